@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Stats\BivariateNormal;
+use Nagomi\Core\Stats\Normal;
+
+/** How likely each of the nine cells is, for one stratum or for the whole head. */
+final class Cells
+{
+    /** @return array<string, float> by cell value; sums to 1 */
+    public static function ofStratum(State $state, int $s): array
+    {
+        $head = $state->layout->head;
+        $m = $state->layout->of($s, Layout::MOISTURE);
+        $p = $state->layout->of($s, Layout::PROTEIN);
+        $sdM = max(1e-6, $state->sd($s, Layout::MOISTURE));
+        $sdP = max(1e-6, $state->sd($s, Layout::PROTEIN));
+        $correlation = $state->covariance[$m][$p] / ($sdM * $sdP);
+        $edges = static fn (float $mean, float $target, float $sd): array => [
+            -INF, ($target - Model::BAND_HALF_WIDTH - $mean) / $sd, ($target + Model::BAND_HALF_WIDTH - $mean) / $sd, INF,
+        ];
+        $x = $edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM);
+        $y = $edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP);
+        $below = static fn (int $i, int $j): float => match (true) {
+            $i === 0 || $j === 0 => 0.0,
+            $i === 3 => $j === 3 ? 1.0 : Normal::cumulative($y[$j]),
+            $j === 3 => Normal::cumulative($x[$i]),
+            default => BivariateNormal::cumulative($x[$i], $y[$j], $correlation),
+        };
+        $cells = [];
+        foreach ([-1, 0, 1] as $i => $moisture) {
+            foreach ([-1, 0, 1] as $j => $protein) {
+                $cells[Cell::at($moisture, $protein)->value] = max(0.0, $below($i + 1, $j + 1) - $below($i, $j + 1) - $below($i + 1, $j) + $below($i, $j));
+            }
+        }
+        $sum = array_sum($cells);
+
+        return array_map(static fn (float $probability): float => $probability / $sum, $cells);
+    }
+
+    /** Mean over the strata by their share of the hair. @return array<string, float> by cell value; sums to 1 */
+    public static function ofHead(State $state): array
+    {
+        $cells = [];
+        foreach ($state->layout->head->strata as $s => $stratum) {
+            foreach (self::ofStratum($state, $s) as $cell => $probability) {
+                $cells[$cell] = ($cells[$cell] ?? 0.0) + $stratum->share * $probability;
+            }
+        }
+
+        return $cells;
+    }
+
+    /**
+     * @param array<string, float> $cells
+     *
+     * @return array{moisture_low: float, moisture_high: float, protein_low: float, protein_high: float}
+     */
+    public static function sides(array $cells): array
+    {
+        $sum = static fn (Cell ...$of): float => array_sum(array_map(static fn (Cell $cell): float => $cells[$cell->value] ?? 0.0, $of));
+
+        return [
+            'moisture_low' => $sum(Cell::Dry, Cell::Depleted, Cell::Brittle),
+            'moisture_high' => $sum(Cell::OverMoist, Cell::Limp, Cell::Overloaded),
+            'protein_low' => $sum(Cell::Weak, Cell::Depleted, Cell::Limp),
+            'protein_high' => $sum(Cell::Stiff, Cell::Brittle, Cell::Overloaded),
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+use Nagomi\Core\Reading\Measured;
+use Nagomi\Core\Reading\Reading;
+
+/** How one sign compares with what was expected of it. */
+final readonly class Check
+{
+    /**
+     * @param float $expected what the state before led one to expect, in the sign's unit
+     * @param float $apart    distance from it in standard deviations, with its sign
+     * @param bool  $again    further off than is believed at once; taken in with more doubt until it is confirmed
+     */
+    public function __construct(
+        public Reading $reading,
+        public Measured $measured,
+        public float $expected,
+        public float $apart,
+        public bool $again,
+    ) {
+    }
+}

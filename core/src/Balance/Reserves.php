@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+use Nagomi\Core\Air\MoistureRegain;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Stratum;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Treatment\StratumEffect;
+
+/** How the reserves move: through time in closed form, and through the steps of a wash day. */
+final class Reserves
+{
+    /** The moisture that air of this humidity keeps in hair left to itself, 0 to 100. */
+    public static function airMoisture(float $humidityPercent): float
+    {
+        return Model::AIR_MOISTURE_AT_REFERENCE
+            + Model::AIR_MOISTURE_PER_REGAIN_POINT * (MoistureRegain::percentAt($humidityPercent) - Model::REGAIN_AT_REFERENCE_PERCENT);
+    }
+
+    /** Rate of moisture fading a day, before the head's own multiplier. */
+    public static function moistureRate(Stratum $stratum, bool $sealed): float
+    {
+        return M_LN2 / (Model::MOISTURE_HALF_LIFE_DAYS[$stratum->porosity->value] * ($sealed ? Model::SEALED_HALF_LIFE_FACTOR : 1.0));
+    }
+
+    public static function proteinRate(Stratum $stratum): float
+    {
+        return M_LN2 / Model::PROTEIN_HALF_LIFE_DAYS[$stratum->porosity->value];
+    }
+
+    /** Washable and stubborn build-up that a day of styling leaves. @return array{float, float} */
+    public static function buildUpADay(Head $head): array
+    {
+        $all = Model::LOAD[$head->load->value] * Model::BUILD_UP_A_DAY_AND_LOAD;
+
+        return [$all * Model::WASHABLE_SHARE, $all * (1 - Model::WASHABLE_SHARE)];
+    }
+
+    /** Lets days pass. @param int $days 0 or more */
+    public static function afterDays(State $state, int $days, bool $sealed): Moved
+    {
+        if ($days === 0) {
+            return new Moved($state);
+        }
+        $layout = $state->layout;
+        $head = $layout->head;
+        $mean = $state->mean;
+        $slopes = $noise = [];
+        $air = self::airMoisture($head->humidityPercent);
+        [$washableADay, $stubbornADay] = self::buildUpADay($head);
+        $root = sqrt($days);
+        foreach ($head->strata as $s => $stratum) {
+            $moisture = $layout->of($s, Layout::MOISTURE);
+            $exponent = self::moistureRate($stratum, $sealed) * exp($mean[$layout->moistureFading]) * $days;
+            $kept = exp(-$exponent);
+            $slopes[$moisture] = [$moisture => $kept, $layout->moistureFading => -($mean[$moisture] - $air) * $exponent * $kept];
+            // Doubt that comes in day by day fades like the reserve itself; this is its sum over the days.
+            $noise[] = [$moisture => Model::MOISTURE_DRIFT_SD * sqrt($days * (1 - $kept * $kept) / max(1e-12, 2 * $exponent))];
+            $mean[$moisture] = $air + ($mean[$moisture] - $air) * $kept;
+
+            $protein = $layout->of($s, Layout::PROTEIN);
+            $exponent = self::proteinRate($stratum) * exp($mean[$layout->proteinFading]) * $days;
+            $kept = exp(-$exponent);
+            $slopes[$protein] = [$protein => $kept, $layout->proteinFading => -$mean[$protein] * $exponent * $kept];
+            $noise[] = [$protein => Model::PROTEIN_DRIFT_SD * $root];
+            $mean[$protein] *= $kept;
+
+            $washable = $layout->of($s, Layout::WASHABLE);
+            $mean[$washable] += $washableADay * $days;
+            $noise[] = [$washable => Model::BUILD_UP_DRIFT_SD * $root];
+            $stubborn = $layout->of($s, Layout::STUBBORN);
+            $mean[$stubborn] += $stubbornADay * $days;
+            $noise[] = [$stubborn => 0.5 * Model::BUILD_UP_DRIFT_SD * $root];
+
+            $wear = $layout->of($s, Layout::WEAR);
+            $renewed = exp(-Model::GROWTH_MM_A_DAY * $days / $head->lengthMm);
+            $slopes[$wear] = [$wear => $renewed];
+            $noise[] = [$wear => Model::WEAR_DRIFT_SD * $root];
+            $mean[$wear] *= $renewed;
+        }
+
+        return self::held($state, $mean, $slopes, $noise);
+    }
+
+    /**
+     * Does one step to every stratum.
+     *
+     * @param list<StratumEffect> $effects  one for each stratum
+     * @param float               $effectSd sd of what is left in the hair, as a share of it; the same for all strata
+     */
+    public static function afterStep(State $state, array $effects, float $effectSd): Moved
+    {
+        $layout = $state->layout;
+        $mean = $state->mean;
+        $slopes = $deposited = [];
+        $uptake = exp($mean[$layout->uptake]);
+        foreach ($effects as $s => $effect) {
+            $moisture = $layout->of($s, Layout::MOISTURE);
+            $protein = $layout->of($s, Layout::PROTEIN);
+            $washable = $layout->of($s, Layout::WASHABLE);
+            $stubborn = $layout->of($s, Layout::STUBBORN);
+            $wear = $layout->of($s, Layout::WEAR);
+            $buildUp = $mean[$washable] + $mean[$stubborn];
+            $free = self::free($buildUp);
+            foreach ([[$moisture, $effect->moistureGain, $effect->moistureLost], [$protein, $effect->proteinGain, $effect->proteinLost]] as [$index, $gain, $lost]) {
+                $room = 1 - $mean[$index] / 100;
+                $left = $gain * $uptake * $free * $room;
+                if ($left !== 0.0) {
+                    $slopes[$index] = [$index => 1 - $gain * $uptake * $free / 100, $layout->uptake => $left];
+                    if ($buildUp < 100) {
+                        $blocked = -$gain * $uptake * Model::BUILD_UP_BLOCKS_UPTAKE / 100 * $room;
+                        $slopes[$index] += [$washable => $blocked, $stubborn => $blocked];
+                    }
+                    $deposited[$index] = $left * $effectSd;
+                }
+                $mean[$index] += $left - $lost;
+            }
+            if ($effect->washableKept !== 1.0) {
+                $slopes[$washable] = [$washable => $effect->washableKept];
+                $mean[$washable] *= $effect->washableKept;
+            }
+            if ($effect->stubbornKept !== 1.0) {
+                $slopes[$stubborn] = [$stubborn => $effect->stubbornKept];
+                $mean[$stubborn] *= $effect->stubbornKept;
+            }
+            $mean[$stubborn] += $effect->stubbornAdded;
+            if ($effect->wearKept !== 1.0) {
+                $slopes[$wear] = [$wear => $effect->wearKept];
+            }
+            $mean[$wear] = $mean[$wear] * $effect->wearKept + $effect->wearAdded;
+        }
+
+        return self::held($state, $mean, $slopes, $deposited === [] ? [] : [$deposited]);
+    }
+
+    /** How much of a treatment build-up lets through, 0.4 to 1. */
+    public static function free(float $buildUp): float
+    {
+        return 1 - Model::BUILD_UP_BLOCKS_UPTAKE * max(0.0, min(100.0, $buildUp)) / 100;
+    }
+
+    /**
+     * @param list<float>                   $mean
+     * @param array<int, array<int, float>> $slopes
+     * @param list<array<int, float>>       $noise
+     */
+    private static function held(State $state, array $mean, array $slopes, array $noise): Moved
+    {
+        [$mean, $limits] = self::withinScales($state->layout, $mean);
+
+        return new Moved($state->moved($mean, $slopes, $noise), $limits);
+    }
+
+    /**
+     * Holds reserves and build-up within 0 to 100 and wear at 0 or more, and says where it had to.
+     *
+     * @param list<float> $mean
+     *
+     * @return array{list<float>, list<Limit>}
+     */
+    public static function withinScales(Layout $layout, array $mean): array
+    {
+        $limits = [];
+        for ($index = 0; $index < $layout->moistureFading; $index++) {
+            $most = $index % Layout::PER_STRATUM === Layout::WEAR ? INF : 100.0;
+            $held = max(0.0, min($most, $mean[$index]));
+            if ($held !== $mean[$index]) {
+                $limits[] = new Limit($index, $held - $mean[$index]);
+                $mean[$index] = $held;
+            }
+        }
+
+        return [array_values($mean), $limits];
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+/**
+ * Where a head stands: the mean of every quantity of its {@see Layout} and their covariance.
+ * Immutable; each change gives a new state.
+ */
+final readonly class State
+{
+    /**
+     * @param list<float>       $mean       as long as the layout
+     * @param list<list<float>> $covariance symmetric, positive semidefinite
+     */
+    public function __construct(
+        public Layout $layout,
+        public array $mean,
+        public array $covariance,
+    ) {
+    }
+
+    /** @param Layout::MOISTURE|Layout::PROTEIN|Layout::WASHABLE|Layout::STUBBORN|Layout::WEAR $quantity */
+    public function value(int $stratum, int $quantity): float
+    {
+        return $this->mean[$this->layout->of($stratum, $quantity)];
+    }
+
+    /** @param Layout::MOISTURE|Layout::PROTEIN|Layout::WASHABLE|Layout::STUBBORN|Layout::WEAR $quantity */
+    public function sd(int $stratum, int $quantity): float
+    {
+        $index = $this->layout->of($stratum, $quantity);
+
+        return sqrt(max(0.0, $this->covariance[$index][$index]));
+    }
+
+    public function buildUp(int $stratum): float
+    {
+        return $this->value($stratum, Layout::WASHABLE) + $this->value($stratum, Layout::STUBBORN);
+    }
+
+    public function buildUpSd(int $stratum): float
+    {
+        $washable = $this->layout->of($stratum, Layout::WASHABLE);
+        $stubborn = $this->layout->of($stratum, Layout::STUBBORN);
+
+        return sqrt(max(0.0, $this->covariance[$washable][$washable] + $this->covariance[$stubborn][$stubborn] + 2 * $this->covariance[$washable][$stubborn]));
+    }
+
+    /**
+     * The state after a change: the mean moves to where the change says, the covariance through its slopes.
+     *
+     * @param list<float>                   $mean
+     * @param array<int, array<int, float>> $slopes rows of the Jacobian that differ from the identity: row → column → slope
+     * @param list<array<int, float>>       $noise  independent sources of new doubt, each as index → sd with its sign
+     */
+    public function moved(array $mean, array $slopes, array $noise): self
+    {
+        $size = $this->layout->size;
+        $old = $this->covariance;
+        $rows = $old;
+        foreach ($slopes as $row => $columns) {
+            $new = array_fill(0, $size, 0.0);
+            foreach ($columns as $column => $slope) {
+                if ($slope !== 0.0) {
+                    $from = $old[$column];
+                    for ($k = 0; $k < $size; $k++) {
+                        $new[$k] += $slope * $from[$k];
+                    }
+                }
+            }
+            $rows[$row] = $new;
+        }
+        // The same from the other side; only the changed columns differ, and symmetry is kept to the last bit.
+        $result = $rows;
+        foreach ($slopes as $row => $columns) {
+            for ($i = 0; $i < $size; $i++) {
+                $sum = 0.0;
+                $from = $rows[$i];
+                foreach ($columns as $column => $slope) {
+                    $sum += $slope * $from[$column];
+                }
+                $result[$i][$row] = $sum;
+            }
+        }
+        foreach ($slopes as $row => $columns) {
+            for ($i = 0; $i < $size; $i++) {
+                if (! isset($slopes[$i]) || $i < $row) {
+                    $result[$row][$i] = $result[$i][$row];
+                }
+            }
+        }
+        foreach ($noise as $source) {
+            foreach ($source as $i => $a) {
+                foreach ($source as $j => $b) {
+                    $result[$i][$j] += $a * $b;
+                }
+            }
+        }
+
+        return new self($this->layout, $mean, array_values($result));
+    }
+}

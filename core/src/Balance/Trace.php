@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+use DateTimeImmutable;
+
+/** What the filter made of a history. */
+final readonly class Trace
+{
+    /**
+     * @param non-empty-list<Point> $points one for each day on which something happened, and the last day
+     * @param list<LedgerLine>      $ledger from the opening to the last day
+     * @param list<Check>           $checks one for each sign read
+     */
+    public function __construct(
+        public array $points,
+        public array $ledger,
+        public array $checks,
+    ) {
+    }
+
+    public function last(): Point
+    {
+        return $this->points[count($this->points) - 1];
+    }
+
+    /**
+     * The state at the end of each day from one to another, for drawing.
+     *
+     * @return list<Point>
+     */
+    public function daily(DateTimeImmutable $from, DateTimeImmutable $to): array
+    {
+        $days = [];
+        $next = 0;
+        $current = null;
+        for ($day = $from; $day <= $to; $day = $day->modify('+1 day')) {
+            while (isset($this->points[$next]) && $this->points[$next]->date <= $day) {
+                $current = $this->points[$next++];
+            }
+            if ($current !== null) {
+                $gone = Calendar::daysBetween($current->date, $day);
+                $days[] = new Point($day, Reserves::afterDays($current->state, $gone, $current->sealed)->state, $current->sealed);
+            }
+        }
+
+        return $days;
+    }
+}

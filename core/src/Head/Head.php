@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Head;
+
+use InvalidArgumentException;
+
+/** What stays the same of a head from week to week. */
+final readonly class Head
+{
+    /** @var list<Stratum> one to three, largest share first */
+    public array $strata;
+
+    /**
+     * @param list<ZonePart> $zoneParts
+     * @param float          $hardnessMgPerL   water hardness in mg/L of CaCO₃, 0 to 1000
+     * @param float          $humidityPercent  usual relative humidity around the head, 0 to 100
+     * @param float          $lengthMm         stretched length, root to tip, 10 to 2000
+     * @param int            $sections         sections a wash day is done in, 1 to 12
+     * @param int            $washEveryDays    days between wash days, 2 to 35
+     * @param int|null       $minutesLimit     longest wash day the client has time for, in minutes
+     * @param bool           $soreScalp        bars heat and strong cleansing until cleared
+     *
+     * @throws InvalidArgumentException where a number is outside its range
+     */
+    public function __construct(
+        public array $zoneParts,
+        public float $hardnessMgPerL = 100.0,
+        public float $humidityPercent = 50.0,
+        public StylingLoad $load = StylingLoad::Medium,
+        public bool $proteinSensitive = false,
+        public bool $soreScalp = false,
+        public bool $swims = false,
+        public float $lengthMm = 300.0,
+        public int $sections = 4,
+        public int $washEveryDays = 7,
+        public ?int $minutesLimit = null,
+        public Method $method = new Method(),
+    ) {
+        self::within('Water hardness', $hardnessMgPerL, 0, 1000, 'mg/L');
+        self::within('Humidity', $humidityPercent, 0, 100, '%');
+        self::within('Length', $lengthMm, 10, 2000, 'mm');
+        self::within('Sections', $sections, 1, 12, 'sections');
+        self::within('Days between wash days', $washEveryDays, 2, 35, 'days');
+        if ($minutesLimit !== null) {
+            self::within('Longest wash day', $minutesLimit, 20, 480, 'minutes');
+        }
+        $this->strata = Strata::of($zoneParts);
+    }
+
+    private static function within(string $what, float $value, float $least, float $most, string $unit): void
+    {
+        // Written so that NaN is refused as well.
+        if (! ($value >= $least && $value <= $most)) {
+            throw new InvalidArgumentException("{$what}: give {$least} to {$most} {$unit}.");
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Head;
+
+use InvalidArgumentException;
+
+/** The schools a head is cared for by: one choice for each question; what is not said is our default. */
+final readonly class Method
+{
+    /** @var array<string, string> choice by question value, every question answered */
+    public array $choices;
+
+    /**
+     * @param array<string, string> $choices by question value
+     *
+     * @throws InvalidArgumentException for an unknown question or choice
+     */
+    public function __construct(array $choices = [])
+    {
+        $all = [];
+        foreach (MethodQuestion::cases() as $question) {
+            $choice = $choices[$question->value] ?? $question->choices()[0];
+            if (! in_array($choice, $question->choices(), true)) {
+                throw new InvalidArgumentException("{$question->value}: choose one of " . implode(', ', $question->choices()) . '.');
+            }
+            $all[$question->value] = $choice;
+        }
+        $unknown = array_diff(array_keys($choices), array_keys($all));
+        if ($unknown !== []) {
+            throw new InvalidArgumentException('Unknown question of method: ' . implode(', ', $unknown) . '.');
+        }
+        $this->choices = $all;
+    }
+
+    public function choice(MethodQuestion $question): string
+    {
+        return $this->choices[$question->value];
+    }
+
+    public function says(MethodQuestion $question, string ...$anyOf): bool
+    {
+        return in_array($this->choice($question), $anyOf, true);
+    }
+}

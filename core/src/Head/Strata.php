@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Head;
+
+use InvalidArgumentException;
+
+/** Sorts the parts of a head into one to three strata of like hair. */
+final class Strata
+{
+    public const MOST = 3;
+
+    /**
+     * Parts that share porosity and strand form a stratum. Where that would make more than three, parts are
+     * told apart by porosity alone and the strand of the larger share stands for the stratum.
+     *
+     * @param list<ZonePart> $parts
+     *
+     * @return list<Stratum> largest share first
+     *
+     * @throws InvalidArgumentException without any part, or with the same part twice
+     */
+    public static function of(array $parts): array
+    {
+        if ($parts === []) {
+            throw new InvalidArgumentException('A head has at least one zone with a porosity.');
+        }
+        $groups = self::grouped($parts, static fn (ZonePart $part): string => $part->porosity->value . ' ' . $part->strand->value);
+        if (count($groups) > self::MOST) {
+            $groups = self::grouped($parts, static fn (ZonePart $part): string => $part->porosity->value);
+        }
+
+        $shares = self::shares($parts);
+        $all = array_sum($shares);
+        $strata = array_map(static fn (array $group): Stratum => self::stratum($group, $shares, $all, count($groups) === 1), array_values($groups));
+        usort($strata, static fn (Stratum $a, Stratum $b): int => [$b->share, $a->name] <=> [$a->share, $b->name]);
+
+        return $strata;
+    }
+
+    /**
+     * @param list<ZonePart>             $parts
+     * @param callable(ZonePart): string $key
+     *
+     * @return array<string, non-empty-list<ZonePart>>
+     */
+    private static function grouped(array $parts, callable $key): array
+    {
+        $groups = [];
+        foreach ($parts as $part) {
+            $groups[$key($part)][] = $part;
+        }
+        ksort($groups);
+
+        return $groups;
+    }
+
+    /**
+     * @param list<ZonePart> $parts
+     *
+     * @return array<string, float> share of the head's hair by "zone part"
+     */
+    private static function shares(array $parts): array
+    {
+        $partsOfZone = array_count_values(array_map(static fn (ZonePart $part): string => $part->zone->value, $parts));
+        $shares = [];
+        foreach ($parts as $part) {
+            $key = self::key($part);
+            if (isset($shares[$key])) {
+                throw new InvalidArgumentException("The {$part->part->value} part of {$part->zone->value} stands there twice; give it once.");
+            }
+            $shares[$key] = $part->shareOfHair($partsOfZone[$part->zone->value] > 1);
+        }
+
+        return $shares;
+    }
+
+    /**
+     * @param non-empty-list<ZonePart> $group
+     * @param array<string, float>     $shares
+     */
+    private static function stratum(array $group, array $shares, float $all, bool $only): Stratum
+    {
+        $share = $treated = 0.0;
+        $byStrand = $zoneShares = [];
+        foreach ($group as $part) {
+            $partShare = $shares[self::key($part)];
+            $share += $partShare;
+            $treated += $part->chemicallyTreated ? $partShare : 0.0;
+            $byStrand[$part->strand->value] = ($byStrand[$part->strand->value] ?? 0.0) + $partShare;
+            $zone = $part->zone->value;
+            $zoneShares[$zone] = ($zoneShares[$zone] ?? 0.0) + $partShare / $part->zone->shareOfHair();
+        }
+        arsort($byStrand);
+
+        return new Stratum(
+            name: $only ? 'whole head' : self::name($group),
+            porosity: $group[0]->porosity,
+            strand: StrandDiameter::from((string) array_key_first($byStrand)),
+            share: $share / $all,
+            treatedShare: $treated / $share,
+            zoneShares: $zoneShares,
+        );
+    }
+
+    /**
+     * Names a stratum by where it grows, short enough for a sentence.
+     *
+     * @param non-empty-list<ZonePart> $group
+     */
+    private static function name(array $group): string
+    {
+        $byPart = [];
+        foreach ($group as $part) {
+            $byPart[$part->part->value][] = $part->zone->value;
+        }
+        $names = [];
+        foreach ($byPart as $part => $zones) {
+            $where = count($zones) > 4 ? null : implode(', ', $zones);
+            $names[] = match (true) {
+                $part === Part::Root->value => 'new growth' . ($where === null ? '' : " at {$where}"),
+                $where === null => count($zones) === count(Zone::cases()) ? 'the lengths' : 'most of the head',
+                default => $where,
+            };
+        }
+
+        return implode(' and ', $names);
+    }
+
+    private static function key(ZonePart $part): string
+    {
+        return $part->zone->value . ' ' . $part->part->value;
+    }
+}

@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Parameter;
+
+/**
+ * Every parameter of the model, in one place. Each constant says its unit, its origin and the
+ * limits within which it would still be believed; core/tests/Parameter/ModelTest.php holds them to it,
+ * and core/tests/Trade holds what follows from them against the trade's own experience.
+ *
+ * Constants that differ by porosity, kind or load are lists keyed by the enum's value.
+ */
+final class Model
+{
+    // --- Targets and bands -------------------------------------------------------------------
+
+    #[Parameter('reserve', Origin::Chosen, 40, 80)]
+    public const TARGET_MOISTURE = 60.0;
+
+    #[Parameter('reserve', Origin::Chosen, 40, 80)]
+    public const TARGET_PROTEIN = 60.0;
+
+    #[Parameter('reserve', Origin::Chosen, 5, 25)]
+    public const BAND_HALF_WIDTH = 15.0;
+
+    #[Parameter('reserve', Origin::Chosen, -15, 15)]
+    public const PROTEIN_TARGET_BY_POROSITY = ['low' => -8.0, 'medium' => 0.0, 'high' => 5.0];
+
+    #[Parameter('reserve', Origin::Chosen, -10, 10)]
+    public const PROTEIN_TARGET_BY_STRAND = ['fine' => 4.0, 'medium' => 0.0, 'coarse' => -4.0];
+
+    #[Parameter('reserve', Origin::Chosen, -10, 10)]
+    public const MOISTURE_TARGET_BY_STRAND = ['fine' => -2.0, 'medium' => 0.0, 'coarse' => 4.0];
+
+    #[Parameter('reserve', Origin::Chosen, -25, 0)]
+    public const PROTEIN_TARGET_WHEN_SENSITIVE = -12.0;
+
+    // --- Fading ------------------------------------------------------------------------------
+
+    #[Parameter('days', Origin::Chosen, 4, 40)]
+    public const MOISTURE_HALF_LIFE_DAYS = ['low' => 20.0, 'medium' => 15.0, 'high' => 9.0];
+
+    #[Parameter('days', Origin::Chosen, 40, 300)]
+    public const PROTEIN_HALF_LIFE_DAYS = ['low' => 160.0, 'medium' => 120.0, 'high' => 84.0];
+
+    #[Parameter('times', Origin::Chosen, 1, 2)]
+    public const SEALED_HALF_LIFE_FACTOR = 1.25;
+
+    #[Parameter('reserve', Origin::Chosen, 10, 45)]
+    public const AIR_MOISTURE_AT_REFERENCE = 28.0;
+
+    #[Parameter('reserve per percentage point of regain', Origin::Chosen, 0.5, 5)]
+    public const AIR_MOISTURE_PER_REGAIN_POINT = 2.0;
+
+    #[Parameter('% of dry mass', Origin::Published, 8, 12, 'Robbins, Chemical and Physical Behavior of Human Hair; from memory')]
+    public const REGAIN_AT_REFERENCE_PERCENT = 9.8;
+
+    #[Parameter('reserve per square root of a day', Origin::Chosen, 0.05, 2)]
+    public const MOISTURE_DRIFT_SD = 0.5;
+
+    #[Parameter('reserve per square root of a day', Origin::Chosen, 0.02, 1)]
+    public const PROTEIN_DRIFT_SD = 0.2;
+
+    #[Parameter('build-up per square root of a day', Origin::Chosen, 0.05, 2)]
+    public const BUILD_UP_DRIFT_SD = 0.4;
+
+    #[Parameter('wear per square root of a day', Origin::Chosen, 0.005, 0.5)]
+    public const WEAR_DRIFT_SD = 0.05;
+
+    #[Parameter('mm a day', Origin::Published, 0.2, 0.45, 'Loussouarn, Br J Dermatol 2001, 0.26 tightly coiled to 0.40 straight; from memory')]
+    public const GROWTH_MM_A_DAY = 0.29;
+
+    // --- Build-up ----------------------------------------------------------------------------
+
+    #[Parameter('load', Origin::Chosen, 0.5, 6)]
+    public const LOAD = ['light' => 1.0, 'medium' => 2.0, 'heavy' => 4.0];
+
+    #[Parameter('build-up a day and load', Origin::Chosen, 0.05, 1)]
+    public const BUILD_UP_A_DAY_AND_LOAD = 0.3;
+
+    #[Parameter('share', Origin::Chosen, 0.5, 0.95)]
+    public const WASHABLE_SHARE = 0.8;
+
+    #[Parameter('build-up per wash and 100 mg/L', Origin::Chosen, 0.1, 3)]
+    public const HARDNESS_BUILD_UP = 0.8;
+
+    // --- Cleansing ---------------------------------------------------------------------------
+
+    #[Parameter('share removed in a pass', Origin::Chosen, 0.1, 1)]
+    public const CLEANSE_STRENGTH = [
+        'co-wash' => 0.25, 'low-lather' => 0.4, 'gentle' => 0.55, 'shampoo' => 0.7, 'clarifying' => 0.93, 'chelating' => 0.95,
+    ];
+
+    #[Parameter('share of stubborn build-up that stays', Origin::Chosen, 0, 1)]
+    public const STUBBORN_KEPT = [
+        'co-wash' => 1.0, 'low-lather' => 1.0, 'gentle' => 1.0, 'shampoo' => 1.0, 'clarifying' => 0.35, 'chelating' => 0.08,
+    ];
+
+    #[Parameter('times', Origin::Chosen, 0.2, 1)]
+    public const SECOND_PASS_FACTOR = 0.5;
+
+    #[Parameter('reserve at strength 1', Origin::Chosen, 2, 15)]
+    public const CLEANSE_MOISTURE_LOSS = 8.0;
+
+    #[Parameter('reserve at strength 1', Origin::Chosen, 0.1, 2)]
+    public const CLEANSE_PROTEIN_LOSS = 0.5;
+
+    #[Parameter('times', Origin::Chosen, 0.5, 1.6)]
+    public const CLEANSE_LOSS_BY_POROSITY = ['low' => 0.8, 'medium' => 1.0, 'high' => 1.25];
+
+    #[Parameter('times', Origin::Chosen, 0.2, 1)]
+    public const PRE_WASH_LOSS_FACTOR = 0.5;
+
+    // --- Treatments --------------------------------------------------------------------------
+
+    #[Parameter('minutes', Origin::Chosen, 2, 30)]
+    public const UPTAKE_TIME_MINUTES = ['low' => 15.0, 'medium' => 8.0, 'high' => 4.0];
+
+    #[Parameter('minutes', Origin::Chosen, 2, 30)]
+    public const UPTAKE_TIME_UNDER_HEAT_MINUTES = ['low' => 8.0, 'medium' => 8.0, 'high' => 4.0];
+
+    #[Parameter('times', Origin::Chosen, 0.5, 1.5)]
+    public const UPTAKE_BY_POROSITY = ['low' => 0.8, 'medium' => 1.0, 'high' => 1.1];
+
+    #[Parameter('reserve at full uptake from nothing', Origin::Chosen, 2, 60)]
+    public const MOISTURE_OF = ['mask' => 38.0, 'conditioner' => 12.0, 'leave-in' => 6.0];
+
+    #[Parameter('reserve at full uptake from nothing', Origin::Chosen, 2, 60)]
+    public const PROTEIN_OF = ['mild-protein' => 11.0, 'strong-protein' => 36.0];
+
+    #[Parameter('reserve', Origin::Chosen, 0, 10)]
+    public const STRONG_PROTEIN_MOISTURE_COST = 4.0;
+
+    #[Parameter('minutes', Origin::CommonPractice, 1, 60)]
+    public const LABEL_MINUTES = ['mask' => 15.0, 'conditioner' => 3.0, 'leave-in' => 5.0, 'mild-protein' => 5.0, 'strong-protein' => 5.0];
+
+    #[Parameter('label times', Origin::Chosen, 1.5, 6)]
+    public const OVER_LONG_LABEL_TIMES = 3.0;
+
+    #[Parameter('reserve per further label time', Origin::Chosen, 0.5, 10)]
+    public const OVER_LONG_MOISTURE_COST = 3.0;
+
+    #[Parameter('share of uptake lost at full build-up', Origin::Chosen, 0.1, 0.95)]
+    public const BUILD_UP_BLOCKS_UPTAKE = 0.6;
+
+    #[Parameter('share of the effect', Origin::Chosen, 0.05, 0.5)]
+    public const EFFECT_SD = 0.2;
+
+    #[Parameter('share of the effect', Origin::Chosen, 0.2, 1)]
+    public const EFFECT_SD_WHEN_DATE_IS_APPROXIMATE = 0.5;
+
+    // --- Wear --------------------------------------------------------------------------------
+
+    #[Parameter('wear a minute', Origin::Chosen, 0.002, 0.1)]
+    public const DETANGLING_WEAR_A_MINUTE = 0.02;
+
+    #[Parameter('times', Origin::Chosen, 0.2, 3)]
+    public const TOOL_WEAR = ['fingers' => 0.5, 'comb' => 1.0, 'brush' => 1.6];
+
+    #[Parameter('times', Origin::Chosen, 0.2, 5)]
+    public const DETANGLING_STATE_WEAR = ['wet-with-slip' => 1.0, 'wet-without' => 2.0, 'dry-with-oil' => 0.8, 'dry-without' => 3.0];
+
+    #[Parameter('wear a pass', Origin::Chosen, 0.02, 1)]
+    public const CLEANSING_WEAR_A_PASS = 0.2;
+
+    #[Parameter('wear', Origin::Chosen, 0.1, 5)]
+    public const HEAT_TOOL_WEAR = ['medium' => 0.5, 'high' => 1.5];
+
+    #[Parameter('wear', Origin::Chosen, 5, 50)]
+    public const CHEMICAL_SERVICE_WEAR = 20.0;
+
+    // --- Readings ----------------------------------------------------------------------------
+
+    #[Parameter('% of rest length', Origin::Published, 30, 60, 'wet hair gives up to about 50 % and returns: Milady Standard Cosmetology; from memory')]
+    public const STRETCH_AT_TARGET_PERCENT = 45.0;
+
+    #[Parameter('value of the sign where all is at its target', Origin::Chosen, 0, 100)]
+    public const SIGN_AT_TARGET = ['stretch-return' => 95.0, 'feel' => 0.0, 'dryness' => 3.0, 'build-up-signs' => 0.0];
+
+    #[Parameter('sign per unit of reserve or build-up', Origin::Chosen, -1, 1)]
+    public const SIGN_SLOPES = [
+        'wet-stretch' => ['moisture' => 0.5, 'protein' => -0.3, 'build-up' => 0.0],
+        'stretch-return' => ['moisture' => -0.1, 'protein' => 0.4, 'build-up' => 0.0],
+        'feel' => ['moisture' => 0.1, 'protein' => -0.1, 'build-up' => 0.0],
+        'dryness' => ['moisture' => -0.1, 'protein' => 0.0, 'build-up' => 0.0],
+        'build-up-signs' => ['moisture' => 0.0, 'protein' => 0.0, 'build-up' => 0.1],
+    ];
+
+    #[Parameter('noise of one reading, in its own unit', Origin::Chosen, 0.05, 10)]
+    public const READING_SD = [
+        'wet-stretch' => 5.0, 'stretch-return' => 5.0, 'feel' => 1.2, 'dryness' => 1.2, 'build-up-signs' => 1.5, 'broken' => 0.35,
+    ];
+
+    #[Parameter('times the noise of the reading', Origin::Chosen, 0.1, 1)]
+    public const HEAD_OFFSET_PRIOR = 0.5;
+
+    #[Parameter('times', Origin::Chosen, 1, 3)]
+    public const HOME_NOISE_FACTOR = 1.7;
+
+    #[Parameter('standard deviations', Origin::CommonPractice, 2, 5)]
+    public const CHECK_AGAIN_AT_SD = 3.0;
+
+    #[Parameter('broken hairs a day', Origin::Chosen, 0.5, 6)]
+    public const BROKEN_A_DAY_IN_BALANCE = 1.5;
+
+    #[Parameter('days', Origin::Chosen, 0, 5)]
+    public const BROKEN_DAYS_OFFSET = 2.0;
+
+    #[Parameter('log per unit', Origin::Chosen, 0.005, 0.1)]
+    public const BROKEN_LOG_SLOPE = 0.03;
+
+    #[Parameter('size of the negative binomial', Origin::Chosen, 1, 50)]
+    public const BROKEN_SIZE = 6.0;
+
+    #[Parameter('hairs a day', Origin::Published, 50, 100, 'American Academy of Dermatology: 50 to 100 hairs a day is usual')]
+    public const SHED_A_DAY = ['least' => 50.0, 'most' => 100.0];
+
+    // --- What is assumed of a head before anything is measured ---------------------------------
+
+    #[Parameter('reserve or wear', Origin::Chosen, 0, 100)]
+    public const START_MEAN = ['moisture' => 54.0, 'protein' => 56.0, 'washable' => 15.0, 'stubborn' => 12.0, 'wear' => 12.0];
+
+    #[Parameter('reserve or wear', Origin::Chosen, 2, 30)]
+    public const START_SD = ['moisture' => 14.0, 'protein' => 12.0, 'washable' => 9.0, 'stubborn' => 9.0, 'wear' => 8.0];
+
+    #[Parameter('wear', Origin::Chosen, 0, 50)]
+    public const START_WEAR_WHEN_TREATED = 20.0;
+
+    #[Parameter('correlation between strata', Origin::Chosen, 0, 0.95)]
+    public const START_CORRELATION = 0.6;
+
+    #[Parameter('log', Origin::Chosen, 0.05, 0.8)]
+    public const LEARNED_PRIOR_SD = ['moisture-fading' => 0.35, 'protein-fading' => 0.35, 'uptake' => 0.2];
+
+    // --- Season ------------------------------------------------------------------------------
+
+    #[Parameter('build-up', Origin::Chosen, 20, 60)]
+    public const BUILD_UP_LIMIT = 35.0;
+
+    #[Parameter('days', Origin::CommonPractice, 14, 60)]
+    public const STRONG_PROTEIN_APART_DAYS = 28;
+
+    #[Parameter('days', Origin::CommonPractice, 7, 40)]
+    public const CLARIFY_APART_DAYS = ['usual' => 14, 'heavy' => 9];
+
+    #[Parameter('days', Origin::CommonPractice, 14, 60)]
+    public const MASK_NO_LATER_DAYS = 35;
+
+    #[Parameter('probability', Origin::Chosen, 0.05, 0.5)]
+    public const STRONG_PROTEIN_BARRED_AT = 0.20;
+
+    #[Parameter('cost', Origin::Chosen, 0.05, 5)]
+    public const COST_OF_BUILD_UP = 0.5;
+
+    #[Parameter('build-up', Origin::Chosen, 5, 60)]
+    public const COST_BUILD_UP_WIDTH = 20.0;
+
+    #[Parameter('cost per wear', Origin::Chosen, 0, 2)]
+    public const COST_OF_WEAR = 0.3;
+
+    #[Parameter('cost a minute', Origin::Chosen, 0.0005, 0.05)]
+    public const COST_OF_A_MINUTE = 0.004;
+
+    #[Parameter('days', Origin::Chosen, 7, 60)]
+    public const ROLLED_ON_DAYS = 28;
+
+    #[Parameter('probability', Origin::Chosen, 0.05, 0.6)]
+    public const LOOK_AT = 0.25;
+
+    // --- Times of a wash day ---------------------------------------------------------------------
+
+    #[Parameter('minutes', Origin::CommonPractice, 0, 120)]
+    public const STEP_MINUTES = [
+        'ready' => 5.0, 'pre-wash' => 30.0, 'pass' => 5.0, 'rinse' => 3.0, 'conditioner' => 3.0, 'mild-protein' => 5.0, 'strong-protein' => 10.0,
+        'leave-in' => 5.0, 'detangle-a-section' => 4.0, 'style-a-section' => 3.0, 'part-a-section' => 1.0,
+    ];
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Reading;
+
+/** What tests share that ask for a few plain numbers. */
+trait AsksForNumbers
+{
+    public function problems(array $raw): array
+    {
+        $problems = [];
+        foreach ($this->rawMeasures() as $measure) {
+            $problem = $measure->problem($raw[$measure->name] ?? null);
+            if ($problem !== null) {
+                $problems[$measure->name] = $problem;
+            }
+        }
+        foreach (array_diff(array_keys($raw), array_map(static fn (RawMeasure $measure): string => $measure->name, $this->rawMeasures())) as $unknown) {
+            $problems[(string) $unknown] = 'This test does not ask for that; leave it out.';
+        }
+
+        return $problems;
+    }
+
+    /** @param array<mixed> $raw */
+    private function number(array $raw, string $name): float
+    {
+        $value = $raw[$name] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : 0.0;
+    }
+}

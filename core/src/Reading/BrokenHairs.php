@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Reading;
+
+use Nagomi\Core\Parameter\Model;
+
+/**
+ * The hairs that came out at a detangling: with a bulb they were shed, short and without one they broke.
+ * What is usual to shed grows with the days since the hair was last detangled.
+ */
+final readonly class BrokenHairs implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'broken-hairs';
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('shed', 'Shed, with a bulb', 'hairs', 0, 5000, whole: true),
+            new RawMeasure('broken', 'Broken, short without a bulb', 'hairs', 0, 2000, whole: true),
+            new RawMeasure('days_since_detangled', 'Days since last detangled', 'days', 0, 120),
+        ];
+    }
+
+    /** @return array{least: float, most: float} hairs usually shed over these days */
+    public static function usualShed(float $daysSinceDetangled): array
+    {
+        $days = max(1.0, $daysSinceDetangled);
+
+        return ['least' => Model::SHED_A_DAY['least'] * $days, 'most' => Model::SHED_A_DAY['most'] * $days];
+    }
+
+    /** Broken hairs expected of hair in balance and without wear, at one detangling after these days. */
+    public static function usualBroken(float $daysSinceDetangled): float
+    {
+        return ($daysSinceDetangled + Model::BROKEN_DAYS_OFFSET) * Model::BROKEN_A_DAY_IN_BALANCE;
+    }
+
+    public function measure(array $raw): array
+    {
+        $shed = $this->number($raw, 'shed');
+        $broken = $this->number($raw, 'broken');
+        $days = $this->number($raw, 'days_since_detangled');
+        $usual = self::usualShed($days);
+        $shedSays = match (true) {
+            $shed > $usual['most'] => sprintf('more shed than the %d to %d usual over this time; if it goes on, ask a clinician', $usual['least'], $usual['most']),
+            default => sprintf('no more shed than the %d to %d usual over this time', $usual['least'], $usual['most']),
+        };
+        $brokenSays = $broken > 2 * self::usualBroken($days)
+            ? sprintf('%d broken is more than twice the %.0f usual for hair in balance', $broken, self::usualBroken($days))
+            : sprintf('%d broken, where %.0f is usual for hair in balance', $broken, self::usualBroken($days));
+
+        return [new Measured(Sign::Broken, $broken, Sign::Broken->sd(), "{$shedSays}; {$brokenSays}", $days)];
+    }
+}

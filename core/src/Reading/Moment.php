@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Reading;
+
+/** When on its day a reading is taken; readings of one moment are taken into the balance together. */
+enum Moment: string
+{
+    case Home = 'home';
+    case BeforeCleansing = 'before-cleansing';
+    case AfterStyling = 'after-styling';
+
+    /** Home readings of a day come first, those after styling come after the day's steps. */
+    public function isAfterTheSteps(): bool
+    {
+        return $this === self::AfterStyling;
+    }
+}

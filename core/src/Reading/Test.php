@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Reading;
+
+/** A test of the Bench: from what was typed to signs with their doubt. */
+interface Test
+{
+    /** The key of the test in records and addresses. */
+    public function name(): string;
+
+    /** @return list<RawMeasure> what it asks for; a wet stretch asks it of each hair */
+    public function rawMeasures(): array;
+
+    /**
+     * @param array<mixed> $raw
+     *
+     * @return array<string, string> by path within the raw measures: a sentence that says what to type instead
+     */
+    public function problems(array $raw): array;
+
+    /**
+     * @param array<mixed> $raw raw measures without problems
+     *
+     * @return non-empty-list<Measured>
+     */
+    public function measure(array $raw): array;
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use DateTimeImmutable;
+use Nagomi\Core\Balance\Cells;
+use Nagomi\Core\Balance\Check;
+use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\LedgerLine;
+use Nagomi\Core\Balance\Point;
+use Nagomi\Core\Balance\Trace;
+use Nagomi\Core\Season\Plan;
+use Nagomi\Core\Season\PlanItem;
+use Nagomi\Core\Season\Planner;
+use Nagomi\Core\Season\Rule\Rule;
+use Nagomi\Core\Season\Without;
+
+/** What the engine says of a record, as arrays ready to be written as JSON. */
+final readonly class Answer
+{
+    private const QUANTITIES = [
+        Layout::MOISTURE => 'moisture', Layout::PROTEIN => 'protein', Layout::WASHABLE => 'washable_build_up',
+        Layout::STUBBORN => 'stubborn_build_up', Layout::WEAR => 'wear',
+    ];
+
+    private Trace $trace;
+    private Plan $plan;
+
+    public function __construct(private CareRecord $record, private DateTimeImmutable $today, int $weeks = 12)
+    {
+        $this->trace = Filter::follow($record->head, $record->washDays, $record->readings, $today);
+        $past = array_values(array_filter($record->washDays, static fn ($washDay): bool => $washDay->date <= $today));
+        $this->plan = Planner::plan($this->trace->last(), $past, $weeks);
+    }
+
+    /** @return array<string, mixed> */
+    public function forecast(): array
+    {
+        $strata = [];
+        foreach ($this->record->head->strata as $s => $stratum) {
+            $strata[] = [
+                'name' => $stratum->name,
+                'days' => array_map(static fn (Point $point): array => [
+                    'date' => $point->date->format('Y-m-d'),
+                    'moisture' => ['mean' => $point->state->value($s, Layout::MOISTURE), 'sd' => $point->state->sd($s, Layout::MOISTURE)],
+                    'protein' => ['mean' => $point->state->value($s, Layout::PROTEIN), 'sd' => $point->state->sd($s, Layout::PROTEIN)],
+                    'build_up' => ['mean' => $point->state->buildUp($s), 'sd' => $point->state->buildUpSd($s)],
+                ], $this->plan->forecast),
+            ];
+        }
+
+        return ['head' => $this->record->id, 'today' => $this->today->format('Y-m-d'), 'strata' => $strata];
+    }
+
+    /** @return array<string, mixed> */
+    public function plan(): array
+    {
+        return [
+            'head' => $this->record->id,
+            'today' => $this->today->format('Y-m-d'),
+            'cost' => $this->plan->cost,
+            'items' => array_map($this->item(...), $this->plan->items),
+            'rules_broken' => array_merge(...array_map(static fn (PlanItem $item): array => array_map(
+                static fn (Rule $rule): array => ['date' => $item->date->format('Y-m-d'), 'rule' => $rule->key(), 'sentence' => $rule->sentence()],
+                $item->broken,
+            ), $this->plan->items)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function item(PlanItem $item): array
+    {
+        $main = $item->mainWithout();
+
+        return [
+            'date' => $item->date->format('Y-m-d'),
+            'steps' => array_map(CareRecordWriter::step(...), $item->choice->steps($this->record->head)),
+            'minutes' => $item->minutes,
+            'reason' => implode(' ', $item->reasons),
+            'without' => $main === null ? null : self::without($main),
+            'without_each' => (object) array_map(self::without(...), $item->without),
+            'moved_by' => $item->movedBy?->key(),
+            'look' => $item->look,
+        ];
+    }
+
+    /** @return array{what: string, stratum: string, date: string|null, earliest: string|null, latest: string|null, already_outside: bool} */
+    private static function without(Without $without): array
+    {
+        return [
+            'what' => $without->what,
+            'stratum' => $without->stratum,
+            'date' => $without->date?->format('Y-m-d'),
+            'earliest' => $without->earliest?->format('Y-m-d'),
+            'latest' => $without->latest?->format('Y-m-d'),
+            'already_outside' => $without->alreadyOutside,
+        ];
+    }
+
+    /** @return array<string, mixed> the ledger, the checks of the readings and where the head stands */
+    public function explain(): array
+    {
+        $state = $this->trace->last()->state;
+        $strata = [];
+        foreach ($this->record->head->strata as $s => $stratum) {
+            $standing = [];
+            foreach (self::QUANTITIES as $quantity => $name) {
+                $standing[$name] = ['mean' => $state->value($s, $quantity), 'sd' => $state->sd($s, $quantity)];
+            }
+            $strata[] = [
+                'name' => $stratum->name,
+                'share' => $stratum->share,
+                'target' => ['moisture' => $stratum->targetMoisture(), 'protein' => $stratum->targetProtein($this->record->head->proteinSensitive)],
+                'state' => $standing,
+                'probabilities' => Cells::ofStratum($state, $s),
+                'ledger' => array_map(static fn (LedgerLine $line): array => [
+                    'date' => $line->date->format('Y-m-d'),
+                    'kind' => $line->kind->value,
+                    'subject' => $line->subject,
+                    'source' => $line->source,
+                    'millionths' => array_combine(array_values(self::QUANTITIES), $line->amounts[$s]),
+                ], $this->trace->ledger),
+            ];
+        }
+
+        return [
+            'head' => $this->record->id,
+            'today' => $this->today->format('Y-m-d'),
+            'probabilities' => Cells::ofHead($state),
+            'strata' => $strata,
+            'readings' => array_map(static fn (Check $check): array => [
+                'id' => $check->reading->id,
+                'date' => $check->reading->date->format('Y-m-d'),
+                'sign' => $check->measured->sign->value,
+                'value' => $check->measured->value,
+                'unit' => $check->measured->sign->unit(),
+                'means' => $check->measured->means,
+                'expected' => $check->expected,
+                'standard_deviations_apart' => $check->apart,
+                'check_again' => $check->again,
+            ], $this->trace->checks),
+        ];
+    }
+}

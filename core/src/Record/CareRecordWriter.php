@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\WashDay;
+
+/** Writes a care record as JSON; what {@see CareRecordReader} reads back is the same record. */
+final class CareRecordWriter
+{
+    public static function write(CareRecord $record): string
+    {
+        return json_encode(self::toArray($record), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) . "\n";
+    }
+
+    /** @return array<string, mixed> */
+    public static function toArray(CareRecord $record): array
+    {
+        return [
+            'format' => CareRecord::FORMAT,
+            'version' => CareRecord::VERSION,
+            'head' => ['id' => $record->id, 'name' => $record->name] + self::head($record->head),
+            'intake' => (object) $record->intake,
+            'events' => array_map(self::washDay(...), $record->washDays),
+            'readings' => array_map(self::reading(...), $record->readings),
+            'products' => $record->products,
+            'stylist_biases' => $record->biases,
+            'plan' => $record->plan,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function head(Head $head): array
+    {
+        return [
+            'zones' => array_map(static fn (ZonePart $part): array => [
+                'zone' => $part->zone->value,
+                'part' => $part->part->value,
+                'porosity' => $part->porosity->value,
+                'strand' => $part->strand->value,
+                'chemically_treated' => $part->chemicallyTreated,
+            ], $head->zoneParts),
+            'hardness_mg_per_l' => $head->hardnessMgPerL,
+            'humidity_percent' => $head->humidityPercent,
+            'styling_load' => $head->load->value,
+            'protein_sensitive' => $head->proteinSensitive,
+            'sore_scalp' => $head->soreScalp,
+            'swims' => $head->swims,
+            'length_mm' => $head->lengthMm,
+            'sections' => $head->sections,
+            'wash_every_days' => $head->washEveryDays,
+            'minutes_limit' => $head->minutesLimit,
+            'method' => $head->method->choices,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function washDay(WashDay $day): array
+    {
+        return [
+            'id' => $day->id,
+            'date' => $day->date->format('Y-m-d'),
+            'place' => $day->place->value,
+            'approximate' => $day->approximate,
+            'steps' => array_map(self::step(...), $day->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> only what was said of the step */
+    public static function step(Step $step): array
+    {
+        return array_filter([
+            'kind' => $step->kind->value,
+            'minutes' => $step->minutes,
+            'heat' => $step->heat ?: null,
+            'cleanse' => $step->cleanse?->value,
+            'passes' => $step->passes === 1 ? null : $step->passes,
+            'how' => $step->how,
+            'tool' => $step->tool,
+            'millimetres' => $step->millimetres,
+            'product' => $step->product,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private static function reading(Reading $reading): array
+    {
+        return [
+            'id' => $reading->id,
+            'date' => $reading->date->format('Y-m-d'),
+            'moment' => $reading->moment->value,
+            'test' => $reading->test,
+            'raw' => $reading->raw,
+            'zone' => $reading->zone?->value,
+            'by' => $reading->by,
+            'confirmed' => $reading->confirmed,
+        ];
+    }
+}

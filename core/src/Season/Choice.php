@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+
+/** One way to do a wash day. */
+final readonly class Choice
+{
+    /**
+     * @param StepKind      $conditioning conditioner or mask
+     * @param StepKind|null $protein      mild or strong protein, or none
+     */
+    public function __construct(
+        public CleanseKind $cleanse,
+        public int $passes,
+        public StepKind $conditioning,
+        public float $conditioningMinutes,
+        public bool $heat = false,
+        public ?StepKind $protein = null,
+    ) {
+    }
+
+    public function masks(): bool
+    {
+        return $this->conditioning === StepKind::Mask;
+    }
+
+    /** The same day without one of its treatments: a mask falls back to a rinse-out, a clarifying cleanse to the usual one. */
+    public function without(StepKind $treatment, CleanseKind $usual): self
+    {
+        return match ($treatment) {
+            StepKind::Mask => new self($this->cleanse, $this->passes, StepKind::Conditioner, Model::STEP_MINUTES['conditioner'], false, $this->protein),
+            StepKind::Cleanse => new self($usual, $this->passes, $this->conditioning, $this->conditioningMinutes, $this->heat, $this->protein),
+            default => new self($this->cleanse, $this->passes, $this->conditioning, $this->conditioningMinutes, $this->heat),
+        };
+    }
+
+    /** @return list<Step> in the order they are done */
+    public function steps(Head $head): array
+    {
+        $preWash = $head->method->choice(MethodQuestion::PreWash);
+        $tools = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
+        $dry = $head->method->says(MethodQuestion::Detangling, 'dry-with-oil');
+        $steps = [
+            $preWash === 'none' ? null : Step::preWash($preWash, Model::STEP_MINUTES['pre-wash']),
+            Step::cleanse($this->cleanse, $this->passes),
+            $this->protein === null ? null : new Step($this->protein, Model::STEP_MINUTES[$this->protein->value]),
+            new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
+            Step::detangle(
+                max(Step::LEAST_MINUTES, $head->sections * Model::STEP_MINUTES['detangle-a-section']),
+                $tools[$head->method->choice(MethodQuestion::Tools)] ?? 'comb',
+                $dry ? 'dry-with-oil' : 'wet-with-slip',
+            ),
+            $head->method->says(MethodQuestion::LeaveIn, 'none') ? null : Step::leaveIn(),
+            $head->method->says(MethodQuestion::Oils, 'seal') ? Step::seal() : null,
+        ];
+
+        return array_values(array_filter($steps));
+    }
+
+    /** Minutes from the first step to the end of styling, drying left out; what may wait under a cap runs on by itself. */
+    public function minutes(Head $head): float
+    {
+        $minutes = Model::STEP_MINUTES;
+        $sections = $head->sections;
+
+        return $minutes['ready']
+            + ($head->method->says(MethodQuestion::PreWash, 'none') ? 0.0 : $minutes['pre-wash'])
+            + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
+            + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
+            + ($this->protein === null ? 0.0 : $minutes[$this->protein->value] + $minutes['rinse'])
+            + $this->conditioningMinutes
+            + ($head->method->says(MethodQuestion::LeaveIn, 'none') ? 0.0 : $minutes['leave-in']);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Air\WaterHardness;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\StepKind;
+
+/** The ways a wash day of one head can be done, by its house method; the rules then say which are open on which day. */
+final class Choices
+{
+    private const MASK_MINUTES = [15.0, 25.0, 40.0];
+
+    /** @return non-empty-list<Choice> */
+    public static function of(Head $head): array
+    {
+        $conditionings = [[StepKind::Conditioner, Model::STEP_MINUTES['conditioner'], false]];
+        foreach (self::MASK_MINUTES as $minutes) {
+            $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
+        }
+        $choices = [];
+        foreach (self::cleanses($head) as $cleanse) {
+            foreach ([null, StepKind::MildProtein, StepKind::StrongProtein] as $protein) {
+                foreach ($conditionings as [$kind, $minutes, $heat]) {
+                    $choices[] = new Choice($cleanse, self::passes($head, $cleanse), $kind, $minutes, $heat, $protein);
+                }
+            }
+        }
+
+        return $choices;
+    }
+
+    /** What a wash day is cleansed with when nothing calls for more or less. */
+    public static function usualCleanse(Head $head): CleanseKind
+    {
+        return $head->soreScalp ? CleanseKind::Gentle : CleanseKind::Shampoo;
+    }
+
+    /** The wash day that goes on by itself, with a mask each time: the house rhythm. */
+    public static function houseRhythm(Head $head): Choice
+    {
+        $cleanse = self::usualCleanse($head);
+
+        return new Choice($cleanse, self::passes($head, $cleanse), StepKind::Mask, 25.0, self::heats($head));
+    }
+
+    /** Only hair of low porosity gains from heat under the mask, and never a sore scalp. */
+    private static function heats(Head $head): bool
+    {
+        foreach ($head->strata as $stratum) {
+            if ($stratum->porosity === Porosity::Low) {
+                return ! $head->soreScalp && $head->method->says(MethodQuestion::MaskHeat, 'cap-or-hood');
+            }
+        }
+
+        return false;
+    }
+
+    /** @return non-empty-list<CleanseKind> */
+    private static function cleanses(Head $head): array
+    {
+        $minerals = $head->swims || ! in_array(WaterHardness::fromMgPerL($head->hardnessMgPerL), [WaterHardness::Soft, WaterHardness::Moderate], true);
+        $kinds = [
+            CleanseKind::Gentle,
+            self::usualCleanse($head),
+            $minerals ? CleanseKind::Chelating : CleanseKind::Clarifying,
+        ];
+        if ($head->method->says(MethodQuestion::Cleansing, 'alternate-co-wash')) {
+            array_unshift($kinds, CleanseKind::CoWash);
+        }
+
+        return array_values(array_unique($kinds, SORT_REGULAR));
+    }
+
+    private static function passes(Head $head, CleanseKind $cleanse): int
+    {
+        $twice = $head->method->says(MethodQuestion::Cleansing, 'two-passes', 'clarify-then-moisturise');
+
+        return $twice && $cleanse !== CleanseKind::CoWash && ! $head->soreScalp ? 2 : 1;
+    }
+}

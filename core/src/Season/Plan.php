@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Balance\Point;
+
+/** A season: the wash days ahead, the forecast through them and what it costs. */
+final readonly class Plan
+{
+    /**
+     * @param list<PlanItem> $items
+     * @param list<Point>    $forecast one for each day from today to the horizon
+     * @param float          $cost     in days of a whole head one band width outside
+     */
+    public function __construct(
+        public array $items,
+        public array $forecast,
+        public float $cost,
+        public float $minutes,
+    ) {
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use DateTimeImmutable;
+use Nagomi\Core\Season\Rule\Rule;
+
+/** One wash day of a plan, with its reasons. */
+final readonly class PlanItem
+{
+    /**
+     * @param non-empty-list<string> $reasons one plain sentence each
+     * @param array<string, Without> $without by treatment that could be left out: mask, mild-protein, strong-protein, cleanse
+     * @param Rule|null              $movedBy the rule that kept its main treatment from coming earlier
+     * @param list<Rule>             $broken  hard rules it breaks because nothing else was open
+     * @param bool                   $look    the state is unsure by then: take readings before treating
+     */
+    public function __construct(
+        public DateTimeImmutable $date,
+        public int $day,
+        public Choice $choice,
+        public float $minutes,
+        public array $reasons,
+        public array $without = [],
+        public ?Rule $movedBy = null,
+        public array $broken = [],
+        public bool $look = false,
+    ) {
+    }
+
+    /** The leave-out that matters most: protein before mask before clarifying. */
+    public function mainWithout(): ?Without
+    {
+        foreach (['strong-protein', 'mild-protein', 'mask', 'cleanse'] as $treatment) {
+            if (isset($this->without[$treatment])) {
+                return $this->without[$treatment];
+            }
+        }
+
+        return null;
+    }
+}

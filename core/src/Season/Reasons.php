@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use DateTimeImmutable;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Treatment\StepKind;
+
+/** Why an item stands in the plan: it is left out, the head rolled on, and the day its band is left is read off. */
+final class Reasons
+{
+    /** z of the 10 % and 90 % points: between them lies 80 %. */
+    private const Z_80 = 1.2815515655446004;
+
+    /**
+     * @param list<int>    $washDays
+     * @param list<Choice> $choices
+     */
+    public function __construct(
+        private readonly Terrain $terrain,
+        private readonly Doubt $doubt,
+        private readonly DateTimeImmutable $today,
+        private readonly array $washDays,
+        private readonly array $choices,
+        private readonly int $horizon,
+    ) {
+    }
+
+    /**
+     * @param list<float> $means before the wash day
+     *
+     * @return array<string, Without> by treatment
+     */
+    public function without(int $level, array $means): array
+    {
+        $choice = $this->choices[$level];
+        $treatments = array_filter([
+            'strong-protein' => $choice->protein === StepKind::StrongProtein ? StepKind::StrongProtein : null,
+            'mild-protein' => $choice->protein === StepKind::MildProtein ? StepKind::MildProtein : null,
+            'mask' => $choice->masks() ? StepKind::Mask : null,
+            'cleanse' => $choice->cleanse->clarifies() ? StepKind::Cleanse : null,
+        ]);
+
+        return array_map(fn (StepKind $treatment): Without => $this->firstPassage($treatment, $level, $means), $treatments);
+    }
+
+    /**
+     * Rolls on with this item and all like it left out, so that the date says what the treatment is for.
+     *
+     * @param list<float> $means
+     */
+    private function firstPassage(StepKind $treatment, int $level, array $means): Without
+    {
+        $usual = Choices::usualCleanse($this->terrain->head);
+        $what = match ($treatment) {
+            StepKind::Mask => 'moisture',
+            StepKind::Cleanse => 'build-up',
+            default => 'protein',
+        };
+        $strata = $this->terrain->head->strata;
+        $crossed = array_fill(0, count($strata), ['date' => null, 'earliest' => null, 'latest' => null]);
+        $already = $this->outside($what, $means, $this->washDays[$level]);
+        $next = $level;
+        $sealed = false;
+        for ($day = $this->washDays[$level]; $day <= $this->horizon; $day++) {
+            if (isset($this->washDays[$next]) && $this->washDays[$next] === $day) {
+                $choice = $this->choices[$next++];
+                $choice = $this->has($choice, $treatment) ? $choice->without($treatment, $usual) : $choice;
+                $means = $this->terrain->washed($means, $choice);
+                $sealed = $this->terrain->seals($choice);
+            }
+            foreach (array_keys($strata) as $s) {
+                [$distance, $sd] = $this->distance($what, $means, $s, $day);
+                foreach (['date' => 0.0, 'earliest' => self::Z_80, 'latest' => -self::Z_80] as $which => $z) {
+                    if ($crossed[$s][$which] === null && $distance - $z * $sd < 0) {
+                        $crossed[$s][$which] = $day;
+                    }
+                }
+            }
+            $means = $this->terrain->afterDays($means, 1, $sealed);
+        }
+        $first = 0;
+        foreach ($crossed as $s => $days) {
+            if (($days['date'] ?? PHP_INT_MAX) < ($crossed[$first]['date'] ?? PHP_INT_MAX)) {
+                $first = $s;
+            }
+        }
+
+        return new Without(
+            $what,
+            $strata[$first]->name,
+            $this->date($crossed[$first]['date']),
+            $this->date($crossed[$first]['earliest']),
+            $this->date($crossed[$first]['latest']),
+            $already,
+        );
+    }
+
+    /** @param list<float> $means */
+    private function outside(string $what, array $means, int $day): bool
+    {
+        foreach (array_keys($this->terrain->head->strata) as $s) {
+            if ($this->distance($what, $means, $s, $day)[0] < 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * How far a stratum still is from leaving its band on the side the treatment holds, and the doubt of that.
+     *
+     * @param list<float> $means
+     *
+     * @return array{float, float}
+     */
+    private function distance(string $what, array $means, int $s, int $day): array
+    {
+        $stratum = $this->terrain->head->strata[$s];
+
+        return match ($what) {
+            'moisture' => [$means[4 * $s] - $stratum->targetMoisture() + Model::BAND_HALF_WIDTH, $this->doubt->moistureSd[$s][$day] ?? 10.0],
+            'protein' => [$means[4 * $s + 1] - $stratum->targetProtein($this->terrain->head->proteinSensitive) + Model::BAND_HALF_WIDTH, $this->doubt->proteinSd[$s][$day] ?? 10.0],
+            default => [Model::BUILD_UP_LIMIT - $means[4 * $s + 2] - $means[4 * $s + 3], $this->doubt->buildUpSd[$s][$day] ?? 10.0],
+        };
+    }
+
+    private function has(Choice $choice, StepKind $treatment): bool
+    {
+        return match ($treatment) {
+            StepKind::Mask => $choice->masks(),
+            StepKind::Cleanse => $choice->cleanse->clarifies(),
+            default => $choice->protein === $treatment,
+        };
+    }
+
+    private function date(?int $day): ?DateTimeImmutable
+    {
+        return $day === null ? null : $this->today->modify("+{$day} days");
+    }
+}

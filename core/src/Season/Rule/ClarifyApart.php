@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season\Rule;
+
+use Nagomi\Core\Air\WaterHardness;
+use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Standing;
+
+final readonly class ClarifyApart implements Rule
+{
+    public function key(): string
+    {
+        return 'clarify-apart';
+    }
+
+    public function sentence(): string
+    {
+        return sprintf('Clarifying or chelating is kept at least %d days apart (%d with heavy styling, pool or very hard water).', Model::CLARIFY_APART_DAYS['usual'], Model::CLARIFY_APART_DAYS['heavy']);
+    }
+
+    public function allows(Choice $choice, Standing $standing): bool
+    {
+        if (! $choice->cleanse->clarifies() || $standing->lastClarify === null) {
+            return true;
+        }
+        $head = $standing->head;
+        $heavy = $head->swims || $head->load === StylingLoad::Heavy || WaterHardness::fromMgPerL($head->hardnessMgPerL) === WaterHardness::VeryHard;
+
+        return $standing->day - $standing->lastClarify >= Model::CLARIFY_APART_DAYS[$heavy ? 'heavy' : 'usual'];
+    }
+}

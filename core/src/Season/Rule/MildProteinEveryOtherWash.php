@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season\Rule;
+
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Standing;
+use Nagomi\Core\Treatment\StepKind;
+
+final readonly class MildProteinEveryOtherWash implements Rule
+{
+    public function key(): string
+    {
+        return 'mild-protein-every-other-wash';
+    }
+
+    public function sentence(): string
+    {
+        return 'Mild protein comes at most every other wash, and not right after a protein day.';
+    }
+
+    public function allows(Choice $choice, Standing $standing): bool
+    {
+        return $choice->protein !== StepKind::MildProtein || ! $standing->proteinLast;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season\Rule;
+
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Standing;
+
+final readonly class ProteinByHandOnly implements Rule
+{
+    public function key(): string
+    {
+        return 'protein-by-hand-only';
+    }
+
+    public function sentence(): string
+    {
+        return 'This head is protein-sensitive or avoids protein: a dose is planned by hand only.';
+    }
+
+    public function allows(Choice $choice, Standing $standing): bool
+    {
+        return $choice->protein === null
+            || ! ($standing->head->proteinSensitive || $standing->head->method->says(MethodQuestion::Protein, 'avoided'));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season\Rule;
+
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Standing;
+
+/** A hard rule of the season: it bars a choice on a day and says why. */
+interface Rule
+{
+    /** The rule's key in records. */
+    public function key(): string;
+
+    public function sentence(): string;
+
+    public function allows(Choice $choice, Standing $standing): bool;
+}

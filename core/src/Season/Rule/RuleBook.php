@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season\Rule;
+
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Standing;
+
+/** All hard rules of the season, in one list. */
+final class RuleBook
+{
+    /** @return list<Rule> */
+    public static function rules(): array
+    {
+        return [
+            new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new StrongProteinNotWhenHigh(),
+            new StrongProteinThenMask(), new ClarifyApart(), new MaskNoLater(), new SoreScalpIsSpared(), new WithinMinutes(),
+        ];
+    }
+
+    /** @return list<Rule> the rules that bar this choice on this day */
+    public static function barring(Choice $choice, Standing $standing): array
+    {
+        return array_values(array_filter(self::rules(), static fn (Rule $rule): bool => ! $rule->allows($choice, $standing)));
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Balance\Point;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Season\Rule\RuleBook;
+use Nagomi\Core\Treatment\StepKind;
+
+/**
+ * Looks for the cheapest way through the possible wash days: a beam search, level by level, that keeps the best
+ * ways that differ in what the rules remember and in where the reserves stand. Deterministic.
+ */
+final class Search
+{
+    /** Ways kept from one wash day to the next. */
+    public const BEAM = 28;
+
+    /** z of the probability at which strong protein is barred: Φ(0.8416) = 0.80. */
+    private const Z_BARRED = 0.8416212335729143;
+
+    /**
+     * @param list<Choice>    $choices
+     * @param list<int>       $washDays days counted from today, ascending, at least one
+     * @param int             $horizon  last day that counts
+     */
+    public function __construct(
+        private readonly Terrain $terrain,
+        private readonly Doubt $doubt,
+        private readonly array $choices,
+        private readonly array $washDays,
+        private readonly int $horizon,
+        private readonly int $beam = self::BEAM,
+    ) {
+    }
+
+    /** @return array{list<Choice>, float} one choice for each wash day, and what the way costs with the days rolled on */
+    public function best(Point $start, Standing $standing): array
+    {
+        $means = Terrain::means($start->state);
+        $first = $this->washDays[0];
+        $arrived = $this->terrain->afterDays($means, $first, $start->sealed);
+        $ways = [[
+            'cost' => $first > 0 ? $this->terrain->costOfDays($means, 0, $first, $start->sealed) : 0.0,
+            'means' => $arrived,
+            'standing' => $standing->on($first, $this->washDays[1] ?? null, $this->proteinHigh($arrived, $first)),
+            'choices' => [],
+        ]];
+        foreach ($this->washDays as $level => $day) {
+            $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
+            $next = [];
+            foreach ($ways as $way) {
+                foreach ($this->open($way['standing']) as $index => $choice) {
+                    $sealed = $this->terrain->seals($choice);
+                    $after = $this->terrain->washed($way['means'], $choice);
+                    $cost = $way['cost'] + $this->terrain->ownCost($choice)
+                        + $this->terrain->costOfDays($after, $day, $until - $day, $sealed);
+                    $key = self::place($after, $way['standing'], $choice, $day);
+                    if (! isset($next[$key]) || $cost < $next[$key]['cost']) {
+                        $next[$key] = ['cost' => $cost, 'after' => $after, 'way' => $way, 'index' => $index, 'sealed' => $sealed];
+                    }
+                }
+            }
+            $ways = $this->kept($next, $day, $until, $this->washDays[$level + 2] ?? null);
+        }
+
+        return $this->cheapest($ways);
+    }
+
+    /**
+     * @param array<string, array{cost: float, after: list<float>, way: array{cost: float, means: list<float>, standing: Standing, choices: list<int>}, index: int, sealed: bool}> $next
+     *
+     * @return non-empty-list<array{cost: float, means: list<float>, standing: Standing, choices: list<int>}>
+     */
+    private function kept(array $next, int $day, int $until, ?int $then): array
+    {
+        uasort($next, static fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
+        $ways = [];
+        foreach (array_slice($next, 0, $this->beam) as $found) {
+            $arrived = $this->terrain->afterDays($found['after'], $until - $day, $found['sealed']);
+            $ways[] = [
+                'cost' => $found['cost'],
+                'means' => $arrived,
+                'standing' => $found['way']['standing']->next($this->choices[$found['index']], $until, $then, $this->proteinHigh($arrived, $until)),
+                'choices' => [...$found['way']['choices'], $found['index']],
+            ];
+        }
+        assert($ways !== []);
+
+        return $ways;
+    }
+
+    /**
+     * The cheapest way once each has been rolled on with the house rhythm, so that none wins by leaving the end starved.
+     *
+     * @param non-empty-list<array{cost: float, means: list<float>, standing: Standing, choices: list<int>}> $ways
+     *
+     * @return array{list<Choice>, float}
+     */
+    private function cheapest(array $ways): array
+    {
+        $rhythm = Choices::houseRhythm($this->terrain->head);
+        $sealed = $this->terrain->seals($rhythm);
+        $every = $this->terrain->head->washEveryDays;
+        $best = null;
+        foreach ($ways as $way) {
+            $cost = $way['cost'];
+            $means = $way['means'];
+            for ($day = 0; $day < Model::ROLLED_ON_DAYS; $day += $every) {
+                $means = $this->terrain->washed($means, $rhythm);
+                $gap = min($every, Model::ROLLED_ON_DAYS - $day);
+                $cost += $this->terrain->ownCost($rhythm) + $this->terrain->costOfDays($means, $this->horizon, $gap, $sealed);
+                $means = $this->terrain->afterDays($means, $gap, $sealed);
+            }
+            if ($best === null || $cost < $best['cost']) {
+                $best = ['cost' => $cost, 'choices' => $way['choices']];
+            }
+        }
+
+        return [array_map(fn (int $index): Choice => $this->choices[$index], $best['choices']), $best['cost']];
+    }
+
+    /**
+     * The choices the rules leave open; where they leave none, those that break fewest.
+     *
+     * @return non-empty-array<int, Choice>
+     */
+    private function open(Standing $standing): array
+    {
+        $barred = $known = [];
+        foreach ($this->choices as $index => $choice) {
+            // The rules look at nothing else of a choice but this.
+            $trait = ($choice->protein->value ?? '') . ($choice->masks() ? 'm' : '') . ($choice->cleanse->clarifies() ? 'c' : '') . ($choice->heat ? 'h' : '')
+                . ($standing->head->minutesLimit === null ? '' : $choice->minutes($standing->head));
+            $known[$trait] ??= count(RuleBook::barring($choice, $standing));
+            $barred[$index] = $known[$trait];
+        }
+        assert($barred !== []);
+        $least = min($barred);
+
+        return array_intersect_key($this->choices, array_filter($barred, static fn (int $count): bool => $count === $least));
+    }
+
+    /** @param list<float> $means */
+    private function proteinHigh(array $means, int $day): bool
+    {
+        foreach ($this->terrain->head->strata as $s => $stratum) {
+            $upper = $stratum->targetProtein($this->terrain->head->proteinSensitive) + Model::BAND_HALF_WIDTH;
+            if ($means[4 * $s + 1] > $upper - self::Z_BARRED * ($this->doubt->proteinSd[$s][$day] ?? 10.0)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Ways that end up in the same place with the same memory differ only in cost.
+     *
+     * @param list<float> $means
+     */
+    private static function place(array $means, Standing $standing, Choice $choice, int $day): string
+    {
+        $key = ($choice->protein === StepKind::StrongProtein ? $day : $standing->lastStrong)
+            . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
+            . '|' . ($choice->masks() ? $day : $standing->lastMask)
+            . '|' . ($choice->protein === null ? '' : 'protein');
+        foreach ($means as $i => $value) {
+            $key .= '|' . (int) ($value / ($i % 4 < 2 ? 2.5 : 6));
+        }
+
+        return $key;
+    }
+}

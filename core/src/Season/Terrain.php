@@ -1,0 +1,293 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Balance\Forecast;
+use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\Reserves;
+use Nagomi\Core\Balance\State;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Treatment\DayContext;
+use Nagomi\Core\Treatment\StepKind;
+use WeakMap;
+
+/**
+ * The means of a head on their way through a season, without covariance: the numbers the search works on.
+ * A stratum is four numbers in a row: moisture, protein, washable and stubborn build-up. It moves exactly as
+ * {@see Reserves} moves the mean; core/tests/Season/TerrainTest.php holds the two together.
+ */
+final class Terrain
+{
+    private const TABLE_ZERO = -ExcessTable::LEAST * ExcessTable::STEPS;
+    private const TABLE_END = (ExcessTable::MOST - ExcessTable::LEAST) * ExcessTable::STEPS;
+    private const BUILD_UP_SCALE = Model::COST_OF_BUILD_UP / (Model::COST_BUILD_UP_WIDTH * Model::COST_BUILD_UP_WIDTH);
+
+    public readonly Head $head;
+
+    private readonly float $uptake;
+
+    /** @var list<array{air: float, moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float, share: float, moistureTarget: float, proteinTarget: float}> */
+    private readonly array $strata;
+
+    /** @var WeakMap<Choice, ChoiceEffects> */
+    private readonly WeakMap $effects;
+
+    /** @var list<float> */
+    private readonly array $table;
+
+    /** @var list<array{list<array{float, float}>, list<array{float, float}>}> by stratum, moisture and protein, day: steps of the table per unit, variance in band widths */
+    private array $looks;
+
+    /** @var array<int, list<array{float, float}>> what is kept of moisture and protein, by days (negative where unsealed), then stratum */
+    private array $kept = [];
+
+    public function __construct(State $start, Doubt $doubt)
+    {
+        $this->looks = self::looks($doubt);
+        $layout = $start->layout;
+        $this->head = $layout->head;
+        $this->uptake = exp($start->mean[$layout->uptake]);
+        [$washable, $stubborn] = Reserves::buildUpADay($this->head);
+        $strata = [];
+        foreach ($this->head->strata as $stratum) {
+            $strata[] = [
+                'air' => Reserves::airMoisture($this->head->humidityPercent),
+                'moistureRate' => Reserves::moistureRate($stratum, false) * exp($start->mean[$layout->moistureFading]),
+                'moistureRateSealed' => Reserves::moistureRate($stratum, true) * exp($start->mean[$layout->moistureFading]),
+                'proteinRate' => Reserves::proteinRate($stratum) * exp($start->mean[$layout->proteinFading]),
+                'washable' => $washable,
+                'stubborn' => $stubborn,
+                'share' => $stratum->share,
+                'moistureTarget' => $stratum->targetMoisture(),
+                'proteinTarget' => $stratum->targetProtein($this->head->proteinSensitive),
+            ];
+        }
+        $this->strata = $strata;
+        $this->effects = new WeakMap();
+        $this->table = ExcessTable::values();
+    }
+
+    /** The same head with the doubt of another forecast. */
+    public function withDoubt(Doubt $doubt): self
+    {
+        $same = clone $this;
+        $same->looks = self::looks($doubt);
+
+        return $same;
+    }
+
+    /** @return list<array{list<array{float, float}>, list<array{float, float}>}> */
+    private static function looks(Doubt $doubt): array
+    {
+        $look = static fn (float $sd): array => [ExcessTable::STEPS / $sd, ($sd / Model::BAND_HALF_WIDTH) ** 2];
+
+        return array_map(
+            static fn (array $moistureSd, array $proteinSd): array => [array_map($look, $moistureSd), array_map($look, $proteinSd)],
+            $doubt->moistureSd,
+            $doubt->proteinSd,
+        );
+    }
+
+    /** @return list<float> four numbers for each stratum */
+    public static function means(State $state): array
+    {
+        $means = [];
+        foreach (array_keys($state->layout->head->strata) as $s) {
+            foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $quantity) {
+                $means[] = $state->value($s, $quantity);
+            }
+        }
+
+        return $means;
+    }
+
+    /**
+     * @param list<float> $means
+     *
+     * @return list<float>
+     */
+    public function washed(array $means, Choice $choice): array
+    {
+        foreach ($this->effectsOf($choice)->steps as $strata) {
+            foreach ($strata as $s => [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost, $moistureGain, $proteinGain]) {
+                $at = 4 * $s;
+                $buildUp = $means[$at + 2] + $means[$at + 3];
+                $free = 1 - Model::BUILD_UP_BLOCKS_UPTAKE * ($buildUp > 100 ? 1.0 : $buildUp / 100);
+                $moisture = $means[$at] - $moistureLost + $moistureGain * $free * (1 - $means[$at] / 100);
+                $protein = $means[$at + 1] - $proteinLost + $proteinGain * $free * (1 - $means[$at + 1] / 100);
+                $stubborn = $means[$at + 3] * $stubbornKept + $stubbornAdded;
+                $means[$at] = $moisture < 0 ? 0.0 : ($moisture > 100 ? 100.0 : $moisture);
+                $means[$at + 1] = $protein < 0 ? 0.0 : ($protein > 100 ? 100.0 : $protein);
+                $means[$at + 2] *= $washableKept;
+                $means[$at + 3] = $stubborn > 100 ? 100.0 : $stubborn;
+            }
+        }
+
+        return $means;
+    }
+
+    /**
+     * @param list<float> $means
+     *
+     * @return list<float>
+     */
+    public function afterDays(array $means, int $days, bool $sealed): array
+    {
+        $kept = $this->kept[$sealed ? $days : -$days - 1] ??= $this->keptAfter($days, $sealed);
+        foreach ($this->strata as $s => $stratum) {
+            $at = 4 * $s;
+            $means[$at] = $stratum['air'] + ($means[$at] - $stratum['air']) * $kept[$s][0];
+            $means[$at + 1] *= $kept[$s][1];
+            $washable = $means[$at + 2] + $stratum['washable'] * $days;
+            $means[$at + 2] = $washable > 100 ? 100.0 : $washable;
+            $stubborn = $means[$at + 3] + $stratum['stubborn'] * $days;
+            $means[$at + 3] = $stubborn > 100 ? 100.0 : $stubborn;
+        }
+
+        return $means;
+    }
+
+    /** @return list<array{float, float}> */
+    private function keptAfter(int $days, bool $sealed): array
+    {
+        return array_map(static fn (array $stratum): array => [
+            exp(-($sealed ? $stratum['moistureRateSealed'] : $stratum['moistureRate']) * $days),
+            exp(-$stratum['proteinRate'] * $days),
+        ], $this->strata);
+    }
+
+    /**
+     * What one day in this place costs: 1 for a whole head one band width outside. The search spends most of its
+     * time here, so the four looks at the table of each stratum are written out.
+     *
+     * @param list<float> $means
+     */
+    public function costOfADay(array $means, int $day): float
+    {
+        $cost = 0.0;
+        $table = $this->table;
+        foreach ($this->strata as $s => $stratum) {
+            $at = 4 * $s;
+            $outside = 0.0;
+            foreach ([$means[$at] - $stratum['moistureTarget'], $means[$at + 1] - $stratum['proteinTarget']] as $which => $from) {
+                [$scale, $square] = $this->looks[$s][$which][$day] ?? $this->looks[$s][$which][0];
+                $above = ($from - Model::BAND_HALF_WIDTH) * $scale + self::TABLE_ZERO;
+                if ($above > 0) {
+                    if ($above < self::TABLE_END) {
+                        $i = (int) $above;
+                        $outside += $square * ($table[$i] + ($table[$i + 1] - $table[$i]) * ($above - $i));
+                    } else {
+                        $outside += $square * ((($above - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
+                    }
+                }
+                $below = (-$from - Model::BAND_HALF_WIDTH) * $scale + self::TABLE_ZERO;
+                if ($below > 0) {
+                    if ($below < self::TABLE_END) {
+                        $i = (int) $below;
+                        $outside += $square * ($table[$i] + ($table[$i + 1] - $table[$i]) * ($below - $i));
+                    } else {
+                        $outside += $square * ((($below - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
+                    }
+                }
+            }
+            $buildUp = $means[$at + 2] + $means[$at + 3] - Model::BUILD_UP_LIMIT;
+            if ($buildUp > 0) {
+                $outside += self::BUILD_UP_SCALE * $buildUp * $buildUp;
+            }
+            $cost += $stratum['share'] * $outside;
+        }
+
+        return $cost;
+    }
+
+    /**
+     * What the days of a gap cost, the day of the wash first: the sum over all days, by the parabola through
+     * the first, the middle and the last of them.
+     *
+     * @param list<float> $means at the end of the first day
+     */
+    public function costOfDays(array $means, int $firstDay, int $days, bool $sealed): float
+    {
+        if ($days <= 3) {
+            $cost = 0.0;
+            for ($d = 0; $d < $days; $d++) {
+                $cost += $this->costOfADay($d === 0 ? $means : $this->afterDays($means, $d, $sealed), $firstDay + $d);
+            }
+
+            return $cost;
+        }
+        $last = $days - 1;
+        $middle = intdiv($last, 2);
+        [$w0, $w1, $w2] = self::weights($days);
+
+        return $w0 * $this->costOfADay($means, $firstDay)
+            + $w1 * $this->costOfADay($this->afterDays($means, $middle, $sealed), $firstDay + $middle)
+            + $w2 * $this->costOfADay($this->afterDays($means, $last, $sealed), $firstDay + $last);
+    }
+
+    /** @return array{float, float, float} weights that sum a parabola over the days exactly */
+    private static function weights(int $days): array
+    {
+        static $known = [];
+        if (! isset($known[$days])) {
+            $last = $days - 1;
+            $middle = intdiv($last, 2);
+            $weights = [0.0, 0.0, 0.0];
+            for ($d = 0; $d <= $last; $d++) {
+                $weights[0] += ($d - $middle) * ($d - $last) / ($middle * $last);
+                $weights[1] += $d * ($d - $last) / ($middle * ($middle - $last));
+                $weights[2] += $d * ($d - $middle) / ($last * ($last - $middle));
+            }
+            $known[$days] = $weights;
+        }
+
+        return $known[$days];
+    }
+
+    /** What a choice costs by itself: minutes and the wear of its steps. */
+    public function ownCost(Choice $choice): float
+    {
+        return $this->effectsOf($choice)->cost;
+    }
+
+    public function seals(Choice $choice): bool
+    {
+        return $this->effectsOf($choice)->seals;
+    }
+
+    private function effectsOf(Choice $choice): ChoiceEffects
+    {
+        return $this->effects[$choice] ??= $this->worked($choice);
+    }
+
+    private function worked(Choice $choice): ChoiceEffects
+    {
+        $steps = $choice->steps($this->head);
+        $context = new DayContext($this->head, $steps[0]->kind === StepKind::PreWash);
+        $moving = [];
+        $wear = 0.0;
+        $seals = false;
+        foreach ($steps as $step) {
+            $strata = [];
+            $moves = false;
+            foreach (Forecast::effects($this->head, $step, $context) as $s => $effect) {
+                $row = [
+                    $effect->washableKept, $effect->stubbornKept, $effect->stubbornAdded, $effect->moistureLost, $effect->proteinLost,
+                    $effect->moistureGain * $this->uptake, $effect->proteinGain * $this->uptake,
+                ];
+                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+                $strata[] = $row;
+                $wear += $this->strata[$s]['share'] * $effect->wearAdded;
+            }
+            if ($moves) {
+                $moving[] = $strata;
+            }
+            $seals = $seals || $step->kind === StepKind::Seal;
+        }
+
+        return new ChoiceEffects($moving, Model::COST_OF_A_MINUTE * $choice->minutes($this->head) + Model::COST_OF_WEAR * $wear, $seals);
+    }
+}

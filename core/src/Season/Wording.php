@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use DateTimeImmutable;
+use Nagomi\Core\Season\Rule\Rule;
+
+/** Puts the reasons of an item into one plain sentence. */
+final class Wording
+{
+    private const NAMES = ['strong-protein' => 'the strong protein', 'mild-protein' => 'the mild protein', 'mask' => 'masks', 'cleanse' => 'clarifying'];
+
+    /**
+     * @param array<string, Without> $without by treatment
+     * @param bool                   $several more than one stratum, so that each is named
+     *
+     * @return non-empty-list<string> one sentence for each treatment, then what kept it from coming earlier
+     */
+    public static function reasons(array $without, ?Rule $movedBy, bool $several): array
+    {
+        $sentences = [];
+        foreach ($without as $treatment => $leftOut) {
+            $sentences[] = self::sentence(self::NAMES[$treatment] ?? $treatment, $leftOut, $several ? ' in ' . $leftOut->stratum : '');
+        }
+        if ($movedBy !== null) {
+            $sentences[] = 'Not earlier: ' . lcfirst($movedBy->sentence());
+        }
+
+        return $sentences === [] ? ['The usual cleanse; nothing else is due.'] : $sentences;
+    }
+
+    private static function sentence(string $treatment, Without $leftOut, string $where): string
+    {
+        $what = ucfirst($leftOut->what);
+        $buildUp = $leftOut->what === 'build-up';
+
+        return match (true) {
+            $leftOut->alreadyOutside && $buildUp => "Build-up is past 35{$where}; {$treatment} brings it down.",
+            $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} brings it back.",
+            $leftOut->date === null && $buildUp => "Without {$treatment} build-up stays under 35 these weeks, but lets less of each treatment through.",
+            $leftOut->date === null => "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge.",
+            $buildUp => "Without {$treatment}, build-up passes 35{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . '.',
+            default => "Without {$treatment}, {$leftOut->what} leaves its band{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . '.',
+        };
+    }
+
+    private static function range(Without $leftOut): string
+    {
+        $end = static fn (?DateTimeImmutable $date): string => $date === null ? 'later' : $date->format('j M');
+
+        return " (80 %: {$end($leftOut->earliest)} to {$end($leftOut->latest)})";
+    }
+}

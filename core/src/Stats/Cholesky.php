@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Stats;
+
+use InvalidArgumentException;
+
+/** Solves A·x = b for a symmetric positive definite A through its Cholesky factor. */
+final readonly class Cholesky
+{
+    /** @var list<list<float>> lower triangle, row by row */
+    private array $factor;
+
+    /**
+     * @param list<list<float>> $matrix symmetric positive definite, n × n
+     *
+     * @throws InvalidArgumentException where the matrix is not positive definite
+     */
+    public function __construct(array $matrix)
+    {
+        $factor = [];
+        foreach ($matrix as $i => $row) {
+            $factor[$i] = [];
+            for ($j = 0; $j <= $i; $j++) {
+                $sum = $row[$j];
+                for ($k = 0; $k < $j; $k++) {
+                    $sum -= $factor[$i][$k] * $factor[$j][$k];
+                }
+                if ($i === $j) {
+                    if (! ($sum > 0)) {
+                        throw new InvalidArgumentException('The matrix is not positive definite.');
+                    }
+                    $factor[$i][$j] = sqrt($sum);
+                } else {
+                    $factor[$i][$j] = $sum / $factor[$j][$j];
+                }
+            }
+        }
+        $this->factor = array_values($factor);
+    }
+
+    /**
+     * @param list<float> $right
+     *
+     * @return list<float>
+     */
+    public function solve(array $right): array
+    {
+        $n = count($right);
+        for ($i = 0; $i < $n; $i++) {
+            $row = $this->factor[$i];
+            for ($k = 0; $k < $i; $k++) {
+                $right[$i] -= $row[$k] * $right[$k];
+            }
+            $right[$i] /= $row[$i];
+        }
+        for ($i = $n - 1; $i >= 0; $i--) {
+            for ($k = $i + 1; $k < $n; $k++) {
+                $right[$i] -= $this->factor[$k][$i] * $right[$k];
+            }
+            $right[$i] /= $this->factor[$i][$i];
+        }
+
+        return array_values($right);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Treatment;
+
+use LogicException;
+use Nagomi\Core\Head\Stratum;
+use Nagomi\Core\Parameter\Model;
+
+/** Takes build-up, and with it some moisture and a little protein; the rinse water leaves its hardness behind. */
+final readonly class Cleansing implements Treatment
+{
+    public function effectOn(Stratum $stratum, Step $step, DayContext $day): StratumEffect
+    {
+        $kind = $step->cleanse ?? throw new LogicException('A cleansing step says what it cleanses with.');
+        $strength = $kind->strength();
+        $stubbornKept = Model::STUBBORN_KEPT[$kind->value];
+        $washable = $stubborn = 1.0;
+        $passes = 0.0;
+        for ($pass = 1; $pass <= $step->passes; $pass++) {
+            $counts = $pass === 1 ? 1.0 : Model::SECOND_PASS_FACTOR;
+            $washable *= 1 - $counts * $strength;
+            $stubborn *= 1 - $counts * (1 - $stubbornKept);
+            $passes += $counts;
+        }
+        $protected = $day->preWashed ? Model::PRE_WASH_LOSS_FACTOR : 1.0;
+        $loss = $passes * $strength * Model::CLEANSE_LOSS_BY_POROSITY[$stratum->porosity->value] * $protected;
+
+        return new StratumEffect(
+            washableKept: $washable,
+            stubbornKept: $stubborn,
+            stubbornAdded: Model::HARDNESS_BUILD_UP * $day->head->hardnessMgPerL / 100,
+            moistureLost: Model::CLEANSE_MOISTURE_LOSS * $loss,
+            proteinLost: Model::CLEANSE_PROTEIN_LOSS * $loss,
+            wearAdded: Model::CLEANSING_WEAR_A_PASS * $step->passes * $protected,
+        );
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Treatment;
+
+/** Which treatment each kind of step is. */
+final class TreatmentBook
+{
+    public static function of(StepKind $kind): Treatment
+    {
+        return match ($kind) {
+            StepKind::Cleanse => new Cleansing(),
+            StepKind::MildProtein, StepKind::StrongProtein, StepKind::Conditioner, StepKind::Mask, StepKind::LeaveIn => new Deposit(),
+            StepKind::PreWash, StepKind::Seal, StepKind::Detangle, StepKind::HeatTool, StepKind::ChemicalService, StepKind::Trim => new Handling(),
+        };
+    }
+}
