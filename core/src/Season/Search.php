@@ -6,7 +6,9 @@ namespace Nagomi\Core\Season;
 
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Season\Rule\Rule;
 use Nagomi\Core\Season\Rule\RuleBook;
+use Nagomi\Core\Season\Rule\WithinMinutes;
 use Nagomi\Core\Treatment\StepKind;
 
 /**
@@ -16,7 +18,18 @@ use Nagomi\Core\Treatment\StepKind;
 final class Search
 {
     /** Ways kept from one wash day to the next. */
-    public const BEAM = 28;
+    public const BEAM = 16;
+
+    /** Times as many are rolled on before the best are kept. */
+    private const LOOKED_AT = 3;
+
+    /** Ways alike in what the rules remember fill at most this part of the beam. */
+    private const ALIKE = 8;
+
+    private readonly Choice $rhythm;
+
+    /** More than any wash day has minutes, so that a broken rule always outweighs them. */
+    private const ONE_RULE = 10_000.0;
 
     /** z of the probability at which strong protein is barred: Φ(0.8416) = 0.80. */
     private const Z_BARRED = 0.8416212335729143;
@@ -34,6 +47,7 @@ final class Search
         private readonly int $horizon,
         private readonly int $beam = self::BEAM,
     ) {
+        $this->rhythm = Choices::houseRhythm($terrain->head);
     }
 
     /** @return array{list<Choice>, float} one choice for each wash day, and what the way costs with the days rolled on */
@@ -66,22 +80,40 @@ final class Search
             $ways = $this->kept($next, $day, $until, $this->washDays[$level + 2] ?? null);
         }
 
-        return $this->cheapest($ways);
+        return [array_map(fn (int $index): Choice => $this->choices[$index], $ways[0]['choices']), $ways[0]['ahead'] ?? $ways[0]['cost']];
     }
 
     /**
+     * Ways that look good so far are compared by what they lead to: each of the first few is rolled on with the house rhythm.
+     *
      * @param array<string, array{cost: float, after: list<float>, way: array{cost: float, means: list<float>, standing: Standing, choices: list<int>}, index: int, sealed: bool}> $next
      *
-     * @return non-empty-list<array{cost: float, means: list<float>, standing: Standing, choices: list<int>}>
+     * @return non-empty-list<array{cost: float, ahead: float, means: list<float>, standing: Standing, choices: list<int>}>
      */
     private function kept(array $next, int $day, int $until, ?int $then): array
     {
         uasort($next, static fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
-        $ways = [];
-        foreach (array_slice($next, 0, $this->beam) as $found) {
+        $candidates = [];
+        foreach (array_slice($next, 0, min(self::LOOKED_AT * $this->beam, count($next))) as $key => $found) {
             $arrived = $this->terrain->afterDays($found['after'], $until - $day, $found['sealed']);
+            $candidates[$key] = ['ahead' => $found['cost'] + $this->rolledOn($arrived, $until), 'means' => $arrived];
+        }
+        uasort($candidates, static fn (array $a, array $b): int => $a['ahead'] <=> $b['ahead']);
+        $ways = $alike = [];
+        foreach ($candidates as $key => ['ahead' => $ahead, 'means' => $arrived]) {
+            $found = $next[$key];
+            // What the rules remember decides what is open later; ways alike in it must not crowd out the others.
+            $memory = substr($key, 0, (int) strpos($key, '/'));
+            $alike[$memory] = ($alike[$memory] ?? 0) + 1;
+            if ($alike[$memory] > $this->beam / self::ALIKE) {
+                continue;
+            }
+            if (count($ways) >= $this->beam) {
+                break;
+            }
             $ways[] = [
                 'cost' => $found['cost'],
+                'ahead' => $ahead,
                 'means' => $arrived,
                 'standing' => $found['way']['standing']->next($this->choices[$found['index']], $until, $then, $this->proteinHigh($arrived, $until)),
                 'choices' => [...$found['way']['choices'], $found['index']],
@@ -93,37 +125,27 @@ final class Search
     }
 
     /**
-     * The cheapest way once each has been rolled on with the house rhythm, so that none wins by leaving the end starved.
+     * What the house rhythm would cost from a wash day on: no way wins by leaving what comes after starved.
      *
-     * @param non-empty-list<array{cost: float, means: list<float>, standing: Standing, choices: list<int>}> $ways
-     *
-     * @return array{list<Choice>, float}
+     * @param list<float> $means
      */
-    private function cheapest(array $ways): array
+    private function rolledOn(array $means, int $day): float
     {
-        $rhythm = Choices::houseRhythm($this->terrain->head);
-        $sealed = $this->terrain->seals($rhythm);
+        $cost = 0.0;
         $every = $this->terrain->head->washEveryDays;
-        $best = null;
-        foreach ($ways as $way) {
-            $cost = $way['cost'];
-            $means = $way['means'];
-            for ($day = 0; $day < Model::ROLLED_ON_DAYS; $day += $every) {
-                $means = $this->terrain->washed($means, $rhythm);
-                $gap = min($every, Model::ROLLED_ON_DAYS - $day);
-                $cost += $this->terrain->ownCost($rhythm) + $this->terrain->costOfDays($means, $this->horizon, $gap, $sealed);
-                $means = $this->terrain->afterDays($means, $gap, $sealed);
-            }
-            if ($best === null || $cost < $best['cost']) {
-                $best = ['cost' => $cost, 'choices' => $way['choices']];
-            }
+        for ($gone = 0; $gone < Model::ROLLED_ON_DAYS; $gone += $every) {
+            $means = $this->terrain->washed($means, $this->rhythm);
+            $gap = min($every, Model::ROLLED_ON_DAYS - $gone);
+            $cost += $this->terrain->ownCost($this->rhythm) + $this->terrain->costOfDays($means, min($this->horizon, $day + $gone), $gap, $this->terrain->seals($this->rhythm));
+            $means = $this->terrain->afterDays($means, $gap, $this->terrain->seals($this->rhythm));
         }
 
-        return [array_map(fn (int $index): Choice => $this->choices[$index], $best['choices']), $best['cost']];
+        return $cost;
     }
 
     /**
-     * The choices the rules leave open; where they leave none, those that break fewest.
+     * The choices the rules leave open; where they leave none, those that break fewest, and the shortest of those
+     * that break the client's time.
      *
      * @return non-empty-array<int, Choice>
      */
@@ -134,13 +156,24 @@ final class Search
             // The rules look at nothing else of a choice but this.
             $trait = ($choice->protein->value ?? '') . ($choice->masks() ? 'm' : '') . ($choice->cleanse->clarifies() ? 'c' : '') . ($choice->heat ? 'h' : '')
                 . ($standing->head->minutesLimit === null ? '' : $choice->minutes($standing->head));
-            $known[$trait] ??= count(RuleBook::barring($choice, $standing));
+            $known[$trait] ??= self::weight(RuleBook::barring($choice, $standing), $choice->minutes($standing->head));
             $barred[$index] = $known[$trait];
         }
         assert($barred !== []);
         $least = min($barred);
 
-        return array_intersect_key($this->choices, array_filter($barred, static fn (int $count): bool => $count === $least));
+        return array_intersect_key($this->choices, array_filter($barred, static fn (float $weight): bool => $weight === $least));
+    }
+
+    /** @param list<Rule> $broken */
+    private static function weight(array $broken, float $minutes): float
+    {
+        $weight = 0.0;
+        foreach ($broken as $rule) {
+            $weight += self::ONE_RULE + ($rule instanceof WithinMinutes ? $minutes : 0.0);
+        }
+
+        return $weight;
     }
 
     /** @param list<float> $means */
@@ -165,8 +198,8 @@ final class Search
     {
         $key = ($choice->protein === StepKind::StrongProtein ? $day : $standing->lastStrong)
             . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
-            . '|' . ($choice->masks() ? $day : $standing->lastMask)
-            . '|' . ($choice->protein === null ? '' : 'protein');
+            . '|' . ($choice->protein === null ? '' : 'protein')
+            . '/' . ($choice->masks() ? $day : $standing->lastMask);
         foreach ($means as $i => $value) {
             $key .= '|' . (int) ($value / ($i % 4 < 2 ? 2.5 : 6));
         }

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use Nagomi\Core\Record\Answer;
+use Nagomi\Core\Record\CareRecordReader;
+use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Record\InvalidRecord;
+use Nagomi\Core\Tests\Support\Make;
+use Opis\JsonSchema\Validator;
+
+/** @return array<string, mixed> */
+function example(string $name = 'mixed-porosity'): array
+{
+    return json_decode((string) file_get_contents(__DIR__ . "/../../../docs/examples/{$name}.json"), true, 64, JSON_THROW_ON_ERROR);
+}
+
+/** @return list<string> */
+function problemsOf(array|string $record): array
+{
+    try {
+        CareRecordReader::read(is_string($record) ? $record : json_encode($record, JSON_THROW_ON_ERROR));
+    } catch (InvalidRecord $invalid) {
+        return array_map(strval(...), $invalid->problems);
+    }
+
+    return [];
+}
+
+function fitsSchema(array $record): bool
+{
+    $schema = json_decode((string) file_get_contents(__DIR__ . '/../../../docs/care-record.schema.json'));
+
+    return (new Validator())->validate(json_decode(json_encode($record, JSON_THROW_ON_ERROR)), $schema)->isValid();
+}
+
+dataset('examples', function (): Generator {
+    foreach (glob(__DIR__ . '/../../../docs/examples/*.json') ?: [] as $file) {
+        yield basename($file) => [(string) file_get_contents($file)];
+    }
+});
+
+it('reads every example, which fits the schema, and writes it back without loss', function (string $json): void {
+    $record = CareRecordReader::read($json);
+    expect(json_decode(CareRecordWriter::write($record), true))->toEqual(json_decode($json, true));
+    expect(fitsSchema(json_decode($json, true)))->toBeTrue();
+})->with('examples');
+
+it('answers forecast, plan and explain for every example with the fixed keys', function (string $json): void {
+    $answer = new Answer(CareRecordReader::read($json), Make::day('2027-01-09'), 4);
+    $forecast = $answer->forecast();
+    expect($forecast['strata'][0]['days'][0])->toHaveKeys(['date', 'moisture', 'protein', 'build_up'])
+        ->and($forecast['strata'][0]['days'])->toHaveCount(29);
+    $plan = $answer->plan();
+    expect($plan)->toHaveKeys(['items', 'rules_broken'])
+        ->and($plan['items'][0])->toHaveKeys(['date', 'steps', 'minutes', 'reason', 'without']);
+    expect(array_sum($answer->explain()['probabilities']))->toEqualWithDelta(1.0, 1e-9);
+})->with('examples');
+
+it('names every problem with its path and takes nothing in', function (): void {
+    $record = example();
+    $record['version'] = 7;
+    $record['head']['zones'][0]['porosity'] = 'spongy';
+    $record['head']['hardness_mg_per_l'] = -5;
+    $record['head']['colour'] = 'red';
+    $record['events'][0]['date'] = '2026-02-31';
+    $record['events'][1]['steps'][0] = ['kind' => 'mask', 'minutes' => 3000];
+    $record['readings'][0] = ['id' => 'r', 'date' => '2026-01-01', 'test' => 'wet-stretch', 'raw' => ['hairs' => [['rest_mm' => 100, 'stretched_mm' => 90, 'returned_mm' => 90]]]];
+    $problems = implode("\n", problemsOf($record));
+    expect($problems)->toContain('version: this release reads version 1')
+        ->toContain('head.zones[0].porosity: choose one of low, medium, high')
+        ->toContain('head.hardness_mg_per_l: give a number of 0 to 1000 mg/L')
+        ->toContain('head.colour: is not a field')
+        ->toContain('events[0].date: give a day that exists')
+        ->toContain('events[1].steps[0].minutes: give a number of 0.5 to 720 minutes')
+        ->toContain('readings[0].raw.hairs[0].stretched_mm');
+});
+
+it('refuses what is no record at all', function (string $json, string $sentence): void {
+    expect(implode(' ', problemsOf($json)))->toContain($sentence);
+})->with([
+    'not JSON' => ['{"format":', 'this is not JSON'],
+    'a list' => ['[]', 'one JSON object'],
+    'a number' => ['7', 'one JSON object'],
+    'empty' => ['{}', 'give "nagomi-care-record"'],
+    'far too large' => [fn (): string => str_repeat(' ', 5_000_001), 'larger than 5 MB'],
+]);
+
+it('agrees with the schema on what is wrong', function (callable $break): void {
+    $record = $break(example());
+    expect(problemsOf($record))->not->toBe([]);
+    expect(fitsSchema($record))->toBeFalse();
+})->with([
+    'wrong version' => [fn (): callable => fn (array $r): array => ['version' => 2] + $r],
+    'no zones' => [fn (): callable => fn (array $r): array => array_replace_recursive($r, ['head' => ['zones' => [['zone' => 'chin', 'porosity' => 'low']]]])],
+    'unknown school' => [fn (): callable => fn (array $r): array => array_replace_recursive($r, ['head' => ['method' => ['protein' => 'always']]])],
+    'minutes of zero' => [fn (): callable => fn (array $r): array => array_replace_recursive($r, ['events' => [['steps' => [['minutes' => 0]]]]])],
+    'unknown field' => [fn (): callable => fn (array $r): array => $r + ['mood' => 'good']],
+    'dryness of 11' => [fn (): callable => fn (array $r): array => array_replace($r, ['readings' => [['id' => 'a', 'date' => '2026-01-01', 'test' => 'dryness', 'raw' => ['points' => 11]]]])],
+]);
+
+it('refuses the same id twice', function (): void {
+    $record = example();
+    $record['events'][1]['id'] = $record['events'][0]['id'];
+    expect(implode(' ', problemsOf($record)))->toContain('2 times');
+});
+
+it('speaks JSON on the command line, with exit 0, or 2 and the problems on standard error', function (): void {
+    $run = function (string ...$arguments): array {
+        $process = proc_open([PHP_BINARY, __DIR__ . '/../../../bin/core', ...$arguments], [0 => ['pipe', 'r'], 1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        fclose($pipes[0]);
+        [$out, $error] = [stream_get_contents($pipes[1]), stream_get_contents($pipes[2])];
+
+        return [proc_close($process), $out, $error];
+    };
+    $file = __DIR__ . '/../../../docs/examples/mixed-porosity.json';
+    [$exit, $out] = $run('plan', $file, '--today', '2027-01-09', '--weeks', '2');
+    expect($exit)->toBe(0)->and(json_decode($out, true)['today'])->toBe('2027-01-09');
+    foreach ([['plan', 'nowhere.json'], ['plan', $file, '--today', '2027-02-31'], ['plan', $file, '--weeks', '90'], ['dance', $file], ['plan', __FILE__]] as $wrong) {
+        [$exit, $out, $error] = $run(...$wrong);
+        expect($exit)->toBe(2)->and($out)->toBe('')->and($error)->not->toBe('');
+    }
+    [$exit, $out] = $run('reading', '--list');
+    expect($exit)->toBe(0)->and(json_decode($out, true)['tests'])->toHaveCount(5);
+});

@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Feature\FeatureTestCase;
+
+pest()->extend(FeatureTestCase::class)->in('Feature');

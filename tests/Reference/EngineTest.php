@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use Nagomi\Core\Air\MoistureRegain;
+use Nagomi\Core\Air\WaterHardness;
+use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Season\ExcessTable;
+use Nagomi\Core\Stats\BivariateNormal;
+use Nagomi\Core\Stats\Normal;
+use Nagomi\Core\Tests\Support\Make;
+
+/** @return array<string, mixed> */
+function reference(string $name): array
+{
+    return json_decode((string) file_get_contents(__DIR__ . "/values/{$name}.json"), true, 16, JSON_THROW_ON_ERROR);
+}
+
+it('agrees with R’s whole-history least squares on the linear case to 1e-8 (scripts/kalman.R)', function (): void {
+    $reference = reference('kalman');
+    $readings = [];
+    foreach ([['2026-03-02', 5, -1, 38, 92, 3], ['2026-03-12', 4, 0.5, 44, 94, 2], ['2026-03-27', 5.5, -1, 36, 90, 5]] as [$date, $dryness, $feel, $stretch, $return, $build]) {
+        $hair = ['rest_mm' => 100.0, 'stretched_mm' => 100.0 + $stretch, 'returned_mm' => 100.0 + $stretch - $stretch * $return / 100];
+        $readings[] = Make::reading($date, 'dryness', ['points' => $dryness]);
+        $readings[] = Make::reading($date, 'feel', ['points' => $feel]);
+        $readings[] = Make::reading($date, 'wet-stretch', ['hairs' => [$hair, $hair, $hair]]);
+        $readings[] = Make::reading($date, 'build-up-signs', ['dull' => min(2, $build), 'beads' => max(0, min(2, $build - 2)), 'film' => max(0, $build - 4), 'sticky' => 0, 'no_lather' => 0]);
+    }
+    $state = Filter::follow(Make::head(), [], $readings, Make::day('2026-04-02'), learning: false)->last()->state;
+    foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $i) {
+        expect($state->mean[$i])->toEqualWithDelta($reference['mean'][$i], 1e-8);
+        foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $j) {
+            expect($state->covariance[$i][$j])->toEqualWithDelta($reference['covariance'][$i][$j], 1e-8);
+        }
+    }
+});
+
+it('agrees with scipy on the normal distribution (scripts/normal.py)', function (): void {
+    foreach (reference('normal')['cumulative'] as ['z' => $z, 'p' => $p]) {
+        expect(Normal::cumulative($z) / $p)->toEqualWithDelta(1.0, 1e-12);
+    }
+    foreach (reference('normal')['squared_excess'] as ['d' => $d, 'e' => $e]) {
+        expect(Normal::meanSquaredExcess($d))->toEqualWithDelta($e, 1e-10);
+    }
+});
+
+it('agrees with scipy on the bivariate normal distribution (scripts/normal.py)', function (): void {
+    foreach (reference('normal')['bivariate'] as ['x' => $x, 'y' => $y, 'rho' => $rho, 'p' => $p]) {
+        expect(BivariateNormal::cumulative($x, $y, $rho))->toEqualWithDelta($p, 1e-9);
+    }
+});
+
+it('looks up the mean squared excess within 1e-4 of the closed form', function (): void {
+    $table = ExcessTable::values();
+    for ($d = -7.99; $d < 11.99; $d += 0.0371) {
+        $x = ($d - ExcessTable::LEAST) * ExcessTable::STEPS;
+        $looked = $table[(int) $x] + ($table[(int) $x + 1] - $table[(int) $x]) * ($x - (int) $x);
+        expect($looked)->toEqualWithDelta(Normal::meanSquaredExcess($d), 1e-4);
+    }
+});
+
+it('classes water hardness as the US Geological Survey does', function (float $mgPerL, string $class): void {
+    expect(WaterHardness::fromMgPerL($mgPerL)->value)->toBe($class);
+})->with([[0, 'soft'], [60, 'soft'], [61, 'moderate'], [120, 'moderate'], [121, 'hard'], [180, 'hard'], [181, 'very hard']]);
+
+it('holds the moisture regain of hair at the published humidities (Robbins; from memory)', function (float $humidity, float $regain): void {
+    expect(MoistureRegain::percentAt($humidity))->toEqualWithDelta($regain, 1e-12);
+})->with([[29, 6.0], [40, 7.6], [50, 9.8], [65, 12.8], [70, 13.6]]);
