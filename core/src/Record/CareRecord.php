@@ -16,8 +16,8 @@ final readonly class CareRecord
 
     /**
      * @param array<string, mixed>       $intake   what was written down of the person; carried through as it is
-     * @param list<WashDay>              $washDays by date
-     * @param list<Reading>              $readings by date
+     * @param list<WashDay>              $washDays in the order they were given
+     * @param list<Reading>              $readings in the order they were given
      * @param list<array<string, mixed>> $products products the steps refer to, carried through
      * @param list<array<string, mixed>> $biases   stylists' biases, carried through
      * @param array<string, mixed>|null  $plan     the plan as it stood, carried through

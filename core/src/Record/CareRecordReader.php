@@ -69,8 +69,6 @@ final class CareRecordReader
         if ($head === null) {
             throw new InvalidRecord([new Problem('head', 'give the head.')]);
         }
-        usort($washDays, static fn (WashDay $a, WashDay $b): int => [$a->date, $a->id] <=> [$b->date, $b->id]);
-        usort($readings, static fn (Reading $a, Reading $b): int => [$a->date, $a->id] <=> [$b->date, $b->id]);
 
         return new CareRecord($id, $name, $head, $intake, $washDays, $readings, $products, $biases, $plan);
     }

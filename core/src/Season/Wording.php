@@ -38,7 +38,7 @@ final class Wording
 
         return match (true) {
             $leftOut->alreadyOutside && $buildUp => "Build-up is past 35{$where}; {$treatment} brings it down.",
-            $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} brings it back.",
+            $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} " . ($treatment === self::NAMES['mask'] ? 'bring' : 'brings') . ' it back.',
             $leftOut->date === null && $buildUp => "Without {$treatment} build-up stays under 35 these weeks, but lets less of each treatment through.",
             $leftOut->date === null => "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge.",
             $buildUp => "Without {$treatment}, build-up passes 35{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . '.',

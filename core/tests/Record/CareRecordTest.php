@@ -82,7 +82,7 @@ it('refuses what is no record at all', function (string $json, string $sentence)
     'not JSON' => ['{"format":', 'this is not JSON'],
     'a list' => ['[]', 'one JSON object'],
     'a number' => ['7', 'one JSON object'],
-    'empty' => ['{}', 'give "nagomi-care-record"'],
+    'another format' => ['{"format":"notes"}', 'give "nagomi-care-record"'],
     'far too large' => [fn (): string => str_repeat(' ', 5_000_001), 'larger than 5 MB'],
 ]);
 
@@ -91,12 +91,12 @@ it('agrees with the schema on what is wrong', function (callable $break): void {
     expect(problemsOf($record))->not->toBe([]);
     expect(fitsSchema($record))->toBeFalse();
 })->with([
-    'wrong version' => [fn (): callable => fn (array $r): array => ['version' => 2] + $r],
-    'no zones' => [fn (): callable => fn (array $r): array => array_replace_recursive($r, ['head' => ['zones' => [['zone' => 'chin', 'porosity' => 'low']]]])],
-    'unknown school' => [fn (): callable => fn (array $r): array => array_replace_recursive($r, ['head' => ['method' => ['protein' => 'always']]])],
-    'minutes of zero' => [fn (): callable => fn (array $r): array => array_replace_recursive($r, ['events' => [['steps' => [['minutes' => 0]]]]])],
-    'unknown field' => [fn (): callable => fn (array $r): array => $r + ['mood' => 'good']],
-    'dryness of 11' => [fn (): callable => fn (array $r): array => array_replace($r, ['readings' => [['id' => 'a', 'date' => '2026-01-01', 'test' => 'dryness', 'raw' => ['points' => 11]]]])],
+    'wrong version' => [fn (array $r): array => ['version' => 2] + $r],
+    'no zones' => [fn (array $r): array => array_replace_recursive($r, ['head' => ['zones' => [['zone' => 'chin', 'porosity' => 'low']]]])],
+    'unknown school' => [fn (array $r): array => array_replace_recursive($r, ['head' => ['method' => ['protein' => 'always']]])],
+    'minutes of zero' => [fn (array $r): array => array_replace_recursive($r, ['events' => [['steps' => [['minutes' => 0]]]]])],
+    'unknown field' => [fn (array $r): array => $r + ['mood' => 'good']],
+    'dryness of 11' => [fn (array $r): array => array_replace($r, ['readings' => [['id' => 'a', 'date' => '2026-01-01', 'test' => 'dryness', 'raw' => ['points' => 11]]]])],
 ]);
 
 it('refuses the same id twice', function (): void {

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\Reading;
+use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Reading\Bench;
+
+/** What the Bench shows: the tests, and what the visit just taken told. */
+final class BenchPage
+{
+    /** @return array<string, mixed> */
+    public static function of(Head $head, mixed $visit): array
+    {
+        $head->loadMissing(['salon', 'outlook', 'zoneParts']);
+        $outlook = Renewal::current($head);
+        $today = $head->salon->today();
+        $lastWash = $head->washDays()->reorder()->max('date');
+        $told = is_array($visit) && is_string($visit['id'] ?? null)
+            ? $head->readings()->where('visit', $visit['id'])->get()
+            : $head->readings()->getRelated()->newCollection();
+
+        return [
+            'head' => $head,
+            'today' => $today,
+            'tests' => Bench::tests(),
+            'daysSinceDetangled' => is_string($lastWash) ? Calendar::daysBetween(HeadRecord::date(new \DateTimeImmutable($lastWash)), HeadRecord::date($today)) : null,
+            'visit' => $told->isEmpty() ? null : $visit['id'],
+            'told' => $told->map(fn (Reading $reading): array => self::told($reading, $outlook->signs))->all(),
+            'before' => is_array($visit) ? ($visit['before'] ?? []) : [],
+            'after' => $outlook->standing,
+            'verdict' => $outlook->verdict,
+            'cautions' => HeadPage::cautions($head),
+        ];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $signs
+     *
+     * @return array<string, mixed>
+     */
+    private static function told(Reading $reading, array $signs): array
+    {
+        $measured = Bench::test($reading->test)?->measure($reading->raw) ?? [];
+        $names = array_map(fn ($one): string => $one->sign->value, $measured);
+
+        return [
+            'test' => $reading->test,
+            'key' => $reading->key,
+            'confirmed' => $reading->confirmed,
+            'signs' => array_map(fn ($one): array => ['sign' => $one->sign->value, 'value' => round($one->value, 1), 'means' => $one->means], $measured),
+            'again' => array_values(array_filter($signs, fn (array $sign): bool => in_array($sign['sign'], $names, true) && $sign['again'] === true && $sign['date'] === $reading->date->format('Y-m-d'))),
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Pictures\BalanceRiver;
+use App\Pictures\HeadMap;
+use Nagomi\Core\Air\WaterHardness;
+use Nagomi\Core\Head\CurlPattern;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Safety\Caution;
+
+/** Everything the page of a head shows, read from what is stored. */
+final class HeadPage
+{
+    /** @return array<string, mixed> */
+    public static function of(Head $head): array
+    {
+        $head->loadMissing(['zoneParts', 'salon', 'outlook']);
+        $outlook = Renewal::current($head);
+        $items = $head->planItems()->where('status', 'planned')->get();
+        $today = $head->salon->today();
+
+        return [
+            'head' => $head,
+            'today' => $today,
+            'outlook' => $outlook,
+            'river' => BalanceRiver::of($outlook->river),
+            'map' => HeadMap::porosity($head->zoneParts),
+            'items' => $items,
+            'cautions' => self::cautions($head),
+            'curl' => CurlPattern::fromRingMm($head->ring_mm)->value,
+            'water' => WaterHardness::fromMgPerL($head->hardness_mg_per_l)->value,
+            'washedToday' => $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
+            'learned' => $outlook->signs !== [],
+        ];
+    }
+
+    /** @return list<Caution> */
+    public static function cautions(Head $head): array
+    {
+        return Caution::forHead(
+            $head->sore_scalp,
+            $head->red_sign,
+            $head->tender_edges,
+            $head->isMinor($head->salon->today()),
+            trim((string) $head->allergies) !== '',
+            $head->asthma_or_pregnant,
+            ($head->method[MethodQuestion::MaskHeat->value] ?? '') === 'cap-or-hood' && ! $head->sore_scalp,
+        );
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\PlanItem;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Season\Plan;
+use Nagomi\Core\Season\PlanItem as CoreItem;
+use Nagomi\Core\Season\Rule\Rule;
+
+/**
+ * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
+ * sequence, so that a calendar updates it; one that fell away is cancelled, not forgotten.
+ */
+final class PlanKeeper
+{
+    /** Items further apart than this are different wash days. */
+    private const SAME_WITHIN_DAYS = 4;
+
+    public static function keep(Head $head, Plan $plan): void
+    {
+        $stored = $head->planItems()->where('status', 'planned')->get();
+        $today = $head->salon->today()->format('Y-m-d');
+        foreach ($plan->items as $item) {
+            $columns = self::columns($item, $head);
+            $match = self::nearest($stored, $columns['date']);
+            if ($match === null) {
+                $head->planItems()->make()->forceFill($columns + [
+                    'uid' => strtolower((string) Str::ulid()) . '@nagomi',
+                    'salon_id' => $head->salon_id,
+                ])->save();
+                continue;
+            }
+            $stored = $stored->reject(fn (PlanItem $other): bool => $other->id === $match->id);
+            self::change($match, $columns);
+        }
+        foreach ($stored as $gone) {
+            // A planned day that has passed is history; only days still ahead are called off.
+            $ahead = $gone->date->format('Y-m-d') >= $today;
+            $gone->forceFill(['status' => $ahead ? 'cancelled' : 'passed', 'sequence' => $gone->sequence + 1])->save();
+        }
+    }
+
+    /**
+     * @return array{date: string, steps: list<array<string, mixed>>, minutes: float, reasons: list<string>, without: array<string, mixed>|null, broken: list<string>, look: bool, status: string}
+     */
+    private static function columns(CoreItem $item, Head $head): array
+    {
+        return [
+            'date' => $item->date->format('Y-m-d'),
+            'steps' => array_map(CareRecordWriter::step(...), $item->choice->steps(HeadRecord::core($head))),
+            'minutes' => $item->minutes,
+            'reasons' => $item->reasons,
+            'without' => OutlookParts::without($item),
+            'broken' => array_map(fn (Rule $rule): string => $rule->sentence(), $item->broken),
+            'look' => $item->look,
+            'status' => 'planned',
+        ];
+    }
+
+    /** @param Collection<int, PlanItem> $stored */
+    private static function nearest(Collection $stored, string $date): ?PlanItem
+    {
+        $day = (int) strtotime("{$date} UTC");
+        $apart = fn (PlanItem $item): int => abs((int) strtotime($item->date->format('Y-m-d') . ' UTC') - $day);
+
+        return $stored->filter(fn (PlanItem $item): bool => $apart($item) < self::SAME_WITHIN_DAYS * 86400)->sortBy($apart)->first();
+    }
+
+    /** @param array<string, mixed> $columns */
+    private static function change(PlanItem $item, array $columns): void
+    {
+        // What a calendar shows decides whether it must hear of the change.
+        $shown = fn (mixed $date, mixed $steps, mixed $minutes, mixed $reasons): string => json_encode([$date, $steps, $minutes, $reasons], JSON_THROW_ON_ERROR);
+        $before = $shown($item->date->format('Y-m-d'), $item->steps, $item->minutes, $item->reasons);
+        $after = $shown($columns['date'], json_decode(json_encode($columns['steps'], JSON_THROW_ON_ERROR), true), $columns['minutes'], $columns['reasons']);
+        $item->forceFill($columns + ['sequence' => $item->sequence + ($before === $after ? 0 : 1)])->save();
+    }
+}

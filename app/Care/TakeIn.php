@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\Salon;
+use App\Models\WashDay;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Nagomi\Core\Head as Core;
+use Nagomi\Core\Reading as CoreReading;
+use Nagomi\Core\Record\CareRecord;
+use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Treatment as CoreTreatment;
+
+/** Stores what comes from the core: a whole record, a wash day, readings. All of it or nothing. */
+final class TakeIn
+{
+    /** Stores a record as a new head of the salon; its own id is kept where it is a free ulid. */
+    public static function record(CareRecord $record, Salon $salon): Head
+    {
+        return DB::transaction(function () use ($record, $salon): Head {
+            [$columns, $besides] = Intake::fromRecord($record->intake);
+            $head = new Head($columns + self::columns($record->head) + [
+                'name' => mb_substr($record->name, 0, 120) ?: 'Without a name',
+                'carried' => ['intake' => $besides, 'products' => $record->products, 'stylist_biases' => $record->biases],
+            ]);
+            $free = Str::isUlid($record->id) && ! Head::withoutGlobalScope('salon')->whereKey($record->id)->exists();
+            $head->id = $free ? $record->id : strtolower((string) Str::ulid());
+            $head->salon_id = $salon->id;
+            $head->save();
+            self::zones($head, $record->head->zoneParts);
+            self::washDays($head, $record->washDays);
+            self::readings($head, $record->readings);
+
+            return $head;
+        });
+    }
+
+    /** @return array<string, mixed> what a head's row holds of the core's head */
+    public static function columns(Core\Head $head): array
+    {
+        return [
+            'length_mm' => (int) round($head->lengthMm),
+            'sections' => $head->sections,
+            'hardness_mg_per_l' => $head->hardnessMgPerL,
+            'humidity_percent' => $head->humidityPercent,
+            'styling_load' => $head->load->value,
+            'protein_sensitive' => $head->proteinSensitive,
+            'sore_scalp' => $head->soreScalp,
+            'swims' => $head->swims,
+            'wash_every_days' => $head->washEveryDays,
+            'minutes_limit' => $head->minutesLimit,
+            'method' => $head->method->choices,
+        ];
+    }
+
+    /** @param list<Core\ZonePart> $parts */
+    public static function zones(Head $head, array $parts): void
+    {
+        $head->zoneParts()->delete();
+        $head->zoneParts()->createMany(array_map(fn (Core\ZonePart $part): array => [
+            'zone' => $part->zone->value,
+            'part' => $part->part->value,
+            'porosity' => $part->porosity->value,
+            'strand' => $part->strand->value,
+            'chemically_treated' => $part->chemicallyTreated,
+        ], $parts));
+    }
+
+    /** @param list<CoreTreatment\WashDay> $washDays */
+    public static function washDays(Head $head, array $washDays): void
+    {
+        foreach ($washDays as $washDay) {
+            $stored = new WashDay([
+                'key' => $washDay->id,
+                'salon_id' => $head->salon_id,
+                'head_id' => $head->id,
+                'date' => $washDay->date->format('Y-m-d'),
+                'place' => $washDay->place->value,
+                'approximate' => $washDay->approximate,
+            ]);
+            $stored->save();
+            $stored->steps()->insert(array_map(fn (CoreTreatment\Step $step, int $position): array => array_replace(
+                ['minutes' => null, 'heat' => false, 'cleanse' => null, 'passes' => 1, 'how' => null, 'tool' => null, 'millimetres' => null, 'product' => null],
+                CareRecordWriter::step($step),
+                ['wash_day_id' => $stored->id, 'position' => $position],
+            ), $washDay->steps, array_keys($washDay->steps)));
+        }
+    }
+
+    /** @param list<CoreReading\Reading> $readings */
+    public static function readings(Head $head, array $readings, ?string $visit = null): void
+    {
+        foreach ($readings as $reading) {
+            $head->readings()->make()->forceFill([
+                'key' => $reading->id,
+                'salon_id' => $head->salon_id,
+                'visit' => $visit,
+                'date' => $reading->date->format('Y-m-d'),
+                'moment' => $reading->moment->value,
+                'test' => $reading->test,
+                'raw' => $reading->raw,
+                'zone' => $reading->zone?->value,
+                'by' => $reading->by,
+                'confirmed' => $reading->confirmed,
+            ])->save();
+        }
+    }
+}

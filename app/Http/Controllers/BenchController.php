@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\BenchPage;
+use App\Care\Renewal;
+use App\Care\TakeIn;
+use App\Http\Requests\BenchRequest;
+use App\Models\Head;
+use App\Models\Reading;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+
+final class BenchController extends Controller
+{
+    public function create(Head $head): View
+    {
+        return view('heads.bench', BenchPage::of($head, session('visit')));
+    }
+
+    public function store(BenchRequest $request, Head $head): RedirectResponse
+    {
+        $before = Renewal::current($head)->standing;
+        $visit = strtolower((string) Str::ulid());
+        DB::transaction(fn () => TakeIn::readings($head, $request->readings($this->stylist()->name), $visit));
+        Renewal::of($head);
+
+        return redirect()->route('heads.bench', $head)->with('visit', ['id' => $visit, 'before' => $before]);
+    }
+
+    public function confirm(Head $head, Reading $reading): RedirectResponse
+    {
+        $before = Renewal::current($head)->standing;
+        $reading->update(['confirmed' => true]);
+        Renewal::of($head);
+
+        return redirect()->route('heads.bench', $head)->with('visit', ['id' => $reading->visit, 'before' => $before]);
+    }
+
+    public function destroy(Head $head, string $visit): RedirectResponse
+    {
+        $gone = $head->readings()->where('visit', $visit)->get()->each->delete();
+        Renewal::of($head);
+
+        return redirect()->route('heads.bench', $head)
+            ->with('said', $gone->isEmpty() ? 'That visit was undone before.' : 'Undone: the readings of that visit are taken back.');
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\HouseRequest;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class HouseController extends Controller
+{
+    public function edit(): View
+    {
+        return view('house.edit', ['salon' => $this->salon()]);
+    }
+
+    public function update(HouseRequest $request): RedirectResponse
+    {
+        $this->salon()->update($request->safe()->only(['name', 'timezone', 'hardness_mg_per_l', 'humidity_percent', 'method']));
+
+        return redirect()->route('house.edit')->with('said', 'Saved. New clients start from this; those already in the book keep their own.');
+    }
+}

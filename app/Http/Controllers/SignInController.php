@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\View\View;
+
+final class SignInController extends Controller
+{
+    public function create(): View
+    {
+        return view('sign-in.create');
+    }
+
+    public function store(SignInRequest $request): RedirectResponse
+    {
+        $request->signIn();
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('heads.index'));
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect()->route('sign-in');
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\Renewal;
+use App\Care\TakeIn;
+use App\Http\Requests\WashDayRequest;
+use App\Models\Head;
+use App\Models\WashDay;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\View\View;
+
+final class WashDayController extends Controller
+{
+    public function create(Head $head): View
+    {
+        Renewal::current($head->load(['salon', 'outlook']));
+
+        return view('heads.wash-day', [
+            'head' => $head,
+            'today' => $head->salon->today(),
+            'planned' => $head->planItems()->where('status', 'planned')->first(),
+            'recent' => $head->washDays()->with('steps')->reorder('date', 'desc')->orderByDesc('id')->limit(5)->get(),
+        ]);
+    }
+
+    public function store(WashDayRequest $request, Head $head): RedirectResponse
+    {
+        $washDay = $request->washDay();
+        DB::transaction(fn () => TakeIn::washDays($head, [$washDay]));
+        Renewal::of($head);
+
+        return redirect()->route('heads.show', $head)
+            ->with('said', 'The wash day is in the book; the season is planned anew from it.')
+            ->with('undo', route('heads.wash-day.undo', [$head, $washDay->id]));
+    }
+
+    public function destroy(Head $head, WashDay $washDay): RedirectResponse
+    {
+        $washDay->delete();
+        Renewal::of($head);
+
+        return redirect()->route('heads.show', $head)->with('said', 'Undone: that wash day is taken back.');
+    }
+}

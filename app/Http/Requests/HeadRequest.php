@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Part;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
+
+/** The intake of a client, new or changed. */
+final class HeadRequest extends FormRequest
+{
+    use Sentences;
+
+    private const NUMBERS = ['length_cm', 'ring_mm', 'strand_um', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'wash_every_days', 'minutes_limit'];
+    private const FLAGS = ['protein_sensitive', 'sore_scalp', 'red_sign', 'tender_edges', 'asthma_or_pregnant', 'swims'];
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(array_map(TypedNumber::from(...), $this->only(self::NUMBERS)));
+        // Rows of the notebook that were left empty are no rows.
+        $rows = array_filter((array) $this->input('notebook', []), fn (mixed $row): bool => is_array($row) && (($row['what'] ?? '') !== '' || ($row['date'] ?? '') !== ''));
+        $this->merge(['notebook' => array_map(fn (array $row): array => ['millimetres' => TypedNumber::from($row['millimetres'] ?? null)] + $row, $rows)]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $today = $this->today()->format('Y-m-d');
+        $rules = [
+            'name' => ['required', 'string', 'max:120'],
+            'born_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1900-01-01'],
+            'guardian_name' => ['nullable', 'string', 'max:120'],
+            'consent' => [$this->isMethod('post') ? 'accepted' : 'nullable'],
+            'consent_by' => ['nullable', 'string', 'max:120'],
+            'ring_mm' => ['nullable', 'numeric', 'between:1,80'],
+            'strand_um' => ['nullable', 'numeric', 'between:20,160'],
+            'strand' => ['required', Rule::enum(StrandDiameter::class)],
+            'density' => ['required', 'in:low,medium,high'],
+            'length_cm' => ['required', 'numeric', 'between:1,200'],
+            'sections' => ['required', 'integer', 'between:1,12'],
+            'hardness_mg_per_l' => ['required', 'numeric', 'between:0,1000'],
+            'humidity_percent' => ['required', 'numeric', 'between:0,100'],
+            'styling_load' => ['required', Rule::enum(StylingLoad::class)],
+            'wash_every_days' => ['required', 'integer', 'between:2,35'],
+            'minutes_limit' => ['nullable', 'integer', 'between:20,480'],
+            'goals' => ['nullable', 'string', 'max:1000'],
+            'hair_history' => ['nullable', 'string', 'max:1000'],
+            'chemical_history' => ['nullable', 'string', 'max:1000'],
+            'allergies' => ['nullable', 'string', 'max:1000'],
+            'health_notes' => ['nullable', 'string', 'max:1000'],
+            'notebook' => ['array', 'max:8'],
+            'notebook.*.what' => ['required', 'in:' . implode(',', array_keys((array) trans('nagomi.notebook')))],
+            'notebook.*.date' => ['required', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
+            'notebook.*.millimetres' => ['nullable', 'numeric', 'between:0.5,1000'],
+        ];
+        foreach (self::FLAGS as $flag) {
+            $rules[$flag] = ['nullable', 'boolean'];
+        }
+        foreach (Zone::cases() as $zone) {
+            $rules["zones.{$zone->value}.length"] = ['required', Rule::enum(Porosity::class)];
+            $rules["zones.{$zone->value}.root"] = ['nullable', Rule::enum(Porosity::class)];
+            $rules["zones.{$zone->value}.treated"] = ['nullable', 'boolean'];
+        }
+        foreach (MethodQuestion::cases() as $question) {
+            $rules["method.{$question->value}"] = ['nullable', Rule::in($question->choices())];
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'name' => 'Name: type what the client is called, up to 120 characters.',
+            'born_on' => 'Date of birth: type a day that exists and has been, such as 1994-02-28.',
+            'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to keeping this record.',
+            'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty where hair bends without a ring.',
+            'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
+            'length_cm' => 'Length: type 1 to 200 cm, measured stretched.',
+            'sections' => 'Sections: type 1 to 12.',
+            'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃.',
+            'humidity_percent' => 'Humidity: type 0 to 100 %.',
+            'wash_every_days' => 'Days between wash days: type 2 to 35.',
+            'minutes_limit' => 'Longest wash day: type 20 to 480 minutes, or leave it empty.',
+            'goals' => 'Goals: keep it to 1000 characters.',
+            'hair_history' => 'Hair history: keep it to 1000 characters.',
+            'chemical_history' => 'Chemical history: keep it to 1000 characters.',
+            'allergies' => 'Allergies: keep it to 1000 characters.',
+            'health_notes' => 'Health notes: keep it to 1000 characters.',
+            'notebook.*.what' => 'What was done: choose it from the list, or empty the whole row.',
+            'notebook.*.date' => 'Date: type a day that exists and has been, such as 2026-02-28; about is good enough.',
+            'notebook.*.millimetres' => 'Cut: type 0.5 to 1000 mm.',
+            'zones.*.length' => 'Porosity: choose low, medium or high.',
+        ]);
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->has('born_on')) {
+                return;
+            }
+            $born = $this->string('born_on')->value();
+            $minor = $born !== '' && CarbonImmutable::parse($born)->addYears(18)->greaterThan($this->today());
+            if ($minor && trim($this->string('guardian_name')->value()) === '') {
+                $validator->errors()->add('guardian_name', 'Guardian: type who agrees for this minor.');
+            }
+            foreach ((array) $this->input('notebook') as $i => $row) {
+                if (is_array($row) && ($row['what'] ?? '') === 'trim' && ($row['millimetres'] ?? null) === null) {
+                    $validator->errors()->add("notebook.{$i}.millimetres", 'Cut: type how much was cut, 0.5 to 1000 mm.');
+                }
+            }
+        });
+    }
+
+    /** @return list<ZonePart> */
+    public function zoneParts(): array
+    {
+        $strand = $this->filled('strand_um') ? StrandDiameter::fromMicrometres($this->float('strand_um')) : StrandDiameter::from($this->string('strand')->value());
+        $parts = [];
+        foreach (Zone::cases() as $zone) {
+            if ($this->filled("zones.{$zone->value}.root")) {
+                $parts[] = new ZonePart($zone, Part::Root, Porosity::from($this->string("zones.{$zone->value}.root")->value()), $strand);
+            }
+            $parts[] = new ZonePart($zone, Part::Length, Porosity::from($this->string("zones.{$zone->value}.length")->value()), $strand, $this->boolean("zones.{$zone->value}.treated"));
+        }
+
+        return $parts;
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        $columns = ['name' => trim($this->string('name')->value())];
+        foreach (['born_on', 'guardian_name', 'consent_by', 'ring_mm', 'strand_um', 'density', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'styling_load',
+            'wash_every_days', 'minutes_limit', 'goals', 'hair_history', 'chemical_history', 'allergies', 'health_notes'] as $field) {
+            $columns[$field] = $this->input($field);
+        }
+        foreach (self::FLAGS as $flag) {
+            $columns[$flag] = $this->boolean($flag);
+        }
+        $columns['length_mm'] = (int) round(10 * $this->float('length_cm'));
+        $columns['method'] = (new Method(array_filter((array) $this->input('method', []), is_string(...)) + $this->stylist()->salon->method))->choices;
+
+        return $columns;
+    }
+
+    public function today(): CarbonImmutable
+    {
+        return $this->stylist()->salon->today();
+    }
+
+    private function stylist(): User
+    {
+        /** @var User */
+        return $this->user();
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\HeadRecord;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Place;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\Treatment\WashDay;
+
+/** What was done on a wash day, step by step in the usual order. */
+final class WashDayRequest extends FormRequest
+{
+    use Sentences;
+
+    private const MINUTES = ['pre_wash_minutes', 'protein_minutes', 'conditioning_minutes', 'detangle_minutes', 'trim_mm'];
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(array_map(TypedNumber::from(...), $this->only(self::MINUTES)));
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $today = $user->salon->today()->format('Y-m-d');
+
+        return [
+            'date' => ['required', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
+            'place' => ['required', Rule::enum(Place::class)],
+            'pre_wash' => ['nullable', 'in:oil,conditioner,mix'],
+            'pre_wash_minutes' => ['nullable', 'numeric', 'between:0.5,720'],
+            'cleanse' => ['nullable', Rule::enum(CleanseKind::class)],
+            'passes' => ['nullable', 'integer', 'between:1,3'],
+            'protein' => ['nullable', 'in:mild-protein,strong-protein'],
+            'protein_minutes' => ['nullable', 'required_with:protein', 'numeric', 'between:0.5,720'],
+            'conditioning' => ['nullable', 'in:conditioner,mask'],
+            'conditioning_minutes' => ['nullable', 'required_with:conditioning', 'numeric', 'between:0.5,720'],
+            'heat' => ['nullable', 'boolean'],
+            'detangle_minutes' => ['nullable', 'numeric', 'between:0.5,720'],
+            'tool' => ['required', 'in:fingers,comb,brush'],
+            'detangling' => ['required', 'in:wet-with-slip,wet-without,dry-with-oil,dry-without'],
+            'leave_in' => ['nullable', 'boolean'],
+            'seal' => ['nullable', 'boolean'],
+            'trim_mm' => ['nullable', 'numeric', 'between:0.5,1000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        $minutes = fn (string $what): string => "{$what}: type 0.5 to 720 minutes.";
+
+        return $this->forEveryRule([
+            'date' => 'Date: type a day that exists and has been, such as 2026-02-28.',
+            'pre_wash_minutes' => $minutes('Pre-wash'),
+            'protein_minutes' => $minutes('Protein'),
+            'conditioning_minutes' => $minutes('Conditioner or mask'),
+            'detangle_minutes' => $minutes('Detangling'),
+            'trim_mm' => 'Trim: type 0.5 to 1000 mm, or leave it empty.',
+        ]);
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && $this->steps() === []) {
+                $validator->errors()->add('steps', 'Say at least one thing that was done.');
+            }
+        });
+    }
+
+    public function washDay(): WashDay
+    {
+        return new WashDay(strtolower((string) Str::ulid()), HeadRecord::date($this->date('date', 'Y-m-d') ?? now()), $this->steps(), Place::from($this->string('place')->value()));
+    }
+
+    /** @return list<Step> */
+    private function steps(): array
+    {
+        $text = fn (string $field): string => $this->string($field)->value();
+
+        return array_values(array_filter([
+            $this->filled('pre_wash') ? new Step(StepKind::PreWash, $this->filled('pre_wash_minutes') ? $this->float('pre_wash_minutes') : null, how: $text('pre_wash')) : null,
+            $this->filled('cleanse') ? Step::cleanse(CleanseKind::from($text('cleanse')), max(1, $this->integer('passes'))) : null,
+            $this->filled('protein') ? new Step(StepKind::from($text('protein')), $this->float('protein_minutes')) : null,
+            $this->filled('conditioning') ? new Step(StepKind::from($text('conditioning')), $this->float('conditioning_minutes'), $this->boolean('heat')) : null,
+            $this->filled('detangle_minutes') ? Step::detangle($this->float('detangle_minutes'), $text('tool'), $text('detangling')) : null,
+            $this->boolean('leave_in') ? Step::leaveIn() : null,
+            $this->boolean('seal') ? Step::seal() : null,
+            $this->filled('trim_mm') ? new Step(StepKind::Trim, millimetres: $this->float('trim_mm')) : null,
+        ]));
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Collection;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
+
+/**
+ * A client's head.
+ *
+ * @property string                    $id
+ * @property int                       $salon_id
+ * @property string                    $name
+ * @property CarbonImmutable|null      $born_on
+ * @property string|null               $guardian_name
+ * @property CarbonImmutable|null      $consent_on
+ * @property string|null               $consent_by
+ * @property float|null                $ring_mm
+ * @property float|null                $strand_um
+ * @property string                    $density
+ * @property int                       $length_mm
+ * @property int                       $sections
+ * @property float                     $hardness_mg_per_l
+ * @property float                     $humidity_percent
+ * @property string                    $styling_load
+ * @property bool                      $protein_sensitive
+ * @property bool                      $sore_scalp
+ * @property bool                      $red_sign
+ * @property bool                      $tender_edges
+ * @property bool                      $asthma_or_pregnant
+ * @property bool                      $swims
+ * @property int                       $wash_every_days
+ * @property int|null                  $minutes_limit
+ * @property array<string, string>     $method
+ * @property string|null               $goals
+ * @property string|null               $hair_history
+ * @property string|null               $chemical_history
+ * @property string|null               $allergies
+ * @property string|null               $health_notes
+ * @property array<string, mixed>|null $carried
+ * @property Salon                     $salon
+ * @property Outlook|null              $outlook
+ * @property Collection<int, ZonePart> $zoneParts
+ * @property Collection<int, WashDay>  $washDays
+ * @property Collection<int, Reading>  $readings
+ * @property Collection<int, PlanItem> $planItems
+ */
+final class Head extends Model
+{
+    use BelongsToSalon;
+    use HasUlids;
+    use LogsActivity;
+
+    private const ADULT_AT_YEARS = 18;
+
+    protected $guarded = ['id', 'salon_id'];
+
+    protected function casts(): array
+    {
+        return [
+            'born_on' => 'immutable_date',
+            'consent_on' => 'immutable_date',
+            'ring_mm' => 'float',
+            'strand_um' => 'float',
+            'hardness_mg_per_l' => 'float',
+            'humidity_percent' => 'float',
+            'protein_sensitive' => 'boolean',
+            'sore_scalp' => 'boolean',
+            'red_sign' => 'boolean',
+            'tender_edges' => 'boolean',
+            'asthma_or_pregnant' => 'boolean',
+            'swims' => 'boolean',
+            'method' => 'array',
+            'allergies' => 'encrypted',
+            'health_notes' => 'encrypted',
+            'carried' => 'array',
+        ];
+    }
+
+    /** Who changed what, without what is private: the trail names the field, never a health note. */
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    public function isMinor(CarbonImmutable $today): bool
+    {
+        return $this->born_on !== null && $this->born_on->addYears(self::ADULT_AT_YEARS)->greaterThan($today);
+    }
+
+    /** @return HasMany<ZonePart, $this> */
+    public function zoneParts(): HasMany
+    {
+        return $this->hasMany(ZonePart::class)->orderBy('id');
+    }
+
+    /** @return HasMany<WashDay, $this> */
+    public function washDays(): HasMany
+    {
+        return $this->hasMany(WashDay::class)->orderBy('date')->orderBy('id');
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class)->orderBy('date')->orderBy('id');
+    }
+
+    /** @return HasOne<Outlook, $this> */
+    public function outlook(): HasOne
+    {
+        return $this->hasOne(Outlook::class);
+    }
+
+    /** @return HasMany<PlanItem, $this> */
+    public function planItems(): HasMany
+    {
+        return $this->hasMany(PlanItem::class)->orderBy('date');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What the engine made of a head, as of one day.
+ *
+ * @property string                           $head_id
+ * @property CarbonImmutable                  $as_of
+ * @property string                           $verdict
+ * @property array<string, float>             $cells
+ * @property list<array<string, mixed>>       $standing
+ * @property list<array<string, mixed>>       $signs
+ * @property array<string, mixed>             $river
+ * @property list<array<string, mixed>>       $ledger
+ */
+final class Outlook extends Model
+{
+    use BelongsToSalon;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'head_id';
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array'];
+    }
+}

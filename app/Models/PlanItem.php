@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One planned wash day; cancelled ones stay, so that calendars hear of it.
+ *
+ * @property int                              $id
+ * @property string                           $uid
+ * @property int                              $sequence
+ * @property string                           $status
+ * @property string                           $head_id
+ * @property CarbonImmutable                  $date
+ * @property list<array<string, mixed>>       $steps
+ * @property float                            $minutes
+ * @property list<string>                     $reasons
+ * @property array<string, mixed>|null        $without
+ * @property list<string>                     $broken
+ * @property bool                             $look
+ * @property CarbonImmutable                  $created_at
+ * @property CarbonImmutable                  $updated_at
+ */
+final class PlanItem extends Model
+{
+    use BelongsToSalon;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return [
+            'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'reasons' => 'array',
+            'without' => 'array', 'broken' => 'array', 'look' => 'boolean',
+            'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
+        ];
+    }
+}

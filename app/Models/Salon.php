@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                   $id
+ * @property string                $name
+ * @property string                $timezone
+ * @property float                 $hardness_mg_per_l
+ * @property float                 $humidity_percent
+ * @property array<string, string> $method
+ */
+final class Salon extends Model
+{
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array'];
+    }
+
+    /** @return HasMany<Head, $this> */
+    public function heads(): HasMany
+    {
+        return $this->hasMany(Head::class);
+    }
+
+    /** The day it is in the salon, whatever the server's clock shows. */
+    public function today(): CarbonImmutable
+    {
+        return CarbonImmutable::now($this->timezone)->startOfDay();
+    }
+}

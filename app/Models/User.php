@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * A stylist.
+ *
+ * @property int    $id
+ * @property int    $salon_id
+ * @property string $name
+ * @property string $email
+ * @property Salon  $salon
+ */
+final class User extends Authenticatable
+{
+    protected $guarded = ['id'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $with = ['salon'];
+
+    protected function casts(): array
+    {
+        return ['password' => 'hashed'];
+    }
+
+    /** @return BelongsTo<Salon, $this> */
+    public function salon(): BelongsTo
+    {
+        return $this->belongsTo(Salon::class);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string      $kind
+ * @property float|null  $minutes
+ * @property bool        $heat
+ * @property string|null $cleanse
+ * @property int         $passes
+ * @property string|null $how
+ * @property string|null $tool
+ * @property float|null  $millimetres
+ * @property string|null $product
+ */
+final class WashStep extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['minutes' => 'float', 'millimetres' => 'float', 'heat' => 'boolean', 'passes' => 'integer'];
+    }
+}

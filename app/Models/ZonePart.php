@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $head_id
+ * @property string $zone
+ * @property string $part
+ * @property string $porosity
+ * @property string $strand
+ * @property bool   $chemically_treated
+ */
+final class ZonePart extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['chemically_treated' => 'boolean'];
+    }
+}

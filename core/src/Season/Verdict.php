@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use DateTimeImmutable;
+use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Balance\Cell;
+use Nagomi\Core\Treatment\StepKind;
+
+/** One plain sentence: how the head stands, and what comes next. */
+final class Verdict
+{
+    /** From this probability on a cell is said outright. */
+    private const SAID_OUTRIGHT = 0.6;
+
+    /** From this probability on the second cell is named beside the first. */
+    private const NAMED_BESIDE = 0.2;
+
+    /** Protein further off than this can wait. */
+    private const CAN_WAIT_DAYS = 13;
+
+    /** @param array<string, float> $cells probability by cell value */
+    public static function sentence(array $cells, Plan $plan, DateTimeImmutable $today): string
+    {
+        return self::standing($cells) . self::next($plan, $today) . '.';
+    }
+
+    /** @param array<string, float> $cells */
+    private static function standing(array $cells): string
+    {
+        arsort($cells);
+        [$first, $second] = array_keys($cells);
+        [$likely, $beside] = array_values($cells);
+
+        return match (true) {
+            $likely >= self::SAID_OUTRIGHT => ucfirst(self::phrase($first)),
+            $beside >= self::NAMED_BESIDE => ucfirst(self::phrase($first)) . ' rather than ' . self::phrase($second),
+            default => 'Perhaps ' . self::phrase($first) . ', not yet sure',
+        };
+    }
+
+    private static function phrase(string $cell): string
+    {
+        return match (Cell::from($cell)) {
+            Cell::InBalance => 'in balance',
+            Cell::Dry => 'dry',
+            Cell::OverMoist => 'over-moist',
+            Cell::Weak => 'short of protein',
+            Cell::Stiff => 'stiff with protein',
+            Cell::Depleted => 'dry and short of protein',
+            Cell::Limp => 'limp: too moist for its protein',
+            Cell::Brittle => 'brittle: too much protein for its moisture',
+            Cell::Overloaded => 'overloaded with both',
+        };
+    }
+
+    private static function next(Plan $plan, DateTimeImmutable $today): string
+    {
+        $mask = $protein = null;
+        foreach ($plan->items as $item) {
+            $mask ??= $item->choice->masks() ? $item : null;
+            $protein ??= $item->choice->protein !== null ? $item : null;
+        }
+        if ($protein === null || Calendar::daysBetween($today, $protein->date) > self::CAN_WAIT_DAYS) {
+            return ($mask === null ? '' : '; mask ' . self::when($mask->date, $today))
+                . ($protein === null ? '' : ', protein can wait until ' . $protein->date->format('j M'));
+        }
+        $kind = $protein->choice->protein === StepKind::StrongProtein ? 'strong protein' : 'mild protein';
+
+        return match (true) {
+            $mask === null => "; {$kind} " . self::when($protein->date, $today),
+            $mask === $protein => "; {$kind} and mask " . self::when($mask->date, $today),
+            default => '; mask ' . self::when($mask->date, $today) . ", {$kind} " . self::when($protein->date, $today),
+        };
+    }
+
+    private static function when(DateTimeImmutable $date, DateTimeImmutable $today): string
+    {
+        return match (Calendar::daysBetween($today, $date)) {
+            0 => 'today',
+            1 => 'tomorrow',
+            default => 'on ' . $date->format('j M'),
+        };
+    }
+}

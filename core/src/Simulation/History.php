@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Simulation;
+
+use DateTimeImmutable;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Reading\Moment;
+use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Place;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\WashDay;
+
+/** Plays a head's months by its habits: wash days at home, visits with readings in the salon. */
+final readonly class History
+{
+    /**
+     * @param list<WashDay> $washDays
+     * @param list<Reading> $readings
+     */
+    private function __construct(
+        public array $washDays,
+        public array $readings,
+    ) {
+    }
+
+    /** @param string $key makes the ids of this history's entries its own */
+    public static function play(Head $head, Habits $habits, Chance $chance, DateTimeImmutable $from, DateTimeImmutable $until, string $key, string $by): self
+    {
+        $virtual = new VirtualHead($head, $chance, $habits->startMoisture, $habits->startProtein, $habits->startBuildUp, $habits->startWear);
+        $washDays = $readings = [];
+        $next = 0;
+        $wash = 0;
+        $gap = $head->washEveryDays;
+        for ($day = 0, $date = $from; $date <= $until; $day++, $date = $date->modify('+1 day')) {
+            $virtual->aDay();
+            if ($day < $next) {
+                continue;
+            }
+            $inSalon = $wash % max(1, $habits->visitEvery) === 0;
+            if ($inSalon) {
+                foreach ($virtual->read($gap) as $test => $raw) {
+                    $readings[] = new Reading("{$key}-r{$wash}-{$test}", $date, Moment::BeforeCleansing, $test, $raw, null, $by);
+                }
+            }
+            $steps = self::steps($head, $habits, $wash, $chance);
+            $virtual->wash($steps);
+            $washDays[] = new WashDay("{$key}-w{$wash}", $date, $steps, $inSalon ? Place::Salon : Place::Home);
+            $wash++;
+            $gap = $head->washEveryDays + $chance->between(-1, 1) + ($chance->happens($habits->missed) ? $head->washEveryDays : 0);
+            $next = $day + max(2, $gap);
+        }
+
+        return new self($washDays, $readings);
+    }
+
+    /** @return list<Step> */
+    private static function steps(Head $head, Habits $habits, int $wash, Chance $chance): array
+    {
+        $due = static fn (int $every): bool => $every > 0 && $wash % $every === $every - 1;
+        $hard = $head->hardnessMgPerL > 120 || $head->swims;
+
+        return array_values(array_filter([
+            $habits->preWash === null ? null : Step::preWash($habits->preWash, 30),
+            Step::cleanse($due($habits->clarifyEvery) ? ($hard ? CleanseKind::Chelating : CleanseKind::Clarifying) : $habits->cleanse),
+            $due($habits->strongEvery) ? Step::strongProtein(10) : null,
+            $due($habits->maskEvery) ? Step::mask($habits->maskMinutes, $habits->heat) : Step::conditioner(3),
+            Step::detangle(max(6, round($chance->normal(4.5, 1) * $head->sections)), $habits->tool, 'wet-with-slip'),
+            $habits->leaveIn ? Step::leaveIn() : null,
+            $habits->seal ? Step::seal() : null,
+        ]));
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Simulation;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+
+/**
+ * A head with a hidden truth, for demo data and for proving the filter. It follows the model as docs/engine.md writes
+ * it, in code and numbers of its own, and differs from the average by multipliers nobody tells the filter.
+ */
+final class VirtualHead
+{
+    /** @var list<array{moisture: float, protein: float, washable: float, stubborn: float, wear: float}> by stratum */
+    public array $truth;
+
+    private bool $sealed = false;
+    private bool $preWashed = false;
+
+    private readonly float $moistureFading;
+    private readonly float $proteinFading;
+    private readonly float $uptake;
+
+    /** @var array<string, float> this head's own offset of each reading */
+    private array $offsets = [];
+
+    public function __construct(private readonly Head $head, private readonly Chance $chance, float $moisture = 58, float $protein = 58, float $buildUp = 14, float $wear = 12)
+    {
+        $this->moistureFading = exp($chance->normal(0, 0.3));
+        $this->proteinFading = exp($chance->normal(0, 0.3));
+        $this->uptake = exp($chance->normal(0, 0.18));
+        foreach (['dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35] as $test => $noise) {
+            $this->offsets[$test] = $chance->normal(0, 0.5 * $noise);
+        }
+        $truth = [];
+        foreach ($head->strata as $stratum) {
+            $truth[] = [
+                'moisture' => $moisture + $chance->normal(0, 4), 'protein' => $protein + $chance->normal(0, 4),
+                'washable' => 0.6 * $buildUp, 'stubborn' => 0.4 * $buildUp, 'wear' => $wear + 22 * $stratum->treatedShare,
+            ];
+        }
+        $this->truth = $truth;
+    }
+
+    /** Lets one day pass. */
+    public function aDay(): void
+    {
+        $load = ['light' => 1, 'medium' => 2, 'heavy' => 4][$this->head->load->value] * 0.3;
+        foreach ($this->head->strata as $s => $stratum) {
+            $halfLife = ['low' => 20, 'medium' => 15, 'high' => 9][$stratum->porosity->value] * ($this->sealed ? 1.25 : 1);
+            $regain = $this->regain();
+            $air = 28 + 2 * ($regain - 9.8);
+            $truth = &$this->truth[$s];
+            $truth['moisture'] = $air + ($truth['moisture'] - $air) * 0.5 ** ($this->moistureFading / $halfLife);
+            $truth['protein'] *= 0.5 ** ($this->proteinFading / ['low' => 160, 'medium' => 120, 'high' => 84][$stratum->porosity->value]);
+            $truth['washable'] = min(100, $truth['washable'] + 0.8 * $load);
+            $truth['stubborn'] = min(100, $truth['stubborn'] + 0.2 * $load);
+            $truth['wear'] *= 1 - 0.29 / $this->head->lengthMm;
+            unset($truth);
+        }
+    }
+
+    private function regain(): float
+    {
+        $humidity = $this->head->humidityPercent;
+
+        return $humidity < 50 ? 9.8 - 0.2 * (50 - $humidity) : 9.8 + 0.195 * ($humidity - 50);
+    }
+
+    /** @param list<Step> $steps a whole wash day */
+    public function wash(array $steps): void
+    {
+        $this->preWashed = false;
+        foreach ($steps as $step) {
+            $luck = max(0.0, $this->chance->normal(1, 0.2));
+            foreach ($this->head->strata as $s => $stratum) {
+                $this->step($s, $step, $luck);
+            }
+            $this->preWashed = $this->preWashed || $step->kind === StepKind::PreWash;
+            $this->sealed = match ($step->kind) {
+                StepKind::Cleanse => false,
+                StepKind::Seal => true,
+                default => $this->sealed,
+            };
+        }
+    }
+
+    private function step(int $s, Step $step, float $luck): void
+    {
+        $porosity = $this->head->strata[$s]->porosity->value;
+        $truth = &$this->truth[$s];
+        if ($step->cleanse !== null) {
+            $strength = ['co-wash' => .25, 'low-lather' => .4, 'gentle' => .55, 'shampoo' => .7, 'clarifying' => .93, 'chelating' => .95][$step->cleanse->value];
+            $kept = ['clarifying' => .35, 'chelating' => .08][$step->cleanse->value] ?? 1.0;
+            for ($pass = 0; $pass < $step->passes; $pass++) {
+                $half = $pass === 0 ? 1.0 : 0.5;
+                $loss = $half * $strength * ['low' => .8, 'medium' => 1, 'high' => 1.25][$porosity] * ($this->preWashed ? .5 : 1);
+                $truth['washable'] *= 1 - $half * $strength;
+                $truth['stubborn'] *= 1 - $half * (1 - $kept);
+                $truth['moisture'] = max(0, $truth['moisture'] - 8 * $loss);
+                $truth['protein'] = max(0, $truth['protein'] - .5 * $loss);
+                $truth['wear'] += .2 * ($this->preWashed ? .5 : 1);
+            }
+            $truth['stubborn'] = min(100, $truth['stubborn'] + .8 * $this->head->hardnessMgPerL / 100);
+        }
+        $label = ['mask' => 15, 'conditioner' => 3, 'mild-protein' => 5, 'strong-protein' => 5][$step->kind->value] ?? 5;
+        $time = $step->heat ? ['low' => 8, 'medium' => 8, 'high' => 4][$porosity] : ['low' => 15, 'medium' => 8, 'high' => 4][$porosity];
+        $share = $step->kind === StepKind::LeaveIn ? 1.0 : 1 - exp(-min($step->minutes ?? 0, 3 * $label) / $time);
+        $free = (1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100) * ['low' => .8, 'medium' => 1, 'high' => 1.1][$porosity] * $this->uptake * $luck * $share;
+        $truth['moisture'] += (['mask' => 38, 'conditioner' => 12, 'leave-in' => 6][$step->kind->value] ?? 0) * $free * (1 - $truth['moisture'] / 100);
+        $truth['protein'] += (['mild-protein' => 11, 'strong-protein' => 36][$step->kind->value] ?? 0) * $free * (1 - $truth['protein'] / 100);
+        if ($step->kind === StepKind::StrongProtein) {
+            $truth['moisture'] -= 4;
+        }
+        $truth['wear'] += match ($step->kind) {
+            StepKind::Detangle => .02 * ($step->minutes ?? 0) * ['fingers' => .5, 'comb' => 1, 'brush' => 1.6][$step->tool ?? 'comb'] * ['wet-with-slip' => 1, 'wet-without' => 2, 'dry-with-oil' => .8, 'dry-without' => 3][$step->how ?? 'wet-with-slip'],
+            StepKind::HeatTool => $step->how === 'high' ? 1.5 : .5,
+            StepKind::ChemicalService => 20,
+            StepKind::Trim => -$truth['wear'] * min(1, ($step->millimetres ?? 0) / $this->head->lengthMm),
+            default => 0,
+        };
+        $truth['moisture'] = max(0.0, min(100.0, $truth['moisture']));
+        $truth['protein'] = max(0.0, min(100.0, $truth['protein']));
+    }
+
+    /** What a stylist would read off this head: a test's raw measures, with the noise of hands and eyes. @return array<string, array<string, mixed>> by test */
+    public function read(int $daysSinceDetangled): array
+    {
+        $moisture = $protein = $buildUp = $broken = 0.0;
+        foreach ($this->head->strata as $s => $stratum) {
+            $m = $this->truth[$s]['moisture'] - $stratum->targetMoisture();
+            $p = $this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive);
+            $moisture += $stratum->share * $m;
+            $protein += $stratum->share * $p;
+            $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
+            $broken += $stratum->share * exp(.03 * ($this->truth[$s]['wear'] + max(0, abs($m) - 15) + max(0, abs($p) - 15)));
+        }
+        $points = fn (string $test, float $value, float $least, float $most, float $noise): float => max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->chance->heavyTailed())) / 2));
+        $hairs = [];
+        for ($hair = $this->chance->between(3, 5); $hair > 0; $hair--) {
+            $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->chance->heavyTailed());
+            $return = max(40.0, min(100.0, 95 + .4 * $protein - .1 * $moisture + $this->offsets['return'] + 5 * $this->chance->heavyTailed()));
+            $rest = 5.0 * $this->chance->between(14, 26);
+            $stretched = round($rest * (1 + min(1.2, $stretch / 100)));
+            $snaps = $this->chance->happens($protein < -20 || $moisture < -22 ? 0.3 : 0.02);
+            $hairs[] = ['rest_mm' => $rest, 'stretched_mm' => $stretched] + ($snaps
+                ? ['snapped' => true]
+                : ['returned_mm' => max($rest, min($stretched, round(2 * ($stretched - $return / 100 * ($stretched - $rest))) / 2))]);
+        }
+        $signs = $points('signs', $buildUp / 10, 0, 10, 1.5);
+        $each = [];
+        foreach (['dull', 'beads', 'sticky', 'film', 'no_lather'] as $sign) {
+            $each[$sign] = min(2.0, $signs);
+            $signs -= $each[$sign];
+        }
+
+        return [
+            'build-up-signs' => $each,
+            'dryness' => ['points' => $points('dryness', 3 - $moisture / 10, 0, 10, 1.2)],
+            'feel' => ['points' => $points('feel', ($moisture - $protein) / 10, -5, 5, 1.2)],
+            'wet-stretch' => ['hairs' => $hairs],
+            'broken-hairs' => [
+                'shed' => $this->chance->poisson(75 * max(1, $daysSinceDetangled) * $this->chance->gamma(20)),
+                'broken' => $this->chance->poisson(($daysSinceDetangled + 2) * 1.5 * $broken * exp($this->offsets['broken']) * $this->chance->gamma(6)),
+                'days_since_detangled' => $daysSinceDetangled,
+            ],
+        ];
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Care\Renewal;
+use App\Care\TakeIn;
+use App\Models\Salon;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Seeder;
+use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Record\CareRecord;
+use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Simulation\History;
+use RuntimeException;
+
+/** The demo: two invented salons, their stylists and nine months of their clients, played from fixed seeds up to yesterday. */
+final class DatabaseSeeder extends Seeder
+{
+    private const MONTHS = 9;
+    private const PASSWORD = 'harbour-demo';
+
+    public function run(): void
+    {
+        // The audit trail is for what people do.
+        activity()->disableLogging();
+        $this->salon('Saltlight Studio', 150, 50, [
+            'ilse@saltlight.example' => 'Ilse Varga-Moen',
+            'quim@saltlight.example' => 'Quim Adeyemi-Solberg',
+            'wren@saltlight.example' => 'Wren Takala-Osei',
+        ], DemoHeads::saltlight());
+        $this->salon('Tidewater Room', 200, 50, ['maren@tidewater.example' => 'Maren Cho-Bell'], DemoHeads::tidewater());
+        activity()->enableLogging();
+    }
+
+    /**
+     * @param array<string, string> $stylists name by address
+     * @param list<DemoHead>        $heads
+     */
+    private function salon(string $name, float $hardness, float $humidity, array $stylists, array $heads): void
+    {
+        $salon = Salon::query()->create([
+            'name' => $name, 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => $hardness, 'humidity_percent' => $humidity, 'method' => (new Method())->choices,
+        ]);
+        foreach ($stylists as $email => $stylist) {
+            User::query()->create(['salon_id' => $salon->id, 'name' => $stylist, 'email' => $email, 'password' => self::PASSWORD]);
+        }
+        $today = $salon->today();
+        foreach ($heads as $demo) {
+            Renewal::of(TakeIn::record(self::record($demo, $today), $salon));
+        }
+    }
+
+    /** The care record of a demo head, played from nine months before the given day to the day before it. */
+    public static function record(DemoHead $demo, CarbonImmutable $today): CareRecord
+    {
+        $until = Calendar::day($today->subDay()->format('Y-m-d')) ?? throw new RuntimeException('Yesterday is no day.');
+        $from = Calendar::day($today->subMonths(self::MONTHS)->format('Y-m-d')) ?? throw new RuntimeException('Nine months ago is no day.');
+        $history = History::play($demo->head, $demo->habits, new Chance($demo->seed), $from, $until, "demo-{$demo->seed}", $demo->stylist);
+        $intake = $demo->intake + ['consent_on' => $from->format('Y-m-d'), 'consent_by' => $demo->intake['guardian_name'] ?? $demo->name];
+        if (($intake['born_on'] ?? null) === 'minor') {
+            $intake['born_on'] = $today->subYears(14)->format('Y-m-d');
+        }
+
+        return new CareRecord("demo-{$demo->seed}", $demo->name, $demo->head, $intake, $history->washDays, $history->readings);
+    }
+}

@@ -1,0 +1,75 @@
+@props(['title', 'head' => null, 'bare' => false])
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <title>{{ $title }} · Nagomi</title>
+    <link rel="icon" href="/assets/mark.svg" type="image/svg+xml">
+    <link rel="stylesheet" href="/assets/bulma.min.css">
+    <link rel="stylesheet" href="/css/app.css">
+    <script type="module" src="/js/app.js"></script>
+    {{ $scripts ?? '' }}
+</head>
+<body>
+<a class="skip" href="#main">Skip to the page</a>
+@unless ($bare)
+    <nav class="rail" aria-label="Nagomi">
+        <a class="rail-name" href="{{ route('heads.index') }}">Nagomi</a>
+        <ul>
+            <li><a href="{{ route('heads.index') }}" data-key="h" @if(request()->routeIs('heads.index')) aria-current="page" @endif>Heads <kbd>h</kbd></a></li>
+            @if ($head)
+                <li class="rail-of">{{ $head->name }}</li>
+                <li><a href="{{ route('heads.show', $head) }}" data-key="r" @if(request()->routeIs('heads.show')) aria-current="page" @endif>River <kbd>r</kbd></a></li>
+                <li><a href="{{ route('heads.bench', $head) }}" data-key="b" @if(request()->routeIs('heads.bench')) aria-current="page" @endif>Bench <kbd>b</kbd></a></li>
+                <li><a href="{{ route('heads.wash-day', $head) }}" data-key="w" @if(request()->routeIs('heads.wash-day')) aria-current="page" @endif>Wash day <kbd>w</kbd></a></li>
+                <li><a href="{{ route('heads.season', $head) }}" data-key="s" @if(request()->routeIs('heads.season')) aria-current="page" @endif>Season <kbd>s</kbd></a></li>
+                <li><a href="{{ route('heads.ledger', $head) }}" data-key="l" @if(request()->routeIs('heads.ledger')) aria-current="page" @endif>Ledger <kbd>l</kbd></a></li>
+            @endif
+        </ul>
+        <ul class="rail-end">
+            <li><a href="{{ route('heads.create') }}" data-key="n" @if(request()->routeIs('heads.create')) aria-current="page" @endif>New client <kbd>n</kbd></a></li>
+            <li><a href="{{ route('house.edit') }}" data-key="o" @if(request()->routeIs('house.edit')) aria-current="page" @endif>House <kbd>o</kbd></a></li>
+            <li><button type="button" class="rail-button" data-open="keys">Keys <kbd>?</kbd></button></li>
+            <li>
+                <form method="post" action="{{ route('sign-out') }}">@csrf<button class="rail-button">Sign out</button></form>
+            </li>
+        </ul>
+    </nav>
+@endunless
+<main id="main" @class(['page' => ! $bare, 'page-bare' => $bare])>
+    @if (session('said'))
+        <div class="said" role="status">
+            <span>{{ session('said') }}</span>
+            @if (session('undo'))
+                <form method="post" action="{{ session('undo') }}">@csrf @method('delete')<button class="button is-small">Undo</button></form>
+            @endif
+        </div>
+    @endif
+    @if ($errors->any())
+        <div class="wrong" role="alert" tabindex="-1" data-errors>
+            <strong>Nothing was saved yet.</strong>
+            {{ $errors->count() === 1 ? 'One thing needs another look:' : $errors->count() . ' things need another look:' }}
+            <ul>@foreach (array_slice($errors->all(), 0, 8) as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+        </div>
+    @endif
+    {{ $slot }}
+</main>
+@unless ($bare)
+    <dialog id="keys" class="keys" aria-labelledby="keys-title">
+        <h2 id="keys-title">Keys</h2>
+        <dl>
+            <dt><kbd>h</kbd></dt><dd>Heads</dd>
+            <dt><kbd>/</kbd></dt><dd>Search heads</dd>
+            <dt><kbd>n</kbd></dt><dd>New client</dd>
+            <dt><kbd>o</kbd></dt><dd>House methods</dd>
+            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>l</kbd></dt><dd>River, Bench, Wash day, Season, Ledger of the open head</dd>
+            <dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the river: a day back, a day on; with <kbd>Shift</kbd> a week</dd>
+            <dt><kbd>?</kbd></dt><dd>This sheet; <kbd>Esc</kbd> closes it</dd>
+        </dl>
+        <form method="dialog"><button class="button">Close</button></form>
+    </dialog>
+@endunless
+</body>
+</html>

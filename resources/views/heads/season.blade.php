@@ -1,0 +1,28 @@
+<x-layout :title="'Season of ' . $head->name" :head="$head">
+    <header class="page-head">
+        <x-portrait :head="$head"/>
+        <div class="grow"><h1>Season</h1><p class="lead">{{ $outlook->verdict }}</p></div>
+        <a class="button" href="{{ route('heads.calendar', $head) }}" download>Take to my calendar (.ics)</a>
+    </header>
+    <p class="note">Every {{ $head->wash_every_days }} days{{ $head->minutes_limit ? ", at most {$head->minutes_limit} minutes" : '' }}; {{ (int) round($items->sum('minutes') / 60) }} hours in all. Left out, an item lets its band go on the day it says; the range holds four times of five.</p>
+    <ol class="season">
+        @foreach ($items as $item)
+            <li @class(['is-today' => $item->date->lessThanOrEqualTo($today)])>
+                <div class="when">
+                    <strong>{{ $item->date->format('j M') }}</strong>
+                    <span>{{ $item->date->lessThanOrEqualTo($today) ? 'today' : $item->date->format('l') }}</span>
+                </div>
+                <div class="what">
+                    <p><strong>{{ App\Care\StepWords::summary($item->steps) }}</strong>@if ($item->look) <span class="tag-look" title="The state is unsure by then">read first</span>@endif</p>
+                    @foreach ($item->reasons as $reason)<p class="reason">{{ $reason }}</p>@endforeach
+                    @foreach ($item->broken as $rule)<p class="reason is-broken">Breaks a rule, nothing else was open: {{ $rule }}</p>@endforeach
+                    <details>
+                        <summary>All steps</summary>
+                        <ol class="steps">@foreach ($item->steps as $step)<li>{{ App\Care\StepWords::line($step) }}</li>@endforeach</ol>
+                    </details>
+                </div>
+                <div class="minutes">{{ (int) $item->minutes }} min</div>
+            </li>
+        @endforeach
+    </ol>
+</x-layout>

@@ -1,0 +1,90 @@
+<x-layout :title="$head->name" :head="$head">
+    <x-slot:scripts><script type="module" src="/js/river.js"></script></x-slot:scripts>
+    <header class="head-head">
+        <x-portrait :head="$head" class="is-large"/>
+        <div class="head-title">
+            <h1>{{ $head->name }}</h1>
+            <p>
+                <strong>{{ $curl }}</strong>@if ($head->ring_mm) ring {{ $head->ring_mm }} mm @endif
+                · <strong>{{ __("nagomi.strands.{$head->zoneParts->first()?->strand}") }}</strong>@if ($head->strand_um) {{ $head->strand_um }} µm @endif
+                · {{ __("nagomi.densities.{$head->density}") }} · {{ $head->length_mm / 10 }} cm · {{ $water }} water <strong>{{ $head->hardness_mg_per_l }} mg/L</strong>
+            </p>
+            <p>
+                @foreach ($outlook->standing as $stratum){{ $loop->first ? '' : '; ' }}{{ $stratum['name'] }} <strong>{{ __("nagomi.porosities.{$stratum['porosity']}") }}</strong>@endforeach porosity
+                · <a href="{{ route('heads.edit', $head) }}">intake</a>
+                · <a href="{{ route('heads.record', $head) }}" download>care record</a>
+                · <a href="{{ route('heads.calendar', $head) }}" download>calendar</a>
+            </p>
+        </div>
+        <div class="verdict">
+            <p class="verdict-words">{{ $outlook->verdict }}</p>
+            <x-cells :cells="$outlook->cells"/>
+        </div>
+    </header>
+
+    @if ($cautions !== [])
+        <details class="cautions" @if ($head->red_sign || $head->sore_scalp) open @endif>
+            <summary>{{ count($cautions) }} {{ count($cautions) === 1 ? 'caution' : 'cautions' }} for this head</summary>
+            <ul>
+                @foreach ($cautions as $caution)
+                    <li>{{ $caution->sentence() }}@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@endif</li>
+                @endforeach
+            </ul>
+            <p>Not medical advice: local board rules and licensed practice come first.</p>
+        </details>
+    @endif
+
+    <x-river :river="$river" :verdict="$outlook->verdict"/>
+
+    <div class="three">
+        <section aria-labelledby="next">
+            <h2 id="next">Next</h2>
+            <ol class="items">
+                @foreach ($items->take(3) as $item)
+                    <li>
+                        <strong class="when">{{ $item->date->lessThanOrEqualTo($today) ? 'today' : $item->date->format('j M') }}</strong>
+                        <div>
+                            <p><strong>{{ App\Care\StepWords::summary($item->steps) }}</strong>@if ($item->look) <span class="tag-look">read first</span>@endif</p>
+                            @foreach (array_slice($item->reasons, 0, 2) as $reason)<p class="reason">{{ $reason }}</p>@endforeach
+                            @foreach ($item->broken as $rule)<p class="reason is-broken">Breaks a rule, nothing else was open: {{ $rule }}</p>@endforeach
+                        </div>
+                        <span class="minutes">{{ (int) $item->minutes }} min</span>
+                    </li>
+                @endforeach
+            </ol>
+            <p class="more">
+                <a class="button" href="{{ route('heads.season', $head) }}">All twelve weeks</a>
+                <a class="button is-strong" href="{{ route('heads.wash-day', $head) }}">{{ $washedToday ? 'Another wash day' : 'Book what was done' }}</a>
+            </p>
+        </section>
+        <section aria-labelledby="zones">
+            <h2 id="zones">Zones</h2>
+            <x-head-map :map="$map"/>
+        </section>
+        <section aria-labelledby="signs">
+            <h2 id="signs">Signs</h2>
+            @if ($learned)
+                <ul class="signs">
+                    @foreach ($outlook->signs as $sign)
+                        <li>
+                            <div>
+                                <p><strong class="figure">{{ rtrim(rtrim(number_format($sign['value'], 1), '0'), '.') }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}</p>
+                                <p class="reason">
+                                    @if ($sign['again'])<strong>check again:</strong> {{ $sign['expected'] }} was expected
+                                    @elseif ($sign['usual']) usual {{ $sign['usual'][0] }} to {{ $sign['usual'][1] }}
+                                    @else {{ $sign['expected'] }} was expected
+                                    @endif
+                                    · {{ \Carbon\CarbonImmutable::parse($sign['date'])->format('j M') }}
+                                </p>
+                            </div>
+                            <x-spark :series="$sign['series']" :usual="$sign['usual']"/>
+                        </li>
+                    @endforeach
+                </ul>
+            @else
+                <div class="empty"><p>Nothing was read yet, so all of this is assumed from the intake. <a href="{{ route('heads.bench', $head) }}">Take the first readings</a>: five tests, about six minutes.</p></div>
+            @endif
+            <p class="more"><a class="button" href="{{ route('heads.bench', $head) }}">To the Bench</a></p>
+        </section>
+    </div>
+</x-layout>

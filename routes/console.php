@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Schedule;
+
+// The days go on whether anybody opens a head or not: outlooks are renewed in the small hours.
+Schedule::command('nagomi:renew')->dailyAt('03:30');

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\HeadController;
+use App\Http\Controllers\HouseController;
+use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\RecordController;
+use App\Http\Controllers\SeasonController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\WashDayController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/heads');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::get('/house', [HouseController::class, 'edit'])->name('house.edit');
+    Route::put('/house', [HouseController::class, 'update'])->name('house.update');
+
+    Route::get('/heads', [HeadController::class, 'index'])->name('heads.index');
+    Route::get('/heads/new', [HeadController::class, 'create'])->name('heads.create');
+    Route::post('/heads', [HeadController::class, 'store'])->name('heads.store');
+    Route::get('/records/new', [RecordController::class, 'create'])->name('records.create');
+    Route::post('/records', [RecordController::class, 'store'])->name('records.store');
+
+    Route::prefix('/heads/{head}')->middleware('can:view,head')->group(function (): void {
+        Route::get('/', [HeadController::class, 'show'])->name('heads.show');
+        Route::get('/season', [SeasonController::class, 'show'])->name('heads.season');
+        Route::get('/season.ics', [SeasonController::class, 'calendar'])->name('heads.calendar');
+        Route::get('/ledger', [LedgerController::class, 'show'])->name('heads.ledger');
+        Route::get('/record.json', [RecordController::class, 'show'])->name('heads.record');
+
+        Route::middleware('can:update,head')->group(function (): void {
+            Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
+            Route::put('/', [HeadController::class, 'update'])->name('heads.update');
+            Route::get('/bench', [BenchController::class, 'create'])->name('heads.bench');
+            Route::post('/bench', [BenchController::class, 'store'])->name('heads.bench.store');
+            Route::delete('/bench/{visit}', [BenchController::class, 'destroy'])->name('heads.bench.undo');
+            Route::post('/readings/{reading:key}/confirm', [BenchController::class, 'confirm'])->name('heads.readings.confirm')->scopeBindings();
+            Route::get('/wash-day', [WashDayController::class, 'create'])->name('heads.wash-day');
+            Route::post('/wash-day', [WashDayController::class, 'store'])->name('heads.wash-day.store');
+            Route::delete('/wash-day/{washDay:key}', [WashDayController::class, 'destroy'])->name('heads.wash-day.undo')->scopeBindings();
+        });
+    });
+});

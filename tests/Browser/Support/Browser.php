@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** A Chromium of our own on the running application: what a person does with it, in her words. */
+final class Browser
+{
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly string $url,
+        private readonly string $profile,
+    ) {
+    }
+
+    public static function open(int $width = 1280, int $height = 800, bool $dark = false): self
+    {
+        $profile = sys_get_temp_dir() . '/nagomi-chromium-' . bin2hex(random_bytes(6));
+        $options = new ChromeOptions();
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', "--user-data-dir={$profile}",
+            '--window-size=' . $width . ',' . ($height + 200),
+        ]);
+        $options->setExperimentalOption('prefs', ['download.default_directory' => $profile . '/downloads']);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 15000, 60000);
+        $browser = new self($driver, (string) getenv('NAGOMI_URL'), $profile);
+        $browser->size($width, $height);
+        if ($dark) {
+            (new ChromeDevToolsDriver($driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        }
+
+        return $browser;
+    }
+
+    /** The page itself gets this size, whatever the window's frame takes. */
+    public function size(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        if (is_dir($this->profile)) {
+            exec('rm -rf ' . escapeshellarg($this->profile));
+        }
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get($this->url . $path);
+
+        return $this;
+    }
+
+    public function signIn(string $email = 'ilse@saltlight.example', string $password = 'harbour-demo'): self
+    {
+        return $this->visit('/sign-in')->type('email', $email)->type('password', $password)->press('Sign in');
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    public function find(string $css): RemoteWebElement
+    {
+        return $this->driver->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** @return list<RemoteWebElement> */
+    public function all(string $css): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    public function text(string $css = 'body'): string
+    {
+        return $this->find($css)->getText();
+    }
+
+    public function type(string $name, string $value): self
+    {
+        $field = $this->find("[name=\"{$name}\"]");
+        if ($field->getAttribute('type') === 'date') {
+            // A date field takes its day whole; typing depends on the locale of the browser.
+            $this->driver->executeScript('arguments[0].value = arguments[1]', [$field, $value]);
+
+            return $this;
+        }
+        $field->clear();
+        $field->sendKeys($value);
+
+        return $this;
+    }
+
+    public function choose(string $name, string $value): self
+    {
+        (new WebDriverSelect($this->find("select[name=\"{$name}\"]")))->selectByValue($value);
+
+        return $this;
+    }
+
+    /** Taps a number of a row of points, or ticks a box. */
+    public function tap(string $css): self
+    {
+        $element = $this->find($css);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $element->click();
+
+        return $this;
+    }
+
+    /** Presses the button or follows the link that says this, and waits for the page it leads to. */
+    public function press(string $words): self
+    {
+        $literal = '"' . $words . '"';
+        $element = $this->driver->findElement(WebDriverBy::xpath("//main//button[contains(normalize-space(), {$literal})] | //main//a[contains(normalize-space(), {$literal})] | //button[contains(normalize-space(), {$literal})] | //a[contains(normalize-space(), {$literal})]"));
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $old = $this->find('html');
+        $element->click();
+        $this->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));
+        $this->ready();
+
+        return $this;
+    }
+
+    /** Presses a key anywhere on the page and waits for the page it leads to. */
+    public function key(string $key): self
+    {
+        $old = $this->find('html');
+        $this->find('body')->sendKeys($key);
+        $this->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));
+        $this->ready();
+
+        return $this;
+    }
+
+    public function keys(string ...$keys): self
+    {
+        $this->driver->getKeyboard()->sendKeys(implode('', array_map(fn (string $key): string => defined(WebDriverKeys::class . '::' . $key) ? constant(WebDriverKeys::class . '::' . $key) : $key, $keys)));
+
+        return $this;
+    }
+
+    private function ready(): void
+    {
+        $this->driver->wait(20, 50)->until(fn (): bool => $this->driver->executeScript('return document.readyState') === 'complete');
+    }
+
+    public function shot(string $file): self
+    {
+        $this->ready();
+        $this->driver->executeScript('return document.fonts.ready.then(() => true)');
+        usleep(250_000);
+        $this->driver->takeScreenshot($file);
+
+        return $this;
+    }
+
+    /** @return list<string> what the browser complained of: errors of scripts, refused inline code, missing files */
+    public function complaints(): array
+    {
+        $log = $this->driver->manage()->getLog('browser');
+
+        return array_values(array_map(fn (array $entry): string => (string) $entry['message'], array_filter($log, fn (array $entry): bool => $entry['level'] === 'SEVERE')));
+    }
+}
