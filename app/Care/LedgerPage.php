@@ -8,6 +8,7 @@ use App\Models\Head;
 use Carbon\CarbonImmutable;
 use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\LedgerLine;
+use Nagomi\Core\Treatment\CleanseKind;
 
 /**
  * The balance book of one stratum over some weeks: opening, lines, closing. The screen shows one decimal; what
@@ -97,10 +98,10 @@ final class LedgerPage
         $subject = self::text($line, 'subject');
 
         return match (self::text($line, 'kind')) {
-            'time' => trans('nagomi.ledger.time', ['subject' => $subject === '1 days' ? '1 day' : $subject]),
-            'reading' => trans('nagomi.ledger.reading', ['subject' => trans("nagomi.signs.{$subject}")]),
-            'step' => trans(array_key_exists($subject, (array) trans('nagomi.cleanses')) ? "nagomi.cleanses.{$subject}" : "nagomi.steps.{$subject}"),
-            default => trans('nagomi.ledger.' . self::text($line, 'kind')),
+            'time' => Words::of('ledger.time', ['subject' => $subject === '1 days' ? '1 day' : $subject]),
+            'reading' => Words::of('ledger.reading', ['subject' => Words::of("signs.{$subject}")]),
+            'step' => Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}"),
+            default => Words::of('ledger.' . self::text($line, 'kind')),
         };
     }
 

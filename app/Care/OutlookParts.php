@@ -12,6 +12,7 @@ use Nagomi\Core\Balance\LedgerLine;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Balance\Trace;
+use Nagomi\Core\Reading\Sign;
 use Nagomi\Core\Season\Plan;
 use Nagomi\Core\Season\PlanItem;
 use Nagomi\Core\Treatment\Step;
@@ -76,10 +77,23 @@ final class OutlookParts
                 'expected' => round($last->expected, 1),
                 'apart' => round($last->apart, 2),
                 'again' => $last->again,
-                'usual' => $mean === null || $sd === null ? null : [round($mean - self::USUAL_SD * $sd, 1), round($mean + self::USUAL_SD * $sd, 1)],
+                'usual' => $mean === null || $sd === null ? null : self::usual($last->measured->sign, $mean, self::USUAL_SD * $sd),
                 'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
             ];
         }, $bySign));
+    }
+
+    /** @return array{float, float} within what the sign can be at all */
+    private static function usual(Sign $sign, float $mean, float $half): array
+    {
+        $most = match ($sign) {
+            Sign::Dryness, Sign::BuildUpSigns => 10.0,
+            Sign::StretchReturn => 100.0,
+            Sign::Feel => 5.0,
+            default => INF,
+        };
+
+        return [round(max($sign === Sign::Feel ? -5.0 : 0.0, $mean - $half), 1), round(min($most, $mean + $half), 1)];
     }
 
     /**
@@ -163,7 +177,11 @@ final class OutlookParts
         ], $trace->ledger);
     }
 
-    /** The item as the pages show it. @return array<string, mixed>|null */
+    /**
+     * The item as the pages show it.
+     *
+     * @return array<string, mixed>|null
+     */
     public static function without(PlanItem $item): ?array
     {
         $main = $item->mainWithout();

@@ -6,6 +6,7 @@ namespace App\Care;
 
 use App\Models\Head;
 use App\Models\PlanItem;
+use Illuminate\Support\Collection;
 use Sabre\VObject\Component\VCalendar;
 
 /** The plan of a head as an iCalendar file (RFC 5545), one event a wash day, the whole day long. */
@@ -16,7 +17,9 @@ final class PlanCalendar
         $calendar = new VCalendar(['PRODID' => '-//Nagomi//Season//EN', 'METHOD' => 'PUBLISH', 'X-WR-CALNAME' => "Wash days of {$head->name}"]);
         $calendar->remove('CALSCALE');
         $calendar->add('CALSCALE', 'GREGORIAN');
-        foreach ($head->planItems()->whereIn('status', ['planned', 'cancelled'])->get() as $item) {
+        /** @var Collection<int, PlanItem> $items */
+        $items = $head->planItems()->whereIn('status', ['planned', 'cancelled'])->get();
+        foreach ($items as $item) {
             $calendar->add('VEVENT', self::event($head, $item));
         }
 

@@ -52,7 +52,7 @@ final class StepWords
 
     private static function word(string $group, string $key): string
     {
-        return trans("nagomi.{$group}.{$key}");
+        return Words::of("{$group}.{$key}");
     }
 
     /** @param array<string, mixed> $step */

@@ -27,13 +27,16 @@ final class TakeIn
                 'name' => mb_substr($record->name, 0, 120) ?: 'Without a name',
                 'carried' => ['intake' => $besides, 'products' => $record->products, 'stylist_biases' => $record->biases],
             ]);
-            $free = Str::isUlid($record->id) && ! Head::withoutGlobalScope('salon')->whereKey($record->id)->exists();
+            $free = Str::isUlid($record->id) && ! Head::query()->withoutGlobalScope('salon')->whereKey($record->id)->exists();
             $head->id = $free ? $record->id : strtolower((string) Str::ulid());
             $head->salon_id = $salon->id;
             $head->save();
-            self::zones($head, $record->head->zoneParts);
-            self::washDays($head, $record->washDays);
-            self::readings($head, $record->readings);
+            // The trail hears of the import as a whole, not of each entry it brings.
+            activity()->withoutLogs(function () use ($head, $record): void {
+                self::zones($head, $record->head->zoneParts);
+                self::washDays($head, $record->washDays);
+                self::readings($head, $record->readings);
+            });
 
             return $head;
         });

@@ -100,19 +100,28 @@ final class Head extends Model
     /** @return HasMany<ZonePart, $this> */
     public function zoneParts(): HasMany
     {
-        return $this->hasMany(ZonePart::class)->orderBy('id');
+        $relation = $this->hasMany(ZonePart::class);
+        $relation->orderBy('id');
+
+        return $relation;
     }
 
     /** @return HasMany<WashDay, $this> */
     public function washDays(): HasMany
     {
-        return $this->hasMany(WashDay::class)->orderBy('date')->orderBy('id');
+        $relation = $this->hasMany(WashDay::class);
+        $relation->orderBy('date')->orderBy('id');
+
+        return $relation;
     }
 
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {
-        return $this->hasMany(Reading::class)->orderBy('date')->orderBy('id');
+        $relation = $this->hasMany(Reading::class);
+        $relation->orderBy('date')->orderBy('id');
+
+        return $relation;
     }
 
     /** @return HasOne<Outlook, $this> */
@@ -124,6 +133,9 @@ final class Head extends Model
     /** @return HasMany<PlanItem, $this> */
     public function planItems(): HasMany
     {
-        return $this->hasMany(PlanItem::class)->orderBy('date');
+        $relation = $this->hasMany(PlanItem::class);
+        $relation->orderBy('date');
+
+        return $relation;
     }
 }

@@ -22,6 +22,7 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var list<string> the salon is asked for on every page */
     protected $with = ['salon'];
 
     protected function casts(): array

@@ -50,6 +50,9 @@ final class WashDay extends Model
     /** @return HasMany<WashStep, $this> */
     public function steps(): HasMany
     {
-        return $this->hasMany(WashStep::class)->orderBy('position');
+        $relation = $this->hasMany(WashStep::class);
+        $relation->orderBy('position');
+
+        return $relation;
     }
 }

@@ -58,7 +58,7 @@ final readonly class BalanceRiver
             'name' => $stratum['name'],
             'moisture' => self::current($stratum['days'], 0, $stratum['targets'][0], -1, $x),
             'protein' => self::current($stratum['days'], 2, $stratum['targets'][1], 1, $x),
-        ], $river['strata']);
+        ], array_values($river['strata']));
         $stones = [];
         foreach ($river['stones'] as $stone) {
             $day = $dayOf($stone['date']);
@@ -71,7 +71,7 @@ final readonly class BalanceRiver
             $strata,
             self::ticks($from, $count, $x),
             $stones,
-            array_map(fn (string $date): float => $x($dayOf($date)), $river['gauges']),
+            array_values(array_map(fn (string $date): float => $x($dayOf($date)), $river['gauges'])),
             self::days($river, $from, $x),
             $x($dayOf($river['today'])),
             [
@@ -131,7 +131,7 @@ final readonly class BalanceRiver
     private static function days(array $river, CarbonImmutable $from, callable $x): array
     {
         $days = [];
-        foreach (array_keys($river['strata'][0]['days']) as $i) {
+        for ($i = 0; $i < count($river['strata'][0]['days']); $i++) {
             $says = [];
             foreach ($river['strata'] as $stratum) {
                 [$moisture, $moistureSd, $protein, $proteinSd, $buildUp, $buildUpSd] = $stratum['days'][$i];

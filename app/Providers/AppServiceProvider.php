@@ -18,7 +18,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Date::use(CarbonImmutable::class);
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);

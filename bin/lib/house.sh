@@ -81,7 +81,8 @@ SQL
         --pid-file="$VAR/$name.pid" --init-file="$init" --skip-name-resolve --innodb-flush-log-at-trx-commit=2 >>"$log" 2>&1 &
     DATABASE_PID=$!
     local waited=0
-    until port_is_busy "$port" && [ -f "$VAR/$name.pid" ]; do
+    # Ready is when our own user gets in: the init file has been read by then.
+    until MYSQL_PWD=$password mariadb --no-defaults --protocol=tcp --host=127.0.0.1 --port="$port" --user="$user" --execute="SELECT 1" "$database" >/dev/null 2>&1; do
         sleep 0.2
         waited=$((waited + 1))
         kill -0 "$DATABASE_PID" 2>/dev/null || refuse "The database did not come up; the last lines of $log say why:

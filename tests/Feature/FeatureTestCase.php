@@ -4,8 +4,71 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use PHPUnit\Framework\TestCase;
+use App\Care\Renewal;
+use App\Care\TakeIn;
+use App\Models\Head;
+use App\Models\Salon;
+use App\Models\User;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Illuminate\Foundation\Testing\TestCase;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Record\CareRecordReader;
 
+/** The application on its test database; every test leaves it as it was. */
 abstract class FeatureTestCase extends TestCase
 {
+    use DatabaseTransactions;
+
+    public Salon $salon;
+    public User $stylist;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // The examples end on 8 January 2027: the next morning.
+        $this->travelTo(new DateTimeImmutable('2027-01-09 10:00', new DateTimeZone('UTC')));
+        [$this->salon, $this->stylist] = $this->salonWithStylist('ilse@test.example');
+    }
+
+    /** @return array{Salon, User} */
+    public function salonWithStylist(string $email): array
+    {
+        $salon = Salon::query()->create(['name' => 'Test salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150, 'humidity_percent' => 50, 'method' => (new Method())->choices]);
+
+        return [$salon, User::query()->create(['salon_id' => $salon->id, 'name' => 'Ilse', 'email' => $email, 'password' => 'a-long-password'])];
+    }
+
+    /** The shipped example as a head of the salon, its outlook worked out. */
+    public function aHead(string $example = 'mixed-porosity', ?Salon $salon = null): Head
+    {
+        $head = TakeIn::record(CareRecordReader::read($this->example($example)), $salon ?? $this->salon);
+        Renewal::of($head);
+
+        return $head->refresh();
+    }
+
+    public function example(string $name = 'mixed-porosity'): string
+    {
+        return (string) file_get_contents(base_path("docs/examples/{$name}.json"));
+    }
+
+    /**
+     * An intake as the form sends it.
+     *
+     * @param array<string, mixed> $with
+     *
+     * @return array<string, mixed>
+     */
+    public function intake(array $with = []): array
+    {
+        $zones = array_fill_keys(['edges', 'front', 'left', 'right', 'crown', 'centre', 'back', 'nape'], ['length' => 'medium', 'root' => '', 'treated' => '0']);
+
+        return array_replace([
+            'name' => 'Vesla Ortiz-Kane', 'born_on' => '', 'guardian_name' => '', 'consent' => '1', 'consent_by' => 'Vesla Ortiz-Kane', 'ring_mm' => '12,5', 'strand_um' => '',
+            'strand' => 'fine', 'density' => 'medium', 'length_cm' => '32.5', 'sections' => '4', 'hardness_mg_per_l' => '140', 'humidity_percent' => '50', 'styling_load' => 'medium',
+            'wash_every_days' => '7', 'minutes_limit' => '', 'zones' => $zones,
+        ], $with);
+    }
 }

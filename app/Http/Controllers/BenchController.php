@@ -10,10 +10,10 @@ use App\Care\TakeIn;
 use App\Http\Requests\BenchRequest;
 use App\Models\Head;
 use App\Models\Reading;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Illuminate\View\View;
 
 final class BenchController extends Controller
 {
@@ -43,7 +43,9 @@ final class BenchController extends Controller
 
     public function destroy(Head $head, string $visit): RedirectResponse
     {
-        $gone = $head->readings()->where('visit', $visit)->get()->each->delete();
+        $gone = $head->readings()->where('visit', $visit)->get();
+        // One by one, so that the audit trail hears of each.
+        $gone->each(fn (Reading $reading) => $reading->delete());
         Renewal::of($head);
 
         return redirect()->route('heads.bench', $head)

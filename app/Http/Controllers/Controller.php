@@ -13,7 +13,9 @@ abstract class Controller
     protected function stylist(): User
     {
         $user = Auth::user();
-        abort_unless($user instanceof User, 403);
+        if (! $user instanceof User) {
+            abort(403);
+        }
 
         return $user;
     }

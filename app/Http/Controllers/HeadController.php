@@ -10,11 +10,10 @@ use App\Care\Renewal;
 use App\Care\TakeIn;
 use App\Http\Requests\HeadRequest;
 use App\Models\Head;
-use App\Models\User;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\View\View;
 
 final class HeadController extends Controller
 {

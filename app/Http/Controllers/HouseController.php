@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\HouseRequest;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class HouseController extends Controller
 {
@@ -17,7 +17,7 @@ final class HouseController extends Controller
 
     public function update(HouseRequest $request): RedirectResponse
     {
-        $this->salon()->update($request->safe()->only(['name', 'timezone', 'hardness_mg_per_l', 'humidity_percent', 'method']));
+        $this->salon()->update($request->validated());
 
         return redirect()->route('house.edit')->with('said', 'Saved. New clients start from this; those already in the book keep their own.');
     }

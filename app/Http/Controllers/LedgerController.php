@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Care\LedgerPage;
 use App\Models\Head;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class LedgerController extends Controller
 {

@@ -9,10 +9,10 @@ use App\Care\Renewal;
 use App\Care\TakeIn;
 use App\Http\Requests\RecordRequest;
 use App\Models\Head;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Illuminate\View\View;
 use Nagomi\Core\Record\CareRecordWriter;
 
 final class RecordController extends Controller

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Care\PlanCalendar;
 use App\Care\Renewal;
 use App\Models\Head;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Illuminate\View\View;
 
 final class SeasonController extends Controller
 {

@@ -9,9 +9,9 @@ use App\Care\TakeIn;
 use App\Http\Requests\WashDayRequest;
 use App\Models\Head;
 use App\Models\WashDay;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
-use Illuminate\View\View;
 
 final class WashDayController extends Controller
 {

@@ -63,6 +63,7 @@ final class HeadRequest extends FormRequest
             'notebook' => ['array', 'max:8'],
             'notebook.*.what' => ['required', 'in:' . implode(',', array_keys((array) trans('nagomi.notebook')))],
             'notebook.*.date' => ['required', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
+            'notebook.*.approximate' => ['nullable', 'boolean'],
             'notebook.*.millimetres' => ['nullable', 'numeric', 'between:0.5,1000'],
         ];
         foreach (self::FLAGS as $flag) {

@@ -11,20 +11,21 @@ namespace Nagomi\Core\Air;
  */
 final class MoistureRegain
 {
+    /** @var list<array{float, float}> humidity in %, regain in % */
     private const POINTS = [[0.0, 0.0], [29.0, 6.0], [40.0, 7.6], [50.0, 9.8], [65.0, 12.8], [70.0, 13.6], [100.0, 18.4]];
 
     /** @param float $relativeHumidityPercent 0 to 100 */
     public static function percentAt(float $relativeHumidityPercent): float
     {
         $humidity = max(0.0, min(100.0, $relativeHumidityPercent));
-        [$fromHumidity, $fromRegain] = self::POINTS[0];
-        foreach (self::POINTS as [$toHumidity, $toRegain]) {
-            if ($humidity <= $toHumidity) {
-                return $toHumidity === $fromHumidity
-                    ? $toRegain
-                    : $fromRegain + ($toRegain - $fromRegain) * ($humidity - $fromHumidity) / ($toHumidity - $fromHumidity);
+        $fromHumidity = $fromRegain = 0.0;
+        foreach (self::POINTS as $point) {
+            $width = $point[0] - $fromHumidity;
+            if ($humidity <= $point[0] && $width > 0.0) {
+                return $fromRegain + ($point[1] - $fromRegain) * ($humidity - $fromHumidity) / $width;
             }
-            [$fromHumidity, $fromRegain] = [$toHumidity, $toRegain];
+            $fromHumidity = $point[0];
+            $fromRegain = $point[1];
         }
 
         return $fromRegain;

@@ -20,11 +20,8 @@ final class Cells
         $sdM = max(1e-6, $state->sd($s, Layout::MOISTURE));
         $sdP = max(1e-6, $state->sd($s, Layout::PROTEIN));
         $correlation = $state->covariance[$m][$p] / ($sdM * $sdP);
-        $edges = static fn (float $mean, float $target, float $sd): array => [
-            -INF, ($target - Model::BAND_HALF_WIDTH - $mean) / $sd, ($target + Model::BAND_HALF_WIDTH - $mean) / $sd, INF,
-        ];
-        $x = $edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM);
-        $y = $edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP);
+        $x = self::edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM);
+        $y = self::edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP);
         $below = static fn (int $i, int $j): float => match (true) {
             $i === 0 || $j === 0 => 0.0,
             $i === 3 => $j === 3 ? 1.0 : Normal::cumulative($y[$j]),
@@ -42,7 +39,21 @@ final class Cells
         return array_map(static fn (float $probability): float => $probability / $sum, $cells);
     }
 
-    /** Mean over the strata by their share of the hair. @return array<string, float> by cell value; sums to 1 */
+    /**
+     * The edges of the three stretches of a reserve, as standard scores.
+     *
+     * @return array<int, float>
+     */
+    private static function edges(float $mean, float $target, float $sd): array
+    {
+        return [-INF, ($target - Model::BAND_HALF_WIDTH - $mean) / $sd, ($target + Model::BAND_HALF_WIDTH - $mean) / $sd, INF];
+    }
+
+    /**
+     * Mean over the strata by their share of the hair.
+     *
+     * @return array<string, float> by cell value; sums to 1
+     */
     public static function ofHead(State $state): array
     {
         $cells = [];

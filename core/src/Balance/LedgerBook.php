@@ -20,7 +20,7 @@ final class LedgerBook
         $this->booked = array_fill(0, $layout->moistureFading, 0);
     }
 
-    /** @param list<float> $mean the state's mean after what the line stands for */
+    /** @param array<int, float> $mean the state's mean after what the line stands for */
     public function book(DateTimeImmutable $date, LedgerKind $kind, string $subject, array $mean, string $source = ''): void
     {
         $amounts = [];
@@ -40,7 +40,7 @@ final class LedgerBook
      * Books what was held at the edge of a scale, as a line of its own; $mean is what is left after.
      *
      * @param list<Limit> $limits
-     * @param list<float> $mean
+     * @param array<int, float> $mean
      */
     public function bookLimits(DateTimeImmutable $date, array $limits, array $mean): void
     {

@@ -42,6 +42,6 @@ final class Prior
             }
         }
 
-        return new State($layout, $mean, array_values($covariance));
+        return new State($layout, $mean, $covariance);
     }
 }

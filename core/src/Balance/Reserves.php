@@ -31,7 +31,11 @@ final class Reserves
         return M_LN2 / Model::PROTEIN_HALF_LIFE_DAYS[$stratum->porosity->value];
     }
 
-    /** Washable and stubborn build-up that a day of styling leaves. @return array{float, float} */
+    /**
+     * Washable and stubborn build-up that a day of styling leaves.
+     *
+     * @return array{float, float}
+     */
     public static function buildUpADay(Head $head): array
     {
         $all = Model::LOAD[$head->load->value] * Model::BUILD_UP_A_DAY_AND_LOAD;
@@ -39,7 +43,11 @@ final class Reserves
         return [$all * Model::WASHABLE_SHARE, $all * (1 - Model::WASHABLE_SHARE)];
     }
 
-    /** Lets days pass. @param int $days 0 or more */
+    /**
+     * Lets days pass.
+     *
+     * @param int $days 0 or more
+     */
     public static function afterDays(State $state, int $days, bool $sealed): Moved
     {
         if ($days === 0) {
@@ -143,7 +151,7 @@ final class Reserves
     }
 
     /**
-     * @param list<float>                   $mean
+     * @param array<int, float>                   $mean
      * @param array<int, array<int, float>> $slopes
      * @param list<array<int, float>>       $noise
      */
@@ -157,9 +165,9 @@ final class Reserves
     /**
      * Holds reserves and build-up within 0 to 100 and wear at 0 or more, and says where it had to.
      *
-     * @param list<float> $mean
+     * @param array<int, float> $mean
      *
-     * @return array{list<float>, list<Limit>}
+     * @return array{array<int, float>, list<Limit>}
      */
     public static function withinScales(Layout $layout, array $mean): array
     {

@@ -11,8 +11,8 @@ namespace Nagomi\Core\Balance;
 final readonly class State
 {
     /**
-     * @param list<float>       $mean       as long as the layout
-     * @param list<list<float>> $covariance symmetric, positive semidefinite
+     * @param array<int, float>       $mean       as long as the layout
+     * @param array<int, array<int, float>> $covariance symmetric, positive semidefinite
      */
     public function __construct(
         public Layout $layout,
@@ -51,7 +51,7 @@ final readonly class State
     /**
      * The state after a change: the mean moves to where the change says, the covariance through its slopes.
      *
-     * @param list<float>                   $mean
+     * @param array<int, float>                   $mean
      * @param array<int, array<int, float>> $slopes rows of the Jacobian that differ from the identity: row → column → slope
      * @param list<array<int, float>>       $noise  independent sources of new doubt, each as index → sd with its sign
      */

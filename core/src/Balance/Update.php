@@ -20,7 +20,7 @@ final class Update
     /**
      * @param non-empty-list<Observation> $observations
      *
-     * @return array{State, list<list<float>>} the new state before it is held to its scales, and how far each reading moved each quantity;
+     * @return array{State, array<int, array<int, float>>} the new state before it is held to its scales, and how far each reading moved each quantity;
      *                                         the movements sum to the whole
      */
     public static function of(State $before, array $observations): array
@@ -42,7 +42,10 @@ final class Update
                     $next[$i] += $gain[$j][$i] * $innovation[$j];
                 }
             }
-            $change = max(array_map(static fn (float $a, float $b): float => abs($a - $b), $next, $mean));
+            $change = 0.0;
+            foreach ($next as $i => $value) {
+                $change = max($change, abs($value - $mean[$i]));
+            }
             $mean = $next;
             if ($change < self::SETTLED) {
                 break;
@@ -57,10 +60,10 @@ final class Update
     }
 
     /**
-     * @param list<list<float>> $covariance
+     * @param array<int, array<int, float>> $covariance
      * @param list<Straight>    $straights
      *
-     * @return list<list<float>> gain[reading][index]
+     * @return array<int, array<int, float>> gain[reading][index]
      */
     private static function gain(array $covariance, array $straights, int $size): array
     {
@@ -82,14 +85,14 @@ final class Update
             }
         }
 
-        return array_values($gain);
+        return $gain;
     }
 
     /**
-     * @param list<list<float>> $covariance
+     * @param array<int, array<int, float>> $covariance
      * @param list<Straight>    $straights
      *
-     * @return list<list<float>> cross[reading][index] = covariance of the reading with the state
+     * @return array<int, array<int, float>> cross[reading][index] = covariance of the reading with the state
      */
     private static function cross(array $covariance, array $straights, int $size): array
     {
@@ -110,11 +113,11 @@ final class Update
     /**
      * Joseph's form (I − K·H)·P·(I − K·H)ᵀ + K·R·Kᵀ, which stays positive whatever the rounding.
      *
-     * @param list<list<float>> $covariance
+     * @param array<int, array<int, float>> $covariance
      * @param list<Straight>    $straights
-     * @param list<list<float>> $gain
+     * @param array<int, array<int, float>> $gain
      *
-     * @return list<list<float>>
+     * @return array<int, array<int, float>>
      */
     private static function covariance(array $covariance, array $straights, array $gain, int $size): array
     {

@@ -19,6 +19,7 @@ final readonly class Method
      */
     public function __construct(array $choices = [])
     {
+        /** @var array<string, string> $all */
         $all = [];
         foreach (MethodQuestion::cases() as $question) {
             $choice = $choices[$question->value] ?? $question->choices()[0];

@@ -31,7 +31,7 @@ final readonly class Reading
         public string $by = '',
         public bool $confirmed = false,
     ) {
-        $reader = Bench::test($test) ?? throw new InvalidArgumentException("Test: choose one of " . implode(', ', array_keys(Bench::tests())) . '.');
+        $reader = Bench::test($test) ?? throw new InvalidArgumentException('Test: choose one of ' . implode(', ', array_keys(Bench::tests())) . '.');
         $problems = $reader->problems($raw);
         if ($problems !== []) {
             throw new InvalidArgumentException(implode(' ', $problems));

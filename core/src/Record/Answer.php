@@ -121,7 +121,7 @@ final readonly class Answer
                     'kind' => $line->kind->value,
                     'subject' => $line->subject,
                     'source' => $line->source,
-                    'millionths' => array_combine(array_values(self::QUANTITIES), $line->amounts[$s]),
+                    'millionths' => array_combine(self::QUANTITIES, $line->amounts[$s]),
                 ], $this->trace->ledger),
             ];
         }

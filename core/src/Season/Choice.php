@@ -52,7 +52,7 @@ final readonly class Choice
         $steps = [
             $preWash === 'none' ? null : Step::preWash($preWash, Model::STEP_MINUTES['pre-wash']),
             Step::cleanse($this->cleanse, $this->passes),
-            $this->protein === null ? null : new Step($this->protein, Model::STEP_MINUTES[$this->protein->value]),
+            $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
             Step::detangle(
                 max(Step::LEAST_MINUTES, $head->sections * Model::STEP_MINUTES['detangle-a-section']),
@@ -66,6 +66,11 @@ final readonly class Choice
         return array_values(array_filter($steps));
     }
 
+    private static function proteinMinutes(StepKind $protein): float
+    {
+        return Model::STEP_MINUTES[$protein === StepKind::StrongProtein ? 'strong-protein' : 'mild-protein'];
+    }
+
     /** Minutes from the first step to the end of styling, drying left out; what may wait under a cap runs on by itself. */
     public function minutes(Head $head): float
     {
@@ -76,7 +81,7 @@ final readonly class Choice
             + ($head->method->says(MethodQuestion::PreWash, 'none') ? 0.0 : $minutes['pre-wash'])
             + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
-            + ($this->protein === null ? 0.0 : $minutes[$this->protein->value] + $minutes['rinse'])
+            + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein) + $minutes['rinse'])
             + $this->conditioningMinutes
             + ($head->method->says(MethodQuestion::LeaveIn, 'none') ? 0.0 : $minutes['leave-in']);
     }

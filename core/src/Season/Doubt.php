@@ -11,9 +11,9 @@ use Nagomi\Core\Balance\Point;
 final readonly class Doubt
 {
     /**
-     * @param list<list<float>> $moistureSd by stratum, then day
-     * @param list<list<float>> $proteinSd  by stratum, then day
-     * @param list<list<float>> $buildUpSd  by stratum, then day
+     * @param array<int, array<int, float>> $moistureSd by stratum, then day
+     * @param array<int, array<int, float>> $proteinSd  by stratum, then day
+     * @param array<int, array<int, float>> $buildUpSd  by stratum, then day
      */
     public function __construct(
         public array $moistureSd,

@@ -68,9 +68,9 @@ final class Planner
     private static function washDays(int $every, array $past, int $horizon): array
     {
         $last = $past === [] ? -$every : max($past);
-        $days = range(max($last === 0 ? 1 : 0, $last + $every), max($horizon, $last + $every), $every);
+        $first = max($last === 0 ? 1 : 0, $last + $every);
 
-        return array_values(array_filter($days, static fn (int $day): bool => $day <= max($horizon, $days[0])));
+        return [$first, ...array_slice(range($first, max($horizon, $first + $every), $every), 1, max(0, intdiv($horizon - $first, $every)))];
     }
 
     /**
@@ -123,7 +123,7 @@ final class Planner
             $day = $washDays[$level];
             $without = $reasons->without($level, $means);
             $movedBy = $before === null ? null : self::movedBy($choice, $before);
-            $unsure = 1 - Cells::ofHead(($forecast[max(0, $day - 1)] ?? $start)->state)[Cell::InBalance->value];
+            $unsure = 1 - (Cells::ofHead(($forecast[max(0, $day - 1)] ?? $start)->state)[Cell::InBalance->value] ?? 0.0);
             $look = $unsure > Model::LOOK_AT && $day - $lastLook >= self::LOOKS_APART_DAYS;
             $lastLook = $look ? $day : $lastLook;
             $items[] = new PlanItem(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Season;
 
+use DateInterval;
 use DateTimeImmutable;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Treatment\StepKind;
@@ -29,7 +30,7 @@ final class Reasons
     }
 
     /**
-     * @param list<float> $means before the wash day
+     * @param array<int, float> $means before the wash day
      *
      * @return array<string, Without> by treatment
      */
@@ -49,7 +50,7 @@ final class Reasons
     /**
      * Rolls on with this item and all like it left out, so that the date says what the treatment is for.
      *
-     * @param list<float> $means
+     * @param array<int, float> $means
      */
     private function firstPassage(StepKind $treatment, int $level, array $means): Without
     {
@@ -98,7 +99,7 @@ final class Reasons
         );
     }
 
-    /** @param list<float> $means */
+    /** @param array<int, float> $means */
     private function outside(string $what, array $means, int $day): bool
     {
         foreach (array_keys($this->terrain->head->strata) as $s) {
@@ -113,7 +114,7 @@ final class Reasons
     /**
      * How far a stratum still is from leaving its band on the side the treatment holds, and the doubt of that.
      *
-     * @param list<float> $means
+     * @param array<int, float> $means
      *
      * @return array{float, float}
      */
@@ -139,6 +140,6 @@ final class Reasons
 
     private function date(?int $day): ?DateTimeImmutable
     {
-        return $day === null ? null : $this->today->modify("+{$day} days");
+        return $day === null ? null : $this->today->add(new DateInterval("P{$day}D"));
     }
 }

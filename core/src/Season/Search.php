@@ -86,9 +86,9 @@ final class Search
     /**
      * Ways that look good so far are compared by what they lead to: each of the first few is rolled on with the house rhythm.
      *
-     * @param array<string, array{cost: float, after: list<float>, way: array{cost: float, means: list<float>, standing: Standing, choices: list<int>}, index: int, sealed: bool}> $next
+     * @param array<string, array{cost: float, after: array<int, float>, way: array{cost: float, means: array<int, float>, standing: Standing, choices: list<int>}, index: int, sealed: bool}> $next
      *
-     * @return non-empty-list<array{cost: float, ahead: float, means: list<float>, standing: Standing, choices: list<int>}>
+     * @return non-empty-list<array{cost: float, ahead: float, means: array<int, float>, standing: Standing, choices: list<int>}>
      */
     private function kept(array $next, int $day, int $until, ?int $then): array
     {
@@ -127,7 +127,7 @@ final class Search
     /**
      * What the house rhythm would cost from a wash day on: no way wins by leaving what comes after starved.
      *
-     * @param list<float> $means
+     * @param array<int, float> $means
      */
     private function rolledOn(array $means, int $day): float
     {
@@ -162,7 +162,10 @@ final class Search
         assert($barred !== []);
         $least = min($barred);
 
-        return array_intersect_key($this->choices, array_filter($barred, static fn (float $weight): bool => $weight === $least));
+        $open = array_intersect_key($this->choices, array_filter($barred, static fn (float $weight): bool => $weight === $least));
+        assert($open !== []);
+
+        return $open;
     }
 
     /** @param list<Rule> $broken */
@@ -176,7 +179,7 @@ final class Search
         return $weight;
     }
 
-    /** @param list<float> $means */
+    /** @param array<int, float> $means */
     private function proteinHigh(array $means, int $day): bool
     {
         foreach ($this->terrain->head->strata as $s => $stratum) {
@@ -192,7 +195,7 @@ final class Search
     /**
      * Ways that end up in the same place with the same memory differ only in cost.
      *
-     * @param list<float> $means
+     * @param array<int, float> $means
      */
     private static function place(array $means, Standing $standing, Choice $choice, int $day): string
     {

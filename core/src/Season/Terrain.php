@@ -32,10 +32,13 @@ final class Terrain
     /** @var list<array{air: float, moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float, share: float, moistureTarget: float, proteinTarget: float}> */
     private readonly array $strata;
 
+    /** @var array<int, array{float, float, float}> */
+    private static array $weights = [];
+
     /** @var WeakMap<Choice, ChoiceEffects> */
     private readonly WeakMap $effects;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private readonly array $table;
 
     /** @var list<array{list<array{float, float}>, list<array{float, float}>}> by stratum, moisture and protein, day: steps of the table per unit, variance in band widths */
@@ -85,13 +88,13 @@ final class Terrain
         $look = static fn (float $sd): array => [ExcessTable::STEPS / $sd, ($sd / Model::BAND_HALF_WIDTH) ** 2];
 
         return array_map(
-            static fn (array $moistureSd, array $proteinSd): array => [array_map($look, $moistureSd), array_map($look, $proteinSd)],
+            static fn (array $moistureSd, array $proteinSd): array => [array_values(array_map($look, $moistureSd)), array_values(array_map($look, $proteinSd))],
             $doubt->moistureSd,
             $doubt->proteinSd,
         );
     }
 
-    /** @return list<float> four numbers for each stratum */
+    /** @return array<int, float> four numbers for each stratum */
     public static function means(State $state): array
     {
         $means = [];
@@ -105,9 +108,9 @@ final class Terrain
     }
 
     /**
-     * @param list<float> $means
+     * @param array<int, float> $means
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function washed(array $means, Choice $choice): array
     {
@@ -130,9 +133,9 @@ final class Terrain
     }
 
     /**
-     * @param list<float> $means
+     * @param array<int, float> $means
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function afterDays(array $means, int $days, bool $sealed): array
     {
@@ -163,7 +166,7 @@ final class Terrain
      * What one day in this place costs: 1 for a whole head one band width outside. The search spends most of its
      * time here, so the four looks at the table of each stratum are written out.
      *
-     * @param list<float> $means
+     * @param array<int, float> $means
      */
     public function costOfADay(array $means, int $day): float
     {
@@ -207,7 +210,7 @@ final class Terrain
      * What the days of a gap cost, the day of the wash first: the sum over all days, by the parabola through
      * the first, the middle and the last of them.
      *
-     * @param list<float> $means at the end of the first day
+     * @param array<int, float> $means at the end of the first day
      */
     public function costOfDays(array $means, int $firstDay, int $days, bool $sealed): float
     {
@@ -231,8 +234,7 @@ final class Terrain
     /** @return array{float, float, float} weights that sum a parabola over the days exactly */
     private static function weights(int $days): array
     {
-        static $known = [];
-        if (! isset($known[$days])) {
+        if (! isset(self::$weights[$days])) {
             $last = $days - 1;
             $middle = intdiv($last, 2);
             $weights = [0.0, 0.0, 0.0];
@@ -241,10 +243,10 @@ final class Terrain
                 $weights[1] += $d * ($d - $last) / ($middle * ($middle - $last));
                 $weights[2] += $d * ($d - $middle) / ($last * ($last - $middle));
             }
-            $known[$days] = $weights;
+            self::$weights[$days] = [$weights[0], $weights[1], $weights[2]];
         }
 
-        return $known[$days];
+        return self::$weights[$days];
     }
 
     /** What a choice costs by itself: minutes and the wear of its steps. */

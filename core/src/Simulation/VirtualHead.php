@@ -126,7 +126,11 @@ final class VirtualHead
         $truth['protein'] = max(0.0, min(100.0, $truth['protein']));
     }
 
-    /** What a stylist would read off this head: a test's raw measures, with the noise of hands and eyes. @return array<string, array<string, mixed>> by test */
+    /**
+     * What a stylist would read off this head: a test's raw measures, with the noise of hands and eyes.
+     *
+     * @return array<string, array<string, mixed>> by test
+     */
     public function read(int $daysSinceDetangled): array
     {
         $moisture = $protein = $buildUp = $broken = 0.0;

@@ -9,11 +9,11 @@ use InvalidArgumentException;
 /** Solves A·x = b for a symmetric positive definite A through its Cholesky factor. */
 final readonly class Cholesky
 {
-    /** @var list<list<float>> lower triangle, row by row */
+    /** @var array<int, array<int, float>> lower triangle, row by row */
     private array $factor;
 
     /**
-     * @param list<list<float>> $matrix symmetric positive definite, n × n
+     * @param array<int, array<int, float>> $matrix symmetric positive definite, n × n
      *
      * @throws InvalidArgumentException where the matrix is not positive definite
      */
@@ -41,9 +41,9 @@ final readonly class Cholesky
     }
 
     /**
-     * @param list<float> $right
+     * @param array<int, float> $right
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function solve(array $right): array
     {

@@ -41,12 +41,17 @@ final readonly class Deposit implements Treatment
             return 0.0;
         }
 
-        return max(0.0, $step->minutes - self::overLongAfterMinutes($step->kind)) / Model::LABEL_MINUTES[$step->kind->value];
+        return max(0.0, $step->minutes - self::overLongAfterMinutes($step->kind)) / self::labelMinutes($step->kind);
     }
 
     /** Minutes after which nothing more is gained and moisture is lost again. */
     public static function overLongAfterMinutes(StepKind $kind): float
     {
-        return Model::OVER_LONG_LABEL_TIMES * (Model::LABEL_MINUTES[$kind->value] ?? INF);
+        return Model::OVER_LONG_LABEL_TIMES * self::labelMinutes($kind);
+    }
+
+    private static function labelMinutes(StepKind $kind): float
+    {
+        return Model::LABEL_MINUTES[$kind->value] ?? INF;
     }
 }

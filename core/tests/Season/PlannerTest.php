@@ -16,8 +16,8 @@ use Nagomi\Core\Season\Choice;
 use Nagomi\Core\Season\Choices;
 use Nagomi\Core\Season\Doubt;
 use Nagomi\Core\Season\Plan;
-use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\PlanItem;
+use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Rule\RuleBook;
 use Nagomi\Core\Season\Search;
 use Nagomi\Core\Season\Standing;
@@ -124,8 +124,16 @@ it('keeps every hard rule over many heads, by a checker of its own', function ()
     foreach (Porosity::cases() as $porosity) {
         foreach (StylingLoad::cases() as $load) {
             foreach ([false, true] as $special) {
-                $head = Make::head($porosity, $special ? [Zone::Crown] : [], $load, hardness: mt_rand(0, 400), sensitive: $special && $load === StylingLoad::Light,
-                    sore: $special && $load === StylingLoad::Heavy, every: mt_rand(4, 14), method: new Method(['mask-heat' => 'cap-or-hood']));
+                $head = Make::head(
+                    $porosity,
+                    $special ? [Zone::Crown] : [],
+                    $load,
+                    hardness: mt_rand(0, 400),
+                    sensitive: $special && $load === StylingLoad::Light,
+                    sore: $special && $load === StylingLoad::Heavy,
+                    every: mt_rand(4, 14),
+                    method: new Method(['mask-heat' => 'cap-or-hood']),
+                );
                 $plan = Planner::plan(placed($head, mt_rand(30, 85), mt_rand(30, 85), mt_rand(0, 40), mt_rand(0, 40)), []);
                 expect(breaches($head, $plan))->toBe([]);
                 $checked += count($plan->items);

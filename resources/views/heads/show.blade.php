@@ -68,10 +68,10 @@
                     @foreach ($outlook->signs as $sign)
                         <li>
                             <div>
-                                <p><strong class="figure">{{ rtrim(rtrim(number_format($sign['value'], 1), '0'), '.') }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}</p>
+                                <p><strong class="figure">{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}</p>
                                 <p class="reason">
                                     @if ($sign['again'])<strong>check again:</strong> {{ $sign['expected'] }} was expected
-                                    @elseif ($sign['usual']) usual {{ $sign['usual'][0] }} to {{ $sign['usual'][1] }}
+                                    @elseif ($sign['usual']) usual {{ str_replace('-', '−', $sign['usual'][0] . ' to ' . $sign['usual'][1]) }}
                                     @else {{ $sign['expected'] }} was expected
                                     @endif
                                     · {{ \Carbon\CarbonImmutable::parse($sign['date'])->format('j M') }}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Reading;
+
+function visit(array $raw, array $with = []): array
+{
+    return ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'zone' => '', 'raw' => $raw] + $with;
+}
+
+it('takes the five readings in, tells what they told, and undoes them', function (): void {
+    $head = $this->aHead();
+    $before = $head->outlook->standing;
+    $count = $head->readings()->count();
+    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", visit([
+        'build-up-signs' => ['dull' => '1', 'beads' => '0', 'film' => '0', 'sticky' => '1', 'no_lather' => '0'],
+        'dryness' => ['points' => '4'],
+        'feel' => ['points' => '-1'],
+        'wet-stretch' => ['hairs' => [
+            ['rest_mm' => '100', 'stretched_mm' => '141,5', 'returned_mm' => '101', 'snapped' => '0'],
+            ['rest_mm' => '100', 'stretched_mm' => '139', 'returned_mm' => '', 'snapped' => '1'],
+            ['rest_mm' => '', 'stretched_mm' => '', 'returned_mm' => '', 'snapped' => '0'],
+        ]],
+        'broken-hairs' => ['shed' => '410', 'broken' => '19', 'days_since_detangled' => '7'],
+    ]))->assertSessionHasNoErrors()->assertRedirect("/heads/{$head->id}/bench");
+    $visit = session('visit')['id'];
+    expect($head->readings()->count())->toBe($count + 5)->and(Reading::query()->where('visit', $visit)->count())->toBe(5);
+    expect(Reading::query()->where('visit', $visit)->where('test', 'wet-stretch')->first()->raw['hairs'])->toHaveCount(2);
+    $this->get("/heads/{$head->id}/bench")->assertSee('What it told')->assertSee('Undo this visit');
+    expect($head->outlook()->first()->standing)->not->toEqual($before);
+
+    $this->delete("/heads/{$head->id}/bench/{$visit}")->assertRedirect();
+    expect($head->readings()->count())->toBe($count)->and($head->outlook()->first()->standing)->toEqual($before);
+});
+
+it('puts a sentence beside the field, keeps what was typed and saves nothing', function (array $raw, string $field, string $sentence): void {
+    $head = $this->aHead();
+    $count = $head->readings()->count();
+    $this->actingAs($this->stylist)->from("/heads/{$head->id}/bench")->post("/heads/{$head->id}/bench", visit($raw))->assertSessionHasErrors($field);
+    expect(session('errors')->first($field))->toContain($sentence)->and($head->readings()->count())->toBe($count);
+    $this->get("/heads/{$head->id}/bench")->assertSee($sentence);
+})->with([
+    'stretched below rest' => [['dryness' => ['points' => '4'], 'wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '90', 'returned_mm' => '90']]]], 'raw.wet-stretch.hairs.0.stretched_mm', 'type 100 mm or more'],
+    'letters for numbers' => [['wet-stretch' => ['hairs' => [['rest_mm' => 'ten', 'stretched_mm' => '90', 'returned_mm' => '90']]]], 'raw.wet-stretch.hairs.0.rest_mm', 'type a number'],
+    'not returned' => [['wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '140', 'returned_mm' => '']]]], 'raw.wet-stretch.hairs.0.returned_mm', 'Returned length: type'],
+    'dryness of 40' => [['dryness' => ['points' => '40']], 'raw.dryness.points', '0 to 10'],
+    'half a hair' => [['broken-hairs' => ['shed' => '1.5', 'broken' => '1', 'days_since_detangled' => '3']], 'raw.broken-hairs.shed', 'whole number'],
+    'a count without its days' => [['broken-hairs' => ['shed' => '10', 'broken' => '1', 'days_since_detangled' => '']], 'raw.broken-hairs.days_since_detangled', 'Days since last detangled'],
+    'nothing at all' => [[], 'raw', 'at least one test'],
+]);
+
+it('refuses a day to come and 31 February', function (string $date): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => $date] + visit(['dryness' => ['points' => '4']]))->assertSessionHasErrors('date');
+})->with(['2027-02-31', '2099-01-01', 'yesterday', '']);
+
+it('flags what does not fit and believes it once confirmed', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", visit(['build-up-signs' => ['dull' => '2', 'beads' => '2', 'film' => '2', 'sticky' => '2', 'no_lather' => '2']]));
+    $this->get("/heads/{$head->id}/bench")->assertSee('Check again');
+    $reading = $head->readings()->orderByDesc('id')->where('test', 'build-up-signs')->get()->last();
+    $flagged = $head->outlook()->first()->standing[0]['build_up'][0];
+    $this->post("/heads/{$head->id}/readings/{$reading->key}/confirm")->assertRedirect();
+    expect($reading->refresh()->confirmed)->toBeTrue()
+        ->and($head->outlook()->first()->standing[0]['build_up'][0])->toBeGreaterThan($flagged);
+});
+
+it('takes a back-dated visit into the past it belongs to', function (): void {
+    $head = $this->aHead();
+    $date = now('Europe/Lisbon')->subDays(30)->format('Y-m-d');
+    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => $date] + visit(['dryness' => ['points' => '5']]))->assertSessionHasNoErrors();
+    expect(collect($head->outlook()->first()->ledger)->where('date', $date)->where('kind', 'reading'))->not->toBeEmpty();
+});

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Head;
+
+it('puts a new client in the book with what the notebook knew', function (): void {
+    $this->actingAs($this->stylist)->post('/heads', $this->intake(['notebook' => [
+        ['what' => 'mask', 'date' => '2026-12-10', 'approximate' => '1'],
+        ['what' => 'strong-protein', 'date' => '2026-12-10', 'approximate' => '0'],
+        ['what' => 'trim', 'date' => '2026-11-02', 'millimetres' => '15'],
+        ['what' => '', 'date' => ''],
+    ]]))->assertSessionHasNoErrors()->assertRedirect();
+    $head = Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail();
+    expect($head->length_mm)->toBe(325)->and($head->ring_mm)->toBe(12.5)->and($head->zoneParts)->toHaveCount(8)
+        ->and($head->consent_on)->not->toBeNull()
+        ->and($head->washDays)->toHaveCount(2)
+        ->and($head->washDays->last()->approximate)->toBeTrue()
+        ->and($head->washDays->last()->load('steps')->steps)->toHaveCount(2)
+        ->and($head->outlook)->not->toBeNull()
+        ->and($head->planItems)->not->toBeEmpty();
+    $this->get("/heads/{$head->id}")->assertOk()->assertSee('Nothing was read yet');
+});
+
+it('says what to type instead, keeps what was typed and saves nothing', function (array $wrong, string $field, string $sentence): void {
+    $typed = $this->intake($wrong);
+    $this->actingAs($this->stylist)->from('/heads/new')->post('/heads', $typed)->assertRedirect('/heads/new')->assertSessionHasErrors($field);
+    expect(session('errors')->first($field))->toContain($sentence);
+    $this->get('/heads/new')->assertSee($sentence)->assertSee('Vesla Ortiz-Kane');
+    expect(Head::query()->where('name', 'Vesla Ortiz-Kane')->exists())->toBeFalse();
+})->with([
+    'letters for a number' => [['length_cm' => 'long'], 'length_cm', 'type 1 to 200 cm'],
+    '31 February' => [['notebook' => [['what' => 'mask', 'date' => '2027-02-31']]], 'notebook.0.date', 'a day that exists'],
+    'a day to come' => [['notebook' => [['what' => 'mask', 'date' => '2099-01-01']]], 'notebook.0.date', 'a day that exists and has been'],
+    'a trim of nothing' => [['notebook' => [['what' => 'trim', 'date' => '2026-01-01']]], 'notebook.0.millimetres', 'how much was cut'],
+    'a minor alone' => [['born_on' => now()->subYears(12)->format('Y-m-d')], 'guardian_name', 'who agrees for this minor'],
+    'no consent' => [['consent' => '0'], 'consent', 'tick it once'],
+    'hardness below 0' => [['hardness_mg_per_l' => '-3'], 'hardness_mg_per_l', '0 to 1000 mg/L'],
+    'a wash every day' => [['wash_every_days' => '1'], 'wash_every_days', '2 to 35'],
+    'an unknown school' => [['method' => ['protein' => 'always']], 'method.protein', 'invalid'],
+]);
+
+it('asks for a name', function (): void {
+    $this->actingAs($this->stylist)->post('/heads', $this->intake(['name' => '']))->assertSessionHasErrors(['name' => 'Name: type what the client is called, up to 120 characters.']);
+});
+
+it('shows markup in a name as what was typed', function (): void {
+    $this->actingAs($this->stylist)->post('/heads', $this->intake(['name' => '<script>alert(1)</script> & Co']))->assertSessionHasNoErrors();
+    $head = Head::query()->where('name', 'like', '%script%')->firstOrFail();
+    foreach (['', '/bench', '/season', '/ledger', '/edit', '/wash-day'] as $page) {
+        $this->get("/heads/{$head->id}{$page}")->assertOk()->assertDontSee('<script>alert(1)', false)->assertSee('&lt;script&gt;alert(1)', false);
+    }
+});
+
+it('takes a minor with a guardian and shows the caution', function (): void {
+    $this->actingAs($this->stylist)->post('/heads', $this->intake(['born_on' => now()->subYears(12)->format('Y-m-d'), 'guardian_name' => 'Ode Kane', 'sore_scalp' => '1', 'allergies' => 'wheat']))->assertSessionHasNoErrors();
+    $head = Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail();
+    $this->get("/heads/{$head->id}")->assertSee('guardian')->assertSee('Sore scalp: no heat')->assertSee('wheat');
+    foreach ($head->planItems as $item) {
+        expect(json_encode($item->steps))->not->toContain('clarifying')->not->toContain('chelating')->not->toContain('"heat":true');
+    }
+});
+
+it('changes an intake and works the season out anew', function (): void {
+    $head = $this->aHead();
+    $before = $head->planItems->count();
+    $this->actingAs($this->stylist)->put("/heads/{$head->id}", $this->intake(['name' => 'Solvei Renamed', 'wash_every_days' => '14', 'consent' => '']))->assertSessionHasNoErrors();
+    $head->refresh();
+    expect($head->name)->toBe('Solvei Renamed')->and($head->planItems()->where('status', 'planned')->count())->toBeLessThan($before)
+        ->and($head->outlook->standing)->toHaveCount(1);
+});
+
+it('searches heads by name, also with signs that mean something to the database', function (): void {
+    $this->aHead();
+    $this->actingAs($this->stylist)->get('/heads?search=okonjo')->assertSee('Solvei Okonjo-Brandt');
+    $this->get('/heads?search=%25')->assertDontSee('Solvei Okonjo-Brandt')->assertSee('No head is called');
+});

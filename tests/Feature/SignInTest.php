@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+
+it('signs in with the right password and out again', function (): void {
+    $this->get('/heads')->assertRedirect('/sign-in');
+    $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'a-long-password'])->assertRedirect('/heads');
+    $this->assertAuthenticatedAs($this->stylist);
+    $this->post('/sign-out')->assertRedirect('/sign-in');
+    $this->assertGuest();
+});
+
+it('says the same of a wrong password and an unknown address, and throttles', function (): void {
+    foreach (['ilse@test.example', 'nobody@test.example'] as $email) {
+        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.']);
+    }
+    for ($i = 0; $i < 5; $i++) {
+        $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'wrong']);
+    }
+    $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'a-long-password']);
+    $this->assertGuest();
+    expect(session('errors')->first('email'))->toContain('Too many tries');
+});
+
+it('hashes passwords', function (): void {
+    $stored = DB::table('users')->where('id', $this->stylist->id)->value('password');
+    expect($stored)->not->toContain('a-long-password')->and(Hash::check('a-long-password', $stored))->toBeTrue();
+});
+
+it('sends a strict content security policy and nothing inline', function (): void {
+    $response = $this->actingAs($this->stylist)->get('/heads/' . $this->aHead()->id);
+    expect($response->headers->get('Content-Security-Policy'))->toContain("default-src 'none'")->toContain("script-src 'self'")->not->toContain('unsafe');
+    expect($response->getContent())->not->toMatch('/<script(?![^>]*\bsrc=)[^>]*>/')->not->toMatch('/\sstyle=/')->not->toMatch('/\son[a-z]+=/');
+    expect($response->headers->get('Cache-Control'))->toContain('no-store');
+});
+
+it('refuses a form without its token', function (): void {
+    // The framework lets forms through in tests; here it must not.
+    $this->app['env'] = 'production';
+    $this->app->detectEnvironment(fn (): string => 'production');
+    $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'a-long-password'])->assertStatus(419);
+});
