@@ -30,13 +30,14 @@ final class Renewal
         $plan = Planner::plan($trace->last(), $past, self::WEEKS_AHEAD);
         $state = $trace->last()->state;
         $cells = Cells::ofHead($state);
+        $buildUp = array_sum(array_map(fn (int $s): float => $record->head->strata[$s]->share * $state->buildUp($s), array_keys($record->head->strata)));
 
-        return DB::transaction(function () use ($head, $today, $trace, $plan, $past, $cells): Outlook {
+        return DB::transaction(function () use ($head, $today, $trace, $plan, $past, $cells, $buildUp): Outlook {
             PlanKeeper::keep($head, $plan);
             $outlook = Outlook::query()->updateOrCreate(['head_id' => $head->id], [
                 'salon_id' => $head->salon_id,
                 'as_of' => $today->format('Y-m-d'),
-                'verdict' => mb_substr(Verdict::sentence($cells, $plan, $today), 0, 400),
+                'verdict' => mb_substr(Verdict::sentence($cells, $buildUp, $plan, $today), 0, 400),
                 'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
                 'standing' => OutlookParts::standing($trace->last()->state),
                 'signs' => OutlookParts::signs($trace),

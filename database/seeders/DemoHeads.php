@@ -40,7 +40,7 @@ final class DemoHeads
             new DemoHead(
                 'Hanneke Abara',
                 new Head(self::parts(Porosity::Medium, StrandDiameter::Medium), 180, 72, StylingLoad::Heavy, lengthMm: 260, sections: 4),
-                new Habits(maskEvery: 1, strongEvery: 4, clarifyEvery: 0, visitEvery: 2, cleanse: CleanseKind::Gentle, startBuildUp: 20),
+                new Habits(maskEvery: 1, strongEvery: 4, clarifyEvery: 11, visitEvery: 2, cleanse: CleanseKind::Gentle, startBuildUp: 20),
                 ['ring_mm' => 7, 'strand_um' => 66, 'density' => 'high', 'goals' => 'A style that lasts through the bakery’s heat.'],
                 13,
             ),

@@ -7,6 +7,9 @@ for (const figure of document.querySelectorAll('[data-river]')) {
     const days = JSON.parse(svg.dataset.days);
     let at = days.findIndex((day) => day.x >= Number(svg.dataset.today));
 
+    // On a narrow screen the river is wider than the page: begin with today in the middle.
+    figure.scrollLeft = Number(svg.dataset.today) / svg.viewBox.baseVal.width * svg.clientWidth - figure.clientWidth / 2;
+
     const show = (index) => {
         at = Math.max(0, Math.min(days.length - 1, index));
         const day = days[at];

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Season;
 use DateTimeImmutable;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\Cell;
+use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Treatment\StepKind;
 
 /** One plain sentence: how the head stands, and what comes next. */
@@ -21,10 +22,27 @@ final class Verdict
     /** Protein further off than this can wait. */
     private const CAN_WAIT_DAYS = 13;
 
-    /** @param array<string, float> $cells probability by cell value */
-    public static function sentence(array $cells, Plan $plan, DateTimeImmutable $today): string
+    /**
+     * @param array<string, float> $cells   probability by cell value
+     * @param float                $buildUp build-up over the head, mean by share of hair
+     */
+    public static function sentence(array $cells, float $buildUp, Plan $plan, DateTimeImmutable $today): string
     {
-        return self::standing($cells) . self::next($plan, $today) . '.';
+        $under = $buildUp > Model::BUILD_UP_LIMIT;
+        $next = array_filter([$under ? self::clarify($plan, $today) : null, self::next($plan, $today)]);
+
+        return self::standing($cells) . ($under ? ', under build-up' : '') . ($next === [] ? '' : '; ' . implode(', ', $next)) . '.';
+    }
+
+    private static function clarify(Plan $plan, DateTimeImmutable $today): ?string
+    {
+        foreach ($plan->items as $item) {
+            if ($item->choice->cleanse->clarifies()) {
+                return 'clarify ' . self::when($item->date, $today);
+            }
+        }
+
+        return null;
     }
 
     /** @param array<string, float> $cells */
@@ -64,15 +82,17 @@ final class Verdict
             $protein ??= $item->choice->protein !== null ? $item : null;
         }
         if ($protein === null || Calendar::daysBetween($today, $protein->date) > self::CAN_WAIT_DAYS) {
-            return ($mask === null ? '' : '; mask ' . self::when($mask->date, $today))
-                . ($protein === null ? '' : ', protein can wait until ' . $protein->date->format('j M'));
+            return implode(', ', array_filter([
+                $mask === null ? null : 'mask ' . self::when($mask->date, $today),
+                $protein === null ? null : 'protein can wait until ' . $protein->date->format('j M'),
+            ]));
         }
         $kind = $protein->choice->protein === StepKind::StrongProtein ? 'strong protein' : 'mild protein';
 
         return match (true) {
-            $mask === null => "; {$kind} " . self::when($protein->date, $today),
-            $mask === $protein => "; {$kind} and mask " . self::when($mask->date, $today),
-            default => '; mask ' . self::when($mask->date, $today) . ", {$kind} " . self::when($protein->date, $today),
+            $mask === null => "{$kind} " . self::when($protein->date, $today),
+            $mask === $protein => "{$kind} and mask " . self::when($mask->date, $today),
+            default => 'mask ' . self::when($mask->date, $today) . ", {$kind} " . self::when($protein->date, $today),
         };
     }
 

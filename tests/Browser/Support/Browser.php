@@ -121,7 +121,7 @@ final class Browser
     public function tap(string $css): self
     {
         $element = $this->find($css);
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $element->click();
 
         return $this;
@@ -132,7 +132,7 @@ final class Browser
     {
         $literal = '"' . $words . '"';
         $element = $this->driver->findElement(WebDriverBy::xpath("//main//button[contains(normalize-space(), {$literal})] | //main//a[contains(normalize-space(), {$literal})] | //button[contains(normalize-space(), {$literal})] | //a[contains(normalize-space(), {$literal})]"));
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $old = $this->find('html');
         $element->click();
         $this->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\Browser;
+
+/*
+ * The path of a stylist in a real browser: she signs in, takes a new client, reads the hair, looks at the balance,
+ * the season and the ledger, and takes both away. Runs on the demo that bin/test built.
+ */
+
+beforeEach(function (): void {
+    $this->browser = Browser::open();
+});
+
+afterEach(function (): void {
+    $this->browser->close();
+});
+
+it('walks from a new client to twelve weeks in the calendar', function (): void {
+    $browser = $this->browser->signIn();
+    expect($browser->path())->toBe('/heads')->and($browser->all('.head-row'))->toHaveCount(12);
+
+    $browser->press('New client')
+        ->type('name', 'Vesla Ortiz-Kane')->type('ring_mm', '12.5')->type('length_cm', '32')
+        ->choose('zones[crown][length]', 'low')->choose('notebook[0][what]', 'mask')
+        ->type('notebook[0][date]', date('Y-m-d', strtotime('-9 days')))
+        ->tap('#f-consent')->press('Put in the book');
+    expect($browser->text('h1'))->toBe('Vesla Ortiz-Kane')
+        ->and($browser->text())->toContain('Nothing was read yet')
+        ->and($browser->all('.items li'))->toHaveCount(3);
+    $before = $browser->text('.cells p');
+
+    $browser->press('Take the first readings');
+    foreach (['dull' => 1, 'beads' => 0, 'film' => 0, 'sticky' => 1, 'no_lather' => 0] as $sign => $points) {
+        $browser->tap("input[name=\"raw[build-up-signs][{$sign}]\"][value=\"{$points}\"]");
+    }
+    $browser->tap('input[name="raw[dryness][points]"][value="7"]')->tap('input[name="raw[feel][points]"][value="-3"]');
+    foreach ([[100, 128, 101], [120, 151, 121], [90, 116, 91]] as $i => [$rest, $stretched, $returned]) {
+        $browser->type("raw[wet-stretch][hairs][{$i}][rest_mm]", (string) $rest)
+            ->type("raw[wet-stretch][hairs][{$i}][stretched_mm]", (string) $stretched)
+            ->type("raw[wet-stretch][hairs][{$i}][returned_mm]", (string) $returned);
+    }
+    $browser->type('raw[broken-hairs][shed]', '430')->type('raw[broken-hairs][broken]', '22')->type('raw[broken-hairs][days_since_detangled]', '7')
+        ->press('Take in these readings');
+    expect($browser->text('.told'))->toContain('What it told')->toContain('dryness')->toContain('wet stretch');
+
+    $browser->press('See the river');
+    expect($browser->text('.cells p'))->not->toBe($before)->toContain('dry')
+        ->and($browser->text('.verdict-words'))->toContain('ry')->toContain('mask')
+        ->and($browser->all('.signs li'))->toHaveCount(6);
+
+    $browser->press('All twelve weeks');
+    expect(count($browser->all('.season > li')))->toBeGreaterThanOrEqual(11)
+        ->and($browser->text('.season'))->toContain('leaves its band')->toContain('80 %');
+    $calendar = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'season.ics\']").href).then((answer) => answer.text()).then(done)');
+    expect(count(Sabre\VObject\Reader::read($calendar)->VEVENT))->toBe(count($browser->all('.season > li')));
+
+    $browser->key('l');
+    expect($browser->text('h1'))->toBe('Ledger')->and($browser->text('.book'))->toContain('Corrected by dryness')->toContain('Balance today');
+    expect($browser->complaints())->toBe([]);
+});
+
+it('takes a record away and in again', function (): void {
+    $browser = $this->browser->signIn()->press('Tamar');
+    $record = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'record.json\']").href).then((answer) => answer.text()).then(done)');
+    $file = tempnam(sys_get_temp_dir(), 'record') . '.json';
+    file_put_contents($file, $record);
+    $browser->visit('/records/new')->find('#f-record')->sendKeys($file);
+    $browser->press('Take it in');
+    expect($browser->text())->toContain('already in your book');
+    $browser->find('#f-record')->sendKeys($file);
+    $browser->tap('#f-copy')->press('Take it in');
+    expect($browser->text('h1'))->toBe('Tamar Lindqvist-Rao')->and($browser->text('.said'))->toContain('taken in');
+    unlink($file);
+});
+
+it('says what to type beside the field and keeps what was typed', function (): void {
+    $browser = $this->browser->signIn()->press('Hanneke');
+    $browser->key('b');
+    $browser->type('raw[wet-stretch][hairs][0][rest_mm]', '100')->type('raw[wet-stretch][hairs][0][stretched_mm]', '90')
+        ->type('raw[wet-stretch][hairs][0][returned_mm]', 'all')->tap('input[name="raw[dryness][points]"][value="4"]')->press('Take in these readings');
+    expect($browser->text('.wrong'))->toContain('Nothing was saved yet')
+        ->and($browser->find('[name="raw[wet-stretch][hairs][0][stretched_mm]"]')->getAttribute('value'))->toBe('90')
+        ->and($browser->find('[name="raw[wet-stretch][hairs][0][returned_mm]"]')->getAttribute('value'))->toBe('all')
+        ->and($browser->find('input[name="raw[dryness][points]"][value="4"]')->isSelected())->toBeTrue()
+        ->and($browser->text('.hair'))->toContain('type a number');
+    $browser->type('raw[wet-stretch][hairs][0][returned_mm]', '95')->press('Take in these readings');
+    expect($browser->text('.hair'))->toContain('type 100 mm or more');
+});
+
+it('books a wash day and takes it back', function (): void {
+    $browser = $this->browser->signIn()->press('Sefa');
+    $count = fn (): int => (int) $browser->driver->executeScript('return document.querySelectorAll(".stone:not(.is-planned)").length');
+    $before = $count();
+    $browser->press('Book what was done')->press('Put it in the book');
+    expect($browser->text('.said'))->toContain('in the book')->and($count())->toBe($before + 1);
+    $browser->press('Undo');
+    expect($browser->text('.said'))->toContain('taken back')->and($count())->toBe($before);
+});
+
+it('works by keyboard: pages, search, the sheet of keys, the river day by day', function (): void {
+    $browser = $this->browser->signIn();
+    $browser->keys('/');
+    expect($browser->driver->switchTo()->activeElement()->getAttribute('name'))->toBe('search');
+    $browser->keys('padma', 'ENTER');
+    $browser->driver->wait(10, 100)->until(fn (): bool => count($browser->all('.head-row')) === 1);
+    $browser->press('Padma');
+    foreach (['b' => '/bench', 'w' => '/wash-day', 's' => '/season', 'l' => '/ledger'] as $key => $page) {
+        $browser->key($key);
+        expect($browser->path())->toEndWith($page);
+    }
+    $browser->key('r');
+    $browser->keys('?');
+    expect($browser->find('#keys')->isDisplayed())->toBeTrue();
+    $browser->keys('ESCAPE');
+    expect($browser->find('#keys')->isDisplayed())->toBeFalse();
+    $browser->driver->executeScript('document.querySelector(".river svg").focus()');
+    $today = $browser->text('[data-readout]');
+    $browser->keys('ARROW_RIGHT');
+    $tomorrow = $browser->text('[data-readout]');
+    expect($today)->toContain(date('j M Y'))->and($tomorrow)->not->toBe($today)->toContain('moisture')->toContain('±');
+});
+
+it('keeps another salon’s heads out of sight and out of reach', function (): void {
+    $browser = $this->browser->signIn()->press('Aurel');
+    $path = $browser->path();
+    $browser->press('Sign out');
+    expect($browser->path())->toBe('/sign-in');
+    $browser->signIn('maren@tidewater.example');
+    expect($browser->all('.head-row'))->toHaveCount(2)->and($browser->text())->not->toContain('Aurel');
+    expect($browser->visit($path)->text())->toContain('belongs to another salon');
+});
+
+it('does not sign in with a wrong password, and says so', function (): void {
+    $browser = $this->browser->signIn(password: 'wrong');
+    expect($browser->path())->toBe('/sign-in')->and($browser->text())->toContain('do not belong together')
+        ->and($browser->find('[name="email"]')->getAttribute('value'))->toBe('ilse@saltlight.example');
+});

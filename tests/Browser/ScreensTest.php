@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\Browser;
+
+/** Every screen of the application, as paths of a head or of the salon. */
+const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger'];
+
+function screens(Browser $browser): array
+{
+    $browser->signIn()->press('Solvei');
+    $head = $browser->path();
+
+    return array_map(fn (string $screen): string => str_replace('{head}', $head, $screen), SCREENS);
+}
+
+it('is accessible on every screen by axe, in light and in dark', function (bool $dark): void {
+    $browser = Browser::open(dark: $dark);
+    try {
+        $axe = (string) file_get_contents(__DIR__ . '/assets/axe.min.js');
+        $found = [];
+        $screens = null;
+        foreach ([null, ...array_keys(SCREENS)] as $index) {
+            if ($index === null) {
+                $browser->visit('/sign-in');
+            } else {
+                $screens ??= screens($browser);
+                $browser->visit($screens[$index]);
+            }
+            $screen = $index === null ? '/sign-in' : SCREENS[$index];
+            $browser->driver->executeScript($axe);
+            $violations = $browser->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa"]}).then((result) => done(result.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | "))))');
+            foreach ($violations as $violation) {
+                $found[] = "{$screen} {$violation}";
+            }
+        }
+        expect($found)->toBe([]);
+    } finally {
+        $browser->close();
+    }
+})->with(['light' => [false], 'dark' => [true]]);
+
+it('fits a phone: nothing is wider than the screen, every target is large enough', function (): void {
+    $browser = Browser::open(390, 844);
+    try {
+        $wide = $small = [];
+        foreach (screens($browser) as $screen) {
+            $browser->visit($screen);
+            if ($browser->driver->executeScript('return document.documentElement.scrollWidth > window.innerWidth + 1')) {
+                $wide[] = $screen;
+            }
+            $small = [...$small, ...$browser->driver->executeScript(
+                'return [...document.querySelectorAll("main .button, .points span, .rail a, .rail-button, main .input, main select")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5).map((e) => location.pathname + " " + e.className + " " + e.textContent.trim().slice(0, 20))',
+            )];
+        }
+        expect($wide)->toBe([])->and($small)->toBe([]);
+    } finally {
+        $browser->close();
+    }
+});
+
+it('fetches nothing from elsewhere and the browser has nothing to complain of', function (): void {
+    $browser = Browser::open();
+    try {
+        foreach (screens($browser) as $screen) {
+            $browser->visit($screen);
+            $hosts = $browser->driver->executeScript('return [...new Set(performance.getEntriesByType("resource").map((entry) => new URL(entry.name).origin))].filter((origin) => origin !== location.origin)');
+            expect($hosts)->toBe([]);
+        }
+        expect($browser->complaints())->toBe([]);
+    } finally {
+        $browser->close();
+    }
+});
+
+it('answers each page within 100 ms of server time', function (): void {
+    $browser = Browser::open();
+    try {
+        foreach (screens($browser) as $screen) {
+            $times = [];
+            for ($i = 0; $i < 5; $i++) {
+                $browser->visit($screen);
+                $times[] = (float) $browser->driver->executeScript('const [page] = performance.getEntriesByType("navigation"); return page.responseStart - page.requestStart');
+            }
+            sort($times);
+            // The fastest of five: what the page needs, not what the machine was busy with besides.
+            expect($times[0])->toBeLessThan(100.0, $screen);
+        }
+    } finally {
+        $browser->close();
+    }
+});
