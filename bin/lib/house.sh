@@ -4,7 +4,8 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 VAR="$ROOT/var"
 
 RUN_PACKAGES="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl php8.2-mysql php8.2-curl php8.2-gd php8.2-zip php8.2-bcmath php-league-config composer unzip git mariadb-server"
-TEST_PACKAGES="chromium chromium-driver"
+BROWSER_PACKAGES="chromium chromium-driver"
+REFERENCE_PACKAGES="python3-icalendar"
 
 refuse() { printf '%s\n' "$*" >&2; exit 1; }
 
@@ -113,7 +114,7 @@ serve() {
         "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php") >"$3" 2>&1 &
     SERVER_PID=$!
     local waited=0
-    until port_is_busy "$2" || { [ "$1" != 127.0.0.1 ] && (exec 3<>"/dev/tcp/$1/$2") 2>/dev/null; }; do
+    until (exec 3<>"/dev/tcp/${1/0.0.0.0/127.0.0.1}/$2") 2>/dev/null; do
         sleep 0.1
         waited=$((waited + 1))
         kill -0 "$SERVER_PID" 2>/dev/null || refuse "The application could not be served on $1:$2: $(tail -n 1 "$3")"

@@ -53,6 +53,25 @@ it('gives the plan as a calendar that an independent library reads without a fau
     }
 });
 
+it('is read by another calendar library as what was planned (Debian’s python3-icalendar)', function (): void {
+    $head = $this->aHead();
+    $file = tempnam(sys_get_temp_dir(), 'season');
+    file_put_contents($file, $this->actingAs($this->stylist)->get("/heads/{$head->id}/season.ics")->getContent());
+    exec('/usr/bin/python3 ' . escapeshellarg(base_path('tests/Reference/scripts/read_calendar.py')) . ' ' . escapeshellarg((string) $file) . ' 2>&1', $output, $exit);
+    unlink((string) $file);
+    expect($exit)->toBe(0, implode("\n", $output));
+    $events = collect(json_decode(implode('', $output), true))->keyBy('uid');
+    $items = $head->planItems()->where('status', 'planned')->get();
+    expect($events)->toHaveCount($items->count());
+    foreach ($items as $item) {
+        $event = $events[$item->uid];
+        expect($event['start'])->toBe($item->date->format('Y-m-d'))->and($event['end'])->toBe($item->date->addDay()->format('Y-m-d'))
+            ->and($event['sequence'])->toBe($item->sequence)->and($event['status'])->toBe('CONFIRMED')
+            ->and($event['summary'])->toBe($head->name . ': ' . App\Care\StepWords::summary($item->steps))
+            ->and($event['description'])->toContain($item->reasons[0]);
+    }
+});
+
 it('keeps uids and counts up sequences when the plan changes, and cancels what falls away', function (): void {
     $head = $this->aHead();
     $before = $head->planItems()->get()->keyBy('uid');

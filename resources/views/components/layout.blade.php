@@ -47,7 +47,7 @@
             @endif
         </div>
     @endif
-    @if ($errors->any())
+    @if (isset($errors) && $errors->any())
         <div class="wrong" role="alert" tabindex="-1" data-errors>
             <strong>Nothing was saved yet.</strong>
             {{ $errors->count() === 1 ? 'One thing needs another look:' : $errors->count() . ' things need another look:' }}

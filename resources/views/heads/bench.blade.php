@@ -25,7 +25,7 @@
             <ul class="tells">
                 @foreach ($told as $reading)
                     @foreach ($reading['signs'] as $sign)
-                        <li><strong>{{ $sign['value'] }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}: {{ $sign['means'] }}</li>
+                        <li><strong>{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}: {{ $sign['means'] }}</li>
                     @endforeach
                     @foreach ($reading['again'] as $sign)
                         <li class="is-again">
