@@ -10,6 +10,7 @@ use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\WashDayController;
+use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/heads');
@@ -33,6 +34,7 @@ Route::middleware('auth')->group(function (): void {
     Route::prefix('/heads/{head}')->middleware('can:view,head')->group(function (): void {
         Route::get('/', [HeadController::class, 'show'])->name('heads.show');
         Route::get('/season', [SeasonController::class, 'show'])->name('heads.season');
+        Route::get('/what-if', [WhatIfController::class, 'show'])->name('heads.what-if');
         Route::get('/season.ics', [SeasonController::class, 'calendar'])->name('heads.calendar');
         Route::get('/ledger', [LedgerController::class, 'show'])->name('heads.ledger');
         Route::get('/record.json', [RecordController::class, 'show'])->name('heads.record');

@@ -13,6 +13,7 @@ use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Balance\Trace;
 use Nagomi\Core\Reading\Sign;
+use Nagomi\Core\Season\Future;
 use Nagomi\Core\Season\Plan;
 use Nagomi\Core\Season\PlanItem;
 use Nagomi\Core\Treatment\Step;
@@ -105,19 +106,6 @@ final class OutlookParts
     {
         $from = max($trace->points[0]->date, $today->modify('-' . 7 * Renewal::WEEKS_BACK . ' days'));
         $points = [...array_slice($trace->daily($from, $today), 0, -1), ...$plan->forecast];
-        $strata = [];
-        foreach ($trace->last()->state->layout->head->strata as $s => $stratum) {
-            $strata[] = [
-                'name' => $stratum->name,
-                'targets' => [$stratum->targetMoisture(), $stratum->targetProtein($trace->last()->state->layout->head->proteinSensitive)],
-                'days' => array_map(fn (Point $point): array => [
-                    ...self::pair($point->state, $s, Layout::MOISTURE),
-                    ...self::pair($point->state, $s, Layout::PROTEIN),
-                    round($point->state->buildUp($s), 1),
-                    round($point->state->buildUpSd($s), 1),
-                ], $points),
-            ];
-        }
         $since = $from->format('Y-m-d');
         $stones = [];
         foreach ($past as $day) {
@@ -132,13 +120,51 @@ final class OutlookParts
         return [
             'from' => $points[0]->date->format('Y-m-d'),
             'today' => $today->format('Y-m-d'),
-            'strata' => $strata,
+            'strata' => self::currents($points),
             'stones' => $stones,
             'gauges' => array_values(array_unique(array_filter(
                 array_map(fn (Check $check): string => $check->reading->date->format('Y-m-d'), $trace->checks),
                 fn (string $date): bool => $date >= $since,
             ))),
         ];
+    }
+
+    /**
+     * The river of one future alone, from today on.
+     *
+     * @return array<string, mixed>
+     */
+    public static function riverAhead(Future $future): array
+    {
+        $today = $future->forecast[0]->date;
+        $head = $future->forecast[0]->state->layout->head;
+        $stones = [];
+        foreach ($future->washDays as $i => $day) {
+            $stones[] = ['date' => $today->modify("+{$day} days")->format('Y-m-d'), 'planned' => true, 'kinds' => self::kinds($future->choices[$i]->steps($head))];
+        }
+
+        return ['from' => $today->format('Y-m-d'), 'today' => $today->format('Y-m-d'), 'strata' => self::currents($future->forecast), 'stones' => $stones, 'gauges' => []];
+    }
+
+    /**
+     * @param list<Point> $points one for each day
+     *
+     * @return list<array<string, mixed>> by stratum: its name, targets and days
+     */
+    private static function currents(array $points): array
+    {
+        $head = $points[0]->state->layout->head;
+
+        return array_map(fn (int $s): array => [
+            'name' => $head->strata[$s]->name,
+            'targets' => [$head->strata[$s]->targetMoisture(), $head->strata[$s]->targetProtein($head->proteinSensitive)],
+            'days' => array_map(fn (Point $point): array => [
+                ...self::pair($point->state, $s, Layout::MOISTURE),
+                ...self::pair($point->state, $s, Layout::PROTEIN),
+                round($point->state->buildUp($s), 1),
+                round($point->state->buildUpSd($s), 1),
+            ], $points),
+        ], array_keys($head->strata));
     }
 
     /**

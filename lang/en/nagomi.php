@@ -35,6 +35,12 @@ return [
         'limp' => 'limp', 'brittle' => 'brittle', 'overloaded' => 'overloaded',
     ],
     'ledger' => ['opening' => 'Assumed before anything was measured', 'time' => ':subject passed', 'reading' => 'Corrected by :subject', 'limit' => 'Held at the edge of the scale'],
+    'changes' => [
+        'wash-every' => 'Another rhythm: wash every … days', 'minutes-limit' => 'Less or more time: at most … minutes a wash day',
+        'humidity' => 'Other air: usual humidity of … %', 'hardness' => 'Other water: hardness of … mg/L',
+        'mask-heat' => 'Heat under the mask the other way', 'seal' => 'Oils and butters the other way', 'pre-wash' => 'Pre-wash the other way',
+        'no-protein' => 'No protein in these weeks', 'no-mask' => 'No masks in these weeks',
+    ],
     'notebook' => [
         'wash' => 'Wash with shampoo', 'mask' => 'Mask', 'strong-protein' => 'Strong protein', 'mild-protein' => 'Mild protein',
         'clarifying' => 'Clarifying cleanse', 'chemical-service' => 'Colour, bleach or other chemical service', 'trim' => 'Trim',

@@ -46,6 +46,10 @@ arch('virtual heads share no code with the filter and the planner')
     ->expect(CORE . '\Simulation')
     ->not->toUse([CORE . '\Balance', CORE . '\Season', CORE . '\Record', CORE . '\Parameter']);
 
+arch('nothing of the engine knows its proof')
+    ->expect(CORE . '\Balance')
+    ->not->toUse([CORE . '\Validation']);
+
 arch('models never reach up, nor into core')
     ->expect('App\Models')
     ->not->toUse(['App\Care', 'App\Http', 'App\Pictures', 'App\Policies', CORE]);

@@ -17,7 +17,7 @@ it('is not there for a stylist of another salon', function (string $method, stri
     expect(Head::query()->withoutGlobalScopes()->whereKey($head->id)->exists())->toBeTrue();
 })->with([
     ['GET', ''], ['GET', '/edit'], ['PUT', ''], ['GET', '/bench'], ['POST', '/bench'], ['DELETE', '/bench/any'], ['POST', '/readings/{reading}/confirm'],
-    ['GET', '/wash-day'], ['POST', '/wash-day'], ['DELETE', '/wash-day/{wash}'], ['GET', '/season'], ['GET', '/season.ics'], ['GET', '/ledger'], ['GET', '/record.json'],
+    ['GET', '/wash-day'], ['POST', '/wash-day'], ['DELETE', '/wash-day/{wash}'], ['GET', '/season'], ['GET', '/what-if'], ['GET', '/season.ics'], ['GET', '/ledger'], ['GET', '/record.json'],
 ]);
 
 it('lists its own heads only, and scopes every query of what belongs to a salon', function (): void {

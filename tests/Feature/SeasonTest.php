@@ -129,6 +129,32 @@ it('shows a ledger whose lines and rounding add up to the balance', function (in
     $this->actingAs($this->stylist)->get("/heads/{$head->id}/ledger?weeks={$weeks}&stratum=1")->assertOk()->assertSee('Balance today')->assertSee('Rounding of the lines');
 })->with([4, 12, 52]);
 
+it('shows two futures of any change side by side and stores nothing', function (string $query, array $sees): void {
+    $head = $this->aHead();
+    $before = $head->planItems()->get()->map->getAttributes()->all();
+    $response = $this->actingAs($this->stylist)->get("/heads/{$head->id}/what-if?{$query}")->assertOk();
+    foreach ($sees as $words) {
+        $response->assertSee($words, false);
+    }
+    expect($head->planItems()->get()->map->getAttributes()->all())->toBe($before);
+})->with([
+    'no question yet' => ['', ['Nothing is changed by asking', 'Another rhythm']],
+    'no masks' => ['change=no-mask', ['With the change', 'days out of band expected']],
+    'another rhythm' => ['change=wash-every&number=14', ['With the change', 'wash days']],
+    'softer water' => ['change=hardness&number=40,5', ['With the change']],
+    'a rhythm of 90 days' => ['change=wash-every&number=90', ['2 to 35 days', 'value="90"']],
+    'letters' => ['change=humidity&number=damp', ['Type a number of %', 'value="damp"']],
+    'an unknown change' => ['change=dye', ['Another rhythm']],
+]);
+
+it('takes an older wash day out of the book', function (): void {
+    $head = $this->aHead();
+    $day = $head->washDays()->reorder('date', 'desc')->skip(2)->first();
+    $this->actingAs($this->stylist)->get("/heads/{$head->id}/wash-day")->assertSee('Take it out of the book');
+    $this->delete("/heads/{$head->id}/wash-day/{$day->key}")->assertRedirect("/heads/{$head->id}");
+    expect($head->washDays()->where('key', $day->key)->exists())->toBeFalse();
+});
+
 it('renews an outlook on a new day and not before', function (): void {
     $head = $this->aHead();
     $stamp = $head->outlook->updated_at;

@@ -11,6 +11,7 @@ use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Reading;
 use Nagomi\Core\Treatment\DayContext;
+use Nagomi\Core\Treatment\Place;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\TreatmentBook;
 use Nagomi\Core\Treatment\WashDay;
@@ -94,12 +95,19 @@ final class Filter
     private function wash(WashDay $washDay): void
     {
         $context = new DayContext($this->head, $washDay->has(StepKind::PreWash));
-        $effectSd = $washDay->approximate ? Model::EFFECT_SD_WHEN_DATE_IS_APPROXIMATE : Model::EFFECT_SD;
+        $effectSd = match (true) {
+            $washDay->approximate => Model::EFFECT_SD_WHEN_DATE_IS_APPROXIMATE,
+            $washDay->place === Place::Home => Model::EFFECT_SD_AT_HOME,
+            default => Model::EFFECT_SD,
+        };
         foreach ($washDay->steps as $step) {
             $treatment = TreatmentBook::of($step->kind);
             $effects = array_map(static fn ($stratum) => $treatment->effectOn($stratum, $step, $context), $this->head->strata);
             $subject = $step->cleanse === null ? $step->kind->value : $step->cleanse->value;
             $this->take(Reserves::afterStep($this->state, $effects, $effectSd), $washDay->date, LedgerKind::Step, $subject, $washDay->id);
+        }
+        if ($washDay->place === Place::Home) {
+            $this->state = Reserves::afterTheUnsaid($this->state);
         }
         if ($washDay->has(StepKind::Cleanse)) {
             $this->sealed = $washDay->has(StepKind::Seal);

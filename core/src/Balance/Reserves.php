@@ -144,6 +144,21 @@ final class Reserves
         return self::held($state, $mean, $slopes, $deposited === [] ? [] : [$deposited]);
     }
 
+    /** A wash day at home is told from memory: steps are forgotten or taken for others. That leaves doubt, the same for all strata. */
+    public static function afterTheUnsaid(State $state): State
+    {
+        $noise = [];
+        foreach ([Layout::MOISTURE => 'moisture', Layout::PROTEIN => 'protein', Layout::WASHABLE => 'washable'] as $quantity => $name) {
+            $source = [];
+            foreach (array_keys($state->layout->head->strata) as $s) {
+                $source[$state->layout->of($s, $quantity)] = Model::UNSAID_AT_HOME_SD[$name];
+            }
+            $noise[] = $source;
+        }
+
+        return $state->moved($state->mean, [], $noise);
+    }
+
     /** How much of a treatment build-up lets through, 0.4 to 1. */
     public static function free(float $buildUp): float
     {

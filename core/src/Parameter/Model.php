@@ -150,6 +150,12 @@ final class Model
     #[Parameter('share of the effect', Origin::Chosen, 0.2, 1)]
     public const EFFECT_SD_WHEN_DATE_IS_APPROXIMATE = 0.5;
 
+    #[Parameter('share of the effect', Origin::Chosen, 0.1, 0.6)]
+    public const EFFECT_SD_AT_HOME = 0.3;
+
+    #[Parameter('reserve or build-up, of what a wash day at home left unsaid', Origin::Chosen, 0, 8)]
+    public const UNSAID_AT_HOME_SD = ['moisture' => 4.0, 'protein' => 2.0, 'washable' => 2.0];
+
     // --- Wear --------------------------------------------------------------------------------
 
     #[Parameter('wear a minute', Origin::Chosen, 0.002, 0.1)]

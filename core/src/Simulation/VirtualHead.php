@@ -29,9 +29,9 @@ final class VirtualHead
 
     public function __construct(private readonly Head $head, private readonly Chance $chance, float $moisture = 58, float $protein = 58, float $buildUp = 14, float $wear = 12)
     {
-        $this->moistureFading = exp($chance->normal(0, 0.3));
-        $this->proteinFading = exp($chance->normal(0, 0.3));
-        $this->uptake = exp($chance->normal(0, 0.18));
+        $this->moistureFading = exp($chance->normal(0, 0.45));
+        $this->proteinFading = exp($chance->normal(0, 0.45));
+        $this->uptake = exp($chance->normal(0, 0.25));
         foreach (['dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35] as $test => $noise) {
             $this->offsets[$test] = $chance->normal(0, 0.5 * $noise);
         }
@@ -126,6 +126,12 @@ final class VirtualHead
         $truth['protein'] = max(0.0, min(100.0, $truth['protein']));
     }
 
+    /** Noise of hands and eyes, standard deviation 1: heavy tails, and now and then a gross error. */
+    private function noise(): float
+    {
+        return ($this->chance->happens(0.02) ? 4.0 : 1.0) * $this->chance->heavyTailed();
+    }
+
     /**
      * What a stylist would read off this head: a test's raw measures, with the noise of hands and eyes.
      *
@@ -142,11 +148,11 @@ final class VirtualHead
             $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
             $broken += $stratum->share * exp(.03 * ($this->truth[$s]['wear'] + max(0, abs($m) - 15) + max(0, abs($p) - 15)));
         }
-        $points = fn (string $test, float $value, float $least, float $most, float $noise): float => max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->chance->heavyTailed())) / 2));
+        $points = fn (string $test, float $value, float $least, float $most, float $noise): float => max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->noise())) / 2));
         $hairs = [];
         for ($hair = $this->chance->between(3, 5); $hair > 0; $hair--) {
-            $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->chance->heavyTailed());
-            $return = max(40.0, min(100.0, 95 + .4 * $protein - .1 * $moisture + $this->offsets['return'] + 5 * $this->chance->heavyTailed()));
+            $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->noise());
+            $return = max(40.0, min(100.0, 95 + .4 * $protein - .1 * $moisture + $this->offsets['return'] + 5 * $this->noise()));
             $rest = 5.0 * $this->chance->between(14, 26);
             $stretched = round($rest * (1 + min(1.2, $stretch / 100)));
             $snaps = $this->chance->happens($protein < -20 || $moisture < -22 ? 0.3 : 0.02);

@@ -22,6 +22,7 @@ use Nagomi\Core\Season\Rule\RuleBook;
 use Nagomi\Core\Season\Search;
 use Nagomi\Core\Season\Standing;
 use Nagomi\Core\Season\Terrain;
+use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatment\CleanseKind;
 use Nagomi\Core\Treatment\Step;
@@ -44,41 +45,13 @@ function placed(Head $head, float $moisture, float $protein, float $washable = 8
 }
 
 /**
- * Breaches of the hard rules, told from dates and steps alone; shares nothing with the planner's rules.
- *
- * @return list<string>
+ * @return list<string> breaches of the hard rules, told by a checker that shares nothing with the planner
  */
 function breaches(Head $head, Plan $plan): array
 {
-    $breaches = [];
-    $last = [];
-    $proteinBefore = false;
-    foreach ($plan->items as $item) {
-        $kinds = array_map(fn (Step $step): string => $step->cleanse->value ?? $step->kind->value, $item->choice->steps($head));
-        $day = (int) round(($item->date->getTimestamp() - Make::day()->getTimestamp()) / 86400);
-        $strong = in_array('strong-protein', $kinds, true);
-        $mild = in_array('mild-protein', $kinds, true);
-        $clarify = array_intersect(['clarifying', 'chelating'], $kinds) !== [];
-        $mask = in_array('mask', $kinds, true);
-        $breaches[] = $strong && isset($last['strong']) && $day - $last['strong'] < 28 ? "strong protein after less than 28 days on day {$day}" : null;
-        $breaches[] = $strong && ! $mask ? "strong protein without a mask on day {$day}" : null;
-        $breaches[] = $mild && $proteinBefore ? "mild protein at two washes running on day {$day}" : null;
-        $heavy = $head->load === StylingLoad::Heavy || $head->swims || $head->hardnessMgPerL > 180;
-        $breaches[] = $clarify && isset($last['clarify']) && $day - $last['clarify'] < ($heavy ? 9 : 14) ? "clarified too soon on day {$day}" : null;
-        $breaches[] = $clarify && ! $mask && ! in_array('conditioner', $kinds, true) ? "clarified without conditioning on day {$day}" : null;
-        $breaches[] = isset($last['mask']) && ! $mask && $day - $last['mask'] > 35 ? "no mask for over 35 days on day {$day}" : null;
-        $breaches[] = ($strong || $mild) && $head->proteinSensitive ? "protein on a sensitive head on day {$day}" : null;
-        foreach ($item->choice->steps($head) as $step) {
-            $breaches[] = $head->soreScalp && ($step->heat || $clarify) ? "heat or clarifying on a sore scalp on day {$day}" : null;
-            $breaches[] = $step->passes > 2 ? "more than two passes on day {$day}" : null;
-        }
-        foreach (['strong' => $strong, 'clarify' => $clarify, 'mask' => $mask] as $what => $done) {
-            $last[$what] = $done ? $day : ($last[$what] ?? null);
-        }
-        $proteinBefore = $strong || $mild;
-    }
+    $checker = new RuleChecker($head);
 
-    return array_values(array_filter($breaches));
+    return array_merge(...array_map(fn (PlanItem $item): array => $checker->washDay($item->day, $item->choice->steps($head)), $plan->items));
 }
 
 /**

@@ -1,12 +1,12 @@
-@props(['river', 'verdict' => ''])
+@props(['river', 'verdict' => '', 'name' => 'a', 'label' => 'twelve weeks back and twelve ahead'])
 @php($axis = App\Pictures\BalanceRiver::AXIS)
 <figure class="river" data-river>
     <svg viewBox="0 0 {{ App\Pictures\BalanceRiver::WIDTH }} {{ App\Pictures\BalanceRiver::HEIGHT }}" tabindex="0" role="img"
-         aria-label="Balance river: moisture above the axis, protein below, twelve weeks back and twelve ahead. {{ $verdict }} Arrow keys read each day."
+         aria-label="Balance river: moisture above the axis, protein below, {{ $label }}. {{ $verdict }} Arrow keys read each day."
          data-days="{{ json_encode($river->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $river->todayX }}">
         <defs>
-            <linearGradient id="moisture-depth" x1="0" x2="0" y1="0" y2="1"><stop offset="0" class="moisture-near"/><stop offset="1" class="moisture-far"/></linearGradient>
-            <linearGradient id="protein-depth" x1="0" x2="0" y1="0" y2="1"><stop offset="0" class="protein-far"/><stop offset="1" class="protein-near"/></linearGradient>
+            <linearGradient id="moisture-depth-{{ $name }}" x1="0" x2="0" y1="0" y2="1"><stop offset="0" class="moisture-near"/><stop offset="1" class="moisture-far"/></linearGradient>
+            <linearGradient id="protein-depth-{{ $name }}" x1="0" x2="0" y1="0" y2="1"><stop offset="0" class="protein-far"/><stop offset="1" class="protein-near"/></linearGradient>
         </defs>
         <rect class="comfort" x="16" y="{{ $river->bands[0] }}" width="1008" height="{{ $river->bands[1] - $river->bands[0] }}"/>
         <rect class="comfort" x="16" y="{{ $river->bands[2] }}" width="1008" height="{{ $river->bands[3] - $river->bands[2] }}"/>
@@ -15,8 +15,8 @@
         @foreach (array_reverse($river->strata, true) as $s => $stratum)
             <g class="stratum-{{ $s }}">
                 @if ($s === 0)
-                    <path class="moisture-area" d="{{ $stratum['moisture']['area'] }}"/>
-                    <path class="protein-area" d="{{ $stratum['protein']['area'] }}"/>
+                    <path class="moisture-area" fill="url(#moisture-depth-{{ $name }})" d="{{ $stratum['moisture']['area'] }}"/>
+                    <path class="protein-area" fill="url(#protein-depth-{{ $name }})" d="{{ $stratum['protein']['area'] }}"/>
                 @endif
                 <path class="moisture-ribbon" d="{{ $stratum['moisture']['ribbon'] }}"/>
                 <path class="protein-ribbon" d="{{ $stratum['protein']['ribbon'] }}"/>
@@ -36,8 +36,10 @@
             </g>
         @endforeach
         @foreach ($river->gauges as $x)<path class="gauge" d="M{{ $x }} {{ App\Pictures\BalanceRiver::HEIGHT - 34 }}l4 7h-8z"/>@endforeach
+        @if ($river->todayX > 60)
         <line class="weir" x1="{{ $river->todayX }}" x2="{{ $river->todayX }}" y1="14" y2="{{ App\Pictures\BalanceRiver::HEIGHT - 22 }}"/>
         <text class="weir-word" x="{{ $river->todayX + 6 }}" y="22">today</text>
+        @endif
         <line class="cursor" x1="0" x2="0" y1="26" y2="{{ App\Pictures\BalanceRiver::HEIGHT - 22 }}" hidden/>
         @foreach ($river->ticks as $tick)<text class="tick" x="{{ $tick['x'] }}" y="{{ App\Pictures\BalanceRiver::HEIGHT - 8 }}">{{ $tick['label'] }}</text>@endforeach
     </svg>
@@ -47,7 +49,7 @@
             @if (count($river->strata) > 1)
                 @foreach ($river->strata as $s => $stratum)<span><i class="stroke stroke-{{ $s }}"></i>{{ $stratum['name'] }}</span>@endforeach
             @endif
-            <span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span><i class="dot dot-wash"></i>wash</span><span><i class="dot dot-gauge"></i>readings</span><span>pale = planned</span>
+            <span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span><i class="dot dot-wash"></i>wash</span>@if ($river->gauges !== [])<span><i class="dot dot-gauge"></i>readings</span>@endif<span>pale = planned</span>
         </p>
     </figcaption>
 </figure>

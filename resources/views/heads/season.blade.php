@@ -2,6 +2,7 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Season</h1><p class="lead">{{ $outlook->verdict }}</p></div>
+        <a class="button" href="{{ route('heads.what-if', $head) }}" data-key="f">What if <kbd>f</kbd></a>
         <a class="button" href="{{ route('heads.calendar', $head) }}" download>Take to my calendar (.ics)</a>
     </header>
     <p class="note">Every {{ $head->wash_every_days }} days{{ $head->minutes_limit ? ", at most {$head->minutes_limit} minutes" : '' }}; {{ (int) round($items->sum('minutes') / 60) }} hours in all. Left out, an item lets its band go on the day it says; the range holds four times of five.</p>

@@ -49,7 +49,12 @@
         <h2>Last in the book</h2>
         <ul class="recent">
             @foreach ($recent as $day)
-                <li><strong>{{ $day->approximate ? 'about ' : '' }}{{ $day->date->format('j M Y') }}</strong> {{ __("nagomi.places.{$day->place}") }} · {{ App\Care\StepWords::summary($day->steps->map->toArray()->all()) }}</li>
+                <li><strong>{{ $day->approximate ? 'about ' : '' }}{{ $day->date->format('j M Y') }}</strong> {{ __("nagomi.places.{$day->place}") }} · {{ App\Care\StepWords::summary($day->steps->map->toArray()->all()) }}
+                    <details><summary>Take it out of the book</summary>
+                        <p class="reason">Balance and season are worked out as if it had not been. The care record keeps a copy, if you export it first.</p>
+                        <form method="post" action="{{ route('heads.wash-day.undo', [$head, $day->key]) }}">@csrf @method('delete')<button class="button">Take out {{ $day->date->format('j M') }}</button></form>
+                    </details>
+                </li>
             @endforeach
         </ul>
     @endif

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Balance\Cell;
+use Nagomi\Core\Balance\Cells;
+use Nagomi\Core\Balance\Point;
+
+/** One way the weeks ahead could go, with what it comes to. */
+final readonly class Future
+{
+    public float $daysOutOfBand;
+
+    /**
+     * @param list<int>    $washDays counted from today
+     * @param list<Choice> $choices  one for each wash day
+     * @param list<Point>  $forecast one for each day
+     * @param float        $minutes  of all wash days
+     * @param float        $cost     in days of a whole head one band width outside
+     */
+    public function __construct(
+        public array $washDays,
+        public array $choices,
+        public array $forecast,
+        public float $minutes,
+        public float $cost,
+    ) {
+        $out = 0.0;
+        foreach ($forecast as $point) {
+            $out += 1 - (Cells::ofHead($point->state)[Cell::InBalance->value] ?? 0.0);
+        }
+        $this->daysOutOfBand = $out;
+    }
+}

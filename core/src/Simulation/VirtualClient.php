@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Simulation;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Part;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+
+/** A client drawn at random: her head, her water and air, what she is used to, and how well it is written down. */
+final readonly class VirtualClient
+{
+    private const VISIT_EVERY_DAYS = 14.0;
+    private const VISIT_SD_DAYS = 5.0;
+    private const VISIT_MISSED = 0.10;
+    private const HOME_STEP_UNRECORDED = 0.08;
+    private const HOME_STEP_MISTAKEN = 0.05;
+
+    private function __construct(
+        public Head $head,
+        public VirtualHead $virtual,
+        public Chance $chance,
+        private int $maskEvery,
+        private int $strongEvery,
+        private int $clarifyEvery,
+        private CleanseKind $cleanse,
+    ) {
+    }
+
+    public static function draw(int $seed): self
+    {
+        $chance = new Chance($seed);
+        $porosities = Porosity::cases();
+        $main = $porosities[$chance->between(0, 2)];
+        $other = $chance->happens(0.5) ? $porosities[$chance->between(0, 2)] : $main;
+        $strand = StrandDiameter::cases()[$chance->between(0, 2)];
+        $parts = array_map(
+            static fn (Zone $zone): ZonePart => new ZonePart($zone, Part::Length, in_array($zone, [Zone::Crown, Zone::Centre, Zone::Nape], true) ? $other : $main, $strand),
+            Zone::cases(),
+        );
+        $head = new Head(
+            $parts,
+            hardnessMgPerL: (float) $chance->between(0, 350),
+            humidityPercent: (float) $chance->between(30, 75),
+            load: StylingLoad::cases()[$chance->between(0, 2)],
+            lengthMm: (float) $chance->between(150, 500),
+            sections: $chance->between(3, 6),
+            washEveryDays: $chance->between(5, 9),
+            method: new Method(['mask-heat' => $chance->happens(0.5) ? 'cap-or-hood' : 'body-heat', 'oils' => $chance->happens(0.5) ? 'seal' : 'none', 'pre-wash' => $chance->happens(0.5) ? 'oil' : 'none']),
+        );
+        $virtual = new VirtualHead($head, $chance, $chance->normal(55, 10), $chance->normal(56, 9), (float) $chance->between(5, 35), (float) $chance->between(0, 30));
+
+        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)]);
+    }
+
+    /**
+     * What she is used to doing on her nth wash day.
+     *
+     * @return list<Step>
+     */
+    public function habit(int $wash): array
+    {
+        $due = static fn (int $every): bool => $wash % $every === $every - 1;
+
+        return array_values(array_filter([
+            $this->head->method->says(MethodQuestion::PreWash, 'oil') ? Step::preWash('oil', 30) : null,
+            Step::cleanse($due($this->clarifyEvery) ? CleanseKind::Clarifying : $this->cleanse),
+            $due($this->strongEvery) ? Step::strongProtein(10) : null,
+            $due($this->maskEvery) ? Step::mask((float) $this->chance->between(10, 35)) : Step::conditioner(3),
+            Step::detangle(max(5.0, round($this->chance->normal(4.5, 1) * $this->head->sections)), 'comb', 'wet-with-slip'),
+            Step::leaveIn(),
+        ]));
+    }
+
+    /** Days until she comes again. */
+    public function nextVisit(): int
+    {
+        $days = max(4, (int) round($this->chance->normal(self::VISIT_EVERY_DAYS, self::VISIT_SD_DAYS)));
+
+        return $this->chance->happens(self::VISIT_MISSED) ? 2 * $days : $days;
+    }
+
+    /**
+     * What gets written down of a wash day at home: some steps are forgotten, some taken for another.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    public function recordedAtHome(array $steps): array
+    {
+        $recorded = [];
+        foreach ($steps as $step) {
+            if ($this->chance->happens(self::HOME_STEP_UNRECORDED)) {
+                continue;
+            }
+            $recorded[] = $this->chance->happens(self::HOME_STEP_MISTAKEN) ? $this->takenForAnother($step) : $step;
+        }
+
+        return $recorded;
+    }
+
+    private function takenForAnother(Step $step): Step
+    {
+        return match ($step->kind) {
+            StepKind::Mask => Step::conditioner(3),
+            StepKind::Conditioner => Step::mask(15),
+            StepKind::StrongProtein => Step::mildProtein(5),
+            StepKind::Cleanse => Step::cleanse($step->cleanse === CleanseKind::Shampoo ? CleanseKind::Gentle : CleanseKind::Shampoo),
+            default => $step,
+        };
+    }
+}

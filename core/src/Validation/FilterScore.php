@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Validation;
+
+use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Balance\Forecast;
+use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\Point;
+use Nagomi\Core\Balance\Trace;
+
+/** Holds what the filter said of virtual heads against what was true of them. */
+final class FilterScore
+{
+    /** z of the 80 % interval. */
+    public const Z_80 = 1.2815515655446004;
+
+    /** Scored from here on; before, the filter is still getting to know the head. */
+    public const FROM_DAY = 84;
+
+    private const AHEAD_DAYS = 28;
+
+    /** Reserves that part low, middle and high; about a third of the virtual heads' days lie in each. */
+    private const THIRDS = [44.0, 53.0];
+
+    private const QUANTITIES = ['moisture' => Layout::MOISTURE, 'protein' => Layout::PROTEIN];
+
+    /** @var array<string, array{inside: int, all: int, width: float}> by quantity and by slice */
+    private array $slices = [];
+
+    /** @var array<string, list<float>> standard scores by quantity */
+    public array $scores = ['moisture' => [], 'protein' => []];
+
+    /** @var array<string, array{sum: float, count: int}> absolute errors by method */
+    private array $errors = [];
+
+    /** @var array<int, array{sum: float, count: int}> absolute error by days ahead */
+    public array $byHorizon = [];
+
+    public function take(Life $life): void
+    {
+        $last = $life->from->modify('+' . (count($life->truth) - 1) . ' days');
+        $learning = Filter::follow($life->head, $life->washDays, $life->readings, $last);
+        $averaged = Filter::follow($life->head, $life->washDays, $life->readings, $last, learning: false);
+        foreach ($learning->daily($life->from, $last) as $point) {
+            $day = Calendar::daysBetween($life->from, $point->date);
+            if ($day >= self::FROM_DAY && $day % 7 === 0) {
+                $this->interval($life, $point, $day);
+            }
+            if ($day >= self::FROM_DAY && $day % self::AHEAD_DAYS === 0 && isset($life->truth[$day + self::AHEAD_DAYS])) {
+                $this->ahead($life, $point, $averaged, $day);
+            }
+        }
+    }
+
+    private function interval(Life $life, Point $point, int $day): void
+    {
+        $sinceReading = $day - max(array_filter($life->visits, static fn (int $visit): bool => $visit <= $day) ?: [0]);
+        foreach (self::QUANTITIES as $name => $quantity) {
+            foreach ($life->head->strata as $s => $stratum) {
+                $sd = $point->state->sd($s, $quantity);
+                $truth = $life->truth[$day][$s][$name];
+                $score = ($truth - $point->state->value($s, $quantity)) / $sd;
+                $this->scores[$name][] = $score;
+                // By what is believed, which is what anybody can see: sorted by a truth nobody knows, the extremes of
+                // any honest estimate look too narrow, since it leans to the middle.
+                $believed = $point->state->value($s, $quantity);
+                $third = $believed < self::THIRDS[0] ? 'low' : ($believed < self::THIRDS[1] ? 'middle' : 'high');
+                $weeks = min(3, intdiv($sinceReading, 7));
+                foreach ([$name, "{$name}, {$stratum->porosity->value} porosity", "{$name}, {$third} third", "{$name}, week {$weeks} since reading"] as $slice) {
+                    $this->slices[$slice] ??= ['inside' => 0, 'all' => 0, 'width' => 0.0];
+                    $this->slices[$slice]['inside'] += abs($score) <= self::Z_80 ? 1 : 0;
+                    $this->slices[$slice]['all']++;
+                    $this->slices[$slice]['width'] += 2 * self::Z_80 * $sd;
+                }
+            }
+        }
+    }
+
+    /** Four weeks on with what was recorded of them and without their readings. */
+    private function ahead(Life $life, Point $point, Trace $averaged, int $day): void
+    {
+        $steps = [];
+        foreach ($life->washDays as $washDay) {
+            $offset = Calendar::daysBetween($point->date, $washDay->date);
+            if ($offset > 0 && $offset <= self::AHEAD_DAYS) {
+                $steps[$offset] = $washDay->steps;
+            }
+        }
+        $forecast = Forecast::from($point, $steps, self::AHEAD_DAYS);
+        $unlearned = Forecast::from($averaged->daily($point->date, $point->date)[0], $steps, self::AHEAD_DAYS);
+        foreach (self::QUANTITIES as $name => $quantity) {
+            foreach (array_keys($life->head->strata) as $s) {
+                $truth = $life->truth[$day + self::AHEAD_DAYS][$s][$name];
+                $this->error('learning', $truth - $forecast[self::AHEAD_DAYS]->state->value($s, $quantity));
+                $this->error('averaged', $truth - $unlearned[self::AHEAD_DAYS]->state->value($s, $quantity));
+                $this->error('held', $truth - $point->state->value($s, $quantity));
+                foreach ([1, 7, 14, 21, 28] as $horizon) {
+                    $this->byHorizon[$horizon] ??= ['sum' => 0.0, 'count' => 0];
+                    $this->byHorizon[$horizon]['sum'] += abs($life->truth[$day + $horizon][$s][$name] - $forecast[$horizon]->state->value($s, $quantity));
+                    $this->byHorizon[$horizon]['count']++;
+                }
+            }
+        }
+    }
+
+    private function error(string $method, float $error): void
+    {
+        $this->errors[$method] ??= ['sum' => 0.0, 'count' => 0];
+        $this->errors[$method]['sum'] += abs($error);
+        $this->errors[$method]['count']++;
+    }
+
+    /** Share of truths within the 80 % interval. */
+    public function coverage(string $slice): float
+    {
+        return isset($this->slices[$slice]) ? $this->slices[$slice]['inside'] / $this->slices[$slice]['all'] : NAN;
+    }
+
+    public function width(string $slice): float
+    {
+        return isset($this->slices[$slice]) ? $this->slices[$slice]['width'] / $this->slices[$slice]['all'] : NAN;
+    }
+
+    /**
+     * @return array{string, float} the slice whose coverage is furthest from 80 %
+     */
+    public function worstSlice(): array
+    {
+        $worst = ['', 0.8];
+        foreach (array_keys($this->slices) as $slice) {
+            // A slice of a few truths says nothing of the filter.
+            if ($this->slices[$slice]['all'] >= 100 && abs($this->coverage($slice) - 0.8) >= abs($worst[1] - 0.8)) {
+                $worst = [$slice, $this->coverage($slice)];
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function sliceNames(): array
+    {
+        return array_keys($this->slices);
+    }
+
+    /** Mean absolute error four weeks ahead as a ratio to another method's: averaged or held. */
+    public function errorRatio(string $to): float
+    {
+        $mean = fn (string $method): float => isset($this->errors[$method]) ? $this->errors[$method]['sum'] / $this->errors[$method]['count'] : NAN;
+
+        return $mean('learning') / $mean($to);
+    }
+}

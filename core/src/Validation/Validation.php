@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Validation;
+
+/** The proof over virtual heads: the filter's intervals and errors, the plan's days out of band. */
+final readonly class Validation
+{
+    private function __construct(
+        public FilterScore $filter,
+        public PlanScore $plan,
+        public int $heads,
+        public int $planHeads,
+        public int $weeks,
+        public int $seed,
+    ) {
+    }
+
+    /** @param int $planHeads heads that live by the plan as well; each is some eighteen plans */
+    public static function of(int $heads, int $weeks, int $seed, int $planHeads): self
+    {
+        $filter = new FilterScore();
+        for ($i = 0; $i < $heads; $i++) {
+            $filter->take(Life::live($seed + $i, 7 * $weeks));
+        }
+        $plan = new PlanScore();
+        for ($i = 0; $i < $planHeads; $i++) {
+            $plan->take($seed + 100_000 + $i, 7 * $weeks);
+        }
+
+        return new self($filter, $plan, $heads, $planHeads, $weeks, $seed);
+    }
+
+    /** @return array<string, int|float|string> */
+    public function figures(): array
+    {
+        [$slice, $coverage] = $this->filter->worstSlice();
+
+        return [
+            'heads' => $this->heads,
+            'plan_heads' => $this->planHeads,
+            'weeks' => $this->weeks,
+            'seed' => $this->seed,
+            'coverage_80_moisture' => $this->filter->coverage('moisture'),
+            'coverage_80_protein' => $this->filter->coverage('protein'),
+            'interval_width_moisture' => $this->filter->width('moisture'),
+            'interval_width_protein' => $this->filter->width('protein'),
+            'coverage_80_worst_slice' => $coverage,
+            'coverage_80_worst_slice_name' => $slice,
+            'error_vs_own_estimate_held' => $this->filter->errorRatio('held'),
+            'error_vs_no_learning' => $this->filter->errorRatio('averaged'),
+            'days_out_of_band_vs_calendar' => $this->plan->daysRatio(),
+            'minutes_vs_calendar' => $this->plan->minutesRatio(),
+            'hard_rules_broken' => $this->plan->rulesBroken,
+        ];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Simulation\RuleChecker;
+use Nagomi\Core\Simulation\VirtualClient;
+use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Validation\FilterScore;
+use Nagomi\Core\Validation\Life;
+use Nagomi\Core\Validation\Report;
+use Nagomi\Core\Validation\Validation;
+
+it('holds about four truths of five in its 80 % intervals over virtual heads, and learns', function (): void {
+    $figures = Validation::of(60, 36, 4000, 0)->figures();
+    expect($figures['coverage_80_moisture'])->toBeGreaterThan(0.72)->toBeLessThan(0.88)
+        ->and($figures['coverage_80_protein'])->toBeGreaterThan(0.72)->toBeLessThan(0.88)
+        ->and($figures['error_vs_no_learning'])->toBeLessThan(0.85)
+        ->and($figures['error_vs_own_estimate_held'])->toBeLessThan(0.9);
+});
+
+it('keeps heads in their band better than the calendar, at no more minutes and without a rule broken', function (): void {
+    $figures = Validation::of(1, 20, 7000, 4)->figures();
+    expect($figures['days_out_of_band_vs_calendar'])->toBeLessThan(0.7)
+        ->and($figures['minutes_vs_calendar'])->toBeLessThan(1.0)
+        ->and($figures['hard_rules_broken'])->toBe(0);
+});
+
+it('would notice a filter that knows too much or too little', function (): void {
+    // The same lives told to a filter as if every reading were of another head.
+    $honest = new FilterScore();
+    $confused = new FilterScore();
+    for ($seed = 1; $seed <= 12; $seed++) {
+        $life = Life::live($seed, 200);
+        $other = Life::live($seed + 500, 200);
+        $honest->take($life);
+        $mixed = (new ReflectionClass(Life::class))->newInstanceWithoutConstructor();
+        (fn () => [$this->head, $this->from, $this->washDays, $this->readings, $this->truth, $this->visits] = [$life->head, $life->from, $life->washDays, $other->readings, $life->truth, $life->visits])->call($mixed);
+        $confused->take($mixed);
+    }
+    expect($confused->coverage('moisture'))->toBeLessThan($honest->coverage('moisture') - 0.1);
+});
+
+it('draws the same client from the same seed and another from another', function (): void {
+    $one = Life::live(11, 60);
+    $same = Life::live(11, 60);
+    $other = Life::live(12, 60);
+    expect($same->truth)->toBe($one->truth)->and($other->truth)->not->toBe($one->truth);
+    expect(VirtualClient::draw(3)->head)->toEqual(VirtualClient::draw(3)->head);
+});
+
+it('draws numbers that are distributed as they should be', function (): void {
+    $chance = new Chance(5);
+    $uniform = $normal = $tailed = $gamma = $poisson = [];
+    for ($i = 0; $i < 20_000; $i++) {
+        $uniform[] = $chance->uniform();
+        $normal[] = $chance->normal(3, 2);
+        $tailed[] = $chance->heavyTailed();
+        $gamma[] = $chance->gamma(6);
+        $poisson[] = $chance->poisson(4.5);
+    }
+    $mean = fn (array $values): float => array_sum($values) / count($values);
+    $variance = fn (array $values): float => $mean(array_map(fn ($value): float => ($value - $mean($values)) ** 2, $values));
+    expect($mean($uniform))->toEqualWithDelta(0.5, 0.01)->and(min($uniform))->toBeGreaterThan(0.0)->and(max($uniform))->toBeLessThanOrEqual(1.0)
+        ->and($mean($normal))->toEqualWithDelta(3.0, 0.06)->and($variance($normal))->toEqualWithDelta(4.0, 0.2)
+        ->and($mean($tailed))->toEqualWithDelta(0.0, 0.03)->and($variance($tailed))->toEqualWithDelta(1.0, 0.12)
+        ->and($mean($gamma))->toEqualWithDelta(1.0, 0.02)->and($variance($gamma))->toEqualWithDelta(1 / 6, 0.02)
+        ->and($mean($poisson))->toEqualWithDelta(4.5, 0.07)->and($variance($poisson))->toEqualWithDelta(4.5, 0.25);
+    // Student's t with 5 degrees of freedom: tails beyond 3 standard deviations are several times the normal's 0.27 %.
+    expect(count(array_filter($tailed, fn (float $value): bool => abs($value) > 3)) / 20_000)->toBeGreaterThan(0.006);
+});
+
+it('sees every breach of a hard rule', function (array $before, array $steps, int $day, string $breach): void {
+    $checker = new RuleChecker(Make::head(sore: str_contains($breach, 'sore'), sensitive: str_contains($breach, 'spared')));
+    $checker->washDay(0, $before);
+    expect($checker->washDay($day, $steps))->toContain($breach);
+})->with([
+    [[Step::cleanse(CleanseKind::Gentle), Step::strongProtein(10), Step::mask(25)], [Step::strongProtein(10), Step::mask(25)], 27, 'strong protein after less than 28 days'],
+    [[Step::cleanse(CleanseKind::Gentle)], [Step::strongProtein(10), Step::conditioner(3)], 7, 'strong protein without a mask'],
+    [[Step::mildProtein(5)], [Step::mildProtein(5)], 7, 'mild protein at two washes running'],
+    [[Step::cleanse(CleanseKind::Clarifying)], [Step::cleanse(CleanseKind::Chelating), Step::mask(10)], 13, 'clarified too soon'],
+    [[Step::cleanse(CleanseKind::Gentle)], [Step::cleanse(CleanseKind::Clarifying)], 7, 'clarified without conditioning'],
+    [[Step::mask(20)], [Step::conditioner(3)], 36, 'no mask for over 35 days'],
+    [[Step::cleanse(CleanseKind::Gentle)], [Step::mildProtein(5)], 7, 'protein on a head that is spared it'],
+    [[Step::cleanse(CleanseKind::Gentle)], [Step::cleanse(CleanseKind::Clarifying), Step::mask(10)], 7, 'clarified on a sore scalp'],
+    [[Step::cleanse(CleanseKind::Gentle)], [Step::mask(10, heat: true)], 7, 'heat on a sore scalp'],
+    [[Step::cleanse(CleanseKind::Gentle)], [Step::cleanse(CleanseKind::Gentle, 3)], 7, 'more than two passes'],
+]);
+
+it('lets pass what the rules allow', function (): void {
+    $checker = new RuleChecker(Make::head());
+    expect($checker->washDay(0, [Step::cleanse(CleanseKind::Clarifying), Step::strongProtein(10), Step::mask(25)]))->toBe([])
+        ->and($checker->washDay(14, [Step::cleanse(CleanseKind::Clarifying), Step::conditioner(3)]))->toBe([])
+        ->and($checker->washDay(28, [Step::cleanse(CleanseKind::Gentle, 2), Step::strongProtein(10), Step::mask(25, heat: true)]))->toBe([]);
+});
+
+it('writes a page that says what was met and what was missed, and a plot that is SVG', function (): void {
+    $validation = Validation::of(6, 20, 3, 1);
+    $page = Report::page($validation);
+    expect($page)->toContain('6 heads for the filter')->toContain('hard_rules_broken')->toContain('Error by horizon')->toContain('calibration.svg');
+    $plot = simplexml_load_string(Report::plot($validation));
+    expect($plot)->not->toBeFalse()->and((string) $plot->getName())->toBe('svg');
+});
