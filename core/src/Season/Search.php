@@ -26,6 +26,10 @@ final class Search
     /** Ways alike in what the rules remember fill at most this part of the beam. */
     private const ALIKE = 8;
 
+    private const LEAST_BEAM = 6;
+    private const WASH_DAYS_AT_FULL_BEAM = 18;
+
+    private readonly int $beam;
     private readonly Choice $rhythm;
 
     /** More than any wash day has minutes, so that a broken rule always outweighs them. */
@@ -45,8 +49,10 @@ final class Search
         private readonly array $choices,
         private readonly array $washDays,
         private readonly int $horizon,
-        private readonly int $beam = self::BEAM,
+        ?int $beam = null,
     ) {
+        // The work grows with wash days times ways: a season of very many wash days is searched with a narrower beam.
+        $this->beam = $beam ?? max(self::LEAST_BEAM, min(self::BEAM, intdiv(self::BEAM * self::WASH_DAYS_AT_FULL_BEAM, count($washDays))));
         $this->rhythm = Choices::houseRhythm($terrain->head);
     }
 
@@ -105,7 +111,7 @@ final class Search
             // What the rules remember decides what is open later; ways alike in it must not crowd out the others.
             $memory = substr($key, 0, (int) strpos($key, '/'));
             $alike[$memory] = ($alike[$memory] ?? 0) + 1;
-            if ($alike[$memory] > $this->beam / self::ALIKE) {
+            if ($alike[$memory] > max(1, intdiv($this->beam, self::ALIKE))) {
                 continue;
             }
             if (count($ways) >= $this->beam) {

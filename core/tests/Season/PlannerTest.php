@@ -229,6 +229,11 @@ it('plans the same for the same input, for 1 to 26 weeks, and refuses other week
     expect(fn () => Planner::plan($start, [], 27))->toThrow(InvalidArgumentException::class, '1 to 26');
 });
 
+it('plans any rhythm the intake allows, from every other day to every fifth week', function (int $every): void {
+    $plan = Planner::plan(placed(Make::head(every: $every), 50, 55), []);
+    expect(count($plan->items))->toBe(intdiv(84, $every) + 1)->and(breaches(Make::head(every: $every), $plan))->toBe([]);
+})->with([2, 3, 5, 10, 21, 35]);
+
 it('starts on the next wash day of the client’s rhythm, or today when that is past', function (): void {
     $first = fn (string $last): int => Planner::plan(placed(Make::head(), 55, 58), [Make::washDay($last, Make::usualWash())])->items[0]->day;
     expect($first('2026-02-26'))->toBe(3)->and($first('2026-01-26'))->toBe(0)->and($first('2026-03-02'))->toBe(7);
