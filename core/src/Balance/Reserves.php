@@ -65,15 +65,14 @@ final class Reserves
             $exponent = self::moistureRate($stratum, $sealed) * exp($mean[$layout->moistureFading]) * $days;
             $kept = exp(-$exponent);
             $slopes[$moisture] = [$moisture => $kept, $layout->moistureFading => -($mean[$moisture] - $air) * $exponent * $kept];
-            // Doubt that comes in day by day fades like the reserve itself; this is its sum over the days.
-            $noise[] = [$moisture => Model::MOISTURE_DRIFT_SD * sqrt($days * (1 - $kept * $kept) / max(1e-12, 2 * $exponent))];
+            $noise[] = [$moisture => Model::MOISTURE_DRIFT_SD * self::driftOver($days, $exponent)];
             $mean[$moisture] = $air + ($mean[$moisture] - $air) * $kept;
 
             $protein = $layout->of($s, Layout::PROTEIN);
             $exponent = self::proteinRate($stratum) * exp($mean[$layout->proteinFading]) * $days;
             $kept = exp(-$exponent);
             $slopes[$protein] = [$protein => $kept, $layout->proteinFading => -$mean[$protein] * $exponent * $kept];
-            $noise[] = [$protein => Model::PROTEIN_DRIFT_SD * $root];
+            $noise[] = [$protein => Model::PROTEIN_DRIFT_SD * self::driftOver($days, $exponent)];
             $mean[$protein] *= $kept;
 
             $washable = $layout->of($s, Layout::WASHABLE);
@@ -84,13 +83,27 @@ final class Reserves
             $noise[] = [$stubborn => 0.5 * Model::BUILD_UP_DRIFT_SD * $root];
 
             $wear = $layout->of($s, Layout::WEAR);
-            $renewed = exp(-Model::GROWTH_MM_A_DAY * $days / $head->lengthMm);
+            $exponent = Model::GROWTH_MM_A_DAY * $days / $head->lengthMm;
+            $renewed = exp(-$exponent);
             $slopes[$wear] = [$wear => $renewed];
-            $noise[] = [$wear => Model::WEAR_DRIFT_SD * $root];
+            $noise[] = [$wear => Model::WEAR_DRIFT_SD * self::driftOver($days, $exponent)];
             $mean[$wear] *= $renewed;
         }
 
         return self::held($state, $mean, $slopes, $noise);
+    }
+
+    /**
+     * Doubt that comes in day by day fades like the quantity itself; this is its sum over the days, so that ten days
+     * at once and ten days one by one leave the same.
+     *
+     * @param float $exponent rate of fading times days
+     *
+     * @return float the sd that a drift of 1 a square root of a day has grown to
+     */
+    private static function driftOver(int $days, float $exponent): float
+    {
+        return $exponent < 1e-9 ? sqrt($days) : sqrt($days * (1 - exp(-2 * $exponent)) / (2 * $exponent));
     }
 
     /**
