@@ -5,7 +5,12 @@ declare(strict_types=1);
 use Nagomi\Core\Air\MoistureRegain;
 use Nagomi\Core\Air\WaterHardness;
 use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Balance\History;
+use Nagomi\Core\Balance\Journal;
 use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\Point;
+use Nagomi\Core\Balance\Smoother;
+use Nagomi\Core\Reading\Reading;
 use Nagomi\Core\Season\ExcessTable;
 use Nagomi\Core\Stats\BivariateNormal;
 use Nagomi\Core\Stats\Normal;
@@ -17,8 +22,9 @@ function reference(string $name): array
     return json_decode((string) file_get_contents(__DIR__ . "/values/{$name}.json"), true, 16, JSON_THROW_ON_ERROR);
 }
 
-it('agrees with R’s whole-history least squares on the linear case to 1e-8 (scripts/kalman.R)', function (): void {
-    $reference = reference('kalman');
+/** @return list<Reading> three visits whose equations are all straight lines */
+function linearVisits(): array
+{
     $readings = [];
     foreach ([['2026-03-02', 5, -1, 38, 92, 3], ['2026-03-12', 4, 0.5, 44, 94, 2], ['2026-03-27', 5.5, -1, 36, 90, 5]] as [$date, $dryness, $feel, $stretch, $return, $build]) {
         $hair = ['rest_mm' => 100.0, 'stretched_mm' => 100.0 + $stretch, 'returned_mm' => 100.0 + $stretch - $stretch * $return / 100];
@@ -27,7 +33,13 @@ it('agrees with R’s whole-history least squares on the linear case to 1e-8 (sc
         $readings[] = Make::reading($date, 'wet-stretch', ['hairs' => [$hair, $hair, $hair]]);
         $readings[] = Make::reading($date, 'build-up-signs', ['dull' => min(2, $build), 'beads' => max(0, min(2, $build - 2)), 'film' => max(0, $build - 4), 'sticky' => 0, 'no_lather' => 0]);
     }
-    $state = Filter::follow(Make::head(), [], $readings, Make::day('2026-04-02'), learning: false)->last()->state;
+
+    return $readings;
+}
+
+it('agrees with R’s whole-history least squares on the linear case to 1e-8 (scripts/kalman.R)', function (): void {
+    $reference = reference('kalman');
+    $state = Filter::follow(Make::head(), [], linearVisits(), Make::day('2026-04-02'), learning: false)->last()->state;
     foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $i) {
         expect($state->mean[$i])->toEqualWithDelta($reference['mean'][$i], 1e-8);
         foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $j) {
@@ -67,3 +79,39 @@ it('classes water hardness as the US Geological Survey does', function (float $m
 it('holds the moisture regain of hair at the published humidities (Robbins; from memory)', function (float $humidity, float $regain): void {
     expect(MoistureRegain::percentAt($humidity))->toEqualWithDelta($regain, 1e-12);
 })->with([[29, 6.0], [40, 7.6], [50, 9.8], [65, 12.8], [70, 13.6]]);
+
+it('smooths as R’s whole-history least squares does, on every day of a visit, to 1e-8 (scripts/kalman.R)', function (): void {
+    $reference = reference('kalman')['smoothed'];
+    $journal = new Journal();
+    Filter::through(new History(Make::head(), [], linearVisits()), Make::day('2026-04-02'), learning: false, journal: $journal);
+    $smoothed = [];
+    foreach (Smoother::of($journal) as $point) {
+        $smoothed[$point->date->format('Y-m-d')] = $point->state;
+    }
+    foreach (['2026-03-02', '2026-03-12', '2026-03-27'] as $k => $date) {
+        foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $i) {
+            expect($smoothed[$date]->mean[$i])->toEqualWithDelta($reference[$k]['mean'][$i], 1e-8);
+            foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $j) {
+                expect($smoothed[$date]->covariance[$i][$j])->toEqualWithDelta($reference[$k]['covariance'][$i][$j], 1e-8);
+            }
+        }
+    }
+});
+
+it('filters and smooths one quantity as R’s KalmanRun and KalmanSmooth do, to 1e-8 (scripts/univariate.R)', function (): void {
+    $reference = reference('univariate');
+    $readings = [];
+    foreach ($reference['dryness'] as $week => $points) {
+        $readings[] = Make::reading(Make::day()->modify('+' . 7 * $week . ' days')->format('Y-m-d'), 'dryness', ['points' => $points], confirmed: true);
+    }
+    $journal = new Journal();
+    $trace = Filter::through(new History(Make::head(), [], $readings), Make::day('2026-04-13'), learning: false, journal: $journal);
+    $smoothed = array_values(array_filter(Smoother::of($journal), fn (Point $point): bool => in_array($point->date, array_column($trace->points, 'date'), false)));
+    expect($smoothed)->toHaveCount(7);
+    foreach ($trace->points as $week => $point) {
+        expect($point->state->value(0, Layout::MOISTURE))->toEqualWithDelta($reference['filtered'][$week], 1e-8)
+            ->and($point->state->sd(0, Layout::MOISTURE) ** 2)->toEqualWithDelta($reference['filtered_variance'][$week], 1e-8)
+            ->and($smoothed[$week]->state->value(0, Layout::MOISTURE))->toEqualWithDelta($reference['smoothed'][$week], 1e-8)
+            ->and($smoothed[$week]->state->sd(0, Layout::MOISTURE) ** 2)->toEqualWithDelta($reference['smoothed_variance'][$week], 1e-8);
+    }
+});

@@ -14,6 +14,7 @@ final readonly class Check
      * @param float $expected what the state before led one to expect, in the sign's unit
      * @param float $apart    distance from it in standard deviations, with its sign
      * @param bool  $again    further off than is believed at once; taken in with more doubt until it is confirmed
+     * @param float $residual  distance from it in the sign's unit; of a count as a share of what was expected
      */
     public function __construct(
         public Reading $reading,
@@ -21,6 +22,7 @@ final readonly class Check
         public float $expected,
         public float $apart,
         public bool $again,
+        public float $residual = 0.0,
     ) {
     }
 }

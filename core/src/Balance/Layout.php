@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Reading\Sign;
+use OutOfBoundsException;
 
 /**
  * Where each quantity of a head stands in the state vector: five for each stratum, then the head's own three
- * log-multipliers, then its own offset for each sign.
+ * log-multipliers, then its own offset for each sign that was ever read on it. A sign never read says nothing and needs no place.
  */
 final readonly class Layout
 {
@@ -25,14 +27,20 @@ final readonly class Layout
     public int $proteinFading;
     public int $uptake;
     public int $size;
+    public Humidity $air;
 
-    public function __construct(public Head $head)
+    /**
+     * @param list<Sign>    $signs each once
+     * @param Humidity|null $air   null: the head's usual humidity every day
+     */
+    public function __construct(public Head $head, public array $signs = [], ?Humidity $air = null)
     {
+        $this->air = $air ?? new Humidity($head->humidityPercent);
         $this->strata = count($head->strata);
         $this->moistureFading = self::PER_STRATUM * $this->strata;
         $this->proteinFading = $this->moistureFading + 1;
         $this->uptake = $this->moistureFading + 2;
-        $this->size = $this->moistureFading + 3 + count(Sign::cases());
+        $this->size = $this->moistureFading + 3 + count($signs);
     }
 
     /** @param self::MOISTURE|self::PROTEIN|self::WASHABLE|self::STUBBORN|self::WEAR $quantity */
@@ -41,9 +49,30 @@ final readonly class Layout
         return self::PER_STRATUM * $stratum + $quantity;
     }
 
-    /** The head's own offset of one sign. */
+    /**
+     * The head's own offset of one sign.
+     *
+     * @throws OutOfBoundsException for a sign that has no place here
+     */
     public function offset(Sign $sign): int
     {
-        return $this->uptake + 1 + (int) array_search($sign, Sign::cases(), true);
+        $place = array_search($sign, $this->signs, true);
+        if ($place === false) {
+            throw new OutOfBoundsException("The offset of {$sign->value} has no place in this layout.");
+        }
+
+        return $this->uptake + 1 + $place;
+    }
+
+    /** @param list<Sign> $signs */
+    public function withSigns(array $signs): self
+    {
+        return new self($this->head, $signs, $this->air);
+    }
+
+    /** The same places for a head that differs in its circumstances only, not in its strata. */
+    public function under(Head $head): self
+    {
+        return new self($head, $this->signs, $this->air->about($head->humidityPercent));
     }
 }

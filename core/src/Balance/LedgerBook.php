@@ -15,9 +15,28 @@ final class LedgerBook
     /** @var list<int> what has been booked so far, by index of the state, in millionths */
     private array $booked;
 
-    public function __construct(private readonly Layout $layout)
+    /** @param State $start where the book goes on from; an opening line books it in full first */
+    public function __construct(State $start)
     {
-        $this->booked = array_fill(0, $layout->moistureFading, 0);
+        $this->booked = self::millionths($start);
+    }
+
+    /** @return list<int> */
+    private static function millionths(State $state): array
+    {
+        return array_map(static fn (float $value): int => (int) round($value * LedgerLine::MILLIONTHS), array_slice(array_values($state->mean), 0, $state->layout->moistureFading));
+    }
+
+    /** The zones were sorted anew: what the old strata held is carried over, in a line that may have more strata than before, or fewer. */
+    public function remap(DateTimeImmutable $date, State $after): void
+    {
+        $now = self::millionths($after);
+        $amounts = [];
+        for ($index = 0; $index < max(count($now), count($this->booked)); $index++) {
+            $amounts[] = ($now[$index] ?? 0) - ($this->booked[$index] ?? 0);
+        }
+        $this->lines[] = new LedgerLine($date, LedgerKind::Remap, 'zones sorted anew', array_chunk($amounts, Layout::PER_STRATUM));
+        $this->booked = $now;
     }
 
     /** @param array<int, float> $mean the state's mean after what the line stands for */
@@ -25,6 +44,9 @@ final class LedgerBook
     {
         $amounts = [];
         $any = $kind === LedgerKind::Opening || $kind === LedgerKind::Step;
+        if ($kind === LedgerKind::Opening) {
+            $this->booked = array_fill(0, count($this->booked), 0);
+        }
         foreach ($this->booked as $index => $before) {
             $now = (int) round($mean[$index] * LedgerLine::MILLIONTHS);
             $amounts[intdiv($index, Layout::PER_STRATUM)][$index % Layout::PER_STRATUM] = $now - $before;

@@ -12,4 +12,5 @@ enum LedgerKind: string
     case Step = 'step';
     case Reading = 'reading';
     case Limit = 'limit';
+    case Remap = 'remap';
 }

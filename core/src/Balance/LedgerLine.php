@@ -16,7 +16,7 @@ final readonly class LedgerLine
 
     /**
      * @param string                          $subject days that passed, kind of step, or sign that was read
-     * @param list<array<int<0, 4>, int>>     $amounts by stratum, then by Layout's quantities, in millionths
+     * @param list<array<int, int>>           $amounts by stratum, then by Layout's quantities, in millionths
      */
     public function __construct(
         public DateTimeImmutable $date,

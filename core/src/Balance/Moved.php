@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
-/** A state after time or a step, with what had to be held at the edge of its scale. */
+/** A state after something happened to it, how it got there, and where it had to be held at the edge of a scale. */
 final readonly class Moved
 {
-    /** @param list<Limit> $limits */
+    /**
+     * @param list<Limit>                    $limits
+     * @param array<int, array<int, float>>  $slopes rows of the Jacobian that differ from the identity
+     */
     public function __construct(
         public State $state,
         public array $limits = [],
+        public array $slopes = [],
     ) {
     }
 }

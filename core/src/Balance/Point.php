@@ -6,13 +6,18 @@ namespace Nagomi\Core\Balance;
 
 use DateTimeImmutable;
 
-/** Where a head stood at the end of a day, and whether it was sealed. */
+/** Where a head stood at the end of a day, and what its hair wears until the next wash day. */
 final readonly class Point
 {
+    /**
+     * @param bool $sealed it was sealed with oil or butter, and fades more slowly
+     * @param bool $tight  it is up in a tight style, and wears by the day
+     */
     public function __construct(
         public DateTimeImmutable $date,
         public State $state,
         public bool $sealed,
+        public bool $tight = false,
     ) {
     }
 }

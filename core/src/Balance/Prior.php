@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Reading\Sign;
@@ -17,9 +18,9 @@ final class Prior
     ];
 
     /** @param bool $learning false holds the head's own multipliers at the trade's average, for comparison */
-    public static function of(Head $head, bool $learning = true): State
+    public static function of(Head $head, bool $learning = true, ?Humidity $air = null): State
     {
-        $layout = new Layout($head);
+        $layout = new Layout($head, [], $air);
         $mean = array_fill(0, $layout->size, 0.0);
         $covariance = array_fill(0, $layout->size, array_fill(0, $layout->size, 0.0));
         foreach (self::QUANTITIES as $quantity => $name) {
@@ -36,12 +37,14 @@ final class Prior
             foreach (['moisture-fading' => $layout->moistureFading, 'protein-fading' => $layout->proteinFading, 'uptake' => $layout->uptake] as $name => $index) {
                 $covariance[$index][$index] = Model::LEARNED_PRIOR_SD[$name] ** 2;
             }
-            foreach (Sign::cases() as $sign) {
-                $index = $layout->offset($sign);
-                $covariance[$index][$index] = (Model::HEAD_OFFSET_PRIOR * Model::READING_SD[$sign->value]) ** 2;
-            }
         }
 
         return new State($layout, $mean, $covariance);
+    }
+
+    /** How far one head's readings of a sign are off from another's alike, before any was taken. */
+    public static function offsetSd(Sign $sign): float
+    {
+        return Model::HEAD_OFFSET_PRIOR * Model::READING_SD[$sign->value];
     }
 }

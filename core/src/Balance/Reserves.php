@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use DateTimeImmutable;
+use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Air\MoistureRegain;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Treatment\StratumEffect;
@@ -46,9 +49,11 @@ final class Reserves
     /**
      * Lets days pass.
      *
-     * @param int $days 0 or more
+     * @param int                    $days   0 or more
+     * @param DateTimeImmutable|null $from   the day they count from, itself not counted; null: the usual humidity each day
+     * @param bool                   $tight  up in a tight style
      */
-    public static function afterDays(State $state, int $days, bool $sealed): Moved
+    public static function afterDays(State $state, int $days, bool $sealed, ?DateTimeImmutable $from = null, bool $tight = false): Moved
     {
         if ($days === 0) {
             return new Moved($state);
@@ -57,16 +62,18 @@ final class Reserves
         $head = $layout->head;
         $mean = $state->mean;
         $slopes = $noise = [];
-        $air = self::airMoisture($head->humidityPercent);
+        $airs = self::airOf($layout->air, $days, $from);
         [$washableADay, $stubbornADay] = self::buildUpADay($head);
+        $wornADay = self::wearADay($head, $tight);
         $root = sqrt($days);
         foreach ($head->strata as $s => $stratum) {
             $moisture = $layout->of($s, Layout::MOISTURE);
-            $exponent = self::moistureRate($stratum, $sealed) * exp($mean[$layout->moistureFading]) * $days;
-            $kept = exp(-$exponent);
-            $slopes[$moisture] = [$moisture => $kept, $layout->moistureFading => -($mean[$moisture] - $air) * $exponent * $kept];
-            $noise[] = [$moisture => Model::MOISTURE_DRIFT_SD * self::driftOver($days, $exponent)];
-            $mean[$moisture] = $air + ($mean[$moisture] - $air) * $kept;
+            $rate = self::moistureRate($stratum, $sealed) * exp($mean[$layout->moistureFading]);
+            $kept = exp(-$rate * $days);
+            [$after, $slope] = self::faded($mean[$moisture], $rate, $airs);
+            $slopes[$moisture] = [$moisture => $kept, $layout->moistureFading => $slope];
+            $noise[] = [$moisture => Model::MOISTURE_DRIFT_SD * self::driftOver($days, $rate * $days)];
+            $mean[$moisture] = $after;
 
             $protein = $layout->of($s, Layout::PROTEIN);
             $exponent = self::proteinRate($stratum) * exp($mean[$layout->proteinFading]) * $days;
@@ -83,14 +90,59 @@ final class Reserves
             $noise[] = [$stubborn => 0.5 * Model::BUILD_UP_DRIFT_SD * $root];
 
             $wear = $layout->of($s, Layout::WEAR);
-            $exponent = Model::GROWTH_MM_A_DAY * $days / $head->lengthMm;
-            $renewed = exp(-$exponent);
+            $renewal = Model::GROWTH_MM_A_DAY / $head->lengthMm;
+            $renewed = exp(-$renewal * $days);
             $slopes[$wear] = [$wear => $renewed];
-            $noise[] = [$wear => Model::WEAR_DRIFT_SD * self::driftOver($days, $exponent)];
-            $mean[$wear] *= $renewed;
+            $noise[] = [$wear => Model::WEAR_DRIFT_SD * self::driftOver($days, $renewal * $days)];
+            $mean[$wear] = $mean[$wear] * $renewed + $wornADay * (1 - $renewed) / $renewal;
         }
 
         return self::held($state, $mean, $slopes, $noise);
+    }
+
+    /** Wear that a day leaves by itself: a tight style, a night on cotton. */
+    private static function wearADay(Head $head, bool $tight): float
+    {
+        return ($tight ? Model::TIGHT_STYLE_WEAR_A_DAY : 0.0) + ($head->method->says(MethodQuestion::Night, 'cotton') ? Model::COTTON_WEAR_A_NIGHT : 0.0);
+    }
+
+    /**
+     * The moisture the air holds in hair on each of the days.
+     *
+     * @return non-empty-list<float>
+     */
+    private static function airOf(Humidity $humidity, int $days, ?DateTimeImmutable $from): array
+    {
+        if ($from === null || $humidity->year === []) {
+            return array_fill(0, max(1, $days), self::airMoisture($humidity->usualPercent));
+        }
+        $airs = [];
+        for ($day = $from, $i = 0; $i < $days; $i++) {
+            $day = $day->modify('+1 day');
+            $airs[] = self::airMoisture($humidity->percentOn($day));
+        }
+        assert($airs !== []);
+
+        return $airs;
+    }
+
+    /**
+     * Moisture after days in changing air, each day in closed form, and its slope against the log of the rate.
+     *
+     * @param non-empty-list<float> $airs by day
+     *
+     * @return array{float, float}
+     */
+    private static function faded(float $moisture, float $rate, array $airs): array
+    {
+        $keptADay = exp(-$rate);
+        $slope = 0.0;
+        foreach ($airs as $air) {
+            $slope = $keptADay * ($slope - $rate * ($moisture - $air));
+            $moisture = $air + ($moisture - $air) * $keptADay;
+        }
+
+        return [$moisture, $slope];
     }
 
     /**
@@ -147,6 +199,7 @@ final class Reserves
                 $slopes[$stubborn] = [$stubborn => $effect->stubbornKept];
                 $mean[$stubborn] *= $effect->stubbornKept;
             }
+            $mean[$washable] += $effect->washableAdded;
             $mean[$stubborn] += $effect->stubbornAdded;
             if ($effect->wearKept !== 1.0) {
                 $slopes[$wear] = [$wear => $effect->wearKept];
@@ -187,7 +240,7 @@ final class Reserves
     {
         [$mean, $limits] = self::withinScales($state->layout, $mean);
 
-        return new Moved($state->moved($mean, $slopes, $noise), $limits);
+        return new Moved($state->moved($mean, $slopes, $noise), $limits, $slopes);
     }
 
     /**

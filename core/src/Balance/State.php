@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Reading\Sign;
+
 /**
  * Where a head stands: the mean of every quantity of its {@see Layout} and their covariance.
  * Immutable; each change gives a new state.
@@ -46,6 +49,47 @@ final readonly class State
         $stubborn = $this->layout->of($stratum, Layout::STUBBORN);
 
         return sqrt(max(0.0, $this->covariance[$washable][$washable] + $this->covariance[$stubborn][$stubborn] + 2 * $this->covariance[$washable][$stubborn]));
+    }
+
+    /**
+     * The same state with places for more signs, whose offsets nothing is known of yet.
+     *
+     * @param list<Sign> $signs those that have a place already are left as they are
+     */
+    public function withSigns(array $signs): self
+    {
+        $new = array_values(array_filter($signs, fn (Sign $sign): bool => ! in_array($sign, $this->layout->signs, true)));
+        if ($new === []) {
+            return $this;
+        }
+        $mean = $this->mean;
+        $covariance = $this->covariance;
+        foreach ($new as $sign) {
+            $size = count($mean);
+            $mean[] = 0.0;
+            foreach ($covariance as $i => $row) {
+                $covariance[$i][] = 0.0;
+            }
+            $covariance[] = array_fill(0, $size + 1, 0.0);
+            $covariance[$size][$size] = Prior::offsetSd($sign) ** 2;
+        }
+
+        return new self($this->layout->withSigns([...$this->layout->signs, ...$new]), $mean, $covariance);
+    }
+
+    /** The state without the offsets of its signs: what time and treatments can change. */
+    public function withoutSigns(): self
+    {
+        $layout = $this->layout->withSigns([]);
+        $covariance = array_slice($this->covariance, 0, $layout->size);
+
+        return new self($layout, array_slice($this->mean, 0, $layout->size), array_map(static fn (array $row): array => array_slice($row, 0, $layout->size), $covariance));
+    }
+
+    /** The same numbers for a head that differs in its circumstances only. */
+    public function under(Head $head): self
+    {
+        return new self($this->layout->under($head), $this->mean, $this->covariance);
     }
 
     /**

@@ -42,7 +42,8 @@ final readonly class Trace
             }
             if ($current !== null) {
                 $gone = Calendar::daysBetween($current->date, $day);
-                $days[] = new Point($day, Reserves::afterDays($current->state, $gone, $current->sealed)->state, $current->sealed);
+                $state = Reserves::afterDays($current->state, $gone, $current->sealed, $current->date, $current->tight)->state;
+                $days[] = new Point($day, $state, $current->sealed, $current->tight);
             }
         }
 

@@ -17,29 +17,31 @@ final class Update
     private const MOST_ROUNDS = 12;
     private const SETTLED = 1e-9;
 
-    /**
-     * @param non-empty-list<Observation> $observations
-     *
-     * @return array{State, array<int, array<int, float>>} the new state before it is held to its scales, and how far each reading moved each quantity;
-     *                                         the movements sum to the whole
-     */
-    public static function of(State $before, array $observations): array
+    /** @param non-empty-list<Observation> $observations */
+    public static function of(State $before, array $observations): Updated
     {
-        $size = $before->layout->size;
+        $covariance = $before->covariance;
         $mean = $before->mean;
-        $straights = $gain = $innovation = [];
-        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $at = new State($before->layout, $mean, $before->covariance);
-            $straights = array_map(static fn (Observation $observation): Straight => $observation->laidStraight($at), $observations);
-            $gain = self::gain($before->covariance, $straights, $size);
-            $next = $before->mean;
-            foreach ($straights as $j => $straight) {
-                $innovation[$j] = $straight->residual;
-                foreach ($straight->slopes as $index => $slope) {
-                    $innovation[$j] += $slope * ($mean[$index] - $before->mean[$index]);
+        $straights = $cross = $unexpected = [];
+        for ($round = 0; ; $round++) {
+            $at = new State($before->layout, $mean, $covariance);
+            $laid = array_map(static fn (Observation $observation): Straight => $observation->laidStraight($at), $observations);
+            foreach ($laid as $j => $straight) {
+                // Most equations are straight lines and stay as they were: only a changed slope needs its row anew.
+                if ($round === 0 || $straight->slopes !== $straights[$j]->slopes) {
+                    $cross[$j] = self::crossed($covariance, $straight->slopes);
                 }
-                for ($i = 0; $i < $size; $i++) {
-                    $next[$i] += $gain[$j][$i] * $innovation[$j];
+                $unexpected[$j] = $straight->residual;
+                foreach ($straight->slopes as $index => $slope) {
+                    $unexpected[$j] += $slope * ($mean[$index] - $before->mean[$index]);
+                }
+            }
+            $straights = $laid;
+            $solver = new Cholesky(self::spread($straights, $cross));
+            $next = $before->mean;
+            foreach ($solver->solve($unexpected) as $j => $weight) {
+                foreach ($cross[$j] as $i => $covers) {
+                    $next[$i] += $weight * $covers;
                 }
             }
             $change = 0.0;
@@ -47,102 +49,138 @@ final class Update
                 $change = max($change, abs($value - $mean[$i]));
             }
             $mean = $next;
-            if ($change < self::SETTLED) {
+            if ($change < self::SETTLED || $round === self::MOST_ROUNDS) {
                 break;
             }
         }
-        $moves = [];
-        foreach ($gain as $j => $column) {
-            $moves[] = array_map(static fn (float $weight): float => $weight * $innovation[$j], $column);
-        }
+        $precision = $solver->inverse();
+        $gain = self::gain($precision, $cross);
 
-        return [new State($before->layout, array_values($mean), self::covariance($before->covariance, $straights, $gain, $size)), $moves];
+        return new Updated(
+            new State($before->layout, $mean, self::covariance($covariance, $straights, $gain, $cross)),
+            $straights,
+            $gain,
+            $unexpected,
+            $precision,
+        );
     }
 
     /**
-     * @param array<int, array<int, float>> $covariance
-     * @param list<Straight>    $straights
+     * Covariance of the readings: their noise, and what the state's doubt leaves open.
      *
-     * @return array<int, array<int, float>> gain[reading][index]
+     * @param list<Straight>                $straights
+     * @param array<int, array<int, float>> $cross
+     *
+     * @return list<list<float>>
      */
-    private static function gain(array $covariance, array $straights, int $size): array
+    public static function spread(array $straights, array $cross): array
     {
-        $cross = self::cross($covariance, $straights, $size);
         $sum = [];
         foreach ($straights as $j => $straight) {
-            foreach (array_keys($straights) as $k) {
-                $sum[$j][$k] = $j === $k ? $straight->variance : 0.0;
+            $row = [];
+            foreach ($cross as $k => $covers) {
+                $value = $j === $k ? $straight->variance : 0.0;
                 foreach ($straight->slopes as $index => $slope) {
-                    $sum[$j][$k] += $slope * $cross[$k][$index];
+                    $value += $slope * $covers[$index];
+                }
+                $row[] = $value;
+            }
+            $sum[] = $row;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Covariance of a reading with the whole state.
+     *
+     * @param array<int, array<int, float>> $covariance
+     * @param array<int, float>             $slopes
+     *
+     * @return array<int, float>
+     */
+    public static function crossed(array $covariance, array $slopes): array
+    {
+        $covers = null;
+        foreach ($slopes as $index => $slope) {
+            $row = $covariance[$index];
+            if ($covers === null) {
+                $covers = [];
+                foreach ($row as $i => $value) {
+                    $covers[$i] = $slope * $value;
+                }
+            } else {
+                foreach ($row as $i => $value) {
+                    $covers[$i] += $slope * $value;
                 }
             }
         }
-        $solver = new Cholesky(array_values(array_map(array_values(...), $sum)));
-        $gain = array_fill(0, count($straights), array_fill(0, $size, 0.0));
-        for ($i = 0; $i < $size; $i++) {
-            foreach ($solver->solve(array_column($cross, $i)) as $j => $weight) {
-                $gain[$j][$i] = $weight;
+
+        return $covers ?? array_fill(0, count($covariance), 0.0);
+    }
+
+    /**
+     * @param array<int, array<int, float>> $precision
+     * @param array<int, array<int, float>> $cross
+     *
+     * @return list<array<int, float>> by reading, then index of the state
+     */
+    private static function gain(array $precision, array $cross): array
+    {
+        $gain = [];
+        foreach ($precision as $row) {
+            $weights = array_fill(0, count($cross[0]), 0.0);
+            foreach ($row as $k => $weight) {
+                foreach ($cross[$k] as $i => $covers) {
+                    $weights[$i] += $weight * $covers;
+                }
             }
+            $gain[] = $weights;
         }
 
         return $gain;
     }
 
     /**
-     * @param array<int, array<int, float>> $covariance
-     * @param list<Straight>    $straights
-     *
-     * @return array<int, array<int, float>> cross[reading][index] = covariance of the reading with the state
-     */
-    private static function cross(array $covariance, array $straights, int $size): array
-    {
-        $cross = [];
-        foreach ($straights as $j => $straight) {
-            $cross[$j] = array_fill(0, $size, 0.0);
-            foreach ($straight->slopes as $index => $slope) {
-                $row = $covariance[$index];
-                for ($i = 0; $i < $size; $i++) {
-                    $cross[$j][$i] += $slope * $row[$i];
-                }
-            }
-        }
-
-        return array_values($cross);
-    }
-
-    /**
      * Joseph's form (I − K·H)·P·(I − K·H)ᵀ + K·R·Kᵀ, which stays positive whatever the rounding.
      *
      * @param array<int, array<int, float>> $covariance
-     * @param list<Straight>    $straights
+     * @param list<Straight>                $straights
      * @param array<int, array<int, float>> $gain
+     * @param array<int, array<int, float>> $cross
      *
-     * @return array<int, array<int, float>>
+     * @return list<list<float>>
      */
-    private static function covariance(array $covariance, array $straights, array $gain, int $size): array
+    private static function covariance(array $covariance, array $straights, array $gain, array $cross): array
     {
+        $size = count($covariance);
         $left = $covariance;
-        $cross = self::cross($covariance, $straights, $size);
         foreach ($gain as $j => $weights) {
+            $covers = $cross[$j];
             for ($i = 0; $i < $size; $i++) {
-                if ($weights[$i] !== 0.0) {
-                    for ($k = 0; $k < $size; $k++) {
-                        $left[$i][$k] -= $weights[$i] * $cross[$j][$k];
+                $weight = $weights[$i];
+                if ($weight !== 0.0) {
+                    $row = $left[$i];
+                    foreach ($covers as $k => $value) {
+                        $row[$k] -= $weight * $value;
                     }
+                    $left[$i] = $row;
                 }
             }
         }
         $result = $left;
         foreach ($straights as $j => $straight) {
+            $weights = $gain[$j];
             for ($i = 0; $i < $size; $i++) {
-                $seen = 0.0;
+                $own = $straight->variance * $weights[$i];
                 foreach ($straight->slopes as $index => $slope) {
-                    $seen += $slope * $left[$i][$index];
+                    $own -= $slope * $left[$i][$index];
                 }
-                $own = $straight->variance * $gain[$j][$i] - $seen;
+                $row = $result[$i];
                 for ($k = 0; $k <= $i; $k++) {
-                    $result[$i][$k] += $own * $gain[$j][$k];
+                    $row[$k] += $own * $weights[$k];
                 }
+                $result[$i] = $row;
             }
         }
         for ($i = 0; $i < $size; $i++) {

@@ -21,6 +21,7 @@ final readonly class Head
      * @param int            $washEveryDays    days between wash days, 2 to 35
      * @param int|null       $minutesLimit     longest wash day the client has time for, in minutes
      * @param bool           $soreScalp        bars heat and strong cleansing until cleared
+     * @param bool           $redSign          something is for a clinician to see first; bars treatments until cleared
      *
      * @throws InvalidArgumentException where a number is outside its range
      */
@@ -37,6 +38,7 @@ final readonly class Head
         public int $washEveryDays = 7,
         public ?int $minutesLimit = null,
         public Method $method = new Method(),
+        public bool $redSign = false,
     ) {
         self::within('Water hardness', $hardnessMgPerL, 0, 1000, 'mg/L');
         self::within('Humidity', $humidityPercent, 0, 100, '%');
@@ -47,6 +49,26 @@ final readonly class Head
             self::within('Longest wash day', $minutesLimit, 20, 480, 'minutes');
         }
         $this->strata = Strata::of($zoneParts);
+    }
+
+    /** @param list<ZonePart> $zoneParts */
+    public function withZones(array $zoneParts): self
+    {
+        return new self(
+            $zoneParts,
+            $this->hardnessMgPerL,
+            $this->humidityPercent,
+            $this->load,
+            $this->proteinSensitive,
+            $this->soreScalp,
+            $this->swims,
+            $this->lengthMm,
+            $this->sections,
+            $this->washEveryDays,
+            $this->minutesLimit,
+            $this->method,
+            $this->redSign,
+        );
     }
 
     private static function within(string $what, float $value, float $least, float $most, string $unit): void

@@ -31,6 +31,8 @@ enum MethodQuestion: string
     case SnappingHair = 'snapping-hair';
     case Trim = 'trim';
     case WashedAt = 'washed-at';
+    case WetHair = 'wet-hair';
+    case Night = 'night';
 
     /** @return non-empty-list<string> the schools, our default first */
     public function choices(): array
@@ -57,6 +59,8 @@ enum MethodQuestion: string
             self::SnappingHair => ['moisture-first', 'protein-first'],
             self::Trim => ['while-detangling', 'stretched'],
             self::WashedAt => ['shower', 'basin', 'outside'],
+            self::WetHair => ['slip-protects', 'wet-breaks'],
+            self::Night => ['satin', 'cotton'],
         };
     }
 }

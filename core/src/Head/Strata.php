@@ -83,13 +83,14 @@ final class Strata
     private static function stratum(array $group, array $shares, float $all, bool $only): Stratum
     {
         $share = $treated = 0.0;
-        $byStrand = $zoneShares = [];
+        $byStrand = $zoneShares = $partShares = [];
         foreach ($group as $part) {
             $partShare = $shares[self::key($part)];
             $share += $partShare;
             $treated += $part->chemicallyTreated ? $partShare : 0.0;
             $byStrand[$part->strand->value] = ($byStrand[$part->strand->value] ?? 0.0) + $partShare;
             $zone = $part->zone->value;
+            $partShares[self::key($part)] = $partShare / $all;
             $zoneShares[$zone] = ($zoneShares[$zone] ?? 0.0) + $partShare / $part->zone->shareOfHair();
         }
         arsort($byStrand);
@@ -101,6 +102,7 @@ final class Strata
             share: $share / $all,
             treatedShare: $treated / $share,
             zoneShares: $zoneShares,
+            partShares: $partShares,
         );
     }
 

@@ -13,6 +13,7 @@ final readonly class Stratum
      * @param float                $share        share of the head's hair, 0 to 1
      * @param float                $treatedShare share of this stratum that is chemically treated, 0 to 1
      * @param array<string, float> $zoneShares   by zone value: which share of that zone's hair belongs here, 0 to 1
+     * @param array<string, float> $partShares   by "zone part": share of the head's hair, 0 to 1
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class Stratum
         public float $share,
         public float $treatedShare = 0.0,
         public array $zoneShares = [],
+        public array $partShares = [],
     ) {
     }
 

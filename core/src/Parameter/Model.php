@@ -71,6 +71,12 @@ final class Model
     #[Parameter('mm a day', Origin::Published, 0.2, 0.45, 'Loussouarn, Br J Dermatol 2001, 0.26 tightly coiled to 0.40 straight; from memory')]
     public const GROWTH_MM_A_DAY = 0.29;
 
+    #[Parameter('mm a day', Origin::Published, 0.2, 0.45, 'Loussouarn, Br J Dermatol 2001, 0.26 tightly coiled to 0.40 straight, the bands between ours; from memory')]
+    public const GROWTH_BY_CURL_MM_A_DAY = ['4b–4c' => 0.26, '4a' => 0.27, '3c' => 0.29, '3b' => 0.31, '3a' => 0.34, '2' => 0.37];
+
+    #[Parameter('mm a day', Origin::Chosen, 0.005, 0.1)]
+    public const GROWTH_SD_MM_A_DAY = 0.03;
+
     // --- Build-up ----------------------------------------------------------------------------
 
     #[Parameter('load', Origin::Chosen, 0.5, 6)]
@@ -167,6 +173,22 @@ final class Model
     #[Parameter('times', Origin::Chosen, 0.2, 5)]
     public const DETANGLING_STATE_WEAR = ['wet-with-slip' => 1.0, 'wet-without' => 2.0, 'dry-with-oil' => 0.8, 'dry-without' => 3.0];
 
+    /** Schools differ: one side says wet hair breaks, the other that wet hair with slip does not. */
+    #[Parameter('times, where the house holds that wet hair breaks', Origin::Chosen, 0.2, 5)]
+    public const DETANGLING_STATE_WEAR_WHEN_WET_BREAKS = ['wet-with-slip' => 1.6, 'wet-without' => 3.0, 'dry-with-oil' => 0.8, 'dry-without' => 2.0];
+
+    #[Parameter('wear an extra wetting', Origin::Chosen, 0.01, 0.5)]
+    public const WETTING_WEAR = 0.1;
+
+    #[Parameter('wear a day in a tight style', Origin::Chosen, 0.05, 2)]
+    public const TIGHT_STYLE_WEAR_A_DAY = 0.5;
+
+    #[Parameter('wear a night on cotton', Origin::Chosen, 0.005, 0.3)]
+    public const COTTON_WEAR_A_NIGHT = 0.05;
+
+    #[Parameter('reserve or build-up, of a day in the pool or the sea', Origin::Chosen, 0, 10)]
+    public const SWIM = ['pool' => ['moisture' => 2.0, 'washable' => 0.0, 'stubborn' => 2.0], 'sea' => ['moisture' => 3.0, 'washable' => 2.0, 'stubborn' => 0.5]];
+
     #[Parameter('wear a pass', Origin::Chosen, 0.02, 1)]
     public const CLEANSING_WEAR_A_PASS = 0.2;
 
@@ -182,21 +204,52 @@ final class Model
     public const STRETCH_AT_TARGET_PERCENT = 45.0;
 
     #[Parameter('value of the sign where all is at its target', Origin::Chosen, 0, 100)]
-    public const SIGN_AT_TARGET = ['stretch-return' => 95.0, 'feel' => 0.0, 'dryness' => 3.0, 'build-up-signs' => 0.0];
+    public const SIGN_AT_TARGET = [
+        'stretch-return' => 95.0, 'feel' => 0.0, 'dryness' => 3.0, 'build-up-signs' => 0.0, 'curl-memory' => 7.0, 'lather' => 9.0, 'stripped' => 4.0,
+        'definition' => 7.5, 'frizz' => 3.0, 'clumping' => 7.0, 'softness' => 6.5, 'shine' => 7.5, 'style-life' => 6.5, 'taper' => 80.0, 'detangling-ease' => 7.5,
+    ];
 
-    #[Parameter('sign per unit of reserve or build-up', Origin::Chosen, -1, 1)]
+    /** Slopes a sign does not name are 0; 'off-moisture' is the slope against the distance of moisture from its target, either side. */
+    #[Parameter('sign per unit of reserve, build-up or wear', Origin::Chosen, -1, 1)]
     public const SIGN_SLOPES = [
-        'wet-stretch' => ['moisture' => 0.5, 'protein' => -0.3, 'build-up' => 0.0],
-        'stretch-return' => ['moisture' => -0.1, 'protein' => 0.4, 'build-up' => 0.0],
-        'feel' => ['moisture' => 0.1, 'protein' => -0.1, 'build-up' => 0.0],
-        'dryness' => ['moisture' => -0.1, 'protein' => 0.0, 'build-up' => 0.0],
-        'build-up-signs' => ['moisture' => 0.0, 'protein' => 0.0, 'build-up' => 0.1],
+        'wet-stretch' => ['moisture' => 0.5, 'protein' => -0.3],
+        'stretch-return' => ['moisture' => -0.1, 'protein' => 0.4],
+        'feel' => ['moisture' => 0.1, 'protein' => -0.1],
+        'dryness' => ['moisture' => -0.1],
+        'build-up-signs' => ['build-up' => 0.1],
+        'curl-memory' => ['protein' => 0.1, 'off-moisture' => -0.05],
+        'lather' => ['build-up' => -0.1],
+        'stripped' => ['moisture' => -0.1],
+        'definition' => ['protein' => 0.08, 'off-moisture' => -0.05, 'build-up' => -0.02],
+        'frizz' => ['moisture' => -0.1, 'wear' => 0.04],
+        'clumping' => ['moisture' => 0.06, 'build-up' => -0.02],
+        'softness' => ['moisture' => 0.1, 'protein' => -0.06],
+        'shine' => ['build-up' => -0.05, 'wear' => -0.04],
+        'style-life' => ['protein' => 0.08, 'off-moisture' => -0.06],
+        'taper' => ['wear' => -0.8],
+        'detangling-ease' => ['moisture' => 0.06, 'wear' => -0.05, 'build-up' => -0.02],
     ];
 
-    #[Parameter('noise of one reading, in its own unit', Origin::Chosen, 0.05, 10)]
+    #[Parameter('noise of one reading, in its own unit; of counts as a logarithm', Origin::Chosen, 0.05, 12)]
     public const READING_SD = [
-        'wet-stretch' => 5.0, 'stretch-return' => 5.0, 'feel' => 1.2, 'dryness' => 1.2, 'build-up-signs' => 1.5, 'broken' => 0.35,
+        'wet-stretch' => 5.0, 'stretch-return' => 5.0, 'feel' => 1.2, 'dryness' => 1.2, 'build-up-signs' => 1.5, 'broken' => 0.35, 'curl-memory' => 1.2,
+        'lather' => 1.8, 'stripped' => 1.5, 'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'style-life' => 1.5,
+        'comb-count' => 1.0, 'ends' => 0.6, 'taper' => 10.0, 'detangling-ease' => 1.5, 'length' => 8.0,
     ];
+
+    #[Parameter('hairs, or splits and knots, of hair in balance and without wear', Origin::Chosen, 0.5, 40, 'comb count about 10: Wasko et al., Arch Dermatol 2008; from memory')]
+    public const COUNT_AT_TARGET = ['comb-count' => 10.0, 'ends' => 3.0];
+
+    #[Parameter('log per unit of wear or of reserve beyond the band', Origin::Chosen, 0, 0.1)]
+    public const COUNT_LOG_SLOPES = [
+        'broken' => ['wear' => 0.03, 'excess' => 0.03], 'comb-count' => ['wear' => 0.01, 'excess' => 0.01], 'ends' => ['wear' => 0.04, 'excess' => 0.0],
+    ];
+
+    #[Parameter('size of the negative binomial', Origin::Chosen, 1, 50)]
+    public const COUNT_SIZE = ['broken' => 6.0, 'comb-count' => 4.0, 'ends' => 4.0];
+
+    #[Parameter('standard deviations, of stylists about their salon, times the noise of the reading', Origin::Chosen, 0.05, 1)]
+    public const STYLIST_BIAS_PRIOR = 0.3;
 
     #[Parameter('times the noise of the reading', Origin::Chosen, 0.1, 1)]
     public const HEAD_OFFSET_PRIOR = 0.5;
@@ -212,12 +265,6 @@ final class Model
 
     #[Parameter('days', Origin::Chosen, 0, 5)]
     public const BROKEN_DAYS_OFFSET = 2.0;
-
-    #[Parameter('log per unit', Origin::Chosen, 0.005, 0.1)]
-    public const BROKEN_LOG_SLOPE = 0.03;
-
-    #[Parameter('size of the negative binomial', Origin::Chosen, 1, 50)]
-    public const BROKEN_SIZE = 6.0;
 
     #[Parameter('hairs a day', Origin::Published, 50, 100, 'American Academy of Dermatology: 50 to 100 hairs a day is usual')]
     public const SHED_A_DAY = ['least' => 50.0, 'most' => 100.0];
@@ -267,6 +314,21 @@ final class Model
 
     #[Parameter('cost a minute', Origin::Chosen, 0.0005, 0.05)]
     public const COST_OF_A_MINUTE = 0.004;
+
+    #[Parameter('cost a currency unit', Origin::Chosen, 0, 0.2)]
+    public const COST_OF_A_CURRENCY_UNIT = 0.01;
+
+    #[Parameter('cost a promised item moved by a week', Origin::Chosen, 0, 2)]
+    public const COST_OF_A_MOVED_PROMISE = 0.2;
+
+    #[Parameter('currency units a use', Origin::Chosen, 0, 40)]
+    public const TREATMENT_PRICE = ['mask' => 3.0, 'mild-protein' => 2.5, 'strong-protein' => 6.0, 'clarifying' => 1.0, 'heat' => 0.0, 'co-wash' => 1.5];
+
+    #[Parameter('days', Origin::CommonPractice, 7, 35)]
+    public const MASK_BY_CALENDAR_DAYS = 14;
+
+    #[Parameter('days', Origin::CommonPractice, 21, 60)]
+    public const PROTEIN_BY_CALENDAR_DAYS = 42;
 
     #[Parameter('days', Origin::Chosen, 7, 60)]
     public const ROLLED_ON_DAYS = 28;

@@ -10,7 +10,11 @@ final class Bench
     /** @return array<string, Test> by name */
     public static function tests(): array
     {
-        $tests = [new BuildUpSigns(), new Dryness(), new Feel(), new WetStretch(), new BrokenHairs()];
+        $tests = [
+            new BuildUpSigns(), new Dryness(), new Feel(), new CurlMemory(), new WetStretch(), new BrokenHairs(), new CombCount(), new Ends(), new Taper(),
+            new DetanglingEase(), new Lather(), new Stripped(), new Result(), new StyleLife(), new Length(),
+        ];
+
 
         return array_column(array_map(static fn (Test $test): array => [$test->name(), $test], $tests), 1, 0);
     }

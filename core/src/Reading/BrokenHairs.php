@@ -19,6 +19,11 @@ final readonly class BrokenHairs implements Test
         return 'broken-hairs';
     }
 
+    public function moments(): array
+    {
+        return Moment::cases();
+    }
+
     public function rawMeasures(): array
     {
         return [

@@ -14,6 +14,11 @@ final readonly class BuildUpSigns implements Test
         return 'build-up-signs';
     }
 
+    public function moments(): array
+    {
+        return Moment::cases();
+    }
+
     public function rawMeasures(): array
     {
         return [

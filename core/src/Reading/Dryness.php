@@ -14,6 +14,11 @@ final readonly class Dryness implements Test
         return 'dryness';
     }
 
+    public function moments(): array
+    {
+        return Moment::cases();
+    }
+
     public function rawMeasures(): array
     {
         return [new RawMeasure('points', 'Dryness', 'of 10', 0, 10)];

@@ -14,6 +14,11 @@ final readonly class Feel implements Test
         return 'feel';
     }
 
+    public function moments(): array
+    {
+        return Moment::cases();
+    }
+
     public function rawMeasures(): array
     {
         return [new RawMeasure('points', 'Feel', '(stiff to mushy)', -5, 5)];

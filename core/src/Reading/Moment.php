@@ -9,11 +9,6 @@ enum Moment: string
 {
     case Home = 'home';
     case BeforeCleansing = 'before-cleansing';
+    case AfterCleansing = 'after-cleansing';
     case AfterStyling = 'after-styling';
-
-    /** Home readings of a day come first, those after styling come after the day's steps. */
-    public function isAfterTheSteps(): bool
-    {
-        return $this === self::AfterStyling;
-    }
 }

@@ -32,6 +32,9 @@ final readonly class Reading
         public bool $confirmed = false,
     ) {
         $reader = Bench::test($test) ?? throw new InvalidArgumentException('Test: choose one of ' . implode(', ', array_keys(Bench::tests())) . '.');
+        if (! in_array($moment, $reader->moments(), true)) {
+            throw new InvalidArgumentException("Moment: {$test} is taken " . implode(' or ', array_map(static fn (Moment $moment): string => $moment->value, $reader->moments())) . '.');
+        }
         $problems = $reader->problems($raw);
         if ($problems !== []) {
             throw new InvalidArgumentException(implode(' ', $problems));

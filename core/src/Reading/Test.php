@@ -10,6 +10,9 @@ interface Test
     /** The key of the test in records and addresses. */
     public function name(): string;
 
+    /** @return non-empty-list<Moment> when it can be taken */
+    public function moments(): array;
+
     /** @return list<RawMeasure> what it asks for; a wet stretch asks it of each hair */
     public function rawMeasures(): array;
 

@@ -17,6 +17,11 @@ final readonly class WetStretch implements Test
         return 'wet-stretch';
     }
 
+    public function moments(): array
+    {
+        return Moment::cases();
+    }
+
     public function rawMeasures(): array
     {
         return [

@@ -31,9 +31,8 @@ final readonly class Answer
 
     public function __construct(private CareRecord $record, private DateTimeImmutable $today, int $weeks = 12)
     {
-        $this->trace = Filter::follow($record->head, $record->washDays, $record->readings, $today);
-        $past = array_values(array_filter($record->washDays, static fn ($washDay): bool => $washDay->date <= $today));
-        $this->plan = Planner::plan($this->trace->last(), $past, $weeks);
+        $this->trace = Filter::through($record->history(), $today);
+        $this->plan = Planner::plan($this->trace->last(), $record->washDaysUntil($today), $weeks, $record->terms);
     }
 
     /** @return array<string, mixed> */
@@ -62,6 +61,8 @@ final readonly class Answer
             'head' => $this->record->id,
             'today' => $this->today->format('Y-m-d'),
             'cost' => $this->plan->cost,
+            'minutes' => $this->plan->minutes,
+            'price' => $this->plan->price,
             'items' => array_map($this->item(...), $this->plan->items),
             'rules_broken' => array_merge(...array_map(static fn (PlanItem $item): array => array_map(
                 static fn (Rule $rule): array => ['date' => $item->date->format('Y-m-d'), 'rule' => $rule->key(), 'sentence' => $rule->sentence()],
@@ -84,10 +85,13 @@ final readonly class Answer
             'without_each' => (object) array_map(self::without(...), $item->without),
             'moved_by' => $item->movedBy?->key(),
             'look' => $item->look,
+            'broken_hairs' => $item->brokenHairs,
+            'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
+            'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],
         ];
     }
 
-    /** @return array{what: string, stratum: string, date: string|null, earliest: string|null, latest: string|null, already_outside: bool} */
+    /** @return array{what: string, stratum: string, date: string|null, earliest: string|null, latest: string|null, already_outside: bool, certainty: float} */
     private static function without(Without $without): array
     {
         return [
@@ -97,6 +101,7 @@ final readonly class Answer
             'earliest' => $without->earliest?->format('Y-m-d'),
             'latest' => $without->latest?->format('Y-m-d'),
             'already_outside' => $without->alreadyOutside,
+            'certainty' => $without->certainty,
         ];
     }
 
@@ -121,7 +126,7 @@ final readonly class Answer
                     'kind' => $line->kind->value,
                     'subject' => $line->subject,
                     'source' => $line->source,
-                    'millionths' => array_combine(self::QUANTITIES, $line->amounts[$s]),
+                    'millionths' => array_combine(self::QUANTITIES, $line->amounts[$s] ?? array_fill(0, count(self::QUANTITIES), 0)),
                 ], $this->trace->ledger),
             ];
         }

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
+use DateTimeImmutable;
+use Nagomi\Core\Air\Humidity;
+use Nagomi\Core\Balance\History;
+use Nagomi\Core\Balance\Remap;
+use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment\WashDay;
 
 /** One head's history as one document: what it is like, what was done, what was read, what is planned. */
@@ -19,8 +25,11 @@ final readonly class CareRecord
      * @param list<WashDay>              $washDays in the order they were given
      * @param list<Reading>              $readings in the order they were given
      * @param list<array<string, mixed>> $products products the steps refer to, carried through
-     * @param list<array<string, mixed>> $biases   stylists' biases, carried through
+     * @param list<StylistBias>          $biases   how far each stylist reads above the salon's usual
      * @param array<string, mixed>|null  $plan     the plan as it stood, carried through
+     * @param list<Remap>                $remaps   days on which the zones were sorted anew
+     * @param array<string, float>       $air      daily humidity in % by day of the year, of the salon's weather station; [] for none
+     * @param Terms                      $terms    what a plan must keep to
      */
     public function __construct(
         public string $id,
@@ -32,6 +41,20 @@ final readonly class CareRecord
         public array $products = [],
         public array $biases = [],
         public ?array $plan = null,
+        public array $remaps = [],
+        public array $air = [],
+        public Terms $terms = new Terms(),
     ) {
+    }
+
+    public function history(): History
+    {
+        return new History($this->head, $this->washDays, $this->readings, $this->remaps, $this->biases, new Humidity($this->head->humidityPercent, $this->air));
+    }
+
+    /** @return list<WashDay> those that have been by the given day */
+    public function washDaysUntil(DateTimeImmutable $today): array
+    {
+        return array_values(array_filter($this->washDays, static fn (WashDay $day): bool => $day->date <= $today));
     }
 }

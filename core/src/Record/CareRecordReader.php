@@ -6,6 +6,9 @@ namespace Nagomi\Core\Record;
 
 use InvalidArgumentException;
 use JsonException;
+use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Balance\Remap;
+use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
@@ -18,6 +21,8 @@ use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Reading\Sign;
+use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment\CleanseKind;
 use Nagomi\Core\Treatment\Place;
 use Nagomi\Core\Treatment\Step;
@@ -55,6 +60,7 @@ final class CareRecordReader
         $id = $headFields->id('id');
         $name = $headFields->string('name', '', 200);
         $head = $this->head($headFields);
+        $remaps = array_values(array_filter(array_map($this->remap(...), $headFields->objects('zones_before'))));
         $headFields->nothingElse();
         $intake = $fields->raw('intake');
         $washDays = array_values(array_filter(array_map($this->washDay(...), $fields->objects('events'))));
@@ -62,7 +68,9 @@ final class CareRecordReader
         $this->idsOnce('events', array_map(static fn (WashDay $day): string => $day->id, $washDays));
         $this->idsOnce('readings', array_map(static fn (Reading $reading): string => $reading->id, $readings));
         $products = $this->carried($fields, 'products');
-        $biases = $this->carried($fields, 'stylist_biases');
+        $biases = array_values(array_filter(array_map($this->bias(...), $fields->objects('stylist_biases'))));
+        $air = $this->air($fields->object('air'));
+        $terms = SeasonFields::read($fields->object('season'));
         $plan = $fields->has('plan') ? $fields->raw('plan') : $this->nothing($fields, 'plan');
         $fields->nothingElse();
         $this->problems->throwIfAny();
@@ -70,7 +78,7 @@ final class CareRecordReader
             throw new InvalidRecord([new Problem('head', 'give the head.')]);
         }
 
-        return new CareRecord($id, $name, $head, $intake, $washDays, $readings, $products, $biases, $plan);
+        return new CareRecord($id, $name, $head, $intake, $washDays, $readings, $products, $biases, $plan, $remaps, $air, $terms ?? new Terms());
     }
 
     /** @return array<mixed> */
@@ -94,6 +102,30 @@ final class CareRecordReader
     private function head(Fields $fields): ?Head
     {
         $before = $this->problems->count();
+        $parts = $this->zones($fields);
+        $hardness = $fields->number('hardness_mg_per_l', 100, 0, 1000, 'mg/L');
+        $humidity = $fields->number('humidity_percent', 50, 0, 100, '%');
+        $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::Medium);
+        $sensitive = $fields->boolean('protein_sensitive');
+        $sore = $fields->boolean('sore_scalp');
+        $swims = $fields->boolean('swims');
+        $redSign = $fields->boolean('red_sign');
+        $length = $fields->number('length_mm', 300, 10, 2000, 'mm');
+        $sections = $fields->integer('sections', 4, 1, 12, 'sections');
+        $every = $fields->integer('wash_every_days', 7, 2, 35, 'days');
+        $limit = $fields->has('minutes_limit') ? $fields->integer('minutes_limit', 60, 20, 480, 'minutes') : $this->nothing($fields, 'minutes_limit');
+        $method = $this->method($fields->object('method'));
+        if ($this->problems->count() > $before || $load === null) {
+            return null;
+        }
+
+        return new Head($parts, $hardness, $humidity, $load, $sensitive, $sore, $swims, $length, $sections, $every, $limit, $method, $redSign);
+    }
+
+    /** @return list<ZonePart> */
+    private function zones(Fields $fields): array
+    {
+        $before = $this->problems->count();
         $parts = [];
         foreach ($fields->objects('zones') as $i => $zone) {
             $where = $zone->choice('zone', Zone::class);
@@ -113,22 +145,44 @@ final class CareRecordReader
         if ($parts === [] && $this->problems->count() === $before) {
             $fields->problem('zones', 'give at least one zone with its porosity.');
         }
-        $hardness = $fields->number('hardness_mg_per_l', 100, 0, 1000, 'mg/L');
-        $humidity = $fields->number('humidity_percent', 50, 0, 100, '%');
-        $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::Medium);
-        $sensitive = $fields->boolean('protein_sensitive');
-        $sore = $fields->boolean('sore_scalp');
-        $swims = $fields->boolean('swims');
-        $length = $fields->number('length_mm', 300, 10, 2000, 'mm');
-        $sections = $fields->integer('sections', 4, 1, 12, 'sections');
-        $every = $fields->integer('wash_every_days', 7, 2, 35, 'days');
-        $limit = $fields->has('minutes_limit') ? $fields->integer('minutes_limit', 60, 20, 480, 'minutes') : $this->nothing($fields, 'minutes_limit');
-        $method = $this->method($fields->object('method'));
-        if ($this->problems->count() > $before || $load === null) {
-            return null;
+
+        return array_values($parts);
+    }
+
+    private function remap(Fields $fields): ?Remap
+    {
+        $until = $fields->date('until');
+        $zones = $this->zones($fields);
+        $fields->nothingElse();
+
+        return $until === null || $zones === [] ? null : new Remap($until, $zones);
+    }
+
+    private function bias(Fields $fields): ?StylistBias
+    {
+        $by = $fields->string('by', '', 200);
+        $sign = $fields->choice('sign', Sign::class);
+        $mean = $fields->number('mean', 0, -100, 100, 'in the sign’s unit');
+        $sd = $fields->number('sd', 0, 0, 100, 'in the sign’s unit');
+        $fields->nothingElse();
+
+        return $sign === null ? null : new StylistBias($by, $sign, $mean, $sd);
+    }
+
+    /** @return array<string, float> */
+    private function air(Fields $fields): array
+    {
+        $days = $fields->object('humidity_percent_by_day');
+        $fields->nothingElse();
+        $air = [];
+        foreach ($days->names() as $day) {
+            if (Calendar::day("2028-{$day}") === null) {
+                $days->problem($day, 'give a day of the year that exists, written as 01-31.');
+            }
+            $air[$day] = $days->number($day, 50, 0, 100, '%');
         }
 
-        return new Head(array_values($parts), $hardness, $humidity, $load, $sensitive, $sore, $swims, $length, $sections, $every, $limit, $method);
+        return $air;
     }
 
     private function method(Fields $fields): Method
@@ -201,6 +255,9 @@ final class CareRecordReader
         $raw = $fields->raw('raw');
         $fields->nothingElse();
         $test = Bench::test($name);
+        if ($test !== null && $moment !== null && ! in_array($moment, $test->moments(), true)) {
+            $fields->problem('moment', "{$name} is taken " . implode(' or ', array_map(static fn (Moment $one): string => $one->value, $test->moments())) . '.');
+        }
         if ($test === null) {
             $fields->problem('test', 'choose one of ' . implode(', ', array_keys(Bench::tests())) . '.');
         } else {

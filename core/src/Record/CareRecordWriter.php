@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
+use Nagomi\Core\Balance\Remap;
+use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Reading\Reading;
@@ -21,41 +23,53 @@ final class CareRecordWriter
     /** @return array<string, mixed> */
     public static function toArray(CareRecord $record): array
     {
+        $season = SeasonFields::write($record->terms);
+
         return [
             'format' => CareRecord::FORMAT,
             'version' => CareRecord::VERSION,
-            'head' => ['id' => $record->id, 'name' => $record->name] + self::head($record->head),
+            'head' => ['id' => $record->id, 'name' => $record->name] + self::head($record->head) + ['zones_before' => array_map(static fn (Remap $remap): array => [
+                'until' => $remap->date->format('Y-m-d'),
+                'zones' => array_map(self::zone(...), $remap->before),
+            ], $record->remaps)],
             'intake' => (object) $record->intake,
             'events' => array_map(self::washDay(...), $record->washDays),
             'readings' => array_map(self::reading(...), $record->readings),
             'products' => $record->products,
-            'stylist_biases' => $record->biases,
+            'stylist_biases' => array_map(static fn (StylistBias $bias): array => ['by' => $bias->by, 'sign' => $bias->sign->value, 'mean' => $bias->mean, 'sd' => $bias->sd], $record->biases),
             'plan' => $record->plan,
-        ];
+        ] + ($record->air === [] ? [] : ['air' => ['humidity_percent_by_day' => $record->air]]) + ($season === [] ? [] : ['season' => $season]);
     }
 
     /** @return array<string, mixed> */
     private static function head(Head $head): array
     {
         return [
-            'zones' => array_map(static fn (ZonePart $part): array => [
-                'zone' => $part->zone->value,
-                'part' => $part->part->value,
-                'porosity' => $part->porosity->value,
-                'strand' => $part->strand->value,
-                'chemically_treated' => $part->chemicallyTreated,
-            ], $head->zoneParts),
+            'zones' => array_map(self::zone(...), $head->zoneParts),
             'hardness_mg_per_l' => $head->hardnessMgPerL,
             'humidity_percent' => $head->humidityPercent,
             'styling_load' => $head->load->value,
             'protein_sensitive' => $head->proteinSensitive,
             'sore_scalp' => $head->soreScalp,
             'swims' => $head->swims,
+            'red_sign' => $head->redSign,
             'length_mm' => $head->lengthMm,
             'sections' => $head->sections,
             'wash_every_days' => $head->washEveryDays,
             'minutes_limit' => $head->minutesLimit,
             'method' => $head->method->choices,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function zone(ZonePart $part): array
+    {
+        return [
+            'zone' => $part->zone->value,
+            'part' => $part->part->value,
+            'porosity' => $part->porosity->value,
+            'strand' => $part->strand->value,
+            'chemically_treated' => $part->chemicallyTreated,
         ];
     }
 

@@ -134,6 +134,48 @@ final class Fields
         return $date;
     }
 
+    /** Marks a field as one of the record's own, where it was looked at in another way. */
+    public function asked(string $name): void
+    {
+        $this->asked[$name] = true;
+    }
+
+    /** @return list<string> */
+    public function strings(string $name): array
+    {
+        $strings = [];
+        foreach ($this->items($name) as $i => $value) {
+            if (! is_string($value)) {
+                $this->problem("{$name}[{$i}]", 'give a text.');
+            }
+            $strings[] = is_string($value) ? $value : '';
+        }
+
+        return $strings;
+    }
+
+    /** @return list<DateTimeImmutable> */
+    public function dates(string $name): array
+    {
+        $dates = [];
+        foreach ($this->strings($name) as $i => $value) {
+            $date = Calendar::day($value);
+            if ($date === null) {
+                $this->problem("{$name}[{$i}]", 'give a day that exists, written as 2027-01-09.');
+            } else {
+                $dates[] = $date;
+            }
+        }
+
+        return $dates;
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+
     public function has(string $name): bool
     {
         return ($this->values[$name] ?? null) !== null;

@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\StylingLoad;
 
 /** One thing done differently, to see what it would come to. */
 enum Change: string
@@ -19,6 +20,8 @@ enum Change: string
     case MaskHeat = 'mask-heat';
     case Seal = 'seal';
     case PreWash = 'pre-wash';
+    case Load = 'load';
+    case Night = 'night';
     case NoProtein = 'no-protein';
     case NoMask = 'no-mask';
 
@@ -59,6 +62,7 @@ enum Change: string
             self::MaskHeat => [MethodQuestion::MaskHeat->value => $head->method->says(MethodQuestion::MaskHeat, 'body-heat') ? 'cap-or-hood' : 'body-heat'],
             self::Seal => [MethodQuestion::Oils->value => $head->method->says(MethodQuestion::Oils, 'seal') ? 'none' : 'seal'],
             self::PreWash => [MethodQuestion::PreWash->value => $head->method->says(MethodQuestion::PreWash, 'none') ? 'oil' : 'none'],
+            self::Night => [MethodQuestion::Night->value => $head->method->says(MethodQuestion::Night, 'cotton') ? 'satin' : 'cotton'],
             default => [],
         };
 
@@ -66,7 +70,7 @@ enum Change: string
             $head->zoneParts,
             $this === self::Hardness ? (float) $number : $head->hardnessMgPerL,
             $this === self::Humidity ? (float) $number : $head->humidityPercent,
-            $head->load,
+            $this === self::Load ? ($head->load === StylingLoad::Light ? StylingLoad::Heavy : StylingLoad::Light) : $head->load,
             $head->proteinSensitive,
             $head->soreScalp,
             $head->swims,
@@ -75,6 +79,7 @@ enum Change: string
             $this === self::WashEvery ? self::whole($number) : $head->washEveryDays,
             $this === self::MinutesLimit ? self::whole($number) : $head->minutesLimit,
             new Method($method + $head->method->choices),
+            $head->redSign,
         );
     }
 

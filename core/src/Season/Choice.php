@@ -17,6 +17,7 @@ final readonly class Choice
     /**
      * @param StepKind      $conditioning conditioner or mask
      * @param StepKind|null $protein      mild or strong protein, or none
+     * @param string|null   $preWash      oil, conditioner or mix, or none
      */
     public function __construct(
         public CleanseKind $cleanse,
@@ -25,6 +26,7 @@ final readonly class Choice
         public float $conditioningMinutes,
         public bool $heat = false,
         public ?StepKind $protein = null,
+        public ?string $preWash = null,
     ) {
     }
 
@@ -37,23 +39,36 @@ final readonly class Choice
     public function without(StepKind $treatment, CleanseKind $usual): self
     {
         return match ($treatment) {
-            StepKind::Mask => new self($this->cleanse, $this->passes, StepKind::Conditioner, Model::STEP_MINUTES['conditioner'], false, $this->protein),
-            StepKind::Cleanse => new self($usual, $this->passes, $this->conditioning, $this->conditioningMinutes, $this->heat, $this->protein),
-            default => new self($this->cleanse, $this->passes, $this->conditioning, $this->conditioningMinutes, $this->heat),
+            StepKind::Mask => new self($this->cleanse, $this->passes, StepKind::Conditioner, Model::STEP_MINUTES['conditioner'], false, $this->protein, $this->preWash),
+            StepKind::Cleanse => new self($usual, $this->passes, $this->conditioning, $this->conditioningMinutes, $this->heat, $this->protein, $this->preWash),
+            default => new self($this->cleanse, $this->passes, $this->conditioning, $this->conditioningMinutes, $this->heat, null, $this->preWash),
         };
+    }
+
+    /** @return list<string> what it uses of {@see Terms::TREATMENTS} */
+    public function treatments(): array
+    {
+        return array_keys(array_filter([
+            'mask' => $this->masks(),
+            'mild-protein' => $this->protein === StepKind::MildProtein,
+            'strong-protein' => $this->protein === StepKind::StrongProtein,
+            'clarifying' => $this->cleanse->clarifies(),
+            'heat' => $this->heat,
+            'co-wash' => $this->cleanse === CleanseKind::CoWash,
+        ]));
     }
 
     /** @return list<Step> in the order they are done */
     public function steps(Head $head): array
     {
-        $preWash = $head->method->choice(MethodQuestion::PreWash);
         $tools = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
         $dry = $head->method->says(MethodQuestion::Detangling, 'dry-with-oil');
         $steps = [
-            $preWash === 'none' ? null : Step::preWash($preWash, Model::STEP_MINUTES['pre-wash']),
+            $this->preWash === null ? null : Step::preWash($this->preWash, Model::STEP_MINUTES['pre-wash']),
             Step::cleanse($this->cleanse, $this->passes),
             $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
+            $this->conditionsToo($head) ? Step::conditioner(Model::STEP_MINUTES['conditioner']) : null,
             Step::detangle(
                 max(Step::LEAST_MINUTES, $head->sections * Model::STEP_MINUTES['detangle-a-section']),
                 $tools[$head->method->choice(MethodQuestion::Tools)] ?? 'comb',
@@ -64,6 +79,12 @@ final readonly class Choice
         ];
 
         return array_values(array_filter($steps));
+    }
+
+    /** Some houses let a mask be followed by the rinse-out. */
+    private function conditionsToo(Head $head): bool
+    {
+        return $this->masks() && $head->method->says(MethodQuestion::MaskAndConditioner, 'both');
     }
 
     private static function proteinMinutes(StepKind $protein): float
@@ -78,11 +99,11 @@ final readonly class Choice
         $sections = $head->sections;
 
         return $minutes['ready']
-            + ($head->method->says(MethodQuestion::PreWash, 'none') ? 0.0 : $minutes['pre-wash'])
+            + ($this->preWash === null ? 0.0 : $minutes['pre-wash'])
             + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
             + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein) + $minutes['rinse'])
-            + $this->conditioningMinutes
+            + $this->conditioningMinutes + ($this->conditionsToo($head) ? $minutes['conditioner'] : 0.0)
             + ($head->method->says(MethodQuestion::LeaveIn, 'none') ? 0.0 : $minutes['leave-in']);
     }
 }

@@ -10,7 +10,7 @@ final readonly class ChoiceEffects
     /**
      * @param list<list<array{float, float, float, float, float, float, float}>> $steps by step, then stratum: washable kept, stubborn kept,
      *                                                                                 stubborn added, moisture lost, protein lost, moisture gain, protein gain
-     * @param float                                                              $cost  minutes and wear
+     * @param float                                                              $cost  minutes, wear and price
      */
     public function __construct(
         public array $steps,

@@ -28,7 +28,7 @@ final class Choices
         foreach (self::cleanses($head) as $cleanse) {
             foreach ([null, StepKind::MildProtein, StepKind::StrongProtein] as $protein) {
                 foreach ($conditionings as [$kind, $minutes, $heat]) {
-                    $choices[] = new Choice($cleanse, self::passes($head, $cleanse), $kind, $minutes, $heat, $protein);
+                    $choices[] = new Choice($cleanse, self::passes($head, $cleanse), $kind, $minutes, $heat, $protein, self::preWash($head));
                 }
             }
         }
@@ -39,7 +39,7 @@ final class Choices
     /** What a wash day is cleansed with when nothing calls for more or less. */
     public static function usualCleanse(Head $head): CleanseKind
     {
-        return $head->soreScalp ? CleanseKind::Gentle : CleanseKind::Shampoo;
+        return $head->soreScalp || $head->redSign ? CleanseKind::Gentle : CleanseKind::Shampoo;
     }
 
     /** The wash day that goes on by itself, with a mask each time: the house rhythm. */
@@ -47,7 +47,15 @@ final class Choices
     {
         $cleanse = self::usualCleanse($head);
 
-        return new Choice($cleanse, self::passes($head, $cleanse), StepKind::Mask, 25.0, self::heats($head));
+        return new Choice($cleanse, self::passes($head, $cleanse), StepKind::Mask, 25.0, self::heats($head), null, self::preWash($head));
+    }
+
+    /** The pre-wash of the house method; a method without oils has none with oil. */
+    private static function preWash(Head $head): ?string
+    {
+        $with = $head->method->choice(MethodQuestion::PreWash);
+
+        return $with === 'none' || ($with === 'oil' && $head->method->says(MethodQuestion::Oils, 'none')) ? null : $with;
     }
 
     /** Only hair of low porosity gains from heat under the mask, and never a sore scalp. */
@@ -55,7 +63,7 @@ final class Choices
     {
         foreach ($head->strata as $stratum) {
             if ($stratum->porosity === Porosity::Low) {
-                return ! $head->soreScalp && $head->method->says(MethodQuestion::MaskHeat, 'cap-or-hood');
+                return ! $head->soreScalp && ! $head->redSign && $head->method->says(MethodQuestion::MaskHeat, 'cap-or-hood');
             }
         }
 

@@ -19,6 +19,7 @@ final readonly class Future
      * @param list<Point>  $forecast one for each day
      * @param float        $minutes  of all wash days
      * @param float        $cost     in days of a whole head one band width outside
+     * @param float        $price    of what is used up, in currency units
      */
     public function __construct(
         public array $washDays,
@@ -26,6 +27,7 @@ final readonly class Future
         public array $forecast,
         public float $minutes,
         public float $cost,
+        public float $price = 0.0,
     ) {
         $out = 0.0;
         foreach ($forecast as $point) {

@@ -16,6 +16,9 @@ final readonly class PlanItem
      * @param Rule|null              $movedBy the rule that kept its main treatment from coming earlier
      * @param list<Rule>             $broken  hard rules it breaks because nothing else was open
      * @param bool                   $look    the state is unsure by then: take readings before treating
+     * @param ByHand|null            $byHand  somebody set this day by hand, and why
+     * @param Clash|null             $clash   what stood in the way of every way to wash this day
+     * @param float                  $brokenHairs expected at its detangling
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -27,6 +30,9 @@ final readonly class PlanItem
         public ?Rule $movedBy = null,
         public array $broken = [],
         public bool $look = false,
+        public ?ByHand $byHand = null,
+        public ?Clash $clash = null,
+        public float $brokenHairs = 0.0,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Season;
 
 use InvalidArgumentException;
+use Nagomi\Core\Balance\Breakage;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\Cell;
 use Nagomi\Core\Balance\Cells;
@@ -13,7 +14,6 @@ use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Season\Rule\Rule;
 use Nagomi\Core\Season\Rule\RuleBook;
-use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
 
 /** Plans a season: the possible wash days, the search over them, the forecast through them, the reasons. */
@@ -28,49 +28,39 @@ final class Planner
     /**
      * @param Point         $start   the head at the end of what happened today
      * @param list<WashDay> $history
+     * @param Terms         $terms   what the plan must keep to beside the hair itself
      *
      * @throws InvalidArgumentException for weeks outside 1 to 26
      */
-    public static function plan(Point $start, array $history, int $weeks = 12): Plan
+    public static function plan(Point $start, array $history, int $weeks = 12, Terms $terms = new Terms()): Plan
     {
         if ($weeks < self::LEAST_WEEKS || $weeks > self::MOST_WEEKS) {
             throw new InvalidArgumentException('Weeks: give 1 to 26.');
         }
         $head = $start->state->layout->head;
         $horizon = 7 * $weeks;
-        $dayOf = static fn (WashDay $washDay): int => Calendar::daysBetween($start->date, $washDay->date);
-        $washDays = self::washDays($head->washEveryDays, array_map($dayOf, array_filter($history, static fn (WashDay $day): bool => $day->has(StepKind::Cleanse))), $horizon);
-        $standing = Standing::after($head, $history, $dayOf);
+        $washDays = WashDays::of($head, $history, $terms, $start->date, $horizon);
+        $standing = Standing::after($head, $history, static fn (WashDay $washDay): int => Calendar::daysBetween($start->date, $washDay->date), $terms, $start->date);
         $choices = Choices::of($head);
 
         // The doubt ahead depends a little on the plan: it is first taken from the house rhythm.
         $rhythm = Choices::houseRhythm($head);
         $doubt = Doubt::of(self::forecast($start, $washDays, array_fill(0, count($washDays), $rhythm), $horizon));
-        $terrain = new Terrain($start->state, $doubt);
+        $terrain = new Terrain($start, $doubt, $terms);
         [$best] = (new Search($terrain, $doubt, $choices, $washDays, $horizon))->best($start, $standing);
         $forecast = self::forecast($start, $washDays, $best, $horizon);
         $doubt = Doubt::of($forecast);
         $terrain = $terrain->withDoubt($doubt);
+        $items = self::items($start, $standing, $terrain, $doubt, $washDays, $best, $forecast, $horizon);
 
         return new Plan(
-            self::items($start, $standing, $terrain, $doubt, $washDays, $best, $forecast, $horizon),
+            $items,
             $forecast,
-            self::cost($terrain, $forecast, $best),
+            self::cost($terrain, $forecast, $washDays, $best),
             array_sum(array_map(static fn (Choice $choice): float => $choice->minutes($head), $best)),
+            array_sum(array_map($terms->price(...), $best)),
+            array_values(array_filter(array_map(static fn (PlanItem $item): ?Clash => $item->clash, $items))),
         );
-    }
-
-    /**
-     * @param array<int, int> $past days of earlier washes, counted from today
-     *
-     * @return non-empty-list<int>
-     */
-    private static function washDays(int $every, array $past, int $horizon): array
-    {
-        $last = $past === [] ? -$every : max($past);
-        $first = max($last === 0 ? 1 : 0, $last + $every);
-
-        return [$first, ...array_slice(range($first, max($horizon, $first + $every), $every), 1, max(0, intdiv($horizon - $first, $every)))];
     }
 
     /**
@@ -91,16 +81,17 @@ final class Planner
      * Cost of the days to the horizon and of what is done on them, every day counted.
      *
      * @param list<Point>  $forecast
+     * @param list<int>    $washDays
      * @param list<Choice> $choices
      */
-    public static function cost(Terrain $terrain, array $forecast, array $choices): float
+    public static function cost(Terrain $terrain, array $forecast, array $washDays, array $choices): float
     {
         $cost = 0.0;
         foreach ($forecast as $day => $point) {
             $cost += $terrain->costOfADay(Terrain::means($point->state), $day);
         }
 
-        return $cost + array_sum(array_map($terrain->ownCost(...), $choices));
+        return $cost + array_sum(array_map($terrain->costOfChoice(...), $choices, $washDays));
     }
 
     /**
@@ -116,14 +107,18 @@ final class Planner
         $reasons = new Reasons($terrain, $doubt, $start->date, $washDays, $choices, $horizon);
         $items = [];
         $before = null;
+        $offset = Breakage::ownOffset($start->state);
+        $washedBefore = $standing->day;
         $lastLook = -Planner::LOOKS_APART_DAYS;
-        $means = $terrain->afterDays(Terrain::means($start->state), $washDays[0], $start->sealed);
+        $means = $terrain->afterDays(Terrain::means($start->state), 0, $washDays[0], $start->sealed);
         $standing = $standing->on($washDays[0], $washDays[1] ?? null, self::proteinHigh($forecast, $washDays[0]));
         foreach ($choices as $level => $choice) {
             $day = $washDays[$level];
             $without = $reasons->without($level, $means);
             $movedBy = $before === null ? null : self::movedBy($choice, $before);
             $unsure = 1 - (Cells::ofHead(($forecast[max(0, $day - 1)] ?? $start)->state)[Cell::InBalance->value] ?? 0.0);
+            $byHand = $terrain->terms->setByHand($start->date->modify("+{$day} days"));
+            $broken = RuleBook::barring($choice, $standing);
             $look = $unsure > Model::LOOK_AT && $day - $lastLook >= self::LOOKS_APART_DAYS;
             $lastLook = $look ? $day : $lastLook;
             $items[] = new PlanItem(
@@ -131,15 +126,19 @@ final class Planner
                 $day,
                 $choice,
                 $choice->minutes($head),
-                Wording::reasons($without, $movedBy, count($head->strata) > 1),
+                Wording::reasons($without, $movedBy, count($head->strata) > 1, $byHand),
                 $without,
                 $movedBy,
-                RuleBook::barring($choice, $standing),
+                $broken,
                 $look,
+                $byHand,
+                $broken === [] || $byHand !== null ? null : Clashes::on($start->date->modify("+{$day} days"), Choices::of($head), $standing),
+                Breakage::expected(($forecast[$day] ?? $start)->state, max(0, $day - $washedBefore), $offset),
             );
+            $washedBefore = $day;
             $before = $standing;
             $until = $washDays[$level + 1] ?? $horizon + 1;
-            $means = $terrain->afterDays($terrain->washed($means, $choice), $until - $day, $terrain->seals($choice));
+            $means = $terrain->afterDays($terrain->washed($means, $choice), $day, $until - $day, $terrain->seals($choice));
             $standing = $standing->next($choice, $until, $washDays[$level + 2] ?? null, self::proteinHigh($forecast, min($until, $horizon)));
         }
 

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Season;
 use DateInterval;
 use DateTimeImmutable;
 use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Stats\Normal;
 use Nagomi\Core\Treatment\StepKind;
 
 /** Why an item stands in the plan: it is left out, the head rolled on, and the day its band is left is read off. */
@@ -64,6 +65,7 @@ final class Reasons
         $crossed = array_fill(0, count($strata), ['date' => null, 'earliest' => null, 'latest' => null]);
         $already = $this->outside($what, $means, $this->washDays[$level]);
         $next = $level;
+        $nearest = INF;
         $sealed = false;
         for ($day = $this->washDays[$level]; $day <= $this->horizon; $day++) {
             if (isset($this->washDays[$next]) && $this->washDays[$next] === $day) {
@@ -74,13 +76,14 @@ final class Reasons
             }
             foreach (array_keys($strata) as $s) {
                 [$distance, $sd] = $this->distance($what, $means, $s, $day);
+                $nearest = min($nearest, $distance / $sd);
                 foreach (['date' => 0.0, 'earliest' => self::Z_80, 'latest' => -self::Z_80] as $which => $z) {
                     if ($crossed[$s][$which] === null && $distance - $z * $sd < 0) {
                         $crossed[$s][$which] = $day;
                     }
                 }
             }
-            $means = $this->terrain->afterDays($means, 1, $sealed);
+            $means = $this->terrain->afterDays($means, $day, 1, $sealed);
         }
         $first = 0;
         foreach ($crossed as $s => $days) {
@@ -96,6 +99,7 @@ final class Reasons
             $this->date($crossed[$first]['earliest']),
             $this->date($crossed[$first]['latest']),
             $already,
+            Normal::cumulative(-$nearest),
         );
     }
 

@@ -30,6 +30,16 @@ final class Search
     private const WASH_DAYS_AT_FULL_BEAM = 18;
 
     private readonly int $beam;
+
+    /** @var array<int, Choice> those the method leaves, then those set by hand */
+    private readonly array $choices;
+
+    /** @var array<int, int> index of the choice set by hand, by day */
+    private readonly array $set;
+
+    /** @var array<int, string> what the rules look at, by choice */
+    private readonly array $traits;
+
     private readonly Choice $rhythm;
 
     /** More than any wash day has minutes, so that a broken rule always outweighs them. */
@@ -46,11 +56,24 @@ final class Search
     public function __construct(
         private readonly Terrain $terrain,
         private readonly Doubt $doubt,
-        private readonly array $choices,
+        array $choices,
         private readonly array $washDays,
         private readonly int $horizon,
         ?int $beam = null,
     ) {
+        $set = [];
+        foreach ($washDays as $day) {
+            $byHand = $terrain->terms->byHand === [] ? null : $terrain->terms->setByHand($terrain->date($day));
+            if ($byHand !== null) {
+                $set[$day] = count($choices);
+                $choices[] = $byHand->choice;
+            }
+        }
+        $this->choices = $choices;
+        $this->set = $set;
+        // Treatments, pre-wash, passes and minutes are all the rules look at: choices alike in them are barred alike.
+        $limited = $terrain->head->minutesLimit !== null || $terrain->terms->homeMinutesLimit !== null;
+        $this->traits = array_map(static fn (Choice $choice): string => implode(' ', $choice->treatments()) . "|{$choice->preWash}|{$choice->passes}|" . ($limited ? $choice->minutes($terrain->head) : ''), $choices);
         // The work grows with wash days times ways: a season of very many wash days is searched with a narrower beam.
         $this->beam = $beam ?? max(self::LEAST_BEAM, min(self::BEAM, intdiv(self::BEAM * self::WASH_DAYS_AT_FULL_BEAM, count($washDays))));
         $this->rhythm = Choices::houseRhythm($terrain->head);
@@ -61,7 +84,7 @@ final class Search
     {
         $means = Terrain::means($start->state);
         $first = $this->washDays[0];
-        $arrived = $this->terrain->afterDays($means, $first, $start->sealed);
+        $arrived = $this->terrain->afterDays($means, 0, $first, $start->sealed);
         $ways = [[
             'cost' => $first > 0 ? $this->terrain->costOfDays($means, 0, $first, $start->sealed) : 0.0,
             'means' => $arrived,
@@ -75,7 +98,7 @@ final class Search
                 foreach ($this->open($way['standing']) as $index => $choice) {
                     $sealed = $this->terrain->seals($choice);
                     $after = $this->terrain->washed($way['means'], $choice);
-                    $cost = $way['cost'] + $this->terrain->ownCost($choice)
+                    $cost = $way['cost'] + $this->terrain->costOfChoice($choice, $day)
                         + $this->terrain->costOfDays($after, $day, $until - $day, $sealed);
                     $key = self::place($after, $way['standing'], $choice, $day);
                     if (! isset($next[$key]) || $cost < $next[$key]['cost']) {
@@ -101,7 +124,7 @@ final class Search
         uasort($next, static fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
         $candidates = [];
         foreach (array_slice($next, 0, min(self::LOOKED_AT * $this->beam, count($next))) as $key => $found) {
-            $arrived = $this->terrain->afterDays($found['after'], $until - $day, $found['sealed']);
+            $arrived = $this->terrain->afterDays($found['after'], $day, $until - $day, $found['sealed']);
             $candidates[$key] = ['ahead' => $found['cost'] + $this->rolledOn($arrived, $until), 'means' => $arrived];
         }
         uasort($candidates, static fn (array $a, array $b): int => $a['ahead'] <=> $b['ahead']);
@@ -143,7 +166,7 @@ final class Search
             $means = $this->terrain->washed($means, $this->rhythm);
             $gap = min($every, Model::ROLLED_ON_DAYS - $gone);
             $cost += $this->terrain->ownCost($this->rhythm) + $this->terrain->costOfDays($means, min($this->horizon, $day + $gone), $gap, $this->terrain->seals($this->rhythm));
-            $means = $this->terrain->afterDays($means, $gap, $this->terrain->seals($this->rhythm));
+            $means = $this->terrain->afterDays($means, $day + $gone, $gap, $this->terrain->seals($this->rhythm));
         }
 
         return $cost;
@@ -157,13 +180,17 @@ final class Search
      */
     private function open(Standing $standing): array
     {
+        if (isset($this->set[$standing->day])) {
+            $index = $this->set[$standing->day];
+
+            return [$index => $this->choices[$index]];
+        }
         $barred = $known = [];
-        foreach ($this->choices as $index => $choice) {
-            // The rules look at nothing else of a choice but this.
-            $trait = ($choice->protein->value ?? '') . ($choice->masks() ? 'm' : '') . ($choice->cleanse->clarifies() ? 'c' : '') . ($choice->heat ? 'h' : '')
-                . ($standing->head->minutesLimit === null ? '' : $choice->minutes($standing->head));
-            $known[$trait] ??= self::weight(RuleBook::barring($choice, $standing), $choice->minutes($standing->head));
-            $barred[$index] = $known[$trait];
+        foreach ($this->traits as $index => $trait) {
+            if (in_array($index, $this->set, true)) {
+                continue;
+            }
+            $barred[$index] = $known[$trait] ??= self::weight(RuleBook::barring($this->choices[$index], $standing), $this->choices[$index]->minutes($standing->head));
         }
         assert($barred !== []);
         $least = min($barred);
@@ -208,6 +235,7 @@ final class Search
         $key = ($choice->protein === StepKind::StrongProtein ? $day : $standing->lastStrong)
             . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
             . '|' . ($choice->protein === null ? '' : 'protein')
+            . '|' . ($standing->terms->stock === [] ? '' : implode(',', $standing->next($choice, $day, null, false)->used))
             . '/' . ($choice->masks() ? $day : $standing->lastMask);
         foreach ($means as $i => $value) {
             $key .= '|' . (int) ($value / ($i % 4 < 2 ? 2.5 : 6));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Season;
 
+use DateTimeImmutable;
+use LogicException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
@@ -18,6 +20,8 @@ final readonly class Standing
      * @param bool     $proteinLast  the wash day before had protein
      * @param int|null $nextWash     day of the next possible wash day; null where none follows
      * @param bool     $proteinHigh  some stratum is above its protein band with more than the barred probability
+     * @param int|null $lastProtein  day of the last protein of any strength
+     * @param array<string, int> $used uses since today of what is short, by treatment
      */
     public function __construct(
         public Head $head,
@@ -28,21 +32,44 @@ final readonly class Standing
         public bool $proteinLast = false,
         public ?int $nextWash = null,
         public bool $proteinHigh = false,
+        public ?int $lastProtein = null,
+        public array $used = [],
+        public Terms $terms = new Terms(),
+        public ?DateTimeImmutable $today = null,
     ) {
+    }
+
+    /** @throws LogicException where the day it counts from is not known */
+    public function date(): DateTimeImmutable
+    {
+        return ($this->today ?? throw new LogicException('The day this counts from is not known.'))->modify("{$this->day} days");
+    }
+
+    public function isInSalon(): bool
+    {
+        return $this->terms->salonDays === null || $this->terms->isInSalon($this->date());
+    }
+
+    /** The longest this day may take, in minutes. */
+    public function minutesLimit(): ?int
+    {
+        $ofHome = $this->terms->homeMinutesLimit;
+
+        return $ofHome === null || $this->isInSalon() ? $this->head->minutesLimit : min($ofHome, $this->head->minutesLimit ?? $ofHome);
     }
 
     /**
      * @param list<WashDay>                $history earlier wash days
      * @param callable(WashDay): int       $dayOf   day of a wash day, counted from today
      */
-    public static function after(Head $head, array $history, callable $dayOf): self
+    public static function after(Head $head, array $history, callable $dayOf, Terms $terms = new Terms(), ?DateTimeImmutable $today = null): self
     {
-        $last = ['strong' => null, 'clarify' => null, 'mask' => null];
+        $last = ['strong' => null, 'clarify' => null, 'mask' => null, 'protein' => null];
         $lastWash = null;
         $protein = false;
         foreach ($history as $washDay) {
             $day = $dayOf($washDay);
-            foreach (['strong' => $washDay->has(StepKind::StrongProtein), 'clarify' => $washDay->clarifies(), 'mask' => $washDay->has(StepKind::Mask)] as $what => $done) {
+            foreach (['strong' => $washDay->has(StepKind::StrongProtein), 'clarify' => $washDay->clarifies(), 'mask' => $washDay->has(StepKind::Mask), 'protein' => $washDay->has(StepKind::StrongProtein, StepKind::MildProtein)] as $what => $done) {
                 if ($done) {
                     $last[$what] = max($last[$what] ?? $day, $day);
                 }
@@ -53,7 +80,7 @@ final readonly class Standing
             }
         }
 
-        return new self($head, $lastWash ?? 0, $last['strong'], $last['clarify'], $last['mask'], $protein);
+        return new self($head, $lastWash ?? 0, $last['strong'], $last['clarify'], $last['mask'], $protein, lastProtein: $last['protein'], terms: $terms, today: $today);
     }
 
     /** The same head on its next wash day, after the given choice on this one. */
@@ -68,12 +95,29 @@ final readonly class Standing
             $choice->protein !== null,
             $nextWash,
             $proteinHigh,
+            $choice->protein !== null ? $this->day : $this->lastProtein,
+            $this->usedWith($choice),
+            $this->terms,
+            $this->today,
         );
+    }
+
+    /** @return array<string, int> */
+    private function usedWith(Choice $choice): array
+    {
+        $used = $this->used;
+        if ($this->terms->stock !== []) {
+            foreach ($choice->treatments() as $treatment) {
+                $used[$treatment] = ($used[$treatment] ?? 0) + 1;
+            }
+        }
+
+        return $used;
     }
 
     /** The same history on another day. */
     public function on(int $day, ?int $nextWash, bool $proteinHigh): self
     {
-        return new self($this->head, $day, $this->lastStrong, $this->lastClarify, $this->lastMask, $this->proteinLast, $nextWash, $proteinHigh);
+        return new self($this->head, $day, $this->lastStrong, $this->lastClarify, $this->lastMask, $this->proteinLast, $nextWash, $proteinHigh, $this->lastProtein, $this->used, $this->terms, $this->today);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Season;
 
+use DateTimeImmutable;
+use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Balance\Forecast;
 use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\Reserves;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Head\Head;
@@ -29,7 +32,7 @@ final class Terrain
 
     private readonly float $uptake;
 
-    /** @var list<array{air: float, moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float, share: float, moistureTarget: float, proteinTarget: float}> */
+    /** @var list<array{moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float, share: float, moistureTarget: float, proteinTarget: float}> */
     private readonly array $strata;
 
     /** @var array<int, array{float, float, float}> */
@@ -44,20 +47,28 @@ final class Terrain
     /** @var list<array{list<array{float, float}>, list<array{float, float}>}> by stratum, moisture and protein, day: steps of the table per unit, variance in band widths */
     private array $looks;
 
-    /** @var array<int, list<array{float, float}>> what is kept of moisture and protein, by days (negative where unsealed), then stratum */
-    private array $kept = [];
+    private readonly Humidity $air;
+    private readonly DateTimeImmutable $today;
 
-    public function __construct(State $start, Doubt $doubt)
+    /** @var array<int, float> moisture the air holds in hair, by day counted from today */
+    private array $airs = [];
+
+    /** @var array<int, list<array{float, float, float}>> by stretch of days: of each stratum what is kept of moisture, what the air adds, what is kept of protein */
+    private array $stretches = [];
+
+    public function __construct(Point $from, Doubt $doubt, public readonly Terms $terms = new Terms())
     {
         $this->looks = self::looks($doubt);
+        $start = $from->state;
         $layout = $start->layout;
+        $this->air = $layout->air;
+        $this->today = $from->date;
         $this->head = $layout->head;
         $this->uptake = exp($start->mean[$layout->uptake]);
         [$washable, $stubborn] = Reserves::buildUpADay($this->head);
         $strata = [];
         foreach ($this->head->strata as $stratum) {
             $strata[] = [
-                'air' => Reserves::airMoisture($this->head->humidityPercent),
                 'moistureRate' => Reserves::moistureRate($stratum, false) * exp($start->mean[$layout->moistureFading]),
                 'moistureRateSealed' => Reserves::moistureRate($stratum, true) * exp($start->mean[$layout->moistureFading]),
                 'proteinRate' => Reserves::proteinRate($stratum) * exp($start->mean[$layout->proteinFading]),
@@ -71,6 +82,11 @@ final class Terrain
         $this->strata = $strata;
         $this->effects = new WeakMap();
         $this->table = ExcessTable::values();
+    }
+
+    public function date(int $day): DateTimeImmutable
+    {
+        return $this->today->modify("+{$day} days");
     }
 
     /** The same head with the doubt of another forecast. */
@@ -133,17 +149,19 @@ final class Terrain
     }
 
     /**
-     * @param array<int, float> $means
+     * @param array<int, float> $means at the end of a day
+     * @param int               $from  that day, counted from today
      *
-     * @return array<int, float>
+     * @return array<int, float> the means so many days later
      */
-    public function afterDays(array $means, int $days, bool $sealed): array
+    public function afterDays(array $means, int $from, int $days, bool $sealed): array
     {
-        $kept = $this->kept[$sealed ? $days : -$days - 1] ??= $this->keptAfter($days, $sealed);
+        $stretch = $this->stretches[(($from * 256 + $days) << 1) | (int) $sealed] ??= $this->stretch($from, $days, $sealed);
         foreach ($this->strata as $s => $stratum) {
             $at = 4 * $s;
-            $means[$at] = $stratum['air'] + ($means[$at] - $stratum['air']) * $kept[$s][0];
-            $means[$at + 1] *= $kept[$s][1];
+            [$kept, $added, $proteinKept] = $stretch[$s];
+            $means[$at] = $kept * $means[$at] + $added;
+            $means[$at + 1] *= $proteinKept;
             $washable = $means[$at + 2] + $stratum['washable'] * $days;
             $means[$at + 2] = $washable > 100 ? 100.0 : $washable;
             $stubborn = $means[$at + 3] + $stratum['stubborn'] * $days;
@@ -153,13 +171,20 @@ final class Terrain
         return $means;
     }
 
-    /** @return list<array{float, float}> */
-    private function keptAfter(int $days, bool $sealed): array
+    /** @return list<array{float, float, float}> */
+    private function stretch(int $from, int $days, bool $sealed): array
     {
-        return array_map(static fn (array $stratum): array => [
-            exp(-($sealed ? $stratum['moistureRateSealed'] : $stratum['moistureRate']) * $days),
-            exp(-$stratum['proteinRate'] * $days),
-        ], $this->strata);
+        $stretch = [];
+        foreach ($this->strata as $stratum) {
+            $keptADay = exp(-($sealed ? $stratum['moistureRateSealed'] : $stratum['moistureRate']));
+            $added = 0.0;
+            for ($day = $from + 1; $day <= $from + $days; $day++) {
+                $added = $keptADay * $added + (1 - $keptADay) * ($this->airs[$day] ??= Reserves::airMoisture($this->air->percentOn($this->today->modify("+{$day} days"))));
+            }
+            $stretch[] = [$keptADay ** $days, $added, exp(-$stratum['proteinRate'] * $days)];
+        }
+
+        return $stretch;
     }
 
     /**
@@ -217,7 +242,7 @@ final class Terrain
         if ($days <= 3) {
             $cost = 0.0;
             for ($d = 0; $d < $days; $d++) {
-                $cost += $this->costOfADay($d === 0 ? $means : $this->afterDays($means, $d, $sealed), $firstDay + $d);
+                $cost += $this->costOfADay($d === 0 ? $means : $this->afterDays($means, $firstDay, $d, $sealed), $firstDay + $d);
             }
 
             return $cost;
@@ -227,8 +252,8 @@ final class Terrain
         [$w0, $w1, $w2] = self::weights($days);
 
         return $w0 * $this->costOfADay($means, $firstDay)
-            + $w1 * $this->costOfADay($this->afterDays($means, $middle, $sealed), $firstDay + $middle)
-            + $w2 * $this->costOfADay($this->afterDays($means, $last, $sealed), $firstDay + $last);
+            + $w1 * $this->costOfADay($this->afterDays($means, $firstDay, $middle, $sealed), $firstDay + $middle)
+            + $w2 * $this->costOfADay($this->afterDays($means, $firstDay, $last, $sealed), $firstDay + $last);
     }
 
     /** @return array{float, float, float} weights that sum a parabola over the days exactly */
@@ -249,10 +274,17 @@ final class Terrain
         return self::$weights[$days];
     }
 
-    /** What a choice costs by itself: minutes and the wear of its steps. */
+    /** What a choice costs by itself: minutes, the wear of its steps and what it uses up. */
     public function ownCost(Choice $choice): float
     {
         return $this->effectsOf($choice)->cost;
+    }
+
+    /** What a choice costs on a day: by itself, and where something else was promised. */
+    public function costOfChoice(Choice $choice, int $day): float
+    {
+        return $this->effectsOf($choice)->cost
+            + ($this->terms->promised === [] ? 0.0 : $this->terms->promiseCost($choice, $this->today->modify("+{$day} days")));
     }
 
     public function seals(Choice $choice): bool
@@ -290,6 +322,6 @@ final class Terrain
             $seals = $seals || $step->kind === StepKind::Seal;
         }
 
-        return new ChoiceEffects($moving, Model::COST_OF_A_MINUTE * $choice->minutes($this->head) + Model::COST_OF_WEAR * $wear, $seals);
+        return new ChoiceEffects($moving, Model::COST_OF_A_MINUTE * $choice->minutes($this->head) + Model::COST_OF_WEAR * $wear + Model::COST_OF_A_CURRENCY_UNIT * $this->terms->price($choice), $seals);
     }
 }

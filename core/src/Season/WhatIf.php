@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Season;
 
 use InvalidArgumentException;
-use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\Point;
-use Nagomi\Core\Balance\State;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
 
@@ -27,18 +25,18 @@ final readonly class WhatIf
      *
      * @throws InvalidArgumentException where the change asks for another number
      */
-    public static function of(Point $start, array $history, Change $change, ?float $number = null, int $weeks = 12): self
+    public static function of(Point $start, array $history, Change $change, ?float $number = null, int $weeks = 12, Terms $terms = new Terms()): self
     {
         $changedHead = $change->of($start->state->layout->head, $number);
-        $plan = Planner::plan($start, $history, $weeks);
-        $asPlanned = self::future($start, $plan, array_map(static fn (PlanItem $item): Choice => $item->choice, $plan->items));
+        $plan = Planner::plan($start, $history, $weeks, $terms);
+        $asPlanned = self::future($start, $terms, $plan, array_map(static fn (PlanItem $item): Choice => $item->choice, $plan->items));
         if ($change->leavesOut()) {
-            return new self($asPlanned, self::future($start, $plan, array_map(static fn (PlanItem $item): Choice => self::without($item->choice, $change, $start), $plan->items)));
+            return new self($asPlanned, self::future($start, $terms, $plan, array_map(static fn (PlanItem $item): Choice => self::without($item->choice, $change, $start), $plan->items)));
         }
-        $changedStart = new Point($start->date, new State(new Layout($changedHead), $start->state->mean, $start->state->covariance), $start->sealed);
-        $changedPlan = Planner::plan($changedStart, $history, $weeks);
+        $changedStart = new Point($start->date, $start->state->under($changedHead), $start->sealed, $start->tight);
+        $changedPlan = Planner::plan($changedStart, $history, $weeks, $terms);
 
-        return new self($asPlanned, self::future($changedStart, $changedPlan, array_map(static fn (PlanItem $item): Choice => $item->choice, $changedPlan->items)));
+        return new self($asPlanned, self::future($changedStart, $terms, $changedPlan, array_map(static fn (PlanItem $item): Choice => $item->choice, $changedPlan->items)));
     }
 
     private static function without(Choice $choice, Change $change, Point $start): Choice
@@ -55,12 +53,12 @@ final readonly class WhatIf
     }
 
     /** @param list<Choice> $choices */
-    private static function future(Point $start, Plan $plan, array $choices): Future
+    private static function future(Point $start, Terms $terms, Plan $plan, array $choices): Future
     {
         $washDays = array_map(static fn (PlanItem $item): int => $item->day, $plan->items);
         $horizon = count($plan->forecast) - 1;
         $forecast = Planner::forecast($start, $washDays, $choices, $horizon);
-        $terrain = new Terrain($start->state, Doubt::of($forecast));
+        $terrain = new Terrain($start, Doubt::of($forecast), $terms);
         $head = $start->state->layout->head;
 
         return new Future(
@@ -68,7 +66,8 @@ final readonly class WhatIf
             $choices,
             $forecast,
             array_sum(array_map(static fn (Choice $choice): float => $choice->minutes($head), $choices)),
-            Planner::cost($terrain, $forecast, $choices),
+            Planner::cost($terrain, $forecast, $washDays, $choices),
+            array_sum(array_map($terms->price(...), $choices)),
         );
     }
 }

@@ -15,12 +15,13 @@ final class Wording
     /**
      * @param array<string, Without> $without by treatment
      * @param bool                   $several more than one stratum, so that each is named
+     * @param ByHand|null            $byHand  comes first
      *
      * @return non-empty-list<string> one sentence for each treatment, then what kept it from coming earlier
      */
-    public static function reasons(array $without, ?Rule $movedBy, bool $several): array
+    public static function reasons(array $without, ?Rule $movedBy, bool $several, ?ByHand $byHand = null): array
     {
-        $sentences = [];
+        $sentences = $byHand === null ? [] : ['Set by hand' . ($byHand->by === '' ? '' : " by {$byHand->by}") . ': ' . rtrim(trim($byHand->reason), '.') . '.'];
         foreach ($without as $treatment => $leftOut) {
             $sentences[] = self::sentence(self::NAMES[$treatment] ?? $treatment, $leftOut, $several ? ' in ' . $leftOut->stratum : '');
         }
@@ -40,10 +41,16 @@ final class Wording
             $leftOut->alreadyOutside && $buildUp => "Build-up is past 35{$where}; {$treatment} brings it down.",
             $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} " . ($treatment === self::NAMES['mask'] ? 'bring' : 'brings') . ' it back.',
             $leftOut->date === null && $buildUp => "Without {$treatment} build-up stays under 35 these weeks, but lets less of each treatment through.",
-            $leftOut->date === null => "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge.",
-            $buildUp => "Without {$treatment}, build-up passes 35{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . '.',
-            default => "Without {$treatment}, {$leftOut->what} leaves its band{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . '.',
+            $leftOut->date === null => "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge" . self::certainty($leftOut, 'it would leave it') . '.',
+            $buildUp => "Without {$treatment}, build-up passes 35{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . self::certainty($leftOut, 'that it does at all') . '.',
+            default => "Without {$treatment}, {$leftOut->what} leaves its band{$where} on {$leftOut->date->format('j M')}" . self::range($leftOut) . self::certainty($leftOut, 'that it does at all') . '.',
         };
+    }
+
+    /** Words and number; nothing where it is as good as sure. */
+    private static function certainty(Without $leftOut, string $of): string
+    {
+        return $leftOut->certainty >= 0.95 ? '' : sprintf('; %s: %s, %d %%', $of, $leftOut->certaintyInWords(), (int) round(100 * $leftOut->certainty));
     }
 
     private static function range(Without $leftOut): string

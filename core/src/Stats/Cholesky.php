@@ -43,7 +43,7 @@ final readonly class Cholesky
     /**
      * @param array<int, float> $right
      *
-     * @return array<int, float>
+     * @return list<float>
      */
     public function solve(array $right): array
     {
@@ -63,5 +63,24 @@ final readonly class Cholesky
         }
 
         return array_values($right);
+    }
+
+    /** @return array<int, list<float>> the inverse of the matrix, symmetric to the last bit */
+    public function inverse(): array
+    {
+        $size = count($this->factor);
+        $inverse = [];
+        for ($i = 0; $i < $size; $i++) {
+            $unit = array_fill(0, $size, 0.0);
+            $unit[$i] = 1.0;
+            $inverse[] = $this->solve($unit);
+        }
+        for ($i = 0; $i < $size; $i++) {
+            for ($j = 0; $j < $i; $j++) {
+                $inverse[$i][$j] = $inverse[$j][$i];
+            }
+        }
+
+        return array_map(array_values(...), $inverse);
     }
 }

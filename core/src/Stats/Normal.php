@@ -70,4 +70,26 @@ final class Normal
     {
         return max(0.0, $d * self::cumulative($d) + self::density($d));
     }
+
+    /**
+     * The z below which a share of the distribution lies: bisection on {@see self::cumulative}, to the last bit.
+     *
+     * @param float $probability above 0 and below 1
+     */
+    public static function quantile(float $probability): float
+    {
+        $least = -38.0;
+        $most = 38.0;
+        // 38 − (−38) halved 60 times is below the spacing of floats near 0.
+        for ($halving = 0; $halving < 60; $halving++) {
+            $middle = ($least + $most) / 2;
+            if (self::cumulative($middle) < $probability) {
+                $least = $middle;
+            } else {
+                $most = $middle;
+            }
+        }
+
+        return ($least + $most) / 2;
+    }
 }

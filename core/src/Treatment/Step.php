@@ -17,7 +17,7 @@ final readonly class Step
      * @param float|null  $minutes     contact time in minutes, 0.5 to 720
      * @param int         $passes      passes of a cleanse, 1 to 3
      * @param string|null $how         pre-wash: oil, conditioner or mix; detangling: see Model::DETANGLING_STATE_WEAR;
-     *                                 heat tool: medium or high
+     *                                 heat tool: medium or high; swim: pool or sea; up-style (braids, twists, a bun): loose or tight
      * @param string|null $tool        detangling: fingers, comb or brush
      * @param float|null  $millimetres trim: length cut, 0 to 1000 mm
      *
@@ -50,6 +50,8 @@ final readonly class Step
             StepKind::PreWash => ['oil', 'conditioner', 'mix'],
             StepKind::Detangle => ['wet-with-slip', 'wet-without', 'dry-with-oil', 'dry-without'],
             StepKind::HeatTool => ['medium', 'high'],
+            StepKind::Swim => ['pool', 'sea'],
+            StepKind::UpStyle => ['loose', 'tight'],
             default => [],
         };
         if ($hows !== [] ? ! in_array($how, $hows, true) : $how !== null) {

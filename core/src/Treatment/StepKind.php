@@ -19,6 +19,9 @@ enum StepKind: string
     case HeatTool = 'heat-tool';
     case ChemicalService = 'chemical-service';
     case Trim = 'trim';
+    case Wetting = 'wetting';
+    case Swim = 'swim';
+    case UpStyle = 'up-style';
 
     public function isProtein(): bool
     {

@@ -7,7 +7,7 @@ namespace Nagomi\Core\Treatment;
 /**
  * What one step does to one stratum, as coefficients of one formula (see {@see \Nagomi\Core\Balance\Reserves}):
  *
- *   washable′ = washable · washableKept            stubborn′ = stubborn · stubbornKept + stubbornAdded
+ *   washable′ = washable · washableKept + washableAdded   stubborn′ = stubborn · stubbornKept + stubbornAdded
  *   moisture′ = moisture − moistureLost + moistureGain · e^υ · free · (1 − moisture/100)
  *   protein′  = protein  − proteinLost  + proteinGain  · e^υ · free · (1 − protein/100)
  *   wear′     = wear · wearKept + wearAdded        free = 1 − 0.6 · min(100, washable + stubborn)/100
@@ -26,6 +26,7 @@ final readonly class StratumEffect
         public float $proteinGain = 0.0,
         public float $wearKept = 1.0,
         public float $wearAdded = 0.0,
+        public float $washableAdded = 0.0,
     ) {
     }
 }

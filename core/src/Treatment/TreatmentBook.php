@@ -12,7 +12,9 @@ final class TreatmentBook
         return match ($kind) {
             StepKind::Cleanse => new Cleansing(),
             StepKind::MildProtein, StepKind::StrongProtein, StepKind::Conditioner, StepKind::Mask, StepKind::LeaveIn => new Deposit(),
-            StepKind::PreWash, StepKind::Seal, StepKind::Detangle, StepKind::HeatTool, StepKind::ChemicalService, StepKind::Trim => new Handling(),
+            StepKind::PreWash, StepKind::Seal, StepKind::Detangle, StepKind::HeatTool, StepKind::ChemicalService, StepKind::Trim,
+            StepKind::Wetting, StepKind::UpStyle => new Handling(),
+            StepKind::Swim => new Swimming(),
         };
     }
 }

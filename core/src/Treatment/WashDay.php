@@ -49,4 +49,21 @@ final readonly class WashDay
 
         return false;
     }
+
+    /** Whether the hair is up in a tight style once this day is done; null where the day leaves it as it was. */
+    public function leavesTight(): ?bool
+    {
+        $tight = $this->has(StepKind::Cleanse, StepKind::Detangle) ? false : null;
+        foreach ($this->steps as $step) {
+            $tight = $step->kind === StepKind::UpStyle ? $step->how === 'tight' : $tight;
+        }
+
+        return $tight;
+    }
+
+    /** Whether hair was washed or treated on this day, rather than only handled, wetted or put up. */
+    public function cares(): bool
+    {
+        return $this->has(StepKind::PreWash, StepKind::Cleanse, StepKind::MildProtein, StepKind::StrongProtein, StepKind::Conditioner, StepKind::Mask, StepKind::LeaveIn, StepKind::Detangle);
+    }
 }

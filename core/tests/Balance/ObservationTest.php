@@ -3,13 +3,15 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Balance\Layout;
-use Nagomi\Core\Balance\Observation\BrokenCount;
 use Nagomi\Core\Balance\Observation\Censored;
+use Nagomi\Core\Balance\Observation\Count;
 use Nagomi\Core\Balance\Observation\Gaussian;
 use Nagomi\Core\Balance\Observation\ObservationBook;
+use Nagomi\Core\Balance\Prior;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Balance\Update;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Reading\BrokenHairs;
 use Nagomi\Core\Reading\Measured;
 use Nagomi\Core\Reading\Sign;
 use Nagomi\Core\Tests\Support\Make;
@@ -17,7 +19,7 @@ use Nagomi\Core\Tests\Support\Make;
 /** A state with one stratum whose quantities are given, known to a standard deviation each. */
 function stateAt(float $moisture, float $protein, float $wear = 0.0, float $sd = 1.0): State
 {
-    $state = Make::atTarget(Make::head())->state;
+    $state = Make::atTarget(Make::head())->state->withSigns(Sign::cases());
     $mean = $state->mean;
     $mean[Layout::MOISTURE] = $moisture;
     $mean[Layout::PROTEIN] = $protein;
@@ -25,6 +27,10 @@ function stateAt(float $moisture, float $protein, float $wear = 0.0, float $sd =
     $covariance = $state->covariance;
     foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN, Layout::WEAR] as $i) {
         $covariance[$i][$i] = $sd ** 2;
+    }
+    // The head's own offsets are taken as known here.
+    foreach (Sign::cases() as $sign) {
+        $covariance[$state->layout->offset($sign)][$state->layout->offset($sign)] = 0.0;
     }
 
     return new State($state->layout, $mean, $covariance);
@@ -57,7 +63,7 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
     $expected = function (float $moisture, float $protein, float $wear): float {
         $state = stateAt($moisture, $protein, $wear, 0.5);
 
-        return (new BrokenCount(10, 7, [0 => 1.0]))->laidStraight($state)->expected;
+        return (new Count(Sign::Broken, 10, BrokenHairs::usualBroken(7), [0 => 1.0]))->laidStraight($state)->expected;
     };
     expect($expected(60, 60, 0))->toEqualWithDelta(13.5, 0.01)
         ->and($expected(66, 54, 0))->toEqualWithDelta(13.5, 0.01)
@@ -69,7 +75,7 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
 it('lays the count straight with the slope that numbers give', function (): void {
     foreach ([[40, 60, 10], [60, 38, 5], [52, 70, 25]] as [$moisture, $protein, $wear]) {
         $state = stateAt($moisture, $protein, $wear, 6.0);
-        $observation = new BrokenCount(20, 9, [0 => 1.0]);
+        $observation = new Count(Sign::Broken, 20, BrokenHairs::usualBroken(9), [0 => 1.0]);
         $straight = $observation->laidStraight($state);
         foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WEAR] as $index) {
             $at = function (float $shift) use ($state, $observation, $index): float {
@@ -89,7 +95,7 @@ it('finds the mode of the true posterior of a count, by brute force', function (
     $covariance = $state->covariance;
     $covariance[Layout::WEAR][Layout::WEAR] = 64.0;
     $state = new State($state->layout, $state->mean, $covariance);
-    [$after] = Update::of($state, [new BrokenCount(40, 7, [0 => 1.0])]);
+    $after = Update::of($state, [new Count(Sign::Broken, 40, BrokenHairs::usualBroken(7), [0 => 1.0])])->state;
 
     $best = [-INF, 0.0];
     for ($wear = 0.0; $wear < 60; $wear += 0.005) {
@@ -107,7 +113,7 @@ it('takes a full return as “at least”, and finds the posterior mode by brute
     $covariance[Layout::PROTEIN][Layout::PROTEIN] = 144.0;
     $state = new State($state->layout, $state->mean, $covariance);
     // Return = 95 + .4 (P − 60), read as 100 or more, noise 5.
-    [$after] = Update::of($state, [new Censored(95 - 0.4 * 60, [Layout::PROTEIN => 0.4], 100.0, 5.0)]);
+    $after = Update::of($state, [new Censored(95 - 0.4 * 60, [Layout::PROTEIN => 0.4], 100.0, 5.0)])->state;
     $best = [-INF, 0.0];
     for ($protein = 20.0; $protein < 120; $protein += 0.01) {
         $z = (95 + 0.4 * ($protein - 60) - 100) / 5;
@@ -124,11 +130,12 @@ it('splits a correction by reading so that the parts sum to the whole', function
         fn (array $one) => ObservationBook::of(new Measured($one[0], $one[1], $one[0]->sd(), '', 7.0), $state->layout, null),
         [[Sign::Dryness, 6.0], [Sign::Feel, -2.0], [Sign::WetStretch, 38.0], [Sign::Broken, 25.0]],
     );
-    [$after, $moves] = Update::of($state, $observations);
+    $updated = Update::of($state, $observations);
+    [$after, $moves] = [$updated->state, $updated->moves()];
     foreach ($after->mean as $i => $value) {
         expect($state->mean[$i] + array_sum(array_column($moves, $i)))->toEqualWithDelta($value, 1e-7);
     }
-    [$other] = Update::of($state, array_reverse($observations));
+    $other = Update::of($state, array_reverse($observations))->state;
     foreach ($after->mean as $i => $value) {
         expect($other->mean[$i])->toEqualWithDelta($value, 1e-8);
     }
@@ -136,8 +143,8 @@ it('splits a correction by reading so that the parts sum to the whole', function
 
 it('sees a zone’s stratum by that zone’s hair, and the whole head by everybody’s share', function (): void {
     $head = Make::head(lowZones: [Zone::Crown]);
-    $layout = new Layout($head);
-    $state = Nagomi\Core\Balance\Prior::of($head);
+    $state = Prior::of($head)->withSigns([Sign::Dryness]);
+    $layout = $state->layout;
     $slopes = fn (?Zone $zone): array => ObservationBook::of(new Measured(Sign::Dryness, 3.0, 1.2, ''), $layout, $zone)->laidStraight($state)->slopes;
     expect($slopes(Zone::Crown))->toHaveKey($layout->of(1, Layout::MOISTURE))->not->toHaveKey($layout->of(0, Layout::MOISTURE));
     expect($slopes(null)[$layout->of(0, Layout::MOISTURE)])->toEqualWithDelta(-0.1 * 0.86, 1e-9)
@@ -149,7 +156,7 @@ it('is the textbook’s scalar Kalman update in the plainest case', function ():
     $state = stateAt(50, 60);
     $covariance = $state->covariance;
     $covariance[Layout::MOISTURE][Layout::MOISTURE] = 100.0;
-    [$after] = Update::of(new State($state->layout, $state->mean, $covariance), [new Gaussian(0.0, [Layout::MOISTURE => 1.0], 60.0, 5.0)]);
+    $after = Update::of(new State($state->layout, $state->mean, $covariance), [new Gaussian(0.0, [Layout::MOISTURE => 1.0], 60.0, 5.0)])->state;
     expect($after->value(0, Layout::MOISTURE))->toEqualWithDelta(58.0, 1e-9)
         ->and($after->sd(0, Layout::MOISTURE) ** 2)->toEqualWithDelta(20.0, 1e-9);
 });

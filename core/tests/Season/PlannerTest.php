@@ -69,7 +69,7 @@ function cheapestOfAll(Terrain $terrain, Doubt $doubt, array $choices, array $da
         for ($week = 0; $week < 4; $week++) {
             $means = $terrain->washed($means, $rhythm);
             $cost += $terrain->ownCost($rhythm) + $terrain->costOfDays($means, 27, 7, $terrain->seals($rhythm));
-            $means = $terrain->afterDays($means, 7, $terrain->seals($rhythm));
+            $means = $terrain->afterDays($means, 27, 7, $terrain->seals($rhythm));
         }
 
         return $cost;
@@ -80,7 +80,7 @@ function cheapestOfAll(Terrain $terrain, Doubt $doubt, array $choices, array $da
             continue;
         }
         $after = $terrain->washed($means, $choice);
-        $next = $terrain->afterDays($after, 7, $terrain->seals($choice));
+        $next = $terrain->afterDays($after, $days[$level], 7, $terrain->seals($choice));
         $until = $days[$level] + 7;
         // The 80 % point of the normal distribution bars strong protein at 20 % above the band.
         $high = $next[1] > $terrain->head->strata[0]->targetProtein(false) + 15 - 0.8416212 * ($doubt->proteinSd[0][$until] ?? 10.0);
@@ -127,14 +127,14 @@ it('moves the means exactly as the filter’s forecast does', function (): void 
         new Choice(CleanseKind::CoWash, 1, StepKind::Mask, 40.0),
     ];
     $forecast = Planner::forecast($start, $days, $choices, 27);
-    $terrain = new Terrain($start->state, Doubt::of($forecast));
+    $terrain = new Terrain($start, Doubt::of($forecast));
     $means = Terrain::means($start->state);
     foreach ($days as $i => $day) {
         $means = $terrain->washed($means, $choices[$i]);
         foreach (Terrain::means($forecast[$day]->state) as $k => $value) {
             expect($means[$k])->toEqualWithDelta($value, 1e-9);
         }
-        $means = $terrain->afterDays($means, 7, $terrain->seals($choices[$i]));
+        $means = $terrain->afterDays($means, $day, 7, $terrain->seals($choices[$i]));
     }
 });
 
@@ -142,7 +142,7 @@ it('sums the days of a gap as day by day does, within 3 %', function (): void {
     $head = Make::head(Porosity::High);
     $start = placed($head, 40, 74, 30, 20);
     $forecast = Planner::forecast($start, [], [], 30);
-    $terrain = new Terrain($start->state, Doubt::of($forecast));
+    $terrain = new Terrain($start, Doubt::of($forecast));
     $daily = 0.0;
     foreach (array_slice($forecast, 0, 9) as $day => $point) {
         $daily += $terrain->costOfADay(Terrain::means($point->state), $day);
@@ -158,7 +158,7 @@ it('finds a way within 1 % of the avoidable cost of the best of all ways, where 
     // A third of the choices, spread over cleanse, protein and conditioning, so that all ways can be counted out.
     $choices = array_values(array_filter($all, fn (Choice $choice): bool => in_array($choice->conditioningMinutes, [3.0, 25.0], true) && $choice->cleanse !== CleanseKind::Gentle));
     $doubt = Doubt::of(Planner::forecast($start, $days, array_fill(0, 4, Choices::houseRhythm($head)), 27));
-    $terrain = new Terrain($start->state, $doubt);
+    $terrain = new Terrain($start, $doubt);
     [, $found] = (new Search($terrain, $doubt, $choices, $days, 27))->best($start, new Standing($head, 0));
     $best = cheapestOfAll($terrain, $doubt, $choices, $days, Terrain::means($start->state), new Standing($head, 0, nextWash: 7));
     $usual = [new Choice(Choices::usualCleanse($head), 1, StepKind::Conditioner, 3.0)];

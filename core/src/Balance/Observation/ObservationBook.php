@@ -4,40 +4,60 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance\Observation;
 
+use LogicException;
 use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Reading\BrokenHairs;
 use Nagomi\Core\Reading\Measured;
 use Nagomi\Core\Reading\Sign;
 
 /** The equation of each sign. A whole-head sign sees the strata by their share of the hair, a zone's by that zone's. */
 final class ObservationBook
 {
-    /** @param float $noiseFactor times the sign's own noise: home readings, readings that do not fit */
-    public static function of(Measured $measured, Layout $layout, ?Zone $zone, float $noiseFactor = 1.0): Observation
+    private const OF = [
+        'moisture' => [Layout::MOISTURE], 'protein' => [Layout::PROTEIN], 'build-up' => [Layout::WASHABLE, Layout::STUBBORN], 'wear' => [Layout::WEAR],
+    ];
+
+    /**
+     * @param float            $noiseFactor times the sign's own noise: home readings, readings that do not fit
+     * @param StylistBias|null $bias        of the stylist who read it: its mean is taken off, its doubt joins the noise
+     */
+    public static function of(Measured $measured, Layout $layout, ?Zone $zone, float $noiseFactor = 1.0, ?StylistBias $bias = null): Observation
     {
+        $sign = $measured->sign;
         $shares = self::shares($layout, $zone);
-        $sd = $measured->sd * $noiseFactor;
-        if ($measured->sign === Sign::Broken) {
-            return new BrokenCount($measured->value, $measured->daysSinceDetangled ?? 0.0, $shares, $noiseFactor);
+        if ($sign->isCount()) {
+            $usual = $sign === Sign::Broken ? BrokenHairs::usualBroken($measured->daysSinceDetangled ?? 0.0) : Model::COUNT_AT_TARGET[$sign->value] ?? 0.0;
+
+            return new Count($sign, $measured->value, $usual * exp($bias === null ? 0.0 : $bias->mean), $shares, $noiseFactor);
         }
-        ['moisture' => $moisture, 'protein' => $protein, 'build-up' => $buildUp] = Model::SIGN_SLOPES[$measured->sign->value];
-        $atZero = $measured->sign === Sign::WetStretch ? Model::STRETCH_AT_TARGET_PERCENT : Model::SIGN_AT_TARGET[$measured->sign->value];
-        $slopes = [$layout->offset($measured->sign) => 1.0];
+        $sd = sqrt(($measured->sd * $noiseFactor) ** 2 + ($bias === null ? 0.0 : $bias->sd ** 2));
+        $value = $measured->value - ($bias === null ? 0.0 : $bias->mean);
+        $atZero = $sign === Sign::WetStretch ? Model::STRETCH_AT_TARGET_PERCENT : Model::SIGN_AT_TARGET[$sign->value] ?? throw new LogicException("{$sign->value} has no equation.");
+        $slopes = [$layout->offset($sign) => 1.0];
+        $distances = [];
         foreach ($shares as $s => $share) {
             $stratum = $layout->head->strata[$s];
-            $atZero -= $share * ($moisture * $stratum->targetMoisture() + $protein * $stratum->targetProtein($layout->head->proteinSensitive));
-            $slopes[$layout->of($s, Layout::MOISTURE)] = $share * $moisture;
-            $slopes[$layout->of($s, Layout::PROTEIN)] = $share * $protein;
-            $slopes[$layout->of($s, Layout::WASHABLE)] = $share * $buildUp;
-            $slopes[$layout->of($s, Layout::STUBBORN)] = $share * $buildUp;
-        }
-        $slopes = array_filter($slopes, static fn (float $slope): bool => $slope !== 0.0);
-        if ($measured->sign === Sign::StretchReturn && $measured->value >= 100.0) {
-            return new Censored($atZero, $slopes, 100.0, $sd);
+            $targets = [Layout::MOISTURE => $stratum->targetMoisture(), Layout::PROTEIN => $stratum->targetProtein($layout->head->proteinSensitive)];
+            foreach (Model::SIGN_SLOPES[$sign->value] ?? [] as $what => $slope) {
+                if ($what === 'off-moisture') {
+                    $distances[$layout->of($s, Layout::MOISTURE)] = [$share * $slope, $targets[Layout::MOISTURE]];
+                    continue;
+                }
+                foreach (self::OF[$what] as $quantity) {
+                    $slopes[$layout->of($s, $quantity)] = $share * $slope;
+                    $atZero -= $share * $slope * ($targets[$quantity] ?? 0.0);
+                }
+            }
         }
 
-        return new Gaussian($atZero, $slopes, $measured->value, $sd);
+        return match (true) {
+            $distances !== [] => new OffTarget($atZero, $slopes, $distances, $value, $sd),
+            $sign === Sign::StretchReturn && $measured->value >= 100.0 => new Censored($atZero, $slopes, 100.0, $sd),
+            default => new Gaussian($atZero, $slopes, $value, $sd),
+        };
     }
 
     /** @return array<int, float> share of the sign by stratum, summing to 1 */

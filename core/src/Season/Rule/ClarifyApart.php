@@ -22,6 +22,11 @@ final readonly class ClarifyApart implements Rule
         return sprintf('Clarifying or chelating is kept at least %d days apart (%d with heavy styling, pool or very hard water).', Model::CLARIFY_APART_DAYS['usual'], Model::CLARIFY_APART_DAYS['heavy']);
     }
 
+    public function frees(): string
+    {
+        return 'wait the days, or set the cleanse by hand';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         if (! $choice->cleanse->clarifies() || $standing->lastClarify === null) {

@@ -20,6 +20,11 @@ final readonly class MaskNoLater implements Rule
         return sprintf('A mask comes no later than %d days after the last, else on the first possible day.', Model::MASK_NO_LATER_DAYS);
     }
 
+    public function frees(): string
+    {
+        return 'make room for a mask on this day';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return $choice->masks()

@@ -20,6 +20,11 @@ final readonly class MildProteinEveryOtherWash implements Rule
         return 'Mild protein comes at most every other wash, and not right after a protein day.';
     }
 
+    public function frees(): string
+    {
+        return 'leave a wash day between';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return $choice->protein !== StepKind::MildProtein || ! $standing->proteinLast;

@@ -20,6 +20,11 @@ final readonly class ProteinByHandOnly implements Rule
         return 'This head is protein-sensitive or avoids protein: a dose is planned by hand only.';
     }
 
+    public function frees(): string
+    {
+        return 'set the dose by hand';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return $choice->protein === null

@@ -15,5 +15,8 @@ interface Rule
 
     public function sentence(): string;
 
+    /** What could be changed so that the rule no longer stands in the way, as the end of “Free it: …”. */
+    public function frees(): string;
+
     public function allows(Choice $choice, Standing $standing): bool;
 }

@@ -10,12 +10,16 @@ use Nagomi\Core\Season\Standing;
 /** All hard rules of the season, in one list. */
 final class RuleBook
 {
+    /** @var list<Rule>|null */
+    private static ?array $rules = null;
+
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [
-            new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new StrongProteinNotWhenHigh(),
-            new StrongProteinThenMask(), new ClarifyApart(), new MaskNoLater(), new SoreScalpIsSpared(), new WithinMinutes(),
+        return self::$rules ??= [
+            new ReferredFirst(), new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new StrongProteinNotWhenHigh(),
+            new StrongProteinThenMask(), new ClarifyApart(), new MaskNoLater(), new MaskByCalendar(), new ProteinByCalendar(), new SoreScalpIsSpared(),
+            new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(), new WithinMinutes(),
         ];
     }
 

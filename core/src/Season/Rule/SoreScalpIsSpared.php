@@ -19,6 +19,11 @@ final readonly class SoreScalpIsSpared implements Rule
         return 'A sore scalp bars heat and clarifying or chelating cleansing until it is cleared.';
     }
 
+    public function frees(): string
+    {
+        return 'have the scalp cleared';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return ! $standing->head->soreScalp || ! ($choice->heat || $choice->cleanse->clarifies());

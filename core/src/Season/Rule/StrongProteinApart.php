@@ -21,6 +21,11 @@ final readonly class StrongProteinApart implements Rule
         return sprintf('Strong protein is kept at least %d days apart.', Model::STRONG_PROTEIN_APART_DAYS);
     }
 
+    public function frees(): string
+    {
+        return 'set the treatment by hand, where a licensed stylist decides it';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return $choice->protein !== StepKind::StrongProtein

@@ -21,6 +21,11 @@ final readonly class StrongProteinNotWhenHigh implements Rule
         return sprintf('No strong protein while protein stands above its band with more than %d %% probability.', (int) round(100 * Model::STRONG_PROTEIN_BARRED_AT));
     }
 
+    public function frees(): string
+    {
+        return 'read the head again; a reading may show that protein is not high';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return $choice->protein !== StepKind::StrongProtein || ! $standing->proteinHigh;

@@ -20,6 +20,11 @@ final readonly class StrongProteinThenMask implements Rule
         return 'Strong protein is followed the same day by a protein-free mask; the pair is one treatment.';
     }
 
+    public function frees(): string
+    {
+        return 'make time for the mask of the same day';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
         return $choice->protein !== StepKind::StrongProtein || $choice->masks();

@@ -19,8 +19,15 @@ final readonly class WithinMinutes implements Rule
         return 'The wash day fits into the time the client has.';
     }
 
+    public function frees(): string
+    {
+        return 'allow the day more minutes';
+    }
+
     public function allows(Choice $choice, Standing $standing): bool
     {
-        return $standing->head->minutesLimit === null || $choice->minutes($standing->head) <= $standing->head->minutesLimit;
+        $limit = $standing->minutesLimit();
+
+        return $limit === null || $choice->minutes($standing->head) <= $limit;
     }
 }

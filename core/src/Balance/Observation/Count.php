@@ -4,25 +4,29 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance\Observation;
 
+use LogicException;
 use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Parameter\Model;
-use Nagomi\Core\Reading\BrokenHairs;
 use Nagomi\Core\Reading\Sign;
 use Nagomi\Core\Stats\Normal;
 
 /**
- * Broken hairs at a detangling, negative binomial with mean
- * (days + 2) · 1.5 · Σ share · e^(.03·W + .03·|M−M*|₊ + .03·|P−P*|₊ + own offset), |·|₊ beyond the band.
+ * A count of hairs, negative binomial with mean
+ * usual · Σ share · e^(a·W + b·|M−M*|₊ + b·|P−P*|₊ + own offset), |·|₊ beyond the band; a and b by sign.
  *
  * |·|₊ has a corner; where the state is uncertain its expectation under that doubt has none, and is used.
  */
-final readonly class BrokenCount implements Observation
+final readonly class Count implements Observation
 {
-    /** @param array<int, float> $shares share of the sign by stratum, summing to 1 */
+    /**
+     * @param float             $usual  of hair in balance and without wear
+     * @param array<int, float> $shares share of the sign by stratum, summing to 1
+     */
     public function __construct(
+        private Sign $sign,
         private float $count,
-        private float $daysSinceDetangled,
+        private float $usual,
         private array $shares,
         private float $noiseFactor = 1.0,
     ) {
@@ -32,16 +36,19 @@ final readonly class BrokenCount implements Observation
     {
         $layout = $at->layout;
         $head = $layout->head;
+        ['wear' => $ofWear, 'excess' => $ofExcess] = Model::COUNT_LOG_SLOPES[$this->sign->value] ?? throw new LogicException("{$this->sign->value} is no count.");
         $sum = 0.0;
         $slopes = [];
         foreach ($this->shares as $s => $share) {
             $stratum = $head->strata[$s];
-            $log = Model::BROKEN_LOG_SLOPE * $at->value($s, Layout::WEAR);
-            $own = [$layout->of($s, Layout::WEAR) => Model::BROKEN_LOG_SLOPE];
-            foreach ([[Layout::MOISTURE, $stratum->targetMoisture()], [Layout::PROTEIN, $stratum->targetProtein($head->proteinSensitive)]] as [$quantity, $target]) {
-                [$excess, $slope] = self::excess($at->value($s, $quantity) - $target, $at->sd($s, $quantity));
-                $log += Model::BROKEN_LOG_SLOPE * $excess;
-                $own[$layout->of($s, $quantity)] = Model::BROKEN_LOG_SLOPE * $slope;
+            $log = $ofWear * $at->value($s, Layout::WEAR);
+            $own = [$layout->of($s, Layout::WEAR) => $ofWear];
+            if ($ofExcess > 0.0) {
+                foreach ([[Layout::MOISTURE, $stratum->targetMoisture()], [Layout::PROTEIN, $stratum->targetProtein($head->proteinSensitive)]] as [$quantity, $target]) {
+                    [$excess, $slope] = self::excess($at->value($s, $quantity) - $target, $at->sd($s, $quantity));
+                    $log += $ofExcess * $excess;
+                    $own[$layout->of($s, $quantity)] = $ofExcess * $slope;
+                }
             }
             $weight = $share * exp($log);
             $sum += $weight;
@@ -50,11 +57,11 @@ final readonly class BrokenCount implements Observation
             }
         }
         $slopes = array_map(static fn (float $slope): float => $slope / $sum, $slopes);
-        $offset = $layout->offset(Sign::Broken);
+        $offset = $layout->offset($this->sign);
         $slopes[$offset] = 1.0;
-        $expected = BrokenHairs::usualBroken($this->daysSinceDetangled) * $sum * exp($at->mean[$offset]);
+        $expected = $this->usual * $sum * exp($at->mean[$offset]);
         // Negative binomial, log link: score (y − μ)/(1 + μ/k), information μ/(1 + μ/k).
-        $information = $expected / (1 + $expected / Model::BROKEN_SIZE);
+        $information = $expected / (1 + $expected / Model::COUNT_SIZE[$this->sign->value]);
 
         return new Straight($slopes, ($this->count - $expected) / $expected, $this->noiseFactor ** 2 / $information, $expected);
     }
@@ -65,10 +72,12 @@ final readonly class BrokenCount implements Observation
         $sd = max(0.5, $sd);
         $above = ($deviation - Model::BAND_HALF_WIDTH) / $sd;
         $below = (-$deviation - Model::BAND_HALF_WIDTH) / $sd;
+        $shareAbove = Normal::cumulative($above);
+        $shareBelow = Normal::cumulative($below);
 
         return [
-            $sd * (Normal::meanExcess($above) + Normal::meanExcess($below)),
-            Normal::cumulative($above) - Normal::cumulative($below),
+            $sd * (max(0.0, $above * $shareAbove + Normal::density($above)) + max(0.0, $below * $shareBelow + Normal::density($below))),
+            $shareAbove - $shareBelow,
         ];
     }
 }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+use Nagomi\Core\Air\Humidity;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Treatment\WashDay;
+
+/** All that is known of a head: what it is like now and was before, what was done, what was read, and in what air. */
+final readonly class History
+{
+    /**
+     * @param list<WashDay>     $washDays in any order
+     * @param list<Reading>     $readings in any order
+     * @param list<Remap>       $remaps   days on which its zones were sorted anew, in any order
+     * @param list<StylistBias> $biases
+     * @param Humidity|null     $air      null: the head's usual humidity every day
+     */
+    public function __construct(
+        public Head $head,
+        public array $washDays = [],
+        public array $readings = [],
+        public array $remaps = [],
+        public array $biases = [],
+        public ?Humidity $air = null,
+    ) {
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Balance;
+
+/** What a filter did, in order, so that a smoother can walk it back. */
+final class Journal
+{
+    /** @var list<Updated|Point|array<int, array<int, float>>> an update, the end of a day, or the slopes of a move */
+    private array $entries = [];
+
+    /** @param array<int, array<int, float>> $slopes rows of the Jacobian that differ from the identity */
+    public function moved(array $slopes): void
+    {
+        if ($slopes !== []) {
+            $this->entries[] = $slopes;
+        }
+    }
+
+    public function updated(Updated $updated): void
+    {
+        $this->entries[] = $updated;
+    }
+
+    public function ended(Point $point): void
+    {
+        $this->entries[] = $point;
+    }
+
+    /** @return list<Updated|Point|array<int, array<int, float>>> */
+    public function entries(): array
+    {
+        return $this->entries;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use DateTimeImmutable;
+use InvalidArgumentException;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Season\ByHand;
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Terms;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+
+/** The terms of a season as they stand in a care record, read and written. */
+final class SeasonFields
+{
+    /** @return Terms|null null where something is wrong; the problems say what */
+    public static function read(Fields $fields): ?Terms
+    {
+        $away = [];
+        foreach ($fields->objects('away') as $absence) {
+            $from = $absence->date('from');
+            $until = $absence->date('until');
+            $absence->nothingElse();
+            if ($from !== null && $until !== null) {
+                $away[] = [$from, $until];
+            }
+        }
+        $salonDays = $fields->has('salon_days') ? $fields->dates('salon_days') : null;
+        $fields->items('salon_days');
+        $notAtHome = $fields->strings('not_at_home');
+        $limit = $fields->has('home_minutes_limit') ? $fields->integer('home_minutes_limit', 60, 20, 480, 'minutes') : null;
+        $fields->asked('home_minutes_limit');
+        $stock = self::byTreatment($fields->object('stock'), static fn (Fields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'));
+        $prices = self::byTreatment($fields->object('prices'), static fn (Fields $of, string $name): float => $of->number($name, 0, 0, 10_000, 'currency units'));
+        $barred = array_filter(self::byTreatment($fields->object('patch_test_until'), static fn (Fields $of, string $name): ?DateTimeImmutable => $of->date($name)));
+        $promised = [];
+        foreach ($fields->objects('promised') as $promise) {
+            $date = $promise->date('date');
+            $treatment = $promise->string('treatment', '', 40);
+            $promise->nothingElse();
+            if ($date !== null) {
+                $promised[] = [$date, $treatment];
+            }
+        }
+        $byHand = array_values(array_filter(array_map(self::byHand(...), $fields->objects('by_hand'))));
+        $fields->nothingElse();
+        try {
+            return new Terms($away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand);
+        } catch (InvalidArgumentException $wrong) {
+            $fields->problem('', lcfirst($wrong->getMessage()));
+
+            return null;
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(Fields, string): T $read
+     *
+     * @return array<string, T>
+     */
+    private static function byTreatment(Fields $fields, callable $read): array
+    {
+        $values = [];
+        foreach ($fields->names() as $name) {
+            $values[$name] = $read($fields, $name);
+        }
+
+        return $values;
+    }
+
+    private static function byHand(Fields $fields): ?ByHand
+    {
+        $date = $fields->date('date');
+        $cleanse = $fields->choice('cleanse', CleanseKind::class);
+        $passes = $fields->integer('passes', 1, 1, Step::MOST_PASSES, 'passes');
+        $mask = $fields->has('mask_minutes') ? $fields->number('mask_minutes', 25, Step::LEAST_MINUTES, Step::MOST_MINUTES, 'minutes') : null;
+        $heat = $fields->boolean('heat');
+        $protein = $fields->has('protein') ? $fields->choice('protein', StepKind::class) : null;
+        $preWash = $fields->has('pre_wash') ? $fields->string('pre_wash', '', 40) : null;
+        foreach (['mask_minutes', 'protein', 'pre_wash'] as $name) {
+            $fields->asked($name);
+        }
+        $reason = $fields->string('reason', '', 500);
+        $by = $fields->string('by', '', 200);
+        $fields->nothingElse();
+        if ($protein !== null && ! $protein->isProtein()) {
+            $fields->problem('protein', 'choose one of mild-protein, strong-protein.');
+        }
+        if ($preWash !== null && ! in_array($preWash, ['oil', 'conditioner', 'mix'], true)) {
+            $fields->problem('pre_wash', 'choose one of oil, conditioner, mix.');
+        }
+        if ($date === null || $cleanse === null) {
+            return null;
+        }
+        try {
+            return new ByHand($date, new Choice($cleanse, $passes, $mask === null ? StepKind::Conditioner : StepKind::Mask, $mask ?? Model::STEP_MINUTES['conditioner'], $heat, $protein, $preWash), $reason, $by);
+        } catch (InvalidArgumentException $wrong) {
+            $fields->problem('reason', lcfirst($wrong->getMessage()));
+
+            return null;
+        }
+    }
+
+    /** @return array<string, mixed> only what was said */
+    public static function write(Terms $terms): array
+    {
+        $day = static fn (DateTimeImmutable $date): string => $date->format('Y-m-d');
+
+        return array_filter([
+            'away' => array_map(static fn (array $absence): array => ['from' => $day($absence[0]), 'until' => $day($absence[1])], $terms->away),
+            'salon_days' => $terms->salonDays === null ? null : array_map($day, $terms->salonDays),
+            'not_at_home' => $terms->notAtHome,
+            'home_minutes_limit' => $terms->homeMinutesLimit,
+            'stock' => $terms->stock,
+            'prices' => $terms->prices,
+            'patch_test_until' => array_map($day, $terms->barredUntil),
+            'promised' => array_map(static fn (array $promise): array => ['date' => $day($promise[0]), 'treatment' => $promise[1]], $terms->promised),
+            'by_hand' => array_map(static fn (ByHand $set): array => array_filter([
+                'date' => $day($set->date),
+                'cleanse' => $set->choice->cleanse->value,
+                'passes' => $set->choice->passes,
+                'mask_minutes' => $set->choice->masks() ? $set->choice->conditioningMinutes : null,
+                'heat' => $set->choice->heat,
+                'protein' => $set->choice->protein?->value,
+                'pre_wash' => $set->choice->preWash,
+                'reason' => $set->reason,
+                'by' => $set->by,
+            ], static fn (mixed $value): bool => $value !== null), $terms->byHand),
+        ], static fn (mixed $value): bool => $value !== null && $value !== []) + ($terms->salonDays === [] ? ['salon_days' => []] : []);
+    }
+}
