@@ -26,8 +26,9 @@ function reference(string $name): array
 function linearVisits(): array
 {
     $readings = [];
-    foreach ([['2026-03-02', 5, -1, 38, 92, 3], ['2026-03-12', 4, 0.5, 44, 94, 2], ['2026-03-27', 5.5, -1, 36, 90, 5]] as [$date, $dryness, $feel, $stretch, $return, $build]) {
-        $hair = ['rest_mm' => 100.0, 'stretched_mm' => 100.0 + $stretch, 'returned_mm' => 100.0 + $stretch - $stretch * $return / 100];
+    foreach ([['2026-03-02', 5, -1, 38, 3], ['2026-03-12', 4, 0.5, 44, 2], ['2026-03-27', 5.5, -1, 36, 5]] as [$date, $dryness, $feel, $stretch, $build]) {
+        // Hairs that snap have no return, whose equation is no straight line near 100 %.
+        $hair = ['rest_mm' => 100.0, 'stretched_mm' => 100.0 + $stretch, 'snapped' => true];
         $readings[] = Make::reading($date, 'dryness', ['points' => $dryness]);
         $readings[] = Make::reading($date, 'feel', ['points' => $feel]);
         $readings[] = Make::reading($date, 'wet-stretch', ['hairs' => [$hair, $hair, $hair]]);

@@ -24,6 +24,15 @@ enum Climate: string
     /** @return array<string, float> daily mean humidity in %, by day of the year as 01-31 */
     public function year(): array
     {
+        /** @var array<string, array<string, float>> $years */
+        static $years = [];
+
+        return $years[$this->value] ??= $this->read();
+    }
+
+    /** @return array<string, float> */
+    private function read(): array
+    {
         $csv = file_get_contents($this->file());
         if ($csv === false) {
             throw new RuntimeException("{$this->file()} cannot be read.");

@@ -211,6 +211,10 @@ final class Filter
             $washDay->place === Place::Home => Model::EFFECT_SD_AT_HOME,
             default => Model::EFFECT_SD,
         };
+        $untold = Untold::cleanse($washDay);
+        if ($untold !== null) {
+            $this->take(Reserves::afterStep($this->state, Forecast::effects($context->head, $untold, $context), $effectSd), $washDay->date, LedgerKind::Untold, 'cleanse', $washDay->id);
+        }
         $lastCleanse = array_key_last(array_filter($washDay->steps, static fn (Step $step): bool => $step->kind === StepKind::Cleanse));
         foreach ($washDay->steps as $i => $step) {
             $subject = $step->cleanse === null ? $step->kind->value : $step->cleanse->value;
@@ -219,6 +223,9 @@ final class Filter
             if ($i === $lastCleanse) {
                 $this->read($washDay->date, $afterCleansing);
             }
+        }
+        if (Untold::conditioning($washDay)) {
+            $this->take(Reserves::afterStep($this->state, Untold::conditioned($context), Model::EFFECT_SD_WHEN_UNTOLD), $washDay->date, LedgerKind::Untold, 'conditioning', $washDay->id);
         }
         if ($washDay->place === Place::Home && $washDay->cares()) {
             $this->state = Reserves::afterTheUnsaid($this->state);

@@ -28,4 +28,9 @@ final readonly class History
         public ?Humidity $air = null,
     ) {
     }
+
+    public function withoutReadings(): self
+    {
+        return new self($this->head, $this->washDays, [], $this->remaps, $this->biases, $this->air);
+    }
 }

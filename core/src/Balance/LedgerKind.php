@@ -13,4 +13,5 @@ enum LedgerKind: string
     case Reading = 'reading';
     case Limit = 'limit';
     case Remap = 'remap';
+    case Untold = 'untold';
 }

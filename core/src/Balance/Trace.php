@@ -29,13 +29,15 @@ final readonly class Trace
     /**
      * The state at the end of each day from one to another, for drawing.
      *
+     * @param Point|null $before where the filter went on from, for the days before its first entry
+     *
      * @return list<Point>
      */
-    public function daily(DateTimeImmutable $from, DateTimeImmutable $to): array
+    public function daily(DateTimeImmutable $from, DateTimeImmutable $to, ?Point $before = null): array
     {
         $days = [];
         $next = 0;
-        $current = null;
+        $current = $before;
         for ($day = $from; $day <= $to; $day = $day->modify('+1 day')) {
             while (isset($this->points[$next]) && $this->points[$next]->date <= $day) {
                 $current = $this->points[$next++];

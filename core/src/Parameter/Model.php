@@ -157,10 +157,16 @@ final class Model
     public const EFFECT_SD_WHEN_DATE_IS_APPROXIMATE = 0.5;
 
     #[Parameter('share of the effect', Origin::Chosen, 0.1, 0.6)]
-    public const EFFECT_SD_AT_HOME = 0.3;
+    public const EFFECT_SD_AT_HOME = 0.25;
+
+    #[Parameter('minutes', Origin::CommonPractice, 5, 60)]
+    public const UNTOLD_MASK_MINUTES = 25.0;
+
+    #[Parameter('share of the effect', Origin::Chosen, 0.3, 1.2)]
+    public const EFFECT_SD_WHEN_UNTOLD = 0.8;
 
     #[Parameter('reserve or build-up, of what a wash day at home left unsaid', Origin::Chosen, 0, 8)]
-    public const UNSAID_AT_HOME_SD = ['moisture' => 4.0, 'protein' => 2.0, 'washable' => 2.0];
+    public const UNSAID_AT_HOME_SD = ['moisture' => 3.0, 'protein' => 1.5, 'washable' => 2.0];
 
     // --- Wear --------------------------------------------------------------------------------
 
@@ -284,7 +290,7 @@ final class Model
     public const START_CORRELATION = 0.6;
 
     #[Parameter('log', Origin::Chosen, 0.05, 0.8)]
-    public const LEARNED_PRIOR_SD = ['moisture-fading' => 0.35, 'protein-fading' => 0.35, 'uptake' => 0.2];
+    public const LEARNED_PRIOR_SD = ['moisture-fading' => 0.45, 'protein-fading' => 0.45, 'uptake' => 0.25];
 
     // --- Season ------------------------------------------------------------------------------
 

@@ -74,7 +74,7 @@ final readonly class Standing
                     $last[$what] = max($last[$what] ?? $day, $day);
                 }
             }
-            if ($washDay->has(StepKind::Cleanse) && $day >= ($lastWash ?? $day)) {
+            if ($washDay->cares() && $day >= ($lastWash ?? $day)) {
                 $lastWash = $day;
                 $protein = $washDay->has(StepKind::MildProtein, StepKind::StrongProtein);
             }

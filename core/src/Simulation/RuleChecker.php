@@ -45,6 +45,9 @@ final class RuleChecker
             'protein on a head that is spared it' => ($strong || $mild) && ($this->head->proteinSensitive || $this->head->method->says(MethodQuestion::Protein, 'avoided')),
             'clarified on a sore scalp' => $clarify && $this->head->soreScalp,
             'heat on a sore scalp' => $this->head->soreScalp && array_filter($steps, static fn (Step $step): bool => $step->heat) !== [],
+            'treated before a sign was cleared' => $this->head->redSign && ($strong || $mild || $clarify),
+            'oil on a head that uses none' => $this->head->method->choices['oils'] === 'none' && array_filter($steps, static fn (Step $step): bool => $step->how === 'oil' || $step->kind->value === 'seal') !== [],
+            'longer than the client has time for' => $this->head->minutesLimit !== null && $this->atLeastMinutes($steps) > $this->head->minutesLimit,
             'more than two passes' => array_filter($steps, static fn (Step $step): bool => $step->passes > 2) !== [],
         ]));
         foreach (['strong' => $strong, 'clarify' => $clarify, 'mask' => $mask] as $what => $done) {
@@ -52,7 +55,10 @@ final class RuleChecker
                 $this->last[$what] = $day;
             }
         }
-        $this->proteinBefore = $strong || $mild;
+        // A swim or a style between two washes is no wash.
+        if (array_diff($kinds, ['swim', 'wetting', 'up-style', 'trim', 'heat-tool', 'chemical-service', 'seal']) !== []) {
+            $this->proteinBefore = $strong || $mild;
+        }
 
         return $breaches;
     }
@@ -60,5 +66,15 @@ final class RuleChecker
     private function since(string $what, int $day): int
     {
         return isset($this->last[$what]) ? $day - $this->last[$what] : PHP_INT_MAX;
+    }
+
+    /**
+     * Contact times alone, without a hand lifted: no plan can be shorter.
+     *
+     * @param list<Step> $steps
+     */
+    private function atLeastMinutes(array $steps): float
+    {
+        return array_sum(array_map(static fn (Step $step): float => $step->minutes ?? 0.0, $steps));
     }
 }

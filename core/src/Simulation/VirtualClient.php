@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Simulation;
 
+use DateTimeImmutable;
+use Nagomi\Core\Air\Climate;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
@@ -25,7 +27,11 @@ final readonly class VirtualClient
     private const VISIT_MISSED = 0.10;
     private const HOME_STEP_UNRECORDED = 0.08;
     private const HOME_STEP_MISTAKEN = 0.05;
+    private const SWIMS_A_DAY = 0.15;
 
+    /**
+     * @param array<string, float> $air a weather station's daily humidity in %, by day of the year
+     */
     private function __construct(
         public Head $head,
         public VirtualHead $virtual,
@@ -34,6 +40,8 @@ final readonly class VirtualClient
         private int $strongEvery,
         private int $clarifyEvery,
         private CleanseKind $cleanse,
+        public array $air,
+        private ?string $swimsIn,
     ) {
     }
 
@@ -58,9 +66,29 @@ final readonly class VirtualClient
             washEveryDays: $chance->between(5, 9),
             method: new Method(['mask-heat' => $chance->happens(0.5) ? 'cap-or-hood' : 'body-heat', 'oils' => $chance->happens(0.5) ? 'seal' : 'none', 'pre-wash' => $chance->happens(0.5) ? 'oil' : 'none']),
         );
+        $climate = Climate::cases()[$chance->between(0, 2)];
+        $swimsIn = [null, null, null, null, null, null, 'pool', 'sea'][$chance->between(0, 7)];
         $virtual = new VirtualHead($head, $chance, $chance->normal(55, 10), $chance->normal(56, 9), (float) $chance->between(5, 35), (float) $chance->between(0, 30));
 
-        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)]);
+        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)], $climate->year(), $swimsIn);
+    }
+
+    /** What the air around her holds on a day: her usual, and the swing of the weather about it; in %. */
+    public function humidityOn(DateTimeImmutable $day): float
+    {
+        $mean = array_sum($this->air) / count($this->air);
+
+        return max(3.0, min(99.0, $this->head->humidityPercent + ($this->air[$day->format('m-d')] ?? $mean) - $mean));
+    }
+
+    /**
+     * A swim now and then, where she does at all.
+     *
+     * @return list<Step>
+     */
+    public function swim(): array
+    {
+        return $this->swimsIn !== null && $this->chance->happens(self::SWIMS_A_DAY) ? [new Step(StepKind::Swim, how: $this->swimsIn)] : [];
     }
 
     /**

@@ -19,6 +19,7 @@ final class VirtualHead
 
     private bool $sealed = false;
     private bool $preWashed = false;
+    private bool $tight = false;
 
     private readonly float $moistureFading;
     private readonly float $proteinFading;
@@ -32,7 +33,11 @@ final class VirtualHead
         $this->moistureFading = exp($chance->normal(0, 0.45));
         $this->proteinFading = exp($chance->normal(0, 0.45));
         $this->uptake = exp($chance->normal(0, 0.25));
-        foreach (['dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35] as $test => $noise) {
+        $noises = [
+            'dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35, 'memory' => 1.2,
+            'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'life' => 1.5,
+        ];
+        foreach ($noises as $test => $noise) {
             $this->offsets[$test] = $chance->normal(0, 0.5 * $noise);
         }
         $truth = [];
@@ -45,29 +50,37 @@ final class VirtualHead
         $this->truth = $truth;
     }
 
-    /** Lets one day pass. */
-    public function aDay(): void
+    /**
+     * Lets one day pass.
+     *
+     * @param float|null $humidityPercent of this day; null: the head's usual
+     */
+    public function aDay(?float $humidityPercent = null): void
     {
         $load = ['light' => 1, 'medium' => 2, 'heavy' => 4][$this->head->load->value] * 0.3;
         foreach ($this->head->strata as $s => $stratum) {
             $halfLife = ['low' => 20, 'medium' => 15, 'high' => 9][$stratum->porosity->value] * ($this->sealed ? 1.25 : 1);
-            $regain = $this->regain();
+            $regain = $this->regain($humidityPercent ?? $this->head->humidityPercent);
             $air = 28 + 2 * ($regain - 9.8);
             $truth = &$this->truth[$s];
             $truth['moisture'] = $air + ($truth['moisture'] - $air) * 0.5 ** ($this->moistureFading / $halfLife);
             $truth['protein'] *= 0.5 ** ($this->proteinFading / ['low' => 160, 'medium' => 120, 'high' => 84][$stratum->porosity->value]);
             $truth['washable'] = min(100, $truth['washable'] + 0.8 * $load);
             $truth['stubborn'] = min(100, $truth['stubborn'] + 0.2 * $load);
-            $truth['wear'] *= 1 - 0.29 / $this->head->lengthMm;
+            $truth['wear'] = $truth['wear'] * (1 - 0.29 / $this->head->lengthMm) + ($this->tight ? .5 : 0) + ($this->head->method->choices['night'] === 'cotton' ? .05 : 0);
             unset($truth);
         }
     }
 
-    private function regain(): float
+    private function regain(float $humidity): float
     {
-        $humidity = $this->head->humidityPercent;
-
-        return $humidity < 50 ? 9.8 - 0.2 * (50 - $humidity) : 9.8 + 0.195 * ($humidity - 50);
+        return match (true) {
+            $humidity < 29 => 6.0 * $humidity / 29,
+            $humidity < 40 => 6.0 + 1.6 * ($humidity - 29) / 11,
+            $humidity < 50 => 7.6 + .22 * ($humidity - 40),
+            $humidity < 65 => 9.8 + .2 * ($humidity - 50),
+            default => 12.8 + .16 * ($humidity - 65),
+        };
     }
 
     /** @param list<Step> $steps a whole wash day */
@@ -80,6 +93,11 @@ final class VirtualHead
                 $this->step($s, $step, $luck);
             }
             $this->preWashed = $this->preWashed || $step->kind === StepKind::PreWash;
+            $this->tight = match ($step->kind) {
+                StepKind::Cleanse, StepKind::Detangle => false,
+                StepKind::UpStyle => $step->how === 'tight',
+                default => $this->tight,
+            };
             $this->sealed = match ($step->kind) {
                 StepKind::Cleanse => false,
                 StepKind::Seal => true,
@@ -115,7 +133,14 @@ final class VirtualHead
         if ($step->kind === StepKind::StrongProtein) {
             $truth['moisture'] -= 4;
         }
+        if ($step->kind === StepKind::Swim) {
+            [$dries, $washable, $stubborn] = $step->how === 'sea' ? [3, 2, .5] : [2, 0, 2];
+            $truth['moisture'] -= $dries * ['low' => .8, 'medium' => 1, 'high' => 1.25][$porosity] * ($this->preWashed ? .5 : 1);
+            $truth['washable'] = min(100, $truth['washable'] + $washable);
+            $truth['stubborn'] = min(100, $truth['stubborn'] + $stubborn);
+        }
         $truth['wear'] += match ($step->kind) {
+            StepKind::Swim, StepKind::Wetting => .1,
             StepKind::Detangle => .02 * ($step->minutes ?? 0) * ['fingers' => .5, 'comb' => 1, 'brush' => 1.6][$step->tool ?? 'comb'] * ['wet-with-slip' => 1, 'wet-without' => 2, 'dry-with-oil' => .8, 'dry-without' => 3][$step->how ?? 'wet-with-slip'],
             StepKind::HeatTool => $step->how === 'high' ? 1.5 : .5,
             StepKind::ChemicalService => 20,
@@ -139,16 +164,16 @@ final class VirtualHead
      */
     public function read(int $daysSinceDetangled): array
     {
-        $moisture = $protein = $buildUp = $broken = 0.0;
+        $moisture = $protein = $off = $buildUp = $broken = 0.0;
         foreach ($this->head->strata as $s => $stratum) {
             $m = $this->truth[$s]['moisture'] - $stratum->targetMoisture();
             $p = $this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive);
             $moisture += $stratum->share * $m;
             $protein += $stratum->share * $p;
+            $off += $stratum->share * abs($m);
             $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
             $broken += $stratum->share * exp(.03 * ($this->truth[$s]['wear'] + max(0, abs($m) - 15) + max(0, abs($p) - 15)));
         }
-        $points = fn (string $test, float $value, float $least, float $most, float $noise): float => max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->noise())) / 2));
         $hairs = [];
         for ($hair = $this->chance->between(3, 5); $hair > 0; $hair--) {
             $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->noise());
@@ -160,7 +185,7 @@ final class VirtualHead
                 ? ['snapped' => true]
                 : ['returned_mm' => max($rest, min($stretched, round(2 * ($stretched - $return / 100 * ($stretched - $rest))) / 2))]);
         }
-        $signs = $points('signs', $buildUp / 10, 0, 10, 1.5);
+        $signs = $this->points('signs', $buildUp / 10, 0, 10, 1.5);
         $each = [];
         foreach (['dull', 'beads', 'sticky', 'film', 'no_lather'] as $sign) {
             $each[$sign] = min(2.0, $signs);
@@ -169,8 +194,9 @@ final class VirtualHead
 
         return [
             'build-up-signs' => $each,
-            'dryness' => ['points' => $points('dryness', 3 - $moisture / 10, 0, 10, 1.2)],
-            'feel' => ['points' => $points('feel', ($moisture - $protein) / 10, -5, 5, 1.2)],
+            'dryness' => ['points' => $this->points('dryness', 3 - $moisture / 10, 0, 10, 1.2)],
+            'feel' => ['points' => $this->points('feel', ($moisture - $protein) / 10, -5, 5, 1.2)],
+            'curl-memory' => ['points' => $this->points('memory', 7 + .1 * $protein - .05 * $off, 0, 10, 1.2)],
             'wet-stretch' => ['hairs' => $hairs],
             'broken-hairs' => [
                 'shed' => $this->chance->poisson(75 * max(1, $daysSinceDetangled) * $this->chance->gamma(20)),
@@ -178,5 +204,38 @@ final class VirtualHead
                 'days_since_detangled' => $daysSinceDetangled,
             ],
         ];
+    }
+
+    /**
+     * What is seen once styled.
+     *
+     * @return array<string, array<string, mixed>> by test
+     */
+    public function readAfterStyling(): array
+    {
+        $moisture = $protein = $off = $buildUp = $wear = 0.0;
+        foreach ($this->head->strata as $s => $stratum) {
+            $m = $this->truth[$s]['moisture'] - $stratum->targetMoisture();
+            $moisture += $stratum->share * $m;
+            $off += $stratum->share * abs($m);
+            $protein += $stratum->share * ($this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive));
+            $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
+            $wear += $stratum->share * $this->truth[$s]['wear'];
+        }
+
+        return ['result' => [
+            'definition' => $this->points('definition', 7.5 + .08 * $protein - .05 * $off - .02 * $buildUp, 0, 10, 1.5),
+            'frizz' => $this->points('frizz', 3 - .1 * $moisture + .04 * $wear, 0, 10, 1.5),
+            'clumping' => $this->points('clumping', 7 + .06 * $moisture - .02 * $buildUp, 0, 10, 1.5),
+            'softness' => $this->points('softness', 6.5 + .1 * $moisture - .06 * $protein, 0, 10, 1.5),
+            'shine' => $this->points('shine', 7.5 - .05 * $buildUp - .04 * $wear, 0, 10, 1.5),
+            'volume' => (float) $this->chance->between(3, 8),
+        ]];
+    }
+
+    /** Points on a scale in halves, off by this head's own offset and the noise of hands and eyes. */
+    private function points(string $test, float $value, float $least, float $most, float $noise): float
+    {
+        return max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->noise())) / 2));
     }
 }

@@ -6,7 +6,6 @@ namespace Nagomi\Core\Validation;
 
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\Filter;
-use Nagomi\Core\Balance\Forecast;
 use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\Trace;
@@ -42,8 +41,8 @@ final class FilterScore
     public function take(Life $life): void
     {
         $last = $life->from->modify('+' . (count($life->truth) - 1) . ' days');
-        $learning = Filter::follow($life->head, $life->washDays, $life->readings, $last);
-        $averaged = Filter::follow($life->head, $life->washDays, $life->readings, $last, learning: false);
+        $learning = Filter::through($life->history(), $last);
+        $averaged = Filter::through($life->history(), $last, learning: false);
         foreach ($learning->daily($life->from, $last) as $point) {
             $day = Calendar::daysBetween($life->from, $point->date);
             if ($day >= self::FROM_DAY && $day % 7 === 0) {
@@ -82,24 +81,19 @@ final class FilterScore
     /** Four weeks on with what was recorded of them and without their readings. */
     private function ahead(Life $life, Point $point, Trace $averaged, int $day): void
     {
-        $steps = [];
-        foreach ($life->washDays as $washDay) {
-            $offset = Calendar::daysBetween($point->date, $washDay->date);
-            if ($offset > 0 && $offset <= self::AHEAD_DAYS) {
-                $steps[$offset] = $washDay->steps;
-            }
-        }
-        $forecast = Forecast::from($point, $steps, self::AHEAD_DAYS);
-        $unlearned = Forecast::from($averaged->daily($point->date, $point->date)[0], $steps, self::AHEAD_DAYS);
+        $until = $point->date->modify('+' . self::AHEAD_DAYS . ' days');
+        $told = $life->history()->withoutReadings();
+        $forecast = Filter::through($told, $until, $point)->daily($point->date->modify('+1 day'), $until, $point);
+        $unlearned = Filter::through($told, $until, $averaged->daily($point->date, $point->date)[0])->last();
         foreach (self::QUANTITIES as $name => $quantity) {
             foreach (array_keys($life->head->strata) as $s) {
                 $truth = $life->truth[$day + self::AHEAD_DAYS][$s][$name];
-                $this->error('learning', $truth - $forecast[self::AHEAD_DAYS]->state->value($s, $quantity));
-                $this->error('averaged', $truth - $unlearned[self::AHEAD_DAYS]->state->value($s, $quantity));
+                $this->error('learning', $truth - $forecast[self::AHEAD_DAYS - 1]->state->value($s, $quantity));
+                $this->error('averaged', $truth - $unlearned->state->value($s, $quantity));
                 $this->error('held', $truth - $point->state->value($s, $quantity));
                 foreach ([1, 7, 14, 21, 28] as $horizon) {
                     $this->byHorizon[$horizon] ??= ['sum' => 0.0, 'count' => 0];
-                    $this->byHorizon[$horizon]['sum'] += abs($life->truth[$day + $horizon][$s][$name] - $forecast[$horizon]->state->value($s, $quantity));
+                    $this->byHorizon[$horizon]['sum'] += abs($life->truth[$day + $horizon][$s][$name] - $forecast[$horizon - 1]->state->value($s, $quantity));
                     $this->byHorizon[$horizon]['count']++;
                 }
             }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nagomi\Core\Validation;
 
 use DateTimeImmutable;
+use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Balance\History;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Reading;
@@ -22,6 +24,7 @@ final readonly class Life
      * @param list<Reading>                                                    $readings
      * @param list<list<array{moisture: float, protein: float}>>               $truth    by day, then stratum, at the end of the day
      * @param list<int>                                                        $visits   days with readings
+     * @param array<string, float>                                             $air      a weather station's daily humidity in %, by day of the year
      */
     private function __construct(
         public Head $head,
@@ -30,7 +33,13 @@ final readonly class Life
         public array $readings,
         public array $truth,
         public array $visits,
+        public array $air,
     ) {
+    }
+
+    public function history(): History
+    {
+        return new History($this->head, $this->washDays, $this->readings, air: new Humidity($this->head->humidityPercent, $this->air));
     }
 
     public static function live(int $seed, int $days): self
@@ -43,7 +52,13 @@ final readonly class Life
         $lastWash = -$client->head->washEveryDays;
         for ($day = 0, $wash = 0; $day < $days; $day++) {
             $date = $from->modify("+{$day} days");
-            $client->virtual->aDay();
+            $client->virtual->aDay($client->humidityOn($date));
+            $swim = $client->swim();
+            $client->virtual->wash($swim);
+            $told = $client->recordedAtHome($swim);
+            if ($told !== []) {
+                $washDays[] = new WashDay("s{$day}", $date, $told, Place::Home);
+            }
             $visits = $day === $nextVisit ? [...$visits, $day] : $visits;
             if ($day === $nextVisit) {
                 foreach ($client->virtual->read($day - $lastWash) as $test => $raw) {
@@ -54,6 +69,9 @@ final readonly class Life
                 $steps = $client->habit($wash++);
                 $client->virtual->wash($steps);
                 $inSalon = $day === $nextVisit;
+                foreach ($inSalon ? $client->virtual->readAfterStyling() : [] as $test => $raw) {
+                    $readings[] = new Reading("r{$day}-{$test}", $date, Moment::AfterStyling, $test, $raw);
+                }
                 $recorded = $inSalon ? $steps : $client->recordedAtHome($steps);
                 if ($recorded !== []) {
                     $washDays[] = new WashDay("w{$day}", $date, $recorded, $inSalon ? Place::Salon : Place::Home);
@@ -65,6 +83,6 @@ final readonly class Life
             $truth[] = array_map(static fn (array $stratum): array => ['moisture' => $stratum['moisture'], 'protein' => $stratum['protein']], $client->virtual->truth);
         }
 
-        return new self($client->head, $from, $washDays, $readings, $truth, $visits);
+        return new self($client->head, $from, $washDays, $readings, $truth, $visits, $client->air);
     }
 }

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Balance\Layout;
-use Nagomi\Core\Balance\Observation\Censored;
+use Nagomi\Core\Balance\Observation\Capped;
 use Nagomi\Core\Balance\Observation\Count;
 use Nagomi\Core\Balance\Observation\Gaussian;
 use Nagomi\Core\Balance\Observation\ObservationBook;
@@ -41,7 +41,8 @@ it('expects of a head at its targets what the equations say', function (Sign $si
     $observation = ObservationBook::of(new Measured($sign, $expected, 1.0, '', 7.0), $state->layout, null);
     expect($observation->laidStraight($state)->expected)->toEqualWithDelta($expected, 0.02);
 })->with([
-    [Sign::WetStretch, 45.0], [Sign::StretchReturn, 95.0], [Sign::Feel, 0.0], [Sign::Dryness, 3.0], [Sign::BuildUpSigns, 1.0],
+    // Hairs that would return by 95 ± 5 % and are capped at 100 return by 95 − 5 · (φ(1) − (1 − Φ(1))) on average.
+    [Sign::WetStretch, 45.0], [Sign::StretchReturn, 95 - 5 * 0.0833154706], [Sign::Feel, 0.0], [Sign::Dryness, 3.0], [Sign::BuildUpSigns, 1.0],
     // (7 days + 2) × 1.5 hairs, nothing worn, nothing out of band.
     [Sign::Broken, 13.5],
 ]);
@@ -53,7 +54,8 @@ it('moves its expectation with the reserves as the equations say', function (Sig
 })->with([
     'dry hair stretches less' => [Sign::WetStretch, -20, 0, 35.0],
     'much protein stretches less' => [Sign::WetStretch, 0, 20, 39.0],
-    'weak hair does not return' => [Sign::StretchReturn, 0, -30, 83.0],
+    // Far below the cap the line is all there is.
+    'weak hair does not return' => [Sign::StretchReturn, 0, -58, 71.8],
     'moist hair is mushy' => [Sign::Feel, 20, 0, 2.0],
     'protein is stiff' => [Sign::Feel, 0, 20, -2.0],
     'dry hair is dry' => [Sign::Dryness, -30, 0, 6.0],
@@ -113,7 +115,7 @@ it('takes a full return as “at least”, and finds the posterior mode by brute
     $covariance[Layout::PROTEIN][Layout::PROTEIN] = 144.0;
     $state = new State($state->layout, $state->mean, $covariance);
     // Return = 95 + .4 (P − 60), read as 100 or more, noise 5.
-    $after = Update::of($state, [new Censored(95 - 0.4 * 60, [Layout::PROTEIN => 0.4], 100.0, 5.0)])->state;
+    $after = Update::of($state, [new Capped(95 - 0.4 * 60, [Layout::PROTEIN => 0.4], 100.0, 100.0, 5.0)])->state;
     $best = [-INF, 0.0];
     for ($protein = 20.0; $protein < 120; $protein += 0.01) {
         $z = (95 + 0.4 * ($protein - 60) - 100) / 5;

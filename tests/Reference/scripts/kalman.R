@@ -12,10 +12,10 @@ fade <- function(days) {
   list(F = diag(c(a, b, 1, 1)), u = c(air * (1 - a), 0, 2 * 0.3 * 0.8 * days, 2 * 0.3 * 0.2 * days),
        Q = diag(c(0.5^2 * days * (1 - a^2) / (2 * kM * days), 0.2^2 * days * (1 - b^2) / (2 * kP * days), 0.4^2 * days, 0.2^2 * days)))
 }
-H <- rbind(dryness = c(-0.1, 0, 0, 0), feel = c(0.1, -0.1, 0, 0), stretch = c(0.5, -0.3, 0, 0), return = c(-0.1, 0.4, 0, 0), build = c(0, 0, 0.1, 0.1))
-h0 <- c(3 + 0.1 * target[1], -0.1 * target[1] + 0.1 * target[2], 45 - 0.5 * target[1] + 0.3 * target[2], 95 + 0.1 * target[1] - 0.4 * target[2], 0)
-R <- diag(c(1.2, 1.2, 5 / sqrt(3), 5 / sqrt(3), 1.5)^2)
-y <- list(c(5, -1, 38, 92, 3), c(4, 0.5, 44, 94, 2), c(5.5, -1, 36, 90, 5))
+H <- rbind(dryness = c(-0.1, 0, 0, 0), feel = c(0.1, -0.1, 0, 0), stretch = c(0.5, -0.3, 0, 0), build = c(0, 0, 0.1, 0.1))
+h0 <- c(3 + 0.1 * target[1], -0.1 * target[1] + 0.1 * target[2], 45 - 0.5 * target[1] + 0.3 * target[2], 0)
+R <- diag(c(1.2, 1.2, 5 / sqrt(3), 1.5)^2)
+y <- list(c(5, -1, 38, 3), c(4, 0.5, 44, 2), c(5.5, -1, 36, 5))
 days <- c(0, 10, 25, 31)
 # Unknowns: the state on days 0, 10, 25, 31, stacked. Every prior, step and reading is one block of weighted rows.
 n <- 4; rows <- list(); rhs <- list()

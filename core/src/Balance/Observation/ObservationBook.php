@@ -53,9 +53,12 @@ final class ObservationBook
             }
         }
 
+        // What a stylist's own bias leaves in doubt is small beside hairs that differ; a capped mean leaves it out.
+        $noise = $sign->sd();
+
         return match (true) {
             $distances !== [] => new OffTarget($atZero, $slopes, $distances, $value, $sd),
-            $sign === Sign::StretchReturn && $measured->value >= 100.0 => new Censored($atZero, $slopes, 100.0, $sd),
+            $sign === Sign::StretchReturn => new Capped($atZero, $slopes, 100.0, $measured->value, $noise * $noiseFactor, max(1.0, ($noise / $measured->sd) ** 2)),
             default => new Gaussian($atZero, $slopes, $value, $sd),
         };
     }
