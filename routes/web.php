@@ -9,6 +9,7 @@ use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TermsController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
@@ -42,6 +43,12 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:update,head')->group(function (): void {
             Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
             Route::put('/', [HeadController::class, 'update'])->name('heads.update');
+            Route::get('/terms', [TermsController::class, 'edit'])->name('heads.terms');
+            Route::put('/terms', [TermsController::class, 'update'])->name('heads.terms.update');
+            Route::post('/terms/by-hand', [TermsController::class, 'setByHand'])->name('heads.terms.by-hand');
+            Route::delete('/terms/by-hand/{date}', [TermsController::class, 'takeBack'])->name('heads.terms.take-back')->where('date', '\d{4}-\d{2}-\d{2}');
+            Route::post('/terms/promise', [TermsController::class, 'promise'])->name('heads.terms.promise');
+            Route::delete('/terms/promise', [TermsController::class, 'release'])->name('heads.terms.release');
             Route::get('/bench', [BenchController::class, 'create'])->name('heads.bench');
             Route::post('/bench', [BenchController::class, 'store'])->name('heads.bench.store');
             Route::delete('/bench/{visit}', [BenchController::class, 'destroy'])->name('heads.bench.undo');

@@ -8,12 +8,14 @@ use App\Models\Head;
 use App\Models\Reading;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Reading\Bench;
+use Nagomi\Core\Reading\Moment;
+use Nagomi\Core\Reading\Test;
 
 /** What the Bench shows: the tests, and what the visit just taken told. */
 final class BenchPage
 {
     /** @return array<string, mixed> */
-    public static function of(Head $head, mixed $visit): array
+    public static function of(Head $head, mixed $visit, string $moment = ''): array
     {
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $outlook = Renewal::current($head);
@@ -26,7 +28,8 @@ final class BenchPage
         return [
             'head' => $head,
             'today' => $today,
-            'tests' => Bench::tests(),
+            'moment' => ($at = Moment::tryFrom($moment) ?? Moment::BeforeCleansing)->value,
+            'tests' => array_filter(Bench::tests(), fn (Test $test): bool => in_array($at, $test->moments(), true)),
             'daysSinceDetangled' => is_string($lastWash) ? Calendar::daysBetween(HeadRecord::date(new \DateTimeImmutable($lastWash)), HeadRecord::date($today)) : null,
             'visit' => $told->isEmpty() ? null : $visit['id'],
             'told' => $told->map(fn (Reading $reading): array => self::told($reading, $outlook->signs))->all(),
@@ -51,8 +54,24 @@ final class BenchPage
             'test' => $reading->test,
             'key' => $reading->key,
             'confirmed' => $reading->confirmed,
-            'signs' => array_map(fn ($one): array => ['sign' => $one->sign->value, 'value' => round($one->value, 1), 'means' => $one->means], $measured),
+            'signs' => array_map(fn ($one): array => ['sign' => $one->sign->value, 'value' => round($one->value, 1), 'means' => $one->means, 'expected' => self::expected($signs, $one->sign->value, $reading->date->format('Y-m-d'))], $measured),
             'again' => array_values(array_filter($signs, fn (array $sign): bool => in_array($sign['sign'], $names, true) && $sign['again'] === true && $sign['date'] === $reading->date->format('Y-m-d'))),
         ];
+    }
+
+    /**
+     * What was expected of a sign before it was read, with its doubt; null where it tells nothing of the balance or was read again since.
+     *
+     * @param list<array<string, mixed>> $signs
+     */
+    private static function expected(array $signs, string $name, string $date): ?string
+    {
+        foreach ($signs as $sign) {
+            if ($sign['sign'] === $name && $sign['date'] === $date && is_numeric($sign['expected'] ?? null) && is_numeric($sign['expected_sd'] ?? null)) {
+                return str_replace('-', '−', round((float) $sign['expected'], 1) . ' ± ' . round((float) $sign['expected_sd'], 1));
+            }
+        }
+
+        return null;
     }
 }

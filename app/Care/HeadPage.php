@@ -34,7 +34,8 @@ final class HeadPage
             'curl' => CurlPattern::fromRingMm($head->ring_mm)->value,
             'water' => WaterHardness::fromMgPerL($head->hardness_mg_per_l)->value,
             'washedToday' => $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
-            'learned' => $outlook->signs !== [],
+            'wasRead' => $outlook->signs !== [],
+            'own' => self::own($outlook->learned ?? []),
         ];
     }
 
@@ -50,5 +51,22 @@ final class HeadPage
             $head->asthma_or_pregnant,
             ($head->method[MethodQuestion::MaskHeat->value] ?? '') === 'cap-or-hood' && ! $head->sore_scalp,
         );
+    }
+
+    /**
+     * What is this head's own by now, and how much of it is still assumption.
+     *
+     * @param array<string, float> $learned share of prior doubt left, and the factor beside it
+     */
+    private static function own(array $learned): string
+    {
+        $says = [];
+        foreach (['moisture-fading', 'protein-fading', 'uptake'] as $name) {
+            if (isset($learned[$name], $learned["{$name}-factor"])) {
+                $says[] = Words::of("learned.{$name}") . sprintf(' %.1f × the usual (%d %% still assumed)', $learned["{$name}-factor"], (int) round(100 * $learned[$name]));
+            }
+        }
+
+        return $says === [] ? '' : ucfirst(implode(' · ', $says));
     }
 }

@@ -7,21 +7,32 @@ namespace App\Care;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Reading;
+use App\Models\StylistBias as StoredBias;
 use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Models\ZonePart;
 use DateTimeInterface;
+use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Balance\History;
+use Nagomi\Core\Balance\Remap;
+use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head as Core;
 use Nagomi\Core\Reading as CoreReading;
 use Nagomi\Core\Record\CareRecord;
+use Nagomi\Core\Record\SeasonFields;
+use Nagomi\Core\Record\ZoneFields;
+use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment as CoreTreatment;
 use RuntimeException;
 
 /** Turns a stored head into the core's care record. */
 final class HeadRecord
 {
-    private const RELATIONS = ['zoneParts', 'washDays.steps', 'readings'];
+    private const RELATIONS = ['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings'];
+
+    /** Further back no rule of the season looks. */
+    private const RULES_LOOK_BACK_DAYS = 120;
 
     public static function of(Head $head): CareRecord
     {
@@ -35,8 +46,11 @@ final class HeadRecord
             array_values($head->washDays->map(self::washDay(...))->all()),
             array_values($head->readings->map(self::reading(...))->all()),
             self::carried($head, 'products'),
-            self::carried($head, 'stylist_biases'),
+            self::biasesOf($head),
             self::plan($head),
+            self::remaps($head),
+            Weather::year($head->salon),
+            self::terms($head),
         );
     }
 
@@ -61,7 +75,73 @@ final class HeadRecord
             $head->wash_every_days,
             $head->minutes_limit,
             new Core\Method($head->method),
+            $head->red_sign,
         );
+    }
+
+    /** All a filter must know of a head but what happened to it. */
+    public static function frame(Head $head): History
+    {
+        $head->loadMissing(['salon', 'zoneParts', 'zonesBefore']);
+
+        return new History(self::core($head), [], [], self::remaps($head), self::biases($head), new Humidity($head->humidity_percent, Weather::year($head->salon)));
+    }
+
+    /** The frame with what happened after a day; null: with all that ever happened. */
+    public static function after(Head $head, History $frame, ?DateTimeInterface $day): History
+    {
+        $later = $day?->format('Y-m-d') ?? '0001-01-01';
+        $washDays = $head->washDays()->with('steps')->where('date', '>', $later)->get()->all();
+        $readings = $head->readings()->where('date', '>', $later)->get()->all();
+
+        return new History($frame->head, array_map(self::washDay(...), array_values($washDays)), array_map(self::reading(...), array_values($readings)), $frame->remaps, $frame->biases, $frame->air);
+    }
+
+    /** @return list<CoreTreatment\WashDay> as far back as any rule of the season looks */
+    public static function lately(Head $head, \DateTimeImmutable $today): array
+    {
+        $days = $head->washDays()->with('steps')->where('date', '<=', $today->format('Y-m-d'))->where('date', '>=', $today->modify('-' . self::RULES_LOOK_BACK_DAYS . ' days')->format('Y-m-d'))->get();
+
+        return array_values($days->map(self::washDay(...))->all());
+    }
+
+    public static function terms(Head $head): Terms
+    {
+        return SeasonFields::fromArray($head->season ?? []);
+    }
+
+    /** @return list<Remap> */
+    private static function remaps(Head $head): array
+    {
+        $remaps = [];
+        foreach ($head->zonesBefore as $before) {
+            $zones = ZoneFields::fromArray($before->zones);
+            if ($zones !== []) {
+                $remaps[] = new Remap(self::date($before->until), $zones);
+            }
+        }
+
+        return $remaps;
+    }
+
+    /** @return list<StylistBias> of those who read this head; what the salon knows of others is not the client's to take away */
+    private static function biasesOf(Head $head): array
+    {
+        $readers = $head->readings->pluck('by')->unique();
+
+        return array_values(array_filter(self::biases($head), fn (StylistBias $bias): bool => $readers->contains($bias->by)));
+    }
+
+    /** @return list<StylistBias> */
+    private static function biases(Head $head): array
+    {
+        $biases = [];
+        foreach (StoredBias::query()->where('salon_id', $head->salon_id)->orderBy('by')->orderBy('sign')->get() as $bias) {
+            /** @var StoredBias $bias */
+            $biases[] = new StylistBias($bias->by, CoreReading\Sign::from($bias->sign), $bias->mean, $bias->sd);
+        }
+
+        return $biases;
     }
 
     private static function washDay(WashDay $day): CoreTreatment\WashDay

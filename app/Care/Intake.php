@@ -13,7 +13,7 @@ final class Intake
     private const TEXTS = ['guardian_name', 'consent_by', 'density', 'goals', 'hair_history', 'chemical_history', 'allergies', 'health_notes'];
     private const DATES = ['born_on', 'consent_on'];
     private const NUMBERS = ['ring_mm', 'strand_um'];
-    private const FLAGS = ['red_sign', 'tender_edges', 'asthma_or_pregnant'];
+    private const FLAGS = ['tender_edges', 'asthma_or_pregnant'];
 
     /** @return array<string, mixed> only what was said; what an imported record carried besides comes last */
     public static function toRecord(Head $head): array

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Models\Head;
+use App\Models\HeadDay;
 use Carbon\CarbonImmutable;
+use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\LedgerLine;
+use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Treatment\CleanseKind;
 
 /**
@@ -32,14 +35,15 @@ final class LedgerPage
         $outlook = Renewal::current($head);
         $weeks = in_array($weeks, self::WEEKS, true) ? $weeks : self::WEEKS[0];
         $stratum = isset($outlook->standing[$stratum]) ? $stratum : 0;
-        $since = $head->salon->today()->subWeeks($weeks)->format('Y-m-d');
-        $opening = array_fill_keys(array_keys(self::COLUMNS), 0);
+        $today = $head->salon->today();
+        $since = $today->subWeeks($weeks)->format('Y-m-d');
+        $before = StoredDays::before($head, HeadRecord::frame($head), HeadRecord::date($today->subWeeks($weeks)));
+        // Before the first day of the book there is nothing to bring forward: its opening is a line like the others.
+        $opening = $before === null ? array_fill_keys(array_keys(self::COLUMNS), 0) : self::held($before, $stratum);
         $lines = [];
-        foreach ($outlook->ledger as $line) {
+        foreach ([...StoredDays::since($head, $since)->flatMap(fn (HeadDay $day): array => $day->ledger)->all(), ...$outlook->ledger] as $line) {
             $amounts = self::amounts($line, $stratum);
-            if ($line['date'] < $since) {
-                $opening = self::sum($opening, $amounts);
-            } elseif (array_filter($amounts) !== []) {
+            if (array_filter($amounts) !== []) {
                 $lines[] = ['date' => CarbonImmutable::parse(self::text($line, 'date')), 'kind' => self::text($line, 'kind'), 'says' => self::says($line), 'amounts' => array_map(self::tenths(...), $amounts), 'exact' => $amounts];
             }
         }
@@ -57,7 +61,16 @@ final class LedgerPage
             'rounding' => self::sum(array_map(self::tenths(...), $closing), array_map(fn (int $tenths): int => -$tenths, $shown)),
             'closing' => array_map(self::tenths(...), $closing),
             'closingExact' => $closing,
+            'lookedBack' => self::lookedBack($outlook->river, $stratum, $since),
         ];
+    }
+
+    /** @return array<string, int> what a stratum held at the end of a day, in millionths by column */
+    private static function held(Point $point, int $stratum): array
+    {
+        $of = fn (int $quantity): int => (int) round(LedgerLine::MILLIONTHS * $point->state->mean[Layout::PER_STRATUM * min($stratum, $point->state->layout->strata - 1) + $quantity]);
+
+        return array_map(fn (array $quantities): int => array_sum(array_map($of, $quantities)), self::COLUMNS);
     }
 
     /**
@@ -100,6 +113,7 @@ final class LedgerPage
         return match (self::text($line, 'kind')) {
             'time' => Words::of('ledger.time', ['subject' => $subject === '1 days' ? '1 day' : $subject]),
             'reading' => Words::of('ledger.reading', ['subject' => Words::of("signs.{$subject}")]),
+            'untold' => Words::of("ledger.untold-{$subject}"),
             'step' => Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}"),
             default => Words::of('ledger.' . self::text($line, 'kind')),
         };
@@ -109,5 +123,27 @@ final class LedgerPage
     private static function text(array $line, string $name): string
     {
         return is_string($line[$name] ?? null) ? $line[$name] : '';
+    }
+
+    /**
+     * Where later readings put the stratum on the day the book opens, with sd; null where the river does not reach back so far.
+     *
+     * @param array<string, mixed> $river
+     *
+     * @return array<string, array{float, float}>|null
+     */
+    private static function lookedBack(array $river, int $stratum, string $since): ?array
+    {
+        $from = is_string($river['from'] ?? null) ? $river['from'] : $since;
+        $strata = is_array($river['strata'] ?? null) ? $river['strata'] : [];
+        $days = is_array($strata[$stratum] ?? null) && is_array($strata[$stratum]['days'] ?? null) ? $strata[$stratum]['days'] : [];
+        // The book brings forward the evening before its first day.
+        $day = $days[Calendar::daysBetween(HeadRecord::date(CarbonImmutable::parse($from)), HeadRecord::date(CarbonImmutable::parse($since))) - 1] ?? null;
+        if (! is_array($day)) {
+            return null;
+        }
+        $pair = fn (int $at): array => [is_numeric($day[$at] ?? null) ? (float) $day[$at] : 0.0, is_numeric($day[$at + 1] ?? null) ? (float) $day[$at + 1] : 0.0];
+
+        return ['moisture' => $pair(0), 'protein' => $pair(2), 'build_up' => $pair(4)];
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Models\HeadDay;
 use DateTimeImmutable;
+use Illuminate\Support\Collection;
 use Nagomi\Core\Balance\Cells;
-use Nagomi\Core\Balance\Check;
 use Nagomi\Core\Balance\Layout;
-use Nagomi\Core\Balance\LedgerLine;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\State;
-use Nagomi\Core\Balance\Trace;
 use Nagomi\Core\Reading\Sign;
+use Nagomi\Core\Season\Clash;
 use Nagomi\Core\Season\Future;
 use Nagomi\Core\Season\Plan;
 use Nagomi\Core\Season\PlanItem;
@@ -53,80 +53,102 @@ final class OutlookParts
         return [round($state->value($s, $quantity), 1), round($state->sd($s, $quantity), 1)];
     }
 
-    /** @return list<array<string, mixed>> the latest of each sign beside this head's own usual */
-    public static function signs(Trace $trace): array
+    /**
+     * @param Collection<int, HeadDay> $visits oldest first
+     *
+     * @return list<array<string, mixed>> the latest of each sign beside this head's own usual
+     */
+    public static function signs(Collection $visits): array
     {
         $bySign = [];
-        foreach ($trace->checks as $check) {
-            $bySign[$check->measured->sign->value][] = $check;
+        foreach ($visits as $visit) {
+            foreach ($visit->checks as $check) {
+                $bySign[is_string($check['sign'] ?? null) ? $check['sign'] : ''][] = ['date' => $visit->date->format('Y-m-d')] + $check;
+            }
+        }
+        $signs = [];
+        foreach (Sign::cases() as $sign) {
+            $checks = $bySign[$sign->value] ?? [];
+            if ($checks !== []) {
+                $signs[] = self::sign($sign, $checks);
+            }
         }
 
-        return array_values(array_map(function (array $checks): array {
-            /** @var non-empty-list<Check> $checks */
-            $last = $checks[count($checks) - 1];
-            $values = array_map(fn (Check $check): float => $check->measured->value, $checks);
-            $earlier = array_slice($values, 0, -1);
-            $mean = $earlier === [] ? null : array_sum($earlier) / count($earlier);
-            $sd = count($earlier) < 3 ? null : sqrt(array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $earlier)) / (count($earlier) - 1));
+        return $signs;
+    }
 
-            return [
-                'sign' => $last->measured->sign->value,
-                'unit' => $last->measured->sign->unit(),
-                'value' => round($last->measured->value, 1),
-                'date' => $last->reading->date->format('Y-m-d'),
-                'means' => $last->measured->means,
-                'expected' => round($last->expected, 1),
-                'apart' => round($last->apart, 2),
-                'again' => $last->again,
-                'usual' => $mean === null || $sd === null ? null : self::usual($last->measured->sign, $mean, self::USUAL_SD * $sd),
-                'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
-            ];
-        }, $bySign));
+    /**
+     * @param non-empty-list<array<string, mixed>> $checks oldest first
+     *
+     * @return array<string, mixed>
+     */
+    private static function sign(Sign $sign, array $checks): array
+    {
+        $number = fn (array $check, string $name): float => is_numeric($check[$name] ?? null) ? (float) $check[$name] : 0.0;
+        $last = $checks[count($checks) - 1];
+        $values = array_map(fn (array $check): float => $number($check, 'value'), $checks);
+        $earlier = array_slice($values, 0, -1);
+        $mean = $earlier === [] ? null : array_sum($earlier) / count($earlier);
+        $sd = count($earlier) < 3 ? null : sqrt(array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $earlier)) / (count($earlier) - 1));
+
+        return [
+            'sign' => $sign->value,
+            'unit' => $sign->unit(),
+            'value' => round($number($last, 'value'), 1),
+            'date' => $last['date'],
+            'means' => $last['means'],
+            'expected' => round($number($last, 'expected'), 1),
+            'expected_sd' => round($number($last, 'expected_sd'), 1),
+            'apart' => round($number($last, 'apart'), 2),
+            'again' => $last['again'],
+            'usual' => $mean === null || $sd === null ? null : self::usual($sign, $mean, self::USUAL_SD * $sd),
+            'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
+        ];
     }
 
     /** @return array{float, float} within what the sign can be at all */
     private static function usual(Sign $sign, float $mean, float $half): array
     {
-        $most = match ($sign) {
-            Sign::Dryness, Sign::BuildUpSigns => 10.0,
-            Sign::StretchReturn => 100.0,
-            Sign::Feel => 5.0,
-            default => INF,
-        };
+        [$least, $most] = $sign->limits();
 
-        return [round(max($sign === Sign::Feel ? -5.0 : 0.0, $mean - $half), 1), round(min($most, $mean + $half), 1)];
+        return [round(max($least, $mean - $half), 1), round(min($most, $mean + $half), 1)];
     }
 
     /**
-     * @param list<WashDay> $past
+     * @param list<Point>              $lookedBack one for each past day and today, in the light of all readings
+     * @param list<WashDay>            $past
+     * @param Collection<int, HeadDay> $visits
      *
      * @return array<string, mixed> the days of the river, its stones and its gauges
      */
-    public static function river(Trace $trace, Plan $plan, array $past, DateTimeImmutable $today): array
+    public static function river(array $lookedBack, Plan $plan, array $past, Collection $visits, DateTimeImmutable $today): array
     {
-        $from = max($trace->points[0]->date, $today->modify('-' . 7 * Renewal::WEEKS_BACK . ' days'));
-        $points = [...array_slice($trace->daily($from, $today), 0, -1), ...$plan->forecast];
-        $since = $from->format('Y-m-d');
+        $points = [...array_slice($lookedBack, 0, -1), ...$plan->forecast];
+        $since = $points[0]->date->format('Y-m-d');
         $stones = [];
         foreach ($past as $day) {
             if ($day->date->format('Y-m-d') >= $since) {
                 $stones[] = ['date' => $day->date->format('Y-m-d'), 'planned' => false, 'kinds' => self::kinds($day->steps)];
             }
         }
+        $head = $plan->forecast[0]->state->layout->head;
         foreach ($plan->items as $item) {
-            $stones[] = ['date' => $item->date->format('Y-m-d'), 'planned' => true, 'kinds' => self::kinds($item->choice->steps($trace->last()->state->layout->head))];
+            $stones[] = ['date' => $item->date->format('Y-m-d'), 'planned' => true, 'kinds' => self::kinds($item->choice->steps($head))];
         }
 
         return [
-            'from' => $points[0]->date->format('Y-m-d'),
+            'from' => $since,
             'today' => $today->format('Y-m-d'),
             'strata' => self::currents($points),
             'stones' => $stones,
-            'gauges' => array_values(array_unique(array_filter(
-                array_map(fn (Check $check): string => $check->reading->date->format('Y-m-d'), $trace->checks),
-                fn (string $date): bool => $date >= $since,
-            ))),
+            'gauges' => array_values(array_filter($visits->map(fn (HeadDay $visit): string => $visit->date->format('Y-m-d'))->all(), fn (string $date): bool => $date >= $since)),
         ];
+    }
+
+    /** @return list<array<string, mixed>> wash days on which the rules leave no way open */
+    public static function clashes(Plan $plan): array
+    {
+        return array_map(fn (Clash $clash): array => ['date' => $clash->date->format('Y-m-d'), 'rules' => $clash->rules, 'frees' => $clash->frees], $plan->clashes);
     }
 
     /**
@@ -185,22 +207,12 @@ final class OutlookParts
                 $step->kind->isProtein() => 'protein',
                 $step->kind === StepKind::ChemicalService => 'service',
                 $step->kind === StepKind::Trim => 'trim',
+                $step->kind === StepKind::Swim => 'swim',
                 default => null,
             };
         }
 
         return array_values(array_unique(array_filter($kinds)));
-    }
-
-    /** @return list<array<string, mixed>> */
-    public static function ledger(Trace $trace): array
-    {
-        return array_map(fn (LedgerLine $line): array => [
-            'date' => $line->date->format('Y-m-d'),
-            'kind' => $line->kind->value,
-            'subject' => $line->subject,
-            'amounts' => $line->amounts,
-        ], $trace->ledger);
     }
 
     /**
@@ -219,6 +231,7 @@ final class OutlookParts
             'earliest' => $main->earliest?->format('Y-m-d'),
             'latest' => $main->latest?->format('Y-m-d'),
             'already_outside' => $main->alreadyOutside,
+            'certainty' => round($main->certainty, 3),
         ];
     }
 }

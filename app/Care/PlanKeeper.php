@@ -47,7 +47,7 @@ final class PlanKeeper
     }
 
     /**
-     * @return array{date: string, steps: list<array<string, mixed>>, minutes: float, reasons: list<string>, without: array<string, mixed>|null, broken: list<string>, look: bool, status: string}
+     * @return array{date: string, steps: list<array<string, mixed>>, minutes: float, reasons: list<string>, without: array<string, mixed>|null, broken: list<string>, look: bool, by_hand: array<string, string>|null, clash: array<string, list<string>>|null, broken_hairs: float, status: string}
      */
     private static function columns(CoreItem $item, Head $head): array
     {
@@ -59,6 +59,9 @@ final class PlanKeeper
             'without' => OutlookParts::without($item),
             'broken' => array_map(fn (Rule $rule): string => $rule->sentence(), $item->broken),
             'look' => $item->look,
+            'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
+            'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],
+            'broken_hairs' => round($item->brokenHairs, 1),
             'status' => 'planned',
         ];
     }

@@ -6,43 +6,59 @@ namespace App\Care;
 
 use App\Models\Head;
 use App\Models\Outlook;
+use DateTimeImmutable;
+use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Balance\Cells;
 use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Balance\History;
+use Nagomi\Core\Balance\Journal;
+use Nagomi\Core\Balance\Point;
+use Nagomi\Core\Balance\Smoother;
+use Nagomi\Core\Balance\State;
+use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Verdict;
-use Nagomi\Core\Treatment\WashDay;
 
-/** Follows a head to today, plans its season and stores both, so that pages read what was computed once. */
+/**
+ * Follows a head to today, plans its season and stores both, so that pages read what was computed once. It goes on from the day
+ * before whatever changed; what lies further back is neither read nor computed again.
+ */
 final class Renewal
 {
     public const WEEKS_BACK = 12;
     public const WEEKS_AHEAD = 12;
 
-    public static function of(Head $head): Outlook
+    /** @param DateTimeInterface|null $since the earliest day that changed; null: everything did */
+    public static function of(Head $head, ?DateTimeInterface $since = null): Outlook
     {
         $head->loadMissing('salon');
-        $head->unsetRelation('washDays')->unsetRelation('readings')->unsetRelation('zoneParts');
-        $record = HeadRecord::of($head);
+        $head->unsetRelation('washDays')->unsetRelation('readings')->unsetRelation('zoneParts')->unsetRelation('zonesBefore');
         $today = HeadRecord::date($head->salon->today());
-        $trace = Filter::follow($record->head, $record->washDays, $record->readings, $today);
-        $past = array_values(array_filter($record->washDays, fn (WashDay $day): bool => $day->date <= $today));
-        $plan = Planner::plan($trace->last(), $past, self::WEEKS_AHEAD);
-        $state = $trace->last()->state;
-        $cells = Cells::ofHead($state);
-        $buildUp = array_sum(array_map(fn (int $s): float => $record->head->strata[$s]->share * $state->buildUp($s), array_keys($record->head->strata)));
+        $since = $since === null ? null : HeadRecord::date($since);
+        $frame = HeadRecord::frame($head);
+        $from = $since === null ? null : StoredDays::before($head, $frame, $since);
 
-        return DB::transaction(function () use ($head, $today, $trace, $plan, $past, $cells, $buildUp): Outlook {
+        return DB::transaction(function () use ($head, $today, $since, $frame, $from): Outlook {
+            StoredDays::forget($head, $from === null ? null : $since);
+            $trace = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from);
+            StoredDays::keep($head, $trace);
+            $state = $trace->last()->state;
+            $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, HeadRecord::terms($head));
             PlanKeeper::keep($head, $plan);
+            $buildUp = array_sum(array_map(fn (int $s): float => $state->layout->head->strata[$s]->share * $state->buildUp($s), array_keys($state->layout->head->strata)));
+            $cells = Cells::ofHead($state);
             $outlook = Outlook::query()->updateOrCreate(['head_id' => $head->id], [
                 'salon_id' => $head->salon_id,
                 'as_of' => $today->format('Y-m-d'),
                 'verdict' => mb_substr(Verdict::sentence($cells, $buildUp, $plan, $today), 0, 400),
                 'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
-                'standing' => OutlookParts::standing($trace->last()->state),
-                'signs' => OutlookParts::signs($trace),
-                'river' => OutlookParts::river($trace, $plan, $past, $today),
-                'ledger' => OutlookParts::ledger($trace),
+                'standing' => OutlookParts::standing($state),
+                'signs' => OutlookParts::signs(StoredDays::visits($head)),
+                'river' => OutlookParts::river(self::lookedBack($head, $frame, $today), $plan, HeadRecord::lately($head, $today), StoredDays::visits($head), $today),
+                'ledger' => StoredDays::linesSince($trace),
+                'clashes' => OutlookParts::clashes($plan),
+                'learned' => self::learned($state),
             ]);
             $head->setRelation('outlook', $outlook);
 
@@ -54,7 +70,44 @@ final class Renewal
     public static function current(Head $head): Outlook
     {
         $outlook = $head->outlook;
+        $today = $head->salon->today();
+        if ($outlook === null) {
+            return self::of($head);
+        }
 
-        return $outlook !== null && $outlook->as_of->format('Y-m-d') === $head->salon->today()->format('Y-m-d') ? $outlook : self::of($head);
+        return $outlook->as_of->format('Y-m-d') === $today->format('Y-m-d') ? $outlook : self::of($head, $today);
+    }
+
+    /**
+     * The past weeks day by day, in the light of all that was read since.
+     *
+     * @return list<Point>
+     */
+    private static function lookedBack(Head $head, History $frame, DateTimeImmutable $today): array
+    {
+        $window = $today->modify('-' . 7 * self::WEEKS_BACK . ' days');
+        foreach ($frame->remaps as $remap) {
+            // The smoother walks back through strata that stay what they are.
+            $window = $remap->date <= $today ? max($window, $remap->date->modify('+1 day')) : $window;
+        }
+        $window = min($window, $today);
+        $from = StoredDays::before($head, $frame, $window);
+        $journal = new Journal();
+        Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from, journal: $journal);
+
+        return array_values(array_filter(Smoother::of($journal), fn (Point $point): bool => $point->date >= $window));
+    }
+
+    /** @return array<string, float> how much of what is the head's own is still assumption: the share of prior variance left, 0 to 1 */
+    private static function learned(State $state): array
+    {
+        $layout = $state->layout;
+        $left = [];
+        foreach (['moisture-fading' => $layout->moistureFading, 'protein-fading' => $layout->proteinFading, 'uptake' => $layout->uptake] as $name => $index) {
+            $left[$name] = round(min(1.0, $state->covariance[$index][$index] / Model::LEARNED_PRIOR_SD[$name] ** 2), 4);
+            $left["{$name}-factor"] = round(exp($state->mean[$index]), 3);
+        }
+
+        return $left;
     }
 }

@@ -29,6 +29,10 @@ final class StepWords
         if ($kind === 'detangle') {
             $words[] = '(' . self::word('tools', self::text($step, 'tool')) . ', ' . self::word('detangling', self::text($step, 'how')) . ')';
         }
+        $groups = ['swim' => 'swims', 'up-style' => 'up_styles', 'heat-tool' => 'heat_tools'];
+        if (isset($groups[$kind])) {
+            $words[] = self::word($groups[$kind], self::text($step, 'how'));
+        }
         if ($kind === 'trim') {
             $words[] = self::round(self::number($step, 'millimetres')) . ' mm';
         }
@@ -44,7 +48,7 @@ final class StepWords
     public static function summary(array $steps): string
     {
         $shown = array_filter($steps, fn (array $step): bool => in_array(self::text($step, 'kind'), [
-            'cleanse', 'mild-protein', 'strong-protein', 'mask', 'conditioner', 'chemical-service', 'trim', 'heat-tool',
+            'cleanse', 'mild-protein', 'strong-protein', 'mask', 'conditioner', 'chemical-service', 'trim', 'heat-tool', 'swim', 'up-style',
         ], true));
 
         return ucfirst(implode(', ', array_map(fn (array $step): string => lcfirst(self::line($step)), $shown === [] ? $steps : $shown)));

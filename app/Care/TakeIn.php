@@ -7,12 +7,15 @@ namespace App\Care;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\WashDay;
+use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head as Core;
 use Nagomi\Core\Reading as CoreReading;
 use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Record\SeasonFields;
+use Nagomi\Core\Record\ZoneFields;
 use Nagomi\Core\Treatment as CoreTreatment;
 
 /** Stores what comes from the core: a whole record, a wash day, readings. All of it or nothing. */
@@ -25,7 +28,8 @@ final class TakeIn
             [$columns, $besides] = Intake::fromRecord($record->intake);
             $head = new Head($columns + self::columns($record->head) + [
                 'name' => mb_substr($record->name, 0, 120) ?: 'Without a name',
-                'carried' => ['intake' => $besides, 'products' => $record->products, 'stylist_biases' => $record->biases],
+                'carried' => ['intake' => $besides, 'products' => $record->products],
+                'season' => SeasonFields::write($record->terms),
             ]);
             $free = Str::isUlid($record->id) && ! Head::query()->withoutGlobalScope('salon')->whereKey($record->id)->exists();
             $head->id = $free ? $record->id : strtolower((string) Str::ulid());
@@ -34,6 +38,9 @@ final class TakeIn
             // The trail hears of the import as a whole, not of each entry it brings.
             activity()->withoutLogs(function () use ($head, $record): void {
                 self::zones($head, $record->head->zoneParts);
+                foreach ($record->remaps as $remap) {
+                    self::zonesBefore($head, $remap->date, $remap->before);
+                }
                 self::washDays($head, $record->washDays);
                 self::readings($head, $record->readings);
             });
@@ -54,6 +61,7 @@ final class TakeIn
             'protein_sensitive' => $head->proteinSensitive,
             'sore_scalp' => $head->soreScalp,
             'swims' => $head->swims,
+            'red_sign' => $head->redSign,
             'wash_every_days' => $head->washEveryDays,
             'minutes_limit' => $head->minutesLimit,
             'method' => $head->method->choices,
@@ -71,6 +79,27 @@ final class TakeIn
             'strand' => $part->strand->value,
             'chemically_treated' => $part->chemicallyTreated,
         ], $parts));
+    }
+
+    /**
+     * The zones of a head that is in the book already.
+     *
+     * @param list<Core\ZonePart>    $parts
+     * @param DateTimeInterface|null $since the day the hair became so; null: it always was, and was written down wrongly
+     */
+    public static function zonesAgain(Head $head, array $parts, ?DateTimeInterface $since): void
+    {
+        $before = HeadRecord::core($head->load('zoneParts'))->zoneParts;
+        if ($since !== null && array_map(ZoneFields::write(...), $before) !== array_map(ZoneFields::write(...), $parts)) {
+            self::zonesBefore($head, $since, $before);
+        }
+        self::zones($head, $parts);
+    }
+
+    /** @param list<Core\ZonePart> $parts as they were until the day */
+    public static function zonesBefore(Head $head, DateTimeInterface $until, array $parts): void
+    {
+        $head->zonesBefore()->updateOrCreate(['until' => $until->format('Y-m-d')], ['zones' => array_map(ZoneFields::write(...), $parts)]);
     }
 
     /** @param list<CoreTreatment\WashDay> $washDays */

@@ -11,7 +11,6 @@ use Nagomi\Core\Balance\Filter;
 use Nagomi\Core\Season\Change;
 use Nagomi\Core\Season\Future;
 use Nagomi\Core\Season\WhatIf;
-use Nagomi\Core\Treatment\WashDay;
 
 /** Two futures of a head side by side. Nothing is stored: it is a question, not a plan. */
 final class WhatIfPage
@@ -25,12 +24,12 @@ final class WhatIfPage
         if ($change === null) {
             return $page;
         }
-        $record = HeadRecord::of($head);
         $today = HeadRecord::date($head->salon->today());
-        $trace = Filter::follow($record->head, $record->washDays, $record->readings, $today);
-        $past = array_values(array_filter($record->washDays, fn (WashDay $day): bool => $day->date <= $today));
+        $frame = HeadRecord::frame($head);
+        $from = StoredDays::before($head, $frame, $today->modify('+1 day'));
+        $start = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from)->last();
         try {
-            $whatIf = WhatIf::of($trace->last(), $past, $change, $number, Renewal::WEEKS_AHEAD);
+            $whatIf = WhatIf::of($start, HeadRecord::lately($head, $today), $change, $number, Renewal::WEEKS_AHEAD, HeadRecord::terms($head));
         } catch (InvalidArgumentException $wrong) {
             return ['wrong' => $wrong->getMessage()] + $page;
         }
@@ -49,6 +48,7 @@ final class WhatIfPage
             'days' => round($future->daysOutOfBand, 1),
             'minutes' => (int) round($future->minutes),
             'cost' => round($future->cost, 1),
+            'price' => round($future->price, 1),
             'wash_days' => count($future->washDays),
             'masks' => count(array_filter($future->choices, fn ($choice): bool => $choice->masks())),
             'proteins' => count(array_filter($future->choices, fn ($choice): bool => $choice->protein !== null)),

@@ -47,9 +47,11 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null               $allergies
  * @property string|null               $health_notes
  * @property array<string, mixed>|null $carried
+ * @property array<string, mixed>|null $season what a plan must keep to, as in a care record
  * @property Salon                     $salon
  * @property Outlook|null              $outlook
  * @property Collection<int, ZonePart> $zoneParts
+ * @property Collection<int, ZonesBefore> $zonesBefore
  * @property Collection<int, WashDay>  $washDays
  * @property Collection<int, Reading>  $readings
  * @property Collection<int, PlanItem> $planItems
@@ -83,6 +85,7 @@ final class Head extends Model
             'allergies' => 'encrypted',
             'health_notes' => 'encrypted',
             'carried' => 'array',
+            'season' => 'array',
         ];
     }
 
@@ -102,6 +105,21 @@ final class Head extends Model
     {
         $relation = $this->hasMany(ZonePart::class);
         $relation->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<HeadDay, $this> */
+    public function days(): HasMany
+    {
+        return $this->hasMany(HeadDay::class);
+    }
+
+    /** @return HasMany<ZonesBefore, $this> */
+    public function zonesBefore(): HasMany
+    {
+        $relation = $this->hasMany(ZonesBefore::class);
+        $relation->orderBy('until');
 
         return $relation;
     }

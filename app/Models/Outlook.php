@@ -18,7 +18,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array<string, mixed>>       $standing
  * @property list<array<string, mixed>>       $signs
  * @property array<string, mixed>             $river
- * @property list<array<string, mixed>>       $ledger
+ * @property list<array<string, mixed>>       $ledger lines since the last day on which something happened
+ * @property list<array<string, mixed>>|null  $clashes
+ * @property array<string, float>|null        $learned
  */
 final class Outlook extends Model
 {
@@ -34,6 +36,6 @@ final class Outlook extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array'];
+        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array'];
     }
 }

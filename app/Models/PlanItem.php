@@ -23,6 +23,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed>|null        $without
  * @property list<string>                     $broken
  * @property bool                             $look
+ * @property array<string, mixed>|null        $by_hand
+ * @property array<string, mixed>|null        $clash
+ * @property float                            $broken_hairs
  * @property CarbonImmutable                  $created_at
  * @property CarbonImmutable                  $updated_at
  */
@@ -36,7 +39,7 @@ final class PlanItem extends Model
     {
         return [
             'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'reasons' => 'array',
-            'without' => 'array', 'broken' => 'array', 'look' => 'boolean',
+            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'by_hand' => 'array', 'clash' => 'array', 'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];
     }

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                 $hardness_mg_per_l
  * @property float                 $humidity_percent
  * @property array<string, string> $method
+ * @property string                $climate  none, own, or one that ships
+ * @property array<string, float>|null $air daily humidity in %, by day of the year
  */
 final class Salon extends Model
 {
@@ -22,7 +24,7 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array'];
+        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array'];
     }
 
     /** @return HasMany<Head, $this> */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Care\BiasKeeper;
 use App\Care\Renewal;
 use App\Care\TakeIn;
+use App\Care\Weather;
 use App\Models\Salon;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -27,12 +29,12 @@ final class DatabaseSeeder extends Seeder
     {
         // The audit trail is for what people do.
         activity()->disableLogging();
-        $this->salon('Saltlight Studio', 150, 50, [
+        $this->salon('Saltlight Studio', 150, 50, 'harbour', [
             'ilse@saltlight.example' => 'Ilse Varga-Moen',
             'quim@saltlight.example' => 'Quim Adeyemi-Solberg',
             'wren@saltlight.example' => 'Wren Takala-Osei',
         ], DemoHeads::saltlight());
-        $this->salon('Tidewater Room', 200, 50, ['maren@tidewater.example' => 'Maren Cho-Bell'], DemoHeads::tidewater());
+        $this->salon('Tidewater Room', 200, 50, 'none', ['maren@tidewater.example' => 'Maren Cho-Bell'], DemoHeads::tidewater());
         activity()->enableLogging();
     }
 
@@ -40,26 +42,32 @@ final class DatabaseSeeder extends Seeder
      * @param array<string, string> $stylists name by address
      * @param list<DemoHead>        $heads
      */
-    private function salon(string $name, float $hardness, float $humidity, array $stylists, array $heads): void
+    private function salon(string $name, float $hardness, float $humidity, string $climate, array $stylists, array $heads): void
     {
         $salon = Salon::query()->create([
-            'name' => $name, 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => $hardness, 'humidity_percent' => $humidity, 'method' => (new Method())->choices,
+            'name' => $name, 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => $hardness, 'humidity_percent' => $humidity, 'method' => (new Method())->choices, 'climate' => $climate,
         ]);
         foreach ($stylists as $email => $stylist) {
             User::query()->create(['salon_id' => $salon->id, 'name' => $stylist, 'email' => $email, 'password' => self::PASSWORD]);
         }
         $today = $salon->today();
         foreach ($heads as $demo) {
-            Renewal::of(TakeIn::record(self::record($demo, $today), $salon));
+            Renewal::of(TakeIn::record(self::record($demo, $today, Weather::year($salon), array_values($stylists)), $salon));
         }
+        BiasKeeper::renew($salon);
     }
 
-    /** The care record of a demo head, played from nine months before the given day to the day before it. */
-    public static function record(DemoHead $demo, CarbonImmutable $today): CareRecord
+    /**
+     * The care record of a demo head, played from nine months before the given day to the day before it.
+     *
+     * @param array<string, float> $air      daily humidity in %, by day of the year
+     * @param list<string>         $stylists who now and then stand in for the head's own
+     */
+    public static function record(DemoHead $demo, CarbonImmutable $today, array $air = [], array $stylists = []): CareRecord
     {
         $until = Calendar::day($today->subDay()->format('Y-m-d')) ?? throw new RuntimeException('Yesterday is no day.');
         $from = Calendar::day($today->subMonths(self::MONTHS)->format('Y-m-d')) ?? throw new RuntimeException('Nine months ago is no day.');
-        $history = History::play($demo->head, $demo->habits, new Chance($demo->seed), $from, $until, "demo-{$demo->seed}", $demo->stylist);
+        $history = History::play($demo->head, $demo->habits, new Chance($demo->seed), $from, $until, "demo-{$demo->seed}", [$demo->stylist, $demo->stylist, $demo->stylist, ...$stylists], $air);
         $intake = $demo->intake + ['consent_on' => $from->format('Y-m-d'), 'consent_by' => $demo->intake['guardian_name'] ?? $demo->name];
         if (($intake['born_on'] ?? null) === 'minor') {
             $intake['born_on'] = $today->subYears(14)->format('Y-m-d');

@@ -70,5 +70,7 @@ it('takes a back-dated visit into the past it belongs to', function (): void {
     $head = $this->aHead();
     $date = now('Europe/Lisbon')->subDays(30)->format('Y-m-d');
     $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => $date] + visit(['dryness' => ['points' => '5']]))->assertSessionHasNoErrors();
-    expect(collect($head->outlook()->first()->ledger)->where('date', $date)->where('kind', 'reading'))->not->toBeEmpty();
+    $day = $head->days()->where('date', $date)->first();
+    expect(collect($day->ledger)->where('kind', 'reading'))->not->toBeEmpty()
+        ->and($head->days()->where('date', '>', $date)->count())->toBeGreaterThan(2);
 });

@@ -12,31 +12,33 @@ use App\Models\Head;
 use App\Models\Reading;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 final class BenchController extends Controller
 {
-    public function create(Head $head): View
+    public function create(Request $request, Head $head): View
     {
-        return view('heads.bench', BenchPage::of($head, session('visit')));
+        return view('heads.bench', BenchPage::of($head, session('visit'), $this->text($request->old('moment', $request->query('moment')))));
     }
 
     public function store(BenchRequest $request, Head $head): RedirectResponse
     {
         $before = Renewal::current($head)->standing;
         $visit = strtolower((string) Str::ulid());
-        DB::transaction(fn () => TakeIn::readings($head, $request->readings($this->stylist()->name), $visit));
-        Renewal::of($head);
+        $readings = $request->readings($this->stylist()->name);
+        DB::transaction(fn () => TakeIn::readings($head, $readings, $visit));
+        Renewal::of($head, $readings[0]->date ?? null);
 
-        return redirect()->route('heads.bench', $head)->with('visit', ['id' => $visit, 'before' => $before]);
+        return redirect()->route('heads.bench', [$head, ...$request->input('moment') === 'before-cleansing' ? [] : ['moment' => $request->string('moment')->value()]])->with('visit', ['id' => $visit, 'before' => $before]);
     }
 
     public function confirm(Head $head, Reading $reading): RedirectResponse
     {
         $before = Renewal::current($head)->standing;
         $reading->update(['confirmed' => true]);
-        Renewal::of($head);
+        Renewal::of($head, $reading->date);
 
         return redirect()->route('heads.bench', $head)->with('visit', ['id' => $reading->visit, 'before' => $before]);
     }
@@ -46,9 +48,14 @@ final class BenchController extends Controller
         $gone = $head->readings()->where('visit', $visit)->get();
         // One by one, so that the audit trail hears of each.
         $gone->each(fn (Reading $reading) => $reading->delete());
-        Renewal::of($head);
+        Renewal::of($head, $gone->min('date'));
 
         return redirect()->route('heads.bench', $head)
             ->with('said', $gone->isEmpty() ? 'That visit was undone before.' : 'Undone: the readings of that visit are taken back.');
+    }
+
+    private function text(mixed $typed): string
+    {
+        return is_string($typed) ? $typed : '';
     }
 }

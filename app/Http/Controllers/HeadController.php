@@ -61,7 +61,7 @@ final class HeadController extends Controller
     {
         DB::transaction(function () use ($request, $head): void {
             $head->fill($request->columns())->save();
-            TakeIn::zones($head, $request->zoneParts());
+            TakeIn::zonesAgain($head, $request->zoneParts(), $request->input('zones_are') === 'changed' ? $request->date('zones_since', 'Y-m-d') : null);
             TakeIn::washDays($head, Notebook::washDays((array) $request->validated('notebook', [])));
         });
         Renewal::of($head);

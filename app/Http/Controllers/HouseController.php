@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\HouseRequest;
+use App\Models\Outlook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -17,7 +18,15 @@ final class HouseController extends Controller
 
     public function update(HouseRequest $request): RedirectResponse
     {
-        $this->salon()->update($request->validated());
+        $salon = $this->salon();
+        $salon->fill($request->columns());
+        $weather = $salon->isDirty(['climate', 'air']);
+        $salon->save();
+        if ($weather) {
+            // Other air, other balances: each head is worked out anew when it is next looked at.
+            Outlook::query()->where('salon_id', $salon->id)->delete();
+        }
+
 
         return redirect()->route('house.edit')->with('said', 'Saved. New clients start from this; those already in the book keep their own.');
     }

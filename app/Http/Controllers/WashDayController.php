@@ -31,7 +31,7 @@ final class WashDayController extends Controller
     {
         $washDay = $request->washDay();
         DB::transaction(fn () => TakeIn::washDays($head, [$washDay]));
-        Renewal::of($head);
+        Renewal::of($head, $washDay->date);
 
         return redirect()->route('heads.show', $head)
             ->with('said', 'The wash day is in the book; the season is planned anew from it.')
@@ -41,7 +41,7 @@ final class WashDayController extends Controller
     public function destroy(Head $head, WashDay $washDay): RedirectResponse
     {
         $washDay->delete();
-        Renewal::of($head);
+        Renewal::of($head, $washDay->date);
 
         return redirect()->route('heads.show', $head)->with('said', 'Undone: that wash day is taken back.');
     }

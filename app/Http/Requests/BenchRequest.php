@@ -48,7 +48,11 @@ final class BenchRequest extends FormRequest
             if ($raws === []) {
                 $validator->errors()->add('raw', 'Fill in at least one test; leave the others empty.');
             }
+            $moment = Moment::tryFrom($this->string('moment')->value());
             foreach ($raws as $name => $raw) {
+                if ($moment !== null && ! in_array($moment, Bench::test($name)?->moments() ?? [], true)) {
+                    $validator->errors()->add('moment', 'Moment: this test is taken at another moment of the day; choose it above.');
+                }
                 foreach (Bench::test($name)?->problems($raw) ?? [] as $path => $sentence) {
                     $validator->errors()->add("raw.{$name}.{$path}", $sentence);
                 }

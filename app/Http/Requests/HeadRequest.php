@@ -60,6 +60,8 @@ final class HeadRequest extends FormRequest
             'chemical_history' => ['nullable', 'string', 'max:1000'],
             'allergies' => ['nullable', 'string', 'max:1000'],
             'health_notes' => ['nullable', 'string', 'max:1000'],
+            'zones_are' => ['nullable', 'in:corrected,changed'],
+            'zones_since' => ['nullable', 'required_if:zones_are,changed', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
             'notebook' => ['array', 'max:8'],
             'notebook.*.what' => ['required', 'in:' . implode(',', array_keys((array) trans('nagomi.notebook')))],
             'notebook.*.date' => ['required', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
@@ -104,6 +106,7 @@ final class HeadRequest extends FormRequest
             'notebook.*.what' => 'What was done: choose it from the list, or empty the whole row.',
             'notebook.*.date' => 'Date: type a day that exists and has been, such as 2026-02-28; about is good enough.',
             'notebook.*.millimetres' => 'Cut: type 0.5 to 1000 mm.',
+            'zones_since' => 'Changed on: type a day that exists and has been, such as 2026-02-28.',
             'zones.*.length' => 'Porosity: choose low, medium or high.',
         ]);
     }

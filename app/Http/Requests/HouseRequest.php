@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Weather;
+use App\Models\User;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Air\InvalidWeather;
+use Nagomi\Core\Air\WeatherFile;
 use Nagomi\Core\Head\MethodQuestion;
 
 /** What a salon does by default. */
 final class HouseRequest extends FormRequest
 {
     use Sentences;
+
+    /** @var array<string, float>|null the year of the weather file that came along */
+    private ?array $year = null;
 
     protected function prepareForValidation(): void
     {
@@ -27,6 +36,8 @@ final class HouseRequest extends FormRequest
             'timezone' => ['required', Rule::in(DateTimeZone::listIdentifiers())],
             'hardness_mg_per_l' => ['required', 'numeric', 'between:0,1000'],
             'humidity_percent' => ['required', 'numeric', 'between:0,100'],
+            'climate' => ['nullable', Rule::in(array_keys((array) trans('nagomi.climates')))],
+            'weather' => ['nullable', 'file', 'max:4000'],
         ];
         foreach (MethodQuestion::cases() as $question) {
             $rules["method.{$question->value}"] = ['required', Rule::in($question->choices())];
@@ -43,6 +54,43 @@ final class HouseRequest extends FormRequest
             'timezone' => 'Time zone: choose one from the list.',
             'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃.',
             'humidity_percent' => 'Humidity: type 0 to 100 %.',
-        ]);
+            'climate' => 'Weather: choose one from the list.',
+        ]) + ['weather.max' => 'Weather: choose a CSV file of under 4 MB.', 'weather.file' => 'Weather: choose a CSV file of under 4 MB.', 'weather.uploaded' => 'Weather: choose a CSV file of under 4 MB.'];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $file = $this->file('weather');
+            if ($file instanceof UploadedFile && ! $validator->errors()->has('weather')) {
+                try {
+                    $this->year = WeatherFile::year($file->getContent());
+                } catch (InvalidWeather $invalid) {
+                    foreach ($invalid->problems as $problem) {
+                        $validator->errors()->add('weather', $problem);
+                    }
+                }
+            }
+            if ($this->input('climate') === Weather::OWN && $this->year === null && $this->stylist()->salon->air === null) {
+                $validator->errors()->add('weather', 'Weather: choose your file, or one of the climates that ship.');
+            }
+        });
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        /** @var array<string, mixed> $validated */
+        $validated = $this->validated();
+        $columns = array_diff_key($validated, ['climate' => true, 'weather' => true]);
+        $columns['climate'] = $this->year !== null ? Weather::OWN : $this->input('climate', $this->stylist()->salon->climate);
+
+        return $this->year === null ? $columns : $columns + ['air' => $this->year];
+    }
+
+    private function stylist(): User
+    {
+        /** @var User */
+        return $this->user();
     }
 }

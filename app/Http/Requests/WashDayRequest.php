@@ -53,6 +53,11 @@ final class WashDayRequest extends FormRequest
             'leave_in' => ['nullable', 'boolean'],
             'seal' => ['nullable', 'boolean'],
             'trim_mm' => ['nullable', 'numeric', 'between:0.5,1000'],
+            'heat_tool' => ['nullable', 'in:medium,high'],
+            'up_style' => ['nullable', 'in:loose,tight'],
+            'swim' => ['nullable', 'in:pool,sea'],
+            'wetting' => ['nullable', 'boolean'],
+            'chemical' => ['nullable', 'boolean'],
         ];
     }
 
@@ -91,6 +96,8 @@ final class WashDayRequest extends FormRequest
         $text = fn (string $field): string => $this->string($field)->value();
 
         return array_values(array_filter([
+            $this->filled('swim') ? new Step(StepKind::Swim, how: $text('swim')) : null,
+            $this->boolean('wetting') ? new Step(StepKind::Wetting) : null,
             $this->filled('pre_wash') ? new Step(StepKind::PreWash, $this->filled('pre_wash_minutes') ? $this->float('pre_wash_minutes') : null, how: $text('pre_wash')) : null,
             $this->filled('cleanse') ? Step::cleanse(CleanseKind::from($text('cleanse')), max(1, $this->integer('passes'))) : null,
             $this->filled('protein') ? new Step(StepKind::from($text('protein')), $this->float('protein_minutes')) : null,
@@ -98,6 +105,9 @@ final class WashDayRequest extends FormRequest
             $this->filled('detangle_minutes') ? Step::detangle($this->float('detangle_minutes'), $text('tool'), $text('detangling')) : null,
             $this->boolean('leave_in') ? Step::leaveIn() : null,
             $this->boolean('seal') ? Step::seal() : null,
+            $this->boolean('chemical') ? new Step(StepKind::ChemicalService) : null,
+            $this->filled('heat_tool') ? new Step(StepKind::HeatTool, how: $text('heat_tool')) : null,
+            $this->filled('up_style') ? new Step(StepKind::UpStyle, how: $text('up_style')) : null,
             $this->filled('trim_mm') ? new Step(StepKind::Trim, millimetres: $this->float('trim_mm')) : null,
         ]));
     }

@@ -15,6 +15,7 @@ final readonly class Check
      * @param float $apart    distance from it in standard deviations, with its sign
      * @param bool  $again    further off than is believed at once; taken in with more doubt until it is confirmed
      * @param float $residual  distance from it in the sign's unit; of a count as a share of what was expected
+     * @param float $expectedSd doubt of that distance, noise and state together, in the same unit
      */
     public function __construct(
         public Reading $reading,
@@ -23,6 +24,7 @@ final readonly class Check
         public float $apart,
         public bool $again,
         public float $residual = 0.0,
+        public float $expectedSd = 0.0,
     ) {
     }
 }

@@ -71,7 +71,7 @@ final class Filter
         }
         $first = array_key_first($days);
         $date = $from === null ? ($first === null ? $until : Calendar::day((string) $first) ?? $until) : $from->date;
-        $state = $from === null ? Prior::of(self::headAt($history, $date), $learning, $history->air) : $from->state;
+        $state = $from === null ? Prior::of($history->headAt($date), $learning, $history->air) : $from->state;
         $state = $learning
             ? $state->withSigns(array_values(array_filter(Sign::cases(), static fn (Sign $sign): bool => isset($signs[$sign->value]))))
             : self::withFixedSigns($state, array_values($signs));
@@ -99,19 +99,6 @@ final class Filter
         return new State($state->layout, $state->mean, $covariance);
     }
 
-    /** The head as it was on a day: with the zones it had until the next time they were sorted anew. */
-    private static function headAt(History $history, DateTimeImmutable $date): Head
-    {
-        $next = null;
-        foreach ($history->remaps as $remap) {
-            if ($remap->date > $date && ($next === null || $remap->date < $next->date)) {
-                $next = $remap;
-            }
-        }
-
-        return $next === null ? $history->head : $history->head->withZones($next->before);
-    }
-
     /** @return array<string, HistoryDay> by date, ascending */
     private static function days(History $history, DateTimeImmutable $until, ?DateTimeImmutable $after): array
     {
@@ -122,7 +109,7 @@ final class Filter
         $taken = static fn (DateTimeImmutable $date): bool => $date <= $until && ($after === null || $date > $after);
         foreach ($history->remaps as $remap) {
             if ($taken($remap->date)) {
-                $on($remap->date)->head = self::headAt($history, $remap->date);
+                $on($remap->date)->head = $history->headAt($remap->date);
             }
         }
         foreach ($history->washDays as $washDay) {
@@ -158,12 +145,13 @@ final class Filter
             $points[] = $this->ended($today);
             $date = $today;
         }
+        $events = count($points);
         if ($points === [] || $date < $until) {
             $this->passDays($date, $until);
             $points[] = $this->ended($until);
         }
 
-        return new Trace($points, $this->ledger->lines(), $this->checks);
+        return new Trace($points, $this->ledger->lines(), $this->checks, $events);
     }
 
     private function ended(DateTimeImmutable $date): Point
@@ -264,10 +252,10 @@ final class Filter
             return;
         }
         $expected = array_map(fn (array $sign) => $this->observation($sign[0], $sign[1])->laidStraight($this->state), $signs);
-        [$apart, $factors] = Gate::of($this->state, $expected, array_map(static fn (array $sign): bool => $sign[0]->confirmed, $signs));
+        [$apart, $factors, $spreads] = Gate::of($this->state, $expected, array_map(static fn (array $sign): bool => $sign[0]->confirmed, $signs));
         $observations = [];
         foreach ($signs as $j => [$reading, $measured]) {
-            $this->checks[] = new Check($reading, $measured, $expected[$j]->expected, $apart[$j], $factors[$j] > 1.0, $expected[$j]->residual);
+            $this->checks[] = new Check($reading, $measured, $expected[$j]->expected, $apart[$j], $factors[$j] > 1.0, $expected[$j]->residual, $spreads[$j]);
             $observations[] = $this->observation($reading, $measured, $factors[$j]);
         }
         $updated = Update::of($this->state, $observations);

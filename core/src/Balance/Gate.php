@@ -20,15 +20,17 @@ final class Gate
      * @param list<Straight> $straights at the mean of the state
      * @param list<bool>     $sure      by reading: confirmed, never doubted
      *
-     * @return array{list<float>, list<float>} by reading: sd from its own expectation; factor its noise is multiplied by, 1 where it fits
+     * @return array{list<float>, list<float>, list<float>} by reading: sd from its own expectation; factor its noise is multiplied by, 1 where it fits;
+     *                                                  and that sd itself
      */
     public static function of(State $state, array $straights, array $sure): array
     {
         $cross = array_map(static fn (Straight $straight): array => Update::crossed($state->covariance, $straight->slopes), $straights);
         $spread = Update::spread($straights, $cross);
-        $apart = $factors = [];
+        $apart = $factors = $spreads = [];
         foreach ($straights as $j => $straight) {
-            $apart[] = $straight->residual / sqrt($spread[$j][$j]);
+            $spreads[] = sqrt($spread[$j][$j]);
+            $apart[] = $straight->residual / $spreads[$j];
             $factors[] = abs($apart[$j]) > Model::CHECK_AGAIN_AT_SD && ! $sure[$j] ? abs($apart[$j]) : 1.0;
         }
         $open = count(array_filter($sure, static fn (bool $one): bool => ! $one));
@@ -46,7 +48,7 @@ final class Gate
             $factors = array_values(array_replace($factors, [$which => $by]));
         }
 
-        return [$apart, $factors];
+        return [$apart, $factors, $spreads];
     }
 
     /**

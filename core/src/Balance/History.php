@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use DateTimeImmutable;
 use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Reading\Reading;
@@ -32,5 +33,18 @@ final readonly class History
     public function withoutReadings(): self
     {
         return new self($this->head, $this->washDays, [], $this->remaps, $this->biases, $this->air);
+    }
+
+    /** The head as it was on a day: with the zones it had until the next time they were sorted anew. */
+    public function headAt(DateTimeImmutable $date): Head
+    {
+        $next = null;
+        foreach ($this->remaps as $remap) {
+            if ($remap->date > $date && ($next === null || $remap->date < $next->date)) {
+                $next = $remap;
+            }
+        }
+
+        return $next === null ? $this->head : $this->head->withZones($next->before);
     }
 }

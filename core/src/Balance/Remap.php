@@ -31,7 +31,7 @@ final readonly class Remap
         $layout = new Layout($new, $old->layout->signs, $old->layout->air->about($new->humidityPercent));
         $map = [];
         foreach ($new->strata as $t => $stratum) {
-            foreach (self::shares($old->layout->head->strata, $stratum) as $s => $share) {
+            foreach (self::shares($old->layout->head->strata, $stratum, $new->strata) as $s => $share) {
                 for ($quantity = 0; $quantity < Layout::PER_STRATUM; $quantity++) {
                     $map[$t * Layout::PER_STRATUM + $quantity][$s * Layout::PER_STRATUM + $quantity] = $share;
                 }
@@ -46,14 +46,15 @@ final readonly class Remap
 
     /**
      * @param list<Stratum> $old
+     * @param list<Stratum> $new
      *
      * @return array<int, float> share by old stratum, summing to 1
      */
-    private static function shares(array $old, Stratum $stratum): array
+    private static function shares(array $old, Stratum $stratum, array $new): array
     {
         $shares = array_fill(0, count($old), 0.0);
         foreach ($stratum->partShares as $key => $share) {
-            foreach (self::owners($old, $key) as $s => $owned) {
+            foreach (self::owners($old, $key, $new) as $s => $owned) {
                 $shares[$s] += $share * $owned;
             }
         }
@@ -66,22 +67,39 @@ final readonly class Remap
     }
 
     /**
-     * Whose a part of a zone was: the stratum that held the same part, else those that held any of the zone.
+     * Whose a part of a zone was: the stratum that held the same part, where the zone is parted as before; else those that held
+     * any of the zone, by their share of it.
      *
      * @param list<Stratum> $old
+     * @param list<Stratum> $new
      *
      * @return array<int, float> by old stratum, summing to 1 or empty
      */
-    private static function owners(array $old, string $key): array
+    private static function owners(array $old, string $key, array $new): array
     {
-        foreach ($old as $s => $before) {
-            if (isset($before->partShares[$key])) {
-                return [$s => 1.0];
+        $zone = explode(' ', $key)[0];
+        if (self::partsOf($zone, $old) === self::partsOf($zone, $new)) {
+            foreach ($old as $s => $before) {
+                if (isset($before->partShares[$key])) {
+                    return [$s => 1.0];
+                }
             }
         }
-        $zone = explode(' ', $key)[0];
 
         return array_filter(array_map(static fn (Stratum $before): float => $before->zoneShares[$zone] ?? 0.0, $old));
+    }
+
+    /** @param list<Stratum> $strata */
+    private static function partsOf(string $zone, array $strata): int
+    {
+        $parts = 0;
+        foreach ($strata as $stratum) {
+            foreach (array_keys($stratum->partShares) as $key) {
+                $parts += explode(' ', $key)[0] === $zone ? 1 : 0;
+            }
+        }
+
+        return $parts;
     }
 
     /**

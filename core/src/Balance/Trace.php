@@ -13,11 +13,13 @@ final readonly class Trace
      * @param non-empty-list<Point> $points one for each day on which something happened, and the last day
      * @param list<LedgerLine>      $ledger from the opening to the last day
      * @param list<Check>           $checks one for each sign read
+     * @param int                   $events how many of the points are days on which something happened; the last may only be the day looked from
      */
     public function __construct(
         public array $points,
         public array $ledger,
         public array $checks,
+        public int $events = 0,
     ) {
     }
 

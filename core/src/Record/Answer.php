@@ -144,6 +144,7 @@ final readonly class Answer
                 'unit' => $check->measured->sign->unit(),
                 'means' => $check->measured->means,
                 'expected' => $check->expected,
+                'expected_sd' => $check->measured->sign->isCount() ? $check->expectedSd * $check->expected : $check->expectedSd,
                 'standard_deviations_apart' => $check->apart,
                 'check_again' => $check->again,
             ], $this->trace->checks),

@@ -12,12 +12,8 @@ use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Head\Part;
-use Nagomi\Core\Head\Porosity;
-use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
-use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Reading;
@@ -102,7 +98,7 @@ final class CareRecordReader
     private function head(Fields $fields): ?Head
     {
         $before = $this->problems->count();
-        $parts = $this->zones($fields);
+        $parts = ZoneFields::read($fields, $this->problems);
         $hardness = $fields->number('hardness_mg_per_l', 100, 0, 1000, 'mg/L');
         $humidity = $fields->number('humidity_percent', 50, 0, 100, '%');
         $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::Medium);
@@ -122,37 +118,10 @@ final class CareRecordReader
         return new Head($parts, $hardness, $humidity, $load, $sensitive, $sore, $swims, $length, $sections, $every, $limit, $method, $redSign);
     }
 
-    /** @return list<ZonePart> */
-    private function zones(Fields $fields): array
-    {
-        $before = $this->problems->count();
-        $parts = [];
-        foreach ($fields->objects('zones') as $i => $zone) {
-            $where = $zone->choice('zone', Zone::class);
-            $part = $zone->choice('part', Part::class, Part::Length);
-            $porosity = $zone->choice('porosity', Porosity::class);
-            $strand = $zone->choice('strand', StrandDiameter::class, StrandDiameter::Medium);
-            $treated = $zone->boolean('chemically_treated');
-            $zone->nothingElse();
-            if ($where !== null && $part !== null && $porosity !== null && $strand !== null) {
-                $key = "{$where->value} {$part->value}";
-                if (isset($parts[$key])) {
-                    $zone->problem('', "the {$part->value} part of {$where->value} stands there twice; give it once.");
-                }
-                $parts[$key] = new ZonePart($where, $part, $porosity, $strand, $treated);
-            }
-        }
-        if ($parts === [] && $this->problems->count() === $before) {
-            $fields->problem('zones', 'give at least one zone with its porosity.');
-        }
-
-        return array_values($parts);
-    }
-
     private function remap(Fields $fields): ?Remap
     {
         $until = $fields->date('until');
-        $zones = $this->zones($fields);
+        $zones = ZoneFields::read($fields, $this->problems);
         $fields->nothingElse();
 
         return $until === null || $zones === [] ? null : new Remap($until, $zones);

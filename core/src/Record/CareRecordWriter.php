@@ -7,7 +7,6 @@ namespace Nagomi\Core\Record;
 use Nagomi\Core\Balance\Remap;
 use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Reading\Reading;
 use Nagomi\Core\Treatment\Step;
 use Nagomi\Core\Treatment\WashDay;
@@ -30,7 +29,7 @@ final class CareRecordWriter
             'version' => CareRecord::VERSION,
             'head' => ['id' => $record->id, 'name' => $record->name] + self::head($record->head) + ['zones_before' => array_map(static fn (Remap $remap): array => [
                 'until' => $remap->date->format('Y-m-d'),
-                'zones' => array_map(self::zone(...), $remap->before),
+                'zones' => array_map(ZoneFields::write(...), $remap->before),
             ], $record->remaps)],
             'intake' => (object) $record->intake,
             'events' => array_map(self::washDay(...), $record->washDays),
@@ -45,7 +44,7 @@ final class CareRecordWriter
     private static function head(Head $head): array
     {
         return [
-            'zones' => array_map(self::zone(...), $head->zoneParts),
+            'zones' => array_map(ZoneFields::write(...), $head->zoneParts),
             'hardness_mg_per_l' => $head->hardnessMgPerL,
             'humidity_percent' => $head->humidityPercent,
             'styling_load' => $head->load->value,
@@ -58,18 +57,6 @@ final class CareRecordWriter
             'wash_every_days' => $head->washEveryDays,
             'minutes_limit' => $head->minutesLimit,
             'method' => $head->method->choices,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function zone(ZonePart $part): array
-    {
-        return [
-            'zone' => $part->zone->value,
-            'part' => $part->part->value,
-            'porosity' => $part->porosity->value,
-            'strand' => $part->strand->value,
-            'chemically_treated' => $part->chemicallyTreated,
         ];
     }
 

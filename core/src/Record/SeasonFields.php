@@ -17,6 +17,20 @@ use Nagomi\Core\Treatment\StepKind;
 /** The terms of a season as they stand in a care record, read and written. */
 final class SeasonFields
 {
+    /**
+     * @param array<mixed> $season as written by {@see self::write}
+     *
+     * @throws InvalidRecord
+     */
+    public static function fromArray(array $season): Terms
+    {
+        $problems = new Problems();
+        $terms = self::read(new Fields($season, '', $problems));
+        $problems->throwIfAny();
+
+        return $terms ?? new Terms();
+    }
+
     /** @return Terms|null null where something is wrong; the problems say what */
     public static function read(Fields $fields): ?Terms
     {

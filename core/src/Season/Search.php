@@ -45,6 +45,9 @@ final class Search
     /** More than any wash day has minutes, so that a broken rule always outweighs them. */
     private const ONE_RULE = 10_000.0;
 
+    /** More than any season costs. */
+    private const COST_OF_A_CLASH = 1000.0;
+
     /** z of the probability at which strong protein is barred: Φ(0.8416) = 0.80. */
     private const Z_BARRED = 0.8416212335729143;
 
@@ -95,10 +98,13 @@ final class Search
             $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
             $next = [];
             foreach ($ways as $way) {
-                foreach ($this->open($way['standing']) as $index => $choice) {
+                [$open, $broken] = $this->open($way['standing']);
+                // A way that runs into a clash later must lose against one that does not.
+                $clash = self::COST_OF_A_CLASH * $broken;
+                foreach ($open as $index => $choice) {
                     $sealed = $this->terrain->seals($choice);
                     $after = $this->terrain->washed($way['means'], $choice);
-                    $cost = $way['cost'] + $this->terrain->costOfChoice($choice, $day)
+                    $cost = $way['cost'] + $clash + $this->terrain->costOfChoice($choice, $day)
                         + $this->terrain->costOfDays($after, $day, $until - $day, $sealed);
                     $key = self::place($after, $way['standing'], $choice, $day);
                     if (! isset($next[$key]) || $cost < $next[$key]['cost']) {
@@ -125,7 +131,7 @@ final class Search
         $candidates = [];
         foreach (array_slice($next, 0, min(self::LOOKED_AT * $this->beam, count($next))) as $key => $found) {
             $arrived = $this->terrain->afterDays($found['after'], $day, $until - $day, $found['sealed']);
-            $candidates[$key] = ['ahead' => $found['cost'] + $this->rolledOn($arrived, $until), 'means' => $arrived];
+            $candidates[$key] = ['ahead' => $found['cost'] + $this->rolledOn($arrived, $until) + $this->maskShortage($found['way']['standing'], $this->choices[$found['index']], $day), 'means' => $arrived];
         }
         uasort($candidates, static fn (array $a, array $b): int => $a['ahead'] <=> $b['ahead']);
         $ways = $alike = [];
@@ -153,6 +159,19 @@ final class Search
         return $ways;
     }
 
+    /** Masks that the rules will ask for to the end of the season and that are not in stock any more: clashes that are still to come. */
+    private function maskShortage(Standing $standing, Choice $choice, int $day): float
+    {
+        $stock = $standing->terms->stock['mask'] ?? null;
+        $last = $choice->masks() ? $day : $standing->lastMask;
+        if ($stock === null || $last === null) {
+            return 0.0;
+        }
+        $left = $stock - ($standing->used['mask'] ?? 0) - ($choice->masks() ? 1 : 0);
+
+        return self::COST_OF_A_CLASH * max(0, intdiv(max(0, $this->horizon - $last), Model::MASK_NO_LATER_DAYS) - $left);
+    }
+
     /**
      * What the house rhythm would cost from a wash day on: no way wins by leaving what comes after starved.
      *
@@ -176,14 +195,14 @@ final class Search
      * The choices the rules leave open; where they leave none, those that break fewest, and the shortest of those
      * that break the client's time.
      *
-     * @return non-empty-array<int, Choice>
+     * @return array{non-empty-array<int, Choice>, int} and how many rules each of them breaks
      */
     private function open(Standing $standing): array
     {
         if (isset($this->set[$standing->day])) {
             $index = $this->set[$standing->day];
 
-            return [$index => $this->choices[$index]];
+            return [[$index => $this->choices[$index]], 0];
         }
         $barred = $known = [];
         foreach ($this->traits as $index => $trait) {
@@ -198,7 +217,7 @@ final class Search
         $open = array_intersect_key($this->choices, array_filter($barred, static fn (float $weight): bool => $weight === $least));
         assert($open !== []);
 
-        return $open;
+        return [$open, (int) ($least / self::ONE_RULE)];
     }
 
     /** @param list<Rule> $broken */

@@ -15,6 +15,9 @@ final readonly class Terms
     /** What can be limited, promised or barred: the treatments of a {@see Choice}. */
     public const TREATMENTS = ['mask', 'mild-protein', 'strong-protein', 'clarifying', 'heat', 'co-wash'];
 
+    /** @var array<string, true>|null days in the salon */
+    private ?array $booked;
+
     /**
      * @param list<array{DateTimeImmutable, DateTimeImmutable}> $away             first and last day of each absence
      * @param list<DateTimeImmutable>|null                      $salonDays        days in the salon; null: no difference is made
@@ -61,6 +64,7 @@ final readonly class Terms
         if (count(array_unique($days)) < count($days)) {
             throw new InvalidArgumentException('Set by hand: a day is set twice; set it once.');
         }
+        $this->booked = $salonDays === null ? null : array_fill_keys(array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays), true);
     }
 
     public function isAway(DateTimeImmutable $day): bool
@@ -76,13 +80,13 @@ final readonly class Terms
 
     public function isInSalon(DateTimeImmutable $day): bool
     {
-        return $this->salonDays === null || in_array($day, $this->salonDays, false);
+        return $this->booked === null || isset($this->booked[$day->format('Y-m-d')]);
     }
 
     public function setByHand(DateTimeImmutable $day): ?ByHand
     {
         foreach ($this->byHand as $set) {
-            if ($set->date === $day) {
+            if (Calendar::daysBetween($set->date, $day) === 0) {
                 return $set;
             }
         }

@@ -26,27 +26,35 @@ final readonly class History
     ) {
     }
 
-    /** @param string $key makes the ids of this history's entries its own */
-    public static function play(Head $head, Habits $habits, Chance $chance, DateTimeImmutable $from, DateTimeImmutable $until, string $key, string $by): self
+    /**
+     * @param string                 $key makes the ids of this history's entries its own
+     * @param non-empty-list<string> $by  who reads; as often as she stands there
+     * @param array<string, float>   $air a weather station's daily humidity in %, by day of the year; [] for none
+     */
+    public static function play(Head $head, Habits $habits, Chance $chance, DateTimeImmutable $from, DateTimeImmutable $until, string $key, array $by, array $air = []): self
     {
         $virtual = new VirtualHead($head, $chance, $habits->startMoisture, $habits->startProtein, $habits->startBuildUp, $habits->startWear);
         $washDays = $readings = [];
         $next = 0;
         $wash = 0;
         $gap = $head->washEveryDays;
+        $mean = $air === [] ? 0.0 : array_sum($air) / count($air);
         for ($day = 0, $date = $from; $date <= $until; $day++, $date = $date->modify('+1 day')) {
-            $virtual->aDay();
+            $station = $air[$date->format('m-d')] ?? null;
+            $virtual->aDay($station === null ? null : max(3.0, min(99.0, $head->humidityPercent + $station - $mean)));
             if ($day < $next) {
                 continue;
             }
             $inSalon = $wash % max(1, $habits->visitEvery) === 0;
-            if ($inSalon) {
-                foreach ($virtual->read($gap) as $test => $raw) {
-                    $readings[] = new Reading("{$key}-r{$wash}-{$test}", $date, Moment::BeforeCleansing, $test, $raw, null, $by);
-                }
+            $reader = $by[$chance->between(0, count($by) - 1)];
+            foreach ($inSalon ? $virtual->read($gap) : [] as $test => $raw) {
+                $readings[] = new Reading("{$key}-r{$wash}-{$test}", $date, Moment::BeforeCleansing, $test, $raw, null, $reader);
             }
             $steps = self::steps($head, $habits, $wash, $chance);
             $virtual->wash($steps);
+            foreach ($inSalon ? $virtual->readAfterStyling() : [] as $test => $raw) {
+                $readings[] = new Reading("{$key}-r{$wash}-{$test}", $date, Moment::AfterStyling, $test, $raw, null, $reader);
+            }
             $washDays[] = new WashDay("{$key}-w{$wash}", $date, $steps, $inSalon ? Place::Salon : Place::Home);
             $wash++;
             $gap = $head->washEveryDays + $chance->between(-1, 1) + ($chance->happens($habits->missed) ? $head->washEveryDays : 0);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Simulation;
 
 use DateTimeImmutable;
-use Nagomi\Core\Air\Climate;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
@@ -66,11 +65,11 @@ final readonly class VirtualClient
             washEveryDays: $chance->between(5, 9),
             method: new Method(['mask-heat' => $chance->happens(0.5) ? 'cap-or-hood' : 'body-heat', 'oils' => $chance->happens(0.5) ? 'seal' : 'none', 'pre-wash' => $chance->happens(0.5) ? 'oil' : 'none']),
         );
-        $climate = Climate::cases()[$chance->between(0, 2)];
+        $air = VirtualWeather::year($chance);
         $swimsIn = [null, null, null, null, null, null, 'pool', 'sea'][$chance->between(0, 7)];
         $virtual = new VirtualHead($head, $chance, $chance->normal(55, 10), $chance->normal(56, 9), (float) $chance->between(5, 35), (float) $chance->between(0, 30));
 
-        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)], $climate->year(), $swimsIn);
+        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)], $air, $swimsIn);
     }
 
     /** What the air around her holds on a day: her usual, and the swing of the weather about it; in %. */

@@ -10,6 +10,7 @@ use Nagomi\Core\Balance\Reserves;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Reading;
 use Nagomi\Core\Simulation\Chance;
@@ -153,7 +154,7 @@ it('learns a head that fades faster than the trade’s average', function (): vo
     $unlearned = Filter::follow(Make::head(), $washDays, $readings, Make::day('2026-06-01'), learning: false)->last()->state;
     expect($state->mean[$state->layout->moistureFading])->toBeGreaterThan(0.1)
         ->and($unlearned->mean[$unlearned->layout->moistureFading])->toBe(0.0)
-        ->and($state->covariance[$state->layout->moistureFading][$state->layout->moistureFading])->toBeLessThan(0.35 ** 2);
+        ->and($state->covariance[$state->layout->moistureFading][$state->layout->moistureFading])->toBeLessThan(Model::LEARNED_PRIOR_SD['moisture-fading'] ** 2);
 });
 
 it('takes an approximate date with more doubt than a sure one, and a day at home with more than a day in the salon', function (): void {

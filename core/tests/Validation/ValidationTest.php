@@ -37,7 +37,7 @@ it('would notice a filter that knows too much or too little', function (): void 
         $other = Life::live($seed + 500, 200);
         $honest->take($life);
         $mixed = (new ReflectionClass(Life::class))->newInstanceWithoutConstructor();
-        (fn () => [$this->head, $this->from, $this->washDays, $this->readings, $this->truth, $this->visits] = [$life->head, $life->from, $life->washDays, $other->readings, $life->truth, $life->visits])->call($mixed);
+        (fn () => [$this->head, $this->from, $this->washDays, $this->readings, $this->truth, $this->visits, $this->air] = [$life->head, $life->from, $life->washDays, $other->readings, $life->truth, $life->visits, $life->air])->call($mixed);
         $confused->take($mixed);
     }
     expect($confused->coverage('moisture'))->toBeLessThan($honest->coverage('moisture') - 0.1);

@@ -65,7 +65,7 @@
             <dt><kbd>n</kbd></dt><dd>New client</dd>
             <dt><kbd>o</kbd></dt><dd>House methods</dd>
             <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>l</kbd></dt><dd>River, Bench, Wash day, Season, Ledger of the open head</dd>
-            <dt><kbd>f</kbd></dt><dd>On the season: what if</dd>
+            <dt><kbd>f</kbd> <kbd>t</kbd></dt><dd>On the season: what if; what the plan must keep to</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the river: a day back, a day on; with <kbd>Shift</kbd> a week</dd>
             <dt><kbd>?</kbd></dt><dd>This sheet; <kbd>Esc</kbd> closes it</dd>
         </dl>

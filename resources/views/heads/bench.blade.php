@@ -2,7 +2,7 @@
     <x-slot:scripts><script type="module" src="/js/bench.js"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Bench</h1><p class="lead">Take what there is time for, on clean hands and before the water. What is left empty is left out.</p></div>
+        <div class="grow"><h1>Bench</h1><p class="lead">Take what there is time for. What is left empty is left out.</p></div>
     </header>
     @if ($visit)
         <section class="told" aria-labelledby="told">
@@ -25,7 +25,7 @@
             <ul class="tells">
                 @foreach ($told as $reading)
                     @foreach ($reading['signs'] as $sign)
-                        <li><strong>{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}: {{ $sign['means'] }}</li>
+                        <li><strong>{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}@if ($sign['expected']) <span class="reason">(expected {{ $sign['expected'] }})</span>@endif: {{ $sign['means'] }}</li>
                     @endforeach
                     @foreach ($reading['again'] as $sign)
                         <li class="is-again">
@@ -44,16 +44,22 @@
     @foreach ($cautions as $caution)
         @if (in_array($caution->value, ['refer', 'sore-scalp', 'tension'], true))<p class="caution-line">{{ $caution->sentence() }}</p>@endif
     @endforeach
+    <nav class="filters" aria-label="Moment of the day">
+        @foreach (__('nagomi.moments') as $value => $words)
+            <a @class(['button', 'is-strong' => $value === $moment]) href="{{ route('heads.bench', [$head, 'moment' => $value]) }}" @if ($value === $moment) aria-current="true" @endif>{{ $words }}</a>
+        @endforeach
+    </nav>
     <form method="post" action="{{ route('heads.bench.store', $head) }}" novalidate class="bench">
         @csrf
+        <input type="hidden" name="moment" value="{{ $moment }}">
         <fieldset class="bench-when">
             <legend>When and where</legend>
             <div class="row">
                 <x-field name="date" label="Day" type="date" :value="$today->format('Y-m-d')"/>
-                <x-choice name="moment" label="Moment" :options="__('nagomi.moments')" value="before-cleansing"/>
                 <x-choice name="zone" label="Zone" :options="__('nagomi.zones')" empty="whole head"/>
             </div>
         </fieldset>
+        @error('moment')<p class="help is-danger">{{ $message }}</p>@enderror
         @error('raw')<p class="help is-danger">{{ $message }}</p>@enderror
 
         <fieldset>
@@ -99,6 +105,21 @@
                 <x-field name="raw[broken-hairs][days_since_detangled]" label="Days since detangled" mode="decimal" :help="$daysSinceDetangled === null ? null : 'last wash day in the book: ' . $daysSinceDetangled . ' days ago'"/>
             </div>
         </fieldset>
+        @foreach (array_diff_key($tests, array_flip(['build-up-signs', 'dryness', 'feel', 'wet-stretch', 'broken-hairs'])) as $name => $test)
+            <fieldset>
+                <legend>{{ __("nagomi.tests.{$name}") }}</legend>
+                <p class="how">{{ __("nagomi.hows.{$name}") }}</p>
+                <div class="row">
+                    @foreach ($test->rawMeasures() as $measure)
+                        @if ($measure->unit === 'of 10')
+                            <x-points :name="'raw[' . $name . '][' . $measure->name . ']'" :label="$measure->label . ', 0 to 10'" :from="0" :to="10"/>
+                        @else
+                            <x-field :name="'raw[' . $name . '][' . $measure->name . ']'" :label="$measure->label" :unit="$measure->unit" mode="decimal"/>
+                        @endif
+                    @endforeach
+                </div>
+            </fieldset>
+        @endforeach
         <div class="save"><button class="button is-strong is-large">Take in these readings</button></div>
     </form>
 </x-layout>

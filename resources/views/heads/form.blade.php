@@ -35,6 +35,12 @@
             </div>
             <h3>Porosity by zone</h3>
             <p class="how">On clean hair: low is slow to wet and beads, high wets at once and dries fast. New growth only where it differs from the length.</p>
+            @if ($head)
+                <div class="row">
+                    <x-choice name="zones_are" label="If zones change below" :options="['corrected' => 'they were always so: correct what was written', 'changed' => 'the hair has changed: keep what it was until this day']" value="corrected"/>
+                    <x-field name="zones_since" label="Changed on" type="date" :value="$salon->today()->format('Y-m-d')" help="colour grown out, ends cut, another finding"/>
+                </div>
+            @endif
             <div class="row set-all" data-set-all hidden><span>Set all lengths:</span>@foreach (__('nagomi.porosities') as $value => $words)<button type="button" class="button is-small" data-porosity="{{ $value }}">{{ $words }}</button>@endforeach</div>
             <div class="zones-grid">
                 @foreach (Zone::cases() as $zone)

@@ -28,6 +28,9 @@
         </thead>
         <tbody>
         <tr class="is-total"><td>{{ $since->format('j M') }}</td><td>Brought forward</td>@foreach ($opening as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
+        @if ($lookedBack)
+            <tr class="is-reading"><td></td><td>Seen from today, later readings put it at</td>@foreach ($lookedBack as [$mean, $sd])<td class="num">{{ number_format($mean, 1) }} <span class="unit">± {{ number_format($sd, 1) }}</span></td>@endforeach</tr>
+        @endif
         @php($day = null)
         @foreach ($lines as $line)
             <tr class="is-{{ $line['kind'] }}">

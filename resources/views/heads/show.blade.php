@@ -19,6 +19,7 @@
         <div class="verdict">
             <p class="verdict-words">{{ $outlook->verdict }}</p>
             <x-cells :cells="$outlook->cells"/>
+            @if ($own)<p class="reason">{{ $own }}</p>@endif
         </div>
     </header>
 
@@ -46,7 +47,7 @@
                         <div>
                             <p><strong>{{ App\Care\StepWords::summary($item->steps) }}</strong>@if ($item->look) <span class="tag-look">read first</span>@endif</p>
                             @foreach (array_slice($item->reasons, 0, 2) as $reason)<p class="reason">{{ $reason }}</p>@endforeach
-                            @foreach ($item->broken as $rule)<p class="reason is-broken">Breaks a rule, nothing else was open: {{ $rule }}</p>@endforeach
+                            @foreach ($item->broken as $rule)<p class="reason is-broken">{{ $item->by_hand ? 'Set by hand against a rule' : 'Breaks a rule, nothing else was open' }}: {{ $rule }}</p>@endforeach
                         </div>
                         <span class="minutes">{{ (int) $item->minutes }} min</span>
                     </li>
@@ -63,7 +64,7 @@
         </section>
         <section aria-labelledby="signs">
             <h2 id="signs">Signs</h2>
-            @if ($learned)
+            @if ($wasRead)
                 <ul class="signs">
                     @foreach ($outlook->signs as $sign)
                         <li>

@@ -36,10 +36,17 @@
             <x-choice name="detangling" label="Hair was" :options="__('nagomi.detangling')" :value="$detangle['how'] ?? 'wet-with-slip'"/>
             <x-field name="trim_mm" label="Trim" unit="mm cut" mode="decimal"/>
         </div>
+        <div class="row">
+            <x-choice name="heat_tool" label="Heat tool" :options="__('nagomi.heat_tools')" empty="none"/>
+            <x-choice name="up_style" label="Put up" :options="__('nagomi.up_styles')" empty="no"/>
+            <x-choice name="swim" label="Swim" :options="__('nagomi.swims')" empty="no"/>
+        </div>
         <div class="row ticks">
             <x-tick name="heat" label="Mask under cap or hood" :checked="$conditioning['heat'] ?? false"/>
             <x-tick name="leave_in" label="Leave-in" :checked="$step('leave-in') !== null"/>
             <x-tick name="seal" label="Sealed with oil or butter" :checked="$step('seal') !== null"/>
+            <x-tick name="wetting" label="Only wetted again, to refresh"/>
+            <x-tick name="chemical" label="Colour, bleach or another chemical service"/>
         </div>
         @if ($head->sore_scalp)<p class="caution-line">{{ Nagomi\Core\Safety\Caution::SoreScalp->sentence() }}</p>@endif
         <p class="caution-line">{{ Nagomi\Core\Safety\Caution::WaterHeat->sentence() }}</p>

@@ -1,6 +1,6 @@
 <x-layout title="House">
     <header class="page-head"><div class="grow"><h1>House</h1><p class="lead">What {{ $salon->name }} does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.</p></div></header>
-    <form method="post" action="{{ route('house.update') }}" novalidate class="intake">
+    <form method="post" action="{{ route('house.update') }}" enctype="multipart/form-data" novalidate class="intake">
         @csrf @method('put')
         <fieldset>
             <legend>Salon</legend>
@@ -9,6 +9,18 @@
                 <x-choice name="timezone" label="Time zone" :options="array_combine(DateTimeZone::listIdentifiers(), DateTimeZone::listIdentifiers())" :value="$salon->timezone"/>
                 <x-field name="hardness_mg_per_l" label="Water hardness" unit="mg/L CaCO₃" mode="decimal" :value="$salon->hardness_mg_per_l"/>
                 <x-field name="humidity_percent" label="Usual humidity" unit="%" mode="decimal" :value="$salon->humidity_percent"/>
+            </div>
+        </fieldset>
+        <fieldset>
+            <legend>Air</legend>
+            <p class="how">Dry air draws moisture out of hair day by day. A weather station gives the swing of the year about each client’s usual humidity. The three that ship are invented; your own file takes their place: a year of hours as CSV, with the header <code>{{ Nagomi\Core\Air\WeatherFile::HEADER }}</code>.</p>
+            <div class="row">
+                <x-choice name="climate" label="Weather" :options="__('nagomi.climates')" :value="$salon->climate"/>
+                <div class="field">
+                    <label class="label" for="f-weather">Our weather file <span class="unit">.csv</span></label>
+                    <input class="input" type="file" id="f-weather" name="weather" accept=".csv,text/csv" @error('weather') aria-invalid="true" aria-describedby="e-weather" @enderror>
+                    @error('weather')<p class="help is-danger" id="e-weather">{{ $message }}</p>@enderror
+                </div>
             </div>
         </fieldset>
         <fieldset>

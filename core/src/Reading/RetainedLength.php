@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Nagomi\Core\Head;
+namespace Nagomi\Core\Reading;
 
 use InvalidArgumentException;
+use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Stats\Normal;
 
@@ -20,9 +21,7 @@ final readonly class RetainedLength
 
     /**
      * @param float $grownMm    expected growth over the days
-     * @param float $grownSdMm
      * @param float $retainedMm length now less length then
-     * @param float $retainedSdMm
      */
     private function __construct(
         public float $days,

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Care\BiasKeeper;
+use App\Models\Salon;
+use Illuminate\Console\Command;
+
+final class EstimateBiases extends Command
+{
+    protected $signature = 'nagomi:biases';
+
+    protected $description = 'Estimates, for each salon, how far each stylist reads each sign above the others';
+
+    public function handle(): int
+    {
+        foreach (Salon::query()->lazyById(50) as $salon) {
+            BiasKeeper::renew($salon);
+        }
+
+        return self::SUCCESS;
+    }
+}

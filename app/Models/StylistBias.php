@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * How far one stylist reads a sign above the salon's usual.
+ *
+ * @property int    $salon_id
+ * @property string $by
+ * @property string $sign
+ * @property float  $mean
+ * @property float  $sd
+ */
+final class StylistBias extends Model
+{
+    use BelongsToSalon;
+
+    public $timestamps = false;
+
+    protected $table = 'stylist_biases';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['mean' => 'float', 'sd' => 'float'];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The zones of a head as they were until a day on which they were sorted anew.
+ *
+ * @property string                     $head_id
+ * @property CarbonImmutable            $until
+ * @property list<array<string, mixed>> $zones as in a care record
+ */
+final class ZonesBefore extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'zones_before';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['until' => 'immutable_date', 'zones' => 'array'];
+    }
+}

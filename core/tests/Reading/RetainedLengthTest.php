@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Nagomi\Core\Head\CurlPattern;
+use Nagomi\Core\Reading\RetainedLength;
+
+it('keeps all of what grew where nothing was cut nor broke', function (): void {
+    // 0.27 mm a day for 4a over 200 days.
+    $length = RetainedLength::of([[0.0, 300.0], [100.0, 327.0], [200.0, 354.0]], [], CurlPattern::FourA);
+    expect($length->grownMm)->toEqualWithDelta(54.0, 1e-9)->and($length->retainedMm)->toEqualWithDelta(54.0, 1e-9)
+        ->and($length->brokenMm())->toEqualWithDelta(0.0, 1e-9)->and($length->breaksOff())->toEqualWithDelta(0.5, 1e-9);
+});
+
+it('puts what was trimmed beside what broke off', function (): void {
+    $length = RetainedLength::of([[0.0, 300.0], [180.0, 310.0]], [[90.0, 15.0], [400.0, 50.0]], CurlPattern::ThreeC);
+    expect($length->trimmedMm)->toBe(15.0)->and($length->retainedMm)->toEqualWithDelta(10.0, 1e-9)
+        ->and($length->brokenMm())->toEqualWithDelta(0.29 * 180 - 15 - 10, 1e-9);
+    [$least, $most] = $length->brokenRangeMm();
+    expect($least)->toBeLessThan($length->brokenMm())->and($most)->toBeGreaterThan($length->brokenMm())->and($length->breaksOff())->toBeGreaterThan(0.9);
+});
+
+it('asks for two days at least', function (): void {
+    expect(fn () => RetainedLength::of([[0.0, 300.0]], [], CurlPattern::FourA))->toThrow(InvalidArgumentException::class, 'two days')
+        ->and(fn () => RetainedLength::of([[5.0, 300.0], [5.0, 301.0]], [], CurlPattern::FourA))->toThrow(InvalidArgumentException::class);
+});
