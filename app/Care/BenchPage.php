@@ -29,7 +29,7 @@ final class BenchPage
             'head' => $head,
             'today' => $today,
             'moment' => ($at = Moment::tryFrom($moment) ?? Moment::BeforeCleansing)->value,
-            'tests' => array_filter(Bench::tests(), fn (Test $test): bool => in_array($at, $test->moments(), true)),
+            'tests' => self::tests($at),
             'daysSinceDetangled' => is_string($lastWash) ? Calendar::daysBetween(HeadRecord::date(new \DateTimeImmutable($lastWash)), HeadRecord::date($today)) : null,
             'visit' => $told->isEmpty() ? null : $visit['id'],
             'told' => $told->map(fn (Reading $reading): array => self::told($reading, $outlook->signs))->all(),
@@ -73,5 +73,16 @@ final class BenchPage
         }
 
         return null;
+    }
+
+    /** @return array<string, Test> the tests of a moment; those that belong to this one and few others come first */
+    private static function tests(Moment $moment): array
+    {
+        $tests = array_filter(Bench::tests(), fn (Test $test): bool => in_array($moment, $test->moments(), true));
+        if ($moment !== Moment::BeforeCleansing) {
+            uasort($tests, fn (Test $a, Test $b): int => count($a->moments()) <=> count($b->moments()));
+        }
+
+        return $tests;
     }
 }

@@ -101,39 +101,47 @@ final readonly class State
      */
     public function moved(array $mean, array $slopes, array $noise): self
     {
-        $size = $this->layout->size;
-        $old = $this->covariance;
-        $rows = $old;
+        if ($slopes === [] && $noise === []) {
+            return new self($this->layout, $mean, $this->covariance);
+        }
+        $rows = $this->covariance;
         foreach ($slopes as $row => $columns) {
-            $new = array_fill(0, $size, 0.0);
+            $new = [];
             foreach ($columns as $column => $slope) {
-                if ($slope !== 0.0) {
-                    $from = $old[$column];
-                    for ($k = 0; $k < $size; $k++) {
-                        $new[$k] += $slope * $from[$k];
+                $from = $this->covariance[$column];
+                if ($new === []) {
+                    foreach ($from as $k => $value) {
+                        $new[] = $slope * $value;
+                    }
+                } else {
+                    foreach ($from as $k => $value) {
+                        $new[$k] += $slope * $value;
                     }
                 }
             }
             $rows[$row] = $new;
         }
         // The same from the other side; only the changed columns differ, and symmetry is kept to the last bit.
-        $result = $rows;
-        foreach ($slopes as $row => $columns) {
-            for ($i = 0; $i < $size; $i++) {
+        $result = [];
+        foreach ($rows as $from) {
+            $to = $from;
+            foreach ($slopes as $row => $columns) {
                 $sum = 0.0;
-                $from = $rows[$i];
                 foreach ($columns as $column => $slope) {
                     $sum += $slope * $from[$column];
                 }
-                $result[$i][$row] = $sum;
+                $to[$row] = $sum;
             }
+            $result[] = $to;
         }
         foreach ($slopes as $row => $columns) {
-            for ($i = 0; $i < $size; $i++) {
-                if (! isset($slopes[$i]) || $i < $row) {
-                    $result[$row][$i] = $result[$i][$row];
+            $mirrored = $result[$row];
+            foreach ($result as $i => $other) {
+                if ($i < $row || ! isset($slopes[$i])) {
+                    $mirrored[$i] = $other[$row];
                 }
             }
+            $result[$row] = $mirrored;
         }
         foreach ($noise as $source) {
             foreach ($source as $i => $a) {

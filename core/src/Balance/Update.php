@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use Nagomi\Core\Balance\Observation\Gaussian;
 use Nagomi\Core\Balance\Observation\Observation;
 use Nagomi\Core\Balance\Observation\Straight;
 use Nagomi\Core\Stats\Cholesky;
@@ -15,20 +16,27 @@ use Nagomi\Core\Stats\Cholesky;
 final class Update
 {
     private const MOST_ROUNDS = 12;
-    private const SETTLED = 1e-9;
+    private const SETTLED = 1e-7;
 
     /** @param non-empty-list<Observation> $observations */
     public static function of(State $before, array $observations): Updated
     {
         $covariance = $before->covariance;
         $mean = $before->mean;
-        $straights = $cross = $unexpected = [];
+        $straights = $cross = $unexpected = $spread = [];
         for ($round = 0; ; $round++) {
             $at = new State($before->layout, $mean, $covariance);
-            $laid = array_map(static fn (Observation $observation): Straight => $observation->laidStraight($at), $observations);
-            foreach ($laid as $j => $straight) {
-                // Most equations are straight lines and stay as they were: only a changed slope needs its row anew.
-                if ($round === 0 || $straight->slopes !== $straights[$j]->slopes) {
+            $changed = [];
+            foreach ($observations as $j => $observation) {
+                // Most equations are straight lines and stay as they were.
+                if ($round > 0 && $observation instanceof Gaussian) {
+                    continue;
+                }
+                $changed[] = $j;
+                $straight = $observation->laidStraight($at);
+                $known = $round > 0 && $straight->slopes === $straights[$j]->slopes;
+                $straights[$j] = $straight;
+                if (! $known) {
                     $cross[$j] = self::crossed($covariance, $straight->slopes);
                 }
                 $unexpected[$j] = $straight->residual;
@@ -36,8 +44,8 @@ final class Update
                     $unexpected[$j] += $slope * ($mean[$index] - $before->mean[$index]);
                 }
             }
-            $straights = $laid;
-            $solver = new Cholesky(self::spread($straights, $cross));
+            $spread = $round === 0 ? self::spread($straights, $cross) : self::spreadAnew($spread, $straights, $cross, $changed);
+            $solver = new Cholesky($spread);
             $next = $before->mean;
             foreach ($solver->solve($unexpected) as $j => $weight) {
                 foreach ($cross[$j] as $i => $covers) {
@@ -68,7 +76,7 @@ final class Update
     /**
      * Covariance of the readings: their noise, and what the state's doubt leaves open.
      *
-     * @param list<Straight>                $straights
+     * @param array<int, Straight>          $straights
      * @param array<int, array<int, float>> $cross
      *
      * @return list<list<float>>
@@ -89,6 +97,31 @@ final class Update
         }
 
         return $sum;
+    }
+
+    /**
+     * The same where only some of the equations were laid anew.
+     *
+     * @param array<int, array<int, float>> $spread
+     * @param array<int, Straight>          $straights
+     * @param array<int, array<int, float>> $cross
+     * @param list<int>                     $changed
+     *
+     * @return array<int, array<int, float>>
+     */
+    private static function spreadAnew(array $spread, array $straights, array $cross, array $changed): array
+    {
+        foreach ($changed as $j) {
+            foreach ($straights as $k => $straight) {
+                $value = $j === $k ? $straight->variance : 0.0;
+                foreach ($straight->slopes as $index => $slope) {
+                    $value += $slope * $cross[$j][$index];
+                }
+                $spread[$j][$k] = $spread[$k][$j] = $value;
+            }
+        }
+
+        return $spread;
     }
 
     /**
@@ -145,7 +178,7 @@ final class Update
      * Joseph's form (I − K·H)·P·(I − K·H)ᵀ + K·R·Kᵀ, which stays positive whatever the rounding.
      *
      * @param array<int, array<int, float>> $covariance
-     * @param list<Straight>                $straights
+     * @param array<int, Straight>          $straights
      * @param array<int, array<int, float>> $gain
      * @param array<int, array<int, float>> $cross
      *

@@ -11,7 +11,7 @@ final readonly class Updated
 {
     /**
      * @param State                           $state     before it is held to its scales
-     * @param list<Straight>                  $straights the equations as last laid straight
+     * @param array<int, Straight>            $straights the equations as last laid straight
      * @param array<int, array<int, float>>   $gain      by reading, then index of the state
      * @param array<int, float>               $unexpected by reading: how far it lay from what was expected at the mean before
      * @param array<int, array<int, float>>   $precision by reading and reading: inverse covariance of the unexpected

@@ -54,9 +54,40 @@ final class Verdict
 
         return match (true) {
             $likely >= self::SAID_OUTRIGHT => ucfirst(self::phrase($first)),
-            $beside >= self::NAMED_BESIDE => ucfirst(self::phrase($first)) . ' rather than ' . self::phrase($second),
+            $beside >= self::NAMED_BESIDE => ucfirst(self::between(Cell::from($first), Cell::from($second))),
             default => 'Perhaps ' . self::phrase($first) . ', not yet sure',
         };
+    }
+
+    /** Two cells that are both likely: where one is the other and something more, that is said of it. */
+    private static function between(Cell $first, Cell $second): string
+    {
+        $one = self::axes($first);
+        $other = self::axes($second);
+        $shared = array_values(array_intersect($one, $other));
+        $more = array_values(array_diff([...$one, ...$other], $shared));
+        if (count($shared) === 1 && count($more) === 1) {
+            return $shared[0] . (count($one) === 2 ? ', probably ' : ', perhaps ') . $more[0] . ' as well';
+        }
+
+        return self::phrase($first->value) . ' rather than ' . self::phrase($second->value);
+    }
+
+    /** @return list<string> what is off about a cell, one for each reserve */
+    private static function axes(Cell $cell): array
+    {
+        $moisture = match ($cell) {
+            Cell::Dry, Cell::Depleted, Cell::Brittle => 'dry',
+            Cell::OverMoist, Cell::Limp, Cell::Overloaded => 'over-moist',
+            default => null,
+        };
+        $protein = match ($cell) {
+            Cell::Weak, Cell::Depleted, Cell::Limp => 'short of protein',
+            Cell::Stiff, Cell::Brittle, Cell::Overloaded => 'stiff with protein',
+            default => null,
+        };
+
+        return array_values(array_filter([$moisture, $protein]));
     }
 
     private static function phrase(string $cell): string

@@ -37,6 +37,8 @@ it('says in one sentence how the head stands and what comes next', function (arr
 })->with([
     'outright' => [['dry' => 0.7, 'weak' => 0.3], 10, ['2026-03-02' => $mask, '2026-03-23' => $both], 'Dry; mask today, protein can wait until 23 Mar.'],
     'two that are close' => [['dry' => 0.5, 'weak' => 0.3], 10, ['2026-03-03' => $both], 'Dry rather than short of protein; strong protein and mask tomorrow.'],
+    'one that is the other and more' => [['depleted' => 0.5, 'weak' => 0.4], 10, ['2026-03-03' => $both], 'Short of protein, probably dry as well; strong protein and mask tomorrow.'],
+    'one that may be more' => [['dry' => 0.5, 'brittle' => 0.3], 10, ['2026-03-03' => $mask], 'Dry, perhaps stiff with protein as well; mask tomorrow.'],
     'many that are possible' => [['dry' => 0.3, 'weak' => 0.15, 'limp' => 0.15], 10, ['2026-03-05' => $mask], 'Perhaps dry, not yet sure; mask on 5 Mar.'],
     'under build-up' => [['in balance' => 0.9], 60, ['2026-03-02' => $rinse, '2026-03-09' => $both], 'In balance, under build-up; clarify on 9 Mar, strong protein and mask on 9 Mar.'],
     'nothing due' => [['in balance' => 0.9], 10, ['2026-03-02' => $rinse], 'In balance.'],

@@ -62,63 +62,8 @@
         @error('moment')<p class="help is-danger">{{ $message }}</p>@enderror
         @error('raw')<p class="help is-danger">{{ $message }}</p>@enderror
 
-        <fieldset>
-            <legend>Build-up signs</legend>
-            <p class="how">Look, wet one strand, feel it dry. 0 not at all, 1 somewhat, 2 plainly.</p>
-            <div class="row">
-                @foreach ($tests['build-up-signs']->rawMeasures() as $measure)
-                    <x-points :name="'raw[build-up-signs][' . $measure->name . ']'" :label="$measure->label" :from="0" :to="2"/>
-                @endforeach
-            </div>
-        </fieldset>
-        <fieldset>
-            <legend>Dryness</legend>
-            <p class="how">Hand and eye, mid-length: 0 full of moisture, 3 as hair in balance, 10 straw.</p>
-            <x-points name="raw[dryness][points]" label="Dryness, 0 to 10" :from="0" :to="10"/>
-        </fieldset>
-        <fieldset>
-            <legend>Feel</legend>
-            <p class="how">Rub a strand between two fingers: −5 stiff as straw, 0 neither, 5 mushy.</p>
-            <x-points name="raw[feel][points]" label="Feel, −5 stiff to 5 mushy" :from="-5" :to="5"/>
-        </fieldset>
-        <fieldset>
-            <legend>Wet stretch</legend>
-            <p class="how">Three to five single wet hairs, each of known length: stretch slowly, read, let go, read again. If it snaps, note where.</p>
-            @error('raw.wet-stretch.hairs')<p class="help is-danger">{{ $message }}</p>@enderror
-            @for ($i = 0; $i < 5; $i++)
-                <div class="row hair" @if ($i > 2 && ! old("raw.wet-stretch.hairs.{$i}.rest_mm")) data-more hidden @endif>
-                    <span class="hair-name">Hair {{ $i + 1 }}</span>
-                    <x-field :name="'raw[wet-stretch][hairs][' . $i . '][rest_mm]'" label="Rest" unit="mm" mode="decimal"/>
-                    <x-field :name="'raw[wet-stretch][hairs][' . $i . '][stretched_mm]'" label="Stretched, or snapped at" unit="mm" mode="decimal"/>
-                    <x-field :name="'raw[wet-stretch][hairs][' . $i . '][returned_mm]'" label="Returned to" unit="mm" mode="decimal"/>
-                    <x-tick :name="'raw[wet-stretch][hairs][' . $i . '][snapped]'" label="snapped"/>
-                </div>
-            @endfor
-            <button type="button" class="button" data-show-more hidden>Two more hairs</button>
-        </fieldset>
-        <fieldset>
-            <legend>Shed and broken hairs</legend>
-            <p class="how">Sort what came out at detangling: with a bulb it was shed, short and without one it broke. 50 to 100 shed a day is usual, so a big ball after a week is too.</p>
-            <div class="row">
-                <x-field name="raw[broken-hairs][shed]" label="Shed, with a bulb" unit="hairs" mode="numeric"/>
-                <x-field name="raw[broken-hairs][broken]" label="Broken" unit="hairs" mode="numeric"/>
-                <x-field name="raw[broken-hairs][days_since_detangled]" label="Days since detangled" mode="decimal" :help="$daysSinceDetangled === null ? null : 'last wash day in the book: ' . $daysSinceDetangled . ' days ago'"/>
-            </div>
-        </fieldset>
-        @foreach (array_diff_key($tests, array_flip(['build-up-signs', 'dryness', 'feel', 'wet-stretch', 'broken-hairs'])) as $name => $test)
-            <fieldset>
-                <legend>{{ __("nagomi.tests.{$name}") }}</legend>
-                <p class="how">{{ __("nagomi.hows.{$name}") }}</p>
-                <div class="row">
-                    @foreach ($test->rawMeasures() as $measure)
-                        @if ($measure->unit === 'of 10')
-                            <x-points :name="'raw[' . $name . '][' . $measure->name . ']'" :label="$measure->label . ', 0 to 10'" :from="0" :to="10"/>
-                        @else
-                            <x-field :name="'raw[' . $name . '][' . $measure->name . ']'" :label="$measure->label" :unit="$measure->unit" mode="decimal"/>
-                        @endif
-                    @endforeach
-                </div>
-            </fieldset>
+        @foreach ($tests as $name => $test)
+            @includeFirst(["heads.tests.{$name}", 'heads.tests.any'])
         @endforeach
         <div class="save"><button class="button is-strong is-large">Take in these readings</button></div>
     </form>

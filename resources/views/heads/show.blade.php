@@ -19,7 +19,6 @@
         <div class="verdict">
             <p class="verdict-words">{{ $outlook->verdict }}</p>
             <x-cells :cells="$outlook->cells"/>
-            @if ($own)<p class="reason">{{ $own }}</p>@endif
         </div>
     </header>
 
@@ -36,6 +35,8 @@
     @endif
 
     <x-river :river="$river" :verdict="$outlook->verdict"/>
+
+    @if ($own)<p class="note"><strong>Its own ways.</strong> {{ $own }}.</p>@endif
 
     <div class="three">
         <section aria-labelledby="next">

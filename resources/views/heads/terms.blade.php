@@ -5,6 +5,7 @@
         <a class="button" href="{{ route('heads.season', $head) }}">Back to the season</a>
     </header>
 
+    <div class="by-parts">
     <section aria-labelledby="by-hand">
         <h2 id="by-hand">Set by hand</h2>
         @forelse ($byHand as $set)
@@ -25,7 +26,7 @@
                 <x-choice name="passes" label="Passes" :options="[1 => 'one', 2 => 'two', 3 => 'three']" value="1"/>
                 <x-choice name="protein" label="Protein" :options="['mild-protein' => __('nagomi.steps.mild-protein'), 'strong-protein' => __('nagomi.steps.strong-protein')]" empty="none"/>
                 <x-field name="mask_minutes" label="Mask" unit="minutes" mode="decimal" help="empty: rinse-out only"/>
-                <x-field name="reason" label="Reason" help="why by hand"/>
+                <x-field name="reason" label="Reason" help="why by hand" class="wide"/>
             </div>
             <div class="row ticks"><x-tick name="heat" label="Mask under cap or hood"/></div>
             <button class="button">Set this day by hand</button>
@@ -43,6 +44,7 @@
         @endif
     </section>
 
+    </div>
     <form method="post" action="{{ route('heads.terms.update', $head) }}" novalidate class="intake">
         @csrf @method('put')
         @error('terms')<p class="help is-danger">{{ $message }}</p>@enderror
@@ -59,8 +61,8 @@
         <fieldset>
             <legend>Salon and home</legend>
             <div class="row">
-                <x-field name="salon_days" label="Days in the salon" :value="old('salon_days', $salonDays)" help="such as 2027-02-28, 2027-03-28; empty: no difference is made"/>
-                <x-field name="home_minutes_limit" label="Longest wash day at home" unit="minutes" mode="numeric" :value="$season['home_minutes_limit'] ?? ''"/>
+                <x-field name="salon_days" class="wide" label="Days in the salon" :value="old('salon_days', $salonDays)" help="such as 2027-02-28, 2027-03-28; empty: no difference is made"/>
+                <x-field name="home_minutes_limit" label="Longest at home" unit="minutes" mode="numeric" :value="$season['home_minutes_limit'] ?? ''"/>
             </div>
             <p class="how">In the salon only:</p>
             <div class="row ticks">
