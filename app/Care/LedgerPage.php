@@ -43,7 +43,7 @@ final class LedgerPage
         $lines = [];
         foreach ([...StoredDays::since($head, $since)->flatMap(fn (HeadDay $day): array => $day->ledger)->all(), ...$outlook->ledger] as $line) {
             $amounts = self::amounts($line, $stratum);
-            if (array_filter($amounts) !== []) {
+            if (array_filter($amounts) !== [] || self::text($line, 'kind') === 'remap') {
                 $lines[] = ['date' => CarbonImmutable::parse(self::text($line, 'date')), 'kind' => self::text($line, 'kind'), 'says' => self::says($line), 'amounts' => array_map(self::tenths(...), $amounts), 'exact' => $amounts];
             }
         }

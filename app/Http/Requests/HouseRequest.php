@@ -71,7 +71,7 @@ final class HouseRequest extends FormRequest
                     }
                 }
             }
-            if ($this->input('climate') === Weather::OWN && $this->year === null && $this->stylist()->salon->air === null) {
+            if (! $file instanceof UploadedFile && $this->input('climate') === Weather::OWN && $this->stylist()->salon->air === null) {
                 $validator->errors()->add('weather', 'Weather: choose your file, or one of the climates that ship.');
             }
         });

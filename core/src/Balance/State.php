@@ -151,6 +151,6 @@ final readonly class State
             }
         }
 
-        return new self($this->layout, $mean, array_values($result));
+        return new self($this->layout, $mean, $result);
     }
 }
