@@ -36,6 +36,7 @@ final class HeadPage
             'washedToday' => $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
             'wasRead' => $outlook->signs !== [],
             'own' => self::own($outlook->learned ?? []),
+            'length' => self::length($outlook->length),
         ];
     }
 
@@ -68,5 +69,25 @@ final class HeadPage
         }
 
         return $says === [] ? '' : ucfirst(implode(' · ', $says));
+    }
+
+    /** @param array<string, float>|null $length in mm */
+    private static function length(?array $length): string
+    {
+        if ($length === null) {
+            return '';
+        }
+        $cm = fn (float $mm): string => str_replace('-', '−', number_format($mm / 10, 1)) . ' cm';
+
+        return sprintf(
+            'Over %d days about %s grew, %s were trimmed and %s kept; %s broke off (80 %%: %s to %s).',
+            $length['days'],
+            $cm($length['grown']),
+            $cm($length['trimmed']),
+            $cm($length['retained']),
+            $cm(max(0.0, $length['broken'])),
+            $cm(max(0.0, $length['least'])),
+            $cm(max(0.0, $length['most'])),
+        );
     }
 }

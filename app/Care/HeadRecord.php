@@ -12,6 +12,7 @@ use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Models\ZonePart;
 use DateTimeInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\History;
@@ -103,6 +104,20 @@ final class HeadRecord
         $days = $head->washDays()->with('steps')->where('date', '<=', $today->format('Y-m-d'))->where('date', '>=', $today->modify('-' . self::RULES_LOOK_BACK_DAYS . ' days')->format('Y-m-d'))->get();
 
         return array_values($days->map(self::washDay(...))->all());
+    }
+
+    /** @return list<CoreReading\Reading> */
+    public static function lengths(Head $head): array
+    {
+        return array_map(self::reading(...), array_values($head->readings()->where('test', 'length')->get()->all()));
+    }
+
+    /** @return list<CoreTreatment\WashDay> */
+    public static function trims(Head $head): array
+    {
+        $cut = fn (Builder $steps) => $steps->where('kind', CoreTreatment\StepKind::Trim->value);
+
+        return array_map(self::washDay(...), array_values($head->washDays()->whereHas('steps', $cut)->with('steps')->get()->all()));
     }
 
     public static function terms(Head $head): Terms

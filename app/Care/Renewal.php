@@ -16,7 +16,9 @@ use Nagomi\Core\Balance\Journal;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\Smoother;
 use Nagomi\Core\Balance\State;
+use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Reading\RetainedLength;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Verdict;
 
@@ -59,6 +61,7 @@ final class Renewal
                 'ledger' => StoredDays::linesSince($trace),
                 'clashes' => OutlookParts::clashes($plan),
                 'learned' => self::learned($state),
+                'length' => self::length($head),
             ]);
             $head->setRelation('outlook', $outlook);
 
@@ -96,6 +99,22 @@ final class Renewal
         Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from, journal: $journal);
 
         return array_values(array_filter(Smoother::of($journal), fn (Point $point): bool => $point->date >= $window));
+    }
+
+    /** @return array<string, float>|null what grew, was cut, kept and broke off, in mm */
+    private static function length(Head $head): ?array
+    {
+        $length = RetainedLength::ofHistory(HeadRecord::lengths($head), HeadRecord::trims($head), CurlPattern::fromRingMm($head->ring_mm));
+
+        return $length === null ? null : [
+            'days' => $length->days,
+            'grown' => round($length->grownMm, 1),
+            'trimmed' => round($length->trimmedMm, 1),
+            'retained' => round($length->retainedMm, 1),
+            'broken' => round($length->brokenMm(), 1),
+            'least' => round($length->brokenRangeMm()[0], 1),
+            'most' => round($length->brokenRangeMm()[1], 1),
+        ];
     }
 
     /** @return array<string, float> how much of what is the head's own is still assumption: the share of prior variance left, 0 to 1 */

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array<string, mixed>>       $ledger lines since the last day on which something happened
  * @property list<array<string, mixed>>|null  $clashes
  * @property array<string, float>|null        $learned
+ * @property array<string, float>|null        $length
  */
 final class Outlook extends Model
 {
@@ -36,6 +37,6 @@ final class Outlook extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array'];
+        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array'];
     }
 }

@@ -54,6 +54,7 @@ return new class () extends Migration {
         Schema::table('outlooks', function (Blueprint $table): void {
             $table->json('clashes')->nullable();
             $table->json('learned')->nullable();
+            $table->json('length')->nullable();
         });
         Schema::getConnection()->table('outlooks')->delete();
         Schema::table('plan_items', function (Blueprint $table): void {

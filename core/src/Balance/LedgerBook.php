@@ -42,19 +42,24 @@ final class LedgerBook
     /** @param array<int, float> $mean the state's mean after what the line stands for */
     public function book(DateTimeImmutable $date, LedgerKind $kind, string $subject, array $mean, string $source = ''): void
     {
-        $amounts = [];
         $any = $kind === LedgerKind::Opening || $kind === LedgerKind::Step;
         if ($kind === LedgerKind::Opening) {
             $this->booked = array_fill(0, count($this->booked), 0);
         }
+        $amounts = $stratum = $booked = [];
         foreach ($this->booked as $index => $before) {
             $now = (int) round($mean[$index] * LedgerLine::MILLIONTHS);
-            $amounts[intdiv($index, Layout::PER_STRATUM)][$index % Layout::PER_STRATUM] = $now - $before;
+            $booked[] = $now;
+            $stratum[] = $now - $before;
             $any = $any || $now !== $before;
-            $this->booked[$index] = $now;
+            if (count($stratum) === Layout::PER_STRATUM) {
+                $amounts[] = $stratum;
+                $stratum = [];
+            }
         }
+        $this->booked = $booked;
         if ($any) {
-            $this->lines[] = new LedgerLine($date, $kind, $subject, array_values($amounts), $source);
+            $this->lines[] = new LedgerLine($date, $kind, $subject, $amounts, $source);
         }
     }
 

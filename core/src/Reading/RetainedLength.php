@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Reading;
 
+use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Stats\Normal;
+use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\Treatment\WashDay;
 
 /**
  * How much of what grew was kept: retained length = grown − trimmed − broken off. Growth is the client's own and is not
@@ -66,6 +69,44 @@ final readonly class RetainedLength
             $slope / $spread * $days - $trimmed,
             Model::READING_SD['length'] / sqrt($spread) * $days,
         );
+    }
+
+    /**
+     * From what is on record: the length readings of the whole head, else of the zone that was measured most often.
+     *
+     * @param list<Reading> $readings
+     * @param list<WashDay> $washDays for the trims
+     *
+     * @return self|null null with lengths of fewer than two days
+     */
+    public static function ofHistory(array $readings, array $washDays, CurlPattern $curl): ?self
+    {
+        $day = static fn (DateTimeImmutable $date): float => $date->getTimestamp() / 86400;
+        $places = $trims = [];
+        foreach ($readings as $reading) {
+            if ($reading->test === 'length') {
+                $places[$reading->zone->value ?? ''][] = [$day($reading->date), $reading->measured[0]->value];
+            }
+        }
+        foreach ($washDays as $washDay) {
+            foreach ($washDay->steps as $step) {
+                if ($step->kind === StepKind::Trim) {
+                    $trims[] = [$day($washDay->date), $step->millimetres ?? 0.0];
+                }
+            }
+        }
+        // The whole head first, then the zone measured most often.
+        $whole = isset($places['']) ? [$places['']] : [];
+        unset($places['']);
+        usort($places, static fn (array $a, array $b): int => count($b) <=> count($a));
+        foreach ([...$whole, ...$places] as $lengths) {
+            usort($lengths, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+            if ($lengths[count($lengths) - 1][0] > $lengths[0][0]) {
+                return self::of($lengths, $trims, $curl);
+            }
+        }
+
+        return null;
     }
 
     /** What broke off, in mm; below 0 where more was kept than was thought to grow. */

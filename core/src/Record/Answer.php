@@ -12,6 +12,9 @@ use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\LedgerLine;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\Trace;
+use Nagomi\Core\Head\CurlPattern;
+use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Reading\RetainedLength;
 use Nagomi\Core\Season\Plan;
 use Nagomi\Core\Season\PlanItem;
 use Nagomi\Core\Season\Planner;
@@ -136,6 +139,7 @@ final readonly class Answer
             'today' => $this->today->format('Y-m-d'),
             'probabilities' => Cells::ofHead($state),
             'strata' => $strata,
+            'length' => $this->length(),
             'readings' => array_map(static fn (Check $check): array => [
                 'id' => $check->reading->id,
                 'date' => $check->reading->date->format('Y-m-d'),
@@ -148,6 +152,27 @@ final readonly class Answer
                 'standard_deviations_apart' => $check->apart,
                 'check_again' => $check->again,
             ], $this->trace->checks),
+        ];
+    }
+
+    /** @return array<string, float|list<float>>|null what grew, was cut, kept and broken off, in mm; null with fewer than two lengths */
+    private function length(): ?array
+    {
+        $ring = $this->record->intake['ring_mm'] ?? null;
+        $length = RetainedLength::ofHistory(
+            array_values(array_filter($this->record->readings, fn (Reading $reading): bool => $reading->date <= $this->today)),
+            $this->record->washDaysUntil($this->today),
+            CurlPattern::fromRingMm(is_numeric($ring) ? (float) $ring : null),
+        );
+
+        return $length === null ? null : [
+            'days' => $length->days,
+            'grown_mm' => $length->grownMm,
+            'trimmed_mm' => $length->trimmedMm,
+            'retained_mm' => $length->retainedMm,
+            'broken_mm' => $length->brokenMm(),
+            'broken_range_80_mm' => $length->brokenRangeMm(),
+            'breaks_off_probability' => $length->breaksOff(),
         ];
     }
 }

@@ -57,12 +57,14 @@ final class CareRecordReader
         $name = $headFields->string('name', '', 200);
         $head = $this->head($headFields);
         $remaps = array_values(array_filter(array_map($this->remap(...), $headFields->objects('zones_before'))));
+        $this->idsOnce('head.zones_before', array_map(static fn (Remap $remap): string => $remap->date->format('Y-m-d'), $remaps));
         $headFields->nothingElse();
         $intake = $fields->raw('intake');
         $washDays = array_values(array_filter(array_map($this->washDay(...), $fields->objects('events'))));
         $readings = array_values(array_filter(array_map($this->reading(...), $fields->objects('readings'))));
         $this->idsOnce('events', array_map(static fn (WashDay $day): string => $day->id, $washDays));
         $this->idsOnce('readings', array_map(static fn (Reading $reading): string => $reading->id, $readings));
+        $this->washDaysOnce($washDays);
         $products = $this->carried($fields, 'products');
         $biases = array_values(array_filter(array_map($this->bias(...), $fields->objects('stylist_biases'))));
         $air = $this->air($fields->object('air'));
@@ -264,6 +266,23 @@ final class CareRecordReader
             if ($times > 1) {
                 $this->problems->add($list, "the id {$id} stands there {$times} times; give each its own.");
             }
+        }
+    }
+
+    /**
+     * The same day written down twice under two ids would count twice.
+     *
+     * @param list<WashDay> $washDays
+     */
+    private function washDaysOnce(array $washDays): void
+    {
+        $seen = [];
+        foreach ($washDays as $day) {
+            $what = json_encode([$day->date->format('Y-m-d'), $day->place->value, array_map(CareRecordWriter::step(...), $day->steps)], JSON_THROW_ON_ERROR);
+            if (isset($seen[$what])) {
+                $this->problems->add('events', "{$day->id} is the same as {$seen[$what]}: same day, same place, same steps; give it once.");
+            }
+            $seen[$what] = $day->id;
         }
     }
 

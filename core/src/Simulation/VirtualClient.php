@@ -41,10 +41,12 @@ final readonly class VirtualClient
         private CleanseKind $cleanse,
         public array $air,
         private ?string $swimsIn,
+        private bool $tellsAll,
     ) {
     }
 
-    public static function draw(int $seed): self
+    /** @param bool $tellsAll writes down every step at home as it was, to see what forgetting costs */
+    public static function draw(int $seed, bool $tellsAll = false): self
     {
         $chance = new Chance($seed);
         $porosities = Porosity::cases();
@@ -69,7 +71,7 @@ final readonly class VirtualClient
         $swimsIn = [null, null, null, null, null, null, 'pool', 'sea'][$chance->between(0, 7)];
         $virtual = new VirtualHead($head, $chance, $chance->normal(55, 10), $chance->normal(56, 9), (float) $chance->between(5, 35), (float) $chance->between(0, 30));
 
-        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)], $air, $swimsIn);
+        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)], $air, $swimsIn, $tellsAll);
     }
 
     /** What the air around her holds on a day: her usual, and the swing of the weather about it; in %. */
@@ -128,10 +130,12 @@ final readonly class VirtualClient
     {
         $recorded = [];
         foreach ($steps as $step) {
-            if ($this->chance->happens(self::HOME_STEP_UNRECORDED)) {
-                continue;
+            // The dice are thrown either way, so that two lives of one seed differ in nothing else.
+            $forgotten = $this->chance->happens(self::HOME_STEP_UNRECORDED);
+            $mistaken = $this->chance->happens(self::HOME_STEP_MISTAKEN);
+            if ($this->tellsAll || ! $forgotten) {
+                $recorded[] = $mistaken && ! $this->tellsAll ? $this->takenForAnother($step) : $step;
             }
-            $recorded[] = $this->chance->happens(self::HOME_STEP_MISTAKEN) ? $this->takenForAnother($step) : $step;
         }
 
         return $recorded;

@@ -196,6 +196,7 @@ final class VirtualHead
             'build-up-signs' => $each,
             'dryness' => ['points' => $this->points('dryness', 3 - $moisture / 10, 0, 10, 1.2)],
             'feel' => ['points' => $this->points('feel', ($moisture - $protein) / 10, -5, 5, 1.2)],
+            'style-life' => ['days' => $this->points('life', 6.5 + .08 * $protein - .06 * $off, 0, 60, 1.5), 'refreshes' => $this->chance->between(0, 3)],
             'curl-memory' => ['points' => $this->points('memory', 7 + .1 * $protein - .05 * $off, 0, 10, 1.2)],
             'wet-stretch' => ['hairs' => $hairs],
             'broken-hairs' => [

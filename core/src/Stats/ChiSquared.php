@@ -11,25 +11,30 @@ final class ChiSquared
     private static array $known = [];
 
     /**
-     * The value a sum of squares stays below with the probability of a normal value staying within ± $sd standard deviations;
-     * Wilson and Hilferty's cube (Proc Natl Acad Sci 1931;17:684–688), within 1 % from one degree of freedom on.
+     * The value a sum of squares stays below with the probability of a normal value staying within ± $sd standard deviations.
      *
-     * @param int<1, max> $degrees
+     * @param float       $sd      0 to 6
+     * @param int<1, max> $degrees of freedom
      */
     public static function limitLikeSd(float $sd, int $degrees): float
     {
-        if ($degrees === 1) {
-            return $sd * $sd;
-        }
-
-        return self::$known["{$sd} {$degrees}"] ??= self::cubed(Normal::quantile(2 * Normal::cumulative($sd) - 1), $degrees);
+        return self::$known["{$sd} {$degrees}"] ??= self::quantile(2 * Normal::cumulative($sd) - 1, $degrees);
     }
 
     /** @param int<1, max> $degrees */
-    private static function cubed(float $z, int $degrees): float
+    private static function quantile(float $probability, int $degrees): float
     {
-        $ninth = 2 / (9 * $degrees);
+        $least = 0.0;
+        $most = $degrees + 80.0 + 12 * sqrt($degrees);
+        for ($halving = 0; $halving < 60; $halving++) {
+            $middle = ($least + $most) / 2;
+            if (Special::gamma($middle / 2, $degrees / 2) < $probability) {
+                $least = $middle;
+            } else {
+                $most = $middle;
+            }
+        }
 
-        return $degrees * (1 - $ninth + $z * sqrt($ninth)) ** 3;
+        return ($least + $most) / 2;
     }
 }

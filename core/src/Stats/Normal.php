@@ -45,7 +45,8 @@ final class Normal
             return 0.0;
         }
         $fraction = $z;
-        for ($k = 120; $k >= 1; $k--) {
+        // The further out, the fewer terms are left to matter.
+        for ($k = 20 + (int) (900 / ($z * $z)); $k >= 1; $k--) {
             $fraction = $z + $k / $fraction;
         }
 

@@ -42,9 +42,9 @@ final readonly class Life
         return new History($this->head, $this->washDays, $this->readings, air: new Humidity($this->head->humidityPercent, $this->air));
     }
 
-    public static function live(int $seed, int $days): self
+    public static function live(int $seed, int $days, bool $allTold = false): self
     {
-        $client = VirtualClient::draw($seed);
+        $client = VirtualClient::draw($seed, $allTold);
         $from = Calendar::day('2026-01-05') ?? throw new RuntimeException('5 January 2026 is a day.');
         $washDays = $readings = $truth = $visits = [];
         $nextWash = 0;

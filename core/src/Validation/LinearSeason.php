@@ -30,7 +30,11 @@ final readonly class LinearSeason
     ) {
     }
 
-    /** What a plan comes to in the season laid straight. @param list<int> $plan index of the choice by wash day */
+    /**
+     * What a plan comes to in the season laid straight.
+     *
+     * @param list<int> $plan index of the choice by wash day
+     */
     public function objective(array $plan): float
     {
         $means = $this->start();

@@ -52,6 +52,8 @@ final class Report
             $lines[] = sprintf('| %s | %.3f | %s | %s |', $words, (float) $value, $wanted, $met ? 'met' : self::missedBy((float) $value, $least, $most));
         }
         $lines[] = '';
+        $lines[] = sprintf('Were every step at home told as it was, `error_vs_own_estimate_held` would be %.3f over the first %d of these heads: what limits it is mostly that one home step in eight is forgotten or taken for another, which moves moisture by up to a mask and cannot be told from readings a fortnight apart.', $validation->allTold->errorRatio('held'), min($validation->heads, 100));
+        $lines[] = '';
         $lines[] = sprintf('Mean width of the 80 %% interval: %.1f of moisture, %.1f of protein.', (float) $figures['interval_width_moisture'], (float) $figures['interval_width_protein']);
 
         return implode("\n", [...$lines, '', '![Calibration](calibration.svg)', '', ...self::slices($validation->filter), '', ...self::horizons($validation->filter), '']);

@@ -7,8 +7,11 @@ namespace Nagomi\Core\Validation;
 /** The proof over virtual heads: the filter's intervals and errors, the plan's days out of band. */
 final readonly class Validation
 {
+    private const HEADS_ALL_TOLD = 100;
+
     private function __construct(
         public FilterScore $filter,
+        public FilterScore $allTold,
         public PlanScore $plan,
         public int $heads,
         public int $planHeads,
@@ -24,12 +27,17 @@ final readonly class Validation
         for ($i = 0; $i < $heads; $i++) {
             $filter->take(Life::live($seed + $i, 7 * $weeks));
         }
+        // What forgotten and mistaken steps at home cost, over the first of the same heads.
+        $allTold = new FilterScore();
+        for ($i = 0; $i < min($heads, self::HEADS_ALL_TOLD); $i++) {
+            $allTold->take(Life::live($seed + $i, 7 * $weeks, true));
+        }
         $plan = new PlanScore();
         for ($i = 0; $i < $planHeads; $i++) {
             $plan->take($seed + 100_000 + $i, 7 * $weeks);
         }
 
-        return new self($filter, $plan, $heads, $planHeads, $weeks, $seed);
+        return new self($filter, $allTold, $plan, $heads, $planHeads, $weeks, $seed);
     }
 
     /** @return array<string, int|float|string> */
@@ -49,6 +57,7 @@ final readonly class Validation
             'coverage_80_worst_slice' => $coverage,
             'coverage_80_worst_slice_name' => $slice,
             'error_vs_own_estimate_held' => $this->filter->errorRatio('held'),
+            'error_vs_own_estimate_held_all_told' => $this->allTold->errorRatio('held'),
             'error_vs_no_learning' => $this->filter->errorRatio('averaged'),
             'days_out_of_band_vs_calendar' => $this->plan->daysRatio(),
             'minutes_vs_calendar' => $this->plan->minutesRatio(),

@@ -105,6 +105,44 @@ it('refuses the same id twice', function (): void {
     expect(implode(' ', problemsOf($record)))->toContain('2 times');
 });
 
+it('refuses the same wash day twice under two ids, and two sortings of the zones on one day', function (): void {
+    $record = example();
+    $record['events'][1] = ['id' => 'again'] + $record['events'][0];
+    $zones = $record['head']['zones'];
+    $record['head']['zones_before'] = [['until' => '2026-09-01', 'zones' => $zones], ['until' => '2026-09-01', 'zones' => $zones]];
+    expect(implode("\n", problemsOf($record)))->toContain('events: again is the same as')->toContain('head.zones_before: the id 2026-09-01 stands there 2 times');
+});
+
+it('reads and writes what a season must keep to, the air, biases and zones of before without loss, and fits the schema', function (): void {
+    $record = example();
+    $record['head']['zones_before'] = [['until' => '2026-09-01', 'zones' => array_slice($record['head']['zones'], 0, 3)]];
+    $record['stylist_biases'] = [['by' => 'Ilse', 'sign' => 'dryness', 'mean' => 0.4, 'sd' => 0.1]];
+    $record['air'] = ['humidity_percent_by_day' => ['01-01' => 71.5, '02-29' => 60.0]];
+    $record['season'] = [
+        'away' => [['from' => '2027-02-01', 'until' => '2027-02-10']], 'salon_days' => ['2027-01-20'], 'not_at_home' => ['strong-protein'], 'home_minutes_limit' => 90,
+        'stock' => ['mask' => 4], 'prices' => ['mask' => 3.5], 'patch_test_until' => ['clarifying' => '2027-01-20'], 'promised' => [['date' => '2027-01-20', 'treatment' => 'mask']],
+        'by_hand' => [['date' => '2027-03-01', 'cleanse' => 'gentle', 'passes' => 1, 'mask_minutes' => 20.0, 'heat' => false, 'protein' => 'mild-protein', 'reason' => 'A trial', 'by' => 'Ilse']],
+    ];
+    expect(fitsSchema($record))->toBeTrue();
+    $written = json_decode(CareRecordWriter::write(CareRecordReader::read(json_encode($record, JSON_THROW_ON_ERROR))), true);
+    expect($written)->toEqual($record);
+});
+
+it('names what is wrong with the terms of a season by its path', function (array $season, string $problem): void {
+    $record = example();
+    $record['season'] = $season;
+    expect(implode("\n", problemsOf($record)))->toContain($problem);
+    expect(fitsSchema($record))->toBeFalse();
+})->with([
+    [['away' => [['from' => '2027-02-31', 'until' => '2027-03-01']]], 'season.away[0].from: give a day that exists'],
+    [['stock' => ['mask' => -1]], 'season.stock.mask: give a whole number of 0'],
+    [['stock' => ['soap' => 1]], 'season: soap: choose one of'],
+    [['by_hand' => [['date' => '2027-03-01', 'cleanse' => 'gentle', 'reason' => '']]], 'season.by_hand[0].reason'],
+    [['by_hand' => [['date' => '2027-03-01', 'cleanse' => 'petrol', 'reason' => 'x']]], 'season.by_hand[0].cleanse: choose one of'],
+    [['salon_days' => ['soon']], 'season.salon_days[0]: give a day that exists'],
+    [['mood' => 'good'], 'season.mood: is not a field'],
+]);
+
 it('speaks JSON on the command line, with exit 0, or 2 and the problems on standard error', function (): void {
     $run = function (string ...$arguments): array {
         $process = proc_open([PHP_BINARY, __DIR__ . '/../../../bin/core', ...$arguments], [0 => ['pipe', 'r'], 1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);

@@ -36,7 +36,7 @@
 
     <x-river :river="$river" :verdict="$outlook->verdict"/>
 
-    @if ($own)<p class="note"><strong>Its own ways.</strong> {{ $own }}.</p>@endif
+    @if ($own)<p class="note"><strong>Its own ways.</strong> {{ $own }}.@if ($length) {{ $length }}@endif</p>@endif
 
     <div class="three">
         <section aria-labelledby="next">
