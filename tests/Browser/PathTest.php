@@ -61,6 +61,32 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
     expect($browser->complaints())->toBe([]);
 });
 
+it('sets a day by hand, sees it stand in the season with its reason, and takes it back', function (): void {
+    $browser = $this->browser->signIn()->press('Tamar')->key('s')->key('t');
+    expect($browser->text('h1'))->toBe('Terms');
+    $day = date('Y-m-d', strtotime('+12 days'));
+    $browser->type('hand_date', $day)->choose('cleanse', 'gentle')->choose('protein', 'mild-protein')->type('mask_minutes', '25')->press('Set this day by hand');
+    expect($browser->text('.wrong'))->toContain('say why this day is set by hand')->and($browser->find('[name="mask_minutes"]')->getAttribute('value'))->toBe('25');
+    $browser->type('reason', 'Her swim meet is the day after')->press('Set this day by hand');
+    expect($browser->text('.said'))->toContain('That day stays as it is')->and($browser->text('.set-day'))->toContain('Her swim meet is the day after');
+    $browser->key('s');
+    expect($browser->text('.season'))->toContain('by hand')->toContain('Her swim meet is the day after');
+    $browser->key('t')->press('Take back');
+    expect($browser->text('.said'))->toContain('Taken back');
+    expect($browser->complaints())->toBe([]);
+});
+
+it('reads the result after styling at its own moment', function (): void {
+    $browser = $this->browser->signIn()->press('Hanneke')->key('b')->press('after styling');
+    foreach (['definition' => 6, 'frizz' => 3, 'clumping' => 7, 'softness' => 6, 'shine' => 7, 'volume' => 5] as $sign => $points) {
+        $browser->tap("input[name=\"raw[result][{$sign}]\"][value=\"{$points}\"]");
+    }
+    $browser->press('Take in these readings');
+    expect($browser->text('.told'))->toContain('definition')->toContain('expected');
+    $browser->press('Undo this visit');
+    expect($browser->text('.said'))->toContain('Undone');
+});
+
 it('takes a record away and in again', function (): void {
     $browser = $this->browser->signIn()->press('Tamar');
     $record = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'record.json\']").href).then((answer) => answer.text()).then(done)');

@@ -16,6 +16,9 @@ use Nagomi\Core\Treatment\WashDay;
 /** Plays a head's months by its habits: wash days at home, visits with readings in the salon. */
 final readonly class History
 {
+    private const MEASURED_EVERY_WASH_DAYS = 8;
+    private const KEPT_MM_A_DAY = 0.22;
+
     /**
      * @param list<WashDay> $washDays
      * @param list<Reading> $readings
@@ -49,6 +52,12 @@ final readonly class History
             $reader = $by[$chance->between(0, count($by) - 1)];
             foreach ($inSalon ? $virtual->read($gap) : [] as $test => $raw) {
                 $readings[] = new Reading("{$key}-r{$wash}-{$test}", $date, Moment::BeforeCleansing, $test, $raw, null, $reader);
+            }
+            if ($inSalon && $wash % self::MEASURED_EVERY_WASH_DAYS === 0) {
+                // Somewhat less is kept than grows; the tape is off by some millimetres either way.
+                $left = (int) $date->diff($until)->days;
+                $length = max(10.0, round($head->lengthMm - self::KEPT_MM_A_DAY * $left + $chance->normal(0, 5)));
+                $readings[] = new Reading("{$key}-r{$wash}-length", $date, Moment::BeforeCleansing, 'length', ['length_mm' => $length], null, $reader);
             }
             $steps = self::steps($head, $habits, $wash, $chance);
             $virtual->wash($steps);
