@@ -56,7 +56,7 @@ return [
         'limp' => 'limp', 'brittle' => 'brittle', 'overloaded' => 'overloaded',
     ],
     'ledger' => ['opening' => 'Assumed before anything was measured', 'time' => ':subject passed', 'reading' => 'Corrected by :subject', 'limit' => 'Held at the edge of the scale',
-        'remap' => 'Zones sorted anew: carried over by share of hair', 'untold-cleanse' => 'Assumed: cleansed before the mask, as nobody said', 'untold-conditioning' => 'Assumed: conditioned after the cleanse, as nobody said'],
+        'remap' => 'Zones sorted anew: carried over by share of hair', 'untold-gap' => 'Days nobody told of: back towards what is usual', 'untold-cleanse' => 'Assumed: cleansed before the mask, as nobody said', 'untold-conditioning' => 'Assumed: conditioned after the cleanse, as nobody said'],
     'changes' => [
         'wash-every' => 'Another rhythm: wash every … days', 'minutes-limit' => 'Less or more time: at most … minutes a wash day',
         'humidity' => 'Other air: usual humidity of … %', 'hardness' => 'Other water: hardness of … mg/L',

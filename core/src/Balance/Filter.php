@@ -165,13 +165,34 @@ final class Filter
     private function passDays(DateTimeImmutable $from, DateTimeImmutable $to): void
     {
         $days = Calendar::daysBetween($from, $to);
+        $told = min($days, Model::UNTOLD_AFTER_DAYS);
         // A smoother wants the end of each day; the state comes out the same, in one stride or in many.
-        for ($stride = $this->journal === null ? $days : 1, $gone = 0; $gone < $days; $gone += $stride) {
+        for ($stride = $this->journal === null ? $told : 1, $gone = 0; $gone < $told; $gone += $stride) {
             $moved = Reserves::afterDays($this->state, $stride, $this->sealed, $from->modify("+{$gone} days"), $this->tight);
             $this->take($moved, $from->modify('+' . ($gone + $stride) . ' days'), LedgerKind::Time, "{$stride} days");
-            if ($this->journal !== null && $gone + $stride < $days) {
-                $this->ended($from->modify('+' . ($gone + $stride) . ' days'));
-            }
+            $this->endedOn($from, $gone + $stride, $days);
+        }
+        for ($gone = $told; $gone < $days; $gone++) {
+            $this->slip(Reserves::afterDays($this->state, 1, $this->sealed, $from->modify("+{$gone} days"), $this->tight));
+            $this->slip(Reserves::afterADayUntold($this->state));
+            $this->endedOn($from, $gone + 1, $days);
+        }
+        if ($days > $told) {
+            $this->ledger->book($to, LedgerKind::Untold, 'gap', $this->state->mean);
+        }
+    }
+
+    /** Moves on without a line of its own in the ledger. */
+    private function slip(Moved $moved): void
+    {
+        $this->journal?->moved($moved->slopes);
+        $this->state = $moved->state;
+    }
+
+    private function endedOn(DateTimeImmutable $from, int $gone, int $days): void
+    {
+        if ($this->journal !== null && $gone < $days) {
+            $this->ended($from->modify("+{$gone} days"));
         }
     }
 

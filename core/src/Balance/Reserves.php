@@ -225,6 +225,33 @@ final class Reserves
         return $state->moved($state->mean, [], $noise);
     }
 
+    /**
+     * A day in a stretch so long that hair was certainly cared for and nobody told of it: reserves and build-up drift back towards
+     * what is assumed of any head, mean and doubt; what was learned of the head, and its wear, stay.
+     */
+    public static function afterADayUntold(State $state): Moved
+    {
+        $layout = $state->layout;
+        $usual = Prior::of($layout->head);
+        $kept = exp(-1 / Model::UNTOLD_DRIFT_DAYS);
+        $mean = $state->mean;
+        $slopes = $noise = [];
+        foreach ([Layout::MOISTURE => 'moisture', Layout::PROTEIN => 'protein', Layout::WASHABLE => 'washable', Layout::STUBBORN => 'stubborn'] as $quantity => $name) {
+            $sd = Model::START_SD[$name] * sqrt(1 - $kept * $kept);
+            $common = [];
+            foreach (array_keys($layout->head->strata) as $s) {
+                $index = $layout->of($s, $quantity);
+                $mean[$index] = $kept * $mean[$index] + (1 - $kept) * $usual->mean[$usual->layout->of($s, $quantity)];
+                $slopes[$index] = [$index => $kept];
+                $common[$index] = $sd * sqrt(Model::START_CORRELATION);
+                $noise[] = [$index => $sd * sqrt(1 - Model::START_CORRELATION)];
+            }
+            $noise[] = $common;
+        }
+
+        return self::held($state, $mean, $slopes, $noise);
+    }
+
     /** How much of a treatment build-up lets through, 0.4 to 1. */
     public static function free(float $buildUp): float
     {

@@ -165,6 +165,12 @@ final class Model
     #[Parameter('share of the effect', Origin::Chosen, 0.3, 1.2)]
     public const EFFECT_SD_WHEN_UNTOLD = 0.8;
 
+    #[Parameter('days', Origin::CommonPractice, 28, 90)]
+    public const UNTOLD_AFTER_DAYS = 42;
+
+    #[Parameter('days', Origin::Chosen, 14, 180)]
+    public const UNTOLD_DRIFT_DAYS = 45.0;
+
     #[Parameter('reserve or build-up, of what a wash day at home left unsaid', Origin::Chosen, 0, 8)]
     public const UNSAID_AT_HOME_SD = ['moisture' => 3.0, 'protein' => 1.5, 'washable' => 2.0];
 

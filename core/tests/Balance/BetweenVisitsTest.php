@@ -122,3 +122,24 @@ it('takes a wash day at home as nobody leaves it: conditioned once cleansed, cle
     // A swim at home is no wash day.
     expect(Filter::follow(Make::head(), [new WashDay('w', Make::day(), [new Step(StepKind::Swim, how: 'pool')], Place::Home)], [], Make::day())->ledger)->toHaveCount(2);
 });
+
+it('ends a gap of a year wide and near what is usual, remembers the head, and books the gap in one line', function (): void {
+    $head = Make::head(Nagomi\Core\Head\Porosity::High);
+    $washDays = $readings = [];
+    for ($week = 0; $week < 20; $week++) {
+        $date = Make::day('2025-01-06')->modify('+' . 7 * $week . ' days')->format('Y-m-d');
+        $washDays[] = Make::washDay($date, Make::usualWash());
+        $readings = $week % 2 === 0 ? [...$readings, ...Make::fiveReadings($date)] : $readings;
+    }
+    $last = Filter::follow($head, $washDays, $readings, Make::day('2025-05-19'))->last()->state;
+    $trace = Filter::follow($head, $washDays, $readings, Make::day('2026-05-19'));
+    $state = $trace->last()->state;
+    $prior = Nagomi\Core\Balance\Prior::of($head);
+    foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $quantity) {
+        expect($state->sd(0, $quantity))->toBeGreaterThan(0.4 * $prior->sd(0, $quantity))->toBeLessThan(1.2 * $prior->sd(0, $quantity));
+    }
+    expect($state->buildUp(0))->toBeLessThan(70.0)->and($state->value(0, Layout::MOISTURE))->toBeGreaterThan(30.0)
+        ->and($state->mean[$state->layout->moistureFading])->toBe($last->mean[$last->layout->moistureFading]);
+    expect(array_filter($trace->ledger, fn ($line): bool => $line->kind === LedgerKind::Untold))->toHaveCount(1);
+    expect(array_sum(array_map(fn ($line): int => $line->amounts[0][Layout::PROTEIN], $trace->ledger)))->toBe((int) round($state->value(0, Layout::PROTEIN) * 1_000_000));
+});
