@@ -35,6 +35,9 @@ final class HeadRecord
     /** Further back no rule of the season looks. */
     private const RULES_LOOK_BACK_DAYS = 120;
 
+    /** Retained length is told over so long; hair grows some 15 cm in it. */
+    private const LENGTH_OVER_DAYS = 548;
+
     public static function of(Head $head): CareRecord
     {
         $head->loadMissing(self::RELATIONS);
@@ -106,18 +109,21 @@ final class HeadRecord
         return array_values($days->map(self::washDay(...))->all());
     }
 
-    /** @return list<CoreReading\Reading> */
-    public static function lengths(Head $head): array
+    /** @return list<CoreReading\Reading> the lengths measured over the last months */
+    public static function lengths(Head $head, \DateTimeImmutable $today): array
     {
-        return array_map(self::reading(...), array_values($head->readings()->where('test', 'length')->get()->all()));
+        $since = $today->modify('-' . self::LENGTH_OVER_DAYS . ' days')->format('Y-m-d');
+
+        return array_map(self::reading(...), array_values($head->readings()->where('date', '>=', $since)->where('test', 'length')->get()->all()));
     }
 
-    /** @return list<CoreTreatment\WashDay> */
-    public static function trims(Head $head): array
+    /** @return list<CoreTreatment\WashDay> the days hair was trimmed over the same months */
+    public static function trims(Head $head, \DateTimeImmutable $today): array
     {
+        $since = $today->modify('-' . self::LENGTH_OVER_DAYS . ' days')->format('Y-m-d');
         $cut = fn (Builder $steps) => $steps->where('kind', CoreTreatment\StepKind::Trim->value);
 
-        return array_map(self::washDay(...), array_values($head->washDays()->whereHas('steps', $cut)->with('steps')->get()->all()));
+        return array_map(self::washDay(...), array_values($head->washDays()->where('date', '>=', $since)->whereHas('steps', $cut)->with('steps')->get()->all()));
     }
 
     public static function terms(Head $head): Terms

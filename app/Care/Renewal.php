@@ -61,7 +61,7 @@ final class Renewal
                 'ledger' => StoredDays::linesSince($trace),
                 'clashes' => OutlookParts::clashes($plan),
                 'learned' => self::learned($state),
-                'length' => self::length($head),
+                'length' => self::length($head, $today),
             ]);
             $head->setRelation('outlook', $outlook);
 
@@ -102,9 +102,9 @@ final class Renewal
     }
 
     /** @return array<string, float>|null what grew, was cut, kept and broke off, in mm */
-    private static function length(Head $head): ?array
+    private static function length(Head $head, DateTimeImmutable $today): ?array
     {
-        $length = RetainedLength::ofHistory(HeadRecord::lengths($head), HeadRecord::trims($head), CurlPattern::fromRingMm($head->ring_mm));
+        $length = RetainedLength::ofHistory(HeadRecord::lengths($head, $today), HeadRecord::trims($head, $today), CurlPattern::fromRingMm($head->ring_mm));
 
         return $length === null ? null : [
             'days' => $length->days,
