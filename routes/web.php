@@ -10,6 +10,7 @@ use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TermsController;
+use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
@@ -37,6 +38,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/season', [SeasonController::class, 'show'])->name('heads.season');
         Route::get('/what-if', [WhatIfController::class, 'show'])->name('heads.what-if');
         Route::get('/season.ics', [SeasonController::class, 'calendar'])->name('heads.calendar');
+        Route::get('/trends', [TrendsController::class, 'show'])->name('heads.trends');
+        Route::get('/trends.csv', [TrendsController::class, 'csv'])->name('heads.trends.csv');
         Route::get('/ledger', [LedgerController::class, 'show'])->name('heads.ledger');
         Route::get('/record.json', [RecordController::class, 'show'])->name('heads.record');
 

@@ -29,7 +29,9 @@ final class BenchPage
             'head' => $head,
             'today' => $today,
             'moment' => ($at = Moment::tryFrom($moment) ?? Moment::BeforeCleansing)->value,
-            'tests' => self::tests($at),
+            'tests' => ($tests = self::tests($at)),
+            'worth' => ($worth = self::worth($outlook->worth ?? [], $at, $tests)),
+            'more' => array_diff_key($tests, $worth),
             'daysSinceDetangled' => is_string($lastWash) ? Calendar::daysBetween(HeadRecord::date(new \DateTimeImmutable($lastWash)), HeadRecord::date($today)) : null,
             'visit' => $told->isEmpty() ? null : $visit['id'],
             'told' => $told->map(fn (Reading $reading): array => self::told($reading, $outlook->signs))->all(),
@@ -84,5 +86,26 @@ final class BenchPage
         }
 
         return $tests;
+    }
+
+    /**
+     * The tests worth taking now, in their order, each with its reason.
+     *
+     * @param array<string, list<array<string, mixed>>> $worth
+     * @param array<string, Test>                       $tests
+     *
+     * @return array<string, array{minutes: float, before: float, after: float}>
+     */
+    private static function worth(array $worth, Moment $moment, array $tests): array
+    {
+        $ordered = [];
+        foreach ($worth[$moment->value] ?? [] as $step) {
+            $number = fn (string $name): float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
+            if (is_string($step['test'] ?? null) && isset($tests[$step['test']])) {
+                $ordered[$step['test']] = ['minutes' => $number('minutes'), 'before' => $number('before'), 'after' => $number('after')];
+            }
+        }
+
+        return $ordered;
     }
 }

@@ -123,8 +123,11 @@ final class TakeIn
         }
     }
 
-    /** @param list<CoreReading\Reading> $readings */
-    public static function readings(Head $head, array $readings, ?string $visit = null): void
+    /**
+     * @param list<CoreReading\Reading> $readings
+     * @param array<string, int>        $seconds how long each test took, by test; what was not timed is left out
+     */
+    public static function readings(Head $head, array $readings, ?string $visit = null, array $seconds = []): void
     {
         foreach ($readings as $reading) {
             $head->readings()->make()->forceFill([
@@ -138,6 +141,7 @@ final class TakeIn
                 'zone' => $reading->zone?->value,
                 'by' => $reading->by,
                 'confirmed' => $reading->confirmed,
+                'seconds' => $seconds[$reading->test] ?? null,
             ])->save();
         }
     }

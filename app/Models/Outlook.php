@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array<string, mixed>>|null  $clashes
  * @property array<string, float>|null        $learned
  * @property array<string, float>|null        $length
+ * @property array<string, list<array<string, mixed>>>|null $worth tests worth taking next, by moment
  */
 final class Outlook extends Model
 {
@@ -37,6 +38,6 @@ final class Outlook extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array'];
+        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array', 'worth' => 'array'];
     }
 }

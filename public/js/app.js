@@ -33,3 +33,8 @@ document.addEventListener('keydown', (event) => {
 
 // What is wrong is read out and reached first.
 document.querySelector('[data-errors]')?.focus();
+
+// Whoever signs out leaves no half-typed visit behind for the next.
+document.querySelector('form[action$="/sign-out"]')?.addEventListener('submit', () => {
+    Object.keys(localStorage).filter((key) => key.startsWith('nagomi-')).forEach((key) => localStorage.removeItem(key));
+});

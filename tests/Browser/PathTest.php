@@ -76,6 +76,21 @@ it('sets a day by hand, sees it stand in the season with its reason, and takes i
     expect($browser->complaints())->toBe([]);
 });
 
+it('keeps a half-typed visit on the tablet, and throws it away once it is taken in', function (): void {
+    $browser = $this->browser->signIn()->press('Padma')->key('b');
+    $browser->tap('input[name="raw[dryness][points]"][value="4"]')->tap('input[name="raw[feel][points]"][value="-2"]');
+    $path = $browser->path();
+    // The browser is closed and opened again, as far as the page can tell.
+    $browser->visit('/heads')->visit($path);
+    expect($browser->text('[data-draft-notice]'))->toContain('not taken in yet');
+    expect($browser->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value'))->toBe('4');
+    $browser->press('Take in these readings');
+    expect($browser->text('.told'))->toContain('dryness');
+    $browser->visit($path);
+    expect($browser->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\')'))->toBeNull();
+    expect($browser->complaints())->toBe([]);
+});
+
 it('reads the result after styling at its own moment', function (): void {
     $browser = $this->browser->signIn()->press('Hanneke')->key('b')->press('after styling');
     foreach (['definition' => 6, 'frizz' => 3, 'clumping' => 7, 'softness' => 6, 'shine' => 7, 'volume' => 5] as $sign => $points) {

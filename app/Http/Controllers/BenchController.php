@@ -28,7 +28,7 @@ final class BenchController extends Controller
         $before = Renewal::current($head)->standing;
         $visit = strtolower((string) Str::ulid());
         $readings = $request->readings($this->stylist()->name);
-        DB::transaction(fn () => TakeIn::readings($head, $readings, $visit));
+        DB::transaction(fn () => TakeIn::readings($head, $readings, $visit, $request->seconds()));
         Renewal::of($head, $readings[0]->date ?? null);
 
         return redirect()->route('heads.bench', [$head, ...$request->input('moment') === 'before-cleansing' ? [] : ['moment' => $request->string('moment')->value()]])->with('visit', ['id' => $visit, 'before' => $before]);

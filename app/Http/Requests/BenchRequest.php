@@ -73,6 +73,19 @@ final class BenchRequest extends FormRequest
         return $readings;
     }
 
+    /** @return array<string, int> how long each test took at the chair */
+    public function seconds(): array
+    {
+        $seconds = [];
+        foreach ((array) $this->input('took', []) as $test => $took) {
+            if (is_string($took) && ctype_digit($took) && (int) $took < 65_000) {
+                $seconds[(string) $test] = (int) $took;
+            }
+        }
+
+        return $seconds;
+    }
+
     /** @return array<string, array<string, mixed>> raw measures by test, as numbers where they are numbers; tests left empty are left out */
     private function raws(): array
     {

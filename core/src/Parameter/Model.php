@@ -242,11 +242,12 @@ final class Model
         'detangling-ease' => ['moisture' => 0.06, 'wear' => -0.05, 'build-up' => -0.02],
     ];
 
-    #[Parameter('noise of one reading, in its own unit; of counts as a logarithm', Origin::Chosen, 0.05, 12)]
+    #[Parameter('noise of one reading, in its own unit; of counts as a logarithm', Origin::Chosen, 0.05, 60)]
     public const READING_SD = [
         'wet-stretch' => 5.0, 'stretch-return' => 5.0, 'feel' => 1.2, 'dryness' => 1.2, 'build-up-signs' => 1.5, 'broken' => 0.35, 'curl-memory' => 1.2,
         'lather' => 1.8, 'stripped' => 1.5, 'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'style-life' => 1.5,
         'comb-count' => 1.0, 'ends' => 0.6, 'taper' => 10.0, 'detangling-ease' => 1.5, 'length' => 8.0,
+        'wetting-time' => 30.0, 'soak' => 0.5, 'slide' => 0.5, 'drying-time' => 40.0, 'strand-diameter' => 6.0, 'tie-circumference' => 5.0, 'ring-diameter' => 2.0, 'shrinkage' => 4.0, 'shed-count' => 40.0, 'pull-count' => 1.0, 'scalp-flakes' => 5.0, 'scalp-itch' => 1.2, 'scalp-oil' => 1.2, 'scalp-redness' => 1.0, 'scalp-soreness' => 1.0, 'detangling-minutes' => 1.0, 'knots-cut' => 1.0, 'squish' => 1.5, 'water-in-hair' => 8.0, 'hardness' => 15.0, 'dew-point' => 0.5,
     ];
 
     #[Parameter('hairs, or splits and knots, of hair in balance and without wear', Origin::Chosen, 0.5, 40, 'comb count about 10: Wasko et al., Arch Dermatol 2008; from memory')]
@@ -262,6 +263,41 @@ final class Model
 
     #[Parameter('standard deviations, of stylists about their salon, times the noise of the reading', Origin::Chosen, 0.05, 1)]
     public const STYLIST_BIAS_PRIOR = 0.3;
+
+    #[Parameter('g/cm³', Origin::Published, 1.2, 1.4, 'Robbins, Chemical and Physical Behavior of Human Hair; from memory')]
+    public const HAIR_DENSITY_G_PER_CM3 = 1.32;
+
+    #[Parameter('hairs', Origin::Published, 1, 6, 'McDonald et al., J Am Acad Dermatol 2017;76:472–477; from memory')]
+    public const PULL_ORDINARY_AT_MOST = 2;
+
+    #[Parameter('days, for a count that is only thought of', Origin::Chosen, 1, 21)]
+    public const UNTIMED_DAYS_SINCE_DETANGLED = 7.0;
+
+    #[Parameter('seconds to wet through, median', Origin::CommonPractice, 1, 900)]
+    public const POROSITY_WETTING_SECONDS = ['low' => 150.0, 'medium' => 40.0, 'high' => 8.0];
+
+    #[Parameter('minutes to dry in still air, median', Origin::CommonPractice, 20, 900)]
+    public const POROSITY_DRYING_MINUTES = ['low' => 300.0, 'medium' => 180.0, 'high' => 90.0];
+
+    #[Parameter('spread of the logarithm of a time', Origin::Chosen, 0.2, 1.5)]
+    public const POROSITY_LOG_SPREAD = ['wetting' => 0.8, 'drying' => 0.6];
+
+    #[Parameter('probability of beading, sinking slowly, soaking', Origin::Chosen, 0.01, 0.99)]
+    public const POROSITY_SOAKS = ['low' => [0.7, 0.25, 0.05], 'medium' => [0.2, 0.6, 0.2], 'high' => [0.05, 0.25, 0.7]];
+
+    #[Parameter('probability of a smooth, a little rough, a rough slide', Origin::Chosen, 0.01, 0.99)]
+    public const POROSITY_SLIDES = ['low' => [0.6, 0.3, 0.1], 'medium' => [0.35, 0.45, 0.2], 'high' => [0.15, 0.4, 0.45]];
+
+    #[Parameter('times the weight of wetting tests where build-up is plain', Origin::Chosen, 0, 1)]
+    public const POROSITY_TRUST_WHEN_COATED = 0.3;
+
+    #[Parameter('minutes a test takes, before any was timed', Origin::Chosen, 0.1, 10)]
+    public const TEST_MINUTES = [
+        'build-up-signs' => 0.5, 'dryness' => 0.2, 'feel' => 0.2, 'curl-memory' => 0.3, 'wet-stretch' => 2.5, 'broken-hairs' => 1.5, 'comb-count' => 1.5, 'ends' => 1.0,
+        'taper' => 0.7, 'detangling-ease' => 0.2, 'lather' => 0.2, 'stripped' => 0.2, 'result' => 0.7, 'style-life' => 0.3, 'length' => 0.5, 'wetting' => 2.0, 'drying' => 0.3,
+        'strand-diameter' => 1.5, 'density' => 0.7, 'curl' => 1.0, 'shed-ball' => 1.0, 'pull' => 0.8, 'scalp' => 1.5, 'detangling' => 0.3, 'squish' => 0.2, 'water-in-hair' => 1.5,
+        'hardness' => 1.0, 'air' => 0.3,
+    ];
 
     #[Parameter('times the noise of the reading', Origin::Chosen, 0.1, 1)]
     public const HEAD_OFFSET_PRIOR = 0.5;

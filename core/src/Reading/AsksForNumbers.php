@@ -20,7 +20,25 @@ trait AsksForNumbers
             $problems[(string) $unknown] = 'This test does not ask for that; leave it out.';
         }
 
-        return $problems;
+        return $problems === [] ? $this->contradictions($raw) : $problems;
+    }
+
+    /**
+     * Numbers that are possible each by itself and not together.
+     *
+     * @param array<mixed> $raw
+     *
+     * @return array<string, string>
+     */
+    private function contradictions(array $raw): array
+    {
+        return [];
+    }
+
+    /** @param array<mixed> $raw */
+    private function given(array $raw, string $name): bool
+    {
+        return ($raw[$name] ?? null) !== null && $raw[$name] !== '';
     }
 
     /** @param array<mixed> $raw */

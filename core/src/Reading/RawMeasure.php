@@ -7,6 +7,10 @@ namespace Nagomi\Core\Reading;
 /** One number that a test asks for. */
 final readonly class RawMeasure
 {
+    /**
+     * @param bool                      $optional may be left out
+     * @param array{float, float}|null  $likely   outside of these it is asked once more; null: all that is possible is likely
+     */
     public function __construct(
         public string $name,
         public string $label,
@@ -14,6 +18,8 @@ final readonly class RawMeasure
         public float $least,
         public float $most,
         public bool $whole = false,
+        public bool $optional = false,
+        public ?array $likely = null,
     ) {
     }
 
@@ -21,6 +27,9 @@ final readonly class RawMeasure
     public function problem(mixed $value): ?string
     {
         $range = $this->range();
+        if ($this->optional && ($value === null || $value === '')) {
+            return null;
+        }
         if ($value === null || $value === '') {
             return "{$this->label}: type {$range}.";
         }
@@ -35,6 +44,12 @@ final readonly class RawMeasure
         }
 
         return null;
+    }
+
+    /** Possible, and yet so far from the usual that it is asked once more. */
+    public function isUnlikely(float $value): bool
+    {
+        return $this->likely !== null && ($value < $this->likely[0] || $value > $this->likely[1]);
     }
 
     private function range(): string

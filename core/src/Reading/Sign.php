@@ -29,6 +29,27 @@ enum Sign: string
     case Taper = 'taper';
     case DetanglingEase = 'detangling-ease';
     case Length = 'length';
+    case WettingTime = 'wetting-time';
+    case Soak = 'soak';
+    case Slide = 'slide';
+    case DryingTime = 'drying-time';
+    case StrandDiameter = 'strand-diameter';
+    case TieCircumference = 'tie-circumference';
+    case RingDiameter = 'ring-diameter';
+    case Shrinkage = 'shrinkage';
+    case ShedCount = 'shed-count';
+    case PullCount = 'pull-count';
+    case ScalpFlakes = 'scalp-flakes';
+    case ScalpItch = 'scalp-itch';
+    case ScalpOil = 'scalp-oil';
+    case ScalpRedness = 'scalp-redness';
+    case ScalpSoreness = 'scalp-soreness';
+    case DetanglingMinutes = 'detangling-minutes';
+    case KnotsCut = 'knots-cut';
+    case Squish = 'squish';
+    case WaterInHair = 'water-in-hair';
+    case Hardness = 'hardness';
+    case DewPoint = 'dew-point';
 
     public function unit(): string
     {
@@ -40,15 +61,27 @@ enum Sign: string
             self::Ends => 'splits and knots a section',
             self::Taper => '% of the thickness at the root',
             self::StyleLife => 'days',
-            self::Length => 'mm',
+            self::WettingTime => 'seconds',
+            self::Soak, self::Slide => 'of 2',
+            self::DryingTime => 'minutes',
+            self::StrandDiameter => 'µm',
+            self::Length, self::TieCircumference, self::RingDiameter => 'mm',
+            self::Shrinkage => '%',
+            self::ShedCount, self::PullCount => 'hairs',
+            self::ScalpFlakes => 'points of 80',
+            self::DetanglingMinutes => 'minutes a section',
+            self::KnotsCut => 'knots',
+            self::WaterInHair => '% of dry weight',
+            self::Hardness => 'mg/L CaCO₃',
+            self::DewPoint => '°C',
             default => 'points of 10',
         };
     }
 
-    /** Whether the balance is to be heard in it; length is only followed. */
+    /** Whether the balance is to be heard in it; the others are only followed. */
     public function tellsOfBalance(): bool
     {
-        return $this !== self::Length;
+        return isset(Model::SIGN_SLOPES[$this->value]) || $this->isCount();
     }
 
     /** A count, whose expectation moves by factors and whose offsets are logarithms. */
@@ -69,7 +102,12 @@ enum Sign: string
             self::WetStretch => [0.0, 150.0],
             self::StretchReturn, self::Taper => [0.0, 100.0],
             self::StyleLife => [0.0, 60.0],
-            self::Length => [10.0, 2000.0],
+            self::Soak, self::Slide => [0.0, 2.0],
+            self::Shrinkage => [0.0, 100.0],
+            self::ScalpFlakes => [0.0, 80.0],
+            self::DewPoint => [-60.0, 60.0],
+            self::Length, self::WettingTime, self::DryingTime, self::StrandDiameter, self::TieCircumference, self::RingDiameter, self::ShedCount, self::PullCount,
+            self::DetanglingMinutes, self::KnotsCut, self::WaterInHair, self::Hardness => [0.0, INF],
             self::Broken, self::CombCount, self::Ends => [0.0, INF],
             default => [0.0, 10.0],
         };

@@ -25,6 +25,7 @@
                 <li><a href="{{ route('heads.bench', $head) }}" data-key="b" @if(request()->routeIs('heads.bench')) aria-current="page" @endif>Bench <kbd>b</kbd></a></li>
                 <li><a href="{{ route('heads.wash-day', $head) }}" data-key="w" @if(request()->routeIs('heads.wash-day')) aria-current="page" @endif>Wash day <kbd>w</kbd></a></li>
                 <li><a href="{{ route('heads.season', $head) }}" data-key="s" @if(request()->routeIs('heads.season')) aria-current="page" @endif>Season <kbd>s</kbd></a></li>
+                <li><a href="{{ route('heads.trends', $head) }}" data-key="d" @if(request()->routeIs('heads.trends')) aria-current="page" @endif>Trends <kbd>d</kbd></a></li>
                 <li><a href="{{ route('heads.ledger', $head) }}" data-key="l" @if(request()->routeIs('heads.ledger')) aria-current="page" @endif>Ledger <kbd>l</kbd></a></li>
             @endif
         </ul>
@@ -64,7 +65,7 @@
             <dt><kbd>/</kbd></dt><dd>Search heads</dd>
             <dt><kbd>n</kbd></dt><dd>New client</dd>
             <dt><kbd>o</kbd></dt><dd>House methods</dd>
-            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>l</kbd></dt><dd>River, Bench, Wash day, Season, Ledger of the open head</dd>
+            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Wash day, Season, Trends, Ledger of the open head</dd>
             <dt><kbd>f</kbd> <kbd>t</kbd></dt><dd>On the season: what if; what the plan must keep to</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the river: a day back, a day on; with <kbd>Shift</kbd> a week</dd>
             <dt><kbd>?</kbd></dt><dd>This sheet; <kbd>Esc</kbd> closes it</dd>

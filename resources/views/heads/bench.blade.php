@@ -5,7 +5,7 @@
         <div class="grow"><h1>Bench</h1><p class="lead">Take what there is time for. What is left empty is left out.</p></div>
     </header>
     @if ($visit)
-        <section class="told" aria-labelledby="told">
+        <section class="told" aria-labelledby="told" data-draft-done="{{ $head->id }} {{ $moment }}">
             <h2 id="told">What it told</h2>
             <p class="verdict-words">{{ $verdict }}</p>
             <table class="table moves">
@@ -49,8 +49,9 @@
             <a @class(['button', 'is-strong' => $value === $moment]) href="{{ route('heads.bench', [$head, 'moment' => $value]) }}" @if ($value === $moment) aria-current="true" @endif>{{ $words }}</a>
         @endforeach
     </nav>
-    <form method="post" action="{{ route('heads.bench.store', $head) }}" novalidate class="bench">
+    <form method="post" action="{{ route('heads.bench.store', $head) }}" novalidate class="bench" data-draft="{{ $head->id }} {{ $moment }}">
         @csrf
+        <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>
         <input type="hidden" name="moment" value="{{ $moment }}">
         <fieldset class="bench-when">
             <legend>When and where</legend>
@@ -62,9 +63,23 @@
         @error('moment')<p class="help is-danger">{{ $message }}</p>@enderror
         @error('raw')<p class="help is-danger">{{ $message }}</p>@enderror
 
-        @foreach ($tests as $name => $test)
-            @includeFirst(["heads.tests.{$name}", 'heads.tests.any'])
+        @if ($worth !== [])
+            <p class="worth"><strong>Worth reading now</strong>, about {{ (int) ceil(array_sum(array_column($worth, 'minutes'))) }} minutes: it should narrow moisture and protein from ± {{ number_format(reset($worth)['before'], 1) }} to ± {{ number_format(end($worth)['after'], 1) }}. Any order will do.</p>
+        @endif
+        @foreach ($worth as $name => $why)
+            <div class="test" data-test="{{ $name }}">
+                @includeFirst(["heads.tests.{$name}", 'heads.tests.any'], ['test' => $tests[$name]])
+                <p class="reason">{{ $why['before'] - $why['after'] >= 0.05 ? 'Narrows the balance from ± ' . number_format($why['before'], 1) . ' to ± ' . number_format($why['after'], 1) : 'Narrows the balance a little' }}, in about {{ $why['minutes'] < 1 ? (int) round(60 * $why['minutes']) . ' seconds' : number_format($why['minutes'], 1) . ' minutes' }}.</p>
+            </div>
         @endforeach
+        @if ($more !== [])
+            <details class="more-tests" @if ($worth === [] || array_intersect_key((array) old('raw', []), $more) !== [] && collect((array) old('raw'))->only(array_keys($more))->flatten()->filter(fn ($value) => $value !== null && $value !== '' && $value !== '0')->isNotEmpty()) open @endif>
+                <summary>{{ count($more) }} more tests: {{ collect($more)->keys()->map(fn ($name) => lcfirst(__("nagomi.tests.{$name}")))->implode(', ') }}</summary>
+                @foreach ($more as $name => $test)
+                    <div class="test" data-test="{{ $name }}">@includeFirst(["heads.tests.{$name}", 'heads.tests.any'])</div>
+                @endforeach
+            </details>
+        @endif
         <div class="save"><button class="button is-strong is-large">Take in these readings</button></div>
     </form>
 </x-layout>

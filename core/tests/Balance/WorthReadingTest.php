@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Balance\Layout;
+use Nagomi\Core\Balance\WorthReading;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Reading\Bench;
+use Nagomi\Core\Reading\Moment;
+use Nagomi\Core\Reading\Test;
+use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Validation\Life;
+
+/** Minutes of the tests that can be taken before cleansing. */
+function testsBefore(): array
+{
+    $tests = array_filter(Bench::tests(), fn (Test $test): bool => in_array(Moment::BeforeCleansing, $test->moments(), true));
+
+    return array_intersect_key(Model::TEST_MINUTES, $tests);
+}
+
+it('takes first what narrows most for each minute, within the minutes there are', function (): void {
+    $state = Filter::follow(Make::head(), [Make::washDay('2026-02-02', Make::usualWash())], Make::fiveReadings('2026-02-02'), Make::day())->last()->state;
+    $order = WorthReading::order($state, testsBefore(), 6.0);
+    expect($order)->not->toBeEmpty()->and(array_sum(array_column($order, 'minutes')))->toBeLessThanOrEqual(6.0);
+    foreach ($order as $i => $step) {
+        expect($step['after'])->toBeLessThanOrEqual($step['before']);
+        if ($i > 0) {
+            expect($step['before'])->toEqualWithDelta($order[$i - 1]['after'], 1e-9);
+        }
+    }
+    $gains = array_map(fn (array $step): float => ($step['before'] ** 2 - $step['after'] ** 2) / $step['minutes'], $order);
+    expect($gains[0])->toBe(max($gains));
+    // What says nothing of the balance is never asked for its sake.
+    expect(array_column($order, 'test'))->not->toContain('length')->not->toContain('scalp');
+});
+
+it('asks for what the doubt is about', function (): void {
+    $state = Make::atTarget(Make::head())->state;
+    $doubtful = function (int $quantity) use ($state): array {
+        $covariance = $state->covariance;
+        foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN, Layout::WEAR] as $i) {
+            $covariance[$i][$i] = $i === $quantity ? 144.0 : 1.0;
+        }
+
+        return array_column(WorthReading::order(new Nagomi\Core\Balance\State($state->layout, $state->mean, $covariance), testsBefore(), 0.6), 'test');
+    };
+    expect(array_slice($doubtful(Layout::MOISTURE), 0, 2))->toContain('dryness')
+        ->and($doubtful(Layout::PROTEIN))->toContain('curl-memory')->not->toContain('dryness');
+});
+
+it('narrows virtual heads faster for each minute than the fixed order of the Bench', function (): void {
+    $chosen = $fixed = 0.0;
+    foreach (range(1, 24) as $seed) {
+        $life = Life::live($seed, 100);
+        $state = Filter::through($life->history(), $life->from->modify('+99 days'))->last()->state;
+        $minutes = 3.0;
+        $order = WorthReading::order($state, testsBefore(), $minutes);
+        $chosen += end($order)['after'];
+        $left = $minutes;
+        $narrowed = $state->withSigns(Nagomi\Core\Reading\Sign::cases());
+        foreach (testsBefore() as $test => $takes) {
+            if ($takes <= $left) {
+                $narrowed = WorthReading::narrowed($narrowed, $test);
+                $left -= $takes;
+            }
+        }
+        $fixed += WorthReading::doubt($narrowed);
+    }
+    expect($chosen)->toBeLessThan(0.99 * $fixed);
+});

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Care\TestMinutes;
+use App\Models\Reading;
+
+it('tells ordinary from changed beside every sign, in a picture and in a table', function (): void {
+    $head = $this->aHead('growing-out-bleach');
+    $this->actingAs($this->stylist)->get("/heads/{$head->id}/trends?group=elasticity")->assertOk()
+        ->assertSee('wet stretch')->assertSee('ordinary: its average of')->assertSee('Every reading')->assertSee('trend-average', false);
+    // Six dry readings in a row are no accident.
+    foreach (range(1, 6) as $i) {
+        $head->readings()->make()->forceFill(['key' => "dry-{$i}", 'salon_id' => $head->salon_id, 'date' => now()->subDays(7 - $i)->format('Y-m-d'), 'moment' => 'before-cleansing', 'test' => 'dryness', 'raw' => ['points' => 10], 'by' => 'Ilse'])->save();
+    }
+    $this->get("/heads/{$head->id}/trends?group=balance")->assertSee('changed: its average of');
+    $this->get("/heads/{$head->id}/trends?group=scalp")->assertSee('None of these was read yet')->assertSee('scalp flakes');
+    $this->get("/heads/{$head->id}/trends?group=nonsense")->assertOk()->assertSee('broken hairs');
+});
+
+it('gives every reading as CSV that a spreadsheet cannot take for formulas', function (): void {
+    $head = $this->aHead();
+    $head->readings()->make()->forceFill(['key' => 'trap', 'salon_id' => $head->salon_id, 'date' => now()->format('Y-m-d'), 'moment' => 'before-cleansing', 'test' => 'dryness', 'raw' => ['points' => 4], 'by' => '=HYPERLINK("x")'])->save();
+    $csv = $this->actingAs($this->stylist)->get("/heads/{$head->id}/trends.csv")->assertOk()->streamedContent();
+    $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", $csv)));
+    expect($rows[0])->toBe(['date', 'sign', 'value', 'unit', 'zone', 'by', 'average', 'lower_limit', 'upper_limit', 'changed'])
+        ->and(count($rows))->toBeGreaterThan(80)->and($csv)->toContain("'=HYPERLINK");
+    foreach ($rows as $row) {
+        expect($row)->toHaveCount(10);
+    }
+});
+
+it('shows first what is worth reading and keeps the others at hand', function (): void {
+    $head = $this->aHead();
+    $page = $this->actingAs($this->stylist)->get("/heads/{$head->id}/bench")->assertSee('Worth reading now')->assertSee('Narrows the balance')->assertSee('more tests');
+    $worth = array_column($head->outlook->worth['before-cleansing'], 'test');
+    expect($worth)->toContain('dryness')->and(array_sum(array_column($head->outlook->worth['before-cleansing'], 'minutes')))->toBeLessThanOrEqual(6.0);
+    $page->assertSeeInOrder(['data-test="' . $worth[0] . '"', 'more-tests'], false);
+});
+
+it('learns the minutes a test takes from the chair', function (): void {
+    $head = $this->aHead();
+    $usual = TestMinutes::of($this->salon)['dryness'];
+    foreach (range(1, 10) as $i) {
+        $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'raw' => ['dryness' => ['points' => '4']], 'took' => ['dryness' => '60', 'feel' => 'long', 'x' => '9']])->assertSessionHasNoErrors();
+    }
+    expect(Reading::query()->where('seconds', 60)->count())->toBe(10);
+    Cache::flush();
+    expect(TestMinutes::of($this->salon)['dryness'])->toEqualWithDelta((5 * $usual + 10) / 15, 0.01);
+});
+
+it('keeps scalp, wetting and a weighed shed ball as readings that leave the balance alone', function (): void {
+    $head = $this->aHead();
+    $standing = $head->outlook->standing;
+    $scalp = array_fill_keys(array_map(fn ($zone): string => "flakes_{$zone->value}", Nagomi\Core\Head\Zone::cases()), '2') + ['itch' => '3', 'oil' => '2', 'redness' => '1', 'soreness' => '0'];
+    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'zone' => 'crown', 'raw' => [
+        'scalp' => $scalp, 'wetting' => ['seconds' => '120', 'soak' => '0', 'slide' => '1'], 'shed-ball' => ['mass_g' => '0,9', 'length_mm' => '300', 'diameter_um' => '60', 'days_since_detangled' => '7'],
+    ]])->assertSessionHasNoErrors();
+    $this->get("/heads/{$head->id}/bench")->assertSee('of 80 scalp flakes')->assertSee('shed hairs');
+    foreach ($head->outlook()->first()->standing as $s => $stratum) {
+        expect($stratum['moisture'])->toBe($standing[$s]['moisture']);
+    }
+    $this->get("/heads/{$head->id}/trends?group=scalp")->assertSee('scalp flakes');
+    $this->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'raw' => ['curl' => ['curled_mm' => '300', 'stretched_mm' => '200']]])->assertSessionHasErrors('raw.curl.curled_mm');
+});
