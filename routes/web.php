@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CauseController;
 use App\Http\Controllers\HeadController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
+use App\Http\Controllers\SignController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TermsController;
 use App\Http\Controllers\TrendsController;
@@ -39,6 +41,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/what-if', [WhatIfController::class, 'show'])->name('heads.what-if');
         Route::get('/season.ics', [SeasonController::class, 'calendar'])->name('heads.calendar');
         Route::get('/trends', [TrendsController::class, 'show'])->name('heads.trends');
+        Route::get('/cause', [CauseController::class, 'show'])->name('heads.cause');
         Route::get('/trends.csv', [TrendsController::class, 'csv'])->name('heads.trends.csv');
         Route::get('/ledger', [LedgerController::class, 'show'])->name('heads.ledger');
         Route::get('/record.json', [RecordController::class, 'show'])->name('heads.record');
@@ -46,6 +49,8 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:update,head')->group(function (): void {
             Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
             Route::put('/', [HeadController::class, 'update'])->name('heads.update');
+            Route::post('/signs', [SignController::class, 'raise'])->name('heads.signs.raise');
+            Route::put('/signs', [SignController::class, 'clear'])->name('heads.signs.clear');
             Route::get('/terms', [TermsController::class, 'edit'])->name('heads.terms');
             Route::put('/terms', [TermsController::class, 'update'])->name('heads.terms.update');
             Route::post('/terms/by-hand', [TermsController::class, 'setByHand'])->name('heads.terms.by-hand');

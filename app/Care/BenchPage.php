@@ -56,7 +56,7 @@ final class BenchPage
             'test' => $reading->test,
             'key' => $reading->key,
             'confirmed' => $reading->confirmed,
-            'signs' => array_map(fn ($one): array => ['sign' => $one->sign->value, 'value' => round($one->value, 1), 'means' => $one->means, 'expected' => self::expected($signs, $one->sign->value, $reading->date->format('Y-m-d'))], $measured),
+            'signs' => array_map(fn ($one): array => ['sign' => $one->sign->value, 'value' => round($one->value, 1), 'means' => $one->means, 'expected' => self::expected($signs, $one->sign->value, $reading->date->format('Y-m-d')), 'beside' => self::beside($signs, $one->sign->value)], $measured),
             'again' => array_values(array_filter($signs, fn (array $sign): bool => in_array($sign['sign'], $names, true) && $sign['again'] === true && $sign['date'] === $reading->date->format('Y-m-d'))),
         ];
     }
@@ -107,5 +107,25 @@ final class BenchPage
         }
 
         return $ordered;
+    }
+
+    /**
+     * The last visit's value and what is usual for this head, for the summary.
+     *
+     * @param list<array<string, mixed>> $signs
+     */
+    private static function beside(array $signs, string $name): string
+    {
+        foreach ($signs as $sign) {
+            if ($sign['sign'] === $name) {
+                $series = is_array($sign['series'] ?? null) ? array_values($sign['series']) : [];
+                $last = $series[count($series) - 2] ?? null;
+                $usual = is_array($sign['usual'] ?? null) ? $sign['usual'] : null;
+
+                return str_replace('-', '−', (is_numeric($last) ? ', last time ' . $last : '') . (isset($usual[0], $usual[1]) && is_numeric($usual[0]) && is_numeric($usual[1]) ? ", usual {$usual[0]} to {$usual[1]}" : ''));
+            }
+        }
+
+        return '';
     }
 }

@@ -25,7 +25,7 @@
             <ul class="tells">
                 @foreach ($told as $reading)
                     @foreach ($reading['signs'] as $sign)
-                        <li><strong>{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}@if ($sign['expected']) <span class="reason">(expected {{ $sign['expected'] }})</span>@endif: {{ $sign['means'] }}</li>
+                        <li><strong>{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}@if ($sign['expected']) <span class="reason">(expected {{ $sign['expected'] }}{{ $sign['beside'] }})</span>@endif: {{ $sign['means'] }}</li>
                     @endforeach
                     @foreach ($reading['again'] as $sign)
                         <li class="is-again">
@@ -37,6 +37,7 @@
             </ul>
             <div class="more">
                 <a class="button is-strong" href="{{ route('heads.show', $head) }}">See the river</a>
+                <button type="button" class="button" data-print hidden>Print this summary</button>
                 <form method="post" action="{{ route('heads.bench.undo', [$head, $visit]) }}">@csrf @method('delete')<button class="button">Undo this visit</button></form>
             </div>
         </section>
@@ -82,4 +83,14 @@
         @endif
         <div class="save"><button class="button is-strong is-large">Take in these readings</button></div>
     </form>
+    <details class="more-tests" @if ($errors->has('seen')) open @endif>
+        <summary>Something that is for a clinician, or a sore scalp</summary>
+        <p class="caution-line">{{ Nagomi\Core\Safety\Caution::Refer->sentence() }}</p>
+        <form method="post" action="{{ route('heads.signs.raise', $head) }}" class="asks" novalidate>
+            @csrf
+            <x-choice name="sign" label="What it is" :options="['red' => 'refer first: bars protein, heat, strong cleansing', 'sore' => 'sore scalp: bars heat, strong cleansing']"/>
+            <x-field name="seen" label="Seen" help="what and where; kept encrypted" class="grow"/>
+            <button class="button">Note it</button>
+        </form>
+    </details>
 </x-layout>

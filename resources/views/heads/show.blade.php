@@ -31,7 +31,22 @@
                 @endforeach
             </ul>
             <p>Not medical advice: local board rules and licensed practice come first.</p>
+            @foreach (['red' => [$head->red_sign, 'the sign for a clinician'], 'sore' => [$head->sore_scalp, 'the sore scalp']] as $sign => [$raised, $words])
+                @if ($raised)
+                    <form method="post" action="{{ route('heads.signs.clear', $head) }}" class="asks" novalidate>
+                        @csrf @method('put')
+                        <input type="hidden" name="sign" value="{{ $sign }}">
+                        <x-field name="cleared_by" :label="'Cleared by, ' . $words" help="who looked at it"/>
+                        <x-field name="cleared_on" label="On" type="date"/>
+                        <button class="button">Clear it</button>
+                    </form>
+                @endif
+            @endforeach
         </details>
+    @endif
+
+    @if ($cleared->isNotEmpty())
+        <p class="note">@foreach ($cleared as $clearance){{ $clearance->sign === 'red' ? 'Referred' : 'Sore scalp' }} {{ $clearance->raised_on->format('j M Y') }}, cleared by {{ $clearance->cleared_by }} on {{ $clearance->cleared_on?->format('j M Y') }}. @endforeach</p>
     @endif
 
     <x-river :river="$river" :verdict="$outlook->verdict"/>

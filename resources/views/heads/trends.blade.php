@@ -2,6 +2,7 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Trends</h1><p class="lead">What is ordinary for this head, and what has changed.</p></div>
+        <a class="button" href="{{ route('heads.cause', $head) }}">What is behind it?</a>
         <a class="button" href="{{ route('heads.trends.csv', $head) }}" download>All readings (.csv)</a>
     </header>
     <nav class="filters" aria-label="Signs">
