@@ -11,6 +11,7 @@ use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\SignController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TermsController;
 use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\WashDayController;
@@ -27,6 +28,7 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/house', [HouseController::class, 'edit'])->name('house.edit');
+    Route::get('/team', [TeamController::class, 'show'])->name('house.team');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
 
     Route::get('/heads', [HeadController::class, 'index'])->name('heads.index');
@@ -49,6 +51,7 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:update,head')->group(function (): void {
             Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
             Route::put('/', [HeadController::class, 'update'])->name('heads.update');
+            Route::post('/zones/{zone}/take', [HeadController::class, 'takeZone'])->name('heads.zones.take')->where('zone', '[a-z]+');
             Route::post('/signs', [SignController::class, 'raise'])->name('heads.signs.raise');
             Route::put('/signs', [SignController::class, 'clear'])->name('heads.signs.clear');
             Route::get('/terms', [TermsController::class, 'edit'])->name('heads.terms');

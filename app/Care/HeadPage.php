@@ -35,6 +35,7 @@ final class HeadPage
             'curl' => CurlPattern::fromRingMm($head->ring_mm)->value,
             'water' => WaterHardness::fromMgPerL($head->hardness_mg_per_l)->value,
             'washedToday' => $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
+            'findings' => PorosityFindings::of($head),
             'cleared' => Clearance::query()->where('head_id', $head->id)->whereNotNull('cleared_on')->orderByDesc('cleared_on')->limit(3)->get(),
             'wasRead' => $outlook->signs !== [],
             'own' => self::own($outlook->learned ?? []),

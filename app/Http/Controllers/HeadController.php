@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Care\HeadPage;
 use App\Care\Notebook;
+use App\Care\PorosityFindings;
 use App\Care\Renewal;
 use App\Care\TakeIn;
 use App\Http\Requests\HeadRequest;
@@ -67,5 +68,14 @@ final class HeadController extends Controller
         Renewal::of($head);
 
         return redirect()->route('heads.show', $head)->with('said', 'Saved; balance and season are worked out anew.');
+    }
+
+    public function takeZone(Head $head, string $zone): RedirectResponse
+    {
+        $taken = PorosityFindings::take($head->load(['salon', 'outlook', 'zoneParts']), $zone);
+
+        return redirect()->route('heads.show', $head)->with('said', $taken
+            ? 'Taken over; what that zone was until then is kept, and the balance is worked out anew.'
+            : 'There is no sure finding for that zone that differs from what is written.');
     }
 }

@@ -36,7 +36,7 @@
                     <form method="post" action="{{ route('heads.signs.clear', $head) }}" class="asks" novalidate>
                         @csrf @method('put')
                         <input type="hidden" name="sign" value="{{ $sign }}">
-                        <x-field name="cleared_by" :label="'Cleared by, ' . $words" help="who looked at it"/>
+                        <x-field name="cleared_by" :label="'Who cleared ' . $words"/>
                         <x-field name="cleared_on" label="On" type="date"/>
                         <button class="button">Clear it</button>
                     </form>
@@ -77,6 +77,16 @@
         <section aria-labelledby="zones">
             <h2 id="zones">Zones</h2>
             <x-head-map :map="$map"/>
+            @foreach ($findings as $finding)
+                @if ($finding['differs'])
+                    <form method="post" action="{{ route('heads.zones.take', [$head, $finding['zone']]) }}" class="finding">@csrf
+                        <p class="reason">The {{ __("nagomi.zones.{$finding['zone']}") }} tests {{ $finding['found'] }} ({{ (int) round(100 * $finding['certainty']) }} %), written {{ $finding['written'] }}.</p>
+                        <button class="button is-small">Take it over</button>
+                    </form>
+                @else
+                    <p class="reason">{{ ucfirst(__("nagomi.zones.{$finding['zone']}")) }} tests {{ $finding['found'] }}, {{ (int) round(100 * $finding['certainty']) }} %.</p>
+                @endif
+            @endforeach
         </section>
         <section aria-labelledby="signs">
             <h2 id="signs">Signs</h2>

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Salon;
+use App\Models\StylistBias;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Reading\Bench;
+use Nagomi\Core\Reading\Sign;
+
+/** How alike the stylists of a salon read: the bias of each by sign, and how far two readings of one head and day lie apart. */
+final class TeamPage
+{
+    private const MONTHS = 18;
+
+    /** @return array<string, mixed> */
+    public static function of(Salon $salon): array
+    {
+        $biases = $names = [];
+        foreach (StylistBias::query()->where('salon_id', $salon->id)->orderBy('by')->get() as $bias) {
+            /** @var StylistBias $bias */
+            $names[$bias->by] = true;
+            $biases[$bias->sign][$bias->by] = ['mean' => round($bias->mean, 2), 'sd' => round($bias->sd, 2), 'plain' => abs($bias->mean) > 1.28 * $bias->sd];
+        }
+
+        return [
+            'names' => array_keys($names),
+            'biases' => array_intersect_key($biases, array_flip(array_map(fn (Sign $sign): string => $sign->value, Sign::cases()))),
+            'pairs' => self::pairs($salon),
+        ];
+    }
+
+    /**
+     * Readings of one head, day, moment, place and test by two stylists, side by side.
+     *
+     * @return list<array{head: string, date: string, sign: string, one: string, other: string, values: array{float, float}}>
+     */
+    private static function pairs(Salon $salon): array
+    {
+        $twice = DB::table('readings as a')->join('readings as b', function (JoinClause $join): void {
+            $join->on('a.head_id', '=', 'b.head_id')->on('a.date', '=', 'b.date')->on('a.test', '=', 'b.test')->on('a.moment', '=', 'b.moment')
+                ->whereColumn('a.by', '<', 'b.by')->whereRaw('coalesce(a.zone, ?) = coalesce(b.zone, ?)', ['', '']);
+        })->where('a.salon_id', $salon->id)->where('a.date', '>=', $salon->today()->subMonths(self::MONTHS)->format('Y-m-d'))
+            ->join('heads', 'heads.id', '=', 'a.head_id')->orderByDesc('a.date')->limit(60)
+            ->select(['a.date', 'a.test', 'a.raw', 'a.by', 'b.raw as other_raw', 'b.by as other_by', 'heads.name as head_name'])->get();
+        $pairs = [];
+        foreach ($twice as $row) {
+            $row = (array) $row;
+            $text = fn (string $name): string => is_string($row[$name] ?? null) ? $row[$name] : '';
+            $test = Bench::test($text('test'));
+            $one = $test?->measure((array) json_decode($text('raw'), true)) ?? [];
+            $other = $test?->measure((array) json_decode($text('other_raw'), true)) ?? [];
+            foreach ($one as $i => $measured) {
+                if (isset($other[$i]) && $other[$i]->sign === $measured->sign) {
+                    $pairs[] = ['head' => $text('head_name'), 'date' => $text('date'), 'sign' => $measured->sign->value, 'one' => $text('by'), 'other' => $text('other_by'), 'values' => [round($measured->value, 1), round($other[$i]->value, 1)]];
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * How far one reading repeats another, by sign: the standard deviation of a single reading, from pairs.
+     *
+     * @param list<array{sign: string, values: array{float, float}}> $pairs
+     *
+     * @return array<string, array{sd: float, pairs: int}>
+     */
+    public static function repeatability(array $pairs): array
+    {
+        $squares = [];
+        foreach ($pairs as $pair) {
+            $squares[$pair['sign']][] = ($pair['values'][0] - $pair['values'][1]) ** 2 / 2;
+        }
+
+        return array_map(fn (array $of): array => ['sd' => round(sqrt(array_sum($of) / count($of)), 2), 'pairs' => count($of)], $squares);
+    }
+}
