@@ -16,6 +16,9 @@ final class TeamPage
 {
     private const MONTHS = 18;
 
+    /** In nineteen of twenty a stylist without a bias stays below this. */
+    private const PLAIN_FROM_SD = 1.96;
+
     /** @return array<string, mixed> */
     public static function of(Salon $salon): array
     {
@@ -23,7 +26,13 @@ final class TeamPage
         foreach (StylistBias::query()->where('salon_id', $salon->id)->orderBy('by')->get() as $bias) {
             /** @var StylistBias $bias */
             $names[$bias->by] = true;
-            $biases[$bias->sign][$bias->by] = ['mean' => round($bias->mean, 2), 'sd' => round($bias->sd, 2), 'plain' => abs($bias->mean) > 1.28 * $bias->sd];
+            // A count's bias is a logarithm; as so many percent it can be read.
+            $count = Sign::tryFrom($bias->sign)?->isCount() === true;
+            $biases[$bias->sign][$bias->by] = [
+                'mean' => $count ? round(100 * (exp($bias->mean) - 1)) : round($bias->mean, 2),
+                'sd' => $count ? round(100 * $bias->sd) : round($bias->sd, 2),
+                'plain' => abs($bias->mean) > self::PLAIN_FROM_SD * $bias->sd,
+            ];
         }
 
         return [

@@ -7,7 +7,7 @@
             <thead><tr><th scope="col">Sign</th>@foreach ($names as $name)<th scope="col" class="num">{{ $name }}</th>@endforeach</tr></thead>
             <tbody>
             @foreach ($biases as $sign => $of)
-                <tr><th scope="row">{{ __("nagomi.signs.{$sign}") }} <span class="unit">{{ Nagomi\Core\Reading\Sign::from($sign)->isCount() ? '× e^' : __("nagomi.sign_units.{$sign}") }}</span></th>
+                <tr><th scope="row">{{ __("nagomi.signs.{$sign}") }} <span class="unit">{{ Nagomi\Core\Reading\Sign::from($sign)->isCount() ? '%' : __("nagomi.sign_units.{$sign}") }}</span></th>
                     @foreach ($names as $name)
                         <td class="num">@if (isset($of[$name])){{ $of[$name]['mean'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $of[$name]['mean']) }} <span class="unit">± {{ $of[$name]['sd'] }}</span>@if ($of[$name]['plain']) <strong>plain</strong>@endif @else · @endif</td>
                     @endforeach
@@ -16,7 +16,7 @@
             </tbody>
         </table>
         </div>
-        <p class="note">Above the salon’s usual, in the sign’s own unit; <strong>plain</strong>: further off than its own doubt in nine of ten. Looked at again each Monday.</p>
+        <p class="note">Above the salon’s usual, in the sign’s own unit; <strong>plain</strong>: further off than nineteen of twenty without a bias would be. Looked at again each Monday.</p>
     @else
         <div class="empty"><p>Two stylists who read the same heads are needed before anything can be said. Let two of you read one head on one day now and then: it tells most.</p></div>
     @endif
