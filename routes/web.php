@@ -7,6 +7,7 @@ use App\Http\Controllers\CauseController;
 use App\Http\Controllers\HeadController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\SignController;
@@ -51,6 +52,10 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:update,head')->group(function (): void {
             Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
             Route::put('/', [HeadController::class, 'update'])->name('heads.update');
+            Route::get('/pictures', [PictureController::class, 'index'])->name('heads.pictures');
+            Route::post('/pictures', [PictureController::class, 'store'])->name('heads.pictures.store');
+            Route::get('/pictures/{picture}', [PictureController::class, 'show'])->name('heads.pictures.show')->scopeBindings();
+            Route::delete('/pictures/{picture}', [PictureController::class, 'destroy'])->name('heads.pictures.destroy')->scopeBindings();
             Route::post('/zones/{zone}/take', [HeadController::class, 'takeZone'])->name('heads.zones.take')->where('zone', '[a-z]+');
             Route::post('/signs', [SignController::class, 'raise'])->name('heads.signs.raise');
             Route::put('/signs', [SignController::class, 'clear'])->name('heads.signs.clear');

@@ -109,6 +109,12 @@ final class Head extends Model
         return $relation;
     }
 
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class);
+    }
+
     /** @return HasMany<HeadDay, $this> */
     public function days(): HasMany
     {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Picture;
 use App\Models\Salon;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Storage;
 
 final class LoadDemo extends Command
 {
@@ -25,6 +27,8 @@ final class LoadDemo extends Command
 
             return self::SUCCESS;
         }
+        // Pictures of an earlier demo belong to nobody any more.
+        Storage::disk(Picture::DISK)->deleteDirectory('pictures');
         $this->laravel->make(DatabaseSeeder::class)->run();
 
         return self::SUCCESS;

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PictureRequest;
+use App\Models\Head;
+use App\Models\Picture;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Before and after, private. */
+final class PictureController extends Controller
+{
+    public function index(Request $request, Head $head): View
+    {
+        /** @var Collection<int, Picture> $pictures */
+        $pictures = Picture::query()->where('head_id', $head->id)->orderByDesc('taken_on')->orderByDesc('id')->get();
+
+        return view('heads.pictures', [
+            'head' => $head->load(['salon', 'zoneParts', 'outlook']),
+            'pictures' => $pictures,
+            'left' => $pictures->firstWhere('id', $request->string('left')->value()) ?? $pictures->where('kind', 'before')->last() ?? $pictures->last(),
+            'right' => $pictures->firstWhere('id', $request->string('right')->value()) ?? $pictures->where('kind', 'after')->first() ?? $pictures->first(),
+        ]);
+    }
+
+    public function store(PictureRequest $request, Head $head): RedirectResponse
+    {
+        [$jpeg, $width, $height] = $request->jpeg();
+        DB::transaction(function () use ($request, $head, $jpeg, $width, $height): void {
+            $picture = (new Picture())->forceFill([
+                'salon_id' => $head->salon_id, 'head_id' => $head->id, 'taken_on' => $request->string('taken_on')->value(), 'kind' => $request->string('kind')->value(),
+                'consent_by' => $request->string('consent_by')->value(), 'consent_on' => $head->salon->today()->format('Y-m-d'), 'by' => $this->stylist()->name, 'width' => $width, 'height' => $height,
+            ]);
+            $picture->save();
+            Storage::disk(Picture::DISK)->put($picture->path(), $jpeg);
+        });
+
+        return redirect()->route('heads.pictures', $head)->with('said', 'Kept, without the place it was taken.');
+    }
+
+    public function show(Head $head, Picture $picture): Response
+    {
+        abort_unless(Storage::disk(Picture::DISK)->exists($picture->path()), 404);
+
+        return response((string) Storage::disk(Picture::DISK)->get($picture->path()), 200, [
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-store', 'X-Content-Type-Options' => 'nosniff', 'Content-Disposition' => 'inline; filename="picture.jpg"',
+        ]);
+    }
+
+    public function destroy(Head $head, Picture $picture): RedirectResponse
+    {
+        $picture->delete();
+
+        return redirect()->route('heads.pictures', $head)->with('said', 'Deleted, the file with it.');
+    }
+}
