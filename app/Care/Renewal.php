@@ -36,6 +36,9 @@ final class Renewal
     /** A follow-up visit on the Bench takes at most so long. */
     private const FOLLOW_UP_MINUTES = 6.0;
 
+    /** And a first one, when nothing is known yet. */
+    private const FIRST_VISIT_MINUTES = 15.0;
+
     /** @param DateTimeInterface|null $since the earliest day that changed; null: everything did */
     public static function of(Head $head, ?DateTimeInterface $since = null): Outlook
     {
@@ -111,10 +114,11 @@ final class Renewal
     private static function worth(Head $head, State $state): array
     {
         $worth = [];
+        $minutes = $head->days()->where('was_read', true)->exists() ? self::FOLLOW_UP_MINUTES : self::FIRST_VISIT_MINUTES;
         foreach ([Moment::BeforeCleansing, Moment::AfterStyling, Moment::Home] as $moment) {
             $worth[$moment->value] = array_map(
                 fn (array $step): array => ['test' => $step['test'], 'minutes' => $step['minutes'], 'before' => round($step['before'], 1), 'after' => round($step['after'], 1)],
-                WorthReading::order($state, TestMinutes::at($head->salon, $moment), self::FOLLOW_UP_MINUTES),
+                WorthReading::order($state, TestMinutes::at($head->salon, $moment), $minutes),
             );
         }
 

@@ -76,6 +76,68 @@ it('sets a day by hand, sees it stand in the season with its reason, and takes i
     expect($browser->complaints())->toBe([]);
 });
 
+it('shows two futures, ranks causes and follows trends by keyboard', function (): void {
+    $browser = $this->browser->signIn()->press('Dilys')->key('s')->key('f');
+    $browser->choose('change', 'wash-every')->type('number', '14')->press('Show both futures');
+    expect($browser->text('.compare'))->toContain('days out of band expected')->and($browser->all('.futures .river'))->toHaveCount(2);
+    $browser->choose('change', 'hardness')->type('number', 'hard')->press('Show both futures');
+    expect($browser->text('#wrong'))->toContain('mg/L')->and($browser->find('#number')->getAttribute('value'))->toBe('hard');
+    $browser->key('d')->press('elasticity');
+    expect($browser->text('.trend'))->toContain('wet stretch')->toMatch('/ordinary|changed/')->and(count($browser->all('.trend-dot')))->toBeGreaterThan(10);
+    $browser->press('What is behind it?')->press('breakage');
+    expect($browser->text('main'))->toContain('Ask in turn')->toContain('What is the hair slept on');
+    expect($browser->complaints())->toBe([]);
+});
+
+it('raises a sign that bars treatments and clears it by name', function (): void {
+    $browser = $this->browser->signIn()->press('Sefa')->key('b');
+    $browser->driver->executeScript('document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })');
+    $browser->choose('sign', 'red')->press('Note it');
+    expect($browser->text('.wrong'))->toContain('say what you saw');
+    $browser->choose('sign', 'red')->type('seen', 'A patch without hair at the crown, sudden')->press('Note it');
+    expect($browser->text('.said'))->toContain('until a named person has cleared it')->and($browser->text('.cautions'))->toContain('refer to a clinician');
+    $browser->key('s');
+    expect($browser->text('.season'))->not->toContain('protein')->not->toContain('Clarifying')->not->toContain('Chelating');
+    $browser->key('r')->type('cleared_by', 'Dr Amparo Winterhalter')->type('cleared_on', date('Y-m-d', strtotime('-1 day')))->press('Clear it');
+    expect($browser->text('.said'))->toContain('Cleared')->and($browser->text('main'))->toContain('cleared by Dr Amparo Winterhalter');
+});
+
+it('keeps a picture, slides two over one another by keyboard and deletes one', function (): void {
+    $browser = $this->browser->signIn()->press('Ono')->press('pictures');
+    foreach (['before' => 120, 'after' => 60] as $kind => $shade) {
+        $image = imagecreatetruecolor(320, 240);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, $shade, $shade, 40));
+        $file = sys_get_temp_dir() . "/nagomi-{$kind}.jpg";
+        imagejpeg($image, $file);
+        $browser->find('#f-picture')->sendKeys($file);
+        $browser->choose('kind', $kind)->tap('#f-consent')->press('Keep this picture');
+        expect($browser->text('.said'))->toContain('Kept');
+        unlink($file);
+    }
+    $clip = fn (): string => $browser->driver->executeScript('return document.querySelector(".compare-over").style.clipPath');
+    $before = $clip();
+    $browser->find('[data-slide]')->click();
+    $browser->keys('ARROW_RIGHT', 'ARROW_RIGHT', 'ARROW_RIGHT');
+    expect($clip())->not->toBe($before);
+    $browser->tap('.pictures summary')->press('Delete this picture');
+    expect($browser->text('.said'))->toContain('Deleted')->and($browser->all('.pictures li'))->toHaveCount(1);
+    expect($browser->complaints())->toBe([]);
+});
+
+it('takes the salon’s weather in, or says line by line what is wrong with it', function (): void {
+    $browser = $this->browser->signIn()->key('o');
+    $file = sys_get_temp_dir() . '/nagomi-weather.csv';
+    file_put_contents($file, "time,temperature_c,relative_humidity_percent\n2026-01-01T00:00,5,wet\n");
+    $browser->find('#f-weather')->sendKeys($file);
+    $browser->press('Save');
+    expect($browser->text('.wrong'))->toContain('Line 2: give the humidity as 0 to 100 %.');
+    unlink($file);
+    $browser->choose('climate', 'upland')->press('Save');
+    expect($browser->text('.said'))->toContain('Saved');
+    $browser->press('How alike we read');
+    expect($browser->text('h1'))->toBe('Team');
+});
+
 it('keeps a half-typed visit on the tablet, and throws it away once it is taken in', function (): void {
     $browser = $this->browser->signIn()->press('Padma')->key('b');
     $browser->tap('input[name="raw[dryness][points]"][value="4"]')->tap('input[name="raw[feel][points]"][value="-2"]');
