@@ -6,9 +6,9 @@ namespace App\Care;
 
 use App\Models\Head;
 use App\Models\Reading;
-use App\Models\WashDay;
 use App\Pictures\TrendLine;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Sign;
 use Nagomi\Core\Stats\ControlChart;
@@ -95,26 +95,28 @@ final class TrendsPage
     /** @return list<array{date: string, kinds: list<string>}> masks, proteins, clarifyings, trims and services */
     private static function treatments(Head $head, CarbonImmutable $from): array
     {
+        $steps = $head->washDays()->getQuery()->toBase()
+            ->join('wash_steps', 'wash_steps.wash_day_id', '=', 'wash_days.id')
+            ->where('wash_days.date', '>=', $from->format('Y-m-d'))
+            ->where(fn (Builder $step): Builder => $step->whereIn('wash_steps.cleanse', ['clarifying', 'chelating'])
+                ->orWhereIn('wash_steps.kind', ['strong-protein', 'mild-protein', 'mask', 'trim', 'chemical-service']))
+            ->reorder('wash_days.date')
+            ->get(['wash_days.date', 'wash_steps.kind', 'wash_steps.cleanse']);
         $stones = [];
-        foreach ($head->washDays()->with('steps')->where('date', '>=', $from->format('Y-m-d'))->get() as $day) {
-            /** @var WashDay $day */
-            $kinds = [];
-            foreach ($day->steps as $step) {
-                $kinds[] = match (true) {
-                    in_array($step->cleanse, ['clarifying', 'chelating'], true) => 'clarify',
-                    in_array($step->kind, ['strong-protein', 'mild-protein'], true) => 'protein',
-                    in_array($step->kind, ['mask', 'trim'], true) => $step->kind,
-                    $step->kind === 'chemical-service' => 'service',
-                    default => null,
-                };
-            }
-            $kinds = array_values(array_unique(array_filter($kinds)));
-            if ($kinds !== []) {
-                $stones[] = ['date' => $day->date->format('Y-m-d'), 'kinds' => $kinds];
-            }
+        foreach ($steps as $step) {
+            $stones[$step->date][] = match (true) {
+                in_array($step->cleanse, ['clarifying', 'chelating'], true) => 'clarify',
+                in_array($step->kind, ['strong-protein', 'mild-protein'], true) => 'protein',
+                $step->kind === 'chemical-service' => 'service',
+                default => $step->kind,
+            };
         }
 
-        return $stones;
+        return array_map(
+            fn (string $date, array $kinds): array => ['date' => $date, 'kinds' => array_values(array_unique($kinds))],
+            array_keys($stones),
+            $stones,
+        );
     }
 
     /**

@@ -7,8 +7,22 @@ namespace Nagomi\Core\Reading;
 /** All tests of the Bench, in the order they are usually taken. */
 final class Bench
 {
+    /** @var array<string, Test> a test holds nothing, so one of each is enough for thousands of readings */
+    private static array $tests = [];
+
     /** @return array<string, Test> by name */
     public static function tests(): array
+    {
+        return self::$tests ?: self::$tests = self::all();
+    }
+
+    public static function test(string $name): ?Test
+    {
+        return self::tests()[$name] ?? null;
+    }
+
+    /** @return array<string, Test> */
+    private static function all(): array
     {
         $tests = [
             new BuildUpSigns(), new Dryness(), new Feel(), new CurlMemory(), new WetStretch(), new BrokenHairs(), new CombCount(), new Ends(), new Taper(),
@@ -17,12 +31,6 @@ final class Bench
             new WaterInHair(), new Hardness(), new AirReading(),
         ];
 
-
         return array_column(array_map(static fn (Test $test): array => [$test->name(), $test], $tests), 1, 0);
-    }
-
-    public static function test(string $name): ?Test
-    {
-        return self::tests()[$name] ?? null;
     }
 }
