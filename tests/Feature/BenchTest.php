@@ -50,6 +50,25 @@ it('puts a sentence beside the field, keeps what was typed and saves nothing', f
     'nothing at all' => [[], 'raw', 'at least one test'],
 ]);
 
+it('asks once more for an unlikely value, keeps what was typed, and takes it in when it comes again', function (): void {
+    $head = $this->aHead();
+    $count = $head->readings()->count();
+    $raw = ['dryness' => ['points' => '4'], 'detangling' => ['minutes' => '180', 'sections' => '4', 'knots_cut' => '0']];
+    $bench = "/heads/{$head->id}/bench";
+    $this->actingAs($this->stylist)->from($bench)->post($bench, visit($raw))->assertSessionHasErrors('raw.detangling.minutes');
+    expect($head->readings()->count())->toBe($count);
+    $asking = $this->get($bench)->assertSee('180 minutes is possible, yet far from the usual 3 to 90')->assertSee('value="180"', false)->getContent();
+    expect(preg_match('/name="asked\[\]" value="([^"]+)"/', (string) $asking, $mark))->toBe(1);
+
+    // Another unlikely value is another question.
+    $other = ['detangling' => ['minutes' => '200', 'sections' => '4', 'knots_cut' => '0']] + $raw;
+    $this->from($bench)->post($bench, visit($other, ['asked' => [$mark[1]]]))->assertSessionHasErrors('raw.detangling.minutes');
+    $this->from($bench)->post($bench, visit($raw, ['asked' => [$mark[1]]]))->assertSessionHasNoErrors();
+    expect($head->readings()->count())->toBe($count + 2);
+    // The question is not carried on to the next visit.
+    $this->get($bench)->assertDontSee('asked[]', false);
+});
+
 it('refuses a day to come and 31 February', function (string $date): void {
     $head = $this->aHead();
     $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => $date] + visit(['dryness' => ['points' => '4']]))->assertSessionHasErrors('date');

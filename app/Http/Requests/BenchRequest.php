@@ -57,7 +57,35 @@ final class BenchRequest extends FormRequest
                     $validator->errors()->add("raw.{$name}.{$path}", $sentence);
                 }
             }
+            if ($validator->errors()->isEmpty()) {
+                $this->askOnceMore($validator, $raws);
+            }
         });
+    }
+
+    /**
+     * An unlikely value is taken in when it comes again after it was asked about; another value is asked about anew.
+     *
+     * @param array<string, array<string, mixed>> $raws without problems
+     */
+    private function askOnceMore(Validator $validator, array $raws): void
+    {
+        $asked = (array) $this->input('asked', []);
+        $unlikely = [];
+        foreach ($raws as $name => $raw) {
+            foreach (Bench::test($name)?->rawMeasures() ?? [] as $measure) {
+                $value = $raw[$measure->name] ?? null;
+                $question = is_int($value) || is_float($value) ? $measure->question((float) $value) : null;
+                if ($question === null) {
+                    continue;
+                }
+                $unlikely[] = $mark = "{$name}.{$measure->name}={$value}";
+                if (! in_array($mark, $asked, true)) {
+                    $validator->errors()->add("raw.{$name}.{$measure->name}", $question);
+                }
+            }
+        }
+        $this->session()->flash('asked', $unlikely);
     }
 
     /** @return list<Reading> */

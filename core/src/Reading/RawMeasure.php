@@ -52,10 +52,28 @@ final readonly class RawMeasure
         return $this->likely !== null && ($value < $this->likely[0] || $value > $this->likely[1]);
     }
 
+    /** The question for an unlikely value; null where the value is likely. */
+    public function question(float $value): ?string
+    {
+        if ($this->likely === null || ! $this->isUnlikely($value)) {
+            return null;
+        }
+
+        return "{$this->label}: {$this->number($value)}{$this->suffix()} is possible, yet far from the usual {$this->number($this->likely[0])} to {$this->number($this->likely[1])}. Correct it, or take it in once more if it is so.";
+    }
+
     private function range(): string
     {
-        $number = static fn (float $value): string => str_replace('-', '−', rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.'));
+        return "{$this->number($this->least)} to {$this->number($this->most)}{$this->suffix()}";
+    }
 
-        return $number($this->least) . ' to ' . $number($this->most) . ($this->unit === '' ? '' : ' ' . $this->unit);
+    private function suffix(): string
+    {
+        return $this->unit === '' ? '' : " {$this->unit}";
+    }
+
+    private function number(float $value): string
+    {
+        return str_replace('-', '−', rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.'));
     }
 }

@@ -79,6 +79,8 @@ it('tells porosity from several tests, and how sure that is', function (): void 
 it('asks once more for what is possible and unlikely', function (): void {
     $ring = Bench::test('curl')?->rawMeasures()[0];
     expect($ring?->problem(110))->toBeNull()->and($ring?->isUnlikely(110.0))->toBeTrue()->and($ring?->isUnlikely(12.0))->toBeFalse();
+    expect($ring?->question(110.0))->toBe('Ring diameter: 110 mm is possible, yet far from the usual 3 to 60. Correct it, or take it in once more if it is so.')
+        ->and($ring?->question(12.0))->toBeNull();
 });
 
 it('hears the balance in signs that have an equation, and only follows the others', function (): void {

@@ -54,6 +54,9 @@
         @csrf
         <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>
         <input type="hidden" name="moment" value="{{ $moment }}">
+        @if ($errors->isNotEmpty())
+            @foreach (session('asked', []) as $mark)<input type="hidden" name="asked[]" value="{{ $mark }}">@endforeach
+        @endif
         <fieldset class="bench-when">
             <legend>When and where</legend>
             <div class="row">
