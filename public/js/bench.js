@@ -52,6 +52,12 @@ form?.addEventListener('submit', () => {
     }
 });
 
+// Taken in: the draft has done its work, and must be gone before the form looks for one: no reading is taken in twice.
+const done = document.querySelector('[data-draft-done]')?.dataset.draftDone;
+if (done) {
+    localStorage.removeItem(`nagomi-bench ${done}`);
+}
+
 // What is typed stays on this tablet until it is taken in, whatever happens to the page.
 if (form?.dataset.draft) {
     const key = `nagomi-bench ${form.dataset.draft}`;
@@ -84,11 +90,6 @@ if (form?.dataset.draft) {
         }
         localStorage.setItem(key, JSON.stringify(draft));
     });
-}
-// Taken in: the draft has done its work.
-const done = document.querySelector('[data-draft-done]')?.dataset.draftDone;
-if (done) {
-    localStorage.removeItem(`nagomi-bench ${done}`);
 }
 
 const print = document.querySelector('[data-print]');
