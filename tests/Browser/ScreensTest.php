@@ -74,19 +74,24 @@ it('fetches nothing from elsewhere and the browser has nothing to complain of', 
     }
 });
 
-it('answers each page within 100 ms of server time', function (): void {
+it('answers each page within a few times what the sign-in page takes', function (): void {
     $browser = Browser::open();
     try {
-        // What-if plans two seasons while one waits; every other page reads what is stored.
-        foreach (array_filter(screens($browser), fn (string $screen): bool => ! str_contains($screen, 'what-if')) as $screen) {
+        $fastest = function (string $screen) use ($browser): float {
             $times = [];
             for ($i = 0; $i < 5; $i++) {
                 $browser->visit($screen);
                 $times[] = (float) $browser->driver->executeScript('const [page] = performance.getEntriesByType("navigation"); return page.responseStart - page.requestStart');
             }
-            sort($times);
+
             // The fastest of five: what the page needs, not what the machine was busy with besides.
-            expect($times[0])->toBeLessThan(100.0, $screen);
+            return min($times);
+        };
+        $bare = $fastest('/sign-in');
+        // What-if plans two seasons while one waits; every other page reads what is stored.
+        foreach (array_filter(screens($browser), fn (string $screen): bool => ! str_contains($screen, 'what-if')) as $screen) {
+            // How fast a machine is differs; how much more than an empty page a page needs does not.
+            expect($fastest($screen) / $bare)->toBeLessThan(7.0, $screen);
         }
     } finally {
         $browser->close();

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Air\DewPoint;
+use Nagomi\Core\Reading\Unit;
 use Nagomi\Core\Shelf\WeightBounds;
 use Nagomi\Core\Stats\ChiSquared;
 use Nagomi\Core\Stats\ControlChart;
@@ -88,3 +89,14 @@ it('knows that ingredient k is at most 100/k percent (EU 1223/2009 Art. 19(1)(g)
 it('gates at the quantiles of R’s qchisq(2 * pnorm(3) - 1, degrees)', function (int $degrees, float $limit): void {
     expect(ChiSquared::limitLikeSd(3.0, $degrees))->toEqualWithDelta($limit, 1e-6);
 })->with([[1, 9.0], [2, 11.8291580819], [3, 14.1564136091], [6, 20.0620861657], [12, 30.0972667296], [19, 40.6333685500]]);
+
+it('converts the units of the Bench as GNU units does (scripts/units.sh)', function (): void {
+    $cases = values('units')['cases'];
+    expect($cases)->toHaveCount(14);
+    foreach ($cases as ['unit' => $unit, 'value' => $value, 'book' => $book, 'answer' => $answer]) {
+        $unit = Unit::from($unit);
+        expect($unit->ofTheBook())->toBe(Unit::from($book))
+            ->and($unit->toBook($value))->toEqualWithDelta($answer, 1e-9 * max(1.0, abs($answer)))
+            ->and($unit->fromBook($answer))->toEqualWithDelta($value, 1e-9 * max(1.0, abs($value)));
+    }
+});

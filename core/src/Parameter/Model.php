@@ -247,7 +247,7 @@ final class Model
         'wet-stretch' => 5.0, 'stretch-return' => 5.0, 'feel' => 1.2, 'dryness' => 1.2, 'build-up-signs' => 1.5, 'broken' => 0.35, 'curl-memory' => 1.2,
         'lather' => 1.8, 'stripped' => 1.5, 'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'style-life' => 1.5,
         'comb-count' => 1.0, 'ends' => 0.6, 'taper' => 10.0, 'detangling-ease' => 1.5, 'length' => 8.0,
-        'wetting-time' => 30.0, 'soak' => 0.5, 'slide' => 0.5, 'drying-time' => 40.0, 'strand-diameter' => 6.0, 'tie-circumference' => 5.0, 'ring-diameter' => 2.0, 'shrinkage' => 4.0, 'shed-count' => 40.0, 'pull-count' => 1.0, 'scalp-flakes' => 5.0, 'scalp-itch' => 1.2, 'scalp-oil' => 1.2, 'scalp-redness' => 1.0, 'scalp-soreness' => 1.0, 'detangling-minutes' => 1.0, 'knots-cut' => 1.0, 'squish' => 1.5, 'water-in-hair' => 8.0, 'hardness' => 15.0, 'dew-point' => 0.5,
+        'wetting-time' => 30.0, 'soak' => 0.5, 'slide' => 0.5, 'drying-time' => 40.0, 'strand-diameter' => 6.0, 'tie-circumference' => 5.0, 'ring-diameter' => 2.0, 'shrinkage' => 4.0, 'shed-count' => 40.0, 'pull-count' => 1.0, 'scalp-flakes' => 5.0, 'scalp-itch' => 1.2, 'scalp-oil' => 1.2, 'scalp-redness' => 1.0, 'scalp-soreness' => 1.0, 'detangling-minutes' => 1.0, 'knots-cut' => 1.0, 'squish' => 1.5, 'water-in-hair' => 8.0, 'hardness' => 15.0, 'dew-point' => 0.5, 'metered-water' => 0.8, 'combing-force' => 0.6,
     ];
 
     #[Parameter('hairs, or splits and knots, of hair in balance and without wear', Origin::Chosen, 0.5, 40, 'comb count about 10: Wasko et al., Arch Dermatol 2008; from memory')]
@@ -291,12 +291,15 @@ final class Model
     #[Parameter('times the weight of wetting tests where build-up is plain', Origin::Chosen, 0, 1)]
     public const POROSITY_TRUST_WHEN_COATED = 0.3;
 
+    #[Parameter('pixels a finger misses its point by, either way, on a picture drawn 720 wide', Origin::Chosen, 0.5, 12)]
+    public const TAP_MISS_PX = 3.0;
+
     #[Parameter('minutes a test takes, before any was timed', Origin::Chosen, 0.1, 10)]
     public const TEST_MINUTES = [
         'build-up-signs' => 0.5, 'dryness' => 0.2, 'feel' => 0.2, 'curl-memory' => 0.3, 'wet-stretch' => 2.5, 'broken-hairs' => 1.5, 'comb-count' => 1.5, 'ends' => 1.0,
         'taper' => 0.7, 'detangling-ease' => 0.2, 'lather' => 0.2, 'stripped' => 0.2, 'result' => 0.7, 'style-life' => 0.3, 'length' => 0.5, 'wetting' => 2.0, 'drying' => 0.3,
         'strand-diameter' => 1.5, 'density' => 0.7, 'curl' => 1.0, 'shed-ball' => 1.0, 'pull' => 0.8, 'scalp' => 1.5, 'detangling' => 0.3, 'squish' => 0.2, 'water-in-hair' => 1.5,
-        'hardness' => 1.0, 'air' => 0.3,
+        'hardness' => 1.0, 'air' => 0.3, 'moisture-meter' => 0.5, 'combing-force' => 0.8,
     ];
 
     #[Parameter('times the noise of the reading', Origin::Chosen, 0.1, 1)]

@@ -62,6 +62,24 @@ final readonly class RawMeasure
         return "{$this->label}: {$this->number($value)}{$this->suffix()} is possible, yet far from the usual {$this->number($this->likely[0])} to {$this->number($this->likely[1])}. Correct it, or take it in once more if it is so.";
     }
 
+    /** The unit of the book where this can also be typed in another; null where it cannot. */
+    public function convertible(): ?Unit
+    {
+        return Unit::tryFrom($this->unit);
+    }
+
+    /** The same measure as it is typed in another unit, its limits rounded inwards to what that unit shows. */
+    public function in(Unit $unit): self
+    {
+        if ($this->convertible() === null || $unit === $this->convertible()) {
+            return $this;
+        }
+        $limit = static fn (float $value, callable $round): float => $round($unit->fromBook($value) * 100) / 100;
+        $likely = $this->likely === null ? null : [$limit($this->likely[0], ceil(...)), $limit($this->likely[1], floor(...))];
+
+        return new self($this->name, $this->label, $unit->value, $limit($this->least, ceil(...)), $limit($this->most, floor(...)), false, $this->optional, $likely);
+    }
+
     private function range(): string
     {
         return "{$this->number($this->least)} to {$this->number($this->most)}{$this->suffix()}";
@@ -74,6 +92,6 @@ final readonly class RawMeasure
 
     private function number(float $value): string
     {
-        return str_replace('-', '−', rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.'));
+        return str_replace('-', '−', rtrim(rtrim(number_format($value, $this->unit === Unit::Inch->value || $this->unit === Unit::Ounce->value ? 2 : 1, '.', ''), '0'), '.'));
     }
 }

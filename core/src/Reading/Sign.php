@@ -50,6 +50,8 @@ enum Sign: string
     case WaterInHair = 'water-in-hair';
     case Hardness = 'hardness';
     case DewPoint = 'dew-point';
+    case MeteredWater = 'metered-water';
+    case CombingForce = 'combing-force';
 
     public function unit(): string
     {
@@ -71,7 +73,8 @@ enum Sign: string
             self::ScalpFlakes => 'points of 80',
             self::DetanglingMinutes => 'minutes a section',
             self::KnotsCut => 'knots',
-            self::WaterInHair => '% of dry weight',
+            self::WaterInHair, self::MeteredWater => '% of dry weight',
+            self::CombingForce => 'N',
             self::Hardness => 'mg/L CaCO₃',
             self::DewPoint => '°C',
             default => 'points of 10',
@@ -103,11 +106,11 @@ enum Sign: string
             self::StretchReturn, self::Taper => [0.0, 100.0],
             self::StyleLife => [0.0, 60.0],
             self::Soak, self::Slide => [0.0, 2.0],
-            self::Shrinkage => [0.0, 100.0],
+            self::Shrinkage, self::MeteredWater => [0.0, 100.0],
             self::ScalpFlakes => [0.0, 80.0],
             self::DewPoint => [-60.0, 60.0],
             self::Length, self::WettingTime, self::DryingTime, self::StrandDiameter, self::TieCircumference, self::RingDiameter, self::ShedCount, self::PullCount,
-            self::DetanglingMinutes, self::KnotsCut, self::WaterInHair, self::Hardness => [0.0, INF],
+            self::DetanglingMinutes, self::KnotsCut, self::WaterInHair, self::Hardness, self::CombingForce => [0.0, INF],
             self::Broken, self::CombCount, self::Ends => [0.0, INF],
             default => [0.0, 10.0],
         };

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Reading;
+
+/**
+ * The units a measure can be typed in. The book keeps one of each kind; the others are converted when they are typed.
+ * Inch, ounce and fluid ounce are exact (NIST Special Publication 811, appendix B; from memory); a grain per US gallon is
+ * 64.798 91 mg in 3.785 411 784 L.
+ */
+enum Unit: string
+{
+    case Millimetre = 'mm';
+    case Inch = 'in';
+    case Celsius = '°C';
+    case Fahrenheit = '°F';
+    case Millilitre = 'mL';
+    case FluidOunce = 'fl oz';
+    case Gram = 'g';
+    case Ounce = 'oz';
+    case MilligramPerLitre = 'mg/L CaCO₃';
+    case GrainPerGallon = 'grains/US gal';
+
+    /** The unit the book keeps this one's measures in. */
+    public function ofTheBook(): self
+    {
+        return match ($this) {
+            self::Millimetre, self::Inch => self::Millimetre,
+            self::Celsius, self::Fahrenheit => self::Celsius,
+            self::Millilitre, self::FluidOunce => self::Millilitre,
+            self::Gram, self::Ounce => self::Gram,
+            self::MilligramPerLitre, self::GrainPerGallon => self::MilligramPerLitre,
+        };
+    }
+
+    /** @return non-empty-list<self> the unit of the book first */
+    public function alternatives(): array
+    {
+        $book = $this->ofTheBook();
+
+        return [$book, ...array_values(array_filter(self::cases(), static fn (self $unit): bool => $unit !== $book && $unit->ofTheBook() === $book))];
+    }
+
+    public function toBook(float $value): float
+    {
+        return $this === self::Fahrenheit ? ($value - 32) / 1.8 : $value * $this->size();
+    }
+
+    public function fromBook(float $value): float
+    {
+        return $this === self::Fahrenheit ? $value * 1.8 + 32 : $value / $this->size();
+    }
+
+    /** How many of the book's unit one of this is; temperatures begin elsewhere besides. */
+    private function size(): float
+    {
+        return match ($this) {
+            self::Inch => 25.4,
+            self::FluidOunce => 29.5735295625,
+            self::Ounce => 28.349523125,
+            self::GrainPerGallon => 64.79891 / 3.785411784,
+            default => 1.0,
+        };
+    }
+}
