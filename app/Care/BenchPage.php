@@ -6,75 +6,80 @@ namespace App\Care;
 
 use App\Models\Head;
 use App\Models\Reading;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Support\Str;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Test;
+use Nagomi\Core\Reading\Unit;
 
-/** What the Bench shows: the tests, and what the visit just taken told. */
+/** What the Bench shows: the tests of a moment, those worth taking first, and what was typed and not taken in yet. */
 final class BenchPage
 {
     /** @return array<string, mixed> */
-    public static function of(Head $head, mixed $visit, string $moment = ''): array
+    public static function of(Head $head, User $stylist, Moment $moment): array
     {
-        $head->loadMissing(['salon', 'outlook', 'zoneParts']);
-        $outlook = Renewal::current($head);
-        $today = $head->salon->today();
-        $lastWash = $head->washDays()->reorder()->max('date');
-        $told = is_array($visit) && is_string($visit['id'] ?? null)
-            ? $head->readings()->where('visit', $visit['id'])->get()
-            : $head->readings()->getRelated()->newCollection();
+        $outlook = Renewal::current($head->loadMissing(['salon', 'outlook', 'zoneParts']));
+        $tests = self::tests($moment);
+        $worth = self::worth($outlook->worth ?? [], $moment, $tests);
 
-        return [
-            'head' => $head,
-            'today' => $today,
-            'moment' => ($at = Moment::tryFrom($moment) ?? Moment::BeforeCleansing)->value,
-            'tests' => ($tests = self::tests($at)),
-            'worth' => ($worth = self::worth($outlook->worth ?? [], $at, $tests)),
+        return self::shared($head, $stylist) + [
+            'date' => $head->salon->today(),
+            'moment' => $moment->value,
+            'tests' => $tests,
+            'worth' => $worth,
             'more' => array_diff_key($tests, $worth),
-            'daysSinceDetangled' => is_string($lastWash) ? Calendar::daysBetween(HeadRecord::date(new \DateTimeImmutable($lastWash)), HeadRecord::date($today)) : null,
-            'visit' => $told->isEmpty() ? null : $visit['id'],
-            'told' => $told->map(fn (Reading $reading): array => self::told($reading, $outlook->signs))->all(),
-            'before' => is_array($visit) ? ($visit['before'] ?? []) : [],
-            'after' => $outlook->standing,
-            'verdict' => $outlook->verdict,
+            'visit' => strtolower((string) Str::ulid()),
+            'correcting' => null,
+            'draft' => BenchDrafts::of($head, $stylist, $moment->value),
+            'skippedLast' => self::skippedLast($head, $moment),
+            'values' => [],
+            'zoned' => [],
             'cautions' => HeadPage::cautions($head),
         ];
     }
 
-    /**
-     * @param list<array<string, mixed>> $signs
-     *
-     * @return array<string, mixed>
-     */
-    private static function told(Reading $reading, array $signs): array
+    /** @return array<string, mixed> the readings of a visit, to be corrected; in the units of the book */
+    public static function correcting(Head $head, User $stylist, Visit $visit): array
     {
-        $measured = Bench::test($reading->test)?->measure($reading->raw) ?? [];
-        $names = array_map(fn ($one): string => $one->sign->value, $measured);
+        $moment = Moment::from($visit->moment);
+        $tests = self::tests($moment);
+        $values = [];
+        foreach ($visit->readings as $reading) {
+            data_set($values, $reading->zone === null ? "raw.{$reading->test}" : "zones.{$reading->zone}.{$reading->test}", $reading->raw);
+        }
+        $whole = array_intersect_key($tests, is_array($values['raw'] ?? null) ? $values['raw'] : []);
 
-        return [
-            'test' => $reading->test,
-            'key' => $reading->key,
-            'confirmed' => $reading->confirmed,
-            'signs' => array_map(fn ($one): array => ['sign' => $one->sign->value, 'value' => round($one->value, 1), 'means' => $one->means, 'expected' => self::expected($signs, $one->sign->value, $reading->date->format('Y-m-d')), 'beside' => self::beside($signs, $one->sign->value)], $measured),
-            'again' => array_values(array_filter($signs, fn (array $sign): bool => in_array($sign['sign'], $names, true) && $sign['again'] === true && $sign['date'] === $reading->date->format('Y-m-d'))),
+        return array_replace(self::shared($head->loadMissing(['salon', 'outlook', 'zoneParts']), $stylist), ['units' => []]) + [
+            'date' => $visit->date,
+            'moment' => $moment->value,
+            'tests' => $tests,
+            'worth' => array_map(fn (): ?array => null, $whole),
+            'more' => array_diff_key($tests, $whole),
+            'visit' => $visit->id,
+            'correcting' => $visit,
+            'draft' => null,
+            'skippedLast' => [],
+            'values' => $values,
+            'zoned' => $visit->readings->filter(fn (Reading $reading): bool => $reading->zone !== null)->groupBy('zone')->map(fn ($of): array => array_intersect_key($tests, array_flip($of->pluck('test')->all())))->all(),
+            'cautions' => [],
         ];
     }
 
-    /**
-     * What was expected of a sign before it was read, with its doubt; null where it tells nothing of the balance or was read again since.
-     *
-     * @param list<array<string, mixed>> $signs
-     */
-    private static function expected(array $signs, string $name, string $date): ?string
+    /** @return array<string, mixed> */
+    private static function shared(Head $head, User $stylist): array
     {
-        foreach ($signs as $sign) {
-            if ($sign['sign'] === $name && $sign['date'] === $date && is_numeric($sign['expected'] ?? null) && is_numeric($sign['expected_sd'] ?? null)) {
-                return str_replace('-', '−', round((float) $sign['expected'], 1) . ' ± ' . round((float) $sign['expected_sd'], 1));
-            }
-        }
+        $lastWash = $head->washDays()->reorder()->max('date');
+        $today = HeadRecord::date($head->salon->today());
 
-        return null;
+        return [
+            'head' => $head,
+            'units' => $stylist->units ?? [],
+            'unitChoices' => [Unit::Millimetre, Unit::Gram, Unit::Celsius, Unit::MilligramPerLitre],
+            'daysSinceDetangled' => is_string($lastWash) ? Calendar::daysBetween(HeadRecord::date(new \DateTimeImmutable($lastWash)), $today) : null,
+        ];
     }
 
     /** @return array<string, Test> the tests of a moment; those that belong to this one and few others come first */
@@ -109,23 +114,12 @@ final class BenchPage
         return $ordered;
     }
 
-    /**
-     * The last visit's value and what is usual for this head, for the summary.
-     *
-     * @param list<array<string, mixed>> $signs
-     */
-    private static function beside(array $signs, string $name): string
+    /** @return array<string, string> the tests left out at the last visit of this moment, with the reason */
+    private static function skippedLast(Head $head, Moment $moment): array
     {
-        foreach ($signs as $sign) {
-            if ($sign['sign'] === $name) {
-                $series = is_array($sign['series'] ?? null) ? array_values($sign['series']) : [];
-                $last = $series[count($series) - 2] ?? null;
-                $usual = is_array($sign['usual'] ?? null) ? $sign['usual'] : null;
+        /** @var Visit|null $last */
+        $last = $head->visits()->where('moment', $moment->value)->whereNull('undone_at')->first();
 
-                return str_replace('-', '−', (is_numeric($last) ? ', last time ' . $last : '') . (isset($usual[0], $usual[1]) && is_numeric($usual[0]) && is_numeric($usual[1]) ? ", usual {$usual[0]} to {$usual[1]}" : ''));
-            }
-        }
-
-        return '';
+        return $last->skipped ?? [];
     }
 }

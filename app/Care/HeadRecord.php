@@ -55,6 +55,7 @@ final class HeadRecord
             self::remaps($head),
             Weather::year($head->salon),
             self::terms($head),
+            Signs::ofRecord($head),
         );
     }
 
@@ -186,7 +187,7 @@ final class HeadRecord
         );
     }
 
-    private static function reading(Reading $reading): CoreReading\Reading
+    public static function reading(Reading $reading): CoreReading\Reading
     {
         return new CoreReading\Reading(
             $reading->key,

@@ -26,6 +26,9 @@ final class OutlookParts
     /** Half-width of the range called usual, in standard deviations of this head's own earlier readings. */
     private const USUAL_SD = 1.28;
 
+    /** Readings it takes to call anything usual. */
+    private const USUAL_FROM = 3;
+
     /** @return list<array<string, mixed>> where each stratum stands */
     public static function standing(State $state): array
     {
@@ -88,8 +91,6 @@ final class OutlookParts
         $last = $checks[count($checks) - 1];
         $values = array_map(fn (array $check): float => $number($check, 'value'), $checks);
         $earlier = array_slice($values, 0, -1);
-        $mean = $earlier === [] ? null : array_sum($earlier) / count($earlier);
-        $sd = count($earlier) < 3 ? null : sqrt(array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $earlier)) / (count($earlier) - 1));
 
         return [
             'sign' => $sign->value,
@@ -101,14 +102,25 @@ final class OutlookParts
             'expected_sd' => round($number($last, 'expected_sd'), 1),
             'apart' => round($number($last, 'apart'), 2),
             'again' => $last['again'],
-            'usual' => $mean === null || $sd === null ? null : self::usual($sign, $mean, self::USUAL_SD * $sd),
+            'usual' => self::usualOf($sign, $earlier),
             'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
         ];
     }
 
-    /** @return array{float, float} within what the sign can be at all */
-    private static function usual(Sign $sign, float $mean, float $half): array
+    /**
+     * The range that is usual for this head.
+     *
+     * @param list<float> $values
+     *
+     * @return array{float, float}|null within what the sign can be at all; null while there are too few
+     */
+    public static function usualOf(Sign $sign, array $values): ?array
     {
+        if (count($values) < self::USUAL_FROM) {
+            return null;
+        }
+        $mean = array_sum($values) / count($values);
+        $half = self::USUAL_SD * sqrt(array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $values)) / (count($values) - 1));
         [$least, $most] = $sign->limits();
 
         return [round(max($least, $mean - $half), 1), round(min($most, $mean + $half), 1)];

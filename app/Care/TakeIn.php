@@ -6,6 +6,7 @@ namespace App\Care;
 
 use App\Models\Head;
 use App\Models\Salon;
+use App\Models\Visit;
 use App\Models\WashDay;
 use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
@@ -42,7 +43,8 @@ final class TakeIn
                     self::zonesBefore($head, $remap->date, $remap->before);
                 }
                 self::washDays($head, $record->washDays);
-                self::readings($head, $record->readings);
+                self::visits($head, $record->readings);
+                Signs::takeIn($head, $record->clearances);
             });
 
             return $head;
@@ -124,12 +126,31 @@ final class TakeIn
     }
 
     /**
+     * Readings from elsewhere, as visits of one day, moment and reader.
+     *
      * @param list<CoreReading\Reading> $readings
-     * @param array<string, int>        $seconds how long each test took, by test; what was not timed is left out
      */
-    public static function readings(Head $head, array $readings, ?string $visit = null, array $seconds = []): void
+    private static function visits(Head $head, array $readings): void
     {
+        $visits = [];
         foreach ($readings as $reading) {
+            $visits["{$reading->date->format('Y-m-d')} {$reading->moment->value} {$reading->by}"][] = $reading;
+        }
+        foreach ($visits as $of) {
+            $visit = new Visit(['salon_id' => $head->salon_id, 'head_id' => $head->id, 'date' => $of[0]->date->format('Y-m-d'), 'moment' => $of[0]->moment->value, 'by' => $of[0]->by, 'skipped' => []]);
+            $visit->save();
+            self::readings($head, $of, $visit->id);
+        }
+    }
+
+    /**
+     * @param list<CoreReading\Reading>  $readings
+     * @param array<string, int>         $seconds how long each test took, by test; what was not timed is left out
+     * @param list<array<string, mixed>> $typed   as typed or tapped, for each reading, where that was not the book's unit
+     */
+    public static function readings(Head $head, array $readings, string $visit, array $seconds = [], array $typed = []): void
+    {
+        foreach ($readings as $i => $reading) {
             $head->readings()->make()->forceFill([
                 'key' => $reading->id,
                 'salon_id' => $head->salon_id,
@@ -138,6 +159,7 @@ final class TakeIn
                 'moment' => $reading->moment->value,
                 'test' => $reading->test,
                 'raw' => $reading->raw,
+                'typed' => ($typed[$i] ?? []) ?: null,
                 'zone' => $reading->zone?->value,
                 'by' => $reading->by,
                 'confirmed' => $reading->confirmed,

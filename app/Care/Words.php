@@ -14,4 +14,12 @@ final class Words
 
         return is_string($words) ? $words : $key;
     }
+
+    /** A number with its sign, as it is set in type. */
+    public static function signed(mixed $number): string
+    {
+        $value = is_numeric($number) ? (float) $number : 0.0;
+
+        return ($value < 0 ? '−' : '+') . number_format(abs($value), 1);
+    }
 }

@@ -48,6 +48,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null               $health_notes
  * @property array<string, mixed>|null $carried
  * @property array<string, mixed>|null $season what a plan must keep to, as in a care record
+ * @property array<string, mixed>|null $made_up the truth of a head of the demo, which the simulated instruments read; null for every real one
  * @property Salon                     $salon
  * @property Outlook|null              $outlook
  * @property Collection<int, ZonePart> $zoneParts
@@ -64,7 +65,7 @@ final class Head extends Model
 
     private const ADULT_AT_YEARS = 18;
 
-    protected $guarded = ['id', 'salon_id'];
+    protected $guarded = ['id', 'salon_id', 'made_up'];
 
     protected function casts(): array
     {
@@ -86,13 +87,14 @@ final class Head extends Model
             'health_notes' => 'encrypted',
             'carried' => 'array',
             'season' => 'array',
+            'made_up' => 'array',
         ];
     }
 
     /** Who changed what, without what is private: the trail names the field, never a health note. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 
     public function isMinor(CarbonImmutable $today): bool
@@ -113,6 +115,15 @@ final class Head extends Model
     public function pictures(): HasMany
     {
         return $this->hasMany(Picture::class);
+    }
+
+    /** @return HasMany<Visit, $this> the latest first */
+    public function visits(): HasMany
+    {
+        $relation = $this->hasMany(Visit::class);
+        $relation->orderByDesc('date')->orderByDesc('id');
+
+        return $relation;
     }
 
     /** @return HasMany<HeadDay, $this> */

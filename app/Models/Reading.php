@@ -23,6 +23,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string               $test
  * @property array<string, mixed> $raw
  * @property string|null          $zone
+ * @property array<string, mixed>|null $typed as typed or tapped, where that was not the book's unit
  * @property string               $by
  * @property bool                 $confirmed
  */
@@ -35,7 +36,7 @@ final class Reading extends Model
 
     protected function casts(): array
     {
-        return ['date' => 'immutable_date', 'raw' => 'array', 'confirmed' => 'boolean'];
+        return ['date' => 'immutable_date', 'raw' => 'array', 'typed' => 'array', 'confirmed' => 'boolean'];
     }
 
     public function getActivitylogOptions(): LogOptions

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int    $salon_id
  * @property string $name
  * @property string $email
+ * @property array<string, string>|null $units the unit she types each kind of measure in
  * @property Salon  $salon
  */
 final class User extends Authenticatable
@@ -27,7 +28,7 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'units' => 'array'];
     }
 
     /** @return BelongsTo<Salon, $this> */

@@ -14,6 +14,9 @@ final readonly class HeadMap
     public const WIDTH = 220;
     public const HEIGHT = 272;
 
+    /** Steps of the tint between the least and the most of a head. */
+    private const TINTS = 3;
+
     /** Outline and middle of each zone. */
     private const SHAPES = [
         'edges' => ['M10 116 A100 100 0 0 1 210 116 L191 116 A81 81 0 0 0 29 116Z', 110, 28],
@@ -26,7 +29,7 @@ final readonly class HeadMap
         'nape' => ['M73 230 A92 92 0 0 0 147 230 Q142 262 110 268 Q78 262 73 230Z', 110, 250],
     ];
 
-    /** @param list<array{zone: string, path: string, x: int, y: int, value: string, says: string}> $zones */
+    /** @param list<array{zone: string, path: string, x: int, y: int, value: string, says: string, shows?: string}> $zones */
     private function __construct(
         public array $zones,
         public string $says,
@@ -49,6 +52,35 @@ final readonly class HeadMap
                 'y' => $y,
                 'value' => $porosity ?? 'unknown',
                 'says' => $zone->value . ': ' . ($porosity ?? 'not said') . ' porosity' . ($root === null || $length === null ? '' : ", new growth {$root->porosity}"),
+            ];
+        }
+
+        return new self($zones, 'Head map, seen from above and behind. ' . implode('; ', array_column($zones, 'says')) . '.');
+    }
+
+    /**
+     * One measure in each zone: its number on the map, its place between the least and the most of this head as a tint.
+     *
+     * @param array<string, array{value: float, date: string}> $last by zone
+     */
+    public static function measured(array $last, string $unit): self
+    {
+        $values = array_column($last, 'value');
+        $least = $values === [] ? 0.0 : min($values);
+        $most = $values === [] ? 0.0 : max($values);
+        $zones = [];
+        foreach (Zone::cases() as $zone) {
+            $of = $last[$zone->value] ?? null;
+            [$path, $x, $y] = self::SHAPES[$zone->value];
+            $level = $of === null || $most <= $least ? 0 : (int) round(self::TINTS * ($of['value'] - $least) / ($most - $least));
+            $zones[] = [
+                'zone' => $zone->value,
+                'path' => $path,
+                'x' => $x,
+                'y' => $y,
+                'value' => $of === null ? 'unread' : "level-{$level}",
+                'shows' => $of === null ? '' : str_replace('-', '−', (string) $of['value']),
+                'says' => $zone->value . ': ' . ($of === null ? 'not read yet' : "{$of['value']} {$unit}, {$of['date']}"),
             ];
         }
 

@@ -11,9 +11,15 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Nagomi\Core\Simulation\Chance;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind(Chance::class, fn (): Chance => new Chance(random_int(0, PHP_INT_MAX)));
+    }
+
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
 
 return new class () extends Migration {
     public function up(): void
@@ -17,7 +19,9 @@ return new class () extends Migration {
             $table->date('date');
             $table->string('moment', 24);
             $table->string('by', 200);
+            // Why a test that was worth taking was not, by test.
             $table->json('skipped');
+            $table->timestamp('undone_at')->nullable();
             $table->timestamps();
             $table->index(['head_id', 'date']);
         });
@@ -54,7 +58,20 @@ return new class () extends Migration {
         });
         Schema::table('heads', function (Blueprint $table): void {
             // The hidden truth of a made-up head, which the simulated instruments read; null for every real one.
-            $table->json('hidden')->nullable();
+            $table->json('made_up')->nullable();
         });
+        $this->visitsOfEarlierReadings();
+    }
+
+    /** Readings taken in before there were visits become visits of one day, moment and reader. */
+    private function visitsOfEarlierReadings(): void
+    {
+        $sittings = DB::table('readings')->groupBy('salon_id', 'head_id', 'date', 'moment', 'by')->get(['salon_id', 'head_id', 'date', 'moment', 'by']);
+        foreach ($sittings as $sitting) {
+            $columns = (array) $sitting;
+            $id = strtolower((string) Str::ulid());
+            DB::table('visits')->insert(['id' => $id, 'skipped' => '{}', 'created_at' => now(), 'updated_at' => now()] + $columns);
+            DB::table('readings')->where($columns)->update(['visit' => $id]);
+        }
     }
 };

@@ -11,6 +11,7 @@ use App\Care\Weather;
 use App\Models\Salon;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Head\Method;
@@ -52,23 +53,37 @@ final class DatabaseSeeder extends Seeder
         }
         $today = $salon->today();
         foreach ($heads as $demo) {
-            Renewal::of(TakeIn::record(self::record($demo, $today, Weather::year($salon), array_values($stylists)), $salon));
+            $history = self::history($demo, $today, Weather::year($salon), array_values($stylists));
+            $head = TakeIn::record(self::record($demo, $today, $history), $salon);
+            $head->forceFill(['made_up' => ['date' => $today->subDay()->format('Y-m-d'), 'truth' => $history->truth]])->save();
+            Renewal::of($head);
         }
         BiasKeeper::renew($salon);
     }
 
     /**
-     * The care record of a demo head, played from nine months before the given day to the day before it.
+     * The months of a demo head, played from nine months before the given day to the day before it.
      *
      * @param array<string, float> $air      daily humidity in %, by day of the year
      * @param list<string>         $stylists who now and then stand in for the head's own
      */
-    public static function record(DemoHead $demo, CarbonImmutable $today, array $air = [], array $stylists = []): CareRecord
+    private static function history(DemoHead $demo, CarbonImmutable $today, array $air, array $stylists): History
     {
         $until = Calendar::day($today->subDay()->format('Y-m-d')) ?? throw new RuntimeException('Yesterday is no day.');
-        $from = Calendar::day($today->subMonths(self::MONTHS)->format('Y-m-d')) ?? throw new RuntimeException('Nine months ago is no day.');
-        $history = History::play($demo->head, $demo->habits, new Chance($demo->seed), $from, $until, "demo-{$demo->seed}", [$demo->stylist, $demo->stylist, $demo->stylist, ...$stylists], $air);
-        $intake = $demo->intake + ['consent_on' => $from->format('Y-m-d'), 'consent_by' => $demo->intake['guardian_name'] ?? $demo->name];
+
+        return History::play($demo->head, $demo->habits, new Chance($demo->seed), self::from($today), $until, "demo-{$demo->seed}", [$demo->stylist, $demo->stylist, $demo->stylist, ...$stylists], $air);
+    }
+
+    private static function from(CarbonImmutable $today): DateTimeImmutable
+    {
+        return Calendar::day($today->subMonths(self::MONTHS)->format('Y-m-d')) ?? throw new RuntimeException('Nine months ago is no day.');
+    }
+
+    /** The care record of a demo head. */
+    public static function record(DemoHead $demo, CarbonImmutable $today, ?History $history = null): CareRecord
+    {
+        $history ??= self::history($demo, $today, [], []);
+        $intake = $demo->intake + ['consent_on' => self::from($today)->format('Y-m-d'), 'consent_by' => $demo->intake['guardian_name'] ?? $demo->name];
         if (($intake['born_on'] ?? null) === 'minor') {
             $intake['born_on'] = $today->subYears(14)->format('Y-m-d');
         }

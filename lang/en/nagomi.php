@@ -74,6 +74,9 @@ return [
         'tie-circumference' => 'mm', 'ring-diameter' => 'mm', 'shrinkage' => '%', 'shed-count' => 'hairs', 'pull-count' => 'hairs', 'scalp-flakes' => 'of 80', 'scalp-itch' => 'of 10', 'scalp-oil' => 'of 10',
         'scalp-redness' => 'of 10', 'scalp-soreness' => 'of 10', 'detangling-minutes' => 'min', 'knots-cut' => 'knots', 'squish' => 'of 10', 'water-in-hair' => '%', 'hardness' => 'mg/L', 'dew-point' => '°C', 'metered-water' => '%', 'combing-force' => 'N',
     ],
+    'devices' => ['moisture-meter' => 'moisture meter', 'comb-force-gauge' => 'comb-force gauge', 'scale' => 'scale', 'hardness-strip-reader' => 'hardness strip reader', 'weather-station' => 'weather station'],
+    'skips' => ['no-time' => 'no time today', 'not-now' => 'not comfortable for her', 'unready' => 'hair not as the test needs it', 'no-instrument' => 'no instrument at hand'],
+    'unit_kinds' => ['length' => 'Lengths', 'mass' => 'Weights', 'temperature' => 'Temperature', 'hardness' => 'Hardness', 'volume' => 'Volumes'],
     'cells' => [
         'in balance' => 'in balance', 'dry' => 'dry', 'over-moist' => 'over-moist', 'weak' => 'weak', 'stiff' => 'stiff', 'depleted' => 'depleted',
         'limp' => 'limp', 'brittle' => 'brittle', 'overloaded' => 'overloaded',

@@ -36,5 +36,34 @@ document.querySelector('[data-errors]')?.focus();
 
 // Whoever signs out leaves no half-typed visit behind for the next.
 document.querySelector('form[action$="/sign-out"]')?.addEventListener('submit', () => {
-    Object.keys(localStorage).filter((key) => key.startsWith('nagomi-')).forEach((key) => localStorage.removeItem(key));
+    // What waits to be sent stays: it goes out when its own stylist signs in again.
+    Object.keys(localStorage).filter((key) => key.startsWith('nagomi-') && key !== 'nagomi-outbox').forEach((key) => localStorage.removeItem(key));
 });
+
+// Visits kept while there was no network go out from whatever page comes next.
+if (localStorage.getItem('nagomi-outbox') !== null) {
+    const { send } = await import('./outbox.js');
+    const tell = ({ kept, state, told }) => {
+        const said = document.createElement('div');
+        said.className = 'said';
+        said.setAttribute('role', 'status');
+        const words = document.createElement('span');
+        words.textContent = {
+            sent: 'A visit kept on this tablet was sent and taken in.',
+            look: 'A visit kept on this tablet needs another look: open its Bench again, what was typed stands there.',
+            'sign-in': 'A visit waits on this tablet. Sign in again and it is sent.',
+        }[state];
+        said.append(words);
+        const to = state === 'sent' ? told : state === 'look' ? kept.action : null;
+        if (to) {
+            const link = document.createElement('a');
+            link.className = 'button is-small';
+            link.href = to;
+            link.textContent = state === 'sent' ? 'What it told' : 'Open the Bench';
+            said.append(link);
+        }
+        document.getElementById('main')?.prepend(said);
+    };
+    send(tell);
+    window.addEventListener('online', () => send(tell));
+}

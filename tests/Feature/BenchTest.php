@@ -23,14 +23,14 @@ it('takes the five readings in, tells what they told, and undoes them', function
             ['rest_mm' => '', 'stretched_mm' => '', 'returned_mm' => '', 'snapped' => '0'],
         ]],
         'broken-hairs' => ['shed' => '410', 'broken' => '19', 'days_since_detangled' => '7'],
-    ]))->assertSessionHasNoErrors()->assertRedirect("/heads/{$head->id}/bench");
-    $visit = session('visit')['id'];
+    ]))->assertSessionHasNoErrors()->assertRedirect();
+    $visit = $head->visits()->reorder()->latest('id')->first()->id;
     expect($head->readings()->count())->toBe($count + 5)->and(Reading::query()->where('visit', $visit)->count())->toBe(5);
     expect(Reading::query()->where('visit', $visit)->where('test', 'wet-stretch')->first()->raw['hairs'])->toHaveCount(2);
-    $this->get("/heads/{$head->id}/bench")->assertSee('What it told')->assertSee('Undo this visit');
+    $this->get("/heads/{$head->id}/visits/{$visit}")->assertSee('What it told')->assertSee('Undo this visit')->assertSee('last time')->assertSee('usual');
     expect($head->outlook()->first()->standing)->not->toEqual($before);
 
-    $this->delete("/heads/{$head->id}/bench/{$visit}")->assertRedirect();
+    $this->delete("/heads/{$head->id}/visits/{$visit}")->assertRedirect();
     expect($head->readings()->count())->toBe($count)->and($head->outlook()->first()->standing)->toEqual($before);
 });
 
@@ -77,7 +77,8 @@ it('refuses a day to come and 31 February', function (string $date): void {
 it('flags what does not fit and believes it once confirmed', function (): void {
     $head = $this->aHead();
     $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", visit(['build-up-signs' => ['dull' => '2', 'beads' => '2', 'film' => '2', 'sticky' => '2', 'no_lather' => '2']]));
-    $this->get("/heads/{$head->id}/bench")->assertSee('Check again');
+    $visit = $head->visits()->reorder()->latest('id')->first();
+    $this->get("/heads/{$head->id}/visits/{$visit->id}")->assertSee('Check again');
     $reading = $head->readings()->orderByDesc('id')->where('test', 'build-up-signs')->get()->last();
     $flagged = $head->outlook()->first()->standing[0]['build_up'][0];
     $this->post("/heads/{$head->id}/readings/{$reading->key}/confirm")->assertRedirect();

@@ -84,8 +84,8 @@ it('takes a reading after styling at its moment, and one at the wrong moment not
     $result = ['definition' => '6', 'frizz' => '4', 'clumping' => '6', 'softness' => '6', 'shine' => '7', 'volume' => '5'];
     $today = now('Europe/Lisbon')->format('Y-m-d');
     $this->actingAs($this->stylist)->get("/heads/{$head->id}/bench?moment=after-styling")->assertSee('Definition, 0 to 10')->assertDontSee('Lather of the first');
-    $this->post("/heads/{$head->id}/bench", ['date' => $today, 'moment' => 'after-styling', 'raw' => ['result' => $result]])->assertSessionHasNoErrors()->assertRedirect("/heads/{$head->id}/bench?moment=after-styling");
-    $this->get("/heads/{$head->id}/bench?moment=after-styling")->assertSee('What it told')->assertSee('definition')->assertSee('(expected', false);
+    $this->post("/heads/{$head->id}/bench", ['date' => $today, 'moment' => 'after-styling', 'raw' => ['result' => $result]])->assertSessionHasNoErrors()->assertRedirect();
+    $this->get("/heads/{$head->id}/visits/{$head->visits()->reorder()->latest('id')->first()->id}")->assertSee('What it told')->assertSee('definition')->assertSee('expected', false);
     $count = $head->readings()->count();
     $this->post("/heads/{$head->id}/bench", ['date' => $today, 'moment' => 'before-cleansing', 'raw' => ['result' => $result]])->assertSessionHasErrors('moment');
     expect($head->readings()->count())->toBe($count);

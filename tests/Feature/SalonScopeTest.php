@@ -16,7 +16,7 @@ it('is not there for a stylist of another salon', function (string $method, stri
     $this->actingAs($other)->call($method, "/heads/{$head->id}{$path}")->assertNotFound();
     expect(Head::query()->withoutGlobalScopes()->whereKey($head->id)->exists())->toBeTrue();
 })->with([
-    ['GET', ''], ['GET', '/edit'], ['PUT', ''], ['GET', '/bench'], ['POST', '/bench'], ['DELETE', '/bench/any'], ['POST', '/readings/{reading}/confirm'],
+    ['GET', ''], ['GET', '/edit'], ['PUT', ''], ['GET', '/bench'], ['POST', '/bench'], ['GET', '/bench/zones'], ['PUT', '/bench/draft'], ['DELETE', '/bench/draft/home'], ['POST', '/bench/instruments/scale'], ['POST', '/bench/on-picture'], ['GET', '/visits'], ['GET', '/visits/{visit}'], ['GET', '/visits/{visit}/correct'], ['PUT', '/visits/{visit}'], ['DELETE', '/visits/{visit}'], ['POST', '/readings/{reading}/confirm'],
     ['GET', '/wash-day'], ['POST', '/wash-day'], ['DELETE', '/wash-day/{wash}'], ['GET', '/season'], ['GET', '/what-if'], ['GET', '/season.ics'], ['GET', '/ledger'], ['GET', '/record.json'],
 ]);
 

@@ -56,7 +56,7 @@ it('keeps scalp, wetting and a weighed shed ball as readings that leave the bala
     $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'zone' => 'crown', 'raw' => [
         'scalp' => $scalp, 'wetting' => ['seconds' => '120', 'soak' => '0', 'slide' => '1'], 'shed-ball' => ['mass_g' => '0,9', 'length_mm' => '300', 'diameter_um' => '60', 'days_since_detangled' => '7'],
     ]])->assertSessionHasNoErrors();
-    $this->get("/heads/{$head->id}/bench")->assertSee('of 80 scalp flakes')->assertSee('shed hairs');
+    $this->get("/heads/{$head->id}/visits/{$head->visits()->reorder()->latest('id')->first()->id}")->assertSee('scalp flakes')->assertSee('shed hairs');
     foreach ($head->outlook()->first()->standing as $s => $stratum) {
         expect($stratum['moisture'])->toBe($standing[$s]['moisture']);
     }

@@ -4,58 +4,70 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\BenchDrafts;
 use App\Care\BenchPage;
-use App\Care\Renewal;
-use App\Care\TakeIn;
+use App\Care\VisitBook;
+use App\Care\ZonesPage;
+use App\Http\Requests\BenchDraftRequest;
 use App\Http\Requests\BenchRequest;
 use App\Models\Head;
-use App\Models\Reading;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
+use Illuminate\Http\Response;
+use Nagomi\Core\Reading\Moment;
 
 final class BenchController extends Controller
 {
     public function create(Request $request, Head $head): View
     {
-        return view('heads.bench', BenchPage::of($head, session('visit'), $this->text($request->old('moment', $request->query('moment')))));
+        return view('heads.bench.show', BenchPage::of($head, $this->stylist(), $this->moment($request)));
     }
 
-    public function store(BenchRequest $request, Head $head): RedirectResponse
+    /** One measure all over the head. */
+    public function zones(Request $request, Head $head): View
     {
-        $before = Renewal::current($head)->standing;
-        $visit = strtolower((string) Str::ulid());
+        return view('heads.bench.zones', ZonesPage::of($head->loadMissing('salon'), $this->stylist(), $this->moment($request), $request->string('test')->value()));
+    }
+
+    private function moment(Request $request): Moment
+    {
+        $moment = $request->old('moment', $request->query('moment'));
+
+        return Moment::tryFrom(is_string($moment) ? $moment : '') ?? Moment::BeforeCleansing;
+    }
+
+    public function store(BenchRequest $request, Head $head): RedirectResponse|JsonResponse
+    {
         $readings = $request->readings($this->stylist()->name);
-        DB::transaction(fn () => TakeIn::readings($head, $readings, $visit, $request->seconds()));
-        Renewal::of($head, $readings[0]->date ?? null);
+        if ($readings === []) {
+            abort(422);
+        }
+        $visit = VisitBook::take($head, $request->visit(), $readings, $this->stylist()->name, $request->typed(), $request->seconds(), $request->skipped());
+        BenchDrafts::done($head, $this->stylist(), $visit->moment);
+        $this->stylist()->update(['units' => $request->units()]);
+        $told = route('heads.visits.show', [$head, $visit]);
 
-        return redirect()->route('heads.bench', [$head, ...$request->input('moment') === 'before-cleansing' ? [] : ['moment' => $request->string('moment')->value()]])->with('visit', ['id' => $visit, 'before' => $before]);
+        return $request->expectsJson() ? response()->json(['told' => $told], 201) : redirect($told);
     }
 
-    public function confirm(Head $head, Reading $reading): RedirectResponse
+    /** Keeps what is typed so far and answers what it would tell. */
+    public function draft(BenchDraftRequest $request, Head $head): JsonResponse
     {
-        $before = Renewal::current($head)->standing;
-        $reading->update(['confirmed' => true]);
-        Renewal::of($head, $reading->date);
+        BenchDrafts::keep($head, $this->stylist(), $request->moment(), $request->fields(), $request->visit());
+        $told = $request->told($head, $this->stylist()->name);
 
-        return redirect()->route('heads.bench', $head)->with('visit', ['id' => $reading->visit, 'before' => $before]);
+        return response()->json([
+            'tests' => array_map(fn (array $of): string => view('heads.bench.told', $of)->render(), $request->byTest($told)),
+            'balance' => $told === null ? '' : view('heads.bench.balance', ['told' => $told])->render(),
+        ]);
     }
 
-    public function destroy(Head $head, string $visit): RedirectResponse
+    public function forget(Head $head, string $moment): Response
     {
-        $gone = $head->readings()->where('visit', $visit)->get();
-        // One by one, so that the audit trail hears of each.
-        $gone->each(fn (Reading $reading) => $reading->delete());
-        Renewal::of($head, $gone->min('date'));
+        BenchDrafts::done($head, $this->stylist(), $moment);
 
-        return redirect()->route('heads.bench', $head)
-            ->with('said', $gone->isEmpty() ? 'That visit was undone before.' : 'Undone: the readings of that visit are taken back.');
-    }
-
-    private function text(mixed $typed): string
-    {
-        return is_string($typed) ? $typed : '';
+        return response()->noContent();
     }
 }

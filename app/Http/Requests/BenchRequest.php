@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Care\HeadRecord;
+use App\Care\SkipReason;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -14,11 +15,17 @@ use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Reading\Unit;
 
 /** A visit on the Bench: whichever of its tests were filled in. */
 final class BenchRequest extends FormRequest
 {
     use Sentences;
+
+    private const MOST_SECONDS = 65_000;
+
+    /** @var list<BenchEntry>|null */
+    private ?array $entries = null;
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -28,77 +35,91 @@ final class BenchRequest extends FormRequest
         $today = $user->salon->today()->format('Y-m-d');
 
         return [
+            'visit' => ['nullable', 'ulid'],
             'date' => ['required', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
             'moment' => ['required', Rule::enum(Moment::class)],
             'zone' => ['nullable', Rule::enum(Zone::class)],
             'raw' => ['array'],
+            'zones' => ['array'],
+            'because' => $this->isMethod('put') ? ['required', 'string', 'max:400'] : ['nullable'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['date' => 'Date: type a day that exists and has been, such as 2026-02-28.']);
+        return $this->forEveryRule([
+            'date' => 'Date: type a day that exists and has been, such as 2026-02-28.',
+            'because' => 'Why: say in a few words, up to 400 letters, why this is corrected.',
+        ]) + ['visit.ulid' => 'This form is damaged; open the Bench anew. What you typed is kept on this tablet.'];
     }
 
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
-            $raws = $this->raws();
-            if ($raws === []) {
+            if ($this->entries() === []) {
                 $validator->errors()->add('raw', 'Fill in at least one test; leave the others empty.');
             }
             $moment = Moment::tryFrom($this->string('moment')->value());
-            foreach ($raws as $name => $raw) {
-                if ($moment !== null && ! in_array($moment, Bench::test($name)?->moments() ?? [], true)) {
+            foreach ($this->entries() as $entry) {
+                if ($moment !== null && ! in_array($moment, Bench::test($entry->test)?->moments() ?? [], true)) {
                     $validator->errors()->add('moment', 'Moment: this test is taken at another moment of the day; choose it above.');
                 }
-                foreach (Bench::test($name)?->problems($raw) ?? [] as $path => $sentence) {
-                    $validator->errors()->add("raw.{$name}.{$path}", $sentence);
+                foreach ($entry->problems() as $path => $sentence) {
+                    $validator->errors()->add($path, $sentence);
                 }
             }
             if ($validator->errors()->isEmpty()) {
-                $this->askOnceMore($validator, $raws);
+                $this->askOnceMore($validator);
             }
         });
     }
 
-    /**
-     * An unlikely value is taken in when it comes again after it was asked about; another value is asked about anew.
-     *
-     * @param array<string, array<string, mixed>> $raws without problems
-     */
-    private function askOnceMore(Validator $validator, array $raws): void
+    /** An unlikely value is taken in when it comes again after it was asked about; another value is asked about anew. */
+    private function askOnceMore(Validator $validator): void
     {
         $asked = (array) $this->input('asked', []);
         $unlikely = [];
-        foreach ($raws as $name => $raw) {
-            foreach (Bench::test($name)?->rawMeasures() ?? [] as $measure) {
-                $value = $raw[$measure->name] ?? null;
-                $question = is_int($value) || is_float($value) ? $measure->question((float) $value) : null;
-                if ($question === null) {
-                    continue;
-                }
-                $unlikely[] = $mark = "{$name}.{$measure->name}={$value}";
+        foreach ($this->entries() as $entry) {
+            foreach ($entry->questions() as $path => $question) {
+                $unlikely[] = $mark = $entry->mark($path);
                 if (! in_array($mark, $asked, true)) {
-                    $validator->errors()->add("raw.{$name}.{$measure->name}", $question);
+                    $validator->errors()->add($path, $question);
                 }
             }
         }
         $this->session()->flash('asked', $unlikely);
     }
 
-    /** @return list<Reading> */
+    /** @return list<BenchEntry> */
+    public function entries(): array
+    {
+        return $this->entries ??= BenchEntries::of($this->all(), Zone::tryFrom($this->string('zone')->value()));
+    }
+
+    /** The visit's own key; what is sent twice carries the same. */
+    public function visit(): string
+    {
+        return strtolower($this->string('visit')->value() ?: (string) Str::ulid());
+    }
+
+    /** @return list<Reading> one for each entry, in their order */
     public function readings(string $by): array
     {
         $date = HeadRecord::date($this->date('date', 'Y-m-d') ?? now());
-        $zone = $this->filled('zone') ? Zone::from($this->string('zone')->value()) : null;
-        $readings = [];
-        foreach ($this->raws() as $name => $raw) {
-            $readings[] = new Reading(strtolower((string) Str::ulid()), $date, Moment::from($this->string('moment')->value()), $name, $raw, $zone, $by);
-        }
+        $moment = Moment::from($this->string('moment')->value());
 
-        return $readings;
+        return array_map(fn (BenchEntry $entry): Reading => new Reading(strtolower((string) Str::ulid()), $date, $moment, $entry->test, $entry->raw, $entry->zone, $by), $this->entries());
+    }
+
+    /** @return list<array<string, mixed>> as typed or tapped, for each entry, in their order */
+    public function typed(): array
+    {
+        return array_map(function (BenchEntry $entry): array {
+            $taps = json_decode($this->string("taps.{$entry->test}")->value(), true, 8);
+
+            return $entry->typed + (is_array($taps) && strlen((string) json_encode($taps)) < 4000 ? ['taps' => $taps] : []);
+        }, $this->entries());
     }
 
     /** @return array<string, int> how long each test took at the chair */
@@ -106,7 +127,7 @@ final class BenchRequest extends FormRequest
     {
         $seconds = [];
         foreach ((array) $this->input('took', []) as $test => $took) {
-            if (is_string($took) && ctype_digit($took) && (int) $took < 65_000) {
+            if (is_string($took) && ctype_digit($took) && (int) $took < self::MOST_SECONDS) {
                 $seconds[(string) $test] = (int) $took;
             }
         }
@@ -114,54 +135,19 @@ final class BenchRequest extends FormRequest
         return $seconds;
     }
 
-    /** @return array<string, array<string, mixed>> raw measures by test, as numbers where they are numbers; tests left empty are left out */
-    private function raws(): array
+    /** @return array<string, string> reason by test; what was filled in was not skipped */
+    public function skipped(): array
     {
-        $raws = [];
-        foreach (array_keys(Bench::tests()) as $name) {
-            $typed = $this->input("raw.{$name}");
-            $raw = is_array($typed) ? ($name === 'wet-stretch' ? $this->hairs($typed) : $this->numbers($typed)) : [];
-            if ($raw !== []) {
-                $raws[$name] = $raw;
-            }
-        }
+        $taken = array_map(fn (BenchEntry $entry): string => $entry->test, $this->entries());
+        $skipped = array_filter((array) $this->input('skip', []), fn (mixed $reason, string|int $test): bool => Bench::test((string) $test) !== null && is_string($reason) && SkipReason::tryFrom($reason) !== null && ! in_array($test, $taken, true), ARRAY_FILTER_USE_BOTH);
 
-        return $raws;
+        /** @var array<string, string> $skipped */
+        return $skipped;
     }
 
-    /**
-     * @param array<mixed> $typed
-     *
-     * @return array<string, mixed>
-     */
-    private function numbers(array $typed): array
+    /** @return array<string, string> the unit she types each kind of measure in */
+    public function units(): array
     {
-        $numbers = [];
-        foreach ($typed as $field => $value) {
-            $number = TypedNumber::from($value);
-            if ($number !== null) {
-                $numbers[(string) $field] = $number;
-            }
-        }
-
-        return $numbers;
-    }
-
-    /**
-     * @param array<mixed> $typed
-     *
-     * @return array<string, mixed>
-     */
-    private function hairs(array $typed): array
-    {
-        $hairs = [];
-        foreach (is_array($typed['hairs'] ?? null) ? $typed['hairs'] : [] as $hair) {
-            $lengths = $this->numbers(is_array($hair) ? array_diff_key($hair, ['snapped' => true]) : []);
-            if ($lengths !== []) {
-                $hairs[] = $lengths + (is_array($hair) && ($hair['snapped'] ?? '') === '1' ? ['snapped' => true] : []);
-            }
-        }
-
-        return $hairs === [] ? [] : ['hairs' => $hairs];
+        return array_map(fn (Unit $unit): string => $unit->value, BenchEntries::units($this->input('unit')));
     }
 }

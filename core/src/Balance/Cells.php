@@ -67,6 +67,19 @@ final class Cells
     }
 
     /**
+     * What was well possible before and hardly is after.
+     *
+     * @param array<string, float> $before
+     * @param array<string, float> $after
+     *
+     * @return list<string> cells
+     */
+    public static function ruledOut(array $before, array $after): array
+    {
+        return array_keys(array_filter($before, static fn (float $was, string $cell): bool => $was >= Model::WELL_POSSIBLE_FROM && ($after[$cell] ?? 0.0) < Model::RULED_OUT_BELOW, ARRAY_FILTER_USE_BOTH));
+    }
+
+    /**
      * @param array<string, float> $cells
      *
      * @return array{moisture_low: float, moisture_high: float, protein_low: float, protein_high: float}

@@ -291,6 +291,12 @@ final class Model
     #[Parameter('times the weight of wetting tests where build-up is plain', Origin::Chosen, 0, 1)]
     public const POROSITY_TRUST_WHEN_COATED = 0.3;
 
+    #[Parameter('probability', Origin::Chosen, 0.05, 0.3)]
+    public const WELL_POSSIBLE_FROM = 0.10;
+
+    #[Parameter('probability', Origin::Chosen, 0.01, 0.1)]
+    public const RULED_OUT_BELOW = 0.05;
+
     #[Parameter('pixels a finger misses its point by, either way, on a picture drawn 720 wide', Origin::Chosen, 0.5, 12)]
     public const TAP_MISS_PX = 3.0;
 

@@ -9,6 +9,16 @@ trait AsksForNumbers
 {
     public function problems(array $raw): array
     {
+        return $this->problemsOfNumbers($raw);
+    }
+
+    /**
+     * @param array<mixed> $raw
+     *
+     * @return array<string, string>
+     */
+    private function problemsOfNumbers(array $raw): array
+    {
         $problems = [];
         foreach ($this->rawMeasures() as $measure) {
             $problem = $measure->problem($raw[$measure->name] ?? null);
@@ -21,6 +31,19 @@ trait AsksForNumbers
         }
 
         return $problems === [] ? $this->contradictions($raw) : $problems;
+    }
+
+    public function questions(array $raw): array
+    {
+        $questions = [];
+        foreach ($this->rawMeasures() as $measure) {
+            $question = $this->given($raw, $measure->name) ? $measure->question($this->number($raw, $measure->name)) : null;
+            if ($question !== null) {
+                $questions[$measure->name] = $question;
+            }
+        }
+
+        return $questions;
     }
 
     /**

@@ -10,9 +10,7 @@ namespace Nagomi\Core\Reading;
  */
 final readonly class Detangling implements Test
 {
-    use AsksForNumbers {
-        problems as private problemsOfNumbers;
-    }
+    use AsksForNumbers;
 
     public const TOOLS = ['fingers', 'comb', 'brush'];
     public const MOST_SECTIONS = 16;

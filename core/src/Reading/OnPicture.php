@@ -60,11 +60,10 @@ final readonly class OnPicture
     {
         $value = $of($taps);
         $variance = 0.0;
-        foreach (array_keys($taps) as $i) {
-            foreach ([0, 1] as $axis) {
-                $moved = $taps;
-                $moved[$i][$axis] += self::STEP_PX;
-                $variance += (($of($moved) - $value) / self::STEP_PX * $this->missPx) ** 2;
+        foreach ($taps as $i => [$x, $y]) {
+            foreach ([[$x + self::STEP_PX, $y], [$x, $y + self::STEP_PX]] as $tap) {
+                $slope = ($of(array_values(array_replace($taps, [$i => $tap]))) - $value) / self::STEP_PX;
+                $variance += ($slope * $this->missPx) ** 2;
             }
         }
 

@@ -74,10 +74,11 @@ final readonly class RawMeasure
         if ($this->convertible() === null || $unit === $this->convertible()) {
             return $this;
         }
-        $limit = static fn (float $value, callable $round): float => $round($unit->fromBook($value) * 100) / 100;
-        $likely = $this->likely === null ? null : [$limit($this->likely[0], ceil(...)), $limit($this->likely[1], floor(...))];
+        $least = static fn (float $value): float => ceil($unit->fromBook($value) * 100) / 100;
+        $most = static fn (float $value): float => floor($unit->fromBook($value) * 100) / 100;
+        $likely = $this->likely === null ? null : [$least($this->likely[0]), $most($this->likely[1])];
 
-        return new self($this->name, $this->label, $unit->value, $limit($this->least, ceil(...)), $limit($this->most, floor(...)), false, $this->optional, $likely);
+        return new self($this->name, $this->label, $unit->value, $least($this->least), $most($this->most), false, $this->optional, $likely);
     }
 
     private function range(): string

@@ -24,6 +24,15 @@ interface Test
     public function problems(array $raw): array;
 
     /**
+     * What is possible, and yet so far from the usual that it is asked about once more.
+     *
+     * @param array<mixed> $raw raw measures without problems
+     *
+     * @return array<string, string> by path within the raw measures: the question
+     */
+    public function questions(array $raw): array;
+
+    /**
      * @param array<mixed> $raw raw measures without problems
      *
      * @return non-empty-list<Measured>

@@ -34,6 +34,18 @@ enum Unit: string
         };
     }
 
+    /** What it measures; a stylist chooses one unit for each. */
+    public function kind(): string
+    {
+        return match ($this->ofTheBook()) {
+            self::Millimetre => 'length',
+            self::Celsius => 'temperature',
+            self::Millilitre => 'volume',
+            self::Gram => 'mass',
+            default => 'hardness',
+        };
+    }
+
     /** @return non-empty-list<self> the unit of the book first */
     public function alternatives(): array
     {

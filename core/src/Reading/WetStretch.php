@@ -11,6 +11,7 @@ namespace Nagomi\Core\Reading;
 final readonly class WetStretch implements Test
 {
     public const MOST_HAIRS = 5;
+    private const LIKELY_STRETCH_PERCENT = 80;
 
     public function name(): string
     {
@@ -25,7 +26,7 @@ final readonly class WetStretch implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('rest_mm', 'Rest length', 'mm', 10, 1000),
+            new RawMeasure('rest_mm', 'Rest length', 'mm', 10, 1000, likely: [30, 500]),
             new RawMeasure('stretched_mm', 'Stretched length', 'mm', 10, 2000),
             new RawMeasure('returned_mm', 'Returned length', 'mm', 10, 2000),
         ];
@@ -82,6 +83,23 @@ final readonly class WetStretch implements Test
         }
 
         return $problems;
+    }
+
+    public function questions(array $raw): array
+    {
+        $questions = [];
+        foreach (is_array($raw['hairs'] ?? null) ? $raw['hairs'] : [] as $i => $hair) {
+            [$rest, $stretched] = $this->lengths(is_array($hair) ? $hair : []);
+            $percent = $rest > 0 ? 100 * ($stretched - $rest) / $rest : 0.0;
+            $question = $this->rawMeasures()[0]->question($rest);
+            if ($question !== null) {
+                $questions["hairs.{$i}.rest_mm"] = $question;
+            } elseif ($percent > self::LIKELY_STRETCH_PERCENT) {
+                $questions["hairs.{$i}.stretched_mm"] = sprintf('Stretched length: a stretch of %d %% is possible, yet far from the usual 20 to %d. Correct it, or take it in once more if it is so.', (int) round($percent), self::LIKELY_STRETCH_PERCENT);
+            }
+        }
+
+        return $questions;
     }
 
     public function measure(array $raw): array

@@ -11,6 +11,7 @@ use Nagomi\Core\Balance\Remap;
 use Nagomi\Core\Balance\StylistBias;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Safety\Clearance;
 use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment\WashDay;
 
@@ -30,6 +31,7 @@ final readonly class CareRecord
      * @param list<Remap>                $remaps   days on which the zones were sorted anew
      * @param array<string, float>       $air      daily humidity in % by day of the year, of the salon's weather station; [] for none
      * @param Terms                      $terms    what a plan must keep to
+     * @param list<Clearance>            $clearances signs that barred treatments
      */
     public function __construct(
         public string $id,
@@ -44,6 +46,7 @@ final readonly class CareRecord
         public array $remaps = [],
         public array $air = [],
         public Terms $terms = new Terms(),
+        public array $clearances = [],
     ) {
     }
 

@@ -69,6 +69,7 @@ final class CareRecordReader
         $biases = array_values(array_filter(array_map($this->bias(...), $fields->objects('stylist_biases'))));
         $air = $this->air($fields->object('air'));
         $terms = SeasonFields::read($fields->object('season'));
+        $clearances = array_values(array_filter(array_map(ClearanceFields::read(...), $fields->objects('clearances'))));
         $plan = $fields->has('plan') ? $fields->raw('plan') : $this->nothing($fields, 'plan');
         $fields->nothingElse();
         $this->problems->throwIfAny();
@@ -76,7 +77,7 @@ final class CareRecordReader
             throw new InvalidRecord([new Problem('head', 'give the head.')]);
         }
 
-        return new CareRecord($id, $name, $head, $intake, $washDays, $readings, $products, $biases, $plan, $remaps, $air, $terms ?? new Terms());
+        return new CareRecord($id, $name, $head, $intake, $washDays, $readings, $products, $biases, $plan, $remaps, $air, $terms ?? new Terms(), $clearances);
     }
 
     /** @return array<mixed> */

@@ -37,7 +37,7 @@ final class CareRecordWriter
             'products' => $record->products,
             'stylist_biases' => array_map(static fn (StylistBias $bias): array => ['by' => $bias->by, 'sign' => $bias->sign->value, 'mean' => $bias->mean, 'sd' => $bias->sd], $record->biases),
             'plan' => $record->plan,
-        ] + ($record->air === [] ? [] : ['air' => ['humidity_percent_by_day' => $record->air]]) + ($season === [] ? [] : ['season' => $season]);
+        ] + ($record->clearances === [] ? [] : ['clearances' => array_map(ClearanceFields::write(...), $record->clearances)]) + ($record->air === [] ? [] : ['air' => ['humidity_percent_by_day' => $record->air]]) + ($season === [] ? [] : ['season' => $season]);
     }
 
     /** @return array<string, mixed> */

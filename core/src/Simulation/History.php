@@ -22,10 +22,12 @@ final readonly class History
     /**
      * @param list<WashDay> $washDays
      * @param list<Reading> $readings
+     * @param list<array{moisture: float, protein: float, washable: float, stubborn: float, wear: float}> $truth by stratum, as it was at the end
      */
     private function __construct(
         public array $washDays,
         public array $readings,
+        public array $truth,
     ) {
     }
 
@@ -70,7 +72,7 @@ final readonly class History
             $next = $day + max(2, $gap);
         }
 
-        return new self($washDays, $readings);
+        return new self($washDays, $readings, $virtual->truth);
     }
 
     /** @return list<Step> */

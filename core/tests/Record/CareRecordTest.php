@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Record\Answer;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\CareRecordWriter;
@@ -118,6 +119,10 @@ it('reads and writes what a season must keep to, the air, biases and zones of be
     $record['head']['zones_before'] = [['until' => '2026-09-01', 'zones' => array_slice($record['head']['zones'], 0, 3)]];
     $record['stylist_biases'] = [['by' => 'Ilse', 'sign' => 'dryness', 'mean' => 0.4, 'sd' => 0.1]];
     $record['air'] = ['humidity_percent_by_day' => ['01-01' => 71.5, '02-29' => 60.0]];
+    $record['clearances'] = [
+        ['sign' => 'sore', 'raised_on' => '2026-11-02', 'raised_by' => 'Ilse', 'seen' => 'tender behind the left ear', 'cleared_on' => '2026-11-20', 'cleared_by' => 'Dr Amparo Winterhalter'],
+        ['sign' => 'red', 'raised_on' => '2026-12-02', 'raised_by' => 'Ilse', 'seen' => 'a patch without hair', 'cleared_on' => null, 'cleared_by' => null],
+    ];
     $record['season'] = [
         'away' => [['from' => '2027-02-01', 'until' => '2027-02-10']], 'salon_days' => ['2027-01-20'], 'not_at_home' => ['strong-protein'], 'home_minutes_limit' => 90,
         'stock' => ['mask' => 4], 'prices' => ['mask' => 3.5], 'patch_test_until' => ['clarifying' => '2027-01-20'], 'promised' => [['date' => '2027-01-20', 'treatment' => 'mask']],
@@ -127,6 +132,18 @@ it('reads and writes what a season must keep to, the air, biases and zones of be
     $written = json_decode(CareRecordWriter::write(CareRecordReader::read(json_encode($record, JSON_THROW_ON_ERROR))), true);
     expect($written)->toEqual($record);
 });
+
+it('names what is wrong with a clearance by its path', function (array $clearance, string $problem): void {
+    $record = example();
+    $record['clearances'] = [$clearance + ['sign' => 'red', 'raised_on' => '2026-12-02', 'raised_by' => 'Ilse', 'seen' => 'a patch without hair']];
+    expect(implode("\n", problemsOf($record)))->toContain($problem);
+})->with([
+    'another sign' => [['sign' => 'green'], 'clearances[0].sign'],
+    'nobody cleared it' => [['cleared_on' => '2026-12-05', 'cleared_by' => ''], 'clearances[0].cleared_by: name who cleared it'],
+    'cleared before it was raised' => [['cleared_on' => '2026-12-01', 'cleared_by' => 'Dr W'], 'a sign is not cleared before it was raised; give a day from 2026-12-02 on'],
+    'no day' => [['cleared_by' => 'Dr W'], 'clearances[0].cleared_on'],
+    'a mood' => [['mood' => 'calm'], 'clearances[0].mood'],
+]);
 
 it('names what is wrong with the terms of a season by its path', function (array $season, string $problem): void {
     $record = example();
@@ -159,5 +176,21 @@ it('speaks JSON on the command line, with exit 0, or 2 and the problems on stand
         expect($exit)->toBe(2)->and($out)->toBe('')->and($error)->not->toBe('');
     }
     [$exit, $out] = $run('reading', '--list');
-    expect($exit)->toBe(0)->and(json_decode($out, true)['tests'])->toHaveCount(28);
+    expect($exit)->toBe(0)->and(json_decode($out, true)['tests'])->toHaveCount(30);
+});
+
+it('gives every test of the Bench its limits in the schema', function (): void {
+    $schema = json_decode((string) file_get_contents(__DIR__ . '/../../../docs/care-record.schema.json'), true);
+    $byTest = [];
+    foreach ($schema['properties']['readings']['items']['allOf'] as $clause) {
+        $byTest[$clause['if']['properties']['test']['const']] = $clause['then']['properties']['raw'];
+    }
+    expect(array_keys($byTest))->toEqualCanonicalizing(array_keys(Bench::tests()));
+    foreach (array_diff_key(Bench::tests(), ['wet-stretch' => true]) as $name => $test) {
+        foreach ($test->rawMeasures() as $measure) {
+            $of = $byTest[$name]['properties'][$measure->name];
+            expect((float) $of['minimum'])->toBe($measure->least, "{$name} {$measure->name}")->and((float) $of['maximum'])->toBe($measure->most, "{$name} {$measure->name}")
+                ->and(in_array($measure->name, $byTest[$name]['required'] ?? [$measure->name], true))->toBe(! $measure->optional);
+        }
+    }
 });

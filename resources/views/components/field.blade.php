@@ -1,11 +1,13 @@
-@props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null])
+@props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null, 'kind' => null, 'typedIn' => null])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
 <div {{ $attributes->class(['field']) }}>
-    <label class="label" for="f-{{ $key }}">{{ $label }}@if ($unit) <span class="unit">{{ $unit }}</span>@endif</label>
+    <label class="label" for="f-{{ $key }}">{{ $label }}@if ($unit) <span class="unit" @if ($kind) data-unit-of="{{ $kind }}" @endif>{{ $unit }}</span>@endif</label>
     <div class="control">
         <input class="input @error($key) is-danger @enderror" id="f-{{ $key }}" name="{{ $name }}" type="{{ $type }}" value="{{ old($key, $value) }}"
+               @if ($kind) data-kind="{{ $kind }}" @endif
                @if ($mode) inputmode="{{ $mode }}" @endif autocomplete="off"
                @error($key) aria-invalid="true" aria-describedby="e-{{ $key }}" @elseif ($help) aria-describedby="h-{{ $key }}" @enderror>
+        {{ $slot }}
     </div>
     @error($key)<p class="help is-danger" id="e-{{ $key }}">{{ $message }}</p>@else @if ($help)<p class="help" id="h-{{ $key }}">{{ $help }}</p>@endif @enderror
 </div>

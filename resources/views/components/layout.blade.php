@@ -5,6 +5,8 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    @auth<meta name="stylist" content="{{ auth()->id() }}">@endauth
     <title>{{ $title }} · Nagomi</title>
     <link rel="icon" href="/assets/mark.svg" type="image/svg+xml">
     <link rel="stylesheet" href="/assets/bulma.min.css">
@@ -22,7 +24,7 @@
             @if ($head)
                 <li class="rail-of">{{ $head->name }}</li>
                 <li><a href="{{ route('heads.show', $head) }}" data-key="r" @if(request()->routeIs('heads.show')) aria-current="page" @endif>River <kbd>r</kbd></a></li>
-                <li><a href="{{ route('heads.bench', $head) }}" data-key="b" @if(request()->routeIs('heads.bench')) aria-current="page" @endif>Bench <kbd>b</kbd></a></li>
+                <li><a href="{{ route('heads.bench', $head) }}" data-key="b" @if(request()->routeIs('heads.bench', 'heads.bench.zones', 'heads.visits', 'heads.visits.*')) aria-current="page" @endif>Bench <kbd>b</kbd></a></li>
                 <li><a href="{{ route('heads.wash-day', $head) }}" data-key="w" @if(request()->routeIs('heads.wash-day')) aria-current="page" @endif>Wash day <kbd>w</kbd></a></li>
                 <li><a href="{{ route('heads.season', $head) }}" data-key="s" @if(request()->routeIs('heads.season')) aria-current="page" @endif>Season <kbd>s</kbd></a></li>
                 <li><a href="{{ route('heads.trends', $head) }}" data-key="d" @if(request()->routeIs('heads.trends')) aria-current="page" @endif>Trends <kbd>d</kbd></a></li>
@@ -52,7 +54,7 @@
         <div class="wrong" role="alert" tabindex="-1" data-errors>
             <strong>Nothing was saved yet.</strong>
             {{ $errors->count() === 1 ? 'One thing needs another look:' : $errors->count() . ' things need another look:' }}
-            <ul>@foreach (array_slice($errors->all(), 0, 8) as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+            <ul>@foreach (array_slice($errors->messages(), 0, 8) as $field => $sentences)<li><a href="#f-{{ $field }}">{{ $sentences[0] }}</a></li>@endforeach</ul>
         </div>
     @endif
     {{ $slot }}

@@ -1,11 +1,16 @@
-@props(['name', 'label', 'from', 'to'])
+@props(['name', 'label', 'from', 'to', 'value' => null])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
 <fieldset class="points @error($key) is-danger @enderror">
     <legend>{{ $label }}</legend>
     <div class="points-row">
         @for ($point = $from; $point <= $to; $point++)
-            <label><input type="radio" name="{{ $name }}" value="{{ $point }}" @checked((string) old($key) === (string) $point)><span>{{ str_replace('-', '−', (string) $point) }}</span></label>
+            <label><input type="radio" name="{{ $name }}" value="{{ $point }}" @if ($point === $from) id="f-{{ $key }}" @endif @checked((string) old($key, $value) === (string) $point)><span>{{ str_replace('-', '−', (string) $point) }}</span></label>
         @endfor
+        @php($between = old($key, $value))
+        @if (is_numeric($between) && (float) $between != (int) $between)
+            {{-- A reading in halves, from elsewhere: it is kept unless another is tapped. --}}
+            <label><input type="radio" name="{{ $name }}" value="{{ $between }}" checked><span>{{ str_replace('-', '−', (string) $between) }}</span></label>
+        @endif
     </div>
     @error($key)<p class="help is-danger">{{ $message }}</p>@enderror
 </fieldset>

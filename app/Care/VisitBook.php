@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\Reading;
+use App\Models\Visit;
+use DateTimeInterface;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Reading\Reading as CoreReading;
+
+/** Takes visits of the Bench in, corrects and undoes them. What a visit said stays on record, whatever becomes of it. */
+final class VisitBook
+{
+    /**
+     * Takes a visit in once, however often it is sent.
+     *
+     * @param non-empty-list<CoreReading> $readings of one day and moment
+     * @param list<array<string, mixed>>  $typed    as typed or tapped, for each reading
+     * @param array<string, int>          $seconds  how long each test took, by test
+     * @param array<string, string>       $skipped  reason by test
+     */
+    public static function take(Head $head, string $id, array $readings, string $by, array $typed = [], array $seconds = [], array $skipped = []): Visit
+    {
+        $known = self::known($head, $id);
+        if ($known !== null) {
+            return $known;
+        }
+        $told = WhatItTold::of($head, $readings);
+        try {
+            return DB::transaction(function () use ($head, $id, $readings, $by, $typed, $seconds, $skipped, $told): Visit {
+                $visit = new Visit(['id' => $id, 'salon_id' => $head->salon_id, 'head_id' => $head->id, 'date' => $readings[0]->date->format('Y-m-d'), 'moment' => $readings[0]->moment->value, 'by' => $by, 'skipped' => $skipped]);
+                $visit->save();
+                TakeIn::readings($head, $readings, $visit->id, $seconds, $typed);
+                self::account($head, $visit, $told, $readings[0]->date, $by, '');
+
+                return $visit;
+            });
+        } catch (UniqueConstraintViolationException $twice) {
+            // It came a second time while the first was still being taken in.
+            return self::known($head, $id) ?? throw $twice;
+        }
+    }
+
+    private static function known(Head $head, string $id): ?Visit
+    {
+        return Visit::query()->where('head_id', $head->id)->find($id);
+    }
+
+    /**
+     * Puts other readings in the place of a visit's own. Whoever took them stays named; what was confirmed of other numbers is not any more.
+     *
+     * @param non-empty-list<CoreReading> $readings of one day and moment
+     * @param list<array<string, mixed>>  $typed    as typed or tapped, for each reading
+     */
+    public static function correct(Head $head, Visit $visit, array $readings, string $by, string $because, array $typed = []): void
+    {
+        /** @var array<string, Reading> $old */
+        $old = $visit->readings->keyBy(fn (Reading $reading): string => $reading->test . $reading->zone)->all();
+        $told = WhatItTold::of($head, $readings, array_values(array_map(fn (Reading $reading): string => $reading->key, $old)));
+        $since = min($visit->date->format('Y-m-d'), $readings[0]->date->format('Y-m-d'));
+        DB::transaction(function () use ($head, $visit, $readings, $by, $because, $typed, $old, $told, $since): void {
+            foreach ($readings as $i => $reading) {
+                $place = $reading->test . $reading->zone?->value;
+                $row = $old[$place] ?? null;
+                unset($old[$place]);
+                if ($row === null) {
+                    TakeIn::readings($head, [$reading], $visit->id, typed: [$typed[$i] ?? []]);
+                    continue;
+                }
+                $row->fill(['date' => $reading->date->format('Y-m-d'), 'moment' => $reading->moment->value]);
+                if ($row->raw !== $reading->raw) {
+                    $row->fill(['raw' => $reading->raw, 'typed' => ($typed[$i] ?? []) ?: null, 'confirmed' => false]);
+                }
+                $row->save();
+            }
+            // One by one, so that the audit trail hears of each.
+            foreach ($old as $gone) {
+                $gone->delete();
+            }
+            $visit->update(['date' => $readings[0]->date->format('Y-m-d'), 'moment' => $readings[0]->moment->value]);
+            self::account($head, $visit, $told, HeadRecord::date(new \DateTimeImmutable($since)), $by, $because);
+        });
+    }
+
+    /** Believes a reading that did not fit: it was taken again and found so. */
+    public static function confirm(Head $head, Reading $reading, string $by): void
+    {
+        $visit = Visit::query()->where('head_id', $head->id)->findOrFail($reading->visit);
+        DB::transaction(function () use ($head, $visit, $reading, $by): void {
+            $reading->update(['confirmed' => true]);
+            $readings = array_values($visit->readings()->get()->map(HeadRecord::reading(...))->all());
+            if ($readings !== []) {
+                $told = WhatItTold::of($head, $readings, array_map(fn (CoreReading $one): string => $one->id, $readings));
+                self::account($head, $visit, $told, $reading->date, $by, 'taken again and found so');
+            }
+        });
+    }
+
+    /** @return int how many readings were taken back; 0 where they had been before */
+    public static function undo(Head $head, Visit $visit): int
+    {
+        return DB::transaction(function () use ($head, $visit): int {
+            $gone = $visit->readings()->get();
+            // One by one, so that the audit trail hears of each.
+            $gone->each(fn (Reading $reading) => $reading->delete());
+            $visit->update(['undone_at' => $visit->undone_at ?? now()]);
+            Renewal::of($head, $visit->date);
+
+            return $gone->count();
+        });
+    }
+
+    private static function account(Head $head, Visit $visit, WhatItTold $told, DateTimeInterface $since, string $by, string $because): void
+    {
+        $outlook = Renewal::of($head, $since);
+        $visit->accounts()->create(['by' => $by, 'because' => $because, 'written_at' => now(), 'account' => [
+            'date' => $visit->date->format('Y-m-d'),
+            'moment' => $visit->moment,
+            'before' => $told->before,
+            'after' => $told->after,
+            'ruled_out' => $told->ruledOut,
+            'readings' => $told->readings,
+            'verdict' => $outlook->verdict,
+        ]]);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\Reading;
+use App\Models\Visit;
+use App\Models\VisitAccount;
+use Illuminate\Support\Collection;
+
+/** The visits of a head, and what one of them told: now, and before it was corrected. */
+final class VisitPage
+{
+    private const LISTED = 60;
+
+    /** @return Collection<int, Visit> the latest first, with the names of their tests and how often each was corrected */
+    public static function list(Head $head): Collection
+    {
+        /** @var Collection<int, Visit> */
+        return $head->visits()->with('readings:id,visit,test,zone')->withCount('accounts')->limit(self::LISTED)->get();
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Head $head, Visit $visit): array
+    {
+        $visit->load(['accounts', 'readings']);
+        $accounts = $visit->accounts->reverse()->values();
+        if ($accounts->isEmpty() && $visit->readings->isNotEmpty()) {
+            $accounts = collect([self::anew($head, $visit)]);
+        }
+
+        return [
+            'head' => $head,
+            'visit' => $visit,
+            'account' => $accounts->first(),
+            'earlier' => $accounts->slice(1)->values(),
+        ];
+    }
+
+    /** A visit that came with a record from elsewhere said nothing here: what it tells is worked out as it is asked for, and not stored. */
+    private static function anew(Head $head, Visit $visit): VisitAccount
+    {
+        $readings = array_values($visit->readings->map(HeadRecord::reading(...))->all());
+        $told = $readings === [] ? null : WhatItTold::of($head, $readings, array_values($visit->readings->map(fn (Reading $reading): string => $reading->key)->all()));
+
+        return new VisitAccount(['by' => $visit->by, 'because' => '', 'written_at' => now(), 'account' => [
+            'date' => $visit->date->format('Y-m-d'), 'moment' => $visit->moment, 'before' => $told->before ?? [], 'after' => $told->after ?? [], 'ruled_out' => $told->ruledOut ?? [], 'readings' => $told->readings ?? [], 'verdict' => '',
+        ]]);
+    }
+}

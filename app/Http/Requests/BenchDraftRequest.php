@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\HeadRecord;
+use App\Care\WhatItTold;
+use App\Models\Head;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\Rule;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Reading\Bench;
+use Nagomi\Core\Reading\Moment;
+use Nagomi\Core\Reading\Reading;
+
+/** What stands on the Bench so far, finished or not. */
+final class BenchDraftRequest extends FormRequest
+{
+    private const MOST_FIELDS = 600;
+    private const LONGEST = 400;
+
+    /** The parts of the form that are kept; the others belong to the page. */
+    private const KEPT = ['raw', 'zones', 'skip', 'zone', 'date', 'taps', 'unit'];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['moment' => ['required', Rule::enum(Moment::class)], 'visit' => ['required', 'ulid']];
+    }
+
+    public function moment(): string
+    {
+        return $this->string('moment')->value();
+    }
+
+    public function visit(): string
+    {
+        return strtolower($this->string('visit')->value());
+    }
+
+    /** @return array<string, string> what is filled in, by the name of its field */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach (Arr::dot($this->only(self::KEPT)) as $path => $value) {
+            $steps = explode('.', (string) $path);
+            if (is_scalar($value) && (string) $value !== '' && strlen((string) $value) <= self::LONGEST) {
+                $fields[$steps[0] . implode('', array_map(fn (string $step): string => "[{$step}]", array_slice($steps, 1)))] = (string) $value;
+            }
+        }
+
+        return array_slice($fields, 0, self::MOST_FIELDS);
+    }
+
+    /** What the tests that are whole so far would tell; null while there is none. */
+    public function told(Head $head, string $by): ?WhatItTold
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $today = HeadRecord::date($user->salon->today());
+        $typed = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->string('date')->value());
+        $date = $typed === false ? $today : min($today, HeadRecord::date($typed));
+        $moment = Moment::from($this->moment());
+        $readings = [];
+        foreach (BenchEntries::of($this->all(), Zone::tryFrom($this->string('zone')->value())) as $entry) {
+            if ($entry->problems() === [] && in_array($moment, Bench::test($entry->test)?->moments() ?? [], true)) {
+                $readings[] = new Reading("{$entry->test} {$entry->zone?->value}", $date, $moment, $entry->test, $entry->raw, $entry->zone, $by);
+            }
+        }
+
+        return $readings === [] ? null : WhatItTold::of($head, $readings);
+    }
+
+    /** @return array<string, array{readings: list<array<string, mixed>>}> */
+    public function byTest(?WhatItTold $told): array
+    {
+        $tests = [];
+        foreach ($told->readings ?? [] as $reading) {
+            $tests[is_string($reading['test']) ? $reading['test'] : '']['readings'][] = $reading;
+        }
+
+        return $tests;
+    }
+}

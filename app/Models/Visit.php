@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
+
+/**
+ * One sitting at the Bench: the readings of one moment of one day.
+ *
+ * @property string                          $id
+ * @property string                          $head_id
+ * @property CarbonImmutable                 $date
+ * @property string                          $moment
+ * @property string                          $by
+ * @property array<string, string>           $skipped   reason by test
+ * @property CarbonImmutable|null            $undone_at
+ * @property Collection<int, Reading>        $readings
+ * @property Collection<int, VisitAccount>   $accounts
+ */
+final class Visit extends Model
+{
+    use BelongsToSalon;
+    use HasUlids;
+    use LogsActivity;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['date' => 'immutable_date', 'skipped' => 'array', 'undone_at' => 'immutable_datetime'];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['head_id', 'date', 'moment', 'undone_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return BelongsTo<Head, $this> */
+    public function head(): BelongsTo
+    {
+        return $this->belongsTo(Head::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        $relation = $this->hasMany(Reading::class, 'visit');
+        $relation->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<VisitAccount, $this> the first first */
+    public function accounts(): HasMany
+    {
+        $relation = $this->hasMany(VisitAccount::class);
+        $relation->orderBy('id');
+
+        return $relation;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use Nagomi\Core\Safety\BarringSign;
+use Nagomi\Core\Safety\Clearance;
+
+/** Signs that barred treatments, as they stand in a care record. */
+final class ClearanceFields
+{
+    public static function read(Fields $fields): ?Clearance
+    {
+        $sign = $fields->choice('sign', BarringSign::class);
+        $raisedOn = $fields->date('raised_on');
+        $raisedBy = $fields->string('raised_by', '', 120);
+        $seen = $fields->string('seen', '', 2000);
+        $cleared = $fields->has('cleared_on') || $fields->has('cleared_by');
+        $clearedOn = $cleared ? $fields->date('cleared_on') : self::nothing($fields, 'cleared_on');
+        $clearedBy = $cleared ? $fields->string('cleared_by', '', 120) : self::nothing($fields, 'cleared_by');
+        if ($cleared && $clearedBy === '') {
+            $fields->problem('cleared_by', 'name who cleared it.');
+        }
+        if ($clearedOn !== null && $raisedOn !== null && $clearedOn < $raisedOn) {
+            $fields->problem('cleared_on', 'a sign is not cleared before it was raised; give a day from ' . $raisedOn->format('Y-m-d') . ' on.');
+        }
+        $fields->nothingElse();
+
+        return $sign === null || $raisedOn === null ? null : new Clearance($sign, $raisedOn, $raisedBy, $seen, $clearedOn, $clearedBy);
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Clearance $clearance): array
+    {
+        return [
+            'sign' => $clearance->sign->value,
+            'raised_on' => $clearance->raisedOn->format('Y-m-d'),
+            'raised_by' => $clearance->raisedBy,
+            'seen' => $clearance->seen,
+            'cleared_on' => $clearance->clearedOn?->format('Y-m-d'),
+            'cleared_by' => $clearance->clearedBy,
+        ];
+    }
+
+    private static function nothing(Fields $fields, string $name): null
+    {
+        $fields->raw($name);
+
+        return null;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Safety;
+
+use DateTimeImmutable;
+
+/** A sign that bars treatments: when and by whom it was raised, and who cleared it when; null while it is open. */
+final readonly class Clearance
+{
+    public function __construct(
+        public BarringSign $sign,
+        public DateTimeImmutable $raisedOn,
+        public string $raisedBy,
+        public string $seen,
+        public ?DateTimeImmutable $clearedOn = null,
+        public ?string $clearedBy = null,
+    ) {
+    }
+}

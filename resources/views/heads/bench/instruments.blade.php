@@ -1,0 +1,21 @@
+{{-- The ruler and the picture: opened by the buttons beside the fields they fill. --}}
+<dialog class="sheet ruler" id="ruler" aria-labelledby="ruler-title">
+    <h2 id="ruler-title">One wet hair on the ruler</h2>
+    <p class="how">Drag each mark to where the hair reaches on your ruler, or move it with the arrow keys: 1 mm, with Shift 10 mm.</p>
+    <svg viewBox="-6 0 312 74" role="group" aria-label="Ruler of 300 mm" data-ruler-face></svg>
+    <p class="readout" data-ruler-says role="status"></p>
+    <div class="more"><button type="button" class="button is-strong" data-ruler-take>Use these lengths</button><button type="button" class="button" data-close>Close</button></div>
+</dialog>
+<dialog class="sheet on-picture" id="on-picture" aria-labelledby="on-picture-title">
+    <h2 id="on-picture-title">Measure on a picture</h2>
+    <p class="how">The picture stays on this tablet. Something of known length must lie beside the hair, at the same distance.</p>
+    <div class="asks">
+        <div class="field"><label class="label" for="picture-file">Picture</label><input class="input" type="file" id="picture-file" accept="image/jpeg,image/png,image/webp"></div>
+        <div class="field"><label class="label" for="picture-scale">Between the first two taps <span class="unit">mm</span></label><input class="input" id="picture-scale" inputmode="decimal" value="85.6"><p class="help">85.6 mm: the long side of a bank card</p></div>
+    </div>
+    <p class="readout" data-picture-says role="status">Choose a picture first.</p>
+    <div class="picture-frame" data-picture-frame tabindex="0" role="application" aria-label="The picture. Arrow keys move the cross, Enter taps, Backspace takes the last tap back.">
+        <canvas width="720" height="480" data-picture-canvas></canvas>
+    </div>
+    <div class="more"><button type="button" class="button is-strong" data-picture-take disabled>Use this</button><button type="button" class="button" data-picture-back>Take the last tap back</button><button type="button" class="button" data-close>Close</button></div>
+</dialog>

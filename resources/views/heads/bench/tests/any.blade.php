@@ -1,0 +1,23 @@
+<fieldset>
+    <legend>{{ __("nagomi.tests.{$name}") }}</legend>
+    <p class="how">{{ __("nagomi.hows.{$name}") }}</p>
+    <div class="row">
+        @foreach ($test->rawMeasures() as $measure)
+            @php($value = data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . ".{$name}.{$measure->name}"))
+            @if ($measure->unit === 'of 2')
+                <x-points :name="$prefix . '[' . $name . '][' . $measure->name . ']'" :label="$measure->label" :from="0" :to="2" :value="$value"/>
+            @elseif ($measure->unit === 'of 10' && count($test->rawMeasures()) <= 6)
+                <x-points :name="$prefix . '[' . $name . '][' . $measure->name . ']'" :label="$measure->label . ', 0 to 10'" :from="0" :to="10" :value="$value"/>
+            @else
+                <x-measure :test="$name" :measure="$measure" :prefix="$prefix" :units="$units" :value="$value"/>
+            @endif
+        @endforeach
+    </div>
+    @if ($name === 'curl')
+        <p class="help objects" data-objects hidden>Ring as wide as
+            @foreach (['a pencil eraser' => 7, 'a pencil' => 8, 'a wine cork' => 24, 'a cotton reel' => 30] as $object => $mm)
+                <button type="button" class="button is-small" data-object-mm="{{ $mm }}">{{ $object }}, {{ $mm }} mm</button>
+            @endforeach
+        </p>
+    @endif
+</fieldset>
