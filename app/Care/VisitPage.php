@@ -9,6 +9,7 @@ use App\Models\Reading;
 use App\Models\Visit;
 use App\Models\VisitAccount;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Reading\Bench;
 
 /** The visits of a head, and what one of them told: now, and before it was corrected. */
 final class VisitPage
@@ -36,7 +37,31 @@ final class VisitPage
             'visit' => $visit,
             'account' => $accounts->first(),
             'earlier' => $accounts->slice(1)->values(),
+            'beside' => self::beside($head, $visit),
         ];
+    }
+
+    /**
+     * What another stylist read of the same head, day and moment, side by side.
+     *
+     * @return list<array{sign: string, mine: float, theirs: float, by: string}>
+     */
+    private static function beside(Head $head, Visit $visit): array
+    {
+        /** @var Collection<int, Reading> $others */
+        $others = $head->readings()->where('date', $visit->date->format('Y-m-d'))->where('moment', $visit->moment)->where('by', '!=', $visit->by)->get();
+        $pairs = [];
+        foreach ($others as $other) {
+            $mine = $visit->readings->first(fn (Reading $reading): bool => $reading->test === $other->test && $reading->zone === $other->zone);
+            $theirs = Bench::test($other->test)?->measure($other->raw) ?? [];
+            foreach ($mine === null ? [] : Bench::test($mine->test)?->measure($mine->raw) ?? [] as $i => $measured) {
+                if (isset($theirs[$i]) && $theirs[$i]->sign === $measured->sign) {
+                    $pairs[] = ['sign' => $measured->sign->value, 'mine' => round($measured->value, 1), 'theirs' => round($theirs[$i]->value, 1), 'by' => $other->by];
+                }
+            }
+        }
+
+        return $pairs;
     }
 
     /** A visit that came with a record from elsewhere said nothing here: what it tells is worked out as it is asked for, and not stored. */

@@ -15,6 +15,7 @@ use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Head\Method;
+use Nagomi\Core\Reading\Reading;
 use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Simulation\Chance;
 use Nagomi\Core\Simulation\History;
@@ -88,6 +89,30 @@ final class DatabaseSeeder extends Seeder
             $intake['born_on'] = $today->subYears(14)->format('Y-m-d');
         }
 
-        return new CareRecord("demo-{$demo->seed}", $demo->name, $demo->head, $intake, $history->washDays, $history->readings);
+        return new CareRecord("demo-{$demo->seed}", $demo->name, $demo->head, $intake, $history->washDays, [...$history->readings, ...self::readAgain($demo, $history)]);
+    }
+
+    /**
+     * A colleague in training reads some visits once more, by hand and eye, a little differently.
+     *
+     * @return list<Reading>
+     */
+    private static function readAgain(DemoHead $demo, History $history): array
+    {
+        if ($demo->trainee === null) {
+            return [];
+        }
+        $chance = new Chance($demo->seed + 1000);
+        $again = [];
+        foreach ($history->readings as $reading) {
+            $points = $reading->raw['points'] ?? null;
+            if (is_numeric($points) && in_array($reading->test, ['dryness', 'feel', 'curl-memory'], true) && $reading->by !== $demo->trainee && $chance->happens(0.5)) {
+                $least = $reading->test === 'feel' ? -5 : 0;
+                $raw = ['points' => max($least, min($least + 10, round($points + $chance->normal(0.5, 1))))];
+                $again[] = new Reading("{$reading->id}-again", $reading->date, $reading->moment, $reading->test, $raw, null, $demo->trainee);
+            }
+        }
+
+        return $again;
     }
 }

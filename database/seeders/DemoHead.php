@@ -10,7 +10,10 @@ use Nagomi\Core\Simulation\Habits;
 /** One invented client of the demo: what she is like, what she did so far, what is written down of her. */
 final readonly class DemoHead
 {
-    /** @param array<string, mixed> $intake */
+    /**
+     * @param array<string, mixed> $intake
+     * @param string|null          $trainee a colleague who reads some of her visits once more
+     */
     public function __construct(
         public string $name,
         public Head $head,
@@ -18,6 +21,7 @@ final readonly class DemoHead
         public array $intake,
         public int $seed,
         public string $stylist = 'Ilse Varga-Moen',
+        public ?string $trainee = null,
     ) {
     }
 }

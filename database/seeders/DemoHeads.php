@@ -28,6 +28,7 @@ final class DemoHeads
                 new Habits(maskEvery: 3, clarifyEvery: 5, preWash: 'oil', startBuildUp: 22, missed: 0.15),
                 ['ring_mm' => 6.5, 'strand_um' => 58, 'density' => 'high', 'goals' => 'Length, and a crown that is not dry on day two.', 'hair_history' => 'Natural for six years; trims twice a year.'],
                 11,
+                trainee: 'Quim Adeyemi-Solberg',
             ),
             new DemoHead(
                 'Tamar Lindqvist-Rao',
@@ -43,6 +44,7 @@ final class DemoHeads
                 new Habits(maskEvery: 1, strongEvery: 4, clarifyEvery: 11, visitEvery: 2, cleanse: CleanseKind::Gentle, startBuildUp: 20),
                 ['ring_mm' => 7, 'strand_um' => 66, 'density' => 'high', 'goals' => 'A style that lasts through the bakery’s heat.'],
                 13,
+                trainee: 'Quim Adeyemi-Solberg',
             ),
             new DemoHead(
                 'Dilys Fontaine-Mbeki',
@@ -111,6 +113,7 @@ final class DemoHeads
                 new Habits(maskEvery: 1, strongEvery: 0, clarifyEvery: 8, cleanse: CleanseKind::CoWash, seal: true, startWear: 22),
                 ['ring_mm' => 20, 'strand_um' => 50, 'density' => 'low', 'goals' => 'Rings that spring back as they used to.'],
                 22,
+                trainee: 'Quim Adeyemi-Solberg',
             ),
         ];
     }

@@ -66,6 +66,7 @@ const SIZES = { mm: [1, 0], in: [25.4, 0], g: [1, 0], oz: [28.349523125, 0], '°
 form.querySelectorAll('select[name^="unit["]').forEach((select) => {
     const kind = select.name.slice(5, -1);
     let was = select.value;
+    select.addEventListener('focus', () => { was = select.value; });
     select.addEventListener('change', () => {
         const [from, to] = [SIZES[was], SIZES[select.value]];
         form.querySelectorAll(`[data-unit-of="${kind}"]`).forEach((unit) => { unit.textContent = select.value; });
@@ -119,7 +120,8 @@ if (walk) {
 }
 
 // What is typed stays on this tablet and with the salon until it is taken in, whatever happens to the page.
-const KEPT = /^(raw|zones|skip|taps)\[/;
+const KEPT = /^(raw|zones|skip|taps|unit)\[|^(zone|date)$/;
+const TYPED = /^(raw|zones|skip|taps)\[/;
 const key = `nagomi-bench ${form.dataset.draft}`;
 const collected = () => Object.fromEntries([...new FormData(form)].filter(([name, value]) => KEPT.test(name) && value !== '' && !(value === '0' && name.endsWith('[snapped]'))));
 const restore = (fields) => {
@@ -133,6 +135,10 @@ const restore = (fields) => {
                 field.checked = field.value === value;
             } else if (field.type !== 'hidden' || name.startsWith('taps[')) {
                 field.value = value;
+                // The numbers were typed in this unit: they stay as they are, only the labels follow.
+                if (name.startsWith('unit[')) {
+                    form.querySelectorAll(`[data-unit-of="${name.slice(5, -1)}"]`).forEach((unit) => { unit.textContent = value; });
+                }
             }
         });
     }
@@ -183,7 +189,12 @@ if (form.dataset.draft) {
         tell();
     }
     form.addEventListener('input', () => {
-        localStorage.setItem(key, JSON.stringify({ fields: collected(), at: new Date().toISOString() }));
+        const fields = collected();
+        if (Object.keys(fields).some((name) => TYPED.test(name))) {
+            localStorage.setItem(key, JSON.stringify({ fields, at: new Date().toISOString() }));
+        } else {
+            localStorage.removeItem(key);
+        }
         showWalk();
         clearTimeout(telling);
         telling = setTimeout(tell, 600);

@@ -42,7 +42,7 @@ export const send = async (said) => {
                 said({ kept, state: 'sent', told: (await answer.json()).told });
             } else if (answer.status === 422) {
                 // Something in it needs a hand: it goes back to the Bench as a draft.
-                const fields = Object.fromEntries([...new URLSearchParams(kept.body)].filter(([name, value]) => value !== '' && /^(raw|zones|skip|taps)\[/.test(name)));
+                const fields = Object.fromEntries([...new URLSearchParams(kept.body)].filter(([name, value]) => value !== '' && /^(raw|zones|skip|taps|unit)\[|^(zone|date)$/.test(name)));
                 const key = `nagomi-bench ${kept.name}`;
                 localStorage.setItem(key, JSON.stringify({ fields, at: new Date().toISOString() }));
                 write(read().filter((other) => other.visit !== kept.visit));

@@ -43,7 +43,7 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
     }
     $browser->type('raw[broken-hairs][shed]', '430')->type('raw[broken-hairs][broken]', '22')->type('raw[broken-hairs][days_since_detangled]', '7')
         ->press('Take in these readings');
-    expect($browser->text('.told'))->toContain('What it told')->toContain('dryness')->toContain('wet stretch');
+    expect($browser->text('main'))->toContain('What it told')->toContain('dryness')->toContain('wet stretch');
 
     $browser->press('See the river');
     expect($browser->text('.cells p'))->not->toBe($before)->toContain('dry')
@@ -149,8 +149,8 @@ it('keeps a half-typed visit on the tablet, and throws it away once it is taken 
     $browser->press('Take in these readings');
     expect($browser->text('.told'))->toContain('dryness');
     // Neither the summary nor a later visit offers the same readings a second time.
-    foreach ([null, $path] as $next) {
-        $next === null || $browser->visit($next);
+    foreach ([$path, "{$path}?moment=before-cleansing"] as $next) {
+        $browser->visit($next);
         expect($browser->find('[data-draft-notice]')->isDisplayed())->toBeFalse();
         expect($browser->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\')'))->toBeNull();
     }

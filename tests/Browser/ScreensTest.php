@@ -5,14 +5,15 @@ declare(strict_types=1);
 use Tests\Browser\Support\Browser;
 
 /** Every screen of the application, as paths of a head or of the salon. */
-const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team'];
+const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team'];
 
 function screens(Browser $browser): array
 {
     $browser->signIn()->press('Solvei');
     $head = $browser->path();
+    $visit = basename((string) $browser->visit("{$head}/visits")->find('.visits li a')->getAttribute('href'));
 
-    return array_map(fn (string $screen): string => str_replace('{head}', $head, $screen), SCREENS);
+    return array_map(fn (string $screen): string => str_replace(['{head}', '{visit}'], [$head, $visit], $screen), SCREENS);
 }
 
 it('is accessible on every screen by axe, in light and in dark', function (bool $dark): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Reading;
+use App\Models\Visit;
 use App\Models\WashDay;
 use App\Policies\HeadPolicy;
 use Illuminate\Support\Facades\DB;
@@ -12,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 it('is not there for a stylist of another salon', function (string $method, string $path): void {
     $head = $this->aHead();
     [, $other] = $this->salonWithStylist('maren@test.example');
-    $path = str_replace(['{reading}', '{wash}'], [$head->readings->first()->key, $head->washDays->first()->key], $path);
+    $path = str_replace(['{reading}', '{wash}', '{visit}'], [$head->readings->first()->key, $head->washDays->first()->key, $head->visits()->first()->id], $path);
     $this->actingAs($other)->call($method, "/heads/{$head->id}{$path}")->assertNotFound();
     expect(Head::query()->withoutGlobalScopes()->whereKey($head->id)->exists())->toBeTrue();
 })->with([
@@ -25,7 +26,7 @@ it('lists its own heads only, and scopes every query of what belongs to a salon'
     [$salon, $other] = $this->salonWithStylist('maren@test.example');
     $theirs = $this->aHead('protein-sensitive', $salon);
     $this->actingAs($this->stylist)->get('/heads')->assertSee($mine->name)->assertDontSee($theirs->name);
-    foreach ([Reading::class, WashDay::class, PlanItem::class] as $model) {
+    foreach ([Reading::class, Visit::class, WashDay::class, PlanItem::class] as $model) {
         expect($model::query()->where('head_id', $theirs->id)->count())->toBe(0)
             ->and($model::query()->where('head_id', $mine->id)->count())->toBeGreaterThan(0);
     }

@@ -22,8 +22,9 @@ final class BenchDraftRequest extends FormRequest
     private const MOST_FIELDS = 600;
     private const LONGEST = 400;
 
-    /** The parts of the form that are kept; the others belong to the page. */
-    private const KEPT = ['raw', 'zones', 'skip', 'zone', 'date', 'taps', 'unit'];
+    /** The parts of the form that are typed, and those that say how they are to be read; the others belong to the page. */
+    private const TYPED = ['raw', 'zones', 'skip', 'taps'];
+    private const BESIDES = ['zone', 'date', 'unit'];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -41,18 +42,31 @@ final class BenchDraftRequest extends FormRequest
         return strtolower($this->string('visit')->value());
     }
 
-    /** @return array<string, string> what is filled in, by the name of its field */
+    /** @return array<string, string> what is filled in, by the name of its field; none where nothing was typed */
     public function fields(): array
     {
+        $typed = $this->named(self::TYPED);
+
+        return $typed === [] ? [] : array_slice($typed + $this->named(self::BESIDES), 0, self::MOST_FIELDS);
+    }
+
+    /**
+     * @param list<string> $parts
+     *
+     * @return array<string, string>
+     */
+    private function named(array $parts): array
+    {
         $fields = [];
-        foreach (Arr::dot($this->only(self::KEPT)) as $path => $value) {
+        foreach (Arr::dot($this->only($parts)) as $path => $value) {
             $steps = explode('.', (string) $path);
-            if (is_scalar($value) && (string) $value !== '' && strlen((string) $value) <= self::LONGEST) {
+            $unticked = $value === '0' && end($steps) === 'snapped';
+            if (is_scalar($value) && (string) $value !== '' && ! $unticked && strlen((string) $value) <= self::LONGEST) {
                 $fields[$steps[0] . implode('', array_map(fn (string $step): string => "[{$step}]", array_slice($steps, 1)))] = (string) $value;
             }
         }
 
-        return array_slice($fields, 0, self::MOST_FIELDS);
+        return $fields;
     }
 
     /** What the tests that are whole so far would tell; null while there is none. */

@@ -6,7 +6,9 @@ namespace App\Http\Requests;
 
 use App\Care\HeadRecord;
 use App\Care\SkipReason;
+use App\Models\Head;
 use App\Models\User;
+use App\Models\Visit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -23,6 +25,7 @@ final class BenchRequest extends FormRequest
     use Sentences;
 
     private const MOST_SECONDS = 65_000;
+    private const DAMAGED = 'This form is damaged; open the Bench anew. What you typed is kept on this tablet.';
 
     /** @var list<BenchEntry>|null */
     private ?array $entries = null;
@@ -51,7 +54,7 @@ final class BenchRequest extends FormRequest
         return $this->forEveryRule([
             'date' => 'Date: type a day that exists and has been, such as 2026-02-28.',
             'because' => 'Why: say in a few words, up to 400 letters, why this is corrected.',
-        ]) + ['visit.ulid' => 'This form is damaged; open the Bench anew. What you typed is kept on this tablet.'];
+        ]) + ['visit.ulid' => self::DAMAGED];
     }
 
     public function withValidator(Validator $validator): void
@@ -69,10 +72,21 @@ final class BenchRequest extends FormRequest
                     $validator->errors()->add($path, $sentence);
                 }
             }
+            if ($this->isAnothers()) {
+                $validator->errors()->add('visit', self::DAMAGED);
+            }
             if ($validator->errors()->isEmpty()) {
                 $this->askOnceMore($validator);
             }
         });
+    }
+
+    /** Whether the visit's key stands for a visit of another head. */
+    private function isAnothers(): bool
+    {
+        $head = $this->route('head');
+
+        return $this->filled('visit') && Visit::query()->withoutGlobalScope('salon')->whereKey($this->visit())->where('head_id', '!=', $head instanceof Head ? $head->id : '')->exists();
     }
 
     /** An unlikely value is taken in when it comes again after it was asked about; another value is asked about anew. */

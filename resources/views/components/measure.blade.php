@@ -12,7 +12,7 @@
          :help="$help ?? ($measure->optional ? 'may stay empty' : null)" :kind="$book?->kind()" :typed-in="$unit?->value">
     @if ($timed)<button type="button" class="button" data-stopwatch="{{ $timed }}" hidden>Start</button>@endif
     @if ($test === 'comb-count')<button type="button" class="button" data-countdown="60" hidden>60 s</button>@endif
-    @if ($counted)<button type="button" class="button" data-count hidden aria-label="One more: {{ lcfirst($measure->label) }}">+1</button>@endif
+    @if ($counted)<button type="button" class="button" data-count hidden aria-label="+1 {{ lcfirst($measure->label) }}">+1</button>@endif
     @if ($test === 'curl')<button type="button" class="button" data-on-picture="{{ $measure->name === 'ring_mm' ? 'ring' : 'length' }}" hidden>On a picture</button>@endif
     @if ($device)<button type="button" class="button" data-device="{{ $device->value }}" data-measure="{{ $measure->name }}" hidden>Read the {{ __("nagomi.devices.{$device->value}") }}</button>@endif
 </x-field>

@@ -127,6 +127,50 @@ final class Browser
         return $this;
     }
 
+    /** Taps with a finger where a person would. */
+    public function touch(string $css): self
+    {
+        $element = $this->find($css);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $at = $this->driver->executeScript('const box = (arguments[0].matches("input[type=radio]") ? arguments[0].closest("label") : arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$element]);
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]]);
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+        usleep(60_000);
+
+        return $this;
+    }
+
+    public function touchScreen(): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 1]);
+
+        return $this;
+    }
+
+    /** Takes the network away, or gives it back. */
+    public function offline(bool $offline = true): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable', ['maxTotalBufferSize' => 0]);
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
+    /** Waits until a part of the page says something. */
+    public function until(string $css, string $words): self
+    {
+        $this->driver->wait(15, 100)->until(fn (): bool => str_contains((string) $this->driver->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]), $words));
+
+        return $this;
+    }
+
+    public function value(string $name): string
+    {
+        return (string) $this->find("[name=\"{$name}\"]")->getAttribute('value');
+    }
+
     /** Presses the button or follows the link that says this, and waits for the page it leads to. */
     public function press(string $words): self
     {
