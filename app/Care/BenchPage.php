@@ -18,9 +18,14 @@ use Nagomi\Core\Reading\Unit;
 /** What the Bench shows: the tests of a moment, those worth taking first, and what was typed and not taken in yet. */
 final class BenchPage
 {
-    /** @return array<string, mixed> */
-    public static function of(Head $head, User $stylist, Moment $moment): array
+    /**
+     * @param mixed $at the moment as it was asked for; anything else is before cleansing
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Head $head, User $stylist, mixed $at): array
     {
+        $moment = self::moment($at);
         $outlook = Renewal::current($head->loadMissing(['salon', 'outlook', 'zoneParts']));
         $tests = self::tests($moment);
         $worth = self::worth($outlook->worth ?? [], $moment, $tests);
@@ -39,6 +44,11 @@ final class BenchPage
             'zoned' => [],
             'cautions' => HeadPage::cautions($head),
         ];
+    }
+
+    public static function moment(mixed $at): Moment
+    {
+        return Moment::tryFrom(is_string($at) ? $at : '') ?? Moment::BeforeCleansing;
     }
 
     /** @return array<string, mixed> the readings of a visit, to be corrected; in the units of the book */
@@ -99,7 +109,7 @@ final class BenchPage
      * @param array<string, list<array<string, mixed>>> $worth
      * @param array<string, Test>                       $tests
      *
-     * @return array<string, array{minutes: float, before: float, after: float}>
+     * @return array<string, array{minutes: float, before: float, after: float, why: list<string>}>
      */
     private static function worth(array $worth, Moment $moment, array $tests): array
     {
@@ -107,11 +117,29 @@ final class BenchPage
         foreach ($worth[$moment->value] ?? [] as $step) {
             $number = fn (string $name): float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
             if (is_string($step['test'] ?? null) && isset($tests[$step['test']])) {
-                $ordered[$step['test']] = ['minutes' => $number('minutes'), 'before' => $number('before'), 'after' => $number('after')];
+                $ordered[$step['test']] = ['minutes' => $number('minutes'), 'before' => $number('before'), 'after' => $number('after'), 'why' => self::why($step)];
             }
         }
 
         return $ordered;
+    }
+
+    /**
+     * @param array<string, mixed> $step
+     *
+     * @return list<string> a sentence each
+     */
+    private static function why(array $step): array
+    {
+        $why = [];
+        if (is_array($step['hinges'] ?? null) && is_string($step['hinges']['kind'] ?? null) && is_string($step['hinges']['on'] ?? null)) {
+            $why[] = Words::of('hinges', ['treatment' => lcfirst(Words::of("steps.{$step['hinges']['kind']}")), 'day' => (new \DateTimeImmutable($step['hinges']['on']))->format('j M')]);
+        }
+        if (is_array($step['overdue'] ?? null) && is_int($step['overdue']['ago'] ?? null) && is_int($step['overdue']['usual'] ?? null)) {
+            $why[] = Words::of('overdue', ['ago' => (string) $step['overdue']['ago'], 'usual' => (string) $step['overdue']['usual']]);
+        }
+
+        return $why;
     }
 
     /** @return array<string, string> the tests left out at the last visit of this moment, with the reason */

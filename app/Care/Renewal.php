@@ -16,10 +16,8 @@ use Nagomi\Core\Balance\Journal;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\Smoother;
 use Nagomi\Core\Balance\State;
-use Nagomi\Core\Balance\WorthReading;
 use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameter\Model;
-use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\RetainedLength;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Verdict;
@@ -32,12 +30,6 @@ final class Renewal
 {
     public const WEEKS_BACK = 12;
     public const WEEKS_AHEAD = 12;
-
-    /** A follow-up visit on the Bench takes at most so long. */
-    private const FOLLOW_UP_MINUTES = 6.0;
-
-    /** And a first one, when nothing is known yet. */
-    private const FIRST_VISIT_MINUTES = 15.0;
 
     /** @param DateTimeInterface|null $since the earliest day that changed; null: everything did */
     public static function of(Head $head, ?DateTimeInterface $since = null): Outlook
@@ -70,7 +62,7 @@ final class Renewal
                 'clashes' => OutlookParts::clashes($plan),
                 'learned' => self::learned($state),
                 'length' => self::length($head, $today),
-                'worth' => self::worth($head, $state),
+                'worth' => WorthTaking::of($head, $state, $plan, $today),
             ]);
             $head->setRelation('outlook', $outlook);
 
@@ -108,21 +100,6 @@ final class Renewal
         Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from, journal: $journal);
 
         return array_values(array_filter(Smoother::of($journal), fn (Point $point): bool => $point->date >= $window));
-    }
-
-    /** @return array<string, list<array<string, mixed>>> the tests worth taking next, by moment, with what each would narrow */
-    private static function worth(Head $head, State $state): array
-    {
-        $worth = [];
-        $minutes = $head->days()->where('was_read', true)->exists() ? self::FOLLOW_UP_MINUTES : self::FIRST_VISIT_MINUTES;
-        foreach ([Moment::BeforeCleansing, Moment::AfterStyling, Moment::Home] as $moment) {
-            $worth[$moment->value] = array_map(
-                fn (array $step): array => ['test' => $step['test'], 'minutes' => $step['minutes'], 'before' => round($step['before'], 1), 'after' => round($step['after'], 1)],
-                WorthReading::order($state, TestMinutes::at($head->salon, $moment), $minutes),
-            );
-        }
-
-        return $worth;
     }
 
     /** @return array<string, float>|null what grew, was cut, kept and broke off, in mm */

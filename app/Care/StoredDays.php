@@ -82,6 +82,15 @@ final class StoredDays
         return $head->days()->where('was_read', true)->orderByDesc('date')->limit(self::VISITS_LOOKED_BACK)->get(['id', 'head_id', 'salon_id', 'date', 'checks'])->reverse()->values();
     }
 
+    /** @return list<Point> the states at the end of each day with readings, oldest first */
+    public static function visited(Head $head, History $history, string $from): array
+    {
+        /** @var Collection<int, HeadDay> $days */
+        $days = $head->days()->where('was_read', true)->where('date', '>=', $from)->orderBy('date')->get(['id', 'head_id', 'salon_id', 'date', 'sealed', 'tight', 'signs', 'state']);
+
+        return array_values($days->map(fn (HeadDay $day): Point => self::point($day, $history))->all());
+    }
+
     /** @return Collection<int, HeadDay> */
     public static function since(Head $head, string $date): Collection
     {

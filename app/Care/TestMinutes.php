@@ -7,7 +7,7 @@ namespace App\Care;
 use App\Models\Salon;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Test;
@@ -29,7 +29,7 @@ final class TestMinutes
         return Cache::remember("test-minutes.{$salon->id}", self::KEPT_SECONDS, function () use ($salon): array {
             $timed = DB::table('readings')->where('salon_id', $salon->id)->whereBetween('seconds', self::BELIEVED_SECONDS)
                 ->groupBy('test')->selectRaw('test, avg(seconds) as mean, count(*) as timed')->get();
-            $minutes = Model::TEST_MINUTES;
+            $minutes = BenchModel::TEST_MINUTES;
             foreach ($timed as $row) {
                 [$test, $mean, $count] = [is_string($row->test) ? $row->test : '', is_numeric($row->mean) ? (float) $row->mean : 0.0, is_numeric($row->timed) ? (int) $row->timed : 0];
                 if (isset($minutes[$test])) {

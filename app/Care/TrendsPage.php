@@ -19,10 +19,11 @@ final class TrendsPage
     public const GROUPS = [
         'breakage' => [Sign::Broken, Sign::CombCount, Sign::ShedCount, Sign::PullCount],
         'elasticity' => [Sign::WetStretch, Sign::StretchReturn, Sign::CurlMemory],
-        'balance' => [Sign::Dryness, Sign::Feel, Sign::BuildUpSigns],
+        'balance' => [Sign::Dryness, Sign::Feel, Sign::BuildUpSigns, Sign::MeteredWater],
         'scalp' => [Sign::ScalpFlakes, Sign::ScalpItch, Sign::ScalpOil, Sign::ScalpRedness, Sign::ScalpSoreness],
         'detangling' => [Sign::DetanglingMinutes, Sign::DetanglingEase, Sign::KnotsCut],
-        'length' => [Sign::Length, Sign::Ends, Sign::Taper],
+        'length' => [Sign::Length],
+        'wear' => [Sign::Ends, Sign::Taper, Sign::CombingForce],
         'result' => [Sign::Definition, Sign::Frizz, Sign::Clumping, Sign::Softness, Sign::Shine, Sign::StyleLife],
     ];
 
@@ -46,10 +47,10 @@ final class TrendsPage
             'head' => $head,
             'group' => $group,
             'groups' => array_keys(self::GROUPS),
-            'trends' => array_values(array_filter(array_map(
+            'trends' => [...$group === 'wear' ? WearTrend::of($head, $stones, $from, $today) : [], ...array_values(array_filter(array_map(
                 fn (Sign $sign): ?array => isset($series[$sign->value]) ? self::trend($sign, $series[$sign->value], $stones, $from, $today) : null,
                 self::GROUPS[$group],
-            ))),
+            )))],
             'none' => array_map(fn (Sign $sign): string => Words::of("signs.{$sign->value}"), array_filter(self::GROUPS[$group], fn (Sign $sign): bool => ! isset($series[$sign->value]))),
         ];
     }

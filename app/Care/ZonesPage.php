@@ -26,9 +26,14 @@ final class ZonesPage
 
     private const SCALP = 'scalp';
 
-    /** @return array<string, mixed> */
-    public static function of(Head $head, User $stylist, Moment $moment, string $wanted): array
+    /**
+     * @param mixed $at the moment as it was asked for
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Head $head, User $stylist, mixed $at, string $wanted): array
     {
+        $moment = BenchPage::moment($at);
         $tests = array_filter(array_intersect_key(array_replace(self::TESTS, Bench::tests()), self::TESTS), fn (Test|Sign $test): bool => $test instanceof Test && in_array($moment, $test->moments(), true));
         $test = $tests[$wanted] ?? reset($tests) ?: Bench::tests()['length'];
         $last = self::last($head, $test);

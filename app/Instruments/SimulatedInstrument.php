@@ -7,7 +7,7 @@ namespace App\Instruments;
 use App\Care\Weather;
 use App\Care\Words;
 use Nagomi\Core\Air\MoistureRegain;
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Simulation\Chance;
 
 /** Ships in place of a device: reads a made-up head’s hidden truth with noise, and now and then fails as devices do. The relations are invented for the demo. */
@@ -65,7 +65,7 @@ final class SimulatedInstrument implements Instrument
     private function weights(): array
     {
         $head = $this->head?->head;
-        $hairGrams = M_PI / 4 * 0.007 ** 2 * Model::HAIR_DENSITY_G_PER_CM3 * ($head->lengthMm ?? 300) / 10;
+        $hairGrams = M_PI / 4 * 0.007 ** 2 * BenchModel::HAIR_DENSITY_G_PER_CM3 * ($head->lengthMm ?? 300) / 10;
         $dry = $this->rounded(8.0, 1.0, 0.1);
 
         return ['mass_g' => $this->rounded(500 * $hairGrams, 0.08, 0.1), 'dry_g' => $dry, 'wet_g' => $dry + $this->rounded(0.6 * $dry, 0.5, 0.1)];

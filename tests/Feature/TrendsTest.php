@@ -63,3 +63,28 @@ it('keeps scalp, wetting and a weighed shed ball as readings that leave the bala
     $this->get("/heads/{$head->id}/trends?group=scalp")->assertSee('scalp flakes');
     $this->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'raw' => ['curl' => ['curled_mm' => '300', 'stretched_mm' => '200']]])->assertSessionHasErrors('raw.curl.curled_mm');
 });
+
+it('says what is overdue and what the plan hinges on, besides what narrows most', function (): void {
+    $head = $this->aHead();
+    $steps = collect($head->outlook->worth['before-cleansing'])->keyBy('test');
+    $page = $this->actingAs($this->stylist)->get("/heads/{$head->id}/bench");
+    $look = $head->planItems()->where('status', 'planned')->where('look', true)->where('date', '<=', now()->addDays(28)->format('Y-m-d'))->first();
+    expect($steps->contains(fn (array $step): bool => isset($step['hinges'])))->toBe($look !== null);
+    if ($look !== null) {
+        $page->assertSee('hinges on it');
+    }
+    // Three lengths a month apart, then none for three months.
+    foreach ([150, 120, 90] as $ago) {
+        $head->readings()->make()->forceFill(['key' => "length-{$ago}", 'salon_id' => $head->salon_id, 'date' => now()->subDays($ago)->format('Y-m-d'), 'moment' => 'before-cleansing', 'test' => 'density', 'raw' => ['tie_mm' => 80, 'parting' => 1], 'by' => 'Ilse'])->save();
+    }
+    App\Care\Renewal::of($head);
+    $this->get("/heads/{$head->id}/bench")->assertSee('Overdue: last taken 90 days ago, usually every 30.')->assertSee('Followed from visit to visit');
+    expect(array_sum(array_column($head->outlook()->first()->worth['before-cleansing'], 'minutes')))->toBeLessThanOrEqual(6.01);
+});
+
+it('follows wear as it is worked out, with its doubt, beside the signs that speak of it', function (): void {
+    $head = $this->aHead('growing-out-bleach');
+    $page = $this->actingAs($this->stylist)->get("/heads/{$head->id}/trends?group=wear")->assertOk()->assertSee('wear, worked out')->assertSee('of 100')->assertSee('one standard deviation of what the engine knows');
+    $last = $head->days()->where('was_read', true)->orderByDesc('date')->first();
+    expect(substr_count((string) $page->getContent(), 'trend-dot'))->toBeGreaterThanOrEqual($head->days()->where('was_read', true)->count())->and($last)->not->toBeNull();
+});

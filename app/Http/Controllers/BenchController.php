@@ -16,26 +16,18 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Nagomi\Core\Reading\Moment;
 
 final class BenchController extends Controller
 {
     public function create(Request $request, Head $head): View
     {
-        return view('heads.bench.show', BenchPage::of($head, $this->stylist(), $this->moment($request)));
+        return view('heads.bench.show', BenchPage::of($head, $this->stylist(), $request->old('moment', $request->query('moment'))));
     }
 
     /** One measure all over the head. */
     public function zones(Request $request, Head $head): View
     {
-        return view('heads.bench.zones', ZonesPage::of($head->loadMissing('salon'), $this->stylist(), $this->moment($request), $request->string('test')->value()));
-    }
-
-    private function moment(Request $request): Moment
-    {
-        $moment = $request->old('moment', $request->query('moment'));
-
-        return Moment::tryFrom(is_string($moment) ? $moment : '') ?? Moment::BeforeCleansing;
+        return view('heads.bench.zones', ZonesPage::of($head->loadMissing('salon'), $this->stylist(), $request->old('moment', $request->query('moment')), $request->string('test')->value()));
     }
 
     public function store(BenchRequest $request, Head $head): RedirectResponse|JsonResponse

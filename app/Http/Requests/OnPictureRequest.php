@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Reading\OnPicture;
 
 /** Taps on a picture that never leaves the tablet: two for its scale, two for a length or three for a ring. */
@@ -48,7 +48,7 @@ final class OnPictureRequest extends FormRequest
      */
     public function measured(): array
     {
-        $picture = new OnPicture(Model::TAP_MISS_PX);
+        $picture = new OnPicture(BenchModel::TAP_MISS_PX);
         $scale = $this->taps('scale');
         $taps = $this->taps('taps');
         try {

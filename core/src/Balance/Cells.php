@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Balance;
 
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Stats\BivariateNormal;
 use Nagomi\Core\Stats\Normal;
@@ -76,7 +77,7 @@ final class Cells
      */
     public static function ruledOut(array $before, array $after): array
     {
-        return array_keys(array_filter($before, static fn (float $was, string $cell): bool => $was >= Model::WELL_POSSIBLE_FROM && ($after[$cell] ?? 0.0) < Model::RULED_OUT_BELOW, ARRAY_FILTER_USE_BOTH));
+        return array_keys(array_filter($before, static fn (float $was, string $cell): bool => $was >= BenchModel::WELL_POSSIBLE_FROM && ($after[$cell] ?? 0.0) < BenchModel::RULED_OUT_BELOW, ARRAY_FILTER_USE_BOTH));
     }
 
     /**

@@ -59,6 +59,28 @@ final class WorthReading
         return $order;
     }
 
+    /**
+     * The test that takes most of the doubt of one reserve away for each minute; null where none says anything of it.
+     *
+     * @param array<string, float> $minutesOf minutes by test that could be taken now
+     * @param Layout::MOISTURE|Layout::PROTEIN $quantity
+     */
+    public static function bestFor(State $state, array $minutesOf, int $quantity): ?string
+    {
+        $doubt = static fn (State $of): float => array_sum(array_map(static fn (int $s): float => $of->layout->head->strata[$s]->share * $of->sd($s, $quantity) ** 2, array_keys($of->layout->head->strata)));
+        $best = null;
+        $most = 0.0;
+        foreach ($minutesOf as $test => $minutes) {
+            if (self::signs($test) === [] || $minutes <= 0) {
+                continue;
+            }
+            $gain = ($doubt($state) - $doubt(self::narrowed($state, $test))) / $minutes;
+            [$best, $most] = $gain > $most ? [$test, $gain] : [$best, $most];
+        }
+
+        return $best;
+    }
+
     /** @return list<Sign> the signs of a test that the balance is heard in */
     private static function signs(string $test): array
     {
@@ -70,6 +92,7 @@ final class WorthReading
     /** The state after the test was read as expected. */
     public static function narrowed(State $state, string $test): State
     {
+        $state = $state->withSigns(self::signs($test));
         $observations = [];
         foreach (self::signs($test) as $sign) {
             $sd = $sign->sd() / ($test === 'wet-stretch' ? sqrt(self::HAIRS) : 1.0);

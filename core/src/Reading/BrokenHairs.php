@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Reading;
 
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Stats\ExactInterval;
 
 /**
  * The hairs that came out at a detangling: with a bulb they were shed, short and without one they broke.
@@ -13,6 +15,8 @@ use Nagomi\Core\Parameter\Model;
 final readonly class BrokenHairs implements Test
 {
     use AsksForNumbers;
+
+    private const CERTAINTY = 0.95;
 
     public function name(): string
     {
@@ -38,13 +42,24 @@ final readonly class BrokenHairs implements Test
     {
         $days = max(1.0, $daysSinceDetangled);
 
-        return ['least' => Model::SHED_A_DAY['least'] * $days, 'most' => Model::SHED_A_DAY['most'] * $days];
+        return ['least' => BenchModel::SHED_A_DAY['least'] * $days, 'most' => BenchModel::SHED_A_DAY['most'] * $days];
     }
 
     /** Broken hairs expected of hair in balance and without wear, at one detangling after these days. */
     public static function usualBroken(float $daysSinceDetangled): float
     {
         return ($daysSinceDetangled + Model::BROKEN_DAYS_OFFSET) * Model::BROKEN_A_DAY_IN_BALANCE;
+    }
+
+    /** The broken share of what came out, with Clopper and Pearson's exact interval. */
+    private function share(float $broken, float $shed): string
+    {
+        if ($broken + $shed < 1) {
+            return '';
+        }
+        [$least, $most] = ExactInterval::share((int) $broken, (int) ($broken + $shed), self::CERTAINTY);
+
+        return sprintf('; %.1f %% of what came out broke (%.1f to %.1f %% with %d %% certainty)', 100 * $broken / ($broken + $shed), 100 * $least, 100 * $most, 100 * self::CERTAINTY);
     }
 
     public function measure(array $raw): array
@@ -61,6 +76,6 @@ final readonly class BrokenHairs implements Test
             ? sprintf('%d broken is more than twice the %.0f usual for hair in balance', $broken, self::usualBroken($days))
             : sprintf('%d broken, where %.0f is usual for hair in balance', $broken, self::usualBroken($days));
 
-        return [new Measured(Sign::Broken, $broken, Sign::Broken->sd(), "{$shedSays}; {$brokenSays}", $days)];
+        return [new Measured(Sign::Broken, $broken, Sign::Broken->sd(), "{$shedSays}; {$brokenSays}" . $this->share($broken, $shed), $days)];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Reading;
 
 use Nagomi\Core\Head\Porosity;
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 
 /**
  * What several tests of one zone say of its porosity: each multiplies the odds of the three kinds. Times are log-normal about what is
@@ -26,7 +26,7 @@ final readonly class PorosityBelief
     {
         $logs = array_fill_keys(array_map(static fn (Porosity $porosity): string => $porosity->value, Porosity::cases()), 0.0);
         foreach ($measured as $one) {
-            $trust = $coated && $one->sign !== Sign::DryingTime ? Model::POROSITY_TRUST_WHEN_COATED : 1.0;
+            $trust = $coated && $one->sign !== Sign::DryingTime ? BenchModel::POROSITY_TRUST_WHEN_COATED : 1.0;
             foreach ($logs as $porosity => $log) {
                 $logs[$porosity] = $log + $trust * self::logLikelihood($one, $porosity);
             }
@@ -41,10 +41,10 @@ final readonly class PorosityBelief
     private static function logLikelihood(Measured $measured, string $porosity): float
     {
         return match ($measured->sign) {
-            Sign::WettingTime => self::logOfTime($measured->value, Model::POROSITY_WETTING_SECONDS[$porosity] ?? 1.0, Model::POROSITY_LOG_SPREAD['wetting']),
-            Sign::DryingTime => self::logOfTime($measured->value, Model::POROSITY_DRYING_MINUTES[$porosity] ?? 1.0, Model::POROSITY_LOG_SPREAD['drying']),
-            Sign::Soak => log(Model::POROSITY_SOAKS[$porosity][(int) round($measured->value)] ?? 1.0),
-            Sign::Slide => log(Model::POROSITY_SLIDES[$porosity][(int) round($measured->value)] ?? 1.0),
+            Sign::WettingTime => self::logOfTime($measured->value, BenchModel::POROSITY_WETTING_SECONDS[$porosity] ?? 1.0, BenchModel::POROSITY_LOG_SPREAD['wetting']),
+            Sign::DryingTime => self::logOfTime($measured->value, BenchModel::POROSITY_DRYING_MINUTES[$porosity] ?? 1.0, BenchModel::POROSITY_LOG_SPREAD['drying']),
+            Sign::Soak => log(BenchModel::POROSITY_SOAKS[$porosity][(int) round($measured->value)] ?? 1.0),
+            Sign::Slide => log(BenchModel::POROSITY_SLIDES[$porosity][(int) round($measured->value)] ?? 1.0),
             default => 0.0,
         };
     }

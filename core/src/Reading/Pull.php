@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Reading;
 
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 
 /** A gentle pull on about sixty hairs: up to two are ordinary (McDonald et al., J Am Acad Dermatol 2017;76:472–477; from memory). */
 final readonly class Pull implements Test
@@ -33,7 +33,7 @@ final readonly class Pull implements Test
     {
         $came = $this->number($raw, 'came');
 
-        return [new Measured(Sign::PullCount, $came, max(1.0, sqrt($came)), $came > Model::PULL_ORDINARY_AT_MOST ? 'more than the two that are ordinary; again another day, and to a clinician if it stays so' : 'as ordinary')];
+        return [new Measured(Sign::PullCount, $came, max(1.0, sqrt($came)), $came > BenchModel::PULL_ORDINARY_AT_MOST ? 'more than the two that are ordinary; again another day, and to a clinician if it stays so' : 'as ordinary')];
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Reading;
 
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 
 /** The ball of hair that came out, weighed: mass of one hair = π/4 · d² · ρ · L with ρ = 1.32 g/cm³ (Robbins; from memory). */
 final readonly class ShedBall implements Test
@@ -33,7 +33,7 @@ final readonly class ShedBall implements Test
 
     public function measure(array $raw): array
     {
-        $hair = M_PI / 4 * ($this->number($raw, 'diameter_um') / 10_000) ** 2 * Model::HAIR_DENSITY_G_PER_CM3 * $this->number($raw, 'length_mm') / 10;
+        $hair = M_PI / 4 * ($this->number($raw, 'diameter_um') / 10_000) ** 2 * BenchModel::HAIR_DENSITY_G_PER_CM3 * $this->number($raw, 'length_mm') / 10;
         $count = $hair > 0 ? $this->number($raw, 'mass_g') / $hair : 0.0;
         $usual = BrokenHairs::usualShed($this->number($raw, 'days_since_detangled'));
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Nagomi\Core\Balance\Filter;
 use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\WorthReading;
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Reading\Bench;
 use Nagomi\Core\Reading\Moment;
 use Nagomi\Core\Reading\Test;
@@ -17,7 +17,7 @@ function testsBefore(): array
 {
     $tests = array_filter(Bench::tests(), fn (Test $test): bool => in_array(Moment::BeforeCleansing, $test->moments(), true));
 
-    return array_intersect_key(Model::TEST_MINUTES, $tests);
+    return array_intersect_key(BenchModel::TEST_MINUTES, $tests);
 }
 
 it('takes first what narrows most for each minute, within the minutes there are', function (): void {
@@ -48,6 +48,13 @@ it('asks for what the doubt is about', function (): void {
     };
     expect(array_slice($doubtful(Layout::MOISTURE), 0, 2))->toContain('dryness')
         ->and($doubtful(Layout::PROTEIN))->toContain('curl-memory')->not->toContain('dryness');
+});
+
+it('names the test that says most of one reserve', function (): void {
+    $state = Filter::follow(Make::head(), [], [], Make::day())->last()->state;
+    expect(WorthReading::bestFor($state, ['dryness' => 0.2, 'curl-memory' => 0.2], Layout::MOISTURE))->toBe('dryness')
+        ->and(WorthReading::bestFor($state, ['dryness' => 0.2, 'curl-memory' => 0.2], Layout::PROTEIN))->toBe('curl-memory')
+        ->and(WorthReading::bestFor($state, ['length' => 0.2], Layout::PROTEIN))->toBeNull();
 });
 
 it('narrows virtual heads faster for each minute than the fixed order of the Bench', function (): void {

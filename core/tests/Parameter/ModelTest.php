@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Parameter\Origin;
 use Nagomi\Core\Parameter\Parameter;
 
 dataset('parameters', function (): Generator {
-    foreach ((new ReflectionClass(Model::class))->getReflectionConstants() as $constant) {
-        yield $constant->getName() => [$constant];
+    foreach ([Model::class, BenchModel::class] as $model) {
+        foreach ((new ReflectionClass($model))->getReflectionConstants() as $constant) {
+            yield $constant->getName() => [$constant];
+        }
     }
 });
 

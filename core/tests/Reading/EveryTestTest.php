@@ -11,7 +11,7 @@ use Nagomi\Core\Reading\Test;
 dataset('tests', fn (): array => array_map(fn (Test $test): array => [$test], Bench::tests()));
 
 it('measures what it asks for, refuses what cannot be, and says what it means', function (Test $test): void {
-    expect($test->moments())->not->toBeEmpty()->and(Nagomi\Core\Parameter\Model::TEST_MINUTES)->toHaveKey($test->name());
+    expect($test->moments())->not->toBeEmpty()->and(Nagomi\Core\Parameter\BenchModel::TEST_MINUTES)->toHaveKey($test->name());
     $raw = [];
     foreach ($test->rawMeasures() as $measure) {
         expect($measure->least)->toBeLessThan($measure->most)->and($measure->label)->not->toBe('');

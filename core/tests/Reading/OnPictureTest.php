@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Reading\OnPicture;
 use Nagomi\Core\Simulation\Chance;
 
@@ -14,7 +14,7 @@ function onCircle(float $x, float $y, float $radius, float ...$degrees): array
 
 it('finds the circle through three taps wherever they lie on it', function (array $degrees): void {
     // 85.60 mm, the long side of an identity card (ISO/IEC 7810 ID-1; from memory), 342.4 px long: 4 px a millimetre.
-    [$diameter, $sd] = (new OnPicture(Model::TAP_MISS_PX))->ringMm([[50.0, 20.0], [392.4, 20.0]], 85.6, onCircle(300, 200, 30, ...$degrees));
+    [$diameter, $sd] = (new OnPicture(BenchModel::TAP_MISS_PX))->ringMm([[50.0, 20.0], [392.4, 20.0]], 85.6, onCircle(300, 200, 30, ...$degrees));
     expect($diameter)->toEqualWithDelta(15.0, 1e-9)->and($sd)->toBeGreaterThan(0.3);
 })->with([[[0.0, 120.0, 240.0]], [[10.0, 100.0, 190.0]], [[0.0, 60.0, 130.0]]]);
 
@@ -31,7 +31,7 @@ it('is as unsure as the same taps missed again and again are', function (array $
 })->with([[[0.0, 120.0, 240.0]], [[0.0, 70.0, 140.0]]]);
 
 it('measures a length beside a scale, and doubts a short one more', function (): void {
-    $picture = new OnPicture(Model::TAP_MISS_PX);
+    $picture = new OnPicture(BenchModel::TAP_MISS_PX);
     [$length, $sd] = $picture->lengthMm([[0.0, 0.0], [0.0, 300.0]], 150.0, [[10.0, 10.0], [310.0, 410.0]]);
     expect($length)->toEqualWithDelta(250.0, 1e-9);
     expect($picture->lengthMm([[0.0, 0.0], [0.0, 300.0]], 150.0, [[10.0, 10.0], [40.0, 50.0]])[1] / 25)->toBeGreaterThan($sd / 250);

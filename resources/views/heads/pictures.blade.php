@@ -40,9 +40,9 @@
             <legend>A new picture</legend>
             <div class="row">
                 <div class="field">
-                    <label class="label" for="f-picture">Picture <span class="unit">JPEG, PNG, WebP, under 12 MB</span></label>
-                    <input class="input" type="file" id="f-picture" name="picture" accept="image/jpeg,image/png,image/webp" @error('picture') aria-invalid="true" aria-describedby="e-picture" @enderror>
-                    @error('picture')<p class="help is-danger" id="e-picture">{{ $message }}</p>@enderror
+                    <label class="label" for="f-picture">Picture</label>
+                    <input class="input" type="file" id="f-picture" name="picture" accept="image/jpeg,image/png,image/webp" @error('picture') aria-invalid="true" aria-describedby="e-picture" @else aria-describedby="h-picture" @enderror>
+                    @error('picture')<p class="help is-danger" id="e-picture">{{ $message }}</p>@else<p class="help" id="h-picture">JPEG, PNG or WebP, under 12 MB</p>@enderror
                 </div>
                 <x-choice name="kind" label="Kind" :options="['before' => 'before', 'after' => 'after', 'other' => 'other']"/>
                 <x-field name="taken_on" label="Taken on" type="date" :value="$head->salon->today()->format('Y-m-d')"/>

@@ -44,7 +44,7 @@
         <div class="empty"><p>None of these was read yet. <a href="{{ route('heads.bench', $head) }}">Take them on the Bench</a>: {{ implode(', ', $none) }}.</p></div>
     @endforelse
     @if ($trends !== [])
-        <p class="legend"><span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span>▲ trim or chemical service</span><span>grey band: ordinary for this head, three standard deviations of its moving average (EWMA, weight 0.3), from its first readings</span></p>
+        <p class="legend"><span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span>▲ trim or chemical service</span><span>grey band: ordinary for this head, three standard deviations of its moving average (EWMA, weight 0.3), from its first readings{{ $group === 'wear' ? '; for wear one standard deviation of what the engine knows' : '' }}</span></p>
         @if ($none !== [])<p class="note">Not read yet: {{ implode(', ', $none) }}.</p>@endif
     @endif
 </x-layout>

@@ -67,7 +67,7 @@
                 <div class="tells-now" data-tells role="status"></div>
                 @if ($why)
                     <div class="why">
-                        <p class="reason">{{ $why['before'] - $why['after'] >= 0.05 ? 'Narrows the balance from ± ' . number_format($why['before'], 1) . ' to ± ' . number_format($why['after'], 1) : 'Narrows the balance a little' }}, in about {{ $why['minutes'] < 1 ? (int) round(60 * $why['minutes']) . ' seconds' : number_format($why['minutes'], 1) . ' minutes' }}.@isset($skippedLast[$name]) Left out last time: {{ __("nagomi.skips.{$skippedLast[$name]}") }}.@endisset</p>
+                        <p class="reason">@foreach ($why['why'] as $sentence)<strong>{{ $sentence }}</strong> @endforeach{{ $why['before'] - $why['after'] >= 0.05 ? 'Narrows the balance from ± ' . number_format($why['before'], 1) . ' to ± ' . number_format($why['after'], 1) : ($why['before'] === $why['after'] ? 'Followed from visit to visit' : 'Narrows the balance a little') }}, in about {{ $why['minutes'] < 1 ? (int) round(60 * $why['minutes']) . ' seconds' : number_format($why['minutes'], 1) . ' minutes' }}.@isset($skippedLast[$name]) Left out last time: {{ __("nagomi.skips.{$skippedLast[$name]}") }}.@endisset</p>
                         <label class="skip-test"><span class="select"><select name="skip[{{ $name }}]" aria-label="Leave out {{ lcfirst(__("nagomi.tests.{$name}")) }}"><option value="">Leave out …</option>@foreach (__('nagomi.skips') as $reason => $words)<option value="{{ $reason }}" @selected(old("skip.{$name}") === $reason)>{{ $words }}</option>@endforeach</select></span></label>
                     </div>
                 @endif
