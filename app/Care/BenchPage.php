@@ -109,7 +109,7 @@ final class BenchPage
      * @param array<string, list<array<string, mixed>>> $worth
      * @param array<string, Test>                       $tests
      *
-     * @return array<string, array{minutes: float, before: float, after: float, why: list<string>}>
+     * @return array<string, array{minutes: float, before: float, after: float, why: list<string>, followed: bool}>
      */
     private static function worth(array $worth, Moment $moment, array $tests): array
     {
@@ -117,7 +117,7 @@ final class BenchPage
         foreach ($worth[$moment->value] ?? [] as $step) {
             $number = fn (string $name): float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
             if (is_string($step['test'] ?? null) && isset($tests[$step['test']])) {
-                $ordered[$step['test']] = ['minutes' => $number('minutes'), 'before' => $number('before'), 'after' => $number('after'), 'why' => self::why($step)];
+                $ordered[$step['test']] = ['minutes' => $number('minutes'), 'before' => $number('before'), 'after' => $number('after'), 'why' => self::why($step), 'followed' => ($step['followed'] ?? false) === true];
             }
         }
 

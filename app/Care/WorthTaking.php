@@ -70,6 +70,7 @@ final class WorthTaking
         $doubt = WorthReading::doubt($state);
         foreach (array_diff_key($kept, array_column($order, null, 'test')) as $test => $took) {
             $order[] = ['test' => $test, 'minutes' => $took, 'before' => $order === [] ? $doubt : $order[count($order) - 1]['after'], 'after' => $order === [] ? $doubt : $order[count($order) - 1]['after']];
+            $why[$test]['followed'] = true;
         }
 
         return array_map(fn (array $step): array => ['test' => $step['test'], 'minutes' => $step['minutes'], 'before' => round($step['before'], 1), 'after' => round($step['after'], 1)] + ($why[$step['test']] ?? []), $order);
