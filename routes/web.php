@@ -5,12 +5,14 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\HeadController;
+use App\Http\Controllers\HeadShelfController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SeasonController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TeamController;
@@ -34,6 +36,23 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/team', [TeamController::class, 'show'])->name('house.team');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
 
+    Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
+    Route::get('/shelf.csv', [ShelfController::class, 'csv'])->name('shelf.csv');
+    Route::post('/shelf/import', [ShelfController::class, 'import'])->name('shelf.import');
+    Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');
+    Route::get('/shelf/mix', [ShelfController::class, 'mix'])->name('shelf.mix');
+    Route::post('/shelf/teach', [ShelfController::class, 'teach'])->name('shelf.teach');
+    Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
+    Route::prefix('/shelf/{product}')->middleware('can:view,product')->group(function (): void {
+        Route::get('/', [ShelfController::class, 'show'])->name('shelf.show');
+        Route::get('/edit', [ShelfController::class, 'edit'])->name('shelf.edit');
+        Route::put('/', [ShelfController::class, 'update'])->name('shelf.update');
+        Route::delete('/', [ShelfController::class, 'destroy'])->name('shelf.destroy');
+        Route::post('/stock', [ShelfController::class, 'stock'])->name('shelf.stock');
+        Route::post('/recall', [ShelfController::class, 'recall'])->name('shelf.recall');
+        Route::delete('/recall', [ShelfController::class, 'release'])->name('shelf.release');
+    });
+
     Route::get('/heads', [HeadController::class, 'index'])->name('heads.index');
     Route::get('/heads/new', [HeadController::class, 'create'])->name('heads.create');
     Route::post('/heads', [HeadController::class, 'store'])->name('heads.store');
@@ -54,6 +73,8 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:update,head')->group(function (): void {
             Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
             Route::put('/', [HeadController::class, 'update'])->name('heads.update');
+            Route::get('/shelf', [HeadShelfController::class, 'show'])->name('heads.shelf');
+            Route::post('/reactions', [HeadShelfController::class, 'react'])->name('heads.reactions');
             Route::get('/pictures', [PictureController::class, 'index'])->name('heads.pictures');
             Route::post('/pictures', [PictureController::class, 'store'])->name('heads.pictures.store');
             Route::get('/pictures/{picture}', [PictureController::class, 'show'])->name('heads.pictures.show')->scopeBindings();

@@ -15,6 +15,7 @@ use Nagomi\Core\Balance\LedgerLine;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Balance\Trace;
 use Nagomi\Core\Reading\Bench;
+use Nagomi\Core\Reading\BrokenHairs;
 use Nagomi\Core\Reading\Measured;
 use Nagomi\Core\Reading\Reading;
 
@@ -84,6 +85,7 @@ final readonly class WhatItTold
             'zone' => $reading->zone?->value,
             'raw' => $reading->raw,
             'signs' => array_map(fn (Measured $measured): array => self::sign($measured, $checks[$measured->sign->value] ?? null) + ($usual[$measured->sign->value . $reading->zone?->value] ?? []), $reading->measured),
+            'besides' => $reading->test === 'broken-hairs' ? (new BrokenHairs())->share($reading->raw) : '',
             'moved' => self::moved($reading, $trace, $state),
         ];
     }

@@ -36,6 +36,7 @@ final class DatabaseSeeder extends Seeder
             'quim@saltlight.example' => 'Quim Adeyemi-Solberg',
             'wren@saltlight.example' => 'Wren Takala-Osei',
         ], DemoHeads::saltlight());
+        DemoShelf::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail(), 'Ilse Varga-Moen');
         $this->salon('Tidewater Room', 200, 50, 'none', ['maren@tidewater.example' => 'Maren Cho-Bell'], DemoHeads::tidewater());
         activity()->enableLogging();
     }

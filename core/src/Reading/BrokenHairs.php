@@ -51,15 +51,20 @@ final readonly class BrokenHairs implements Test
         return ($daysSinceDetangled + Model::BROKEN_DAYS_OFFSET) * Model::BROKEN_A_DAY_IN_BALANCE;
     }
 
-    /** The broken share of what came out, with Clopper and Pearson's exact interval. */
-    private function share(float $broken, float $shed): string
+    /**
+     * The broken share of what came out, with Clopper and Pearson's exact interval. Worked out where it is shown, not with every reading: it takes a thousand times as long.
+     *
+     * @param array<mixed> $raw raw measures without problems
+     */
+    public function share(array $raw): string
     {
+        [$broken, $shed] = [$this->number($raw, 'broken'), $this->number($raw, 'shed')];
         if ($broken + $shed < 1) {
             return '';
         }
         [$least, $most] = ExactInterval::share((int) $broken, (int) ($broken + $shed), self::CERTAINTY);
 
-        return sprintf('; %.1f %% of what came out broke (%.1f to %.1f %% with %d %% certainty)', 100 * $broken / ($broken + $shed), 100 * $least, 100 * $most, 100 * self::CERTAINTY);
+        return sprintf('%.1f %% of what came out broke (%.1f to %.1f %% with %d %% certainty)', 100 * $broken / ($broken + $shed), 100 * $least, 100 * $most, 100 * self::CERTAINTY);
     }
 
     public function measure(array $raw): array
@@ -76,6 +81,6 @@ final readonly class BrokenHairs implements Test
             ? sprintf('%d broken is more than twice the %.0f usual for hair in balance', $broken, self::usualBroken($days))
             : sprintf('%d broken, where %.0f is usual for hair in balance', $broken, self::usualBroken($days));
 
-        return [new Measured(Sign::Broken, $broken, Sign::Broken->sd(), "{$shedSays}; {$brokenSays}" . $this->share($broken, $shed), $days)];
+        return [new Measured(Sign::Broken, $broken, Sign::Broken->sd(), "{$shedSays}; {$brokenSays}", $days)];
     }
 }

@@ -55,7 +55,6 @@ final class WeightBounds
             $limit = min(100.0, $most[$i] ?? 100.0);
             $upper[$i] = $i < $line ? ($i === 0 ? $limit : min($limit, $upper[$i - 1])) : min($limit, self::LINE_PERCENT);
         }
-        $lower = array_map(static fn (int $i): float => $i < $line ? self::LINE_PERCENT : 0.0, range(0, $count - 1));
         for ($i = 0; $i < $line; $i++) {
             if ($upper[$i] < self::LINE_PERCENT) {
                 return null;
@@ -64,73 +63,41 @@ final class WeightBounds
         if (array_sum($upper) < 100.0 - 1e-9) {
             return null;
         }
+        $all = array_sum($upper);
         $bounds = [];
         for ($i = 0; $i < $count; $i++) {
-            $bounds[] = [self::least($i, $line, $lower, $upper), self::greatest($i, $line, $lower, $upper)];
+            $bounds[] = $i < $line
+                ? [self::leastAbove($i, $line, $upper, $all), min($upper[$i], (100.0 - self::LINE_PERCENT * ($line - 1 - $i)) / ($i + 1))]
+                : [max(0.0, 100.0 - ($all - $upper[$i])), min($upper[$i], 100.0 - self::LINE_PERCENT * $line)];
         }
 
         return $bounds;
     }
 
     /**
-     * The least share of one: all others as large as they may be beside it. Those after it in the order may not exceed it.
+     * The least share of one above the line: all before it and all below the line as large as they may be; those after it in the order may not exceed it.
      *
-     * @param list<float>       $lower
-     * @param array<int, float> $upper
+     * @param array<int, float> $upper descending above the line
+     * @param float             $all   their sum
      */
-    private static function least(int $i, int $line, array $lower, array $upper): float
+    private static function leastAbove(int $i, int $line, array $upper, float $all): float
     {
-        // The others' most as a function of this share rises with it; the share is where both come to 100.
-        $total = static function (float $share) use ($i, $line, $upper): float {
-            $sum = $share;
-            foreach ($upper as $k => $limit) {
-                $sum += $k === $i ? 0.0 : ($i < $line && $k > $i && $k < $line ? min($limit, $share) : $limit);
+        $others = $all - $upper[$i];
+        $held = 1;
+        // As the share falls below the limit of one after it, that one has to fall with it: the smallest limits go last.
+        for ($k = $i + 1; $k < $line; $k++) {
+            $others -= $upper[$k];
+            $held++;
+        }
+        for ($k = $line - 1; $k >= $i; $k--) {
+            $share = (100.0 - $others) / $held;
+            if ($k === $i || $share <= $upper[$k]) {
+                return max(self::LINE_PERCENT, min($upper[$i], $share));
             }
-
-            return $sum;
-        };
-
-        return self::solve($total, $lower[$i], $upper[$i]);
-    }
-
-    /**
-     * The greatest share of one: all others as small as they may be. Those before it in the order may not fall below it.
-     *
-     * @param list<float>       $lower
-     * @param array<int, float> $upper
-     */
-    private static function greatest(int $i, int $line, array $lower, array $upper): float
-    {
-        $room = static function (float $share) use ($i, $line, $lower): float {
-            $sum = $share;
-            foreach ($lower as $k => $limit) {
-                $sum += $k === $i ? 0.0 : ($i < $line && $k < $i ? max($limit, $share) : $limit);
-            }
-
-            return $sum;
-        };
-        if ($room($upper[$i]) <= 100.0) {
-            return $upper[$i];
+            $others += $upper[$k];
+            $held--;
         }
 
-        return self::solve($room, $lower[$i], $upper[$i]);
-    }
-
-    /** @param callable(float): float $rising total in % at a share */
-    private static function solve(callable $rising, float $least, float $most): float
-    {
-        if ($rising($least) >= 100.0) {
-            return $least;
-        }
-        for ($halving = 0; $halving < 100; $halving++) {
-            $middle = ($least + $most) / 2;
-            if ($rising($middle) < 100.0) {
-                $least = $middle;
-            } else {
-                $most = $middle;
-            }
-        }
-
-        return ($least + $most) / 2;
+        return self::LINE_PERCENT;
     }
 }

@@ -6,9 +6,10 @@ use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Parameter\Origin;
 use Nagomi\Core\Parameter\Parameter;
+use Nagomi\Core\Parameter\ShelfModel;
 
 dataset('parameters', function (): Generator {
-    foreach ([Model::class, BenchModel::class] as $model) {
+    foreach ([Model::class, BenchModel::class, ShelfModel::class] as $model) {
         foreach ((new ReflectionClass($model))->getReflectionConstants() as $constant) {
             yield $constant->getName() => [$constant];
         }

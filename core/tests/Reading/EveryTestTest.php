@@ -90,3 +90,8 @@ it('hears the balance in signs that have an equation, and only follows the other
         expect($sign->unit())->not->toBe('')->and($sign->sd())->toBeGreaterThan(0.0);
     }
 });
+
+it('gives the broken share of what came out with its exact interval (R: binom.test(19, 359) gives 0.0322 to 0.0814)', function (): void {
+    expect(Bench::test('broken-hairs')->share(['shed' => 340, 'broken' => 19, 'days_since_detangled' => 6]))->toBe('5.3 % of what came out broke (3.2 to 8.1 % with 95 % certainty)')
+        ->and(Bench::test('broken-hairs')->share(['shed' => 0, 'broken' => 0, 'days_since_detangled' => 6]))->toBe('');
+});

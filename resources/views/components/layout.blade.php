@@ -21,6 +21,7 @@
         <a class="rail-name" href="{{ route('heads.index') }}">Nagomi</a>
         <ul>
             <li><a href="{{ route('heads.index') }}" data-key="h" @if(request()->routeIs('heads.index')) aria-current="page" @endif>Heads <kbd>h</kbd></a></li>
+            <li><a href="{{ route('shelf') }}" data-key="p" @if(request()->routeIs('shelf', 'shelf.*')) aria-current="page" @endif>Shelf <kbd>p</kbd></a></li>
             @if ($head)
                 <li class="rail-of">{{ $head->name }}</li>
                 <li><a href="{{ route('heads.show', $head) }}" data-key="r" @if(request()->routeIs('heads.show')) aria-current="page" @endif>River <kbd>r</kbd></a></li>
@@ -65,6 +66,7 @@
         <dl>
             <dt><kbd>h</kbd></dt><dd>Heads</dd>
             <dt><kbd>/</kbd></dt><dd>Search heads</dd>
+            <dt><kbd>p</kbd></dt><dd>Shelf: the products</dd>
             <dt><kbd>n</kbd></dt><dd>New client</dd>
             <dt><kbd>o</kbd></dt><dd>House methods</dd>
             <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Wash day, Season, Trends, Ledger of the open head</dd>

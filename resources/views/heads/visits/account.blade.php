@@ -25,6 +25,7 @@
                     @endif
                 </li>
             @endforeach
+            @if ($reading['besides'] ?? '')<li>{{ $reading['besides'] }}.</li>@endif
         @endforeach
     </ul>
     @if ($account['ruled_out'] !== [])<p>Ruled out: {{ implode(', ', array_map(fn ($cell) => __("nagomi.cells.{$cell}"), $account['ruled_out'])) }}.</p>@endif

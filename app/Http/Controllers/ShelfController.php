@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\SalonBook;
+use App\Care\ShelfCsv;
+use App\Care\ShelfPage;
+use App\Care\Stockroom;
+use App\Http\Requests\MixRequest;
+use App\Http\Requests\ProductRequest;
+use App\Http\Requests\StockRequest;
+use App\Http\Requests\TeachRequest;
+use App\Models\Head;
+use App\Models\Product;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+final class ShelfController extends Controller
+{
+    public function index(): View
+    {
+        return view('shelf.index', ShelfPage::list($this->salon()));
+    }
+
+    public function create(Request $request): View
+    {
+        $head = is_string($request->query('head')) ? Head::query()->find($request->query('head')) : null;
+
+        return view('shelf.form', ['product' => new Product(['kind' => 'shampoo', 'claims' => []]), 'head' => $head]);
+    }
+
+    public function store(ProductRequest $request): RedirectResponse
+    {
+        $product = new Product($request->columns());
+        $product->salon_id = $this->salon()->id;
+        $product->save();
+        if ($product->size_ml !== null && $product->head_id === null) {
+            Stockroom::bought($product, $product->size_ml, $this->stylist()->name);
+        }
+
+        return redirect()->route('shelf.show', $product)->with('said', 'On the shelf.');
+    }
+
+    public function show(Product $product): View
+    {
+        return view('shelf.show', ShelfPage::of($product, $this->salon()));
+    }
+
+    public function edit(Product $product): View
+    {
+        return view('shelf.form', ['product' => $product, 'head' => $product->head_id === null ? null : Head::query()->find($product->head_id)]);
+    }
+
+    public function update(ProductRequest $request, Product $product): RedirectResponse
+    {
+        $product->update($request->columns());
+
+        return redirect()->route('shelf.show', $product)->with('said', 'Changed.');
+    }
+
+    public function destroy(Product $product): RedirectResponse
+    {
+        $product->delete();
+
+        return redirect()->route('shelf')->with('said', "{$product->name} is off the shelf.");
+    }
+
+    public function stock(StockRequest $request, Product $product): RedirectResponse
+    {
+        $amount = $request->float('amount');
+        $how = $request->string('how')->value();
+        if ($how === 'level' && $product->size_ml === null) {
+            throw ValidationException::withMessages(['amount' => 'How much: a level needs the size of the bottle; type that first, or how many mL are left.']);
+        }
+        if ($how === 'bought') {
+            Stockroom::bought($product, $amount, $this->stylist()->name);
+        } else {
+            // A gram of a water-based product is a millilitre, near enough for a bottle.
+            Stockroom::counted($product, $how === 'level' ? $amount / 100 * ($product->size_ml ?? 0.0) : $amount, $this->stylist()->name);
+        }
+
+        return redirect()->route('shelf.show', $product)->with('said', 'Counted.');
+    }
+
+    public function recall(Request $request, Product $product): RedirectResponse
+    {
+        $because = $request->validate(['because' => ['required', 'string', 'max:400']], ['because.*' => 'Why: say in a few words why it is recalled.'])['because'];
+        $product->update(['recalled_on' => $this->salon()->today()->format('Y-m-d'), 'recalled_because' => $because]);
+
+        return redirect()->route('shelf.show', $product)->with('said', 'Recalled: it warns wherever it comes up.');
+    }
+
+    public function release(Product $product): RedirectResponse
+    {
+        $product->update(['recalled_on' => null, 'recalled_because' => null]);
+
+        return redirect()->route('shelf.show', $product)->with('said', 'No longer recalled.');
+    }
+
+    public function teach(TeachRequest $request): RedirectResponse
+    {
+        SalonBook::teach($this->salon(), $request->string('name')->value(), $request->filled('also') ? [$request->string('also')->value()] : [], [$request->string('function')->value()], $request->string('strength')->value(), $this->stylist()->name);
+
+        return back()->with('said', 'Learned; every list of the salon was read anew.');
+    }
+
+    public function mix(MixRequest $request): View
+    {
+        return view('shelf.mix', ['mix' => $request->mix(), 'title' => $request->string('title')->value()]);
+    }
+
+    public function csv(): StreamedResponse
+    {
+        return response()->streamDownload(fn () => ShelfCsv::write($this->salon()), 'shelf.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    public function import(Request $request): RedirectResponse
+    {
+        $file = $request->validate(['file' => ['required', 'file', 'max:2048']], ['file.*' => 'File: choose a CSV of up to 2 MB, with the header the export has.'])['file'];
+        $count = ShelfCsv::read((string) file_get_contents($file->getRealPath()), $this->salon(), $this->stylist()->name);
+
+        return redirect()->route('shelf')->with('said', "{$count} products taken in.");
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\SalonBook;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Shelf\Claim;
+use Nagomi\Core\Shelf\InvalidIngredientList;
+use Nagomi\Core\Shelf\ProductKind;
+
+/** A product as it is put on the shelf. */
+final class ProductRequest extends FormRequest
+{
+    use Sentences;
+
+    private const NUMBERS = ['size_ml', 'pump_ml', 'price'];
+
+    /** @var array<string, mixed>|null */
+    private ?array $reading = null;
+
+    protected function prepareForValidation(): void
+    {
+        foreach (self::NUMBERS as $field) {
+            $this->merge([$field => TypedNumber::from($this->input($field))]);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $today = $user->salon->today()->format('Y-m-d');
+
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'kind' => ['required', Rule::enum(ProductKind::class)],
+            'ingredients' => ['nullable', 'string'],
+            'claims' => ['array'],
+            'claims.*' => [Rule::enum(Claim::class)],
+            'barcode' => ['nullable', 'string', 'regex:/^[0-9A-Za-z-]{4,32}$/'],
+            'size_ml' => ['nullable', 'numeric', 'between:1,20000'],
+            'pump_ml' => ['nullable', 'numeric', 'between:0.1,50'],
+            'price' => ['nullable', 'numeric', 'between:0,10000'],
+            'opened_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'months_open' => ['nullable', 'integer', 'between:1,60'],
+            'made_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'keeps_days' => ['nullable', 'integer', 'between:1,365'],
+            'batch' => ['nullable', 'string', 'max:40'],
+            'head_id' => ['nullable', Rule::exists('heads', 'id')->where('salon_id', $user->salon_id)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'name' => 'Name: type what you call it, up to 120 letters.',
+            'size_ml' => 'Size: type 1 to 20000 mL.',
+            'pump_ml' => 'Pump: type what one press gives, 0.1 to 50 mL; weigh ten presses and divide.',
+            'price' => 'Price: type 0 to 10000.',
+            'opened_on' => 'Opened: type a day that has been, such as 2026-02-28.',
+            'months_open' => 'Good once open: type 1 to 60 months; the jar on the label says how many.',
+            'made_on' => 'Made: type a day that has been, such as 2026-02-28.',
+            'keeps_days' => 'Keeps: type 1 to 365 days.',
+            'batch' => 'Batch: type up to 40 letters.',
+        ]) + ['barcode.regex' => 'Barcode: type its digits, 4 to 32 of them.', 'kind' => 'Used as: choose one.', 'claims.*' => 'The label says: choose from the list.', 'head_id' => 'Whose: choose one of your own heads.'];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if (! $this->filled('ingredients')) {
+                return;
+            }
+            /** @var User $user */
+            $user = $this->user();
+            try {
+                $this->reading = SalonBook::read($this->string('ingredients')->value(), SalonBook::of($user->salon));
+            } catch (InvalidIngredientList $invalid) {
+                $validator->errors()->add('ingredients', $invalid->getMessage());
+            }
+        });
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        $price = $this->input('price');
+
+        return [
+            'name' => $this->string('name')->value(),
+            'kind' => $this->string('kind')->value(),
+            'ingredients' => $this->string('ingredients')->value(),
+            'reading' => $this->reading ?? [],
+            'claims' => array_values((array) $this->input('claims', [])),
+            // A price is whole cents from the moment it is typed.
+            'price_cents' => is_numeric($price) ? (int) round(100 * (float) $price) : null,
+        ] + array_map(fn (string $name): mixed => $this->filled($name) ? $this->input($name) : null, array_combine($of = ['barcode', 'size_ml', 'pump_ml', 'opened_on', 'months_open', 'made_on', 'keeps_days', 'batch', 'head_id'], $of));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What is left of a product, counted by volume, weight or level; or what was bought. */
+final class StockRequest extends FormRequest
+{
+    use Sentences;
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(['amount' => TypedNumber::from($this->input('amount'))]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['how' => ['required', Rule::in(['left-ml', 'left-g', 'level', 'bought'])], 'amount' => ['required', 'numeric', 'between:0,' . ($this->input('how') === 'level' ? '100' : '50000')]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule(['amount' => $this->input('how') === 'level' ? 'How much: type how full the bottle is, 0 to 100 %.' : 'How much: type 0 to 50000; nothing can be less than empty.', 'how' => 'Choose how it was measured.']);
+    }
+}

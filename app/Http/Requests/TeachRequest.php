@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Nagomi\Core\Shelf\IngredientFunction;
+
+/** An ingredient the book is taught. */
+final class TeachRequest extends FormRequest
+{
+    use Sentences;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120', 'regex:/\pL{2}/u'],
+            'also' => ['nullable', 'string', 'max:120'],
+            'function' => ['required', Rule::enum(IngredientFunction::class)],
+            'strength' => ['nullable', Rule::in(['mild', 'medium', 'strong', 'water', 'gentle', 'shampoo', 'clarifying', 'high'])],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule(['name' => 'Name: type the ingredient as it is known, up to 120 letters.', 'also' => 'Also called: up to 120 letters.', 'strength' => 'Strength: choose one.']) + ['function' => 'What it does: choose one.', 'name.regex' => 'Name: type the ingredient as it is known, up to 120 letters.'];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
+
+/**
+ * What a skin did after a product; it warns wherever that product or ingredient comes up for this head again.
+ *
+ * @property int             $id
+ * @property string          $head_id
+ * @property string|null     $product_id
+ * @property string|null     $ingredient
+ * @property CarbonImmutable $on
+ * @property string          $what
+ * @property string          $by
+ * @property Product|null    $product
+ */
+final class Reaction extends Model
+{
+    use BelongsToSalon;
+    use LogsActivity;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['on' => 'immutable_date', 'what' => 'encrypted'];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['head_id', 'product_id', 'ingredient', 'on'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return BelongsTo<Product, $this> */
+    public function product(): BelongsTo
+    {
+        return $this->belongsTo(Product::class);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
+
+/**
+ * An ingredient a salon taught the book, or sees otherwise than the book that ships.
+ *
+ * @property int          $id
+ * @property string       $name
+ * @property list<string> $also
+ * @property list<string> $functions
+ * @property string       $strength
+ * @property string       $by
+ */
+final class TaughtIngredient extends Model
+{
+    use BelongsToSalon;
+    use LogsActivity;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['also' => 'array', 'functions' => 'array'];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['name', 'functions', 'strength'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+}

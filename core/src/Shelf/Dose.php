@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Shelf;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Parameter\ShelfModel;
+
+/** How much of a product one section of a head takes: the trade's usual dose, more for long, dense, coarse or low-porosity hair. */
+final readonly class Dose
+{
+    private function __construct(
+        public float $leastMl,
+        public float $mostMl,
+        public int $sections,
+    ) {
+    }
+
+    /** @param string $density low, medium or high */
+    public static function aSection(ProductKind $kind, Head $head, string $density = 'medium'): self
+    {
+        $times = max(ShelfModel::DOSE_BY_LENGTH['least'], min(ShelfModel::DOSE_BY_LENGTH['most'], $head->lengthMm / ShelfModel::DOSE_LENGTH_MM));
+        $times *= ['low' => ShelfModel::DOSE_BY['thin'], 'high' => ShelfModel::DOSE_BY['dense']][$density] ?? 1.0;
+        $need = 0.0;
+        foreach ($head->strata as $stratum) {
+            $strand = match ($stratum->strand) {
+                StrandDiameter::Fine => ShelfModel::DOSE_BY['fine'],
+                StrandDiameter::Coarse => ShelfModel::DOSE_BY['coarse'],
+                default => 1.0,
+            };
+            $need += $stratum->share * $strand * ($stratum->porosity === Porosity::Low ? ShelfModel::DOSE_BY['low-porosity'] : 1.0);
+        }
+        [$least, $most] = ShelfModel::DOSE_ML_A_SECTION[$kind->value];
+
+        return new self($least * $times * $need, $most * $times * $need, $head->sections);
+    }
+
+    public function headMl(): float
+    {
+        return $this->sections * ($this->leastMl + $this->mostMl) / 2;
+    }
+
+    /** How often to press a pump that gives so much. */
+    public function pumps(float $pumpMl): float
+    {
+        return $pumpMl > 0 ? round(2 * ($this->leastMl + $this->mostMl) / 2 / $pumpMl) / 2 : 0.0;
+    }
+}

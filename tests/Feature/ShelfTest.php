@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Care\Stockroom;
+use App\Models\Product;
+use App\Models\Reaction;
+use App\Models\TaughtIngredient;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+
+function bottle(array $with = []): array
+{
+    return $with + ['name' => 'Slip conditioner', 'kind' => 'conditioner', 'ingredients' => 'Aqua, Cetearyl Alcohol, Hydrolysed Wheat Protein, Dimethicone, Moonlight Kelp, Phenoxyethanol, Parfum', 'claims' => ['silicone-free', 'moisturising'], 'size_ml' => '500', 'price' => '14,90', 'pump_ml' => '2.5'];
+}
+
+function shelved(object $test, array $with = []): Product
+{
+    $test->actingAs($test->stylist)->post('/shelf', bottle($with))->assertSessionHasNoErrors();
+
+    return Product::query()->latest('id')->firstOrFail();
+}
+
+it('reads a pasted list, says what the product really is and where its label disagrees', function (): void {
+    $product = shelved($this);
+    expect($product->price_cents)->toBe(1490)->and($product->left_ml)->toBe(500.0);
+    $this->get("/shelf/{$product->id}")->assertSee('The label disagrees with its list.')->assertSee('It holds silicones: Dimethicone.')
+        ->assertSee('mild to strong')->assertSee('Hydrolyzed Wheat Protein')->assertSee('not known')->assertSee('0 to 1 %');
+    $this->get('/shelf')->assertSee('Slip conditioner')->assertSee('mild to strong protein')->assertSee('500');
+});
+
+it('says in words what is wrong with a bottle, keeps what was typed and saves nothing', function (array $with, string $field, string $sentence): void {
+    $this->actingAs($this->stylist)->from('/shelf/new')->post('/shelf', bottle($with))->assertSessionHasErrors($field);
+    expect(session('errors')->first($field))->toContain($sentence)->and(Product::query()->count())->toBe(0);
+    $this->get('/shelf/new')->assertSee($sentence);
+})->with([
+    'a novel' => [['ingredients' => str_repeat('It was a dark and stormy night. ', 400)], 'ingredients', 'longer than any list'],
+    'prose' => [['ingredients' => str_repeat('once upon, a time there, was a curl, ', 8)], 'ingredients', 'Paste the list from the bottle'],
+    'a pump of −2 mL' => [['pump_ml' => '−2'], 'pump_ml', 'weigh ten presses'],
+    'no name' => [['name' => ' '], 'name', 'type what you call it'],
+    'a kind of its own' => [['kind' => 'potion'], 'kind', 'choose one'],
+    'opened tomorrow' => [['opened_on' => '2099-01-01'], 'opened_on', 'a day that has been'],
+    'a price in words' => [['price' => 'dear'], 'price', '0 to 10000'],
+    'a barcode of a poem' => [['barcode' => 'ode to a bottle'], 'barcode', 'its digits'],
+    'a claim of its own' => [['claims' => ['makes-it-rain']], 'claims.0', 'choose from the list'],
+]);
+
+it('learns an ingredient and reads every list anew, for its own salon alone', function (): void {
+    $product = shelved($this);
+    [, $other] = $this->salonWithStylist('maren@test.example');
+    $this->actingAs($other)->post('/shelf', bottle());
+    $theirs = Product::query()->withoutGlobalScopes()->where('salon_id', $other->salon_id)->firstOrFail();
+    $this->actingAs($this->stylist)->post('/shelf/teach', ['name' => 'Moonlight Kelp', 'function' => 'humectant', 'strength' => 'medium'])->assertSessionHasNoErrors();
+    expect(collect($product->fresh()->reading['entries'])->firstWhere('listed', 'Moonlight Kelp')['functions'])->toBe(['humectant'])
+        ->and($product->fresh()->reading['unknown'])->toBe([]);
+    expect(Product::query()->withoutGlobalScopes()->find($theirs->id)->reading['unknown'])->toBe(['Moonlight Kelp'])->and(TaughtIngredient::query()->withoutGlobalScopes()->count())->toBe(1);
+    $this->post('/shelf/teach', ['name' => '', 'function' => 'magic'])->assertSessionHasErrors(['name', 'function']);
+});
+
+it('warns of allergies, reactions and recalls wherever the product comes up', function (): void {
+    $product = shelved($this);
+    $head = $this->aHead();
+    $head->update(['allergies' => 'wheat']);
+    $this->get("/shelf/{$product->id}")->assertSee('Not for')->assertSee($head->name)->assertSee('Her allergy list names it: Hydrolysed Wheat Protein.');
+    $this->get("/heads/{$head->id}/shelf")->assertSee('not for her')->assertSee('Her allergy list names it');
+
+    $mask = shelved($this, ['name' => 'Mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol, Mel']);
+    $this->get("/heads/{$head->id}/shelf")->assertSee('for her');
+    $today = now('Europe/Lisbon')->format('Y-m-d');
+    $this->post("/heads/{$head->id}/reactions", ['product_id' => $mask->id, 'what' => 'Itched at the nape', 'on' => $today])->assertSessionHasNoErrors();
+    $this->get("/heads/{$head->id}/shelf")->assertSee('She reacted to it, or to what is in it, before.')->assertSee('Itched at the nape');
+    $this->get("/shelf/{$mask->id}")->assertSee('She reacted to it before.');
+    expect(DB::table('reactions')->first()->what)->not->toContain('Itched');
+    $this->post("/heads/{$head->id}/reactions", ['what' => '', 'on' => '2099-01-01'])->assertSessionHasErrors(['what', 'on', 'product_id']);
+    $this->post("/heads/{$head->id}/reactions", ['ingredient' => 'Cetyl', 'what' => 'Burned', 'on' => $today])->assertSessionHasNoErrors();
+    expect(Reaction::query()->count())->toBe(2);
+
+    $this->post("/shelf/{$mask->id}/recall", ['because' => ''])->assertSessionHasErrors('because');
+    $this->post("/shelf/{$mask->id}/recall", ['because' => 'Mould in batch L03']);
+    $this->get("/heads/{$head->id}/shelf")->assertSee('Recalled: Mould in batch L03.');
+    $this->get('/shelf')->assertSee('recalled');
+    $this->delete("/shelf/{$mask->id}/recall");
+    expect($mask->fresh()->recalled_on)->toBeNull();
+});
+
+it('counts what is left by volume, weight and level, and never goes below empty', function (): void {
+    $product = shelved($this);
+    $count = fn (string $how, string $amount) => $this->post("/shelf/{$product->id}/stock", ['how' => $how, 'amount' => $amount]);
+    $count('level', '40');
+    expect($product->fresh()->left_ml)->toBe(200.0);
+    $count('left-g', '123,5');
+    expect($product->fresh()->left_ml)->toBe(123.5);
+    $count('bought', '500');
+    expect($product->fresh()->left_ml)->toBe(623.5);
+    $count('left-ml', '-5')->assertSessionHasErrors('amount');
+    $count('level', '120')->assertSessionHasErrors('amount');
+    expect($product->fresh()->left_ml)->toBe(623.5);
+    // More is used than the bottle is said to hold: it is empty, and what was there is told.
+    expect(Stockroom::used($product->fresh(), 700.0, 'Ilse', 'act-1'))->toBe(623.5)->and($product->fresh()->left_ml)->toBe(0.0);
+    // The same act a second time changes nothing.
+    Stockroom::bought($product->fresh(), 100.0, 'Ilse');
+    expect(Stockroom::used($product->fresh(), 700.0, 'Ilse', 'act-1'))->toBe(0.0)->and($product->fresh()->left_ml)->toBe(100.0);
+    $this->get('/shelf')->assertSee('To order:');
+    $bare = shelved($this, ['name' => 'Bare', 'size_ml' => '']);
+    $this->post("/shelf/{$bare->id}/stock", ['how' => 'level', 'amount' => '50'])->assertSessionHasErrors('amount');
+});
+
+it('tells from use how long a bottle lasts, and until when it is good', function (): void {
+    $product = shelved($this, ['opened_on' => '2026-08-31', 'months_open' => '4']);
+    Stockroom::used($product, 140.0, 'Ilse', 'a');
+    // 140 mL in the week so far: 20 a day, so 360 mL last 18 days.
+    $this->get("/shelf/{$product->id}")->assertSee('about 18 days')->assertSee('good until 31 Dec 2026')->assertSee('Past its time');
+    $this->get('/shelf')->assertSee('past its time since 31 Dec 2026');
+});
+
+it('goes out as CSV and comes in again, all lines or none', function (): void {
+    shelved($this);
+    shelved($this, ['name' => '=cmd()', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol, Mel']);
+    $csv = $this->get('/shelf.csv')->assertOk()->streamedContent();
+    expect($csv)->toContain("'=cmd()")->toContain('14.90');
+    Product::query()->delete();
+    $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)])->assertSessionHasNoErrors();
+    expect(Product::query()->orderBy('name')->pluck('name')->all())->toEqualCanonicalizing(['Slip conditioner', '=cmd()'])->and(Product::query()->where('name', 'Slip conditioner')->first()->left_ml)->toBe(500.0);
+
+    $bad = str_replace(['conditioner,"', '14.90'], ['potion,"', 'dear'], $csv) . "\n,mask,Aqua,,,,,,,,\n";
+    $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $bad)])->assertSessionHasErrors('file');
+    expect(implode(' ', session('errors')->get('file')))->toContain('Line')->toContain('give a name')->and(Product::query()->count())->toBe(2);
+    $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', "a,b\n1,2")])->assertSessionHasErrors('file');
+    $this->post('/shelf/import', [])->assertSessionHasErrors('file');
+});
+
+it('scales a mix with its label, and refuses what the skin must not have', function (): void {
+    $this->actingAs($this->stylist)->get('/shelf/mix')->assertOk();
+    $mix = fn (array $with = []): string => '/shelf/mix?' . http_build_query($with + ['title' => 'Scalp oil', 'carrier' => 'Jojoba Oil', 'total_ml' => '60', 'parts' => [['name' => 'Lavender Oil', 'percent' => '0,5'], ['name' => 'Castor Oil', 'percent' => '25']]]);
+    $this->get($mix())->assertSee('Scalp oil, 60 mL')->assertSee('44.7')->assertSee('keeps until');
+    $this->from('/shelf/mix')->get($mix(['careful' => '1']))->assertSessionHasErrors('total_ml');
+    $this->from('/shelf/mix')->get($mix(['total_ml' => 'a lot']))->assertSessionHasErrors('total_ml');
+    $this->from('/shelf/mix')->get($mix(['parts' => [['name' => '', 'percent' => '3']]]))->assertSessionHasErrors('parts.0.name');
+    $this->from('/shelf/mix')->get($mix(['parts' => [['name' => 'Aloe', 'percent' => 'some']]]))->assertSessionHasErrors('parts.0.percent');
+});
+
+it('keeps another salon’s shelf out of sight and reach, and a client’s own to her', function (): void {
+    $product = shelved($this);
+    $head = $this->aHead();
+    $own = shelved($this, ['name' => 'Her own gel', 'kind' => 'styler', 'head_id' => $head->id]);
+    $this->get('/shelf')->assertDontSee('Her own gel');
+    $this->get("/heads/{$head->id}/shelf")->assertSee('Her own gel');
+    $this->get("/heads/{$this->aHead('protein-sensitive')->id}/shelf")->assertDontSee('Her own gel');
+    [, $other] = $this->salonWithStylist('maren@test.example');
+    $this->actingAs($other);
+    foreach ([['get', ''], ['get', '/edit'], ['put', ''], ['delete', ''], ['post', '/stock'], ['post', '/recall'], ['delete', '/recall']] as [$method, $path]) {
+        $this->{$method}("/shelf/{$product->id}{$path}")->assertNotFound();
+    }
+    $this->get('/shelf')->assertDontSee('Slip conditioner');
+    $this->post('/shelf', bottle(['head_id' => $head->id]))->assertSessionHasErrors('head_id');
+    expect(Product::query()->withoutGlobalScopes()->whereKey($own->id)->exists())->toBeTrue();
+});
+
+it('reads the longest lists well within a second, and the shelf asks few questions of the database', function (): void {
+    $names = array_map(fn ($one): string => $one->name, array_slice(Nagomi\Core\Shelf\IngredientBook::shipped()->ingredients(), 20, 60));
+    $product = shelved($this, ['ingredients' => implode(', ', array_filter($names, fn (string $name): bool => ! str_contains($name, ',')))]);
+    for ($i = 0; $i < 4; $i++) {
+        shelved($this, ['name' => "Bottle {$i}"]);
+    }
+    DB::enableQueryLog();
+    $this->get('/shelf')->assertOk();
+    expect(count(DB::getQueryLog()))->toBeLessThan(8);
+    expect(count($product->reading['entries']))->toBeGreaterThan(50);
+});
