@@ -20,6 +20,9 @@ use Nagomi\Core\Season\PlanItem;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Rule\Rule;
 use Nagomi\Core\Season\Without;
+use Nagomi\Core\WashDay\Drying;
+use Nagomi\Core\WashDay\Fitting;
+use Nagomi\Core\WashDay\Pace;
 
 /** What the engine says of a record, as arrays ready to be written as JSON. */
 final readonly class Answer
@@ -72,6 +75,23 @@ final readonly class Answer
                 $item->broken,
             ), $this->plan->items)),
         ];
+    }
+
+    /**
+     * The next wash day of the plan as steps, with their times.
+     *
+     * @param float|null $limitMinutes to be fitted into
+     *
+     * @return array<string, mixed>
+     */
+    public function washDay(?float $limitMinutes, Drying $drying): array
+    {
+        $item = $this->plan->items[0] ?? null;
+        $head = $this->record->head;
+        $doing = $item === null ? [] : $item->choice->steps($head);
+        $fitting = Fitting::within($limitMinutes, $this->trace->last()->state, $doing, Pace::of($head, $this->record->washDaysUntil($this->today), $this->record->readings), $drying);
+
+        return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $fitting->plan->toArray() + ['limit_minutes' => $limitMinutes, 'fits' => $fitting->fits, 'changed' => $fitting->ways, 'costs' => array_map(static fn (float $points): float => round($points, 2), $fitting->costs)];
     }
 
     /** @return array<string, mixed> */

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Parameter\BasinModel;
 use Nagomi\Core\Parameter\BenchModel;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Parameter\Origin;
@@ -9,7 +10,7 @@ use Nagomi\Core\Parameter\Parameter;
 use Nagomi\Core\Parameter\ShelfModel;
 
 dataset('parameters', function (): Generator {
-    foreach ([Model::class, BenchModel::class, ShelfModel::class] as $model) {
+    foreach ([Model::class, BasinModel::class, BenchModel::class, ShelfModel::class] as $model) {
         foreach ((new ReflectionClass($model))->getReflectionConstants() as $constant) {
             yield $constant->getName() => [$constant];
         }

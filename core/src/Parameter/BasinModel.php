@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Parameter;
+
+/** The parameters of the Basin: how long the steps of a wash day take, and how that varies. */
+final class BasinModel
+{
+    #[Parameter('minutes of hands on one step', Origin::CommonPractice, 0.5, 15)]
+    public const HANDS_MINUTES = ['ready' => 5.0, 'pre-wash' => 3.0, 'cleanse' => 5.0, 'rinse' => 3.0, 'protein' => 3.0, 'squeeze' => 2.0, 'leave-in' => 5.0, 'seal' => 2.0, 'break-cast' => 2.0, 'tools' => 3.0, 'trim' => 10.0];
+
+    #[Parameter('minutes of hands on one section', Origin::CommonPractice, 0.3, 8)]
+    public const SECTION_MINUTES = ['section' => 1.0, 'conditioning' => 1.0, 'style' => 3.0];
+
+    #[Parameter('minutes until a head is wet through under warm water', Origin::CommonPractice, 1, 15)]
+    public const WET_THROUGH_MINUTES = ['low' => 6.0, 'medium' => 3.0, 'high' => 2.0];
+
+    #[Parameter('minutes to detangle one section with slip, before the client has a past', Origin::CommonPractice, 3, 7)]
+    public const DETANGLE_A_SECTION_MINUTES = 4.5;
+
+    #[Parameter('spread of the logarithm of a time', Origin::Chosen, 0.05, 0.8)]
+    public const SPREAD = ['hands' => 0.2, 'detangle' => 0.35, 'style' => 0.25, 'dry' => 0.3];
+
+    #[Parameter('wash days of her own that weigh as much as the usual', Origin::Chosen, 1, 10)]
+    public const USUAL_WEIGHS = 3.0;
+
+    #[Parameter('minutes until dry, by how it is dried; air is learned, and starts from porosity', Origin::CommonPractice, 10, 400)]
+    public const DRY_MINUTES = ['diffuse' => 25.0, 'hood' => 60.0];
+
+    #[Parameter('minutes before the water that an oil, and any other pre-wash, needs', Origin::CommonPractice, 10, 60)]
+    public const PRE_WASH_MINUTES = ['oil' => 30.0, 'other' => 20.0];
+
+    #[Parameter('minutes in the wrap, contact time of a registered disinfectant', Origin::CommonPractice, 3, 20)]
+    public const WAIT_MINUTES = ['wrap' => 5.0, 'tools' => 10.0];
+
+    #[Parameter('minutes a mask may be shortened to', Origin::CommonPractice, 3, 10)]
+    public const SHORTEST_MASK_MINUTES = 5.0;
+
+    #[Parameter('times the usual styling, when it has to be quick', Origin::Chosen, 0.3, 0.9)]
+    public const QUICK_STYLE = 0.5;
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\WashDay;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameter\BasinModel;
+use Nagomi\Core\Parameter\BenchModel;
+use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Reading\Sign;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\Treatment\WashDay;
+
+/** How long detangling a section and drying take on one head: from her own past, leaning on what is usual while that is short. */
+final readonly class Pace
+{
+    private function __construct(
+        public float $detangleASectionMinutes,
+        public float $detangleSpread,
+        public int $detanglings,
+        public float $airDryMinutes,
+        public float $drySpread,
+        public int $dryings,
+    ) {
+    }
+
+    /**
+     * @param list<WashDay> $washDays
+     * @param list<Reading> $readings
+     */
+    public static function of(Head $head, array $washDays, array $readings = []): self
+    {
+        $sections = max(1, $head->sections);
+        $detangled = $dried = [];
+        foreach ($washDays as $day) {
+            $minutes = array_sum(array_map(static fn (Step $step): float => $step->kind === StepKind::Detangle ? $step->minutes ?? 0.0 : 0.0, $day->steps));
+            if ($minutes > 0 && ! $day->approximate) {
+                $detangled[] = $minutes / $sections;
+            }
+        }
+        foreach ($readings as $reading) {
+            foreach ($reading->measured as $measured) {
+                if ($measured->sign === Sign::DryingTime && $measured->value > 0) {
+                    $dried[] = $measured->value;
+                }
+            }
+        }
+        $usualDry = 0.0;
+        foreach ($head->strata as $stratum) {
+            $usualDry += $stratum->share * BenchModel::POROSITY_DRYING_MINUTES[$stratum->porosity->value];
+        }
+        [$detangle, $detangleSpread] = self::shrunk($detangled, BasinModel::DETANGLE_A_SECTION_MINUTES, BasinModel::SPREAD['detangle']);
+        [$dry, $drySpread] = self::shrunk($dried, $usualDry, BasinModel::SPREAD['dry']);
+
+        return new self($detangle, $detangleSpread, count($detangled), $dry, $drySpread, count($dried));
+    }
+
+    /**
+     * The median and the spread of the logarithm, own and usual weighed together.
+     *
+     * @param list<float> $own
+     *
+     * @return array{float, float}
+     */
+    private static function shrunk(array $own, float $usual, float $spread): array
+    {
+        $logs = array_map(log(...), $own);
+        $weight = BasinModel::USUAL_WEIGHS;
+        $mean = (array_sum($logs) + $weight * log($usual)) / (count($logs) + $weight);
+        $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs));
+
+        return [exp($mean), sqrt(($squares + $weight * $spread ** 2) / (count($logs) + $weight))];
+    }
+}
