@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BasinController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\HeadController;
@@ -101,6 +102,12 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/visits/{visit}', [VisitController::class, 'update'])->name('heads.visits.update')->scopeBindings();
             Route::delete('/visits/{visit}', [VisitController::class, 'destroy'])->name('heads.visits.undo')->scopeBindings();
             Route::post('/readings/{reading:key}/confirm', [VisitController::class, 'confirm'])->name('heads.readings.confirm')->scopeBindings();
+            Route::get('/basin', [BasinController::class, 'setUp'])->name('heads.basin');
+            Route::post('/basin', [BasinController::class, 'begin'])->name('heads.basin.begin');
+            Route::get('/basin/{basin}', [BasinController::class, 'run'])->name('heads.basin.run')->scopeBindings();
+            Route::post('/basin/{basin}/acts', [BasinController::class, 'acts'])->name('heads.basin.acts')->scopeBindings();
+            Route::post('/basin/{basin}/finish', [BasinController::class, 'finish'])->name('heads.basin.finish')->scopeBindings();
+            Route::delete('/basin/{basin}', [BasinController::class, 'destroy'])->name('heads.basin.break-off')->scopeBindings();
             Route::get('/wash-day', [WashDayController::class, 'create'])->name('heads.wash-day');
             Route::post('/wash-day', [WashDayController::class, 'store'])->name('heads.wash-day.store');
             Route::delete('/wash-day/{washDay:key}', [WashDayController::class, 'destroy'])->name('heads.wash-day.undo')->scopeBindings();

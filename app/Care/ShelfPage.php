@@ -32,8 +32,9 @@ final class ShelfPage
     /** @return array<string, mixed> */
     public static function list(Salon $salon): array
     {
-        /** @var Collection<int, Product> $products */
-        $products = Product::query()->where('salon_id', $salon->id)->whereNull('head_id')->orderBy('name')->get()->sortBy(fn (Product $product): int => self::place($product->kind));
+        /** @var Collection<int, Product> $byName */
+        $byName = Product::query()->where('salon_id', $salon->id)->whereNull('head_id')->orderBy('name')->get();
+        $products = $byName->sortBy(fn (Product $product): int => self::place($product->kind));
         $useADay = Stockroom::useADay(array_values($products->pluck('id')->all()));
         $today = HeadRecord::date($salon->today());
         $rows = $products->values()->map(fn (Product $product): array => self::row($product, $useADay[$product->id] ?? 0.0, $today));

@@ -126,6 +126,12 @@ final class Head extends Model
         return $relation;
     }
 
+    /** @return HasMany<Basin, $this> */
+    public function basins(): HasMany
+    {
+        return $this->hasMany(Basin::class);
+    }
+
     /** @return HasMany<HeadDay, $this> */
     public function days(): HasMany
     {

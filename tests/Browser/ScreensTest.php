@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Browser\Support\Browser;
 
 /** Every screen of the application, as paths of a head or of the salon. */
-const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team'];
+const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team', '/shelf', '/shelf/new', '/shelf/mix', '{product}', '{head}/shelf', '{head}/basin'];
 
 function screens(Browser $browser): array
 {
@@ -13,7 +13,9 @@ function screens(Browser $browser): array
     $head = $browser->path();
     $visit = basename((string) $browser->visit("{$head}/visits")->find('.visits li a')->getAttribute('href'));
 
-    return array_map(fn (string $screen): string => str_replace(['{head}', '{visit}'], [$head, $visit], $screen), SCREENS);
+    $product = (string) parse_url((string) $browser->visit('/shelf')->find('.shelf a')->getAttribute('href'), PHP_URL_PATH);
+
+    return array_map(fn (string $screen): string => str_replace(['{head}', '{visit}', '{product}'], [$head, $visit, $product], $screen), SCREENS);
 }
 
 it('is accessible on every screen by axe, in light and in dark', function (bool $dark): void {

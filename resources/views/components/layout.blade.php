@@ -26,6 +26,7 @@
                 <li class="rail-of">{{ $head->name }}</li>
                 <li><a href="{{ route('heads.show', $head) }}" data-key="r" @if(request()->routeIs('heads.show')) aria-current="page" @endif>River <kbd>r</kbd></a></li>
                 <li><a href="{{ route('heads.bench', $head) }}" data-key="b" @if(request()->routeIs('heads.bench', 'heads.bench.zones', 'heads.visits', 'heads.visits.*')) aria-current="page" @endif>Bench <kbd>b</kbd></a></li>
+                <li><a href="{{ route('heads.basin', $head) }}" data-key="a" @if(request()->routeIs('heads.basin', 'heads.basin.*')) aria-current="page" @endif>Basin <kbd>a</kbd></a></li>
                 <li><a href="{{ route('heads.wash-day', $head) }}" data-key="w" @if(request()->routeIs('heads.wash-day')) aria-current="page" @endif>Wash day <kbd>w</kbd></a></li>
                 <li><a href="{{ route('heads.season', $head) }}" data-key="s" @if(request()->routeIs('heads.season')) aria-current="page" @endif>Season <kbd>s</kbd></a></li>
                 <li><a href="{{ route('heads.trends', $head) }}" data-key="d" @if(request()->routeIs('heads.trends')) aria-current="page" @endif>Trends <kbd>d</kbd></a></li>
@@ -69,7 +70,7 @@
             <dt><kbd>p</kbd></dt><dd>Shelf: the products</dd>
             <dt><kbd>n</kbd></dt><dd>New client</dd>
             <dt><kbd>o</kbd></dt><dd>House methods</dd>
-            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Wash day, Season, Trends, Ledger of the open head</dd>
+            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>a</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Basin, Wash day, Season, Trends, Ledger of the open head</dd>
             <dt><kbd>f</kbd> <kbd>t</kbd></dt><dd>On the season: what if; what the plan must keep to</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the river: a day back, a day on; with <kbd>Shift</kbd> a week</dd>
             <dt><kbd>?</kbd></dt><dd>This sheet; <kbd>Esc</kbd> closes it</dd>

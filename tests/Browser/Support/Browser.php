@@ -148,6 +148,21 @@ final class Browser
         return $this;
     }
 
+    /** From the next page on, the page's clock runs ahead by what {@see later()} says. */
+    public function movableClock(): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => '(() => { const Real = Date; const ahead = () => Number(sessionStorage.getItem("clock-ahead-ms") ?? 0); window.Date = class extends Real { constructor(...parts) { parts.length > 0 ? super(...parts) : super(Real.now() + ahead()); } static now() { return Real.now() + ahead(); } }; })()']);
+
+        return $this;
+    }
+
+    public function later(float $minutes): self
+    {
+        $this->driver->executeScript('sessionStorage.setItem("clock-ahead-ms", String(Number(sessionStorage.getItem("clock-ahead-ms") ?? 0) + 60000 * arguments[0]))', [$minutes]);
+
+        return $this;
+    }
+
     /** Takes the network away, or gives it back. */
     public function offline(bool $offline = true): self
     {

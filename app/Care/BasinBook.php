@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Basin;
+use App\Models\BasinAct;
+use App\Models\Product;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Nagomi\Core\Reading\Moment;
+use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Place;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\Treatment\WashDay;
+
+/** Takes the acts of a running wash day in, each once, and puts what was really done into the book. */
+final class BasinBook
+{
+    private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'note', 'amount'];
+
+    /** Taps from further off were made by a tablet whose clock is wrong. */
+    private const CLOCK_OFF_HOURS = 12;
+
+    /**
+     * @param list<array{key: string, kind: string, step: string, value: array<string, mixed>, at: string}> $acts
+     */
+    public static function act(Basin $basin, array $acts, string $by, string $device): void
+    {
+        DB::transaction(function () use ($basin, $acts, $by, $device): void {
+            // Two tablets at one head: one after the other.
+            Basin::query()->whereKey($basin->id)->lockForUpdate()->first();
+            foreach ($acts as $act) {
+                if ($basin->acts()->where('key', $act['key'])->exists() || ! in_array($act['kind'], self::KINDS, true)) {
+                    continue;
+                }
+                $state = BasinState::of($basin, self::acts($basin));
+                $basin->acts()->create(['key' => $act['key'], 'kind' => $act['kind'], 'step' => $act['step'], 'value' => $act['value'], 'acted_at' => self::when($act['at']), 'by' => $by, 'device' => $device, 'refused' => $state->refuses($act['kind'], $act['step'], $device)]);
+            }
+        });
+    }
+
+    /** @return list<BasinAct> */
+    public static function acts(Basin $basin): array
+    {
+        return array_values($basin->acts()->get()->all());
+    }
+
+    private static function when(string $at): CarbonImmutable
+    {
+        $now = CarbonImmutable::now();
+        $when = rescue(fn (): CarbonImmutable => CarbonImmutable::parse($at), $now, false);
+
+        return abs($when->diffInHours($now)) > self::CLOCK_OFF_HOURS ? $now : $when;
+    }
+
+    /** Ends the day: what was done goes into the book, what was used off the shelf, what came for free to the Bench. */
+    public static function finish(Basin $basin, string $by): void
+    {
+        if ($basin->finished_at !== null) {
+            return;
+        }
+        $head = $basin->head;
+        $head->loadMissing(['salon', 'outlook']);
+        $before = Renewal::current($head)->standing;
+        $acts = self::acts($basin);
+        $state = BasinState::of($basin, $acts);
+        DB::transaction(function () use ($basin, $head, $by, $state, $before): void {
+            $basin->update(['finished_at' => now()]);
+            $date = HeadRecord::date($basin->date);
+            $steps = self::steps($basin, $state);
+            $key = strtolower((string) Str::ulid());
+            if ($steps !== []) {
+                TakeIn::washDays($head, [new WashDay($key, $date, $steps, Place::Salon)]);
+            }
+            foreach ($basin->steps() as $step) {
+                $product = is_array($step['product'] ?? null) && is_string($step['product']['id'] ?? null) ? Product::query()->find($step['product']['id']) : null;
+                $ml = $state->amountMl($step);
+                if ($product !== null && $ml > 0 && $state->isDone((string) $step['key'])) {
+                    Stockroom::used($product, $ml, $by, "basin {$basin->id} {$step['key']}");
+                }
+            }
+            $readings = self::readings($state, $head->sections, $date, $by);
+            $visit = $readings === [] ? null : VisitBook::take($head, strtolower((string) Str::ulid()), $readings, $by)->id;
+            $outlook = Renewal::of($head, $date);
+            $basin->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
+                'before' => $before,
+                'after' => $outlook->standing,
+                'planned_minutes' => $basin->plan['finish_minutes'] ?? null,
+                'actual_minutes' => $state->minutesInAll(),
+                'steps' => $state->compared(),
+            ]]);
+        });
+    }
+
+    /** @return list<Step> what was really done to the balance, with the minutes it really took */
+    private static function steps(Basin $basin, BasinState $state): array
+    {
+        $steps = [];
+        foreach ($basin->steps() as $planned) {
+            $books = is_array($planned['books'] ?? null) ? $planned['books'] : null;
+            $key = is_string($planned['key'] ?? null) ? $planned['key'] : '';
+            $kind = StepKind::tryFrom(is_string($books['kind'] ?? null) ? $books['kind'] : '');
+            if ($books === null || $kind === null || ! $state->isDone($key)) {
+                continue;
+            }
+            $minutes = $kind === StepKind::Detangle ? $state->handsMinutes($key) : ($kind->needsMinutes() || $kind === StepKind::PreWash ? $state->contactMinutes($key) : null);
+            $steps[] = new Step(
+                $kind,
+                $minutes === null ? null : max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, round($minutes, 1))),
+                ($books['heat'] ?? false) === true,
+                CleanseKind::tryFrom(is_string($books['cleanse'] ?? null) ? $books['cleanse'] : ''),
+                min(Step::MOST_PASSES, (is_int($books['passes'] ?? null) ? $books['passes'] : 1) + $state->repeats($key)),
+                is_string($books['how'] ?? null) ? $books['how'] : null,
+                is_string($books['tool'] ?? null) ? $books['tool'] : null,
+                product: is_array($planned['product'] ?? null) && is_string($planned['product']['name'] ?? null) ? $planned['product']['name'] : null,
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Reading> what the day told without anybody measuring: how long the detangling took, whether it foamed */
+    private static function readings(BasinState $state, int $sections, \DateTimeImmutable $date, string $by): array
+    {
+        $readings = [];
+        $minutes = $state->isDone('detangle') ? $state->handsMinutes('detangle') : null;
+        if ($minutes !== null && $minutes >= 0.5 && $minutes <= 240) {
+            $readings[] = new Reading(strtolower((string) Str::ulid()), $date, Moment::AfterCleansing, 'detangling', ['minutes' => round($minutes, 1), 'sections' => min(16, $sections), 'knots_cut' => min(60, $state->count('detangle', 'knot'))], null, $by);
+        }
+
+        return $readings;
+    }
+}

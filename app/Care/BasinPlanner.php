@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\Product;
+use Nagomi\Core\Balance\Filter;
+use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\WashDay\BasinStep;
+use Nagomi\Core\WashDay\Drying;
+use Nagomi\Core\WashDay\Fitting;
+use Nagomi\Core\WashDay\Pace;
+
+/** Lays out a head's next wash day for the Basin: steps, times, products and doses, fitted into the time there is. */
+final class BasinPlanner
+{
+    private const PACE_OVER_DAYS = 400;
+
+    /** @return array<string, mixed> the plan as the Basin keeps it, with what was changed to fit and what that costs */
+    public static function of(Head $head, ?float $limitMinutes, Drying $drying): array
+    {
+        $head->loadMissing(['salon', 'zoneParts', 'outlook']);
+        Renewal::current($head);
+        $today = HeadRecord::date($head->salon->today());
+        $frame = HeadRecord::frame($head);
+        $from = StoredDays::before($head, $frame, $today->modify('+1 day'));
+        $state = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from)->last()->state;
+        $past = HeadRecord::after($head, $frame, $today->modify('-' . self::PACE_OVER_DAYS . ' days'));
+        $pace = Pace::of($frame->head, $past->washDays, $past->readings);
+        $item = $head->planItems()->where('status', 'planned')->first();
+        $fitting = Fitting::within($limitMinutes, $state, self::doing($item->steps ?? []), $pace, $drying);
+        $products = self::products($head);
+
+        return [
+            'steps' => array_map(fn (BasinStep $step, array $told): array => $told + [
+                'after_client' => $step->afterClient,
+                'beside' => $step->beside,
+                'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
+                'product' => $step->uses === null ? null : $products[$step->uses->value] ?? null,
+            ], $fitting->plan->steps, (array) $fitting->plan->toArray()['steps']),
+            'finish_minutes' => $fitting->plan->toArray()['finish_minutes'],
+            'sections' => $head->sections,
+            'limit_minutes' => $limitMinutes,
+            'fits' => $fitting->fits,
+            'changed' => $fitting->ways,
+            'costs' => $fitting->costs,
+            'planned_for' => $item?->date->format('Y-m-d'),
+            'pace' => ['minutes_a_section' => round($pace->detangleASectionMinutes, 1), 'of' => $pace->detanglings, 'dries_in' => round($pace->airDryMinutes), 'dryings' => $pace->dryings],
+        ];
+    }
+
+    /**
+     * What is to be done, as planned; a gentle wash where nothing is.
+     *
+     * @param array<mixed> $stored
+     *
+     * @return list<Step>
+     */
+    private static function doing(array $stored): array
+    {
+        $steps = [];
+        foreach ($stored as $step) {
+            $step = is_array($step) ? $step : [];
+            $kind = StepKind::tryFrom(is_string($step['kind'] ?? null) ? $step['kind'] : '');
+            if ($kind !== null) {
+                $text = fn (string $name): ?string => is_string($step[$name] ?? null) ? $step[$name] : null;
+                $number = fn (string $name): ?float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : null;
+                $steps[] = new Step($kind, $number('minutes'), ($step['heat'] ?? false) === true, CleanseKind::tryFrom((string) $text('cleanse')), (int) ($number('passes') ?? 1), $text('how'), $text('tool'), $number('millimetres'));
+            }
+        }
+
+        return $steps === [] ? [Step::cleanse(CleanseKind::Gentle), Step::conditioner(3), Step::detangle(20, 'comb', 'wet-with-slip'), Step::leaveIn()] : $steps;
+    }
+
+    /** @return array<string, array{id: string, name: string, ml: float, pumps: float|null, care: string}> the best of each kind that is hers to have */
+    private static function products(Head $head): array
+    {
+        $best = [];
+        foreach (ShelfPage::forHead($head, $head->salon)['kinds'] as $kind => $rows) {
+            foreach ($rows as $row) {
+                /** @var Product $product */
+                $product = $row['product'];
+                if ($row['verdict'] !== 'no' && $product->head_id === null) {
+                    $best[$kind] = ['id' => $product->id, 'name' => $product->name, 'ml' => round($row['dose']->headMl(), 1), 'pumps' => $row['pumps'], 'care' => $row['verdict'] === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : ''];
+                    break;
+                }
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,28 @@
+<x-layout :title="'What the wash day of ' . $head->name . ' did'" :head="$head">
+    @php($outcome = $basin->outcome ?? [])
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>What it did</h1><p class="lead">{{ $basin->date->format('l, j F Y') }}, by {{ $basin->by }}</p></div></header>
+    <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? 'It took ' . round($outcome['actual_minutes']) . ' minutes' : 'Nothing was done' }}{{ isset($outcome['planned_minutes']['p50']) ? ', where ' . round($outcome['planned_minutes']['p50']) . ' were expected, ' . round($outcome['planned_minutes']['p10']) . ' to ' . round($outcome['planned_minutes']['p90']) . ' in four of five' : '' }}.</p>
+    <div class="told">
+        <table class="table moves">
+            <thead><tr><th scope="col">Reserve, 0 to 100</th><th scope="col" class="num">before</th><th scope="col" class="num">after</th></tr></thead>
+            <tbody>
+            @foreach ($outcome['after'] ?? [] as $s => $stratum)
+                @foreach (['moisture' => 'moisture', 'protein' => 'protein', 'build_up' => 'build-up'] as $key => $words)
+                    <tr><td>{{ $words }}{{ count($outcome['after']) > 1 ? ', ' . $stratum['name'] : '' }}</td><td class="num">{{ isset($outcome['before'][$s]) ? $outcome['before'][$s][$key][0] . ' ± ' . $outcome['before'][$s][$key][1] : '' }}</td><td class="num"><strong>{{ $stratum[$key][0] }}</strong> ± {{ $stratum[$key][1] }}</td></tr>
+                @endforeach
+            @endforeach
+            </tbody>
+        </table>
+        <table class="table moves">
+            <thead><tr><th scope="col">Step</th><th scope="col" class="num">planned</th><th scope="col" class="num">actual</th></tr></thead>
+            <tbody>@foreach ($outcome['steps'] ?? [] as $step)<tr><td>{{ $step['label'] }}</td><td class="num">{{ round($step['planned'], 1) }} min</td><td class="num">{{ $step['status'] === 'done' ? $step['actual'] . ' min' : $step['status'] }}</td></tr>@endforeach</tbody>
+        </table>
+        <div class="more">
+            <a class="button is-strong" href="{{ route('heads.show', $head) }}">See the river</a>
+            <a class="button" href="{{ route('heads.ledger', $head) }}">In the ledger</a>
+            @if ($basin->visit)<a class="button" href="{{ route('heads.visits.show', [$head, $basin->visit]) }}">The readings that came for free</a>@endif
+            <a class="button" href="{{ route('heads.bench', [$head, 'moment' => 'after-styling']) }}">Read the result</a>
+        </div>
+    </div>
+    <p class="reason">The season was planned anew from it. Combs, brushes and clips: full contact time of a registered disinfectant before the next head.</p>
+</x-layout>

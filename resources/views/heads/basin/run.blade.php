@@ -1,0 +1,34 @@
+<x-layout :title="'Basin: ' . $head->name" :head="$head">
+    <x-slot:scripts><script type="module" src="/js/basin.js"></script></x-slot:scripts>
+    <div class="basin" data-basin="{{ $basin->id }}" data-began="{{ $basin->created_at->format('c') }}" data-acts="{{ route('heads.basin.acts', [$head, $basin]) }}"
+         data-plan="{{ json_encode($basin->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
+        <section class="basin-now" aria-live="polite">
+            <p class="lead" data-where></p>
+            <h1 data-label></h1>
+            <p class="basin-use" data-use hidden></p>
+            <ul class="basin-watch" data-watch></ul>
+            <div class="basin-middle">
+                <svg class="section-map" viewBox="0 0 220 220" data-sections role="group" aria-label="Sections: tap each when it is done" hidden></svg>
+                <p class="basin-clock" data-clock aria-live="off"></p>
+            </div>
+            <div class="basin-notes" data-notes hidden></div>
+            <div class="basin-keys">
+                <button type="button" class="button is-strong is-large" data-do="done">Done</button>
+                <button type="button" class="button is-large" data-do="repeat">Once more</button>
+                <button type="button" class="button is-large" data-do="skip">Skip</button>
+                <button type="button" class="button is-large" data-do="back">Back one</button>
+            </div>
+        </section>
+        <aside class="basin-side">
+            <p class="said" data-notice hidden role="status"></p>
+            <h2>Going on by itself</h2>
+            <ul class="timers" data-timers></ul>
+            <h2>Then</h2>
+            <ol class="recent" data-next></ol>
+            <p class="reason" data-net></p>
+            <form method="post" action="{{ route('heads.basin.finish', [$head, $basin]) }}" data-finish>@csrf<button class="button">End the wash day</button></form>
+            <form method="post" action="{{ route('heads.basin.break-off', [$head, $basin]) }}">@csrf @method('delete')<button class="button is-small">Break it off</button></form>
+        </aside>
+    </div>
+    <noscript><p class="caution-line">The Basin needs scripts. What was done can be booked under <a href="{{ route('heads.wash-day', $head) }}">Wash day</a>.</p></noscript>
+</x-layout>

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Tests\Browser\Support\Browser;
+
+/*
+ * The Basin with wet hands: a whole wash day with the clock moved, reloaded in the middle, off the network and back, on two tablets.
+ */
+
+/** What stands largest on the screen. */
+function step(Browser $browser): string
+{
+    return $browser->text('[data-label]');
+}
+
+it('runs a whole wash day with the clock moved, a reload in the middle, and no network for a while', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->movableClock()->signIn()->press('Hanneke')->key('a')->choose('drying', 'hood')->press('Lay it out');
+        expect($browser->text('.verdict-words'))->toContain('four days of five');
+        $browser->press('Begin');
+        $first = step($browser);
+        $steps = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-basin]").dataset.plan).steps.map((step) => [step.key, step.label, step.hands_on_minutes, step.waiting_minutes, step.by_section])');
+        $sections = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-basin]").dataset.plan).sections');
+        expect($first)->toBe($steps[0][1]);
+        foreach ($steps as $i => [$key, $label, $hands, $waiting, $bySection]) {
+            expect(step($browser))->toBe($label);
+            $browser->later($hands + ($i > 0 ? 0.5 : 0));
+            if ($i === 3) {
+                // The tablet is dropped, the page comes up again: the step and the timers are where they were.
+                $browser->driver->navigate()->refresh();
+                expect(step($browser))->toBe($label);
+            }
+            if ($i === 5) {
+                $browser->offline();
+            }
+            if ($bySection && $i < 9) {
+                for ($section = 0; $section < $sections; $section++) {
+                    $browser->tap("[data-section=\"{$section}\"]");
+                }
+            } else {
+                // What is tapped shows at once, network or not.
+                $took = (float) $browser->driver->executeScript('const from = performance.now(); document.querySelector("[data-do=done]").click(); return performance.now() - from');
+                expect($took)->toBeLessThan(100.0);
+            }
+            if ($waiting > 0 && ! str_starts_with($key, 'tools')) {
+                expect($browser->text('[data-timers]'))->toContain($label);
+                $browser->later($waiting + 0.2)->until('[data-timers]', 'time is up');
+            }
+            if ($i === 7) {
+                expect($browser->text('[data-net]'))->toContain('kept on this tablet');
+                $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
+                $browser->driver->wait(15, 100)->until(fn (): bool => $browser->text('[data-net]') === '');
+            }
+        }
+        expect(step($browser))->toBe('That was the wash day.');
+        $old = $browser->find('html');
+        $browser->tap('[data-finish] button');
+        $browser->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));
+        $browser->until('main h1', 'What it did');
+        expect($browser->text('.verdict-words'))->toMatch('/It took 1[2-9]\d|It took 2\d\d/');
+        $browser->press('The readings that came for free');
+        expect($browser->text('.told'))->toContain('detangling a section');
+        $browser->key('l');
+        expect($browser->text('.book'))->toContain(date('j M'));
+    } finally {
+        $browser->close();
+    }
+});
+
+it('shows both of two tablets what the other did, and whose tap counts', function (): void {
+    $one = Browser::open();
+    $two = Browser::open();
+    try {
+        $one->signIn()->press('Noor')->key('a')->press('Begin');
+        $path = $one->path();
+        $two->signIn('quim@saltlight.example')->visit($path);
+        // The second loses the network, and both end the same step.
+        $two->offline();
+        $one->tap('[data-do="done"]')->driver->wait(10, 100)->until(fn (): bool => str_starts_with($one->text('[data-where]'), 'Step 2'));
+        usleep(800_000);
+        $two->tap('[data-do="skip"]')->offline(false);
+        $two->driver->executeScript('window.dispatchEvent(new Event("online"))');
+        $two->until('[data-notice]', 'does not count');
+        expect($two->text('[data-notice]'))->toContain('Already done by Ilse Varga-Moen');
+        $one->until('[data-notice]', 'does not count');
+        expect(step($one))->toBe(step($two));
+        $one->press('Break it off');
+        expect($one->text('.said'))->toContain('broken off');
+    } finally {
+        $one->close();
+        $two->close();
+    }
+});
+
+it('is run by keyboard alone', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Aurel')->key('a')->press('Begin');
+        $browser->keys('ENTER');
+        expect($browser->text('[data-where]'))->toStartWith('Step 2');
+        $by = $browser->driver->executeScript('return !document.querySelector("[data-sections]").hasAttribute("hidden")');
+        if (! $by) {
+            $browser->keys('ENTER');
+        }
+        $browser->keys('1');
+        expect($browser->find('[data-section="0"]')->getAttribute('aria-label'))->toBe('Section 1, done');
+        $browser->press('Break it off');
+    } finally {
+        $browser->close();
+    }
+});
