@@ -23,6 +23,8 @@ final class BasinBook
 {
     private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'note', 'amount'];
 
+    private const HARDLY_ANY_FOAM = 2;
+
     /** Taps from further off were made by a tablet whose clock is wrong. */
     private const CLOCK_OFF_HOURS = 12;
 
@@ -85,7 +87,11 @@ final class BasinBook
                 }
             }
             $readings = self::readings($state, $head->sections, $date, $by);
-            $visit = $readings === [] ? null : VisitBook::take($head, strtolower((string) Str::ulid()), $readings, $by)->id;
+            $visit = null;
+            // Each moment of the day is a visit of its own; foam tells of the hair as it came.
+            foreach ($readings as $reading) {
+                $visit = VisitBook::take($head, strtolower((string) Str::ulid()), [$reading], $by)->id;
+            }
             $outlook = Renewal::of($head, $date);
             $basin->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
@@ -128,6 +134,13 @@ final class BasinBook
     private static function readings(BasinState $state, int $sections, \DateTimeImmutable $date, string $by): array
     {
         $readings = [];
+        foreach (['cleanse', 'cleanse-1'] as $key) {
+            // What was tapped is plain; the test's own scale says how plainly: hardly any foam.
+            if ($state->count($key, 'no-foam') > 0) {
+                $readings[] = new Reading(strtolower((string) Str::ulid()), $date, Moment::BeforeCleansing, 'lather', ['points' => self::HARDLY_ANY_FOAM], null, $by);
+                break;
+            }
+        }
         $minutes = $state->isDone('detangle') ? $state->handsMinutes('detangle') : null;
         if ($minutes !== null && $minutes >= 0.5 && $minutes <= 240) {
             $readings[] = new Reading(strtolower((string) Str::ulid()), $date, Moment::AfterCleansing, 'detangling', ['minutes' => round($minutes, 1), 'sections' => min(16, $sections), 'knots_cut' => min(60, $state->count('detangle', 'knot'))], null, $by);

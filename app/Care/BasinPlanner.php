@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Models\Basin;
 use App\Models\Head;
 use App\Models\Product;
 use Nagomi\Core\Balance\Filter;
@@ -14,12 +15,12 @@ use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\WashDay\BasinStep;
 use Nagomi\Core\WashDay\Drying;
 use Nagomi\Core\WashDay\Fitting;
-use Nagomi\Core\WashDay\Pace;
 
 /** Lays out a head's next wash day for the Basin: steps, times, products and doses, fitted into the time there is. */
 final class BasinPlanner
 {
     private const PACE_OVER_DAYS = 400;
+    private const FORETOLD = 8;
 
     /** @return array<string, mixed> the plan as the Basin keeps it, with what was changed to fit and what that costs */
     public static function of(Head $head, ?float $limitMinutes, Drying $drying): array
@@ -30,8 +31,7 @@ final class BasinPlanner
         $frame = HeadRecord::frame($head);
         $from = StoredDays::before($head, $frame, $today->modify('+1 day'));
         $state = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from)->last()->state;
-        $past = HeadRecord::after($head, $frame, $today->modify('-' . self::PACE_OVER_DAYS . ' days'));
-        $pace = Pace::of($frame->head, $past->washDays, $past->readings);
+        $pace = HeadRecord::pace($head, $frame->head, $today->modify('-' . self::PACE_OVER_DAYS . ' days'));
         $item = $head->planItems()->where('status', 'planned')->first();
         $fitting = Fitting::within($limitMinutes, $state, self::doing($item->steps ?? []), $pace, $drying);
         $products = self::products($head);
@@ -77,7 +77,28 @@ final class BasinPlanner
         return $steps === [] ? [Step::cleanse(CleanseKind::Gentle), Step::conditioner(3), Step::detangle(20, 'comb', 'wet-with-slip'), Step::leaveIn()] : $steps;
     }
 
-    /** @return array<string, array{id: string, name: string, ml: float, pumps: float|null, care: string}> the best of each kind that is hers to have */
+    /**
+     * How well the last wash days of this head were foretold.
+     *
+     * @return list<array{date: string, expected: float, actual: float, within: bool}>
+     */
+    public static function foretold(Head $head): array
+    {
+        $foretold = [];
+        /** @var iterable<Basin> $basins */
+        $basins = $head->basins()->whereNotNull('finished_at')->latest('id')->limit(self::FORETOLD)->get();
+        foreach ($basins as $basin) {
+            $planned = is_array($basin->outcome['planned_minutes'] ?? null) ? $basin->outcome['planned_minutes'] : [];
+            $actual = $basin->outcome['actual_minutes'] ?? null;
+            if (is_numeric($planned['p50'] ?? null) && is_numeric($planned['p10'] ?? null) && is_numeric($planned['p90'] ?? null) && is_numeric($actual)) {
+                $foretold[] = ['date' => $basin->date->format('j M Y'), 'expected' => (float) $planned['p50'], 'actual' => (float) $actual, 'within' => $actual >= $planned['p10'] && $actual <= $planned['p90']];
+            }
+        }
+
+        return $foretold;
+    }
+
+    /** @return array<string, array{id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string}> the best of each kind that is hers to have */
     private static function products(Head $head): array
     {
         $best = [];
@@ -86,7 +107,7 @@ final class BasinPlanner
                 /** @var Product $product */
                 $product = $row['product'];
                 if ($row['verdict'] !== 'no' && $product->head_id === null) {
-                    $best[$kind] = ['id' => $product->id, 'name' => $product->name, 'ml' => round($row['dose']->headMl(), 1), 'pumps' => $row['pumps'], 'care' => $row['verdict'] === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : ''];
+                    $best[$kind] = ['id' => $product->id, 'name' => $product->name, 'ml' => round($row['dose']->headMl(), 1), 'pumps' => $row['pumps'], 'cost_cents' => $row['cost_cents'], 'care' => $row['verdict'] === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : ''];
                     break;
                 }
             }

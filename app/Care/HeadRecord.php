@@ -25,6 +25,7 @@ use Nagomi\Core\Record\SeasonFields;
 use Nagomi\Core\Record\ZoneFields;
 use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment as CoreTreatment;
+use Nagomi\Core\WashDay\Pace;
 use RuntimeException;
 
 /** Turns a stored head into the core's care record. */
@@ -125,6 +126,15 @@ final class HeadRecord
         $cut = fn (Builder $steps) => $steps->where('kind', CoreTreatment\StepKind::Trim->value);
 
         return array_map(self::washDay(...), array_values($head->washDays()->where('date', '>=', $since)->whereHas('steps', $cut)->with('steps')->get()->all()));
+    }
+
+    /** How long detangling and drying take on this head, from what was booked and read since a day. */
+    public static function pace(Head $head, Core\Head $core, DateTimeInterface $since): Pace
+    {
+        $detangled = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with(['steps' => fn ($steps) => $steps->where('kind', CoreTreatment\StepKind::Detangle->value)])->get();
+        $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
+
+        return Pace::of($core, array_map(self::washDay(...), array_values($detangled->all())), array_map(self::reading(...), array_values($dried->all())));
     }
 
     public static function terms(Head $head): Terms

@@ -55,6 +55,9 @@ it('runs a whole wash day and puts what was really done into the book', function
             $detangled = $step['hands_on_minutes'] + 1;
             $acts[] = tapped('note', 'detangle', $minutes, ['note' => 'knot']);
         }
+        if (in_array($step['key'], ['cleanse', 'cleanse-1'], true)) {
+            $acts[] = tapped('note', $step['key'], $minutes, ['note' => 'no-foam']);
+        }
         if ($step['key'] === 'mask') {
             $acts[] = tapped('amount', 'mask', $minutes, ['ml' => 33]);
         }
@@ -77,10 +80,12 @@ it('runs a whole wash day and puts what was really done into the book', function
     }
     // What came for free went to the Bench.
     $reading = Reading::query()->where('visit', $basin->visit)->firstOrFail();
+    expect($head->readings()->where('date', '2027-01-09')->pluck('moment', 'test')->all())->toEqual(['lather' => 'before-cleansing', 'detangling' => 'after-cleansing']);
     expect($reading->test)->toBe('detangling')->and($reading->raw['knots_cut'])->toBe(1)->and($reading->raw['minutes'])->toEqualWithDelta($detangled, 0.1);
     expect($head->outlook()->first()->standing)->not->toEqual($before)->and($basin->outcome['after'])->toEqual($head->outlook()->first()->standing)
         ->and($basin->outcome['actual_minutes'])->toBeGreaterThan(60.0);
     $this->get($url)->assertSee('What it did')->assertSee('planned')->assertSee('In the ledger');
+    $this->get("/heads/{$head->id}/basin")->assertSee('How well her last wash day was foretold');
     // A second ending changes nothing.
     $this->post("{$url}/finish");
     expect($head->washDays()->count())->toBe($days + 1);

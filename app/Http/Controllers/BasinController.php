@@ -24,6 +24,7 @@ final class BasinController extends Controller
             'head' => $head->loadMissing('salon'),
             'plan' => BasinPlanner::of($head, $request->limit(), $request->drying()),
             'drying' => $request->drying()->value,
+            'foretold' => BasinPlanner::foretold($head),
             'running' => Basin::query()->where('head_id', $head->id)->whereNull('finished_at')->latest('id')->first(),
         ]);
     }

@@ -42,6 +42,9 @@ final readonly class Fitting
     public static function within(?float $limitMinutes, State $state, array $doing, Pace $pace, Drying $drying = Drying::Air): self
     {
         $head = $state->layout->head;
+        if ($limitMinutes === null) {
+            return new self(BasinBuilder::plan($head, $doing, $pace, $drying), [], ['moisture' => 0.0, 'protein' => 0.0], true);
+        }
         $whole = self::after($state, $doing);
         $options = [];
         foreach (self::combinations(array_values(array_filter(self::WAYS, static fn (string $way): bool => self::makesSense($way, $doing, $drying)))) as $ways) {
@@ -56,7 +59,7 @@ final readonly class Fitting
         foreach ($options as $option) {
             $plan = BasinBuilder::plan($head, $option['steps'], $pace, $option['dries'], $option['style']);
             // The range is drawn only where the middle fits at all.
-            if ($limitMinutes === null || $plan->network->finishMinutes <= $limitMinutes && $plan->finishMinutes()['p90'] <= $limitMinutes) {
+            if ($plan->network->finishMinutes <= $limitMinutes && $plan->finishMinutes()['p90'] <= $limitMinutes) {
                 return new self($plan, $option['ways'], $option['costs'], true);
             }
             if ($shortest === null || $plan->network->finishMinutes < $shortest->plan->network->finishMinutes) {

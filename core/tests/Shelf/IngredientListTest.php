@@ -75,7 +75,7 @@ it('never takes one numbered or short name for another', function (): void {
 });
 
 it('keeps what may be in it, and the actives of a drug label, out of the order', function (): void {
-    $entries = IngredientList::read("Aqua, Glycerin, Phenoxyethanol [+/- CI 77891, CI 77491, Mica]", IngredientBook::shipped());
+    $entries = IngredientList::read('Aqua, Glycerin, Phenoxyethanol [+/- CI 77891, CI 77491, Mica]', IngredientBook::shipped());
     expect(array_map(fn (ListedIngredient $one): ListPart => $one->part, $entries))->toBe([ListPart::Ordered, ListPart::Ordered, ListPart::Ordered, ListPart::MayContain, ListPart::MayContain, ListPart::MayContain]);
     $reading = reading("Active ingredient: Zinc Pyrithione 1%\nInactive ingredients: Water, Sodium Laureth Sulfate, Cocamidopropyl Betaine");
     expect($reading->entries[0]->part)->toBe(ListPart::Active)->and($reading->bounds[0])->toBe([1.0, 1.0])->and($reading->entries[1]->part)->toBe(ListPart::Ordered)->and($reading->bounds[1][1])->toBe(100.0);
