@@ -16,6 +16,7 @@ use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TermsController;
 use App\Http\Controllers\TrendsController;
@@ -108,6 +109,10 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/basin/{basin}/acts', [BasinController::class, 'acts'])->name('heads.basin.acts')->scopeBindings();
             Route::post('/basin/{basin}/finish', [BasinController::class, 'finish'])->name('heads.basin.finish')->scopeBindings();
             Route::delete('/basin/{basin}', [BasinController::class, 'destroy'])->name('heads.basin.break-off')->scopeBindings();
+            Route::get('/style', [StyleController::class, 'show'])->name('heads.style');
+            Route::post('/style', [StyleController::class, 'begin'])->name('heads.style.begin');
+            Route::put('/style', [StyleController::class, 'keep'])->name('heads.style.keep');
+            Route::delete('/style', [StyleController::class, 'end'])->name('heads.style.end');
             Route::get('/wash-day', [WashDayController::class, 'create'])->name('heads.wash-day');
             Route::post('/wash-day', [WashDayController::class, 'store'])->name('heads.wash-day.store');
             Route::delete('/wash-day/{washDay:key}', [WashDayController::class, 'destroy'])->name('heads.wash-day.undo')->scopeBindings();

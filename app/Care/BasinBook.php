@@ -17,11 +17,12 @@ use Nagomi\Core\Treatment\Place;
 use Nagomi\Core\Treatment\Step;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\WashDay\Styling;
 
 /** Takes the acts of a running wash day in, each once, and puts what was really done into the book. */
 final class BasinBook
 {
-    private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'note', 'amount'];
+    private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'swap', 'note', 'amount'];
 
     private const HARDLY_ANY_FOAM = 2;
 
@@ -91,6 +92,10 @@ final class BasinBook
             // Each moment of the day is a visit of its own; foam tells of the hair as it came.
             foreach ($readings as $reading) {
                 $visit = VisitBook::take($head, strtolower((string) Str::ulid()), [$reading], $by)->id;
+            }
+            $styling = Styling::tryFrom(is_string($basin->plan['styling'] ?? null) ? $basin->plan['styling'] : '');
+            if ($styling !== null && $state->isDone('style')) {
+                StyleBook::begin($head, $styling, $date);
             }
             $outlook = Renewal::of($head, $date);
             $basin->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [

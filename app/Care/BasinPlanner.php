@@ -15,6 +15,7 @@ use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\WashDay\BasinStep;
 use Nagomi\Core\WashDay\Drying;
 use Nagomi\Core\WashDay\Fitting;
+use Nagomi\Core\WashDay\Styling;
 
 /** Lays out a head's next wash day for the Basin: steps, times, products and doses, fitted into the time there is. */
 final class BasinPlanner
@@ -23,7 +24,7 @@ final class BasinPlanner
     private const FORETOLD = 8;
 
     /** @return array<string, mixed> the plan as the Basin keeps it, with what was changed to fit and what that costs */
-    public static function of(Head $head, ?float $limitMinutes, Drying $drying): array
+    public static function of(Head $head, ?float $limitMinutes, Drying $drying, Styling $styling = Styling::Rake): array
     {
         $head->loadMissing(['salon', 'zoneParts', 'outlook']);
         Renewal::current($head);
@@ -33,7 +34,7 @@ final class BasinPlanner
         $state = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from)->last()->state;
         $pace = HeadRecord::pace($head, $frame->head, $today->modify('-' . self::PACE_OVER_DAYS . ' days'));
         $item = $head->planItems()->where('status', 'planned')->first();
-        $fitting = Fitting::within($limitMinutes, $state, self::doing($item->steps ?? []), $pace, $drying);
+        $fitting = Fitting::within($limitMinutes, $state, self::doing($item->steps ?? []), $pace, $drying, $styling);
         $products = self::products($head);
 
         return [
@@ -44,6 +45,7 @@ final class BasinPlanner
                 'product' => $step->uses === null ? null : $products[$step->uses->value] ?? null,
             ], $fitting->plan->steps, (array) $fitting->plan->toArray()['steps']),
             'finish_minutes' => $fitting->plan->toArray()['finish_minutes'],
+            'styling' => $styling->value,
             'sections' => $head->sections,
             'limit_minutes' => $limitMinutes,
             'fits' => $fitting->fits,

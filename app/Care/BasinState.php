@@ -14,6 +14,9 @@ final class BasinState
     /** @var array<string, array{status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>, repeats: int, ml: float|null, notes: array<string, int>}> by step */
     private array $steps = [];
 
+    /** @var list<string> keys in the order they are done in */
+    private array $order = [];
+
     /**
      * @param list<array<string, mixed>> $plan
      * @param list<BasinAct>             $acts
@@ -23,6 +26,7 @@ final class BasinState
         foreach ($plan as $step) {
             $this->steps[is_string($step['key'] ?? null) ? $step['key'] : ''] = ['status' => 'open', 'at' => null, 'by' => '', 'device' => '', 'sections' => [], 'repeats' => 0, 'ml' => null, 'notes' => []];
         }
+        $this->order = array_keys($this->steps);
         foreach ($acts as $act) {
             $this->apply($act);
         }
@@ -52,6 +56,9 @@ final class BasinState
                 [$step['status'], $step['at'], $step['sections']] = ['open', null, []];
                 $step['repeats']++;
                 break;
+            case 'swap':
+                $this->swap($act->step);
+                break;
             case 'section':
                 $section = is_int($act->value['section'] ?? null) ? $act->value['section'] : 0;
                 $step['sections'][$section] = true;
@@ -64,6 +71,25 @@ final class BasinState
                 $step['notes'][$note] = ($step['notes'][$note] ?? 0) + 1;
                 break;
         }
+    }
+
+    /** The step trades places with the next one that is still open. */
+    private function swap(string $key): void
+    {
+        $at = (int) array_search($key, $this->order, true);
+        for ($next = $at + 1; $next < count($this->order); $next++) {
+            if ($this->steps[$this->order[$next]]['status'] === 'open') {
+                $this->order = array_values(array_replace($this->order, [$at => $this->order[$next], $next => $key]));
+
+                return;
+            }
+        }
+    }
+
+    /** @return list<string> keys in the order they are done in */
+    public function order(): array
+    {
+        return $this->order;
     }
 
     /** Why an act from a device does not count; null where it does. */

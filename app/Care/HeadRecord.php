@@ -13,6 +13,7 @@ use App\Models\WashStep;
 use App\Models\ZonePart;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Air\Humidity;
 use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\History;
@@ -35,6 +36,9 @@ final class HeadRecord
 
     /** Further back no rule of the season looks. */
     private const RULES_LOOK_BACK_DAYS = 120;
+
+    /** Wash days of similar heads that say how long theirs takes. */
+    private const SIMILAR_FROM = 10;
 
     /** Retained length is told over so long; hair grows some 15 cm in it. */
     private const LENGTH_OVER_DAYS = 548;
@@ -134,7 +138,18 @@ final class HeadRecord
         $detangled = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with(['steps' => fn ($steps) => $steps->where('kind', CoreTreatment\StepKind::Detangle->value)])->get();
         $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
 
-        return Pace::of($core, array_map(self::washDay(...), array_values($detangled->all())), array_map(self::reading(...), array_values($dried->all())));
+        return Pace::of($core, array_map(self::washDay(...), array_values($detangled->all())), array_map(self::reading(...), array_values($dried->all())), self::similarMinutes($head, $since));
+    }
+
+    /** Minutes a section of the salon's other heads as dense and as long; null while too few of their wash days are booked. */
+    private static function similarMinutes(Head $head, DateTimeInterface $since): ?float
+    {
+        $similar = (array) DB::table('wash_steps')->join('wash_days', 'wash_days.id', '=', 'wash_steps.wash_day_id')->join('heads', 'heads.id', '=', 'wash_days.head_id')
+            ->where('wash_days.salon_id', $head->salon_id)->where('wash_days.head_id', '!=', $head->id)->where('wash_days.date', '>=', $since->format('Y-m-d'))->where('wash_days.approximate', false)
+            ->where('wash_steps.kind', CoreTreatment\StepKind::Detangle->value)->where('heads.density', $head->density)->whereBetween('heads.length_mm', [$head->length_mm * 0.7, $head->length_mm * 1.4])
+            ->selectRaw('count(*) as days, exp(avg(ln(wash_steps.minutes / heads.sections))) as minutes')->first();
+
+        return is_numeric($similar['days'] ?? null) && $similar['days'] >= self::SIMILAR_FROM && is_numeric($similar['minutes'] ?? null) ? (float) $similar['minutes'] : null;
     }
 
     public static function terms(Head $head): Terms

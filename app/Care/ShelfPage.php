@@ -39,7 +39,7 @@ final class ShelfPage
         $today = HeadRecord::date($salon->today());
         $rows = $products->values()->map(fn (Product $product): array => self::row($product, $useADay[$product->id] ?? 0.0, $today));
 
-        return ['rows' => $rows, 'reorder' => $rows->filter(fn (array $row): bool => $row['reorder'])->values()];
+        return ['rows' => $rows, 'reorder' => $rows->filter(fn (array $row): bool => $row['reorder'])->values(), 'needs' => ShelfNeeds::of($salon, $products)];
     }
 
     /** Where a kind stands in the order of a wash day. */
@@ -162,6 +162,7 @@ final class ShelfPage
             'kinds' => $rows->sortBy(fn (array $row): array => [$order[$row['verdict']], $row['in_stock'] ? 0 : 1, $row['cost_cents'] ?? PHP_INT_MAX])->groupBy(fn (array $row): string => $row['product']->kind)->sortKeysUsing(fn (string $a, string $b): int => self::place($a) <=> self::place($b)),
             'reactions' => $reactions,
             'products' => $products,
+            'spent_cents' => ShelfNeeds::spentOn($head),
         ];
     }
 }

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int                       $id
  * @property string                    $key
- * @property string                    $kind     done, section, skip, back, repeat, note or amount
+ * @property string                    $kind     done, section, skip, back, repeat, swap, note or amount
  * @property string                    $step
  * @property array<string, mixed>|null $value
  * @property CarbonImmutable           $acted_at

@@ -14,8 +14,11 @@ let waiting = JSON.parse(localStorage.getItem(KEY) ?? '[]');
 const rung = new Set(JSON.parse(sessionStorage.getItem(`${KEY} rung`) ?? '[]'));
 
 /** Where the day stands: what the salon knows, and on top of it what has not got there yet. */
+let order = told.order;
+const planned = (key) => plan.steps.find((step) => step.key === key);
 const state = () => {
     const steps = structuredClone(told.steps);
+    order = [...told.order];
     for (const act of waiting.filter((one) => !told.known.includes(one.key))) {
         const step = steps[act.step];
         if (!step) {
@@ -30,6 +33,12 @@ const state = () => {
             step.repeats += 1;
         } else if (act.kind === 'section') {
             step.sections = [...new Set([...step.sections, act.value.section])];
+        } else if (act.kind === 'swap') {
+            const at = order.indexOf(act.step);
+            const next = order.findIndex((key, i) => i > at && steps[key].status === 'open');
+            if (next > 0) {
+                [order[at], order[next]] = [order[next], order[at]];
+            }
         } else if (act.kind === 'amount') {
             step.ml = act.value.ml;
         } else if (act.kind === 'note') {
@@ -38,7 +47,7 @@ const state = () => {
     }
     return steps;
 };
-const current = (steps) => plan.steps.find((step) => steps[step.key].status === 'open') ?? null;
+const current = (steps) => planned(order.find((key) => steps[key].status === 'open')) ?? null;
 const clock = (seconds) => `${Math.floor(Math.abs(seconds) / 60)}:${String(Math.floor(Math.abs(seconds) % 60)).padStart(2, '0')}`;
 
 let sending = false;
@@ -227,13 +236,13 @@ let since = Date.now();
 const show = () => {
     const steps = state();
     const step = current(steps);
-    const index = step === null ? plan.steps.length : plan.steps.indexOf(step);
+    const index = step === null ? order.length : order.indexOf(step.key);
     if (step?.key !== shownStep) {
         shownStep = step?.key ?? null;
         const ends = plan.steps.map((one) => steps[one.key].at).filter(Boolean).map((at) => Date.parse(at));
         since = ends.length > 0 ? Math.max(...ends) : Date.parse(root.dataset.began);
     }
-    find('where').textContent = step === null ? 'All steps are through' : `Step ${index + 1} of ${plan.steps.length}${step.water ? `, water ${step.water}` : ''}${step.heat ? ', with heat' : ''}${step.tool ? `, ${{ fingers: 'fingers', comb: 'fingers, then wide comb', brush: 'fingers, comb, brush' }[step.tool]}` : ''}`;
+    find('where').textContent = step === null ? 'All steps are through' : `Step ${index + 1} of ${order.length}${step.water ? `, water ${step.water}` : ''}${step.heat ? ', with heat' : ''}${step.tool ? `, ${{ fingers: 'fingers', comb: 'fingers, then wide comb', brush: 'fingers, comb, brush' }[step.tool]}` : ''}`;
     find('label').textContent = step?.label ?? 'That was the wash day.';
     const ml = step?.product ? steps[step.key].ml ?? step.product.ml : null;
     find('use').hidden = ml === null;
@@ -244,7 +253,7 @@ const show = () => {
     const holds = step !== null && !step.beside && timers(steps).some(({ left }) => left > 0);
     root.querySelector('[data-do="done"]').textContent = step === null ? 'Done' : holds ? 'Done (before its time)' : 'Done';
     root.querySelectorAll('[data-do]').forEach((button) => { button.disabled = button.dataset.do === 'back' ? index === 0 : step === null; });
-    find('next').replaceChildren(...plan.steps.slice(index + 1, index + 5).map((one) => Object.assign(document.createElement('li'), { textContent: `${one.label}${one.hands_on_minutes >= 1 ? `, ${Math.round(one.hands_on_minutes)} min` : ''}` })));
+    find('next').replaceChildren(...order.slice(index + 1).filter((key) => steps[key].status === 'open').slice(0, 4).map(planned).map((one) => Object.assign(document.createElement('li'), { textContent: `${one.label}${one.hands_on_minutes >= 1 ? `, ${Math.round(one.hands_on_minutes)} min` : ''}` })));
     find('finish').querySelector('button').classList.toggle('is-strong', step === null);
     tick();
 };
@@ -260,9 +269,9 @@ root.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('
     const steps = state();
     const step = current(steps);
     if (button.dataset.do === 'back') {
-        const before = plan.steps.slice(0, step === null ? plan.steps.length : plan.steps.indexOf(step)).reverse().find((one) => steps[one.key].status !== 'open');
+        const before = order.slice(0, step === null ? order.length : order.indexOf(step.key)).reverse().find((key) => steps[key].status !== 'open');
         if (before) {
-            act('back', before.key);
+            act('back', before);
         }
     } else if (button.dataset.do === 'repeat' && step) {
         act('done', step.key);

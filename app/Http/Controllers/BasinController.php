@@ -22,8 +22,9 @@ final class BasinController extends Controller
     {
         return view('heads.basin.set-up', [
             'head' => $head->loadMissing('salon'),
-            'plan' => BasinPlanner::of($head, $request->limit(), $request->drying()),
+            'plan' => BasinPlanner::of($head, $request->limit(), $request->drying(), $request->styling()),
             'drying' => $request->drying()->value,
+            'styling' => $request->styling()->value,
             'foretold' => BasinPlanner::foretold($head),
             'running' => Basin::query()->where('head_id', $head->id)->whereNull('finished_at')->latest('id')->first(),
         ]);
@@ -31,7 +32,7 @@ final class BasinController extends Controller
 
     public function begin(BasinRequest $request, Head $head): RedirectResponse
     {
-        $basin = new Basin(['head_id' => $head->id, 'date' => $head->salon->today()->format('Y-m-d'), 'plan' => BasinPlanner::of($head, $request->limit(), $request->drying()), 'by' => $this->stylist()->name]);
+        $basin = new Basin(['head_id' => $head->id, 'date' => $head->salon->today()->format('Y-m-d'), 'plan' => BasinPlanner::of($head, $request->limit(), $request->drying(), $request->styling()), 'by' => $this->stylist()->name]);
         $basin->salon_id = $head->salon_id;
         $basin->save();
 
@@ -75,8 +76,11 @@ final class BasinController extends Controller
     {
         $acts = BasinBook::acts($basin);
 
+        $state = BasinState::of($basin, $acts);
+
         return [
-            'steps' => BasinState::of($basin, $acts)->toArray(),
+            'steps' => $state->toArray(),
+            'order' => $state->order(),
             'known' => array_map(fn (BasinAct $act): string => $act->key, $acts),
             'refused' => array_values(array_map(fn (BasinAct $act): array => ['key' => $act->key, 'step' => $act->step, 'by' => $act->by, 'says' => $act->refused], array_filter($acts, fn (BasinAct $act): bool => $act->refused !== null))),
             'finished' => $basin->finished_at !== null,

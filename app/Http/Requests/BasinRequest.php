@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nagomi\Core\WashDay\Drying;
+use Nagomi\Core\WashDay\Styling;
 
 /** How much time there is for a wash day, and how it is dried. */
 final class BasinRequest extends FormRequest
@@ -21,18 +22,23 @@ final class BasinRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['limit' => ['nullable', 'numeric', 'between:10,720'], 'drying' => ['nullable', Rule::enum(Drying::class)]];
+        return ['limit' => ['nullable', 'numeric', 'between:10,720'], 'drying' => ['nullable', Rule::enum(Drying::class)], 'styling' => ['nullable', Rule::enum(Styling::class)]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['limit' => 'Time: type 10 to 720 minutes, or leave it empty.']) + ['drying' => 'Dried: choose one.'];
+        return $this->forEveryRule(['limit' => 'Time: type 10 to 720 minutes, or leave it empty.']) + ['drying' => 'Dried: choose one.', 'styling' => 'Styled: choose one.'];
     }
 
     public function limit(): ?float
     {
         return $this->filled('limit') ? $this->float('limit') : null;
+    }
+
+    public function styling(): Styling
+    {
+        return Styling::tryFrom($this->string('styling')->value()) ?? Styling::Rake;
     }
 
     public function drying(): Drying

@@ -11,7 +11,7 @@ final class BasinModel
     public const HANDS_MINUTES = ['ready' => 5.0, 'pre-wash' => 3.0, 'cleanse' => 5.0, 'rinse' => 3.0, 'protein' => 3.0, 'squeeze' => 2.0, 'leave-in' => 5.0, 'seal' => 2.0, 'break-cast' => 2.0, 'tools' => 3.0, 'trim' => 10.0];
 
     #[Parameter('minutes of hands on one section', Origin::CommonPractice, 0.3, 8)]
-    public const SECTION_MINUTES = ['section' => 1.0, 'conditioning' => 1.0, 'style' => 3.0];
+    public const SECTION_MINUTES = ['section' => 1.0, 'conditioning' => 1.0];
 
     #[Parameter('minutes until a head is wet through under warm water', Origin::CommonPractice, 1, 15)]
     public const WET_THROUGH_MINUTES = ['low' => 6.0, 'medium' => 3.0, 'high' => 2.0];
@@ -36,6 +36,15 @@ final class BasinModel
 
     #[Parameter('minutes a mask may be shortened to', Origin::CommonPractice, 3, 10)]
     public const SHORTEST_MASK_MINUTES = 5.0;
+
+    #[Parameter('minutes to style one section, by method', Origin::CommonPractice, 2, 12)]
+    public const STYLE_MINUTES_A_SECTION = ['rake' => 3.0, 'coils' => 6.0, 'twists' => 6.0, 'braids' => 8.0, 'knots' => 6.0];
+
+    #[Parameter('days a protective style stays in, unless her own is set', Origin::CommonPractice, 7, 56)]
+    public const PROTECTIVE_DAYS = ['twists' => 14, 'braids' => 28, 'knots' => 10];
+
+    #[Parameter('minutes to take a protective style down in time, and more for each week beyond', Origin::CommonPractice, 5, 60)]
+    public const TAKE_DOWN_MINUTES = ['in-time' => 30.0, 'each-week-late' => 15.0];
 
     #[Parameter('times the usual styling, when it has to be quick', Origin::Chosen, 0.3, 0.9)]
     public const QUICK_STYLE = 0.5;

@@ -16,23 +16,25 @@ use Nagomi\Core\Treatment\StepKind;
 /** Lays out a wash day from what is to be done, by the head's own method: every step of the trade in its order, with minutes, tool, water, heat and what to watch. */
 final class BasinBuilder
 {
+    private const STYLING = ['rake' => 'Rake and smooth', 'coils' => 'Finger coils', 'twists' => 'Twists', 'braids' => 'Braids', 'knots' => 'Knots'];
+
     /** @var list<BasinStep> */
     private array $steps = [];
 
     private int $rinses = 0;
 
     /** @param list<Step> $doing what is to be done to the balance, as planned */
-    private function __construct(private readonly Head $head, private readonly array $doing, private readonly Pace $pace, private readonly Drying $drying, private readonly float $style)
+    private function __construct(private readonly Head $head, private readonly array $doing, private readonly Pace $pace, private readonly Drying $drying, private readonly float $style, private readonly Styling $styling)
     {
     }
 
     /**
      * @param list<Step> $doing
-     * @param float      $style times the usual styling
+     * @param float      $style times the usual minutes of the styling
      */
-    public static function plan(Head $head, array $doing, Pace $pace, Drying $drying = Drying::Air, float $style = 1.0): BasinPlan
+    public static function plan(Head $head, array $doing, Pace $pace, Drying $drying = Drying::Air, float $style = 1.0, Styling $styling = Styling::Rake): BasinPlan
     {
-        return new BasinPlan((new self($head, $doing, $pace, $drying, $style))->built());
+        return new BasinPlan((new self($head, $doing, $pace, $drying, $style, $styling))->built());
     }
 
     /** @return non-empty-list<BasinStep> */
@@ -179,11 +181,14 @@ final class BasinBuilder
             $this->steps[] = new BasinStep('seal', 'Seal with oil or butter', $hands['seal'], uses: ProductKind::Oil, books: $seal);
         }
         $this->detangle('before-styler', $detangles);
-        $this->steps[] = new BasinStep('style', 'Style, water with every product', $this->style * $this->bySections('style'), BasinModel::SPREAD['style'], bySection: true, uses: ProductKind::Styler);
+        $this->steps[] = new BasinStep('style', self::STYLING[$this->styling->value] . ', water with every product', $this->style * $this->head->sections * $this->styling->minutesASection(), BasinModel::SPREAD['style'], bySection: true, uses: ProductKind::Styler);
         if ($this->drying !== Drying::LeavesDamp) {
             [$minutes, $spread] = $this->drying === Drying::Air ? [$this->pace->airDryMinutes, $this->pace->drySpread] : [BasinModel::DRY_MINUTES[$this->drying->value], BasinModel::SPREAD['dry']];
             $by = ['air' => 'in the air', 'diffuse' => 'with the diffuser, medium or low', 'hood' => 'under the hood, stepped down from warm to cool'][$this->drying->value];
             $watch = $this->drying === Drying::Hood ? [Caution::HeatCap->sentence()] : [];
+            if ($this->drying === Drying::Hood) {
+                $by .= ': a third warm, a third medium, a third cool';
+            }
             // A diffuser is held; air and hood leave the hands free.
             $this->steps[] = $this->drying === Drying::Diffuse
                 ? new BasinStep('dry', "Dry {$by}, to 80 or 90 %", $minutes, $spread, heat: true)

@@ -39,11 +39,11 @@ final readonly class Fitting
      * @param list<Step>  $doing
      * @param float|null  $limitMinutes null: all the time in the world
      */
-    public static function within(?float $limitMinutes, State $state, array $doing, Pace $pace, Drying $drying = Drying::Air): self
+    public static function within(?float $limitMinutes, State $state, array $doing, Pace $pace, Drying $drying = Drying::Air, Styling $styling = Styling::Rake): self
     {
         $head = $state->layout->head;
         if ($limitMinutes === null) {
-            return new self(BasinBuilder::plan($head, $doing, $pace, $drying), [], ['moisture' => 0.0, 'protein' => 0.0], true);
+            return new self(BasinBuilder::plan($head, $doing, $pace, $drying, 1.0, $styling), [], ['moisture' => 0.0, 'protein' => 0.0], true);
         }
         $whole = self::after($state, $doing);
         $options = [];
@@ -57,7 +57,7 @@ final readonly class Fitting
         usort($options, static fn (array $a, array $b): int => $a['felt'] <=> $b['felt']);
         $shortest = null;
         foreach ($options as $option) {
-            $plan = BasinBuilder::plan($head, $option['steps'], $pace, $option['dries'], $option['style']);
+            $plan = BasinBuilder::plan($head, $option['steps'], $pace, $option['dries'], $option['style'], $styling);
             // The range is drawn only where the middle fits at all.
             if ($plan->network->finishMinutes <= $limitMinutes && $plan->finishMinutes()['p90'] <= $limitMinutes) {
                 return new self($plan, $option['ways'], $option['costs'], true);
@@ -67,7 +67,7 @@ final readonly class Fitting
             }
         }
 
-        return $shortest ?? new self(BasinBuilder::plan($head, $doing, $pace, $drying), [], ['moisture' => 0.0, 'protein' => 0.0], false);
+        return $shortest ?? new self(BasinBuilder::plan($head, $doing, $pace, $drying, 1.0, $styling), [], ['moisture' => 0.0, 'protein' => 0.0], false);
     }
 
     /** @param list<Step> $doing */

@@ -29,8 +29,9 @@ final readonly class Pace
     /**
      * @param list<WashDay> $washDays
      * @param list<Reading> $readings
+     * @param float|null    $similarMinutes minutes a section of heads like hers; null: the trade's usual
      */
-    public static function of(Head $head, array $washDays, array $readings = []): self
+    public static function of(Head $head, array $washDays, array $readings = [], ?float $similarMinutes = null): self
     {
         $sections = max(1, $head->sections);
         $detangled = $dried = [];
@@ -51,7 +52,7 @@ final readonly class Pace
         foreach ($head->strata as $stratum) {
             $usualDry += $stratum->share * BenchModel::POROSITY_DRYING_MINUTES[$stratum->porosity->value];
         }
-        [$detangle, $detangleSpread] = self::shrunk($detangled, BasinModel::DETANGLE_A_SECTION_MINUTES, BasinModel::SPREAD['detangle']);
+        [$detangle, $detangleSpread] = self::shrunk($detangled, $similarMinutes ?? BasinModel::DETANGLE_A_SECTION_MINUTES, BasinModel::SPREAD['detangle']);
         [$dry, $drySpread] = self::shrunk($dried, $usualDry, BasinModel::SPREAD['dry']);
 
         return new self($detangle, $detangleSpread, count($detangled), $dry, $drySpread, count($dried));

@@ -4,6 +4,7 @@
         <div class="grow"><h1>Shelf for her</h1><p class="lead">What suits first; in stock and cheaper before the rest.</p></div>
         <a class="button" href="{{ route('shelf.create', ['head' => $head->id]) }}">What she uses at home</a>
     </header>
+    @if ($spent_cents > 0)<p class="reason">Products used on her at the Basin so far: {{ number_format($spent_cents / 100, 2) }}.</p>@endif
     @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients stands on the shelf yet. <a href="{{ route('shelf.create') }}">Put one there</a>.</p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>

@@ -22,6 +22,7 @@
             <a class="button" href="{{ route('heads.ledger', $head) }}">In the ledger</a>
             @if ($basin->visit)<a class="button" href="{{ route('heads.visits.show', [$head, $basin->visit]) }}">The readings that came for free</a>@endif
             <a class="button" href="{{ route('heads.bench', [$head, 'moment' => 'after-styling']) }}">Read the result</a>
+            <a class="button" href="{{ route('heads.style', $head) }}">Keep the style</a>
         </div>
     </div>
     <p class="reason">The season was planned anew from it. Combs, brushes and clips: full contact time of a registered disinfectant before the next head.</p>

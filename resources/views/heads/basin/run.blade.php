@@ -15,6 +15,7 @@
             <div class="basin-keys">
                 <button type="button" class="button is-strong is-large" data-do="done">Done</button>
                 <button type="button" class="button is-large" data-do="repeat">Once more</button>
+                <button type="button" class="button is-large" data-do="swap">Next one first</button>
                 <button type="button" class="button is-large" data-do="skip">Skip</button>
                 <button type="button" class="button is-large" data-do="back">Back one</button>
             </div>

@@ -14,6 +14,7 @@
     <form method="get" action="{{ route('heads.basin', $head) }}" class="asks" novalidate>
         <x-field name="limit" label="Must be done within" unit="minutes" mode="numeric" :value="request('limit')" help="empty: as long as it takes"/>
         <x-choice name="drying" label="Dried" :options="__('nagomi.dryings')" :value="$drying"/>
+        <x-choice name="styling" label="Styled" :options="__('nagomi.stylings')" :value="$styling"/>
         <button class="button">Lay it out</button>
     </form>
     <ol class="items basin-steps">
@@ -38,7 +39,7 @@
     @endif
     <form method="post" action="{{ route('heads.basin.begin', $head) }}" class="save">
         @csrf
-        <input type="hidden" name="limit" value="{{ request('limit') }}"><input type="hidden" name="drying" value="{{ $drying }}">
+        <input type="hidden" name="limit" value="{{ request('limit') }}"><input type="hidden" name="drying" value="{{ $drying }}"><input type="hidden" name="styling" value="{{ $styling }}">
         <button class="button is-strong is-large">Begin</button>
     </form>
 </x-layout>

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Head;
+use App\Models\PlanItem;
+use App\Models\Product;
+use App\Models\Salon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Shelf\Dose;
+use Nagomi\Core\Shelf\ProductKind;
+
+/** What the wash days planned for the next two weeks take from the shelf, and what a head has taken from it. */
+final class ShelfNeeds
+{
+    private const DAYS = 14;
+
+    /** What each planned step uses; a cleanse says which kind itself. */
+    private const USES = [
+        'pre-wash' => ProductKind::PreWash, 'mild-protein' => ProductKind::Protein, 'strong-protein' => ProductKind::Protein, 'conditioner' => ProductKind::Conditioner, 'mask' => ProductKind::Mask,
+        'leave-in' => ProductKind::LeaveIn, 'seal' => ProductKind::Oil,
+    ];
+
+    private const CLEANSES = ['co-wash' => ProductKind::CoWash, 'clarifying' => ProductKind::Clarifier, 'chelating' => ProductKind::Clarifier];
+
+    /**
+     * @param Collection<int, Product> $products of the salon's shelf
+     *
+     * @return list<array{kind: string, ml: float, left: float}> by kind, those first of which there is too little
+     */
+    public static function of(Salon $salon, Collection $products): array
+    {
+        $today = $salon->today();
+        /** @var iterable<PlanItem> $items */
+        $items = PlanItem::query()->where('salon_id', $salon->id)->where('status', 'planned')->whereBetween('date', [$today->format('Y-m-d'), $today->addDays(self::DAYS)->format('Y-m-d')])->get(['id', 'head_id', 'salon_id', 'steps']);
+        $heads = Head::query()->where('salon_id', $salon->id)->with('zoneParts')->get()->keyBy('id')->all();
+        $doses = $needs = [];
+        foreach ($items as $item) {
+            $head = $heads[$item->head_id] ?? null;
+            foreach ($head instanceof Head ? $item->steps : [] as $step) {
+                $kind = self::kind($step);
+                if ($kind === null || ! $head instanceof Head) {
+                    continue;
+                }
+                $doses[$head->id][$kind->value] ??= Dose::aSection($kind, HeadRecord::core($head), $head->density)->headMl();
+                $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $doses[$head->id][$kind->value] * (is_int($step['passes'] ?? null) ? $step['passes'] : 1);
+            }
+        }
+        $rows = [];
+        foreach ($needs as $kind => $ml) {
+            $left = array_sum(array_map(fn (Product $product): float => $product->kind === $kind && $product->recalled_on === null ? $product->left_ml ?? 0.0 : 0.0, $products->all()));
+            $rows[] = ['kind' => $kind, 'ml' => round($ml), 'left' => round($left)];
+        }
+        usort($rows, fn (array $a, array $b): int => $a['left'] - $a['ml'] <=> $b['left'] - $b['ml']);
+
+        return $rows;
+    }
+
+    /** @param array<string, mixed> $step */
+    private static function kind(array $step): ?ProductKind
+    {
+        $text = fn (string $name): string => is_string($step[$name] ?? null) ? $step[$name] : '';
+
+        return $text('kind') === 'cleanse' ? self::CLEANSES[$text('cleanse')] ?? ProductKind::Shampoo : self::USES[$text('kind')] ?? null;
+    }
+
+    /** What the products used on a head at the Basin cost, in cents, by the price of each bottle. */
+    public static function spentOn(Head $head): int
+    {
+        $spent = DB::table('basins')->join('stock_moves', 'stock_moves.key', 'like', DB::raw("concat('basin ', basins.id, ' %')"))->join('products', 'products.id', '=', 'stock_moves.product_id')
+            ->where('basins.head_id', $head->id)->where('stock_moves.salon_id', $head->salon_id)->where('stock_moves.kind', 'used')->where('products.size_ml', '>', 0)
+            ->selectRaw('sum(-stock_moves.ml * products.price_cents / products.size_ml) as cents')->value('cents');
+
+        return is_numeric($spent) ? (int) round((float) $spent) : 0;
+    }
+}

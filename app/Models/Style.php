@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A style from the day it was made to the day it was no longer good.
+ *
+ * @property int                          $id
+ * @property int                          $salon_id
+ * @property string                       $head_id
+ * @property string                       $styling
+ * @property CarbonImmutable              $made_on
+ * @property int|null                     $stays_days
+ * @property array<string, list<string>>  $log      what was done, by day
+ * @property CarbonImmutable|null         $ended_on
+ */
+final class Style extends Model
+{
+    use BelongsToSalon;
+
+    protected $guarded = ['id', 'salon_id'];
+
+    protected function casts(): array
+    {
+        return ['made_on' => 'immutable_date', 'ended_on' => 'immutable_date', 'log' => 'array'];
+    }
+}
