@@ -43,6 +43,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/shelf/import', [ShelfController::class, 'import'])->name('shelf.import');
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');
     Route::get('/shelf/mix', [ShelfController::class, 'mix'])->name('shelf.mix');
+    Route::get('/shelf/book', [ShelfController::class, 'book'])->name('shelf.book');
+    Route::delete('/shelf/book/{taught}', [ShelfController::class, 'forget'])->name('shelf.forget')->whereNumber('taught');
     Route::post('/shelf/teach', [ShelfController::class, 'teach'])->name('shelf.teach');
     Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
     Route::prefix('/shelf/{product}')->middleware('can:view,product')->group(function (): void {

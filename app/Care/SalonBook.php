@@ -36,6 +36,18 @@ final class SalonBook
     public static function teach(Salon $salon, string $name, array $also, array $functions, string $strength, string $by): void
     {
         TaughtIngredient::query()->updateOrCreate(['salon_id' => $salon->id, 'name' => $name], ['also' => $also, 'functions' => $functions, 'strength' => $strength, 'by' => $by]);
+        self::readAll($salon);
+    }
+
+    /** Forgets what was taught of an ingredient; what ships of it, if anything, holds again. */
+    public static function forget(Salon $salon, TaughtIngredient $taught): void
+    {
+        $taught->delete();
+        self::readAll($salon);
+    }
+
+    private static function readAll(Salon $salon): void
+    {
         $book = self::of($salon);
         Product::query()->where('salon_id', $salon->id)->where('ingredients', '!=', '')->each(function (Product $product) use ($book): void {
             $product->update(['reading' => self::read($product->ingredients, $book)]);

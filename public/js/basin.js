@@ -164,11 +164,12 @@ const drawNotes = (step, of) => {
     place.replaceChildren();
     if (step?.product) {
         const ml = of.ml ?? step.product.ml;
-        for (const [sign, by] of [['−', -5], ['+', 5]]) {
+        const size = step.product.ml < 10 ? 0.5 : 5;
+        for (const [sign, by] of [['−', -size], ['+', size]]) {
             const button = document.createElement('button');
             button.type = 'button';
             button.className = 'button';
-            button.textContent = `${sign} 5 mL`;
+            button.textContent = `${sign} ${size} mL`;
             button.addEventListener('click', () => act('amount', step.key, { ml: Math.max(0, Math.round((ml + by) * 10) / 10) }));
             place.append(button);
         }

@@ -167,3 +167,19 @@ it('reads the longest lists well within a second, and the shelf asks few questio
     expect(count(DB::getQueryLog()))->toBeLessThan(8);
     expect(count($product->reading['entries']))->toBeGreaterThan(50);
 });
+
+it('opens the ingredient book, finds by any name and function, and forgets what was taught', function (): void {
+    $this->actingAs($this->stylist)->get('/shelf/book')->assertOk()->assertSee('ingredients by function');
+    $this->get('/shelf/book?search=jojoba')->assertSee('Simmondsia Chinensis Seed Oil')->assertDontSee('Cocos Nucifera Oil');
+    $this->get('/shelf/book?function=chelator&search=edta')->assertSee('Disodium EDTA')->assertDontSee('Citric Acid');
+    $this->get('/shelf/book?search=moonlight')->assertSee('0 found');
+    $product = shelved($this);
+    $this->post('/shelf/teach', ['name' => 'Dimethicone', 'function' => 'silicone', 'strength' => 'clarifying']);
+    expect($product->fresh()->reading['removed_with'])->toBe('clarifying');
+    $this->get('/shelf/book?search=dimethicone')->assertSee('taught here');
+    $taught = TaughtIngredient::query()->first();
+    [, $other] = $this->salonWithStylist('maren@test.example');
+    $this->actingAs($other)->delete("/shelf/book/{$taught->id}")->assertNotFound();
+    $this->actingAs($this->stylist)->delete("/shelf/book/{$taught->id}")->assertRedirect();
+    expect($product->fresh()->reading['removed_with'])->toBe('shampoo');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\BookPage;
 use App\Care\SalonBook;
 use App\Care\ShelfCsv;
 use App\Care\ShelfPage;
@@ -14,6 +15,7 @@ use App\Http\Requests\StockRequest;
 use App\Http\Requests\TeachRequest;
 use App\Models\Head;
 use App\Models\Product;
+use App\Models\TaughtIngredient;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -107,6 +109,18 @@ final class ShelfController extends Controller
         SalonBook::teach($this->salon(), $request->string('name')->value(), $request->filled('also') ? [$request->string('also')->value()] : [], [$request->string('function')->value()], $request->string('strength')->value(), $this->stylist()->name);
 
         return back()->with('said', 'Learned; every list of the salon was read anew.');
+    }
+
+    public function book(Request $request): View
+    {
+        return view('shelf.book', BookPage::of($this->salon(), $request->string('search')->value(), $request->string('function')->value()));
+    }
+
+    public function forget(int $taught): RedirectResponse
+    {
+        SalonBook::forget($this->salon(), TaughtIngredient::query()->where('salon_id', $this->salon()->id)->findOrFail($taught));
+
+        return back()->with('said', 'Forgotten; every list of the salon was read anew.');
     }
 
     public function mix(MixRequest $request): View

@@ -33,7 +33,7 @@ final readonly class Dose
             };
             $need += $stratum->share * $strand * ($stratum->porosity === Porosity::Low ? ShelfModel::DOSE_BY['low-porosity'] : 1.0);
         }
-        [$least, $most] = ShelfModel::DOSE_ML_A_SECTION[$kind->value];
+        [$least, $most] = ShelfModel::DOSE_ML_A_SECTION[$kind->value] ?? array_map(static fn (float $ml): float => $ml / max(1, $head->sections), ShelfModel::DOSE_ML_A_HEAD['pre-wash']);
 
         return new self($least * $times * $need, $most * $times * $need, $head->sections);
     }

@@ -3,6 +3,7 @@
         <div class="grow"><h1>Shelf</h1><p class="lead">What each product really is, how much of it is left, and who must not have it.</p></div>
         <a class="button is-strong" href="{{ route('shelf.create') }}">Put a product on the shelf</a>
         <a class="button" href="{{ route('shelf.mix') }}">Make up a mix</a>
+        <a class="button" href="{{ route('shelf.book') }}">Ingredient book</a>
     </header>
     @if ($rows->isEmpty())
         <div class="empty"><p>Nothing stands here yet. Paste the ingredients of a bottle and the Shelf reads what it really is.</p></div>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Salon;
+use App\Models\TaughtIngredient;
+use Nagomi\Core\Shelf\Ingredient;
+use Nagomi\Core\Shelf\IngredientFunction;
+use Nagomi\Core\Shelf\IngredientName;
+
+/** The ingredient book of a salon, to be looked up and set right. */
+final class BookPage
+{
+    private const SHOWN = 60;
+
+    /** @return array<string, mixed> */
+    public static function of(Salon $salon, string $search, string $function): array
+    {
+        $book = SalonBook::of($salon);
+        $taught = TaughtIngredient::query()->where('salon_id', $salon->id)->pluck('id', 'name')->all();
+        $wanted = IngredientFunction::tryFrom($function);
+        $key = IngredientName::key($search);
+        $found = array_values(array_filter($book->ingredients(), fn (Ingredient $one): bool => ($wanted === null || $one->does($wanted))
+            && ($key === '' || array_filter($book->namesOf($one->name), fn (string $name): bool => str_contains(IngredientName::key($name), $key)) !== [])));
+
+        return [
+            'search' => $search,
+            'function' => $wanted->value ?? '',
+            'count' => count($found),
+            'all' => count($book->ingredients()),
+            'rows' => array_map(fn (Ingredient $one): array => [
+                'name' => $one->name,
+                'also' => array_values(array_diff($book->namesOf($one->name), [$one->name])),
+                'functions' => array_map(fn (IngredientFunction $of): string => $of->value, $one->functions),
+                'strength' => $one->strength,
+                'cap' => $one->capPercent,
+                'source' => $one->source,
+                'note' => $one->note,
+                'taught' => $taught[$one->name] ?? null,
+            ], array_slice($found, 0, self::SHOWN)),
+        ];
+    }
+}
