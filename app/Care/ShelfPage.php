@@ -78,7 +78,7 @@ final class ShelfPage
         }
         foreach (['clay', 'penetrating_oil', 'mixed_oil', 'butter', 'sealing_oil', 'silicone', 'film_former', 'humectant', 'chelator', 'drying_alcohol'] as $load) {
             if (isset($loads[$load])) {
-                $words[] = Words::of("loads.{$load}");
+                $words[] = Words::of("product_loads.{$load}");
             }
         }
 

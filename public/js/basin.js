@@ -264,6 +264,11 @@ const tick = () => {
     const seconds = (Date.now() - since) / 1000;
     find('clock').textContent = step === null ? '' : `${clock(seconds)} of about ${Math.max(1, Math.round(step.hands_on_minutes))} min`;
     drawTimers(steps);
+    // Where the next step has to wait, hands are free: what will be needed can be made ready.
+    const waits = step === null || step.beside ? [] : timers(steps).filter(({ left }) => left > 0);
+    const coming = [...new Set(order.slice(order.indexOf(step?.key)).map(planned).filter((one) => steps[one.key].status === 'open' && one.product).map((one) => one.product.name))].slice(0, 2);
+    find('meanwhile').hidden = waits.length === 0;
+    find('meanwhile').textContent = waits.length === 0 ? '' : `Its time comes in ${clock(Math.max(...waits.map(({ left }) => left)))}. Meanwhile: ${coming.length > 0 ? `have ${coming.join(' and ')} ready, ` : ''}clean what was used, wipe the floor dry.`;
 };
 
 root.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('click', () => {

@@ -47,6 +47,9 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
             }
             if ($waiting > 0 && ! str_starts_with($key, 'tools')) {
                 expect($browser->text('[data-timers]'))->toContain($label);
+                if ($key === 'protein') {
+                    expect($browser->text('[data-meanwhile]'))->toContain('Meanwhile:');
+                }
                 $browser->later($waiting + 0.2)->until('[data-timers]', 'time is up');
             }
             if ($i === 7) {

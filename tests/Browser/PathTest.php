@@ -26,6 +26,7 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
         ->choose('zones[crown][length]', 'low')->choose('notebook[0][what]', 'mask')
         ->type('notebook[0][date]', date('Y-m-d', strtotime('-9 days')))
         ->tap('#f-consent')->press('Put in the book');
+    expect(array_map(fn ($wrong): string => $wrong->getText(), $browser->all('.wrong')))->toBe([]);
     expect($browser->text('h1'))->toBe('Vesla Ortiz-Kane')
         ->and($browser->text())->toContain('Nothing was read yet')
         ->and($browser->all('.items li'))->toHaveCount(3);

@@ -75,3 +75,9 @@ it('searches heads by name, also with signs that mean something to the database'
     $this->actingAs($this->stylist)->get('/heads?search=okonjo')->assertSee('Solvei Okonjo-Brandt');
     $this->get('/heads?search=%25')->assertDontSee('Solvei Okonjo-Brandt')->assertSee('No head is called');
 });
+
+it('names every word of the product once, and offers the styling loads on the intake form', function (): void {
+    preg_match_all("/^    '([a-z_]+)' =>/m", (string) file_get_contents(base_path('lang/en/nagomi.php')), $keys);
+    expect(array_diff_assoc($keys[1], array_unique($keys[1])))->toBe([]);
+    $this->actingAs($this->stylist)->get('/heads/new')->assertSee('light: a little leave-in')->assertSee('value="heavy"', false);
+});

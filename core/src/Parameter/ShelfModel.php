@@ -19,7 +19,7 @@ final class ShelfModel
     #[Parameter('mL a section, least and most', Origin::CommonPractice, 0.2, 20)]
     public const DOSE_ML_A_SECTION = [
         'shampoo' => [1.0, 2.0], 'co-wash' => [6.0, 10.0], 'clarifier' => [1.0, 2.0], 'conditioner' => [8.0, 12.0], 'mask' => [8.0, 12.0], 'protein' => [4.0, 8.0],
-        'leave-in' => [1.0, 2.0], 'styler' => [2.0, 4.0], 'oil' => [0.5, 1.0], 'rinse' => [8.0, 15.0], 'scalp-care' => [0.5, 1.0]
+        'leave-in' => [1.0, 2.0], 'styler' => [2.0, 4.0], 'oil' => [0.5, 1.0], 'rinse' => [8.0, 15.0], 'scalp-care' => [0.5, 1.0],
     ];
 
     #[Parameter('mL a head, least and most, of what is rubbed in over the whole head', Origin::CommonPractice, 0.5, 5)]

@@ -22,7 +22,7 @@
                 <ul class="loads">
                     @foreach (array_diff_key($reading['loads'], ['moisture' => 1]) as $load => $of)
                         <li>
-                            <span>{{ __("nagomi.loads.{$load}") }} <span class="reason">{{ implode(', ', $of['from']) }}</span></span>
+                            <span>{{ __("nagomi.product_loads.{$load}") }} <span class="reason">{{ implode(', ', $of['from']) }}</span></span>
                             <svg class="load-bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect class="load-ground" width="100" height="8"/><rect class="load-range" x="{{ $of['lower_percent'] }}" width="{{ max(0.6, $of['upper_percent'] - $of['lower_percent']) }}" height="8"/></svg>
                             <span class="num">{{ rtrim(rtrim(number_format($of['lower_percent'], 1), '0'), '.') }} to {{ rtrim(rtrim(number_format($of['upper_percent'], 1), '0'), '.') }} %</span>
                         </li>

@@ -7,6 +7,7 @@
             <h1 data-label></h1>
             <p class="basin-use" data-use hidden></p>
             <ul class="basin-watch" data-watch></ul>
+            <p class="basin-meanwhile" data-meanwhile hidden></p>
             <div class="basin-middle">
                 <svg class="section-map" viewBox="0 0 220 220" data-sections role="group" aria-label="Sections: tap each when it is done" hidden></svg>
                 <p class="basin-clock" data-clock aria-live="off"></p>
