@@ -20,6 +20,7 @@ use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TermsController;
 use App\Http\Controllers\TrendsController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
@@ -111,6 +112,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/basin/{basin}/acts', [BasinController::class, 'acts'])->name('heads.basin.acts')->scopeBindings();
             Route::post('/basin/{basin}/finish', [BasinController::class, 'finish'])->name('heads.basin.finish')->scopeBindings();
             Route::delete('/basin/{basin}', [BasinController::class, 'destroy'])->name('heads.basin.break-off')->scopeBindings();
+            Route::get('/trials', [TrialController::class, 'index'])->name('heads.trials');
+            Route::post('/trials', [TrialController::class, 'store'])->name('heads.trials.store');
+            Route::delete('/trials/{trial}', [TrialController::class, 'end'])->name('heads.trials.end')->scopeBindings();
             Route::get('/style', [StyleController::class, 'show'])->name('heads.style');
             Route::post('/style', [StyleController::class, 'begin'])->name('heads.style.begin');
             Route::put('/style', [StyleController::class, 'keep'])->name('heads.style.keep');

@@ -126,6 +126,12 @@ final class Head extends Model
         return $relation;
     }
 
+    /** @return HasMany<Trial, $this> */
+    public function trials(): HasMany
+    {
+        return $this->hasMany(Trial::class);
+    }
+
     /** @return HasMany<Basin, $this> */
     public function basins(): HasMany
     {

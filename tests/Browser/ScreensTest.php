@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Browser\Support\Browser;
 
 /** Every screen of the application, as paths of a head or of the salon. */
-const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team', '/shelf', '/shelf/new', '/shelf/mix', '/shelf/book', '{product}', '{head}/shelf', '{head}/basin', '{head}/style'];
+const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team', '/shelf', '/shelf/new', '/shelf/mix', '/shelf/book', '{product}', '{head}/shelf', '{head}/basin', '{head}/style', '{head}/trials'];
 
 function screens(Browser $browser): array
 {

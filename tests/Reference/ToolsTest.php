@@ -8,6 +8,7 @@ use Nagomi\Core\Shelf\WeightBounds;
 use Nagomi\Core\Stats\ChiSquared;
 use Nagomi\Core\Stats\ControlChart;
 use Nagomi\Core\Stats\ExactInterval;
+use Nagomi\Core\Trial\Comparison;
 use Nagomi\Core\WashDay\Network;
 use Nagomi\Core\WashDay\Task;
 
@@ -98,5 +99,14 @@ it('converts the units of the Bench as GNU units does (scripts/units.sh)', funct
         expect($unit->ofTheBook())->toBe(Unit::from($book))
             ->and($unit->toBook($value))->toEqualWithDelta($answer, 1e-9 * max(1.0, abs($answer)))
             ->and($unit->fromBook($answer))->toEqualWithDelta($value, 1e-9 * max(1.0, abs($value)));
+    }
+});
+
+it('tests trials as R’s own enumeration does (scripts/trials.R)', function (): void {
+    $cases = values('trials')['cases'];
+    expect($cases)->toHaveCount(6);
+    foreach ($cases as ['kind' => $kind, 'first' => $first, 'second' => $second, 'difference' => $difference, 'p' => $p]) {
+        $told = $kind === 'paired' ? Comparison::paired(array_map(floatval(...), $first), array_map(floatval(...), $second)) : Comparison::apart(array_map(floatval(...), $first), array_map(floatval(...), $second));
+        expect($told->difference)->toEqualWithDelta($difference, 1e-9)->and($told->p)->toEqualWithDelta($p, 1e-9);
     }
 });

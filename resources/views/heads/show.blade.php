@@ -15,6 +15,7 @@
                 · <a href="{{ route('heads.pictures', $head) }}">pictures</a>
                 · <a href="{{ route('heads.shelf', $head) }}">shelf for her</a>
                 · <a href="{{ route('heads.style', $head) }}">style</a>
+                · <a href="{{ route('heads.trials', $head) }}">trials</a>
                 · <a href="{{ route('heads.record', $head) }}" download>care record</a>
                 · <a href="{{ route('heads.calendar', $head) }}" download>calendar</a>
             </p>

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\TrialBook;
+use App\Http\Requests\TrialRequest;
+use App\Models\Head;
+use App\Models\Trial;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Collection;
+
+final class TrialController extends Controller
+{
+    public function index(Head $head): View
+    {
+        /** @var Collection<int, Trial> $trials */
+        $trials = $head->trials()->latest('id')->limit(12)->get();
+
+        return view('heads.trials', ['head' => $head->loadMissing('salon'), 'trials' => array_map(fn (Trial $trial): array => TrialBook::told($head, $trial), array_values($trials->all())), 'running' => $trials->whereNull('ended_on')->count()]);
+    }
+
+    public function store(TrialRequest $request, Head $head): RedirectResponse
+    {
+        $trial = new Trial(['head_id' => $head->id, 'by' => $this->stylist()->name] + $request->columns());
+        $trial->salon_id = $head->salon_id;
+        $trial->save();
+
+        return redirect()->route('heads.trials', $head)->with('said', 'The trial runs. Take its measure on the Bench each wash day.');
+    }
+
+    public function end(Head $head, Trial $trial): RedirectResponse
+    {
+        $trial->update(['ended_on' => $head->salon->today()->format('Y-m-d')]);
+
+        return redirect()->route('heads.trials', $head)->with('said', 'The trial is ended; what it said stands.');
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\TrialBook;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Nagomi\Core\Head\Zone;
+
+/** One change to be tried out, and the measure it is judged by. */
+final class TrialRequest extends FormRequest
+{
+    use Sentences;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $half = Rule::requiredIf($this->input('kind') === 'half-head');
+
+        return [
+            'kind' => ['required', Rule::in(TrialBook::KINDS)],
+            'change' => ['required', 'string', 'max:200'],
+            'sign' => ['required', Rule::in(TrialBook::signs())],
+            'began_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:' . $user->salon->today()->addDays(60)->format('Y-m-d')],
+            'usual_zone' => [$half, 'nullable', Rule::enum(Zone::class)],
+            'changed_zone' => [$half, 'nullable', Rule::enum(Zone::class), 'different:usual_zone'],
+        ];
+    }
+
+    /** @return array<string, mixed> the zones belong to a half-head trial alone */
+    public function columns(): array
+    {
+        $half = $this->input('kind') === 'half-head';
+
+        return ['kind' => $this->input('kind'), 'change' => $this->string('change')->value(), 'sign' => $this->input('sign'), 'began_on' => $this->input('began_on'), 'usual_zone' => $half ? $this->input('usual_zone') : null, 'changed_zone' => $half ? $this->input('changed_zone') : null];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule(['change' => 'What is changed: say the one thing, up to 200 letters.', 'began_on' => 'From: type a day that exists, at most two months ahead, such as 2026-02-28.', 'kind' => 'How: choose one.', 'sign' => 'Measured by: choose one.'])
+            + ['usual_zone' => 'As usual: choose a zone.', 'changed_zone' => 'Changed: choose a zone.', 'changed_zone.different' => 'Changed: choose another zone than the usual one.'];
+    }
+}

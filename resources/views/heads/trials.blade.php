@@ -1,0 +1,29 @@
+<x-layout :title="'Trials of ' . $head->name" :head="$head">
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Trials</h1><p class="lead">One change at a time, one measure agreed on before, at least three or four wash days.</p></div></header>
+    @if ($running > 1)<p class="caution-line"><strong>{{ $running }} trials run at once.</strong> Whatever changes then, nobody can say which of them did it; end all but one.</p>@endif
+    @forelse ($trials as $told)
+        @php($trial = $told['trial'])
+        <section class="trend">
+            <h2>{{ $trial->change }} <span>· {{ $trial->kind === 'half-head' ? "{$trial->changed_zone} against {$trial->usual_zone}" : 'from ' . $trial->began_on->format('j M Y') }}, by {{ __("nagomi.signs.{$trial->sign}") }}{{ $trial->ended_on ? ', ended ' . $trial->ended_on->format('j M Y') : '' }}</span></h2>
+            <p>{{ $told['says'] }}</p>
+            @if ($told['besides'] !== [])<p class="caution-line"><strong>More than one thing changed.</strong> {{ implode('; ', $told['besides']) }}. If the trial is not about that, it tells less than it seems.</p>@endif
+            <p class="reason">{{ $trial->kind === 'half-head' ? 'usual side' : 'before' }}: {{ implode(', ', array_map(fn ($value) => round($value, 1), $told['first'])) ?: 'none' }} · {{ $trial->kind === 'half-head' ? 'changed side' : 'after' }}: {{ implode(', ', array_map(fn ($value) => round($value, 1), $told['second'])) ?: 'none' }}{{ $told['result'] ? '. Exact permutation test; the interval holds every difference it does not speak against.' : '' }}</p>
+            @unless ($trial->ended_on)<form method="post" action="{{ route('heads.trials.end', [$head, $trial]) }}">@csrf @method('delete')<button class="button is-small">End it<span class="is-sr-only">: {{ $trial->change }}</span></button></form>@endunless
+        </section>
+    @empty
+        <div class="empty"><p>Nothing was tried out yet. Three things changed at once teach nobody what helped; one change, read four times, does.</p></div>
+    @endforelse
+    <details class="more-tests" @if ($trials === [] || $errors->any()) open @endif>
+        <summary>Try one change</summary>
+        <form method="post" action="{{ route('heads.trials.store', $head) }}" class="asks" novalidate>
+            @csrf
+            <x-field name="change" label="What is changed" class="grow"/>
+            <x-choice name="kind" label="How" :options="['half-head' => 'one half against the other', 'before-after' => 'before and after']"/>
+            <x-choice name="sign" label="Measured by" :options="collect(App\Care\TrialBook::signs())->mapWithKeys(fn ($sign) => [$sign => __('nagomi.signs.' . $sign)])->all()"/>
+            <x-field name="began_on" label="From" type="date" :value="$head->salon->today()->format('Y-m-d')"/>
+            <x-choice name="usual_zone" label="As usual" :options="__('nagomi.zones')" empty="whole head" value="left"/>
+            <x-choice name="changed_zone" label="Changed" :options="__('nagomi.zones')" empty="whole head" value="right"/>
+            <button class="button">Begin the trial</button>
+        </form>
+    </details>
+</x-layout>
