@@ -139,6 +139,10 @@ final class BasinBook
     private static function readings(BasinState $state, int $sections, \DateTimeImmutable $date, string $by): array
     {
         $readings = [];
+        $wet = $state->isDone('wet-through') ? $state->handsMinutes('wet-through') : null;
+        if ($wet !== null && $wet >= 0.2 && $wet <= 60) {
+            $readings[] = new Reading(strtolower((string) Str::ulid()), $date, Moment::BeforeCleansing, 'wet-through', ['minutes' => round($wet, 1)], null, $by);
+        }
         foreach (['cleanse', 'cleanse-1'] as $key) {
             // What was tapped is plain; the test's own scale says how plainly: hardly any foam.
             if ($state->count($key, 'no-foam') > 0) {

@@ -23,6 +23,9 @@ final class BasinPlanner
     private const PACE_OVER_DAYS = 400;
     private const FORETOLD = 8;
 
+    /** A medium strand, where hers was never measured. */
+    private const STRAND_UM = 70.0;
+
     /** @return array<string, mixed> the plan as the Basin keeps it, with what was changed to fit and what that costs */
     public static function of(Head $head, ?float $limitMinutes, Drying $drying, Styling $styling = Styling::Rake): array
     {
@@ -98,6 +101,26 @@ final class BasinPlanner
         }
 
         return $foretold;
+    }
+
+    /**
+     * What the weight of the shed ball is read with: the head's own length and strand, and the days since it was last detangled.
+     *
+     * @return array{length_mm: int, diameter_um: float, days_since_detangled: int}|null null where it was weighed already
+     */
+    public static function shedBall(Head $head, Basin $basin): ?array
+    {
+        $day = $basin->date->format('Y-m-d');
+        if ($head->readings()->where('test', 'shed-ball')->where('date', $day)->exists()) {
+            return null;
+        }
+        $before = $head->washDays()->reorder()->where('date', '<', $day)->max('date');
+
+        return [
+            'length_mm' => $head->length_mm,
+            'diameter_um' => $head->strand_um ?? self::STRAND_UM,
+            'days_since_detangled' => is_string($before) ? (int) HeadRecord::date(new \DateTimeImmutable($before))->diff(HeadRecord::date($basin->date))->days : 0,
+        ];
     }
 
     /** @return array<string, array{id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string}> the best of each kind that is hers to have */

@@ -90,8 +90,10 @@ final class ShelfPage
     {
         $book = SalonBook::of($salon);
         $reading = $product->ingredients === '' ? null : ProductReading::of($product->ingredients, $book);
-        $heads = Head::query()->where('salon_id', $salon->id)->with(['zoneParts'])->orderBy('name')->get();
         $reactions = Reaction::query()->where('salon_id', $salon->id)->where('product_id', $product->id)->pluck('head_id')->flip();
+        // Nothing else can make a product one that a head must not have.
+        $heads = Head::query()->where('salon_id', $salon->id)->where(fn ($query) => $query->whereNotNull('allergies')->orWhere('protein_sensitive', true)->orWhere('sore_scalp', true)->orWhereIn('id', $reactions->keys()->all()))
+            ->with(['zoneParts'])->orderBy('name')->get();
         $against = [];
         foreach ($heads as $head) {
             /** @var Head $head */

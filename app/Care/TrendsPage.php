@@ -19,7 +19,7 @@ final class TrendsPage
     public const GROUPS = [
         'breakage' => [Sign::Broken, Sign::CombCount, Sign::ShedCount, Sign::PullCount],
         'elasticity' => [Sign::WetStretch, Sign::StretchReturn, Sign::CurlMemory],
-        'balance' => [Sign::Dryness, Sign::Feel, Sign::BuildUpSigns, Sign::MeteredWater],
+        'balance' => [Sign::Dryness, Sign::Feel, Sign::BuildUpSigns, Sign::MeteredWater, Sign::WetThrough],
         'scalp' => [Sign::ScalpFlakes, Sign::ScalpItch, Sign::ScalpOil, Sign::ScalpRedness, Sign::ScalpSoreness],
         'detangling' => [Sign::DetanglingMinutes, Sign::DetanglingEase, Sign::KnotsCut],
         'length' => [Sign::Length],

@@ -29,7 +29,7 @@ return [
         'curl-memory' => 'Curl memory', 'comb-count' => 'Sixty seconds of combing', 'ends' => 'Ends and knots', 'taper' => 'Thickness from root to tip', 'detangling-ease' => 'Ease of detangling',
         'lather' => 'Lather', 'stripped' => 'After the cleanse', 'result' => 'Result', 'style-life' => 'Life of the style', 'length' => 'Length',
         'scalp' => 'Scalp by zones', 'wetting' => 'Wetting: porosity', 'drying' => 'Drying: porosity', 'strand-diameter' => 'Strand diameter', 'density' => 'Density', 'curl' => 'Ring and shrinkage',
-        'shed-ball' => 'Shed ball by weight', 'pull' => 'Gentle pull', 'detangling' => 'Detangling by the clock', 'squish' => 'Squish', 'water-in-hair' => 'Water in the hair', 'hardness' => 'Water hardness', 'air' => 'Air', 'moisture-meter' => 'Moisture meter', 'combing-force' => 'Force on the comb'],
+        'shed-ball' => 'Shed ball by weight', 'pull' => 'Gentle pull', 'detangling' => 'Detangling by the clock', 'squish' => 'Squish', 'water-in-hair' => 'Water in the hair', 'hardness' => 'Water hardness', 'air' => 'Air', 'moisture-meter' => 'Moisture meter', 'combing-force' => 'Force on the comb', 'wet-through' => 'Wet through'],
     'hows' => [
         'curl-memory' => 'Stretch a dry ring and let go. 10 springs back at once and clumps, 0 hangs limp.',
         'comb-count' => 'Comb from crown to front for sixty seconds and count what comes out. Only this head’s own counts say something.',
@@ -55,6 +55,7 @@ return [
         'hardness' => 'A strip, or the utility’s report. Grains per US gallon times 17.1 are mg/L.',
         'air' => 'Thermometer and hygrometer in the room.',
         'moisture-meter' => 'Dry hair, mid-length, the probe held flat; note the humidity of the room beside it.',
+        'wet-through' => 'The whole head under warm water, from the first water until no strand floats or repels it.',
         'combing-force' => 'The gauge on the comb, one slow stroke through a section from the ends upward; the highest force it met.',
     ],
     'signs' => [
@@ -65,14 +66,14 @@ return [
         'wetting-time' => 'time to wet through', 'soak' => 'soaking', 'slide' => 'roughness', 'drying-time' => 'time to dry', 'strand-diameter' => 'strand diameter', 'tie-circumference' => 'tie circumference',
         'ring-diameter' => 'ring diameter', 'shrinkage' => 'shrinkage', 'shed-count' => 'shed hairs', 'pull-count' => 'hairs pulled out', 'scalp-flakes' => 'scalp flakes', 'scalp-itch' => 'scalp itch',
         'scalp-oil' => 'scalp oil', 'scalp-redness' => 'scalp redness', 'scalp-soreness' => 'scalp soreness', 'detangling-minutes' => 'detangling a section', 'knots-cut' => 'knots cut', 'squish' => 'squish',
-        'water-in-hair' => 'water in the hair', 'hardness' => 'water hardness', 'dew-point' => 'dew point', 'metered-water' => 'water by the meter', 'combing-force' => 'force on the comb',
+        'water-in-hair' => 'water in the hair', 'hardness' => 'water hardness', 'dew-point' => 'dew point', 'metered-water' => 'water by the meter', 'combing-force' => 'force on the comb', 'wet-through' => 'wet through',
     ],
     'sign_units' => [
         'wet-stretch' => '%', 'stretch-return' => '%', 'feel' => 'on −5 to 5', 'dryness' => 'of 10', 'build-up-signs' => 'of 10', 'broken' => 'hairs', 'curl-memory' => 'of 10', 'lather' => 'of 10', 'stripped' => 'of 10',
         'definition' => 'of 10', 'frizz' => 'of 10', 'clumping' => 'of 10', 'softness' => 'of 10', 'shine' => 'of 10', 'style-life' => 'days', 'comb-count' => 'hairs', 'ends' => 'a section',
         'taper' => '%', 'detangling-ease' => 'of 10', 'length' => 'mm', 'wetting-time' => 's', 'soak' => 'of 2', 'slide' => 'of 2', 'drying-time' => 'min', 'strand-diameter' => 'µm',
         'tie-circumference' => 'mm', 'ring-diameter' => 'mm', 'shrinkage' => '%', 'shed-count' => 'hairs', 'pull-count' => 'hairs', 'scalp-flakes' => 'of 80', 'scalp-itch' => 'of 10', 'scalp-oil' => 'of 10',
-        'scalp-redness' => 'of 10', 'scalp-soreness' => 'of 10', 'detangling-minutes' => 'min', 'knots-cut' => 'knots', 'squish' => 'of 10', 'water-in-hair' => '%', 'hardness' => 'mg/L', 'dew-point' => '°C', 'metered-water' => '%', 'combing-force' => 'N',
+        'scalp-redness' => 'of 10', 'scalp-soreness' => 'of 10', 'detangling-minutes' => 'min', 'knots-cut' => 'knots', 'squish' => 'of 10', 'water-in-hair' => '%', 'hardness' => 'mg/L', 'dew-point' => '°C', 'metered-water' => '%', 'combing-force' => 'N', 'wet-through' => 'min',
     ],
     'wear' => 'wear, worked out',
     'hinges' => 'The :treatment planned for :day hinges on it.',

@@ -115,3 +115,28 @@ it('is run by keyboard alone', function (): void {
         $browser->close();
     }
 });
+
+it('stands where the salon stands, after whatever was tapped without a network', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Sefa')->key('a')->press('Begin');
+        $stands = fn (): array => [$browser->text('[data-where]'), step($browser), $browser->text('[data-next]')];
+        mt_srand(17);
+        $browser->offline();
+        for ($i = 0; $i < 40; $i++) {
+            $do = ['done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'swap', 'section'][mt_rand(0, 8)];
+            $section = mt_rand(0, 3);
+            $browser->driver->executeScript('const button = arguments[0] === "section" ? document.querySelector(`[data-sections]:not([hidden]) [data-section="${arguments[1]}"]`) : document.querySelector(`[data-do="${arguments[0]}"]:not([disabled])`); button?.dispatchEvent(new MouseEvent("click", {bubbles: true}))', [$do, $section]);
+        }
+        $before = $stands();
+        $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
+        $key = 'nagomi-basin ' . basename($browser->path());
+        $browser->driver->wait(20, 100)->until(fn (): bool => in_array($browser->driver->executeScript('return localStorage.getItem(arguments[0])', [$key]), ['[]', null], true));
+        expect($stands())->toBe($before);
+        $browser->driver->navigate()->refresh();
+        expect($stands())->toBe($before);
+        $browser->press('Break it off');
+    } finally {
+        $browser->close();
+    }
+});

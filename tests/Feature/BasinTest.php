@@ -80,7 +80,7 @@ it('runs a whole wash day and puts what was really done into the book', function
     }
     // What came for free went to the Bench.
     $reading = Reading::query()->where('visit', $basin->visit)->firstOrFail();
-    expect($head->readings()->where('date', '2027-01-09')->pluck('moment', 'test')->all())->toEqual(['lather' => 'before-cleansing', 'detangling' => 'after-cleansing']);
+    expect($head->readings()->where('date', '2027-01-09')->pluck('moment', 'test')->all())->toEqual(['wet-through' => 'before-cleansing', 'lather' => 'before-cleansing', 'detangling' => 'after-cleansing']);
     expect($reading->test)->toBe('detangling')->and($reading->raw['knots_cut'])->toBe(1)->and($reading->raw['minutes'])->toEqualWithDelta($detangled, 0.1);
     expect($head->outlook()->first()->standing)->not->toEqual($before)->and($basin->outcome['after'])->toEqual($head->outlook()->first()->standing)
         ->and($basin->outcome['actual_minutes'])->toBeGreaterThan(60.0);

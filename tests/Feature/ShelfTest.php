@@ -53,7 +53,7 @@ it('learns an ingredient and reads every list anew, for its own salon alone', fu
     $this->actingAs($this->stylist)->post('/shelf/teach', ['name' => 'Moonlight Kelp', 'function' => 'humectant', 'strength' => 'medium'])->assertSessionHasNoErrors();
     expect(collect($product->fresh()->reading['entries'])->firstWhere('listed', 'Moonlight Kelp')['functions'])->toBe(['humectant'])
         ->and($product->fresh()->reading['unknown'])->toBe([]);
-    expect(Product::query()->withoutGlobalScopes()->find($theirs->id)->reading['unknown'])->toBe(['Moonlight Kelp'])->and(TaughtIngredient::query()->withoutGlobalScopes()->count())->toBe(1);
+    expect(Product::query()->withoutGlobalScopes()->find($theirs->id)->reading['unknown'])->toBe(['Moonlight Kelp'])->and(TaughtIngredient::query()->withoutGlobalScopes()->where('salon_id', $other->salon_id)->count())->toBe(0);
     $this->post('/shelf/teach', ['name' => '', 'function' => 'magic'])->assertSessionHasErrors(['name', 'function']);
 });
 
@@ -182,4 +182,18 @@ it('opens the ingredient book, finds by any name and function, and forgets what 
     $this->actingAs($other)->delete("/shelf/book/{$taught->id}")->assertNotFound();
     $this->actingAs($this->stylist)->delete("/shelf/book/{$taught->id}")->assertRedirect();
     expect($product->fresh()->reading['removed_with'])->toBe('shampoo');
+});
+
+it('hears of the products of a wash day, her own at home too, and says what the steps do not', function (): void {
+    $head = $this->aHead();
+    $head->update(['allergies' => 'honey']);
+    shelved($this, ['name' => 'Her rice mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Hydrolyzed Rice Protein, Mel', 'head_id' => $head->id]);
+    $day = ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'place' => 'home', 'cleanse' => 'gentle', 'passes' => '1', 'conditioning' => 'mask', 'conditioning_minutes' => '20', 'tool' => 'comb', 'detangling' => 'wet-with-slip', 'conditioning_product' => 'Her rice mask'];
+    $this->get("/heads/{$head->id}/wash-day")->assertSee('Her rice mask (her own)');
+    $this->post("/heads/{$head->id}/wash-day", $day)->assertSessionHasNoErrors();
+    expect(session('said'))->toContain('Her rice mask is not for her. Her allergy list names it: Mel.')->toContain('holds protein of its own');
+    $step = $head->washDays()->with('steps')->reorder()->latest('id')->first()->steps->firstWhere('kind', 'mask');
+    expect($step->product)->toBe('Her rice mask');
+    $this->post("/heads/{$head->id}/wash-day", ['protein' => 'mild-protein', 'protein_minutes' => '5'] + $day);
+    expect(session('said'))->not->toContain('holds protein of its own');
 });

@@ -43,7 +43,7 @@ final class BasinController extends Controller
     {
         return $basin->finished_at === null
             ? view('heads.basin.run', ['head' => $head, 'basin' => $basin, 'told' => $this->told($basin)])
-            : view('heads.basin.done', ['head' => $head, 'basin' => $basin]);
+            : view('heads.basin.done', ['head' => $head, 'basin' => $basin, 'shed' => BasinPlanner::shedBall($head, $basin)]);
     }
 
     public function acts(BasinActsRequest $request, Head $head, Basin $basin): JsonResponse

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\ProductNotices;
 use App\Care\Renewal;
 use App\Care\TakeIn;
 use App\Http\Requests\WashDayRequest;
 use App\Models\Head;
+use App\Models\Product;
 use App\Models\WashDay;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,6 +25,7 @@ final class WashDayController extends Controller
             'head' => $head,
             'today' => $head->salon->today(),
             'planned' => $head->planItems()->where('status', 'planned')->first(),
+            'products' => ProductNotices::choice($head)->mapWithKeys(fn (Product $product): array => [$product->name => $product->name . ($product->head_id === null ? '' : ' (her own)')])->all(),
             'recent' => $head->washDays()->with('steps')->reorder('date', 'desc')->orderByDesc('id')->limit(5)->get(),
         ]);
     }
@@ -34,7 +37,7 @@ final class WashDayController extends Controller
         Renewal::of($head, $washDay->date);
 
         return redirect()->route('heads.show', $head)
-            ->with('said', 'The wash day is in the book; the season is planned anew from it.')
+            ->with('said', implode(' ', ['The wash day is in the book; the season is planned anew from it.', ...ProductNotices::of($head, $washDay)]))
             ->with('undo', route('heads.wash-day.undo', [$head, $washDay->id]));
     }
 

@@ -58,6 +58,7 @@ final class WashDayRequest extends FormRequest
             'swim' => ['nullable', 'in:pool,sea'],
             'wetting' => ['nullable', 'boolean'],
             'chemical' => ['nullable', 'boolean'],
+            ...array_fill_keys(['cleanse_product', 'protein_product', 'conditioning_product', 'leave_in_product'], ['nullable', 'string', 'max:120']),
         ];
     }
 
@@ -94,16 +95,17 @@ final class WashDayRequest extends FormRequest
     private function steps(): array
     {
         $text = fn (string $field): string => $this->string($field)->value();
+        $product = fn (string $step): ?string => $this->filled("{$step}_product") ? $text("{$step}_product") : null;
 
         return array_values(array_filter([
             $this->filled('swim') ? new Step(StepKind::Swim, how: $text('swim')) : null,
             $this->boolean('wetting') ? new Step(StepKind::Wetting) : null,
             $this->filled('pre_wash') ? new Step(StepKind::PreWash, $this->filled('pre_wash_minutes') ? $this->float('pre_wash_minutes') : null, how: $text('pre_wash')) : null,
-            $this->filled('cleanse') ? Step::cleanse(CleanseKind::from($text('cleanse')), max(1, $this->integer('passes'))) : null,
-            $this->filled('protein') ? new Step(StepKind::from($text('protein')), $this->float('protein_minutes')) : null,
-            $this->filled('conditioning') ? new Step(StepKind::from($text('conditioning')), $this->float('conditioning_minutes'), $this->boolean('heat')) : null,
+            $this->filled('cleanse') ? new Step(StepKind::Cleanse, cleanse: CleanseKind::from($text('cleanse')), passes: max(1, $this->integer('passes')), product: $product('cleanse')) : null,
+            $this->filled('protein') ? new Step(StepKind::from($text('protein')), $this->float('protein_minutes'), product: $product('protein')) : null,
+            $this->filled('conditioning') ? new Step(StepKind::from($text('conditioning')), $this->float('conditioning_minutes'), $this->boolean('heat'), product: $product('conditioning')) : null,
             $this->filled('detangle_minutes') ? Step::detangle($this->float('detangle_minutes'), $text('tool'), $text('detangling')) : null,
-            $this->boolean('leave_in') ? Step::leaveIn() : null,
+            $this->boolean('leave_in') ? new Step(StepKind::LeaveIn, product: $product('leave_in')) : null,
             $this->boolean('seal') ? Step::seal() : null,
             $this->boolean('chemical') ? new Step(StepKind::ChemicalService) : null,
             $this->filled('heat_tool') ? new Step(StepKind::HeatTool, how: $text('heat_tool')) : null,

@@ -247,7 +247,7 @@ final class Model
         'wet-stretch' => 5.0, 'stretch-return' => 5.0, 'feel' => 1.2, 'dryness' => 1.2, 'build-up-signs' => 1.5, 'broken' => 0.35, 'curl-memory' => 1.2,
         'lather' => 1.8, 'stripped' => 1.5, 'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'style-life' => 1.5,
         'comb-count' => 1.0, 'ends' => 0.6, 'taper' => 10.0, 'detangling-ease' => 1.5, 'length' => 8.0,
-        'wetting-time' => 30.0, 'soak' => 0.5, 'slide' => 0.5, 'drying-time' => 40.0, 'strand-diameter' => 6.0, 'tie-circumference' => 5.0, 'ring-diameter' => 2.0, 'shrinkage' => 4.0, 'shed-count' => 40.0, 'pull-count' => 1.0, 'scalp-flakes' => 5.0, 'scalp-itch' => 1.2, 'scalp-oil' => 1.2, 'scalp-redness' => 1.0, 'scalp-soreness' => 1.0, 'detangling-minutes' => 1.0, 'knots-cut' => 1.0, 'squish' => 1.5, 'water-in-hair' => 8.0, 'hardness' => 15.0, 'dew-point' => 0.5, 'metered-water' => 0.8, 'combing-force' => 0.6,
+        'wetting-time' => 30.0, 'soak' => 0.5, 'slide' => 0.5, 'drying-time' => 40.0, 'strand-diameter' => 6.0, 'tie-circumference' => 5.0, 'ring-diameter' => 2.0, 'shrinkage' => 4.0, 'shed-count' => 40.0, 'pull-count' => 1.0, 'scalp-flakes' => 5.0, 'scalp-itch' => 1.2, 'scalp-oil' => 1.2, 'scalp-redness' => 1.0, 'scalp-soreness' => 1.0, 'detangling-minutes' => 1.0, 'knots-cut' => 1.0, 'squish' => 1.5, 'water-in-hair' => 8.0, 'hardness' => 15.0, 'dew-point' => 0.5, 'metered-water' => 0.8, 'combing-force' => 0.6, 'wet-through' => 1.0,
     ];
 
     #[Parameter('hairs, or splits and knots, of hair in balance and without wear', Origin::Chosen, 0.5, 40, 'comb count about 10: Wasko et al., Arch Dermatol 2008; from memory')]

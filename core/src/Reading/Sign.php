@@ -52,6 +52,7 @@ enum Sign: string
     case DewPoint = 'dew-point';
     case MeteredWater = 'metered-water';
     case CombingForce = 'combing-force';
+    case WetThrough = 'wet-through';
 
     public function unit(): string
     {
@@ -65,7 +66,7 @@ enum Sign: string
             self::StyleLife => 'days',
             self::WettingTime => 'seconds',
             self::Soak, self::Slide => 'of 2',
-            self::DryingTime => 'minutes',
+            self::DryingTime, self::WetThrough => 'minutes',
             self::StrandDiameter => 'µm',
             self::Length, self::TieCircumference, self::RingDiameter => 'mm',
             self::Shrinkage => '%',
@@ -110,7 +111,7 @@ enum Sign: string
             self::ScalpFlakes => [0.0, 80.0],
             self::DewPoint => [-60.0, 60.0],
             self::Length, self::WettingTime, self::DryingTime, self::StrandDiameter, self::TieCircumference, self::RingDiameter, self::ShedCount, self::PullCount,
-            self::DetanglingMinutes, self::KnotsCut, self::WaterInHair, self::Hardness, self::CombingForce => [0.0, INF],
+            self::DetanglingMinutes, self::KnotsCut, self::WaterInHair, self::Hardness, self::CombingForce, self::WetThrough => [0.0, INF],
             self::Broken, self::CombCount, self::Ends => [0.0, INF],
             default => [0.0, 10.0],
         };

@@ -21,6 +21,9 @@ final class IngredientBook
     /** @var array<string, list<string>> all names an ingredient goes by, by its own */
     private array $names = [];
 
+    /** @var array<string, true>|null found once, asked for often */
+    private ?array $words = null;
+
     /** @var array<int, list<string>> keys by their length */
     private array $byLength = [];
 
@@ -71,6 +74,9 @@ final class IngredientBook
     /** @return array<string, true> every word that ingredients are called by, in the singular */
     public function words(): array
     {
+        if ($this->words !== null) {
+            return $this->words;
+        }
         $words = [];
         foreach (array_keys($this->byKey) as $key) {
             foreach (explode(' ', (string) $key) as $word) {
@@ -78,7 +84,7 @@ final class IngredientBook
             }
         }
 
-        return $words;
+        return $this->words = $words;
     }
 
     /** @return array{Ingredient, bool}|null the ingredient, and whether it is a guess at a misspelt name */

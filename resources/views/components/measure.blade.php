@@ -5,7 +5,7 @@
     $book = $measure->convertible();
     $unit = $book === null ? null : (Nagomi\Core\Reading\Unit::tryFrom((string) old("unit.{$book->kind()}", $units[$book->kind()] ?? '')) ?? $book);
     $device = App\Instruments\Device::giving($test, $measure->name);
-    $timed = match ("{$test}.{$measure->name}") { 'wetting.seconds' => 'seconds', 'drying.minutes', 'detangling.minutes' => 'minutes', default => null };
+    $timed = match ("{$test}.{$measure->name}") { 'wetting.seconds' => 'seconds', 'drying.minutes', 'detangling.minutes', 'wet-through.minutes' => 'minutes', default => null };
     $counted = $measure->whole && in_array($measure->unit, ['hairs', 'splits', 'knots'], true);
 @endphp
 <x-field :name="$name" :label="$measure->label" :unit="$unit?->value ?? $measure->unit" :mode="$measure->whole ? 'numeric' : 'decimal'" :value="$value"

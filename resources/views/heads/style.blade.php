@@ -20,7 +20,7 @@
             <section>
                 <h2>When it stops being good</h2>
                 <form method="post" action="{{ route('heads.style.end', $head) }}" class="asks" novalidate>@csrf @method('delete')
-                    <div class="field"><label class="label" for="f-last">Last good on</label><input class="input" type="date" id="f-last" name="on" value="{{ $today->format('Y-m-d') }}"></div>
+                    <div class="field"><label class="label" for="f-last">Last good on</label><div class="control"><input class="input" type="date" id="f-last" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
                     <button class="button">It was last good then</button>
                 </form>
             </section>
@@ -30,7 +30,7 @@
         <summary>{{ $style ? 'A new style in its place' : 'Follow a style' }}</summary>
         <form method="post" action="{{ route('heads.style.begin', $head) }}" class="asks" novalidate>@csrf
             <x-choice name="styling" label="Style" :options="__('nagomi.stylings')"/>
-            <div class="field"><label class="label" for="f-made">Made on</label><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div>
+            <div class="field"><label class="label" for="f-made">Made on</label><div class="control"><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
             <x-field name="stays_days" label="Stays in, if braided or twisted" unit="days" mode="numeric" help="empty: twists 14, braids 28, knots 10"/>
             <button class="button">Follow it</button>
         </form>

@@ -48,6 +48,15 @@
             <x-tick name="wetting" label="Only wetted again, to refresh"/>
             <x-tick name="chemical" label="Colour, bleach or another chemical service"/>
         </div>
+        @if ($products !== [])
+            <details class="more-tests" @if (collect(['cleanse', 'protein', 'conditioning', 'leave_in'])->contains(fn ($step) => old("{$step}_product"))) open @endif><summary>With which products</summary>
+                <div class="row">
+                    @foreach (['cleanse' => 'Cleanse', 'protein' => 'Protein', 'conditioning' => 'Conditioner or mask', 'leave_in' => 'Leave-in'] as $step => $label)
+                        <x-choice :name="$step . '_product'" :label="$label . ' with'" :options="$products" empty="not said"/>
+                    @endforeach
+                </div>
+            </details>
+        @endif
         @if ($head->sore_scalp)<p class="caution-line">{{ Nagomi\Core\Safety\Caution::SoreScalp->sentence() }}</p>@endif
         <p class="caution-line">{{ Nagomi\Core\Safety\Caution::WaterHeat->sentence() }}</p>
         <div class="save"><button class="button is-strong is-large">Put it in the book</button></div>
