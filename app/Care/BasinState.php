@@ -190,7 +190,10 @@ final class BasinState
             $found = $found || $name === $key;
         }
 
-        return $on === null ? null : (is_numeric($this->planned($key)['waiting_minutes'] ?? null) ? (float) $this->planned($key)['waiting_minutes'] : null);
+        $planned = $this->planned($key)['waiting_minutes'] ?? null;
+
+        // Nobody said when it came off: as long as it was meant to be on, and no longer than until now.
+        return $on === null || ! is_numeric($planned) ? null : min((float) $planned, max(0.0, $on->diffInSeconds(CarbonImmutable::now()) / 60));
     }
 
     /** @return array<string, mixed> */

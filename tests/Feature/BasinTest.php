@@ -150,3 +150,15 @@ it('says which tap cannot be read', function (array $act): void {
     $basin = begun($this, $head);
     $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [$act + tapped('amount', 'mask', 1)]])->assertUnprocessable();
 })->with([[['value' => ['ml' => -4]]], [['value' => ['ml' => 'much']]], [['value' => ['section' => 99]]], [['key' => '']], [['step' => str_repeat('x', 99)]]]);
+
+it('does not book a mask for longer than it can have been on', function (float $minutesLater, ?float $expected): void {
+    $head = $this->aHead();
+    $basin = begun($this, $head);
+    $mask = collect($basin->steps())->firstWhere('key', 'mask');
+    expect($mask)->not->toBeNull();
+    $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [tapped('done', 'mask', 5), tapped('skip', 'rinse-1', 5)]])->assertOk();
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 10:05', 'UTC')->addSeconds((int) (60 * $minutesLater)));
+    $this->post("/heads/{$head->id}/basin/{$basin->id}/finish");
+    $booked = $head->washDays()->where('key', $basin->refresh()->wash_day)->firstOrFail()->steps->firstWhere('kind', 'mask');
+    expect((float) $booked->minutes)->toEqualWithDelta($expected ?? (float) $mask['waiting_minutes'], 0.1);
+})->with(['ended after two minutes' => [2.0, 2.0], 'ended hours later: as long as planned' => [200.0, null]]);
