@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\WebDriverExpectedCondition;
 use Tests\Browser\Support\Browser;
 
 /*
@@ -61,7 +60,7 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
         expect(step($browser))->toBe('That was the wash day.');
         $old = $browser->find('html');
         $browser->tap('[data-finish] button');
-        $browser->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));
+        $browser->untilGone($old);
         $browser->until('main h1', 'What it did');
         expect($browser->text('.verdict-words'))->toMatch('/It took 1[2-9]\d|It took 2\d\d/');
         $browser->press('The readings that came for free');

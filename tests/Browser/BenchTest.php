@@ -48,7 +48,7 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
     expect($browser->all('.tells-now p'))->not->toBeEmpty();
     $old = $browser->find('html');
     $browser->touch('.save .is-strong');
-    $browser->driver->wait(20, 100)->until(Facebook\WebDriver\WebDriverExpectedCondition::stalenessOf($old));
+    $browser->untilGone($old);
     $browser->until('.told', 'last time');
     expect($browser->path())->toContain('/visits/')->and($browser->text('.told'))->toContain('usual')->toContain('without it');
     // The fingers of a machine: what the screen itself costs, without what the hands at the hair need.
@@ -87,7 +87,7 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
     $old = $browser->find('html');
     $browser->driver->executeScript('document.querySelector(".save .is-strong").focus()');
     $browser->keys('ENTER');
-    $browser->driver->wait(20, 100)->until(Facebook\WebDriver\WebDriverExpectedCondition::stalenessOf($old));
+    $browser->untilGone($old);
     $browser->until('main', 'What it told');
     foreach ($worth as $test) {
         if (! in_array($test, ['style-life', 'ends'], true)) {

@@ -6,11 +6,12 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 
@@ -194,7 +195,7 @@ final class Browser
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $old = $this->find('html');
         $element->click();
-        $this->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));
+        $this->untilGone($old);
         $this->ready();
 
         return $this;
@@ -205,7 +206,7 @@ final class Browser
     {
         $old = $this->find('html');
         $this->find('body')->sendKeys($key);
-        $this->driver->wait(20, 100)->until(WebDriverExpectedCondition::stalenessOf($old));
+        $this->untilGone($old);
         $this->ready();
 
         return $this;
@@ -214,6 +215,23 @@ final class Browser
     public function keys(string ...$keys): self
     {
         $this->driver->getKeyboard()->sendKeys(implode('', array_map(fn (string $key): string => defined(WebDriverKeys::class . '::' . $key) ? constant(WebDriverKeys::class . '::' . $key) : $key, $keys)));
+
+        return $this;
+    }
+
+    /** Waits until a page, by its outermost element, has made way for the next. */
+    public function untilGone(RemoteWebElement $old): self
+    {
+        $this->driver->wait(20, 100)->until(function () use ($old): bool {
+            try {
+                $old->isEnabled();
+
+                return false;
+            } catch (StaleElementReferenceException | UnknownErrorException) {
+                // The driver has two ways of saying that a node went with its page.
+                return true;
+            }
+        });
 
         return $this;
     }
