@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 use Nagomi\Core\Parameter\BasinModel;
 use Nagomi\Core\Parameter\BenchModel;
+use Nagomi\Core\Parameter\HandsModel;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Parameter\Origin;
 use Nagomi\Core\Parameter\Parameter;
 use Nagomi\Core\Parameter\ShelfModel;
 
 dataset('parameters', function (): Generator {
-    foreach ([Model::class, BasinModel::class, BenchModel::class, ShelfModel::class] as $model) {
+    foreach ([Model::class, BasinModel::class, BenchModel::class, HandsModel::class, ShelfModel::class] as $model) {
         foreach ((new ReflectionClass($model))->getReflectionConstants() as $constant) {
             yield $constant->getName() => [$constant];
         }

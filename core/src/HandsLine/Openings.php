@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\HandsLine;
+
+/** Times at which one more head can begin while everybody else keeps hers to the minute. */
+final class Openings
+{
+    private const APART_MINUTES = 30;
+
+    /** @return list<Placing> the earliest first, each at least half an hour after the one before with the same hands */
+    public static function in(DayLine $line, Sitting $sitting, int $most = 6): array
+    {
+        $free = Room::of($line->day, $line->placed)->free(Placings::of($sitting, $line->day), INF);
+        $least = [];
+        foreach ($free as $placing) {
+            // The placings of one start come with the shortest waits first.
+            $least["{$placing->start()} {$placing->hands}"] ??= $placing;
+        }
+        usort($least, static fn (Placing $a, Placing $b): int => [$a->start(), array_sum($a->holds)] <=> [$b->start(), array_sum($b->holds)]);
+        $openings = $last = [];
+        foreach ($least as $placing) {
+            if (count($openings) < $most && $placing->start() >= ($last[$placing->hands] ?? -self::APART_MINUTES) + self::APART_MINUTES) {
+                $openings[] = $placing;
+                $last[$placing->hands] = $placing->start();
+            }
+        }
+
+        return $openings;
+    }
+}
