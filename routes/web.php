@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BasinController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BookingController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\HeadController;
 use App\Http\Controllers\HeadShelfController;
+use App\Http\Controllers\HoursController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LedgerController;
@@ -19,6 +21,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TermsController;
+use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\VisitController;
@@ -26,7 +29,7 @@ use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
 
-Route::redirect('/', '/heads');
+Route::redirect('/', '/today');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
@@ -35,6 +38,19 @@ Route::middleware('guest')->group(function (): void {
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::get('/today', [TodayController::class, 'show'])->name('today');
+    Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
+    Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
+    Route::post('/bookings', [BookingController::class, 'store'])->name('bookings.store');
+    Route::prefix('/bookings/{booking}')->middleware('can:view,booking')->group(function (): void {
+        Route::get('/', [BookingController::class, 'show'])->name('bookings.show');
+        Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
+        Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
+    });
+    Route::get('/house/hours', [HoursController::class, 'edit'])->name('house.hours');
+    Route::put('/house/hours', [HoursController::class, 'update'])->name('house.hours.update');
+    Route::post('/house/leave', [HoursController::class, 'leave'])->name('house.leave');
+    Route::delete('/house/leave/{leave}', [HoursController::class, 'back'])->name('house.leave.back')->whereNumber('leave');
     Route::get('/house', [HouseController::class, 'edit'])->name('house.edit');
     Route::get('/team', [TeamController::class, 'show'])->name('house.team');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');

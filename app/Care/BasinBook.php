@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Desk\Progress;
 use App\Models\Basin;
 use App\Models\BasinAct;
 use App\Models\Product;
@@ -74,6 +75,7 @@ final class BasinBook
         $state = BasinState::of($basin, $acts);
         DB::transaction(function () use ($basin, $head, $by, $state, $before): void {
             $basin->update(['finished_at' => now()]);
+            Progress::through($head, $by);
             $date = HeadRecord::date($basin->date);
             $steps = self::steps($basin, $state);
             $key = strtolower((string) Str::ulid());
@@ -84,7 +86,7 @@ final class BasinBook
                 $product = is_array($step['product'] ?? null) && is_string($step['product']['id'] ?? null) ? Product::query()->find($step['product']['id']) : null;
                 $ml = $state->amountMl($step);
                 if ($product !== null && $ml > 0 && $state->isDone((string) $step['key'])) {
-                    Stockroom::used($product, $ml, $by, "basin {$basin->id} {$step['key']}");
+                    Stockroom::used($product, $ml, $by, "basin {$basin->id} {$step['key']}", $basin->id);
                 }
             }
             $readings = self::readings($state, $head->sections, $date, $by);

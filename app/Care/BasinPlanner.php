@@ -6,12 +6,16 @@ namespace App\Care;
 
 use App\Models\Basin;
 use App\Models\Head;
+use App\Models\PlanItem;
 use App\Models\Product;
+use DateTimeInterface;
 use Nagomi\Core\Balance\Filter;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatment\CleanseKind;
 use Nagomi\Core\Treatment\Step;
 use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\WashDay\BasinBuilder;
+use Nagomi\Core\WashDay\BasinPlan;
 use Nagomi\Core\WashDay\BasinStep;
 use Nagomi\Core\WashDay\Drying;
 use Nagomi\Core\WashDay\Fitting;
@@ -57,6 +61,17 @@ final class BasinPlanner
             'planned_for' => $item?->date->format('Y-m-d'),
             'pace' => ['minutes_a_section' => round($pace->detangleASectionMinutes, 1), 'of' => $pace->detanglings, 'dries_in' => round($pace->airDryMinutes), 'dryings' => $pace->dryings],
         ];
+    }
+
+    /** The wash day planned for a date, or near it, at this head's own pace: how long hands are on her, and when they are free. */
+    public static function planned(Head $head, DateTimeInterface $date, Drying $drying): BasinPlan
+    {
+        $head->loadMissing(['salon', 'zoneParts']);
+        $frame = HeadRecord::frame($head);
+        $pace = HeadRecord::pace($head, $frame->head, HeadRecord::date($date)->modify('-' . self::PACE_OVER_DAYS . ' days'));
+        $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
+
+        return BasinBuilder::plan($frame->head, self::doing($item->steps ?? []), $pace, $drying);
     }
 
     /**

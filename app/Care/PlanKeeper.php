@@ -6,7 +6,6 @@ namespace App\Care;
 
 use App\Models\Head;
 use App\Models\PlanItem;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Season\Plan;
@@ -19,16 +18,13 @@ use Nagomi\Core\Season\Rule\Rule;
  */
 final class PlanKeeper
 {
-    /** Items further apart than this are different wash days. */
-    private const SAME_WITHIN_DAYS = 4;
-
     public static function keep(Head $head, Plan $plan): void
     {
         $stored = $head->planItems()->where('status', 'planned')->get();
         $today = $head->salon->today()->format('Y-m-d');
         foreach ($plan->items as $item) {
             $columns = self::columns($item, $head);
-            $match = self::nearest($stored, $columns['date']);
+            $match = PlanItem::near($stored, $item->date);
             if ($match === null) {
                 $head->planItems()->make()->forceFill($columns + [
                     'uid' => strtolower((string) Str::ulid()) . '@nagomi',
@@ -64,15 +60,6 @@ final class PlanKeeper
             'broken_hairs' => round($item->brokenHairs, 1),
             'status' => 'planned',
         ];
-    }
-
-    /** @param Collection<int, PlanItem> $stored */
-    private static function nearest(Collection $stored, string $date): ?PlanItem
-    {
-        $day = (int) strtotime("{$date} UTC");
-        $apart = fn (PlanItem $item): int => abs((int) strtotime($item->date->format('Y-m-d') . ' UTC') - $day);
-
-        return $stored->filter(fn (PlanItem $item): bool => $apart($item) < self::SAME_WITHIN_DAYS * 86400)->sortBy($apart)->first();
     }
 
     /** @param array<string, mixed> $columns */

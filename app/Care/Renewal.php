@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Balance\Cells;
+use Nagomi\Core\Balance\Drift;
 use Nagomi\Core\Balance\Filter;
 use Nagomi\Core\Balance\History;
 use Nagomi\Core\Balance\Journal;
@@ -62,6 +63,7 @@ final class Renewal
                 'clashes' => OutlookParts::clashes($plan),
                 'learned' => self::learned($state),
                 'length' => self::length($head, $today),
+                'drifts_on' => Drift::on($trace->last())?->format('Y-m-d'),
                 'worth' => WorthTaking::of($head, $state, $plan, $today),
             ]);
             $head->setRelation('outlook', $outlook);

@@ -36,19 +36,9 @@ final class ShelfNeeds
         $today = $salon->today();
         /** @var iterable<PlanItem> $items */
         $items = PlanItem::query()->where('salon_id', $salon->id)->where('status', 'planned')->whereBetween('date', [$today->format('Y-m-d'), $today->addDays(self::DAYS)->format('Y-m-d')])->get(['id', 'head_id', 'salon_id', 'steps']);
+        /** @var array<string, Head> $heads */
         $heads = Head::query()->where('salon_id', $salon->id)->with('zoneParts')->get()->keyBy('id')->all();
-        $doses = $needs = [];
-        foreach ($items as $item) {
-            $head = $heads[$item->head_id] ?? null;
-            foreach ($head instanceof Head ? $item->steps : [] as $step) {
-                $kind = self::kind($step);
-                if ($kind === null || ! $head instanceof Head) {
-                    continue;
-                }
-                $doses[$head->id][$kind->value] ??= Dose::aSection($kind, HeadRecord::core($head), $head->density)->headMl();
-                $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $doses[$head->id][$kind->value] * (is_int($step['passes'] ?? null) ? $step['passes'] : 1);
-            }
-        }
+        $needs = self::ofItems($items, $heads);
         $rows = [];
         foreach ($needs as $kind => $ml) {
             $left = array_sum(array_map(fn (Product $product): float => $product->kind === $kind && $product->recalled_on === null ? $product->left_ml ?? 0.0 : 0.0, $products->all()));
@@ -57,6 +47,29 @@ final class ShelfNeeds
         usort($rows, fn (array $a, array $b): int => $a['left'] - $a['ml'] <=> $b['left'] - $b['ml']);
 
         return $rows;
+    }
+
+    /**
+     * @param iterable<PlanItem>  $items
+     * @param array<string, Head> $heads by id, with their zones
+     *
+     * @return array<string, float> mL by kind of product
+     */
+    public static function ofItems(iterable $items, array $heads): array
+    {
+        $doses = $needs = [];
+        foreach ($items as $item) {
+            $head = $heads[$item->head_id] ?? null;
+            foreach ($head === null ? [] : $item->steps as $step) {
+                $kind = self::kind($step);
+                if ($kind !== null && $head !== null) {
+                    $doses[$head->id][$kind->value] ??= Dose::aSection($kind, HeadRecord::core($head), $head->density)->headMl();
+                    $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $doses[$head->id][$kind->value] * (is_int($step['passes'] ?? null) ? $step['passes'] : 1);
+                }
+            }
+        }
+
+        return $needs;
     }
 
     /** @param array<string, mixed> $step */
@@ -70,8 +83,8 @@ final class ShelfNeeds
     /** What the products used on a head at the Basin cost, in cents, by the price of each bottle. */
     public static function spentOn(Head $head): int
     {
-        $spent = DB::table('basins')->join('stock_moves', 'stock_moves.key', 'like', DB::raw("concat('basin ', basins.id, ' %')"))->join('products', 'products.id', '=', 'stock_moves.product_id')
-            ->where('basins.head_id', $head->id)->where('stock_moves.salon_id', $head->salon_id)->where('stock_moves.kind', 'used')->where('products.size_ml', '>', 0)
+        $spent = DB::table('stock_moves')->join('basins', 'basins.id', '=', 'stock_moves.basin_id')->join('products', 'products.id', '=', 'stock_moves.product_id')
+            ->where('basins.head_id', $head->id)->where('stock_moves.kind', 'used')->where('products.size_ml', '>', 0)
             ->selectRaw('sum(-stock_moves.ml * products.price_cents / products.size_ml) as cents')->value('cents');
 
         return is_numeric($spent) ? (int) round((float) $spent) : 0;

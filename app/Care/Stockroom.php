@@ -29,24 +29,23 @@ final class Stockroom
      *
      * @return float how much there was to take: less than asked for where the bottle said more than it held
      */
-    public static function used(Product $product, float $ml, string $by, string $key): float
+    public static function used(Product $product, float $ml, string $by, string $key, ?string $basinId = null): float
     {
-        return self::move($product, 'used', -$ml, $by, $key);
+        return self::move($product, 'used', -$ml, $by, $key, $basinId);
     }
 
-    private static function move(Product $product, string $kind, float $ml, string $by, ?string $key = null): float
+    private static function move(Product $product, string $kind, float $ml, string $by, ?string $key = null, ?string $basinId = null): float
     {
-        return DB::transaction(function () use ($product, $kind, $ml, $by, $key): float {
-            $locked = Product::query()->findOrFail($product->id);
+        return DB::transaction(function () use ($product, $kind, $ml, $by, $key, $basinId): float {
             // Two hands at one bottle: the second waits for the first.
-            $locked = $locked->newQuery()->whereKey($locked->id)->lockForUpdate()->first() ?? $locked;
-            assert($locked instanceof Product);
+            /** @var Product $locked */
+            $locked = Product::query()->whereKey($product->id)->lockForUpdate()->sole();
             if ($key !== null && $locked->moves()->where('key', $key)->exists()) {
                 return 0.0;
             }
             $before = $locked->left_ml ?? 0.0;
             $after = max(0.0, $before + $ml);
-            $locked->moves()->create(['salon_id' => $locked->salon_id, 'kind' => $kind, 'ml' => $after - $before, 'left_ml' => $after, 'by' => $by, 'key' => $key, 'moved_at' => now()]);
+            $locked->moves()->create(['salon_id' => $locked->salon_id, 'kind' => $kind, 'ml' => $after - $before, 'left_ml' => $after, 'by' => $by, 'key' => $key, 'basin_id' => $basinId, 'moved_at' => now()]);
             $locked->update(['left_ml' => round($after, 2)]);
             $product->refresh();
 

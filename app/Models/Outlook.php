@@ -7,13 +7,16 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * What the engine made of a head, as of one day.
  *
  * @property string                           $head_id
  * @property CarbonImmutable                  $as_of
+ * @property CarbonImmutable|null             $drifts_on the first day outside the band, if nothing is done; null within four weeks
  * @property string                           $verdict
+ * @property Head                             $head
  * @property array<string, float>             $cells
  * @property list<array<string, mixed>>       $standing
  * @property list<array<string, mixed>>       $signs
@@ -38,6 +41,12 @@ final class Outlook extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array', 'worth' => 'array'];
+        return ['as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array', 'worth' => 'array'];
+    }
+
+    /** @return BelongsTo<Head, $this> */
+    public function head(): BelongsTo
+    {
+        return $this->belongsTo(Head::class);
     }
 }

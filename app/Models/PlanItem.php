@@ -6,7 +6,9 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
 
 /**
  * One planned wash day; cancelled ones stay, so that calendars hear of it.
@@ -42,5 +44,21 @@ final class PlanItem extends Model
             'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'by_hand' => 'array', 'clash' => 'array', 'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];
+    }
+
+    /** Wash days further apart than this are different ones. */
+    public const SAME_WITHIN_DAYS = 4;
+
+    /**
+     * The planned wash day that a date stands for: that day's, or the nearest within a few days.
+     *
+     * @param Collection<int, self> $items
+     */
+    public static function near(Collection $items, DateTimeInterface $date): ?self
+    {
+        $day = (int) strtotime($date->format('Y-m-d') . ' UTC');
+        $apart = fn (self $item): int => abs((int) strtotime($item->date->format('Y-m-d') . ' UTC') - $day);
+
+        return $items->filter(fn (self $item): bool => $apart($item) < self::SAME_WITHIN_DAYS * 86400)->sortBy($apart)->first();
     }
 }

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                 $humidity_percent
  * @property array<string, string> $method
  * @property string                $climate  none, own, or one that ships
+ * @property int                   $chairs
+ * @property string                $currency ISO 4217
  * @property array<string, float>|null $air daily humidity in %, by day of the year
  */
 final class Salon extends Model
@@ -24,7 +26,7 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array'];
+        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array', 'chairs' => 'integer'];
     }
 
     /** @return HasMany<Head, $this> */

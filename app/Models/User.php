@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property array<string, string>|null $units the unit she types each kind of measure in
+ * @property bool   $hides_names on a screen that clients see, others are not named
  * @property Salon  $salon
  */
 final class User extends Authenticatable
@@ -28,7 +29,7 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'units' => 'array'];
+        return ['password' => 'hashed', 'units' => 'array', 'hides_names' => 'boolean'];
     }
 
     /** @return BelongsTo<Salon, $this> */

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -25,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
+        Blade::directive('money', fn (string $cents): string => "<?php echo e(\\App\\Care\\Money::shown({$cents}, auth()->user()->salon->currency)); ?>");
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);

@@ -37,6 +37,7 @@ final class DatabaseSeeder extends Seeder
             'wren@saltlight.example' => 'Wren Takala-Osei',
         ], DemoHeads::saltlight());
         DemoShelf::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail(), 'Ilse Varga-Moen');
+        DemoDay::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail());
         $this->salon('Tidewater Room', 200, 50, 'none', ['maren@tidewater.example' => 'Maren Cho-Bell'], DemoHeads::tidewater());
         activity()->enableLogging();
     }

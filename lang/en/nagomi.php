@@ -135,4 +135,5 @@ return [
     'climates' => ['none' => 'none: every day as usual', 'harbour' => 'harbour: damp, mild, windy', 'upland' => 'upland: cold winters, drier', 'plain' => 'plain: hot, dry summers', 'own' => 'our own weather file'],
     'treatments' => ['mask' => 'mask', 'mild-protein' => 'mild protein', 'strong-protein' => 'strong protein', 'clarifying' => 'clarifying or chelating', 'heat' => 'heat under the mask', 'co-wash' => 'co-wash'],
     'learned' => ['moisture-fading' => 'moisture fades', 'protein-fading' => 'protein fades', 'uptake' => 'takes treatments up'],
+    'booking_statuses' => ['booked' => 'booked', 'arrived' => 'here', 'under-way' => 'under way', 'done' => 'through', 'cancelled' => 'cancelled', 'no-show' => 'did not come'],
 ];

@@ -35,9 +35,9 @@ abstract class FeatureTestCase extends TestCase
     /** @return array{Salon, User} */
     public function salonWithStylist(string $email): array
     {
-        $salon = Salon::query()->create(['name' => 'Test salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150, 'humidity_percent' => 50, 'method' => (new Method())->choices]);
+        $salon = Salon::query()->create(['name' => 'Test salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150, 'humidity_percent' => 50, 'method' => (new Method())->choices])->refresh();
 
-        return [$salon, User::query()->create(['salon_id' => $salon->id, 'name' => 'Ilse', 'email' => $email, 'password' => 'a-long-password'])];
+        return [$salon, User::query()->create(['salon_id' => $salon->id, 'name' => 'Ilse', 'email' => $email, 'password' => 'a-long-password'])->refresh()];
     }
 
     /** The shipped example as a head of the salon, its outlook worked out. */

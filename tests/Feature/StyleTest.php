@@ -58,7 +58,7 @@ it('says what the planned wash days need, and what a head has used', function ()
         ]])->assertOk();
         $this->post("/heads/{$head->id}/basin/{$basin->id}/finish");
         // 50 of 1000 mL at 10.00.
-        $this->get("/heads/{$head->id}/shelf")->assertSee('Products used on her at the Basin so far: 0.50.');
+        $this->get("/heads/{$head->id}/shelf")->assertSee('Products used on her at the Basin so far: €0.50.');
     }
     expect(true)->toBe($mask === null || $head->washDays()->where('key', $basin->refresh()->wash_day)->exists());
 });

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Care\BasinBook;
 use App\Care\BasinPlanner;
 use App\Care\BasinState;
+use App\Care\Desk\Progress;
 use App\Http\Requests\BasinActsRequest;
 use App\Http\Requests\BasinRequest;
 use App\Models\Basin;
@@ -35,6 +36,7 @@ final class BasinController extends Controller
         $basin = new Basin(['head_id' => $head->id, 'date' => $head->salon->today()->format('Y-m-d'), 'plan' => BasinPlanner::of($head, $request->limit(), $request->drying(), $request->styling()), 'by' => $this->stylist()->name]);
         $basin->salon_id = $head->salon_id;
         $basin->save();
+        Progress::begun($head, $this->stylist()->name);
 
         return redirect()->route('heads.basin.run', [$head, $basin]);
     }

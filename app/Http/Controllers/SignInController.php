@@ -22,7 +22,7 @@ final class SignInController extends Controller
         $request->signIn();
         $request->session()->regenerate();
 
-        return redirect()->intended(route('heads.index'));
+        return redirect()->intended(route('today'));
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Money;
 use App\Care\Weather;
 use App\Models\User;
 use DateTimeZone;
@@ -36,6 +37,7 @@ final class HouseRequest extends FormRequest
             'timezone' => ['required', Rule::in(DateTimeZone::listIdentifiers())],
             'hardness_mg_per_l' => ['required', 'numeric', 'between:0,1000'],
             'humidity_percent' => ['required', 'numeric', 'between:0,100'],
+            'currency' => ['sometimes', 'required', Rule::in(array_keys(Money::currencies()))],
             'climate' => ['nullable', Rule::in(array_keys((array) trans('nagomi.climates')))],
             'weather' => ['nullable', 'file', 'max:4000'],
         ];
@@ -54,6 +56,7 @@ final class HouseRequest extends FormRequest
             'timezone' => 'Time zone: choose one from the list.',
             'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃.',
             'humidity_percent' => 'Humidity: type 0 to 100 %.',
+            'currency' => 'Currency: choose one from the list.',
             'climate' => 'Weather: choose one from the list.',
         ]) + ['weather.max' => 'Weather: choose a CSV file of under 4 MB.', 'weather.file' => 'Weather: choose a CSV file of under 4 MB.', 'weather.uploaded' => 'Weather: choose a CSV file of under 4 MB.'];
     }

@@ -17,7 +17,7 @@ final class Placings
         $lengths = array_map(static fn (Stretch $stretch): array => [max(1, $slots($stretch->handsMinutes)), $slots($stretch->waitingMinutes)], $sitting->stretches);
         $patterns = self::patterns($lengths);
         $first = max(0, $day->slot($sitting->from()));
-        $last = $sitting->latest === null ? $day->slots : min($day->slots, max($first, $day->slot($sitting->latest)));
+        $last = $sitting->latest === null ? $day->slots : min($day->slots, $day->slot($sitting->latest));
         $late = HandsModel::COST_OF_A_MINUTE[$sitting->promised === null ? 'wished' : 'promised'];
         $seated = $sitting->inChairSince === null ? null : max(0, min($first, $day->slot($sitting->inChairSince)));
         $placings = [];

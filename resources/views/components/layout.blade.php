@@ -18,8 +18,9 @@
 <a class="skip" href="#main">Skip to the page</a>
 @unless ($bare)
     <nav class="rail" aria-label="Nagomi">
-        <a class="rail-name" href="{{ route('heads.index') }}">Nagomi</a>
+        <a class="rail-name" href="{{ route('today') }}">Nagomi</a>
         <ul>
+            <li><a href="{{ route('today') }}" data-key="t" @if(request()->routeIs('today', 'bookings.create')) aria-current="page" @endif>Today <kbd>t</kbd></a></li>
             <li><a href="{{ route('heads.index') }}" data-key="h" @if(request()->routeIs('heads.index')) aria-current="page" @endif>Heads <kbd>h</kbd></a></li>
             <li><a href="{{ route('shelf') }}" data-key="p" @if(request()->routeIs('shelf', 'shelf.*')) aria-current="page" @endif>Shelf <kbd>p</kbd></a></li>
             @if ($head)
@@ -65,6 +66,7 @@
     <dialog id="keys" class="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
+            <dt><kbd>t</kbd></dt><dd>Today: the morning desk</dd>
             <dt><kbd>h</kbd></dt><dd>Heads</dd>
             <dt><kbd>/</kbd></dt><dd>Search heads</dd>
             <dt><kbd>p</kbd></dt><dd>Shelf: the products</dd>

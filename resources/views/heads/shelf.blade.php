@@ -4,7 +4,7 @@
         <div class="grow"><h1>Shelf for her</h1><p class="lead">What suits first; in stock and cheaper before the rest.</p></div>
         <a class="button" href="{{ route('shelf.create', ['head' => $head->id]) }}">What she uses at home</a>
     </header>
-    @if ($spent_cents > 0)<p class="reason">Products used on her at the Basin so far: {{ number_format($spent_cents / 100, 2) }}.</p>@endif
+    @if ($spent_cents > 0)<p class="reason">Products used on her at the Basin so far: @money($spent_cents).</p>@endif
     @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients stands on the shelf yet. <a href="{{ route('shelf.create') }}">Put one there</a>.</p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>
@@ -14,7 +14,7 @@
                     <span class="suits"><b>{{ __("nagomi.verdicts.{$row['verdict']}") }}</b></span>
                     <span><a href="{{ route('shelf.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? ' (her own)' : '' }}
                         @foreach ($row['reasons'] as $reason)<span @class(['reason', 'is-broken' => $reason['verdict'] === 'no'])>{{ $reason['says'] }}</span>@endforeach</span>
-                    <span class="minutes">{{ number_format($row['dose']->leastMl, 1) }} to {{ number_format($row['dose']->mostMl, 1) }} mL a section{{ $row['pumps'] ? ', ' . $row['pumps'] . ' presses' : '' }}<br>about {{ number_format($row['dose']->headMl(), 0) }} mL in all{{ $row['cost_cents'] === null ? '' : ', ' . number_format($row['cost_cents'] / 100, 2) }}{{ $row['in_stock'] || $row['product']->head_id ? '' : '; not enough in stock' }}</span>
+                    <span class="minutes">{{ number_format($row['dose']->leastMl, 1) }} to {{ number_format($row['dose']->mostMl, 1) }} mL a section{{ $row['pumps'] ? ', ' . $row['pumps'] . ' presses' : '' }}<br>about {{ number_format($row['dose']->headMl(), 0) }} mL in all{{ $row['cost_cents'] === null ? '' : ', ' . App\Care\Money::shown($row['cost_cents'], $head->salon->currency) }}{{ $row['in_stock'] || $row['product']->head_id ? '' : '; not enough in stock' }}</span>
                 </li>
             @endforeach
         </ul>

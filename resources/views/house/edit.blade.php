@@ -1,5 +1,5 @@
 <x-layout title="House">
-    <header class="page-head"><div class="grow"><h1>House</h1><p class="lead">What {{ $salon->name }} does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.</p></div><a class="button" href="{{ route('house.team') }}">How alike we read</a></header>
+    <header class="page-head"><div class="grow"><h1>House</h1><p class="lead">What {{ $salon->name }} does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.</p></div><a class="button" href="{{ route('house.hours') }}">Hours and services</a><a class="button" href="{{ route('house.team') }}">How alike we read</a></header>
     <form method="post" action="{{ route('house.update') }}" enctype="multipart/form-data" novalidate class="intake">
         @csrf @method('put')
         <fieldset>
@@ -8,6 +8,7 @@
                 <x-field name="name" label="Name" :value="$salon->name"/>
                 <x-choice name="timezone" label="Time zone" :options="array_combine(DateTimeZone::listIdentifiers(), DateTimeZone::listIdentifiers())" :value="$salon->timezone"/>
                 <x-field name="hardness_mg_per_l" label="Water hardness" unit="mg/L CaCO₃" mode="decimal" :value="$salon->hardness_mg_per_l"/>
+                <x-choice name="currency" label="Currency" :options="App\Care\Money::currencies()" :value="$salon->currency"/>
                 <x-field name="humidity_percent" label="Usual humidity" unit="%" mode="decimal" :value="$salon->humidity_percent"/>
             </div>
         </fieldset>

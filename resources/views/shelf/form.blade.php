@@ -30,7 +30,7 @@
             <div class="row">
                 <x-field name="size_ml" label="Size" unit="mL" mode="decimal" :value="$product->size_ml"/>
                 <x-field name="pump_ml" label="One press of the pump" unit="mL" mode="decimal" help="weigh ten presses, divide by ten" :value="$product->pump_ml"/>
-                <x-field name="price" label="Price of a bottle" mode="decimal" :value="$product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', '')"/>
+                <x-field name="price" label="Price of a bottle" :unit="auth()->user()->salon->currency" mode="decimal" :value="$product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', '')"/>
                 <x-field name="opened_on" label="Opened on" type="date" :value="$product->opened_on?->format('Y-m-d')"/>
                 <x-field name="months_open" label="Good once open" unit="months" mode="numeric" :value="$product->months_open"/>
                 <x-field name="batch" label="Batch" :value="$product->batch"/>

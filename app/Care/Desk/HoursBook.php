@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Desk;
+
+use App\Models\Booking;
+use App\Models\Leave;
+use App\Models\Offer;
+use App\Models\Salon;
+use App\Models\WorkingHours;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps chairs, hours, services and leave. */
+final class HoursBook
+{
+    /** @return array<int, array<int, string>> as typed, such as 9:00–12:30 13:30–18:00, by stylist and weekday; days off are left out */
+    public static function week(Salon $salon): array
+    {
+        $week = [];
+        foreach (WorkingHours::query()->where('salon_id', $salon->id)->orderBy('from_minute')->get() as $span) {
+            $shown = Clock::shown($span->from_minute) . '–' . Clock::shown($span->until_minute);
+            $week[$span->user_id][$span->weekday] = trim(($week[$span->user_id][$span->weekday] ?? '') . " {$shown}");
+        }
+
+        return $week;
+    }
+
+    /**
+     * @param array<int, array<int, list<array{int, int}>>>                                              $week     spans by stylist and weekday
+     * @param list<array{id: int|null, name: string, is_wash_day: bool, minutes: int, price_cents: int}> $services
+     */
+    public static function keep(Salon $salon, int $chairs, array $week, array $services): void
+    {
+        DB::transaction(function () use ($salon, $chairs, $week, $services): void {
+            $salon->update(['chairs' => $chairs]);
+            WorkingHours::query()->where('salon_id', $salon->id)->delete();
+            foreach ($week as $user => $days) {
+                foreach ($days as $weekday => $spans) {
+                    foreach ($spans as [$from, $until]) {
+                        WorkingHours::query()->create(['salon_id' => $salon->id, 'user_id' => $user, 'weekday' => $weekday, 'from_minute' => $from, 'until_minute' => $until]);
+                    }
+                }
+            }
+            Offer::query()->where('salon_id', $salon->id)->whereNotIn('id', array_filter(array_column($services, 'id')))->delete();
+            foreach ($services as $service) {
+                $row = Offer::query()->where('salon_id', $salon->id)->find($service['id']) ?? (new Offer())->forceFill(['salon_id' => $salon->id]);
+                $row->fill(array_diff_key($service, ['id' => true]))->save();
+            }
+        });
+    }
+
+    /**
+     * @param array{user_id: int, from: string, until: string, because: string} $columns
+     *
+     * @return int how many bookings fall into it
+     */
+    public static function leave(Salon $salon, array $columns): int
+    {
+        Leave::query()->create(['salon_id' => $salon->id] + $columns);
+
+        return Booking::query()->where('salon_id', $salon->id)->where('user_id', $columns['user_id'])->whereBetween('date', [$columns['from'], $columns['until']])->whereIn('status', ['booked', 'arrived'])->count();
+    }
+}

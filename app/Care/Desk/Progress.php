@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Desk;
+
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use Carbon\CarbonImmutable;
+
+/** A wash day run at the Basin tells the morning desk how its booking goes, so that nobody has to. */
+final class Progress
+{
+    public static function begun(Head $head, string $by): void
+    {
+        $booking = self::today($head, [BookingStatus::Booked, BookingStatus::Arrived]);
+        $booking?->update(['status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now(), 'changed_by' => $by, 'sequence' => $booking->sequence + 1]);
+    }
+
+    public static function through(Head $head, string $by): void
+    {
+        $booking = self::today($head, [BookingStatus::UnderWay]);
+        $booking?->update(['status' => BookingStatus::Done, 'ended_at' => CarbonImmutable::now(), 'changed_by' => $by, 'sequence' => $booking->sequence + 1]);
+    }
+
+    /** @param list<BookingStatus> $statuses */
+    private static function today(Head $head, array $statuses): ?Booking
+    {
+        $head->loadMissing('salon');
+
+        /** @var Booking|null */
+        return Booking::query()->where('head_id', $head->id)->where('date', $head->salon->today()->format('Y-m-d'))->where('is_wash_day', true)->whereIn('status', $statuses)->orderBy('starts_at')->first();
+    }
+}

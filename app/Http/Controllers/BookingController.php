@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\Desk\BookingBook;
+use App\Care\Desk\BookingConflict;
+use App\Care\Desk\BookingPage;
+use App\Http\Requests\BookingNoteRequest;
+use App\Http\Requests\BookingRequest;
+use App\Models\Booking;
+use App\Models\Head;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+final class BookingController extends Controller
+{
+    public function create(Request $request): View
+    {
+        return view('bookings.create', BookingPage::asked($this->salon(), $request->query->all()));
+    }
+
+    public function store(BookingRequest $request): RedirectResponse
+    {
+        $head = Head::query()->findOrFail($request->string('head')->value());
+        $booking = $this->orSay(fn (): Booking => BookingBook::take($this->salon(), $head, $request->service(), $request->stylist(), $request->day(), $request->minute(), $this->stylist()->name));
+
+        return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with('said', "{$head->name} is booked.");
+    }
+
+    public function show(Booking $booking): View
+    {
+        return view('bookings.show', BookingPage::of($booking));
+    }
+
+    public function update(BookingRequest $request, Booking $booking): RedirectResponse
+    {
+        $this->orSay(fn () => BookingBook::move($this->salon(), $booking, $request->integer('sequence'), $request->stylist(), $request->day(), $request->minute(), $this->stylist()->name));
+
+        return redirect()->route('today', ['date' => $request->day()->format('Y-m-d')])->with('said', 'Moved; calendars hear of it.');
+    }
+
+    public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse
+    {
+        $this->orSay(fn () => BookingBook::note($this->salon(), $booking, $request->integer('sequence'), $request->columns($booking), $this->stylist()->name));
+        if ($request->string('what')->value() === 'begin' && $booking->is_wash_day) {
+            return redirect()->route('heads.basin', $booking->head_id)->with('said', 'She is under way.');
+        }
+
+        return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with('said', $request->said());
+    }
+
+    /** What cannot be is said at the form, with what was typed still in it. */
+    private function orSay(callable $act): mixed
+    {
+        try {
+            return $act();
+        } catch (BookingConflict $conflict) {
+            throw ValidationException::withMessages(['time' => $conflict->getMessage()]);
+        }
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\Desk\Clock;
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** How a booking goes: she is here, late, under way, through, or did not come. */
+final class BookingNoteRequest extends FormRequest
+{
+    /** An overrun is told in steps of so many minutes. */
+    private const OVER_MINUTES = 10;
+    private const MOST_OVER_MINUTES = 240;
+
+    private const SAID = [
+        'here' => 'She is here.', 'later' => 'Noted; the day is laid out round it.', 'begin' => 'She is under way.', 'over' => 'Noted; whoever comes after is laid out anew.',
+        'through' => 'She is through.', 'no-show' => 'Noted. Call her in the next days.', 'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
+    ];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'what' => ['required', Rule::in(array_keys(self::SAID))],
+            'sequence' => ['required', 'integer'],
+            'expected' => ['required_if:what,later', 'nullable', 'string'],
+            'because' => ['required_if:what,cancel', 'nullable', 'string', 'max:400'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['expected.*' => 'Comes at: type a time later today, such as 10:30.', 'because.*' => 'Why: say in a few words, up to 400 letters, why it is cancelled.', 'what.*' => 'This page is damaged; open it anew.', 'sequence.*' => 'This page is damaged; open it anew.'];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($this->string('what')->value() === 'later' && $validator->errors()->isEmpty() && Clock::typed($this->string('expected')->value()) === null) {
+                $validator->errors()->add('expected', 'Comes at: type a time later today, such as 10:30.');
+            }
+        });
+    }
+
+    /** @return array<string, mixed> what changes with it */
+    public function columns(Booking $booking): array
+    {
+        return match ($this->string('what')->value()) {
+            'here' => ['status' => BookingStatus::Arrived],
+            'later' => ['expected_at' => Clock::moment($booking->salon, $booking->date->format('Y-m-d'), Clock::typed($this->string('expected')->value()) ?? 0)],
+            'begin' => ['status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now()],
+            'over' => ['over_minutes' => min(self::MOST_OVER_MINUTES, $booking->over_minutes + self::OVER_MINUTES)],
+            'through' => ['status' => BookingStatus::Done, 'ended_at' => CarbonImmutable::now()],
+            'no-show' => ['status' => BookingStatus::NoShow],
+            'cancel' => ['status' => BookingStatus::Cancelled, 'because' => $this->string('because')->value()],
+            default => ['status' => BookingStatus::Booked, 'because' => null, 'begun_at' => null, 'ended_at' => null, 'over_minutes' => 0],
+        };
+    }
+
+    public function said(): string
+    {
+        return self::SAID[$this->string('what')->value()] ?? '';
+    }
+}

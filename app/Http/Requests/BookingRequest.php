@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\Desk\Clock;
+use App\Models\Offer;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** Who comes when, for what, to whose hands. */
+final class BookingRequest extends FormRequest
+{
+    use Sentences;
+
+    protected function prepareForValidation(): void
+    {
+        // A time that was offered comes as one: day, time and whose hands.
+        if (preg_match('/^(\S+) (\S+) (\d+)$/', $this->string('slot')->value(), $parts) === 1) {
+            $this->merge(['date' => $parts[1], 'time' => $parts[2], 'stylist' => $parts[3]]);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $today = $user->salon->today();
+        $of = fn (string $table, string $column) => Rule::exists($table, $column)->where('salon_id', $user->salon_id);
+
+        return [
+            'head' => [$this->isMethod('post') ? 'required' : 'nullable', 'string', $of('heads', 'id')],
+            'service' => [$this->isMethod('post') ? 'required' : 'nullable', 'integer', $of('offers', 'id')],
+            'stylist' => ['required', 'integer', $of('users', 'id')],
+            'date' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today->format('Y-m-d')}", "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
+            'time' => ['required', 'string'],
+            'sequence' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'head' => 'Head: choose one from the list.',
+            'service' => 'For what: choose one from the list.',
+            'stylist' => 'Whose hands: choose one from the list.',
+            'date' => 'Day: type one from today on, such as ' . CarbonImmutable::now()->addDays(3)->format('Y-m-d') . ', up to two years ahead.',
+            'time' => 'Time: type when it begins, such as 10:30.',
+        ]) + ['head.exists' => 'Head: choose one from the list.', 'service.exists' => 'For what: choose one from the list.', 'stylist.exists' => 'Whose hands: choose one from the list.', 'sequence' => 'This page is damaged; open it anew.'];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if (! $validator->errors()->has('time') && Clock::typed($this->string('time')->value()) === null) {
+                $validator->errors()->add('time', 'Time: type when it begins, such as 10:30.');
+            }
+        });
+    }
+
+    public function day(): CarbonImmutable
+    {
+        /** @var User $user */
+        $user = $this->user();
+
+        return CarbonImmutable::parse($this->string('date')->value(), $user->salon->timezone);
+    }
+
+    /** Of the day. */
+    public function minute(): int
+    {
+        return Clock::typed($this->string('time')->value()) ?? 0;
+    }
+
+    public function service(): Offer
+    {
+        return Offer::query()->findOrFail($this->integer('service'));
+    }
+
+    public function stylist(): User
+    {
+        return User::query()->findOrFail($this->integer('stylist'));
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\Desk\Clock;
+use App\Care\Desk\DayPlan;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
+
+/** Chairs, a week of hours for each stylist, and the services with minutes and price. */
+final class HoursRequest extends FormRequest
+{
+    use Sentences;
+
+    private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+    private const LONGEST_DAY_MINUTES = 900;
+
+    protected function prepareForValidation(): void
+    {
+        $services = array_map(fn (mixed $service): array => is_array($service) ? ['minutes' => TypedNumber::from($service['minutes'] ?? null), 'price' => TypedNumber::from($service['price'] ?? null)] + $service : [], array_values((array) $this->input('services', [])));
+        // A line left empty is no service.
+        $this->merge(['chairs' => TypedNumber::from($this->input('chairs')), 'services' => array_values(array_filter($services, fn (array $service): bool => trim((string) ($service['name'] ?? '')) !== '' || ($service['id'] ?? '') !== '' && ($service['minutes'] ?? null) !== null))]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'chairs' => ['required', 'integer', 'between:1,40'],
+            'hours' => ['array'],
+            'hours.*.*' => ['nullable', 'string', 'max:80'],
+            'services' => ['array', 'max:40'],
+            'services.*.name' => ['required', 'string', 'max:80', 'distinct:ignore_case'],
+            'services.*.minutes' => ['required', 'integer', 'between:5,720'],
+            'services.*.price' => ['required', 'numeric', 'between:0,10000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'chairs' => 'Chairs: type 1 to 40.',
+            'services.*.name' => 'Service: type what it is called, up to 80 letters.',
+            'services.*.minutes' => 'Minutes: type 5 to 720.',
+            'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
+        ]) + ['services.*.name.distinct' => 'Service: two are called the same; give one another name.'];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $opens = $closes = [];
+            foreach ((array) $this->input('hours', []) as $user => $days) {
+                foreach ((array) $days as $weekday => $typed) {
+                    $spans = self::spans(is_string($typed) ? $typed : '');
+                    if ($spans === null) {
+                        $validator->errors()->add("hours.{$user}.{$weekday}", (self::WEEKDAYS[(int) $weekday] ?? 'Hours') . ': type from and until, such as 9:00–12:30 13:30–18:00, or leave it empty.');
+                        continue;
+                    }
+                    foreach ($spans as [$from, $until]) {
+                        $opens[$weekday] = min($opens[$weekday] ?? $from, $from);
+                        $closes[$weekday] = max($closes[$weekday] ?? $until, $until);
+                    }
+                }
+            }
+            foreach ($opens as $weekday => $from) {
+                if ($closes[$weekday] - $from > self::LONGEST_DAY_MINUTES) {
+                    $validator->errors()->add('hours', (self::WEEKDAYS[(int) $weekday] ?? 'Hours') . ': from the first hand to the last a day has at most fifteen hours; shorten one.');
+                }
+            }
+        });
+    }
+
+    /** @return list<array{int, int}>|null minutes of the day; none where nothing was typed, null where it cannot be read */
+    private static function spans(string $typed): ?array
+    {
+        $spans = [];
+        $before = -1;
+        foreach (preg_split('/[\s,;]+/u', trim((string) preg_replace('/\s*[-–—]\s*/u', '–', $typed)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $span) {
+            $ends = explode('–', $span);
+            $from = Clock::typed($ends[0]);
+            $until = Clock::typed($ends[1] ?? '');
+            if (count($ends) !== 2 || $from === null || $until === null || $from <= $before || $until <= $from) {
+                return null;
+            }
+            $spans[] = [$from, $until];
+            $before = $until;
+        }
+
+        return $spans;
+    }
+
+    /** @return array<int, array<int, list<array{int, int}>>> by stylist of this salon and weekday */
+    public function week(): array
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $week = [];
+        foreach (DayPlan::stylists($user->salon)->keys()->all() as $stylist) {
+            foreach (array_keys(self::WEEKDAYS) as $weekday) {
+                $week[(int) $stylist][$weekday] = self::spans($this->string("hours.{$stylist}.{$weekday}")->value()) ?? [];
+            }
+        }
+
+        return $week;
+    }
+
+    /** @return list<array{id: int|null, name: string, is_wash_day: bool, minutes: int, price_cents: int}> */
+    public function services(): array
+    {
+        $services = [];
+        foreach (array_keys((array) $this->input('services', [])) as $i) {
+            $services[] = [
+                'id' => $this->filled("services.{$i}.id") ? $this->integer("services.{$i}.id") : null,
+                'name' => trim($this->string("services.{$i}.name")->value()),
+                'is_wash_day' => $this->boolean("services.{$i}.is_wash_day"),
+                'minutes' => $this->integer("services.{$i}.minutes"),
+                'price_cents' => (int) round(100 * $this->float("services.{$i}.price")),
+            ];
+        }
+
+        return $services;
+    }
+}

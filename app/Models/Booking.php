@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
+
+/**
+ * A time promised to a head.
+ *
+ * @property string               $id
+ * @property int                  $salon_id
+ * @property string               $head_id
+ * @property int                  $user_id     whose hands
+ * @property string               $service
+ * @property bool                 $is_wash_day
+ * @property CarbonImmutable      $date        the salon's own day
+ * @property CarbonImmutable      $starts_at   the moment, in UTC
+ * @property list<array{hands: float, waiting: float, spread: float, waiting_spread: float}> $stretches minutes
+ * @property int                  $minutes     from start to finish, as planned
+ * @property int                  $price_cents
+ * @property BookingStatus        $status
+ * @property CarbonImmutable|null $expected_at where she said she comes later
+ * @property CarbonImmutable|null $begun_at
+ * @property CarbonImmutable|null $ended_at
+ * @property int                  $over_minutes what it takes longer than planned
+ * @property string|null          $because     why it was cancelled
+ * @property int                  $sequence
+ * @property string               $changed_by
+ * @property CarbonImmutable      $created_at
+ * @property CarbonImmutable      $updated_at
+ * @property Head                 $head
+ * @property User                 $user
+ * @property Salon                $salon
+ */
+final class Booking extends Model
+{
+    use BelongsToSalon;
+    use HasUlids;
+    use LogsActivity;
+
+    protected $guarded = ['id', 'salon_id'];
+
+    protected function casts(): array
+    {
+        return [
+            'is_wash_day' => 'boolean', 'date' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'stretches' => 'array', 'minutes' => 'integer', 'price_cents' => 'integer', 'status' => BookingStatus::class,
+            'expected_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',
+            'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
+        ];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['head_id', 'user_id', 'service', 'starts_at', 'status', 'because'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return BelongsTo<Head, $this> */
+    public function head(): BelongsTo
+    {
+        return $this->belongsTo(Head::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

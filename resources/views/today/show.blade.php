@@ -1,0 +1,73 @@
+@php($open = count(array_filter($rows, fn ($row) => $row['booking']->status->isOpen())))
+@php($called = fn ($head) => $hides ? mb_substr($head->name, 0, 1) . '.' : $head->name)
+<x-layout :title="$isToday ? 'Today' : $date->format('D j M')">
+    <header class="page-head">
+        <div class="grow">
+            <h1>{{ $isToday ? 'Today' : $date->format('l') }}</h1>
+            <p class="lead">{{ $date->format('l j F Y') }} · {{ count($rows) === 0 ? 'nobody is booked' : ($open === 0 ? 'everybody is through' : $open . ($open === 1 ? ' head' : ' heads') . ' to come') }}</p>
+        </div>
+        <a class="button" href="{{ route('today', ['date' => $date->subDay()->format('Y-m-d')]) }}" aria-label="The day before">‹</a>
+        @unless ($isToday)<a class="button" href="{{ route('today') }}">Today</a>@endunless
+        <a class="button" href="{{ route('today', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="The day after">›</a>
+        <form method="post" action="{{ route('today.names') }}">@csrf @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}">{{ $hides ? 'Show names' : 'Hide names' }}</button></form>
+        <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a head</a>
+    </header>
+    @if ($picture !== null)
+        <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row['booking']->id => $called($row['booking']->head)])->all() : []"/>
+        @unless ($line->proved)<p class="reason">The day is full; this is the best order found in the time there was, perhaps not the very best.</p>@endunless
+    @else
+        <p class="worth">Nobody works on this day. <a href="{{ route('house.hours') }}">Hours and leave</a> say who is there when.</p>
+    @endif
+    <div class="two">
+        <section aria-labelledby="comes">
+            <h2 id="comes">Who comes, and what each needs</h2>
+            @if ($rows === [])<p class="empty">Nobody yet. Book a head, or see at the side who would be glad to hear from you.</p>@endif
+            <ul class="items day">
+                @foreach ($rows as $row)
+                    @php($booking = $row['booking'])
+                    <li @class(['is-closed' => ! $booking->status->isOpen()])>
+                        <span class="when">{{ $row['starts'] }}</span>
+                        <span>
+                            <a href="{{ route('heads.show', $booking->head_id) }}"><strong>{{ $called($booking->head) }}</strong></a>
+                            <span class="reason">{{ $booking->service }} · {{ explode(' ', $booking->user->name)[0] }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@if ($booking->over_minutes > 0), {{ $booking->over_minutes }} min over @endif</span>
+                            @if ($row['needs'] !== '')<span class="needs">{{ $row['needs'] }}</span>@endif
+                            @if ($booking->status->isOpen())
+                                <span class="reason">{{ $row['because'] }}</span>
+                                @if ($row['noPlace'])<strong class="is-broken">finds no place in the day: move her, or call</strong>
+                                @elseif ($row['late'] > 0)<strong class="is-broken">begins {{ $row['begins'] }}, {{ $row['late'] }} min after what was promised</strong>@endif
+                                @if ($row['finish'])<span class="reason">through about {{ $row['finish']['likely'] }}, nine times of ten by {{ $row['finish']['surely'] }}</span>@endif
+                                @if ($row['look'])<span class="tag-look">look first</span>@endif
+                            @endif
+                        </span>
+                        <span class="day-acts">
+                            @php($next = ['booked' => ['here', 'Here'], 'arrived' => ['begin', 'Begin'], 'under-way' => ['through', 'Through']][$booking->status->value] ?? null)
+                            @if ($next && $isToday)
+                                <form method="post" action="{{ route('bookings.note', $booking) }}">@csrf<input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="{{ $next[0] }}">{{ $next[1] }}<span class="sr-only"> {{ $called($booking->head) }}</span></button>
+                                    @if ($booking->status->value === 'under-way')<button class="button" name="what" value="over">+10 min</button>@endif</form>
+                            @endif
+                            <a class="button" href="{{ route('bookings.show', $booking) }}">More<span class="sr-only"> about {{ $called($booking->head) }}</span></a>
+                        </span>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+        <section>
+            @if ($calls !== [])
+                <h2>To call</h2>
+                <ul class="recent">@foreach ($calls as $call)<li><a href="{{ route('heads.show', $call['head']) }}"><strong>{{ $called($call['head']) }}</strong></a> <span class="reason">{{ $call['why'] }}</span></li>@endforeach</ul>
+            @endif
+            @if ($short !== [])
+                <h2>Too little on the shelf for this day</h2>
+                <ul class="recent">@foreach ($short as $need)<li><a href="{{ route('shelf') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ number_format($need['ml']) }} mL needed, {{ number_format($need['left']) }} mL left</span></li>@endforeach</ul>
+            @endif
+            <h2>Drifting, and not booked</h2>
+            @if ($drifting === [])<p class="reason">Nobody leaves her band within the week without being booked.</p>@endif
+            <ul class="recent">
+                @foreach ($drifting as $drift)
+                    <li><a href="{{ route('heads.show', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head) }}</strong></a>
+                        <span class="reason">{{ $drift['days'] === 0 ? 'outside her band already' : 'leaves her band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book her</a></span></li>
+                @endforeach
+            </ul>
+        </section>
+    </div>
+</x-layout>
