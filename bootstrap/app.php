@@ -7,17 +7,25 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
+    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php', then: fn () => Route::middleware([SubstituteBindings::class, 'throttle:card', 'signed:relative'])->group(__DIR__ . '/../routes/card.php'))
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin, no cross-origin requests.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
         $middleware->redirectGuestsTo('/sign-in');
-        $middleware->redirectUsersTo('/heads');
+        $middleware->redirectUsersTo('/today');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontFlash(['password']);
+        // A link guessed at, run out or withdrawn: all the same to whoever holds it.
+        $exceptions->map(fn (InvalidSignatureException $wrong): NotFoundHttpException => new NotFoundHttpException('', $wrong));
+        $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('card/*') ? ($request->expectsJson() ? response()->json(['message' => 'This link opens nothing any more.'], 404) : response()->view('card.gone', [], 404)) : null);
     })
     ->create();

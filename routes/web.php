@@ -8,6 +8,7 @@ use App\Http\Controllers\BookingController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\HeadController;
 use App\Http\Controllers\HeadShelfController;
+use App\Http\Controllers\HomeCardController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InstrumentController;
@@ -128,6 +129,10 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/basin/{basin}/acts', [BasinController::class, 'acts'])->name('heads.basin.acts')->scopeBindings();
             Route::post('/basin/{basin}/finish', [BasinController::class, 'finish'])->name('heads.basin.finish')->scopeBindings();
             Route::delete('/basin/{basin}', [BasinController::class, 'destroy'])->name('heads.basin.break-off')->scopeBindings();
+            Route::get('/home', [HomeCardController::class, 'show'])->name('heads.home');
+            Route::get('/home.pdf', [HomeCardController::class, 'pdf'])->name('heads.home.pdf');
+            Route::post('/home/links', [HomeCardController::class, 'store'])->name('heads.home.link');
+            Route::delete('/home/links/{link}', [HomeCardController::class, 'withdraw'])->name('heads.home.withdraw')->scopeBindings();
             Route::get('/trials', [TrialController::class, 'index'])->name('heads.trials');
             Route::post('/trials', [TrialController::class, 'store'])->name('heads.trials.store');
             Route::delete('/trials/{trial}', [TrialController::class, 'end'])->name('heads.trials.end')->scopeBindings();

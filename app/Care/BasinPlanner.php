@@ -13,7 +13,6 @@ use Nagomi\Core\Balance\Filter;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatment\CleanseKind;
 use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\WashDay\BasinBuilder;
 use Nagomi\Core\WashDay\BasinPlan;
 use Nagomi\Core\WashDay\BasinStep;
@@ -83,16 +82,7 @@ final class BasinPlanner
      */
     private static function doing(array $stored): array
     {
-        $steps = [];
-        foreach ($stored as $step) {
-            $step = is_array($step) ? $step : [];
-            $kind = StepKind::tryFrom(is_string($step['kind'] ?? null) ? $step['kind'] : '');
-            if ($kind !== null) {
-                $text = fn (string $name): ?string => is_string($step[$name] ?? null) ? $step[$name] : null;
-                $number = fn (string $name): ?float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : null;
-                $steps[] = new Step($kind, $number('minutes'), ($step['heat'] ?? false) === true, CleanseKind::tryFrom((string) $text('cleanse')), (int) ($number('passes') ?? 1), $text('how'), $text('tool'), $number('millimetres'));
-            }
-        }
+        $steps = array_values(StoredSteps::of($stored));
 
         return $steps === [] ? [Step::cleanse(CleanseKind::Gentle), Step::conditioner(3), Step::detangle(20, 'comb', 'wet-with-slip'), Step::leaveIn()] : $steps;
     }
@@ -139,7 +129,7 @@ final class BasinPlanner
     }
 
     /** @return array<string, array{id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string}> the best of each kind that is hers to have */
-    private static function products(Head $head): array
+    public static function products(Head $head): array
     {
         $best = [];
         foreach (ShelfPage::forHead($head, $head->salon)['kinds'] as $kind => $rows) {

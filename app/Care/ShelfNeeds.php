@@ -73,7 +73,7 @@ final class ShelfNeeds
     }
 
     /** @param array<string, mixed> $step */
-    private static function kind(array $step): ?ProductKind
+    public static function kind(array $step): ?ProductKind
     {
         $text = fn (string $name): string => is_string($step[$name] ?? null) ? $step[$name] : '';
 

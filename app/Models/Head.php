@@ -132,6 +132,12 @@ final class Head extends Model
         return $this->hasMany(Trial::class);
     }
 
+    /** @return HasMany<HomeLink, $this> */
+    public function links(): HasMany
+    {
+        return $this->hasMany(HomeLink::class);
+    }
+
     /** @return HasMany<Basin, $this> */
     public function basins(): HasMany
     {

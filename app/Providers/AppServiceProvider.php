@@ -27,6 +27,8 @@ final class AppServiceProvider extends ServiceProvider
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
         Blade::directive('money', fn (string $cents): string => "<?php echo e(\\App\\Care\\Money::shown({$cents}, auth()->user()->salon->currency)); ?>");
+        // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
+        RateLimiter::for('card', fn (Request $request): array => [Limit::perMinute(60)->by((string) $request->ip())]);
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);

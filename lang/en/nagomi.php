@@ -28,7 +28,7 @@ return [
     'tests' => ['build-up-signs' => 'Build-up signs', 'dryness' => 'Dryness', 'feel' => 'Feel', 'wet-stretch' => 'Wet stretch', 'broken-hairs' => 'Shed and broken hairs',
         'curl-memory' => 'Curl memory', 'comb-count' => 'Sixty seconds of combing', 'ends' => 'Ends and knots', 'taper' => 'Thickness from root to tip', 'detangling-ease' => 'Ease of detangling',
         'lather' => 'Lather', 'stripped' => 'After the cleanse', 'result' => 'Result', 'style-life' => 'Life of the style', 'length' => 'Length',
-        'scalp' => 'Scalp by zones', 'wetting' => 'Wetting: porosity', 'drying' => 'Drying: porosity', 'strand-diameter' => 'Strand diameter', 'density' => 'Density', 'curl' => 'Ring and shrinkage',
+        'scalp' => 'Scalp by zones', 'scalp-at-home' => 'Scalp, as she feels it', 'wetting' => 'Wetting: porosity', 'drying' => 'Drying: porosity', 'strand-diameter' => 'Strand diameter', 'density' => 'Density', 'curl' => 'Ring and shrinkage',
         'shed-ball' => 'Shed ball by weight', 'pull' => 'Gentle pull', 'detangling' => 'Detangling by the clock', 'squish' => 'Squish', 'water-in-hair' => 'Water in the hair', 'hardness' => 'Water hardness', 'air' => 'Air', 'moisture-meter' => 'Moisture meter', 'combing-force' => 'Force on the comb', 'wet-through' => 'Wet through'],
     'hows' => [
         'curl-memory' => 'Stretch a dry ring and let go. 10 springs back at once and clumps, 0 hangs limp.',
@@ -42,6 +42,7 @@ return [
         'style-life' => 'The day the last style stopped being good, and how often it was refreshed.',
         'length' => 'Root to tip, stretched.',
         'scalp' => 'Part each zone and look. Flakes that cling: 0 none, 10 thick plaques; the eight are summed to 80. Broken, weeping, painful, patchy or sudden: refer, do not treat.',
+        'scalp-at-home' => 'As its owner feels it: 0 none, 10 as bad as can be.',
         'wetting' => 'One clean zone under the spray: the time until it is wet through, how drops behave, how the fingers slide from tip to root. Oil and build-up spoil it; frizz does not tell.',
         'drying' => 'Still air, no towel: how long the zone stays wet.',
         'strand-diameter' => 'One strand under the micrometer, or against the comparison card.',

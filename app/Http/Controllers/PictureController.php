@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\PictureBook;
 use App\Http\Requests\PictureRequest;
 use App\Models\Head;
 use App\Models\Picture;
+use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -33,15 +34,7 @@ final class PictureController extends Controller
 
     public function store(PictureRequest $request, Head $head): RedirectResponse
     {
-        [$jpeg, $width, $height] = $request->jpeg();
-        DB::transaction(function () use ($request, $head, $jpeg, $width, $height): void {
-            $picture = (new Picture())->forceFill([
-                'salon_id' => $head->salon_id, 'head_id' => $head->id, 'taken_on' => $request->string('taken_on')->value(), 'kind' => $request->string('kind')->value(),
-                'consent_by' => $request->string('consent_by')->value(), 'consent_on' => $head->salon->today()->format('Y-m-d'), 'by' => $this->stylist()->name, 'width' => $width, 'height' => $height,
-            ]);
-            $picture->save();
-            Storage::disk(Picture::DISK)->put($picture->path(), $jpeg);
-        });
+        PictureBook::keep($head, $request->jpeg(), new DateTimeImmutable($request->string('taken_on')->value()), $request->string('kind')->value(), $request->string('consent_by')->value(), $this->stylist()->name);
 
         return redirect()->route('heads.pictures', $head)->with('said', 'Kept, without the place it was taken.');
     }

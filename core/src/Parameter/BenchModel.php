@@ -44,7 +44,7 @@ final class BenchModel
     public const TEST_MINUTES = [
         'build-up-signs' => 0.5, 'dryness' => 0.2, 'feel' => 0.2, 'curl-memory' => 0.3, 'wet-stretch' => 2.5, 'broken-hairs' => 1.5, 'comb-count' => 1.5, 'ends' => 1.0,
         'taper' => 0.7, 'detangling-ease' => 0.2, 'lather' => 0.2, 'stripped' => 0.2, 'result' => 0.7, 'style-life' => 0.3, 'length' => 0.5, 'wetting' => 2.0, 'drying' => 0.3,
-        'strand-diameter' => 1.5, 'density' => 0.7, 'curl' => 1.0, 'shed-ball' => 1.0, 'pull' => 0.8, 'scalp' => 1.5, 'detangling' => 0.3, 'squish' => 0.2, 'water-in-hair' => 1.5,
+        'strand-diameter' => 1.5, 'density' => 0.7, 'curl' => 1.0, 'shed-ball' => 1.0, 'pull' => 0.8, 'scalp' => 1.5, 'scalp-at-home' => 0.3, 'detangling' => 0.3, 'squish' => 0.2, 'water-in-hair' => 1.5,
         'hardness' => 1.0, 'air' => 0.3, 'moisture-meter' => 0.5, 'combing-force' => 0.8, 'wet-through' => 0.5,
     ];
 

@@ -27,7 +27,7 @@ final class Bench
         $tests = [
             new BuildUpSigns(), new Dryness(), new Feel(), new CurlMemory(), new WetStretch(), new BrokenHairs(), new CombCount(), new Ends(), new Taper(),
             new DetanglingEase(), new Lather(), new Stripped(), new Result(), new StyleLife(), new Length(),
-            new ScalpMap(), new Wetting(), new Drying(), new StrandDiameterTest(), new Density(), new Curl(), new ShedBall(), new Pull(), new Detangling(), new Squish(),
+            new ScalpMap(), new ScalpAtHome(), new Wetting(), new Drying(), new StrandDiameterTest(), new Density(), new Curl(), new ShedBall(), new Pull(), new Detangling(), new Squish(),
             new WaterInHair(), new Hardness(), new AirReading(), new MoistureMeter(), new CombingForce(), new WetThrough(),
         ];
 

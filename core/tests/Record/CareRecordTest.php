@@ -176,7 +176,7 @@ it('speaks JSON on the command line, with exit 0, or 2 and the problems on stand
         expect($exit)->toBe(2)->and($out)->toBe('')->and($error)->not->toBe('');
     }
     [$exit, $out] = $run('reading', '--list');
-    expect($exit)->toBe(0)->and(json_decode($out, true)['tests'])->toHaveCount(31);
+    expect($exit)->toBe(0)->and(json_decode($out, true)['tests'])->toHaveCount(32);
 });
 
 it('gives every test of the Bench its limits in the schema', function (): void {

@@ -30,12 +30,20 @@
                 <li><a href="{{ route('heads.basin', $head) }}" data-key="a" @if(request()->routeIs('heads.basin', 'heads.basin.*')) aria-current="page" @endif>Basin <kbd>a</kbd></a></li>
                 <li><a href="{{ route('heads.wash-day', $head) }}" data-key="w" @if(request()->routeIs('heads.wash-day')) aria-current="page" @endif>Wash day <kbd>w</kbd></a></li>
                 <li><a href="{{ route('heads.season', $head) }}" data-key="s" @if(request()->routeIs('heads.season')) aria-current="page" @endif>Season <kbd>s</kbd></a></li>
+                <li><a href="{{ route('heads.home', $head) }}" data-key="c" @if(request()->routeIs('heads.home')) aria-current="page" @endif>Home card <kbd>c</kbd></a></li>
                 <li><a href="{{ route('heads.trends', $head) }}" data-key="d" @if(request()->routeIs('heads.trends')) aria-current="page" @endif>Trends <kbd>d</kbd></a></li>
                 <li><a href="{{ route('heads.ledger', $head) }}" data-key="l" @if(request()->routeIs('heads.ledger')) aria-current="page" @endif>Ledger <kbd>l</kbd></a></li>
+                <li><details class="rail-more" @if(request()->routeIs('heads.pictures', 'heads.shelf', 'heads.style', 'heads.trials', 'heads.edit')) open @endif><summary>More</summary>
+                    <ul>
+                        <li><a href="{{ route('heads.edit', $head) }}" @if(request()->routeIs('heads.edit')) aria-current="page" @endif>Intake</a></li>
+                        <li><a href="{{ route('heads.pictures', $head) }}" @if(request()->routeIs('heads.pictures')) aria-current="page" @endif>Pictures</a></li>
+                        <li><a href="{{ route('heads.shelf', $head) }}" @if(request()->routeIs('heads.shelf')) aria-current="page" @endif>Shelf for her</a></li>
+                        <li><a href="{{ route('heads.style', $head) }}" @if(request()->routeIs('heads.style')) aria-current="page" @endif>Style</a></li>
+                        <li><a href="{{ route('heads.trials', $head) }}" @if(request()->routeIs('heads.trials')) aria-current="page" @endif>Trials</a></li>
+                    </ul></details></li>
             @endif
         </ul>
         <ul class="rail-end">
-            <li><a href="{{ route('heads.create') }}" data-key="n" @if(request()->routeIs('heads.create')) aria-current="page" @endif>New client <kbd>n</kbd></a></li>
             <li><a href="{{ route('house.edit') }}" data-key="o" @if(request()->routeIs('house.edit')) aria-current="page" @endif>House <kbd>o</kbd></a></li>
             <li><button type="button" class="rail-button" data-open="keys">Keys <kbd>?</kbd></button></li>
             <li>
@@ -70,9 +78,9 @@
             <dt><kbd>h</kbd></dt><dd>Heads</dd>
             <dt><kbd>/</kbd></dt><dd>Search heads</dd>
             <dt><kbd>p</kbd></dt><dd>Shelf: the products</dd>
-            <dt><kbd>n</kbd></dt><dd>New client</dd>
+            <dt><kbd>n</kbd></dt><dd>New client, on Heads</dd>
             <dt><kbd>o</kbd></dt><dd>House methods</dd>
-            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>a</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Basin, Wash day, Season, Trends, Ledger of the open head</dd>
+            <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>a</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>c</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Basin, Wash day, Season, Home card, Trends, Ledger of the open head</dd>
             <dt><kbd>f</kbd> <kbd>t</kbd></dt><dd>On the season: what if; what the plan must keep to</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the river: a day back, a day on; with <kbd>Shift</kbd> a week</dd>
             <dt><kbd>?</kbd></dt><dd>This sheet; <kbd>Esc</kbd> closes it</dd>

@@ -6,7 +6,7 @@
             <input class="input" id="search" type="search" name="search" value="{{ $search }}" placeholder="Search by name" data-search>
         </form>
         <a class="button" href="{{ route('records.create') }}">Take in a record</a>
-        <a class="button is-strong" href="{{ route('heads.create') }}">New client</a>
+        <a class="button is-strong" href="{{ route('heads.create') }}" data-key="n">New client</a>
     </header>
     @if ($heads->isEmpty())
         <div class="empty">

@@ -12,10 +12,6 @@
             <p>
                 @foreach ($outlook->standing as $stratum){{ $loop->first ? '' : '; ' }}{{ $stratum['name'] }} <strong>{{ __("nagomi.porosities.{$stratum['porosity']}") }}</strong>@endforeach porosity
                 · <a href="{{ route('heads.edit', $head) }}">intake</a>
-                · <a href="{{ route('heads.pictures', $head) }}">pictures</a>
-                · <a href="{{ route('heads.shelf', $head) }}">shelf for her</a>
-                · <a href="{{ route('heads.style', $head) }}">style</a>
-                · <a href="{{ route('heads.trials', $head) }}">trials</a>
                 · <a href="{{ route('heads.record', $head) }}" download>care record</a>
                 · <a href="{{ route('heads.calendar', $head) }}" download>calendar</a>
             </p>

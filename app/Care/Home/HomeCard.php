@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Home;
+
+use App\Care\BasinPlanner;
+use App\Care\HeadPage;
+use App\Care\HeadRecord;
+use App\Care\Renewal;
+use App\Care\ShelfNeeds;
+use App\Care\StepWords;
+use App\Care\StyleBook;
+use App\Care\Words;
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use App\Models\PlanItem;
+use App\Models\Product;
+use App\Models\Style;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Safety\Caution;
+use Nagomi\Core\Shelf\Dose;
+use Nagomi\Core\Shelf\ProductKind;
+
+/** What a client does at home until she comes again: when, how long, how much, with what; what to look out for and when to call. */
+final class HomeCard
+{
+    private const MOST_DAYS = 4;
+    private const WEEKS = 5;
+
+    /** @return array<string, mixed> */
+    public static function of(Head $head): array
+    {
+        $head->loadMissing(['salon', 'zoneParts', 'outlook']);
+        Renewal::current($head);
+        $today = $head->salon->today();
+        /** @var Booking|null $next */
+        $next = Booking::query()->where('head_id', $head->id)->where('status', BookingStatus::Booked)->where('date', '>', $today->format('Y-m-d'))->orderBy('starts_at')->first();
+        $until = $next === null ? $today->addWeeks(self::WEEKS) : $next->date;
+        /** @var Collection<int, PlanItem> $items */
+        $items = $head->planItems()->where('status', 'planned')->whereBetween('date', [$today->format('Y-m-d'), $until->format('Y-m-d')])->limit(self::MOST_DAYS)->get();
+        $booked = Booking::query()->where('head_id', $head->id)->whereBetween('date', [$today->format('Y-m-d'), $until->format('Y-m-d')])->whereNotIn('status', [BookingStatus::Cancelled, BookingStatus::NoShow])->pluck('date')->map(fn (mixed $date): string => $date instanceof CarbonImmutable ? $date->format('Y-m-d') : '')->all();
+        $products = self::products($head);
+        $style = StyleBook::running($head);
+
+        return [
+            'head' => $head,
+            'today' => $today,
+            'salon' => $head->salon,
+            'next' => $next === null ? null : ['when' => $next->starts_at->setTimezone($head->salon->timezone)->format('l j F, G:i'), 'service' => $next->service],
+            // What falls on a day she comes is done in the salon.
+            'days' => array_values($items->reject(fn (PlanItem $item): bool => in_array($item->date->format('Y-m-d'), $booked, true))->map(fn (PlanItem $item): array => self::day($item, $products))->all()),
+            'style' => $style,
+            'styleDay' => $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
+            'cautions' => array_map(fn (Caution $caution): string => $caution->sentence(), array_values(array_filter(HeadPage::cautions($head), fn (Caution $caution): bool => $caution !== Caution::Minor))),
+            'calls' => self::calls($style, $head),
+        ];
+    }
+
+    /**
+     * @param array<string, array{name: string, much: string}> $products by kind
+     *
+     * @return array{uid: string, date: CarbonImmutable, minutes: int, because: string, steps: list<array{says: string, with: string}>}
+     */
+    private static function day(PlanItem $item, array $products): array
+    {
+        return [
+            'uid' => $item->uid,
+            'date' => $item->date,
+            'minutes' => (int) round($item->minutes),
+            'because' => $item->reasons[0] ?? '',
+            'steps' => array_map(function (array $step) use ($products): array {
+                $product = $products[ShelfNeeds::kind($step)->value ?? ''] ?? null;
+
+                return ['says' => StepWords::line($step), 'with' => $product === null ? '' : "{$product['name']}, {$product['much']}"];
+            }, $item->steps),
+        ];
+    }
+
+    /** @return array<string, array{name: string, much: string}> her own bottle of each kind before the salon's, with how much of it */
+    private static function products(Head $head): array
+    {
+        $core = HeadRecord::core($head);
+        $with = [];
+        foreach (BasinPlanner::products($head) as $kind => $product) {
+            $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
+        }
+        /** @var iterable<Product> $own */
+        $own = Product::query()->where('head_id', $head->id)->whereNull('recalled_on')->orderBy('name')->get();
+        foreach ($own as $product) {
+            $kind = ProductKind::tryFrom($product->kind);
+            if ($kind !== null) {
+                $with[$kind->value] = ['name' => $product->name, 'ml' => round(Dose::aSection($kind, $core, $head->density)->headMl(), 1), 'pump' => $product->pump_ml];
+            }
+        }
+
+        return array_map(fn (array $product): array => ['name' => $product['name'], 'much' => self::much($product['ml'], $product['pump'])], $with);
+    }
+
+    /** A measure a bathroom has: a tablespoon holds 15 mL, a teaspoon 5 (the metric spoons; common practice). */
+    private static function much(float $ml, ?float $pumpMl): string
+    {
+        $spoons = match (true) {
+            $pumpMl !== null && $pumpMl > 0 => sprintf('%d presses', max(1, (int) round($ml / $pumpMl))),
+            $ml >= 15 => self::halves($ml / 15) . ' tablespoons',
+            $ml >= 2.5 => self::halves($ml / 5) . ' teaspoons',
+            default => 'a few drops',
+        };
+
+        return sprintf('about %s mL in all (%s)', $ml < 10 ? number_format($ml, 1) : number_format($ml, 0), $spoons);
+    }
+
+    private static function halves(float $count): string
+    {
+        return rtrim(rtrim(number_format(max(0.5, round(2 * $count) / 2), 1), '0'), '.');
+    }
+
+    /** @return list<string> when to call */
+    private static function calls(?Style $style, Head $head): array
+    {
+        $takeDown = $style === null ? null : StyleBook::takeDown($style, HeadRecord::date($head->salon->today()));
+
+        return array_filter([
+            'Burning, swelling or a rash: rinse it off, stop, and ask a clinician; then tell us.',
+            'Broken or weeping skin, pus, sudden or patchy loss, pain, ring-shaped scaling, lice, or heavy flaking with redness that does not ease: see a clinician before anything is put on it.',
+            'Hair that snaps where it used to stretch, or a shed ball twice its usual size: call before the next treatment.',
+            $style === null || $takeDown === null ? '' : 'Your ' . Words::of("stylings.{$style->styling}") . ' come down by ' . $takeDown->dueOn->format('j F') . '; tender or bumpy before that: call, the tension comes out first.',
+        ]);
+    }
+}

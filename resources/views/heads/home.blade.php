@@ -1,0 +1,25 @@
+<x-layout title="Home card" :head="$head">
+    <header class="page-head"><div class="grow"><h1>Home card</h1><p class="lead">What {{ explode(' ', $head->name)[0] }} does at home{{ $next ? ' until ' . $next['when'] : ' in the next weeks; she is not booked yet' }}.</p></div>
+        <a class="button" href="{{ route('heads.home.pdf', $head) }}" download>As PDF</a></header>
+    <div class="two">
+        <section class="home-card">
+            <h2>At home</h2>
+            @include('card.days', ['ticks' => false])
+            @if ($style)<h2>Her style</h2><p>{{ ucfirst(__("nagomi.stylings.{$style->styling}")) }}, day {{ $styleDay }}. Cover it at night with satin; refresh with water before more product.</p>@endif
+            @include('card.watch')
+        </section>
+        <section class="no-print">
+            <h2>Her own link</h2>
+            <p class="how">Whoever has the link can open this card and tick what was done, nothing else. It runs out by itself, and can be withdrawn.</p>
+            @foreach ($links as $link)
+                <div class="set-day"><label class="grow">Opens until {{ $link->expires_at->setTimezone($salon->timezone)->format('j M Y') }}{{ $link->opened_at ? ', opened' : ', not opened yet' }}<input class="input" readonly value="{{ url($link->path()) }}" aria-label="Link to the home card"></label>
+                    <form method="post" action="{{ route('heads.home.withdraw', [$head, $link]) }}">@csrf @method('delete')<button class="button">Withdraw</button></form></div>
+            @endforeach
+            <form method="post" action="{{ route('heads.home.link', $head) }}" class="asks" novalidate>@csrf
+                <x-field name="days" label="Opens for" unit="days" mode="numeric" value="60"/><button class="button is-strong">Make a link</button></form>
+            <h2>What came from home</h2>
+            @if ($came->isEmpty())<p class="reason">Nothing yet.</p>@endif
+            <ul class="recent">@foreach ($came as $act)<li><strong>{{ $act->date->format('j M') }}</strong> {{ $act->refused === null ? $act->says : 'not taken in: ' . $act->refused }}</li>@endforeach</ul>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CardController;
+use Illuminate\Support\Facades\Route;
+
+// Without session or cookie: the signature in the address is the only key, so no other site can borrow one.
+Route::get('/card/{link}', [CardController::class, 'show'])->name('card');
+Route::post('/card/{link}/acts', [CardController::class, 'acts'])->name('card.acts');
