@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\FeedController;
 use App\Http\Middleware\ContentSecurity;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
@@ -14,7 +16,10 @@ use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php', then: fn () => Route::middleware([SubstituteBindings::class, 'throttle:card', 'signed:relative'])->group(__DIR__ . '/../routes/card.php'))
+    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php', then: function (): void {
+        Route::middleware([SubstituteBindings::class, 'throttle:card', 'signed:relative'])->group(__DIR__ . '/../routes/card.php');
+        Route::middleware('throttle:calendars')->get('/calendars/{secret}.ics', [FeedController::class, 'show'])->name('feed')->where('secret', '[A-Za-z0-9]{48}');
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin, no cross-origin requests.
         $middleware->remove(HandleCors::class);
@@ -26,6 +31,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontFlash(['password']);
         // A link guessed at, run out or withdrawn: all the same to whoever holds it.
         $exceptions->map(fn (InvalidSignatureException $wrong): NotFoundHttpException => new NotFoundHttpException('', $wrong));
+        $exceptions->render(fn (ThrottleRequestsException $often, Request $request) => $request->is('card/*', 'calendars/*') ? response('Too often. Wait a minute and try again.', 429, $often->getHeaders() + ['Content-Type' => 'text/plain; charset=utf-8']) : null);
+        $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('calendars/*') ? response('This calendar is not here any more.', 404, ['Content-Type' => 'text/plain; charset=utf-8']) : null);
         $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('card/*') ? ($request->expectsJson() ? response()->json(['message' => 'This link opens nothing any more.'], 404) : response()->view('card.gone', [], 404)) : null);
     })
     ->create();

@@ -7,5 +7,8 @@ use Illuminate\Support\Facades\Schedule;
 // The days go on whether anybody opens a head or not: outlooks are renewed in the small hours.
 Schedule::command('nagomi:renew')->dailyAt('03:30');
 
+// Reminders are looked for often and queued; each goes out once at most.
+Schedule::command('nagomi:remind')->everyFiveMinutes()->withoutOverlapping();
+
 // Stylists' biases move slowly; readings of a week are enough to look again.
 Schedule::command('nagomi:biases')->weeklyOn(1, '03:00');

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Notifications\RoutesNotifications;
 use Illuminate\Support\Collection;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -49,6 +50,10 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property array<string, mixed>|null $carried
  * @property array<string, mixed>|null $season what a plan must keep to, as in a care record
  * @property array<string, mixed>|null $made_up the truth of a head of the demo, which the simulated instruments read; null for every real one
+ * @property string|null               $email
+ * @property string|null               $phone
+ * @property string                    $reminded_by nobody, mail or text
+ * @property string|null               $household whoever lives or comes with her is called the same
  * @property Salon                     $salon
  * @property Outlook|null              $outlook
  * @property Collection<int, ZonePart> $zoneParts
@@ -62,6 +67,7 @@ final class Head extends Model
     use BelongsToSalon;
     use HasUlids;
     use LogsActivity;
+    use RoutesNotifications;
 
     private const ADULT_AT_YEARS = 18;
 
@@ -88,13 +94,15 @@ final class Head extends Model
             'carried' => 'array',
             'season' => 'array',
             'made_up' => 'array',
+            'email' => 'encrypted',
+            'phone' => 'encrypted',
         ];
     }
 
     /** Who changed what, without what is private: the trail names the field, never a health note. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 
     public function isMinor(CarbonImmutable $today): bool

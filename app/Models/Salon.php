@@ -18,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                $climate  none, own, or one that ships
  * @property int                   $chairs
  * @property string                $currency ISO 4217
+ * @property int                   $quiet_from_minute  of the day; from then nobody is written to
+ * @property int                   $quiet_until_minute of the day
+ * @property string                $outbox    what the stand-in for mail and text does: works, refuses or hangs
  * @property array<string, float>|null $air daily humidity in %, by day of the year
  */
 final class Salon extends Model
@@ -26,7 +29,7 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array', 'chairs' => 'integer'];
+        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array', 'chairs' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer'];
     }
 
     /** @return HasMany<Head, $this> */

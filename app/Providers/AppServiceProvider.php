@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Channels\Outbox;
+use App\Channels\OutboxMailTransport;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Nagomi\Core\Simulation\Chance;
@@ -26,8 +29,10 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
+        Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));
         Blade::directive('money', fn (string $cents): string => "<?php echo e(\\App\\Care\\Money::shown({$cents}, auth()->user()->salon->currency)); ?>");
         // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
+        RateLimiter::for('calendars', fn (Request $request): array => [Limit::perMinute(120)->by((string) $request->ip())]);
         RateLimiter::for('card', fn (Request $request): array => [Limit::perMinute(60)->by((string) $request->ip())]);
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(30)->by((string) $request->ip()),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Home;
 
+use App\Models\CalendarFeed;
 use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\HomeLink;
@@ -18,6 +19,7 @@ final class HomePage
     {
         return [
             'links' => HomeLink::query()->where('head_id', $head->id)->whereNull('withdrawn_at')->where('expires_at', '>', now())->orderByDesc('id')->get(),
+            'feed' => CalendarFeed::current(['head_id' => $head->id]),
             'came' => HomeAct::query()->where('head_id', $head->id)->orderByDesc('id')->limit(self::CAME)->get(),
         ];
     }

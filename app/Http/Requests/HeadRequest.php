@@ -43,6 +43,10 @@ final class HeadRequest extends FormRequest
             'born_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1900-01-01'],
             'guardian_name' => ['nullable', 'string', 'max:120'],
             'consent' => [$this->isMethod('post') ? 'accepted' : 'nullable'],
+            'email' => ['nullable', 'required_if:reminded_by,mail', 'email', 'max:190'],
+            'phone' => ['nullable', 'required_if:reminded_by,text', 'string', 'regex:/^\+?[\d ()\/-]{5,30}$/'],
+            'reminded_by' => ['nullable', 'in:nobody,mail,text'],
+            'household' => ['nullable', 'string', 'max:80'],
             'consent_by' => ['nullable', 'string', 'max:120'],
             'ring_mm' => ['nullable', 'numeric', 'between:1,80'],
             'strand_um' => ['nullable', 'numeric', 'between:20,160'],
@@ -89,6 +93,10 @@ final class HeadRequest extends FormRequest
         return $this->forEveryRule([
             'name' => 'Name: type what the client is called, up to 120 characters.',
             'born_on' => 'Date of birth: type a day that exists and has been, such as 1994-02-28.',
+            'email' => 'Mail: type an address such as name@place.example, or remind her another way.',
+            'phone' => 'Phone: type a number such as +351 912 345 678, or remind her another way.',
+            'reminded_by' => 'Reminders: choose one from the list.',
+            'household' => 'Household: keep it to 80 letters.',
             'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to keeping this record.',
             'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty where hair bends without a ring.',
             'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
@@ -108,7 +116,7 @@ final class HeadRequest extends FormRequest
             'notebook.*.millimetres' => 'Cut: type 0.5 to 1000 mm.',
             'zones_since' => 'Changed on: type a day that exists and has been, such as 2026-02-28.',
             'zones.*.length' => 'Porosity: choose low, medium or high.',
-        ]);
+        ]) + ['email.email' => 'Mail: type an address such as name@place.example, or remind her another way.', 'phone.regex' => 'Phone: type a number such as +351 912 345 678, or remind her another way.'];
     }
 
     public function withValidator(Validator $validator): void
@@ -156,6 +164,10 @@ final class HeadRequest extends FormRequest
         foreach (self::FLAGS as $flag) {
             $columns[$flag] = $this->boolean($flag);
         }
+        foreach (['email', 'phone', 'household'] as $field) {
+            $columns[$field] = $this->filled($field) ? trim($this->string($field)->value()) : null;
+        }
+        $columns['reminded_by'] = $this->string('reminded_by')->value() ?: 'nobody';
         $columns['length_mm'] = (int) round(10 * $this->float('length_cm'));
         $columns['method'] = (new Method(array_filter((array) $this->input('method', []), is_string(...)) + $this->stylist()->salon->method))->choices;
 

@@ -16,6 +16,10 @@
                 <x-field name="born_on" label="Date of birth" type="date" :value="$head?->born_on?->format('Y-m-d')" help="needed for minors only"/>
                 <x-field name="guardian_name" label="Guardian" :value="$head?->guardian_name" help="for a client under 18"/>
                 <x-field name="consent_by" label="Consent given by" :value="$head?->consent_by"/>
+                <x-field name="email" label="Mail" mode="email" :value="$head?->email"/>
+                <x-field name="phone" label="Phone" mode="tel" :value="$head?->phone"/>
+                <x-choice name="reminded_by" label="Reminders" :options="['nobody' => 'none', 'mail' => 'by mail', 'text' => 'by text']" :value="$head?->reminded_by ?? 'nobody'"/>
+                <x-field name="household" label="Household" :value="$head?->household" help="the same for all who come together"/>
             </div>
             @if ($head)
                 <p class="note">Consent to keeping this record: {{ $head->consent_on?->format('j M Y') ?? 'not recorded' }}{{ $head->consent_by ? ', ' . $head->consent_by : '' }}.</p>

@@ -17,6 +17,10 @@
             @endforeach
             <form method="post" action="{{ route('heads.home.link', $head) }}" class="asks" novalidate>@csrf
                 <x-field name="days" label="Opens for" unit="days" mode="numeric" value="60"/><button class="button is-strong">Make a link</button></form>
+            <h2>Her calendar</h2>
+            @if ($feed)<input class="input" readonly value="{{ url($feed->path()) }}" aria-label="Address of her calendar">@else<p class="how">A secret address shows her bookings and wash days in her own calendar program.</p>@endif
+            <div class="objects"><form method="post" action="{{ route('heads.home.calendar', $head) }}">@csrf<button class="button">{{ $feed ? 'A new address' : 'Make an address' }}</button></form>
+                @if ($feed)<form method="post" action="{{ route('heads.home.calendar.drop', $head) }}">@csrf @method('delete')<button class="button">Withdraw</button></form>@endif</div>
             <h2>What came from home</h2>
             @if ($came->isEmpty())<p class="reason">Nothing yet.</p>@endif
             <ul class="recent">@foreach ($came as $act)<li><strong>{{ $act->date->format('j M') }}</strong> {{ $act->refused === null ? $act->says : 'not taken in: ' . $act->refused }}</li>@endforeach</ul>

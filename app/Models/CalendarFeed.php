@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
+
+/**
+ * A secret address from which a calendar program fetches, of one stylist or one client.
+ *
+ * @property string               $id
+ * @property int                  $salon_id
+ * @property int|null             $user_id
+ * @property string|null          $head_id
+ * @property string               $secret
+ * @property CarbonImmutable|null $withdrawn_at
+ * @property CarbonImmutable|null $fetched_at
+ * @property Salon                $salon
+ */
+final class CalendarFeed extends Model
+{
+    use BelongsToSalon;
+    use HasUlids;
+
+    protected $guarded = ['id', 'salon_id'];
+
+    protected function casts(): array
+    {
+        return ['secret' => 'encrypted', 'withdrawn_at' => 'immutable_datetime', 'fetched_at' => 'immutable_datetime'];
+    }
+
+    /**
+     * A new address; the one before opens nothing any more.
+     *
+     * @param array{user_id: int}|array{head_id: string} $whose
+     */
+    public static function anew(int $salonId, array $whose): self
+    {
+        self::query()->where('salon_id', $salonId)->where($whose)->whereNull('withdrawn_at')->update(['withdrawn_at' => now()]);
+        $secret = Str::random(48);
+        $feed = new self($whose + ['secret' => $secret, 'digest' => hash('sha256', $secret)]);
+        $feed->salon_id = $salonId;
+        $feed->save();
+
+        return $feed;
+    }
+
+    /** @param array{user_id: int}|array{head_id: string} $whose */
+    public static function current(array $whose): ?self
+    {
+        /** @var self|null */
+        return self::query()->where($whose)->whereNull('withdrawn_at')->latest('id')->first();
+    }
+
+    public static function opened(string $secret): ?self
+    {
+        /** @var self|null */
+        return self::query()->where('digest', hash('sha256', $secret))->whereNull('withdrawn_at')->first();
+    }
+
+    public function path(): string
+    {
+        return "/calendars/{$this->secret}.ics";
+    }
+}

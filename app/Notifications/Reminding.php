@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notifications;
+
+use App\Channels\OutboxMailTransport;
+use App\Channels\TextChannel;
+use App\Models\Head;
+use Illuminate\Notifications\Messages\MailMessage;
+use Illuminate\Notifications\Notification;
+use Symfony\Component\Mime\Email;
+
+/** A reminder, by mail or text as the client wishes. */
+final class Reminding extends Notification implements SaysInText
+{
+    public function __construct(private readonly string $subject, private readonly string $sentence, private readonly string $stopAddress)
+    {
+    }
+
+    /** @return list<string> */
+    public function via(Head $head): array
+    {
+        return match ($head->reminded_by) {
+            'mail' => ['mail'],
+            'text' => [TextChannel::class],
+            default => [],
+        };
+    }
+
+    public function toMail(Head $head): MailMessage
+    {
+        return (new MailMessage())->subject($this->subject)->text('mail.reminder', ['sentence' => $this->sentence, 'salon' => $head->salon->name, 'stop' => $this->stopAddress])
+            ->withSymfonyMessage(fn (Email $mail) => $mail->getHeaders()->addTextHeader(OutboxMailTransport::HEAD_HEADER, $head->id));
+    }
+
+    public function toText(Head $head): string
+    {
+        return "{$head->salon->name}: {$this->sentence} No more of these: {$this->stopAddress}";
+    }
+}

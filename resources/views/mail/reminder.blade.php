@@ -1,0 +1,5 @@
+{!! $sentence !!}
+
+{!! $salon !!}
+
+No more of these: {!! $stop !!}
