@@ -14,9 +14,11 @@ use App\Http\Controllers\HoursController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\MovingController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignController;
@@ -50,6 +52,16 @@ Route::middleware('auth')->group(function (): void {
         Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
     });
+    Route::get('/reports', [ReportController::class, 'show'])->name('reports');
+    Route::get('/reports.csv', [ReportController::class, 'csv'])->name('reports.csv');
+    Route::get('/in-and-out', [MovingController::class, 'show'])->name('moving');
+    Route::get('/in-and-out/salon.zip', [MovingController::class, 'archive'])->name('moving.archive');
+    Route::get('/in-and-out/clients.vcf', [MovingController::class, 'cards'])->name('moving.cards');
+    Route::post('/in-and-out/imports', [MovingController::class, 'look'])->name('moving.look');
+    Route::get('/in-and-out/imports/{import}', [MovingController::class, 'preview'])->name('moving.import');
+    Route::post('/in-and-out/imports/{import}', [MovingController::class, 'take'])->name('moving.take');
+    Route::delete('/in-and-out/imports/{import}', [MovingController::class, 'drop'])->name('moving.drop');
+    Route::get('/in-and-out/deletions/{deletion}', [MovingController::class, 'proof'])->name('moving.proof')->whereNumber('deletion');
     Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
     Route::put('/outbox', [OutboxController::class, 'update'])->name('outbox.update');
     Route::post('/outbox/calendar', [FeedController::class, 'mine'])->name('feeds.mine');
@@ -99,6 +111,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/record.json', [RecordController::class, 'show'])->name('heads.record');
 
         Route::middleware('can:update,head')->group(function (): void {
+            Route::get('/parcel.zip', [MovingController::class, 'parcel'])->name('heads.parcel');
+            Route::get('/delete', [MovingController::class, 'farewell'])->name('heads.farewell');
+            Route::delete('/', [MovingController::class, 'delete'])->name('heads.delete');
             Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
             Route::put('/', [HeadController::class, 'update'])->name('heads.update');
             Route::get('/shelf', [HeadShelfController::class, 'show'])->name('heads.shelf');

@@ -26,6 +26,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property array<string, mixed>|null $typed as typed or tapped, where that was not the book's unit
  * @property string               $by
  * @property bool                 $confirmed
+ * @property Head                 $head
  */
 final class Reading extends Model
 {

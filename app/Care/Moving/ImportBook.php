@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Moving;
+
+use App\Care\Renewal;
+use App\Care\TakeIn;
+use App\Models\Head;
+use App\Models\Import;
+use App\Models\Salon;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Head\Part;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Record\CareRecordReader;
+
+/** Takes a looked-through import into the book, all of it or nothing. */
+final class ImportBook
+{
+    /** The usual, until the Bench finds out. */
+    private const USUAL_LENGTH_MM = 300;
+    private const USUAL_SECTIONS = 4;
+    private const USUAL_WASH_EVERY_DAYS = 7;
+
+    /**
+     * @param bool $again whether those that are here already come as second copies; otherwise they are left out
+     *
+     * @return int how many heads are new
+     */
+    public static function take(Import $import, Salon $salon, bool $again): int
+    {
+        return DB::transaction(function () use ($import, $salon, $again): int {
+            $new = [];
+            foreach ($import->found as $found) {
+                $payload = is_string($found['payload'] ?? null) ? $found['payload'] : '';
+                if (($found['problems'] ?? []) !== [] || $payload === '' || ! $again && ($found['here'] ?? false) === true) {
+                    continue;
+                }
+                $head = $found['kind'] === 'record' ? TakeIn::record(CareRecordReader::read($payload), $salon) : self::client((array) json_decode($payload, true), $salon);
+                activity()->performedOn($head)->log('record imported');
+                $new[] = $head;
+            }
+            $import->delete();
+            foreach ($new as $head) {
+                Renewal::of($head);
+            }
+
+            return count($new);
+        });
+    }
+
+    /** @param array<mixed> $client who she is, and nothing of her hair */
+    private static function client(array $client, Salon $salon): Head
+    {
+        $text = fn (string $name): ?string => is_string($client[$name] ?? null) ? $client[$name] : null;
+        $head = new Head([
+            'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'), 'born_on' => $text('born_on'), 'length_mm' => self::USUAL_LENGTH_MM, 'sections' => self::USUAL_SECTIONS,
+            'hardness_mg_per_l' => $salon->hardness_mg_per_l, 'humidity_percent' => $salon->humidity_percent, 'styling_load' => 'medium', 'wash_every_days' => self::USUAL_WASH_EVERY_DAYS, 'method' => $salon->method,
+        ]);
+        $head->salon_id = $salon->id;
+        $head->save();
+        TakeIn::zones($head, array_map(fn (Zone $zone): ZonePart => new ZonePart($zone, Part::Length, Porosity::Medium, StrandDiameter::Medium), Zone::cases()));
+
+        return $head->refresh();
+    }
+}

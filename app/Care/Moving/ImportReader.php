@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Moving;
+
+use App\Models\Head;
+use App\Models\Salon;
+use Nagomi\Core\Record\CareRecordReader;
+use Nagomi\Core\Record\InvalidRecord;
+use ZipArchive;
+
+/** Reads a file that came from elsewhere and says what it found, with everything that is wrong and where. Nothing is written. */
+final class ImportReader
+{
+    private const MOST_ENTRIES = 2000;
+    private const MOST_ENTRY_BYTES = 8_000_000;
+
+    /**
+     * @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}>
+     */
+    public static function found(string $bytes, string $filename, Salon $salon): array
+    {
+        if (str_starts_with($bytes, "PK\x03\x04")) {
+            return self::archive($bytes, $salon);
+        }
+
+        return self::one(ltrim($bytes, "\u{FEFF}"), $filename, $salon);
+    }
+
+    /** @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}> */
+    private static function one(string $text, string $where, Salon $salon): array
+    {
+        return match (true) {
+            preg_match('/^\s*BEGIN:VCARD/i', $text) === 1 => self::cards($text, $where, $salon),
+            preg_match('/^\s*\[/', $text) === 1 => self::several($text, $where, $salon),
+            default => [self::record($text, $where, $salon)],
+        };
+    }
+
+    /** @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}> */
+    private static function archive(string $bytes, Salon $salon): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'import');
+        try {
+            file_put_contents($file, $bytes);
+            $zip = new ZipArchive();
+            if ($zip->open($file) !== true) {
+                return [self::wrong('the file', 'The archive is damaged; export it again.')];
+            }
+            $found = [];
+            for ($i = 0; $i < min($zip->numFiles, self::MOST_ENTRIES); $i++) {
+                $entry = $zip->statIndex($i);
+                $name = is_array($entry) ? $entry['name'] : '';
+                // The tables say again what the records say; the records are taken.
+                if (! is_array($entry) || preg_match('#(^|/)[^/]+\.json$#i', $name) !== 1 || str_contains($name, 'schema')) {
+                    continue;
+                }
+                $found[] = $entry['size'] > self::MOST_ENTRY_BYTES ? self::wrong($name, 'This is larger than any care record.') : self::record((string) $zip->getFromIndex($i), $name, $salon);
+            }
+            $zip->close();
+
+            return $found === [] ? [self::wrong('the file', 'There is no care record (.json) in this archive.')] : $found;
+        } finally {
+            unlink($file);
+        }
+    }
+
+    /** @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}> */
+    private static function several(string $text, string $where, Salon $salon): array
+    {
+        $records = json_decode($text, true, 64);
+        if (! is_array($records) || ! array_is_list($records)) {
+            return [self::wrong($where, 'This begins like a list of records and is none: ' . json_last_error_msg() . '.')];
+        }
+
+        return array_map(fn (int $i): array => self::record((string) json_encode($records[$i]), "{$where}, record " . ($i + 1), $salon), array_keys($records));
+    }
+
+    /** @return array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string} */
+    private static function record(string $json, string $where, Salon $salon): array
+    {
+        try {
+            $record = CareRecordReader::read($json);
+        } catch (InvalidRecord $invalid) {
+            return ['problems' => array_map(fn ($problem): string => "{$problem->path}: {$problem->sentence}", $invalid->problems)] + self::wrong($where, '');
+        }
+
+        return [
+            'where' => $where, 'kind' => 'record', 'name' => $record->name,
+            'says' => count($record->washDays) . ' wash days, ' . count($record->readings) . ' readings',
+            'problems' => [], 'here' => Head::query()->where('salon_id', $salon->id)->whereKey($record->id)->exists(), 'payload' => $json,
+        ];
+    }
+
+    /** @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}> */
+    private static function cards(string $text, string $where, Salon $salon): array
+    {
+        $names = Head::query()->where('salon_id', $salon->id)->pluck('name')->flip();
+
+        return array_map(fn (array $client, int $i): array => [
+            'where' => "{$where}, card " . ($i + 1), 'kind' => 'client', 'name' => $client['name'],
+            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']])) ?: 'a name',
+            'problems' => $client['problems'], 'here' => isset($names[$client['name']]), 'payload' => (string) json_encode(array_diff_key($client, ['problems' => true])),
+        ], $list = ClientCards::read($text), array_keys($list));
+    }
+
+    /** @return array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string} */
+    private static function wrong(string $where, string $problem): array
+    {
+        return ['where' => $where, 'kind' => 'record', 'name' => '', 'says' => '', 'problems' => $problem === '' ? [] : [$problem], 'here' => false, 'payload' => ''];
+    }
+}

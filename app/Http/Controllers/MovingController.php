@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\Moving\ClientCards;
+use App\Care\Moving\Farewell;
+use App\Care\Moving\ImportBook;
+use App\Care\Moving\ImportReader;
+use App\Care\Moving\SalonArchive;
+use App\Care\Moving\Traces;
+use App\Http\Requests\ImportRequest;
+use App\Models\Deletion;
+use App\Models\Head;
+use App\Models\Import;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** In and out: the whole salon or one head, to take away, to take in, to delete. */
+final class MovingController extends Controller
+{
+    public function show(): View
+    {
+        return view('moving.show', [
+            'heads' => Head::query()->where('salon_id', $this->salon()->id)->count(),
+            'deletions' => Deletion::query()->where('salon_id', $this->salon()->id)->latest('id')->limit(12)->get(),
+        ]);
+    }
+
+    public function archive(): BinaryFileResponse
+    {
+        activity()->log('salon exported');
+
+        return response()->download(SalonArchive::ofSalon($this->salon()), 'nagomi-' . $this->salon()->today()->format('Y-m-d') . '.zip')->deleteFileAfterSend();
+    }
+
+    public function cards(): Response
+    {
+        /** @var Collection<int, Head> $heads */
+        $heads = Head::query()->where('salon_id', $this->salon()->id)->orderBy('name')->get();
+
+        return response(ClientCards::write($heads), 200, ['Content-Type' => 'text/vcard; charset=utf-8', 'Content-Disposition' => 'attachment; filename="clients.vcf"']);
+    }
+
+    public function parcel(Head $head): BinaryFileResponse
+    {
+        activity()->performedOn($head)->log('everything exported for the client');
+
+        return response()->download(SalonArchive::ofHead($head->loadMissing('salon')), (Str::slug($head->name) ?: 'head') . '.zip')->deleteFileAfterSend();
+    }
+
+    public function look(ImportRequest $request): RedirectResponse
+    {
+        $import = new Import(['user_id' => $this->stylist()->id, 'name' => $request->filename(), 'found' => ImportReader::found($request->bytes(), $request->filename(), $this->salon())]);
+        $import->salon_id = $this->salon()->id;
+        $import->save();
+
+        return redirect()->route('moving.import', $import);
+    }
+
+    public function preview(Import $import): View
+    {
+        return view('moving.preview', ['import' => $import, 'good' => count(array_filter($import->found, fn (array $found): bool => ($found['problems'] ?? []) === [])), 'here' => count(array_filter($import->found, fn (array $found): bool => ($found['here'] ?? false) === true && ($found['problems'] ?? []) === []))]);
+    }
+
+    public function take(Request $request, Import $import): RedirectResponse
+    {
+        $new = ImportBook::take($import, $this->salon(), $request->boolean('again'));
+
+        return redirect()->route('heads.index')->with('said', $new === 0 ? 'Nothing was taken in.' : "{$new} " . ($new === 1 ? 'head is' : 'heads are') . ' taken in.');
+    }
+
+    public function drop(Import $import): RedirectResponse
+    {
+        $import->delete();
+
+        return redirect()->route('moving')->with('said', 'Left alone; nothing was taken in.');
+    }
+
+    public function farewell(Head $head): View
+    {
+        $traces = Traces::of($head);
+
+        return view('moving.farewell', ['head' => $head, 'counts' => $traces->counts(), 'files' => count($traces->files($head))]);
+    }
+
+    public function delete(Request $request, Head $head): RedirectResponse
+    {
+        $request->validate(['name' => ['required', Rule::in([$head->name])]], ['name.*' => "Name: type “{$head->name}” to delete her and everything of hers."]);
+        $deletion = Farewell::to($head, $this->stylist()->name);
+
+        return redirect()->route('moving.proof', $deletion);
+    }
+
+    public function proof(Deletion $deletion): View
+    {
+        return view('moving.proof', ['deletion' => $deletion, 'salon' => $this->salon()]);
+    }
+}

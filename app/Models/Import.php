@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was read of a file and waits to be confirmed.
+ *
+ * @property string                     $id
+ * @property int                        $salon_id
+ * @property int                        $user_id
+ * @property string                     $name
+ * @property list<array<string, mixed>> $found one for each client or record: where it stands, what it is, what is wrong with it
+ */
+final class Import extends Model
+{
+    use BelongsToSalon;
+    use HasUlids;
+
+    protected $guarded = ['id', 'salon_id'];
+
+    protected function casts(): array
+    {
+        return ['found' => 'encrypted:array'];
+    }
+}

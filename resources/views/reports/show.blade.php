@@ -1,0 +1,39 @@
+@php($percent = fn (?float $share, int $digits = 0) => $share === null ? '—' : number_format(100 * $share, $digits) . ' %')
+@php($hours = fn (int $minutes) => number_format($minutes / 60, 1) . ' h')
+<x-layout title="Reports">
+    <header class="page-head"><div class="grow"><h1>Reports</h1><p class="lead">{{ $period->from->format('j M Y') }} to {{ $period->until->format('j M Y') }}, {{ $period->days() }} days</p></div>
+        <a class="button" href="{{ route('reports.csv', request()->only('from', 'until')) }}" download>As a table (.csv)</a></header>
+    <form method="get" class="asks no-print" novalidate>
+        <x-field name="from" label="From" type="date" :value="$period->from->format('Y-m-d')"/>
+        <x-field name="until" label="Until" type="date" :value="$period->until->format('Y-m-d')"/>
+        <button class="button">Show</button>
+    </form>
+    <div class="two">
+        <section>
+            <h2>Balance kept</h2>
+            @if ($balance['share'] === null)<p class="reason">No head has days in this time; balance is told of the past twelve weeks.</p>
+            @else
+                <p><span class="verdict-words">{{ $percent($balance['share']) }}</span> of the hair of {{ $balance['heads'] }} heads lay in its band, day by day.</p>
+                @if (count($balance['weeks']) > 1)<x-spark :series="array_map(fn ($week) => 100 * $week['share'], $balance['weeks'])"/><span class="reason">by week, {{ $percent($balance['weeks'][0]['share']) }} to {{ $percent($balance['weeks'][count($balance['weeks']) - 1]['share']) }}</span>@endif
+                <h3>Furthest from it</h3>
+                <ul class="recent">@foreach ($balance['worst'] as $row)<li><a href="{{ route('heads.show', $row['head']) }}"><strong>{{ $row['name'] }}</strong></a> <span class="reason">{{ $percent($row['share']) }} of her days in the band</span></li>@endforeach</ul>
+            @endif
+            <h2>Breakage</h2>
+            @if ($breakage['share'] === null)<p class="reason">No hairs were counted in this time.</p>
+            @else<p><span class="verdict-words">{{ $percent($breakage['share'], 1) }}</span> of {{ number_format($breakage['all']) }} hairs that came out were broken (80 %: {{ $percent($breakage['least'], 1) }} to {{ $percent($breakage['most'], 1) }}), from {{ $breakage['counts'] }} counts.</p>
+                <p class="reason">{{ $breakageBefore['share'] === null ? 'None were counted in the ' . $period->days() . ' days before.' : $percent($breakageBefore['share'], 1) . ' in the ' . $period->days() . ' days before (80 %: ' . $percent($breakageBefore['least'], 1) . ' to ' . $percent($breakageBefore['most'], 1) . ').' }}</p>@endif
+        </section>
+        <section>
+            <h2>Time booked and time used</h2>
+            @if ($time['rows'] === [])<p class="reason">No booking was begun and ended in this time.</p>
+            @else<div class="book-frame"><table class="table compare"><thead><tr><th scope="col">Stylist</th><th scope="col" class="num">heads</th><th scope="col" class="num">booked</th><th scope="col" class="num">used</th><th scope="col" class="num">within 10 min</th><th scope="col" class="num">earned</th></tr></thead>
+                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $percent($row['close'] / $row['bookings']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></div>@endif
+            <p class="reason">{{ $time['cancelled'] }} cancelled, {{ $time['missed'] }} did not come.</p>
+            <h2>Products</h2>
+            @if ($products['rows'] === [])<p class="reason">Nothing was used at the Basin in this time.</p>
+            @else<p><span class="verdict-words">@money($products['cents'])</span> of products on {{ $products['washDays'] }} {{ $products['washDays'] === 1 ? 'wash day' : 'wash days' }}@if ($products['washDays'] > 0), @money((int) round($products['cents'] / $products['washDays'])) each @endif</p>
+                <div class="book-frame"><table class="table compare"><thead><tr><th scope="col">Product</th><th scope="col" class="num">used, mL</th><th scope="col" class="num">cost</th></tr></thead>
+                    <tbody>@foreach ($products['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ number_format($row['ml'], 0) }}</td><td class="num">@if ($row['cents'] === null)no price @else @money($row['cents']) @endif</td></tr>@endforeach</tbody></table></div>@endif
+        </section>
+    </div>
+</x-layout>
