@@ -334,6 +334,12 @@ final class Model
     #[Parameter('cost a promised item moved by a week', Origin::Chosen, 0, 2)]
     public const COST_OF_A_MOVED_PROMISE = 0.2;
 
+    #[Parameter('times a day counts on which the hair is to be at its best', Origin::Chosen, 1, 50)]
+    public const WEIGHT_OF_A_BEST_DAY = 10.0;
+
+    #[Parameter('days fresh colour is not clarified', Origin::CommonPractice, 7, 28)]
+    public const COLOUR_FRESH_DAYS = 14;
+
     #[Parameter('currency units a use', Origin::Chosen, 0, 40)]
     public const TREATMENT_PRICE = ['mask' => 3.0, 'mild-protein' => 2.5, 'strong-protein' => 6.0, 'clarifying' => 1.0, 'heat' => 0.0, 'co-wash' => 1.5];
 

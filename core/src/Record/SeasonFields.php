@@ -9,6 +9,8 @@ use InvalidArgumentException;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Season\ByHand;
 use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\Occasion;
+use Nagomi\Core\Season\OccasionKind;
 use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment\CleanseKind;
 use Nagomi\Core\Treatment\Step;
@@ -61,9 +63,10 @@ final class SeasonFields
             }
         }
         $byHand = array_values(array_filter(array_map(self::byHand(...), $fields->objects('by_hand'))));
+        $occasions = array_values(array_filter(array_map(self::occasion(...), $fields->objects('occasions'))));
         $fields->nothingElse();
         try {
-            return new Terms($away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand);
+            return new Terms($away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand, $occasions);
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('', lcfirst($wrong->getMessage()));
 
@@ -86,6 +89,25 @@ final class SeasonFields
         }
 
         return $values;
+    }
+
+    private static function occasion(Fields $fields): ?Occasion
+    {
+        $kind = $fields->choice('kind', OccasionKind::class);
+        $from = $fields->date('from');
+        $until = $fields->date('until');
+        $what = $fields->string('what', '', 80);
+        $fields->nothingElse();
+        if ($kind === null || $from === null || $until === null) {
+            return null;
+        }
+        try {
+            return new Occasion($kind, $from, $until, $what);
+        } catch (InvalidArgumentException $wrong) {
+            $fields->problem('until', lcfirst($wrong->getMessage()));
+
+            return null;
+        }
     }
 
     private static function byHand(Fields $fields): ?ByHand
@@ -146,6 +168,7 @@ final class SeasonFields
                 'reason' => $set->reason,
                 'by' => $set->by,
             ], static fn (mixed $value): bool => $value !== null), $terms->byHand),
+            'occasions' => array_map(static fn (Occasion $occasion): array => array_filter(['kind' => $occasion->kind->value, 'from' => $day($occasion->from), 'until' => $day($occasion->until), 'what' => $occasion->what]), $terms->occasions),
         ], static fn (mixed $value): bool => $value !== null && $value !== []) + ($terms->salonDays === [] ? ['salon_days' => []] : []);
     }
 }

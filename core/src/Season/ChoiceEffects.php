@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Season;
 
+use Nagomi\Core\Balance\Forecast;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Treatment\DayContext;
+use Nagomi\Core\Treatment\StepKind;
+
 /** What a choice does to one head, worked out once. */
 final readonly class ChoiceEffects
 {
@@ -12,10 +18,39 @@ final readonly class ChoiceEffects
      *                                                                                 stubborn added, moisture lost, protein lost, moisture gain, protein gain
      * @param float                                                              $cost  minutes, wear and price
      */
-    public function __construct(
+    private function __construct(
         public array $steps,
         public float $cost,
         public bool $seals,
     ) {
+    }
+
+    /** @param float $uptake the head's own factor on what treatments give */
+    public static function of(Choice $choice, Head $head, float $uptake, Terms $terms): self
+    {
+        $steps = $choice->steps($head);
+        $context = new DayContext($head, $steps[0]->kind === StepKind::PreWash);
+        $moving = [];
+        $wear = 0.0;
+        $seals = false;
+        foreach ($steps as $step) {
+            $strata = [];
+            $moves = false;
+            foreach (Forecast::effects($head, $step, $context) as $s => $effect) {
+                $row = [
+                    $effect->washableKept, $effect->stubbornKept, $effect->stubbornAdded, $effect->moistureLost, $effect->proteinLost,
+                    $effect->moistureGain * $uptake, $effect->proteinGain * $uptake,
+                ];
+                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+                $strata[] = $row;
+                $wear += $head->strata[$s]->share * $effect->wearAdded;
+            }
+            if ($moves) {
+                $moving[] = $strata;
+            }
+            $seals = $seals || $step->kind === StepKind::Seal;
+        }
+
+        return new self($moving, Model::COST_OF_A_MINUTE * $choice->minutes($head) + Model::COST_OF_WEAR * $wear + Model::COST_OF_A_CURRENCY_UNIT * $terms->price($choice), $seals);
     }
 }

@@ -18,14 +18,14 @@ final class Choices
     private const MASK_MINUTES = [15.0, 25.0, 40.0];
 
     /** @return non-empty-list<Choice> */
-    public static function of(Head $head): array
+    public static function of(Head $head, Terms $terms = new Terms()): array
     {
         $conditionings = [[StepKind::Conditioner, Model::STEP_MINUTES['conditioner'], false]];
         foreach (self::MASK_MINUTES as $minutes) {
             $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
         }
         $choices = [];
-        foreach (self::cleanses($head) as $cleanse) {
+        foreach (self::cleanses($head, $terms) as $cleanse) {
             foreach ([null, StepKind::MildProtein, StepKind::StrongProtein] as $protein) {
                 foreach ($conditionings as [$kind, $minutes, $heat]) {
                     $choices[] = new Choice($cleanse, self::passes($head, $cleanse), $kind, $minutes, $heat, $protein, self::preWash($head));
@@ -71,9 +71,9 @@ final class Choices
     }
 
     /** @return non-empty-list<CleanseKind> */
-    private static function cleanses(Head $head): array
+    private static function cleanses(Head $head, Terms $terms): array
     {
-        $minerals = $head->swims || ! in_array(WaterHardness::fromMgPerL($head->hardnessMgPerL), [WaterHardness::Soft, WaterHardness::Moderate], true);
+        $minerals = $head->swims || $terms->of(OccasionKind::Swimming) !== [] || ! in_array(WaterHardness::fromMgPerL($head->hardnessMgPerL), [WaterHardness::Soft, WaterHardness::Moderate], true);
         $kinds = [
             CleanseKind::Gentle,
             self::usualCleanse($head),

@@ -41,7 +41,7 @@ final class Planner
         $horizon = 7 * $weeks;
         $washDays = WashDays::of($head, $history, $terms, $start->date, $horizon);
         $standing = Standing::after($head, $history, static fn (WashDay $washDay): int => Calendar::daysBetween($start->date, $washDay->date), $terms, $start->date);
-        $choices = Choices::of($head);
+        $choices = Choices::of($head, $terms);
 
         // The doubt ahead depends a little on the plan: it is first taken from the house rhythm.
         $rhythm = Choices::houseRhythm($head);
@@ -88,7 +88,7 @@ final class Planner
     {
         $cost = 0.0;
         foreach ($forecast as $day => $point) {
-            $cost += $terrain->costOfADay(Terrain::means($point->state), $day);
+            $cost += $terrain->weightOf($day) * $terrain->costOfADay(Terrain::means($point->state), $day);
         }
 
         return $cost + array_sum(array_map($terrain->costOfChoice(...), $choices, $washDays));
@@ -126,13 +126,13 @@ final class Planner
                 $day,
                 $choice,
                 $choice->minutes($head),
-                Wording::reasons($without, $movedBy, count($head->strata) > 1, $byHand),
+                [...Wording::occasions($terrain->terms, $start->date->modify("+{$day} days")), ...Wording::reasons($without, $movedBy, count($head->strata) > 1, $byHand)],
                 $without,
                 $movedBy,
                 $broken,
                 $look,
                 $byHand,
-                $broken === [] || $byHand !== null ? null : Clashes::on($start->date->modify("+{$day} days"), Choices::of($head), $standing),
+                $broken === [] || $byHand !== null ? null : Clashes::on($start->date->modify("+{$day} days"), Choices::of($head, $terrain->terms), $standing),
                 Breakage::expected(($forecast[$day] ?? $start)->state, max(0, $day - $washedBefore), $offset),
             );
             $washedBefore = $day;

@@ -28,6 +28,7 @@ final readonly class Terms
      * @param array<string, DateTimeImmutable>                  $barredUntil      first day a treatment may be done, by treatment: a patch test is still out
      * @param list<array{DateTimeImmutable, string}>            $promised         day and treatment, as promised to the client
      * @param list<ByHand>                                      $byHand
+     * @param list<Occasion>                                    $occasions        what is to come
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it begins, or a day set twice
      */
@@ -41,6 +42,7 @@ final readonly class Terms
         public array $barredUntil = [],
         public array $promised = [],
         public array $byHand = [],
+        public array $occasions = [],
     ) {
         foreach ([...$notAtHome, ...array_keys($stock), ...array_keys($prices), ...array_keys($barredUntil), ...array_column($promised, 1)] as $treatment) {
             if (! in_array($treatment, self::TREATMENTS, true)) {
@@ -65,6 +67,23 @@ final readonly class Terms
             throw new InvalidArgumentException('Set by hand: a day is set twice; set it once.');
         }
         $this->booked = $salonDays === null ? null : array_fill_keys(array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays), true);
+    }
+
+    /** @return list<Occasion> */
+    public function of(OccasionKind $kind): array
+    {
+        return array_values(array_filter($this->occasions, static fn (Occasion $occasion): bool => $occasion->kind === $kind));
+    }
+
+    public function isSwimming(DateTimeImmutable $day): bool
+    {
+        foreach ($this->of(OccasionKind::Swimming) as $swimming) {
+            if ($swimming->includes($day)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function isAway(DateTimeImmutable $day): bool

@@ -6,15 +6,13 @@ namespace Nagomi\Core\Season;
 
 use DateTimeImmutable;
 use Nagomi\Core\Air\Humidity;
-use Nagomi\Core\Balance\Forecast;
+use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Balance\Layout;
 use Nagomi\Core\Balance\Point;
 use Nagomi\Core\Balance\Reserves;
 use Nagomi\Core\Balance\State;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameter\Model;
-use Nagomi\Core\Treatment\DayContext;
-use Nagomi\Core\Treatment\StepKind;
 use WeakMap;
 
 /**
@@ -30,13 +28,13 @@ final class Terrain
 
     public readonly Head $head;
 
+    /** @var array<int, true> days that count, counted from today */
+    private readonly array $bestDays;
+
     private readonly float $uptake;
 
     /** @var list<array{moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float, share: float, moistureTarget: float, proteinTarget: float}> */
     private readonly array $strata;
-
-    /** @var array<int, array{float, float, float}> */
-    private static array $weights = [];
 
     /** @var WeakMap<Choice, ChoiceEffects> */
     private readonly WeakMap $effects;
@@ -80,6 +78,7 @@ final class Terrain
             ];
         }
         $this->strata = $strata;
+        $this->bestDays = array_fill_keys(array_map(fn (Occasion $best): int => Calendar::daysBetween($this->today, $best->from), $terms->of(OccasionKind::BestDay)), true);
         $this->effects = new WeakMap();
         $this->table = ExcessTable::values();
     }
@@ -239,8 +238,9 @@ final class Terrain
      */
     public function costOfDays(array $means, int $firstDay, int $days, bool $sealed): float
     {
+        $counts = $this->bestDays === [] ? 0.0 : $this->costOfBestDays($means, $firstDay, $days, $sealed);
         if ($days <= 3) {
-            $cost = 0.0;
+            $cost = $counts;
             for ($d = 0; $d < $days; $d++) {
                 $cost += $this->costOfADay($d === 0 ? $means : $this->afterDays($means, $firstDay, $d, $sealed), $firstDay + $d);
             }
@@ -249,29 +249,34 @@ final class Terrain
         }
         $last = $days - 1;
         $middle = intdiv($last, 2);
-        [$w0, $w1, $w2] = self::weights($days);
+        [$w0, $w1, $w2] = Parabola::weights($days);
 
-        return $w0 * $this->costOfADay($means, $firstDay)
+        return $counts + $w0 * $this->costOfADay($means, $firstDay)
             + $w1 * $this->costOfADay($this->afterDays($means, $firstDay, $middle, $sealed), $firstDay + $middle)
             + $w2 * $this->costOfADay($this->afterDays($means, $firstDay, $last, $sealed), $firstDay + $last);
     }
 
-    /** @return array{float, float, float} weights that sum a parabola over the days exactly */
-    private static function weights(int $days): array
+    /** How often a day counts: once, and the day of a wedding as often as the model says. */
+    public function weightOf(int $day): float
     {
-        if (! isset(self::$weights[$days])) {
-            $last = $days - 1;
-            $middle = intdiv($last, 2);
-            $weights = [0.0, 0.0, 0.0];
-            for ($d = 0; $d <= $last; $d++) {
-                $weights[0] += ($d - $middle) * ($d - $last) / ($middle * $last);
-                $weights[1] += $d * ($d - $last) / ($middle * ($middle - $last));
-                $weights[2] += $d * ($d - $middle) / ($last * ($last - $middle));
+        return isset($this->bestDays[$day]) ? Model::WEIGHT_OF_A_BEST_DAY : 1.0;
+    }
+
+    /**
+     * What the days that count cost beyond what every day does.
+     *
+     * @param array<int, float> $means at the end of the first day
+     */
+    private function costOfBestDays(array $means, int $firstDay, int $days, bool $sealed): float
+    {
+        $cost = 0.0;
+        foreach (array_keys($this->bestDays) as $best) {
+            if ($best >= $firstDay && $best < $firstDay + $days) {
+                $cost += (Model::WEIGHT_OF_A_BEST_DAY - 1) * $this->costOfADay($best === $firstDay ? $means : $this->afterDays($means, $firstDay, $best - $firstDay, $sealed), $best);
             }
-            self::$weights[$days] = [$weights[0], $weights[1], $weights[2]];
         }
 
-        return self::$weights[$days];
+        return $cost;
     }
 
     /** What a choice costs by itself: minutes, the wear of its steps and what it uses up. */
@@ -294,34 +299,6 @@ final class Terrain
 
     private function effectsOf(Choice $choice): ChoiceEffects
     {
-        return $this->effects[$choice] ??= $this->worked($choice);
-    }
-
-    private function worked(Choice $choice): ChoiceEffects
-    {
-        $steps = $choice->steps($this->head);
-        $context = new DayContext($this->head, $steps[0]->kind === StepKind::PreWash);
-        $moving = [];
-        $wear = 0.0;
-        $seals = false;
-        foreach ($steps as $step) {
-            $strata = [];
-            $moves = false;
-            foreach (Forecast::effects($this->head, $step, $context) as $s => $effect) {
-                $row = [
-                    $effect->washableKept, $effect->stubbornKept, $effect->stubbornAdded, $effect->moistureLost, $effect->proteinLost,
-                    $effect->moistureGain * $this->uptake, $effect->proteinGain * $this->uptake,
-                ];
-                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0];
-                $strata[] = $row;
-                $wear += $this->strata[$s]['share'] * $effect->wearAdded;
-            }
-            if ($moves) {
-                $moving[] = $strata;
-            }
-            $seals = $seals || $step->kind === StepKind::Seal;
-        }
-
-        return new ChoiceEffects($moving, Model::COST_OF_A_MINUTE * $choice->minutes($this->head) + Model::COST_OF_WEAR * $wear + Model::COST_OF_A_CURRENCY_UNIT * $this->terms->price($choice), $seals);
+        return $this->effects[$choice] ??= ChoiceEffects::of($choice, $this->head, $this->uptake, $this->terms);
     }
 }

@@ -10,7 +10,7 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
 
-/** The days of a season on which the head can be washed: by the client's rhythm, round days away, on days booked or set by hand. */
+/** The days of a season on which the head can be washed: by the client's rhythm, round days away, on days booked or set by hand, and on the eve of a day that counts. */
 final readonly class WashDays
 {
     /** Hair is not washed two days running for the plan's sake. */
@@ -44,10 +44,12 @@ final readonly class WashDays
         }
     }
 
-    /** @return list<int> days set by hand or booked in the salon, ascending */
+    /** @return list<int> days set by hand, booked in the salon or before a day that counts, ascending */
     private static function fixed(Terms $terms, DateTimeImmutable $today, int $after, int $horizon): array
     {
-        $dates = [...array_map(static fn (ByHand $set): DateTimeImmutable => $set->date, $terms->byHand), ...$terms->salonDays ?? []];
+        // Hair is at its best the day after it was washed and styled.
+        $before = array_filter(array_map(static fn (Occasion $best): DateTimeImmutable => $best->from->modify('-1 day'), $terms->of(OccasionKind::BestDay)), static fn (DateTimeImmutable $day): bool => ! $terms->isAway($day));
+        $dates = [...array_map(static fn (ByHand $set): DateTimeImmutable => $set->date, $terms->byHand), ...$terms->salonDays ?? [], ...$before];
         $days = array_filter(
             array_map(static fn (DateTimeImmutable $date): int => Calendar::daysBetween($today, $date), $dates),
             static fn (int $day): bool => $day >= 0 && $day > $after && $day <= $horizon,

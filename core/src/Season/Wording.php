@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Season;
 
 use DateTimeImmutable;
+use Nagomi\Core\Balance\Calendar;
 use Nagomi\Core\Season\Rule\Rule;
 
 /** Puts the reasons of an item into one plain sentence. */
@@ -30,6 +31,22 @@ final class Wording
         }
 
         return $sentences === [] ? ['The usual cleanse; nothing else is due.'] : $sentences;
+    }
+
+    /** @return list<string> what this day is for, of what is to come */
+    public static function occasions(Terms $terms, DateTimeImmutable $day): array
+    {
+        $sentences = [];
+        foreach ($terms->of(OccasionKind::BestDay) as $best) {
+            if (Calendar::daysBetween($day, $best->from) === 1) {
+                $sentences[] = 'The day before ' . ($best->what === '' ? 'the day that counts' : lcfirst($best->what)) . ", {$best->from->format('j M')}: washed and styled so that it is at its best then.";
+            }
+        }
+        if ($terms->isSwimming($day)) {
+            $sentences[] = 'She swims these days: a chelating cleanse may come sooner than usual.';
+        }
+
+        return $sentences;
     }
 
     private static function sentence(string $treatment, Without $leftOut, string $where): string

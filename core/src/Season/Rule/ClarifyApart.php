@@ -33,7 +33,8 @@ final readonly class ClarifyApart implements Rule
             return true;
         }
         $head = $standing->head;
-        $heavy = $head->swims || $head->load === StylingLoad::Heavy || WaterHardness::fromMgPerL($head->hardnessMgPerL) === WaterHardness::VeryHard;
+        $swimming = $standing->terms->occasions !== [] && $standing->terms->isSwimming($standing->date());
+        $heavy = $head->swims || $swimming || $head->load === StylingLoad::Heavy || WaterHardness::fromMgPerL($head->hardnessMgPerL) === WaterHardness::VeryHard;
 
         return $standing->day - $standing->lastClarify >= Model::CLARIFY_APART_DAYS[$heavy ? 'heavy' : 'usual'];
     }
