@@ -52,6 +52,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
     });
+    Route::get('/seasons', [SeasonController::class, 'several'])->name('seasons');
     Route::get('/reports', [ReportController::class, 'show'])->name('reports');
     Route::get('/reports.csv', [ReportController::class, 'csv'])->name('reports.csv');
     Route::get('/in-and-out', [MovingController::class, 'show'])->name('moving');
@@ -125,6 +126,12 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/zones/{zone}/take', [HeadController::class, 'takeZone'])->name('heads.zones.take')->where('zone', '[a-z]+');
             Route::post('/signs', [SignController::class, 'raise'])->name('heads.signs.raise');
             Route::put('/signs', [SignController::class, 'clear'])->name('heads.signs.clear');
+            Route::post('/season/preview', [SeasonController::class, 'preview'])->name('heads.season.preview');
+            Route::post('/season/acts', [SeasonController::class, 'act'])->name('heads.season.act');
+            Route::post('/season/undo', [SeasonController::class, 'undo'])->name('heads.season.undo');
+            Route::post('/season/redo', [SeasonController::class, 'redo'])->name('heads.season.redo');
+            Route::post('/season/occasions', [SeasonController::class, 'occasion'])->name('heads.season.occasion');
+            Route::delete('/season/occasions/{place}', [SeasonController::class, 'withoutOccasion'])->name('heads.season.without')->whereNumber('place');
             Route::get('/terms', [TermsController::class, 'edit'])->name('heads.terms');
             Route::put('/terms', [TermsController::class, 'update'])->name('heads.terms.update');
             Route::post('/terms/by-hand', [TermsController::class, 'setByHand'])->name('heads.terms.by-hand');

@@ -20,6 +20,7 @@ use Nagomi\Core\Balance\State;
 use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Reading\RetainedLength;
+use Nagomi\Core\Season\Consequence;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Verdict;
 
@@ -51,6 +52,7 @@ final class Renewal
             PlanKeeper::keep($head, $plan);
             $buildUp = array_sum(array_map(fn (int $s): float => $state->layout->head->strata[$s]->share * $state->buildUp($s), array_keys($state->layout->head->strata)));
             $cells = Cells::ofHead($state);
+            $comesTo = Consequence::of($plan);
             $outlook = Outlook::query()->updateOrCreate(['head_id' => $head->id], [
                 'salon_id' => $head->salon_id,
                 'as_of' => $today->format('Y-m-d'),
@@ -63,6 +65,8 @@ final class Renewal
                 'clashes' => OutlookParts::clashes($plan),
                 'learned' => self::learned($state),
                 'length' => self::length($head, $today),
+                'days_out' => round($comesTo->daysOut, 2),
+                'plan_minutes' => round($comesTo->minutes, 1),
                 'drifts_on' => Drift::on($trace->last())?->format('Y-m-d'),
                 'worth' => WorthTaking::of($head, $state, $plan, $today),
             ]);

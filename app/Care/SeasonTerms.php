@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Seasons\Treatments;
 use App\Models\Head;
 use App\Models\PlanItem;
 use InvalidArgumentException;
 use Nagomi\Core\Record\InvalidRecord;
 use Nagomi\Core\Record\SeasonFields;
 use Nagomi\Core\Season\Terms;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\StepKind;
 
 /** The terms of a head's season as the page shows them and as they are kept, in the shape of the care record. */
 final class SeasonTerms
@@ -70,16 +69,28 @@ final class SeasonTerms
         return $set;
     }
 
-    /** @return array<string, mixed> the season with every treatment of the plan as it stands promised */
-    public static function promised(Head $head): array
+    /** @return list<array{date: string, treatment: string}> every treatment of the plan as it stands */
+    public static function treatments(Head $head): array
     {
         $promised = [];
-        foreach ($head->planItems()->where('status', 'planned')->get() as $item) {
-            foreach (self::treatments($item) as $treatment) {
+        /** @var iterable<PlanItem> $items */
+        $items = $head->planItems()->where('status', 'planned')->get();
+        foreach ($items as $item) {
+            foreach (Treatments::of($item) as $treatment) {
                 $promised[] = ['date' => $item->date->format('Y-m-d'), 'treatment' => $treatment];
             }
         }
 
+        return $promised;
+    }
+
+    /**
+     * @param list<array{date: string, treatment: string}> $promised
+     *
+     * @return array<string, mixed> the season with these promised
+     */
+    public static function promised(Head $head, array $promised): array
+    {
         return self::with($head, ['promised' => $promised]);
     }
 
@@ -87,22 +98,5 @@ final class SeasonTerms
     public static function released(Head $head): array
     {
         return self::with($head, ['promised' => null]);
-    }
-
-    /** @return list<string> of {@see Terms::TREATMENTS} */
-    private static function treatments(PlanItem $item): array
-    {
-        $treatments = [];
-        foreach ($item->steps as $step) {
-            $cleanse = CleanseKind::tryFrom(is_string($step['cleanse'] ?? null) ? $step['cleanse'] : '');
-            $kind = is_string($step['kind'] ?? null) ? $step['kind'] : '';
-            $treatments[] = match (true) {
-                $cleanse?->clarifies() === true => 'clarifying',
-                in_array($kind, [StepKind::Mask->value, StepKind::MildProtein->value, StepKind::StrongProtein->value], true) => $kind,
-                default => null,
-            };
-        }
-
-        return array_values(array_filter($treatments));
     }
 }

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string                           $head_id
  * @property CarbonImmutable                  $as_of
  * @property CarbonImmutable|null             $drifts_on the first day outside the band, if nothing is done; null within four weeks
+ * @property float                            $days_out     expected days out of band over the season
+ * @property float                            $plan_minutes of all wash days of the season
  * @property string                           $verdict
  * @property Head                             $head
  * @property array<string, float>             $cells
@@ -41,7 +43,7 @@ final class Outlook extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array', 'worth' => 'array'];
+        return ['as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float', 'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array', 'worth' => 'array'];
     }
 
     /** @return BelongsTo<Head, $this> */

@@ -137,4 +137,5 @@ return [
     'treatments' => ['mask' => 'mask', 'mild-protein' => 'mild protein', 'strong-protein' => 'strong protein', 'clarifying' => 'clarifying or chelating', 'heat' => 'heat under the mask', 'co-wash' => 'co-wash'],
     'learned' => ['moisture-fading' => 'moisture fades', 'protein-fading' => 'protein fades', 'uptake' => 'takes treatments up'],
     'booking_statuses' => ['booked' => 'booked', 'arrived' => 'here', 'under-way' => 'under way', 'done' => 'through', 'cancelled' => 'cancelled', 'no-show' => 'did not come'],
+    'occasions' => ['best-day' => 'a day that counts', 'swimming' => 'swimming', 'new-colour' => 'new colour', 'away' => 'away'],
 ];

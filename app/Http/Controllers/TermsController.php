@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\Renewal;
+use App\Care\Seasons\Promises;
+use App\Care\Seasons\SeasonLog;
 use App\Care\SeasonTerms;
 use App\Http\Requests\ByHandRequest;
 use App\Http\Requests\TermsRequest;
@@ -37,20 +38,23 @@ final class TermsController extends Controller
 
     public function promise(Head $head): RedirectResponse
     {
-        return $this->keep($head, SeasonTerms::promised($head), 'Promised. What is in the plan now is moved only for a reason worth the move.');
+        $promised = SeasonTerms::treatments($head);
+        Promises::make($head, $promised, $this->stylist()->name);
+
+        return $this->keep($head, SeasonTerms::promised($head, $promised), 'Promised. What is in the plan now is moved only for a reason worth the move.');
     }
 
     public function release(Head $head): RedirectResponse
     {
+        Promises::release($head);
+
         return $this->keep($head, SeasonTerms::released($head), 'Released: the plan is free to move again.');
     }
 
     /** @param array<string, mixed> $season */
     private function keep(Head $head, array $season, string $said): RedirectResponse
     {
-        $head->update(['season' => $season]);
-        // Terms weigh on the days ahead only.
-        Renewal::of($head, $head->salon->today());
+        SeasonLog::keep($head, $season, $said, $this->stylist()->name);
 
         return redirect()->route('heads.terms', $head)->with('said', $said);
     }

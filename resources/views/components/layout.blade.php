@@ -33,13 +33,14 @@
                 <li><a href="{{ route('heads.home', $head) }}" data-key="c" @if(request()->routeIs('heads.home')) aria-current="page" @endif>Home card <kbd>c</kbd></a></li>
                 <li><a href="{{ route('heads.trends', $head) }}" data-key="d" @if(request()->routeIs('heads.trends')) aria-current="page" @endif>Trends <kbd>d</kbd></a></li>
                 <li><a href="{{ route('heads.ledger', $head) }}" data-key="l" @if(request()->routeIs('heads.ledger')) aria-current="page" @endif>Ledger <kbd>l</kbd></a></li>
-                <li><details class="rail-more" @if(request()->routeIs('heads.pictures', 'heads.shelf', 'heads.style', 'heads.trials', 'heads.edit')) open @endif><summary>More</summary>
+                <li><details class="rail-more" @if(request()->routeIs('heads.pictures', 'heads.shelf', 'heads.style', 'heads.trials', 'heads.edit', 'heads.farewell')) open @endif><summary>More</summary>
                     <ul>
                         <li><a href="{{ route('heads.edit', $head) }}" @if(request()->routeIs('heads.edit')) aria-current="page" @endif>Intake</a></li>
                         <li><a href="{{ route('heads.pictures', $head) }}" @if(request()->routeIs('heads.pictures')) aria-current="page" @endif>Pictures</a></li>
                         <li><a href="{{ route('heads.shelf', $head) }}" @if(request()->routeIs('heads.shelf')) aria-current="page" @endif>Shelf for her</a></li>
                         <li><a href="{{ route('heads.style', $head) }}" @if(request()->routeIs('heads.style')) aria-current="page" @endif>Style</a></li>
                         <li><a href="{{ route('heads.trials', $head) }}" @if(request()->routeIs('heads.trials')) aria-current="page" @endif>Trials</a></li>
+                        <li><a href="{{ route('heads.farewell', $head) }}" @if(request()->routeIs('heads.farewell')) aria-current="page" @endif>Take away, delete</a></li>
                     </ul></details></li>
             @endif
         </ul>
@@ -81,7 +82,7 @@
             <dt><kbd>n</kbd></dt><dd>New client, on Heads</dd>
             <dt><kbd>o</kbd></dt><dd>House methods</dd>
             <dt><kbd>r</kbd> <kbd>b</kbd> <kbd>a</kbd> <kbd>w</kbd> <kbd>s</kbd> <kbd>c</kbd> <kbd>d</kbd> <kbd>l</kbd></dt><dd>River, Bench, Basin, Wash day, Season, Home card, Trends, Ledger of the open head</dd>
-            <dt><kbd>f</kbd> <kbd>t</kbd></dt><dd>On the season: what if; what the plan must keep to</dd>
+            <dt><kbd>f</kbd> <kbd>m</kbd></dt><dd>On the season: what if; what the plan must keep to</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the river: a day back, a day on; with <kbd>Shift</kbd> a week</dd>
             <dt><kbd>?</kbd></dt><dd>This sheet; <kbd>Esc</kbd> closes it</dd>
         </dl>

@@ -5,6 +5,7 @@
             <label class="is-sr-only" for="search">Search heads by name</label>
             <input class="input" id="search" type="search" name="search" value="{{ $search }}" placeholder="Search by name" data-search>
         </form>
+        <a class="button" href="{{ route('seasons') }}">Seasons side by side</a>
         <a class="button" href="{{ route('records.create') }}">Take in a record</a>
         <a class="button is-strong" href="{{ route('heads.create') }}" data-key="n">New client</a>
     </header>

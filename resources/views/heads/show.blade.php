@@ -13,7 +13,6 @@
                 @foreach ($outlook->standing as $stratum){{ $loop->first ? '' : '; ' }}{{ $stratum['name'] }} <strong>{{ __("nagomi.porosities.{$stratum['porosity']}") }}</strong>@endforeach porosity
                 · <a href="{{ route('heads.edit', $head) }}">intake</a>
                 · <a href="{{ route('heads.record', $head) }}" download>care record</a>
-                · <a href="{{ route('heads.farewell', $head) }}">delete</a>
                 · <a href="{{ route('heads.calendar', $head) }}" download>calendar</a>
             </p>
         </div>

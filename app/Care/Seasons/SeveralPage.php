@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Seasons;
+
+use App\Models\Booking;
+use App\Models\Head;
+use App\Models\PlanItem;
+use App\Models\Salon;
+use App\Models\User;
+use Illuminate\Support\Collection;
+
+/** The seasons of several heads on one page: of a household, or of those a stylist saw lately. */
+final class SeveralPage
+{
+    private const MOST = 40;
+    private const STYLIST_WEEKS_BACK = 16;
+
+    /** @return array<string, mixed> */
+    public static function of(Salon $salon, string $household, int $stylist): array
+    {
+        $heads = Head::query()->with(['salon', 'outlook:head_id,salon_id,as_of,verdict', 'planItems' => fn ($items) => $items->where('status', 'planned')])->where('salon_id', $salon->id);
+        if ($household !== '') {
+            $heads->where('household', $household);
+        } else {
+            $seen = Booking::query()->where('salon_id', $salon->id)->where('user_id', $stylist)->where('date', '>=', $salon->today()->subWeeks(self::STYLIST_WEEKS_BACK)->format('Y-m-d'))->distinct()->pluck('head_id');
+            $heads->whereIn('id', $seen);
+        }
+        /** @var Collection<int, Head> $found */
+        $found = $heads->orderBy('name')->limit(self::MOST)->get();
+
+        return [
+            'salon' => $salon,
+            'household' => $household,
+            'stylist' => $stylist,
+            'households' => Head::query()->where('salon_id', $salon->id)->whereNotNull('household')->distinct()->orderBy('household')->pluck('household')->all(),
+            'stylists' => User::query()->where('salon_id', $salon->id)->orderBy('name')->pluck('name', 'id')->all(),
+            'rows' => $found->map(fn (Head $head): array => ['head' => $head, 'line' => SeasonPage::line($head, $head->planItems), 'together' => self::together($head, $found)])->all(),
+        ];
+    }
+
+    /**
+     * @param Collection<int, Head> $all
+     *
+     * @return list<string> planned days on which somebody else of these is planned as well
+     */
+    private static function together(Head $head, Collection $all): array
+    {
+        $days = fn (Head $of): array => $of->planItems->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))->all();
+        $others = array_merge([], ...$all->reject(fn (Head $other): bool => $other->id === $head->id)->map($days)->all());
+
+        return array_values(array_intersect($days($head), $others));
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\Seasons\SeasonPage;
+use App\Care\SeasonTerms;
+use App\Models\Head;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Nagomi\Core\Season\OccasionKind;
+
+/** Something that is to come: a day that counts, swimming, new colour, days away. */
+final class OccasionRequest extends FormRequest
+{
+    use Sentences;
+
+    private const AWAY = 'away';
+
+    protected function prepareForValidation(): void
+    {
+        // One day is from and until at once.
+        $this->merge(['occasion_until' => $this->filled('occasion_until') ? $this->input('occasion_until') : $this->input('occasion_from')]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        /** @var Head $head */
+        $head = $this->route('head');
+        $today = $head->salon->today();
+
+        return [
+            'occasion' => ['required', Rule::in([self::AWAY, ...array_column(OccasionKind::cases(), 'value')])],
+            'occasion_from' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today->format('Y-m-d')}", "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
+            'occasion_until' => ['required', 'date_format:Y-m-d', 'after_or_equal:occasion_from'],
+            'occasion_what' => ['nullable', 'string', 'max:80'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'occasion' => 'What is to come: choose one from the list.',
+            'occasion_from' => 'From: type a day from today on, such as 2027-02-28.',
+            'occasion_until' => 'Until: type the same day or a later one, or leave it empty.',
+            'occasion_what' => 'Called: keep it to 80 letters.',
+        ]);
+    }
+
+    /** @return array<string, mixed> the season with it */
+    public function season(): array
+    {
+        /** @var Head $head */
+        $head = $this->route('head');
+        $span = ['from' => $this->string('occasion_from')->value(), 'until' => $this->string('occasion_until')->value()];
+        if ($this->string('occasion')->value() === self::AWAY) {
+            return SeasonTerms::with($head, ['away' => [...is_array($head->season['away'] ?? null) ? array_values($head->season['away']) : [], $span]]);
+        }
+        $kept = array_map(fn (array $occasion): array => array_filter($occasion), SeasonPage::occasions($head));
+
+        return SeasonTerms::with($head, ['occasions' => [...$kept, array_filter(['kind' => $this->string('occasion')->value(), 'what' => trim($this->string('occasion_what')->value())] + $span)]]);
+    }
+
+    public function says(): string
+    {
+        return ucfirst(str_replace('-', ' ', $this->string('occasion')->value())) . ' from ' . $this->string('occasion_from')->value() . ' to ' . $this->string('occasion_until')->value() . '.';
+    }
+}

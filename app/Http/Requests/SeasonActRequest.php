@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\Seasons\SeasonAct;
+use App\Models\Head;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use InvalidArgumentException;
+
+/** What is done to one wash day of a season. */
+final class SeasonActRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['date' => ['required', 'date_format:Y-m-d'], 'act' => ['required', Rule::in(SeasonAct::KINDS)], 'value' => ['nullable', 'string', 'max:20'], 'seen' => ['nullable', 'integer']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['*.*' => 'This page is damaged; open the season anew.'];
+    }
+
+    public function act(): SeasonAct
+    {
+        /** @var Head $head */
+        $head = $this->route('head');
+        /** @var User $user */
+        $user = $this->user();
+        try {
+            return SeasonAct::of($head->loadMissing('salon'), $this->string('date')->value(), $this->string('act')->value(), $this->string('value')->value(), $user->name);
+        } catch (InvalidArgumentException $cannot) {
+            throw ValidationException::withMessages(['act' => $cannot->getMessage()]);
+        }
+    }
+
+    public function seen(): ?int
+    {
+        return $this->filled('seen') ? $this->integer('seen') : null;
+    }
+}

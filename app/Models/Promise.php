@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One version of what a client was promised.
+ *
+ * @property int                                            $id
+ * @property string                                         $head_id
+ * @property list<array{date: string, treatment: string}>   $items
+ * @property string                                         $by
+ * @property CarbonImmutable                                $made_at
+ * @property CarbonImmutable|null                           $released_at
+ */
+final class Promise extends Model
+{
+    use BelongsToSalon;
+
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['items' => 'array', 'made_at' => 'immutable_datetime', 'released_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One change of what a season must keep to.
+ *
+ * @property int                       $id
+ * @property string                    $head_id
+ * @property array<string, mixed>|null $before in the shape of the care record
+ * @property array<string, mixed>|null $after
+ * @property string                    $says
+ * @property string                    $by
+ * @property CarbonImmutable           $made_at
+ * @property CarbonImmutable|null      $undone_at
+ */
+final class SeasonEdit extends Model
+{
+    use BelongsToSalon;
+
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['before' => 'array', 'after' => 'array', 'made_at' => 'immutable_datetime', 'undone_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Season;
+
+use Nagomi\Core\Balance\Cell;
+use Nagomi\Core\Balance\Cells;
+use Nagomi\Core\Season\Rule\Rule;
+
+/** What a plan comes to, in the numbers a change of it is held against. */
+final readonly class Consequence
+{
+    /**
+     * @param float        $daysOut expected days outside the band over the season
+     * @param float        $minutes of all wash days
+     * @param list<string> $broken  sentences of the rules that its days break
+     */
+    private function __construct(public float $daysOut, public float $minutes, public array $broken)
+    {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $out = 0.0;
+        foreach ($plan->forecast as $point) {
+            $out += 1 - (Cells::ofHead($point->state)[Cell::InBalance->value] ?? 0.0);
+        }
+        $broken = array_merge(...array_map(static fn (PlanItem $item): array => array_map(static fn (Rule $rule): string => $item->date->format('j M') . ': ' . $rule->sentence(), $item->broken), $plan->items));
+
+        return new self($out, array_sum(array_map(static fn (PlanItem $item): float => $item->minutes, $plan->items)), $broken);
+    }
+}
