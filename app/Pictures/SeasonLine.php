@@ -40,8 +40,10 @@ final readonly class SeasonLine
     public static function of(CarbonImmutable $today, int $weeks, array $days, array $spans = [], array $promised = []): self
     {
         $from = CarbonImmutable::parse($today->format('Y-m-d'));
+        // Days are counted in whole ones, at UTC: no change of the clocks makes one shorter.
+        $start = (int) strtotime("{$today->format('Y-m-d')} UTC");
         $dayWidth = (self::WIDTH - 2 * self::LEFT) / (7 * $weeks);
-        $x = static fn (string $date): float => round(self::LEFT + $dayWidth * $from->diffInDays(CarbonImmutable::parse($date), false), 1);
+        $x = static fn (string $date): float => round(self::LEFT + $dayWidth * ((int) strtotime("{$date} UTC") - $start) / 86400, 1);
         $end = $from->addWeeks($weeks)->format('Y-m-d');
         $first = $from->format('Y-m-d');
         $drawn = [];

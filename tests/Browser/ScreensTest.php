@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Browser\Support\Browser;
 
 /** Every screen of the application, as paths of a head or of the salon. */
-const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team', '/shelf', '/shelf/new', '/shelf/mix', '/shelf/book', '{product}', '{head}/shelf', '{head}/basin', '{head}/style', '{head}/trials'];
+const SCREENS = ['/heads', '/heads/new', '/records/new', '/house', '{head}', '{head}/edit', '{head}/bench', '{head}/wash-day', '{head}/season', '{head}/ledger', '{head}/what-if?change=no-mask', '{head}/terms', '{head}/bench?moment=after-styling', '{head}/bench/zones', '{head}/bench/zones?test=scalp', '{head}/visits', '{head}/visits/{visit}', '{head}/visits/{visit}/correct', '{head}/trends?group=elasticity', '{head}/cause', '{head}/pictures', '/team', '/shelf', '/shelf/new', '/shelf/mix', '/shelf/book', '{product}', '{head}/shelf', '{head}/basin', '{head}/style', '{head}/trials', '/today', '/bookings/new?head={id}', '{booking}', '/house/hours', '/outbox', '/in-and-out', '/reports', '/seasons', '{head}/home', '{head}/delete'];
 
 function screens(Browser $browser): array
 {
@@ -15,7 +15,9 @@ function screens(Browser $browser): array
 
     $product = (string) parse_url((string) $browser->visit('/shelf')->find('.shelf a')->getAttribute('href'), PHP_URL_PATH);
 
-    return array_map(fn (string $screen): string => str_replace(['{head}', '{visit}', '{product}'], [$head, $visit, $product], $screen), SCREENS);
+    $booking = (string) parse_url((string) $browser->visit('/today')->find('a[href*="/bookings/0"]')->getAttribute('href'), PHP_URL_PATH);
+
+    return array_map(fn (string $screen): string => str_replace(['{head}', '{id}', '{visit}', '{product}', '{booking}'], [$head, basename($head), $visit, $product, $booking], $screen), SCREENS);
 }
 
 it('is accessible on every screen by axe, in light and in dark', function (bool $dark): void {
@@ -85,8 +87,8 @@ it('answers each page within a few times what the plainest takes', function (): 
 
             return (float) $browser->driver->executeScript('const [page] = performance.getEntriesByType("navigation"); return page.responseStart - page.requestStart');
         };
-        // What-if plans two seasons and the Basin lays a day out while one waits; every other page reads what is stored.
-        foreach (array_filter(screens($browser), fn (string $screen): bool => preg_match('/what-if|basin$/', $screen) !== 1) as $screen) {
+        // What-if plans two seasons, the Basin lays a day out and booking lays out a week while one waits; every other page reads what is stored.
+        foreach (array_filter(screens($browser), fn (string $screen): bool => preg_match('/what-if|basin$|bookings.new/', $screen) !== 1) as $screen) {
             // Both are taken in turn, so that whatever else the machine does falls on both; the fastest of each is what it needs.
             // How fast a machine is differs; how much more than a plain form a page needs does not.
             $plain = $page = [];

@@ -28,12 +28,6 @@ final class Promises
         Promise::query()->where('head_id', $head->id)->whereNull('released_at')->update(['released_at' => now()]);
     }
 
-    public static function current(Head $head): ?Promise
-    {
-        /** @var Promise|null */
-        return Promise::query()->where('head_id', $head->id)->whereNull('released_at')->latest('id')->first();
-    }
-
     /** @return Collection<int, Promise> the latest first */
     public static function all(Head $head): Collection
     {

@@ -8,6 +8,7 @@ use App\Care\Renewal;
 use App\Care\StepWords;
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Models\Promise;
 use App\Pictures\SeasonLine;
 use Illuminate\Support\Collection;
 
@@ -20,7 +21,8 @@ final class SeasonPage
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $outlook = Renewal::current($head);
         $items = self::items($head);
-        $promise = Promises::current($head);
+        $promises = Promises::all($head);
+        $promise = $promises->first(fn (Promise $one): bool => $one->released_at === null);
         $today = $head->salon->today();
         $last = SeasonLog::last($head);
 
@@ -34,7 +36,7 @@ final class SeasonPage
             'acts' => $items->mapWithKeys(fn (PlanItem $item): array => [$item->date->format('Y-m-d') => Treatments::of($item)])->all(),
             'promise' => $promise,
             'changes' => $promise === null ? [] : Promises::changes($promise, $items, $today),
-            'promises' => Promises::all($head),
+            'promises' => $promises,
             'last' => $last,
             'next' => SeasonLog::next($head),
             'occasions' => self::occasions($head),
@@ -51,12 +53,13 @@ final class SeasonPage
     /**
      * @param Collection<int, PlanItem> $items
      * @param list<string>              $promised
+     * @param bool                      $inWords whether each stone says what is done on it
      */
-    public static function line(Head $head, Collection $items, array $promised = []): SeasonLine
+    public static function line(Head $head, Collection $items, array $promised = [], bool $inWords = true): SeasonLine
     {
         $days = array_values($items->map(fn (PlanItem $item): array => [
             'date' => $item->date->format('Y-m-d'), 'minutes' => $item->minutes, 'kinds' => Treatments::of($item), 'byHand' => $item->by_hand !== null, 'broken' => $item->broken !== [],
-            'says' => $item->date->format('l j F') . ': ' . StepWords::summary($item->steps) . ', ' . (int) round($item->minutes) . ' minutes' . ($item->by_hand !== null ? ', by hand' : ''),
+            'says' => ! $inWords ? $item->date->format('j M') : $item->date->format('l j F') . ': ' . StepWords::summary($item->steps) . ', ' . (int) round($item->minutes) . ' minutes' . ($item->by_hand !== null ? ', by hand' : ''),
         ])->all());
         $away = array_map(fn (array $span): array => ['from' => $span['from'], 'until' => $span['until'], 'kind' => 'away', 'says' => 'away'], self::spans($head, 'away'));
         $occasions = array_map(fn (array $span): array => ['from' => $span['from'], 'until' => $span['until'], 'kind' => $span['kind'], 'says' => $span['what'] !== '' ? $span['what'] : $span['kind']], self::occasions($head));

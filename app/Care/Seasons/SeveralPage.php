@@ -20,7 +20,7 @@ final class SeveralPage
     /** @return array<string, mixed> */
     public static function of(Salon $salon, string $household, int $stylist): array
     {
-        $heads = Head::query()->with(['salon', 'outlook:head_id,salon_id,as_of,verdict', 'planItems' => fn ($items) => $items->where('status', 'planned')])->where('salon_id', $salon->id);
+        $heads = Head::query()->with(['salon', 'outlook:head_id,salon_id,as_of,verdict', 'planItems' => fn ($items) => $items->where('status', 'planned')->select(['id', 'head_id', 'salon_id', 'date', 'steps', 'minutes', 'by_hand', 'broken'])])->where('salon_id', $salon->id);
         if ($household !== '') {
             $heads->where('household', $household);
         } else {
@@ -30,26 +30,25 @@ final class SeveralPage
         /** @var Collection<int, Head> $found */
         $found = $heads->orderBy('name')->limit(self::MOST)->get();
 
+        $days = $household === '' ? [] : $found->mapWithKeys(fn (Head $head): array => [$head->id => $head->planItems->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))->all()])->all();
+
         return [
             'salon' => $salon,
             'household' => $household,
             'stylist' => $stylist,
             'households' => Head::query()->where('salon_id', $salon->id)->whereNotNull('household')->distinct()->orderBy('household')->pluck('household')->all(),
             'stylists' => User::query()->where('salon_id', $salon->id)->orderBy('name')->pluck('name', 'id')->all(),
-            'rows' => $found->map(fn (Head $head): array => ['head' => $head, 'line' => SeasonPage::line($head, $head->planItems), 'together' => self::together($head, $found)])->all(),
+            'rows' => $found->map(fn (Head $head): array => ['head' => $head, 'line' => SeasonPage::line($head, $head->planItems, inWords: false), 'together' => $household === '' ? [] : self::together($head->id, $days)])->all(),
         ];
     }
 
     /**
-     * @param Collection<int, Head> $all
+     * @param array<string, list<string>> $days planned, by head
      *
-     * @return list<string> planned days on which somebody else of these is planned as well
+     * @return list<string> those on which somebody else of these is planned as well
      */
-    private static function together(Head $head, Collection $all): array
+    private static function together(string $headId, array $days): array
     {
-        $days = fn (Head $of): array => $of->planItems->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))->all();
-        $others = array_merge([], ...$all->reject(fn (Head $other): bool => $other->id === $head->id)->map($days)->all());
-
-        return array_values(array_intersect($days($head), $others));
+        return array_values(array_intersect($days[$headId] ?? [], array_merge([], ...array_values(array_diff_key($days, [$headId => true])))));
     }
 }

@@ -1,6 +1,6 @@
 @props(['picture', 'names' => []])
 <figure class="hands">
-    <svg viewBox="0 0 {{ App\Pictures\HandsPicture::WIDTH }} {{ $picture->height }}" role="img" aria-label="The day on each stylist’s hands; the list below says the same in words.">
+    <svg viewBox="0 0 {{ App\Pictures\HandsPicture::WIDTH }} {{ $picture->height }}" role="group" aria-label="The day on each stylist’s hands; the list below says the same in words.">
         @foreach ($picture->hours as $hour)
             <line class="hands-hour" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="18" y2="{{ $picture->height }}"/>
             <text class="tick" x="{{ $hour['x'] }}" y="12">{{ $hour['word'] }}</text>

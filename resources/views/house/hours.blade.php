@@ -6,7 +6,7 @@
         <fieldset>
             <legend>Hours</legend>
             <p class="how">Type from and until, a break between: 9:00–12:30 13:30–18:00. Leave a day off empty.</p>
-            <div class="book-frame"><table class="table hours">
+            <div class="book-frame" tabindex="0" role="region" aria-label="Hours of the week"><table class="table hours">
                 <thead><tr><th scope="col">Stylist</th>@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $day)<th scope="col">{{ $day }}</th>@endforeach</tr></thead>
                 <tbody>
                     @foreach ($stylists as $stylist)

@@ -72,7 +72,10 @@ final class Browser
 
     public function signIn(string $email = 'ilse@saltlight.example', string $password = 'harbour-demo'): self
     {
-        return $this->visit('/sign-in')->type('email', $email)->type('password', $password)->press('Sign in');
+        $this->visit('/sign-in')->type('email', $email)->type('password', $password)->press('Sign in');
+
+        // Most of what is tested begins with a head.
+        return $this->path() === '/today' ? $this->visit('/heads') : $this;
     }
 
     public function path(): string
@@ -170,6 +173,28 @@ final class Browser
         $tools = new ChromeDevToolsDriver($this->driver);
         $tools->execute('Network.enable', ['maxTotalBufferSize' => 0]);
         $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
+    /** Drags an element sideways, without letting go of it. */
+    public function drag(string $css, int $pixels): self
+    {
+        $element = $this->find($css);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $at = $this->driver->executeScript('const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$element]);
+        $tools = new ChromeDevToolsDriver($this->driver);
+        foreach ([['mousePressed', 0], ['mouseMoved', intdiv($pixels, 2)], ['mouseMoved', $pixels]] as [$type, $by]) {
+            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0] + $by, 'y' => $at[1], 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+        }
+
+        return $this;
+    }
+
+    /** Lets go of what is dragged. */
+    public function drop(): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Input.dispatchMouseEvent', ['type' => 'mouseReleased', 'x' => 400, 'y' => 200, 'button' => 'left', 'buttons' => 0, 'clickCount' => 1]);
 
         return $this;
     }

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\Browser;
+
+/*
+ * The season as a picture to work in: dragged by mouse, moved by keyboard, the consequence said before letting go, undone and redone.
+ */
+
+/** Where a stone stands in the picture. */
+function stones(Browser $browser): array
+{
+    return $browser->driver->executeScript('return [...document.querySelectorAll("[data-stone]")].map((stone) => stone.dataset.stone)');
+}
+
+it('moves a wash day by dragging it, with what it comes to said before it is let go', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Noor')->key('s');
+        $before = stones($browser);
+        $day = (float) $browser->find('[data-season]')->getAttribute('data-day') * (float) $browser->driver->executeScript('return document.querySelector(".season-line").clientWidth / 1000');
+        $css = "[data-stone=\"{$before[2]}\"]";
+        $browser->drag($css, (int) round(2 * $day))->until('[data-says]', 'Moved from');
+        expect($browser->text('[data-says]'))->toContain('days out of band')->toContain('minutes')->and(stones($browser))->toBe($before);
+        $old = $browser->find('html');
+        $browser->drop()->untilGone($old)->until('.said', 'Moved from');
+        $after = stones($browser);
+        expect($after)->toContain(date('Y-m-d', strtotime("{$before[2]} +2 days")))->not->toContain($before[2]);
+        $browser->press('Undo');
+        expect(stones($browser))->toBe($before);
+        $browser->press('Redo');
+        expect(stones($browser))->toBe($after)->and($browser->complaints())->toBe([]);
+        $browser->press('Undo');
+    } finally {
+        $browser->close();
+    }
+});
+
+it('moves, lengthens and leaves out by keyboard alone', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Aurel')->key('s');
+        $before = stones($browser);
+        $browser->driver->executeScript('document.querySelectorAll("[data-stone]")[2].focus()');
+        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from')->keys('ESCAPE')->until('[data-says]', 'Left as it is');
+        expect(stones($browser))->toBe($before);
+        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from');
+        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $old = $browser->find('html');
+        $browser->keys('ENTER')->untilGone($old)->until('.said', 'Moved from');
+        expect(stones($browser))->not->toBe($before);
+        // Control and Z undoes.
+        $old = $browser->find('html');
+        $browser->driver->executeScript('document.dispatchEvent(new KeyboardEvent("keydown", {key: "z", ctrlKey: true, bubbles: true}))');
+        $browser->untilGone($old);
+        expect(stones($browser))->toBe($before);
+
+        $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-season]").dataset.acts); return Object.keys(acts).find((date) => acts[date].includes("mask"))');
+        $browser->driver->executeScript('document.querySelector(`[data-stone="${arguments[0]}"]`).focus()', [$masked]);
+        $browser->driver->executeScript('document.querySelector("[data-do=\'leave-out\'][data-value=mask]").focus()');
+        $browser->keys('ENTER')->until('[data-says]', 'Mask of');
+        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $old = $browser->find('html');
+        $browser->driver->executeScript('document.querySelector("[data-keep]").focus()');
+        $browser->keys('ENTER')->untilGone($old)->until('.said', 'left out');
+        $browser->press('Undo');
+    } finally {
+        $browser->close();
+    }
+});
+
+it('says so where there is no network, and leaves the season as it is', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Aurel')->key('s');
+        $before = stones($browser);
+        $browser->offline()->driver->executeScript('document.querySelectorAll("[data-stone]")[1].focus()');
+        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'no network')->offline(false);
+        expect(stones($browser))->toBe($before);
+    } finally {
+        $browser->close();
+    }
+});
