@@ -166,6 +166,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/trials', [TrialController::class, 'index'])->name('heads.trials');
             Route::post('/trials', [TrialController::class, 'store'])->name('heads.trials.store');
             Route::delete('/trials/{trial}', [TrialController::class, 'end'])->name('heads.trials.end')->scopeBindings();
+            Route::post('/programmes', [TrialController::class, 'beginProgramme'])->name('heads.programmes.begin');
+            Route::delete('/programmes/{programme}', [TrialController::class, 'endProgramme'])->name('heads.programmes.end')->scopeBindings();
             Route::get('/style', [StyleController::class, 'show'])->name('heads.style');
             Route::post('/style', [StyleController::class, 'begin'])->name('heads.style.begin');
             Route::put('/style', [StyleController::class, 'keep'])->name('heads.style.keep');

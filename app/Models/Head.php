@@ -140,6 +140,12 @@ final class Head extends Model
         return $this->hasMany(Trial::class);
     }
 
+    /** @return HasMany<Programme, $this> */
+    public function programmes(): HasMany
+    {
+        return $this->hasMany(Programme::class);
+    }
+
     /** @return HasMany<HomeLink, $this> */
     public function links(): HasMany
     {

@@ -138,4 +138,5 @@ return [
     'learned' => ['moisture-fading' => 'moisture fades', 'protein-fading' => 'protein fades', 'uptake' => 'takes treatments up'],
     'booking_statuses' => ['booked' => 'booked', 'arrived' => 'here', 'under-way' => 'under way', 'done' => 'through', 'cancelled' => 'cancelled', 'no-show' => 'did not come'],
     'occasions' => ['best-day' => 'a day that counts', 'swimming' => 'swimming', 'new-colour' => 'new colour', 'away' => 'away'],
+    'programmes' => ['weekly-mask' => 'A mask every week', 'no-protein' => 'No protein', 'gentle-cleansing' => 'Only gentle cleansing', 'pre-wash' => 'A pre-wash each time', 'no-heat' => 'No heat tools'],
 ];

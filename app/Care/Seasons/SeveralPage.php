@@ -30,7 +30,7 @@ final class SeveralPage
         /** @var Collection<int, Head> $found */
         $found = $heads->orderBy('name')->limit(self::MOST)->get();
 
-        $days = $household === '' ? [] : $found->mapWithKeys(fn (Head $head): array => [$head->id => $head->planItems->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))->all()])->all();
+        $days = $household === '' ? [] : $found->mapWithKeys(fn (Head $head): array => [$head->id => array_values($head->planItems->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))->all())])->all();
 
         return [
             'salon' => $salon,

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Programmes\ProgrammeBook;
 use App\Care\TrialBook;
+use App\Http\Requests\ProgrammeRequest;
 use App\Http\Requests\TrialRequest;
 use App\Models\Head;
+use App\Models\Programme;
 use App\Models\Trial;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,7 +22,7 @@ final class TrialController extends Controller
         /** @var Collection<int, Trial> $trials */
         $trials = $head->trials()->latest('id')->limit(12)->get();
 
-        return view('heads.trials', ['head' => $head->loadMissing('salon'), 'trials' => array_map(fn (Trial $trial): array => TrialBook::told($head, $trial), array_values($trials->all())), 'running' => $trials->whereNull('ended_on')->count()]);
+        return view('heads.trials', ['head' => $head->loadMissing('salon'), 'trials' => array_map(fn (Trial $trial): array => TrialBook::told($head, $trial), array_values($trials->all())), 'running' => $trials->whereNull('ended_on')->count(), 'programmes' => ProgrammeBook::all($head)]);
     }
 
     public function store(TrialRequest $request, Head $head): RedirectResponse
@@ -29,6 +32,22 @@ final class TrialController extends Controller
         $trial->save();
 
         return redirect()->route('heads.trials', $head)->with('said', 'The trial runs. Take its measure on the Bench each wash day.');
+    }
+
+    public function beginProgramme(ProgrammeRequest $request, Head $head): RedirectResponse
+    {
+        $programme = new Programme(['head_id' => $head->id, 'by' => $this->stylist()->name] + $request->columns());
+        $programme->salon_id = $head->salon_id;
+        $programme->save();
+
+        return redirect()->route('heads.trials', $head)->with('said', 'The programme runs. Wash days say by themselves whether it is kept to.');
+    }
+
+    public function endProgramme(Head $head, Programme $programme): RedirectResponse
+    {
+        $programme->update(['broken_off_on' => $head->salon->today()->format('Y-m-d')]);
+
+        return redirect()->route('heads.trials', $head)->with('said', 'Broken off; what it said stands.');
     }
 
     public function end(Head $head, Trial $trial): RedirectResponse

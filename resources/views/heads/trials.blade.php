@@ -13,7 +13,7 @@
     @empty
         <div class="empty"><p>Nothing was tried out yet. Three things changed at once teach nobody what helped; one change, read four times, does.</p></div>
     @endforelse
-    <details class="more-tests" @if ($trials === [] || $errors->any()) open @endif>
+    <details class="more-tests" @if ($trials === [] || $errors->hasAny(['change', 'kind', 'sign', 'began_on', 'usual_zone', 'changed_zone'])) open @endif>
         <summary>Try one change</summary>
         <form method="post" action="{{ route('heads.trials.store', $head) }}" class="asks" novalidate>
             @csrf
@@ -24,6 +24,29 @@
             <x-choice name="usual_zone" label="As usual" :options="__('nagomi.zones')" empty="whole head" value="left"/>
             <x-choice name="changed_zone" label="Changed" :options="__('nagomi.zones')" empty="whole head" value="right"/>
             <button class="button">Begin the trial</button>
+        </form>
+    </details>
+    <h2 class="programmes">Programmes</h2>
+    @forelse ($programmes as $row)
+        @php($programme = $row['programme'])
+        <section class="trend">
+            <h2>{{ __("nagomi.programmes.{$programme->kind}") }} <span>· {{ $programme->weeks }} weeks from {{ $programme->began_on->format('j M Y') }}{{ $programme->broken_off_on ? ', broken off ' . $programme->broken_off_on->format('j M') : ($row['left'] > 0 ? ', ' . $row['left'] . ' days left' : ', over') }}</span></h2>
+            <p>{{ $row['of'] === 0 ? 'Nothing to tell yet.' : "Kept to in {$row['kept']} of {$row['of']} {$row['unit']} (" . round(100 * $row['kept'] / $row['of']) . ' %).' }} {{ ucfirst(__("nagomi.signs.{$programme->sign}")) }}, before and since: {{ lcfirst($row['told']['says']) }}</p>
+            @if ($row['told']['besides'] !== [])<p class="reason">Besides: {{ implode('; ', $row['told']['besides']) }}.</p>@endif
+            @if ($row['left'] > 0 && ! $programme->broken_off_on)<form method="post" action="{{ route('heads.programmes.end', [$head, $programme]) }}">@csrf @method('delete')<button class="button is-small">Break it off<span class="is-sr-only">: {{ __("nagomi.programmes.{$programme->kind}") }}</span></button></form>@endif
+        </section>
+    @empty
+        <p class="reason">A programme is kept to for a fixed time, such as a first month of weekly masks; how far it was kept to is read off the wash days.</p>
+    @endforelse
+    <details class="more-tests" @if ($errors->hasAny(['programme', 'weeks', 'programme_sign', 'programme_from'])) open @endif>
+        <summary>Begin a programme</summary>
+        <form method="post" action="{{ route('heads.programmes.begin', $head) }}" class="asks" novalidate>
+            @csrf
+            <x-choice name="programme" label="What" :options="__('nagomi.programmes')"/>
+            <x-field name="weeks" label="For" unit="weeks" mode="numeric" help="empty: as usual"/>
+            <x-choice name="programme_sign" label="Measured by" :options="collect(App\Care\TrialBook::signs())->mapWithKeys(fn ($sign) => [$sign => __('nagomi.signs.' . $sign)])->all()" value="dryness"/>
+            <x-field name="programme_from" label="From" type="date" :value="$head->salon->today()->format('Y-m-d')"/>
+            <button class="button">Begin it</button>
         </form>
     </details>
 </x-layout>
