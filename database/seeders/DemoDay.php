@@ -11,6 +11,7 @@ use App\Care\Desk\DayPlan;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
+use App\Models\HomeLink;
 use App\Models\Offer;
 use App\Models\Salon;
 use App\Models\User;
@@ -52,6 +53,7 @@ final class DemoDay
         /** @var Collection<int, Head> $heads */
         $heads = Head::query()->where('salon_id', $salon->id)->orderBy('id')->get();
         self::behind($salon, $heads, $services, $stylists);
+        self::people($heads);
         self::missed($salon, $heads->last(), $services[2], $stylists->first());
         foreach (self::TODAY as [$head, $minute, $service, $stylist]) {
             self::book($salon, $heads->get($head), $services[$service], $stylists->get($stylist), $salon->today(), $minute);
@@ -71,6 +73,27 @@ final class DemoDay
             BookingBook::take($salon, $head, $service, $stylist, $date, $minute, $stylist->name);
         } catch (BookingConflict) {
             return;
+        }
+    }
+
+    /**
+     * How some of them are reached, who comes together, and one who has a card.
+     *
+     * @param Collection<int, Head> $heads
+     */
+    private static function people(Collection $heads): void
+    {
+        foreach ($heads as $i => $head) {
+            $first = strtolower(explode(' ', $head->name)[0]);
+            $head->update([
+                'email' => "{$first}@home.example", 'phone' => sprintf('+351 900 000 %03d', $i + 1), 'reminded_by' => ['mail', 'text', 'nobody'][$i % 3], 'household' => in_array($i, [2, 5], true) ? 'Lighthouse steps 4' : null,
+            ]);
+        }
+        $head = $heads->first();
+        if ($head !== null) {
+            $link = new HomeLink(['head_id' => $head->id, 'by' => 'Ilse Varga-Moen', 'expires_at' => CarbonImmutable::now()->addDays(60)]);
+            $link->salon_id = $head->salon_id;
+            $link->save();
         }
     }
 

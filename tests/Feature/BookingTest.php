@@ -189,6 +189,9 @@ it('follows a wash day run at the Basin', function (): void {
     $this->post("/heads/{$head->id}/basin", []);
     $booking = Booking::query()->sole();
     expect($booking->status)->toBe(BookingStatus::UnderWay);
+    $this->delete("/heads/{$head->id}/basin/" . App\Models\Basin::query()->sole()->id);
+    expect($booking->refresh()->status)->toBe(BookingStatus::Arrived)->and($booking->begun_at)->toBeNull();
+    $this->post("/heads/{$head->id}/basin", []);
     $this->travel(95)->minutes();
     $this->post("/heads/{$head->id}/basin/" . App\Models\Basin::query()->sole()->id . '/finish');
     expect($booking->refresh()->status)->toBe(BookingStatus::Done)->and($booking->begun_at->diffInMinutes($booking->ended_at))->toEqualWithDelta(95, 1);

@@ -49,3 +49,36 @@ it('keeps an audit trail that names no health note', function (): void {
     $stored = DB::table('heads')->where('name', 'Vesla Ortiz-Kane')->first();
     expect($stored->health_notes)->not->toContain('private')->and($stored->allergies)->not->toContain('nuts');
 });
+
+it('has no way to a head, a booking or a product for a stylist of another salon, on any route there is', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist)->post('/shelf', ['name' => 'Barrel', 'kind' => 'mask', 'ingredients' => 'Aqua', 'size_ml' => '100']);
+    $booking = (new App\Models\Booking(['head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false, 'date' => '2027-01-11', 'starts_at' => '2027-01-11 10:00', 'stretches' => [], 'minutes' => 45, 'price_cents' => 0, 'status' => 'booked', 'changed_by' => 'Ilse']))->forceFill(['salon_id' => $this->salon->id]);
+    $booking->save();
+    $link = (new App\Models\HomeLink(['head_id' => $head->id, 'by' => 'Ilse', 'expires_at' => now()->addDay()]))->forceFill(['salon_id' => $this->salon->id]);
+    $link->save();
+    $is = ['head' => $head->id, 'booking' => $booking->id, 'product' => App\Models\Product::query()->value('id'), 'link' => $link->id, 'visit' => $head->visits()->first()->id, 'reading' => $head->readings->first()->key, 'washDay' => $head->washDays->first()->key, 'date' => '2027-01-12', 'moment' => 'home', 'zone' => 'crown', 'device' => 'scale', 'place' => '0'];
+    [, $stranger] = $this->salonWithStylist('maren@test.example');
+    $this->actingAs($stranger);
+    $tried = 0;
+    foreach (Illuminate\Support\Facades\Route::getRoutes() as $route) {
+        if (preg_match('#^(heads/\{head\}|bookings/\{booking\}|shelf/\{product\})#', $route->uri()) !== 1) {
+            continue;
+        }
+        $path = '/' . preg_replace_callback('/\{(\w+)(?::\w+)?\??\}/', fn (array $name): string => (string) ($is[$name[1]] ?? '1'), $route->uri());
+        foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+            expect($this->call($method, $path)->status())->toBe(404, "{$method} {$path}");
+            $tried++;
+        }
+    }
+    expect($tried)->toBeGreaterThan(80)->and(Head::query()->withoutGlobalScopes()->whereKey($head->id)->exists())->toBeTrue();
+});
+
+it('asks everybody to sign in, on every route but those that are meant for clients', function (): void {
+    $open = ['sign-in', 'card/{link}', 'card/{link}/acts', 'card/stop/{head}', 'calendars/{secret}.ics', '/', 'storage/{path}', 'up'];
+    foreach (Illuminate\Support\Facades\Route::getRoutes() as $route) {
+        if (! in_array($route->uri(), $open, true)) {
+            expect(in_array('auth', $route->gatherMiddleware(), true))->toBeTrue($route->uri());
+        }
+    }
+});

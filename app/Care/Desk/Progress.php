@@ -18,6 +18,13 @@ final class Progress
         $booking?->update(['status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now(), 'changed_by' => $by, 'sequence' => $booking->sequence + 1]);
     }
 
+    /** The wash day was broken off: she is still here, and nothing is under way. */
+    public static function brokenOff(Head $head, string $by): void
+    {
+        $booking = self::today($head, [BookingStatus::UnderWay]);
+        $booking?->update(['status' => BookingStatus::Arrived, 'begun_at' => null, 'changed_by' => $by, 'sequence' => $booking->sequence + 1]);
+    }
+
     public static function through(Head $head, string $by): void
     {
         $booking = self::today($head, [BookingStatus::UnderWay]);

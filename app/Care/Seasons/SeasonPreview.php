@@ -61,8 +61,20 @@ final class SeasonPreview
     /** @param array{says: string, days: float, minutes: int, washes: int, broken: list<string>, dates: list<string>} $preview */
     public static function inWords(array $preview): string
     {
-        $more = fn (float $number, string $unit): string => abs($number) < 0.05 ? "no {$unit} more or less" : sprintf('%s %s %s', rtrim(rtrim(number_format(abs($number), 1), '0'), '.'), $unit, $number > 0 ? 'more' : 'less');
+        $more = function (float $number, string $one, string $several): string {
+            $shown = rtrim(rtrim(number_format(abs($number), 1), '0'), '.');
 
-        return "{$preview['says']} Over the season: {$more($preview['days'], 'days out of band')}, {$more((float) $preview['minutes'], 'minutes')}" . ($preview['washes'] === 0 ? '' : ', ' . $more((float) $preview['washes'], abs($preview['washes']) === 1 ? 'wash day' : 'wash days')) . '; ' . ($preview['broken'] === [] ? 'no rule is broken by it.' : 'it breaks: ' . implode(' ', $preview['broken']));
+            return $shown === '0' || $shown === '' ? "as many {$several}" : "{$shown} " . ($shown === '1' ? $one : $several) . ($number > 0 ? ' more' : ' fewer');
+        };
+
+        return implode(' ', [
+            $preview['says'],
+            'Over the season: ' . implode(', ', array_filter([
+                $more($preview['days'], 'day out of band', 'days out of band'),
+                $more((float) $preview['minutes'], 'minute', 'minutes'),
+                $preview['washes'] === 0 ? '' : $more((float) $preview['washes'], 'wash day', 'wash days'),
+            ])) . ';',
+            $preview['broken'] === [] ? 'no rule is broken by it.' : 'it breaks: ' . implode(' ', $preview['broken']),
+        ]);
     }
 }

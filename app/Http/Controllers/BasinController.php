@@ -68,6 +68,7 @@ final class BasinController extends Controller
     {
         if ($basin->finished_at === null) {
             $basin->delete();
+            Progress::brokenOff($head, $this->stylist()->name);
         }
 
         return redirect()->route('heads.basin', $head)->with('said', 'That wash day was broken off; nothing of it is in the book.');
