@@ -32,7 +32,7 @@ final class DemoDay
     private const WEEKS = [[1, 2, 3, 4, 5, 6, 7], [1, 2, 3, 4, 5, 6], [2, 3, 4, 5, 6, 7]];
 
     /** Who comes today: which head, at what minute, for what, to whose hands. */
-    private const TODAY = [[0, 540, 0, 0], [3, 555, 3, 0], [8, 560, 2, 1], [5, 630, 0, 1], [1, 585, 0, 2], [10, 810, 0, 0], [6, 840, 0, 2], [2, 960, 3, 1]];
+    private const TODAY = [[0, 540, 0, 0], [3, 555, 3, 0], [8, 560, 2, 1], [5, 630, 0, 1], [1, 585, 0, 2], [10, 810, 0, 0], [7, 825, 3, 0], [6, 840, 0, 2], [2, 960, 3, 1]];
 
     public static function fill(Salon $salon): void
     {

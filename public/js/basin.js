@@ -1,5 +1,6 @@
 // The Basin: one step fills the screen. Every tap is an act with a key of its own; it counts here at once and at the salon as soon as it is there.
 
+import { sectionMap } from './basin-sections.js';
 import { ask } from './request.js';
 
 const root = document.querySelector('[data-basin]');
@@ -99,16 +100,6 @@ const act = (kind, step, value = {}) => {
     send();
 };
 
-const wedge = (i, count) => {
-    const [from, to] = [i, i + 1].map((at) => (at / count) * 2 * Math.PI - Math.PI / 2);
-    const at = (angle, radius) => `${(110 + radius * Math.cos(angle)).toFixed(1)} ${(110 + radius * Math.sin(angle)).toFixed(1)}`;
-    return count === 1 ? 'M110 4A106 106 0 1 1 109.9 4Z' : `M${at(from, 106)}A106 106 0 ${to - from > Math.PI ? 1 : 0} 1 ${at(to, 106)}L110 110Z`;
-};
-const svg = (name, attributes) => {
-    const node = document.createElementNS('http://www.w3.org/2000/svg', name);
-    Object.entries(attributes).forEach(([key, value]) => node.setAttribute(key, String(value)));
-    return node;
-};
 // What is being tapped must not be drawn anew under the finger: only a change redraws.
 const drawn = new Map();
 const changed = (part, signature) => {
@@ -125,32 +116,12 @@ const drawSections = (step, done) => {
     if (!step?.by_section) {
         return;
     }
-    const focused = document.activeElement?.closest?.('[data-section]')?.dataset.section;
-    map.replaceChildren(...Array.from({ length: plan.sections }, (_, i) => {
-        const section = svg('g', { class: `section${done.includes(i) ? ' is-done' : ''}`, tabindex: 0, role: 'button', 'data-section': i, 'aria-label': `Section ${i + 1}${done.includes(i) ? ', done' : ''}` });
-        section.append(svg('path', { d: wedge(i, plan.sections) }));
-        const angle = ((i + 0.5) / plan.sections) * 2 * Math.PI - Math.PI / 2;
-        const number = svg('text', { x: plan.sections === 1 ? 110 : 110 + 68 * Math.cos(angle), y: plan.sections === 1 ? 110 : 110 + 68 * Math.sin(angle) });
-        number.textContent = done.includes(i) ? `${i + 1} ✓` : String(i + 1);
-        section.append(number);
-        const tap = () => {
-            act('section', step.key, { section: i });
-            if (new Set([...done, i]).size === plan.sections) {
-                act('done', step.key);
-            }
-        };
-        section.addEventListener('click', tap);
-        section.addEventListener('keydown', (event) => {
-            if (event.key === 'Enter' || event.key === ' ') {
-                event.preventDefault();
-                tap();
-            }
-        });
-        return section;
-    }));
-    if (focused !== undefined) {
-        map.querySelector(`[data-section="${focused}"]`)?.focus();
-    }
+    sectionMap(map, plan.sections, done, (i) => {
+        act('section', step.key, { section: i });
+        if (new Set([...done, i]).size === plan.sections) {
+            act('done', step.key);
+        }
+    });
 };
 
 const NOTES = { detangle: [['knot', 'A knot was cut']], cleanse: [['no-foam', 'Would not foam']], 'cleanse-1': [['no-foam', 'Would not foam']], style: [['squelches', 'Squelches well']] };

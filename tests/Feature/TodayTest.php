@@ -9,6 +9,8 @@ use App\Models\Leave;
 use App\Models\Outlook;
 use App\Models\WorkingHours;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\FeatureTestCase;
 
 /** Hours from nine to six on every day, and bookings of so many minutes at their times. */
@@ -125,14 +127,29 @@ it('asks as many queries for eight bookings as for one', function (): void {
     aDay($this, [[$heads[0], '09:30', 20]]);
     $this->get('/today');
     $count = function (): int {
-        Illuminate\Support\Facades\DB::flushQueryLog();
-        Illuminate\Support\Facades\DB::enableQueryLog();
+        DB::flushQueryLog();
+        DB::enableQueryLog();
         $this->get('/today')->assertOk();
 
-        return count(Illuminate\Support\Facades\DB::getQueryLog());
+        return count(DB::getQueryLog());
     };
     $one = $count();
     WorkingHours::query()->delete();
     aDay($this, array_map(fn (Head $head, int $i): array => [$head, (10 + intdiv($i, 2)) . ':' . ($i % 2 ? '30' : '00'), 20], array_slice($heads, 1), range(0, 6)));
     expect($count())->toBeLessThanOrEqual($one)->toBeLessThanOrEqual(16);
+});
+
+it('works out, beside the page, what the night did not', function (): void {
+    config(['queue.default' => 'database']);
+    $head = $this->aHead();
+    $this->aHead('protein-sensitive');
+    $this->actingAs($this->stylist)->get('/today')->assertDontSee('last worked out before today');
+    $this->travel(1)->days();
+    $this->get('/today')->assertSee('2 heads were last worked out before today');
+    // Asked for again while it waits, it waits once.
+    $this->get('/today');
+    expect(DB::table('jobs')->count())->toBe(1)->and($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-09');
+    Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--quiet' => true]);
+    expect($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-10');
+    $this->get('/today')->assertDontSee('last worked out before today');
 });

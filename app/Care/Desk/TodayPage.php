@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Desk;
 
 use App\Care\StepWords;
+use App\Jobs\RenewSalon;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -41,10 +42,22 @@ final class TodayPage
             'rows' => $bookings->map(fn (Booking $booking): array => self::row($salon, $booking, $line, $items[$booking->head_id] ?? null, (string) ($verdicts[$booking->head_id] ?? '')))->values()->all(),
             'picture' => $line === null ? null : DayDrawing::of($salon, $date, $line, $bookings, DayPlan::stylists($salon)),
             'line' => $line,
+            'stale' => self::stale($salon),
             'drifting' => self::drifting($salon),
             'short' => DayStock::short($salon, $bookings, $items),
             'calls' => self::calls($salon, $bookings, $line),
         ];
+    }
+
+    /** @return int heads that were last worked out before today; they are worked out now, beside the page */
+    private static function stale(Salon $salon): int
+    {
+        $stale = Outlook::query()->where('salon_id', $salon->id)->where('as_of', '<', $salon->today()->format('Y-m-d'))->count();
+        if ($stale > 0) {
+            RenewSalon::dispatch($salon->id);
+        }
+
+        return $stale;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Care\BasinPlanner;
 use App\Care\HeadPage;
 use App\Care\HeadRecord;
 use App\Care\Renewal;
+use App\Care\Seasons\Treatments;
 use App\Care\ShelfNeeds;
 use App\Care\StepWords;
 use App\Care\StyleBook;
@@ -54,7 +55,7 @@ final class HomeCard
             'days' => array_values($items->reject(fn (PlanItem $item): bool => in_array($item->date->format('Y-m-d'), $booked, true))->map(fn (PlanItem $item): array => self::day($item, $products))->all()),
             'style' => $style,
             'styleDay' => $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
-            'cautions' => array_map(fn (Caution $caution): string => $caution->sentence(), array_values(array_filter(HeadPage::cautions($head), fn (Caution $caution): bool => $caution !== Caution::Minor))),
+            'cautions' => self::cautions($head, $items),
             'calls' => self::calls($style, $head),
         ];
     }
@@ -103,18 +104,34 @@ final class HomeCard
     private static function much(float $ml, ?float $pumpMl): string
     {
         $spoons = match (true) {
-            $pumpMl !== null && $pumpMl > 0 => sprintf('%d presses', max(1, (int) round($ml / $pumpMl))),
-            $ml >= 15 => self::halves($ml / 15) . ' tablespoons',
-            $ml >= 2.5 => self::halves($ml / 5) . ' teaspoons',
+            $pumpMl !== null && $pumpMl > 0 => max(1, (int) round($ml / $pumpMl)) . ($ml / $pumpMl < 1.5 ? ' press' : ' presses'),
+            $ml >= 15 => self::spoons($ml / 15, 'tablespoon'),
+            $ml >= 1.25 => self::spoons($ml / 5, 'teaspoon'),
             default => 'a few drops',
         };
 
         return sprintf('about %s mL in all (%s)', $ml < 10 ? number_format($ml, 1) : number_format($ml, 0), $spoons);
     }
 
-    private static function halves(float $count): string
+    /** To the half spoon. */
+    private static function spoons(float $count, string $spoon): string
     {
-        return rtrim(rtrim(number_format(max(0.5, round(2 * $count) / 2), 1), '0'), '.');
+        $shown = rtrim(rtrim(number_format(max(0.5, round(2 * $count) / 2), 1), '0'), '.');
+
+        return $shown === '1' ? "1 {$spoon}" : "{$shown} {$spoon}s";
+    }
+
+    /**
+     * @param Collection<int, PlanItem> $items
+     *
+     * @return list<string> what to look out for: of her own, and of what is planned
+     */
+    private static function cautions(Head $head, Collection $items): array
+    {
+        $protein = $items->contains(fn (PlanItem $item): bool => array_intersect(Treatments::of($item), ['mild-protein', 'strong-protein']) !== []);
+        $own = array_filter(HeadPage::cautions($head), fn (Caution $caution): bool => $caution !== Caution::Minor);
+
+        return array_map(fn (Caution $caution): string => $caution->sentence(), [...$own, ...$protein ? [Caution::Protein] : [], Caution::WaterHeat]);
     }
 
     /** @return list<string> when to call */

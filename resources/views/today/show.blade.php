@@ -18,6 +18,7 @@
     @else
         <p class="worth">Nobody works on this day. <a href="{{ route('house.hours') }}">Hours and leave</a> say who is there when.</p>
     @endif
+    @if ($stale > 0)<p class="worth" role="status">{{ $stale }} {{ $stale === 1 ? 'head was' : 'heads were' }} last worked out before today; that is being done now. Look again in a minute, or open one to have it at once.</p>@endif
     <div class="two">
         <section aria-labelledby="comes">
             <h2 id="comes">Who comes, and what each needs</h2>
