@@ -63,7 +63,7 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
 });
 
 it('sets a day by hand, sees it stand in the season with its reason, and takes it back', function (): void {
-    $browser = $this->browser->signIn()->press('Tamar')->key('s')->key('t');
+    $browser = $this->browser->signIn()->press('Tamar')->key('s')->key('m');
     expect($browser->text('h1'))->toBe('Terms');
     $day = date('Y-m-d', strtotime('+12 days'));
     $browser->type('hand_date', $day)->choose('cleanse', 'gentle')->choose('protein', 'mild-protein')->type('mask_minutes', '25')->press('Set this day by hand');
@@ -72,7 +72,7 @@ it('sets a day by hand, sees it stand in the season with its reason, and takes i
     expect($browser->text('.said'))->toContain('That day stays as it is')->and($browser->text('.set-day'))->toContain('Her swim meet is the day after');
     $browser->key('s');
     expect($browser->text('.season'))->toContain('by hand')->toContain('Her swim meet is the day after');
-    $browser->key('t')->press('Take back');
+    $browser->key('m')->press('Take back');
     expect($browser->text('.said'))->toContain('Taken back');
     expect($browser->complaints())->toBe([]);
 });
@@ -104,7 +104,7 @@ it('raises a sign that bars treatments and clears it by name', function (): void
 });
 
 it('keeps a picture, slides two over one another by keyboard and deletes one', function (): void {
-    $browser = $this->browser->signIn()->press('Ono')->press('pictures');
+    $browser = $this->browser->signIn()->press('Ono')->more('Pictures');
     foreach (['before' => 120, 'after' => 60] as $kind => $shade) {
         $image = imagecreatetruecolor(320, 240);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, $shade, $shade, 40));

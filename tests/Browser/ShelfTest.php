@@ -19,7 +19,7 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
         expect($browser->text('.said'))->toContain('Learned')->and($browser->text('.book'))->not->toContain('not known');
         $browser->choose('how', 'level')->type('amount', '40')->press('Count it');
         expect($browser->text('.figure'))->toBe('100');
-        $browser->visit('/heads')->press('Bea')->press('shelf for her');
+        $browser->visit('/heads')->press('Bea')->more('Shelf for her');
         expect($browser->text('main'))->toContain('not for her')->toContain('Her allergy list names it: Parfum');
         $browser->tap('.more-tests summary')->type('ingredient', 'Glycerin')->press('Note it');
         expect($browser->text('.wrong'))->toContain('say what was seen or felt');

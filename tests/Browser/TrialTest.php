@@ -7,7 +7,7 @@ use Tests\Browser\Support\Browser;
 it('runs a half-head trial from the question to the answer, and keeps a style beside it', function (): void {
     $browser = Browser::open();
     try {
-        $browser->signIn()->press('Ono')->press('trials');
+        $browser->signIn()->press('Ono')->more('Trials');
         $browser->type('change', '')->press('Begin the trial');
         expect($browser->text('.wrong'))->toContain('say the one thing');
         $browser->type('change', 'Seal the right side with castor oil')->choose('sign', 'dryness')->choose('usual_zone', 'left')->choose('changed_zone', 'right')->type('began_on', date('Y-m-d', strtotime('-30 days')))->press('Begin the trial');

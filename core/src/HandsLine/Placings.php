@@ -32,9 +32,9 @@ final class Placings
                     $mask = [0, 0, 0];
                     foreach ($offsets as $i => $offset) {
                         $mask = SalonDay::with($mask, $start + $offset, $lengths[$i][0]);
-                    }
-                    if (($mask[0] & ~$worked[0]) | ($mask[1] & ~$worked[1]) | ($mask[2] & ~$worked[2])) {
-                        continue;
+                        if (($mask[0] & ~$worked[0]) | ($mask[1] & ~$worked[1]) | ($mask[2] & ~$worked[2])) {
+                            continue 2;
+                        }
                     }
                     $placings[] = new Placing(
                         (string) $hands,
@@ -48,7 +48,7 @@ final class Placings
                 }
             }
         }
-        usort($placings, static fn (Placing $a, Placing $b): int => [$a->cost, $a->finish] <=> [$b->cost, $b->finish]);
+        usort($placings, static fn (Placing $a, Placing $b): int => $a->cost <=> $b->cost ?: $a->finish <=> $b->finish);
 
         return $placings;
     }

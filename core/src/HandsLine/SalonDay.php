@@ -76,9 +76,13 @@ final readonly class SalonDay
      */
     public static function with(array $mask, int $slot, int $count): array
     {
-        for ($end = $slot + $count; $slot < $end; $slot++) {
-            $word = intdiv($slot, self::BITS);
-            $mask[$word] = ($mask[$word] ?? 0) | (1 << ($slot % self::BITS));
+        $end = $slot + $count;
+        for ($word = 0; $word < self::WORDS; $word++) {
+            $from = max($slot, $word * self::BITS);
+            $bits = min($end, ($word + 1) * self::BITS) - $from;
+            if ($bits > 0) {
+                $mask[$word] |= ((1 << $bits) - 1) << ($from - $word * self::BITS);
+            }
         }
 
         return [$mask[0], $mask[1], $mask[2]];

@@ -23,7 +23,7 @@ final class HandsModel
     public const COST_OF_NO_PLACE = 10_000.0;
 
     #[Parameter('places of the search looked at before the best so far is taken', Origin::Chosen, 100, 1000000)]
-    public const MOST_PLACES = 500;
+    public const MOST_PLACES = 400;
 
     #[Parameter('the same where only two heads are laid anew', Origin::Chosen, 20, 10000)]
     public const MOST_PLACES_OF_TWO = 60;

@@ -8,7 +8,7 @@
         <x-field name="until" label="Until" type="date" :value="$period->until->format('Y-m-d')"/>
         <button class="button">Show</button>
     </form>
-    <div class="two">
+    <div class="two is-even">
         <section>
             <h2>Balance kept</h2>
             @if ($balance['share'] === null)<p class="reason">No head has days in this time; balance is told of the past twelve weeks.</p>

@@ -70,12 +70,12 @@ final class Browser
         return $this;
     }
 
-    public function signIn(string $email = 'ilse@saltlight.example', string $password = 'harbour-demo'): self
+    public function signIn(string $email = 'ilse@saltlight.example', string $password = 'harbour-demo', bool $toHeads = true): self
     {
         $this->visit('/sign-in')->type('email', $email)->type('password', $password)->press('Sign in');
 
         // Most of what is tested begins with a head.
-        return $this->path() === '/today' ? $this->visit('/heads') : $this;
+        return $toHeads && $this->path() === '/today' ? $this->visit('/heads') : $this;
     }
 
     public function path(): string
@@ -224,6 +224,14 @@ final class Browser
         $this->ready();
 
         return $this;
+    }
+
+    /** Follows a link of the open head that stands under More. */
+    public function more(string $words): self
+    {
+        $this->driver->executeScript('document.querySelector(".rail-more").open = true');
+
+        return $this->press($words);
     }
 
     /** Presses a key anywhere on the page and waits for the page it leads to. */
