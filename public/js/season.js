@@ -12,6 +12,10 @@ const acts = JSON.parse(root.dataset.acts);
 const dayWidth = Number(root.dataset.day);
 const known = new Map();
 
+/** How far a mask is drawn out, upwards or downwards. */
+const PIXELS_A_STEP = 12;
+const MINUTES_A_STEP = 5;
+
 let chosen = null;
 let wanted = null;
 
@@ -86,6 +90,17 @@ const moveBy = (days) => {
     preview({ date: chosen, act: 'move', value: String(to) });
 };
 const moved = () => (wanted?.act === 'move' ? Number(wanted.value) : 0);
+const stretched = () => (wanted?.act === 'mask' ? Number(wanted.value) : 0);
+const stretchBy = (minutes) => {
+    put(stoneOf(chosen), home.get(chosen));
+    if (minutes === 0) {
+        wanted = null;
+        keep.disabled = true;
+        say('As long as it was.');
+        return;
+    }
+    preview({ date: chosen, act: 'mask', value: String(minutes) });
+};
 
 let doing = false;
 const doIt = async () => {
@@ -116,19 +131,28 @@ picture.querySelectorAll('[data-stone]').forEach((stone) => {
     stone.addEventListener('pointerdown', (event) => {
         choose(date);
         stone.setPointerCapture(event.pointerId);
-        from = event.clientX;
+        from = { x: event.clientX, y: event.clientY };
     });
     stone.addEventListener('pointermove', (event) => {
         if (from === null) {
             return;
         }
-        const days = Math.round((event.clientX - from) * (1000 / picture.clientWidth) / dayWidth);
+        const [across, up] = [event.clientX - from.x, from.y - event.clientY];
+        // Along the line is another day; upwards a longer mask, downwards a shorter one.
+        if (Math.abs(up) > Math.abs(across) && (acts[date] ?? []).includes('mask')) {
+            const minutes = Math.round(up / PIXELS_A_STEP) * MINUTES_A_STEP;
+            if (minutes !== stretched()) {
+                stretchBy(minutes);
+            }
+            return;
+        }
+        const days = Math.round(across * (1000 / picture.clientWidth) / dayWidth);
         if (days !== moved()) {
             moveBy(days);
         }
     });
     stone.addEventListener('pointerup', () => {
-        const dragged = from !== null && moved() !== 0;
+        const dragged = from !== null && wanted !== null;
         from = null;
         if (dragged && !keep.disabled) {
             doIt();
@@ -160,10 +184,13 @@ keys.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('
         moveBy(moved() + Number(button.dataset.value));
         return;
     }
+    if (button.dataset.do === 'mask') {
+        // Pressed again, a mask grows by as much again.
+        stretchBy(stretched() + Number(button.dataset.value));
+        return;
+    }
     put(stoneOf(chosen), home.get(chosen));
-    // Pressed again, a mask grows by as much again.
-    const more = button.dataset.do === 'mask' && wanted?.act === 'mask' ? Number(wanted.value) : 0;
-    preview({ date: chosen, act: button.dataset.do, value: button.dataset.do === 'mask' ? String(more + Number(button.dataset.value)) : button.dataset.value });
+    preview({ date: chosen, act: button.dataset.do, value: button.dataset.value });
 }));
 keep.addEventListener('click', doIt);
 root.querySelector('[data-back]').addEventListener('click', () => {

@@ -37,6 +37,22 @@ it('moves a wash day by dragging it, with what it comes to said before it is let
     }
 });
 
+it('draws a mask out by dragging it upwards', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Noor')->key('s');
+        $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-season]").dataset.acts); return Object.keys(acts).find((date) => acts[date].includes("mask"))');
+        $browser->drag("[data-stone=\"{$masked}\"]", 0, -24)->until('[data-says]', 'ask of');
+        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        expect($browser->text('[data-says]'))->toContain('minutes');
+        $old = $browser->find('html');
+        $browser->drop()->untilGone($old)->until('.said', 'ask of');
+        $browser->press('Undo');
+    } finally {
+        $browser->close();
+    }
+});
+
 it('moves, lengthens and leaves out by keyboard alone', function (): void {
     $browser = Browser::open();
     try {

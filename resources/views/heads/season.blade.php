@@ -12,7 +12,7 @@
         <x-season-line :line="$line" :head="$head" :today="$today" work/>
         <p class="legend"><span><i class="swatch stone-mask-swatch"></i>mask</span><span><i class="swatch stone-protein-swatch"></i>protein</span><span><i class="swatch stone-clarify-swatch"></i>clarifying</span><span><i class="swatch stone-hand-swatch"></i>by hand</span><span>larger: longer</span></p>
         @error('act')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
-        <p class="season-says" role="status" aria-live="polite" data-says>Drag a wash day, or choose one and use the arrow keys: what it would come to is said before you let go.</p>
+        <p class="season-says" role="status" aria-live="polite" data-says>Drag a wash day along the line, or up and down for a longer or shorter mask; or choose one and use the arrow keys. What it would come to is said before you let go.</p>
         <div class="objects season-keys" data-keys hidden>
             <button type="button" class="button" data-do="move" data-value="-1">‹ a day earlier</button><button type="button" class="button" data-do="move" data-value="1">a day later ›</button>
             <button type="button" class="button" data-do="mask" data-value="10">Mask longer</button><button type="button" class="button" data-do="mask" data-value="-10">Mask shorter</button>

@@ -177,15 +177,15 @@ final class Browser
         return $this;
     }
 
-    /** Drags an element sideways, without letting go of it. */
-    public function drag(string $css, int $pixels): self
+    /** Drags an element, without letting go of it. */
+    public function drag(string $css, int $across, int $down = 0): self
     {
         $element = $this->find($css);
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $at = $this->driver->executeScript('const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$element]);
         $tools = new ChromeDevToolsDriver($this->driver);
-        foreach ([['mousePressed', 0], ['mouseMoved', intdiv($pixels, 2)], ['mouseMoved', $pixels]] as [$type, $by]) {
-            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0] + $by, 'y' => $at[1], 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+        foreach ([['mousePressed', 0.0], ['mouseMoved', 0.5], ['mouseMoved', 1.0]] as [$type, $share]) {
+            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0] + $share * $across, 'y' => $at[1] + $share * $down, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
         }
 
         return $this;
