@@ -162,7 +162,9 @@ it('is cancelled with a reason, and can stand again', function (): void {
     $this->post($notes, ['what' => 'cancel', 'sequence' => '0', 'because' => 'down with a cold'])->assertSessionHasNoErrors();
     expect($booking->refresh()->status)->toBe(BookingStatus::Cancelled);
     $this->get("/bookings/{$booking->id}")->assertSee('down with a cold');
+    $this->post($notes, ['what' => 'begin', 'sequence' => '1'])->assertSessionHasErrors('what');
     $this->post($notes, ['what' => 'again', 'sequence' => '1']);
+    $this->post($notes, ['what' => 'again', 'sequence' => '2'])->assertSessionHasErrors('what');
     expect($booking->refresh()->status)->toBe(BookingStatus::Booked)->and($booking->because)->toBeNull();
     $this->post($notes, ['what' => 'dance', 'sequence' => '2'])->assertSessionHasErrors('what');
     $this->post($notes, ['what' => 'later', 'sequence' => '2', 'expected' => 'soon'])->assertSessionHasErrors('expected');

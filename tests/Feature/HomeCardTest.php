@@ -99,6 +99,21 @@ it('takes a wash day from home into the book, once, with what was ticked', funct
     $this->actingAs($this->stylist)->get("/heads/{$head->id}/home")->assertSee('a wash day, 2 of 3 steps')->assertSee('not taken in: A wash day of that day');
 });
 
+it('applies an act and notes it, both or neither', function (): void {
+    $head = $this->aHead();
+    $link = linkOf($this, $head);
+    $before = $head->readings()->count();
+    // The note of it cannot be written: then neither is what it was about, and sent again it counts once.
+    HomeAct::creating(fn (): never => throw new RuntimeException('The disk is full.'));
+    $sent = ['acts' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 1]])]];
+    $this->postJson($link->path('card.acts'), $sent)->assertStatus(500);
+    expect($head->readings()->count())->toBe($before)->and(HomeAct::query()->count())->toBe(0);
+    HomeAct::flushEventListeners();
+    $this->postJson($link->path('card.acts'), $sent)->assertOk();
+    $this->postJson($link->path('card.acts'), $sent)->assertOk();
+    expect($head->readings()->count())->toBe($before + 1)->and(HomeAct::query()->count())->toBe(1);
+});
+
 it('takes readings from home with their moment and a home’s doubt', function (): void {
     $head = $this->aHead();
     $acts = linkOf($this, $head)->path('card.acts');

@@ -47,31 +47,52 @@ final class HomeBook
     public static function take(Head $head, array $acts): array
     {
         $head->loadMissing('salon');
+
         $told = [];
-        $since = null;
         foreach ($acts as $act) {
-            $known = HomeAct::query()->where('head_id', $head->id)->where('key', $act['key'])->first();
-            if ($known instanceof HomeAct) {
-                $told[] = ['key' => $known->key, 'refused' => $known->refused];
-                continue;
-            }
-            $refused = null;
-            $date = HeadRecord::date($head->salon->today());
-            try {
-                $date = self::date($head, $act['date']);
-                $says = DB::transaction(fn (): string => self::apply($head, $act, $date));
-                $since = $since === null ? $date : min($since, $date);
-            } catch (DomainException $cannot) {
-                [$refused, $says] = [$cannot->getMessage(), 'something that could not be taken in'];
-            }
-            HomeAct::query()->create(['salon_id' => $head->salon_id, 'head_id' => $head->id, 'key' => $act['key'], 'kind' => $act['kind'], 'date' => $date->format('Y-m-d'), 'says' => mb_substr($says, 0, 400), 'refused' => $refused, 'came_at' => now()]);
-            $told[] = ['key' => $act['key'], 'refused' => $refused];
-        }
-        if ($since !== null) {
-            Renewal::of($head, $since);
+            $told[] = ['key' => $act['key'], 'refused' => self::told($head, $act)];
         }
 
         return $told;
+    }
+
+    /**
+     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
+     *
+     * @return string|null why it was refused, now or when it came before
+     */
+    private static function told(Head $head, array $act): ?string
+    {
+        return DB::transaction(function () use ($head, $act): ?string {
+            // A card that is sent twice at once waits here, and then finds its acts known.
+            Head::query()->whereKey($head->id)->lockForUpdate()->first();
+            /** @var HomeAct|null $known */
+            $known = HomeAct::query()->where('head_id', $head->id)->where('key', $act['key'])->first();
+
+            return $known === null ? self::once($head, $act) : $known->refused;
+        });
+    }
+
+    /**
+     * Applies an act and notes that it came, both or neither.
+     *
+     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
+     *
+     * @return string|null why it was refused
+     */
+    private static function once(Head $head, array $act): ?string
+    {
+        $refused = null;
+        $date = HeadRecord::date($head->salon->today());
+        try {
+            $date = self::date($head, $act['date']);
+            $says = DB::transaction(fn (): string => self::apply($head, $act, $date));
+        } catch (DomainException $cannot) {
+            [$refused, $says] = [$cannot->getMessage(), 'something that could not be taken in'];
+        }
+        HomeAct::query()->create(['salon_id' => $head->salon_id, 'head_id' => $head->id, 'key' => $act['key'], 'kind' => $act['kind'], 'date' => $date->format('Y-m-d'), 'says' => mb_substr($says, 0, 400), 'refused' => $refused, 'came_at' => now()]);
+
+        return $refused;
     }
 
     /** @throws DomainException */
@@ -118,6 +139,7 @@ final class HomeBook
             throw new DomainException('Nothing was ticked; tick what you did.');
         }
         TakeIn::washDays($head, [new WashDay('home-' . mb_substr($key, 0, 40), $date, $steps, Place::Home)]);
+        Renewal::of($head, $date);
 
         return count($steps) === count($item->steps) ? 'a wash day, as planned' : sprintf('a wash day, %d of %d steps', count($steps), count($item->steps));
     }

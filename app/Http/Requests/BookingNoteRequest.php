@@ -44,6 +44,10 @@ final class BookingNoteRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $booking = $this->route('booking');
+            if ($booking instanceof Booking && $booking->status->isOpen() === ($this->string('what')->value() === 'again')) {
+                $validator->errors()->add('what', $booking->status->isOpen() ? 'It stands already.' : 'It is through, cancelled or missed; let it stand again first.');
+            }
             if ($this->string('what')->value() === 'later' && $validator->errors()->isEmpty() && Clock::typed($this->string('expected')->value()) === null) {
                 $validator->errors()->add('expected', 'Comes at: type a time later today, such as 10:30.');
             }

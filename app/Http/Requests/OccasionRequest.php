@@ -34,7 +34,8 @@ final class OccasionRequest extends FormRequest
         return [
             'occasion' => ['required', Rule::in([self::AWAY, ...array_column(OccasionKind::cases(), 'value')])],
             'occasion_from' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today->format('Y-m-d')}", "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
-            'occasion_until' => ['required', 'date_format:Y-m-d', 'after_or_equal:occasion_from'],
+            // Where the first day is missing, that alone is asked for.
+            'occasion_until' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:occasion_from'],
             'occasion_what' => ['nullable', 'string', 'max:80'],
         ];
     }

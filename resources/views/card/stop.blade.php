@@ -1,6 +1,6 @@
 <!DOCTYPE html>
 <html lang="en">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="color-scheme" content="light dark"><meta name="referrer" content="no-referrer"><title>Reminders</title><link rel="stylesheet" href="/assets/bulma.min.css"><link rel="stylesheet" href="/css/app.css"></head>
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="color-scheme" content="light dark"><meta name="referrer" content="no-referrer"><title>Reminders</title><link rel="icon" href="/assets/mark.svg" type="image/svg+xml"><link rel="stylesheet" href="/assets/bulma.min.css"><link rel="stylesheet" href="/css/app.css"></head>
 <body><main class="page-bare"><div class="sign-in">
     <h1>Reminders</h1>
     @if ($stopped || $head->reminded_by === 'nobody')
