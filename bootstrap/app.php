@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\FeedController;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\TakeInOnce;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -17,13 +18,15 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php', then: function (): void {
-        Route::middleware([SubstituteBindings::class, 'throttle:card', 'signed:relative'])->group(__DIR__ . '/../routes/card.php');
+        Route::middleware(['throttle:card', 'signed:relative', TakeInOnce::class, SubstituteBindings::class])->group(__DIR__ . '/../routes/card.php');
         Route::middleware('throttle:calendars')->get('/calendars/{secret}.ics', [FeedController::class, 'show'])->name('feed')->where('secret', '[A-Za-z0-9]{48}');
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin, no cross-origin requests.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
+        // Locked before anything is bound, so that nothing is read that another act is just changing.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TakeInOnce::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/today');
     })

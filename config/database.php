@@ -17,6 +17,8 @@ return [
             'prefix' => '',
             'strict' => true,
             'engine' => 'InnoDB',
+            // What is read after a lock is what the one before it left, not what stood there as the transaction began.
+            'isolation_level' => 'READ COMMITTED',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

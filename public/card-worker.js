@@ -1,7 +1,7 @@
 // Keeps the home card readable without a network. It serves /card/ and the files of that page, nothing else.
 
-const STORE = 'nagomi-card-1';
-const FILES = ['/css/app.css', '/assets/bulma.min.css', '/assets/mark.svg', '/js/card.js'];
+const STORE = 'nagomi-card-2';
+const FILES = ['/css/app.css', '/assets/bulma.min.css', '/assets/mark.svg', '/js/card.js', '/js/key.js'];
 
 self.addEventListener('install', (event) => event.waitUntil(caches.open(STORE).then((store) => store.addAll(FILES)).then(() => self.skipWaiting())));
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim().then(async () => {

@@ -2,10 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Models\Act;
 use Illuminate\Support\Facades\Schedule;
 
 // The days go on whether anybody opens a head or not: outlooks are renewed in the small hours.
 Schedule::command('nagomi:renew')->dailyAt('03:30');
+
+// A change whose outlook could not be worked out at once is tried again, and again.
+Schedule::command('nagomi:renew --due')->everyMinute()->withoutOverlapping(10);
+
+// Acts are remembered for a week, so that one sent again is not done again.
+Schedule::command('model:prune', ['--model' => [Act::class]])->dailyAt('04:10');
 
 // Reminders are looked for often and queued; each goes out once at most.
 Schedule::command('nagomi:remind')->everyFiveMinutes()->withoutOverlapping();

@@ -32,6 +32,7 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Middleware\TakeInOnce;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/today');
@@ -41,8 +42,9 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
 });
 
-Route::middleware('auth')->group(function (): void {
-    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');
+
+Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');

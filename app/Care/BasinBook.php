@@ -65,15 +65,18 @@ final class BasinBook
     /** Ends the day: what was done goes into the book, what was used off the shelf, what came for free to the Bench. */
     public static function finish(Basin $basin, string $by): void
     {
-        if ($basin->finished_at !== null) {
-            return;
-        }
-        $head = $basin->head;
-        $head->loadMissing(['salon', 'outlook']);
-        $before = Renewal::current($head)->standing;
-        $acts = self::acts($basin);
-        $state = BasinState::of($basin, $acts);
-        DB::transaction(function () use ($basin, $head, $by, $state, $before): void {
+        DB::transaction(function () use ($basin, $by): void {
+            // Two devices end one wash day: the second finds it ended.
+            /** @var Basin $locked */
+            $locked = Basin::query()->whereKey($basin->id)->lockForUpdate()->sole();
+            $basin->setRawAttributes($locked->getAttributes(), true);
+            if ($basin->finished_at !== null) {
+                return;
+            }
+            $head = $basin->head;
+            $head->loadMissing(['salon', 'outlook']);
+            $before = Renewal::current($head)->standing;
+            $state = BasinState::of($basin, self::acts($basin));
             $basin->update(['finished_at' => now()]);
             Progress::through($head, $by);
             $date = HeadRecord::date($basin->date);
@@ -99,10 +102,9 @@ final class BasinBook
             if ($styling !== null && $state->isDone('style')) {
                 StyleBook::begin($head, $styling, $date);
             }
-            $outlook = Renewal::of($head, $date);
+            OutlookRefresh::after($head, $date);
             $basin->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
-                'after' => $outlook->standing,
                 'planned_minutes' => $basin->plan['finish_minutes'] ?? null,
                 'actual_minutes' => $state->minutesInAll(),
                 'steps' => $state->compared(),

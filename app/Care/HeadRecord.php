@@ -135,10 +135,11 @@ final class HeadRecord
     /** How long detangling and drying take on this head, from what was booked and read since a day. */
     public static function pace(Head $head, Core\Head $core, DateTimeInterface $since): Pace
     {
-        $detangled = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with(['steps' => fn ($steps) => $steps->where('kind', CoreTreatment\StepKind::Detangle->value)])->get();
+        // Whole days: one on which nothing was detangled is a day as well.
+        $washed = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with('steps')->get();
         $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
 
-        return Pace::of($core, array_map(self::washDay(...), array_values($detangled->all())), array_map(self::reading(...), array_values($dried->all())), self::similarMinutes($head, $since));
+        return Pace::of($core, array_map(self::washDay(...), array_values($washed->all())), array_map(self::reading(...), array_values($dried->all())), self::similarMinutes($head, $since));
     }
 
     /** Minutes a section of the salon's other heads as dense and as long; null while too few of their wash days are booked. */

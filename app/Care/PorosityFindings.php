@@ -63,7 +63,7 @@ final class PorosityFindings
                     HeadRecord::core($head)->zoneParts,
                 );
                 TakeIn::zonesAgain($head, $parts, new \DateTimeImmutable($finding['date']));
-                Renewal::of($head);
+                OutlookRefresh::after($head);
 
                 return true;
             }

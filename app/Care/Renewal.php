@@ -37,55 +37,81 @@ final class Renewal
     public static function of(Head $head, ?DateTimeInterface $since = null): Outlook
     {
         $head->loadMissing('salon');
+
+        return DB::transaction(function () use ($head, $since): Outlook {
+            // Two at once would each plan a season of its own.
+            OutlookRefresh::lock($head);
+
+            return self::workedOut($head, $since);
+        }, 5);
+    }
+
+    private static function workedOut(Head $head, ?DateTimeInterface $since): Outlook
+    {
         $head->unsetRelation('washDays')->unsetRelation('readings')->unsetRelation('zoneParts')->unsetRelation('zonesBefore');
         $today = HeadRecord::date($head->salon->today());
-        $since = $since === null ? null : HeadRecord::date($since);
+        $due = $head->outlook_due_from;
+        $since = $since === null ? null : HeadRecord::date($due === null ? $since : min($due, $since));
         $frame = HeadRecord::frame($head);
         $from = $since === null ? null : StoredDays::before($head, $frame, $since);
+        StoredDays::forget($head, $from === null ? null : $since);
+        $trace = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from);
+        StoredDays::keep($head, $trace);
+        $state = $trace->last()->state;
+        $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, HeadRecord::terms($head));
+        PlanKeeper::keep($head, $plan);
+        $buildUp = array_sum(array_map(fn (int $s): float => $state->layout->head->strata[$s]->share * $state->buildUp($s), array_keys($state->layout->head->strata)));
+        $cells = Cells::ofHead($state);
+        $comesTo = Consequence::of($plan);
+        $outlook = Outlook::query()->updateOrCreate(['head_id' => $head->id], [
+            'salon_id' => $head->salon_id,
+            'as_of' => $today->format('Y-m-d'),
+            'verdict' => mb_substr(Verdict::sentence($cells, $buildUp, $plan, $today), 0, 400),
+            'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
+            'standing' => OutlookParts::standing($state),
+            'signs' => OutlookParts::signs(StoredDays::visits($head)),
+            'river' => OutlookParts::river(self::lookedBack($head, $frame, $today), $plan, HeadRecord::lately($head, $today), StoredDays::visits($head), $today),
+            'ledger' => StoredDays::linesSince($trace),
+            'clashes' => OutlookParts::clashes($plan),
+            'learned' => self::learned($state),
+            'length' => self::length($head, $today),
+            'days_out' => round($comesTo->daysOut, 2),
+            'plan_minutes' => round($comesTo->minutes, 1),
+            'drifts_on' => Drift::on($trace->last())?->format('Y-m-d'),
+            'worth' => WorthTaking::of($head, $state, $plan, $today),
+        ]);
+        $head->setRelation('outlook', $outlook);
+        $head->forceFill(['outlook_due_from' => null])->syncOriginalAttribute('outlook_due_from');
+        DB::table('heads')->where('id', $head->id)->update(['outlook_due_from' => null]);
 
-        return DB::transaction(function () use ($head, $today, $since, $frame, $from): Outlook {
-            StoredDays::forget($head, $from === null ? null : $since);
-            $trace = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from);
-            StoredDays::keep($head, $trace);
-            $state = $trace->last()->state;
-            $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, HeadRecord::terms($head));
-            PlanKeeper::keep($head, $plan);
-            $buildUp = array_sum(array_map(fn (int $s): float => $state->layout->head->strata[$s]->share * $state->buildUp($s), array_keys($state->layout->head->strata)));
-            $cells = Cells::ofHead($state);
-            $comesTo = Consequence::of($plan);
-            $outlook = Outlook::query()->updateOrCreate(['head_id' => $head->id], [
-                'salon_id' => $head->salon_id,
-                'as_of' => $today->format('Y-m-d'),
-                'verdict' => mb_substr(Verdict::sentence($cells, $buildUp, $plan, $today), 0, 400),
-                'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
-                'standing' => OutlookParts::standing($state),
-                'signs' => OutlookParts::signs(StoredDays::visits($head)),
-                'river' => OutlookParts::river(self::lookedBack($head, $frame, $today), $plan, HeadRecord::lately($head, $today), StoredDays::visits($head), $today),
-                'ledger' => StoredDays::linesSince($trace),
-                'clashes' => OutlookParts::clashes($plan),
-                'learned' => self::learned($state),
-                'length' => self::length($head, $today),
-                'days_out' => round($comesTo->daysOut, 2),
-                'plan_minutes' => round($comesTo->minutes, 1),
-                'drifts_on' => Drift::on($trace->last())?->format('Y-m-d'),
-                'worth' => WorthTaking::of($head, $state, $plan, $today),
-            ]);
-            $head->setRelation('outlook', $outlook);
-
-            return $outlook;
-        });
+        return $outlook;
     }
 
     /** The stored outlook, renewed first where the salon's day has moved on. */
     public static function current(Head $head): Outlook
     {
+        if ($head->outlook_due_from !== null) {
+            return OutlookRefresh::now($head);
+        }
         $outlook = $head->outlook;
-        $today = $head->salon->today();
-        if ($outlook === null) {
-            return self::of($head);
+        $today = $head->salon->today()->format('Y-m-d');
+        if ($outlook?->as_of->format('Y-m-d') === $today) {
+            return $outlook;
         }
 
-        return $outlook->as_of->format('Y-m-d') === $today->format('Y-m-d') ? $outlook : self::of($head, $today);
+        return DB::transaction(function () use ($head, $today): Outlook {
+            OutlookRefresh::lock($head);
+            /** @var Outlook|null $outlook */
+            $outlook = $head->outlook()->first();
+            if ($outlook?->as_of->format('Y-m-d') === $today) {
+                // Somebody else opened it at the same moment.
+                $head->setRelation('outlook', $outlook);
+
+                return $outlook;
+            }
+
+            return self::of($head, $outlook === null ? null : $head->salon->today());
+        }, 5);
     }
 
     /**

@@ -51,7 +51,7 @@ final class Signs
             ])->save();
             $head->update([self::FLAGS[$sign] => true]);
         });
-        Renewal::of($head);
+        OutlookRefresh::after($head);
     }
 
     /** A flag set at the intake has no entry yet: it gets one as it is cleared, so that the name and the day stand somewhere. */
@@ -70,6 +70,6 @@ final class Signs
             }
             $head->update([self::FLAGS[$sign] => false]);
         });
-        Renewal::of($head);
+        OutlookRefresh::after($head);
     }
 }

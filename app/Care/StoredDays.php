@@ -27,7 +27,9 @@ final class StoredDays
     public static function before(Head $head, History $history, DateTimeImmutable $day): ?Point
     {
         /** @var HeadDay|null $stored */
-        $stored = $head->days()->where('date', '<', $day->format('Y-m-d'))->orderByDesc('date')->first();
+        // What is still to be worked out anew is no ground to go on from.
+        $before = min($day->format('Y-m-d'), $head->outlook_due_from?->format('Y-m-d') ?? '9999-12-31');
+        $stored = $head->days()->where('date', '<', $before)->orderByDesc('date')->first();
 
         return $stored === null ? null : self::point($stored, $history);
     }

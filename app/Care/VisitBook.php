@@ -108,7 +108,7 @@ final class VisitBook
             // One by one, so that the audit trail hears of each.
             $gone->each(fn (Reading $reading) => $reading->delete());
             $visit->update(['undone_at' => $visit->undone_at ?? now()]);
-            Renewal::of($head, $visit->date);
+            OutlookRefresh::after($head, $visit->date);
 
             return $gone->count();
         });
@@ -116,7 +116,7 @@ final class VisitBook
 
     private static function account(Head $head, Visit $visit, WhatItTold $told, DateTimeInterface $since, string $by, string $because): void
     {
-        $outlook = Renewal::of($head, $since);
+        OutlookRefresh::after($head, $since);
         $visit->accounts()->create(['by' => $by, 'because' => $because, 'written_at' => now(), 'account' => [
             'date' => $visit->date->format('Y-m-d'),
             'moment' => $visit->moment,
@@ -124,7 +124,6 @@ final class VisitBook
             'after' => $told->after,
             'ruled_out' => $told->ruledOut,
             'readings' => $told->readings,
-            'verdict' => $outlook->verdict,
         ]]);
     }
 }

@@ -50,6 +50,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property array<string, mixed>|null $carried
  * @property array<string, mixed>|null $season what a plan must keep to, as in a care record
  * @property array<string, mixed>|null $made_up the truth of a head of the demo, which the simulated instruments read; null for every real one
+ * @property CarbonImmutable|null      $outlook_due_from the earliest day whose balance is still to be worked out anew
  * @property string|null               $email
  * @property string|null               $phone
  * @property string                    $reminded_by nobody, mail or text
@@ -78,6 +79,7 @@ final class Head extends Model
         return [
             'born_on' => 'immutable_date',
             'consent_on' => 'immutable_date',
+            'outlook_due_from' => 'immutable_date',
             'ring_mm' => 'float',
             'strand_um' => 'float',
             'hardness_mg_per_l' => 'float',
@@ -102,7 +104,7 @@ final class Head extends Model
     /** Who changed what, without what is private: the trail names the field, never a health note. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 
     public function isMinor(CarbonImmutable $today): bool

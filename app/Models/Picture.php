@@ -8,6 +8,7 @@ use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -43,7 +44,8 @@ final class Picture extends Model
 
     protected static function booted(): void
     {
-        static::deleted(fn (self $picture): bool => Storage::disk(self::DISK)->delete($picture->path()));
+        // The file goes when the row surely has.
+        static::deleted(fn (self $picture) => DB::afterCommit(fn (): bool => Storage::disk(self::DISK)->delete($picture->path())));
     }
 
     public function path(): string

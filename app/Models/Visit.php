@@ -60,6 +60,14 @@ final class Visit extends Model
         return $relation;
     }
 
+    /** Counts up with each correction: who corrects what has been corrected meanwhile is told. */
+    public function version(): int
+    {
+        $last = $this->accounts()->reorder()->max('id');
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
     /** @return HasMany<VisitAccount, $this> the first first */
     public function accounts(): HasMany
     {

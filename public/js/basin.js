@@ -1,13 +1,14 @@
 // The Basin: one step fills the screen. Every tap is an act with a key of its own; it counts here at once and at the salon as soon as it is there.
 
 import { sectionMap } from './basin-sections.js';
+import { newKey } from './key.js';
 import { ask } from './request.js';
 
 const root = document.querySelector('[data-basin]');
 const plan = JSON.parse(root.dataset.plan);
 const find = (name) => root.querySelector(`[data-${name}]`);
 const KEY = `nagomi-basin ${root.dataset.basin}`;
-const device = localStorage.getItem('nagomi-device') ?? crypto.randomUUID();
+const device = localStorage.getItem('nagomi-device') ?? newKey();
 localStorage.setItem('nagomi-device', device);
 
 let told = JSON.parse(root.dataset.told);
@@ -94,7 +95,7 @@ const send = async () => {
     }
 };
 const act = (kind, step, value = {}) => {
-    waiting.push({ key: crypto.randomUUID(), kind, step, value, at: new Date().toISOString() });
+    waiting.push({ key: newKey(), kind, step, value, at: new Date().toISOString() });
     localStorage.setItem(KEY, JSON.stringify(waiting));
     show();
     send();

@@ -1,5 +1,7 @@
 // The home card on the phone: what is ticked is kept here first and goes to the salon when there is a network.
 
+import { newKey } from './key.js';
+
 const card = document.querySelector('[data-card]');
 const KEY = `nagomi-card ${card.dataset.card}`;
 const net = card.querySelector('[data-net]');
@@ -63,7 +65,7 @@ const send = async () => {
     }
 };
 const act = (kind, date, value, words) => {
-    waiting.push({ key: crypto.randomUUID(), kind, date, value, words });
+    waiting.push({ key: newKey(), kind, date, value, words });
     if (!keep()) {
         waiting.pop();
         say('This phone has no room left to keep it; free some and try again.', true);

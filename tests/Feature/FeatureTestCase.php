@@ -13,6 +13,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Record\CareRecordReader;
 
@@ -30,6 +31,12 @@ abstract class FeatureTestCase extends TestCase
         // The examples end on 8 January 2027: the next morning.
         $this->travelTo(new DateTimeImmutable('2027-01-09 10:00', new DateTimeZone('UTC')));
         [$this->salon, $this->stylist] = $this->salonWithStylist('ilse@test.example');
+    }
+
+    /** Each request of a test is an act of its own, as each form of the product carries a key of its own. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server + ['HTTP_X_ACT_KEY' => (string) Str::ulid()], $content);
     }
 
     /** @return array{Salon, User} */

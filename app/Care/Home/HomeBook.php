@@ -7,7 +7,7 @@ namespace App\Care\Home;
 use App\Care\HeadRecord;
 use App\Care\PictureBook;
 use App\Care\PictureIntake;
-use App\Care\Renewal;
+use App\Care\OutlookRefresh;
 use App\Care\StoredSteps;
 use App\Care\StyleBook;
 use App\Care\TakeIn;
@@ -139,7 +139,7 @@ final class HomeBook
             throw new DomainException('Nothing was ticked; tick what you did.');
         }
         TakeIn::washDays($head, [new WashDay('home-' . mb_substr($key, 0, 40), $date, $steps, Place::Home)]);
-        Renewal::of($head, $date);
+        OutlookRefresh::after($head, $date);
 
         return count($steps) === count($item->steps) ? 'a wash day, as planned' : sprintf('a wash day, %d of %d steps', count($steps), count($item->steps));
     }

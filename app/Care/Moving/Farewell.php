@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Moving;
 
+use App\Models\Act;
 use App\Models\Deletion;
 use App\Models\Head;
 use App\Models\Picture;
@@ -19,16 +20,28 @@ final class Farewell
         $files = $traces->files($head);
         $salonId = $head->salon_id;
         // The trail must not write her name down once more while she is deleted.
-        activity()->withoutLogs(fn () => DB::transaction(function () use ($head, $traces): void {
+        return activity()->withoutLogs(fn (): Deletion => DB::transaction(function () use ($head, $traces, $files, $salonId, $by): Deletion {
             $traces->forgetTrail();
+            self::forgetActs($head);
             $head->delete();
-        }));
-        // Files go when the rows surely have.
-        Storage::disk(Picture::DISK)->delete($files);
+            $deletion = Deletion::query()->create(['salon_id' => $salonId, 'by' => $by, 'before' => $traces->counts(), 'after' => $traces->left(), 'files_before' => count($files), 'files_after' => count($files), 'deleted_at' => now()]);
+            // Files go when the rows surely have, and the proof says so only then.
+            DB::afterCommit(function () use ($deletion, $files): void {
+                Storage::disk(Picture::DISK)->delete($files);
+                $deletion->update(['files_after' => count(array_filter($files, fn (string $path): bool => Storage::disk(Picture::DISK)->exists($path)))]);
+            });
 
-        return Deletion::query()->create([
-            'salon_id' => $salonId, 'by' => $by, 'before' => $traces->counts(), 'after' => $traces->left(),
-            'files_before' => count($files), 'files_after' => count(array_filter($files, fn (string $path): bool => Storage::disk(Picture::DISK)->exists($path))), 'deleted_at' => now(),
-        ]);
+            return $deletion;
+        }));
+    }
+
+    /** Answers kept for acts that might be sent again name the client or lead to them. */
+    private static function forgetActs(Head $head): void
+    {
+        $like = fn (string $text): string => '%' . addcslashes($text, '%_\\') . '%';
+        $named = substr((string) json_encode($head->name, JSON_UNESCAPED_UNICODE), 1, -1);
+        $links = $head->links()->pluck('id')->all();
+        Act::query()->where('what', 'like', $like($head->id))->orWhere('answer', 'like', $like($head->id))->orWhere('answer', 'like', $like($named))
+            ->orWhere(fn ($acts) => collect($links)->each(fn (mixed $link) => $acts->orWhere('what', 'like', $like(is_scalar($link) ? (string) $link : ''))))->delete();
     }
 }

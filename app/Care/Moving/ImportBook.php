@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Moving;
 
-use App\Care\Renewal;
+use App\Care\OutlookRefresh;
 use App\Care\TakeIn;
 use App\Models\Head;
 use App\Models\Import;
@@ -45,7 +45,7 @@ final class ImportBook
             }
             $import->delete();
             foreach ($new as $head) {
-                Renewal::of($head);
+                OutlookRefresh::after($head);
             }
 
             return count($new);

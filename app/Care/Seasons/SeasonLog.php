@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Seasons;
 
-use App\Care\Renewal;
+use App\Care\OutlookRefresh;
 use App\Models\Head;
 use App\Models\SeasonEdit;
 use DomainException;
@@ -79,7 +79,7 @@ final class SeasonLog
             }
             $act();
             // Terms weigh on the days ahead only.
-            Renewal::of($head, $head->salon->today());
+            OutlookRefresh::after($head, $head->salon->today());
         });
     }
 }

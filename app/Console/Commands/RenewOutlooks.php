@@ -10,14 +10,16 @@ use Illuminate\Console\Command;
 
 final class RenewOutlooks extends Command
 {
-    protected $signature = 'nagomi:renew';
+    protected $signature = 'nagomi:renew {--due : only the heads whose book changed and whose outlook could not be worked out then}';
 
     protected $description = 'Follows every head to today and plans its season anew';
 
     public function handle(): int
     {
-        foreach (Head::query()->with(['salon', 'outlook'])->lazyById(100) as $head) {
-            Renewal::current($head);
+        $heads = Head::query()->with(['salon', 'outlook'])->when($this->option('due'), fn ($query) => $query->whereNotNull('outlook_due_from'));
+        foreach ($heads->lazyById(100) as $head) {
+            // One head that cannot be worked out keeps none of the others waiting.
+            rescue(fn () => Renewal::current($head));
         }
 
         return self::SUCCESS;

@@ -27,12 +27,16 @@ final class BasinController extends Controller
             'drying' => $request->drying()->value,
             'styling' => $request->styling()->value,
             'foretold' => BasinPlanner::foretold($head),
-            'running' => Basin::query()->where('head_id', $head->id)->whereNull('finished_at')->latest('id')->first(),
+            'running' => $this->running($head),
         ]);
     }
 
     public function begin(BasinRequest $request, Head $head): RedirectResponse
     {
+        $running = $this->running($head);
+        if ($running !== null && $running->date->isSameDay($head->salon->today())) {
+            return redirect()->route('heads.basin.run', [$head, $running])->with('said', "{$running->by} began this wash day already; here it is.");
+        }
         $basin = new Basin(['head_id' => $head->id, 'date' => $head->salon->today()->format('Y-m-d'), 'plan' => BasinPlanner::of($head, $request->limit(), $request->drying(), $request->styling()), 'by' => $this->stylist()->name]);
         $basin->salon_id = $head->salon_id;
         $basin->save();
@@ -72,6 +76,12 @@ final class BasinController extends Controller
         }
 
         return redirect()->route('heads.basin', $head)->with('said', 'That wash day was broken off; nothing of it is in the book.');
+    }
+
+    private function running(Head $head): ?Basin
+    {
+        /** @var Basin|null */
+        return Basin::query()->where('head_id', $head->id)->whereNull('finished_at')->latest('id')->first();
     }
 
     /** @return array<string, mixed> where it stands, which acts are known, and which did not count */

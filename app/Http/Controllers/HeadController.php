@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Care\HeadPage;
 use App\Care\Notebook;
 use App\Care\PorosityFindings;
-use App\Care\Renewal;
+use App\Care\OutlookRefresh;
 use App\Care\TakeIn;
 use App\Http\Requests\HeadRequest;
 use App\Models\Head;
@@ -43,7 +43,7 @@ final class HeadController extends Controller
 
             return $head;
         });
-        Renewal::of($head);
+        OutlookRefresh::after($head);
 
         return redirect()->route('heads.show', $head)->with('said', "{$head->name} is in the book. Take the first readings on the Bench.");
     }
@@ -65,7 +65,7 @@ final class HeadController extends Controller
             TakeIn::zonesAgain($head, $request->zoneParts(), $request->input('zones_are') === 'changed' ? $request->date('zones_since', 'Y-m-d') : null);
             TakeIn::washDays($head, Notebook::washDays((array) $request->validated('notebook', [])));
         });
-        Renewal::of($head);
+        OutlookRefresh::after($head);
 
         return redirect()->route('heads.show', $head)->with('said', 'Saved; balance and season are worked out anew.');
     }

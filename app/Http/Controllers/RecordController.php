@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\HeadRecord;
-use App\Care\Renewal;
+use App\Care\OutlookRefresh;
 use App\Care\TakeIn;
 use App\Http\Requests\RecordRequest;
 use App\Models\Head;
@@ -36,7 +36,7 @@ final class RecordController extends Controller
     {
         $head = TakeIn::record($request->record(), $this->salon());
         activity()->performedOn($head)->log('record imported');
-        Renewal::of($head);
+        OutlookRefresh::after($head);
 
         return redirect()->route('heads.show', $head)->with('said', "{$head->name} is taken in, with everything the record held.");
     }

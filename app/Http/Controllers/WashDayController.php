@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\ProductNotices;
+use App\Care\OutlookRefresh;
 use App\Care\Renewal;
 use App\Care\TakeIn;
 use App\Http\Requests\WashDayRequest;
@@ -34,7 +35,7 @@ final class WashDayController extends Controller
     {
         $washDay = $request->washDay();
         DB::transaction(fn () => TakeIn::washDays($head, [$washDay]));
-        Renewal::of($head, $washDay->date);
+        OutlookRefresh::after($head, $washDay->date);
 
         return redirect()->route('heads.show', $head)
             ->with('said', implode(' ', ['The wash day is in the book; the season is planned anew from it.', ...ProductNotices::of($head, $washDay)]))
@@ -44,7 +45,7 @@ final class WashDayController extends Controller
     public function destroy(Head $head, WashDay $washDay): RedirectResponse
     {
         $washDay->delete();
-        Renewal::of($head, $washDay->date);
+        OutlookRefresh::after($head, $washDay->date);
 
         return redirect()->route('heads.show', $head)->with('said', 'Undone: that wash day is taken back.');
     }

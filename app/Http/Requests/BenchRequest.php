@@ -42,6 +42,7 @@ final class BenchRequest extends FormRequest
             'date' => ['required', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1990-01-01'],
             'moment' => ['required', Rule::enum(Moment::class)],
             'zone' => ['nullable', Rule::enum(Zone::class)],
+            'version' => ['nullable', 'integer'],
             'raw' => ['array'],
             'zones' => ['array'],
             'because' => $this->isMethod('put') ? ['required', 'string', 'max:400'] : ['nullable'],
@@ -71,6 +72,11 @@ final class BenchRequest extends FormRequest
                 foreach ($entry->problems() as $path => $sentence) {
                     $validator->errors()->add($path, $sentence);
                 }
+            }
+            $visit = $this->route('visit');
+            if ($visit instanceof Visit && $this->filled('version') && ! $validator->errors()->has('version') && $this->integer('version') !== $visit->version()) {
+                $by = $visit->accounts()->reorder()->latest('id')->first()?->by;
+                $validator->errors()->add('visit', (string) trans('forms.corrected', ['by' => is_string($by) ? $by : '']));
             }
             if ($this->isAnothers()) {
                 $validator->errors()->add('visit', self::DAMAGED);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Forms\IntakeForm;
+use App\Models\Head;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -21,6 +23,7 @@ use Nagomi\Core\Head\ZonePart;
 /** The intake of a client, new or changed. */
 final class HeadRequest extends FormRequest
 {
+    use MergesChanges;
     use Sentences;
 
     private const NUMBERS = ['length_cm', 'ring_mm', 'strand_um', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'wash_every_days', 'minutes_limit'];
@@ -28,6 +31,10 @@ final class HeadRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
+        $head = $this->route('head');
+        if ($head instanceof Head) {
+            $this->mergeWhatOthersChanged(IntakeForm::name($head), IntakeForm::fields($head->load('zoneParts')));
+        }
         $this->merge(array_map(TypedNumber::from(...), $this->only(self::NUMBERS)));
         // Rows of the notebook that were left empty are no rows.
         $rows = array_filter((array) $this->input('notebook', []), fn (mixed $row): bool => is_array($row) && (($row['what'] ?? '') !== '' || ($row['date'] ?? '') !== ''));
@@ -122,6 +129,7 @@ final class HeadRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
             if ($validator->errors()->has('born_on')) {
                 return;
             }

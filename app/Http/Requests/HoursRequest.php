@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Care\Desk\Clock;
 use App\Care\Desk\DayPlan;
+use App\Care\Forms\HoursForm;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
@@ -13,6 +14,7 @@ use Illuminate\Validation\Validator;
 /** Chairs, a week of hours for each stylist, and the services with minutes and price. */
 final class HoursRequest extends FormRequest
 {
+    use MergesChanges;
     use Sentences;
 
     private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
@@ -20,9 +22,12 @@ final class HoursRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $services = array_map(fn (mixed $service): array => is_array($service) ? ['minutes' => TypedNumber::from($service['minutes'] ?? null), 'price' => TypedNumber::from($service['price'] ?? null)] + $service : [], array_values((array) $this->input('services', [])));
+        $salon = $this->stylist()->salon;
+        $this->mergeWhatOthersChanged(HoursForm::name($salon), HoursForm::fields($salon));
+        $services = array_map(fn (mixed $service): array => is_array($service) ? ['minutes' => TypedNumber::from($service['minutes'] ?? null), 'price' => TypedNumber::from($service['price'] ?? null)] + $service : [], (array) $this->input('services', []));
         // A line left empty is no service.
-        $this->merge(['chairs' => TypedNumber::from($this->input('chairs')), 'services' => array_values(array_filter($services, fn (array $service): bool => trim((string) ($service['name'] ?? '')) !== '' || ($service['id'] ?? '') !== '' && ($service['minutes'] ?? null) !== null))]);
+        $isFilled = fn (array $service): bool => ! in_array($service['name'] ?? '', ['', null], true) || ! in_array($service['id'] ?? '', ['', null], true) && ($service['minutes'] ?? null) !== null;
+        $this->merge(['chairs' => TypedNumber::from($this->input('chairs')), 'services' => array_filter($services, $isFilled)]);
     }
 
     /** @return array<string, mixed> */
@@ -53,6 +58,7 @@ final class HoursRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
             $opens = $closes = [];
             foreach ((array) $this->input('hours', []) as $user => $days) {
                 foreach ((array) $days as $weekday => $typed) {
@@ -97,10 +103,8 @@ final class HoursRequest extends FormRequest
     /** @return array<int, array<int, list<array{int, int}>>> by stylist of this salon and weekday */
     public function week(): array
     {
-        /** @var User $user */
-        $user = $this->user();
         $week = [];
-        foreach (DayPlan::stylists($user->salon)->keys()->all() as $stylist) {
+        foreach (DayPlan::stylists($this->stylist()->salon)->keys()->all() as $stylist) {
             foreach (array_keys(self::WEEKDAYS) as $weekday) {
                 $week[(int) $stylist][$weekday] = self::spans($this->string("hours.{$stylist}.{$weekday}")->value()) ?? [];
             }
@@ -124,5 +128,11 @@ final class HoursRequest extends FormRequest
         }
 
         return $services;
+    }
+
+    private function stylist(): User
+    {
+        /** @var User */
+        return $this->user();
     }
 }

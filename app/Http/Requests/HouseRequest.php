@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Forms\SalonForm;
 use App\Care\Money;
 use App\Care\Weather;
 use App\Models\User;
@@ -19,6 +20,7 @@ use Nagomi\Core\Head\MethodQuestion;
 /** What a salon does by default. */
 final class HouseRequest extends FormRequest
 {
+    use MergesChanges;
     use Sentences;
 
     /** @var array<string, float>|null the year of the weather file that came along */
@@ -26,6 +28,8 @@ final class HouseRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
+        $salon = $this->stylist()->salon;
+        $this->mergeWhatOthersChanged(SalonForm::name($salon), SalonForm::fields($salon));
         $this->merge(array_map(TypedNumber::from(...), $this->only(['hardness_mg_per_l', 'humidity_percent'])));
     }
 
@@ -64,6 +68,7 @@ final class HouseRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
             $file = $this->file('weather');
             if ($file instanceof UploadedFile && ! $validator->errors()->has('weather')) {
                 try {

@@ -5,13 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Care\Desk\Clock;
+use App\Care\Forms\OutboxForm;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
 /** Quiet hours, and what the stand-in for mail and text does. */
 final class OutboxRequest extends FormRequest
 {
+    use MergesChanges;
+
     private const QUIET = 'type a time such as 21:00.';
+
+    protected function prepareForValidation(): void
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $this->mergeWhatOthersChanged(OutboxForm::name($user->salon), OutboxForm::fields($user->salon));
+    }
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -28,6 +39,7 @@ final class OutboxRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
             foreach (['quiet_from' => 'Quiet from: ', 'quiet_until' => 'Quiet until: '] as $field => $words) {
                 if (! $validator->errors()->has($field) && Clock::typed($this->string($field)->value()) === null) {
                     $validator->errors()->add($field, $words . self::QUIET);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Forms\ProductForm;
 use App\Care\SalonBook;
+use App\Models\Product;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -16,6 +18,7 @@ use Nagomi\Core\Shelf\ProductKind;
 /** A product as it is put on the shelf. */
 final class ProductRequest extends FormRequest
 {
+    use MergesChanges;
     use Sentences;
 
     private const NUMBERS = ['size_ml', 'pump_ml', 'price'];
@@ -25,6 +28,12 @@ final class ProductRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
+        $product = $this->route('product');
+        if ($product instanceof Product) {
+            $this->mergeWhatOthersChanged(ProductForm::name($product), ProductForm::fields($product), ['claims']);
+        }
+        $claims = $this->input('claims');
+        $this->merge(['claims' => is_array($claims) ? array_values(array_filter($claims, fn (mixed $claim): bool => $claim !== null && $claim !== '')) : $claims ?? []]);
         foreach (self::NUMBERS as $field) {
             $this->merge([$field => TypedNumber::from($this->input($field))]);
         }
@@ -75,6 +84,7 @@ final class ProductRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
             if (! $this->filled('ingredients')) {
                 return;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Forms\TermsForm;
 use App\Care\SeasonTerms;
 use App\Models\Head;
 use Illuminate\Foundation\Http\FormRequest;
@@ -15,6 +16,7 @@ use Nagomi\Core\Season\Terms;
 /** What a plan must keep to. */
 final class TermsRequest extends FormRequest
 {
+    use MergesChanges;
     use Sentences;
 
     /** @var array<string, mixed> */
@@ -22,6 +24,9 @@ final class TermsRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
+        /** @var Head $head */
+        $head = $this->route('head');
+        $this->mergeWhatOthersChanged(TermsForm::name($head), TermsForm::fields($head), ['not_at_home']);
         $this->merge(['home_minutes_limit' => TypedNumber::from($this->input('home_minutes_limit'))]);
         foreach (['stock', 'prices'] as $numbers) {
             $this->merge([$numbers => array_map(TypedNumber::from(...), (array) $this->input($numbers, []))]);
@@ -65,6 +70,7 @@ final class TermsRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }

@@ -12,7 +12,7 @@
         <p class="verdict-words">{{ $quote->minutes }} minutes, nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
         <p class="reason">{{ ucfirst($quote->because) }}. Hands are on her for {{ (int) round(array_sum(array_map(fn ($stretch) => $stretch->handsMinutes, $quote->stretches))) }} of them.</p>
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
-            @csrf
+            <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
             <h2>Times at which she can begin</h2>
             @if ($days === [])<p class="empty">There is no room in the seven days from {{ $date->format('D j M') }}. Try a later day, or a shorter service.</p>@endif
@@ -28,7 +28,7 @@
         <details class="more-tests" @if ($errors->any()) open @endif>
             <summary>Another time</summary>
             <form method="post" action="{{ route('bookings.store') }}" class="asks" novalidate>
-                @csrf
+                <x-act/>
                 <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
                 <div class="field"><label class="label" for="f-day">Day</label><input class="input" type="date" id="f-day" name="date" value="{{ old('date', $date->format('Y-m-d')) }}">@error('date')<p class="help is-danger">{{ $message }}</p>@enderror</div>
                 <x-field name="time" label="Begins" :value="null"/>

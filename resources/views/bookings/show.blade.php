@@ -8,14 +8,14 @@
         <section class="how-it-goes">
             <h2>How it goes</h2>
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
-                @csrf<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
                 @if ($booking->status->value === 'booked')<button class="button" name="what" value="here">She is here</button>@endif
                 @if ($booking->status->value !== 'under-way')<button class="button" name="what" value="begin">Begin</button><button class="button" name="what" value="no-show">She did not come</button>
                 @else<button class="button" name="what" value="through">Through</button><button class="button" name="what" value="over">10 minutes over</button>@endif
             </form>
             @if ($booking->status->value === 'booked')
                 <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
-                    @csrf<input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="later">
+                    <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="later">
                     <x-field name="expected" label="She comes later, at" :value="$booking->expected_at?->setTimezone($booking->salon->timezone)->format('G:i')"/>
                     <button class="button">Lay the day out round it</button>
                 </form>
@@ -24,7 +24,7 @@
         <section>
             <h2>Another time</h2>
             <form method="post" action="{{ route('bookings.update', $booking) }}" class="asks" novalidate>
-                @csrf @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
                 <x-field name="date" label="Day" type="date" :value="$date->format('Y-m-d')"/>
                 <x-field name="time" label="Begins" :value="$time"/>
                 <x-choice name="stylist" label="Whose hands" :options="$stylists" :value="$booking->user_id"/>
@@ -34,12 +34,12 @@
         <section>
             <h2>Cancel</h2>
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
-                @csrf<input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="cancel">
+                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="cancel">
                 <x-field name="because" label="Why"/>
                 <button class="button">Cancel it</button>
             </form>
         </section>
     @else
-        <form method="post" action="{{ route('bookings.note', $booking) }}">@csrf<input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">That was wrong: it stands again</button></form>
+        <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">That was wrong: it stands again</button></form>
     @endif
 </x-layout>

@@ -48,7 +48,7 @@
             <li><a href="{{ route('house.edit') }}" data-key="o" @if(request()->routeIs('house.edit')) aria-current="page" @endif>House <kbd>o</kbd></a></li>
             <li><button type="button" class="rail-button" data-open="keys">Keys <kbd>?</kbd></button></li>
             <li>
-                <form method="post" action="{{ route('sign-out') }}">@csrf<button class="rail-button">Sign out</button></form>
+                <form method="post" action="{{ route('sign-out') }}"><x-act/><button class="rail-button">Sign out</button></form>
             </li>
         </ul>
     </nav>
@@ -58,7 +58,7 @@
         <div class="said" role="status">
             <span>{{ session('said') }}</span>
             @if (session('undo'))
-                <form method="post" action="{{ session('undo') }}">@csrf @method('delete')<button class="button is-small">Undo</button></form>
+                <form method="post" action="{{ session('undo') }}"><x-act/> @method('delete')<button class="button is-small">Undo</button></form>
             @endif
         </div>
     @endif

@@ -7,8 +7,8 @@
     <x-slot:scripts><script type="module" src="/js/intake.js"></script></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ $head ? 'Intake' : 'New client' }}</h1><p class="lead">What stays the same from week to week. Anything not known yet can wait: the Bench finds out.</p></div></header>
     <form method="post" action="{{ $head ? route('heads.update', $head) : route('heads.store') }}" novalidate class="intake">
-        @csrf
-        @if ($head) @method('put') @endif
+        <x-act/>
+        @if ($head) @method('put') <x-seen :fields="App\Care\Forms\IntakeForm::seen($head)"/> @endif
         <fieldset>
             <legend>Who</legend>
             <div class="row">

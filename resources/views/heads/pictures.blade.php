@@ -26,7 +26,7 @@
                     <img src="{{ route('heads.pictures.show', [$head, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" loading="lazy" alt="{{ ucfirst($picture->kind) }}, {{ $picture->taken_on->format('j M Y') }}">
                     <p><strong>{{ $picture->kind }}</strong> {{ $picture->taken_on->format('j M Y') }} <span class="reason">agreed to by {{ $picture->consent_by }}, {{ $picture->consent_on->format('j M Y') }}</span></p>
                     <details><summary>Delete it</summary>
-                        <form method="post" action="{{ route('heads.pictures.destroy', [$head, $picture]) }}">@csrf @method('delete')<p class="reason">The file is deleted with it and does not come back.</p><button class="button is-small">Delete this picture</button></form>
+                        <form method="post" action="{{ route('heads.pictures.destroy', [$head, $picture]) }}"><x-act/> @method('delete')<p class="reason">The file is deleted with it and does not come back.</p><button class="button is-small">Delete this picture</button></form>
                     </details>
                 </li>
             @endforeach
@@ -35,7 +35,7 @@
         <div class="empty"><p>No pictures yet. One before the wash and one once dry, in the same light and from the same side, say more than ten from anywhere.</p></div>
     @endif
     <form method="post" action="{{ route('heads.pictures.store', $head) }}" enctype="multipart/form-data" novalidate class="intake">
-        @csrf
+        <x-act/>
         <fieldset>
             <legend>A new picture</legend>
             <div class="row">

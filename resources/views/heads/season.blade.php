@@ -21,17 +21,17 @@
             <button type="button" class="button is-strong" data-keep disabled>Do it</button><button type="button" class="button" data-back>Leave it</button>
         </div>
         <div class="objects">
-            <form method="post" action="{{ route('heads.season.undo', $head) }}">@csrf<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-undo-button @disabled($last === null)>Undo @if ($last)<span class="reason">{{ Illuminate\Support\Str::limit($last->says, 44) }}</span>@endif</button></form>
-            <form method="post" action="{{ route('heads.season.redo', $head) }}">@csrf<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-redo-button @disabled($next === null)>Redo @if ($next)<span class="reason">{{ Illuminate\Support\Str::limit($next->says, 44) }}</span>@endif</button></form>
+            <form method="post" action="{{ route('heads.season.undo', $head) }}"><x-act/><input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-undo-button @disabled($last === null)>Undo @if ($last)<span class="reason">{{ Illuminate\Support\Str::limit($last->says, 44) }}</span>@endif</button></form>
+            <form method="post" action="{{ route('heads.season.redo', $head) }}"><x-act/><input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-redo-button @disabled($next === null)>Redo @if ($next)<span class="reason">{{ Illuminate\Support\Str::limit($next->says, 44) }}</span>@endif</button></form>
         </div>
     </section>
     <div class="two season-side">
         <details @if ($occasions !== [] || $errors->hasAny(['occasion', 'occasion_from', 'occasion_until', 'occasion_what'])) open @endif>
             <summary><h2>What is to come</h2></summary>
             <ul class="recent">@foreach ($occasions as $i => $occasion)<li class="set-day"><span><strong>{{ Carbon\CarbonImmutable::parse($occasion['from'])->format('j M') }}{{ $occasion['until'] !== $occasion['from'] ? ' to ' . Carbon\CarbonImmutable::parse($occasion['until'])->format('j M') : '' }}</strong> {{ __("nagomi.occasions.{$occasion['kind']}") }}{{ $occasion['what'] !== '' ? ': ' . $occasion['what'] : '' }}</span>
-                <form method="post" action="{{ route('heads.season.without', [$head, $i]) }}">@csrf @method('delete')<button class="button is-small">Take out</button></form></li>@endforeach</ul>
+                <form method="post" action="{{ route('heads.season.without', [$head, $i]) }}"><x-act/> @method('delete')<button class="button is-small">Take out</button></form></li>@endforeach</ul>
             <form method="post" action="{{ route('heads.season.occasion', $head) }}" class="asks" novalidate>
-                @csrf
+                <x-act/>
                 <x-choice name="occasion" label="What" :options="__('nagomi.occasions')"/>
                 <x-field name="occasion_from" label="From" type="date"/>
                 <x-field name="occasion_until" label="Until" type="date"/>
@@ -45,7 +45,7 @@
                 <p>Since {{ $promise->made_at->setTimezone($head->salon->timezone)->format('j M Y') }}, by {{ $promise->by }}. @if ($changes === [])It is kept to the day.@endif</p>
                 @if ($changes !== [])<ul class="recent">@foreach ($changes as $change)<li>{{ $change }}</li>@endforeach</ul>@endif
             @else<p class="reason">Nothing is promised; the plan moves freely with every reading.</p>@endif
-            <form method="post" action="{{ route('heads.terms.promise', $head) }}">@csrf<button class="button">{{ $promise ? 'Promise it anew as it stands' : 'Promise the plan as it stands' }}</button></form>
+            <form method="post" action="{{ route('heads.terms.promise', $head) }}"><x-act/><button class="button">{{ $promise ? 'Promise it anew as it stands' : 'Promise the plan as it stands' }}</button></form>
             @if ($promises->count() > 1)<details class="more-tests"><summary>Earlier promises</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ $earlier->made_at->format('j M Y') }}, {{ $earlier->by }}: {{ count($earlier->items) }} treatments</li>@endforeach</ul></details>@endif
         </details>
     </div>

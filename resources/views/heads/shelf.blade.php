@@ -23,7 +23,7 @@
         <summary>Her skin reacted to something{{ $reactions->isEmpty() ? '' : ': ' . $reactions->count() . ' on record' }}</summary>
         @foreach ($reactions as $reaction)<p>{{ $reaction->on->format('j M Y') }}: <strong>{{ $reaction->product?->name ?? $reaction->ingredient }}</strong>, {{ $reaction->what }} <span class="reason">noted by {{ $reaction->by }}</span></p>@endforeach
         <form method="post" action="{{ route('heads.reactions', $head) }}" class="asks" novalidate>
-            @csrf
+            <x-act/>
             <x-choice name="product_id" label="Product" :options="$products->pluck('name', 'id')->all()" empty="none of these"/>
             <x-field name="ingredient" label="Or ingredient"/>
             <x-field name="on" label="Day" type="date" :value="$head->salon->today()->format('Y-m-d')"/>

@@ -34,7 +34,7 @@
             @foreach (['red' => [$head->red_sign, 'the sign for a clinician'], 'sore' => [$head->sore_scalp, 'the sore scalp']] as $sign => [$raised, $words])
                 @if ($raised)
                     <form method="post" action="{{ route('heads.signs.clear', $head) }}" class="asks" novalidate>
-                        @csrf @method('put')
+                        <x-act/> @method('put')
                         <input type="hidden" name="sign" value="{{ $sign }}">
                         <x-field name="cleared_by" :label="'Who cleared ' . $words"/>
                         <x-field name="cleared_on" label="On" type="date"/>
@@ -79,7 +79,7 @@
             <x-head-map :map="$map"/>
             @foreach ($findings as $finding)
                 @if ($finding['differs'])
-                    <form method="post" action="{{ route('heads.zones.take', [$head, $finding['zone']]) }}" class="finding">@csrf
+                    <form method="post" action="{{ route('heads.zones.take', [$head, $finding['zone']]) }}" class="finding"><x-act/>
                         <p class="reason">The {{ __("nagomi.zones.{$finding['zone']}") }} tests {{ $finding['found'] }} ({{ (int) round(100 * $finding['certainty']) }} %), written {{ $finding['written'] }}.</p>
                         <button class="button is-small">Take it over</button>
                     </form>

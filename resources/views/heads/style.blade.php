@@ -11,7 +11,7 @@
                 <h2>Kept so far</h2>
                 @if ($style->log === [])<p>Nothing yet. Refresh with water and a little product, no dry brushing; satin or silk at night.</p>@endif
                 <ul class="recent">@foreach ($style->log as $day => $done)<li>{{ \Carbon\CarbonImmutable::parse($day)->format('j M') }}: {{ implode(', ', array_map(fn ($what) => lcfirst(__("nagomi.keeping.{$what}")), $done)) }}</li>@endforeach</ul>
-                <form method="post" action="{{ route('heads.style.keep', $head) }}" class="asks" novalidate>@csrf @method('put')
+                <form method="post" action="{{ route('heads.style.keep', $head) }}" class="asks" novalidate><x-act/> @method('put')
                     <x-field name="on" label="Day" type="date" :value="$today->format('Y-m-d')"/>
                     <x-choice name="what" label="What was done" :options="__('nagomi.keeping')"/>
                     <button class="button">Note it</button>
@@ -19,7 +19,7 @@
             </section>
             <section>
                 <h2>When it stops being good</h2>
-                <form method="post" action="{{ route('heads.style.end', $head) }}" class="asks" novalidate>@csrf @method('delete')
+                <form method="post" action="{{ route('heads.style.end', $head) }}" class="asks" novalidate><x-act/> @method('delete')
                     <div class="field"><label class="label" for="f-last">Last good on</label><div class="control"><input class="input" type="date" id="f-last" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
                     <button class="button">It was last good then</button>
                 </form>
@@ -28,7 +28,7 @@
     @endif
     <details class="more-tests" @if (! $style || $errors->has('styling') || $errors->has('stays_days')) open @endif>
         <summary>{{ $style ? 'A new style in its place' : 'Follow a style' }}</summary>
-        <form method="post" action="{{ route('heads.style.begin', $head) }}" class="asks" novalidate>@csrf
+        <form method="post" action="{{ route('heads.style.begin', $head) }}" class="asks" novalidate><x-act/>
             <x-choice name="styling" label="Style" :options="__('nagomi.stylings')"/>
             <div class="field"><label class="label" for="f-made">Made on</label><div class="control"><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
             <x-field name="stays_days" label="Stays in, if braided or twisted" unit="days" mode="numeric" help="empty: twists 14, braids 28, knots 10"/>

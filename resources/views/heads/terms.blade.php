@@ -13,13 +13,13 @@
                 <p><strong class="when">{{ Carbon\CarbonImmutable::parse($set['date'])->format('j M Y') }}</strong>
                     {{ __("nagomi.cleanses.{$set['cleanse']}") }}{{ ($set['passes'] ?? 1) > 1 ? ' × ' . $set['passes'] : '' }}{{ isset($set['protein']) ? ', ' . lcfirst(__("nagomi.steps.{$set['protein']}")) : '' }}{{ isset($set['mask_minutes']) ? ", mask {$set['mask_minutes']} min" : ', rinse-out' }}{{ $set['heat'] ?? false ? ' with heat' : '' }}
                     <span class="reason">{{ $set['reason'] }}{{ isset($set['by']) ? ' (' . $set['by'] . ')' : '' }}</span></p>
-                <form method="post" action="{{ route('heads.terms.take-back', [$head, $set['date']]) }}">@csrf @method('delete')<button class="button is-small">Take back</button></form>
+                <form method="post" action="{{ route('heads.terms.take-back', [$head, $set['date']]) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form>
             </div>
         @empty
             <p class="how">Nothing yet. A day you set stays as it is, also against a rule where a licensed stylist decides it; the rest is planned round it.</p>
         @endforelse
         <form method="post" action="{{ route('heads.terms.by-hand', $head) }}" novalidate class="bench">
-            @csrf
+            <x-act/>
             <div class="row">
                 <x-field name="hand_date" label="Day" type="date"/>
                 <x-choice name="cleanse" label="Cleanse" :options="__('nagomi.cleanses')" value="shampoo"/>
@@ -37,16 +37,16 @@
         <h2 id="promised">Promised</h2>
         @if ($promised !== [])
             <p class="how">{{ count($promised) }} treatments stand promised, the first on {{ Carbon\CarbonImmutable::parse($promised[0]['date'])->format('j M') }}. Moving one by a week must be worth {{ Nagomi\Core\Parameter\Model::COST_OF_A_MOVED_PROMISE }} of a day out of band.</p>
-            <form method="post" action="{{ route('heads.terms.release', $head) }}">@csrf @method('delete')<button class="button">Release the promise</button></form>
+            <form method="post" action="{{ route('heads.terms.release', $head) }}"><x-act/> @method('delete')<button class="button">Release the promise</button></form>
         @else
             <p class="how">The plan moves freely with every reading. Promise it once the client counts on it.</p>
-            <form method="post" action="{{ route('heads.terms.promise', $head) }}">@csrf<button class="button">Promise the plan as it stands</button></form>
+            <form method="post" action="{{ route('heads.terms.promise', $head) }}"><x-act/><button class="button">Promise the plan as it stands</button></form>
         @endif
     </section>
 
     </div>
     <form method="post" action="{{ route('heads.terms.update', $head) }}" novalidate class="intake">
-        @csrf @method('put')
+        <x-act/> @method('put') <x-seen :fields="App\Care\Forms\TermsForm::seen($head)"/>
         @error('terms')<p class="help is-danger">{{ $message }}</p>@enderror
         <fieldset>
             <legend>Days away</legend>
@@ -66,6 +66,7 @@
             </div>
             <p class="how">In the salon only:</p>
             <div class="row ticks">
+                <input type="hidden" name="not_at_home[]" value="">
                 @foreach ($treatments as $treatment)
                     <label class="checkbox tick"><input type="checkbox" name="not_at_home[]" value="{{ $treatment }}" @checked(in_array($treatment, old('not_at_home', $season['not_at_home'] ?? []), true))> <span>{{ __("nagomi.treatments.{$treatment}") }}</span></label>
                 @endforeach

@@ -13,7 +13,7 @@
     </header>
     @error('steps')<p class="help is-danger">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('heads.wash-day.store', $head) }}" novalidate class="bench">
-        @csrf
+        <x-act/>
         <div class="row">
             <x-field name="date" label="Day" type="date" :value="$today->format('Y-m-d')"/>
             <x-choice name="place" label="Where" :options="__('nagomi.places')" value="salon"/>
@@ -68,7 +68,7 @@
                 <li><strong>{{ $day->approximate ? 'about ' : '' }}{{ $day->date->format('j M Y') }}</strong> {{ __("nagomi.places.{$day->place}") }} · {{ App\Care\StepWords::summary($day->steps->map->toArray()->all()) }}
                     <details><summary>Take it out of the book</summary>
                         <p class="reason">Balance and season are worked out as if it had not been. The care record keeps a copy, if you export it first.</p>
-                        <form method="post" action="{{ route('heads.wash-day.undo', [$head, $day->key]) }}">@csrf @method('delete')<button class="button">Take out {{ $day->date->format('j M') }}</button></form>
+                        <form method="post" action="{{ route('heads.wash-day.undo', [$head, $day->key]) }}"><x-act/> @method('delete')<button class="button">Take out {{ $day->date->format('j M') }}</button></form>
                     </details>
                 </li>
             @endforeach

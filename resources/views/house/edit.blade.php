@@ -1,7 +1,7 @@
 <x-layout title="House">
     <header class="page-head"><div class="grow"><h1>House</h1><p class="lead">What {{ $salon->name }} does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.</p></div><a class="button" href="{{ route('reports') }}">Reports</a><a class="button" href="{{ route('moving') }}">In and out</a><a class="button" href="{{ route('outbox') }}">Outbox</a><a class="button" href="{{ route('house.hours') }}">Hours and services</a><a class="button" href="{{ route('house.team') }}">How alike we read</a></header>
     <form method="post" action="{{ route('house.update') }}" enctype="multipart/form-data" novalidate class="intake">
-        @csrf @method('put')
+        <x-act/> @method('put') <x-seen :fields="App\Care\Forms\SalonForm::seen($salon)"/>
         <fieldset>
             <legend>Salon</legend>
             <div class="row">

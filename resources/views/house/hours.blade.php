@@ -2,7 +2,7 @@
     <header class="page-head"><div class="grow"><h1>Hours and services</h1><p class="lead">Whose hands are there when, and what they can be booked for.</p></div><a class="button" href="{{ route('house.edit') }}">House</a></header>
     @error('hours')<p class="help is-danger">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('house.hours.update') }}" novalidate class="intake">
-        @csrf @method('put')
+        <x-act/> @method('put') <x-seen :fields="App\Care\Forms\HoursForm::seen($salon)"/>
         <fieldset>
             <legend>Hours</legend>
             <p class="how">Type from and until, a break between: 9:00–12:30 13:30–18:00. Leave a day off empty.</p>
@@ -13,7 +13,7 @@
                         <tr><th scope="row">{{ $stylist->name }}</th>
                             @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $day)
                                 @php($key = "hours.{$stylist->id}." . ($i + 1))
-                                <td><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ $day }}" @error($key) aria-invalid="true" @enderror>{{ old($key, str_replace(' ', "\n", $week[$stylist->id][$i + 1] ?? '')) }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
+                                <td><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ $day }}" @error($key) aria-invalid="true" @enderror>{{ old($key, App\Care\Forms\HoursForm::lines($week[$stylist->id][$i + 1] ?? '')) }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
                             @endforeach
                         </tr>
                     @endforeach
@@ -24,7 +24,7 @@
         <fieldset>
             <legend>Services</legend>
             <p class="how">A whole wash day takes its minutes from the steps planned for the client, at her own pace; anything else from her own past, leaning on these while that is short.</p>
-            @foreach ([...$services, null, null] as $i => $service)
+            @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)
                 <div class="row service">
                     <input type="hidden" name="services[{{ $i }}][id]" value="{{ $service?->id }}">
                     <x-field name="services[{{ $i }}][name]" label="Service" :value="$service?->name"/>
@@ -41,11 +41,11 @@
         <ul class="recent">
             @foreach ($leaves as $leave)
                 <li class="set-day"><span><strong>{{ $stylists[$leave->user_id]->name }}</strong> {{ $leave->from->format('j M') }} to {{ $leave->until->format('j M Y') }} <span class="reason">{{ $leave->because }}</span></span>
-                    <form method="post" action="{{ route('house.leave.back', $leave) }}">@csrf @method('delete')<button class="button is-small">Take back</button></form></li>
+                    <form method="post" action="{{ route('house.leave.back', $leave) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form></li>
             @endforeach
         </ul>
         <form method="post" action="{{ route('house.leave') }}" class="asks" novalidate>
-            @csrf
+            <x-act/>
             <x-choice name="leave_of" label="Who" :options="$stylists->pluck('name', 'id')->all()"/>
             <x-field name="leave_from" label="From" type="date"/>
             <x-field name="leave_until" label="Until" type="date"/>

@@ -27,11 +27,11 @@
                 <input class="input" readonly value="{{ url($feed->path()) }}" aria-label="Address of my calendar">
                 <p class="reason">{{ $feed->fetched_at ? 'Last fetched ' . $feed->fetched_at->setTimezone($salon->timezone)->format('j M G:i') : 'Not fetched yet' }}</p>
             @else<p class="how">A secret address shows your bookings in any calendar program.</p>@endif
-            <div class="objects"><form method="post" action="{{ route('feeds.mine') }}">@csrf<button class="button">{{ $feed ? 'A new address' : 'Make an address' }}</button></form>
-                @if ($feed)<form method="post" action="{{ route('feeds.mine.drop') }}">@csrf @method('delete')<button class="button">Withdraw</button></form>@endif</div>
+            <div class="objects"><form method="post" action="{{ route('feeds.mine') }}"><x-act/><button class="button">{{ $feed ? 'A new address' : 'Make an address' }}</button></form>
+                @if ($feed)<form method="post" action="{{ route('feeds.mine.drop') }}"><x-act/> @method('delete')<button class="button">Withdraw</button></form>@endif</div>
             <h2>When nobody is written to</h2>
             <form method="post" action="{{ route('outbox.update') }}" class="asks" novalidate>
-                @csrf @method('put')
+                <x-act/> @method('put') <x-seen :fields="App\Care\Forms\OutboxForm::seen($salon)"/>
                 <x-field name="quiet_from" label="Quiet from" :value="$quiet[0]"/>
                 <x-field name="quiet_until" label="until" :value="$quiet[1]"/>
                 <x-choice name="outbox" label="The stand-in" :options="['works' => 'delivers', 'refuses' => 'refuses everything', 'hangs' => 'does not answer']" :value="$salon->outbox"/>

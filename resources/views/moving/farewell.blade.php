@@ -4,7 +4,7 @@
     <div class="book-frame"><table class="table compare"><thead><tr><th scope="col">Kept in</th><th scope="col" class="num">rows</th></tr></thead>
         <tbody>@foreach ($counts as $table => $count)<tr><td>{{ str_replace('_', ' ', $table) }}</td><td class="num">{{ $count }}</td></tr>@endforeach<tr><td>picture files</td><td class="num">{{ $files }}</td></tr></tbody></table></div>
     <form method="post" action="{{ route('heads.delete', $head) }}" class="asks" novalidate>
-        @csrf @method('delete')
+        <x-act/> @method('delete')
         <x-field name="name" label="Type her whole name"/>
         <button class="button is-strong">Delete her and all of it</button>
     </form>

@@ -10,9 +10,9 @@
         </tbody>
     </table></div>
     <form method="post" action="{{ route('moving.take', $import) }}">
-        @csrf
+        <x-act/>
         @if ($here > 0)<x-tick name="again" label="{{ $here === 1 ? 'Take the one that is here already' : 'Take the ' . $here . ' that are here already' }} in as a second copy; otherwise left out"/>@endif
         <p class="objects"><button class="button is-strong" @disabled($good === 0)>Take in what can be</button><button class="button" form="drop">Leave it</button></p>
     </form>
-    <form method="post" id="drop" action="{{ route('moving.drop', $import) }}">@csrf @method('delete')</form>
+    <form method="post" id="drop" action="{{ route('moving.drop', $import) }}"><x-act/> @method('delete')</form>
 </x-layout>

@@ -8,7 +8,7 @@
             <h2>Bring in</h2>
             <p class="how">A salon’s .zip, one or several care records (.json), or clients from an address book (.vcf). You see what was found, and every problem with its place, before anything is written.</p>
             <form method="post" action="{{ route('moving.look') }}" enctype="multipart/form-data" class="asks" novalidate>
-                @csrf
+                <x-act/>
                 <div class="field"><label class="label" for="f-file">File</label><input class="input" type="file" id="f-file" name="file" accept=".zip,.json,.vcf">@error('file')<p class="help is-danger">{{ $message }}</p>@enderror</div>
                 <button class="button is-strong">Look through it</button>
             </form>

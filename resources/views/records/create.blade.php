@@ -1,7 +1,7 @@
 <x-layout title="Take in a record">
     <header class="page-head"><div class="grow"><h1>Take in a care record</h1><p class="lead">One head’s whole history from another book, as a .json file. It is taken in whole or not at all.</p></div></header>
     <form method="post" action="{{ route('records.store') }}" enctype="multipart/form-data" novalidate class="narrow">
-        @csrf
+        <x-act/>
         <div class="field">
             <label class="label" for="f-record">Care record</label>
             <input class="input @error('record') is-danger @enderror" type="file" id="f-record" name="record" accept=".json,application/json">

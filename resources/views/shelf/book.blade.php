@@ -15,7 +15,7 @@
                 <td>{{ implode(', ', array_map(fn ($function) => __("nagomi.functions.{$function}"), $row['functions'])) }}@if ($row['note']) <span class="reason">{{ $row['note'] }}</span>@endif</td>
                 <td>{{ $row['strength'] }}</td>
                 <td class="num">{{ $row['cap'] === null ? '' : $row['cap'] . ' %' }}</td>
-                <td>@if ($row['taught'])taught here <form method="post" action="{{ route('shelf.forget', $row['taught']) }}">@csrf @method('delete')<button class="button is-small">Forget it<span class="is-sr-only">: {{ $row['name'] }}</span></button></form>@else{{ $row['source'] }}@endif</td>
+                <td>@if ($row['taught'])taught here <form method="post" action="{{ route('shelf.forget', $row['taught']) }}"><x-act/> @method('delete')<button class="button is-small">Forget it<span class="is-sr-only">: {{ $row['name'] }}</span></button></form>@else{{ $row['source'] }}@endif</td>
             </tr>
         @endforeach
         </tbody>
@@ -23,7 +23,7 @@
     <details class="more-tests" @if ($errors->any() || $rows === []) open @endif>
         <summary>Teach it an ingredient, or set one right</summary>
         <form method="post" action="{{ route('shelf.teach') }}" class="asks" novalidate>
-            @csrf
+            <x-act/>
             <x-field name="name" label="Ingredient" :value="$rows === [] ? $search : (count($rows) === 1 ? $rows[0]['name'] : null)"/>
             <x-field name="also" label="Also called"/>
             <div class="field"><label class="label" for="f-teach-function">What it does</label><div class="select"><select id="f-teach-function" name="function"><option value="">choose</option>@foreach (__('nagomi.functions') as $value => $words)<option value="{{ $value }}" @selected(old('function') === $value)>{{ $words }}</option>@endforeach</select></div>@error('function')<p class="help is-danger">{{ $message }}</p>@enderror</div>

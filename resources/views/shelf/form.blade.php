@@ -1,8 +1,8 @@
 <x-layout :title="$product->exists ? 'Change ' . $product->name : 'A product for the shelf'" :head="$head">
     <header class="page-head"><div class="grow"><h1>{{ $product->exists ? 'Change a product' : 'A new product' }}</h1><p class="lead">{{ $head ? 'Her own, at home: ' . $head->name : 'On the salon’s shelf' }}</p></div></header>
     <form method="post" action="{{ $product->exists ? route('shelf.update', $product) : route('shelf.store') }}" novalidate class="intake">
-        @csrf
-        @if ($product->exists) @method('put') @endif
+        <x-act/>
+        @if ($product->exists) @method('put') <x-seen :fields="App\Care\Forms\ProductForm::seen($product)"/> @endif
         @if ($head)<input type="hidden" name="head_id" value="{{ $head->id }}">@endif
         <fieldset>
             <legend>What it is</legend>
@@ -19,6 +19,7 @@
             <fieldset class="points">
                 <legend>What the label says of itself</legend>
                 <div class="row ticks">
+                    <input type="hidden" name="claims[]" value="">
                     @foreach (__('nagomi.claims') as $claim => $words)
                         <label class="checkbox tick"><input type="checkbox" name="claims[]" value="{{ $claim }}" @checked(in_array($claim, (array) old('claims', $product->claims ?? []), true))> <span>{{ $words }}</span></label>
                     @endforeach

@@ -33,7 +33,7 @@
     <details class="more-tests" @if ($errors->has('file')) open @endif>
         <summary>In and out as a table (CSV)</summary>
         <form method="post" action="{{ route('shelf.import') }}" enctype="multipart/form-data" class="asks" novalidate>
-            @csrf
+            <x-act/>
             <div class="field"><label class="label" for="f-file">CSV file</label><input class="input" type="file" id="f-file" name="file" accept=".csv,text/csv">
                 @foreach ($errors->get('file') as $sentence)<p class="help is-danger">{{ $sentence }}</p>@endforeach</div>
             <button class="button">Take it in</button>

@@ -33,7 +33,7 @@
                 <h2>What is left</h2>
                 <p><strong class="figure">{{ $row['left'] === null ? '–' : number_format($row['left'], 0) }}</strong> mL{{ $product->size_ml ? ' of bottles of ' . number_format($product->size_ml, 0) . ' mL' : '' }}@if ($row['days_left'] !== null), about {{ $row['days_left'] }} days at the pace of the last weeks @endif @if ($row['good_until']) · good until {{ $row['good_until']->format('j M Y') }} @endif</p>
                 <form method="post" action="{{ route('shelf.stock', $product) }}" class="asks" novalidate>
-                    @csrf
+                    <x-act/>
                     <x-choice name="how" label="Measured" :options="['left-ml' => 'mL left', 'left-g' => 'grams left, weighed without the bottle', 'level' => '% full', 'bought' => 'mL bought']"/>
                     <x-field name="amount" label="How much" mode="decimal"/>
                     <button class="button">Count it</button>
@@ -43,12 +43,12 @@
                 @endif
                 @unless ($product->recalled_on)
                     <details @if ($errors->has('because')) open @endif><summary>Recall it</summary>
-                        <form method="post" action="{{ route('shelf.recall', $product) }}" class="asks" novalidate>@csrf<x-field name="because" label="Why" class="grow"/><button class="button">Recall</button></form>
+                        <form method="post" action="{{ route('shelf.recall', $product) }}" class="asks" novalidate><x-act/><x-field name="because" label="Why" class="grow"/><button class="button">Recall</button></form>
                     </details>
                 @else
-                    <form method="post" action="{{ route('shelf.release', $product) }}">@csrf @method('delete')<button class="button is-small">No longer recalled</button></form>
+                    <form method="post" action="{{ route('shelf.release', $product) }}"><x-act/> @method('delete')<button class="button is-small">No longer recalled</button></form>
                 @endunless
-                <details><summary>Take it off the shelf</summary><form method="post" action="{{ route('shelf.destroy', $product) }}">@csrf @method('delete')<p class="reason">It is gone with its counts; reactions stay.</p><button class="button is-small">Take it off</button></form></details>
+                <details><summary>Take it off the shelf</summary><form method="post" action="{{ route('shelf.destroy', $product) }}"><x-act/> @method('delete')<p class="reason">It is gone with its counts; reactions stay.</p><button class="button is-small">Take it off</button></form></details>
             </section>
         </div>
         <h2>The list, read</h2>
@@ -68,7 +68,7 @@
         <details class="more-tests" @if ($errors->has('function') || $errors->has('name') || $reading['unknown'] !== []) open @endif>
             <summary>Teach the book an ingredient</summary>
             <form method="post" action="{{ route('shelf.teach') }}" class="asks" novalidate>
-                @csrf
+                <x-act/>
                 <x-field name="name" label="Ingredient" :value="$reading['unknown'][0] ?? null"/>
                 <x-field name="also" label="Also called"/>
                 <x-choice name="function" label="What it does" :options="__('nagomi.functions')" empty="choose"/>

@@ -9,7 +9,7 @@
         <a class="button" href="{{ route('today', ['date' => $date->subDay()->format('Y-m-d')]) }}" aria-label="The day before">‹</a>
         @unless ($isToday)<a class="button" href="{{ route('today') }}">Today</a>@endunless
         <a class="button" href="{{ route('today', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="The day after">›</a>
-        <form method="post" action="{{ route('today.names') }}">@csrf @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}">{{ $hides ? 'Show names' : 'Hide names' }}</button></form>
+        <form method="post" action="{{ route('today.names') }}"><x-act/> @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}">{{ $hides ? 'Show names' : 'Hide names' }}</button></form>
         <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a head</a>
     </header>
     @if ($picture !== null)
@@ -43,7 +43,7 @@
                         <span class="day-acts">
                             @php($next = ['booked' => ['here', 'Here'], 'arrived' => ['begin', 'Begin'], 'under-way' => ['through', 'Through']][$booking->status->value] ?? null)
                             @if ($next && $isToday)
-                                <form method="post" action="{{ route('bookings.note', $booking) }}">@csrf<input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="{{ $next[0] }}">{{ $next[1] }}<span class="sr-only"> {{ $called($booking->head) }}</span></button>
+                                <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="{{ $next[0] }}">{{ $next[1] }}<span class="sr-only"> {{ $called($booking->head) }}</span></button>
                                     @if ($booking->status->value === 'under-way')<button class="button" name="what" value="over">+10 min</button>@endif</form>
                             @endif
                             <a class="button" href="{{ route('bookings.show', $booking) }}">More<span class="sr-only"> about {{ $called($booking->head) }}</span></a>

@@ -28,8 +28,8 @@
             <h2>Then</h2>
             <ol class="recent" data-next></ol>
             <p class="reason" data-net></p>
-            <form method="post" action="{{ route('heads.basin.finish', [$head, $basin]) }}" data-finish>@csrf<button class="button">End the wash day</button></form>
-            <form method="post" action="{{ route('heads.basin.break-off', [$head, $basin]) }}">@csrf @method('delete')<button class="button is-small">Break it off</button></form>
+            <form method="post" action="{{ route('heads.basin.finish', [$head, $basin]) }}" data-finish><x-act/><button class="button">End the wash day</button></form>
+            <form method="post" action="{{ route('heads.basin.break-off', [$head, $basin]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off</button></form>
         </aside>
     </div>
     <noscript><p class="caution-line">The Basin needs scripts. What was done can be booked under <a href="{{ route('heads.wash-day', $head) }}">Wash day</a>.</p></noscript>

@@ -38,7 +38,7 @@
         </details>
     @endif
     <form method="post" action="{{ route('heads.basin.begin', $head) }}" class="save">
-        @csrf
+        <x-act/>
         <input type="hidden" name="limit" value="{{ request('limit') }}"><input type="hidden" name="drying" value="{{ $drying }}"><input type="hidden" name="styling" value="{{ $styling }}">
         <button class="button is-strong is-large">Begin</button>
     </form>

@@ -22,12 +22,13 @@
     <form method="post" action="{{ $correcting ? route('heads.visits.update', [$head, $correcting]) : route('heads.bench.store', $head) }}" novalidate class="bench"
           @unless ($correcting) data-draft="{{ $head->id }} {{ $moment }}" data-draft-to="{{ route('heads.bench.draft', $head) }}" data-forget="{{ route('heads.bench.forget', [$head, $moment]) }}" @if ($draft) data-kept="{{ json_encode($draft, JSON_THROW_ON_ERROR) }}" @endif @endunless
           data-devices="{{ route('heads.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('heads.instruments.on-picture', $head) }}">
-        @csrf
+        <x-act/>
         @if ($correcting) @method('put') @endif
         <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>
         <p class="said" data-sent hidden role="status"></p>
         <input type="hidden" name="moment" value="{{ $moment }}">
         <input type="hidden" name="visit" value="{{ old('visit', $visit) }}">
+        @if ($correcting)<input type="hidden" name="version" value="{{ $correcting->version() }}">@endif
         @if ($errors->isNotEmpty())
             @foreach (session('asked', []) as $mark)<input type="hidden" name="asked[]" value="{{ $mark }}">@endforeach
         @endif
@@ -104,7 +105,7 @@
             <summary>Something that is for a clinician, or a sore scalp</summary>
             <p class="caution-line">{{ Nagomi\Core\Safety\Caution::Refer->sentence() }}</p>
             <form method="post" action="{{ route('heads.signs.raise', $head) }}" class="asks" novalidate>
-                @csrf
+                <x-act/>
                 <x-choice name="sign" label="What it is" :options="['red' => 'refer first: bars protein, heat, strong cleansing', 'sore' => 'sore scalp: bars heat, strong cleansing']"/>
                 <x-field name="seen" label="Seen" help="what and where; kept encrypted" class="grow"/>
                 <button class="button">Note it</button>

@@ -8,7 +8,7 @@
     </nav>
     <form method="post" action="{{ route('heads.bench.store', $head) }}" novalidate class="bench by-zone" data-draft="{{ $head->id }} {{ $moment }} {{ $name }} by zone"
           data-devices="{{ route('heads.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('heads.instruments.on-picture', $head) }}">
-        @csrf
+        <x-act/>
         <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>
         <p class="said" data-sent hidden role="status"></p>
         <input type="hidden" name="moment" value="{{ $moment }}">

@@ -21,7 +21,7 @@
                     @if ($reading['zone'])<b>{{ __("nagomi.zones.{$reading['zone']}") }}</b> @endif<x-sign :sign="$sign"/>
                     @if ($sign['again'])
                         <strong>Check again:</strong> this does not fit what was expected. It counts for little until you have taken it once more.
-                        @if ($live)<form method="post" action="{{ route('heads.readings.confirm', [$head, $reading['key']]) }}">@csrf<button class="button is-small">Taken again, it is so</button></form>@endif
+                        @if ($live)<form method="post" action="{{ route('heads.readings.confirm', [$head, $reading['key']]) }}"><x-act/><button class="button is-small">Taken again, it is so</button></form>@endif
                     @endif
                 </li>
             @endforeach

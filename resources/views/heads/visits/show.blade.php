@@ -20,7 +20,7 @@
                 <button type="button" class="button" data-print hidden>Print this summary</button>
                 @unless ($visit->undone_at)
                     <a class="button" href="{{ route('heads.visits.edit', [$head, $visit]) }}">Correct this visit</a>
-                    <form method="post" action="{{ route('heads.visits.undo', [$head, $visit]) }}">@csrf @method('delete')<button class="button">Undo this visit</button></form>
+                    <form method="post" action="{{ route('heads.visits.undo', [$head, $visit]) }}"><x-act/> @method('delete')<button class="button">Undo this visit</button></form>
                 @endunless
             </div>
         </section>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Shared;
+
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What an act holds while it is done, so that the next one sees what it did. The salon is always locked before the head:
+ * two acts can wait for one another in one direction only.
+ */
+final readonly class Lock
+{
+    private function __construct(private ?int $salonId, private ?string $headId)
+    {
+    }
+
+    public static function nothing(): self
+    {
+        return new self(null, null);
+    }
+
+    /** For what is the salon's: bookings, hours, products, imports. */
+    public static function salon(int $salonId): self
+    {
+        return new self($salonId, null);
+    }
+
+    /** For what is one head's. */
+    public static function head(string $headId): self
+    {
+        return new self(null, $headId);
+    }
+
+    /** For what is one head's and tells the desk: a wash day that begins or ends. */
+    public static function salonAndHead(int $salonId, string $headId): self
+    {
+        return new self($salonId, $headId);
+    }
+
+    public function take(): void
+    {
+        if ($this->salonId !== null) {
+            DB::table('salons')->where('id', $this->salonId)->lockForUpdate()->value('id');
+        }
+        if ($this->headId !== null) {
+            DB::table('heads')->where('id', $this->headId)->lockForUpdate()->value('id');
+        }
+    }
+}
