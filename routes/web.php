@@ -33,9 +33,10 @@ use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\TakeInOnce;
+use Illuminate\Routing\RedirectController;
 use Illuminate\Support\Facades\Route;
 
-Route::redirect('/', '/today');
+Route::get('/', RedirectController::class)->defaults('destination', '/today')->defaults('status', 302);
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');

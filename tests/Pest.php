@@ -3,5 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Feature\FeatureTestCase;
+use Tests\Together\TogetherTestCase;
 
 pest()->extend(FeatureTestCase::class)->in('Feature');
+pest()->extend(TogetherTestCase::class)->in('Together');

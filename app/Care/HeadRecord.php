@@ -192,7 +192,7 @@ final class HeadRecord
         return $biases;
     }
 
-    private static function washDay(WashDay $day): CoreTreatment\WashDay
+    public static function washDay(WashDay $day): CoreTreatment\WashDay
     {
         return new CoreTreatment\WashDay(
             $day->key,

@@ -125,6 +125,19 @@ final class TakeIn
         }
     }
 
+    /** A wash day in the book with the same steps, on the same day at the same place: two hands noted one wash day. */
+    public static function sameWashDay(Head $head, CoreTreatment\WashDay $washDay): ?WashDay
+    {
+        $steps = fn (CoreTreatment\WashDay $of): string => (string) json_encode(array_map(CareRecordWriter::step(...), $of->steps));
+        foreach ($head->washDays()->with('steps')->where('date', $washDay->date->format('Y-m-d'))->where('place', $washDay->place->value)->get() as $stored) {
+            if ($steps(HeadRecord::washDay($stored)) === $steps($washDay)) {
+                return $stored;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * Readings from elsewhere, as visits of one day, moment and reader.
      *

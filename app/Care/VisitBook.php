@@ -91,6 +91,9 @@ final class VisitBook
     {
         $visit = Visit::query()->where('head_id', $head->id)->findOrFail($reading->visit);
         DB::transaction(function () use ($head, $visit, $reading, $by): void {
+            if ($reading->confirmed) {
+                return;
+            }
             $reading->update(['confirmed' => true]);
             $readings = array_values($visit->readings()->get()->map(HeadRecord::reading(...))->all());
             if ($readings !== []) {

@@ -53,11 +53,12 @@ free_port() {
 
 secret() { head -c 24 /dev/urandom | base64 | tr -d '/+=\n'; }
 
-# start_database NAME PORT DATABASE USER PASSWORD — a MariaDB of our own under var/NAME, on loopback only.
-# Sets DATABASE_PID; leaves it empty where ours was running already.
+# start_database NAME PORT DATABASE USER PASSWORD [PATTERN] — a MariaDB of our own under var/NAME, on loopback only.
+# PATTERN names further databases the user may make. Sets DATABASE_PID; leaves it empty where ours was running already.
 start_database() {
     local name=$1 port=$2 database=$3 user=$4 password=$5
-    local data="$VAR/$name" init="$VAR/$name.init.sql" log="$VAR/$name.log" socket
+    local data="$VAR/$name" init="$VAR/$name.init.sql" log="$VAR/$name.log" socket more=
+    [ -z "${6:-}" ] || more="GRANT ALL ON \`$6\`.* TO '$user'@'127.0.0.1';"
     DATABASE_PID=
     if [ -f "$VAR/$name.pid" ] && kill -0 "$(cat "$VAR/$name.pid")" 2>/dev/null && grep -q mariadbd "/proc/$(cat "$VAR/$name.pid")/comm" 2>/dev/null; then
         return
@@ -75,6 +76,7 @@ CREATE DATABASE IF NOT EXISTS \`$database\` CHARACTER SET utf8mb4 COLLATE utf8mb
 CREATE USER IF NOT EXISTS '$user'@'127.0.0.1' IDENTIFIED BY '$password';
 ALTER USER '$user'@'127.0.0.1' IDENTIFIED BY '$password';
 GRANT ALL ON \`$database\`.* TO '$user'@'127.0.0.1';
+$more
 SQL
     )
     # Its own session, so that Ctrl-C reaches it through us and in our order.

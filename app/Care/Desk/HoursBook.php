@@ -57,7 +57,8 @@ final class HoursBook
      */
     public static function leave(Salon $salon, array $columns): int
     {
-        Leave::query()->create(['salon_id' => $salon->id] + $columns);
+        // The same days noted by two hands are the same leave.
+        Leave::query()->firstOrCreate(['salon_id' => $salon->id] + array_diff_key($columns, ['because' => true]), ['because' => $columns['because']]);
 
         return Booking::query()->where('salon_id', $salon->id)->where('user_id', $columns['user_id'])->whereBetween('date', [$columns['from'], $columns['until']])->whereIn('status', ['booked', 'arrived'])->count();
     }

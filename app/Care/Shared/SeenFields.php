@@ -78,7 +78,7 @@ final readonly class SeenFields
                 // Of a group that came as a whole, what is not in it is meant to be empty.
                 continue;
             } elseif ($came === null || ! self::same($came, $now)) {
-                Arr::set($typed, $field, $now);
+                Arr::set($typed, $field, $now === '' ? null : $now);
             }
         }
 

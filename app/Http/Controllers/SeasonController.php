@@ -71,14 +71,17 @@ final class SeasonController extends Controller
         return redirect()->route('heads.season', $head)->with('said', 'Noted; the season is planned anew with it.');
     }
 
-    public function withoutOccasion(Head $head, int $place): RedirectResponse
+    public function withoutOccasion(Request $request, Head $head, int $place): RedirectResponse|JsonResponse
     {
         $occasions = array_map(fn (array $occasion): array => array_filter($occasion), SeasonPage::occasions($head));
         abort_unless(isset($occasions[$place]), 404);
         unset($occasions[$place]);
-        SeasonLog::keep($head, SeasonTerms::with($head, ['occasions' => array_values($occasions)]), 'An occasion taken out.', $this->stylist()->name);
 
-        return redirect()->route('heads.season', $head)->with('said', 'Taken out; the season is planned anew without it.');
+        return $this->done($request, $head, function () use ($request, $head, $occasions): string {
+            SeasonLog::keep($head, SeasonTerms::with($head, ['occasions' => array_values($occasions)]), 'An occasion taken out.', $this->stylist()->name, $request->filled('seen') ? $request->integer('seen') : null);
+
+            return 'Taken out; the season is planned anew without it.';
+        });
     }
 
     public function calendar(Head $head): Response

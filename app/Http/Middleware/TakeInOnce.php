@@ -69,6 +69,11 @@ final readonly class TakeInOnce
                 foreach ($parameters as $name => $value) {
                     $route->setParameter($name, $value);
                 }
+                // Whoever acts was read before the lock was held.
+                $user = $request->user();
+                if ($user instanceof User) {
+                    $user->refresh();
+                }
 
                 return $this->outcome($request, $next($request));
             },

@@ -29,7 +29,7 @@
         <details @if ($occasions !== [] || $errors->hasAny(['occasion', 'occasion_from', 'occasion_until', 'occasion_what'])) open @endif>
             <summary><h2>What is to come</h2></summary>
             <ul class="recent">@foreach ($occasions as $i => $occasion)<li class="set-day"><span><strong>{{ Carbon\CarbonImmutable::parse($occasion['from'])->format('j M') }}{{ $occasion['until'] !== $occasion['from'] ? ' to ' . Carbon\CarbonImmutable::parse($occasion['until'])->format('j M') : '' }}</strong> {{ __("nagomi.occasions.{$occasion['kind']}") }}{{ $occasion['what'] !== '' ? ': ' . $occasion['what'] : '' }}</span>
-                <form method="post" action="{{ route('heads.season.without', [$head, $i]) }}"><x-act/> @method('delete')<button class="button is-small">Take out</button></form></li>@endforeach</ul>
+                <form method="post" action="{{ route('heads.season.without', [$head, $i]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">Take out</button></form></li>@endforeach</ul>
             <form method="post" action="{{ route('heads.season.occasion', $head) }}" class="asks" novalidate>
                 <x-act/>
                 <x-choice name="occasion" label="What" :options="__('nagomi.occasions')"/>
