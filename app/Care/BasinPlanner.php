@@ -23,7 +23,6 @@ use Nagomi\Core\WashDay\Styling;
 /** Lays out a head's next wash day for the Basin: steps, times, products and doses, fitted into the time there is. */
 final class BasinPlanner
 {
-    private const PACE_OVER_DAYS = 400;
     private const FORETOLD = 8;
 
     /** A medium strand, where hers was never measured. */
@@ -38,7 +37,7 @@ final class BasinPlanner
         $frame = HeadRecord::frame($head);
         $from = StoredDays::before($head, $frame, $today->modify('+1 day'));
         $state = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from)->last()->state;
-        $pace = HeadRecord::pace($head, $frame->head, $today->modify('-' . self::PACE_OVER_DAYS . ' days'));
+        $pace = HeadRecord::pace($head, $frame->head, $today);
         $item = $head->planItems()->where('status', 'planned')->first();
         $fitting = Fitting::within($limitMinutes, $state, self::doing($item->steps ?? []), $pace, $drying, $styling);
         $products = self::products($head);
@@ -51,6 +50,7 @@ final class BasinPlanner
                 'product' => $step->uses === null ? null : $products[$step->uses->value] ?? null,
             ], $fitting->plan->steps, (array) $fitting->plan->toArray()['steps']),
             'finish_minutes' => $fitting->plan->toArray()['finish_minutes'],
+            'care_minutes' => $fitting->plan->careMinutes(),
             'styling' => $styling->value,
             'sections' => $head->sections,
             'limit_minutes' => $limitMinutes,
@@ -67,7 +67,7 @@ final class BasinPlanner
     {
         $head->loadMissing(['salon', 'zoneParts']);
         $frame = HeadRecord::frame($head);
-        $pace = HeadRecord::pace($head, $frame->head, HeadRecord::date($date)->modify('-' . self::PACE_OVER_DAYS . ' days'));
+        $pace = HeadRecord::pace($head, $frame->head, HeadRecord::date($head->salon->today()));
         $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
 
         return BasinBuilder::plan($frame->head, self::doing($item->steps ?? []), $pace, $drying);
@@ -111,7 +111,7 @@ final class BasinPlanner
     /**
      * What the weight of the shed ball is read with: the head's own length and strand, and the days since it was last detangled.
      *
-     * @return array{length_mm: int, diameter_um: float, days_since_detangled: int}|null null where it was weighed already
+     * @return array{length_mm: int|null, diameter_um: float, days_since_detangled: int}|null null where it was weighed already
      */
     public static function shedBall(Head $head, Basin $basin): ?array
     {

@@ -8,8 +8,6 @@ use App\Models\Clearance;
 use App\Models\Head;
 use App\Pictures\BalanceRiver;
 use App\Pictures\HeadMap;
-use Nagomi\Core\Air\WaterHardness;
-use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Safety\Caution;
 
@@ -32,8 +30,7 @@ final class HeadPage
             'map' => HeadMap::porosity($head->zoneParts),
             'items' => $items,
             'cautions' => self::cautions($head),
-            'curl' => CurlPattern::fromRingMm($head->ring_mm)->value,
-            'water' => WaterHardness::fromMgPerL($head->hardness_mg_per_l)->value,
+            'measured' => MeasuredTraits::of($head),
             'washedToday' => $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
             'findings' => PorosityFindings::of($head),
             'cleared' => Clearance::query()->where('head_id', $head->id)->whereNotNull('cleared_on')->orderByDesc('cleared_on')->limit(3)->get(),

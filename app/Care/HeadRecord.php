@@ -26,6 +26,7 @@ use Nagomi\Core\Record\SeasonFields;
 use Nagomi\Core\Record\ZoneFields;
 use Nagomi\Core\Season\Terms;
 use Nagomi\Core\Treatment as CoreTreatment;
+use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\Pace;
 use RuntimeException;
 
@@ -59,7 +60,7 @@ final class HeadRecord
             self::plan($head),
             self::remaps($head),
             Weather::year($head->salon),
-            self::terms($head),
+            SeasonFields::fromArray($head->season ?? []),
             Signs::ofRecord($head),
         );
     }
@@ -132,9 +133,10 @@ final class HeadRecord
         return array_map(self::washDay(...), array_values($head->washDays()->where('date', '>=', $since)->whereHas('steps', $cut)->with('steps')->get()->all()));
     }
 
-    /** How long detangling and drying take on this head, from what was booked and read since a day. */
-    public static function pace(Head $head, Core\Head $core, DateTimeInterface $since): Pace
+    /** How long detangling and drying take on this head, from what was booked and read before a day, not too long ago. */
+    public static function pace(Head $head, Core\Head $core, \DateTimeImmutable $today): Pace
     {
+        $since = $today->modify('-' . Pace::OVER_DAYS . ' days');
         // Whole days: one on which nothing was detangled is a day as well.
         $washed = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with('steps')->get();
         $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
@@ -145,17 +147,32 @@ final class HeadRecord
     /** Minutes a section of the salon's other heads as dense and as long; null while too few of their wash days are booked. */
     private static function similarMinutes(Head $head, DateTimeInterface $since): ?float
     {
+        if ($head->length_mm === null || $head->density === 'not-measured') {
+            // Nobody knows which heads are like this one.
+            return null;
+        }
         $similar = (array) DB::table('wash_steps')->join('wash_days', 'wash_days.id', '=', 'wash_steps.wash_day_id')->join('heads', 'heads.id', '=', 'wash_days.head_id')
             ->where('wash_days.salon_id', $head->salon_id)->where('wash_days.head_id', '!=', $head->id)->where('wash_days.date', '>=', $since->format('Y-m-d'))->where('wash_days.approximate', false)
-            ->where('wash_steps.kind', CoreTreatment\StepKind::Detangle->value)->where('heads.density', $head->density)->whereBetween('heads.length_mm', [$head->length_mm * 0.7, $head->length_mm * 1.4])
+            ->where('wash_steps.kind', CoreTreatment\StepKind::Detangle->value)->where('wash_steps.minutes', '>', 0)->where('heads.density', $head->density)->whereBetween('heads.length_mm', [$head->length_mm * 0.7, $head->length_mm * 1.4])
             ->selectRaw('count(*) as days, exp(avg(ln(wash_steps.minutes / heads.sections))) as minutes')->first();
 
         return is_numeric($similar['days'] ?? null) && $similar['days'] >= self::SIMILAR_FROM && is_numeric($similar['minutes'] ?? null) ? (float) $similar['minutes'] : null;
     }
 
-    public static function terms(Head $head): Terms
+    /** @param array<string, mixed>|null $season as it would be; null: as it is kept */
+    public static function terms(Head $head, ?array $season = null): Terms
     {
-        return SeasonFields::fromArray($head->season ?? []);
+        $today = self::date($head->salon->today());
+
+        return SeasonFields::fromArray($season ?? $head->season ?? [])->readOn(self::lastRead($head), $today)->timedBy(new CareMinutes(self::pace($head, self::core($head), $today)));
+    }
+
+    /** The last day on which a sign of the balance was read; null: none was. */
+    private static function lastRead(Head $head): ?\DateTimeImmutable
+    {
+        $day = $head->days()->where('was_read', true)->max('date');
+
+        return is_string($day) ? Calendar::day(substr($day, 0, 10)) : null;
     }
 
     /** @return list<Remap> */

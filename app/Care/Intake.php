@@ -13,7 +13,7 @@ final class Intake
     private const TEXTS = ['guardian_name', 'consent_by', 'density', 'goals', 'hair_history', 'chemical_history', 'allergies', 'health_notes'];
     private const DATES = ['born_on', 'consent_on'];
     private const NUMBERS = ['ring_mm', 'strand_um'];
-    private const FLAGS = ['tender_edges', 'asthma_or_pregnant'];
+    private const FLAGS = ['tender_edges', 'asthma_or_pregnant', 'bends_without_ring'];
 
     /** @return array<string, mixed> only what was said; what an imported record carried besides comes last */
     public static function toRecord(Head $head): array
@@ -51,7 +51,7 @@ final class Intake
                 $columns[$field] = $value;
             }
         }
-        if (! in_array($columns['density'] ?? 'medium', ['low', 'medium', 'high'], true)) {
+        if (! in_array($columns['density'] ?? 'not-measured', ['low', 'medium', 'high', 'not-measured'], true)) {
             unset($columns['density']);
         }
 

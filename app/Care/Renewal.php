@@ -58,7 +58,7 @@ final class Renewal
         $trace = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from);
         StoredDays::keep($head, $trace);
         $state = $trace->last()->state;
-        $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, HeadRecord::terms($head));
+        $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, $terms = HeadRecord::terms($head));
         PlanKeeper::keep($head, $plan);
         $buildUp = array_sum(array_map(fn (int $s): float => $state->layout->head->strata[$s]->share * $state->buildUp($s), array_keys($state->layout->head->strata)));
         $cells = Cells::ofHead($state);
@@ -66,7 +66,7 @@ final class Renewal
         $outlook = Outlook::query()->updateOrCreate(['head_id' => $head->id], [
             'salon_id' => $head->salon_id,
             'as_of' => $today->format('Y-m-d'),
-            'verdict' => mb_substr(Verdict::sentence($cells, $buildUp, $plan, $today), 0, 400),
+            'verdict' => mb_substr(Verdict::sentence($cells, $buildUp, $plan, $today, $terms->notReadYet), 0, 400),
             'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
             'standing' => OutlookParts::standing($state),
             'signs' => OutlookParts::signs(StoredDays::visits($head)),
@@ -137,7 +137,7 @@ final class Renewal
     /** @return array<string, float>|null what grew, was cut, kept and broke off, in mm */
     private static function length(Head $head, DateTimeImmutable $today): ?array
     {
-        $length = RetainedLength::ofHistory(HeadRecord::lengths($head, $today), HeadRecord::trims($head, $today), CurlPattern::fromRingMm($head->ring_mm));
+        $length = RetainedLength::ofHistory(HeadRecord::lengths($head, $today), HeadRecord::trims($head, $today), CurlPattern::of($head->ring_mm, $head->bends_without_ring));
 
         return $length === null ? null : [
             'days' => $length->days,

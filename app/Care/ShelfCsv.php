@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Moving\FormulaGuard;
+use App\Care\Moving\TableReader;
 use App\Models\Product;
 use App\Models\Salon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Nagomi\Core\Shelf\Claim;
 use Nagomi\Core\Shelf\InvalidIngredientList;
 use Nagomi\Core\Shelf\ProductKind;
 
 /** The shelf as a table that any spreadsheet opens, and back: all lines or none. */
 final class ShelfCsv
 {
-    private const COLUMNS = ['name', 'kind', 'ingredients', 'barcode', 'size_ml', 'left_ml', 'pump_ml', 'price', 'opened_on', 'months_open', 'batch'];
+    private const COLUMNS = ['name', 'kind', 'ingredients', 'barcode', 'size_ml', 'left_ml', 'pump_ml', 'price', 'opened_on', 'months_open', 'batch', 'claims', 'made_on', 'keeps_days'];
+    private const MOST = ['size_ml' => 20000, 'left_ml' => 50000, 'pump_ml' => 50, 'price' => 10000, 'months_open' => 60, 'keeps_days' => 365];
+    private const WHOLE = ['months_open', 'keeps_days'];
+    private const DAYS = ['opened_on', 'made_on'];
     private const MOST_PROBLEMS = 20;
 
     public static function write(Salon $salon): void
@@ -24,11 +30,13 @@ final class ShelfCsv
             return;
         }
         fputcsv($out, self::COLUMNS, escape: '');
-        foreach (Product::query()->where('salon_id', $salon->id)->whereNull('head_id')->orderBy('name')->get() as $product) {
+        foreach (Product::query()->where('salon_id', $salon->id)->whereNull('head_id')->orderBy('name')->orderBy('id')->get() as $product) {
             /** @var Product $product */
-            $row = [$product->name, $product->kind, $product->ingredients, $product->barcode, $product->size_ml, $product->left_ml, $product->pump_ml, $product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', ''), $product->opened_on?->format('Y-m-d'), $product->months_open, $product->batch];
-            // What a spreadsheet would take for a formula is marked as text.
-            fputcsv($out, array_map(fn (mixed $cell): string => preg_match('/^[=+\-@\t\r]/', $text = is_scalar($cell) ? (string) $cell : '') === 1 && ! is_numeric($text) ? "'{$text}" : $text, $row), escape: '');
+            $row = [
+                $product->name, $product->kind, $product->ingredients, $product->barcode, $product->size_ml, $product->left_ml, $product->pump_ml, $product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', ''),
+                $product->opened_on?->format('Y-m-d'), $product->months_open, $product->batch, implode(' ', $product->claims), $product->made_on?->format('Y-m-d'), $product->keeps_days,
+            ];
+            fputcsv($out, array_map(fn (mixed $cell): string => FormulaGuard::on(is_scalar($cell) ? (string) $cell : ''), $row), escape: '');
         }
         fclose($out);
     }
@@ -40,41 +48,33 @@ final class ShelfCsv
      */
     public static function read(string $csv, Salon $salon, string $by): int
     {
-        $lines = array_map(fn (string $line): array => array_map(fn (?string $cell): string => trim(ltrim((string) $cell, "'")), str_getcsv($line, escape: '')), preg_split('/\R/', trim(ltrim($csv, "\u{FEFF}"))) ?: []);
-        $header = array_shift($lines) ?? [];
-        if ($header !== self::COLUMNS) {
-            throw ValidationException::withMessages(['file' => 'Line 1: start with the header ' . implode(',', self::COLUMNS) . '.']);
-        }
+        $lines = TableReader::lines($csv);
+        $header = self::header(array_shift($lines)[1] ?? []);
         $book = SalonBook::of($salon);
         $problems = $products = [];
-        foreach ($lines as $i => $cells) {
-            if ($cells === ['']) {
-                continue;
+        foreach ($lines as [$at, $cells]) {
+            $row = array_fill_keys(self::COLUMNS, '');
+            foreach ($header as $place => $column) {
+                $row[$column] = $cells[$place] ?? '';
             }
-            $cells = array_combine(self::COLUMNS, array_slice(array_pad($cells, count(self::COLUMNS), ''), 0, count(self::COLUMNS)));
-            $problem = self::problem($cells);
+            $problem = self::problem($row);
             try {
-                $reading = $cells['ingredients'] === '' ? [] : SalonBook::read($cells['ingredients'], $book);
+                $reading = $row['ingredients'] === '' ? [] : SalonBook::read($row['ingredients'], $book);
             } catch (InvalidIngredientList $invalid) {
                 [$problem, $reading] = [$problem ?? $invalid->getMessage(), []];
             }
             if ($problem !== null) {
-                $problems[] = 'Line ' . ($i + 2) . ": {$problem}";
+                $problems[] = (string) trans('moving.shelf.line', ['line' => $at, 'problem' => $problem]);
                 continue;
             }
-            $number = fn (string $name): ?float => $cells[$name] === '' ? null : (float) str_replace(',', '.', $cells[$name]);
-            $products[] = [$number('left_ml') ?? $number('size_ml'), [
-                'salon_id' => $salon->id, 'name' => $cells['name'], 'kind' => $cells['kind'], 'ingredients' => $cells['ingredients'], 'reading' => $reading, 'claims' => [], 'barcode' => $cells['barcode'] ?: null,
-                'size_ml' => $number('size_ml'), 'pump_ml' => $number('pump_ml'), 'price_cents' => $number('price') === null ? null : (int) round(100 * $number('price')),
-                'opened_on' => $cells['opened_on'] ?: null, 'months_open' => $cells['months_open'] === '' ? null : (int) $cells['months_open'], 'batch' => $cells['batch'] ?: null,
-            ]];
+            $products[] = self::product($row, $reading);
         }
         if ($problems !== [] || $products === []) {
-            throw ValidationException::withMessages(['file' => $problems === [] ? ['The file holds no product.'] : array_slice($problems, 0, self::MOST_PROBLEMS)]);
+            throw ValidationException::withMessages(['file' => $problems === [] ? [(string) trans('moving.shelf.empty')] : array_slice($problems, 0, self::MOST_PROBLEMS)]);
         }
-        DB::transaction(function () use ($products, $by): void {
+        DB::transaction(function () use ($products, $salon, $by): void {
             foreach ($products as [$left, $columns]) {
-                $product = (new Product())->forceFill($columns);
+                $product = (new Product())->forceFill(['salon_id' => $salon->id] + $columns);
                 $product->save();
                 if ($left !== null) {
                     Stockroom::counted($product, $left, $by);
@@ -85,23 +85,80 @@ final class ShelfCsv
         return count($products);
     }
 
-    /** @param array<string, string> $cells */
-    private static function problem(array $cells): ?string
+    /**
+     * @param list<string> $cells
+     *
+     * @return array<int, string> column by its place; what is not known is left aside
+     *
+     * @throws ValidationException where name or kind is missing, or a column stands twice
+     */
+    private static function header(array $cells): array
     {
-        if ($cells['name'] === '' || mb_strlen($cells['name']) > 120) {
-            return 'give a name of up to 120 letters.';
+        $header = array_filter(array_map(fn (string $cell): string => mb_strtolower($cell), $cells), fn (string $column): bool => in_array($column, self::COLUMNS, true));
+        if (array_diff(['name', 'kind'], $header) !== []) {
+            throw ValidationException::withMessages(['file' => (string) trans('moving.shelf.header', ['columns' => implode(', ', self::COLUMNS)])]);
         }
-        if (ProductKind::tryFrom($cells['kind']) === null) {
-            return 'give a kind, one of ' . implode(', ', array_column(ProductKind::cases(), 'value')) . '.';
-        }
-        foreach (['size_ml' => 20000, 'left_ml' => 50000, 'pump_ml' => 50, 'price' => 10000, 'months_open' => 60] as $name => $most) {
-            $cell = str_replace(',', '.', $cells[$name]);
-            if ($cell !== '' && (! is_numeric($cell) || (float) $cell < 0 || (float) $cell > $most)) {
-                return "give {$name} as 0 to {$most}, or leave it empty.";
+        foreach (array_count_values($header) as $column => $times) {
+            if ($times > 1) {
+                throw ValidationException::withMessages(['file' => (string) trans('moving.shelf.twice', ['column' => $column])]);
             }
         }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $cells['opened_on']);
 
-        return $cells['opened_on'] !== '' && ($day === false || $day->format('Y-m-d') !== $cells['opened_on']) ? 'give opened_on as a day that exists, such as 2026-02-28.' : null;
+        return $header;
+    }
+
+    /**
+     * @param array<string, string> $row
+     * @param array<string, mixed>  $reading
+     *
+     * @return array{float|null, array<string, mixed>} how much is left, and the columns
+     */
+    private static function product(array $row, array $reading): array
+    {
+        $number = fn (string $name): ?float => $row[$name] === '' ? null : (float) str_replace(',', '.', $row[$name]);
+        $price = $number('price');
+
+        return [$number('left_ml') ?? $number('size_ml'), [
+            'name' => $row['name'], 'kind' => $row['kind'], 'ingredients' => $row['ingredients'], 'reading' => $reading, 'claims' => self::claims($row['claims']), 'barcode' => $row['barcode'] ?: null,
+            'size_ml' => $number('size_ml'), 'pump_ml' => $number('pump_ml'), 'price_cents' => $price === null ? null : (int) round(100 * $price),
+            'opened_on' => $row['opened_on'] ?: null, 'months_open' => $row['months_open'] === '' ? null : (int) $row['months_open'], 'batch' => $row['batch'] ?: null,
+            'made_on' => $row['made_on'] ?: null, 'keeps_days' => $row['keeps_days'] === '' ? null : (int) $row['keeps_days'],
+        ]];
+    }
+
+    /** @return list<string> */
+    private static function claims(string $cell): array
+    {
+        return preg_split('/\s+/', $cell, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    /** @param array<string, string> $row */
+    private static function problem(array $row): ?string
+    {
+        $says = fn (string $key, array $with = []): string => (string) trans("moving.shelf.{$key}", $with);
+        foreach (self::MOST as $column => $most) {
+            $cell = str_replace(',', '.', $row[$column]);
+            if ($cell !== '' && (preg_match('/^\d{1,9}(\.\d{1,9})?$/', $cell) !== 1 || (float) $cell > $most)) {
+                return $says('number', ['column' => $column, 'most' => $most]);
+            }
+            if ($cell !== '' && in_array($column, self::WHOLE, true) && (! ctype_digit($cell) || (int) $cell < 1)) {
+                return $says('whole', ['column' => $column]);
+            }
+        }
+        foreach (self::DAYS as $column) {
+            $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $row[$column]);
+            if ($row[$column] !== '' && ($day === false || $day->format('Y-m-d') !== $row[$column] || $row[$column] < '1990-01-01')) {
+                return $says('day', ['column' => $column]);
+            }
+        }
+
+        return match (true) {
+            $row['name'] === '' || mb_strlen($row['name']) > 120 => $says('name'),
+            ProductKind::tryFrom($row['kind']) === null => $says('kind', ['kinds' => implode(', ', array_column(ProductKind::cases(), 'value'))]),
+            $row['barcode'] !== '' && preg_match('/^[0-9A-Za-z-]{4,32}$/', $row['barcode']) !== 1 => $says('barcode'),
+            mb_strlen($row['batch']) > 40 => $says('batch'),
+            array_diff(self::claims($row['claims']), array_column(Claim::cases(), 'value')) !== [] => $says('claims', ['claims' => implode(', ', array_column(Claim::cases(), 'value'))]),
+            default => null,
+        };
     }
 }

@@ -55,7 +55,7 @@ final class TakeIn
     public static function columns(Core\Head $head): array
     {
         return [
-            'length_mm' => (int) round($head->lengthMm),
+            'length_mm' => $head->lengthMm === null ? null : (int) round($head->lengthMm),
             'sections' => $head->sections,
             'hardness_mg_per_l' => $head->hardnessMgPerL,
             'humidity_percent' => $head->humidityPercent,

@@ -8,6 +8,7 @@ use App\Care\Weather;
 use App\Care\Words;
 use Nagomi\Core\Air\MoistureRegain;
 use Nagomi\Core\Parameter\BenchModel;
+use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Simulation\Chance;
 
 /** Ships in place of a device: reads a made-up head’s hidden truth with noise, and now and then fails as devices do. The relations are invented for the demo. */
@@ -46,7 +47,7 @@ final class SimulatedInstrument implements Instrument
             Device::MoistureMeter => ['percent' => $this->rounded(MoistureRegain::percentAt($this->humidity()) + 0.08 * ($this->head->moisture - 60) + 0.02 * $this->head->buildUp, 0.6, 0.1)],
             Device::CombForceGauge => ['newton' => $this->rounded(1.5 + 0.06 * $this->head->wear + 0.05 * max(0.0, 65 - $this->head->moisture), 0.4, 0.1)],
             Device::Scale => $this->weights(),
-            Device::HardnessStripReader => ['mg_per_l' => $this->strip($this->head->head->hardnessMgPerL + $this->chance->normal(0, 12))],
+            Device::HardnessStripReader => ['mg_per_l' => $this->strip($this->head->head->hardness() + $this->chance->normal(0, 12))],
             Device::WeatherStation => ['celsius' => $this->rounded(20.5, 1.0, 0.1), 'humidity_percent' => min(100.0, $this->rounded($this->humidity(), 2.0, 1.0))],
         };
     }
@@ -65,7 +66,7 @@ final class SimulatedInstrument implements Instrument
     private function weights(): array
     {
         $head = $this->head?->head;
-        $hairGrams = M_PI / 4 * 0.007 ** 2 * BenchModel::HAIR_DENSITY_G_PER_CM3 * ($head->lengthMm ?? 300) / 10;
+        $hairGrams = M_PI / 4 * 0.007 ** 2 * BenchModel::HAIR_DENSITY_G_PER_CM3 * ($head?->length() ?? Model::LENGTH_NOT_MEASURED_MM) / 10;
         $dry = $this->rounded(8.0, 1.0, 0.1);
 
         return ['mass_g' => $this->rounded(500 * $hairGrams, 0.08, 0.1), 'dry_g' => $dry, 'wet_g' => $dry + $this->rounded(0.6 * $dry, 0.5, 0.1)];

@@ -27,10 +27,11 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null               $consent_by
  * @property float|null                $ring_mm
  * @property float|null                $strand_um
- * @property string                    $density
- * @property int                       $length_mm
+ * @property string                    $density           low, medium, high or not-measured
+ * @property bool                      $bends_without_ring
+ * @property int|null                  $length_mm         null: not measured
  * @property int                       $sections
- * @property float                     $hardness_mg_per_l
+ * @property float|null                $hardness_mg_per_l null: not measured
  * @property float                     $humidity_percent
  * @property string                    $styling_load
  * @property bool                      $protein_sensitive
@@ -84,6 +85,8 @@ final class Head extends Model
             'strand_um' => 'float',
             'hardness_mg_per_l' => 'float',
             'humidity_percent' => 'float',
+            'length_mm' => 'integer',
+            'bends_without_ring' => 'boolean',
             'protein_sensitive' => 'boolean',
             'sore_scalp' => 'boolean',
             'red_sign' => 'boolean',

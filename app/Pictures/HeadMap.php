@@ -50,8 +50,8 @@ final readonly class HeadMap
                 'path' => $path,
                 'x' => $x,
                 'y' => $y,
-                'value' => $porosity ?? 'unknown',
-                'says' => $zone->value . ': ' . ($porosity ?? 'not said') . ' porosity' . ($root === null || $length === null ? '' : ", new growth {$root->porosity}"),
+                'value' => $porosity === null || $porosity === 'not-measured' ? 'unread' : $porosity,
+                'says' => $zone->value . ': ' . str_replace('-', ' ', $porosity ?? 'not measured') . ' porosity' . ($root === null || $length === null ? '' : ", new growth {$root->porosity}"),
             ];
         }
 

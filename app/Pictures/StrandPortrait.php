@@ -36,6 +36,7 @@ final readonly class StrandPortrait
     {
         $seed = crc32($head->id);
         $points = match (true) {
+            $head->ring_mm === null && ! $head->bends_without_ring => self::unmeasured(),
             $head->ring_mm === null || $head->ring_mm < 4 => self::bends($seed),
             $head->ring_mm > 35 => self::waves($head->ring_mm, $seed),
             default => self::rings($head->ring_mm, $seed),
@@ -48,6 +49,7 @@ final readonly class StrandPortrait
             'M' . implode('L', array_map(fn (array $point): string => round($point[0], 1) . ' ' . round($point[1], 1), $points)),
             round(1.1 + 2.3 * max(0.0, min(1.0, ($micrometres - 45) / 50)), 2),
             match (true) {
+                $porosity === null => '1 5',
                 $porosity > 2.5 => '9 2.6',
                 $porosity > 1.5 => '22 2',
                 default => '',
@@ -57,12 +59,18 @@ final readonly class StrandPortrait
         );
     }
 
-    /** Mean porosity of the zones: 1 low, 2 medium, 3 high. */
-    private static function porosity(Head $head): float
+    /** Mean porosity of the zones that were tested: 1 low, 2 medium, 3 high; null where none was. */
+    private static function porosity(Head $head): ?float
     {
-        $values = $head->zoneParts->map(fn (ZonePart $part): int => ['low' => 1, 'medium' => 2, 'high' => 3][$part->porosity] ?? 2);
+        $values = $head->zoneParts->map(fn (ZonePart $part): ?int => ['low' => 1, 'medium' => 2, 'high' => 3][$part->porosity] ?? null)->filter();
 
-        return $values->isEmpty() ? 2.0 : (float) $values->avg();
+        return $values->isEmpty() ? null : (float) $values->avg();
+    }
+
+    /** @return list<array{float, float}> a line that claims no curl */
+    private static function unmeasured(): array
+    {
+        return array_map(fn (int $x): array => [(float) $x, self::HEIGHT / 2 + 2 * sin($x / 14)], range(4, self::WIDTH - 4, 3));
     }
 
     /** @return list<array{float, float}> a coil seen from the side */
@@ -138,12 +146,19 @@ final readonly class StrandPortrait
         return $nicks;
     }
 
-    private static function says(Head $head, float $porosity): string
+    private static function says(Head $head, ?float $porosity): string
     {
-        $ring = $head->ring_mm === null ? 'bends without a ring' : 'rings of ' . rtrim(rtrim(number_format($head->ring_mm, 1), '0'), '.') . ' mm';
-        $strand = $head->strand_um === null ? '' : ', strand of ' . (int) $head->strand_um . ' µm';
-        $mostly = $porosity > 2.5 ? 'high' : ($porosity > 1.5 ? 'medium' : 'low');
+        $words = fn (string $key, array $with = []): string => (string) __("nagomi.traits.portrait.{$key}", $with);
+        $kind = $porosity > 2.5 ? 'high' : ($porosity > 1.5 ? 'medium' : 'low');
 
-        return "Strand portrait: {$ring}{$strand}, mostly {$mostly} porosity.";
+        return $words('whole', [
+            'curl' => match (true) {
+                $head->ring_mm !== null => $words('rings', ['mm' => rtrim(rtrim(number_format($head->ring_mm, 1), '0'), '.')]),
+                $head->bends_without_ring => $words('bends'),
+                default => $words('curl'),
+            },
+            'strand' => $head->strand_um === null ? '' : $words('strand', ['um' => (int) $head->strand_um]),
+            'porosity' => $porosity === null ? $words('no-porosity') : $words('porosity', ['kind' => (string) __("nagomi.porosities.{$kind}")]),
+        ]);
     }
 }

@@ -88,7 +88,7 @@ final class DemoHeads
                 'Rui Tanaka-Holm',
                 new Head(self::parts(Porosity::Low, StrandDiameter::Coarse), 160, 50, StylingLoad::Medium, lengthMm: 200, sections: 8, washEveryDays: 14, method: new Method(['tools' => 'fingers', 'pre-wash' => 'oil', 'mask-heat' => 'cap-or-hood', 'detangling' => 'dry-with-oil'])),
                 new Habits(maskEvery: 1, strongEvery: 4, clarifyEvery: 3, visitEvery: 2, heat: true, preWash: 'oil', tool: 'fingers', seal: true),
-                ['strand_um' => 88, 'density' => 'high', 'goals' => 'Keep the length between braids.', 'hair_history' => 'Braids came out last week after five weeks in.', 'tender_edges' => true],
+                ['bends_without_ring' => true, 'strand_um' => 88, 'density' => 'high', 'goals' => 'Keep the length between braids.', 'hair_history' => 'Braids came out last week after five weeks in.', 'tender_edges' => true],
                 19,
             ),
             new DemoHead(

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 return [
     'zones' => ['edges' => 'edges', 'front' => 'front', 'left' => 'left', 'right' => 'right', 'crown' => 'crown', 'centre' => 'centre', 'back' => 'back', 'nape' => 'nape'],
-    'porosities' => ['low' => 'low', 'medium' => 'medium', 'high' => 'high'],
-    'strands' => ['fine' => 'fine', 'medium' => 'medium', 'coarse' => 'coarse'],
-    'densities' => ['low' => 'thin', 'medium' => 'medium', 'high' => 'dense'],
-    'loads' => ['light' => 'light: a little leave-in', 'medium' => 'medium: leave-in and some gel', 'heavy' => 'heavy: much gel, butters or cream'],
+    'porosities' => ['low' => 'low', 'medium' => 'medium', 'high' => 'high', 'not-measured' => 'not measured'],
+    'strands' => ['fine' => 'fine', 'medium' => 'medium', 'coarse' => 'coarse', 'not-measured' => 'not measured'],
+    'densities' => ['low' => 'thin', 'medium' => 'medium', 'high' => 'dense', 'not-measured' => 'not measured'],
+    'loads' => ['light' => 'light: a little leave-in', 'medium' => 'medium: leave-in and some gel', 'heavy' => 'heavy: much gel, butters or cream', 'not-measured' => 'not asked yet'],
+    'traits' => [
+        'ring' => ', ring :mm mm', 'porosity' => ':kinds porosity', 'water' => ':kind water, :hardness mg/L', 'missing' => 'Not measured yet: :traits',
+        'names' => ['curl' => 'curl', 'strand' => 'strand', 'density' => 'density', 'length' => 'length', 'porosity' => 'porosity', 'load' => 'styling products', 'water' => 'water hardness'],
+        'portrait' => ['curl' => 'curl not measured', 'bends' => 'bends without a ring', 'rings' => 'rings of :mm mm', 'strand' => ', strand of :um µm', 'porosity' => ', mostly :kind porosity', 'no-porosity' => ', porosity not measured', 'whole' => 'Strand portrait: :curl:strand:porosity.'],
+    ],
     'steps' => [
         'pre-wash' => 'Pre-wash', 'detangle' => 'Detangle', 'cleanse' => 'Cleanse', 'mild-protein' => 'Mild protein', 'strong-protein' => 'Strong protein',
         'conditioner' => 'Rinse-out conditioner', 'mask' => 'Mask', 'leave-in' => 'Leave-in', 'seal' => 'Seal', 'heat-tool' => 'Heat tool',

@@ -20,8 +20,11 @@ final readonly class Quote
 {
     private const PAST = 8;
 
-    /** @param non-empty-list<Stretch> $stretches */
-    private function __construct(public array $stretches, public int $minutes, public int $atMost, public int $priceCents, public string $because)
+    /**
+     * @param non-empty-list<Stretch> $stretches
+     * @param int|null                $careMinutes of a wash day: to the end of styling, as its plan says; drying is the rest
+     */
+    private function __construct(public array $stretches, public int $minutes, public ?int $careMinutes, public int $atMost, public int $priceCents, public string $because)
     {
     }
 
@@ -38,6 +41,7 @@ final readonly class Quote
         return new self(
             Stretches::of($plan),
             (int) ceil($plan->network->finishMinutes),
+            (int) round($plan->careMinutes()),
             (int) ceil($finish['p90']),
             $service->price_cents,
             'from the steps planned for her, at her own pace',
@@ -61,6 +65,7 @@ final readonly class Quote
         return new self(
             [new Stretch($minutes)],
             (int) ceil($minutes),
+            null,
             (int) ceil($minutes * exp(1.2816 * BasinModel::SPREAD['hands'])),
             $service->price_cents,
             $took === [] ? 'the usual; she has no past with it yet' : 'from ' . count($took) . ' of her own, and the usual',

@@ -15,7 +15,7 @@ use Nagomi\Core\Head\Zone;
 final class IntakeForm
 {
     private const PLAIN = ['name', 'guardian_name', 'consent_by', 'email', 'phone', 'household', 'ring_mm', 'strand_um', 'density', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'styling_load',
-        'wash_every_days', 'minutes_limit', 'hair_history', 'chemical_history', 'goals', 'swims', 'protein_sensitive', 'sore_scalp', 'tender_edges', 'red_sign', 'asthma_or_pregnant', 'allergies', 'health_notes', 'reminded_by'];
+        'wash_every_days', 'minutes_limit', 'hair_history', 'chemical_history', 'goals', 'swims', 'bends_without_ring', 'protein_sensitive', 'sore_scalp', 'tender_edges', 'red_sign', 'asthma_or_pregnant', 'allergies', 'health_notes', 'reminded_by'];
 
     public static function name(Head $head): string
     {
@@ -31,7 +31,7 @@ final class IntakeForm
             $fields[$field] = is_scalar($value) ? (is_bool($value) ? (string) (int) $value : (string) $value) : '';
         }
         $fields['born_on'] = $head->born_on?->format('Y-m-d') ?? '';
-        $fields['length_cm'] = (string) ($head->length_mm / 10);
+        $fields['length_cm'] = $head->length_mm === null ? '' : (string) ($head->length_mm / 10);
         $fields['strand'] = $head->zoneParts->first()->strand ?? '';
         foreach (Zone::cases() as $zone) {
             $length = self::part($head, $zone, Part::Length);

@@ -10,6 +10,7 @@ use App\Care\HeadRecord;
 use App\Care\Renewal;
 use App\Care\Seasons\Treatments;
 use App\Care\ShelfNeeds;
+use App\Care\ShelfPage;
 use App\Care\StepWords;
 use App\Care\StyleBook;
 use App\Care\Words;
@@ -80,7 +81,7 @@ final class HomeCard
         ];
     }
 
-    /** @return array<string, array{name: string, much: string}> her own bottle of each kind before the salon's, with how much of it */
+    /** @return array<string, array{name: string, much: string}> the client's own bottle of each kind before the salon's, with how much of it; none that does not suit */
     private static function products(Head $head): array
     {
         $core = HeadRecord::core($head);
@@ -88,9 +89,7 @@ final class HomeCard
         foreach (BasinPlanner::products($head) as $kind => $product) {
             $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
         }
-        /** @var iterable<Product> $own */
-        $own = Product::query()->where('head_id', $head->id)->whereNull('recalled_on')->orderBy('name')->get();
-        foreach ($own as $product) {
+        foreach (self::own($head) as $product) {
             $kind = ProductKind::tryFrom($product->kind);
             if ($kind !== null) {
                 $with[$kind->value] = ['name' => $product->name, 'ml' => round(Dose::aSection($kind, $core, $head->density)->headMl(), 1), 'pump' => $product->pump_ml];
@@ -98,6 +97,22 @@ final class HomeCard
         }
 
         return array_map(fn (array $product): array => ['name' => $product['name'], 'much' => self::much($product['ml'], $product['pump'])], $with);
+    }
+
+    /** @return list<Product> the client's own bottles, but for those that are said not to suit */
+    private static function own(Head $head): array
+    {
+        $unsuited = [];
+        foreach (ShelfPage::forHead($head, $head->salon)['kinds'] as $rows) {
+            foreach ($rows as $row) {
+                if ($row['verdict'] === 'no') {
+                    $unsuited[] = $row['product']->id;
+                }
+            }
+        }
+
+        /** @var list<Product> */
+        return array_values(Product::query()->where('head_id', $head->id)->whereNull('recalled_on')->whereNotIn('id', $unsuited)->orderBy('name')->get()->all());
     }
 
     /** A measure a bathroom has: a tablespoon holds 15 mL, a teaspoon 5 (the metric spoons; common practice). */

@@ -41,7 +41,7 @@ final class ClientCards
         if ($stream === false) {
             return [];
         }
-        fwrite($stream, ltrim($text, "\u{FEFF}"));
+        fwrite($stream, $text);
         rewind($stream);
         try {
             $splitter = new Splitter($stream, Reader::OPTION_FORGIVING);
@@ -49,7 +49,7 @@ final class ClientCards
                 $found[] = self::client($card instanceof VCard ? $card : new VCard());
             }
         } catch (ParseException $broken) {
-            $found[] = ['name' => '', 'email' => null, 'phone' => null, 'born_on' => null, 'problems' => ['From here on this is no vCard: ' . $broken->getMessage()]];
+            $found[] = ['name' => '', 'email' => null, 'phone' => null, 'born_on' => null, 'problems' => [(string) trans('moving.no-card', ['why' => $broken->getMessage()])]];
         }
 
         return $found;
@@ -58,21 +58,24 @@ final class ClientCards
     /** @return array{name: string, email: string|null, phone: string|null, born_on: string|null, problems: list<string>} */
     private static function client(VCard $card): array
     {
-        $text = fn (string $property): ?string => isset($card->{$property}) && trim((string) $card->{$property}) !== '' ? trim((string) $card->{$property}) : null;
-        $name = mb_substr($text('FN') ?? '', 0, 120);
-        $born = preg_replace('/^(\d{4})-?(\d{2})-?(\d{2}).*$/', '$1-$2-$3', $text('BDAY') ?? '');
-        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', (string) $born, $parts) === 1 && checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1]);
-        $email = $text('EMAIL');
+        return Contact::of(self::name($card), self::text($card, 'EMAIL'), self::text($card, 'TEL'), self::text($card, 'BDAY'));
+    }
 
-        return [
-            'name' => $name,
-            'email' => $email,
-            'phone' => $text('TEL'),
-            'born_on' => $isDay ? (string) $born : null,
-            'problems' => array_values(array_filter([
-                $name === '' ? 'There is no name (FN).' : null,
-                $email !== null && filter_var($email, FILTER_VALIDATE_EMAIL) === false ? "“{$email}” is no mail address." : null,
-            ])),
-        ];
+    /** FN, which older cards may lack; then what the other names say. */
+    private static function name(VCard $card): string
+    {
+        $parts = isset($card->N) ? array_map(fn (mixed $part): string => is_array($part) ? implode(' ', array_filter($part, is_string(...))) : (is_string($part) ? $part : ''), array_values((array) $card->N->getParts())) : [];
+        foreach ([self::text($card, 'FN'), trim(($parts[1] ?? '') . ' ' . ($parts[0] ?? '')), self::text($card, 'NICKNAME'), self::text($card, 'ORG')] as $name) {
+            if (trim($name) !== '') {
+                return trim($name);
+            }
+        }
+
+        return '';
+    }
+
+    private static function text(VCard $card, string $property): string
+    {
+        return isset($card->{$property}) ? trim((string) $card->{$property}) : '';
     }
 }

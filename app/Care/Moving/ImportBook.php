@@ -21,7 +21,6 @@ use Nagomi\Core\Record\CareRecordReader;
 final class ImportBook
 {
     /** The usual, until the Bench finds out. */
-    private const USUAL_LENGTH_MM = 300;
     private const USUAL_SECTIONS = 4;
     private const USUAL_WASH_EVERY_DAYS = 7;
 
@@ -57,12 +56,13 @@ final class ImportBook
     {
         $text = fn (string $name): ?string => is_string($client[$name] ?? null) ? $client[$name] : null;
         $head = new Head([
-            'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'), 'born_on' => $text('born_on'), 'length_mm' => self::USUAL_LENGTH_MM, 'sections' => self::USUAL_SECTIONS,
-            'hardness_mg_per_l' => $salon->hardness_mg_per_l, 'humidity_percent' => $salon->humidity_percent, 'styling_load' => 'medium', 'wash_every_days' => self::USUAL_WASH_EVERY_DAYS, 'method' => $salon->method,
+            // What hair it is nobody has seen yet.
+            'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'), 'born_on' => $text('born_on'), 'length_mm' => null, 'density' => 'not-measured', 'sections' => self::USUAL_SECTIONS,
+            'hardness_mg_per_l' => $salon->hardness_mg_per_l, 'humidity_percent' => $salon->humidity_percent, 'styling_load' => 'not-measured', 'wash_every_days' => self::USUAL_WASH_EVERY_DAYS, 'method' => $salon->method,
         ]);
         $head->salon_id = $salon->id;
         $head->save();
-        TakeIn::zones($head, array_map(fn (Zone $zone): ZonePart => new ZonePart($zone, Part::Length, Porosity::Medium, StrandDiameter::Medium), Zone::cases()));
+        TakeIn::zones($head, array_map(fn (Zone $zone): ZonePart => new ZonePart($zone, Part::Length, Porosity::NotMeasured, StrandDiameter::NotMeasured), Zone::cases()));
 
         return $head->refresh();
     }

@@ -25,16 +25,20 @@ final class ImportReader
             return self::archive($bytes, $salon);
         }
 
-        return self::one(ltrim($bytes, "\u{FEFF}"), $filename, $salon);
+        return self::one($bytes, $filename, $salon);
     }
 
     /** @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}> */
     private static function one(string $text, string $where, Salon $salon): array
     {
+        $plain = ltrim($text, "\u{FEFF} \t\r\n");
+
         return match (true) {
-            preg_match('/^\s*BEGIN:VCARD/i', $text) === 1 => self::cards($text, $where, $salon),
-            preg_match('/^\s*\[/', $text) === 1 => self::several($text, $where, $salon),
-            default => [self::record($text, $where, $salon)],
+            preg_match('/^BEGIN:VCARD/i', $plain) === 1 => self::people('card', ClientCards::read($plain), $where, $salon),
+            str_starts_with($plain, '[') => self::several($plain, $where, $salon),
+            str_starts_with($plain, '{') => [self::record($plain, $where, $salon)],
+            ClientTable::is($text) => self::people('line', ClientTable::read($text), $where, $salon),
+            default => [self::wrong($where, (string) trans('moving.no-kind'))],
         };
     }
 
@@ -93,16 +97,22 @@ final class ImportReader
         ];
     }
 
-    /** @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}> */
-    private static function cards(string $text, string $where, Salon $salon): array
+    /**
+     * @param string                                                                                                                                   $kind    card or line
+     * @param list<array{line?: int, name: string, email: string|null, phone: string|null, born_on: string|null, problems: list<string>}> $clients
+     *
+     * @return list<array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string}>
+     */
+    private static function people(string $kind, array $clients, string $where, Salon $salon): array
     {
         $names = Head::query()->where('salon_id', $salon->id)->pluck('name')->flip();
+        $found = array_map(fn (array $client, int $i): array => [
+            'where' => (string) trans("moving.{$kind}", ['file' => $where, 'place' => $client['line'] ?? $i + 1]), 'kind' => 'client', 'name' => $client['name'],
+            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']])) ?: (string) trans('moving.only-a-name'),
+            'problems' => $client['problems'], 'here' => isset($names[$client['name']]), 'payload' => (string) json_encode(array_diff_key($client, ['problems' => true, 'line' => true]), JSON_INVALID_UTF8_SUBSTITUTE),
+        ], $clients, array_keys($clients));
 
-        return array_map(fn (array $client, int $i): array => [
-            'where' => "{$where}, card " . ($i + 1), 'kind' => 'client', 'name' => $client['name'],
-            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']])) ?: 'a name',
-            'problems' => $client['problems'], 'here' => isset($names[$client['name']]), 'payload' => (string) json_encode(array_diff_key($client, ['problems' => true])),
-        ], $list = ClientCards::read($text), array_keys($list));
+        return $found === [] ? [self::wrong($where, (string) trans('moving.no-lines'))] : $found;
     }
 
     /** @return array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string} */

@@ -30,6 +30,6 @@ final class Table
     {
         $text = is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
 
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
+        return FormulaGuard::on($text);
     }
 }

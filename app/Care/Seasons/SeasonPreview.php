@@ -29,7 +29,7 @@ final class SeasonPreview
         $frame = HeadRecord::frame($head);
         $from = StoredDays::before($head, $frame, $today->modify('+1 day'));
         $start = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from)->last();
-        $plan = Planner::plan($start, HeadRecord::lately($head, $today), Renewal::WEEKS_AHEAD, SeasonFields::fromArray($act->season));
+        $plan = Planner::plan($start, HeadRecord::lately($head, $today), Renewal::WEEKS_AHEAD, HeadRecord::terms($head, $act->season));
         $then = Consequence::of($plan);
         $broken = array_values(array_diff($then->broken, self::brokenNow($head)));
 

@@ -135,7 +135,7 @@ final class ShelfController extends Controller
 
     public function import(Request $request): RedirectResponse
     {
-        $file = $request->validate(['file' => ['required', 'file', 'max:2048']], ['file.*' => 'File: choose a CSV of up to 2 MB, with the header the export has.'])['file'];
+        $file = $request->validate(['file' => ['required', 'file', 'max:2048']], ['file.*' => 'File: choose a CSV of up to 2 MB, with name and kind in its header.'])['file'];
         $count = ShelfCsv::read((string) file_get_contents($file->getRealPath()), $this->salon(), $this->stylist()->name);
 
         return redirect()->route('shelf')->with('said', "{$count} products taken in.");

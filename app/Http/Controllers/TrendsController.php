@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Moving\FormulaGuard;
 use App\Care\TrendsPage;
 use App\Models\Head;
 use Illuminate\Contracts\View\View;
@@ -29,8 +30,7 @@ final class TrendsController extends Controller
                 return;
             }
             foreach ($rows as $row) {
-                // A cell that a spreadsheet would take for a formula is kept a text.
-                fputcsv($out, array_map(fn (string $cell): string => preg_match('/^[=+@\t\r]|^-\D/', $cell) === 1 ? "'{$cell}" : $cell, $row), escape: '');
+                fputcsv($out, array_map(FormulaGuard::on(...), $row), escape: '');
             }
         }, (Str::slug($head->name) ?: 'head') . '-trends.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }

@@ -27,7 +27,7 @@ final class HeadRequest extends FormRequest
     use Sentences;
 
     private const NUMBERS = ['length_cm', 'ring_mm', 'strand_um', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'wash_every_days', 'minutes_limit'];
-    private const FLAGS = ['protein_sensitive', 'sore_scalp', 'red_sign', 'tender_edges', 'asthma_or_pregnant', 'swims'];
+    private const FLAGS = ['protein_sensitive', 'sore_scalp', 'red_sign', 'tender_edges', 'asthma_or_pregnant', 'swims', 'bends_without_ring'];
 
     protected function prepareForValidation(): void
     {
@@ -58,14 +58,14 @@ final class HeadRequest extends FormRequest
             'ring_mm' => ['nullable', 'numeric', 'between:1,80'],
             'strand_um' => ['nullable', 'numeric', 'between:20,160'],
             'strand' => ['required', Rule::enum(StrandDiameter::class)],
-            'density' => ['required', 'in:low,medium,high'],
-            'length_cm' => ['required', 'numeric', 'between:1,200'],
+            'density' => ['required', 'in:low,medium,high,not-measured'],
+            'length_cm' => ['nullable', 'numeric', 'between:1,200'],
             'sections' => ['required', 'integer', 'between:1,12'],
-            'hardness_mg_per_l' => ['required', 'numeric', 'between:0,1000'],
+            'hardness_mg_per_l' => ['nullable', 'numeric', 'between:0,1000'],
             'humidity_percent' => ['required', 'numeric', 'between:0,100'],
             'styling_load' => ['required', Rule::enum(StylingLoad::class)],
             'wash_every_days' => ['required', 'integer', 'between:2,35'],
-            'minutes_limit' => ['nullable', 'integer', 'between:20,480'],
+            'minutes_limit' => ['nullable', 'integer', 'between:10,480'],
             'goals' => ['nullable', 'string', 'max:1000'],
             'hair_history' => ['nullable', 'string', 'max:1000'],
             'chemical_history' => ['nullable', 'string', 'max:1000'],
@@ -105,14 +105,14 @@ final class HeadRequest extends FormRequest
             'reminded_by' => 'Reminders: choose one from the list.',
             'household' => 'Household: keep it to 80 letters.',
             'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to keeping this record.',
-            'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty where hair bends without a ring.',
+            'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty.',
             'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
-            'length_cm' => 'Length: type 1 to 200 cm, measured stretched.',
+            'length_cm' => 'Length: type 1 to 200 cm, measured stretched, or leave it empty.',
             'sections' => 'Sections: type 1 to 12.',
-            'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃.',
+            'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃, or leave it empty.',
             'humidity_percent' => 'Humidity: type 0 to 100 %.',
             'wash_every_days' => 'Days between wash days: type 2 to 35.',
-            'minutes_limit' => 'Longest wash day: type 20 to 480 minutes, or leave it empty.',
+            'minutes_limit' => 'Longest wash day: type 10 to 480 minutes, or leave it empty.',
             'goals' => 'Goals: keep it to 1000 characters.',
             'hair_history' => 'Hair history: keep it to 1000 characters.',
             'chemical_history' => 'Chemical history: keep it to 1000 characters.',
@@ -176,7 +176,9 @@ final class HeadRequest extends FormRequest
             $columns[$field] = $this->filled($field) ? trim($this->string($field)->value()) : null;
         }
         $columns['reminded_by'] = $this->string('reminded_by')->value() ?: 'nobody';
-        $columns['length_mm'] = (int) round(10 * $this->float('length_cm'));
+        $columns['length_mm'] = $this->filled('length_cm') ? (int) round(10 * $this->float('length_cm')) : null;
+        // A ring that was measured is no bend without one.
+        $columns['bends_without_ring'] = $this->boolean('bends_without_ring') && ! $this->filled('ring_mm');
         $columns['method'] = (new Method(array_filter((array) $this->input('method', []), is_string(...)) + $this->stylist()->salon->method))->choices;
 
         return $columns;

@@ -12,7 +12,7 @@ use Illuminate\Http\UploadedFile;
 final class ImportRequest extends FormRequest
 {
     private const MOST_KILOBYTES = 60_000;
-    private const CHOOSE = 'File: choose a .zip, .json or .vcf of under 60 MB that is not empty.';
+    private const CHOOSE = 'File: choose a .zip, .json, .vcf or .csv of under 60 MB that is not empty.';
 
     /** @return array<string, mixed> */
     public function rules(): array

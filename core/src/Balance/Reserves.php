@@ -90,7 +90,7 @@ final class Reserves
             $noise[] = [$stubborn => 0.5 * Model::BUILD_UP_DRIFT_SD * $root];
 
             $wear = $layout->of($s, Layout::WEAR);
-            $renewal = Model::GROWTH_MM_A_DAY / $head->lengthMm;
+            $renewal = Model::GROWTH_MM_A_DAY / $head->length();
             $renewed = exp(-$renewal * $days);
             $slopes[$wear] = [$wear => $renewed];
             $noise[] = [$wear => Model::WEAR_DRIFT_SD * self::driftOver($days, $renewal * $days)];

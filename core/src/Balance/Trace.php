@@ -23,6 +23,14 @@ final readonly class Trace
     ) {
     }
 
+    /** The last day on which a sign of the balance was read; null: none was. */
+    public function lastRead(): ?DateTimeImmutable
+    {
+        $days = array_map(static fn (Check $check): DateTimeImmutable => $check->reading->date, $this->checks);
+
+        return $days === [] ? null : max($days);
+    }
+
     public function last(): Point
     {
         return $this->points[count($this->points) - 1];

@@ -17,6 +17,12 @@ enum CurlPattern: string
     case FourA = '4a';
     case FourBToC = '4b–4c';
 
+    /** @return self|null null: nobody has measured it, and nobody has said that the hair bends without a ring */
+    public static function of(?float $ringMm, bool $bendsWithoutRing): ?self
+    {
+        return $ringMm === null && ! $bendsWithoutRing ? null : self::fromRingMm($ringMm);
+    }
+
     /** @param float|null $ringMm diameter of a ring in mm; null where the hair bends without forming a ring */
     public static function fromRingMm(?float $ringMm): self
     {

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace Nagomi\Core\Head;
 
 use InvalidArgumentException;
+use Nagomi\Core\Parameter\Model;
 
 /** What stays the same of a head from week to week. */
 final readonly class Head
 {
+    /** The shortest wash day there can be time for. */
+    public const LEAST_MINUTES_LIMIT = 10;
+
     /** @var list<Stratum> one to three, largest share first */
     public array $strata;
 
     /**
      * @param list<ZonePart> $zoneParts
-     * @param float          $hardnessMgPerL   water hardness in mg/L of CaCO₃, 0 to 1000
+     * @param float|null     $hardnessMgPerL   water hardness in mg/L of CaCO₃, 0 to 1000; null: not measured
      * @param float          $humidityPercent  usual relative humidity around the head, 0 to 100
-     * @param float          $lengthMm         stretched length, root to tip, 10 to 2000
+     * @param float|null     $lengthMm         stretched length, root to tip, 10 to 2000; null: not measured
      * @param int            $sections         sections a wash day is done in, 1 to 12
      * @param int            $washEveryDays    days between wash days, 2 to 35
      * @param int|null       $minutesLimit     longest wash day the client has time for, in minutes
@@ -27,28 +31,40 @@ final readonly class Head
      */
     public function __construct(
         public array $zoneParts,
-        public float $hardnessMgPerL = 100.0,
+        public ?float $hardnessMgPerL = 100.0,
         public float $humidityPercent = 50.0,
         public StylingLoad $load = StylingLoad::Medium,
         public bool $proteinSensitive = false,
         public bool $soreScalp = false,
         public bool $swims = false,
-        public float $lengthMm = 300.0,
+        public ?float $lengthMm = 300.0,
         public int $sections = 4,
         public int $washEveryDays = 7,
         public ?int $minutesLimit = null,
         public Method $method = new Method(),
         public bool $redSign = false,
     ) {
-        self::within('Water hardness', $hardnessMgPerL, 0, 1000, 'mg/L');
+        self::within('Water hardness', $hardnessMgPerL ?? 0.0, 0, 1000, 'mg/L');
         self::within('Humidity', $humidityPercent, 0, 100, '%');
-        self::within('Length', $lengthMm, 10, 2000, 'mm');
+        self::within('Length', $lengthMm ?? 10.0, 10, 2000, 'mm');
         self::within('Sections', $sections, 1, 12, 'sections');
         self::within('Days between wash days', $washEveryDays, 2, 35, 'days');
         if ($minutesLimit !== null) {
-            self::within('Longest wash day', $minutesLimit, 20, 480, 'minutes');
+            self::within('Longest wash day', $minutesLimit, self::LEAST_MINUTES_LIMIT, 480, 'minutes');
         }
         $this->strata = Strata::of($zoneParts);
+    }
+
+    /** What the arithmetic goes by: as measured, or what is usual where nobody has. */
+    public function hardness(): float
+    {
+        return $this->hardnessMgPerL ?? Model::HARDNESS_NOT_MEASURED_MG_PER_L;
+    }
+
+    /** What the arithmetic goes by, in mm: as measured, or what is usual where nobody has. */
+    public function length(): float
+    {
+        return $this->lengthMm ?? Model::LENGTH_NOT_MEASURED_MM;
     }
 
     /** @param list<ZonePart> $zoneParts */

@@ -10,4 +10,13 @@ enum Porosity: string
     case Low = 'low';
     case Medium = 'medium';
     case High = 'high';
+
+    /** Nobody has tested it yet: it counts as a mixture of what is common, with the doubt that goes with it. */
+    case NotMeasured = 'not-measured';
+
+    /** @return list<self> what hair can really be */
+    public static function kinds(): array
+    {
+        return [self::Low, self::Medium, self::High];
+    }
 }

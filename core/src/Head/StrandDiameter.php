@@ -11,6 +11,9 @@ enum StrandDiameter: string
     case Medium = 'medium';
     case Coarse = 'coarse';
 
+    /** Nobody has felt or measured it yet: it counts as a mixture of what is common. */
+    case NotMeasured = 'not-measured';
+
     public static function fromMicrometres(float $micrometres): self
     {
         return match (true) {

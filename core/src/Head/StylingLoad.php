@@ -10,4 +10,7 @@ enum StylingLoad: string
     case Light = 'light';
     case Medium = 'medium';
     case Heavy = 'heavy';
+
+    /** Nobody has asked yet: it counts as a mixture of what is common. */
+    case NotMeasured = 'not-measured';
 }

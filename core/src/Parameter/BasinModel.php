@@ -14,7 +14,7 @@ final class BasinModel
     public const SECTION_MINUTES = ['section' => 1.0, 'conditioning' => 1.0];
 
     #[Parameter('minutes until a head is wet through under warm water', Origin::CommonPractice, 1, 15)]
-    public const WET_THROUGH_MINUTES = ['low' => 6.0, 'medium' => 3.0, 'high' => 2.0];
+    public const WET_THROUGH_MINUTES = ['low' => 6.0, 'medium' => 3.0, 'high' => 2.0, 'not-measured' => 3.45];
 
     #[Parameter('minutes to detangle one section with slip, before the client has a past', Origin::CommonPractice, 3, 7)]
     public const DETANGLE_A_SECTION_MINUTES = 4.5;

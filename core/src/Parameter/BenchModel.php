@@ -14,10 +14,10 @@ final class BenchModel
     public const PULL_ORDINARY_AT_MOST = 2;
 
     #[Parameter('seconds to wet through, median', Origin::CommonPractice, 1, 900)]
-    public const POROSITY_WETTING_SECONDS = ['low' => 150.0, 'medium' => 40.0, 'high' => 8.0];
+    public const POROSITY_WETTING_SECONDS = ['low' => 150.0, 'medium' => 40.0, 'high' => 8.0, 'not-measured' => 57.9];
 
     #[Parameter('minutes to dry in still air, median', Origin::CommonPractice, 20, 900)]
-    public const POROSITY_DRYING_MINUTES = ['low' => 300.0, 'medium' => 180.0, 'high' => 90.0];
+    public const POROSITY_DRYING_MINUTES = ['low' => 300.0, 'medium' => 180.0, 'high' => 90.0, 'not-measured' => 183.0];
 
     #[Parameter('spread of the logarithm of a time', Origin::Chosen, 0.2, 1.5)]
     public const POROSITY_LOG_SPREAD = ['wetting' => 0.8, 'drying' => 0.6];

@@ -13,6 +13,28 @@ namespace Nagomi\Core\Parameter;
  */
 final class Model
 {
+    // --- What nobody has measured yet ----------------------------------------------------------
+
+    /** What a table says of 'not-measured' is its mean over these; a test holds it to that. */
+    #[Parameter('share of heads', Origin::Chosen, 0.05, 0.9)]
+    public const COMMON = [
+        'porosity' => ['low' => 0.25, 'medium' => 0.45, 'high' => 0.3],
+        'strand' => ['fine' => 0.3, 'medium' => 0.45, 'coarse' => 0.25],
+        'load' => ['light' => 0.35, 'medium' => 0.45, 'heavy' => 0.2],
+    ];
+
+    #[Parameter('mg/L of CaCO3', Origin::Chosen, 40, 250)]
+    public const HARDNESS_NOT_MEASURED_MG_PER_L = 120.0;
+
+    #[Parameter('mm', Origin::Chosen, 100, 600)]
+    public const LENGTH_NOT_MEASURED_MM = 300.0;
+
+    #[Parameter('build-up, more at the start where load or water is not known', Origin::Chosen, 1, 15)]
+    public const BUILD_UP_SD_WHEN_NOT_MEASURED = 5.0;
+
+    #[Parameter('days', Origin::CommonPractice, 60, 240)]
+    public const NOT_READ_AFTER_DAYS = 120;
+
     // --- Targets and bands -------------------------------------------------------------------
 
     #[Parameter('reserve', Origin::Chosen, 40, 80)]
@@ -25,13 +47,13 @@ final class Model
     public const BAND_HALF_WIDTH = 15.0;
 
     #[Parameter('reserve', Origin::Chosen, -15, 15)]
-    public const PROTEIN_TARGET_BY_POROSITY = ['low' => -8.0, 'medium' => 0.0, 'high' => 5.0];
+    public const PROTEIN_TARGET_BY_POROSITY = ['low' => -8.0, 'medium' => 0.0, 'high' => 5.0, 'not-measured' => -0.5];
 
     #[Parameter('reserve', Origin::Chosen, -10, 10)]
-    public const PROTEIN_TARGET_BY_STRAND = ['fine' => 4.0, 'medium' => 0.0, 'coarse' => -4.0];
+    public const PROTEIN_TARGET_BY_STRAND = ['fine' => 4.0, 'medium' => 0.0, 'coarse' => -4.0, 'not-measured' => 0.2];
 
     #[Parameter('reserve', Origin::Chosen, -10, 10)]
-    public const MOISTURE_TARGET_BY_STRAND = ['fine' => -2.0, 'medium' => 0.0, 'coarse' => 4.0];
+    public const MOISTURE_TARGET_BY_STRAND = ['fine' => -2.0, 'medium' => 0.0, 'coarse' => 4.0, 'not-measured' => 0.4];
 
     #[Parameter('reserve', Origin::Chosen, -25, 0)]
     public const PROTEIN_TARGET_WHEN_SENSITIVE = -12.0;
@@ -39,10 +61,10 @@ final class Model
     // --- Fading ------------------------------------------------------------------------------
 
     #[Parameter('days', Origin::Chosen, 4, 40)]
-    public const MOISTURE_HALF_LIFE_DAYS = ['low' => 20.0, 'medium' => 15.0, 'high' => 9.0];
+    public const MOISTURE_HALF_LIFE_DAYS = ['low' => 20.0, 'medium' => 15.0, 'high' => 9.0, 'not-measured' => 14.45];
 
     #[Parameter('days', Origin::Chosen, 40, 300)]
-    public const PROTEIN_HALF_LIFE_DAYS = ['low' => 160.0, 'medium' => 120.0, 'high' => 84.0];
+    public const PROTEIN_HALF_LIFE_DAYS = ['low' => 160.0, 'medium' => 120.0, 'high' => 84.0, 'not-measured' => 119.2];
 
     #[Parameter('times', Origin::Chosen, 1, 2)]
     public const SEALED_HALF_LIFE_FACTOR = 1.25;
@@ -80,7 +102,7 @@ final class Model
     // --- Build-up ----------------------------------------------------------------------------
 
     #[Parameter('load', Origin::Chosen, 0.5, 6)]
-    public const LOAD = ['light' => 1.0, 'medium' => 2.0, 'heavy' => 4.0];
+    public const LOAD = ['light' => 1.0, 'medium' => 2.0, 'heavy' => 4.0, 'not-measured' => 2.05];
 
     #[Parameter('build-up a day and load', Origin::Chosen, 0.05, 1)]
     public const BUILD_UP_A_DAY_AND_LOAD = 0.3;
@@ -113,7 +135,7 @@ final class Model
     public const CLEANSE_PROTEIN_LOSS = 0.5;
 
     #[Parameter('times', Origin::Chosen, 0.5, 1.6)]
-    public const CLEANSE_LOSS_BY_POROSITY = ['low' => 0.8, 'medium' => 1.0, 'high' => 1.25];
+    public const CLEANSE_LOSS_BY_POROSITY = ['low' => 0.8, 'medium' => 1.0, 'high' => 1.25, 'not-measured' => 1.025];
 
     #[Parameter('times', Origin::Chosen, 0.2, 1)]
     public const PRE_WASH_LOSS_FACTOR = 0.5;
@@ -121,13 +143,13 @@ final class Model
     // --- Treatments --------------------------------------------------------------------------
 
     #[Parameter('minutes', Origin::Chosen, 2, 30)]
-    public const UPTAKE_TIME_MINUTES = ['low' => 15.0, 'medium' => 8.0, 'high' => 4.0];
+    public const UPTAKE_TIME_MINUTES = ['low' => 15.0, 'medium' => 8.0, 'high' => 4.0, 'not-measured' => 8.55];
 
     #[Parameter('minutes', Origin::Chosen, 2, 30)]
-    public const UPTAKE_TIME_UNDER_HEAT_MINUTES = ['low' => 8.0, 'medium' => 8.0, 'high' => 4.0];
+    public const UPTAKE_TIME_UNDER_HEAT_MINUTES = ['low' => 8.0, 'medium' => 8.0, 'high' => 4.0, 'not-measured' => 6.8];
 
     #[Parameter('times', Origin::Chosen, 0.5, 1.5)]
-    public const UPTAKE_BY_POROSITY = ['low' => 0.8, 'medium' => 1.0, 'high' => 1.1];
+    public const UPTAKE_BY_POROSITY = ['low' => 0.8, 'medium' => 1.0, 'high' => 1.1, 'not-measured' => 0.98];
 
     #[Parameter('reserve at full uptake from nothing', Origin::Chosen, 2, 60)]
     public const MOISTURE_OF = ['mask' => 38.0, 'conditioner' => 12.0, 'leave-in' => 6.0];

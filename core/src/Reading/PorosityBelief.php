@@ -24,7 +24,7 @@ final readonly class PorosityBelief
      */
     public static function of(array $measured, bool $coated = false): self
     {
-        $logs = array_fill_keys(array_map(static fn (Porosity $porosity): string => $porosity->value, Porosity::cases()), 0.0);
+        $logs = array_fill_keys(array_map(static fn (Porosity $porosity): string => $porosity->value, Porosity::kinds()), 0.0);
         foreach ($measured as $one) {
             $trust = $coated && $one->sign !== Sign::DryingTime ? BenchModel::POROSITY_TRUST_WHEN_COATED : 1.0;
             foreach ($logs as $porosity => $log) {

@@ -44,7 +44,7 @@ final readonly class RetainedLength
      *
      * @throws InvalidArgumentException with fewer than two lengths or all on one day
      */
-    public static function of(array $lengths, array $trims, CurlPattern $curl): self
+    public static function of(array $lengths, array $trims, ?CurlPattern $curl): self
     {
         $first = $lengths[0][0];
         $last = $lengths[count($lengths) - 1][0];
@@ -63,7 +63,7 @@ final readonly class RetainedLength
 
         return new self(
             $days,
-            Model::GROWTH_BY_CURL_MM_A_DAY[$curl->value] * $days,
+            ($curl === null ? Model::GROWTH_MM_A_DAY : Model::GROWTH_BY_CURL_MM_A_DAY[$curl->value]) * $days,
             Model::GROWTH_SD_MM_A_DAY * $days,
             $trimmed,
             $slope / $spread * $days - $trimmed,
@@ -79,7 +79,7 @@ final readonly class RetainedLength
      *
      * @return self|null null with lengths of fewer than two days
      */
-    public static function ofHistory(array $readings, array $washDays, CurlPattern $curl): ?self
+    public static function ofHistory(array $readings, array $washDays, ?CurlPattern $curl): ?self
     {
         $day = static fn (DateTimeImmutable $date): float => $date->getTimestamp() / 86400;
         $places = $trims = [];

@@ -20,6 +20,7 @@ use Nagomi\Core\Season\PlanItem;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Rule\Rule;
 use Nagomi\Core\Season\Without;
+use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\Drying;
 use Nagomi\Core\WashDay\Fitting;
 use Nagomi\Core\WashDay\Pace;
@@ -38,7 +39,7 @@ final readonly class Answer
     public function __construct(private CareRecord $record, private DateTimeImmutable $today, int $weeks = 12)
     {
         $this->trace = Filter::through($record->history(), $today);
-        $this->plan = Planner::plan($this->trace->last(), $record->washDaysUntil($today), $weeks, $record->terms);
+        $this->plan = Planner::plan($this->trace->last(), $record->washDaysUntil($today), $weeks, $record->terms->readOn($this->trace->lastRead(), $today)->timedBy(new CareMinutes($this->pace())));
     }
 
     /** @return array<string, mixed> */
@@ -89,7 +90,7 @@ final readonly class Answer
         $item = $this->plan->items[0] ?? null;
         $head = $this->record->head;
         $doing = $item === null ? [] : $item->choice->steps($head);
-        $fitting = Fitting::within($limitMinutes, $this->trace->last()->state, $doing, Pace::of($head, $this->record->washDaysUntil($this->today), $this->record->readings), $drying);
+        $fitting = Fitting::within($limitMinutes, $this->trace->last()->state, $doing, $this->pace(), $drying);
 
         return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $fitting->plan->toArray() + ['limit_minutes' => $limitMinutes, 'fits' => $fitting->fits, 'changed' => $fitting->ways, 'costs' => array_map(static fn (float $points): float => round($points, 2), $fitting->costs)];
     }
@@ -175,6 +176,17 @@ final readonly class Answer
         ];
     }
 
+    private function pace(): Pace
+    {
+        $since = $this->today->modify('-' . Pace::OVER_DAYS . ' days');
+
+        return Pace::of(
+            $this->record->head,
+            array_values(array_filter($this->record->washDaysUntil($this->today), fn (WashDay $day): bool => $day->date >= $since)),
+            array_values(array_filter($this->record->readings, fn (Reading $reading): bool => $reading->date >= $since && $reading->date <= $this->today)),
+        );
+    }
+
     /** @return array<string, float|list<float>>|null what grew, was cut, kept and broken off, in mm; null with fewer than two lengths */
     private function length(): ?array
     {
@@ -182,7 +194,7 @@ final readonly class Answer
         $length = RetainedLength::ofHistory(
             array_values(array_filter($this->record->readings, fn (Reading $reading): bool => $reading->date <= $this->today)),
             $this->record->washDaysUntil($this->today),
-            CurlPattern::fromRingMm(is_numeric($ring) ? (float) $ring : null),
+            CurlPattern::of(is_numeric($ring) ? (float) $ring : null, ($this->record->intake['bends_without_ring'] ?? false) === true),
         );
 
         return $length === null ? null : [

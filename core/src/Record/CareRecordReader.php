@@ -102,17 +102,17 @@ final class CareRecordReader
     {
         $before = $this->problems->count();
         $parts = ZoneFields::read($fields, $this->problems);
-        $hardness = $fields->number('hardness_mg_per_l', 100, 0, 1000, 'mg/L');
+        $hardness = $fields->has('hardness_mg_per_l') ? $fields->number('hardness_mg_per_l', 100, 0, 1000, 'mg/L') : $this->nothing($fields, 'hardness_mg_per_l');
         $humidity = $fields->number('humidity_percent', 50, 0, 100, '%');
-        $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::Medium);
+        $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::NotMeasured);
         $sensitive = $fields->boolean('protein_sensitive');
         $sore = $fields->boolean('sore_scalp');
         $swims = $fields->boolean('swims');
         $redSign = $fields->boolean('red_sign');
-        $length = $fields->number('length_mm', 300, 10, 2000, 'mm');
+        $length = $fields->has('length_mm') ? $fields->number('length_mm', 300, 10, 2000, 'mm') : $this->nothing($fields, 'length_mm');
         $sections = $fields->integer('sections', 4, 1, 12, 'sections');
         $every = $fields->integer('wash_every_days', 7, 2, 35, 'days');
-        $limit = $fields->has('minutes_limit') ? $fields->integer('minutes_limit', 60, 20, 480, 'minutes') : $this->nothing($fields, 'minutes_limit');
+        $limit = $fields->has('minutes_limit') ? $fields->integer('minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes') : $this->nothing($fields, 'minutes_limit');
         $method = $this->method($fields->object('method'));
         if ($this->problems->count() > $before || $load === null) {
             return null;

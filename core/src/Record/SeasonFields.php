@@ -6,6 +6,7 @@ namespace Nagomi\Core\Record;
 
 use DateTimeImmutable;
 use InvalidArgumentException;
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameter\Model;
 use Nagomi\Core\Season\ByHand;
 use Nagomi\Core\Season\Choice;
@@ -48,7 +49,7 @@ final class SeasonFields
         $salonDays = $fields->has('salon_days') ? $fields->dates('salon_days') : null;
         $fields->items('salon_days');
         $notAtHome = $fields->strings('not_at_home');
-        $limit = $fields->has('home_minutes_limit') ? $fields->integer('home_minutes_limit', 60, 20, 480, 'minutes') : null;
+        $limit = $fields->has('home_minutes_limit') ? $fields->integer('home_minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes') : null;
         $fields->asked('home_minutes_limit');
         $stock = self::byTreatment($fields->object('stock'), static fn (Fields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'));
         $prices = self::byTreatment($fields->object('prices'), static fn (Fields $of, string $name): float => $of->number($name, 0, 0, 10_000, 'currency units'));

@@ -21,8 +21,8 @@ final class ZoneFields
         foreach ($fields->objects('zones') as $zone) {
             $where = $zone->choice('zone', Zone::class);
             $part = $zone->choice('part', Part::class, Part::Length);
-            $porosity = $zone->choice('porosity', Porosity::class);
-            $strand = $zone->choice('strand', StrandDiameter::class, StrandDiameter::Medium);
+            $porosity = $zone->choice('porosity', Porosity::class, Porosity::NotMeasured);
+            $strand = $zone->choice('strand', StrandDiameter::class, StrandDiameter::NotMeasured);
             $treated = $zone->boolean('chemically_treated');
             $zone->nothingElse();
             if ($where !== null && $part !== null && $porosity !== null && $strand !== null) {
@@ -34,7 +34,7 @@ final class ZoneFields
             }
         }
         if ($parts === [] && $problems->count() === $before) {
-            $fields->problem('zones', 'give at least one zone with its porosity.');
+            $fields->problem('zones', 'give at least one zone.');
         }
 
         return $problems->count() > $before ? [] : array_values($parts);

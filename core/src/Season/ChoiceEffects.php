@@ -51,6 +51,6 @@ final readonly class ChoiceEffects
             $seals = $seals || $step->kind === StepKind::Seal;
         }
 
-        return new self($moving, Model::COST_OF_A_MINUTE * $choice->minutes($head) + Model::COST_OF_WEAR * $wear + Model::COST_OF_A_CURRENCY_UNIT * $terms->price($choice), $seals);
+        return new self($moving, Model::COST_OF_A_MINUTE * $terms->minutes($choice, $head) + Model::COST_OF_WEAR * $wear + Model::COST_OF_A_CURRENCY_UNIT * $terms->price($choice), $seals);
     }
 }

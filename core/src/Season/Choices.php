@@ -73,7 +73,7 @@ final class Choices
     /** @return non-empty-list<CleanseKind> */
     private static function cleanses(Head $head, Terms $terms): array
     {
-        $minerals = $head->swims || $terms->of(OccasionKind::Swimming) !== [] || ! in_array(WaterHardness::fromMgPerL($head->hardnessMgPerL), [WaterHardness::Soft, WaterHardness::Moderate], true);
+        $minerals = $head->swims || $terms->of(OccasionKind::Swimming) !== [] || ! in_array(WaterHardness::fromMgPerL($head->hardness()), [WaterHardness::Soft, WaterHardness::Moderate], true);
         $kinds = [
             CleanseKind::Gentle,
             self::usualCleanse($head),

@@ -23,7 +23,7 @@ final class Clashes
                 if (count($barring) === 1) {
                     $rules[$rule->key()] = $rule->sentence();
                     $frees[$rule->key()] = $rule->frees();
-                    $minutes = $rule instanceof WithinMinutes ? min($minutes, $choice->minutes($standing->head)) : $minutes;
+                    $minutes = $rule instanceof WithinMinutes ? min($minutes, $standing->terms->minutes($choice, $standing->head)) : $minutes;
                 }
             }
         }

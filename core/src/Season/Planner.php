@@ -57,7 +57,7 @@ final class Planner
             $items,
             $forecast,
             self::cost($terrain, $forecast, $washDays, $best),
-            array_sum(array_map(static fn (Choice $choice): float => $choice->minutes($head), $best)),
+            array_sum(array_map(static fn (Choice $choice): float => $terms->minutes($choice, $head), $best)),
             array_sum(array_map($terms->price(...), $best)),
             array_values(array_filter(array_map(static fn (PlanItem $item): ?Clash => $item->clash, $items))),
         );
@@ -119,14 +119,14 @@ final class Planner
             $unsure = 1 - (Cells::ofHead(($forecast[max(0, $day - 1)] ?? $start)->state)[Cell::InBalance->value] ?? 0.0);
             $byHand = $terrain->terms->setByHand($start->date->modify("+{$day} days"));
             $broken = RuleBook::barring($choice, $standing);
-            $look = $unsure > Model::LOOK_AT && $day - $lastLook >= self::LOOKS_APART_DAYS;
+            $look = $unsure > Model::LOOK_AT && $day - $lastLook >= self::LOOKS_APART_DAYS || $level === 0 && $terrain->terms->notReadYet;
             $lastLook = $look ? $day : $lastLook;
             $items[] = new PlanItem(
                 $start->date->modify("+{$day} days"),
                 $day,
                 $choice,
-                $choice->minutes($head),
-                [...Wording::occasions($terrain->terms, $start->date->modify("+{$day} days")), ...Wording::reasons($without, $movedBy, count($head->strata) > 1, $byHand)],
+                $terrain->terms->minutes($choice, $head),
+                [...$level === 0 && $terrain->terms->notReadYet ? [Wording::NOT_READ_YET] : [], ...Wording::occasions($terrain->terms, $start->date->modify("+{$day} days")), ...Wording::reasons($without, $movedBy, count($head->strata) > 1, $byHand)],
                 $without,
                 $movedBy,
                 $broken,

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Season;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Balance\Calendar;
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameter\Model;
 
 /** What a plan must keep to beside the hair itself: days away, where days are spent, what is in stock, what was promised or set by hand. */
@@ -22,13 +23,15 @@ final readonly class Terms
      * @param list<array{DateTimeImmutable, DateTimeImmutable}> $away             first and last day of each absence
      * @param list<DateTimeImmutable>|null                      $salonDays        days in the salon; null: no difference is made
      * @param list<string>                                      $notAtHome        treatments that are done in the salon only
-     * @param int|null                                          $homeMinutesLimit longest wash day at home, in minutes, 20 to 480
+     * @param int|null                                          $homeMinutesLimit longest wash day at home, in minutes, 10 to 480
      * @param array<string, int>                                $stock            uses left, by treatment; what is not named is not short
      * @param array<string, float>                              $prices           of one use, by treatment; what is not named costs what Model says
      * @param array<string, DateTimeImmutable>                  $barredUntil      first day a treatment may be done, by treatment: a patch test is still out
      * @param list<array{DateTimeImmutable, string}>            $promised         day and treatment, as promised to the client
      * @param list<ByHand>                                      $byHand
      * @param list<Occasion>                                    $occasions        what is to come
+     * @param ChoiceMinutes|null                                $minutes          how long each way takes on this head; null: what is usual
+     * @param bool                                              $notReadYet       nobody has read this hair lately: what calls for a reading waits for one
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it begins, or a day set twice
      */
@@ -43,6 +46,8 @@ final readonly class Terms
         public array $promised = [],
         public array $byHand = [],
         public array $occasions = [],
+        public bool $notReadYet = false,
+        private ?ChoiceMinutes $minutes = null,
     ) {
         foreach ([...$notAtHome, ...array_keys($stock), ...array_keys($prices), ...array_keys($barredUntil), ...array_column($promised, 1)] as $treatment) {
             if (! in_array($treatment, self::TREATMENTS, true)) {
@@ -54,8 +59,8 @@ final readonly class Terms
                 throw new InvalidArgumentException('Stock and prices: give 0 or more.');
             }
         }
-        if ($homeMinutesLimit !== null && ($homeMinutesLimit < 20 || $homeMinutesLimit > 480)) {
-            throw new InvalidArgumentException('Longest wash day at home: give 20 to 480 minutes.');
+        if ($homeMinutesLimit !== null && ($homeMinutesLimit < Head::LEAST_MINUTES_LIMIT || $homeMinutesLimit > 480)) {
+            throw new InvalidArgumentException('Longest wash day at home: give 10 to 480 minutes.');
         }
         foreach ($away as [$first, $last]) {
             if ($last < $first) {
@@ -67,6 +72,25 @@ final readonly class Terms
             throw new InvalidArgumentException('Set by hand: a day is set twice; set it once.');
         }
         $this->booked = $salonDays === null ? null : array_fill_keys(array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays), true);
+    }
+
+    /** The same terms for a head that was last read on a day; null: never. */
+    public function readOn(?DateTimeImmutable $lastRead, DateTimeImmutable $today): self
+    {
+        $notReadYet = $lastRead === null || Calendar::daysBetween($lastRead, $today) > Model::NOT_READ_AFTER_DAYS;
+
+        return new self($this->away, $this->salonDays, $this->notAtHome, $this->homeMinutesLimit, $this->stock, $this->prices, $this->barredUntil, $this->promised, $this->byHand, $this->occasions, $notReadYet, $this->minutes);
+    }
+
+    /** The same terms with the head's own minutes. */
+    public function timedBy(ChoiceMinutes $minutes): self
+    {
+        return new self($this->away, $this->salonDays, $this->notAtHome, $this->homeMinutesLimit, $this->stock, $this->prices, $this->barredUntil, $this->promised, $this->byHand, $this->occasions, $this->notReadYet, $minutes);
+    }
+
+    public function minutes(Choice $choice, Head $head): float
+    {
+        return $this->minutes?->of($choice, $head) ?? $choice->minutes($head);
     }
 
     /** @return list<Occasion> */

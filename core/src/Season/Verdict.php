@@ -25,9 +25,13 @@ final class Verdict
     /**
      * @param array<string, float> $cells   probability by cell value
      * @param float                $buildUp build-up over the head, mean by share of hair
+     * @param bool                 $notReadYet nobody has read this hair lately: no state is claimed
      */
-    public static function sentence(array $cells, float $buildUp, Plan $plan, DateTimeImmutable $today): string
+    public static function sentence(array $cells, float $buildUp, Plan $plan, DateTimeImmutable $today, bool $notReadYet = false): string
     {
+        if ($notReadYet) {
+            return 'Not read yet: usual gentle care, and a look first' . ($plan->items === [] ? '' : ', ' . self::when($plan->items[0]->date, $today)) . '.';
+        }
         $under = $buildUp > Model::BUILD_UP_LIMIT;
         $next = array_filter([$under ? self::clarify($plan, $today) : null, self::next($plan, $today)]);
 

@@ -65,7 +65,7 @@ final readonly class WhatIf
             $washDays,
             $choices,
             $forecast,
-            array_sum(array_map(static fn (Choice $choice): float => $choice->minutes($head), $choices)),
+            array_sum(array_map(static fn (Choice $choice): float => $terms->minutes($choice, $head), $choices)),
             Planner::cost($terrain, $forecast, $washDays, $choices),
             array_sum(array_map($terms->price(...), $choices)),
         );

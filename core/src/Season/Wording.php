@@ -11,6 +11,8 @@ use Nagomi\Core\Season\Rule\Rule;
 /** Puts the reasons of an item into one plain sentence. */
 final class Wording
 {
+    public const NOT_READ_YET = 'Not read yet: usual gentle care, and a look at the hair on this day.';
+
     private const NAMES = ['strong-protein' => 'the strong protein', 'mild-protein' => 'the mild protein', 'mask' => 'masks', 'cleanse' => 'clarifying'];
 
     /**

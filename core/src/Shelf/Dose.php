@@ -22,7 +22,7 @@ final readonly class Dose
     /** @param string $density low, medium or high */
     public static function aSection(ProductKind $kind, Head $head, string $density = 'medium'): self
     {
-        $times = max(ShelfModel::DOSE_BY_LENGTH['least'], min(ShelfModel::DOSE_BY_LENGTH['most'], $head->lengthMm / ShelfModel::DOSE_LENGTH_MM));
+        $times = max(ShelfModel::DOSE_BY_LENGTH['least'], min(ShelfModel::DOSE_BY_LENGTH['most'], $head->length() / ShelfModel::DOSE_LENGTH_MM));
         $times *= ['low' => ShelfModel::DOSE_BY['thin'], 'high' => ShelfModel::DOSE_BY['dense']][$density] ?? 1.0;
         $need = 0.0;
         foreach ($head->strata as $stratum) {

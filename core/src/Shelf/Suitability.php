@@ -104,8 +104,8 @@ final class Suitability
         if ($this->reading->has('drying_alcohol') && $this->kind->staysOn()) {
             $this->say(Verdict::WithCare, "Drying alcohol stays on: {$this->from('drying_alcohol')}.");
         }
-        if ($this->reading->has('chelator') && $this->kind === ProductKind::Clarifier && $this->wearer->head->hardnessMgPerL > 120) {
-            $this->say(Verdict::Good, sprintf('It chelates, as water of %d mg/L asks for: %s.', (int) round($this->wearer->head->hardnessMgPerL), $this->from('chelator')));
+        if ($this->reading->has('chelator') && $this->kind === ProductKind::Clarifier && $this->wearer->head->hardness() > 120) {
+            $this->say(Verdict::Good, sprintf('It chelates, as water of %d mg/L asks for: %s.', (int) round($this->wearer->head->hardness()), $this->from('chelator')));
         }
     }
 

@@ -30,7 +30,7 @@ final readonly class Cleansing implements Treatment
         return new StratumEffect(
             washableKept: $washable,
             stubbornKept: $stubborn,
-            stubbornAdded: Model::HARDNESS_BUILD_UP * $day->head->hardnessMgPerL / 100,
+            stubbornAdded: Model::HARDNESS_BUILD_UP * $day->head->hardness() / 100,
             moistureLost: Model::CLEANSE_MOISTURE_LOSS * $loss,
             proteinLost: Model::CLEANSE_PROTEIN_LOSS * $loss,
             wearAdded: Model::CLEANSING_WEAR_A_PASS * $step->passes * $protected,

@@ -19,7 +19,7 @@ final readonly class Handling implements Treatment
             StepKind::Wetting => new StratumEffect(wearAdded: Model::WETTING_WEAR),
             StepKind::HeatTool => new StratumEffect(wearAdded: Model::HEAT_TOOL_WEAR[$step->how ?? 'medium']),
             StepKind::ChemicalService => new StratumEffect(wearAdded: Model::CHEMICAL_SERVICE_WEAR),
-            StepKind::Trim => new StratumEffect(wearKept: max(0.0, 1 - ($step->millimetres ?? 0.0) / $day->head->lengthMm)),
+            StepKind::Trim => new StratumEffect(wearKept: max(0.0, 1 - ($step->millimetres ?? 0.0) / $day->head->length())),
             // A pre-wash protects, a seal slows fading and a tight style wears by the day: they change what comes after.
             default => new StratumEffect(),
         };

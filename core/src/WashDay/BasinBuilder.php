@@ -147,7 +147,7 @@ final class BasinBuilder
             $water = $this->head->method->says(MethodQuestion::MaskWater, 'add-water') ? 'add water for slip' : 'squeeze the water out first';
             $reach = $this->head->method->says(MethodQuestion::MaskReach, 'roots-too') ? 'roots too' : 'lengths only';
             $this->steps[] = new BasinStep(
-                $mask ? 'mask' : 'conditioner',
+                $this->keyOf($mask ? 'mask' : 'conditioner'),
                 $mask ? "Mask: {$water}; {$reach}" : "Conditioner: {$water}",
                 $this->bySections('conditioning'),
                 waitingMinutes: $step->minutes ?? 3.0,
@@ -162,6 +162,16 @@ final class BasinBuilder
             }
             $this->rinse($this->head->method->says(MethodQuestion::Residue, 'leave-slip') ? 'Rinse, leave a little slip' : 'Rinse out fully: residue flakes under gel');
         }
+    }
+
+    /** A step done twice in a day is told apart from the first. */
+    private function keyOf(string $key): string
+    {
+        for ($time = 2, $unique = $key; $this->has($unique); $time++) {
+            $unique = "{$key}-{$time}";
+        }
+
+        return $unique;
     }
 
     private function has(string $key): bool

@@ -27,7 +27,7 @@ final class BasinPlan
     /**
      * Hands do one thing after another; what waits goes on beside them, unless the next step needs it done.
      *
-     * @param non-empty-list<BasinStep>              $steps
+     * @param list<BasinStep>                        $steps
      * @param callable(BasinStep): array{float, float} $minutes hands and waiting
      *
      * @return list<Task>
@@ -55,6 +55,20 @@ final class BasinPlan
         }
 
         return $tasks;
+    }
+
+    /** Minutes from the first step to the end of styling, as likely more as less; drying comes after them. */
+    public function careMinutes(): float
+    {
+        $care = [];
+        foreach ($this->steps as $step) {
+            if ($step->key === 'dry') {
+                break;
+            }
+            $care[] = $step;
+        }
+
+        return self::finishOf(self::tasks($care, static fn (BasinStep $step): array => [$step->handsOnMinutes, $step->waitingMinutes]));
     }
 
     /** @return array{p10: float, p50: float, p90: float} minutes after the start */
@@ -129,6 +143,7 @@ final class BasinPlan
                 'heat' => $step->heat,
                 'watch' => $step->watch,
             ], $this->steps),
+            'care_minutes' => round($this->careMinutes(), 1),
             'finish_minutes' => array_map(static fn (float $minutes): float => round($minutes, 1), $this->finishMinutes()),
         ];
     }

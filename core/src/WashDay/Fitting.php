@@ -116,7 +116,12 @@ final readonly class Fitting
     private static function changed(array $ways, array $doing, Drying $drying): array
     {
         $steps = $evening = [];
+        $conditions = array_filter($doing, static fn (Step $step): bool => $step->kind === StepKind::Conditioner) !== [];
         foreach ($doing as $step) {
+            // Where a rinse-out follows the mask anyway, it stays, and the mask alone goes.
+            if ($conditions && $step->kind === StepKind::Mask && in_array('mask-to-conditioner', $ways, true)) {
+                continue;
+            }
             $is = static fn (string $way, StepKind $kind): bool => $step->kind === $kind && in_array($way, $ways, true);
             if ($is('no-pre-wash', StepKind::PreWash) || $is('no-detangling', StepKind::Detangle)) {
                 continue;

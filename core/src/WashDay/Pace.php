@@ -16,6 +16,9 @@ use Nagomi\Core\Treatment\WashDay;
 /** How long detangling a section and drying take on one head: from her own past, leaning on what is usual while that is short. */
 final readonly class Pace
 {
+    /** Wash days further back say little of how long one takes now. */
+    public const OVER_DAYS = 400;
+
     private function __construct(
         public float $detangleASectionMinutes,
         public float $detangleSpread,

@@ -196,6 +196,6 @@ it('refuses terms that cannot be', function (callable $make, string $sentence): 
 })->with([
     [fn () => new Terms(stock: ['soap' => 1]), 'soap: choose one of'],
     [fn () => new Terms(stock: ['mask' => -1]), '0 or more'],
-    [fn () => new Terms(homeMinutesLimit: 5), '20 to 480'],
+    [fn () => new Terms(homeMinutesLimit: 5), '10 to 480'],
     [fn () => new Terms(away: [[Make::day('2026-03-10'), Make::day('2026-03-09')]]), 'before the first'],
 ]);

@@ -93,5 +93,5 @@ it('refuses a number outside its range, or none', function (Change $change, ?flo
     [Change::WashEvery, 7.5, 'whole number'],
     [Change::Humidity, 140.0, '0 to 100'],
     [Change::Hardness, -3.0, '0 to 1000'],
-    [Change::MinutesLimit, 5.0, '20 to 480'],
+    [Change::MinutesLimit, 5.0, '10 to 480'],
 ]);

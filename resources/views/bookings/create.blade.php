@@ -9,7 +9,7 @@
     @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
     @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('house.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
     @if ($quote !== null)
-        <p class="verdict-words">{{ $quote->minutes }} minutes, nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
+        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $quote->careMinutes === null ? '' : "{$quote->careMinutes} to the end of styling and the rest to dry, " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
         <p class="reason">{{ ucfirst($quote->because) }}. Hands are on her for {{ (int) round(array_sum(array_map(fn ($stretch) => $stretch->handsMinutes, $quote->stretches))) }} of them.</p>
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
             <x-act/>

@@ -42,7 +42,8 @@
         <p class="reason">Roll it up, let it dry, weigh it on a kitchen scale.</p>
         <div class="row"><div class="field"><label class="label" for="c-mass">Weight <span class="unit">g</span></label><input class="input" inputmode="decimal" id="c-mass" data-raw="mass_g"></div>
             <div class="field"><label class="label" for="c-days">Days since you last detangled</label><input class="input" inputmode="numeric" id="c-days" data-raw="days_since_detangled"></div></div>
-        <input type="hidden" data-raw="length_mm" value="{{ $head->length_mm }}"><input type="hidden" data-raw="diameter_um" value="{{ $head->strand_um ?? 70 }}">
+        @if ($head->length_mm === null)<div class="field"><label class="label" for="c-length">Length of its hairs, stretched <span class="unit">mm</span></label><input class="input" inputmode="numeric" id="c-length" data-raw="length_mm"></div>@else<input type="hidden" data-raw="length_mm" value="{{ $head->length_mm }}">@endif
+        <input type="hidden" data-raw="diameter_um" value="{{ $head->strand_um ?? 70 }}">
         <p><button type="button" class="button" data-read>Send</button></p></details>
     <details class="card-read" data-test="scalp-at-home"><summary>Your scalp</summary>
         <div class="row">@foreach (['itch' => 'Itch', 'oil' => 'Oil', 'soreness' => 'Soreness'] as $name => $words)<div class="field"><label class="label" for="c-{{ $name }}">{{ $words }} <span class="unit">0 to 10</span></label><input class="input" inputmode="numeric" id="c-{{ $name }}" data-raw="{{ $name }}"></div>@endforeach</div>

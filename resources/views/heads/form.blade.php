@@ -30,11 +30,12 @@
         <fieldset>
             <legend>Hair</legend>
             <div class="row">
-                <x-field name="ring_mm" label="Ring diameter" unit="mm" mode="decimal" :value="$head?->ring_mm" help="a pencil is 7 mm; empty: bends without a ring"/>
+                <x-field name="ring_mm" label="Ring diameter" unit="mm" mode="decimal" :value="$head?->ring_mm" help="a pencil is 7 mm; empty: not measured"/>
+                <x-tick name="bends_without_ring" label="bends without a ring" :checked="$head?->bends_without_ring ?? false"/>
                 <x-field name="strand_um" label="Strand" unit="µm" mode="decimal" :value="$head?->strand_um" help="if measured; else choose beside"/>
-                <x-choice name="strand" label="Strand by feel" :options="__('nagomi.strands')" :value="$head?->zoneParts->first()?->strand ?? 'medium'"/>
-                <x-choice name="density" label="Density" :options="__('nagomi.densities')" :value="$head?->density ?? 'medium'"/>
-                <x-field name="length_cm" label="Length, stretched" unit="cm" mode="decimal" :value="$head ? $head->length_mm / 10 : ''"/>
+                <x-choice name="strand" label="Strand by feel" :options="__('nagomi.strands')" :value="$head?->zoneParts->first()?->strand ?? 'not-measured'"/>
+                <x-choice name="density" label="Density" :options="__('nagomi.densities')" :value="$head?->density ?? 'not-measured'"/>
+                <x-field name="length_cm" label="Length, stretched" unit="cm" mode="decimal" :value="$head?->length_mm === null ? '' : $head->length_mm / 10" help="empty: not measured"/>
                 <x-field name="sections" label="Sections" mode="numeric" :value="$head?->sections ?? 4"/>
             </div>
             <h3>Porosity by zone</h3>
@@ -50,7 +51,7 @@
                 @foreach (Zone::cases() as $zone)
                     <div class="zone-row">
                         <strong>{{ __("nagomi.zones.{$zone->value}") }}</strong>
-                        <x-choice :name="'zones[' . $zone->value . '][length]'" label="Length" :options="__('nagomi.porosities')" :value="$part($zone, 'length')?->porosity ?? 'medium'"/>
+                        <x-choice :name="'zones[' . $zone->value . '][length]'" label="Length" :options="__('nagomi.porosities')" :value="$part($zone, 'length')?->porosity ?? 'not-measured'"/>
                         <x-choice :name="'zones[' . $zone->value . '][root]'" label="New growth" :options="__('nagomi.porosities')" :value="$part($zone, 'root')?->porosity ?? ''" empty="same"/>
                         <x-tick :name="'zones[' . $zone->value . '][treated]'" label="coloured, bleached or relaxed" :checked="$part($zone, 'length')?->chemically_treated ?? false"/>
                     </div>
@@ -65,9 +66,9 @@
         <fieldset>
             <legend>Water, air and rhythm</legend>
             <div class="row">
-                <x-field name="hardness_mg_per_l" label="Water hardness" unit="mg/L CaCO₃" mode="decimal" :value="$head?->hardness_mg_per_l ?? $salon->hardness_mg_per_l" help="1 grain/US gal is 17.1 mg/L"/>
+                <x-field name="hardness_mg_per_l" label="Water hardness" unit="mg/L CaCO₃" mode="decimal" :value="$head ? $head->hardness_mg_per_l : $salon->hardness_mg_per_l" help="1 grain/US gal is 17.1 mg/L; empty: not measured"/>
                 <x-field name="humidity_percent" label="Usual humidity" unit="%" mode="decimal" :value="$head?->humidity_percent ?? $salon->humidity_percent"/>
-                <x-choice name="styling_load" label="Styling load" :options="__('nagomi.loads')" :value="$head?->styling_load ?? 'medium'"/>
+                <x-choice name="styling_load" label="Styling load" :options="__('nagomi.loads')" :value="$head?->styling_load ?? 'not-measured'"/>
                 <x-field name="wash_every_days" label="Wash day every" unit="days" mode="numeric" :value="$head?->wash_every_days ?? 7"/>
                 <x-field name="minutes_limit" label="Longest wash day" unit="minutes" mode="numeric" :value="$head?->minutes_limit" help="empty: no limit"/>
             </div>

@@ -26,7 +26,7 @@
                         <x-portrait :head="$head"/>
                         <span class="head-who">
                             <strong>{{ $head->name }}</strong>
-                            <span>{{ Nagomi\Core\Head\CurlPattern::fromRingMm($head->ring_mm)->value }} · {{ $head->zoneParts->pluck('porosity')->unique()->map(fn ($porosity) => __("nagomi.porosities.{$porosity}"))->implode(' and ') }} porosity · {{ $head->length_mm / 10 }} cm</span>
+                            <span>{{ App\Care\MeasuredTraits::of($head)->inShort() }}</span>
                         </span>
                         <span class="head-verdict">{{ $head->outlook->verdict ?? 'Not worked out yet; open it.' }}</span>
                         <span class="head-next">

@@ -71,7 +71,7 @@
                         <p class="reason">About {{ (int) round($item->broken_hairs) }} broken hairs are to be expected at its detangling.</p>
                     </details>
                 </div>
-                <div class="minutes">{{ (int) $item->minutes }} min</div>
+                <div class="minutes">{{ (int) round($item->minutes) }} min</div>
             </li>
         @endforeach
     </ol>

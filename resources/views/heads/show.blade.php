@@ -5,13 +5,12 @@
         <div class="head-title">
             <h1>{{ $head->name }}</h1>
             <p>
-                <strong>{{ $curl }}</strong>@if ($head->ring_mm) ring {{ $head->ring_mm }} mm @endif
-                · <strong>{{ __("nagomi.strands.{$head->zoneParts->first()?->strand}") }}</strong>@if ($head->strand_um) {{ $head->strand_um }} µm @endif
-                · {{ __("nagomi.densities.{$head->density}") }} · {{ $head->length_mm / 10 }} cm · {{ $water }} water <strong>{{ $head->hardness_mg_per_l }} mg/L</strong>
+                {{ implode(' · ', $measured->said) }}
+                @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
             </p>
             <p>
-                @foreach ($outlook->standing as $stratum){{ $loop->first ? '' : '; ' }}{{ $stratum['name'] }} <strong>{{ __("nagomi.porosities.{$stratum['porosity']}") }}</strong>@endforeach porosity
-                · <a href="{{ route('heads.edit', $head) }}">intake</a>
+                @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum){{ $loop->first ? '' : '; ' }}{{ $stratum['name'] }} <strong>{{ __("nagomi.porosities.{$stratum['porosity']}") }}</strong>@endforeach porosity · @endif
+                <a href="{{ route('heads.edit', $head) }}">intake</a>
                 · <a href="{{ route('heads.record', $head) }}" download>care record</a>
                 · <a href="{{ route('heads.calendar', $head) }}" download>calendar</a>
             </p>
@@ -65,7 +64,7 @@
                             @foreach (array_slice($item->reasons, 0, 2) as $reason)<p class="reason">{{ $reason }}</p>@endforeach
                             @foreach ($item->broken as $rule)<p class="reason is-broken">{{ $item->by_hand ? 'Set by hand against a rule' : 'Breaks a rule, nothing else was open' }}: {{ $rule }}</p>@endforeach
                         </div>
-                        <span class="minutes">{{ (int) $item->minutes }} min</span>
+                        <span class="minutes">{{ (int) round($item->minutes) }} min</span>
                     </li>
                 @endforeach
             </ol>

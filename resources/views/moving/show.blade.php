@@ -6,10 +6,10 @@
             <p class="how">All {{ $heads }} {{ $heads === 1 ? 'head' : 'heads' }} as care records (JSON), clients as vCard, readings, bookings and shelf as CSV. One head alone: on her own page.</p>
             <p class="objects"><a class="button is-strong" href="{{ route('moving.archive') }}" download>The whole salon (.zip)</a><a class="button" href="{{ route('moving.cards') }}" download>Clients (.vcf)</a><a class="button" href="{{ route('shelf.csv') }}" download>Shelf (.csv)</a></p>
             <h2>Bring in</h2>
-            <p class="how">A salon’s .zip, one or several care records (.json), or clients from an address book (.vcf). You see what was found, and every problem with its place, before anything is written.</p>
+            <p class="how">A salon’s .zip, one or several care records (.json), or clients from an address book (.vcf) or a table (.csv). You see what was found, and every problem with its place, before anything is written.</p>
             <form method="post" action="{{ route('moving.look') }}" enctype="multipart/form-data" class="asks" novalidate>
                 <x-act/>
-                <div class="field"><label class="label" for="f-file">File</label><input class="input" type="file" id="f-file" name="file" accept=".zip,.json,.vcf">@error('file')<p class="help is-danger">{{ $message }}</p>@enderror</div>
+                <div class="field"><label class="label" for="f-file">File</label><input class="input" type="file" id="f-file" name="file" accept=".zip,.json,.vcf,.csv">@error('file')<p class="help is-danger">{{ $message }}</p>@enderror</div>
                 <button class="button is-strong">Look through it</button>
             </form>
         </section>

@@ -34,7 +34,7 @@ final readonly class ClarifyApart implements Rule
         }
         $head = $standing->head;
         $swimming = $standing->terms->occasions !== [] && $standing->terms->isSwimming($standing->date());
-        $heavy = $head->swims || $swimming || $head->load === StylingLoad::Heavy || WaterHardness::fromMgPerL($head->hardnessMgPerL) === WaterHardness::VeryHard;
+        $heavy = $head->swims || $swimming || $head->load === StylingLoad::Heavy || WaterHardness::fromMgPerL($head->hardness()) === WaterHardness::VeryHard;
 
         return $standing->day - $standing->lastClarify >= Model::CLARIFY_APART_DAYS[$heavy ? 'heavy' : 'usual'];
     }

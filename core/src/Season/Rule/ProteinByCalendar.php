@@ -31,7 +31,7 @@ final readonly class ProteinByCalendar implements Rule
         // The other rules on protein come first: what they bar, the calendar cannot ask for.
         return $choice->protein !== null
             || ! $standing->head->method->says(MethodQuestion::Protein, 'by-calendar')
-            || $standing->head->proteinSensitive || $standing->head->redSign || $standing->proteinHigh || $standing->proteinLast
+            || $standing->terms->notReadYet || $standing->head->proteinSensitive || $standing->head->redSign || $standing->proteinHigh || $standing->proteinLast
             || ($standing->lastProtein !== null && ($standing->nextWash ?? $standing->day) - $standing->lastProtein <= Model::PROTEIN_BY_CALENDAR_DAYS);
     }
 }

@@ -17,7 +17,7 @@ final class RuleBook
     public static function rules(): array
     {
         return self::$rules ??= [
-            new ReferredFirst(), new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new StrongProteinNotWhenHigh(),
+            new ReferredFirst(), new NotReadYet(), new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new StrongProteinNotWhenHigh(),
             new StrongProteinThenMask(), new ClarifyApart(), new ColourIsFresh(), new MaskNoLater(), new MaskByCalendar(), new ProteinByCalendar(), new SoreScalpIsSpared(),
             new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(), new WithinMinutes(),
         ];

@@ -28,6 +28,6 @@ final readonly class WithinMinutes implements Rule
     {
         $limit = $standing->minutesLimit();
 
-        return $limit === null || $choice->minutes($standing->head) <= $limit;
+        return $limit === null || $standing->terms->minutes($choice, $standing->head) <= $limit;
     }
 }

@@ -29,8 +29,9 @@
         <form method="post" action="{{ route('heads.bench.store', $head) }}" class="asks" novalidate>
             <x-act/>
             <input type="hidden" name="date" value="{{ $basin->date->format('Y-m-d') }}"><input type="hidden" name="moment" value="after-cleansing">
-            @foreach ($shed as $name => $value)<input type="hidden" name="raw[shed-ball][{{ $name }}]" value="{{ min($name === 'days_since_detangled' ? 120 : 2000, $value) }}">@endforeach
-            <x-field name="raw[shed-ball][mass_g]" label="The ball of hair that came out, dry" unit="g" mode="decimal" :help="'read with ' . $shed['length_mm'] . ' mm, ' . round($shed['diameter_um']) . ' µm and ' . $shed['days_since_detangled'] . ' days since the last wash day'"/>
+            @foreach (array_filter($shed, fn ($value) => $value !== null) as $name => $value)<input type="hidden" name="raw[shed-ball][{{ $name }}]" value="{{ min($name === 'days_since_detangled' ? 120 : 2000, $value) }}">@endforeach
+            @if ($shed['length_mm'] === null)<x-field name="raw[shed-ball][length_mm]" label="Length of its hairs" unit="mm" mode="numeric" help="stretched; not measured yet"/>@endif
+            <x-field name="raw[shed-ball][mass_g]" label="The ball of hair that came out, dry" unit="g" mode="decimal" :help="'read with ' . ($shed['length_mm'] === null ? '' : $shed['length_mm'] . ' mm, ') . round($shed['diameter_um']) . ' µm and ' . $shed['days_since_detangled'] . ' days since the last wash day'"/>
             <button class="button">Count it by its weight</button>
         </form>
     @endif

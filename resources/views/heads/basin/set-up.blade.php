@@ -6,7 +6,7 @@
         <div class="grow"><h1>Basin</h1><p class="lead">{{ $plan['planned_for'] ? 'The wash day planned for ' . \Carbon\CarbonImmutable::parse($plan['planned_for'])->format('j M') . ', step by step.' : 'Nothing is planned; a gentle wash, step by step.' }}</p></div>
         @if ($running)<a class="button is-strong" href="{{ route('heads.basin.run', [$head, $running]) }}">Go on with the one that runs</a>@endif
     </header>
-    <p class="verdict-words">Done in about {{ $in($finish['p50']) }}; four days of five between {{ $in($finish['p10']) }} and {{ $in($finish['p90']) }}.</p>
+    <p class="verdict-words">Styled after about {{ $in($plan['care_minutes']) }}, done in about {{ $in($finish['p50']) }}; four days of five between {{ $in($finish['p10']) }} and {{ $in($finish['p90']) }}.</p>
     @unless ($plan['fits'])<p class="caution-line"><strong>It does not fit into {{ round($plan['limit_minutes']) }} minutes.</strong> This is the shortest there is; take more time, or do part of it another day.</p>@endunless
     @if ($plan['changed'] !== [])
         <p class="worth"><strong>To fit {{ round($plan['limit_minutes']) }} minutes:</strong> {{ implode(', ', array_map(fn ($way) => __("nagomi.ways.{$way}"), $plan['changed'])) }}. {{ array_sum($plan['costs']) < 0.05 ? 'It costs the balance nothing.' : 'It costs ' . round($plan['costs']['moisture'], 1) . ' of moisture and ' . round($plan['costs']['protein'], 1) . ' of protein, of 100.' }}</p>

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\WashDay;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Season\Choice;
+use Nagomi\Core\Season\ChoiceMinutes;
+
+/** The minutes of a wash day as its builder counts them, at the head's own pace: a plan, a booking and the wash day itself say the same. */
+final class CareMinutes implements ChoiceMinutes
+{
+    /** @var array<string, float> by what is done */
+    private array $known = [];
+
+    public function __construct(private readonly Pace $pace)
+    {
+    }
+
+    public function of(Choice $choice, Head $head): float
+    {
+        $steps = $choice->steps($head);
+
+        return $this->known[serialize($steps)] ??= BasinBuilder::plan($head, $steps, $this->pace, Drying::LeavesDamp)->careMinutes();
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Strangers;
+
+use App\Care\BasinPlanner;
+use App\Care\Desk\Quote;
+use App\Care\Home\HomeCard;
+use App\Care\ShelfNeeds;
+use App\Care\ShelfPage;
+use App\Care\StepWords;
+use App\Models\Head;
+use App\Models\HomeLink;
+use App\Models\Picture;
+use App\Models\PlanItem;
+use App\Models\Visit;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use Nagomi\Core\WashDay\Drying;
+
+/** Every screen there is, opened for a stranger; and whether any two of them say different things. */
+final readonly class Screens
+{
+    /** Screens that take long or that the salon has once for all: looked at for one stranger of so many. */
+    private const SELDOM = ['heads.home.pdf', 'moving.archive', 'heads.parcel', 'house.edit', 'house.hours', 'house.team', 'outbox', 'reports', 'reports.csv', 'shelf.create', 'shelf.mix', 'shelf.book', 'shelf', 'shelf.csv', 'seasons', 'moving', 'moving.cards', 'records.create', 'heads.create'];
+    private const SELDOM_IS_ONE_OF = 8;
+
+    /** Opened where they are made. */
+    private const ELSEWHERE = ['sign-in', 'moving.import', 'moving.proof', 'card', 'reminders.stop', 'feed', 'bookings.show', 'shelf.show', 'shelf.edit', 'heads.basin.run', 'storage.local'];
+
+    public function __construct(private StrangersTestCase $test, private Stranger $stranger)
+    {
+    }
+
+    public function allOpen(Head $head): void
+    {
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            $name = (string) $route->getName();
+            $isSeldom = in_array($name, self::SELDOM, true) && $this->stranger->seed % self::SELDOM_IS_ONE_OF !== 0;
+            if (! in_array('GET', $route->methods(), true) || $name === '' || in_array($name, self::ELSEWHERE, true) || $isSeldom) {
+                continue;
+            }
+            foreach ($this->addresses($route, $head) as $address) {
+                $answer = $this->test->get($address);
+                $this->test->fine($answer, $address);
+                expect($answer->baseResponse->getStatusCode())->toBe(200, $address);
+                if ($name === 'heads.record') {
+                    expect(json_decode((string) $answer->baseResponse->getContent()))->not->toBeNull();
+                }
+            }
+        }
+        $this->card($head);
+        $this->booking($head);
+    }
+
+    /** @return list<string> */
+    private function addresses(Route $route, Head $head): array
+    {
+        $uri = '/' . str_replace('{head}', $head->id, $route->uri());
+        if (str_contains($uri, '{picture}')) {
+            return Picture::query()->where('head_id', $head->id)->limit(1)->pluck('id')->map(fn (mixed $id): string => str_replace('{picture}', is_string($id) ? $id : '', $uri))->values()->all();
+        }
+        if (str_contains($uri, '{visit}')) {
+            $visits = Visit::query()->where('head_id', $head->id)->whereNull('undone_at')->limit(2)->pluck('id');
+
+            return $visits->map(fn (mixed $id): string => str_replace('{visit}', is_string($id) ? $id : '', $uri))->values()->all();
+        }
+        expect($uri)->not->toContain('{', "nobody opens {$uri}");
+
+        return match ($route->getName()) {
+            'heads.basin' => ["{$uri}?limit={$this->stranger->one([10, 30, 60, 400])}&drying={$this->stranger->one(['air', 'diffuse', 'hood', 'leaves-damp'])}&styling={$this->stranger->one(['rake', 'coils', 'knots'])}"],
+            'heads.what-if' => ["{$uri}?change={$this->stranger->one(['wash-every', 'minutes-limit', 'hardness', 'mask-heat', 'seal', 'pre-wash', 'load', 'night', 'no-protein', 'no-mask', 'humidity'])}&number=20"],
+            'heads.bench' => [$this->stranger->one([$uri, "{$uri}?moment=after-cleansing"])],
+            'heads.cause' => [$uri, "{$uri}?of={$this->stranger->one(['breakage', 'dryness', 'frizz', 'else'])}"],
+            'today' => [$this->stranger->one([$uri, "{$uri}?date=" . $this->stranger->day(3)])],
+            default => [$uri],
+        };
+    }
+
+    private function card(Head $head): void
+    {
+        $link = new HomeLink(['head_id' => $head->id, 'by' => 'Ilse', 'expires_at' => now()->addDays(30)]);
+        $link->salon_id = $head->salon_id;
+        $link->save();
+        $this->test->fine($this->test->get($link->path())->assertOk(), 'the card on the phone');
+        $this->test->fine($this->test->post("/heads/{$head->id}/home/calendar"), 'a calendar for home');
+    }
+
+    private function booking(Head $head): void
+    {
+        $service = $this->test->service('Wash day');
+        $date = $this->stranger->today->modify('+2 days')->format('Y-m-d');
+        $this->test->fine($this->test->get("/bookings/new?head={$head->id}&service={$service->id}&date={$date}")->assertOk(), 'booking');
+        $this->test->fine($this->test->post('/bookings', ['head' => $head->id, 'service' => (string) $service->id, 'date' => $date, 'time' => '8:00', 'stylist' => (string) $this->test->stylist->id]), 'booked');
+        $this->test->fine($this->test->get("/today?date={$date}")->assertOk(), 'the day of the booking');
+    }
+
+    /** What the plan, the wash day, the home routine, the booking and the products say of the next wash day is one thing. */
+    public function agree(Head $head): void
+    {
+        $head = Head::query()->findOrFail($head->id)->load(['salon', 'zoneParts', 'outlook']);
+        /** @var PlanItem|null $item */
+        $item = $head->planItems()->where('status', 'planned')->first();
+        $basin = BasinPlanner::of($head, null, Drying::Air);
+        $shelf = [];
+        foreach (ShelfPage::forHead($head, $head->salon)['kinds'] as $rows) {
+            foreach ($rows as $row) {
+                $shelf[$row['product']->name] = $row['verdict'];
+            }
+        }
+        foreach ($basin['steps'] as $step) {
+            if ($step['product'] !== null) {
+                expect($shelf[$step['product']['name']] ?? 'unknown')->not->toBe('no', 'a product is used that its page says does not suit')->not->toBe('unknown');
+            }
+        }
+        if ($item === null) {
+            return;
+        }
+        $this->stepsAgree($item, $basin);
+        $home = HomeCard::of($head);
+        foreach ($home['days'] as $day) {
+            if ($day['uid'] === $item->uid) {
+                expect(array_column($day['steps'], 'says'))->toBe(array_map(StepWords::line(...), $item->steps))->and($day['minutes'])->toBe((int) round($item->minutes));
+                $this->productsAgree($item, $day['steps'], $basin);
+            }
+        }
+        $quote = Quote::of($head, $this->test->service('Wash day'), $item->date);
+        expect($quote->careMinutes)->toBe((int) round($item->minutes), 'the booking takes another time than the plan')
+            ->and((int) round($basin['care_minutes']))->toBe((int) round($item->minutes), 'the wash day takes another time than the plan');
+        $page = $this->test->get("/heads/{$head->id}/season");
+        $page->assertSee(round($item->minutes) . ' min');
+        $limit = $head->minutes_limit;
+        if ($limit !== null && $item->broken === [] && $item->by_hand === null && $item->clash === null) {
+            expect((float) $item->minutes)->toBeLessThanOrEqual($limit + 0.01, 'the plan takes longer than there is time for');
+        }
+    }
+
+    /** @param array<string, mixed> $basin */
+    private function stepsAgree(PlanItem $item, array $basin): void
+    {
+        $kind = fn (array $steps): array => array_values(array_unique(array_map(fn (array $step): string => (string) ($step['kind'] ?? ''), $steps)));
+        $planned = $kind($item->steps);
+        $laid = $kind(array_values(array_filter(array_column($basin['steps'], 'books'))));
+        sort($planned);
+        sort($laid);
+        expect($laid)->toBe($planned, 'the wash day has other steps than the plan');
+        foreach ($basin['steps'] as $step) {
+            $books = $step['books'];
+            $same = array_values(array_filter($item->steps, fn (array $one): bool => $books !== null && $one['kind'] === $books['kind']));
+            if ($same !== [] && in_array($books['kind'], ['mask', 'mild-protein', 'strong-protein', 'conditioner'], true)) {
+                expect((float) $step['waiting_minutes'])->toEqualWithDelta((float) ($same[0]['minutes'] ?? 0), 0.05);
+            }
+        }
+    }
+
+    /**
+     * @param list<array{says: string, with: string}> $steps
+     * @param array<string, mixed>                    $basin
+     */
+    private function productsAgree(PlanItem $item, array $steps, array $basin): void
+    {
+        foreach ($item->steps as $i => $step) {
+            $kind = ShelfNeeds::kind($step);
+            foreach ($basin['steps'] as $laid) {
+                if ($kind !== null && $laid['uses'] === $kind->value && $laid['product'] !== null && is_array($laid['books']) && $laid['books']['kind'] === $step['kind']) {
+                    // No stranger has bottles of their own: home and salon name the same one.
+                    expect($steps[$i]['with'])->toStartWith($laid['product']['name'] . ',');
+                }
+            }
+        }
+    }
+}
