@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\FeedController;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\TakeInOnce;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -25,6 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin, no cross-origin requests.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
+        // Before text is trimmed or anything is looked at.
+        $middleware->prepend(ReadableInput::class);
         // Locked before anything is bound, so that nothing is read that another act is just changing.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TakeInOnce::class);
         $middleware->redirectGuestsTo('/sign-in');

@@ -65,7 +65,7 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
     Route::get('/in-and-out/imports/{import}', [MovingController::class, 'preview'])->name('moving.import');
     Route::post('/in-and-out/imports/{import}', [MovingController::class, 'take'])->name('moving.take');
     Route::delete('/in-and-out/imports/{import}', [MovingController::class, 'drop'])->name('moving.drop');
-    Route::get('/in-and-out/deletions/{deletion}', [MovingController::class, 'proof'])->name('moving.proof')->whereNumber('deletion');
+    Route::get('/in-and-out/deletions/{deletion}', [MovingController::class, 'proof'])->name('moving.proof')->where('deletion', '\d{1,9}');
     Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
     Route::put('/outbox', [OutboxController::class, 'update'])->name('outbox.update');
     Route::post('/outbox/calendar', [FeedController::class, 'mine'])->name('feeds.mine');
@@ -73,7 +73,7 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
     Route::get('/house/hours', [HoursController::class, 'edit'])->name('house.hours');
     Route::put('/house/hours', [HoursController::class, 'update'])->name('house.hours.update');
     Route::post('/house/leave', [HoursController::class, 'leave'])->name('house.leave');
-    Route::delete('/house/leave/{leave}', [HoursController::class, 'back'])->name('house.leave.back')->whereNumber('leave');
+    Route::delete('/house/leave/{leave}', [HoursController::class, 'back'])->name('house.leave.back')->where('leave', '\d{1,9}');
     Route::get('/house', [HouseController::class, 'edit'])->name('house.edit');
     Route::get('/team', [TeamController::class, 'show'])->name('house.team');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
@@ -84,7 +84,7 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');
     Route::get('/shelf/mix', [ShelfController::class, 'mix'])->name('shelf.mix');
     Route::get('/shelf/book', [ShelfController::class, 'book'])->name('shelf.book');
-    Route::delete('/shelf/book/{taught}', [ShelfController::class, 'forget'])->name('shelf.forget')->whereNumber('taught');
+    Route::delete('/shelf/book/{taught}', [ShelfController::class, 'forget'])->name('shelf.forget')->where('taught', '\d{1,9}');
     Route::post('/shelf/teach', [ShelfController::class, 'teach'])->name('shelf.teach');
     Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
     Route::prefix('/shelf/{product}')->middleware('can:view,product')->group(function (): void {
@@ -134,7 +134,7 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
             Route::post('/season/undo', [SeasonController::class, 'undo'])->name('heads.season.undo');
             Route::post('/season/redo', [SeasonController::class, 'redo'])->name('heads.season.redo');
             Route::post('/season/occasions', [SeasonController::class, 'occasion'])->name('heads.season.occasion');
-            Route::delete('/season/occasions/{place}', [SeasonController::class, 'withoutOccasion'])->name('heads.season.without')->whereNumber('place');
+            Route::delete('/season/occasions/{place}', [SeasonController::class, 'withoutOccasion'])->name('heads.season.without')->where('place', '\d{1,9}');
             Route::get('/terms', [TermsController::class, 'edit'])->name('heads.terms');
             Route::put('/terms', [TermsController::class, 'update'])->name('heads.terms.update');
             Route::post('/terms/by-hand', [TermsController::class, 'setByHand'])->name('heads.terms.by-hand');

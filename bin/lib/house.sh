@@ -107,7 +107,7 @@ stop() {
     return 0
 }
 
-PHP_SERVER_SETTINGS="-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d post_max_size=64M -d upload_max_filesize=64M -d memory_limit=256M -d expose_php=0"
+PHP_SERVER_SETTINGS="-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d post_max_size=64M -d upload_max_filesize=64M -d memory_limit=256M -d max_input_vars=5000 -d expose_php=0"
 
 # serve HOST PORT LOG — the application on PHP's own server. Sets SERVER_PID.
 serve() {

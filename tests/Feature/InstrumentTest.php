@@ -79,7 +79,7 @@ it('hears of a mask that was booked since', function (): void {
 
 it('says of a real head that it is simulated, and offers the hand', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/bench/instruments/scale")->assertStatus(503)->assertJson(['message' => 'This scale is simulated and has nothing to read on a real head. Type the value that yours shows.']);
+    $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/bench/instruments/scale")->assertStatus(409)->assertJson(['message' => 'This scale is simulated and has nothing to read on a real head. Type the value that yours shows.']);
     $this->postJson("/heads/{$head->id}/bench/instruments/crystal-ball")->assertNotFound();
 });
 
@@ -93,7 +93,7 @@ it('answers the Bench, or says what failed and what to do', function (int $seed,
     for ($seed = 0; count($fates) < 3 && $seed < 500; $seed++) {
         $chance = new Chance($seed);
         $fate = $chance->happens(0.03) ? 'battery' : ($chance->happens(0.06) ? 'timeout' : 'value');
-        $fates[$fate] ??= [$seed, $fate === 'value' ? 200 : 503, ['battery' => 'too low to trust', 'timeout' => 'gave no value in time', 'value' => 'mg_per_l'][$fate]];
+        $fates[$fate] ??= [$seed, $fate === 'value' ? 200 : 409, ['battery' => 'too low to trust', 'timeout' => 'gave no value in time', 'value' => 'mg_per_l'][$fate]];
     }
 
     return $fates;

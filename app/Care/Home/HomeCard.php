@@ -102,6 +102,9 @@ final class HomeCard
     /** @return list<Product> the client's own bottles, but for those that are said not to suit */
     private static function own(Head $head): array
     {
+        if (Product::query()->where('head_id', $head->id)->doesntExist()) {
+            return [];
+        }
         $unsuited = [];
         foreach (ShelfPage::forHead($head, $head->salon)['kinds'] as $rows) {
             foreach ($rows as $row) {

@@ -22,7 +22,7 @@ final class InstrumentController extends Controller
 
             return response()->json(['values' => $instrument->read()]);
         } catch (InstrumentFault $fault) {
-            return response()->json(['message' => $fault->getMessage()], 503);
+            return response()->json(['message' => $fault->getMessage()], 409);
         } finally {
             $instrument->close();
         }

@@ -179,7 +179,7 @@ final class HeadRequest extends FormRequest
         $columns['length_mm'] = $this->filled('length_cm') ? (int) round(10 * $this->float('length_cm')) : null;
         // A ring that was measured is no bend without one.
         $columns['bends_without_ring'] = $this->boolean('bends_without_ring') && ! $this->filled('ring_mm');
-        $columns['method'] = (new Method(array_filter((array) $this->input('method', []), is_string(...)) + $this->stylist()->salon->method))->choices;
+        $columns['method'] = (new Method(array_intersect_key(array_filter((array) $this->input('method', []), is_string(...)), $this->stylist()->salon->method) + $this->stylist()->salon->method))->choices;
 
         return $columns;
     }

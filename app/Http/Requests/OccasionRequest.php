@@ -35,7 +35,7 @@ final class OccasionRequest extends FormRequest
             'occasion' => ['required', Rule::in([self::AWAY, ...array_column(OccasionKind::cases(), 'value')])],
             'occasion_from' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today->format('Y-m-d')}", "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
             // Where the first day is missing, that alone is asked for.
-            'occasion_until' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:occasion_from'],
+            'occasion_until' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:occasion_from', "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
             'occasion_what' => ['nullable', 'string', 'max:80'],
         ];
     }
@@ -46,7 +46,7 @@ final class OccasionRequest extends FormRequest
         return $this->forEveryRule([
             'occasion' => 'What is to come: choose one from the list.',
             'occasion_from' => 'From: type a day from today on, such as 2027-02-28.',
-            'occasion_until' => 'Until: type the same day or a later one, or leave it empty.',
+            'occasion_until' => 'Until: type the same day or a later one, up to two years ahead, or leave it empty.',
             'occasion_what' => 'Called: keep it to 80 letters.',
         ]);
     }

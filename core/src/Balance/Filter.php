@@ -137,6 +137,7 @@ final class Filter
             if ($day->head !== null) {
                 $this->state = Remap::carried($this->state, $day->head);
                 $this->ledger->remap($today, $this->state);
+                $this->journal?->beganAnew();
             }
             $this->read($today, $day->readingsAt(Moment::Home));
             $this->read($today, $day->readingsAt(Moment::BeforeCleansing));

@@ -18,6 +18,12 @@ final class Journal
         }
     }
 
+    /** The strata are others from here on: what lies before cannot be looked back on through them. */
+    public function beganAnew(): void
+    {
+        $this->entries = [];
+    }
+
     public function updated(Updated $updated): void
     {
         $this->entries[] = $updated;
