@@ -68,6 +68,7 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
     Route::get('/in-and-out/deletions/{deletion}', [MovingController::class, 'proof'])->name('moving.proof')->where('deletion', '\d{1,9}');
     Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
     Route::put('/outbox', [OutboxController::class, 'update'])->name('outbox.update');
+    Route::post('/outbox/reminders/{reminder}/again', [OutboxController::class, 'again'])->name('outbox.again')->where('reminder', '\d{1,9}');
     Route::post('/outbox/calendar', [FeedController::class, 'mine'])->name('feeds.mine');
     Route::delete('/outbox/calendar', [FeedController::class, 'dropMine'])->name('feeds.mine.drop');
     Route::get('/house/hours', [HoursController::class, 'edit'])->name('house.hours');

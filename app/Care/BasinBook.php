@@ -18,6 +18,7 @@ use Nagomi\Core\Treatment\Place;
 use Nagomi\Core\Treatment\Step;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\WashDay\DoubtfulMinutes;
 use Nagomi\Core\WashDay\Styling;
 
 /** Takes the acts of a running wash day in, each once, and puts what was really done into the book. */
@@ -62,10 +63,49 @@ final class BasinBook
         return abs($when->diffInHours($now)) > self::CLOCK_OFF_HOURS ? $now : $when;
     }
 
-    /** Ends the day: what was done goes into the book, what was used off the shelf, what came for free to the Bench. */
-    public static function finish(Basin $basin, string $by): void
+    /**
+     * Steps whose minutes a forgotten or hurried tap may have made.
+     *
+     * @return array<string, array{label: string, minutes: float, planned: float}> by key of the step
+     */
+    public static function doubtful(Basin $basin): array
     {
-        DB::transaction(function () use ($basin, $by): void {
+        $state = BasinState::of($basin, self::acts($basin));
+        $doubtful = [];
+        foreach ($basin->steps() as $planned) {
+            $key = is_string($planned['key'] ?? null) ? $planned['key'] : '';
+            $kind = StepKind::tryFrom(is_array($planned['books'] ?? null) && is_string($planned['books']['kind'] ?? null) ? $planned['books']['kind'] : '');
+            $usual = $planned[$kind === StepKind::Detangle ? 'hands_on_minutes' : 'waiting_minutes'] ?? null;
+            if ($kind === null || ! $state->isDone($key) || ! self::teaches($kind) || ! is_numeric($usual)) {
+                continue;
+            }
+            $minutes = self::minutes($state, $kind, $key);
+            if ($minutes !== null && DoubtfulMinutes::are($minutes, (float) $usual)) {
+                $doubtful[$key] = ['label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key, 'minutes' => round($minutes, 1), 'planned' => round((float) $usual)];
+            }
+        }
+
+        return $doubtful;
+    }
+
+    private static function teaches(StepKind $kind): bool
+    {
+        return $kind === StepKind::Detangle || $kind === StepKind::PreWash || $kind->needsMinutes();
+    }
+
+    private static function minutes(BasinState $state, StepKind $kind, string $key): ?float
+    {
+        return $kind === StepKind::Detangle ? $state->handsMinutes($key) : $state->contactMinutes($key);
+    }
+
+    /**
+     * Ends the day: what was done goes into the book, what was used off the shelf, what came for free to the Bench.
+     *
+     * @param array<string, float> $said minutes of steps as somebody said they were, by key
+     */
+    public static function finish(Basin $basin, string $by, array $said = []): void
+    {
+        DB::transaction(function () use ($basin, $by, $said): void {
             // Two devices end one wash day: the second finds it ended.
             /** @var Basin $locked */
             $locked = Basin::query()->whereKey($basin->id)->lockForUpdate()->sole();
@@ -80,7 +120,7 @@ final class BasinBook
             $basin->update(['finished_at' => now()]);
             Progress::through($head, $by);
             $date = HeadRecord::date($basin->date);
-            $steps = self::steps($basin, $state);
+            $steps = self::steps($basin, $state, $said);
             $key = strtolower((string) Str::ulid());
             if ($steps !== []) {
                 TakeIn::washDays($head, [new WashDay($key, $date, $steps, Place::Salon)]);
@@ -92,7 +132,7 @@ final class BasinBook
                     Stockroom::used($product, $ml, $by, "basin {$basin->id} {$step['key']}", $basin->id);
                 }
             }
-            $readings = self::readings($state, $head->sections, $date, $by);
+            $readings = self::readings($state, $head->sections, $date, $by, $said);
             $visit = null;
             // Each moment of the day is a visit of its own; foam tells of the hair as it came.
             foreach ($readings as $reading) {
@@ -112,8 +152,12 @@ final class BasinBook
         });
     }
 
-    /** @return list<Step> what was really done to the balance, with the minutes it really took */
-    private static function steps(Basin $basin, BasinState $state): array
+    /**
+     * @param array<string, float> $said
+     *
+     * @return list<Step> what was really done to the balance, with the minutes it really took
+     */
+    private static function steps(Basin $basin, BasinState $state, array $said): array
     {
         $steps = [];
         foreach ($basin->steps() as $planned) {
@@ -123,7 +167,7 @@ final class BasinBook
             if ($books === null || $kind === null || ! $state->isDone($key)) {
                 continue;
             }
-            $minutes = $kind === StepKind::Detangle ? $state->handsMinutes($key) : ($kind->needsMinutes() || $kind === StepKind::PreWash ? $state->contactMinutes($key) : null);
+            $minutes = self::teaches($kind) ? $said[$key] ?? self::minutes($state, $kind, $key) : null;
             $steps[] = new Step(
                 $kind,
                 $minutes === null ? null : max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, round($minutes, 1))),
@@ -139,8 +183,12 @@ final class BasinBook
         return $steps;
     }
 
-    /** @return list<Reading> what the day told without anybody measuring: how long the detangling took, whether it foamed */
-    private static function readings(BasinState $state, int $sections, \DateTimeImmutable $date, string $by): array
+    /**
+     * @param array<string, float> $said
+     *
+     * @return list<Reading> what the day told without anybody measuring: how long the detangling took, whether it foamed
+     */
+    private static function readings(BasinState $state, int $sections, \DateTimeImmutable $date, string $by, array $said): array
     {
         $readings = [];
         $wet = $state->isDone('wet-through') ? $state->handsMinutes('wet-through') : null;
@@ -154,7 +202,7 @@ final class BasinBook
                 break;
             }
         }
-        $minutes = $state->isDone('detangle') ? $state->handsMinutes('detangle') : null;
+        $minutes = $state->isDone('detangle') ? $said['detangle'] ?? $state->handsMinutes('detangle') : null;
         if ($minutes !== null && $minutes >= 0.5 && $minutes <= 240) {
             $readings[] = new Reading(strtolower((string) Str::ulid()), $date, Moment::AfterCleansing, 'detangling', ['minutes' => round($minutes, 1), 'sections' => min(16, $sections), 'knots_cut' => min(60, $state->count('detangle', 'knot'))], null, $by);
         }

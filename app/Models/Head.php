@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\KeepsHealthTrail;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -68,6 +69,7 @@ final class Head extends Model
 {
     use BelongsToSalon;
     use HasUlids;
+    use KeepsHealthTrail;
     use LogsActivity;
     use RoutesNotifications;
 
@@ -108,6 +110,12 @@ final class Head extends Model
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return array<string, string> */
+    public static function healthFields(): array
+    {
+        return ['allergies' => 'allergies', 'health_notes' => 'health notes'];
     }
 
     public function isMinor(CarbonImmutable $today): bool

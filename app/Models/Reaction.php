@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\KeepsHealthTrail;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,6 +27,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
 final class Reaction extends Model
 {
     use BelongsToSalon;
+    use KeepsHealthTrail;
     use LogsActivity;
 
     protected $guarded = ['id'];
@@ -33,6 +35,12 @@ final class Reaction extends Model
     protected function casts(): array
     {
         return ['on' => 'immutable_date', 'what' => 'encrypted'];
+    }
+
+    /** @return array<string, string> */
+    public static function healthFields(): array
+    {
+        return ['what' => 'reaction'];
     }
 
     public function getActivitylogOptions(): LogOptions

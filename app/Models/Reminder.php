@@ -21,17 +21,33 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string          $status   due, sending, sent, failed or dropped
  * @property int             $attempts
  * @property string|null     $why      it failed or was dropped
+ * @property CarbonImmutable|null $updated_at
  * @property Head            $head
  */
 final class Reminder extends Model
 {
     use BelongsToSalon;
 
+    /** A message takes seconds; a server that hangs is left after {@see \App\Jobs\SendReminder}'s own limit. */
+    private const HEARD_OF_WITHIN_MINUTES = 5;
+
     protected $guarded = ['id'];
 
     protected function casts(): array
     {
-        return ['due_at' => 'immutable_datetime', 'attempts' => 'integer'];
+        return ['due_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'attempts' => 'integer'];
+    }
+
+    /** Given up, or handed over so long ago that whoever sent it must have died on the way. */
+    public function isStuck(): bool
+    {
+        return $this->status === 'failed' || $this->status === 'sending' && $this->updated_at !== null && $this->updated_at->addMinutes(self::HEARD_OF_WITHIN_MINUTES)->isPast();
+    }
+
+    /** @return bool whether it was this call that set it due again */
+    public function sendAgain(): bool
+    {
+        return self::query()->whereKey($this->id)->where('status', $this->status)->update(['status' => 'due', 'attempts' => 0, 'why' => null, 'due_at' => CarbonImmutable::now()]) === 1;
     }
 
     /** @return BelongsTo<Head, $this> */

@@ -12,6 +12,7 @@ use App\Models\Leave;
 use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Programme;
+use App\Models\Reminder;
 use App\Models\TaughtIngredient;
 use App\Models\Trial;
 use Illuminate\Support\Facades\URL;
@@ -45,6 +46,7 @@ final readonly class Forms
             'leave' => $saved((new Leave())->forceFill(['salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'from' => $today, 'until' => $today, 'because' => ''])),
             'taught' => $saved((new TaughtIngredient())->forceFill(['salon_id' => $this->test->salon->id, 'name' => 'Kelp', 'also' => [], 'functions' => ['humectant'], 'strength' => '', 'by' => 'Ilse'])),
             'basin' => $saved((new Basin())->forceFill($of + ['date' => $today, 'by' => 'Ilse', 'plan' => ['steps' => [['key' => 'cleanse', 'label' => 'Cleanse', 'hands_on_minutes' => 5, 'waiting_minutes' => 0, 'books' => ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], 'product' => null]], 'sections' => 4]])),
+            'reminder' => $saved((new Reminder())->forceFill($of + ['occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3])),
             'trial' => $saved((new Trial())->forceFill($of + ['by' => 'Ilse', 'kind' => 'before-after', 'change' => 'satin', 'sign' => 'frizz', 'began_on' => $today])),
             'programme' => $saved((new Programme())->forceFill($of + ['by' => 'Ilse', 'kind' => 'no-protein', 'weeks' => 4, 'sign' => 'frizz', 'began_on' => $today])),
             'link' => $saved((new HomeLink())->forceFill($of + ['by' => 'Ilse', 'expires_at' => now()->addDays(30)])),
@@ -122,6 +124,7 @@ final readonly class Forms
             'heads.bench.store', 'heads.bench.draft', 'heads.visits.update' => $sitting,
             'heads.instruments.on-picture' => ['what' => 'length', 'scale_mm' => '100', 'scale' => [[0, 0], [100, 0]], 'taps' => [[0, 0], [50, 50]]],
             'heads.basin.begin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
+            'heads.basin.finish' => ['minutes' => ['cleanse' => '5', 'mask' => '20']],
             'heads.basin.acts' => ['device' => 'a', 'acts' => [['key' => (string) Str::ulid(), 'kind' => 'done', 'step' => 'cleanse', 'at' => now()->toIso8601String(), 'value' => ['ml' => 3, 'note' => 'knot', 'section' => 1]]]],
             'card.acts' => ['acts' => [['key' => (string) Str::ulid(), 'kind' => ['wash-day', 'reading', 'style', 'picture'][random_int(0, 3)], 'date' => $today, 'value' => ['uid' => 'x', 'steps' => [0, 1], 'test' => 'feel', 'raw' => ['points' => 3], 'what' => 'refreshed', 'picture' => 'data:image/png;base64,AAAA', 'agreed' => true]]]],
             'heads.home.link' => ['days' => '30'],

@@ -58,7 +58,12 @@ final readonly class Life
 
     private function washDay(Head $head): void
     {
-        $this->test->fine($this->test->post("/heads/{$head->id}/wash-day", $this->stranger->washDay()), 'a wash day');
+        $washDay = array_diff_key($this->stranger->washDay(), ['asked' => 0, 'sure' => 0]);
+        $this->test->fine($this->test->post("/heads/{$head->id}/wash-day", $washDay), 'a wash day');
+        $asked = session('asked');
+        if (is_array($asked) && $asked !== []) {
+            $this->test->fine($this->test->post("/heads/{$head->id}/wash-day", $washDay + ['asked' => $asked]), 'a wash day, once more');
+        }
     }
 
     private function visit(Head $head): void
@@ -107,6 +112,11 @@ final readonly class Life
         $this->test->fine($this->test->postJson("{$at}/acts", ['device' => 'a', 'acts' => $acts]), 'taps');
         $this->test->fine($this->test->get($at)->assertOk(), 'the wash day as it runs');
         $this->test->fine($this->stranger->chance->happens(0.7) ? $this->test->post("{$at}/finish") : $this->test->delete($at), 'ending it');
+        $doubtful = session('doubtful');
+        if (is_array($doubtful)) {
+            $this->test->fine($this->test->get($at)->assertOk(), 'the question about minutes');
+            $this->test->fine($this->test->post("{$at}/finish", ['minutes' => array_map(fn (): string => '20', $doubtful)]), 'ending it with minutes');
+        }
         $this->test->fine($this->test->get($at), 'the wash day ended');
     }
 

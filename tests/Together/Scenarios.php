@@ -20,6 +20,7 @@ use App\Models\Product;
 use App\Models\Programme;
 use App\Models\Promise;
 use App\Models\Reaction;
+use App\Models\Reminder;
 use App\Models\SeasonEdit;
 use App\Models\Style;
 use App\Models\TaughtIngredient;
@@ -103,6 +104,12 @@ final class Scenarios
             'moving.take' => new Scenario($imported, fn (Import $import): Sent => new Sent('POST', "/in-and-out/imports/{$import->id}", ['again' => '1']), $heads, 1),
             'moving.drop' => new Scenario($imported, fn (Import $import): Sent => new Sent('DELETE', "/in-and-out/imports/{$import->id}"), $imports, -1),
             'outbox.update' => new Scenario(fn (): null => null, fn (): Sent => new Sent('PUT', '/outbox', ['quiet_from' => '20:15', 'quiet_until' => '8:30', 'outbox' => 'works']), fn (mixed $any, TogetherTestCase $test): string => "at {$test->salon->refresh()->quiet_from_minute}", 'at 1215'),
+            'outbox.again' => new Scenario(function (TogetherTestCase $test): Reminder {
+                $reminder = (new Reminder())->forceFill(['salon_id' => $test->salon->id, 'head_id' => $test->aHead()->id, 'occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3]);
+                $reminder->save();
+
+                return $reminder;
+            }, fn (Reminder $reminder): Sent => new Sent('POST', "/outbox/reminders/{$reminder->id}/again"), fn (Reminder $reminder): string => "{$reminder->refresh()->status} {$reminder->attempts}", 'due 0'),
             'feeds.mine' => new Scenario(fn (TogetherTestCase $test): mixed => CalendarFeed::query()->where('user_id', $test->stylist->id)->delete(), fn (): Sent => new Sent('POST', '/outbox/calendar'), $feeds, 1),
             'feeds.mine.drop' => new Scenario(fn (TogetherTestCase $test): CalendarFeed => CalendarFeed::anew($test->salon->id, ['user_id' => $test->stylist->id]), fn (): Sent => new Sent('DELETE', '/outbox/calendar'), $feeds, -1),
             'house.hours.update' => new Scenario(fn (TogetherTestCase $test): mixed => Offer::query()->where('salon_id', $test->salon->id)->where('name', 'Take-down')->delete(), fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent('PUT', '/house/hours', ['chairs' => '4', 'hours' => [$test->stylist->id => array_fill(1, 7, '8:00–20:00')], 'services' => ['s1' => ['id' => (string) Offer::query()->where('salon_id', $test->salon->id)->where('name', 'Dry cut')->sole()->id, 'name' => 'Dry cut', 'minutes' => '45', 'price' => '48'], 'new1' => ['id' => '', 'name' => 'Take-down', 'minutes' => '60', 'price' => '50']]]), fn (mixed $any, TogetherTestCase $test): int => Offer::query()->where('salon_id', $test->salon->id)->count(), 1),
@@ -280,7 +287,7 @@ final class Scenarios
         return [
             'heads.basin.begin' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/basin"), fn (Head $head): int => $head->basins()->count(), 1),
             'heads.basin.acts' => new Scenario($running, fn (Basin $basin, int $i): Sent => new Sent('POST', "/heads/{$basin->head_id}/basin/{$basin->id}/acts", ['device' => "d{$i}", 'acts' => [['key' => "tap {$i}", 'kind' => 'note', 'step' => 'detangle', 'at' => date('c'), 'value' => ['note' => 'knot']]]], true), fn (Basin $basin): int => BasinAct::query()->where('basin_id', $basin->id)->count(), 3),
-            'heads.basin.finish' => new Scenario($running, fn (Basin $basin): Sent => new Sent('POST', "/heads/{$basin->head_id}/basin/{$basin->id}/finish"), $washDays, 1),
+            'heads.basin.finish' => new Scenario($running, fn (Basin $basin): Sent => new Sent('POST', "/heads/{$basin->head_id}/basin/{$basin->id}/finish", ['minutes' => ['detangle' => '18', 'cleanse' => '5']]), $washDays, 1),
             'heads.basin.break-off' => new Scenario($running, fn (Basin $basin): Sent => new Sent('DELETE', "/heads/{$basin->head_id}/basin/{$basin->id}"), fn (Basin $basin): int => Basin::query()->whereKey($basin->id)->count(), -1),
             'heads.wash-day.store' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/wash-day", ['date' => $test->today(), 'place' => 'home', 'cleanse' => 'gentle', 'passes' => '1', 'tool' => 'comb', 'detangling' => 'wet-with-slip']), $washDays, 1),
             'heads.wash-day.undo' => new Scenario($head, fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/wash-day/" . $head->washDays()->firstOrFail()->key), $washDays, -1),

@@ -10,6 +10,7 @@ use App\Care\BasinState;
 use App\Care\Desk\Progress;
 use App\Http\Requests\BasinActsRequest;
 use App\Http\Requests\BasinRequest;
+use App\Http\Requests\FinishRequest;
 use App\Models\Basin;
 use App\Models\BasinAct;
 use App\Models\Head;
@@ -61,9 +62,14 @@ final class BasinController extends Controller
         return response()->json($this->told($basin->refresh()));
     }
 
-    public function finish(Head $head, Basin $basin): RedirectResponse
+    public function finish(FinishRequest $request, Head $head, Basin $basin): RedirectResponse
     {
-        BasinBook::finish($basin, $this->stylist()->name);
+        $said = $request->minutes();
+        $doubtful = $basin->finished_at === null ? array_diff_key(BasinBook::doubtful($basin), $said) : [];
+        if ($doubtful !== []) {
+            return redirect()->route('heads.basin.run', [$head, $basin])->with('doubtful', $doubtful);
+        }
+        BasinBook::finish($basin, $this->stylist()->name, $said);
 
         return redirect()->route('heads.basin.run', [$head, $basin]);
     }

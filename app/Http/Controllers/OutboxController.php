@@ -38,6 +38,14 @@ final class OutboxController extends Controller
         return redirect()->route('outbox')->with('said', 'Saved.');
     }
 
+    /** Sends once more what was given up, or handed over by a worker that has not been heard of since: a person decides that. */
+    public function again(Reminder $reminder): RedirectResponse
+    {
+        $sent = $reminder->isStuck() && $reminder->sendAgain();
+
+        return redirect()->route('outbox')->with('said', (string) trans($sent ? 'outbox.again' : 'outbox.not-stuck'));
+    }
+
     /** The client's own no to reminders, from the address in each of them. Nobody is signed in. */
     public function askStop(string $head): View
     {

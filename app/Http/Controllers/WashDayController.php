@@ -36,7 +36,7 @@ final class WashDayController extends Controller
         $washDay = $request->washDay();
         $same = TakeIn::sameWashDay($head, $washDay);
         if ($same !== null) {
-            return redirect()->route('heads.show', $head)->with('said', 'That wash day is in the book already, with the same steps.')->with('undo', route('heads.wash-day.undo', [$head, $same->key]));
+            return redirect()->route('heads.show', $head)->with('said', (string) trans('wash.already'))->with('undo', route('heads.wash-day.undo', [$head, $same->key]));
         }
         DB::transaction(fn () => TakeIn::washDays($head, [$washDay]));
         OutlookRefresh::after($head, $washDay->date);

@@ -16,7 +16,7 @@ final class ReadableInput
 {
     /** Fields that hold several values, or fields of their own; every other holds one. */
     private const GROUPS = [
-        'acts', 'raw', 'zones', 'unit', 'took', 'skip', 'taps', 'asked', 'sure', 'notebook', 'method', 'hours', 'services', 'away', 'not_at_home', 'stock', 'prices', 'patch_test_until', 'claims', 'parts', 'scale',
+        'acts', 'raw', 'zones', 'unit', 'took', 'skip', 'taps', 'asked', 'sure', 'notebook', 'method', 'hours', 'services', 'away', 'not_at_home', 'stock', 'prices', 'patch_test_until', 'claims', 'parts', 'scale', 'minutes',
     ];
 
     /** Groups in which a script sends numbers as numbers. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Care\HeadRecord;
+use App\Models\Head;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -15,6 +16,7 @@ use Nagomi\Core\Treatment\Place;
 use Nagomi\Core\Treatment\Step;
 use Nagomi\Core\Treatment\StepKind;
 use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\WashDay\DoubtfulMinutes;
 
 /** What was done on a wash day, step by step in the usual order. */
 final class WashDayRequest extends FormRequest
@@ -80,10 +82,33 @@ final class WashDayRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isEmpty()) {
+                $this->askOnceMore($validator);
+            }
             if ($validator->errors()->isEmpty() && $this->steps() === []) {
                 $validator->errors()->add('steps', 'Say at least one thing that was done.');
             }
         });
+    }
+
+    /** Minutes far from any usual are taken in when they come again after they were asked about. */
+    private function askOnceMore(Validator $validator): void
+    {
+        $head = $this->route('head');
+        $asked = (array) $this->input('asked', []);
+        $marks = [];
+        foreach ($head instanceof Head ? $this->steps() : [] as $step) {
+            $usual = DoubtfulMinutes::usual($step->kind, $head->sections);
+            $field = ['detangle' => 'detangle_minutes', 'mask' => 'conditioning_minutes', 'conditioner' => 'conditioning_minutes'][$step->kind->value] ?? 'protein_minutes';
+            if ($usual === null || $step->minutes === null || ! DoubtfulMinutes::are($step->minutes, $usual)) {
+                continue;
+            }
+            $marks[] = $mark = "{$field}={$step->minutes}";
+            if (! in_array($mark, $asked, true)) {
+                $validator->errors()->add($field, (string) trans('wash.doubtful-typed', ['what' => trans("wash.steps.{$step->kind->value}"), 'minutes' => $step->minutes, 'usual' => (int) round($usual)]));
+            }
+        }
+        $this->session()->flash('asked', $marks);
     }
 
     public function washDay(): WashDay

@@ -19,6 +19,18 @@ final class BasinModel
     #[Parameter('minutes to detangle one section with slip, before the client has a past', Origin::CommonPractice, 3, 7)]
     public const DETANGLE_A_SECTION_MINUTES = 4.5;
 
+    #[Parameter('times the planned or usual, either way', Origin::Chosen, 2, 10)]
+    public const DOUBTFUL_TIMES = 5.0;
+
+    #[Parameter('minutes', Origin::CommonPractice, 5, 40)]
+    public const USUAL_MASK_MINUTES = 20.0;
+
+    #[Parameter('minutes', Origin::CommonPractice, 3, 20)]
+    public const USUAL_PROTEIN_MINUTES = 8.0;
+
+    #[Parameter('minutes', Origin::CommonPractice, 2, 10)]
+    public const USUAL_CONDITIONER_MINUTES = 4.0;
+
     #[Parameter('spread of the logarithm of a time', Origin::Chosen, 0.05, 0.8)]
     public const SPREAD = ['hands' => 0.2, 'detangle' => 0.35, 'style' => 0.25, 'dry' => 0.3];
 

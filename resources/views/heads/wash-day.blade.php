@@ -14,6 +14,7 @@
     @error('steps')<p class="help is-danger">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('heads.wash-day.store', $head) }}" novalidate class="bench">
         <x-act/>
+        @foreach ((array) session('asked', []) as $mark)@if (is_string($mark))<input type="hidden" name="asked[]" value="{{ $mark }}">@endif @endforeach
         <div class="row">
             <x-field name="date" label="Day" type="date" :value="$today->format('Y-m-d')"/>
             <x-choice name="place" label="Where" :options="__('nagomi.places')" value="salon"/>

@@ -7,7 +7,8 @@
             <ul class="recent">
                 @foreach ($reminders as $reminder)
                     <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $reminder->head->name }}: {{ $reminder->kind === 'booking' ? 'her booking' : 'a wash day at home' }}
-                        <span class="reason">{{ ['due' => $reminder->attempts > 0 ? 'tried ' . $reminder->attempts . ' times: ' . $reminder->why . ' Tried again then.' : '', 'sending' => 'handed over, and nothing heard since: it may have gone out and is not sent again', 'failed' => 'given up after ' . $reminder->attempts . ' tries: ' . $reminder->why . ' Call her.'][$reminder->status] }}</span></li>
+                        <span class="reason">{{ ['due' => $reminder->attempts > 0 ? 'tried ' . $reminder->attempts . ' times: ' . $reminder->why . ' Tried again then.' : '', 'sending' => $reminder->isStuck() ? __('outbox.unheard') : __('outbox.under-way'), 'failed' => 'given up after ' . $reminder->attempts . ' tries: ' . $reminder->why . ' Call her.'][$reminder->status] }}</span>
+                        @if ($reminder->isStuck())<form method="post" action="{{ route('outbox.again', $reminder) }}"><x-act/><button class="button is-small">{{ __('outbox.send-again') }}</button></form>@endif</li>
                 @endforeach
             </ul>
             <h2>Went</h2>

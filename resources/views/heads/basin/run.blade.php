@@ -1,5 +1,17 @@
 <x-layout :title="'Basin: ' . $head->name" :head="$head">
     <x-slot:scripts><script type="module" src="/js/basin.js"></script></x-slot:scripts>
+    @if (is_array(session('doubtful')))
+        <form method="post" action="{{ route('heads.basin.finish', [$head, $basin]) }}" class="worth doubtful" novalidate>
+            <x-act/>
+            <p>{{ __('wash.doubtful') }}</p>
+            <div class="row">
+                @foreach (session('doubtful') as $key => $of)
+                    <x-field name="minutes[{{ $key }}]" :label="__('wash.doubtful-of', ['label' => $of['label'], 'planned' => $of['planned']])" unit="min" mode="decimal" :value="$of['minutes']"/>
+                @endforeach
+            </div>
+            <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
+        </form>
+    @endif
     <div class="basin" data-basin="{{ $basin->id }}" data-began="{{ $basin->created_at->format('c') }}" data-acts="{{ route('heads.basin.acts', [$head, $basin]) }}"
          data-plan="{{ json_encode($basin->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <section class="basin-now" aria-live="polite">

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Nagomi\Core\Treatment\Step;
+
+/** The end of a wash day, with the minutes that were asked about. */
+final class FinishRequest extends FormRequest
+{
+    protected function prepareForValidation(): void
+    {
+        $minutes = $this->input('minutes');
+        $this->merge(['minutes' => is_array($minutes) ? array_map(TypedNumber::from(...), $minutes) : []]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['minutes.*' => ['nullable', 'numeric', 'between:' . Step::LEAST_MINUTES . ',' . Step::MOST_MINUTES]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['minutes.*' => (string) trans('wash.minutes')];
+    }
+
+    /** @return array<string, float> by key of the step */
+    public function minutes(): array
+    {
+        $said = [];
+        foreach ((array) $this->input('minutes') as $key => $minutes) {
+            if (is_numeric($minutes)) {
+                $said[(string) $key] = (float) $minutes;
+            }
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+// What went out and what will.
+return [
+    'again' => 'It goes out again within a few minutes.',
+    'not-stuck' => 'That reminder is not stuck any more; look at how it stands.',
+    'send-again' => 'Send again',
+    'unheard' => 'handed over, and nothing heard since: it may have gone out. Send it again if you think it did not.',
+    'under-way' => 'being sent',
+];

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+// The wash day as it is run and noted.
+return [
+    'minutes' => 'Minutes: type 0.5 to 720.',
+    'doubtful' => 'Before this wash day is noted: did these really take so long? Set right what a late or early tap made of them; what stands here is what the next wash days are planned by.',
+    'doubtful-of' => ':label, planned :planned min',
+    'finish-with' => 'Finish with these minutes',
+    'doubtful-typed' => ':what: :minutes minutes is far from the usual :usual. Correct it, or send it once more if it is so.',
+    'already' => 'That wash day is in the book already, with the same steps.',
+    'steps' => ['detangle' => 'Detangling', 'mask' => 'Mask', 'conditioner' => 'Conditioner', 'mild-protein' => 'Mild protein', 'strong-protein' => 'Strong protein'],
+];
