@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Care\Shared\BookIsAway;
+use App\Care\Shared\WriteProtocol;
+use App\Exceptions\FailedQuery;
 use App\Http\Controllers\FeedController;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\TakeInOnce;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -16,6 +20,9 @@ use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+// A trace names where, not with what.
+ini_set('zend.exception_ignore_args', '1');
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php', then: function (): void {
@@ -35,6 +42,21 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontFlash(['password']);
+        // What a log holds may be read by more people than the book: queries without their values.
+        $exceptions->map(fn (QueryException $failed): Throwable => BookIsAway::because($failed) || app(WriteProtocol::class)->isTie($failed) ? $failed : FailedQuery::of($failed));
+        // A tie that the write protocol breaks by doing one of the two again is nothing to report.
+        $exceptions->dontReportWhen(fn (Throwable $failed): bool => app(WriteProtocol::class)->isTie($failed));
+        // Without its database a page says so and tries again, to staff and to clients in words of their own.
+        $exceptions->render(function (Throwable $failed, Request $request) {
+            if (! BookIsAway::because($failed)) {
+                return null;
+            }
+            $sentence = (string) trans($request->is('card/*') ? 'errors.away-client' : 'errors.away');
+
+            return $request->expectsJson()
+                ? response()->json(['message' => $sentence], 503, ['Retry-After' => '5'])
+                : response()->view('errors.away', ['sentence' => $sentence], 503, ['Retry-After' => '5']);
+        });
         // A link guessed at, run out or withdrawn: all the same to whoever holds it.
         $exceptions->map(fn (InvalidSignatureException $wrong): NotFoundHttpException => new NotFoundHttpException('', $wrong));
         $exceptions->render(fn (ThrottleRequestsException $often, Request $request) => $request->is('card/*', 'calendars/*') ? response('Too often. Wait a minute and try again.', 429, $often->getHeaders() + ['Content-Type' => 'text/plain; charset=utf-8']) : null);

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'single',
+    'default' => env('LOG_CHANNEL', 'daily'),
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/nagomi.log'), 'level' => env('LOG_LEVEL', 'warning')],
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/nagomi.log'), 'level' => env('LOG_LEVEL', 'warning'), 'days' => 14, 'permission' => 0640],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

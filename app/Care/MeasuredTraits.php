@@ -56,7 +56,7 @@ final readonly class MeasuredTraits
     {
         $kinds = array_values(array_unique(array_filter($head->zoneParts->pluck('porosity')->all(), fn (mixed $kind): bool => is_string($kind) && $kind !== self::NOT && Porosity::tryFrom($kind) !== null)));
 
-        return $kinds === [] ? null : Words::of('traits.porosity', ['kinds' => implode(', ', array_map(fn (mixed $kind): string => is_string($kind) ? Words::of("porosities.{$kind}") : '', $kinds))]);
+        return $kinds === [] ? null : Words::of('traits.porosity', ['kinds' => implode(', ', array_map(fn (string $kind): string => Words::of("porosities.{$kind}"), $kinds))]);
     }
 
     private static function number(float $value): string

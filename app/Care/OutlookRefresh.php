@@ -57,6 +57,7 @@ final class OutlookRefresh
     /** Reads the head's row anew and holds it until the transaction ends. */
     public static function lock(Head $head): void
     {
+        /** @var Head $locked */
         $locked = Head::query()->withoutGlobalScope('salon')->whereKey($head->id)->lockForUpdate()->sole();
         $head->setRawAttributes($locked->getAttributes(), true);
     }

@@ -64,13 +64,13 @@ final class ShelfCsv
                 [$problem, $reading] = [$problem ?? $invalid->getMessage(), []];
             }
             if ($problem !== null) {
-                $problems[] = (string) trans('moving.shelf.line', ['line' => $at, 'problem' => $problem]);
+                $problems[] = Words::say('moving.shelf.line', ['line' => $at, 'problem' => $problem]);
                 continue;
             }
             $products[] = self::product($row, $reading);
         }
         if ($problems !== [] || $products === []) {
-            throw ValidationException::withMessages(['file' => $problems === [] ? [(string) trans('moving.shelf.empty')] : array_slice($problems, 0, self::MOST_PROBLEMS)]);
+            throw ValidationException::withMessages(['file' => $problems === [] ? [Words::say('moving.shelf.empty')] : array_slice($problems, 0, self::MOST_PROBLEMS)]);
         }
         DB::transaction(function () use ($products, $salon, $by): void {
             foreach ($products as [$left, $columns]) {
@@ -96,11 +96,11 @@ final class ShelfCsv
     {
         $header = array_filter(array_map(fn (string $cell): string => mb_strtolower($cell), $cells), fn (string $column): bool => in_array($column, self::COLUMNS, true));
         if (array_diff(['name', 'kind'], $header) !== []) {
-            throw ValidationException::withMessages(['file' => (string) trans('moving.shelf.header', ['columns' => implode(', ', self::COLUMNS)])]);
+            throw ValidationException::withMessages(['file' => Words::say('moving.shelf.header', ['columns' => implode(', ', self::COLUMNS)])]);
         }
         foreach (array_count_values($header) as $column => $times) {
             if ($times > 1) {
-                throw ValidationException::withMessages(['file' => (string) trans('moving.shelf.twice', ['column' => $column])]);
+                throw ValidationException::withMessages(['file' => Words::say('moving.shelf.twice', ['column' => $column])]);
             }
         }
 
@@ -135,7 +135,7 @@ final class ShelfCsv
     /** @param array<string, string> $row */
     private static function problem(array $row): ?string
     {
-        $says = fn (string $key, array $with = []): string => (string) trans("moving.shelf.{$key}", $with);
+        $says = fn (string $key, array $with = []): string => Words::say("moving.shelf.{$key}", $with);
         foreach (self::MOST as $column => $most) {
             $cell = str_replace(',', '.', $row[$column]);
             if ($cell !== '' && (preg_match('/^\d{1,9}(\.\d{1,9})?$/', $cell) !== 1 || (float) $cell > $most)) {

@@ -26,9 +26,9 @@ final class StoredDays
     /** The last stored day before the given one; null where there is none. */
     public static function before(Head $head, History $history, DateTimeImmutable $day): ?Point
     {
-        /** @var HeadDay|null $stored */
         // What is still to be worked out anew is no ground to go on from.
         $before = min($day->format('Y-m-d'), $head->outlook_due_from?->format('Y-m-d') ?? '9999-12-31');
+        /** @var HeadDay|null $stored */
         $stored = $head->days()->where('date', '<', $before)->orderByDesc('date')->first();
 
         return $stored === null ? null : self::point($stored, $history);

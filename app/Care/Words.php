@@ -15,6 +15,18 @@ final class Words
         return is_string($words) ? $words : $key;
     }
 
+    /**
+     * A sentence by its whole key, such as moving.no-name.
+     *
+     * @param array<string, string|int|float> $with
+     */
+    public static function say(string $key, array $with = []): string
+    {
+        $words = trans($key, $with);
+
+        return is_string($words) ? $words : $key;
+    }
+
     /** A number with its sign, as it is set in type. */
     public static function signed(mixed $number): string
     {

@@ -64,7 +64,9 @@ final readonly class StrandPortrait
     {
         $values = $head->zoneParts->map(fn (ZonePart $part): ?int => ['low' => 1, 'medium' => 2, 'high' => 3][$part->porosity] ?? null)->filter();
 
-        return $values->isEmpty() ? null : (float) $values->avg();
+        $mean = $values->avg();
+
+        return is_numeric($mean) ? (float) $mean : null;
     }
 
     /** @return list<array{float, float}> a line that claims no curl */
@@ -148,17 +150,17 @@ final readonly class StrandPortrait
 
     private static function says(Head $head, ?float $porosity): string
     {
-        $words = fn (string $key, array $with = []): string => (string) __("nagomi.traits.portrait.{$key}", $with);
+        $words = fn (string $key, array $with = []): string => is_string($said = __("nagomi.{$key}", $with)) ? $said : '';
         $kind = $porosity > 2.5 ? 'high' : ($porosity > 1.5 ? 'medium' : 'low');
 
-        return $words('whole', [
+        return $words('traits.portrait.whole', [
             'curl' => match (true) {
-                $head->ring_mm !== null => $words('rings', ['mm' => rtrim(rtrim(number_format($head->ring_mm, 1), '0'), '.')]),
-                $head->bends_without_ring => $words('bends'),
-                default => $words('curl'),
+                $head->ring_mm !== null => $words('traits.portrait.rings', ['mm' => rtrim(rtrim(number_format($head->ring_mm, 1), '0'), '.')]),
+                $head->bends_without_ring => $words('traits.portrait.bends'),
+                default => $words('traits.portrait.curl'),
             },
-            'strand' => $head->strand_um === null ? '' : $words('strand', ['um' => (int) $head->strand_um]),
-            'porosity' => $porosity === null ? $words('no-porosity') : $words('porosity', ['kind' => (string) __("nagomi.porosities.{$kind}")]),
+            'strand' => $head->strand_um === null ? '' : $words('traits.portrait.strand', ['um' => (int) $head->strand_um]),
+            'porosity' => $porosity === null ? $words('traits.portrait.no-porosity') : $words('traits.portrait.porosity', ['kind' => $words("porosities.{$kind}")]),
         ]);
     }
 }

@@ -3,11 +3,39 @@
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 VAR="$ROOT/var"
 
-RUN_PACKAGES="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl php8.2-mysql php8.2-curl php8.2-gd php8.2-zip php8.2-bcmath php-league-config composer unzip git mariadb-server"
+# mariadbd lies where an ordinary user's PATH does not look.
+PATH="$PATH:/usr/local/sbin:/usr/sbin:/sbin"
+export PATH
+
+PHP_VERSIONS="8.2 8.3 8.4"
 BROWSER_PACKAGES="chromium chromium-driver"
 REFERENCE_PACKAGES="python3-icalendar"
 
 refuse() { printf '%s\n' "$*" >&2; exit 1; }
+
+# The version of PHP that is here; else the one Debian has.
+php_version() {
+    local version
+    version=$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;' 2>/dev/null)
+    if [ -z "$version" ]; then
+        for version in $PHP_VERSIONS ""; do
+            [ -n "$version" ] && apt-cache show "php$version-cli" >/dev/null 2>&1 && break
+        done
+    fi
+    printf '%s' "${version:-8.2}"
+}
+
+run_packages() {
+    local version
+    version=$(php_version)
+    case " $PHP_VERSIONS " in
+        *" $version "*) ;;
+        *) refuse "PHP $version is here; Nagomi runs on PHP ${PHP_VERSIONS// /, }. Make one of these the php command and start again." ;;
+    esac
+    local part
+    for part in cli mbstring xml intl mysql curl gd zip bcmath; do printf 'php%s-%s ' "$version" "$part"; done
+    printf 'php-league-config composer unzip git mariadb-server mariadb-client'
+}
 
 # Installs what is missing: as root by itself, otherwise it prints the one line to run.
 ensure_packages() {
@@ -26,6 +54,18 @@ ensure_packages() {
         || refuse "The Debian packages could not be installed; $VAR/apt.log says why."
 }
 
+# On a machine without any PHP, the list of packages has to be there before it can say which.
+ensure_run_packages() {
+    if ! command -v php >/dev/null 2>&1 && [ "$(id -u)" -eq 0 ] && ! apt-cache show php8.2-cli >/dev/null 2>&1 && ! apt-cache show php8.4-cli >/dev/null 2>&1; then
+        mkdir -p "$VAR"
+        apt-get update >"$VAR/apt.log" 2>&1 || refuse "The list of Debian packages could not be fetched; $VAR/apt.log says why."
+    fi
+    local packages
+    packages=$(run_packages) || exit 1
+    # shellcheck disable=SC2086
+    ensure_packages $packages
+}
+
 ensure_disk() {
     mkdir -p "$VAR" 2>/dev/null || refuse "$VAR cannot be made; give this user the right to write there."
     local free_kb
@@ -33,14 +73,22 @@ ensure_disk() {
     [ "${free_kb:-0}" -gt 512000 ] || refuse "There is too little room on the disk: free at least 500 MB and start again."
 }
 
+# ensure_vendor [dev] — the Composer packages in exactly the versions of versions.txt; those for development where they are asked for.
 ensure_vendor() {
-    local stamp
-    stamp=$(sha256sum "$ROOT/composer.json" | cut -d' ' -f1)
-    [ -f "$ROOT/vendor/autoload.php" ] && [ "$(cat "$VAR/vendor.stamp" 2>/dev/null)" = "$stamp" ] && return
+    local wants=${1:-} stamp installed flag=--no-dev
+    stamp=$(cat "$ROOT/composer.json" "$ROOT/versions.txt" | sha256sum | cut -d' ' -f1)
+    installed=$(cat "$VAR/vendor.stamp" 2>/dev/null)
+    if [ -f "$ROOT/vendor/autoload.php" ]; then
+        [ "$installed" = "$stamp dev" ] && return
+        [ "$installed" = "$stamp" ] && [ "$wants" != dev ] && return
+    fi
+    [ "$wants" = dev ] && flag=
     echo "Fetching the Composer packages …"
-    (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress) >"$VAR/composer.log" 2>&1 \
+    php "$ROOT/bin/lib/pinned.php" >"$ROOT/composer.pinned.json" || refuse "The list of versions could not be read; see versions.txt."
+    # shellcheck disable=SC2086
+    (cd "$ROOT" && COMPOSER=composer.pinned.json COMPOSER_ALLOW_SUPERUSER=1 composer update $flag --no-interaction --no-progress) >"$VAR/composer.log" 2>&1 \
         || refuse "The Composer packages could not be fetched; $VAR/composer.log says why."
-    printf '%s' "$stamp" >"$VAR/vendor.stamp"
+    printf '%s' "$stamp${wants:+ dev}" >"$VAR/vendor.stamp"
 }
 
 port_is_busy() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
@@ -54,17 +102,33 @@ free_port() {
 secret() { head -c 24 /dev/urandom | base64 | tr -d '/+=\n'; }
 
 # start_database NAME PORT DATABASE USER PASSWORD [PATTERN] — a MariaDB of our own under var/NAME, on loopback only.
-# PATTERN names further databases the user may make. Sets DATABASE_PID; leaves it empty where ours was running already.
+# PATTERN names further databases the user may make. Sets DATABASE_PID, empty where ours was running already, and DATABASE_PORT:
+# where something else took the port between the look and the start, the next one is tried.
 start_database() {
-    local name=$1 port=$2 database=$3 user=$4 password=$5
-    local data="$VAR/$name" init="$VAR/$name.init.sql" log="$VAR/$name.log" socket more=
-    [ -z "${6:-}" ] || more="GRANT ALL ON \`$6\`.* TO '$user'@'127.0.0.1';"
-    DATABASE_PID=
+    local name=$1 port=$2 database=$3 user=$4 password=$5 pattern=${6:-} tries=0
+    DATABASE_PID= DATABASE_PORT=$port
     if [ -f "$VAR/$name.pid" ] && kill -0 "$(cat "$VAR/$name.pid")" 2>/dev/null && grep -q mariadbd "/proc/$(cat "$VAR/$name.pid")/comm" 2>/dev/null; then
         return
     fi
+    until database_comes_up "$name" "$DATABASE_PORT" "$database" "$user" "$password" "$pattern"; do
+        tries=$((tries + 1))
+        if [ $tries -gt 20 ] || ! tail -n 20 "$VAR/$name.log" | grep -qiE 'address already in use|bind on tcp/ip port'; then
+            refuse "The database did not come up; the last lines of $VAR/$name.log say why:
+$(tail -n 3 "$VAR/$name.log")"
+        fi
+        DATABASE_PORT=$(free_port $((DATABASE_PORT + 1)))
+    done
+}
+
+database_comes_up() {
+    local name=$1 port=$2 database=$3 user=$4 password=$5 pattern=$6
+    local data="$VAR/$name" init="$VAR/$name.init.sql" log="$VAR/$name.log" socket more=
+    [ -z "$pattern" ] || more="GRANT ALL ON \`$pattern\`.* TO '$user'@'127.0.0.1';"
     if [ ! -d "$data/mysql" ]; then
-        mariadb-install-db --no-defaults --datadir="$data" --user="$(id -un)" --auth-root-authentication-method=normal --skip-test-db >"$log" 2>&1 \
+        # Half a directory, of a start that was cut short, is begun anew.
+        rm -rf "$data"
+        # From within: its own script does not bear a blank in a path.
+        (cd "$VAR" && mariadb-install-db --no-defaults --datadir="./$name" --user="$(id -un)" --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve) >"$log" 2>&1 \
             || refuse "The database's directory $data could not be made; $log says why."
     fi
     # The path of a socket may have 107 characters at most.
@@ -88,9 +152,8 @@ SQL
     until MYSQL_PWD=$password mariadb --no-defaults --protocol=tcp --host=127.0.0.1 --port="$port" --user="$user" --execute="SELECT 1" "$database" >/dev/null 2>&1; do
         sleep 0.2
         waited=$((waited + 1))
-        kill -0 "$DATABASE_PID" 2>/dev/null || refuse "The database did not come up; the last lines of $log say why:
-$(tail -n 3 "$log")"
-        [ $waited -lt 150 ] || refuse "The database did not answer within 30 seconds; see $log."
+        kill -0 "$DATABASE_PID" 2>/dev/null || return 1
+        [ $waited -lt 300 ] || refuse "The database did not answer within 60 seconds; see $log."
     done
     rm -f "$init"
 }
@@ -107,19 +170,36 @@ stop() {
     return 0
 }
 
-PHP_SERVER_SETTINGS="-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d post_max_size=64M -d upload_max_filesize=64M -d memory_limit=256M -d max_input_vars=5000 -d expose_php=0"
+PHP_SERVER_SETTINGS="-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d post_max_size=64M -d upload_max_filesize=64M -d memory_limit=256M -d max_input_vars=5000 -d zend.exception_ignore_args=1 -d expose_php=0"
 
-# serve HOST PORT LOG — the application on PHP's own server. Sets SERVER_PID.
+# serve HOST PORT LOG [fixed] — the application on PHP's own server. Sets SERVER_PID and SERVER_PORT: where something else took the port
+# between the look and the start, the next one is tried, unless it has to be this one.
 serve() {
+    local host=$1 log=$3 fixed=${4:-} tries=0
+    SERVER_PORT=$2
+    until server_comes_up "$host" "$SERVER_PORT" "$log"; do
+        tries=$((tries + 1))
+        if [ -n "$fixed" ] || [ $tries -gt 20 ] || ! grep -qi 'address already in use' "$log"; then
+            return 1
+        fi
+        SERVER_PORT=$(free_port $((SERVER_PORT + 1)))
+    done
+}
+
+server_comes_up() {
     # shellcheck disable=SC2086
     (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${SERVER_WORKERS:-4} exec setsid php $PHP_SERVER_SETTINGS -S "$1:$2" \
         "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php") >"$3" 2>&1 &
     SERVER_PID=$!
     local waited=0
-    until (exec 3<>"/dev/tcp/${1/0.0.0.0/127.0.0.1}/$2") 2>/dev/null; do
+    sleep 0.1
+    until kill -0 "$SERVER_PID" 2>/dev/null && (exec 3<>"/dev/tcp/${1/0.0.0.0/127.0.0.1}/$2") 2>/dev/null; do
         sleep 0.1
         waited=$((waited + 1))
-        kill -0 "$SERVER_PID" 2>/dev/null || refuse "The application could not be served on $1:$2: $(tail -n 1 "$3")"
-        [ $waited -lt 100 ] || refuse "The application did not answer within 10 seconds; see $3."
+        kill -0 "$SERVER_PID" 2>/dev/null || return 1
+        [ $waited -lt 100 ] || return 1
     done
+    # Another program may answer on a port that ours did not get.
+    sleep 0.1
+    kill -0 "$SERVER_PID" 2>/dev/null
 }

@@ -281,6 +281,8 @@ find('finish').addEventListener('submit', async (event) => {
     }
 });
 
+find('insecure').hidden = window.isSecureContext;
+
 // The screen stays awake where the browser lets it (over HTTPS or on this machine).
 const stayAwake = () => navigator.wakeLock?.request('screen').catch(() => {});
 document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && stayAwake());

@@ -151,6 +151,10 @@ card.querySelector('[data-send-picture]').addEventListener('click', async () => 
     }
 });
 
+const insecure = card.querySelector('[data-insecure]');
+if (insecure) {
+    insecure.hidden = window.isSecureContext;
+}
 window.addEventListener('online', send);
 send();
 if ('serviceWorker' in navigator) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Care\Home;
 
 use App\Care\HeadRecord;
+use App\Care\OutlookRefresh;
 use App\Care\PictureBook;
 use App\Care\PictureIntake;
-use App\Care\OutlookRefresh;
 use App\Care\StoredSteps;
 use App\Care\StyleBook;
 use App\Care\TakeIn;

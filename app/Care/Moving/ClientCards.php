@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Moving;
 
+use App\Care\Words;
 use App\Models\Head;
 use Sabre\VObject\Component\VCard;
 use Sabre\VObject\ParseException;
@@ -49,7 +50,7 @@ final class ClientCards
                 $found[] = self::client($card instanceof VCard ? $card : new VCard());
             }
         } catch (ParseException $broken) {
-            $found[] = ['name' => '', 'email' => null, 'phone' => null, 'born_on' => null, 'problems' => [(string) trans('moving.no-card', ['why' => $broken->getMessage()])]];
+            $found[] = ['name' => '', 'email' => null, 'phone' => null, 'born_on' => null, 'problems' => [Words::say('moving.no-card', ['why' => $broken->getMessage()])]];
         }
 
         return $found;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Moving;
 
+use App\Care\Words;
 use DateTimeImmutable;
 
 /** A person as an address book has them, with what is wrong said in sentences. */
@@ -26,13 +27,23 @@ final class Contact
             'email' => $email === '' ? null : mb_substr($email, 0, self::LONGEST_MAIL),
             'phone' => $phone === '' ? null : mb_substr($phone, 0, self::LONGEST_PHONE),
             'born_on' => $day,
-            'problems' => array_values(array_filter([
-                $name === '' ? (string) trans('moving.no-name') : null,
-                mb_strlen($name) > self::LONGEST_NAME ? (string) trans('moving.long-name', ['most' => self::LONGEST_NAME]) : null,
-                $email !== '' && (filter_var($email, FILTER_VALIDATE_EMAIL) === false || mb_strlen($email) > self::LONGEST_MAIL) ? (string) trans('moving.no-mail', ['mail' => mb_substr($email, 0, 80)]) : null,
-                mb_strlen($phone) > self::LONGEST_PHONE ? (string) trans('moving.long-phone', ['most' => self::LONGEST_PHONE]) : null,
-            ])),
+            'problems' => self::said([
+                $name === '' ? Words::say('moving.no-name') : null,
+                mb_strlen($name) > self::LONGEST_NAME ? Words::say('moving.long-name', ['most' => self::LONGEST_NAME]) : null,
+                $email !== '' && (filter_var($email, FILTER_VALIDATE_EMAIL) === false || mb_strlen($email) > self::LONGEST_MAIL) ? Words::say('moving.no-mail', ['mail' => mb_substr($email, 0, 80)]) : null,
+                mb_strlen($phone) > self::LONGEST_PHONE ? Words::say('moving.long-phone', ['most' => self::LONGEST_PHONE]) : null,
+            ]),
         ];
+    }
+
+    /**
+     * @param list<string|null> $problems
+     *
+     * @return list<string>
+     */
+    private static function said(array $problems): array
+    {
+        return array_values(array_filter($problems, fn (?string $problem): bool => $problem !== null));
     }
 
     /** One line, without what no letter is. */
@@ -40,7 +51,7 @@ final class Contact
     {
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
 
-        return trim((string) preg_replace('/[\x00-\x1F\x7F\s]+/u', ' ', is_string($text) ? $text : ''));
+        return trim((string) preg_replace('/[\x00-\x1F\x7F\s]+/u', ' ', $text));
     }
 
     /** 1994-02-28, 19940228 or 28.02.1994; anything else is left out, for nobody is to be made older than they are. */

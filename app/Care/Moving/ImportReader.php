@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Moving;
 
+use App\Care\Words;
 use App\Models\Head;
 use App\Models\Salon;
 use Nagomi\Core\Record\CareRecordReader;
@@ -38,7 +39,7 @@ final class ImportReader
             str_starts_with($plain, '[') => self::several($plain, $where, $salon),
             str_starts_with($plain, '{') => [self::record($plain, $where, $salon)],
             ClientTable::is($text) => self::people('line', ClientTable::read($text), $where, $salon),
-            default => [self::wrong($where, (string) trans('moving.no-kind'))],
+            default => [self::wrong($where, Words::say('moving.no-kind'))],
         };
     }
 
@@ -107,12 +108,12 @@ final class ImportReader
     {
         $names = Head::query()->where('salon_id', $salon->id)->pluck('name')->flip();
         $found = array_map(fn (array $client, int $i): array => [
-            'where' => (string) trans("moving.{$kind}", ['file' => $where, 'place' => $client['line'] ?? $i + 1]), 'kind' => 'client', 'name' => $client['name'],
-            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']])) ?: (string) trans('moving.only-a-name'),
+            'where' => Words::say("moving.{$kind}", ['file' => $where, 'place' => $client['line'] ?? $i + 1]), 'kind' => 'client', 'name' => $client['name'],
+            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']])) ?: Words::say('moving.only-a-name'),
             'problems' => $client['problems'], 'here' => isset($names[$client['name']]), 'payload' => (string) json_encode(array_diff_key($client, ['problems' => true, 'line' => true]), JSON_INVALID_UTF8_SUBSTITUTE),
         ], $clients, array_keys($clients));
 
-        return $found === [] ? [self::wrong($where, (string) trans('moving.no-lines'))] : $found;
+        return $found === [] ? [self::wrong($where, Words::say('moving.no-lines'))] : $found;
     }
 
     /** @return array{where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string} */

@@ -49,7 +49,7 @@ final class TableReader
         // What is no UTF-8 was written by a program that knows the Western code page alone.
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
 
-        return str_replace(["\r\n", "\r", "\0"], ["\n", "\n", ''], is_string($text) ? $text : '');
+        return str_replace(["\r\n", "\r", "\0"], ["\n", "\n", ''], $text);
     }
 
     /** The separator that parts the first line most often, outside quotes. */

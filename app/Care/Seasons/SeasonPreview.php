@@ -10,7 +10,6 @@ use App\Care\StoredDays;
 use App\Models\Head;
 use App\Models\PlanItem;
 use Nagomi\Core\Balance\Filter;
-use Nagomi\Core\Record\SeasonFields;
 use Nagomi\Core\Season\Consequence;
 use Nagomi\Core\Season\PlanItem as CoreItem;
 use Nagomi\Core\Season\Planner;

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Database\DetectsConcurrencyErrors;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Throwable;
 
 /**
@@ -52,7 +53,12 @@ final class WriteProtocol
                     return $outcome->value;
                 }
                 DB::rollBack($level);
-                if ($outcome->failed === null || ! $this->isTie($outcome->failed) || $try >= self::MOST_TRIES) {
+                if ($outcome->failed === null || ! $this->isTie($outcome->failed)) {
+                    return $outcome->value;
+                }
+                if ($try >= self::MOST_TRIES) {
+                    report(new RuntimeException('The database refused an act ' . self::MOST_TRIES . ' times running: ' . ($key->what ?? 'an act with keys of its own') . '.'));
+
                     return $outcome->value;
                 }
             } catch (Throwable $failed) {

@@ -18,6 +18,7 @@ final class RenewOutlooks extends Command
     {
         $heads = Head::query()->with(['salon', 'outlook'])->when($this->option('due'), fn ($query) => $query->whereNotNull('outlook_due_from'));
         foreach ($heads->lazyById(100) as $head) {
+            /** @var Head $head */
             // One head that cannot be worked out keeps none of the others waiting.
             rescue(fn () => Renewal::current($head));
         }

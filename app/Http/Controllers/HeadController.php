@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Care\HeadPage;
 use App\Care\Notebook;
-use App\Care\PorosityFindings;
 use App\Care\OutlookRefresh;
+use App\Care\PorosityFindings;
 use App\Care\TakeIn;
 use App\Http\Requests\HeadRequest;
 use App\Models\Head;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\Desk\Clock;
+use App\Care\Words;
 use App\Http\Requests\OutboxRequest;
 use App\Models\CalendarFeed;
 use App\Models\Head;
@@ -43,7 +44,7 @@ final class OutboxController extends Controller
     {
         $sent = $reminder->isStuck() && $reminder->sendAgain();
 
-        return redirect()->route('outbox')->with('said', (string) trans($sent ? 'outbox.again' : 'outbox.not-stuck'));
+        return redirect()->route('outbox')->with('said', Words::say($sent ? 'outbox.again' : 'outbox.not-stuck'));
     }
 
     /** The client's own no to reminders, from the address in each of them. Nobody is signed in. */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\ProductNotices;
 use App\Care\OutlookRefresh;
+use App\Care\ProductNotices;
 use App\Care\Renewal;
 use App\Care\TakeIn;
+use App\Care\Words;
 use App\Http\Requests\WashDayRequest;
 use App\Models\Head;
 use App\Models\Product;
@@ -36,7 +37,7 @@ final class WashDayController extends Controller
         $washDay = $request->washDay();
         $same = TakeIn::sameWashDay($head, $washDay);
         if ($same !== null) {
-            return redirect()->route('heads.show', $head)->with('said', (string) trans('wash.already'))->with('undo', route('heads.wash-day.undo', [$head, $same->key]));
+            return redirect()->route('heads.show', $head)->with('said', Words::say('wash.already'))->with('undo', route('heads.wash-day.undo', [$head, $same->key]));
         }
         DB::transaction(fn () => TakeIn::washDays($head, [$washDay]));
         OutlookRefresh::after($head, $washDay->date);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Care\Words;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -116,7 +117,7 @@ final class ReadableInput
 
     private function refuse(Request $request, int $status): Response
     {
-        $sentence = (string) trans($status === 404 ? 'errors.address' : 'errors.unreadable');
+        $sentence = Words::say($status === 404 ? 'errors.address' : 'errors.unreadable');
 
         return $request->expectsJson()
             ? response()->json(['message' => $sentence], $status)

@@ -12,7 +12,6 @@ use App\Models\Head;
 use App\Models\HomeLink;
 use App\Models\User;
 use Closure;
-use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -55,8 +54,9 @@ final readonly class TakeInOnce
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
+        /** @var Route $route */
         $route = $request->route();
-        if ($request->isMethodSafe() || ! $route instanceof Route || in_array($route->getName(), self::ONLY_ASKS, true)) {
+        if ($request->isMethodSafe() || in_array($route->getName(), self::ONLY_ASKS, true)) {
             return $next($request);
         }
         // As they came: a second try binds its models anew.
@@ -98,7 +98,7 @@ final readonly class TakeInOnce
     {
         $files = [];
         foreach ($request->allFiles() as $name => $file) {
-            $files[$name] = array_map(fn (mixed $one): string => $one instanceof UploadedFile ? (string) hash_file('sha256', $one->getPathname()) : '', is_array($file) ? $file : [$file]);
+            $files[$name] = array_map(fn (UploadedFile $one): string => (string) hash_file('sha256', $one->getPathname()), is_array($file) ? $file : [$file]);
         }
 
         return serialize([array_diff_key($request->isJson() ? $request->json()->all() : $request->request->all(), array_flip(self::BESIDES)), $request->query->all(), $files, $request->expectsJson()]);

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Care\HeadRecord;
 use App\Care\SkipReason;
+use App\Care\Words;
 use App\Models\Head;
 use App\Models\User;
 use App\Models\Visit;
@@ -76,7 +77,7 @@ final class BenchRequest extends FormRequest
             $visit = $this->route('visit');
             if ($visit instanceof Visit && $this->filled('version') && ! $validator->errors()->has('version') && $this->integer('version') !== $visit->version()) {
                 $by = $visit->accounts()->reorder()->latest('id')->first()?->by;
-                $validator->errors()->add('visit', (string) trans('forms.corrected', ['by' => is_string($by) ? $by : '']));
+                $validator->errors()->add('visit', Words::say('forms.corrected', ['by' => is_string($by) ? $by : '']));
             }
             if ($this->isAnothers()) {
                 $validator->errors()->add('visit', self::DAMAGED);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Nagomi\Core\Treatment\Step;
 
@@ -25,7 +26,7 @@ final class FinishRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['minutes.*' => (string) trans('wash.minutes')];
+        return ['minutes.*' => Words::say('wash.minutes')];
     }
 
     /** @return array<string, float> by key of the step */

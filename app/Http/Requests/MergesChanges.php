@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Care\Shared\SeenFields;
+use App\Care\Words;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
@@ -41,8 +42,8 @@ trait MergesChanges
     protected function sayConflicts(Validator $validator): void
     {
         foreach ($this->conflicts as $field => $now) {
-            $label = Lang::has("forms.fields.{$field}") ? trans("forms.fields.{$field}") : ucfirst(str_replace(['_', '.'], [' ', ', '], $field));
-            $validator->errors()->add($field, (string) trans('forms.changed', ['label' => is_string($label) ? $label : $field, 'now' => $now === '' ? trans('forms.empty') : '“' . str_replace("\n", ', ', mb_substr($now, 0, 200)) . '”']));
+            $label = Lang::has("forms.fields.{$field}") ? Words::say("forms.fields.{$field}") : ucfirst(str_replace(['_', '.'], [' ', ', '], $field));
+            $validator->errors()->add($field, Words::say('forms.changed', ['label' => $label, 'now' => $now === '' ? Words::say('forms.empty') : '“' . str_replace("\n", ', ', mb_substr($now, 0, 200)) . '”']));
         }
     }
 }

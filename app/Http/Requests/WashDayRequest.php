@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Care\HeadRecord;
+use App\Care\Words;
 use App\Models\Head;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
@@ -97,15 +98,16 @@ final class WashDayRequest extends FormRequest
         $head = $this->route('head');
         $asked = (array) $this->input('asked', []);
         $marks = [];
-        foreach ($head instanceof Head ? $this->steps() : [] as $step) {
-            $usual = DoubtfulMinutes::usual($step->kind, $head->sections);
+        $sections = $head instanceof Head ? $head->sections : 1;
+        foreach ($this->steps() as $step) {
+            $usual = DoubtfulMinutes::usual($step->kind, $sections);
             $field = ['detangle' => 'detangle_minutes', 'mask' => 'conditioning_minutes', 'conditioner' => 'conditioning_minutes'][$step->kind->value] ?? 'protein_minutes';
             if ($usual === null || $step->minutes === null || ! DoubtfulMinutes::are($step->minutes, $usual)) {
                 continue;
             }
             $marks[] = $mark = "{$field}={$step->minutes}";
             if (! in_array($mark, $asked, true)) {
-                $validator->errors()->add($field, (string) trans('wash.doubtful-typed', ['what' => trans("wash.steps.{$step->kind->value}"), 'minutes' => $step->minutes, 'usual' => (int) round($usual)]));
+                $validator->errors()->add($field, Words::say('wash.doubtful-typed', ['what' => Words::say("wash.steps.{$step->kind->value}"), 'minutes' => $step->minutes, 'usual' => (int) round($usual)]));
             }
         }
         $this->session()->flash('asked', $marks);

@@ -31,7 +31,7 @@ final readonly class PorosityBelief
                 $logs[$porosity] = $log + $trust * self::logLikelihood($one, $porosity);
             }
         }
-        $most = max($logs);
+        $most = max([-INF, ...array_values($logs)]);
         $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
         $sum = array_sum($weights);
 

@@ -20,6 +20,7 @@ use Nagomi\Core\Season\PlanItem;
 use Nagomi\Core\Season\Planner;
 use Nagomi\Core\Season\Rule\Rule;
 use Nagomi\Core\Season\Without;
+use Nagomi\Core\Treatment\WashDay;
 use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\Drying;
 use Nagomi\Core\WashDay\Fitting;

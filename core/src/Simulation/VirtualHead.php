@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Simulation;
 
+use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Treatment\Step;
 use Nagomi\Core\Treatment\StepKind;
@@ -57,14 +58,14 @@ final class VirtualHead
      */
     public function aDay(?float $humidityPercent = null): void
     {
-        $load = ['light' => 1, 'medium' => 2, 'heavy' => 4][$this->head->load->value] * 0.3;
+        $load = self::of(['light' => 1, 'medium' => 2, 'heavy' => 4], $this->head->load->value) * 0.3;
         foreach ($this->head->strata as $s => $stratum) {
-            $halfLife = ['low' => 20, 'medium' => 15, 'high' => 9][$stratum->porosity->value] * ($this->sealed ? 1.25 : 1);
+            $halfLife = self::of(['low' => 20, 'medium' => 15, 'high' => 9], $stratum->porosity->value) * ($this->sealed ? 1.25 : 1);
             $regain = $this->regain($humidityPercent ?? $this->head->humidityPercent);
             $air = 28 + 2 * ($regain - 9.8);
             $truth = &$this->truth[$s];
             $truth['moisture'] = $air + ($truth['moisture'] - $air) * 0.5 ** ($this->moistureFading / $halfLife);
-            $truth['protein'] *= 0.5 ** ($this->proteinFading / ['low' => 160, 'medium' => 120, 'high' => 84][$stratum->porosity->value]);
+            $truth['protein'] *= 0.5 ** ($this->proteinFading / self::of(['low' => 160, 'medium' => 120, 'high' => 84], $stratum->porosity->value));
             $truth['washable'] = min(100, $truth['washable'] + 0.8 * $load);
             $truth['stubborn'] = min(100, $truth['stubborn'] + 0.2 * $load);
             $truth['wear'] = $truth['wear'] * (1 - 0.29 / $this->head->lengthMm) + ($this->tight ? .5 : 0) + ($this->head->method->choices['night'] === 'cotton' ? .05 : 0);
@@ -115,7 +116,7 @@ final class VirtualHead
             $kept = ['clarifying' => .35, 'chelating' => .08][$step->cleanse->value] ?? 1.0;
             for ($pass = 0; $pass < $step->passes; $pass++) {
                 $half = $pass === 0 ? 1.0 : 0.5;
-                $loss = $half * $strength * ['low' => .8, 'medium' => 1, 'high' => 1.25][$porosity] * ($this->preWashed ? .5 : 1);
+                $loss = $half * $strength * self::of(['low' => .8, 'medium' => 1, 'high' => 1.25], $porosity) * ($this->preWashed ? .5 : 1);
                 $truth['washable'] *= 1 - $half * $strength;
                 $truth['stubborn'] *= 1 - $half * (1 - $kept);
                 $truth['moisture'] = max(0, $truth['moisture'] - 8 * $loss);
@@ -125,9 +126,9 @@ final class VirtualHead
             $truth['stubborn'] = min(100, $truth['stubborn'] + .8 * $this->head->hardnessMgPerL / 100);
         }
         $label = ['mask' => 15, 'conditioner' => 3, 'mild-protein' => 5, 'strong-protein' => 5][$step->kind->value] ?? 5;
-        $time = $step->heat ? ['low' => 8, 'medium' => 8, 'high' => 4][$porosity] : ['low' => 15, 'medium' => 8, 'high' => 4][$porosity];
+        $time = $step->heat ? self::of(['low' => 8, 'medium' => 8, 'high' => 4], $porosity) : self::of(['low' => 15, 'medium' => 8, 'high' => 4], $porosity);
         $share = $step->kind === StepKind::LeaveIn ? 1.0 : 1 - exp(-min($step->minutes ?? 0, 3 * $label) / $time);
-        $free = (1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100) * ['low' => .8, 'medium' => 1, 'high' => 1.1][$porosity] * $this->uptake * $luck * $share;
+        $free = (1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $luck * $share;
         $truth['moisture'] += (['mask' => 38, 'conditioner' => 12, 'leave-in' => 6][$step->kind->value] ?? 0) * $free * (1 - $truth['moisture'] / 100);
         $truth['protein'] += (['mild-protein' => 11, 'strong-protein' => 36][$step->kind->value] ?? 0) * $free * (1 - $truth['protein'] / 100);
         if ($step->kind === StepKind::StrongProtein) {
@@ -135,7 +136,7 @@ final class VirtualHead
         }
         if ($step->kind === StepKind::Swim) {
             [$dries, $washable, $stubborn] = $step->how === 'sea' ? [3, 2, .5] : [2, 0, 2];
-            $truth['moisture'] -= $dries * ['low' => .8, 'medium' => 1, 'high' => 1.25][$porosity] * ($this->preWashed ? .5 : 1);
+            $truth['moisture'] -= $dries * self::of(['low' => .8, 'medium' => 1, 'high' => 1.25], $porosity) * ($this->preWashed ? .5 : 1);
             $truth['washable'] = min(100, $truth['washable'] + $washable);
             $truth['stubborn'] = min(100, $truth['stubborn'] + $stubborn);
         }
@@ -238,5 +239,15 @@ final class VirtualHead
     private function points(string $test, float $value, float $least, float $most, float $noise): float
     {
         return max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->noise())) / 2));
+    }
+
+    /**
+     * The truth of a head is never unknown: it has a porosity and a load, whoever measured them or not.
+     *
+     * @param array<string, int|float> $table
+     */
+    private static function of(array $table, string $kind): float
+    {
+        return $table[$kind] ?? throw new InvalidArgumentException("A virtual head is not {$kind}.");
     }
 }

@@ -16,7 +16,7 @@
 <main class="card-page" data-card="{{ $link->id }}" data-acts="{{ $link->path('card.acts') }}" data-today="{{ $today->format('Y-m-d') }}">
     <h1>{{ explode(' ', $head->name)[0] }}</h1>
     <p class="lead">Home card of {{ $salon->name }}.@if ($next) Next here: <strong>{{ $next['when'] }}</strong>, {{ $next['service'] }}.@endif</p>
-    <p class="card-net" role="status" data-net></p>
+    <p class="card-net" role="status" data-net></p><p class="reason" data-insecure hidden>{{ __('card.insecure') }}</p>
     <ul class="card-told" data-told></ul>
     <noscript><p class="worth">Ticking needs JavaScript; reading does not.</p></noscript>
     <h2>At home</h2>

@@ -25,7 +25,8 @@ final class Browser
     ) {
     }
 
-    public static function open(int $width = 1280, int $height = 800, bool $dark = false): self
+    /** @param string|null $as the name another device on the network would call this machine by */
+    public static function open(int $width = 1280, int $height = 800, bool $dark = false, ?string $as = null): self
     {
         $profile = sys_get_temp_dir() . '/nagomi-chromium-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
@@ -34,13 +35,14 @@ final class Browser
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', "--user-data-dir={$profile}",
             '--window-size=' . $width . ',' . ($height + 200),
+            ...$as === null ? [] : ["--host-resolver-rules=MAP {$as} 127.0.0.1"],
         ]);
         $options->setExperimentalOption('prefs', ['download.default_directory' => $profile . '/downloads']);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 15000, 60000);
-        $browser = new self($driver, (string) getenv('NAGOMI_URL'), $profile);
+        $browser = new self($driver, $as === null ? (string) getenv('NAGOMI_URL') : str_replace('127.0.0.1', $as, (string) getenv('NAGOMI_URL')), $profile);
         $browser->size($width, $height);
         if ($dark) {
             (new ChromeDevToolsDriver($driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);

@@ -40,6 +40,7 @@
             <h2>Then</h2>
             <ol class="recent" data-next></ol>
             <p class="reason" data-net></p>
+            <p class="reason" data-insecure hidden>{{ __('wash.insecure') }}</p>
             <form method="post" action="{{ route('heads.basin.finish', [$head, $basin]) }}" data-finish><x-act/><button class="button">End the wash day</button></form>
             <form method="post" action="{{ route('heads.basin.break-off', [$head, $basin]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off</button></form>
         </aside>
