@@ -66,7 +66,7 @@ final class BasinBook
     /**
      * Steps whose minutes a forgotten or hurried tap may have made.
      *
-     * @return array<string, array{label: string, minutes: float, planned: float}> by key of the step
+     * @return array<string, array{label: string, minutes: float, says: float, planned: float}> by key of the step
      */
     public static function doubtful(Basin $basin): array
     {
@@ -81,7 +81,7 @@ final class BasinBook
             }
             $minutes = self::minutes($state, $kind, $key);
             if ($minutes !== null && DoubtfulMinutes::are($minutes, (float) $usual)) {
-                $doubtful[$key] = ['label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key, 'minutes' => round($minutes, 1), 'planned' => round((float) $usual)];
+                $doubtful[$key] = ['label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key, 'minutes' => round($minutes, 1), 'says' => round($minutes < Step::LEAST_MINUTES ? (float) $usual : $minutes, 1), 'planned' => round((float) $usual)];
             }
         }
 

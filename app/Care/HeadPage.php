@@ -34,6 +34,7 @@ final class HeadPage
             'washedToday' => $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
             'findings' => PorosityFindings::of($head),
             'cleared' => Clearance::query()->where('head_id', $head->id)->whereNotNull('cleared_on')->orderByDesc('cleared_on')->limit(3)->get(),
+            'notReadYet' => HeadRecord::isNotReadYet($head),
             'wasRead' => $outlook->signs !== [],
             'own' => self::own($outlook->learned ?? []),
             'length' => self::length($outlook->length),

@@ -159,12 +159,21 @@ final class HeadRecord
         return is_numeric($similar['days'] ?? null) && $similar['days'] >= self::SIMILAR_FROM && is_numeric($similar['minutes'] ?? null) ? (float) $similar['minutes'] : null;
     }
 
-    /** @param array<string, mixed>|null $season as it would be; null: as it is kept */
-    public static function terms(Head $head, ?array $season = null): Terms
+    /**
+     * @param array<string, mixed>|null $season as it would be; null: as it is kept
+     * @param Pace|null                 $pace   of this head, where it is known already
+     */
+    public static function terms(Head $head, ?array $season = null, ?Pace $pace = null): Terms
     {
         $today = self::date($head->salon->today());
 
-        return SeasonFields::fromArray($season ?? $head->season ?? [])->readOn(self::lastRead($head), $today)->timedBy(new CareMinutes(self::pace($head, self::core($head), $today)));
+        return SeasonFields::fromArray($season ?? $head->season ?? [])->readOn(self::lastRead($head), $today)->timedBy(new CareMinutes($pace ?? self::pace($head, self::core($head), $today)));
+    }
+
+    /** Whether nobody has read this hair lately; no state of it is claimed then. */
+    public static function isNotReadYet(Head $head): bool
+    {
+        return (new Terms())->readOn(self::lastRead($head), self::date($head->salon->today()))->notReadYet;
     }
 
     /** The last day on which a sign of the balance was read; null: none was. */

@@ -11,6 +11,9 @@ use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Season\Plan;
 use Nagomi\Core\Season\PlanItem as CoreItem;
 use Nagomi\Core\Season\Rule\Rule;
+use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\WashDay\Pace;
 
 /**
  * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
@@ -18,12 +21,12 @@ use Nagomi\Core\Season\Rule\Rule;
  */
 final class PlanKeeper
 {
-    public static function keep(Head $head, Plan $plan): void
+    public static function keep(Head $head, Plan $plan, Pace $pace): void
     {
         $stored = $head->planItems()->where('status', 'planned')->get();
         $today = $head->salon->today()->format('Y-m-d');
         foreach ($plan->items as $item) {
-            $columns = self::columns($item, $head);
+            $columns = self::columns($item, $head, $pace);
             $match = PlanItem::near($stored, $item->date);
             if ($match === null) {
                 $head->planItems()->make()->forceFill($columns + [
@@ -45,12 +48,12 @@ final class PlanKeeper
     /**
      * @return array{date: string, steps: list<array<string, mixed>>, minutes: float, reasons: list<string>, without: array<string, mixed>|null, broken: list<string>, look: bool, by_hand: array<string, string>|null, clash: array<string, list<string>>|null, broken_hairs: float, status: string}
      */
-    private static function columns(CoreItem $item, Head $head): array
+    private static function columns(CoreItem $item, Head $head, Pace $pace): array
     {
         return [
             'date' => $item->date->format('Y-m-d'),
-            'steps' => array_map(CareRecordWriter::step(...), $item->choice->steps(HeadRecord::core($head))),
-            'minutes' => $item->minutes,
+            'steps' => array_map(fn (Step $step): array => self::paced(CareRecordWriter::step($step), $head->sections, $pace), $item->choice->steps(HeadRecord::core($head))),
+            'minutes' => round($item->minutes, 1),
             'reasons' => $item->reasons,
             'without' => OutlookParts::without($item),
             'broken' => array_map(fn (Rule $rule): string => $rule->sentence(), $item->broken),
@@ -60,6 +63,18 @@ final class PlanKeeper
             'broken_hairs' => round($item->brokenHairs, 1),
             'status' => 'planned',
         ];
+    }
+
+    /**
+     * @param array<string, mixed> $step
+     *
+     * @return array<string, mixed> the step with the minutes it takes on this head
+     */
+    private static function paced(array $step, int $sections, Pace $pace): array
+    {
+        $minutes = round($sections * $pace->detangleASectionMinutes, 1);
+
+        return ($step['kind'] ?? '') === StepKind::Detangle->value ? ['minutes' => max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, $minutes))] + $step : $step;
     }
 
     /** @param array<string, mixed> $columns */

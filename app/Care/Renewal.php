@@ -58,8 +58,9 @@ final class Renewal
         $trace = Filter::through(HeadRecord::after($head, $frame, $from?->date), $today, $from);
         StoredDays::keep($head, $trace);
         $state = $trace->last()->state;
-        $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, $terms = HeadRecord::terms($head));
-        PlanKeeper::keep($head, $plan);
+        $pace = HeadRecord::pace($head, $frame->head, $today);
+        $plan = Planner::plan($trace->last(), HeadRecord::lately($head, $today), self::WEEKS_AHEAD, $terms = HeadRecord::terms($head, pace: $pace));
+        PlanKeeper::keep($head, $plan, $pace);
         $buildUp = array_sum(array_map(fn (int $s): float => $state->layout->head->strata[$s]->share * $state->buildUp($s), array_keys($state->layout->head->strata)));
         $cells = Cells::ofHead($state);
         $comesTo = Consequence::of($plan);

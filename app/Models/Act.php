@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int                       $id
  * @property string                    $digest who sent what where under which key, as SHA-256
- * @property string                    $what   method and path, for whoever looks into the table
+ * @property string                    $what   name of the route, for whoever looks into the table
  * @property array<string, mixed>|null $answer null while it is being done
  * @property CarbonImmutable           $taken_at
  */

@@ -54,7 +54,8 @@ final readonly class StrandPortrait
                 $porosity > 1.5 => '22 2',
                 default => '',
             },
-            self::nicks($points, is_numeric($wear) ? (float) $wear : 0.0, $seed),
+            // Wear that nobody has seen is not drawn.
+            $head->ring_mm === null && ! $head->bends_without_ring ? [] : self::nicks($points, is_numeric($wear) ? (float) $wear : 0.0, $seed),
             self::says($head, $porosity),
         );
     }

@@ -7,7 +7,7 @@ return [
     'minutes' => 'Minutes: type 0.5 to 720.',
     'insecure' => 'This page came over plain HTTP: taps are kept and sent as always, but this tablet may let its screen go dark, and the page cannot be opened again without a network. HTTPS changes that.',
     'doubtful' => 'Before this wash day is noted: did these really take so long? Set right what a late or early tap made of them; what stands here is what the next wash days are planned by.',
-    'doubtful-of' => ':label, planned :planned min',
+    'doubtful-of' => ':label. Planned :planned, tapped :minutes',
     'finish-with' => 'Finish with these minutes',
     'doubtful-typed' => ':what: :minutes minutes is far from the usual :usual. Correct it, or send it once more if it is so.',
     'already' => 'That wash day is in the book already, with the same steps.',

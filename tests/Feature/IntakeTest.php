@@ -37,7 +37,7 @@ it('says what to type instead, keeps what was typed and saves nothing', function
     'no consent' => [['consent' => '0'], 'consent', 'tick it once'],
     'hardness below 0' => [['hardness_mg_per_l' => '-3'], 'hardness_mg_per_l', '0 to 1000 mg/L'],
     'a wash every day' => [['wash_every_days' => '1'], 'wash_every_days', '2 to 35'],
-    'an unknown school' => [['method' => ['protein' => 'always']], 'method.protein', 'invalid'],
+    'an unknown school' => [['method' => ['protein' => 'always']], 'method.protein', 'choose one from the list'],
 ]);
 
 it('asks for a name', function (): void {

@@ -81,7 +81,7 @@ it('says what is wrong with a file and where, and writes nothing of it', functio
     'another format' => ['a.json', '{"format":"diary"}', 'format: give'],
     'the second of two' => ['a.json', '[{"format":"diary"},{"format":"nagomi"}]', 'a.json, record 2'],
     'a list that is none' => ['a.json', '[{"format":', 'is none'],
-    'a card without a name' => ['a.vcf', "BEGIN:VCARD\r\nVERSION:4.0\r\nEMAIL:who@home.example\r\nEND:VCARD\r\n", 'There is no name (FN).'],
+    'a card without a name' => ['a.vcf', "BEGIN:VCARD\r\nVERSION:4.0\r\nEMAIL:who@home.example\r\nEND:VCARD\r\n", 'There is no name.'],
     'a wrong address' => ['a.vcf', "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Vesla\r\nEMAIL:at home\r\nEND:VCARD\r\n", 'is no mail address'],
     'a damaged zip' => ['a.zip', "PK\x03\x04nothing", 'The archive is damaged'],
 ]);

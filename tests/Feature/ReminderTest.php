@@ -115,7 +115,13 @@ it('never sends again what was claimed and not told of', function (): void {
     theyWork();
     (new SendReminder(Reminder::query()->sole()->id))->handle();
     expect(OutboxMessage::query()->count())->toBe(0);
-    $this->actingAs($this->stylist)->get('/outbox')->assertSee('it may have gone out and is not sent again');
+    // A person may send it again; a second tap changes nothing.
+    $stuck = Reminder::query()->sole();
+    $this->actingAs($this->stylist)->get('/outbox')->assertSee('it may have gone out')->assertSee('Send again');
+    $this->post("/outbox/reminders/{$stuck->id}/again")->assertSessionHas('said', 'It goes out again within a few minutes.');
+    $this->post("/outbox/reminders/{$stuck->id}/again")->assertSessionHas('said', 'That reminder is not stuck any more; look at how it stands.');
+    (new SendReminder($stuck->id))->handle();
+    expect(OutboxMessage::query()->count())->toBe(1)->and($stuck->refresh()->status)->toBe('sent');
 });
 
 it('is quiet at night', function (): void {

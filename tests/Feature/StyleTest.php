@@ -56,7 +56,7 @@ it('says what the planned wash days need, and what a head has used', function ()
             ['key' => 'a', 'kind' => 'amount', 'step' => 'mask', 'value' => ['ml' => 50], 'at' => now()->format('c')],
             ['key' => 'b', 'kind' => 'done', 'step' => 'mask', 'value' => null, 'at' => now()->addMinutes(20)->format('c')],
         ]])->assertOk();
-        $this->post("/heads/{$head->id}/basin/{$basin->id}/finish");
+        $this->post("/heads/{$head->id}/basin/{$basin->id}/finish", ['minutes' => ['mask' => '20']]);
         // 50 of 1000 mL at 10.00.
         $this->get("/heads/{$head->id}/shelf")->assertSee('Products used on her at the Basin so far: €0.50.');
     }

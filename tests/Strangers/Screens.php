@@ -160,6 +160,9 @@ final readonly class Screens
         foreach ($basin['steps'] as $step) {
             $books = $step['books'];
             $same = array_values(array_filter($item->steps, fn (array $one): bool => $books !== null && $one['kind'] === $books['kind']));
+            if ($same !== [] && $books['kind'] === 'detangle') {
+                expect((float) $step['hands_on_minutes'])->toEqualWithDelta((float) $same[0]['minutes'], 0.1);
+            }
             if ($same !== [] && in_array($books['kind'], ['mask', 'mild-protein', 'strong-protein', 'conditioner'], true)) {
                 expect((float) $step['waiting_minutes'])->toEqualWithDelta((float) ($same[0]['minutes'] ?? 0), 0.05);
             }

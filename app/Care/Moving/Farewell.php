@@ -40,9 +40,7 @@ final class Farewell
     {
         $like = fn (string $text): string => '%' . addcslashes($text, '%_\\') . '%';
         $named = substr((string) json_encode($head->name, JSON_UNESCAPED_UNICODE), 1, -1);
-        $links = $head->links()->pluck('id')->all();
         // The one under way has no answer yet, and will have none that names anybody.
-        Act::query()->whereNotNull('answer')->where(fn ($acts) => $acts->where('what', 'like', $like($head->id))->orWhere('answer', 'like', $like($head->id))->orWhere('answer', 'like', $like($named))
-            ->orWhere(fn ($of) => collect($links)->each(fn (mixed $link) => $of->orWhere('what', 'like', $like(is_scalar($link) ? (string) $link : '')))))->delete();
+        Act::query()->whereNotNull('answer')->where(fn ($acts) => $acts->where('answer', 'like', $like($head->id))->orWhere('answer', 'like', $like($named)))->delete();
     }
 }

@@ -58,7 +58,7 @@ final class ImportBook
         $head = new Head([
             // What hair it is nobody has seen yet.
             'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'), 'born_on' => $text('born_on'), 'length_mm' => null, 'density' => 'not-measured', 'sections' => self::USUAL_SECTIONS,
-            'hardness_mg_per_l' => $salon->hardness_mg_per_l, 'humidity_percent' => $salon->humidity_percent, 'styling_load' => 'not-measured', 'wash_every_days' => self::USUAL_WASH_EVERY_DAYS, 'method' => $salon->method,
+            'hardness_mg_per_l' => null, 'humidity_percent' => $salon->humidity_percent, 'styling_load' => 'not-measured', 'wash_every_days' => self::USUAL_WASH_EVERY_DAYS, 'method' => $salon->method,
         ]);
         $head->salon_id = $salon->id;
         $head->save();

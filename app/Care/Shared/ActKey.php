@@ -9,7 +9,7 @@ final readonly class ActKey
 {
     /**
      * @param string   $digest      64 hexadecimal digits
-     * @param string   $what        method and path
+     * @param string   $what        what it is called, for whoever looks into the table
      * @param int|null $sameSeconds how long the same words count as the same act; null: for good, for they carry a key of their own
      */
     private function __construct(
@@ -26,16 +26,17 @@ final readonly class ActKey
      * @param string $who  whoever acts: a user, a link
      * @param string $what method and path
      * @param string $words everything that was sent, as text
+     * @param string $name  what it is called, without whom it is about
      */
-    public static function keyed(string $who, string $what, string $key, string $words): self
+    public static function keyed(string $who, string $what, string $key, string $words, string $name): self
     {
-        return new self(self::digest('keyed', $who, $what, $key, $words), mb_substr($what, 0, 190), null);
+        return new self(self::digest('keyed', $who, $what, $key, $words), mb_substr($name, 0, 190), null);
     }
 
     /** An act without a key: the same words from the same hands within a few seconds are a double tap. */
-    public static function unkeyed(string $who, string $what, string $words, int $sameSeconds): self
+    public static function unkeyed(string $who, string $what, string $words, int $sameSeconds, string $name): self
     {
-        return new self(self::digest('unkeyed', $who, $what, $words), mb_substr($what, 0, 190), $sameSeconds);
+        return new self(self::digest('unkeyed', $who, $what, $words), mb_substr($name, 0, 190), $sameSeconds);
     }
 
     private static function digest(string ...$parts): string

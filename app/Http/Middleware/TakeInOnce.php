@@ -86,12 +86,15 @@ final readonly class TakeInOnce
         $user = $request->user();
         $who = $user instanceof User ? "user {$user->id}" : 'link';
         $what = "{$request->method()} {$request->path()}";
+        $route = $request->route();
+        // The path leads to a client; what is kept to be looked at by people does not.
+        $name = $route instanceof Route ? (string) $route->getName() : '';
         $key = $request->header(self::HEADER) ?? $request->input(self::FIELD);
         $words = $this->words($request);
 
         return is_string($key) && $key !== '' && strlen($key) <= self::LONGEST_KEY
-            ? ActKey::keyed($who, $what, $key, $words)
-            : ActKey::unkeyed($who, $what, $words, self::DOUBLE_TAP_SECONDS);
+            ? ActKey::keyed($who, $what, $key, $words, $name)
+            : ActKey::unkeyed($who, $what, $words, self::DOUBLE_TAP_SECONDS, $name);
     }
 
     private function words(Request $request): string

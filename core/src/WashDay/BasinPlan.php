@@ -68,7 +68,8 @@ final class BasinPlan
             $care[] = $step;
         }
 
-        return self::finishOf(self::tasks($care, static fn (BasinStep $step): array => [$step->handsOnMinutes, $step->waitingMinutes]));
+        // To the tenth, so that whoever rounds it on rounds the same number.
+        return round(self::finishOf(self::tasks($care, static fn (BasinStep $step): array => [$step->handsOnMinutes, $step->waitingMinutes])), 1);
     }
 
     /** @return array{p10: float, p50: float, p90: float} minutes after the start */
@@ -143,7 +144,7 @@ final class BasinPlan
                 'heat' => $step->heat,
                 'watch' => $step->watch,
             ], $this->steps),
-            'care_minutes' => round($this->careMinutes(), 1),
+            'care_minutes' => $this->careMinutes(),
             'finish_minutes' => array_map(static fn (float $minutes): float => round($minutes, 1), $this->finishMinutes()),
         ];
     }

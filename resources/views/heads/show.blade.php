@@ -17,7 +17,7 @@
         </div>
         <div class="verdict">
             <p class="verdict-words">{{ $outlook->verdict }}</p>
-            <x-cells :cells="$outlook->cells"/>
+            @unless ($notReadYet)<x-cells :cells="$outlook->cells"/>@endunless
         </div>
     </header>
 

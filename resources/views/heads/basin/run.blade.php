@@ -6,7 +6,7 @@
             <p>{{ __('wash.doubtful') }}</p>
             <div class="row">
                 @foreach (session('doubtful') as $key => $of)
-                    <x-field name="minutes[{{ $key }}]" :label="__('wash.doubtful-of', ['label' => $of['label'], 'planned' => $of['planned']])" unit="min" mode="decimal" :value="$of['minutes']"/>
+                    <x-field name="minutes[{{ $key }}]" :label="__('wash.doubtful-of', ['label' => $of['label'], 'planned' => $of['planned'], 'minutes' => $of['minutes']])" unit="min" mode="decimal" :value="$of['says']"/>
                 @endforeach
             </div>
             <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
