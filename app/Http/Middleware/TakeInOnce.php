@@ -86,9 +86,10 @@ final readonly class TakeInOnce
         $user = $request->user();
         $who = $user instanceof User ? "user {$user->id}" : 'link';
         $what = "{$request->method()} {$request->path()}";
+        /** @var Route $route */
         $route = $request->route();
         // The path leads to a client; what is kept to be looked at by people does not.
-        $name = $route instanceof Route ? (string) $route->getName() : '';
+        $name = (string) $route->getName();
         $key = $request->header(self::HEADER) ?? $request->input(self::FIELD);
         $words = $this->words($request);
 
