@@ -109,3 +109,26 @@ it('lays out three stylists and twelve heads in a time that a morning has', func
     fwrite(STDERR, sprintf("Hands line: %.0f ms for 3 stylists and 12 heads\n", min($times)));
     expect(min($times))->toBeLessThan(2 * $season);
 });
+
+it('adds at most three milliseconds to a write with its key, its lock and its answer', function (): void {
+    $head = $this->aHead();
+    $protocol = app(App\Care\Shared\WriteProtocol::class);
+    $write = fn (): int => Illuminate\Support\Facades\DB::table('heads')->where('id', $head->id)->update(['household' => random_int(1, 1_000_000)]);
+    $plain = $kept = [];
+    for ($i = 0; $i < 60; $i++) {
+        $start = hrtime(true);
+        Illuminate\Support\Facades\DB::transaction($write);
+        $plain[] = (hrtime(true) - $start) / 1e6;
+        $start = hrtime(true);
+        $protocol->once(App\Care\Shared\ActKey::keyed('user 1', "POST {$i}", "key {$i}", str_repeat('w', 2000), 'heads.update'), App\Care\Shared\Lock::head($head->id), function () use ($write): App\Care\Shared\Outcome {
+            $write();
+
+            return App\Care\Shared\Outcome::done(null, ['status' => 302, 'to' => '/heads', 'content' => '']);
+        }, fn (array $answer): null => null);
+        $kept[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($plain);
+    sort($kept);
+    fwrite(STDERR, sprintf("Write protocol: %.2f ms, the bare write %.2f ms\n", $kept[30], $plain[30]));
+    expect($kept[30] - $plain[30])->toBeLessThan(3.0);
+});
