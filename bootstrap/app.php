@@ -19,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 // A trace names where, not with what.
@@ -62,5 +63,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (ThrottleRequestsException $often, Request $request) => $request->is('card/*', 'calendars/*') ? response('Too often. Wait a minute and try again.', 429, $often->getHeaders() + ['Content-Type' => 'text/plain; charset=utf-8']) : null);
         $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('calendars/*') ? response('This calendar is not here any more.', 404, ['Content-Type' => 'text/plain; charset=utf-8']) : null);
         $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('card/*') ? ($request->expectsJson() ? response()->json(['message' => 'This link opens nothing any more.'], 404) : response()->view('card.gone', [], 404)) : null);
+        // A client's phone never shows a page of the staff's, whatever went wrong.
+        $exceptions->respond(function (Response $response, Throwable $failed, Request $request): Response {
+            $isPage = $request->is('card/*') && ! $request->expectsJson() && str_contains((string) $response->headers->get('Content-Type', 'text/html'), 'html');
+
+            return $isPage && $response->getStatusCode() >= 400 && ! in_array($response->getStatusCode(), [404, 429, 503], true)
+                ? response()->view('errors.unreadable', ['sentence' => trans('errors.client')], $response->getStatusCode())
+                : $response;
+        });
     })
     ->create();

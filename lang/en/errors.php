@@ -8,6 +8,7 @@ return [
     'unreadable' => 'Something that was sent cannot be read as text. Go back, type it anew and send it again; nothing was saved.',
     'title' => 'That cannot be done',
     'other' => 'That cannot be done like this. Go back and try it from the page it belongs to; nothing was saved.',
+    'client' => 'That did not work. Open your link again; if it still does not, tell your salon. What you ticked stays on this phone.',
     'back' => 'Back to Today',
     'away-title' => 'One moment',
     'away' => 'Nagomi cannot reach its book right now. Nothing is lost: what you typed on a tablet stays there, and this page tries again by itself.',

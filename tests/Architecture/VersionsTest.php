@@ -41,7 +41,7 @@ it('wants exact versions only, and names no address', function (): void {
             expect($version)->toMatch('/^\d+\.\d+\.\d+$/')->and(writtenDown()[$name] ?? null)->toBe($version, $name);
         }
     }
-    expect((string) file_get_contents(__DIR__ . '/../../versions.txt'))->not->toContain('http')->not->toContain('/dist');
+    expect((string) file_get_contents(__DIR__ . '/../../versions.txt'))->not->toContain('://')->not->toContain('/dist');
 });
 
 it('tells the packages of development apart, so that a salon runs without them', function (): void {

@@ -22,6 +22,22 @@ it('says that its book is away and tries again, to staff and to clients in words
     $this->getJson('/gone')->assertStatus(503)->assertJsonStructure(['message']);
 });
 
+it('shows a client no page of the staff’s, whatever went wrong', function (): void {
+    Route::get('/card/broken/page', fn () => throw new RuntimeException('x'));
+    $this->get('/card/broken/page')->assertStatus(500)->assertSee('tell your salon')->assertDontSee('/heads')->assertDontSee('/today');
+    $this->put('/card/broken/page')->assertStatus(405)->assertSee('tell your salon')->assertDontSee('/heads');
+});
+
+it('opens wash day, booking and quote for a client of one notebook row', function (string $what): void {
+    $this->actingAs($this->stylist)->post('/heads', $this->intake(['length_cm' => '', 'notebook' => [['what' => $what, 'date' => '2026-11-01', 'millimetres' => $what === 'trim' ? '10' : '', 'approximate' => '1']]]))->assertSessionHasNoErrors();
+    $head = Head::query()->latest('created_at')->firstOrFail();
+    $offer = (new App\Models\Offer())->forceFill(['salon_id' => $this->salon->id, 'name' => 'Wash day', 'is_wash_day' => true, 'minutes' => 120, 'price_cents' => 8500]);
+    $offer->save();
+    $this->get("/heads/{$head->id}/basin")->assertOk()->assertSee('Styled after about');
+    $this->get("/bookings/new?head={$head->id}&service={$offer->id}&date=2027-01-11")->assertOk()->assertSee('to the end of styling');
+    $this->post("/heads/{$head->id}/basin")->assertRedirect();
+})->with(['trim', 'wash', 'mask', 'strong-protein', 'chemical-service']);
+
 it('logs a query that failed without the values that were in it', function (): void {
     $failed = new QueryException('mariadb', 'insert into `heads` (`name`, `allergies`) values (?, ?)', ['Vesla Ortiz-Kane', 'wheat'], new PDOException("SQLSTATE[22001]: String data, right truncated: 1406 Data too long for column 'name' at row 1 'Vesla Ortiz-Kane'"));
     $kept = FailedQuery::of($failed);
