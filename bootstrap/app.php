@@ -18,6 +18,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -45,6 +46,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontFlash(['password']);
         // What a log holds may be read by more people than the book: queries without their values.
         $exceptions->map(fn (QueryException $failed): Throwable => BookIsAway::because($failed) || app(WriteProtocol::class)->isTie($failed) ? $failed : FailedQuery::of($failed));
+        // While the database is away each request would say so at length; once a line is enough.
+        $exceptions->report(function (Throwable $failed): ?bool {
+            if (! BookIsAway::because($failed)) {
+                return null;
+            }
+            Log::warning('The database cannot be reached.');
+
+            return false;
+        });
         // A tie that the write protocol breaks by doing one of the two again is nothing to report.
         $exceptions->dontReportWhen(fn (Throwable $failed): bool => app(WriteProtocol::class)->isTie($failed));
         // Without its database a page says so and tries again, to staff and to clients in words of their own.

@@ -146,7 +146,8 @@ SQL
     # Its own session, so that Ctrl-C reaches it through us and in our order.
     setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$data" --bind-address=127.0.0.1 --port="$port" --socket="$socket" \
         --pid-file="$VAR/$name.pid" --init-file="$init" --skip-name-resolve --innodb-flush-log-at-trx-commit=2 >>"$log" 2>&1 &
-    DATABASE_PID=$!
+    # What becomes of it is looked at by us; the shell need not say so as well.
+    DATABASE_PID=$! && disown
     local waited=0
     # Ready is when our own user gets in: the init file has been read by then.
     until MYSQL_PWD=$password mariadb --no-defaults --protocol=tcp --host=127.0.0.1 --port="$port" --user="$user" --execute="SELECT 1" "$database" >/dev/null 2>&1; do
@@ -164,8 +165,13 @@ stop() {
     for pid in "$@"; do
         [ -n "$pid" ] && { kill -- "-$pid" || kill "$pid"; } 2>/dev/null
     done
+    local tenths
     for pid in "$@"; do
-        [ -n "$pid" ] && wait "$pid" 2>/dev/null
+        tenths=0
+        while [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && [ $tenths -lt 300 ]; do
+            sleep 0.1
+            tenths=$((tenths + 1))
+        done
     done
     return 0
 }
@@ -190,7 +196,7 @@ server_comes_up() {
     # shellcheck disable=SC2086
     (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${SERVER_WORKERS:-4} exec setsid php $PHP_SERVER_SETTINGS -S "$1:$2" \
         "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php") >"$3" 2>&1 &
-    SERVER_PID=$!
+    SERVER_PID=$! && disown
     local waited=0
     sleep 0.1
     until kill -0 "$SERVER_PID" 2>/dev/null && (exec 3<>"/dev/tcp/${1/0.0.0.0/127.0.0.1}/$2") 2>/dev/null; do
