@@ -25,10 +25,10 @@ final class DewPoint
      */
     public static function celsius(float $celsius, float $humidityPercent): float
     {
-        if (! ($celsius >= -40 && $celsius <= 60)) {
+        if (is_nan($celsius) || $celsius < -40 || $celsius > 60) {
             throw new InvalidArgumentException('Temperature: give −40 to 60 °C.');
         }
-        if (! ($humidityPercent > 0 && $humidityPercent <= 100)) {
+        if (is_nan($humidityPercent) || $humidityPercent <= 0 || $humidityPercent > 100) {
             throw new InvalidArgumentException('Humidity: give above 0 to 100 %.');
         }
         $gamma = log($humidityPercent / 100) + self::A * $celsius / (self::B_CELSIUS + $celsius);

@@ -30,7 +30,7 @@ final readonly class Humidity
         public array $year = [],
     ) {
         foreach ([$usualPercent, ...array_values($year)] as $percent) {
-            if (! ($percent >= 0 && $percent <= 100)) {
+            if (is_nan($percent) || $percent < 0 || $percent > 100) {
                 throw new InvalidArgumentException('Humidity: give 0 to 100 %.');
             }
         }

@@ -23,7 +23,7 @@ final readonly class Stretch
         public float $spread = 0.2,
         public float $waitingSpread = 0.0,
     ) {
-        if (! ($handsMinutes > 0) || ! ($waitingMinutes >= 0) || $handsMinutes + $waitingMinutes > 1440) {
+        if (is_nan($handsMinutes + $waitingMinutes) || $handsMinutes <= 0 || $waitingMinutes < 0 || $handsMinutes + $waitingMinutes > 1440) {
             throw new InvalidArgumentException('A stretch: more than 0 minutes of hands, and 0 or more of waiting, within a day.');
         }
     }

@@ -89,8 +89,8 @@ final readonly class Head
 
     private static function within(string $what, float $value, float $least, float $most, string $unit): void
     {
-        // Written so that NaN is refused as well.
-        if (! ($value >= $least && $value <= $most)) {
+        // NaN is asked for by name: compiled just in time, a comparison with it is not what the language says.
+        if (is_nan($value) || $value < $least || $value > $most) {
             throw new InvalidArgumentException("{$what}: give {$least} to {$most} {$unit}.");
         }
     }

@@ -66,7 +66,7 @@ final class Fields
     public function number(string $name, float $default, float $least, float $most, string $unit): float
     {
         $value = $this->value($name) ?? $default;
-        if ((! is_int($value) && ! is_float($value)) || ! ($value >= $least && $value <= $most)) {
+        if ((! is_int($value) && ! is_float($value)) || is_nan((float) $value) || $value < $least || $value > $most) {
             $this->problem($name, "give a number of {$least} to {$most} {$unit}.");
 
             return $default;

@@ -55,7 +55,7 @@ final readonly class Terms
             }
         }
         foreach ([...$stock, ...$prices] as $number) {
-            if (! ($number >= 0)) {
+            if (is_nan((float) $number) || $number < 0) {
                 throw new InvalidArgumentException('Stock and prices: give 0 or more.');
             }
         }

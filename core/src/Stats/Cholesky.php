@@ -28,7 +28,7 @@ final readonly class Cholesky
                     $sum -= $factor[$i][$k] * $factor[$j][$k];
                 }
                 if ($i === $j) {
-                    if (! ($sum > 0)) {
+                    if (is_nan($sum) || $sum <= 0) {
                         throw new InvalidArgumentException('The matrix is not positive definite.');
                     }
                     $factor[$i][$j] = sqrt($sum);

@@ -26,7 +26,7 @@ final readonly class ControlChart
         public float $weight = 0.3,
         public float $limit = 3.0,
     ) {
-        if (! ($sd > 0) || ! ($weight > 0 && $weight <= 1) || ! ($limit > 0)) {
+        if (is_nan($sd + $weight + $limit) || $sd <= 0 || $weight <= 0 || $weight > 1 || $limit <= 0) {
             throw new InvalidArgumentException('Control chart: give a sd above 0, a weight above 0 to 1 and a limit above 0.');
         }
     }

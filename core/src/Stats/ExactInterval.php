@@ -59,7 +59,7 @@ final class ExactInterval
 
     private static function tail(float $level): float
     {
-        if (! ($level > 0 && $level < 1)) {
+        if (is_nan($level) || $level <= 0 || $level >= 1) {
             throw new InvalidArgumentException('Level: give a share between 0 and 1.');
         }
 

@@ -37,7 +37,7 @@ final readonly class Step
         if ($minutes === null && $kind->needsMinutes()) {
             throw new InvalidArgumentException("Minutes: say how long the {$kind->value} took, 0.5 to 720 minutes.");
         }
-        if ($minutes !== null && ! ($minutes >= self::LEAST_MINUTES && $minutes <= self::MOST_MINUTES)) {
+        if ($minutes !== null && (is_nan($minutes) || $minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES)) {
             throw new InvalidArgumentException('Minutes: give 0.5 to 720 minutes.');
         }
         if ($passes < 1 || $passes > self::MOST_PASSES) {
@@ -60,7 +60,7 @@ final readonly class Step
         if ($kind === StepKind::Detangle ? ! in_array($tool, ['fingers', 'comb', 'brush'], true) : $tool !== null) {
             throw new InvalidArgumentException('Tool: choose fingers, comb or brush for detangling, and leave it out elsewhere.');
         }
-        if ($kind === StepKind::Trim ? ! ($millimetres >= 0.5 && $millimetres <= 1000) : $millimetres !== null) {
+        if ($kind === StepKind::Trim ? $millimetres === null || is_nan($millimetres) || $millimetres < 0.5 || $millimetres > 1000 : $millimetres !== null) {
             throw new InvalidArgumentException('Millimetres: say how much a trim cut, 0.5 to 1000 mm, and leave it out elsewhere.');
         }
     }
