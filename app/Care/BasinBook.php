@@ -72,20 +72,41 @@ final class BasinBook
     {
         $state = BasinState::of($basin, self::acts($basin));
         $doubtful = [];
-        foreach ($basin->steps() as $planned) {
+        foreach ($basin->steps() as $i => $planned) {
             $key = is_string($planned['key'] ?? null) ? $planned['key'] : '';
             $kind = StepKind::tryFrom(is_array($planned['books'] ?? null) && is_string($planned['books']['kind'] ?? null) ? $planned['books']['kind'] : '');
-            $usual = $planned[$kind === StepKind::Detangle ? 'hands_on_minutes' : 'waiting_minutes'] ?? null;
-            if ($kind === null || ! $state->isDone($key) || ! self::teaches($kind) || ! is_numeric($usual)) {
+            if ($kind === null || ! $state->isDone($key) || ! self::teaches($kind)) {
                 continue;
             }
+            $usual = $kind === StepKind::Detangle ? self::number($planned, 'hands_on_minutes') : self::onFor($basin->steps(), $i);
             $minutes = self::minutes($state, $kind, $key);
-            if ($minutes !== null && DoubtfulMinutes::are($minutes, (float) $usual)) {
-                $doubtful[$key] = ['label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key, 'minutes' => round($minutes, 1), 'says' => round($minutes < Step::LEAST_MINUTES ? (float) $usual : $minutes, 1), 'planned' => round((float) $usual)];
+            if ($minutes !== null && DoubtfulMinutes::are($minutes, $usual)) {
+                $doubtful[$key] = ['label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key, 'minutes' => round($minutes, 1), 'says' => round($minutes < Step::LEAST_MINUTES ? $usual : $minutes, 1), 'planned' => round($usual)];
             }
         }
 
         return $doubtful;
+    }
+
+    /**
+     * Minutes a treatment is planned to be on: its own, and those of the hands that work beside it.
+     *
+     * @param list<array<string, mixed>> $steps
+     */
+    private static function onFor(array $steps, int $i): float
+    {
+        $minutes = self::number($steps[$i], 'waiting_minutes');
+        for ($next = $i + 1; ($steps[$next]['beside'] ?? false) === true; $next++) {
+            $minutes += self::number($steps[$next], 'hands_on_minutes');
+        }
+
+        return $minutes;
+    }
+
+    /** @param array<string, mixed> $step */
+    private static function number(array $step, string $name): float
+    {
+        return is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
     }
 
     private static function teaches(StepKind $kind): bool

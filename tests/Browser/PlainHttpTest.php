@@ -12,7 +12,7 @@ use Tests\Browser\Support\Browser;
 it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (): void {
     $browser = Browser::open(820, 1180, as: 'tablet.test');
     try {
-        $browser->signIn()->press('Hanneke')->key('a');
+        $browser->signIn()->press('Padma')->key('a');
         expect($browser->driver->executeScript('return window.isSecureContext'))->toBeFalse()
             ->and($browser->driver->executeScript('return typeof crypto.randomUUID'))->toBe('undefined');
         $browser->press('Begin');
