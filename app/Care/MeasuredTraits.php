@@ -40,7 +40,8 @@ final readonly class MeasuredTraits
         ];
 
         return new self(
-            array_values(array_filter($said, fn (?string $words): bool => $words !== null)),
+            // Of several kinds of porosity the strata say which is where.
+            array_values(array_filter(self::kinds($head) > 1 ? array_diff_key($said, ['porosity' => 0]) : $said, fn (?string $words): bool => $words !== null)),
             array_map(fn (string $trait): string => Words::of("traits.names.{$trait}"), array_keys(array_filter($said, fn (?string $words): bool => $words === null))),
             array_values(array_filter([$curl?->value, $said['porosity'], $said['length']])),
         );
@@ -50,6 +51,11 @@ final readonly class MeasuredTraits
     public function inShort(): string
     {
         return $this->short === [] ? ucfirst(Words::of('porosities.not-measured')) : implode(' · ', $this->short);
+    }
+
+    private static function kinds(Head $head): int
+    {
+        return $head->zoneParts->pluck('porosity')->unique()->count();
     }
 
     private static function porosity(Head $head): ?string
