@@ -15,9 +15,11 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class ReadableInput
 {
-    /** Fields that hold several values, or fields of their own; every other holds one. */
+    /** Fields that hold several values, or fields of their own, and how many levels of them; every other holds one value. */
     private const GROUPS = [
-        'acts', 'raw', 'zones', 'unit', 'took', 'skip', 'taps', 'asked', 'sure', 'notebook', 'method', 'hours', 'services', 'away', 'not_at_home', 'stock', 'prices', 'patch_test_until', 'claims', 'parts', 'scale', 'minutes',
+        'asked' => 1, 'sure' => 1, 'method' => 1, 'not_at_home' => 1, 'stock' => 1, 'prices' => 1, 'patch_test_until' => 1, 'claims' => 1, 'minutes' => 1, 'unit' => 1, 'took' => 1, 'skip' => 1,
+        'notebook' => 2, 'hours' => 2, 'services' => 2, 'away' => 2, 'parts' => 2, 'scale' => 2, 'taps' => 2,
+        'raw' => 4, 'zones' => 5, 'acts' => 7,
     ];
 
     /** Groups in which a script sends numbers as numbers. */
@@ -82,12 +84,24 @@ final class ReadableInput
     private function isReadable(array $fields, int $longest): bool
     {
         foreach ($fields as $name => $value) {
-            if (is_array($value) && ! in_array($name, self::GROUPS, true)) {
+            if (is_array($value) && self::levels($value) > (self::GROUPS[$name] ?? 0)) {
                 return false;
             }
         }
 
         return $this->areReadable($fields, $longest, 0);
+    }
+
+    /** @param array<mixed> $group */
+    private static function levels(array $group): int
+    {
+        $below = 0;
+        foreach ($group as $value) {
+            // Deeper than any group is deep enough to know.
+            $below = max($below, is_array($value) && $below <= self::MOST_DEPTH ? self::levels($value) : 0);
+        }
+
+        return 1 + $below;
     }
 
     /** @param array<mixed> $fields */

@@ -7,7 +7,7 @@
             <select id="f-{{ $key }}" name="{{ $name }}" @error($key) aria-invalid="true" aria-describedby="e-{{ $key }}" @enderror>
                 @if ($empty !== null)<option value="">{{ $empty }}</option>@endif
                 @foreach ($options as $option => $words)
-                    <option value="{{ $option }}" @selected((string) old($key, $value) === (string) $option)>{{ $words }}</option>
+                    <option value="{{ $option }}" @selected(is_scalar($shown = old($key, $value)) && (string) $shown === (string) $option)>{{ $words }}</option>
                 @endforeach
             </select>
         </div>

@@ -3,7 +3,7 @@
 <div {{ $attributes->class(['field']) }}>
     <label class="label" for="f-{{ $key }}">{{ $label }}@if ($unit) <span class="unit" @if ($kind) data-unit-of="{{ $kind }}" @endif>{{ $unit }}</span>@endif</label>
     <div class="control">
-        <input class="input @error($key) is-danger @enderror" id="f-{{ $key }}" name="{{ $name }}" type="{{ $type }}" value="{{ old($key, $value) }}"
+        <input class="input @error($key) is-danger @enderror" id="f-{{ $key }}" name="{{ $name }}" type="{{ $type }}" value="{{ is_scalar($shown = old($key, $value)) ? $shown : '' }}"
                @if ($kind) data-kind="{{ $kind }}" @endif
                @if ($mode) inputmode="{{ $mode }}" @endif autocomplete="off"
                @error($key) aria-invalid="true" aria-describedby="e-{{ $key }}" @elseif ($help) aria-describedby="h-{{ $key }}" @enderror>

@@ -3,7 +3,7 @@
 @php
     $name = "{$prefix}[{$test}][{$measure->name}]";
     $book = $measure->convertible();
-    $unit = $book === null ? null : (Nagomi\Core\Reading\Unit::tryFrom((string) old("unit.{$book->kind()}", $units[$book->kind()] ?? '')) ?? $book);
+    $unit = $book === null ? null : (Nagomi\Core\Reading\Unit::tryFrom((string) data_get((array) old('unit', []), $book->kind(), $units[$book->kind()] ?? '')) ?? $book);
     $device = App\Instruments\Device::giving($test, $measure->name);
     $timed = match ("{$test}.{$measure->name}") { 'wetting.seconds' => 'seconds', 'drying.minutes', 'detangling.minutes', 'wet-through.minutes' => 'minutes', default => null };
     $counted = $measure->whole && in_array($measure->unit, ['hairs', 'splits', 'knots'], true);

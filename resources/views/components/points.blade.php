@@ -4,7 +4,7 @@
     <legend>{{ $label }}</legend>
     <div class="points-row">
         @for ($point = $from; $point <= $to; $point++)
-            <label><input type="radio" name="{{ $name }}" value="{{ $point }}" @if ($point === $from) id="f-{{ $key }}" @endif @checked((string) old($key, $value) === (string) $point)><span>{{ str_replace('-', '−', (string) $point) }}</span></label>
+            <label><input type="radio" name="{{ $name }}" value="{{ $point }}" @if ($point === $from) id="f-{{ $key }}" @endif @checked(is_scalar($shown = old($key, $value)) && (string) $shown === (string) $point)><span>{{ str_replace('-', '−', (string) $point) }}</span></label>
         @endfor
         @php($between = old($key, $value))
         @if (is_numeric($between) && (float) $between != (int) $between)
