@@ -126,7 +126,7 @@ final readonly class Forms
             'heads.basin.begin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
             'heads.basin.finish' => ['minutes' => ['cleanse' => '5', 'mask' => '20']],
             'heads.basin.acts' => ['device' => 'a', 'acts' => [['key' => (string) Str::ulid(), 'kind' => 'done', 'step' => 'cleanse', 'at' => now()->toIso8601String(), 'value' => ['ml' => 3, 'note' => 'knot', 'section' => 1]]]],
-            'card.acts' => ['acts' => [['key' => (string) Str::ulid(), 'kind' => ['wash-day', 'reading', 'style', 'picture'][random_int(0, 3)], 'date' => $today, 'value' => ['uid' => 'x', 'steps' => [0, 1], 'test' => 'feel', 'raw' => ['points' => 3], 'what' => 'refreshed', 'picture' => 'data:image/png;base64,AAAA', 'agreed' => true]]]],
+            'card.acts' => ['acts' => [['key' => (string) Str::ulid(), 'kind' => ['wash-day', 'reading', 'style', 'picture'][crc32($today . getenv('NAGOMI_SEED')) % 4], 'date' => $today, 'value' => ['uid' => 'x', 'steps' => [0, 1], 'test' => 'feel', 'raw' => ['points' => 3], 'what' => 'refreshed', 'picture' => 'data:image/png;base64,AAAA', 'agreed' => true]]]],
             'heads.home.link' => ['days' => '30'],
             'heads.trials.store' => ['kind' => 'half-head', 'change' => 'satin', 'sign' => 'frizz', 'began_on' => $today, 'usual_zone' => 'left', 'changed_zone' => 'right'],
             'heads.programmes.begin' => ['programme' => 'no-protein', 'weeks' => '4', 'programme_sign' => 'frizz', 'programme_from' => $today],
