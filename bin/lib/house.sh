@@ -127,8 +127,8 @@ database_comes_up() {
     if [ ! -d "$data/mysql" ]; then
         # Half a directory, of a start that was cut short, is begun anew.
         rm -rf "$data"
-        # From within: its own script does not bear a blank in a path.
-        (cd "$VAR" && mariadb-install-db --no-defaults --datadir="./$name" --user="$(id -un)" --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve) >"$log" 2>&1 \
+        # From within: its own script does not bear a blank in a path; by force: nor a machine without /etc/hosts.
+        (cd "$VAR" && mariadb-install-db --no-defaults --datadir="./$name" --user="$(id -un)" --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve --force) >"$log" 2>&1 \
             || refuse "The database's directory $data could not be made; $log says why."
     fi
     # The path of a socket may have 107 characters at most.

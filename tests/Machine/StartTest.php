@@ -82,7 +82,7 @@ it('starts in a bare Debian of its own', function (): void {
         Copy::run("rm -f '{$root}/etc/hosts'; cp -a /etc/apt/. '{$root}/etc/apt/'; cp /etc/resolv.conf '{$root}/etc/resolv.conf'; mkdir '{$root}/salon' && cd '{$copy}' && git ls-files -z --cached --others --exclude-standard | tar --null --ignore-failed-read -cf - --files-from=- | tar -xf - -C '{$root}/salon'");
         Copy::run("cp -a '{$copy}/vendor' '{$root}/salon/vendor' && mkdir -p '{$root}/salon/var' && cp '{$copy}/var/vendor.stamp' '{$root}/salon/var/vendor.stamp'; mount --bind /proc '{$root}/proc'; mount --bind /dev '{$root}/dev'");
         $process = proc_open(['chroot', $root, '/usr/bin/env', '-i', 'HOME=/root', 'PATH=/usr/bin:/bin', 'bash', '/salon/bin/start', '--fresh'], [['file', '/dev/null', 'r'], ['file', "{$root}/said.log", 'w'], ['file', "{$root}/said.log", 'a']], $pipes);
-        Copy::until(420, fn (): bool => str_contains((string) file_get_contents("{$root}/said.log"), 'Nagomi is at'), fn (): string => (string) file_get_contents("{$root}/said.log"));
+        Copy::until(420, fn (): bool => str_contains((string) file_get_contents("{$root}/said.log"), 'Nagomi is at') || ! proc_get_status($process)['running'], fn (): string => (string) file_get_contents("{$root}/said.log"));
         preg_match('#Nagomi is at (http://\S+)#', (string) file_get_contents("{$root}/said.log"), $found);
         expect(page("{$found[1]}/sign-in")[0])->toBe(200);
         proc_terminate($process, SIGINT);
