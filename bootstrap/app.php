@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Care\Shared\BookIsAway;
 use App\Care\Shared\WriteProtocol;
 use App\Exceptions\FailedQuery;
-use App\Http\Controllers\FeedController;
+use App\Http\Controllers\AssetController;
+use App\Http\Controllers\CalendarFeedController;
+use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\TakeInOnce;
@@ -27,14 +29,29 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 ini_set('zend.exception_ignore_args', '1');
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php', then: function (): void {
-        Route::middleware(['throttle:card', 'signed:relative', TakeInOnce::class, SubstituteBindings::class])->group(__DIR__ . '/../routes/card.php');
-        Route::middleware('throttle:calendars')->get('/calendars/{secret}.ics', [FeedController::class, 'show'])->name('feed')->where('secret', '[A-Za-z0-9]{48}');
-    })
+    ->withRouting(
+        web: [__DIR__ . '/../routes/web.php', __DIR__ . '/../routes/moved.php'],
+        commands: __DIR__ . '/../routes/console.php',
+        then: function (): void {
+            Route::middleware([
+                'throttle:card',
+                'signed:relative',
+                TakeInOnce::class,
+                SubstituteBindings::class,
+            ])->group(__DIR__ . '/../routes/card.php');
+            Route::get('/a/{version}/{file}', AssetController::class)->name('asset')->where('file', '.*');
+            Route::middleware('throttle:calendars')
+                ->get('/calendars/{secret}.ics', [CalendarFeedController::class, 'show'])
+                ->name('feed')
+                ->where('secret', '[A-Za-z0-9]{48}');
+        },
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin, no cross-origin requests.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
+        // Outermost, so that whatever made the answer, it is packed last.
+        $middleware->prepend(Compressed::class);
         // Before text is trimmed or anything is looked at.
         $middleware->prepend(ReadableInput::class);
         // Locked before anything is bound, so that nothing is read that another act is just changing.
@@ -45,7 +62,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontFlash(['password']);
         // What a log holds may be read by more people than the book: queries without their values.
-        $exceptions->map(fn (QueryException $failed): Throwable => BookIsAway::because($failed) || app(WriteProtocol::class)->isTie($failed) ? $failed : FailedQuery::of($failed));
+        $exceptions->map(
+            fn (QueryException $failed): Throwable => BookIsAway::because($failed)
+                || app(WriteProtocol::class)->isTie($failed)
+                ? $failed
+                : FailedQuery::of($failed),
+        );
         // While the database is away each request would say so at length; once a line is enough.
         $exceptions->report(function (Throwable $failed): ?bool {
             if (! BookIsAway::because($failed)) {
@@ -69,16 +91,46 @@ return Application::configure(basePath: dirname(__DIR__))
                 : response()->view('errors.away', ['sentence' => $sentence], 503, ['Retry-After' => '5']);
         });
         // A link guessed at, run out or withdrawn: all the same to whoever holds it.
-        $exceptions->map(fn (InvalidSignatureException $wrong): NotFoundHttpException => new NotFoundHttpException('', $wrong));
-        $exceptions->render(fn (ThrottleRequestsException $often, Request $request) => $request->is('card/*', 'calendars/*') ? response('Too often. Wait a minute and try again.', 429, $often->getHeaders() + ['Content-Type' => 'text/plain; charset=utf-8']) : null);
-        $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('calendars/*') ? response('This calendar is not here any more.', 404, ['Content-Type' => 'text/plain; charset=utf-8']) : null);
-        $exceptions->render(fn (NotFoundHttpException $gone, Request $request) => $request->is('card/*') ? ($request->expectsJson() ? response()->json(['message' => 'This link opens nothing any more.'], 404) : response()->view('card.gone', [], 404)) : null);
+        $exceptions->map(
+            fn (InvalidSignatureException $wrong): NotFoundHttpException => new NotFoundHttpException('', $wrong),
+        );
+        $exceptions->render(
+            fn (ThrottleRequestsException $often, Request $request) => $request->is('card/*', 'calendars/*')
+                ? response(
+                    'Too often. Wait a minute and try again.',
+                    429,
+                    $often->getHeaders() + ['Content-Type' => 'text/plain; charset=utf-8'],
+                )
+                : null,
+        );
+        $exceptions->render(
+            fn (NotFoundHttpException $gone, Request $request) => $request->is('calendars/*')
+                ? response('This calendar is not here any more.', 404, ['Content-Type' => 'text/plain; charset=utf-8'])
+                : null,
+        );
+        $exceptions->render(
+            fn (NotFoundHttpException $gone, Request $request) => $request->is('card/*')
+                ? (
+                    $request->expectsJson()
+                        ? response()->json(['message' => 'This link opens nothing any more.'], 404)
+                        : response()->view('home-routine.client.gone', [], 404)
+                )
+                : null,
+        );
         // A client's phone never shows a page of the staff's, whatever went wrong.
         $exceptions->respond(function (Response $response, Throwable $failed, Request $request): Response {
-            $isPage = $request->is('card/*') && ! $request->expectsJson() && str_contains((string) $response->headers->get('Content-Type', 'text/html'), 'html');
+            $isPage = $request->is('card/*')
+                && ! $request->expectsJson()
+                && str_contains((string) $response->headers->get('Content-Type', 'text/html'), 'html');
 
-            return $isPage && $response->getStatusCode() >= 400 && ! in_array($response->getStatusCode(), [404, 429, 503], true)
-                ? response()->view('errors.unreadable', ['sentence' => trans('errors.client')], $response->getStatusCode())
+            return $isPage
+                && $response->getStatusCode() >= 400
+                && ! in_array($response->getStatusCode(), [404, 429, 503], true)
+                ? response()->view(
+                    'errors.unreadable',
+                    ['sentence' => trans('errors.client')],
+                    $response->getStatusCode(),
+                )
                 : $response;
         });
     })

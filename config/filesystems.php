@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'default' => 'local',
-    'disks' => ['local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false, 'throw' => true]],
+    'disks' => [
+        'local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false, 'throw' => true],
+    ],
     'links' => [],
 ];

@@ -6,7 +6,10 @@ return [
     'default' => env('LOG_CHANNEL', 'daily'),
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
-        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/nagomi.log'), 'level' => env('LOG_LEVEL', 'warning'), 'days' => 14, 'permission' => 0640],
+        'daily' => [
+            'driver' => 'daily', 'path' => storage_path('logs/nagomi.log'), 'level' => env('LOG_LEVEL', 'warning'),
+            'days' => 14, 'permission' => 0640,
+        ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

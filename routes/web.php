@@ -2,34 +2,34 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\BasinController;
-use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BookingController;
+use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\CauseController;
-use App\Http\Controllers\FeedController;
-use App\Http\Controllers\HeadController;
-use App\Http\Controllers\HeadShelfController;
-use App\Http\Controllers\HomeCardController;
-use App\Http\Controllers\HoursController;
-use App\Http\Controllers\HouseController;
+use App\Http\Controllers\ClientProductsController;
+use App\Http\Controllers\ClientsController;
+use App\Http\Controllers\DataTransferController;
+use App\Http\Controllers\HairTestsController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\HomeRoutineController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LedgerController;
-use App\Http\Controllers\MovingController;
-use App\Http\Controllers\OutboxController;
+use App\Http\Controllers\MessagesController;
+use App\Http\Controllers\OpeningHoursController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlanTermsController;
+use App\Http\Controllers\ProductsController;
 use App\Http\Controllers\RecordController;
-use App\Http\Controllers\ReportController;
-use App\Http\Controllers\SeasonController;
-use App\Http\Controllers\ShelfController;
-use App\Http\Controllers\SignController;
+use App\Http\Controllers\ReportsController;
+use App\Http\Controllers\SafetyFlagController;
+use App\Http\Controllers\SalonController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
-use App\Http\Controllers\TermsController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\TrialController;
-use App\Http\Controllers\VisitController;
+use App\Http\Controllers\WashController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\TakeInOnce;
@@ -55,130 +55,223 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
         Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
     });
-    Route::get('/seasons', [SeasonController::class, 'several'])->name('seasons');
-    Route::get('/reports', [ReportController::class, 'show'])->name('reports');
-    Route::get('/reports.csv', [ReportController::class, 'csv'])->name('reports.csv');
-    Route::get('/in-and-out', [MovingController::class, 'show'])->name('moving');
-    Route::get('/in-and-out/salon.zip', [MovingController::class, 'archive'])->name('moving.archive');
-    Route::get('/in-and-out/clients.vcf', [MovingController::class, 'cards'])->name('moving.cards');
-    Route::post('/in-and-out/imports', [MovingController::class, 'look'])->name('moving.look');
-    Route::get('/in-and-out/imports/{import}', [MovingController::class, 'preview'])->name('moving.import');
-    Route::post('/in-and-out/imports/{import}', [MovingController::class, 'take'])->name('moving.take');
-    Route::delete('/in-and-out/imports/{import}', [MovingController::class, 'drop'])->name('moving.drop');
-    Route::get('/in-and-out/deletions/{deletion}', [MovingController::class, 'proof'])->name('moving.proof')->where('deletion', '\d{1,9}');
-    Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
-    Route::put('/outbox', [OutboxController::class, 'update'])->name('outbox.update');
-    Route::post('/outbox/reminders/{reminder}/again', [OutboxController::class, 'again'])->name('outbox.again')->where('reminder', '\d{1,9}');
-    Route::post('/outbox/calendar', [FeedController::class, 'mine'])->name('feeds.mine');
-    Route::delete('/outbox/calendar', [FeedController::class, 'dropMine'])->name('feeds.mine.drop');
-    Route::get('/house/hours', [HoursController::class, 'edit'])->name('house.hours');
-    Route::put('/house/hours', [HoursController::class, 'update'])->name('house.hours.update');
-    Route::post('/house/leave', [HoursController::class, 'leave'])->name('house.leave');
-    Route::delete('/house/leave/{leave}', [HoursController::class, 'back'])->name('house.leave.back')->where('leave', '\d{1,9}');
-    Route::get('/house', [HouseController::class, 'edit'])->name('house.edit');
-    Route::get('/team', [TeamController::class, 'show'])->name('house.team');
-    Route::put('/house', [HouseController::class, 'update'])->name('house.update');
+    Route::get('/plans', [PlanController::class, 'several'])->name('plans');
+    Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
+    Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');
+    Route::get('/salon/data', [DataTransferController::class, 'show'])->name('salon.data');
+    Route::get('/salon/data/salon.zip', [DataTransferController::class, 'archive'])->name('salon.data.archive');
+    Route::get('/salon/data/clients.vcf', [DataTransferController::class, 'cards'])->name('salon.data.cards');
+    Route::post('/salon/data/imports', [DataTransferController::class, 'look'])->name('salon.data.look');
+    Route::get('/salon/data/imports/{import}', [DataTransferController::class, 'preview'])->name('salon.data.import');
+    Route::post('/salon/data/imports/{import}', [DataTransferController::class, 'take'])->name('salon.data.take');
+    Route::delete('/salon/data/imports/{import}', [DataTransferController::class, 'drop'])->name('salon.data.drop');
+    Route::get(
+        '/salon/data/deletions/{deletion}',
+        [DataTransferController::class, 'proof'],
+    )->name('salon.data.proof')->where('deletion', '\d{1,9}');
+    Route::get('/salon/messages', [MessagesController::class, 'show'])->name('salon.messages');
+    Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
+    Route::post(
+        '/salon/messages/reminders/{reminder}/again',
+        [MessagesController::class, 'again'],
+    )->name('salon.messages.again')->where('reminder', '\d{1,9}');
+    Route::post('/salon/calendar', [CalendarFeedController::class, 'mine'])->name('salon.calendar');
+    Route::delete('/salon/calendar', [CalendarFeedController::class, 'dropMine'])->name('salon.calendar.drop');
+    Route::get('/salon/hours', [OpeningHoursController::class, 'edit'])->name('salon.hours');
+    Route::put('/salon/hours', [OpeningHoursController::class, 'update'])->name('salon.hours.update');
+    Route::post('/salon/leave', [OpeningHoursController::class, 'leave'])->name('salon.leave');
+    Route::delete(
+        '/salon/leave/{leave}',
+        [OpeningHoursController::class, 'back'],
+    )->name('salon.leave.back')->where('leave', '\d{1,9}');
+    Route::get('/salon', [SalonController::class, 'edit'])->name('salon.edit');
+    Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
+    Route::put('/salon', [SalonController::class, 'update'])->name('salon.update');
 
-    Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
-    Route::get('/shelf.csv', [ShelfController::class, 'csv'])->name('shelf.csv');
-    Route::post('/shelf/import', [ShelfController::class, 'import'])->name('shelf.import');
-    Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');
-    Route::get('/shelf/mix', [ShelfController::class, 'mix'])->name('shelf.mix');
-    Route::get('/shelf/book', [ShelfController::class, 'book'])->name('shelf.book');
-    Route::delete('/shelf/book/{taught}', [ShelfController::class, 'forget'])->name('shelf.forget')->where('taught', '\d{1,9}');
-    Route::post('/shelf/teach', [ShelfController::class, 'teach'])->name('shelf.teach');
-    Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
-    Route::prefix('/shelf/{product}')->middleware('can:view,product')->group(function (): void {
-        Route::get('/', [ShelfController::class, 'show'])->name('shelf.show');
-        Route::get('/edit', [ShelfController::class, 'edit'])->name('shelf.edit');
-        Route::put('/', [ShelfController::class, 'update'])->name('shelf.update');
-        Route::delete('/', [ShelfController::class, 'destroy'])->name('shelf.destroy');
-        Route::post('/stock', [ShelfController::class, 'stock'])->name('shelf.stock');
-        Route::post('/recall', [ShelfController::class, 'recall'])->name('shelf.recall');
-        Route::delete('/recall', [ShelfController::class, 'release'])->name('shelf.release');
+    Route::get('/products', [ProductsController::class, 'index'])->name('products');
+    Route::get('/products.csv', [ProductsController::class, 'csv'])->name('products.csv');
+    Route::post('/products/import', [ProductsController::class, 'import'])->name('products.import');
+    Route::get('/products/new', [ProductsController::class, 'create'])->name('products.create');
+    Route::get('/products/mix', [ProductsController::class, 'mix'])->name('products.mix');
+    Route::get('/products/book', [ProductsController::class, 'book'])->name('products.book');
+    Route::delete(
+        '/products/book/{taught}',
+        [ProductsController::class, 'forget'],
+    )->name('products.forget')->where('taught', '\d{1,9}');
+    Route::post('/products/teach', [ProductsController::class, 'teach'])->name('products.teach');
+    Route::post('/products', [ProductsController::class, 'store'])->name('products.store');
+    Route::prefix('/products/{product}')->middleware('can:view,product')->group(function (): void {
+        Route::get('/', [ProductsController::class, 'show'])->name('products.show');
+        Route::get('/edit', [ProductsController::class, 'edit'])->name('products.edit');
+        Route::put('/', [ProductsController::class, 'update'])->name('products.update');
+        Route::delete('/', [ProductsController::class, 'destroy'])->name('products.destroy');
+        Route::post('/stock', [ProductsController::class, 'stock'])->name('products.stock');
+        Route::post('/recall', [ProductsController::class, 'recall'])->name('products.recall');
+        Route::delete('/recall', [ProductsController::class, 'release'])->name('products.release');
     });
 
-    Route::get('/heads', [HeadController::class, 'index'])->name('heads.index');
-    Route::get('/heads/new', [HeadController::class, 'create'])->name('heads.create');
-    Route::post('/heads', [HeadController::class, 'store'])->name('heads.store');
-    Route::get('/records/new', [RecordController::class, 'create'])->name('records.create');
-    Route::post('/records', [RecordController::class, 'store'])->name('records.store');
+    Route::get('/clients', [ClientsController::class, 'index'])->name('clients.index');
+    Route::get('/clients/new', [ClientsController::class, 'create'])->name('clients.create');
+    Route::post('/clients', [ClientsController::class, 'store'])->name('clients.store');
+    Route::get('/clients/records/new', [RecordController::class, 'create'])->name('clients.records.create');
+    Route::post('/clients/records', [RecordController::class, 'store'])->name('clients.records.store');
 
-    Route::prefix('/heads/{head}')->middleware('can:view,head')->group(function (): void {
-        Route::get('/', [HeadController::class, 'show'])->name('heads.show');
-        Route::get('/season', [SeasonController::class, 'show'])->name('heads.season');
-        Route::get('/what-if', [WhatIfController::class, 'show'])->name('heads.what-if');
-        Route::get('/season.ics', [SeasonController::class, 'calendar'])->name('heads.calendar');
-        Route::get('/trends', [TrendsController::class, 'show'])->name('heads.trends');
-        Route::get('/cause', [CauseController::class, 'show'])->name('heads.cause');
-        Route::get('/trends.csv', [TrendsController::class, 'csv'])->name('heads.trends.csv');
-        Route::get('/ledger', [LedgerController::class, 'show'])->name('heads.ledger');
-        Route::get('/record.json', [RecordController::class, 'show'])->name('heads.record');
+    Route::prefix('/clients/{head}')->middleware('can:view,head')->group(function (): void {
+        Route::get('/', [ClientsController::class, 'show'])->name('clients.now');
+        Route::get('/plan', [PlanController::class, 'show'])->name('clients.plan');
+        Route::get('/plan/what-if', [WhatIfController::class, 'show'])->name('clients.plan.what-if');
+        Route::get('/plan.ics', [PlanController::class, 'calendar'])->name('clients.plan.calendar');
+        Route::get('/trends', [TrendsController::class, 'show'])->name('clients.trends');
+        Route::get('/history/cause', [CauseController::class, 'show'])->name('clients.history.cause');
+        Route::get('/trends.csv', [TrendsController::class, 'csv'])->name('clients.trends.csv');
+        Route::get('/history/ledger', [LedgerController::class, 'show'])->name('clients.history.ledger');
+        Route::get('/record.json', [RecordController::class, 'show'])->name('clients.record');
 
         Route::middleware('can:update,head')->group(function (): void {
-            Route::get('/parcel.zip', [MovingController::class, 'parcel'])->name('heads.parcel');
-            Route::get('/delete', [MovingController::class, 'farewell'])->name('heads.farewell');
-            Route::delete('/', [MovingController::class, 'delete'])->name('heads.delete');
-            Route::get('/edit', [HeadController::class, 'edit'])->name('heads.edit');
-            Route::put('/', [HeadController::class, 'update'])->name('heads.update');
-            Route::get('/shelf', [HeadShelfController::class, 'show'])->name('heads.shelf');
-            Route::post('/reactions', [HeadShelfController::class, 'react'])->name('heads.reactions');
-            Route::get('/pictures', [PictureController::class, 'index'])->name('heads.pictures');
-            Route::post('/pictures', [PictureController::class, 'store'])->name('heads.pictures.store');
-            Route::get('/pictures/{picture}', [PictureController::class, 'show'])->name('heads.pictures.show')->scopeBindings();
-            Route::delete('/pictures/{picture}', [PictureController::class, 'destroy'])->name('heads.pictures.destroy')->scopeBindings();
-            Route::post('/zones/{zone}/take', [HeadController::class, 'takeZone'])->name('heads.zones.take')->where('zone', '[a-z]+');
-            Route::post('/signs', [SignController::class, 'raise'])->name('heads.signs.raise');
-            Route::put('/signs', [SignController::class, 'clear'])->name('heads.signs.clear');
-            Route::post('/season/preview', [SeasonController::class, 'preview'])->name('heads.season.preview');
-            Route::post('/season/acts', [SeasonController::class, 'act'])->name('heads.season.act');
-            Route::post('/season/undo', [SeasonController::class, 'undo'])->name('heads.season.undo');
-            Route::post('/season/redo', [SeasonController::class, 'redo'])->name('heads.season.redo');
-            Route::post('/season/occasions', [SeasonController::class, 'occasion'])->name('heads.season.occasion');
-            Route::delete('/season/occasions/{place}', [SeasonController::class, 'withoutOccasion'])->name('heads.season.without')->where('place', '\d{1,9}');
-            Route::get('/terms', [TermsController::class, 'edit'])->name('heads.terms');
-            Route::put('/terms', [TermsController::class, 'update'])->name('heads.terms.update');
-            Route::post('/terms/by-hand', [TermsController::class, 'setByHand'])->name('heads.terms.by-hand');
-            Route::delete('/terms/by-hand/{date}', [TermsController::class, 'takeBack'])->name('heads.terms.take-back')->where('date', '\d{4}-\d{2}-\d{2}');
-            Route::post('/terms/promise', [TermsController::class, 'promise'])->name('heads.terms.promise');
-            Route::delete('/terms/promise', [TermsController::class, 'release'])->name('heads.terms.release');
-            Route::get('/bench', [BenchController::class, 'create'])->name('heads.bench');
-            Route::post('/bench', [BenchController::class, 'store'])->name('heads.bench.store');
-            Route::get('/bench/zones', [BenchController::class, 'zones'])->name('heads.bench.zones');
-            Route::put('/bench/draft', [BenchController::class, 'draft'])->name('heads.bench.draft');
-            Route::delete('/bench/draft/{moment}', [BenchController::class, 'forget'])->name('heads.bench.forget')->where('moment', '[a-z-]+');
-            Route::post('/bench/instruments/{device}', [InstrumentController::class, 'read'])->name('heads.instruments.read');
-            Route::post('/bench/on-picture', [InstrumentController::class, 'measure'])->name('heads.instruments.on-picture');
-            Route::get('/visits', [VisitController::class, 'index'])->name('heads.visits');
-            Route::get('/visits/{visit}', [VisitController::class, 'show'])->name('heads.visits.show')->scopeBindings();
-            Route::get('/visits/{visit}/correct', [VisitController::class, 'edit'])->name('heads.visits.edit')->scopeBindings();
-            Route::put('/visits/{visit}', [VisitController::class, 'update'])->name('heads.visits.update')->scopeBindings();
-            Route::delete('/visits/{visit}', [VisitController::class, 'destroy'])->name('heads.visits.undo')->scopeBindings();
-            Route::post('/readings/{reading:key}/confirm', [VisitController::class, 'confirm'])->name('heads.readings.confirm')->scopeBindings();
-            Route::get('/basin', [BasinController::class, 'setUp'])->name('heads.basin');
-            Route::post('/basin', [BasinController::class, 'begin'])->name('heads.basin.begin');
-            Route::get('/basin/{basin}', [BasinController::class, 'run'])->name('heads.basin.run')->scopeBindings();
-            Route::post('/basin/{basin}/acts', [BasinController::class, 'acts'])->name('heads.basin.acts')->scopeBindings();
-            Route::post('/basin/{basin}/finish', [BasinController::class, 'finish'])->name('heads.basin.finish')->scopeBindings();
-            Route::delete('/basin/{basin}', [BasinController::class, 'destroy'])->name('heads.basin.break-off')->scopeBindings();
-            Route::get('/home', [HomeCardController::class, 'show'])->name('heads.home');
-            Route::get('/home.pdf', [HomeCardController::class, 'pdf'])->name('heads.home.pdf');
-            Route::post('/home/calendar', [FeedController::class, 'ofHead'])->name('heads.home.calendar');
-            Route::delete('/home/calendar', [FeedController::class, 'dropOfHead'])->name('heads.home.calendar.drop');
-            Route::post('/home/links', [HomeCardController::class, 'store'])->name('heads.home.link');
-            Route::delete('/home/links/{link}', [HomeCardController::class, 'withdraw'])->name('heads.home.withdraw')->scopeBindings();
-            Route::get('/trials', [TrialController::class, 'index'])->name('heads.trials');
-            Route::post('/trials', [TrialController::class, 'store'])->name('heads.trials.store');
-            Route::delete('/trials/{trial}', [TrialController::class, 'end'])->name('heads.trials.end')->scopeBindings();
-            Route::post('/programmes', [TrialController::class, 'beginProgramme'])->name('heads.programmes.begin');
-            Route::delete('/programmes/{programme}', [TrialController::class, 'endProgramme'])->name('heads.programmes.end')->scopeBindings();
-            Route::get('/style', [StyleController::class, 'show'])->name('heads.style');
-            Route::post('/style', [StyleController::class, 'begin'])->name('heads.style.begin');
-            Route::put('/style', [StyleController::class, 'keep'])->name('heads.style.keep');
-            Route::delete('/style', [StyleController::class, 'end'])->name('heads.style.end');
-            Route::get('/wash-day', [WashDayController::class, 'create'])->name('heads.wash-day');
-            Route::post('/wash-day', [WashDayController::class, 'store'])->name('heads.wash-day.store');
-            Route::delete('/wash-day/{washDay:key}', [WashDayController::class, 'destroy'])->name('heads.wash-day.undo')->scopeBindings();
+            Route::get('/parcel.zip', [DataTransferController::class, 'parcel'])->name('clients.parcel');
+            Route::get('/erase', [DataTransferController::class, 'farewell'])->name('clients.erase');
+            Route::delete('/', [DataTransferController::class, 'delete'])->name('clients.delete');
+            Route::get('/edit', [ClientsController::class, 'edit'])->name('clients.edit');
+            Route::put('/', [ClientsController::class, 'update'])->name('clients.update');
+            Route::get('/products', [ClientProductsController::class, 'show'])->name('clients.products');
+            Route::post('/reactions', [ClientProductsController::class, 'react'])->name('clients.reactions');
+            Route::get('/pictures', [PictureController::class, 'index'])->name('clients.pictures');
+            Route::post('/pictures', [PictureController::class, 'store'])->name('clients.pictures.store');
+            Route::get(
+                '/pictures/{picture}',
+                [PictureController::class, 'show'],
+            )->name('clients.pictures.show')->scopeBindings();
+            Route::delete(
+                '/pictures/{picture}',
+                [PictureController::class, 'destroy'],
+            )->name('clients.pictures.destroy')->scopeBindings();
+            Route::post(
+                '/zones/{zone}/take',
+                [ClientsController::class, 'takeZone'],
+            )->name('clients.zones.take')->where('zone', '[a-z]+');
+            Route::post('/safety-flags', [SafetyFlagController::class, 'raise'])->name('clients.safety-flags.raise');
+            Route::put('/safety-flags', [SafetyFlagController::class, 'clear'])->name('clients.safety-flags.clear');
+            Route::post('/plan/preview', [PlanController::class, 'preview'])->name('clients.plan.preview');
+            Route::post('/plan/acts', [PlanController::class, 'act'])->name('clients.plan.act');
+            Route::post('/plan/undo', [PlanController::class, 'undo'])->name('clients.plan.undo');
+            Route::post('/plan/redo', [PlanController::class, 'redo'])->name('clients.plan.redo');
+            Route::post('/plan/occasions', [PlanController::class, 'occasion'])->name('clients.plan.occasion');
+            Route::delete(
+                '/plan/occasions/{place}',
+                [PlanController::class, 'withoutOccasion'],
+            )->name('clients.plan.without')->where('place', '\d{1,9}');
+            Route::get('/plan/terms', [PlanTermsController::class, 'edit'])->name('clients.plan-terms');
+            Route::put('/plan/terms', [PlanTermsController::class, 'update'])->name('clients.plan-terms.update');
+            Route::post(
+                '/plan/terms/by-hand',
+                [PlanTermsController::class, 'setByHand'],
+            )->name('clients.plan-terms.by-hand');
+            Route::delete(
+                '/plan/terms/by-hand/{date}',
+                [PlanTermsController::class, 'takeBack'],
+            )->name('clients.plan-terms.take-back')->where('date', '\d{4}-\d{2}-\d{2}');
+            Route::post(
+                '/plan/terms/promise',
+                [PlanTermsController::class, 'promise'],
+            )->name('clients.plan-terms.promise');
+            Route::delete(
+                '/plan/terms/promise',
+                [PlanTermsController::class, 'release'],
+            )->name('clients.plan-terms.release');
+            Route::get('/hair-tests', [HairTestsController::class, 'create'])->name('clients.hair-tests');
+            Route::post('/hair-tests', [HairTestsController::class, 'store'])->name('clients.hair-tests.store');
+            Route::get('/hair-tests/zones', [HairTestsController::class, 'zones'])->name('clients.hair-tests.zones');
+            Route::put('/hair-tests/draft', [HairTestsController::class, 'draft'])->name('clients.hair-tests.draft');
+            Route::delete(
+                '/hair-tests/draft/{moment}',
+                [HairTestsController::class, 'forget'],
+            )->name('clients.hair-tests.forget')->where('moment', '[a-z-]+');
+            Route::post(
+                '/hair-tests/instruments/{device}',
+                [InstrumentController::class, 'read'],
+            )->name('clients.instruments.read');
+            Route::post(
+                '/hair-tests/on-picture',
+                [InstrumentController::class, 'measure'],
+            )->name('clients.instruments.on-picture');
+            Route::get('/history', [HistoryController::class, 'index'])->name('clients.history');
+            Route::get(
+                '/history/{visit}',
+                [HistoryController::class, 'show'],
+            )->name('clients.history.show')->scopeBindings();
+            Route::get(
+                '/history/{visit}/correct',
+                [HistoryController::class, 'edit'],
+            )->name('clients.history.edit')->scopeBindings();
+            Route::put(
+                '/history/{visit}',
+                [HistoryController::class, 'update'],
+            )->name('clients.history.update')->scopeBindings();
+            Route::delete(
+                '/history/{visit}',
+                [HistoryController::class, 'destroy'],
+            )->name('clients.history.undo')->scopeBindings();
+            Route::post(
+                '/readings/{reading:key}/confirm',
+                [HistoryController::class, 'confirm'],
+            )->name('clients.readings.confirm')->scopeBindings();
+            Route::get('/wash', [WashController::class, 'setUp'])->name('clients.wash');
+            Route::post('/wash', [WashController::class, 'begin'])->name('clients.wash.begin');
+            Route::get(
+                '/wash/{washSession}',
+                [WashController::class, 'run'],
+            )->name('clients.wash.run')->scopeBindings();
+            Route::post(
+                '/wash/{washSession}/acts',
+                [WashController::class, 'acts'],
+            )->name('clients.wash.acts')->scopeBindings();
+            Route::post(
+                '/wash/{washSession}/finish',
+                [WashController::class, 'finish'],
+            )->name('clients.wash.finish')->scopeBindings();
+            Route::delete(
+                '/wash/{washSession}',
+                [WashController::class, 'destroy'],
+            )->name('clients.wash.break-off')->scopeBindings();
+            Route::get('/home-routine', [HomeRoutineController::class, 'show'])->name('clients.home-routine');
+            Route::get('/home-routine.pdf', [HomeRoutineController::class, 'pdf'])->name('clients.home-routine.pdf');
+            Route::post(
+                '/home-routine/calendar',
+                [CalendarFeedController::class, 'ofHead'],
+            )->name('clients.home-routine.calendar');
+            Route::delete(
+                '/home-routine/calendar',
+                [CalendarFeedController::class, 'dropOfHead'],
+            )->name('clients.home-routine.calendar.drop');
+            Route::post(
+                '/home-routine/links',
+                [HomeRoutineController::class, 'store'],
+            )->name('clients.home-routine.link');
+            Route::delete(
+                '/home-routine/links/{link}',
+                [HomeRoutineController::class, 'withdraw'],
+            )->name('clients.home-routine.withdraw')->scopeBindings();
+            Route::get('/trends/trials', [TrialController::class, 'index'])->name('clients.trials');
+            Route::post('/trends/trials', [TrialController::class, 'store'])->name('clients.trials.store');
+            Route::delete(
+                '/trends/trials/{trial}',
+                [TrialController::class, 'end'],
+            )->name('clients.trials.end')->scopeBindings();
+            Route::post('/programmes', [TrialController::class, 'beginProgramme'])->name('clients.programmes.begin');
+            Route::delete(
+                '/programmes/{programme}',
+                [TrialController::class, 'endProgramme'],
+            )->name('clients.programmes.end')->scopeBindings();
+            Route::get('/style', [StyleController::class, 'show'])->name('clients.style');
+            Route::post('/style', [StyleController::class, 'begin'])->name('clients.style.begin');
+            Route::put('/style', [StyleController::class, 'keep'])->name('clients.style.keep');
+            Route::delete('/style', [StyleController::class, 'end'])->name('clients.style.end');
+            Route::get('/wash-days', [WashDayController::class, 'create'])->name('clients.wash-days');
+            Route::post('/wash-days', [WashDayController::class, 'store'])->name('clients.wash-days.store');
+            Route::delete(
+                '/wash-days/{washDay:key}',
+                [WashDayController::class, 'destroy'],
+            )->name('clients.wash-days.undo')->scopeBindings();
         });
     });
 });

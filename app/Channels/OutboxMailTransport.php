@@ -24,12 +24,20 @@ final class OutboxMailTransport extends AbstractTransport
     protected function doSend(SentMessage $message): void
     {
         $mail = $message->getOriginalMessage();
-        $head = $mail instanceof Email ? Head::query()->withoutGlobalScope('salon')->find($mail->getHeaders()->getHeaderBody(self::HEAD_HEADER)) : null;
+        $head = $mail instanceof Email
+            ? Head::query()->withoutGlobalScope('salon')->find($mail->getHeaders()->getHeaderBody(self::HEAD_HEADER))
+            : null;
         if (! $mail instanceof Email || ! $head instanceof Head) {
             throw new TransportException('This mail is about no head.');
         }
         try {
-            $this->outbox->hand($head, 'mail', $mail->getTo()[0]->getAddress(), (string) $mail->getSubject(), (string) $mail->getTextBody());
+            $this->outbox->hand(
+                $head,
+                'mail',
+                $mail->getTo()[0]->getAddress(),
+                (string) $mail->getSubject(),
+                (string) $mail->getTextBody(),
+            );
         } catch (UndeliveredMessage $refused) {
             throw new TransportException($refused->getMessage(), previous: $refused);
         }

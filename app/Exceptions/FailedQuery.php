@@ -13,7 +13,9 @@ final class FailedQuery extends RuntimeException
     public static function of(QueryException $failed): self
     {
         // The database's own words quote values too: only its code and kind are kept.
-        $kind = preg_match('/^SQLSTATE\[\w+\]:? ?([^:\'"`]{0,60})/', $failed->getMessage(), $found) === 1 ? trim($found[1]) : '';
+        $kind = preg_match('/^SQLSTATE\[\w+\]:? ?([^:\'"`]{0,60})/', $failed->getMessage(), $found) === 1
+            ? trim($found[1])
+            : '';
         $of = self::origin($failed);
 
         return new self("SQLSTATE {$failed->getCode()} {$kind}: {$failed->getSql()}{$of}");

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 /**
- * A device on the trolley, with the shape a driver of a real one has: it is opened, read and closed, and each of these can fail.
+ * A device on the trolley, with the shape a driver of a real one has: it is opened, read and closed, and each of these
+ * can fail.
  * The rack decides which driver stands behind a name.
  */
 interface Instrument

@@ -16,11 +16,15 @@ final class InstrumentFault extends RuntimeException
 
     public static function lowBattery(string $name, int $percent): self
     {
-        return new self("The {$name}’s battery is at {$percent} %, too low to trust. Charge it, or measure by hand and type the value.");
+        return new self(
+            "The {$name}’s battery is at {$percent} %, too low to trust. Charge it, or measure by hand and type the value.",
+        );
     }
 
     public static function nothingToRead(string $name): self
     {
-        return new self("This {$name} is simulated and has nothing to read on a real head. Type the value that yours shows.");
+        return new self(
+            "This {$name} is simulated and has nothing to read on a real head. Type the value that yours shows.",
+        );
     }
 }

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use App\Care\Weather;
-use App\Care\Words;
-use Nagomi\Core\Air\MoistureRegain;
-use Nagomi\Core\Parameter\BenchModel;
-use Nagomi\Core\Parameter\Model;
-use Nagomi\Core\Simulation\Chance;
+use App\Bridge\Clients\SalonClimate;
+use App\Wording\Words;
+use Nagomi\Core\Climate\MoistureRegain;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Statistics\SeededRandom;
 
-/** Ships in place of a device: reads a made-up head’s hidden truth with noise, and now and then fails as devices do. The relations are invented for the demo. */
+/**
+ * Ships in place of a device: reads a made-up head’s hidden truth with noise, and now and then fails as devices do. The
+ * relations are invented for the demo.
+ */
 final class SimulatedInstrument implements Instrument
 {
     private const TIMES_OUT = 0.06;
@@ -22,8 +25,11 @@ final class SimulatedInstrument implements Instrument
 
     private bool $open = false;
 
-    public function __construct(private readonly Device $device, private readonly ?HiddenHead $head, private readonly Chance $chance)
-    {
+    public function __construct(
+        private readonly Device $device,
+        private readonly ?HiddenHead $head,
+        private readonly SeededRandom $chance,
+    ) {
     }
 
     public function open(): void
@@ -44,11 +50,30 @@ final class SimulatedInstrument implements Instrument
         }
 
         return match ($this->device) {
-            Device::MoistureMeter => ['percent' => $this->rounded(MoistureRegain::percentAt($this->humidity()) + 0.08 * ($this->head->moisture - 60) + 0.02 * $this->head->buildUp, 0.6, 0.1)],
-            Device::CombForceGauge => ['newton' => $this->rounded(1.5 + 0.06 * $this->head->wear + 0.05 * max(0.0, 65 - $this->head->moisture), 0.4, 0.1)],
+            Device::MoistureMeter => [
+                'percent' => $this->rounded(
+                    MoistureRegain::percentAt($this->humidity()) + 0.08 * (
+                        $this->head->moisture - 60
+                    ) + 0.02 * $this->head->buildUp,
+                    0.6,
+                    0.1,
+                ),
+            ],
+            Device::CombForceGauge => [
+                'newton' => $this->rounded(
+                    1.5 + 0.06 * $this->head->wear + 0.05 * max(0.0, 65 - $this->head->moisture),
+                    0.4,
+                    0.1,
+                ),
+            ],
             Device::Scale => $this->weights(),
-            Device::HardnessStripReader => ['mg_per_l' => $this->strip($this->head->head->hardness() + $this->chance->normal(0, 12))],
-            Device::WeatherStation => ['celsius' => $this->rounded(20.5, 1.0, 0.1), 'humidity_percent' => min(100.0, $this->rounded($this->humidity(), 2.0, 1.0))],
+            Device::HardnessStripReader => [
+                'mg_per_l' => $this->strip($this->head->head->hardness() + $this->chance->normal(0, 12)),
+            ],
+            Device::WeatherStation => [
+                'celsius' => $this->rounded(20.5, 1.0, 0.1),
+                'humidity_percent' => min(100.0, $this->rounded($this->humidity(), 2.0, 1.0)),
+            ],
         };
     }
 
@@ -66,16 +91,22 @@ final class SimulatedInstrument implements Instrument
     private function weights(): array
     {
         $head = $this->head?->head;
-        $hairGrams = M_PI / 4 * 0.007 ** 2 * BenchModel::HAIR_DENSITY_G_PER_CM3 * ($head?->length() ?? Model::LENGTH_NOT_MEASURED_MM) / 10;
+        $hairGrams = M_PI / 4 * 0.007 ** 2 * ReadingParameters::HAIR_DENSITY_G_PER_CM3 * (
+            $head?->length() ?? ModelParameters::LENGTH_NOT_MEASURED_MM
+        ) / 10;
         $dry = $this->rounded(8.0, 1.0, 0.1);
 
-        return ['mass_g' => $this->rounded(500 * $hairGrams, 0.08, 0.1), 'dry_g' => $dry, 'wet_g' => $dry + $this->rounded(0.6 * $dry, 0.5, 0.1)];
+        return [
+            'mass_g' => $this->rounded(500 * $hairGrams, 0.08, 0.1),
+            'dry_g' => $dry,
+            'wet_g' => $dry + $this->rounded(0.6 * $dry, 0.5, 0.1),
+        ];
     }
 
     private function humidity(): float
     {
         $salon = $this->head?->salon;
-        $year = $salon === null ? [] : Weather::year($salon);
+        $year = $salon === null ? [] : app(SalonClimate::class)->year($salon);
 
         return $salon === null ? 50.0 : $year[$salon->today()->format('m-d')] ?? $salon->humidity_percent;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Care\Renewal;
+use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -30,8 +30,14 @@ final class RenewSalon implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        foreach (Head::query()->withoutGlobalScope('salon')->where('salon_id', $this->salonId)->with(['salon', 'outlook'])->lazyById(50) as $head) {
-            Renewal::current($head);
+        foreach (
+            Head::query()
+                ->withoutGlobalScope('salon')
+                ->where('salon_id', $this->salonId)
+                ->with(['salon', 'outlook'])
+                ->lazyById(50) as $head
+        ) {
+            app(Outlooks::class)->current($head);
         }
     }
 }

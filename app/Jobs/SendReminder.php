@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Care\Reminding\QuietHours;
-use App\Care\Reminding\Wording;
+use App\Care\Reminders\QuietHours;
+use App\Care\Reminders\ReminderText;
 use App\Channels\UndeliveredMessage;
 use App\Models\Reminder;
 use App\Notifications\Reminding;
@@ -40,14 +40,16 @@ final class SendReminder implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        $claimed = Reminder::query()->withoutGlobalScope('salon')->whereKey($this->reminderId)->where('status', 'due')->update(['status' => 'sending', 'updated_at' => now()]);
-        $reminder = $claimed === 1 ? Reminder::query()->withoutGlobalScope('salon')->with('head.salon')->find($this->reminderId) : null;
+        $reminder = $this->claimed();
         if (! $reminder instanceof Reminder) {
             return;
         }
-        $wording = Wording::of($reminder);
+        $wording = ReminderText::of($reminder);
         if ($wording === null || $reminder->head->reminded_by === 'nobody') {
-            $reminder->update(['status' => 'dropped', 'why' => $wording === null ? 'What it was about is not any more.' : 'She wants none.']);
+            $reminder->update([
+                'status' => 'dropped',
+                'why' => $wording === null ? 'What it was about is not any more.' : 'The client wants none.',
+            ]);
 
             return;
         }
@@ -57,11 +59,34 @@ final class SendReminder implements ShouldBeUnique, ShouldQueue
             return;
         }
         try {
-            $reminder->head->notifyNow(new Reminding($wording->subject, $wording->sentence, url(URL::signedRoute('reminders.stop', ['head' => $reminder->head_id], absolute: false))));
+            $reminder->head->notifyNow(new Reminding(
+                $wording->subject,
+                $wording->sentence,
+                url(URL::signedRoute('reminders.stop', ['head' => $reminder->head_id], absolute: false)),
+            ));
             $reminder->update(['status' => 'sent', 'why' => null]);
         } catch (UndeliveredMessage | TransportExceptionInterface $undelivered) {
             $again = $reminder->attempts + 1 < self::MOST_ATTEMPTS;
-            $reminder->update(['status' => $again ? 'due' : 'failed', 'attempts' => $reminder->attempts + 1, 'due_at' => $again ? now()->addMinutes(self::AGAIN_AFTER_MINUTES) : $reminder->due_at, 'why' => mb_substr($undelivered->getMessage(), 0, 200)]);
+            $reminder->update([
+                'status' => $again ? 'due' : 'failed',
+                'attempts' => $reminder->attempts + 1,
+                'due_at' => $again ? now()->addMinutes(self::AGAIN_AFTER_MINUTES) : $reminder->due_at,
+                'why' => mb_substr($undelivered->getMessage(), 0, 200),
+            ]);
         }
+    }
+
+    /** The reminder, when it is due and no other worker has taken it. */
+    private function claimed(): ?Reminder
+    {
+        $claimed = Reminder::query()
+            ->withoutGlobalScope('salon')
+            ->whereKey($this->reminderId)
+            ->where('status', 'due')
+            ->update(['status' => 'sending', 'updated_at' => now()]);
+
+        return $claimed === 1
+            ? Reminder::query()->withoutGlobalScope('salon')->with('head.salon')->find($this->reminderId)
+            : null;
     }
 }

@@ -22,6 +22,9 @@ final class Act extends Model
 {
     use MassPrunable;
 
+    /** The field of a form that carries its key. */
+    public const FIELD = '_act';
+
     /** A form is sent again within minutes, an offline queue within days. */
     private const KEPT_DAYS = 7;
 

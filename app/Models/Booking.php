@@ -51,15 +51,21 @@ final class Booking extends Model
     protected function casts(): array
     {
         return [
-            'is_wash_day' => 'boolean', 'date' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'stretches' => 'array', 'minutes' => 'integer', 'price_cents' => 'integer', 'status' => BookingStatus::class,
-            'expected_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',
+            'is_wash_day' => 'boolean', 'date' => 'immutable_date', 'starts_at' => 'immutable_datetime',
+            'stretches' => 'array', 'minutes' => 'integer', 'price_cents' => 'integer',
+            'status' => BookingStatus::class,
+            'expected_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];
     }
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['head_id', 'user_id', 'service', 'starts_at', 'status', 'because'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['head_id', 'user_id', 'service', 'starts_at', 'status', 'because'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return BelongsTo<Head, $this> */

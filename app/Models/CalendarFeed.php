@@ -41,7 +41,11 @@ final class CalendarFeed extends Model
      */
     public static function anew(int $salonId, array $whose): self
     {
-        self::query()->where('salon_id', $salonId)->where($whose)->whereNull('withdrawn_at')->update(['withdrawn_at' => now()]);
+        self::query()
+            ->where('salon_id', $salonId)
+            ->where($whose)
+            ->whereNull('withdrawn_at')
+            ->update(['withdrawn_at' => now()]);
         $secret = Str::random(48);
         $feed = new self($whose + ['secret' => $secret, 'digest' => hash('sha256', $secret)]);
         $feed->salon_id = $salonId;

@@ -27,6 +27,9 @@ final class Clearance extends Model
     use BelongsToSalon;
     use LogsActivity;
 
+    /** The column of the head by sign. */
+    public const FLAGS = ['red' => 'red_sign', 'sore' => 'sore_scalp'];
+
     protected $guarded = ['id'];
 
     protected function casts(): array
@@ -36,6 +39,9 @@ final class Clearance extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['head_id', 'sign', 'raised_on', 'cleared_on', 'cleared_by'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['head_id', 'sign', 'raised_on', 'cleared_on', 'cleared_by'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 }

@@ -51,7 +51,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null               $health_notes
  * @property array<string, mixed>|null $carried
  * @property array<string, mixed>|null $season what a plan must keep to, as in a care record
- * @property array<string, mixed>|null $made_up the truth of a head of the demo, which the simulated instruments read; null for every real one
+ * @property array<string, mixed>|null $made_up the truth of a head of the demo, which the simulated instruments read;
+ *     null for every real one
  * @property CarbonImmutable|null      $outlook_due_from the earliest day whose balance is still to be worked out anew
  * @property string|null               $email
  * @property string|null               $phone
@@ -109,7 +110,11 @@ final class Head extends Model
     /** Who changed what, without what is private: the trail names the field, never a health note. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logAll()->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logAll()
+            ->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return array<string, string> */
@@ -165,16 +170,16 @@ final class Head extends Model
         return $this->hasMany(HomeLink::class);
     }
 
-    /** @return HasMany<Basin, $this> */
-    public function basins(): HasMany
+    /** @return HasMany<WashSession, $this> */
+    public function washSessions(): HasMany
     {
-        return $this->hasMany(Basin::class);
+        return $this->hasMany(WashSession::class);
     }
 
-    /** @return HasMany<HeadDay, $this> */
+    /** @return HasMany<HeadSnapshot, $this> */
     public function days(): HasMany
     {
-        return $this->hasMany(HeadDay::class);
+        return $this->hasMany(HeadSnapshot::class);
     }
 
     /** @return HasMany<ZonesBefore, $this> */

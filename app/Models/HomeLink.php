@@ -36,12 +36,20 @@ final class HomeLink extends Model
 
     protected function casts(): array
     {
-        return ['expires_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+        return [
+            'expires_at' => 'immutable_datetime',
+            'withdrawn_at' => 'immutable_datetime',
+            'opened_at' => 'immutable_datetime',
+            'created_at' => 'immutable_datetime',
+        ];
     }
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['head_id', 'expires_at', 'withdrawn_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['head_id', 'expires_at', 'withdrawn_at'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return BelongsTo<Head, $this> */

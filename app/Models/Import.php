@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                        $salon_id
  * @property int                        $user_id
  * @property string                     $name
- * @property list<array<string, mixed>> $found one for each client or record: where it stands, what it is, what is wrong with it
+ * @property list<array<string, mixed>> $found one for each client or record: where it stands, what it is, what is wrong
+ *     with it
  */
 final class Import extends Model
 {

@@ -31,7 +31,12 @@ final class OutboxMessage extends Model
 
     protected function casts(): array
     {
-        return ['to' => 'encrypted', 'subject' => 'encrypted', 'body' => 'encrypted', 'handed_at' => 'immutable_datetime'];
+        return [
+            'to' => 'encrypted',
+            'subject' => 'encrypted',
+            'body' => 'encrypted',
+            'handed_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Head, $this> */

@@ -14,17 +14,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string                           $head_id
  * @property CarbonImmutable                  $as_of
- * @property CarbonImmutable|null             $drifts_on the first day outside the band, if nothing is done; null within four weeks
+ * @property CarbonImmutable|null $drifts_on the first day outside the band, if nothing is done; null within four weeks
  * @property float                            $days_out     expected days out of band over the season
  * @property float                            $plan_minutes of all wash days of the season
  * @property string                           $verdict
  * @property Head                             $head
  * @property array<string, float>             $cells
- * @property list<array<string, mixed>>       $standing
- * @property list<array<string, mixed>>       $signs
- * @property array<string, mixed>             $river
+ * @property list<StoredStratum>              $standing
+ * @property list<StoredSign>                 $signs
+ * @property StoredRiver                      $river
  * @property list<array<string, mixed>>       $ledger lines since the last day on which something happened
- * @property list<array<string, mixed>>|null  $clashes
+ * @property list<StoredConflict>|null        $clashes
  * @property array<string, float>|null        $learned
  * @property array<string, float>|null        $length
  * @property array<string, list<array<string, mixed>>>|null $worth tests worth taking next, by moment
@@ -43,7 +43,12 @@ final class Outlook extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float', 'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array', 'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array', 'worth' => 'array'];
+        return [
+            'as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float',
+            'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array',
+            'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
+            'worth' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Head, $this> */

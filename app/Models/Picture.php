@@ -45,7 +45,9 @@ final class Picture extends Model
     protected static function booted(): void
     {
         // The file goes when the row surely has.
-        static::deleted(fn (self $picture) => DB::afterCommit(fn (): bool => Storage::disk(self::DISK)->delete($picture->path())));
+        static::deleted(
+            fn (self $picture) => DB::afterCommit(fn (): bool => Storage::disk(self::DISK)->delete($picture->path())),
+        );
     }
 
     public function path(): string
@@ -55,6 +57,9 @@ final class Picture extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['head_id', 'taken_on', 'kind', 'consent_by'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['head_id', 'taken_on', 'kind', 'consent_by'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 }

@@ -41,7 +41,8 @@ final class PlanItem extends Model
     {
         return [
             'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'reasons' => 'array',
-            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'by_hand' => 'array', 'clash' => 'array', 'broken_hairs' => 'float',
+            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'by_hand' => 'array', 'clash' => 'array',
+            'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];
     }
@@ -59,6 +60,9 @@ final class PlanItem extends Model
         $day = (int) strtotime($date->format('Y-m-d') . ' UTC');
         $apart = fn (self $item): int => abs((int) strtotime($item->date->format('Y-m-d') . ' UTC') - $day);
 
-        return $items->filter(fn (self $item): bool => $apart($item) < self::SAME_WITHIN_DAYS * 86400)->sortBy($apart)->first();
+        return $items
+            ->filter(fn (self $item): bool => $apart($item) < self::SAME_WITHIN_DAYS * 86400)
+            ->sortBy($apart)
+            ->first();
     }
 }

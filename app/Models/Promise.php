@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -29,5 +30,12 @@ final class Promise extends Model
     protected function casts(): array
     {
         return ['items' => 'array', 'made_at' => 'immutable_datetime', 'released_at' => 'immutable_datetime'];
+    }
+
+    /** @return Collection<int, self> the latest first */
+    public static function latestOf(Head $head): Collection
+    {
+        /** @var Collection<int, self> */
+        return self::query()->where('head_id', $head->id)->latest('id')->limit(6)->get();
     }
 }

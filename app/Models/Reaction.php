@@ -45,7 +45,10 @@ final class Reaction extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['head_id', 'product_id', 'ingredient', 'on'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['head_id', 'product_id', 'ingredient', 'on'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return BelongsTo<Product, $this> */

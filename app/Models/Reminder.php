@@ -28,7 +28,7 @@ final class Reminder extends Model
 {
     use BelongsToSalon;
 
-    /** A message takes seconds; a server that hangs is left after {@see \App\Jobs\SendReminder}'s own limit. */
+    /** A message takes seconds; a server that hangs is left after the limit of the job that sends it. */
     private const HEARD_OF_WITHIN_MINUTES = 5;
 
     protected $guarded = ['id'];
@@ -41,13 +41,19 @@ final class Reminder extends Model
     /** Given up, or handed over so long ago that whoever sent it must have died on the way. */
     public function isStuck(): bool
     {
-        return $this->status === 'failed' || $this->status === 'sending' && $this->updated_at !== null && $this->updated_at->addMinutes(self::HEARD_OF_WITHIN_MINUTES)->isPast();
+        return $this->status === 'failed'
+            || $this->status === 'sending'
+                && $this->updated_at !== null
+                && $this->updated_at->addMinutes(self::HEARD_OF_WITHIN_MINUTES)->isPast();
     }
 
     /** @return bool whether it was this call that set it due again */
     public function sendAgain(): bool
     {
-        return self::query()->whereKey($this->id)->where('status', $this->status)->update(['status' => 'due', 'attempts' => 0, 'why' => null, 'due_at' => CarbonImmutable::now()]) === 1;
+        return self::query()
+            ->whereKey($this->id)
+            ->where('status', $this->status)
+            ->update(['status' => 'due', 'attempts' => 0, 'why' => null, 'due_at' => CarbonImmutable::now()]) === 1;
     }
 
     /** @return BelongsTo<Head, $this> */

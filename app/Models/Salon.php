@@ -29,7 +29,10 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array', 'chairs' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer'];
+        return [
+            'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
+            'chairs' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
+        ];
     }
 
     /** @return HasMany<Head, $this> */

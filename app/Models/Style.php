@@ -24,10 +24,20 @@ final class Style extends Model
 {
     use BelongsToSalon;
 
+    /** What can be done to keep a style. */
+    public const KEEPING = ['refreshed', 'covered', 'lifted'];
+
     protected $guarded = ['id', 'salon_id'];
 
     protected function casts(): array
     {
         return ['made_on' => 'immutable_date', 'ended_on' => 'immutable_date', 'log' => 'array'];
+    }
+
+    /** @return self|null the style a head wears now */
+    public static function running(Head $head): ?self
+    {
+        /** @var self|null */
+        return self::query()->where('head_id', $head->id)->whereNull('ended_on')->latest('id')->first();
     }
 }

@@ -33,6 +33,9 @@ final class TaughtIngredient extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['name', 'functions', 'strength'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['name', 'functions', 'strength'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 }

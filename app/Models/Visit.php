@@ -25,7 +25,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property array<string, string>           $skipped   reason by test
  * @property CarbonImmutable|null            $undone_at
  * @property Collection<int, Reading>        $readings
- * @property Collection<int, VisitAccount>   $accounts
+ * @property Collection<int, VisitStatement>   $accounts
  */
 final class Visit extends Model
 {
@@ -42,7 +42,10 @@ final class Visit extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['head_id', 'date', 'moment', 'undone_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['head_id', 'date', 'moment', 'undone_at'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return BelongsTo<Head, $this> */
@@ -68,10 +71,10 @@ final class Visit extends Model
         return is_numeric($last) ? (int) $last : 0;
     }
 
-    /** @return HasMany<VisitAccount, $this> the first first */
+    /** @return HasMany<VisitStatement, $this> the first first */
     public function accounts(): HasMany
     {
-        $relation = $this->hasMany(VisitAccount::class);
+        $relation = $this->hasMany(VisitStatement::class);
         $relation->orderBy('id');
 
         return $relation;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notifications;
 
 use App\Channels\OutboxMailTransport;
+use App\Channels\SaysInText;
 use App\Channels\TextChannel;
 use App\Models\Head;
 use Illuminate\Notifications\Messages\MailMessage;
@@ -14,8 +15,11 @@ use Symfony\Component\Mime\Email;
 /** A reminder, by mail or text as the client wishes. */
 final class Reminding extends Notification implements SaysInText
 {
-    public function __construct(private readonly string $subject, private readonly string $sentence, private readonly string $stopAddress)
-    {
+    public function __construct(
+        private readonly string $subject,
+        private readonly string $sentence,
+        private readonly string $stopAddress,
+    ) {
     }
 
     /** @return list<string> */
@@ -30,8 +34,13 @@ final class Reminding extends Notification implements SaysInText
 
     public function toMail(Head $head): MailMessage
     {
-        return (new MailMessage())->subject($this->subject)->text('mail.reminder', ['sentence' => $this->sentence, 'salon' => $head->salon->name, 'stop' => $this->stopAddress])
-            ->withSymfonyMessage(fn (Email $mail) => $mail->getHeaders()->addTextHeader(OutboxMailTransport::HEAD_HEADER, $head->id));
+        return (new MailMessage())->subject($this->subject)->text(
+            'mail.reminder',
+            ['sentence' => $this->sentence, 'salon' => $head->salon->name, 'stop' => $this->stopAddress],
+        )
+            ->withSymfonyMessage(
+                fn (Email $mail) => $mail->getHeaders()->addTextHeader(OutboxMailTransport::HEAD_HEADER, $head->id),
+            );
     }
 
     public function toText(Head $head): string

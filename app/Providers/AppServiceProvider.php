@@ -6,33 +6,38 @@ namespace App\Providers;
 
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
+use App\Http\Assets\AssetFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
-use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Statistics\SeededRandom;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(Chance::class, fn (): Chance => new Chance(random_int(0, PHP_INT_MAX)));
+        $this->app->bind(SeededRandom::class, fn (): SeededRandom => new SeededRandom(random_int(0, PHP_INT_MAX)));
     }
 
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        // asset('js/screens/now.js') names the file as it is now, so that a browser may keep it for good.
+        URL::useAssetOrigin('/a/' . AssetFile::version(public_path()));
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
         Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));
-        Blade::directive('money', fn (string $cents): string => "<?php echo e(\\App\\Care\\Money::shown({$cents}, auth()->user()->salon->currency)); ?>");
         // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
-        RateLimiter::for('calendars', fn (Request $request): array => [Limit::perMinute(120)->by((string) $request->ip())]);
+        RateLimiter::for(
+            'calendars',
+            fn (Request $request): array => [Limit::perMinute(120)->by((string) $request->ip())],
+        );
         RateLimiter::for('card', fn (Request $request): array => [Limit::perMinute(60)->by((string) $request->ip())]);
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(30)->by((string) $request->ip()),

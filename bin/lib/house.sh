@@ -195,7 +195,7 @@ serve() {
 server_comes_up() {
     # shellcheck disable=SC2086
     (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${SERVER_WORKERS:-4} exec setsid php $PHP_SERVER_SETTINGS -S "$1:$2" \
-        "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php") >"$3" 2>&1 &
+        "$ROOT/bin/lib/serve.php") >"$3" 2>&1 &
     SERVER_PID=$! && disown
     local waited=0
     sleep 0.1
@@ -208,4 +208,16 @@ server_comes_up() {
     # Another program may answer on a port that ours did not get.
     sleep 0.1
     kill -0 "$SERVER_PID" 2>/dev/null
+}
+
+# The tools for the scripts: eslint, vitest and what makes public/assets. The running product needs none of them.
+ensure_scripts() {
+    command -v node >/dev/null || ensure_packages nodejs npm
+    [ "$(node -p 'Number(process.versions.node.split(".")[0]) >= 18')" = true ] || refuse "Node 18 or later is needed for the tests of the scripts; this is $(node -v)."
+    local stamp
+    stamp=$(cat "$ROOT/package.json" "$ROOT/package-lock.json" | sha256sum | cut -d' ' -f1)
+    [ -d "$ROOT/node_modules" ] && [ "$(cat "$VAR/node.stamp" 2>/dev/null)" = "$stamp" ] && return
+    echo "Fetching the packages for the scripts …"
+    (cd "$ROOT" && npm ci --no-audit --no-fund) >"$VAR/npm.log" 2>&1 || refuse "The packages for the scripts could not be fetched; $VAR/npm.log says why."
+    printf '%s' "$stamp" >"$VAR/node.stamp"
 }

@@ -66,11 +66,15 @@ return new class () extends Migration {
     /** Readings taken in before there were visits become visits of one day, moment and reader. */
     private function visitsOfEarlierReadings(): void
     {
-        $sittings = DB::table('readings')->groupBy('salon_id', 'head_id', 'date', 'moment', 'by')->get(['salon_id', 'head_id', 'date', 'moment', 'by']);
+        $sittings = DB::table('readings')->groupBy('salon_id', 'head_id', 'date', 'moment', 'by')->get([
+            'salon_id', 'head_id', 'date', 'moment', 'by',
+        ]);
         foreach ($sittings as $sitting) {
             $columns = (array) $sitting;
             $id = strtolower((string) Str::ulid());
-            DB::table('visits')->insert(['id' => $id, 'skipped' => '{}', 'created_at' => now(), 'updated_at' => now()] + $columns);
+            DB::table('visits')->insert(
+                ['id' => $id, 'skipped' => '{}', 'created_at' => now(), 'updated_at' => now()] + $columns,
+            );
             DB::table('readings')->where($columns)->update(['visit' => $id]);
         }
     }

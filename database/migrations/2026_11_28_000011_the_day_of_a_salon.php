@@ -19,7 +19,8 @@ return new class () extends Migration {
             $table->boolean('hides_names')->default(false);
         });
         Schema::table('outlooks', function (Blueprint $table): void {
-            // The first day on which some stratum is likelier outside its band than in it, if nothing is done; for the morning desk.
+            // The first day on which some stratum is likelier outside its band than in it, if nothing is done; for the
+            // morning desk.
             $table->date('drifts_on')->nullable();
             $table->index(['salon_id', 'drifts_on']);
         });
@@ -27,7 +28,8 @@ return new class () extends Migration {
             $table->id();
             $table->foreignId('salon_id')->constrained()->cascadeOnDelete();
             $table->string('name', 80);
-            // A whole wash day takes its minutes from the Basin; everything else from the client's own past, and from these.
+            // A whole wash day takes its minutes from the Basin; everything else from the client's own past, and from
+            // these.
             $table->boolean('is_wash_day')->default(false);
             $table->unsignedSmallInteger('minutes');
             $table->unsignedInteger('price_cents')->default(0);
@@ -83,6 +85,8 @@ return new class () extends Migration {
             $table->foreignUlid('basin_id')->nullable()->constrained()->nullOnDelete();
         });
         // Until now only the key of an act told which wash day it belonged to.
-        DB::statement("update stock_moves join basins on stock_moves.`key` like concat('basin ', basins.id, ' %') set stock_moves.basin_id = basins.id");
+        DB::statement(
+            "update stock_moves join basins on stock_moves.`key` like concat('basin ', basins.id, ' %') set stock_moves.basin_id = basins.id",
+        );
     }
 };

@@ -19,7 +19,8 @@ return new class () extends Migration {
             $table->timestamp('taken_at', 3)->index();
         });
         Schema::table('heads', function (Blueprint $table): void {
-            // The earliest day whose balance is still to be worked out anew; null: the outlook is in step with the book.
+            // The earliest day whose balance is still to be worked out anew; null: the outlook is in step with the
+            // book.
             $table->date('outlook_due_from')->nullable()->index();
         });
     }

@@ -19,14 +19,39 @@ return new class () extends Migration {
             $table->boolean('bends_without_ring')->default(false);
         });
         // Whoever came as a contact alone was written down as medium in everything: that was never measured.
-        $contacts = DB::table('heads')->whereNull('ring_mm')->whereNull('strand_um')->where('length_mm', 300)->where('sections', 4)->where('density', 'medium')->where('styling_load', 'medium')
+        $contacts = DB::table('heads')
+            ->whereNull('ring_mm')
+            ->whereNull('strand_um')
+            ->where('length_mm', 300)
+            ->where('sections', 4)
+            ->where('density', 'medium')
+            ->where('styling_load', 'medium')
             ->whereNotExists(fn ($readings) => $readings->from('readings')->whereColumn('readings.head_id', 'heads.id'))
             ->whereNotExists(fn ($days) => $days->from('wash_days')->whereColumn('wash_days.head_id', 'heads.id'))
-            ->whereNotExists(fn ($parts) => $parts->from('zone_parts')->whereColumn('zone_parts.head_id', 'heads.id')->where(fn ($any) => $any->where('porosity', '!=', 'medium')->orWhere('strand', '!=', 'medium')->orWhere('part', '!=', 'length')->orWhere('chemically_treated', true)))
+            ->whereNotExists(
+                fn ($parts) => $parts
+                    ->from('zone_parts')
+                    ->whereColumn('zone_parts.head_id', 'heads.id')
+                    ->where(
+                        fn ($any) => $any
+                            ->where('porosity', '!=', 'medium')
+                            ->orWhere('strand', '!=', 'medium')
+                            ->orWhere('part', '!=', 'length')
+                            ->orWhere('chemically_treated', true),
+                    ),
+            )
             ->pluck('id')->all();
         foreach (array_chunk($contacts, 200) as $some) {
-            DB::table('heads')->whereIn('id', $some)->update(['length_mm' => null, 'density' => 'not-measured', 'styling_load' => 'not-measured', 'outlook_due_from' => '1000-01-01']);
-            DB::table('zone_parts')->whereIn('head_id', $some)->update(['porosity' => 'not-measured', 'strand' => 'not-measured']);
+            DB::table('heads')->whereIn('id', $some)->update([
+                'length_mm' => null,
+                'density' => 'not-measured',
+                'styling_load' => 'not-measured',
+                'outlook_due_from' => '1000-01-01',
+            ]);
+            DB::table('zone_parts')->whereIn('head_id', $some)->update([
+                'porosity' => 'not-measured',
+                'strand' => 'not-measured',
+            ]);
         }
     }
 };

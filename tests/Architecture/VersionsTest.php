@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * What is installed is what is written down: every package, wanted by us or by another, in exactly the version of versions.txt.
+ * What is installed is what is written down: every package, wanted by us or by another, in exactly the version of
+ * versions.txt.
  */
 
 /** @return array<string, string> version by package, as written down */
@@ -47,8 +48,16 @@ it('wants exact versions only, and names no address', function (): void {
 it('tells the packages of development apart, so that a salon runs without them', function (): void {
     $lines = file(__DIR__ . '/../../versions.txt', FILE_IGNORE_NEW_LINES) ?: [];
     $development = array_values(array_filter($lines, fn (string $line): bool => str_ends_with($line, ' dev')));
-    foreach (['pestphp/pest', 'phpunit/phpunit', 'mockery/mockery', 'phpstan/phpstan', 'php-webdriver/webdriver'] as $name) {
-        expect(array_filter($development, fn (string $line): bool => str_starts_with($line, "{$name} ")))->toHaveCount(1);
+    foreach (
+        ['pestphp/pest', 'phpunit/phpunit', 'mockery/mockery', 'phpstan/phpstan', 'php-webdriver/webdriver'] as $name
+    ) {
+        expect(array_filter(
+            $development,
+            fn (string $line): bool => str_starts_with($line, "{$name} "),
+        ))->toHaveCount(1);
     }
-    expect(array_filter($development, fn (string $line): bool => str_starts_with($line, 'laravel/framework ')))->toBe([]);
+    expect(array_filter(
+        $development,
+        fn (string $line): bool => str_starts_with($line, 'laravel/framework '),
+    ))->toBe([]);
 });

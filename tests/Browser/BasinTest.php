@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
- * The Basin with wet hands: a whole wash day with the clock moved, reloaded in the middle, off the network and back, on two tablets.
+ * The Basin with wet hands: a whole wash day with the clock moved, reloaded in the middle, off the network and back, on
+ * two tablets.
  */
+
+use Tests\Browser\Support\Browser;
 
 /** What stands largest on the screen. */
 function step(Browser $browser): string
@@ -21,8 +23,11 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
         expect($browser->text('.verdict-words'))->toContain('four days of five');
         $browser->press('Begin');
         $first = step($browser);
-        $steps = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-basin]").dataset.plan).steps.map((step) => [step.key, step.label, step.hands_on_minutes, step.waiting_minutes, step.by_section])');
-        $sections = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-basin]").dataset.plan).sections');
+        $steps = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-wash]").dataset.plan).steps.map((step) => '
+            . '[step.key, step.label, step.hands_on_minutes, step.waiting_minutes, step.by_section])');
+        $sections = $browser->driver->executeScript(
+            'return JSON.parse(document.querySelector("[data-wash]").dataset.plan).sections',
+        );
         expect($first)->toBe($steps[0][1]);
         foreach ($steps as $i => [$key, $label, $hands, $waiting, $bySection]) {
             expect(step($browser))->toBe($label);
@@ -41,7 +46,8 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
                 }
             } else {
                 // What is tapped shows at once, network or not.
-                $took = (float) $browser->driver->executeScript('const from = performance.now(); document.querySelector("[data-do=done]").click(); return performance.now() - from');
+                $took = (float) $browser->driver->executeScript('const from = performance.now(); document.querySelector("[data-do=done]").click(); return '
+                    . 'performance.now() - from');
                 expect($took)->toBeLessThan(100.0);
             }
             if ($waiting > 0 && ! str_starts_with($key, 'tools')) {
@@ -81,7 +87,10 @@ it('shows both of two tablets what the other did, and whose tap counts', functio
         $two->signIn('quim@saltlight.example')->visit($path);
         // The second loses the network, and both end the same step.
         $two->offline();
-        $one->tap('[data-do="done"]')->driver->wait(10, 100)->until(fn (): bool => str_starts_with($one->text('[data-where]'), 'Step 2'));
+        $one
+            ->tap('[data-do="done"]')->driver
+            ->wait(10, 100)
+            ->until(fn (): bool => str_starts_with($one->text('[data-where]'), 'Step 2'));
         usleep(800_000);
         $two->tap('[data-do="skip"]')->offline(false);
         $two->driver->executeScript('window.dispatchEvent(new Event("online"))');
@@ -103,7 +112,9 @@ it('is run by keyboard alone', function (): void {
         $browser->signIn()->press('Aurel')->key('a')->press('Begin');
         $browser->keys('ENTER');
         expect($browser->text('[data-where]'))->toStartWith('Step 2');
-        $by = $browser->driver->executeScript('return !document.querySelector("[data-sections]").hasAttribute("hidden")');
+        $by = $browser->driver->executeScript(
+            'return !document.querySelector("[data-sections]").hasAttribute("hidden")',
+        );
         if (! $by) {
             $browser->keys('ENTER');
         }
@@ -125,12 +136,24 @@ it('stands where the salon stands, after whatever was tapped without a network',
         for ($i = 0; $i < 40; $i++) {
             $do = ['done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'swap', 'section'][mt_rand(0, 8)];
             $section = mt_rand(0, 3);
-            $browser->driver->executeScript('const button = arguments[0] === "section" ? document.querySelector(`[data-sections]:not([hidden]) [data-section="${arguments[1]}"]`) : document.querySelector(`[data-do="${arguments[0]}"]:not([disabled])`); button?.dispatchEvent(new MouseEvent("click", {bubbles: true}))', [$do, $section]);
+            $browser->driver->executeScript(
+                'const button = arguments[0] === "section" ? '
+                    . 'document.querySelector(`[data-sections]:not([hidden]) [data-section="${arguments[1]}"]`) : '
+                    . 'document.querySelector(`[data-do="${arguments[0]}"]:not([disabled])`); '
+                    . 'button?.dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+                [$do, $section],
+            );
         }
         $before = $stands();
         $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $key = 'nagomi-basin ' . basename($browser->path());
-        $browser->driver->wait(20, 100)->until(fn (): bool => in_array($browser->driver->executeScript('return localStorage.getItem(arguments[0])', [$key]), ['[]', null], true));
+        $browser->driver->wait(20, 100)->until(
+            fn (): bool => in_array(
+                $browser->driver->executeScript('return localStorage.getItem(arguments[0])', [$key]),
+                ['[]', null],
+                true,
+            ),
+        );
         expect($stands())->toBe($before);
         $browser->driver->navigate()->refresh();
         expect($stands())->toBe($before);

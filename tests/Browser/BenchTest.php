@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
  * The Bench as it is used: by touch beside the chair, by keyboard at the desk, without a network in the basement.
  */
+
+use Tests\Browser\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
@@ -19,7 +20,9 @@ afterEach(function (): void {
 /** The tests the Bench finds worth taking. */
 function worth(Browser $browser): array
 {
-    return $browser->driver->executeScript('return [...document.querySelectorAll("[data-walk-to]")].map((step) => step.dataset.walkTo)');
+    return $browser->driver->executeScript(
+        'return [...document.querySelectorAll("[data-walk-to]")].map((step) => step.dataset.walkTo)',
+    );
 }
 
 it('takes a whole follow-up visit by touch, tells after each reading, and sums it up at the end', function (): void {
@@ -28,9 +31,19 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
     expect(count($worth))->toBeGreaterThan(3);
     $began = microtime(true);
     foreach ($worth as $test) {
-        // Every number is given by tapping it; what asks for a length is measured on the ruler, what is counted by the counter.
-        foreach ($browser->driver->executeScript('return [...new Set([...document.querySelectorAll(`#test-${arguments[0]} .points input[name^="raw["]`)].map((field) => field.name))]', [$test]) as $name) {
-            $values = $browser->driver->executeScript('return [...document.querySelectorAll(`[name="${arguments[0]}"]`)].map((field) => field.value)', [$name]);
+        // Every number is given by tapping it; what asks for a length is measured on the ruler, what is counted by the
+        // counter.
+        foreach (
+            $browser->driver->executeScript(
+                'return [...new Set([...document.querySelectorAll(`#test-${arguments[0]} .points '
+                    . 'input[name^="raw["]`)].map((field) => field.name))]',
+                [$test],
+            ) as $name
+        ) {
+            $values = $browser->driver->executeScript(
+                'return [...document.querySelectorAll(`[name="${arguments[0]}"]`)].map((field) => field.value)',
+                [$name],
+            );
             $browser->touch("input[name=\"{$name}\"][value=\"" . $values[intdiv(count($values), 2)] . '"]');
         }
         if ($test === 'wet-stretch') {
@@ -39,7 +52,11 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
             }
             expect($browser->value('raw[wet-stretch][hairs][2][stretched_mm]'))->toBe('140');
         } elseif ($browser->all("#test-{$test} .points") === []) {
-            $browser->driver->executeScript('const select = document.querySelector(`[name="skip[${arguments[0]}]"]`); select.value = "no-time"; select.dispatchEvent(new Event("input", {bubbles: true}))', [$test]);
+            $browser->driver->executeScript(
+                'const select = document.querySelector(`[name="skip[${arguments[0]}]"]`); select.value = '
+                    . '"no-time"; select.dispatchEvent(new Event("input", {bubbles: true}))',
+                [$test],
+            );
         }
     }
     $browser->until('[data-balance]', '→');
@@ -50,7 +67,11 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
     $browser->touch('.save .is-strong');
     $browser->untilGone($old);
     $browser->until('.told', 'last time');
-    expect($browser->path())->toContain('/visits/')->and($browser->text('.told'))->toContain('usual')->toContain('without it');
+    expect($browser->path())
+        ->toContain('/history/')
+        ->and($browser->text('.told'))
+        ->toContain('usual')
+        ->toContain('without it');
     // The fingers of a machine: what the screen itself costs, without what the hands at the hair need.
     expect(microtime(true) - $began)->toBeLessThan(120.0);
     expect($browser->complaints())->toBe([]);
@@ -58,7 +79,8 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
 
 it('takes a whole follow-up visit by keyboard alone', function (): void {
     $browser = $this->browser->signIn()->press('Dilys')->key('b');
-    $focused = fn (): array => $browser->driver->executeScript('const field = document.activeElement; return [field.tagName, field.type ?? "", field.name ?? "", field.textContent.trim().slice(0, 40), field.dataset.next !== undefined]');
+    $focused = fn (): array => $browser->driver->executeScript('const field = document.activeElement; return [field.tagName, field.type ?? "", field.name ?? "", '
+        . 'field.textContent.trim().slice(0, 40), field.dataset.next !== undefined]');
     $worth = worth($browser);
     // From the first of the walk on, Enter goes to the test; arrows and digits fill it; Tab goes on.
     $browser->driver->executeScript('document.querySelector("[data-walk-to]").focus()');
@@ -71,8 +93,10 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
             $taken[$name] = true;
         } elseif ($tag === 'INPUT' && str_starts_with($name, 'raw[')) {
             $digits = match (true) {
-                str_contains($name, 'rest_mm') => '100', str_contains($name, 'stretched_mm') => '138', str_contains($name, 'returned_mm') => '101',
-                str_contains($name, 'days') => '7', str_contains($name, 'root') => '90', str_contains($name, 'tip') => '70', str_contains($name, 'shed') => '300', default => '3',
+                str_contains($name, 'rest_mm') => '100', str_contains($name, 'stretched_mm') => '138',
+                str_contains($name, 'returned_mm') => '101',
+                str_contains($name, 'days') => '7', str_contains($name, 'root') => '90',
+                str_contains($name, 'tip') => '70', str_contains($name, 'shed') => '300', default => '3',
             };
             if ($type !== 'checkbox' && ! str_contains($name, '[hairs][3]') && ! str_contains($name, '[hairs][4]')) {
                 $browser->keys(...str_split($digits));
@@ -91,18 +115,25 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
     $browser->until('main', 'What it told');
     foreach ($worth as $test) {
         if (! in_array($test, ['style-life', 'ends'], true)) {
-            expect(array_filter(array_keys($taken), fn (string $name): bool => str_contains($name, "[{$test}]")))->not->toBeEmpty($test);
+            expect(array_filter(
+                array_keys($taken),
+                fn (string $name): bool => str_contains($name, "[{$test}]"),
+            ))->not->toBeEmpty($test);
         }
     }
-    expect($browser->path())->toContain('/visits/');
+    expect($browser->path())->toContain('/history/');
 });
 
 it('keeps a visit while there is no network and sends it once when it is back', function (): void {
     $browser = $this->browser->signIn()->press('Aune');
     $head = $browser->path();
-    $visits = fn (): int => count($browser->visit("{$head}/visits")->all('.visits li'));
+    $visits = fn (): int => count($browser->visit("{$head}/history")->all('.visits li'));
     $before = $visits();
-    $browser->visit("{$head}/bench")->tap('input[name="raw[dryness][points]"][value="5"]')->tap('input[name="raw[feel][points]"][value="0"]')->until('[data-balance]', '→');
+    $browser
+        ->visit("{$head}/hair-tests")
+        ->tap('input[name="raw[dryness][points]"][value="5"]')
+        ->tap('input[name="raw[feel][points]"][value="0"]')
+        ->until('[data-balance]', '→');
     $browser->offline()->tap('.save .is-strong')->until('[data-sent]', 'There is no network');
     expect($browser->driver->executeScript('return JSON.parse(localStorage.getItem("nagomi-outbox")).length'))->toBe(1);
     $browser->offline(false);
@@ -112,24 +143,31 @@ it('keeps a visit while there is no network and sends it once when it is back', 
     expect($browser->driver->executeScript('return localStorage.getItem("nagomi-outbox")'))->toBeNull();
     expect($visits())->toBe($before + 1);
     // A second sending of the same, as after an answer that was lost, changes nothing.
-    $browser->visit("{$head}/bench")->tap('input[name="raw[dryness][points]"][value="6"]');
+    $browser->visit("{$head}/hair-tests")->tap('input[name="raw[dryness][points]"][value="6"]');
     $browser->offline()->tap('.save .is-strong')->until('[data-sent]', 'There is no network');
     $kept = $browser->driver->executeScript('return localStorage.getItem("nagomi-outbox")');
-    $browser->offline(false)->visit('/heads')->until('.said', 'was sent and taken in');
+    $browser->offline(false)->visit('/clients')->until('.said', 'was sent and taken in');
     $browser->driver->executeScript('localStorage.setItem("nagomi-outbox", arguments[0])', [$kept]);
-    $browser->visit('/heads')->until('.said', 'was sent and taken in');
+    $browser->visit('/clients')->until('.said', 'was sent and taken in');
     expect($visits())->toBe($before + 2);
 });
 
 it('keeps an unsent visit over a sign-out, for its own stylist alone', function (): void {
     $browser = $this->browser->signIn()->press('Noor');
     $head = $browser->path();
-    $browser->visit("{$head}/bench")->tap('input[name="raw[dryness][points]"][value="4"]')->offline()->tap('.save .is-strong')->until('[data-sent]', 'There is no network');
+    $browser
+        ->visit("{$head}/hair-tests")
+        ->tap('input[name="raw[dryness][points]"][value="4"]')
+        ->offline()
+        ->tap('.save .is-strong')
+        ->until('[data-sent]', 'There is no network');
     $browser->offline(false)->driver->executeScript('window.stop()');
     // Signing out straight from the same page, before anything was sent.
     $browser->driver->executeScript('document.querySelector(\'form[action$="/sign-out"]\').requestSubmit()');
     $browser->until('main', 'Sign in');
-    expect($browser->driver->executeScript('return JSON.parse(localStorage.getItem("nagomi-outbox"))?.length ?? 0'))->toBe(1);
+    expect($browser->driver->executeScript(
+        'return JSON.parse(localStorage.getItem("nagomi-outbox"))?.length ?? 0',
+    ))->toBe(1);
     $browser->signIn('quim@saltlight.example');
     usleep(600_000);
     expect($browser->driver->executeScript('return JSON.parse(localStorage.getItem("nagomi-outbox")).length'))->toBe(1);
@@ -137,14 +175,23 @@ it('keeps an unsent visit over a sign-out, for its own stylist alone', function 
 });
 
 it('offers what was typed on one tablet on another', function (): void {
-    $this->browser->signIn()->press('Rui')->key('b')->tap('input[name="raw[dryness][points]"][value="8"]')->until('[data-balance]', '→');
+    $this->browser
+        ->signIn()
+        ->press('Rui')
+        ->key('b')
+        ->tap('input[name="raw[dryness][points]"][value="8"]')
+        ->until('[data-balance]', '→');
     $other = Browser::open();
     try {
         $other->signIn()->press('Rui')->key('b');
         expect($other->text('[data-draft-notice]'))->toContain('not taken in yet')
-            ->and($other->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value'))->toBe('8');
+            ->and($other->driver->executeScript(
+                'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value',
+            ))->toBe('8');
         $other->press('Throw it away');
-        expect($other->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\')'))->toBeNull();
+        expect($other->driver->executeScript(
+            'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\')',
+        ))->toBeNull();
     } finally {
         $other->close();
     }
@@ -152,7 +199,9 @@ it('offers what was typed on one tablet on another', function (): void {
 
 it('measures a hair on the ruler by keyboard and a ring on a picture by three taps', function (): void {
     $browser = $this->browser->signIn()->press('Sefa')->key('b');
-    $browser->driver->executeScript('document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })');
+    $browser->driver->executeScript(
+        'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
+    );
     $browser->tap('[data-ruler]');
     $browser->driver->executeScript('document.querySelector(".ruler-stretched").focus()');
     $browser->keys('ARROW_RIGHT', 'ARROW_RIGHT');
@@ -172,44 +221,70 @@ it('measures a hair on the ruler by keyboard and a ring on a picture by three ta
     $browser->until('[data-picture-says]', 'That is no picture');
     $browser->find('#picture-file')->sendKeys($file);
     $browser->until('[data-picture-says]', 'Tap one end');
-    $browser->driver->executeScript('const canvas = document.querySelector("[data-picture-canvas]"), box = canvas.getBoundingClientRect(); for (const [x, y] of [[50, 100], [392, 100], [580, 300], [500, 380], [420, 300]]) { canvas.dispatchEvent(new MouseEvent("click", {clientX: box.left + x * box.width / 900, clientY: box.top + y * box.height / 600, bubbles: true})); }');
+    $browser->driver->executeScript('const canvas = document.querySelector("[data-picture-canvas]"), box = canvas.getBoundingClientRect(); '
+        . 'for (const [x, y] of [[50, 100], [392, 100], [580, 300], [500, 380], [420, 300]]) { '
+        . 'canvas.dispatchEvent(new MouseEvent("click", {clientX: box.left + x * box.width / 900, clientY: box.top '
+        . '+ y * box.height / 600, bubbles: true})); }');
     // 160 px across where 342 px are 85.6 mm: 40 mm, with its doubt.
     $browser->until('[data-picture-says]', '± ')->tap('[data-picture-take]');
     expect((float) $browser->value('raw[curl][ring_mm]'))->toEqualWithDelta(40.0, 0.6);
     unlink($file);
     unlink($none);
     // The taps go with the draft.
-    expect($browser->driver->executeScript('return JSON.parse(document.querySelector(\'[name="taps[curl]"]\').value).ring_mm.taps.length'))->toBe(5);
+    expect($browser->driver->executeScript(
+        'return JSON.parse(document.querySelector(\'[name="taps[curl]"]\').value).ring_mm.taps.length',
+    ))->toBe(5);
     $browser->tap('[data-object-mm="7"]');
     expect($browser->value('raw[curl][ring_mm]'))->toBe('7');
 });
 
 it('times, counts and reads devices, and lets the hand type over them', function (): void {
     $browser = $this->browser->signIn()->press('Bea')->key('b');
-    $browser->driver->executeScript('document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })');
+    $browser->driver->executeScript(
+        'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
+    );
     // A stopwatch goes on over a reload.
     $browser->tap('#test-wetting [data-stopwatch]');
     usleep(1_100_000);
     $browser->driver->navigate()->refresh();
-    $browser->driver->executeScript('document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })');
+    $browser->driver->executeScript(
+        'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
+    );
     usleep(900_000);
     expect($browser->text('#test-wetting [data-stopwatch]'))->toStartWith('Stop 0:0');
     $browser->tap('#test-wetting [data-stopwatch]');
     expect((int) $browser->value('raw[wetting][seconds]'))->toBeGreaterThan(1)->toBeLessThan(15);
 
-    $browser->tap('#test-comb-count [data-count]')->tap('#test-comb-count [data-count]')->tap('#test-comb-count [data-countdown]');
-    expect($browser->value('raw[comb-count][hairs]'))->toBe('2')->and($browser->text('#test-comb-count [data-countdown]'))->toMatch('/^(60|59) s$/');
+    $browser
+        ->tap('#test-comb-count [data-count]')
+        ->tap('#test-comb-count [data-count]')
+        ->tap('#test-comb-count [data-countdown]');
+    expect($browser->value('raw[comb-count][hairs]'))
+        ->toBe('2')
+        ->and($browser->text('#test-comb-count [data-countdown]'))
+        ->toMatch('/^(60|59) s$/');
 
     $browser->tap('#test-detangling [data-next-section]');
     usleep(1_100_000);
-    $browser->tap('#test-detangling [data-next-section]')->tap('#test-detangling .points label:nth-of-type(2) input')->tap('#test-detangling [data-next-section]');
+    $browser
+        ->tap('#test-detangling [data-next-section]')
+        ->tap('#test-detangling .points label:nth-of-type(2) input')
+        ->tap('#test-detangling [data-next-section]');
     usleep(2_100_000);
     $browser->tap('#test-detangling [data-next-section]');
-    expect($browser->driver->executeScript('return [...document.querySelectorAll(".timed-list li")].map((item) => item.querySelector("span").textContent)'))->toBe(['fingers', 'comb']);
+    expect($browser->driver->executeScript('return [...document.querySelectorAll(".timed-list li")].map((item) => '
+        . 'item.querySelector("span").textContent)'))->toBe(['fingers', 'comb']);
 
     // A device fails now and then; it says so, and a second try or the hand does it.
     for ($try = 0; $try < 8 && $browser->value('raw[hardness][mg_per_l]') === ''; $try++) {
-        $browser->tap('#test-hardness [data-device]')->driver->wait(10, 50)->until(fn (): bool => $browser->driver->executeScript('return !document.querySelector("#test-hardness [data-device]").disabled'));
+        $browser
+            ->tap('#test-hardness [data-device]')->driver
+            ->wait(10, 50)
+            ->until(
+                fn (): bool => $browser->driver->executeScript(
+                    'return !document.querySelector("#test-hardness [data-device]").disabled',
+                ),
+            );
         expect($browser->text('#test-hardness .device-says'))->toMatch('/simulated|in time|battery/');
     }
     expect($browser->value('raw[hardness][mg_per_l]'))->toBeIn(['50', '120', '180']);
@@ -218,13 +293,20 @@ it('times, counts and reads devices, and lets the hand type over them', function
     expect((float) $grains)->toBeGreaterThan(2.0)->toBeLessThan(11.0);
     // A draft comes back in the unit it was typed in.
     $browser->tap('#test-feel .points label:nth-of-type(4) input')->driver->navigate()->refresh();
-    expect($browser->value('raw[hardness][mg_per_l]'))->toBe($grains)->and($browser->driver->executeScript('return document.querySelector("#test-hardness .unit").textContent'))->toBe('grains/US gal')
+    expect($browser->value('raw[hardness][mg_per_l]'))
+        ->toBe($grains)
+        ->and($browser->driver->executeScript('return document.querySelector("#test-hardness .unit").textContent'))
+        ->toBe('grains/US gal')
         ->and($browser->driver->executeScript('return document.querySelectorAll(".timed-list li").length'))->toBe(2);
 });
 
 it('fills the head map by mouse and by keyboard, and reads it back', function (): void {
     $browser = $this->browser->signIn()->press('Ono')->key('b')->press('on the head map');
-    $browser->tap('a[data-zone="nape"] text')->tap('input[name="zones[nape][wetting][soak]"][value="1"]')->tap('input[name="zones[nape][wetting][slide]"][value="1"]')->type('zones[nape][wetting][seconds]', '40');
+    $browser
+        ->tap('a[data-zone="nape"] text')
+        ->tap('input[name="zones[nape][wetting][soak]"][value="1"]')
+        ->tap('input[name="zones[nape][wetting][slide]"][value="1"]')
+        ->type('zones[nape][wetting][seconds]', '40');
     expect($browser->find('a[data-zone="nape"]')->getAttribute('aria-label'))->toContain('filled in now');
     $browser->driver->executeScript('document.querySelector(\'a[data-zone="crown"]\').focus()');
     $browser->keys('ENTER');
@@ -239,11 +321,28 @@ it('fills the head map by mouse and by keyboard, and reads it back', function ()
 });
 
 it('corrects a visit, and shows what it said before', function (): void {
-    $browser = $this->browser->signIn()->press('Aurel')->key('b')->tap('input[name="raw[dryness][points]"][value="8"]')->press('Take in these readings');
-    $browser->press('Correct this visit')->tap('input[name="raw[dryness][points]"][value="2"]')->press('Put the correction');
-    expect($browser->text('.wrong'))->toContain('why this is corrected')->and($browser->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value'))->toBe('2');
+    $browser = $this->browser
+        ->signIn()
+        ->press('Aurel')
+        ->key('b')
+        ->tap('input[name="raw[dryness][points]"][value="8"]')
+        ->press('Take in these readings');
+    $browser
+        ->press('Correct this visit')
+        ->tap('input[name="raw[dryness][points]"][value="2"]')
+        ->press('Put the correction');
+    expect($browser->text('.wrong'))
+        ->toContain('why this is corrected')
+        ->and($browser->driver->executeScript(
+            'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value',
+        ))
+        ->toBe('2');
     $browser->type('because', 'Held the card upside down')->press('Put the correction');
-    expect($browser->text('.told'))->toContain('Held the card upside down')->toContain('2 of 10 dryness')->and($browser->all('.earlier'))->toHaveCount(1);
+    expect($browser->text('.told'))
+        ->toContain('Held the card upside down')
+        ->toContain('2 of 10 dryness')
+        ->and($browser->all('.earlier'))
+        ->toHaveCount(1);
     $browser->tap('.earlier summary');
     expect($browser->text('.earlier'))->toContain('8 of 10 dryness');
     $browser->press('Undo this visit')->press('Visits before');

@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
- * The home card on a phone in a bathroom: ticked without a network, kept, sent when it is back; read with no server at all.
+ * The home routine on a phone in a bathroom: ticked without a network, kept, sent when it is back; read with no server
+ * at all.
  */
+
+use Tests\Browser\Support\Browser;
 
 /** A link to the card of a head, as the stylist makes it. */
 function cardOf(Browser $browser, string $name): string
 {
     $browser->signIn()->press($name)->key('c')->press('Make a link');
-    $parts = parse_url((string) $browser->find('input[readonly][aria-label="Link to the home card"]')->getAttribute('value'));
+    $parts = parse_url((string) $browser->find(
+        'input[readonly][aria-label="Link to the home routine"]',
+    )->getAttribute('value'));
 
     return "{$parts['path']}?{$parts['query']}";
 }
@@ -24,19 +28,32 @@ it('is ticked without a network and comes back into the book', function (): void
         $path = cardOf($desk, 'Noor');
         $phone->visit($path);
         expect($phone->text('h1'))->toBe('Noor')
-            ->and($phone->driver->executeScript('return document.documentElement.scrollWidth <= window.innerWidth + 1'))->toBeTrue()
-            ->and($phone->driver->executeScript('return [...document.querySelectorAll(".button, .card-steps .checkbox, .card-read summary")].filter((one) => one.offsetParent && one.getBoundingClientRect().height < 43.5).map((one) => one.textContent)'))->toBe([]);
+            ->and($phone->driver->executeScript(
+                'return document.documentElement.scrollWidth <= window.innerWidth + 1',
+            ))->toBeTrue()
+            ->and($phone->driver->executeScript('return [...document.querySelectorAll(".button, .card-steps .checkbox, .card-read '
+                . 'summary")].filter((one) => one.offsetParent && one.getBoundingClientRect().height < '
+                . '43.5).map((one) => one.textContent)'))->toBe([]);
         $phone->driver->executeScript((string) file_get_contents(__DIR__ . '/assets/axe.min.js'));
-        expect($phone->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa"]}).then((result) => done(result.violations.map((v) => v.id)))'))->toBe([]);
+        expect($phone->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa"]}).then((result) => '
+            . 'done(result.violations.map((v) => v.id)))'))->toBe([]);
 
-        $phone->offline()->tap('.card-day [data-step="0"]')->tap('.card-day [data-wash]')->until('[data-net]', '1 thing waits')
+        $phone
+            ->offline()
+            ->tap('.card-day [data-step="0"]')
+            ->tap('.card-day [data-wash]')
+            ->until('[data-net]', '1 thing waits')
             ->tap('[data-test="dryness"] [data-points="6"]')->until('[data-net]', '2 things wait');
         // The phone falls into the sink and is switched on again.
-        expect($phone->driver->executeScript('return JSON.parse(localStorage.getItem(Object.keys(localStorage).find((key) => /^nagomi-card [^ ]+$/.test(key)))).length'))->toBe(2);
+        expect($phone->driver->executeScript('return JSON.parse(localStorage.getItem(Object.keys(localStorage).find((key) => /^nagomi-card [^ '
+            . ']+$/.test(key)))).length'))->toBe(2);
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until('[data-told]', 'your salon has it');
         $phone->driver->wait(15, 100)->until(fn (): bool => $phone->text('[data-net]') === '');
-        expect(array_filter($phone->complaints(), fn (string $complaint): bool => ! str_contains($complaint, 'ERR_INTERNET_DISCONNECTED')))->toBe([]);
+        expect(array_filter(
+            $phone->complaints(),
+            fn (string $complaint): bool => ! str_contains($complaint, 'ERR_INTERNET_DISCONNECTED'),
+        ))->toBe([]);
 
         $desk->driver->navigate()->refresh();
         expect($desk->text('main'))->toContain('a wash day')->toContain('dryness')->toContain('opened');
@@ -44,7 +61,10 @@ it('is ticked without a network and comes back into the book', function (): void
         $phone->driver->executeScript('document.querySelector("[data-test=\'wet-stretch\']").open = true');
         $phone->tap('[data-test="wet-stretch"] [data-read]')->until('[data-told]', 'type a number');
         foreach (['rest_mm' => '100', 'stretched_mm' => '90', 'returned_mm' => '95'] as $name => $value) {
-            $phone->driver->executeScript('document.querySelector(`[data-raw="${arguments[0]}"]`).value = arguments[1]', [$name, $value]);
+            $phone->driver->executeScript(
+                'document.querySelector(`[data-raw="${arguments[0]}"]`).value = arguments[1]',
+                [$name, $value],
+            );
         }
         $phone->tap('[data-test="wet-stretch"] [data-read]')->until('[data-told]', 'Stretch one wet hair:');
         $phone->driver->wait(15, 100)->until(fn (): bool => $phone->all('[data-told] .is-broken') !== []);
@@ -52,7 +72,7 @@ it('is ticked without a network and comes back into the book', function (): void
         // Withdrawn, it opens nothing; what else there is was never to be reached.
         $desk->press('Withdraw');
         expect($phone->visit($path)->text('h1'))->toBe('Nothing here');
-        foreach (['/today', '/heads', preg_replace('#\?.*#', '', $path)] as $elsewhere) {
+        foreach (['/today', '/clients', preg_replace('#\?.*#', '', $path)] as $elsewhere) {
             $phone->visit((string) $elsewhere);
             expect($phone->text('h1'))->toBeIn(['Nagomi', 'Nothing here']);
         }
@@ -70,13 +90,27 @@ it('is read with no server at all, once it was opened', function (): void {
     $server = null;
     try {
         $path = cardOf($desk, 'Aurel');
-        $server = proc_open(['php', '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2) . '/public');
-        $answers = fn (): bool => trim((string) shell_exec("bash -c '(exec 3<>/dev/tcp/127.0.0.1/{$port}) 2>/dev/null && echo yes'")) === 'yes';
+        $server = proc_open(
+            [
+                'php',
+                '-S',
+                "127.0.0.1:{$port}",
+                '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+            ],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__, 2) . '/public',
+        );
+        $answers = fn (): bool => trim((string) shell_exec(
+            "bash -c '(exec 3<>/dev/tcp/127.0.0.1/{$port}) 2>/dev/null && echo yes'",
+        )) === 'yes';
         $phone->driver->wait(10, 100)->until($answers);
         $address = "http://127.0.0.1:{$port}{$path}";
         $phone->driver->get($address);
         expect($phone->text('h1'))->toBe('Aurel');
-        $phone->driver->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => setTimeout(done, 800))');
+        $phone->driver->executeAsyncScript(
+            'const done = arguments[0]; navigator.serviceWorker.ready.then(() => setTimeout(done, 800))',
+        );
         $phone->driver->get($address);
         $phone->driver->executeAsyncScript('const done = arguments[0]; setTimeout(done, 500)');
         proc_terminate($server);
@@ -85,7 +119,9 @@ it('is read with no server at all, once it was opened', function (): void {
         $phone->driver->wait(10, 100)->until(fn (): bool => ! $answers());
         $phone->driver->get($address);
         expect($phone->text('h1'))->toBe('Aurel')->and($phone->text('main'))->toContain('At home')
-            ->and($phone->driver->executeScript('return getComputedStyle(document.querySelector("h1")).fontFamily'))->toContain('Literata');
+            ->and($phone->driver->executeScript(
+                'return getComputedStyle(document.querySelector("h1")).fontFamily',
+            ))->toContain('Literata');
         $phone->tap('[data-test="feel"] [data-points="-1"]')->until('[data-net]', '1 thing waits');
     } finally {
         if (is_resource($server)) {

@@ -2,18 +2,26 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
- * A morning at the desk: heads are booked, three are late, one is cancelled, and the day is laid out anew each time. It is the day after
+ * A morning at the desk: heads are booked, three are late, one is cancelled, and the day is laid out anew each time. It
+ * is the day after
  * tomorrow's morning, so that the hour the tests run at does not matter.
  */
+
+use Tests\Browser\Support\Browser;
 
 /** Books a head for a dry cut at a time of that day. */
 function bookAt(Browser $browser, string $name, string $day, string $time): void
 {
     $browser->visit('/bookings/new');
-    $browser->driver->executeScript('const choice = document.querySelector("[name=head]"); choice.value = [...choice.options].find((one) => one.textContent.startsWith(arguments[0])).value; const what = document.querySelector("[name=service]"); what.value = [...what.options].find((one) => one.textContent === "Dry cut").value; document.querySelector("[name=date]").value = arguments[1]', [$name, $day]);
+    $browser->driver->executeScript(
+        'const choice = document.querySelector("[name=head]"); choice.value = [...choice.options].find((one) '
+            . '=> one.textContent.startsWith(arguments[0])).value; const what = '
+            . 'document.querySelector("[name=service]"); what.value = [...what.options].find((one) => '
+            . 'one.textContent === "Dry cut").value; document.querySelector("[name=date]").value = arguments[1]',
+        [$name, $day],
+    );
     $browser->press('See the times');
     $browser->driver->executeScript('document.querySelector(".more-tests").open = true');
     $browser->type('time', $time)->press('Book');
@@ -37,7 +45,12 @@ function openBooking(Browser $browser, string $day, string $name): void
     $browser->visit("/today?date={$day}");
     foreach ($browser->all('.day li') as $row) {
         if (str_contains($row->getText(), $name)) {
-            $browser->visit((string) parse_url((string) $row->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('.day-acts a'))->getAttribute('href'), PHP_URL_PATH));
+            $browser->visit((string) parse_url(
+                (string) $row->findElement(Facebook\WebDriver\WebDriverBy::cssSelector(
+                    '.day-acts a',
+                ))->getAttribute('href'),
+                PHP_URL_PATH,
+            ));
 
             return;
         }
@@ -50,11 +63,24 @@ it('keeps hands and promises through a morning with three late and one cancelled
     try {
         $day = date('Y-m-d', strtotime('+9 days'));
         $browser->signIn();
-        foreach ([['Solvei', '9:00'], ['Rui', '9:45'], ['Aurel', '10:30'], ['Noor', '11:15'], ['Tamar', '15:00']] as [$name, $time]) {
+        foreach (
+            [
+                ['Solvei', '9:00'], ['Rui', '9:45'], ['Aurel', '10:30'], ['Noor', '11:15'], ['Tamar', '15:00'],
+            ] as [$name, $time]
+        ) {
             bookAt($browser, $name, $day, $time);
-            expect($browser->path())->toBe('/today', "{$name}: " . implode(' ', array_map(fn ($wrong): string => $wrong->getText(), $browser->all('.wrong'))));
+            expect($browser->path())->toBe(
+                '/today',
+                "{$name}: "
+                    . implode(' ', array_map(fn ($wrong): string => $wrong->getText(), $browser->all('.wrong'))),
+            );
         }
-        expect($browser->text('main'))->toContain('5 heads to come')->and($browser->all('.hands-head'))->toHaveCount(5)->and($browser->all('.day .is-broken'))->toHaveCount(0);
+        expect($browser->text('main'))
+            ->toContain('5 heads to come')
+            ->and($browser->all('.hands-head'))
+            ->toHaveCount(5)
+            ->and($browser->all('.day .is-broken'))
+            ->toHaveCount(0);
 
         // The hands are promised: a sixth at a taken time is told when they are free.
         bookAt($browser, 'Hanneke', $day, '9:15');
@@ -79,7 +105,11 @@ it('keeps hands and promises through a morning with three late and one cancelled
             ->and(count($browser->all('.day .is-broken')))->toBeLessThan(count($late))
             ->and($browser->all('.hands-head'))->toHaveCount(4)
             // Bars of one stylist do not overlap: hands are on one head at a time.
-            ->and($browser->driver->executeScript('const bars = [...document.querySelectorAll(".hands-head .is-hands")].map((bar) => [Number(bar.getAttribute("y")), Number(bar.getAttribute("x")), Number(bar.getAttribute("width"))]).sort((a, b) => a[0] - b[0] || a[1] - b[1]); return bars.every((bar, i) => i === 0 || bars[i - 1][0] !== bar[0] || bars[i - 1][1] + bars[i - 1][2] <= bar[1] + 0.2)'))->toBeTrue();
+            ->and($browser->driver->executeScript('const bars = [...document.querySelectorAll(".hands-head .is-hands")].map((bar) => '
+                . '[Number(bar.getAttribute("y")), Number(bar.getAttribute("x")), '
+                . 'Number(bar.getAttribute("width"))]).sort((a, b) => a[0] - b[0] || a[1] - b[1]); return '
+                . 'bars.every((bar, i) => i === 0 || bars[i - 1][0] !== bar[0] || bars[i - 1][1] + bars[i - 1][2] '
+                . '<= bar[1] + 0.2)'))->toBeTrue();
 
         // A client looks over her shoulder.
         $browser->press('Hide names');
@@ -98,8 +128,19 @@ it('goes from here over begin and a little over to through, by keyboard', functi
         $browser->signIn();
         bookAt($browser, 'Noor', $day, '10:00');
         openBooking($browser, $day, 'Noor');
-        foreach ([['She is here', 'here'], ['Begin', 'under way'], ['10 minutes over', 'under way, 10 min over'], ['Through', 'through']] as [$button, $says]) {
-            $browser->driver->executeScript('[...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === arguments[0]).focus()', [$button]);
+        foreach (
+            [
+                ['She is here', 'here'],
+                ['Begin', 'under way'],
+                ['10 minutes over', 'under way, 10 min over'],
+                ['Through', 'through'],
+            ] as [$button, $says]
+        ) {
+            $browser->driver->executeScript(
+                '[...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === '
+                    . 'arguments[0]).focus()',
+                [$button],
+            );
             $old = $browser->find('html');
             $browser->keys('ENTER')->untilGone($old);
             expect(lineOf($browser, 'Noor'))->toContain($says);
@@ -124,7 +165,11 @@ it('tells both of two devices that change one booking', function (): void {
         openBooking($other->signIn('quim@saltlight.example'), $day, 'Noor');
         $one->type('time', '11:00')->press('Move');
         $other->type('time', '14:00')->press('Move');
-        expect($other->text('.wrong'))->toContain('changed this booking meanwhile')->toContain('11:00')->and($other->value('time'))->toBe('14:00');
+        expect($other->text('.wrong'))
+            ->toContain('changed this booking meanwhile')
+            ->toContain('11:00')
+            ->and($other->value('time'))
+            ->toBe('14:00');
     } finally {
         $one->close();
         $other->close();

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
  * The path of a stylist in a real browser: she signs in, takes a new client, reads the hair, looks at the balance,
  * the season and the ledger, and takes both away. Runs on the demo that bin/test built.
  */
+
+use Tests\Browser\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
@@ -19,7 +20,7 @@ afterEach(function (): void {
 
 it('walks from a new client to twelve weeks in the calendar', function (): void {
     $browser = $this->browser->signIn();
-    expect($browser->path())->toBe('/heads')->and($browser->all('.head-row'))->toHaveCount(12);
+    expect($browser->path())->toBe('/clients')->and($browser->all('.head-row'))->toHaveCount(12);
 
     $browser->press('New client')
         ->type('name', 'Vesla Ortiz-Kane')->type('ring_mm', '12.5')->type('length_cm', '32')
@@ -43,11 +44,14 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
             ->type("raw[wet-stretch][hairs][{$i}][stretched_mm]", (string) $stretched)
             ->type("raw[wet-stretch][hairs][{$i}][returned_mm]", (string) $returned);
     }
-    $browser->type('raw[broken-hairs][shed]', '430')->type('raw[broken-hairs][broken]', '22')->type('raw[broken-hairs][days_since_detangled]', '7')
+    $browser
+        ->type('raw[broken-hairs][shed]', '430')
+        ->type('raw[broken-hairs][broken]', '22')
+        ->type('raw[broken-hairs][days_since_detangled]', '7')
         ->press('Take in these readings');
     expect($browser->text('main'))->toContain('What it told')->toContain('dryness')->toContain('wet stretch');
 
-    $browser->press('See the river');
+    $browser->press('See the balance');
     expect($browser->text('.cells p'))->toContain('dry')
         ->and($browser->text('.verdict-words'))->toContain('ry')->toContain('mask')
         ->and($browser->all('.signs li'))->toHaveCount(6);
@@ -55,11 +59,16 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
     $browser->press('All twelve weeks');
     expect(count($browser->all('.season > li')))->toBeGreaterThanOrEqual(11)
         ->and($browser->text('.season'))->toContain('leaves its band')->toContain('80 %');
-    $calendar = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'season.ics\']").href).then((answer) => answer.text()).then(done)');
+    $calendar = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'plan.ics\']").href).then((answer) '
+        . '=> answer.text()).then(done)');
     expect(count(Sabre\VObject\Reader::read($calendar)->VEVENT))->toBe(count($browser->all('.season > li')));
 
     $browser->key('l');
-    expect($browser->text('h1'))->toBe('Ledger')->and($browser->text('.book'))->toContain('Corrected by dryness')->toContain('Balance today');
+    expect($browser->text('h1'))
+        ->toBe('How we got here')
+        ->and($browser->text('.book'))
+        ->toContain('Corrected by dryness')
+        ->toContain('Balance today');
     expect($browser->complaints())->toBe([]);
 });
 
@@ -67,10 +76,21 @@ it('sets a day by hand, sees it stand in the season with its reason, and takes i
     $browser = $this->browser->signIn()->press('Tamar')->key('s')->key('m');
     expect($browser->text('h1'))->toBe('Terms');
     $day = date('Y-m-d', strtotime('+12 days'));
-    $browser->type('hand_date', $day)->choose('cleanse', 'gentle')->choose('protein', 'mild-protein')->type('mask_minutes', '25')->press('Set this day by hand');
-    expect($browser->text('.wrong'))->toContain('say why this day is set by hand')->and($browser->find('[name="mask_minutes"]')->getAttribute('value'))->toBe('25');
+    $browser
+        ->type('hand_date', $day)
+        ->choose('cleanse', 'gentle')
+        ->choose('protein', 'mild-protein')
+        ->type('mask_minutes', '25')
+        ->press('Set this day by hand');
+    expect($browser->text('.wrong'))
+        ->toContain('say why this day is set by hand')
+        ->and($browser->find('[name="mask_minutes"]')->getAttribute('value'))
+        ->toBe('25');
     $browser->type('reason', 'Her swim meet is the day after')->press('Set this day by hand');
-    expect($browser->text('.said'))->toContain('That day stays as it is')->and($browser->text('.set-day'))->toContain('Her swim meet is the day after');
+    expect($browser->text('.said'))
+        ->toContain('That day stays as it is')
+        ->and($browser->text('.set-day'))
+        ->toContain('Her swim meet is the day after');
     $browser->key('s');
     expect($browser->text('.season'))->toContain('by hand')->toContain('Her swim meet is the day after');
     $browser->key('m')->press('Take back');
@@ -81,11 +101,21 @@ it('sets a day by hand, sees it stand in the season with its reason, and takes i
 it('shows two futures, ranks causes and follows trends by keyboard', function (): void {
     $browser = $this->browser->signIn()->press('Dilys')->key('s')->key('f');
     $browser->choose('change', 'wash-every')->type('number', '14')->press('Show both futures');
-    expect($browser->text('.compare'))->toContain('days out of band expected')->and($browser->all('.futures .river'))->toHaveCount(2);
+    expect($browser->text('.compare'))
+        ->toContain('days out of band expected')
+        ->and($browser->all('.futures .river'))
+        ->toHaveCount(2);
     $browser->choose('change', 'hardness')->type('number', 'hard')->press('Show both futures');
-    expect($browser->text('#wrong'))->toContain('mg/L')->and($browser->find('#number')->getAttribute('value'))->toBe('hard');
+    expect($browser->text('#wrong'))
+        ->toContain('mg/L')
+        ->and($browser->find('#number')->getAttribute('value'))
+        ->toBe('hard');
     $browser->key('d')->press('elasticity');
-    expect($browser->text('.trend'))->toContain('wet stretch')->toMatch('/ordinary|changed/')->and(count($browser->all('.trend-dot')))->toBeGreaterThan(10);
+    expect($browser->text('.trend'))
+        ->toContain('wet stretch')
+        ->toMatch('/ordinary|changed/')
+        ->and(count($browser->all('.trend-dot')))
+        ->toBeGreaterThan(10);
     $browser->press('What is behind it?')->press('breakage');
     expect($browser->text('main'))->toContain('Ask in turn')->toContain('What is the hair slept on');
     expect($browser->complaints())->toBe([]);
@@ -93,15 +123,30 @@ it('shows two futures, ranks causes and follows trends by keyboard', function ()
 
 it('raises a sign that bars treatments and clears it by name', function (): void {
     $browser = $this->browser->signIn()->press('Sefa')->key('b');
-    $browser->driver->executeScript('document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })');
+    $browser->driver->executeScript(
+        'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
+    );
     $browser->choose('sign', 'red')->press('Note it');
     expect($browser->text('.wrong'))->toContain('say what you saw');
     $browser->choose('sign', 'red')->type('seen', 'A patch without hair at the crown, sudden')->press('Note it');
-    expect($browser->text('.said'))->toContain('until a named person has cleared it')->and($browser->text('.cautions'))->toContain('refer to a clinician');
+    expect($browser->text('.said'))
+        ->toContain('until a named person has cleared it')
+        ->and($browser->text('.cautions'))
+        ->toContain('refer to a clinician');
     $browser->key('s');
-    expect($browser->text('.season'))->not->toContain('protein')->not->toContain('Clarifying')->not->toContain('Chelating');
-    $browser->key('r')->type('cleared_by', 'Dr Amparo Winterhalter')->type('cleared_on', date('Y-m-d', strtotime('-1 day')))->press('Clear it');
-    expect($browser->text('.said'))->toContain('Cleared')->and($browser->text('main'))->toContain('cleared by Dr Amparo Winterhalter');
+    expect($browser->text('.season'))->not
+        ->toContain('protein')->not
+        ->toContain('Clarifying')->not
+        ->toContain('Chelating');
+    $browser
+        ->key('r')
+        ->type('cleared_by', 'Dr Amparo Winterhalter')
+        ->type('cleared_on', date('Y-m-d', strtotime('-1 day')))
+        ->press('Clear it');
+    expect($browser->text('.said'))
+        ->toContain('Cleared')
+        ->and($browser->text('main'))
+        ->toContain('cleared by Dr Amparo Winterhalter');
 });
 
 it('keeps a picture, slides two over one another by keyboard and deletes one', function (): void {
@@ -116,7 +161,9 @@ it('keeps a picture, slides two over one another by keyboard and deletes one', f
         expect($browser->text('.said'))->toContain('Kept');
         unlink($file);
     }
-    $clip = fn (): string => $browser->driver->executeScript('return document.querySelector(".compare-over").style.clipPath');
+    $clip = fn (): string => $browser->driver->executeScript(
+        'return document.querySelector(".compare-over").style.clipPath',
+    );
     $before = $clip();
     $browser->find('[data-slide]')->click();
     $browser->keys('ARROW_RIGHT', 'ARROW_RIGHT', 'ARROW_RIGHT');
@@ -145,23 +192,31 @@ it('keeps a half-typed visit on the tablet, and throws it away once it is taken 
     $browser->tap('input[name="raw[dryness][points]"][value="4"]')->tap('input[name="raw[feel][points]"][value="-2"]');
     $path = $browser->path();
     // The browser is closed and opened again, as far as the page can tell.
-    $browser->visit('/heads')->visit($path);
+    $browser->visit('/clients')->visit($path);
     expect($browser->text('[data-draft-notice]'))->toContain('not taken in yet');
-    expect($browser->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value'))->toBe('4');
+    expect($browser->driver->executeScript(
+        'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value',
+    ))->toBe('4');
     $browser->press('Take in these readings');
     expect($browser->text('.told'))->toContain('dryness');
     // Neither the summary nor a later visit offers the same readings a second time.
     foreach ([$path, "{$path}?moment=before-cleansing"] as $next) {
         $browser->visit($next);
         expect($browser->find('[data-draft-notice]')->isDisplayed())->toBeFalse();
-        expect($browser->driver->executeScript('return document.querySelector(\'input[name="raw[dryness][points]"]:checked\')'))->toBeNull();
+        expect($browser->driver->executeScript(
+            'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\')',
+        ))->toBeNull();
     }
     expect($browser->complaints())->toBe([]);
 });
 
 it('reads the result after styling at its own moment', function (): void {
     $browser = $this->browser->signIn()->press('Hanneke')->key('b')->press('after styling');
-    foreach (['definition' => 6, 'frizz' => 3, 'clumping' => 7, 'softness' => 6, 'shine' => 7, 'volume' => 5] as $sign => $points) {
+    foreach (
+        [
+            'definition' => 6, 'frizz' => 3, 'clumping' => 7, 'softness' => 6, 'shine' => 7, 'volume' => 5,
+        ] as $sign => $points
+    ) {
         $browser->tap("input[name=\"raw[result][{$sign}]\"][value=\"{$points}\"]");
     }
     $browser->press('Take in these readings');
@@ -172,10 +227,11 @@ it('reads the result after styling at its own moment', function (): void {
 
 it('takes a record away and in again', function (): void {
     $browser = $this->browser->signIn()->press('Tamar');
-    $record = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'record.json\']").href).then((answer) => answer.text()).then(done)');
+    $record = $browser->driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[href$=\'record.json\']").href).then((answer) '
+        . '=> answer.text()).then(done)');
     $file = tempnam(sys_get_temp_dir(), 'record') . '.json';
     file_put_contents($file, $record);
-    $browser->visit('/records/new')->find('#f-record')->sendKeys($file);
+    $browser->visit('/clients/records/new')->find('#f-record')->sendKeys($file);
     $browser->press('Take it in');
     expect($browser->text())->toContain('already in your book');
     $browser->find('#f-record')->sendKeys($file);
@@ -188,7 +244,10 @@ it('says what to type beside the field and keeps what was typed', function (): v
     $browser = $this->browser->signIn()->press('Hanneke');
     $browser->key('b');
     $browser->type('raw[wet-stretch][hairs][0][rest_mm]', '100')->type('raw[wet-stretch][hairs][0][stretched_mm]', '90')
-        ->type('raw[wet-stretch][hairs][0][returned_mm]', 'all')->tap('input[name="raw[dryness][points]"][value="4"]')->press('Take in these readings');
+        ->type(
+            'raw[wet-stretch][hairs][0][returned_mm]',
+            'all',
+        )->tap('input[name="raw[dryness][points]"][value="4"]')->press('Take in these readings');
     expect($browser->text('.wrong'))->toContain('Nothing was saved yet')
         ->and($browser->find('[name="raw[wet-stretch][hairs][0][stretched_mm]"]')->getAttribute('value'))->toBe('90')
         ->and($browser->find('[name="raw[wet-stretch][hairs][0][returned_mm]"]')->getAttribute('value'))->toBe('all')
@@ -200,7 +259,9 @@ it('says what to type beside the field and keeps what was typed', function (): v
 
 it('books a wash day and takes it back', function (): void {
     $browser = $this->browser->signIn()->press('Sefa');
-    $count = fn (): int => (int) $browser->driver->executeScript('return document.querySelectorAll(".stone:not(.is-planned)").length');
+    $count = fn (): int => (int) $browser->driver->executeScript(
+        'return document.querySelectorAll(".stone:not(.is-planned)").length',
+    );
     $before = $count();
     $browser->press('Book what was done')->press('Put it in the book');
     expect($browser->text('.said'))->toContain('in the book')->and($count())->toBe($before + 1);
@@ -215,7 +276,7 @@ it('works by keyboard: pages, search, the sheet of keys, the river day by day', 
     $browser->keys('padma', 'ENTER');
     $browser->driver->wait(10, 100)->until(fn (): bool => count($browser->all('.head-row')) === 1);
     $browser->press('Padma');
-    foreach (['b' => '/bench', 'w' => '/wash-day', 's' => '/season', 'l' => '/ledger'] as $key => $page) {
+    foreach (['b' => '/hair-tests', 'w' => '/wash-days', 's' => '/plan', 'l' => '/history/ledger'] as $key => $page) {
         $browser->key($key);
         expect($browser->path())->toEndWith($page);
     }

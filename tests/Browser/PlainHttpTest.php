@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
- * A tablet on the salon's own network has no HTTPS: the browser withholds keys, service workers and the wake lock from it. Wash and
+ * A tablet on the salon's own network has no HTTPS: the browser withholds keys, service workers and the wake lock from
+ * it. Wash and
  * home routine work all the same, and say what needs HTTPS.
  */
+
+use Tests\Browser\Support\Browser;
 
 it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (): void {
     $browser = Browser::open(820, 1180, as: 'tablet.test');
@@ -20,11 +22,16 @@ it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (
         $browser->offline();
         $browser->tap('[data-do=done]');
         expect($browser->text('[data-label]'))->not->toBe($first);
-        $browser->driver->wait(15, 100)->until(fn (): bool => str_contains($browser->text('[data-net]'), 'kept on this tablet'));
+        $browser->driver->wait(15, 100)->until(
+            fn (): bool => str_contains($browser->text('[data-net]'), 'kept on this tablet'),
+        );
         $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $browser->driver->wait(15, 100)->until(fn (): bool => $browser->text('[data-net]') === '');
         $browser->driver->navigate()->refresh();
-        expect($browser->text('[data-label]'))->not->toBe($first)->and($browser->text('[data-insecure]'))->toContain('HTTPS');
+        expect($browser->text('[data-label]'))->not
+            ->toBe($first)
+            ->and($browser->text('[data-insecure]'))
+            ->toContain('HTTPS');
         $browser->press('Break it off');
     } finally {
         $browser->close();
@@ -35,11 +42,15 @@ it('takes ticks on a phone over plain HTTP', function (): void {
     $browser = Browser::open(390, 844, as: 'tablet.test');
     try {
         $browser->signIn()->press('Hanneke')->key('c')->press('Make a link');
-        $link = (string) $browser->driver->executeScript('return document.querySelector("input[readonly][value*=\'/card/\']").value');
+        $link = (string) $browser->driver->executeScript(
+            'return document.querySelector("input[readonly][value*=\'/card/\']").value',
+        );
         $browser->visit((string) preg_replace('#^https?://[^/]+#', '', $link));
         expect($browser->driver->executeScript('return window.isSecureContext'))->toBeFalse();
         $browser->driver->executeScript('document.querySelector("[data-points]").click()');
-        $browser->driver->wait(15, 100)->until(fn (): bool => str_contains($browser->text('[data-told]'), 'your salon has it'));
+        $browser->driver->wait(15, 100)->until(
+            fn (): bool => str_contains($browser->text('[data-told]'), 'your salon has it'),
+        );
     } finally {
         $browser->close();
     }

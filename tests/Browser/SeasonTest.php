@@ -2,16 +2,20 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\Support\Browser;
 
 /*
- * The season as a picture to work in: dragged by mouse, moved by keyboard, the consequence said before letting go, undone and redone.
+ * The season as a picture to work in: dragged by mouse, moved by keyboard, the consequence said before letting go,
+ * undone and redone.
  */
+
+use Tests\Browser\Support\Browser;
 
 /** Where a stone stands in the picture. */
 function stones(Browser $browser): array
 {
-    return $browser->driver->executeScript('return [...document.querySelectorAll("[data-stone]")].map((stone) => stone.dataset.stone)');
+    return $browser->driver->executeScript(
+        'return [...document.querySelectorAll("[data-stone]")].map((stone) => stone.dataset.stone)',
+    );
 }
 
 it('moves a wash day by dragging it, with what it comes to said before it is let go', function (): void {
@@ -19,10 +23,17 @@ it('moves a wash day by dragging it, with what it comes to said before it is let
     try {
         $browser->signIn()->press('Noor')->key('s');
         $before = stones($browser);
-        $day = (float) $browser->find('[data-season]')->getAttribute('data-day') * (float) $browser->driver->executeScript('return document.querySelector(".season-line").clientWidth / 1000');
+        $day = (float) $browser
+            ->find('[data-plan]')
+            ->getAttribute('data-day') * (float) $browser->driver
+            ->executeScript('return document.querySelector(".season-line").clientWidth / 1000');
         $css = "[data-stone=\"{$before[2]}\"]";
         $browser->drag($css, (int) round(2 * $day))->until('[data-says]', 'Moved from');
-        expect($browser->text('[data-says]'))->toContain('days out of band')->toContain('minutes')->and(stones($browser))->toBe($before);
+        expect($browser->text('[data-says]'))
+            ->toContain('days out of band')
+            ->toContain('minutes')
+            ->and(stones($browser))
+            ->toBe($before);
         $old = $browser->find('html');
         $browser->drop()->untilGone($old)->until('.said', 'Moved from');
         $after = stones($browser);
@@ -41,7 +52,8 @@ it('draws a mask out by dragging it upwards', function (): void {
     $browser = Browser::open();
     try {
         $browser->signIn()->press('Noor')->key('s');
-        $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-season]").dataset.acts); return Object.keys(acts).find((date) => acts[date].includes("mask"))');
+        $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-plan]").dataset.acts); return '
+            . 'Object.keys(acts).find((date) => acts[date].includes("mask"))');
         $browser->drag("[data-stone=\"{$masked}\"]", 0, -24)->until('[data-says]', 'ask of');
         $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         expect($browser->text('[data-says]'))->toContain('minutes');
@@ -59,7 +71,11 @@ it('moves, lengthens and leaves out by keyboard alone', function (): void {
         $browser->signIn()->press('Aurel')->key('s');
         $before = stones($browser);
         $browser->driver->executeScript('document.querySelectorAll("[data-stone]")[2].focus()');
-        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from')->keys('ESCAPE')->until('[data-says]', 'Left as it is');
+        $browser
+            ->keys('ARROW_RIGHT')
+            ->until('[data-says]', 'Moved from')
+            ->keys('ESCAPE')
+            ->until('[data-says]', 'Left as it is');
         expect(stones($browser))->toBe($before);
         $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from');
         $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
@@ -68,11 +84,14 @@ it('moves, lengthens and leaves out by keyboard alone', function (): void {
         expect(stones($browser))->not->toBe($before);
         // Control and Z undoes.
         $old = $browser->find('html');
-        $browser->driver->executeScript('document.dispatchEvent(new KeyboardEvent("keydown", {key: "z", ctrlKey: true, bubbles: true}))');
+        $browser->driver->executeScript(
+            'document.dispatchEvent(new KeyboardEvent("keydown", {key: "z", ctrlKey: true, bubbles: true}))',
+        );
         $browser->untilGone($old);
         expect(stones($browser))->toBe($before);
 
-        $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-season]").dataset.acts); return Object.keys(acts).find((date) => acts[date].includes("mask"))');
+        $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-plan]").dataset.acts); return '
+            . 'Object.keys(acts).find((date) => acts[date].includes("mask"))');
         $browser->driver->executeScript('document.querySelector(`[data-stone="${arguments[0]}"]`).focus()', [$masked]);
         $browser->driver->executeScript('document.querySelector("[data-do=\'leave-out\'][data-value=mask]").focus()');
         $browser->keys('ENTER')->until('[data-says]', 'Mask of');

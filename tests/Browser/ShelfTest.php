@@ -9,17 +9,46 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
     try {
         $browser->signIn()->key('p');
         expect($browser->all('.shelf li'))->toHaveCount(15);
-        $browser->press('Put a product on the shelf')->type('name', 'Kelp leave-in')->choose('kind', 'leave-in')->type('ingredients', 'Once upon a time')->tap('input[value="silicone-free"]')->press('Put it on the shelf');
+        $browser
+            ->press('Put a product on the shelf')
+            ->type('name', 'Kelp leave-in')
+            ->choose('kind', 'leave-in')
+            ->type('ingredients', 'Once upon a time')
+            ->tap('input[value="silicone-free"]')
+            ->press('Put it on the shelf');
         // A single unknown name is a list of one; prose is not.
-        $browser->key('p')->press('Put a product on the shelf')->type('name', 'Kelp leave-in')->choose('kind', 'leave-in')->type('ingredients', str_repeat('Once, upon a time, there, was a pot, ', 5))->press('Put it on the shelf');
-        expect($browser->text('.wrong'))->toContain('not its story')->and($browser->value('name'))->toBe('Kelp leave-in');
-        $browser->type('ingredients', "INGREDIENTS: AQUA (WATER), Glycerine, Moonlight Kelp, Dimethicone*, Parfum (Fragrance).\n*From sand, of natural origin.")->tap('input[value="silicone-free"]')->type('size_ml', '250')->press('Put it on the shelf');
-        expect($browser->text('main'))->toContain('The label disagrees with its list')->toContain('Dimethicone')->toContain('Bea Marchetti-Oyelaran')->toContain('not known');
+        $browser
+            ->key('p')
+            ->press('Put a product on the shelf')
+            ->type('name', 'Kelp leave-in')
+            ->choose('kind', 'leave-in')
+            ->type('ingredients', str_repeat('Once, upon a time, there, was a pot, ', 5))
+            ->press('Put it on the shelf');
+        expect($browser->text('.wrong'))
+            ->toContain('not its story')
+            ->and($browser->value('name'))
+            ->toBe('Kelp leave-in');
+        $browser
+            ->type(
+                'ingredients',
+                "INGREDIENTS: AQUA (WATER), Glycerine, Moonlight Kelp, Dimethicone*, Parfum (Fragrance).\n*From sand, of natural origin.",
+            )
+            ->tap('input[value="silicone-free"]')
+            ->type('size_ml', '250')
+            ->press('Put it on the shelf');
+        expect($browser->text('main'))
+            ->toContain('The label disagrees with its list')
+            ->toContain('Dimethicone')
+            ->toContain('Bea Marchetti-Oyelaran')
+            ->toContain('not known');
         $browser->choose('function', 'humectant')->press('Teach it');
-        expect($browser->text('.said'))->toContain('Learned')->and($browser->text('.book'))->not->toContain('not known');
+        expect($browser->text('.said'))
+            ->toContain('Learned')
+            ->and($browser->text('.book'))->not
+            ->toContain('not known');
         $browser->choose('how', 'level')->type('amount', '40')->press('Count it');
         expect($browser->text('.figure'))->toBe('100');
-        $browser->visit('/heads')->press('Bea')->more('Shelf for her');
+        $browser->visit('/clients')->press('Bea')->more('Products for this hair');
         expect($browser->text('main'))->toContain('not for her')->toContain('Her allergy list names it: Parfum');
         $browser->tap('.more-tests summary')->type('ingredient', 'Glycerin')->press('Note it');
         expect($browser->text('.wrong'))->toContain('say what was seen or felt');
@@ -34,7 +63,15 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
 it('scales a mix, and refuses what the skin must not have', function (): void {
     $browser = Browser::open();
     try {
-        $browser->signIn()->visit('/shelf/mix')->type('title', 'Scalp oil')->type('carrier', 'Jojoba Oil')->type('total_ml', '60')->type('parts[0][name]', 'Lavender Oil')->type('parts[0][percent]', '3')->press('Scale it');
+        $browser
+            ->signIn()
+            ->visit('/products/mix')
+            ->type('title', 'Scalp oil')
+            ->type('carrier', 'Jojoba Oil')
+            ->type('total_ml', '60')
+            ->type('parts[0][name]', 'Lavender Oil')
+            ->type('parts[0][percent]', '3')
+            ->press('Scale it');
         expect($browser->text('.wrong'))->toContain('Essential oils come to 3.00 %');
         $browser->type('parts[0][percent]', '0.5')->press('Scale it');
         expect($browser->text('.mix-label'))->toContain('Scalp oil, 60 mL')->toContain('59.7')->toContain('6');

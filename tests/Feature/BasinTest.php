@@ -2,52 +2,81 @@
 
 declare(strict_types=1);
 
-use App\Models\Basin;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reading;
+use App\Models\WashSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 
 /** A wash day begun for a head. */
-function begun(object $test, Head $head, array $with = []): Basin
+function begun(object $test, Head $head, array $with = []): WashSession
 {
-    $test->actingAs($test->stylist)->post("/heads/{$head->id}/basin", $with)->assertSessionHasNoErrors();
+    $test->actingAs($test->stylist)->post("/clients/{$head->id}/wash", $with)->assertSessionHasNoErrors();
 
-    return Basin::query()->latest('id')->firstOrFail();
+    return WashSession::query()->latest('id')->firstOrFail();
 }
 
 /** One tap, so many minutes after the begin. */
 function tapped(string $kind, string $step, float $minutes, array $value = [], ?string $key = null): array
 {
-    return ['key' => $key ?? (string) Str::uuid(), 'kind' => $kind, 'step' => $step, 'value' => $value, 'at' => CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addSeconds((int) round(60 * $minutes))->format('c')];
+    return [
+        'key' => $key ?? (string) Str::uuid(),
+        'kind' => $kind,
+        'step' => $step,
+        'value' => $value,
+        'at' => CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addSeconds((int) round(60 * $minutes))->format('c'),
+    ];
 }
 
 it('lays the next wash day out with products, doses and an honest finish', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post('/shelf', ['name' => 'Quiet shampoo', 'kind' => 'shampoo', 'ingredients' => 'Aqua, Decyl Glucoside, Glycerin', 'size_ml' => '500', 'pump_ml' => '2']);
-    $this->get("/heads/{$head->id}/basin")->assertOk()->assertSee('Styled after about')->assertSee('done in about')->assertSee('four days of five between')->assertSee('Wet through')->assertSee('inner wrist')->assertSee('the finish hangs on it');
-    $this->get("/heads/{$head->id}/basin?limit=90")->assertSee('To fit 90 minutes:')->assertSee('costs');
-    $this->get("/heads/{$head->id}/basin?limit=12")->assertSee('It does not fit into 12 minutes.');
+    $this->actingAs($this->stylist)->post(
+        '/products',
+        [
+            'name' => 'Quiet shampoo',
+            'kind' => 'shampoo',
+            'ingredients' => 'Aqua, Decyl Glucoside, Glycerin',
+            'size_ml' => '500',
+            'pump_ml' => '2',
+        ],
+    );
+    $this
+        ->get("/clients/{$head->id}/wash")
+        ->assertOk()
+        ->assertSee('Styled after about')
+        ->assertSee('done in about')
+        ->assertSee('four days of five between')
+        ->assertSee('Wet through')
+        ->assertSee('inner wrist')
+        ->assertSee('the finish hangs on it');
+    $this->get("/clients/{$head->id}/wash?limit=90")->assertSee('To fit 90 minutes:')->assertSee('costs');
+    $this->get("/clients/{$head->id}/wash?limit=12")->assertSee('It does not fit into 12 minutes.');
     foreach (['900', '-5', 'soon'] as $wrong) {
-        $this->from("/heads/{$head->id}")->get("/heads/{$head->id}/basin?limit={$wrong}")->assertSessionHasErrors('limit');
+        $this
+            ->from("/clients/{$head->id}")
+            ->get("/clients/{$head->id}/wash?limit={$wrong}")
+            ->assertSessionHasErrors('limit');
     }
 });
 
 it('runs a whole wash day and puts what was really done into the book', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post('/shelf', ['name' => 'Deep mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol, Glycerin', 'size_ml' => '500']);
-    $basin = begun($this, $head, ['drying' => 'hood']);
+    $this->actingAs($this->stylist)->post(
+        '/products',
+        ['name' => 'Deep mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol, Glycerin', 'size_ml' => '500'],
+    );
+    $washSession = begun($this, $head, ['drying' => 'hood']);
     $before = $head->outlook()->first()->standing;
     $days = $head->washDays()->count();
-    $url = "/heads/{$head->id}/basin/{$basin->id}";
+    $url = "/clients/{$head->id}/wash/{$washSession->id}";
     $this->get($url)->assertOk()->assertSee('Going on by itself');
 
     // Each step takes its planned hands and a minute more; what waits is waited for.
     $acts = [];
     $minutes = 0.0;
     $due = 0.0;
-    foreach ($basin->steps() as $step) {
+    foreach ($washSession->steps() as $step) {
         $minutes = max($minutes, $step['beside'] ? 0.0 : $due) + $step['hands_on_minutes'] + 1;
         $due = $step['waiting_minutes'] > 0 ? max($due, $minutes + $step['waiting_minutes']) : $due;
         $acts[] = tapped('done', $step['key'], $minutes);
@@ -63,110 +92,175 @@ it('runs a whole wash day and puts what was really done into the book', function
         }
     }
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addMinutes((int) $minutes + 1));
-    $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => $acts])->assertOk()->assertJsonPath('steps.ready.status', 'done')->assertJsonPath('refused', []);
+    $this
+        ->postJson("{$url}/acts", ['device' => 'one', 'acts' => $acts])
+        ->assertOk()
+        ->assertJsonPath('steps.ready.status', 'done')
+        ->assertJsonPath('refused', []);
     $this->post("{$url}/finish")->assertRedirect($url);
-    $basin->refresh();
-    $day = $head->washDays()->where('key', $basin->wash_day)->with('steps')->firstOrFail();
+    $washSession->refresh();
+    $day = $head->washDays()->where('key', $washSession->wash_day)->with('steps')->firstOrFail();
     $booked = $day->steps->keyBy('kind');
-    $planned = collect($basin->steps())->keyBy('key');
+    $planned = collect($washSession->steps())->keyBy('key');
     expect($head->washDays()->count())->toBe($days + 1)->and($day->place)->toBe('salon')
-        ->and($booked->keys()->all())->toEqualCanonicalizing(collect($basin->steps())->pluck('books')->filter()->pluck('kind')->all())
+        ->and($booked->keys()->all())->toEqualCanonicalizing(collect($washSession->steps())
+            ->pluck('books')
+            ->filter()
+            ->pluck('kind')
+            ->all())
         ->and((float) $booked['detangle']->minutes)->toEqualWithDelta($detangled, 0.1);
     if ($booked->has('mask')) {
         // The mask stayed on at least as long as it should, and no longer than the detangling under it took.
-        expect((float) $booked['mask']->minutes)->toBeGreaterThanOrEqual($planned['mask']['waiting_minutes'] - 0.1)->toBeLessThanOrEqual(max($planned['mask']['waiting_minutes'], $detangled) + 0.1)
+        expect((float) $booked['mask']->minutes)->toBeGreaterThanOrEqual($planned['mask']['waiting_minutes'] - 0.1)
+            ->toBeLessThanOrEqual(max($planned['mask']['waiting_minutes'], $detangled) + 0.1)
             ->and($booked['mask']->product)->toBe('Deep mask');
         expect(Product::query()->where('name', 'Deep mask')->first()->left_ml)->toBe(467.0);
     }
-    // What came for free went to the Bench.
-    $reading = Reading::query()->where('visit', $basin->visit)->firstOrFail();
-    expect($head->readings()->where('date', '2027-01-09')->pluck('moment', 'test')->all())->toEqual(['wet-through' => 'before-cleansing', 'lather' => 'before-cleansing', 'detangling' => 'after-cleansing']);
-    expect($reading->test)->toBe('detangling')->and($reading->raw['knots_cut'])->toBe(1)->and($reading->raw['minutes'])->toEqualWithDelta($detangled, 0.1);
-    expect($head->outlook()->first()->standing)->not->toEqual($before)->and($basin->outcome['after'])->toEqual($head->outlook()->first()->standing)
-        ->and($basin->outcome['actual_minutes'])->toBeGreaterThan(60.0);
+    // What came for free went to the hair tests.
+    $reading = Reading::query()->where('visit', $washSession->visit)->firstOrFail();
+    expect($head->readings()->where('date', '2027-01-09')->pluck('moment', 'test')->all())->toEqual([
+        'wet-through' => 'before-cleansing',
+        'lather' => 'before-cleansing',
+        'detangling' => 'after-cleansing',
+    ]);
+    expect($reading->test)
+        ->toBe('detangling')
+        ->and($reading->raw['knots_cut'])
+        ->toBe(1)
+        ->and($reading->raw['minutes'])
+        ->toEqualWithDelta($detangled, 0.1);
+    expect($head->outlook()->first()->standing)->not
+        ->toEqual($before)
+        ->and($washSession->outcome['after'])
+        ->toEqual($head->outlook()->first()->standing)
+        ->and($washSession->outcome['actual_minutes'])->toBeGreaterThan(60.0);
     $this->get($url)->assertSee('What it did')->assertSee('planned')->assertSee('In the ledger');
-    $this->get("/heads/{$head->id}/basin")->assertSee('How well her last wash day was foretold');
+    $this->get("/clients/{$head->id}/wash")->assertSee('How well her last wash day was foretold');
     // A second ending changes nothing.
     $this->post("{$url}/finish");
     expect($head->washDays()->count())->toBe($days + 1);
-    $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => [tapped('skip', 'mask', 1)]])->assertJsonPath('finished', true);
+    $this->postJson(
+        "{$url}/acts",
+        ['device' => 'one', 'acts' => [tapped('skip', 'mask', 1)]],
+    )->assertJsonPath('finished', true);
 });
 
 it('counts every tap once, and refuses the second of two tablets in words', function (): void {
     $head = $this->aHead();
-    $basin = begun($this, $head);
-    $url = "/heads/{$head->id}/basin/{$basin->id}/acts";
+    $washSession = begun($this, $head);
+    $url = "/clients/{$head->id}/wash/{$washSession->id}/acts";
     $done = tapped('done', 'ready', 5);
-    $this->postJson($url, ['device' => 'one', 'acts' => [$done, tapped('section', 'section', 6, ['section' => 0])]])->assertOk();
+    $this->postJson(
+        $url,
+        ['device' => 'one', 'acts' => [$done, tapped('section', 'section', 6, ['section' => 0])]],
+    )->assertOk();
     $told = $this->postJson($url, ['device' => 'one', 'acts' => [$done]])->assertOk()->json();
     expect($told['known'])->toHaveCount(2)->and($told['steps']['section']['sections'])->toBe([0]);
     $told = $this->postJson($url, ['device' => 'two', 'acts' => [tapped('skip', 'ready', 7)]])->json();
-    expect($told['refused'])->toHaveCount(1)->and($told['refused'][0]['says'])->toContain('Already done by Ilse on another tablet')->and($told['steps']['ready']['status'])->toBe('done');
+    expect($told['refused'])
+        ->toHaveCount(1)
+        ->and($told['refused'][0]['says'])
+        ->toContain('Already done by Ilse on another tablet')
+        ->and($told['steps']['ready']['status'])
+        ->toBe('done');
     // The same tablet may think better of it.
-    expect($this->postJson($url, ['device' => 'one', 'acts' => [tapped('back', 'ready', 8)]])->json('steps.ready.status'))->toBe('open');
+    expect($this->postJson(
+        $url,
+        ['device' => 'one', 'acts' => [tapped('back', 'ready', 8)]],
+    )->json('steps.ready.status'))->toBe('open');
 });
 
 it('keeps what a second shampoo, a skipped step and a wrong clock did', function (): void {
     $head = $this->aHead();
-    $basin = begun($this, $head);
-    $url = "/heads/{$head->id}/basin/{$basin->id}";
-    $cleanse = collect($basin->steps())->first(fn (array $step): bool => str_starts_with($step['key'], 'cleanse'))['key'];
+    $washSession = begun($this, $head);
+    $url = "/clients/{$head->id}/wash/{$washSession->id}";
+    $cleanse = collect($washSession->steps())->first(
+        fn (array $step): bool => str_starts_with($step['key'], 'cleanse'),
+    )['key'];
     $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => [
-        tapped('done', $cleanse, 5), tapped('repeat', $cleanse, 5), tapped('done', $cleanse, 9), tapped('skip', 'leave-in', 10),
-        ['at' => '1999-01-01T00:00:00Z'] + tapped('done', 'ready', 0), tapped('done', 'no-such-step', 3), tapped('dance', 'ready', 3),
+        tapped('done', $cleanse, 5), tapped('repeat', $cleanse, 5), tapped('done', $cleanse, 9),
+        tapped('skip', 'leave-in', 10),
+        ['at' => '1999-01-01T00:00:00Z'] + tapped('done', 'ready', 0),
+        tapped('done', 'no-such-step', 3),
+        tapped('dance', 'ready', 3),
     ]])->assertOk();
     $this->post("{$url}/finish");
-    $steps = $head->washDays()->where('key', $basin->refresh()->wash_day)->firstOrFail()->steps;
-    expect($steps->pluck('kind')->all())->toBe(['cleanse'])->and($steps[0]->passes)->toBe(collect($basin->steps())->firstWhere('key', $cleanse)['books']['passes'] ?? 1 + 1);
+    $steps = $head->washDays()->where('key', $washSession->refresh()->wash_day)->firstOrFail()->steps;
+    expect($steps->pluck('kind')->all())
+        ->toBe(['cleanse'])
+        ->and($steps[0]->passes)
+        ->toBe(collect($washSession->steps())->firstWhere('key', $cleanse)['books']['passes'] ?? 1 + 1);
 });
 
 it('ends without a booking where nothing was done, and can be broken off', function (): void {
     $head = $this->aHead();
     $days = $head->washDays()->count();
-    $basin = begun($this, $head);
-    $this->post("/heads/{$head->id}/basin/{$basin->id}/finish")->assertRedirect();
-    expect($head->washDays()->count())->toBe($days)->and($basin->refresh()->wash_day)->toBeNull();
-    $this->get("/heads/{$head->id}/basin/{$basin->id}")->assertSee('Nothing was done');
+    $washSession = begun($this, $head);
+    $this->post("/clients/{$head->id}/wash/{$washSession->id}/finish")->assertRedirect();
+    expect($head->washDays()->count())->toBe($days)->and($washSession->refresh()->wash_day)->toBeNull();
+    $this->get("/clients/{$head->id}/wash/{$washSession->id}")->assertSee('Nothing was done');
     $other = begun($this, $head);
-    $this->get("/heads/{$head->id}/basin")->assertSee('Go on with the one that runs');
-    $this->delete("/heads/{$head->id}/basin/{$other->id}")->assertRedirect("/heads/{$head->id}/basin");
-    expect(Basin::query()->whereKey($other->id)->exists())->toBeFalse();
+    $this->get("/clients/{$head->id}/wash")->assertSee('Go on with the one that runs');
+    $this->delete("/clients/{$head->id}/wash/{$other->id}")->assertRedirect("/clients/{$head->id}/wash");
+    expect(WashSession::query()->whereKey($other->id)->exists())->toBeFalse();
 });
 
 it('is not there for another salon, nor under another head', function (): void {
     $head = $this->aHead();
-    $basin = begun($this, $head);
+    $washSession = begun($this, $head);
     $two = $this->aHead('protein-sensitive');
-    $this->get("/heads/{$two->id}/basin/{$basin->id}")->assertNotFound();
+    $this->get("/clients/{$two->id}/wash/{$washSession->id}")->assertNotFound();
     [, $other] = $this->salonWithStylist('maren@test.example');
     $this->actingAs($other);
     foreach ([['get', ''], ['postJson', '/acts'], ['post', '/finish'], ['delete', '']] as [$method, $path]) {
-        $this->{$method}("/heads/{$head->id}/basin/{$basin->id}{$path}")->assertNotFound();
+        $this->{$method}("/clients/{$head->id}/wash/{$washSession->id}{$path}")->assertNotFound();
     }
 });
 
 it('says which tap cannot be read', function (array $act): void {
     $head = $this->aHead();
-    $basin = begun($this, $head);
-    $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [$act + tapped('amount', 'mask', 1)]])->assertUnprocessable();
-})->with([[['value' => ['ml' => -4]]], [['value' => ['ml' => 'much']]], [['value' => ['section' => 99]]], [['key' => '']], [['step' => str_repeat('x', 99)]]]);
+    $washSession = begun($this, $head);
+    $this->postJson(
+        "/clients/{$head->id}/wash/{$washSession->id}/acts",
+        ['device' => 'one', 'acts' => [$act + tapped('amount', 'mask', 1)]],
+    )->assertUnprocessable();
+})->with([
+    [['value' => ['ml' => -4]]], [['value' => ['ml' => 'much']]], [['value' => ['section' => 99]]], [['key' => '']],
+    [['step' => str_repeat('x', 99)]],
+]);
 
 it('does not book a mask for longer than it can have been on', function (float $minutesLater, ?float $expected): void {
     $head = $this->aHead();
-    $basin = begun($this, $head);
-    $mask = collect($basin->steps())->firstWhere('key', 'mask');
+    $washSession = begun($this, $head);
+    $mask = collect($washSession->steps())->firstWhere('key', 'mask');
     expect($mask)->not->toBeNull();
-    $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [tapped('done', 'mask', 5), tapped('skip', 'rinse-1', 5)]])->assertOk();
+    $this->postJson(
+        "/clients/{$head->id}/wash/{$washSession->id}/acts",
+        ['device' => 'one', 'acts' => [tapped('done', 'mask', 5), tapped('skip', 'rinse-1', 5)]],
+    )->assertOk();
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:05', 'UTC')->addSeconds((int) (60 * $minutesLater)));
-    $ended = $this->post("/heads/{$head->id}/basin/{$basin->id}/finish");
+    $ended = $this->post("/clients/{$head->id}/wash/{$washSession->id}/finish");
     if ($expected !== null) {
         // Two minutes for a mask are asked about before they are noted.
         $ended->assertSessionHas('doubtful');
-        expect($basin->refresh()->finished_at)->toBeNull();
-        $this->get("/heads/{$head->id}/basin/{$basin->id}")->assertSee('did these really take so long')->assertSee('tapped 2');
-        $this->post("/heads/{$head->id}/basin/{$basin->id}/finish", ['minutes' => ['mask' => 'two']])->assertSessionHasErrors('minutes.mask');
-        $this->post("/heads/{$head->id}/basin/{$basin->id}/finish", ['minutes' => ['mask' => (string) $expected]]);
+        expect($washSession->refresh()->finished_at)->toBeNull();
+        $this
+            ->get("/clients/{$head->id}/wash/{$washSession->id}")
+            ->assertSee('did these really take so long')
+            ->assertSee('tapped 2');
+        $this->post(
+            "/clients/{$head->id}/wash/{$washSession->id}/finish",
+            ['minutes' => ['mask' => 'two']],
+        )->assertSessionHasErrors('minutes.mask');
+        $this->post(
+            "/clients/{$head->id}/wash/{$washSession->id}/finish",
+            ['minutes' => ['mask' => (string) $expected]],
+        );
     }
-    $booked = $head->washDays()->where('key', $basin->refresh()->wash_day)->firstOrFail()->steps->firstWhere('kind', 'mask');
+    $booked = $head
+        ->washDays()
+        ->where('key', $washSession->refresh()->wash_day)
+        ->firstOrFail()->steps
+        ->firstWhere('kind', 'mask');
     expect((float) $booked->minutes)->toEqualWithDelta($expected ?? (float) $mask['waiting_minutes'], 0.1);
 })->with(['ended after two minutes' => [2.0, 2.0], 'ended hours later: as long as planned' => [200.0, null]]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
-use App\Models\Offer;
+use App\Models\Service;
 use App\Models\User;
 use App\Models\WorkingHours;
 use Carbon\CarbonImmutable;
@@ -15,42 +15,86 @@ use Tests\Feature\FeatureTestCase;
 function openSalon(FeatureTestCase $test): void
 {
     $test->salon->update(['chairs' => 3]);
-    $second = User::query()->create(['salon_id' => $test->salon->id, 'name' => 'Quim', 'email' => 'quim@test.example', 'password' => 'a-long-password']);
+    $second = User::query()->create([
+        'salon_id' => $test->salon->id,
+        'name' => 'Quim',
+        'email' => 'quim@test.example',
+        'password' => 'a-long-password',
+    ]);
     foreach ([$test->stylist, $second] as $user) {
         foreach (range(1, 7) as $weekday) {
             foreach ([[540, 750], [795, 1080]] as [$from, $until]) {
-                WorkingHours::query()->create(['salon_id' => $test->salon->id, 'user_id' => $user->id, 'weekday' => $weekday, 'from_minute' => $from, 'until_minute' => $until]);
+                WorkingHours::query()->create([
+                    'salon_id' => $test->salon->id, 'user_id' => $user->id, 'weekday' => $weekday,
+                    'from_minute' => $from, 'until_minute' => $until,
+                ]);
             }
         }
     }
-    foreach ([['Wash day', true, 120, 8500], ['Dry cut', false, 45, 4800], ['Readings', false, 20, 1500]] as [$name, $wash, $minutes, $price]) {
-        (new Offer())->forceFill(['salon_id' => $test->salon->id, 'name' => $name, 'is_wash_day' => $wash, 'minutes' => $minutes, 'price_cents' => $price])->save();
+    foreach (
+        [
+            ['Wash day', true, 120, 8500],
+            ['Dry cut', false, 45, 4800],
+            ['Readings', false, 20, 1500],
+        ] as [$name, $wash, $minutes, $price]
+    ) {
+        (new Service())->forceFill([
+            'salon_id' => $test->salon->id, 'name' => $name, 'is_wash_day' => $wash, 'minutes' => $minutes,
+            'price_cents' => $price,
+        ])->save();
     }
     $test->actingAs($test->stylist);
 }
 
-function service(string $name): Offer
+function service(string $name): Service
 {
-    return Offer::query()->where('name', $name)->firstOrFail();
+    return Service::query()->where('name', $name)->firstOrFail();
 }
 
 /** @return array<string, mixed> */
-function bookingForm(Head $head, string $service, string $time, ?User $stylist = null, string $date = '2027-01-11'): array
-{
-    return ['head' => $head->id, 'service' => (string) service($service)->id, 'date' => $date, 'time' => $time, 'stylist' => (string) ($stylist ?? User::query()->where('name', 'Ilse')->latest('id')->first())->id];
+function bookingForm(
+    Head $head,
+    string $service,
+    string $time,
+    ?User $stylist = null,
+    string $date = '2027-01-11',
+): array {
+    return [
+        'head' => $head->id,
+        'service' => (string) service($service)->id,
+        'date' => $date,
+        'time' => $time,
+        'stylist' => (string) ($stylist ?? User::query()->where('name', 'Ilse')->latest('id')->first())->id,
+    ];
 }
 
 it('quotes a wash day from the plan of the head, and offers times that leave others theirs', function (): void {
     openSalon($this);
     $head = $this->aHead();
     $this->get("/bookings/new?head={$head->id}&service=" . service('Wash day')->id . '&date=2027-01-11')->assertOk()
-        ->assertSee('From the steps planned for her, at her own pace', false)->assertSee('€85.00')->assertSee('Mon 11 Jan');
-    $this->post('/bookings', ['head' => $head->id, 'service' => (string) service('Wash day')->id, 'slot' => "2027-01-11 9:00 {$this->stylist->id}"])->assertSessionHasNoErrors()->assertRedirect('/today?date=2027-01-11');
+        ->assertSee(
+            'From the steps planned, at this head’s own pace',
+            false,
+        )->assertSee('€85.00')->assertSee('Mon 11 Jan');
+    $this
+        ->post(
+            '/bookings',
+            [
+                'head' => $head->id,
+                'service' => (string) service('Wash day')->id,
+                'slot' => "2027-01-11 9:00 {$this->stylist->id}",
+            ],
+        )
+        ->assertSessionHasNoErrors()
+        ->assertRedirect('/today?date=2027-01-11');
     $booking = Booking::query()->sole();
     expect($booking->starts_at->format('Y-m-d H:i'))->toBe('2027-01-11 09:00')
         ->and($booking->price_cents)->toBe(8500)
         ->and($booking->status)->toBe(BookingStatus::Booked)
-        ->and(array_sum(array_map(fn (array $stretch): float => $stretch['hands'] + $stretch['waiting'], $booking->stretches)))->toEqualWithDelta($booking->minutes, 1.1);
+        ->and(array_sum(array_map(
+            fn (array $stretch): float => $stretch['hands'] + $stretch['waiting'],
+            $booking->stretches,
+        )))->toEqualWithDelta($booking->minutes, 1.1);
     $this->get('/today?date=2027-01-11')->assertOk()->assertSee($head->name)->assertSee('9:00');
 });
 
@@ -58,14 +102,19 @@ it('learns the minutes of a service from the client’s own past', function (): 
     openSalon($this);
     $head = $this->aHead();
     $page = "/bookings/new?head={$head->id}&service=" . service('Dry cut')->id;
-    $this->get($page)->assertSee('she has no past with it yet')->assertSee('45 minutes');
+    $this->get($page)->assertSee('there is no past with it yet')->assertSee('45 minutes');
     foreach ([1, 8, 15, 22] as $ago) {
         $starts = CarbonImmutable::parse('2027-01-08 10:00', 'UTC')->subDays($ago);
-        $past = new Booking(['head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false, 'date' => $starts->format('Y-m-d'), 'starts_at' => $starts, 'stretches' => [], 'minutes' => 45, 'price_cents' => 4800, 'status' => BookingStatus::Done, 'begun_at' => $starts, 'ended_at' => $starts->addMinutes(80), 'changed_by' => 'Ilse']);
+        $past = new Booking([
+            'head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false,
+            'date' => $starts->format('Y-m-d'), 'starts_at' => $starts, 'stretches' => [], 'minutes' => 45,
+            'price_cents' => 4800, 'status' => BookingStatus::Done, 'begun_at' => $starts,
+            'ended_at' => $starts->addMinutes(80), 'changed_by' => 'Ilse',
+        ]);
         $past->forceFill(['salon_id' => $this->salon->id])->save();
     }
     // Four of 80 minutes and the usual 45 with the weight of three: exp((4 ln 80 + 3 ln 45) / 7) = 62.5.
-    $this->get($page)->assertSee('From 4 of her own', false)->assertSee('63 minutes');
+    $this->get($page)->assertSee('From 4 of this client', false)->assertSee('63 minutes');
 });
 
 it('never promises the same hands twice, and says when they are free', function (): void {
@@ -73,9 +122,17 @@ it('never promises the same hands twice, and says when they are free', function 
     $one = $this->aHead();
     $other = $this->aHead('protein-sensitive');
     $this->post('/bookings', bookingForm($one, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
-    $this->from('/bookings/new')->post('/bookings', bookingForm($other, 'Dry cut', '10:30'))->assertSessionHasErrors('time');
-    expect(session('errors')->first('time'))->toContain('At 10:30 these hands have no room')->toContain('They do at 9:00');
-    $this->post('/bookings', bookingForm($other, 'Dry cut', '10:30', User::query()->where('name', 'Quim')->firstOrFail()))->assertSessionHasNoErrors();
+    $this
+        ->from('/bookings/new')
+        ->post('/bookings', bookingForm($other, 'Dry cut', '10:30'))
+        ->assertSessionHasErrors('time');
+    expect(session('errors')->first('time'))->toContain(
+        'At 10:30 these hands have no room',
+    )->toContain('They do at 9:00');
+    $this->post(
+        '/bookings',
+        bookingForm($other, 'Dry cut', '10:30', User::query()->where('name', 'Quim')->firstOrFail()),
+    )->assertSessionHasNoErrors();
     // A dry cut of 45 minutes does not end before lunch when it begins at noon.
     $this->post('/bookings', bookingForm($other, 'Dry cut', '12:00'))->assertSessionHasErrors('time');
     expect(Booking::query()->count())->toBe(2);
@@ -85,13 +142,24 @@ it('has chairs for as many as there are', function (): void {
     openSalon($this);
     $this->salon->update(['chairs' => 1]);
     $this->post('/bookings', bookingForm($this->aHead(), 'Dry cut', '10:00'))->assertSessionHasNoErrors();
-    $this->post('/bookings', bookingForm($this->aHead('protein-sensitive'), 'Dry cut', '10:15', User::query()->where('name', 'Quim')->firstOrFail()))->assertSessionHasErrors('time');
+    $this->post(
+        '/bookings',
+        bookingForm(
+            $this->aHead('protein-sensitive'),
+            'Dry cut',
+            '10:15',
+            User::query()->where('name', 'Quim')->firstOrFail(),
+        ),
+    )->assertSessionHasErrors('time');
 });
 
 it('says what to type instead', function (array $wrong, string $field, string $sentence): void {
     openSalon($this);
     $head = $this->aHead();
-    $this->from('/bookings/new')->post('/bookings', array_replace(bookingForm($head, 'Dry cut', '10:00'), $wrong))->assertSessionHasErrors($field);
+    $this
+        ->from('/bookings/new')
+        ->post('/bookings', array_replace(bookingForm($head, 'Dry cut', '10:00'), $wrong))
+        ->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->toContain($sentence)->and(Booking::query()->count())->toBe(0);
 })->with([
     'no head' => [['head' => ''], 'head', 'choose one from the list'],
@@ -117,16 +185,26 @@ it('keeps ten o’clock at ten on the clock, on both sides of each change of the
     openSalon($this);
     $this->post('/bookings', bookingForm($this->aHead(), 'Readings', '10:00', null, $date))->assertSessionHasNoErrors();
     $booking = Booking::query()->sole();
-    expect($booking->starts_at->format('Y-m-d H:i'))->toBe("{$date} {$utc}")->and($booking->date->format('Y-m-d'))->toBe($date);
+    expect($booking->starts_at->format('Y-m-d H:i'))
+        ->toBe("{$date} {$utc}")
+        ->and($booking->date->format('Y-m-d'))
+        ->toBe($date);
     $this->get("/today?date={$date}")->assertSee('10:00');
-    // Summer time in the European Union begins on the last Sunday of March and ends on the last of October at 01:00 UTC (Directive 2000/84/EC).
+    // Summer time in the European Union begins on the last Sunday of March and ends on the last of October at 01:00 UTC
+    // (Directive 2000/84/EC).
 })->with([['2027-03-27', '10:00'], ['2027-03-28', '09:00'], ['2027-10-30', '09:00'], ['2027-10-31', '10:00']]);
 
 it('refuses a time the clocks skip', function (): void {
     openSalon($this);
     WorkingHours::query()->where('user_id', $this->stylist->id)->where('weekday', 7)->delete();
-    WorkingHours::query()->create(['salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => 7, 'from_minute' => 0, 'until_minute' => 600]);
-    $this->post('/bookings', bookingForm($this->aHead(), 'Readings', '1:30', null, '2027-03-28'))->assertSessionHasErrors('time');
+    WorkingHours::query()->create([
+        'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => 7, 'from_minute' => 0,
+        'until_minute' => 600,
+    ]);
+    $this->post(
+        '/bookings',
+        bookingForm($this->aHead(), 'Readings', '1:30', null, '2027-03-28'),
+    )->assertSessionHasErrors('time');
     expect(session('errors')->first('time'))->toContain('the clocks skip 1:30');
 });
 
@@ -135,21 +213,41 @@ it('moves a booking and counts the change, for calendars', function (): void {
     $this->post('/bookings', bookingForm($this->aHead(), 'Dry cut', '10:00'));
     $booking = Booking::query()->sole();
     $quim = User::query()->where('name', 'Quim')->firstOrFail();
-    $this->put("/bookings/{$booking->id}", ['date' => '2027-01-12', 'time' => '14:00', 'stylist' => (string) $quim->id, 'sequence' => '0'])->assertSessionHasNoErrors();
+    $this->put(
+        "/bookings/{$booking->id}",
+        ['date' => '2027-01-12', 'time' => '14:00', 'stylist' => (string) $quim->id, 'sequence' => '0'],
+    )->assertSessionHasNoErrors();
     $booking->refresh();
-    expect($booking->starts_at->format('Y-m-d H:i'))->toBe('2027-01-12 14:00')->and($booking->user_id)->toBe($quim->id)->and($booking->sequence)->toBe(1);
+    expect($booking->starts_at->format('Y-m-d H:i'))
+        ->toBe('2027-01-12 14:00')
+        ->and($booking->user_id)
+        ->toBe($quim->id)
+        ->and($booking->sequence)
+        ->toBe(1);
     // Half an hour later overlaps only with itself.
-    $this->put("/bookings/{$booking->id}", ['date' => '2027-01-12', 'time' => '14:30', 'stylist' => (string) $quim->id, 'sequence' => '1'])->assertSessionHasNoErrors();
+    $this->put(
+        "/bookings/{$booking->id}",
+        ['date' => '2027-01-12', 'time' => '14:30', 'stylist' => (string) $quim->id, 'sequence' => '1'],
+    )->assertSessionHasNoErrors();
 });
 
 it('shows both to whoever changes a booking that somebody else changed meanwhile', function (): void {
     openSalon($this);
     $this->post('/bookings', bookingForm($this->aHead(), 'Dry cut', '10:00'));
     $booking = Booking::query()->sole();
-    $this->put("/bookings/{$booking->id}", ['date' => '2027-01-12', 'time' => '14:00', 'stylist' => (string) $this->stylist->id, 'sequence' => '0']);
+    $this->put(
+        "/bookings/{$booking->id}",
+        ['date' => '2027-01-12', 'time' => '14:00', 'stylist' => (string) $this->stylist->id, 'sequence' => '0'],
+    );
     $this->actingAs(User::query()->where('name', 'Quim')->firstOrFail())->from("/bookings/{$booking->id}")
-        ->put("/bookings/{$booking->id}", ['date' => '2027-01-13', 'time' => '11:00', 'stylist' => (string) $this->stylist->id, 'sequence' => '0'])->assertRedirect("/bookings/{$booking->id}");
-    $this->get("/bookings/{$booking->id}")->assertSee('Ilse changed this booking meanwhile: it is now Tue 12 Jan, 14:00', false)->assertSee('value="11:00"', false);
+        ->put(
+            "/bookings/{$booking->id}",
+            ['date' => '2027-01-13', 'time' => '11:00', 'stylist' => (string) $this->stylist->id, 'sequence' => '0'],
+        )->assertRedirect("/bookings/{$booking->id}");
+    $this
+        ->get("/bookings/{$booking->id}")
+        ->assertSee('Ilse changed this booking meanwhile: it is now Tue 12 Jan, 14:00', false)
+        ->assertSee('value="11:00"', false);
     expect($booking->refresh()->starts_at->format('Y-m-d H:i'))->toBe('2027-01-12 14:00');
 });
 
@@ -159,7 +257,10 @@ it('is cancelled with a reason, and can stand again', function (): void {
     $booking = Booking::query()->sole();
     $notes = "/bookings/{$booking->id}/notes";
     $this->post($notes, ['what' => 'cancel', 'sequence' => '0', 'because' => ''])->assertSessionHasErrors('because');
-    $this->post($notes, ['what' => 'cancel', 'sequence' => '0', 'because' => 'down with a cold'])->assertSessionHasNoErrors();
+    $this->post(
+        $notes,
+        ['what' => 'cancel', 'sequence' => '0', 'because' => 'down with a cold'],
+    )->assertSessionHasNoErrors();
     expect($booking->refresh()->status)->toBe(BookingStatus::Cancelled);
     $this->get("/bookings/{$booking->id}")->assertSee('down with a cold');
     $this->post($notes, ['what' => 'begin', 'sequence' => '1'])->assertSessionHasErrors('what');
@@ -167,7 +268,10 @@ it('is cancelled with a reason, and can stand again', function (): void {
     $this->post($notes, ['what' => 'again', 'sequence' => '2'])->assertSessionHasErrors('what');
     expect($booking->refresh()->status)->toBe(BookingStatus::Booked)->and($booking->because)->toBeNull();
     $this->post($notes, ['what' => 'dance', 'sequence' => '2'])->assertSessionHasErrors('what');
-    $this->post($notes, ['what' => 'later', 'sequence' => '2', 'expected' => 'soon'])->assertSessionHasErrors('expected');
+    $this->post(
+        $notes,
+        ['what' => 'later', 'sequence' => '2', 'expected' => 'soon'],
+    )->assertSessionHasErrors('expected');
 });
 
 it('is not there for another salon', function (): void {
@@ -184,17 +288,20 @@ it('is not there for another salon', function (): void {
     $this->post('/bookings', $form)->assertSessionHasErrors(['head', 'service', 'stylist']);
 });
 
-it('follows a wash day run at the Basin', function (): void {
+it('follows a wash day run at the wash', function (): void {
     openSalon($this);
     $head = $this->aHead();
     $this->post('/bookings', bookingForm($head, 'Wash day', '13:30', null, '2027-01-09'))->assertSessionHasNoErrors();
-    $this->post("/heads/{$head->id}/basin", []);
+    $this->post("/clients/{$head->id}/wash", []);
     $booking = Booking::query()->sole();
     expect($booking->status)->toBe(BookingStatus::UnderWay);
-    $this->delete("/heads/{$head->id}/basin/" . App\Models\Basin::query()->sole()->id);
+    $this->delete("/clients/{$head->id}/wash/" . App\Models\WashSession::query()->sole()->id);
     expect($booking->refresh()->status)->toBe(BookingStatus::Arrived)->and($booking->begun_at)->toBeNull();
-    $this->post("/heads/{$head->id}/basin", []);
+    $this->post("/clients/{$head->id}/wash", []);
     $this->travel(95)->minutes();
-    $this->post("/heads/{$head->id}/basin/" . App\Models\Basin::query()->sole()->id . '/finish');
-    expect($booking->refresh()->status)->toBe(BookingStatus::Done)->and($booking->begun_at->diffInMinutes($booking->ended_at))->toEqualWithDelta(95, 1);
+    $this->post("/clients/{$head->id}/wash/" . App\Models\WashSession::query()->sole()->id . '/finish');
+    expect($booking->refresh()->status)
+        ->toBe(BookingStatus::Done)
+        ->and($booking->begun_at->diffInMinutes($booking->ended_at))
+        ->toEqualWithDelta(95, 1);
 });

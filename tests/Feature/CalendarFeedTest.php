@@ -12,7 +12,19 @@ use Tests\Feature\FeatureTestCase;
 
 function bookedAt(FeatureTestCase $test, Head $head, string $utc): Booking
 {
-    $booking = new Booking(['head_id' => $head->id, 'user_id' => $test->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false, 'date' => CarbonImmutable::parse($utc, 'UTC')->setTimezone('Europe/Lisbon')->format('Y-m-d'), 'starts_at' => CarbonImmutable::parse($utc, 'UTC'), 'stretches' => [], 'minutes' => 45, 'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse']);
+    $booking = new Booking([
+        'head_id' => $head->id,
+        'user_id' => $test->stylist->id,
+        'service' => 'Dry cut',
+        'is_wash_day' => false,
+        'date' => CarbonImmutable::parse($utc, 'UTC')->setTimezone('Europe/Lisbon')->format('Y-m-d'),
+        'starts_at' => CarbonImmutable::parse($utc, 'UTC'),
+        'stretches' => [],
+        'minutes' => 45,
+        'price_cents' => 0,
+        'status' => BookingStatus::Booked,
+        'changed_by' => 'Ilse',
+    ]);
     $booking->forceFill(['salon_id' => $test->salon->id])->save();
 
     return $booking;
@@ -34,16 +46,28 @@ function independently(string $ics): array
 it('shows a stylist her bookings, updates what is moved and says what is cancelled', function (): void {
     $head = $this->aHead();
     $booking = bookedAt($this, $head, '2027-01-11 10:00');
-    $this->actingAs($this->stylist)->post('/outbox/calendar');
+    $this->actingAs($this->stylist)->post('/salon/calendar');
     $path = CalendarFeed::query()->sole()->path();
     auth()->logout();
     $first = $this->get($path)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
     $uid = "{$booking->id}@nagomi";
-    expect(independently((string) $first->getContent())[$uid])->toBe(['start' => '2027-01-11T10:00:00+00:00', 'end' => '2027-01-11T10:45:00+00:00', 'status' => 'CONFIRMED', 'sequence' => 0, 'summary' => "Dry cut: {$head->name}"]);
+    expect(independently((string) $first->getContent())[$uid])->toBe([
+        'start' => '2027-01-11T10:00:00+00:00', 'end' => '2027-01-11T10:45:00+00:00', 'status' => 'CONFIRMED',
+        'sequence' => 0, 'summary' => "Dry cut: {$head->name}",
+    ]);
     $this->travel(1)->hours();
-    $booking->update(['starts_at' => CarbonImmutable::parse('2027-01-12 14:00', 'UTC'), 'date' => '2027-01-12', 'sequence' => 1]);
+    $booking->update([
+        'starts_at' => CarbonImmutable::parse('2027-01-12 14:00', 'UTC'),
+        'date' => '2027-01-12',
+        'sequence' => 1,
+    ]);
     $moved = independently((string) $this->get($path)->getContent());
-    expect($moved)->toHaveCount(1)->and($moved[$uid]['start'])->toBe('2027-01-12T14:00:00+00:00')->and($moved[$uid]['sequence'])->toBe(1);
+    expect($moved)
+        ->toHaveCount(1)
+        ->and($moved[$uid]['start'])
+        ->toBe('2027-01-12T14:00:00+00:00')
+        ->and($moved[$uid]['sequence'])
+        ->toBe(1);
     $this->travel(1)->hours();
     $booking->update(['status' => BookingStatus::Cancelled, 'sequence' => 2]);
     expect(independently((string) $this->get($path)->getContent())[$uid]['status'])->toBe('CANCELLED');
@@ -51,15 +75,23 @@ it('shows a stylist her bookings, updates what is moved and says what is cancell
 
 it('keeps ten o’clock at ten over both changes of the clocks', function (string $utc, string $there): void {
     $booking = bookedAt($this, $this->aHead(), $utc);
-    $this->actingAs($this->stylist)->post('/outbox/calendar');
+    $this->actingAs($this->stylist)->post('/salon/calendar');
     $ics = (string) $this->get(CalendarFeed::query()->sole()->path())->getContent();
     $start = new DateTimeImmutable(independently($ics)["{$booking->id}@nagomi"]['start']);
     expect($start->setTimezone(new DateTimeZone('Europe/Lisbon'))->format('Y-m-d H:i'))->toBe($there);
     // And as a second library reads it.
     $event = Reader::read($ics)->VEVENT;
-    expect($event->DTSTART->getDateTime()->setTimezone(new DateTimeZone('Europe/Lisbon'))->format('Y-m-d H:i'))->toBe($there);
+    expect($event->DTSTART
+        ->getDateTime()
+        ->setTimezone(new DateTimeZone('Europe/Lisbon'))
+        ->format('Y-m-d H:i'))->toBe($there);
     // Summer time in the European Union: last Sundays of March and October, 01:00 UTC (Directive 2000/84/EC).
-})->with([['2027-03-27 10:00', '2027-03-27 10:00'], ['2027-03-28 09:00', '2027-03-28 10:00'], ['2027-10-30 09:00', '2027-10-30 10:00'], ['2027-10-31 10:00', '2027-10-31 10:00']]);
+})->with([
+    ['2027-03-27 10:00', '2027-03-27 10:00'],
+    ['2027-03-28 09:00', '2027-03-28 10:00'],
+    ['2027-10-30 09:00', '2027-10-30 10:00'],
+    ['2027-10-31 10:00', '2027-10-31 10:00'],
+]);
 
 it('shows a client her bookings and her wash days at home, and not what is done on them', function (): void {
     $head = $this->aHead();
@@ -68,7 +100,7 @@ it('shows a client her bookings and her wash days at home, and not what is done 
     bookedAt($this, $other, '2027-01-14 10:00');
     $items = $head->planItems()->where('status', 'planned')->get();
     $items[0]->forceFill(['date' => '2027-01-13'])->save();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/home/calendar")->assertRedirect();
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/home-routine/calendar")->assertRedirect();
     auth()->logout();
     $ics = (string) $this->get(CalendarFeed::query()->sole()->path())->assertOk()->getContent();
     $events = independently($ics);
@@ -81,7 +113,7 @@ it('shows a client her bookings and her wash days at home, and not what is done 
 it('tells a calendar program that asks a thousand times that nothing is new', function (): void {
     $head = $this->aHead();
     bookedAt($this, $head, '2027-01-11 10:00');
-    $this->actingAs($this->stylist)->post('/outbox/calendar');
+    $this->actingAs($this->stylist)->post('/salon/calendar');
     $path = CalendarFeed::query()->sole()->path();
     auth()->logout();
     $etag = (string) $this->get($path)->headers->get('ETag');
@@ -96,18 +128,20 @@ it('tells a calendar program that asks a thousand times that nothing is new', fu
 });
 
 it('opens to nobody who guesses, and to no old address', function (): void {
-    $this->actingAs($this->stylist)->post('/outbox/calendar');
+    $this->actingAs($this->stylist)->post('/salon/calendar');
     $old = CalendarFeed::query()->sole()->path();
-    $this->post('/outbox/calendar');
+    $this->post('/salon/calendar');
     $new = CalendarFeed::current(['user_id' => $this->stylist->id])->path();
     expect($new)->not->toBe($old);
     $this->get($old)->assertNotFound();
     $this->get($new)->assertOk();
-    $this->get('/outbox')->assertSee($new)->assertDontSee($old);
-    $this->delete('/outbox/calendar');
+    $this->get('/salon/messages')->assertSee($new)->assertDontSee($old);
+    $this->delete('/salon/calendar');
     $this->get($new)->assertNotFound()->assertSee('not here any more');
     $this->get('/calendars/' . str_repeat('a', 48) . '.ics')->assertNotFound();
     $this->get('/calendars/short.ics')->assertNotFound();
     // The secret stands nowhere in the clear.
-    expect(json_encode(Illuminate\Support\Facades\DB::table('calendar_feeds')->get()))->not->toContain(substr($new, 11, 48));
+    expect(json_encode(
+        Illuminate\Support\Facades\DB::table('calendar_feeds')->get(),
+    ))->not->toContain(substr($new, 11, 48));
 });

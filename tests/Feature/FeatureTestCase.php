@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Care\Renewal;
-use App\Care\TakeIn;
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\User;
@@ -36,22 +36,50 @@ abstract class FeatureTestCase extends TestCase
     /** Each request of a test is an act of its own, as each form of the product carries a key of its own. */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
-        return parent::call($method, $uri, $parameters, $cookies, $files, $server + ['HTTP_X_ACT_KEY' => (string) Str::ulid()], $content);
+        return parent::call(
+            $method,
+            $uri,
+            $parameters,
+            $cookies,
+            $files,
+            $server + ['HTTP_X_ACT_KEY' => (string) Str::ulid()],
+            $content,
+        );
     }
 
     /** @return array{Salon, User} */
     public function salonWithStylist(string $email): array
     {
-        $salon = Salon::query()->create(['name' => 'Test salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150, 'humidity_percent' => 50, 'method' => (new Method())->choices])->refresh();
+        $salon = Salon::query()->create([
+            'name' => 'Test salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150, 'humidity_percent' => 50,
+            'method' => (new Method())->choices,
+        ])->refresh();
 
-        return [$salon, User::query()->create(['salon_id' => $salon->id, 'name' => 'Ilse', 'email' => $email, 'password' => 'a-long-password'])->refresh()];
+        return [
+            $salon,
+            User::query()->create([
+                'salon_id' => $salon->id,
+                'name' => 'Ilse',
+                'email' => $email,
+                'password' => 'a-long-password',
+            ])->refresh(),
+        ];
     }
 
     /** The shipped example as a head of the salon, its outlook worked out. */
     public function aHead(string $example = 'mixed-porosity', ?Salon $salon = null): Head
     {
-        $head = TakeIn::record(CareRecordReader::read($this->example($example)), $salon ?? $this->salon);
-        Renewal::of($head);
+        $salon ??= $this->salon;
+
+        return KeptHeads::of($example, $salon, fn (): Head => $this->aNewHead($example, $salon));
+    }
+
+    /** The same, worked out here and now. */
+    public function aNewHead(string $example = 'mixed-porosity', ?Salon $salon = null): Head
+    {
+        $record = CareRecordReader::read($this->example($example));
+        $head = app(RecordImporter::class)->record($record, $salon ?? $this->salon);
+        app(Outlooks::class)->of($head);
 
         return $head->refresh();
     }
@@ -70,11 +98,16 @@ abstract class FeatureTestCase extends TestCase
      */
     public function intake(array $with = []): array
     {
-        $zones = array_fill_keys(['edges', 'front', 'left', 'right', 'crown', 'centre', 'back', 'nape'], ['length' => 'medium', 'root' => '', 'treated' => '0']);
+        $zones = array_fill_keys(
+            ['edges', 'front', 'left', 'right', 'crown', 'centre', 'back', 'nape'],
+            ['length' => 'medium', 'root' => '', 'treated' => '0'],
+        );
 
         return array_replace([
-            'name' => 'Vesla Ortiz-Kane', 'born_on' => '', 'guardian_name' => '', 'consent' => '1', 'consent_by' => 'Vesla Ortiz-Kane', 'ring_mm' => '12,5', 'strand_um' => '',
-            'strand' => 'fine', 'density' => 'medium', 'length_cm' => '32.5', 'sections' => '4', 'hardness_mg_per_l' => '140', 'humidity_percent' => '50', 'styling_load' => 'medium',
+            'name' => 'Vesla Ortiz-Kane', 'born_on' => '', 'guardian_name' => '', 'consent' => '1',
+            'consent_by' => 'Vesla Ortiz-Kane', 'ring_mm' => '12,5', 'strand_um' => '',
+            'strand' => 'fine', 'density' => 'medium', 'length_cm' => '32.5', 'sections' => '4',
+            'hardness_mg_per_l' => '140', 'humidity_percent' => '50', 'styling_load' => 'medium',
             'wash_every_days' => '7', 'minutes_limit' => '', 'zones' => $zones,
         ], $with);
     }

@@ -15,7 +15,10 @@ use Tests\Feature\FeatureTestCase;
 /** A link to the head's card, made as the stylist makes it; afterwards nobody is signed in. */
 function linkOf(FeatureTestCase $test, Head $head, string $days = '30'): HomeLink
 {
-    $test->actingAs($test->stylist)->post("/heads/{$head->id}/home/links", ['days' => $days])->assertSessionHasNoErrors();
+    $test
+        ->actingAs($test->stylist)
+        ->post("/clients/{$head->id}/home-routine/links", ['days' => $days])
+        ->assertSessionHasNoErrors();
     auth()->logout();
     $test->flushSession();
 
@@ -31,12 +34,23 @@ function act(string $kind, array $value, string $date = '2027-01-09', string $ke
 it('says what to do at home, when, how long, with what and how much', function (): void {
     $head = $this->aHead();
     $item = $head->planItems()->where('status', 'planned')->firstOrFail();
-    (new Product())->forceFill(['salon_id' => $this->salon->id, 'head_id' => $head->id, 'name' => 'Her own mask', 'kind' => 'mask', 'ingredients' => 'Aqua', 'reading' => [], 'claims' => []])->save();
-    $item->forceFill(['steps' => [['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], ['kind' => 'mask', 'minutes' => 20]]])->save();
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/home")->assertOk()
-        ->assertSee($item->date->format('l j F'))->assertSee('Mask 20 min')->assertSee('Her own mask, about')->assertSee('tablespoons')
+    (new Product())->forceFill([
+        'salon_id' => $this->salon->id, 'head_id' => $head->id, 'name' => 'Her own mask', 'kind' => 'mask',
+        'ingredients' => 'Aqua', 'reading' => [], 'claims' => [],
+    ])->save();
+    $item->forceFill([
+        'steps' => [['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], ['kind' => 'mask', 'minutes' => 20]],
+    ])->save();
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}/home-routine")->assertOk()
+        ->assertSee($item->date->format('l j F'))
+            ->assertSee('Mask 20 min')
+            ->assertSee('Her own mask, about')
+            ->assertSee('tablespoons')
         ->assertSee('Burning, swelling or a rash')->assertSee('she is not booked yet');
-    $pdf = $this->get("/heads/{$head->id}/home.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    $pdf = $this
+        ->get("/clients/{$head->id}/home-routine.pdf")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'application/pdf');
     expect($pdf->getContent())->toStartWith('%PDF-')
         // One page, as a card has.
         ->and(preg_match_all('#/Type /Page\b[^s]#', (string) $pdf->getContent()))->toBe(1);
@@ -46,16 +60,36 @@ it('opens to whoever has the link, and to nobody else', function (): void {
     $head = $this->aHead();
     $link = linkOf($this, $head);
     $path = $link->path();
-    $this->get($path)->assertOk()->assertSee(explode(' ', $head->name)[0])->assertDontSee(explode(' ', $head->name)[1])->assertDontSee('Sign out')->assertHeaderMissing('Set-Cookie');
+    $this
+        ->get($path)
+        ->assertOk()
+        ->assertSee(explode(' ', $head->name)[0])
+        ->assertDontSee(explode(' ', $head->name)[1])
+        ->assertDontSee('Sign out')
+        ->assertHeaderMissing('Set-Cookie');
     expect($link->refresh()->opened_at)->not->toBeNull();
     // Guessed at, changed, or of another head.
     $other = linkOf($this, $this->aHead('protein-sensitive'));
-    foreach (["/card/{$link->id}", "{$path}0", str_replace($link->id, $other->id, $path), '/card/nothing', "/card/{$link->id}?signature=abc&expires=9999999999"] as $guess) {
+    foreach (
+        [
+            "/card/{$link->id}",
+            "{$path}0",
+            str_replace($link->id, $other->id, $path),
+            '/card/nothing',
+            "/card/{$link->id}?signature=abc&expires=9999999999",
+        ] as $guess
+    ) {
         $this->get($guess)->assertNotFound()->assertSee('Ask your salon for a new one');
     }
-    $this->postJson("/card/{$link->id}/acts", ['acts' => [act('style', ['what' => 'refreshed'])]])->assertNotFound()->assertJson(['message' => 'This link opens nothing any more.']);
+    $this
+        ->postJson("/card/{$link->id}/acts", ['acts' => [act('style', ['what' => 'refreshed'])]])
+        ->assertNotFound()
+        ->assertJson(['message' => 'This link opens nothing any more.']);
     // The signature of the page does not open the acts of another.
-    $this->postJson(str_replace($link->id, $other->id, $link->path('card.acts')), ['acts' => [act('style', ['what' => 'refreshed'])]])->assertNotFound();
+    $this->postJson(
+        str_replace($link->id, $other->id, $link->path('card.acts')),
+        ['acts' => [act('style', ['what' => 'refreshed'])]],
+    )->assertNotFound();
 });
 
 it('runs out by itself and can be withdrawn', function (): void {
@@ -67,13 +101,16 @@ it('runs out by itself and can be withdrawn', function (): void {
     $this->get($path)->assertNotFound();
     $this->travelBack();
     $this->travelTo(new DateTimeImmutable('2027-01-09 10:00'));
-    $this->actingAs($this->stylist)->delete("/heads/{$head->id}/home/links/{$link->id}")->assertRedirect();
+    $this->actingAs($this->stylist)->delete("/clients/{$head->id}/home-routine/links/{$link->id}")->assertRedirect();
     auth()->logout();
     $this->get($path)->assertNotFound();
     $this->postJson($link->path('card.acts'), ['acts' => [act('style', ['what' => 'refreshed'])]])->assertNotFound();
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/home")->assertDontSee('Withdraw</button>', false);
+    $this
+        ->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/home-routine")
+        ->assertDontSee('Withdraw</button>', false);
     foreach (['0', '366', 'long', ''] as $days) {
-        $this->post("/heads/{$head->id}/home/links", ['days' => $days])->assertSessionHasErrors('days');
+        $this->post("/clients/{$head->id}/home-routine/links", ['days' => $days])->assertSessionHasErrors('days');
     }
 });
 
@@ -88,15 +125,33 @@ it('tells whoever guesses at links to wait', function (): void {
 it('takes a wash day from home into the book, once, with what was ticked', function (): void {
     $head = $this->aHead();
     $item = $head->planItems()->where('status', 'planned')->firstOrFail();
-    $item->forceFill(['steps' => [['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 2], ['kind' => 'mask', 'minutes' => 20], ['kind' => 'leave-in']]])->save();
+    $item->forceFill([
+        'steps' => [
+            ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 2],
+            ['kind' => 'mask', 'minutes' => 20],
+            ['kind' => 'leave-in'],
+        ],
+    ])->save();
     $acts = linkOf($this, $head)->path('card.acts');
     $sent = ['acts' => [act('wash-day', ['uid' => $item->uid, 'steps' => [0, 2]])]];
     $this->postJson($acts, $sent)->assertOk()->assertJson(['told' => [['key' => 'one', 'refused' => null]]]);
     $this->postJson($acts, $sent)->assertOk()->assertJson(['told' => [['key' => 'one', 'refused' => null]]]);
     $day = $head->washDays()->whereDate('date', '2027-01-09')->sole();
-    expect($day->place)->toBe('home')->and($day->steps->pluck('kind')->all())->toBe(['cleanse', 'leave-in'])->and($day->steps[0]->passes)->toBe(2);
-    $this->postJson($acts, ['acts' => [act('wash-day', ['uid' => $item->uid, 'steps' => [0]], key: 'two')]])->assertJson(['told' => [['key' => 'two', 'refused' => 'A wash day of that day is in the book already.']]]);
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/home")->assertSee('a wash day, 2 of 3 steps')->assertSee('not taken in: A wash day of that day');
+    expect($day->place)
+        ->toBe('home')
+        ->and($day->steps->pluck('kind')->all())
+        ->toBe(['cleanse', 'leave-in'])
+        ->and($day->steps[0]->passes)
+        ->toBe(2);
+    $again = act('wash-day', ['uid' => $item->uid, 'steps' => [0]], key: 'two');
+    $this->postJson($acts, ['acts' => [$again]])->assertJson([
+        'told' => [['key' => 'two', 'refused' => 'A wash day of that day is in the book already.']],
+    ]);
+    $this
+        ->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/home-routine")
+        ->assertSee('a wash day, 2 of 3 steps')
+        ->assertSee('not taken in: A wash day of that day');
 });
 
 it('applies an act and notes it, both or neither', function (): void {
@@ -119,25 +174,61 @@ it('takes readings from home with their moment and a home’s doubt', function (
     $acts = linkOf($this, $head)->path('card.acts');
     $this->postJson($acts, ['acts' => [
         act('reading', ['test' => 'feel', 'raw' => ['points' => -2]], key: 'a'),
-        act('reading', ['test' => 'wet-stretch', 'raw' => ['hairs' => [['rest_mm' => 100, 'stretched_mm' => 130, 'returned_mm' => 102]]]], key: 'b'),
-        act('reading', ['test' => 'scalp-at-home', 'raw' => ['itch' => 6, 'oil' => 2, 'soreness' => 0]], '2027-01-08', 'c'),
-        act('reading', ['test' => 'shed-ball', 'raw' => ['mass_g' => 0.6, 'length_mm' => 300, 'diameter_um' => 70, 'days_since_detangled' => 7]], key: 'd'),
+        act(
+            'reading',
+            [
+                'test' => 'wet-stretch',
+                'raw' => ['hairs' => [['rest_mm' => 100, 'stretched_mm' => 130, 'returned_mm' => 102]]],
+            ],
+            key: 'b',
+        ),
+        act(
+            'reading',
+            ['test' => 'scalp-at-home', 'raw' => ['itch' => 6, 'oil' => 2, 'soreness' => 0]],
+            '2027-01-08',
+            'c',
+        ),
+        act(
+            'reading',
+            [
+                'test' => 'shed-ball',
+                'raw' => ['mass_g' => 0.6, 'length_mm' => 300, 'diameter_um' => 70, 'days_since_detangled' => 7],
+            ],
+            key: 'd',
+        ),
     ]])->assertOk();
     expect(HomeAct::query()->whereNull('refused')->count())->toBe(4)
-        ->and($head->readings()->where('moment', 'home')->pluck('date', 'test')->map(fn ($date): string => $date->format('Y-m-d'))->all())->toEqual(['feel' => '2027-01-09', 'wet-stretch' => '2027-01-09', 'scalp-at-home' => '2027-01-08', 'shed-ball' => '2027-01-09'])
+        ->and($head
+            ->readings()
+            ->where('moment', 'home')
+            ->pluck('date', 'test')
+            ->map(fn ($date): string => $date->format('Y-m-d'))
+            ->all())->toEqual([
+                'feel' => '2027-01-09', 'wet-stretch' => '2027-01-09', 'scalp-at-home' => '2027-01-08',
+                'shed-ball' => '2027-01-09',
+            ])
         ->and(Visit::query()->where('head_id', $head->id)->where('by', 'at home')->count())->toBe(4);
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/visits")->assertSee('at home');
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}/history")->assertSee('at home');
 });
 
 it('refuses what cannot be, with a sentence, and takes the rest', function (array $wrong, string $sentence): void {
     $head = $this->aHead();
     $acts = linkOf($this, $head)->path('card.acts');
-    $this->postJson($acts, ['acts' => [$wrong, act('reading', ['test' => 'dryness', 'raw' => ['points' => 4]], key: 'good')]])->assertOk();
+    $this->postJson(
+        $acts,
+        ['acts' => [$wrong, act('reading', ['test' => 'dryness', 'raw' => ['points' => 4]], key: 'good')]],
+    )->assertOk();
     expect(HomeAct::query()->where('key', 'bad')->sole()->refused)->toContain($sentence)
         ->and(HomeAct::query()->where('key', 'good')->sole()->refused)->toBeNull();
 })->with([
-    'tomorrow' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 1]], '2027-01-10', 'bad'), 'last three weeks'],
-    'long ago' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 1]], '2026-11-01', 'bad'), 'last three weeks'],
+    'tomorrow' => [
+        act('reading', ['test' => 'feel', 'raw' => ['points' => 1]], '2027-01-10', 'bad'),
+        'last three weeks',
+    ],
+    'long ago' => [
+        act('reading', ['test' => 'feel', 'raw' => ['points' => 1]], '2026-11-01', 'bad'),
+        'last three weeks',
+    ],
     'no day' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 1]], 'yesterday', 'bad'), 'last three weeks'],
     'a test for the chair' => [act('reading', ['test' => 'taper', 'raw' => []], key: 'bad'), 'open it anew'],
     'out of range' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 9]], key: 'bad'), 'Feel'],
@@ -146,16 +237,35 @@ it('refuses what cannot be, with a sentence, and takes the rest', function (arra
     'nothing ticked' => [act('wash-day', ['uid' => 'UID', 'steps' => []], key: 'bad'), ''],
     'no style' => [act('style', ['what' => 'refreshed'], key: 'bad'), 'No style is followed now'],
     'another kind' => [act('dance', [], key: 'bad'), 'open it anew'],
-    'no picture' => [act('picture', ['picture' => 'data:image/jpeg;base64,xxxx', 'agreed' => true], key: 'bad'), 'Picture'],
+    'no picture' => [
+        act('picture', ['picture' => 'data:image/jpeg;base64,xxxx', 'agreed' => true], key: 'bad'),
+        'Picture',
+    ],
 ]);
 
 it('follows a style from home', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/style", ['styling' => 'twists', 'on' => '2027-01-06']);
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/style", ['styling' => 'twists', 'on' => '2027-01-06']);
     $acts = linkOf($this, $head)->path('card.acts');
-    $this->get(HomeLink::query()->latest('id')->first()->path())->assertSee('Your style, day 4')->assertSee('come down by 20 January');
-    $this->postJson($acts, ['acts' => [act('style', ['what' => 'covered'], '2027-01-08', 'a'), act('style', ['what' => 'refreshed'], '2027-01-08', 'b'), act('style', ['what' => 'covered'], '2027-01-01', 'c'), act('style', ['what' => 'gone'], '2027-01-09', 'd')]])->assertOk();
-    expect(Style::query()->sole()->log)->toBe(['2027-01-08' => ['covered', 'refreshed']])->and(Style::query()->sole()->ended_on->format('Y-m-d'))->toBe('2027-01-09')
+    $this
+        ->get(HomeLink::query()->latest('id')->first()->path())
+        ->assertSee('Your style, day 4')
+        ->assertSee('come down by 20 January');
+    $this->postJson(
+        $acts,
+        [
+            'acts' => [
+                act('style', ['what' => 'covered'], '2027-01-08', 'a'),
+                act('style', ['what' => 'refreshed'], '2027-01-08', 'b'),
+                act('style', ['what' => 'covered'], '2027-01-01', 'c'),
+                act('style', ['what' => 'gone'], '2027-01-09', 'd'),
+            ],
+        ],
+    )->assertOk();
+    expect(Style::query()->sole()->log)
+        ->toBe(['2027-01-08' => ['covered', 'refreshed']])
+        ->and(Style::query()->sole()->ended_on->format('Y-m-d'))
+        ->toBe('2027-01-09')
         ->and(HomeAct::query()->where('key', 'c')->sole()->refused)->toContain('before the style was made');
 });
 
@@ -177,7 +287,10 @@ it('keeps a picture from home with consent, and not without', function (): void 
 
 it('refuses a flood and a shapeless letter', function (): void {
     $acts = linkOf($this, $this->aHead())->path('card.acts');
-    $this->postJson($acts, ['acts' => array_map(fn (int $i): array => act('style', ['what' => 'refreshed'], key: "k{$i}"), range(1, 61))])->assertStatus(422);
+    $this->postJson(
+        $acts,
+        ['acts' => array_map(fn (int $i): array => act('style', ['what' => 'refreshed'], key: "k{$i}"), range(1, 61))],
+    )->assertStatus(422);
     $this->postJson($acts, ['acts' => 'all of it'])->assertStatus(422);
     $this->postJson($acts, [])->assertStatus(422);
     expect(HomeAct::query()->count())->toBe(0);
@@ -187,9 +300,9 @@ it('belongs to the salon of the head', function (): void {
     $head = $this->aHead();
     $link = linkOf($this, $head);
     [, $stranger] = $this->salonWithStylist('maren@test.example');
-    $this->actingAs($stranger)->get("/heads/{$head->id}/home")->assertNotFound();
-    $this->post("/heads/{$head->id}/home/links", ['days' => '3'])->assertNotFound();
-    $this->delete("/heads/{$head->id}/home/links/{$link->id}")->assertNotFound();
-    $this->get("/heads/{$head->id}/home.pdf")->assertNotFound();
+    $this->actingAs($stranger)->get("/clients/{$head->id}/home-routine")->assertNotFound();
+    $this->post("/clients/{$head->id}/home-routine/links", ['days' => '3'])->assertNotFound();
+    $this->delete("/clients/{$head->id}/home-routine/links/{$link->id}")->assertNotFound();
+    $this->get("/clients/{$head->id}/home-routine.pdf")->assertNotFound();
     expect($link->refresh()->withdrawn_at)->toBeNull();
 });

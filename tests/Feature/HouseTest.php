@@ -9,13 +9,31 @@ it('sets what new clients start from and leaves those in the book alone', functi
     $head = $this->aHead();
     $method = $head->method;
     $choices = ['pre-wash' => 'oil', 'protein' => 'by-calendar'] + (new Method())->choices;
-    $this->actingAs($this->stylist)->put('/house', ['name' => 'Saltlight', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '88,5', 'humidity_percent' => '61', 'method' => $choices])->assertSessionHasNoErrors();
+    $this
+        ->actingAs($this->stylist)
+        ->put(
+            '/salon',
+            [
+                'name' => 'Saltlight', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '88,5',
+                'humidity_percent' => '61', 'method' => $choices,
+            ],
+        )
+        ->assertSessionHasNoErrors();
     expect($this->salon->refresh()->hardness_mg_per_l)->toBe(88.5)->and($head->refresh()->method)->toEqual($method);
-    $this->get('/heads/new')->assertSee('88.5');
-    $this->post('/heads', $this->intake());
+    $this->get('/clients/new')->assertSee('88.5');
+    $this->post('/clients', $this->intake());
     expect(Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail()->method['pre-wash'])->toBe('oil');
 });
 
 it('refuses a time zone that does not exist', function (): void {
-    $this->actingAs($this->stylist)->put('/house', ['name' => 'x', 'timezone' => 'Europe/Atlantis', 'hardness_mg_per_l' => '1', 'humidity_percent' => '1', 'method' => (new Method())->choices])->assertSessionHasErrors('timezone');
+    $this
+        ->actingAs($this->stylist)
+        ->put(
+            '/salon',
+            [
+                'name' => 'x', 'timezone' => 'Europe/Atlantis', 'hardness_mg_per_l' => '1', 'humidity_percent' => '1',
+                'method' => (new Method())->choices,
+            ],
+        )
+        ->assertSessionHasErrors('timezone');
 });

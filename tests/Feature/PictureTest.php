@@ -23,33 +23,63 @@ function photograph(int $width = 400, int $height = 300): string
 /** @return array<string, mixed> */
 function picture(array $with = []): array
 {
-    return $with + ['picture' => UploadedFile::fake()->createWithContent('before.jpg', photograph()), 'kind' => 'before', 'taken_on' => '2027-01-05', 'consent' => '1', 'consent_by' => 'Vesla Ortiz-Kane'];
+    return $with + [
+        'picture' => UploadedFile::fake()->createWithContent('before.jpg', photograph()),
+        'kind' => 'before',
+        'taken_on' => '2027-01-05',
+        'consent' => '1',
+        'consent_by' => 'Vesla Ortiz-Kane',
+    ];
 }
 
 beforeEach(fn () => Storage::fake(Picture::DISK));
 
 it('keeps a picture privately, without the place it was taken, and deletes the file with it', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/pictures", picture())->assertSessionHasNoErrors();
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/pictures", picture())->assertSessionHasNoErrors();
     $kept = Picture::query()->firstOrFail();
     $bytes = (string) Storage::disk(Picture::DISK)->get($kept->path());
     expect(photograph())->toContain('GPSLatitude')->and($bytes)->not->toContain('GPS')->not->toContain('Exif')
         ->and(getimagesizefromstring($bytes)[0])->toBe(400)->and($kept->consent_by)->toBe('Vesla Ortiz-Kane');
-    $this->get("/heads/{$head->id}/pictures/{$kept->id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
-    $this->get("/heads/{$head->id}/pictures")->assertSee('agreed to by Vesla Ortiz-Kane');
-    $this->delete("/heads/{$head->id}/pictures/{$kept->id}")->assertRedirect();
+    $this
+        ->get("/clients/{$head->id}/pictures/{$kept->id}")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'image/jpeg')
+        ->assertHeader('X-Content-Type-Options', 'nosniff');
+    $this->get("/clients/{$head->id}/pictures")->assertSee('agreed to by Vesla Ortiz-Kane');
+    $this->delete("/clients/{$head->id}/pictures/{$kept->id}")->assertRedirect();
     expect(Storage::disk(Picture::DISK)->exists($kept->path()))->toBeFalse()->and(Picture::query()->count())->toBe(0);
 });
 
 it('refuses what is no picture, carries a script, is too large, or has no consent', function (array $with, string $field): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/pictures", picture($with))->assertSessionHasErrors($field);
+    $this
+        ->actingAs($this->stylist)
+        ->post("/clients/{$head->id}/pictures", picture($with))
+        ->assertSessionHasErrors($field);
     expect(Picture::query()->count())->toBe(0)->and(Storage::disk(Picture::DISK)->allFiles())->toBe([]);
 })->with([
-    'a text that calls itself a picture' => [fn (): array => ['picture' => UploadedFile::fake()->createWithContent('x.jpg', 'not a picture')], 'picture'],
-    'an SVG with a script' => [fn (): array => ['picture' => UploadedFile::fake()->createWithContent('x.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>')], 'picture'],
-    'far too large' => [fn (): array => ['picture' => UploadedFile::fake()->create('x.jpg', 13_000, 'image/jpeg')], 'picture'],
-    'a dot' => [fn (): array => ['picture' => UploadedFile::fake()->createWithContent('x.jpg', photograph(10, 10))], 'picture'],
+    'a text that calls itself a picture' => [
+        fn (): array => ['picture' => UploadedFile::fake()->createWithContent('x.jpg', 'not a picture')],
+        'picture',
+    ],
+    'an SVG with a script' => [
+        fn (): array => [
+            'picture' => UploadedFile::fake()->createWithContent(
+                'x.svg',
+                '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+            ),
+        ],
+        'picture',
+    ],
+    'far too large' => [
+        fn (): array => ['picture' => UploadedFile::fake()->create('x.jpg', 13_000, 'image/jpeg')],
+        'picture',
+    ],
+    'a dot' => [
+        fn (): array => ['picture' => UploadedFile::fake()->createWithContent('x.jpg', photograph(10, 10))],
+        'picture',
+    ],
     'no consent' => [fn (): array => ['consent' => '0'], 'consent'],
     'nobody who agreed' => [fn (): array => ['consent_by' => ''], 'consent_by'],
     'a day to come' => [fn (): array => ['taken_on' => '2099-01-01'], 'taken_on'],
@@ -57,32 +87,41 @@ it('refuses what is no picture, carries a script, is too large, or has no consen
 
 it('drops a script that rides behind the pixels', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/pictures", picture(['picture' => UploadedFile::fake()->createWithContent('x.jpg', photograph() . '<script>alert(1)</script><?php echo 1; ?>')]))->assertSessionHasNoErrors();
-    expect(Storage::disk(Picture::DISK)->get(Picture::query()->firstOrFail()->path()))->not->toContain('script')->not->toContain('<?php');
+    $this->actingAs($this->stylist)->post(
+        "/clients/{$head->id}/pictures",
+        picture([
+            'picture' => UploadedFile::fake()->createWithContent(
+                'x.jpg',
+                photograph() . '<script>alert(1)</script><?php echo 1; ?>',
+            ),
+        ]),
+    )->assertSessionHasNoErrors();
+    expect(Storage::disk(Picture::DISK)->get(Picture::query()->firstOrFail()
+        ->path()))->not->toContain('script')->not->toContain('<?php');
 });
 
 it('shows a picture to nobody but its own salon, and not through another head', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/pictures", picture());
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/pictures", picture());
     $kept = Picture::query()->firstOrFail();
     $other = $this->aHead('protein-sensitive');
-    $this->get("/heads/{$other->id}/pictures/{$kept->id}")->assertNotFound();
+    $this->get("/clients/{$other->id}/pictures/{$kept->id}")->assertNotFound();
     [, $stranger] = $this->salonWithStylist('maren@test.example');
-    $this->actingAs($stranger)->get("/heads/{$head->id}/pictures/{$kept->id}")->assertNotFound();
+    $this->actingAs($stranger)->get("/clients/{$head->id}/pictures/{$kept->id}")->assertNotFound();
     $this->app['auth']->forgetGuards();
     $this->flushSession();
-    $this->get("/heads/{$head->id}/pictures/{$kept->id}")->assertRedirect('/sign-in');
+    $this->get("/clients/{$head->id}/pictures/{$kept->id}")->assertRedirect('/sign-in');
 });
 
 it('puts two pictures over one another', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/pictures", picture());
-    $this->post("/heads/{$head->id}/pictures", picture(['kind' => 'after', 'picture' => UploadedFile::fake()->createWithContent('after.png', (function (): string {
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/pictures", picture());
+    $this->post("/clients/{$head->id}/pictures", picture(['kind' => 'after', 'picture' => UploadedFile::fake()->createWithContent('after.png', (function (): string {
         ob_start();
         imagepng(imagecreatetruecolor(3000, 200));
 
         return (string) ob_get_clean();
     })())]))->assertSessionHasNoErrors();
     expect(Picture::query()->where('kind', 'after')->firstOrFail()->width)->toBe(1600);
-    $this->get("/heads/{$head->id}/pictures")->assertSee('data-compare', false)->assertSee('Put side by side');
+    $this->get("/clients/{$head->id}/pictures")->assertSee('data-compare', false)->assertSee('Put side by side');
 });

@@ -2,26 +2,31 @@
 
 declare(strict_types=1);
 
-use App\Care\Programmes\ProgrammeBook;
-use App\Care\Programmes\ProgrammeKind;
-use App\Care\TakeIn;
-use App\Models\Head;
-use App\Models\Programme;
-use Nagomi\Core\Balance\Calendar;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Place;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
-use Nagomi\Core\Treatment\WashDay;
-use Tests\Feature\FeatureTestCase;
 
 /** A head with these wash days and no other. */
+
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Trials\ProgrammeAdherence;
+use App\Bridge\Trials\ProgrammeKind;
+use App\Models\Head;
+use App\Models\Programme;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+use Tests\Feature\FeatureTestCase;
+
 function washedOn(FeatureTestCase $test, array $days): Head
 {
     $head = $test->aHead();
     $head->washDays()->delete();
     foreach ($days as $date => $steps) {
-        TakeIn::washDays($head, [new WashDay("d{$date}", Calendar::day($date), $steps, Place::Home)]);
+        app(RecordImporter::class)->washDays(
+            $head,
+            [new WashDay("d{$date}", Calendar::day($date), $steps, Place::Home)],
+        );
     }
 
     return $head;
@@ -29,7 +34,10 @@ function washedOn(FeatureTestCase $test, array $days): Head
 
 function programme(Head $head, string $kind, string $from, int $weeks): Programme
 {
-    $programme = new Programme(['head_id' => $head->id, 'kind' => $kind, 'sign' => 'dryness', 'began_on' => $from, 'weeks' => $weeks, 'by' => 'Ilse']);
+    $programme = new Programme([
+        'head_id' => $head->id, 'kind' => $kind, 'sign' => 'dryness', 'began_on' => $from, 'weeks' => $weeks,
+        'by' => 'Ilse',
+    ]);
     $programme->salon_id = $head->salon_id;
     $programme->save();
 
@@ -40,40 +48,77 @@ it('counts the weeks in which a mask was worn', function (): void {
     $wash = Step::cleanse(CleanseKind::Gentle);
     $mask = new Step(StepKind::Mask, 20.0);
     // Four weeks from 6 December: masks in the first, the third (twice) and none in the second; the fourth is over.
-    $head = washedOn($this, ['2026-12-05' => [$wash, $mask], '2026-12-08' => [$wash, $mask], '2026-12-15' => [$wash], '2026-12-20' => [$wash, $mask], '2026-12-24' => [$wash, $mask], '2027-01-03' => [$wash, $mask]]);
-    $told = ProgrammeBook::told($head, programme($head, 'weekly-mask', '2026-12-06', 4));
-    expect($told['kept'])->toBe(2)->and($told['of'])->toBe(4)->and($told['left'])->toBe(0)->and($told['unit'])->toBe('weeks');
+    $head = washedOn(
+        $this,
+        [
+            '2026-12-05' => [$wash, $mask], '2026-12-08' => [$wash, $mask], '2026-12-15' => [$wash],
+            '2026-12-20' => [$wash, $mask], '2026-12-24' => [$wash, $mask], '2027-01-03' => [$wash, $mask],
+        ],
+    );
+    $told = app(ProgrammeAdherence::class)->told($head, programme($head, 'weekly-mask', '2026-12-06', 4));
+    expect($told['kept'])
+        ->toBe(2)
+        ->and($told['of'])
+        ->toBe(4)
+        ->and($told['left'])
+        ->toBe(0)
+        ->and($told['unit'])
+        ->toBe('weeks');
     // A week that still runs is not held against her, and counts once it is done.
-    $running = ProgrammeBook::told($head, programme($head, 'weekly-mask', '2027-01-05', 4));
+    $running = app(ProgrammeAdherence::class)->told($head, programme($head, 'weekly-mask', '2027-01-05', 4));
     expect($running['kept'])->toBe(0)->and($running['of'])->toBe(0)->and($running['left'])->toBe(23);
-    expect(ProgrammeBook::told($head, programme($head, 'weekly-mask', '2027-01-03', 4)))->toMatchArray(['kept' => 1, 'of' => 1]);
+    expect(app(ProgrammeAdherence::class)->told(
+        $head,
+        programme($head, 'weekly-mask', '2027-01-03', 4),
+    ))->toMatchArray(['kept' => 1, 'of' => 1]);
 });
 
 it('counts wash days on which it was kept to', function (string $kind, int $kept): void {
     $head = washedOn($this, [
         '2026-12-10' => [Step::cleanse(CleanseKind::Gentle), new Step(StepKind::Mask, 20.0)],
-        '2026-12-17' => [new Step(StepKind::PreWash, 30.0, how: 'oil'), Step::cleanse(CleanseKind::Clarifying), new Step(StepKind::StrongProtein, 20.0), new Step(StepKind::Mask, 20.0)],
+        '2026-12-17' => [
+            new Step(StepKind::PreWash, 30.0, how: 'oil'),
+            Step::cleanse(CleanseKind::Clarifying),
+            new Step(StepKind::StrongProtein, 20.0),
+            new Step(StepKind::Mask, 20.0),
+        ],
         '2026-12-24' => [Step::cleanse(CleanseKind::CoWash)],
     ]);
-    $told = ProgrammeBook::told($head, programme($head, $kind, '2026-12-06', 4));
+    $told = app(ProgrammeAdherence::class)->told($head, programme($head, $kind, '2026-12-06', 4));
     expect($told['kept'])->toBe($kept)->and($told['of'])->toBe(3)->and($told['unit'])->toBe('wash days');
 })->with([['no-protein', 2], ['gentle-cleansing', 2], ['pre-wash', 1], ['no-heat', 3]]);
 
 it('runs for as long as it usually takes, is shown and can be broken off', function (): void {
     $head = $this->aHead();
-    $page = "/heads/{$head->id}/trials";
+    $page = "/clients/{$head->id}/trends/trials";
     $this->actingAs($this->stylist)->get($page)->assertSee('Begin a programme');
-    $this->post("/heads/{$head->id}/programmes", ['programme' => 'weekly-mask', 'weeks' => '', 'programme_sign' => 'dryness', 'programme_from' => '2027-01-02'])->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$head->id}/programmes",
+        ['programme' => 'weekly-mask', 'weeks' => '', 'programme_sign' => 'dryness', 'programme_from' => '2027-01-02'],
+    )->assertSessionHasNoErrors();
     $programme = Programme::query()->sole();
     expect($programme->weeks)->toBe(ProgrammeKind::WeeklyMask->weeks());
     $this->get($page)->assertSee('A mask every week')->assertSee('20 days left');
-    $this->delete("/heads/{$head->id}/programmes/{$programme->id}")->assertRedirect($page);
+    $this->delete("/clients/{$head->id}/programmes/{$programme->id}")->assertRedirect($page);
     $this->get($page)->assertSee('broken off 9 Jan');
     expect($programme->refresh()->endsOn()->format('Y-m-d'))->toBe('2027-01-09');
-    foreach ([['programme' => 'fasting'], ['weeks' => '40'], ['weeks' => 'some'], ['programme_sign' => 'luck'], ['programme_from' => 'soon'], ['programme_from' => '2020-01-01']] as $wrong) {
-        $this->post("/heads/{$head->id}/programmes", $wrong + ['programme' => 'weekly-mask', 'weeks' => '4', 'programme_sign' => 'dryness', 'programme_from' => '2027-01-02'])->assertSessionHasErrors(array_key_first($wrong));
+    foreach (
+        [
+            ['programme' => 'fasting'], ['weeks' => '40'], ['weeks' => 'some'], ['programme_sign' => 'luck'],
+            ['programme_from' => 'soon'], ['programme_from' => '2020-01-01'],
+        ] as $wrong
+    ) {
+        $this->post(
+            "/clients/{$head->id}/programmes",
+            $wrong + [
+                'programme' => 'weekly-mask',
+                'weeks' => '4',
+                'programme_sign' => 'dryness',
+                'programme_from' => '2027-01-02',
+            ],
+        )->assertSessionHasErrors(array_key_first($wrong));
     }
     [, $stranger] = $this->salonWithStylist('maren@test.example');
-    $this->actingAs($stranger)->delete("/heads/{$head->id}/programmes/{$programme->id}")->assertNotFound();
+    $this->actingAs($stranger)->delete("/clients/{$head->id}/programmes/{$programme->id}")->assertNotFound();
 
 });

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Care\Reminding\QuietHours;
-use App\Care\Reminding\ReminderBook;
+use App\Care\Reminders\DueReminders;
+use App\Care\Reminders\QuietHours;
 use App\Jobs\SendReminder;
 use App\Models\Booking;
 use App\Models\BookingStatus;
@@ -15,12 +15,26 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Feature\FeatureTestCase;
 
-/** A booking of a client who wants reminders; the clock of these tests stands at ten in the morning of 9 January 2027. */
+/**
+ * A booking of a client who wants reminders; the clock of these tests stands at ten in the morning of 9 January 2027.
+ */
 function reminded(FeatureTestCase $test, string $by = 'mail', string $at = '2027-01-10 11:00'): Booking
 {
     $head = $test->aHead();
     $head->update(['email' => 'vesla@home.example', 'phone' => '+351 900 000 000', 'reminded_by' => $by]);
-    $booking = new Booking(['head_id' => $head->id, 'user_id' => $test->stylist->id, 'service' => 'Wash day', 'is_wash_day' => true, 'date' => substr($at, 0, 10), 'starts_at' => CarbonImmutable::parse($at, 'UTC'), 'stretches' => [], 'minutes' => 90, 'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse']);
+    $booking = new Booking([
+        'head_id' => $head->id,
+        'user_id' => $test->stylist->id,
+        'service' => 'Wash day',
+        'is_wash_day' => true,
+        'date' => substr($at, 0, 10),
+        'starts_at' => CarbonImmutable::parse($at, 'UTC'),
+        'stretches' => [],
+        'minutes' => 90,
+        'price_cents' => 0,
+        'status' => BookingStatus::Booked,
+        'changed_by' => 'Ilse',
+    ]);
     $booking->forceFill(['salon_id' => $test->salon->id])->save();
 
     return $booking;
@@ -49,7 +63,12 @@ it('reminds a day before by mail, once, however often the clock strikes', functi
         ->and($message->subject)->toBe('Your time with us on Sunday 10 January at 11:00')
         ->and($message->body)->toContain('Wash day with Ilse, about 90 minutes')->toContain('/card/stop/')
         ->and(Reminder::query()->sole()->status)->toBe('sent');
-    $this->actingAs($this->stylist)->get('/outbox')->assertOk()->assertSee('delivered')->assertSee('vesla@home.example');
+    $this
+        ->actingAs($this->stylist)
+        ->get('/salon/messages')
+        ->assertOk()
+        ->assertSee('delivered')
+        ->assertSee('vesla@home.example');
 });
 
 it('reminds by text where she wishes so, and nobody who wishes none', function (): void {
@@ -58,7 +77,12 @@ it('reminds by text where she wishes so, and nobody who wishes none', function (
     $this->travelTo(new DateTimeImmutable('2027-01-09 12:00', new DateTimeZone('UTC')));
     theyWork();
     $message = OutboxMessage::query()->sole();
-    expect($message->channel)->toBe('text')->and($message->to)->toBe('+351 900 000 000')->and($message->body)->toStartWith('Test salon: We see you on Sunday 10 January at 11:00');
+    expect($message->channel)
+        ->toBe('text')
+        ->and($message->to)
+        ->toBe('+351 900 000 000')
+        ->and($message->body)
+        ->toStartWith('Test salon: We see you on Sunday 10 January at 11:00');
 });
 
 it('says nothing of what is not any more', function (callable $meanwhile): void {
@@ -67,7 +91,11 @@ it('says nothing of what is not any more', function (callable $meanwhile): void 
     $this->travelTo(new DateTimeImmutable('2027-01-09 11:02', new DateTimeZone('UTC')));
     $meanwhile($booking);
     theyWork();
-    expect(OutboxMessage::query()->where('subject', 'like', '%')->get()->filter(fn (OutboxMessage $message): bool => str_contains($message->subject, 'January at 11:00'))->count())->toBe(0)
+    expect(OutboxMessage::query()
+        ->where('subject', 'like', '%')
+        ->get()
+        ->filter(fn (OutboxMessage $message): bool => str_contains($message->subject, 'January at 11:00'))
+        ->count())->toBe(0)
         ->and(Reminder::query()->oldest('id')->first()->status)->toBe('dropped');
 })->with([
     'cancelled' => [fn (Booking $booking) => $booking->update(['status' => BookingStatus::Cancelled])],
@@ -84,8 +112,19 @@ it('tries three times and gives up aloud where the server refuses or hangs', fun
         $this->travel(11)->minutes();
     }
     $reminder = Reminder::query()->sole();
-    expect($reminder->status)->toBe('failed')->and($reminder->attempts)->toBe(3)->and($reminder->why)->toContain($why)->and(OutboxMessage::query()->count())->toBe(3);
-    $this->actingAs($this->stylist)->get('/outbox')->assertSee('given up after 3 tries')->assertSee('Call her.');
+    expect($reminder->status)
+        ->toBe('failed')
+        ->and($reminder->attempts)
+        ->toBe(3)
+        ->and($reminder->why)
+        ->toContain($why)
+        ->and(OutboxMessage::query()->count())
+        ->toBe(3);
+    $this
+        ->actingAs($this->stylist)
+        ->get('/salon/messages')
+        ->assertSee('given up after 3 tries')
+        ->assertSee('Call her.');
     // It works again: what was given up is not dug out behind her back.
     $this->salon->update(['outbox' => 'works']);
     theyWork();
@@ -103,12 +142,15 @@ it('goes out after all where the server comes back between two tries', function 
     expect(OutboxMessage::query()->where('fate', 'delivered')->count())->toBe(0);
     $this->travel(11)->minutes();
     theyWork();
-    expect(OutboxMessage::query()->where('fate', 'delivered')->count())->toBe(1)->and(Reminder::query()->sole()->status)->toBe('sent');
+    expect(OutboxMessage::query()->where('fate', 'delivered')->count())
+        ->toBe(1)
+        ->and(Reminder::query()->sole()->status)
+        ->toBe('sent');
 });
 
 it('never sends again what was claimed and not told of', function (): void {
     reminded($this);
-    ReminderBook::look($this->salon);
+    app(DueReminders::class)->look($this->salon);
     // The worker was killed between claiming and telling.
     Reminder::query()->update(['status' => 'sending']);
     $this->travelTo(new DateTimeImmutable('2027-01-09 11:02', new DateTimeZone('UTC')));
@@ -117,15 +159,22 @@ it('never sends again what was claimed and not told of', function (): void {
     expect(OutboxMessage::query()->count())->toBe(0);
     // A person may send it again; a second tap changes nothing.
     $stuck = Reminder::query()->sole();
-    $this->actingAs($this->stylist)->get('/outbox')->assertSee('it may have gone out')->assertSee('Send again');
-    $this->post("/outbox/reminders/{$stuck->id}/again")->assertSessionHas('said', 'It goes out again within a few minutes.');
-    $this->post("/outbox/reminders/{$stuck->id}/again")->assertSessionHas('said', 'That reminder is not stuck any more; look at how it stands.');
+    $this->actingAs($this->stylist)->get('/salon/messages')->assertSee('it may have gone out')->assertSee('Send again');
+    $this->post("/salon/messages/reminders/{$stuck->id}/again")->assertSessionHas(
+        'said',
+        'It goes out again within a few minutes.',
+    );
+    $this->post("/salon/messages/reminders/{$stuck->id}/again")->assertSessionHas(
+        'said',
+        'That reminder is not stuck any more; look at how it stands.',
+    );
     (new SendReminder($stuck->id))->handle();
     expect(OutboxMessage::query()->count())->toBe(1)->and($stuck->refresh()->status)->toBe('sent');
 });
 
 it('is quiet at night', function (): void {
-    // The booking is at 7:30 in the morning: a day before would be 7:30 as well, in the quiet; it goes the evening before that.
+    // The booking is at 7:30 in the morning: a day before would be 7:30 as well, in the quiet; it goes the evening
+    // before that.
     reminded($this, 'mail', '2027-01-11 07:30');
     $this->travelTo(new DateTimeImmutable('2027-01-09 20:00', new DateTimeZone('UTC')));
     theyWork();
@@ -142,13 +191,24 @@ it('knows quiet hours in the salon’s own time, over midnight and not', functio
     $salon = $this->salon;
     expect(QuietHours::isQuiet($salon, CarbonImmutable::parse($moment, 'UTC')))->toBe($quiet);
     // 21:00 to 8:00 in Lisbon, which in July is an hour ahead of UTC.
-})->with([['2027-01-09 20:59', false], ['2027-01-09 21:00', true], ['2027-01-09 07:59', true], ['2027-01-09 08:00', false], ['2027-07-09 19:59', false], ['2027-07-09 20:00', true], ['2027-07-09 06:59', true], ['2027-07-09 07:00', false]]);
+})->with([
+    ['2027-01-09 20:59', false], ['2027-01-09 21:00', true], ['2027-01-09 07:59', true], ['2027-01-09 08:00', false],
+    ['2027-07-09 19:59', false], ['2027-07-09 20:00', true], ['2027-07-09 06:59', true], ['2027-07-09 07:00', false],
+]);
 
 it('moves what falls into the quiet before it, on the right evening', function (string $moment, string $goes): void {
     expect(QuietHours::moved($this->salon, CarbonImmutable::parse($moment, 'UTC'))->format('Y-m-d H:i'))->toBe($goes);
     $this->salon->update(['quiet_from_minute' => 780, 'quiet_until_minute' => 840]);
-    expect(QuietHours::moved($this->salon, CarbonImmutable::parse('2027-01-09 13:30', 'UTC'))->format('H:i'))->toBe('12:30');
-})->with([['2027-01-09 23:00', '2027-01-09 20:30'], ['2027-01-10 03:00', '2027-01-09 20:30'], ['2027-01-10 12:00', '2027-01-10 12:00'], ['2027-07-10 05:00', '2027-07-09 19:30']]);
+    expect(QuietHours::moved(
+        $this->salon,
+        CarbonImmutable::parse('2027-01-09 13:30', 'UTC'),
+    )->format('H:i'))->toBe('12:30');
+})->with([
+    ['2027-01-09 23:00', '2027-01-09 20:30'],
+    ['2027-01-10 03:00', '2027-01-09 20:30'],
+    ['2027-01-10 12:00', '2027-01-10 12:00'],
+    ['2027-07-10 05:00', '2027-07-09 19:30'],
+]);
 
 it('reminds of a wash day at home, with the card and without what is done', function (): void {
     $head = $this->aHead();
@@ -161,35 +221,79 @@ it('reminds of a wash day at home, with the card and without what is done', func
     $link->forceFill(['salon_id' => $this->salon->id])->save();
     theyWork();
     $message = OutboxMessage::query()->sole();
-    expect($message->subject)->toBe('Today is a wash day')->and($message->body)->toContain($link->path())->not->toContain('rotein')->not->toContain('ask ');
+    expect($message->subject)
+        ->toBe('Today is a wash day')
+        ->and($message->body)
+        ->toContain($link->path())->not
+        ->toContain('rotein')->not
+        ->toContain('ask ');
 });
 
 it('stops at the client’s own word', function (): void {
     $booking = reminded($this);
-    $path = Illuminate\Support\Facades\URL::signedRoute('reminders.stop', ['head' => $booking->head_id], absolute: false);
+    $path = Illuminate\Support\Facades\URL::signedRoute(
+        'reminders.stop',
+        ['head' => $booking->head_id],
+        absolute: false,
+    );
     $this->get("/card/stop/{$booking->head_id}")->assertNotFound();
     $this->get($path)->assertOk()->assertSee('Do you want no more of these?')->assertDontSee($booking->head->name);
     expect(Head::query()->find($booking->head_id)->reminded_by)->toBe('mail');
-    $this->post(Illuminate\Support\Facades\URL::signedRoute('reminders.stop.now', ['head' => $booking->head_id], absolute: false))->assertOk()->assertSee('no more reminders');
+    $this
+        ->post(Illuminate\Support\Facades\URL::signedRoute(
+            'reminders.stop.now',
+            ['head' => $booking->head_id],
+            absolute: false,
+        ))
+        ->assertOk()
+        ->assertSee('no more reminders');
     expect(Head::query()->find($booking->head_id)->reminded_by)->toBe('nobody');
 });
 
 it('asks for the address it is to write to', function (array $typed, string $field): void {
-    $this->actingAs($this->stylist)->post('/heads', $this->intake($typed))->assertSessionHasErrors($field);
+    $this->actingAs($this->stylist)->post('/clients', $this->intake($typed))->assertSessionHasErrors($field);
 })->with([
-    [['reminded_by' => 'mail', 'email' => ''], 'email'], [['reminded_by' => 'mail', 'email' => 'at home'], 'email'], [['reminded_by' => 'text', 'phone' => ''], 'phone'], [['reminded_by' => 'text', 'phone' => 'ring me'], 'phone'], [['reminded_by' => 'pigeon'], 'reminded_by'],
+    [['reminded_by' => 'mail', 'email' => ''], 'email'],
+    [['reminded_by' => 'mail', 'email' => 'at home'], 'email'],
+    [['reminded_by' => 'text', 'phone' => ''], 'phone'],
+    [['reminded_by' => 'text', 'phone' => 'ring me'], 'phone'],
+    [['reminded_by' => 'pigeon'], 'reminded_by'],
 ]);
 
 it('keeps how she is reached encrypted, and out of the audit trail', function (): void {
-    $this->actingAs($this->stylist)->post('/heads', $this->intake(['reminded_by' => 'mail', 'email' => 'vesla@home.example', 'phone' => '+351 900']))->assertSessionHasNoErrors();
+    $this
+        ->actingAs($this->stylist)
+        ->post(
+            '/clients',
+            $this->intake(['reminded_by' => 'mail', 'email' => 'vesla@home.example', 'phone' => '+351 900']),
+        )
+        ->assertSessionHasNoErrors();
     $head = Head::query()->latest('created_at')->firstOrFail();
-    expect($head->email)->toBe('vesla@home.example')->and(Illuminate\Support\Facades\DB::table('heads')->where('id', $head->id)->value('email'))->not->toContain('vesla')
-        ->and(json_encode(Illuminate\Support\Facades\DB::table('activity_log')->pluck('properties')))->not->toContain('vesla@home.example');
+    expect($head->email)
+        ->toBe('vesla@home.example')
+        ->and(Illuminate\Support\Facades\DB::table('heads')->where('id', $head->id)->value('email'))->not
+        ->toContain('vesla')
+        ->and(json_encode(Illuminate\Support\Facades\DB::table(
+            'activity_log',
+        )->pluck('properties')))->not->toContain('vesla@home.example');
 });
 
 it('says what to type instead in the outbox', function (): void {
-    $this->actingAs($this->stylist)->put('/outbox', ['quiet_from' => 'late', 'quiet_until' => '8', 'outbox' => 'works'])->assertSessionHasErrors('quiet_from');
-    $this->put('/outbox', ['quiet_from' => '22:00', 'quiet_until' => '7:30', 'outbox' => 'explodes'])->assertSessionHasErrors('outbox');
-    $this->put('/outbox', ['quiet_from' => '22:00', 'quiet_until' => '7:30', 'outbox' => 'refuses'])->assertSessionHasNoErrors();
-    expect($this->salon->refresh()->only(['quiet_from_minute', 'quiet_until_minute', 'outbox']))->toBe(['quiet_from_minute' => 1320, 'quiet_until_minute' => 450, 'outbox' => 'refuses']);
+    $this
+        ->actingAs($this->stylist)
+        ->put('/salon/messages', ['quiet_from' => 'late', 'quiet_until' => '8', 'outbox' => 'works'])
+        ->assertSessionHasErrors('quiet_from');
+    $this->put(
+        '/salon/messages',
+        ['quiet_from' => '22:00', 'quiet_until' => '7:30', 'outbox' => 'explodes'],
+    )->assertSessionHasErrors('outbox');
+    $this->put(
+        '/salon/messages',
+        ['quiet_from' => '22:00', 'quiet_until' => '7:30', 'outbox' => 'refuses'],
+    )->assertSessionHasNoErrors();
+    expect($this->salon->refresh()->only([
+        'quiet_from_minute',
+        'quiet_until_minute',
+        'outbox',
+    ]))->toBe(['quiet_from_minute' => 1320, 'quiet_until_minute' => 450, 'outbox' => 'refuses']);
 });

@@ -2,28 +2,47 @@
 
 declare(strict_types=1);
 
-use App\Care\Reporting\BalanceKept;
-use App\Care\Reporting\BreakageReport;
-use App\Care\Reporting\Period;
-use App\Care\Reporting\ProductReport;
-use App\Care\Reporting\TimeReport;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Outlook;
 use App\Models\Product;
 use App\Models\Reading;
+use App\Pages\Reports\BalanceReport;
+use App\Pages\Reports\BreakageReport;
+use App\Pages\Reports\ProductReport;
+use App\Pages\Reports\ReportPeriod;
+use App\Pages\Reports\TimeReport;
 use Carbon\CarbonImmutable;
 use Tests\Feature\FeatureTestCase;
 
-function doneBooking(FeatureTestCase $test, string $date, int $booked, ?int $used, BookingStatus $status = BookingStatus::Done): void
-{
+function doneBooking(
+    FeatureTestCase $test,
+    string $date,
+    int $booked,
+    ?int $used,
+    BookingStatus $status = BookingStatus::Done,
+): void {
     $starts = CarbonImmutable::parse("{$date} 10:00", 'UTC');
-    $booking = new Booking(['head_id' => App\Models\Head::query()->value('id'), 'user_id' => $test->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false, 'date' => $date, 'starts_at' => $starts, 'stretches' => [], 'minutes' => $booked, 'price_cents' => 4800, 'status' => $status, 'begun_at' => $used === null ? null : $starts, 'ended_at' => $used === null ? null : $starts->addMinutes($used), 'changed_by' => 'Ilse']);
+    $booking = new Booking([
+        'head_id' => App\Models\Head::query()->value('id'),
+        'user_id' => $test->stylist->id,
+        'service' => 'Dry cut',
+        'is_wash_day' => false,
+        'date' => $date,
+        'starts_at' => $starts,
+        'stretches' => [],
+        'minutes' => $booked,
+        'price_cents' => 4800,
+        'status' => $status,
+        'begun_at' => $used === null ? null : $starts,
+        'ended_at' => $used === null ? null : $starts->addMinutes($used),
+        'changed_by' => 'Ilse',
+    ]);
     $booking->forceFill(['salon_id' => $test->salon->id])->save();
 }
 
 it('tells of the last twelve weeks unless asked otherwise, and of no day that cannot be', function (string $from, string $until, string $is): void {
-    $period = Period::asked($this->salon, $from, $until);
+    $period = ReportPeriod::asked($this->salon, $from, $until);
     expect(implode(' ', $period->dates()))->toBe($is);
 })->with([
     ['', '', '2026-10-18 2027-01-09'],
@@ -35,33 +54,70 @@ it('tells of the last twelve weeks unless asked otherwise, and of no day that ca
 ]);
 
 it('sees the same number of days before', function (): void {
-    expect(Period::asked($this->salon, '2026-12-01', '2026-12-31')->before()->dates())->toBe(['2026-10-31', '2026-11-30'])
+    expect(ReportPeriod::asked(
+        $this->salon,
+        '2026-12-01',
+        '2026-12-31',
+    )->before()->dates())->toBe(['2026-10-31', '2026-11-30'])
         // Over the end of summer time a day is still a day.
-        ->and(Period::asked($this->salon, '2026-10-20', '2026-10-31')->days())->toBe(12);
+        ->and(ReportPeriod::asked($this->salon, '2026-10-20', '2026-10-31')->days())->toBe(12);
 });
 
 it('counts what lay in its band, by share of the hair', function (): void {
     $head = $this->aHead();
     // Two strata of 3/4 and 1/4; the first sure within its band on both days, the second sure outside on the second.
-    Outlook::query()->whereKey($head->id)->update(['standing' => json_encode([['share' => 0.75], ['share' => 0.25]]), 'river' => json_encode(['from' => '2027-01-08', 'today' => '2027-01-09', 'strata' => [
-        ['targets' => [60, 60], 'days' => [[60, 0.1, 60, 0.1, 0, 0], [61, 0.1, 59, 0.1, 0, 0], [10, 0.1, 10, 0.1, 0, 0]]],
-        ['targets' => [60, 60], 'days' => [[60, 0.1, 60, 0.1, 0, 0], [90, 0.1, 60, 0.1, 0, 0], [10, 0.1, 10, 0.1, 0, 0]]],
+    $standing = json_encode([['share' => 0.75], ['share' => 0.25]]);
+    Outlook::query()->whereKey($head->id)->update(['standing' => $standing, 'river' => json_encode([
+        'from' => '2027-01-08', 'today' => '2027-01-09', 'strata' => [
+        [
+            'targets' => [60, 60],
+            'days' => [[60, 0.1, 60, 0.1, 0, 0], [61, 0.1, 59, 0.1, 0, 0], [10, 0.1, 10, 0.1, 0, 0]],
+        ],
+        [
+            'targets' => [60, 60],
+            'days' => [[60, 0.1, 60, 0.1, 0, 0], [90, 0.1, 60, 0.1, 0, 0], [10, 0.1, 10, 0.1, 0, 0]],
+        ],
     ]])]);
-    $kept = BalanceKept::of($this->salon, Period::asked($this->salon, '', ''));
-    expect($kept['share'])->toEqualWithDelta((1.0 + 0.75) / 2, 1e-6)->and($kept['heads'])->toBe(1)->and($kept['worst'][0]['name'])->toBe($head->name)
-        ->and(BalanceKept::of($this->salon, Period::asked($this->salon, '2026-12-01', '2026-12-02'))['share'])->toBeNull();
+    $kept = app(BalanceReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', ''));
+    expect($kept['share'])
+        ->toEqualWithDelta((1.0 + 0.75) / 2, 1e-6)
+        ->and($kept['heads'])
+        ->toBe(1)
+        ->and($kept['worst'][0]['name'])
+        ->toBe($head->name)
+        ->and(app(BalanceReport::class)->of(
+            $this->salon,
+            ReportPeriod::asked($this->salon, '2026-12-01', '2026-12-02'),
+        )['share'])->toBeNull();
 });
 
 it('pools counts of broken hairs with an exact interval', function (): void {
     $head = $this->aHead();
     Reading::query()->where('salon_id', $this->salon->id)->where('test', 'broken-hairs')->delete();
     foreach ([['2027-01-05', 2, 48], ['2027-01-06', 1, 49], ['2026-09-01', 50, 50]] as $i => [$date, $broken, $shed]) {
-        (new Reading())->forceFill(['salon_id' => $this->salon->id, 'head_id' => $head->id, 'key' => "r{$i}", 'date' => $date, 'moment' => 'before-cleansing', 'test' => 'broken-hairs', 'raw' => ['broken' => $broken, 'shed' => $shed, 'days_since_detangled' => 7]])->save();
+        (new Reading())->forceFill([
+            'salon_id' => $this->salon->id,
+            'head_id' => $head->id,
+            'key' => "r{$i}",
+            'date' => $date,
+            'moment' => 'before-cleansing',
+            'test' => 'broken-hairs',
+            'raw' => ['broken' => $broken, 'shed' => $shed, 'days_since_detangled' => 7],
+        ])->save();
     }
-    $report = BreakageReport::of($this->salon, Period::asked($this->salon, '', ''));
-    // Clopper and Pearson (1934), 3 of 100 at 80 %: limits from the beta distribution, 0.01107 and 0.06559 by R's qbeta(.1, 3, 98) and qbeta(.9, 4, 97).
-    expect($report['broken'])->toBe(3)->and($report['all'])->toBe(100)->and($report['share'])->toEqualWithDelta(0.03, 1e-12)
-        ->and($report['least'])->toEqualWithDelta(0.01107072, 1e-6)->and($report['most'])->toEqualWithDelta(0.06558575, 1e-6);
+    $report = app(BreakageReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', ''));
+    // Clopper and Pearson (1934), 3 of 100 at 80 %: limits from the beta distribution, 0.01107 and 0.06559 by R's
+    // qbeta(.1, 3, 98) and qbeta(.9, 4, 97).
+    expect($report['broken'])
+        ->toBe(3)
+        ->and($report['all'])
+        ->toBe(100)
+        ->and($report['share'])
+        ->toEqualWithDelta(0.03, 1e-12)
+        ->and($report['least'])
+            ->toEqualWithDelta(0.01107072, 1e-6)
+            ->and($report['most'])
+            ->toEqualWithDelta(0.06558575, 1e-6);
 });
 
 it('sets time booked beside time used', function (): void {
@@ -71,29 +127,68 @@ it('sets time booked beside time used', function (): void {
     doneBooking($this, '2027-01-07', 60, null, BookingStatus::Cancelled);
     doneBooking($this, '2027-01-07', 60, null, BookingStatus::NoShow);
     doneBooking($this, '2026-01-07', 60, 60);
-    expect(TimeReport::of($this->salon, Period::asked($this->salon, '', '')))->toBe(['rows' => [['name' => 'Ilse', 'bookings' => 2, 'booked' => 120, 'used' => 156, 'close' => 1, 'earned_cents' => 9600]], 'cancelled' => 1, 'missed' => 1]);
+    expect(app(TimeReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', '')))->toBe([
+        'rows' => [[
+            'name' => 'Ilse', 'bookings' => 2, 'booked' => 120, 'used' => 156, 'close' => 1, 'earned_cents' => 9600,
+        ]],
+        'cancelled' => 1,
+        'missed' => 1,
+    ]);
 });
 
-it('adds up what the Basin took, by the price of each bottle', function (): void {
-    $this->actingAs($this->stylist)->post('/shelf', ['name' => 'Barrel', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '1000', 'price' => '10']);
+it('adds up what the wash took, by the price of each bottle', function (): void {
+    $this->actingAs($this->stylist)->post(
+        '/products',
+        [
+            'name' => 'Barrel', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '1000',
+            'price' => '10',
+        ],
+    );
     $product = Product::query()->sole();
-    App\Care\Stockroom::used($product, 50.0, 'Ilse', 'one');
-    App\Care\Stockroom::used($product, 25.0, 'Ilse', 'two');
-    $report = ProductReport::of($this->salon, Period::asked($this->salon, '', ''));
-    expect($report['rows'])->toEqual([['name' => 'Barrel', 'kind' => 'mask', 'ml' => 75.0, 'cents' => 75]])->and($report['cents'])->toBe(75);
+    app(App\Care\Products\Stockroom::class)->used($product, 50.0, 'Ilse', 'one');
+    app(App\Care\Products\Stockroom::class)->used($product, 25.0, 'Ilse', 'two');
+    $report = app(ProductReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', ''));
+    expect($report['rows'])
+        ->toEqual([['name' => 'Barrel', 'kind' => 'mask', 'ml' => 75.0, 'cents' => 75]])
+        ->and($report['cents'])
+        ->toBe(75);
     // At half past midnight in Lisbon's summer it is the day before in UTC: the salon's day counts.
     $this->travelTo(new DateTimeImmutable('2027-07-01 23:30', new DateTimeZone('UTC')));
-    App\Care\Stockroom::used($product, 10.0, 'Ilse', 'three');
-    expect(ProductReport::of($this->salon, Period::asked($this->salon, '2027-07-02', '2027-07-02'))['rows'][0]['ml'])->toBe(10.0)
-        ->and(ProductReport::of($this->salon, Period::asked($this->salon, '2027-07-01', '2027-07-01'))['rows'])->toBe([]);
+    app(App\Care\Products\Stockroom::class)->used($product, 10.0, 'Ilse', 'three');
+    expect(app(ProductReport::class)->of(
+        $this->salon,
+        ReportPeriod::asked($this->salon, '2027-07-02', '2027-07-02'),
+    )['rows'][0]['ml'])->toBe(10.0)
+        ->and(app(ProductReport::class)->of(
+            $this->salon,
+            ReportPeriod::asked($this->salon, '2027-07-01', '2027-07-01'),
+        )['rows'])->toBe([]);
 });
 
 it('shows all of it as a page and as a table, of the own salon only', function (): void {
     $head = $this->aHead();
     doneBooking($this, '2027-01-05', 60, 66);
-    $this->actingAs($this->stylist)->get('/reports')->assertOk()->assertSee('Balance kept')->assertSee($head->name)->assertSee('€48.00');
-    $csv = (string) $this->get('/reports.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
-    expect($csv)->toStartWith("report,what,value,unit\r\n")->toContain('time,"Ilse, used",66,min')->toContain('time,"Ilse, earned",48.00,EUR');
+    $this
+        ->actingAs($this->stylist)
+        ->get('/reports')
+        ->assertOk()
+        ->assertSee('Balance kept')
+        ->assertSee($head->name)
+        ->assertSee('€48.00');
+    $csv = (string) $this
+        ->get('/reports.csv')
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
+        ->getContent();
+    expect($csv)
+        ->toStartWith("report,what,value,unit\r\n")
+        ->toContain('time,"Ilse, used",66,min')
+        ->toContain('time,"Ilse, earned",48.00,EUR');
     [, $stranger] = $this->salonWithStylist('maren@test.example');
-    $this->actingAs($stranger)->get('/reports')->assertOk()->assertDontSee($head->name)->assertSee('No head has days in this time');
+    $this
+        ->actingAs($stranger)
+        ->get('/reports')
+        ->assertOk()
+        ->assertDontSee($head->name)
+        ->assertSee('No head has days in this time');
 });

@@ -2,24 +2,26 @@
 
 declare(strict_types=1);
 
-use App\Care\LedgerPage;
-use App\Care\Renewal;
+use App\Bridge\Plans\Outlooks;
 use App\Models\PlanItem;
-use Nagomi\Core\Balance\LedgerLine;
+use App\Pages\History\LedgerScreen;
+use Nagomi\Core\Estimation\LedgerLine;
 use Sabre\VObject\Reader;
 
 function doneToday(array $with = []): array
 {
     return array_replace([
-        'date' => now('Europe/Lisbon')->format('Y-m-d'), 'place' => 'salon', 'pre_wash' => '', 'pre_wash_minutes' => '', 'cleanse' => 'shampoo', 'passes' => '1', 'protein' => '', 'protein_minutes' => '',
-        'conditioning' => 'mask', 'conditioning_minutes' => '25', 'heat' => '0', 'detangle_minutes' => '20', 'tool' => 'comb', 'detangling' => 'wet-with-slip', 'leave_in' => '1', 'seal' => '0', 'trim_mm' => '',
+        'date' => now('Europe/Lisbon')->format('Y-m-d'), 'place' => 'salon', 'pre_wash' => '', 'pre_wash_minutes' => '',
+        'cleanse' => 'shampoo', 'passes' => '1', 'protein' => '', 'protein_minutes' => '',
+        'conditioning' => 'mask', 'conditioning_minutes' => '25', 'heat' => '0', 'detangle_minutes' => '20',
+        'tool' => 'comb', 'detangling' => 'wet-with-slip', 'leave_in' => '1', 'seal' => '0', 'trim_mm' => '',
     ], $with);
 }
 
 it('books a wash day, plans from it and undoes it', function (): void {
     $head = $this->aHead();
     $count = $head->washDays()->count();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/wash-day", doneToday())->assertSessionHasNoErrors();
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/wash-days", doneToday())->assertSessionHasNoErrors();
     expect($head->washDays()->count())->toBe($count + 1);
     $today = now('Europe/Lisbon');
     $next = $head->planItems()->where('status', 'planned')->first();
@@ -31,19 +33,30 @@ it('books a wash day, plans from it and undoes it', function (): void {
 it('refuses a wash day that cannot be', function (array $wrong, string $field, string $sentence): void {
     $head = $this->aHead();
     $count = $head->washDays()->count();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/wash-day", doneToday($wrong))->assertSessionHasErrors($field);
+    $this
+        ->actingAs($this->stylist)
+        ->post("/clients/{$head->id}/wash-days", doneToday($wrong))
+        ->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->toContain($sentence)->and($head->washDays()->count())->toBe($count);
 })->with([
     'a mask of 3,000 minutes' => [['conditioning_minutes' => '3000'], 'conditioning_minutes', '0.5 to 720'],
     'a mask without time' => [['conditioning_minutes' => ''], 'conditioning_minutes', '0.5 to 720'],
-    'a protein in letters' => [['protein' => 'strong-protein', 'protein_minutes' => 'ten'], 'protein_minutes', '0.5 to 720'],
-    'nothing done' => [['cleanse' => '', 'conditioning' => '', 'detangle_minutes' => '', 'leave_in' => '0'], 'steps', 'at least one thing'],
+    'a protein in letters' => [
+        ['protein' => 'strong-protein', 'protein_minutes' => 'ten'],
+        'protein_minutes',
+        '0.5 to 720',
+    ],
+    'nothing done' => [
+        ['cleanse' => '', 'conditioning' => '', 'detangle_minutes' => '', 'leave_in' => '0'],
+        'steps',
+        'at least one thing',
+    ],
     'tomorrow' => [['date' => '2099-01-01'], 'date', 'a day that exists and has been'],
 ]);
 
 it('gives the plan as a calendar that an independent library reads without a fault', function (): void {
     $head = $this->aHead();
-    $response = $this->actingAs($this->stylist)->get("/heads/{$head->id}/season.ics")->assertOk();
+    $response = $this->actingAs($this->stylist)->get("/clients/{$head->id}/plan.ics")->assertOk();
     expect($response->headers->get('Content-Type'))->toContain('text/calendar');
     $calendar = Reader::read($response->getContent());
     expect($calendar->validate())->toBe([])
@@ -56,8 +69,16 @@ it('gives the plan as a calendar that an independent library reads without a fau
 it('is read by another calendar library as what was planned (Debian’s python3-icalendar)', function (): void {
     $head = $this->aHead();
     $file = tempnam(sys_get_temp_dir(), 'season');
-    file_put_contents($file, $this->actingAs($this->stylist)->get("/heads/{$head->id}/season.ics")->getContent());
-    exec('/usr/bin/python3 ' . escapeshellarg(base_path('tests/Reference/scripts/read_calendar.py')) . ' ' . escapeshellarg((string) $file) . ' 2>&1', $output, $exit);
+    file_put_contents($file, $this->actingAs($this->stylist)->get("/clients/{$head->id}/plan.ics")->getContent());
+    exec(
+        '/usr/bin/python3 '
+            . escapeshellarg(base_path('tests/Reference/scripts/read_calendar.py'))
+            . ' '
+            . escapeshellarg((string) $file)
+            . ' 2>&1',
+        $output,
+        $exit,
+    );
     unlink((string) $file);
     expect($exit)->toBe(0, implode("\n", $output));
     $events = collect(json_decode(implode('', $output), true))->keyBy('uid');
@@ -65,9 +86,12 @@ it('is read by another calendar library as what was planned (Debian’s python3-
     expect($events)->toHaveCount($items->count());
     foreach ($items as $item) {
         $event = $events[$item->uid];
-        expect($event['start'])->toBe($item->date->format('Y-m-d'))->and($event['end'])->toBe($item->date->addDay()->format('Y-m-d'))
+        expect($event['start'])
+            ->toBe($item->date->format('Y-m-d'))
+            ->and($event['end'])
+            ->toBe($item->date->addDay()->format('Y-m-d'))
             ->and($event['sequence'])->toBe($item->sequence)->and($event['status'])->toBe('CONFIRMED')
-            ->and($event['summary'])->toBe($head->name . ': ' . App\Care\StepWords::summary($item->steps))
+            ->and($event['summary'])->toBe($head->name . ': ' . App\Wording\StepWords::summary($item->steps))
             ->and($event['description'])->toContain($item->reasons[0]);
     }
 });
@@ -75,7 +99,7 @@ it('is read by another calendar library as what was planned (Debian’s python3-
 it('keeps uids and counts up sequences when the plan changes, and cancels what falls away', function (): void {
     $head = $this->aHead();
     $before = $head->planItems()->get()->keyBy('uid');
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/wash-day", doneToday());
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/wash-days", doneToday());
     $after = $head->planItems()->get()->keyBy('uid');
     $kept = $before->keys()->intersect($after->keys());
     expect($kept->count())->toBe($before->count());
@@ -87,11 +111,11 @@ it('keeps uids and counts up sequences when the plan changes, and cancels what f
     }
     // Nothing new happened: nothing changes, no calendar hears of it.
     $sequences = $head->planItems()->pluck('sequence', 'uid')->all();
-    Renewal::of($head->refresh());
+    app(Outlooks::class)->of($head->refresh());
     expect($head->planItems()->pluck('sequence', 'uid')->all())->toBe($sequences);
     // A rhythm of three weeks leaves fewer days: the others are called off by name.
-    $this->put("/heads/{$head->id}", $this->intake(['wash_every_days' => '21', 'consent' => '']));
-    $calendar = Reader::read($this->get("/heads/{$head->id}/season.ics")->getContent());
+    $this->put("/clients/{$head->id}", $this->intake(['wash_every_days' => '21', 'consent' => '']));
+    $calendar = Reader::read($this->get("/clients/{$head->id}/plan.ics")->getContent());
     $statuses = array_map(fn ($event): string => (string) $event->STATUS, iterator_to_array($calendar->VEVENT, false));
     expect($statuses)->toContain('CANCELLED')->toContain('CONFIRMED');
     expect($calendar->validate())->toBe([]);
@@ -102,7 +126,12 @@ it('holds whole days as dates, which a change of clocks cannot move', function (
     foreach (['2027-03-26 23:30', '2027-10-30 23:30'] as $moment) {
         $this->travelTo(new DateTimeImmutable($moment, new DateTimeZone('Europe/Lisbon')));
         $head = $this->aHead();
-        $days = $head->planItems()->where('status', 'planned')->get()->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))->all();
+        $days = $head
+            ->planItems()
+            ->where('status', 'planned')
+            ->get()
+            ->map(fn (PlanItem $item): string => $item->date->format('Y-m-d'))
+            ->all();
         foreach (array_slice($days, 1) as $i => $day) {
             expect((new DateTimeImmutable($days[$i]))->diff(new DateTimeImmutable($day))->days)->toBe(7);
         }
@@ -119,20 +148,31 @@ it('takes the salon’s day, not the server’s', function (): void {
 it('shows a ledger whose lines and rounding add up to the balance', function (int $weeks): void {
     $head = $this->aHead();
     foreach ([0, 1] as $stratum) {
-        $page = LedgerPage::of($head, $stratum, $weeks);
+        $page = app(LedgerScreen::class)->of($head, $stratum, $weeks);
         foreach (['moisture', 'protein', 'build_up'] as $column) {
-            $sum = $page['opening'][$column] + array_sum(array_column(array_column($page['lines'], 'amounts'), $column)) + $page['rounding'][$column];
-            expect($sum)->toBe($page['closing'][$column]);
-            expect(round($page['closingExact'][$column] / LedgerLine::MILLIONTHS, 1))->toEqualWithDelta($head->outlook->standing[$stratum][$column][0], 0.051);
+            $sum = $page->opening[$column] + array_sum(array_column(
+                array_column($page->lines, 'amounts'),
+                $column,
+            )) + $page->rounding[$column];
+            expect($sum)->toBe($page->closing[$column]);
+            expect(round(
+                $page->closingExact[$column] / LedgerLine::MILLIONTHS,
+                1,
+            ))->toEqualWithDelta($head->outlook->standing[$stratum][$column][0], 0.051);
         }
     }
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/ledger?weeks={$weeks}&stratum=1")->assertOk()->assertSee('Balance today')->assertSee('Rounding of the lines');
+    $this
+        ->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/history/ledger?weeks={$weeks}&stratum=1")
+        ->assertOk()
+        ->assertSee('Balance today')
+        ->assertSee('Rounding of the lines');
 })->with([4, 12, 52]);
 
 it('shows two futures of any change side by side and stores nothing', function (string $query, array $sees): void {
     $head = $this->aHead();
     $before = $head->planItems()->get()->map->getAttributes()->all();
-    $response = $this->actingAs($this->stylist)->get("/heads/{$head->id}/what-if?{$query}")->assertOk();
+    $response = $this->actingAs($this->stylist)->get("/clients/{$head->id}/plan/what-if?{$query}")->assertOk();
     foreach ($sees as $words) {
         $response->assertSee($words, false);
     }
@@ -150,8 +190,8 @@ it('shows two futures of any change side by side and stores nothing', function (
 it('takes an older wash day out of the book', function (): void {
     $head = $this->aHead();
     $day = $head->washDays()->reorder('date', 'desc')->skip(2)->first();
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/wash-day")->assertSee('Take it out of the book');
-    $this->delete("/heads/{$head->id}/wash-day/{$day->key}")->assertRedirect("/heads/{$head->id}");
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}/wash-days")->assertSee('Take it out of the book');
+    $this->delete("/clients/{$head->id}/wash-days/{$day->key}")->assertRedirect("/clients/{$head->id}");
     expect($head->washDays()->where('key', $day->key)->exists())->toBeFalse();
 });
 
@@ -159,9 +199,9 @@ it('renews an outlook on a new day and not before', function (): void {
     $head = $this->aHead();
     $stamp = $head->outlook->updated_at;
     $this->travel(2)->minutes();
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}");
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}");
     expect($head->outlook()->first()->updated_at->equalTo($stamp))->toBeTrue();
     $this->travel(1)->days();
-    $this->get("/heads/{$head->id}")->assertOk();
+    $this->get("/clients/{$head->id}")->assertOk();
     expect($head->outlook()->first()->as_of->format('Y-m-d'))->toBe(now('Europe/Lisbon')->format('Y-m-d'));
 });

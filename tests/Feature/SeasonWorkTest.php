@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Care\Seasons\Promises;
+use App\Bridge\Plans\PromiseChanges;
+use App\Drawings\PlanTimeline;
 use App\Models\Head;
+use App\Models\PlanEdit;
 use App\Models\PlanItem;
 use App\Models\Promise;
-use App\Models\SeasonEdit;
 use App\Models\User;
-use App\Pictures\SeasonLine;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
@@ -33,16 +33,30 @@ it('moves a wash day, plans the rest round it, and takes it back and forth', fun
     $head = $this->aHead();
     $before = daysAhead($head);
     $to = CarbonImmutable::parse($before[2])->addDays(2)->format('Y-m-d');
-    $page = "/heads/{$head->id}/season";
+    $page = "/clients/{$head->id}/plan";
     $this->actingAs($this->stylist)->get($page)->assertOk()->assertSee("data-stone=\"{$before[2]}\"", false);
-    $told = $this->postJson("{$page}/preview", ['date' => $before[2], 'act' => 'move', 'value' => '2'])->assertOk()->json();
-    expect($told['dates'])->toContain($to)->not->toContain($before[2])->and($told['words'])->toContain('Moved from')->toContain('days out of band')->toContain('minutes')
+    $told = $this
+        ->postJson("{$page}/preview", ['date' => $before[2], 'act' => 'move', 'value' => '2'])
+        ->assertOk()
+        ->json();
+    expect($told['dates'])
+        ->toContain($to)->not
+        ->toContain($before[2])
+        ->and($told['words'])
+        ->toContain('Moved from')
+        ->toContain('days out of band')
+        ->toContain('minutes')
         // A preview stores nothing.
-        ->and(daysAhead($head))->toBe($before)->and(SeasonEdit::query()->count())->toBe(0);
+        ->and(daysAhead($head))->toBe($before)->and(PlanEdit::query()->count())->toBe(0);
     $this->postJson("{$page}/acts", ['date' => $before[2], 'act' => 'move', 'value' => '2', 'seen' => '0'])->assertOk();
     $after = daysAhead($head);
-    expect($after)->toBe($told['dates'])->and(itemsAhead($head)->firstWhere(fn (PlanItem $item): bool => $item->date->format('Y-m-d') === $to)->by_hand['by'])->toBe('Ilse');
-    $edit = SeasonEdit::query()->sole();
+    expect($after)
+        ->toBe($told['dates'])
+        ->and(itemsAhead($head)->firstWhere(
+            fn (PlanItem $item): bool => $item->date->format('Y-m-d') === $to,
+        )->by_hand['by'])
+        ->toBe('Ilse');
+    $edit = PlanEdit::query()->sole();
     $this->post("{$page}/undo", ['seen' => (string) $edit->id])->assertRedirect($page);
     expect(daysAhead($head))->toBe($before)->and($head->refresh()->season)->toBeIn([null, []]);
     $this->post("{$page}/redo", ['seen' => '0'])->assertRedirect($page);
@@ -58,20 +72,29 @@ it('foretells what the change then really comes to', function (string $act, stri
     $item = firstMasked($head);
     $out = $head->outlook()->first();
     $body = ['date' => $item->date->format('Y-m-d'), 'act' => $act, 'value' => $value];
-    $told = $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/season/preview", $body)->assertOk()->json();
-    $this->postJson("/heads/{$head->id}/season/acts", $body)->assertOk();
+    $told = $this->actingAs($this->stylist)->postJson("/clients/{$head->id}/plan/preview", $body)->assertOk()->json();
+    $this->postJson("/clients/{$head->id}/plan/acts", $body)->assertOk();
     $then = $head->outlook()->first();
-    expect($then->days_out - $out->days_out)->toEqualWithDelta($told['days'], 0.06)->and((int) round($then->plan_minutes - $out->plan_minutes))->toEqualWithDelta($told['minutes'], 1);
+    expect($then->days_out - $out->days_out)
+        ->toEqualWithDelta($told['days'], 0.06)
+        ->and((int) round($then->plan_minutes - $out->plan_minutes))
+        ->toEqualWithDelta($told['minutes'], 1);
 })->with([['mask', '10'], ['mask', '-5'], ['leave-out', 'mask'], ['move', '-1'], ['swap', '']]);
 
 it('leaves out what is there, and says so where it is not', function (): void {
     $head = $this->aHead();
     $item = firstMasked($head);
     $date = $item->date->format('Y-m-d');
-    $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/season/acts", ['date' => $date, 'act' => 'leave-out', 'value' => 'mask'])->assertOk();
+    $this
+        ->actingAs($this->stylist)
+        ->postJson("/clients/{$head->id}/plan/acts", ['date' => $date, 'act' => 'leave-out', 'value' => 'mask'])
+        ->assertOk();
     $now = itemsAhead($head)->first(fn (PlanItem $other): bool => $other->date->format('Y-m-d') === $date);
     expect(collect($now->steps)->pluck('kind')->all())->not->toContain('mask')->toContain('conditioner');
-    $this->postJson("/heads/{$head->id}/season/acts", ['date' => $date, 'act' => 'leave-out', 'value' => 'mask'])->assertStatus(422)->assertJsonPath('errors.act.0', 'That is not planned for that day.');
+    $this
+        ->postJson("/clients/{$head->id}/plan/acts", ['date' => $date, 'act' => 'leave-out', 'value' => 'mask'])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.act.0', 'That is not planned for that day.');
 });
 
 it('says what can be done instead', function (array $body, string $sentence): void {
@@ -79,9 +102,13 @@ it('says what can be done instead', function (array $body, string $sentence): vo
     $days = daysAhead($head);
     $body['date'] = ['first' => $days[0], 'second' => $days[1], 'last' => end($days)][$body['date']] ?? $body['date'];
     foreach (['preview', 'acts'] as $how) {
-        expect($this->actingAs($this->stylist)->postJson("/heads/{$head->id}/season/{$how}", $body)->assertStatus(422)->json('message'))->toContain($sentence);
+        expect($this
+            ->actingAs($this->stylist)
+            ->postJson("/clients/{$head->id}/plan/{$how}", $body)
+            ->assertStatus(422)
+            ->json('message'))->toContain($sentence);
     }
-    expect(SeasonEdit::query()->count())->toBe(0)->and(daysAhead($head))->toBe($days);
+    expect(PlanEdit::query()->count())->toBe(0)->and(daysAhead($head))->toBe($days);
 })->with([
     'not that far' => [['date' => 'second', 'act' => 'move', 'value' => '9'], 'beyond that it would meet the next'],
     'not into the past' => [['date' => 'first', 'act' => 'move', 'value' => '-9'], 'can move from'],
@@ -96,64 +123,145 @@ it('says what can be done instead', function (array $body, string $sentence): vo
 it('shows both to whoever works in a season that somebody else changed meanwhile', function (): void {
     $head = $this->aHead();
     $days = daysAhead($head);
-    $quim = User::query()->create(['salon_id' => $this->salon->id, 'name' => 'Quim', 'email' => 'quim@test.example', 'password' => 'a-long-password'])->refresh();
-    $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/season/acts", ['date' => $days[1], 'act' => 'move', 'value' => '1', 'seen' => '0'])->assertOk();
-    $clash = $this->actingAs($quim)->postJson("/heads/{$head->id}/season/acts", ['date' => $days[2], 'act' => 'move', 'value' => '1', 'seen' => '0']);
-    // The day itself may have moved with the first change; either way nothing of the second is done and the first is named or the day is asked for anew.
-    expect($clash->status())->toBeIn([409, 422])->and(SeasonEdit::query()->count())->toBe(1);
+    $quim = User::query()->create([
+        'salon_id' => $this->salon->id,
+        'name' => 'Quim',
+        'email' => 'quim@test.example',
+        'password' => 'a-long-password',
+    ])->refresh();
+    $this
+        ->actingAs($this->stylist)
+        ->postJson(
+            "/clients/{$head->id}/plan/acts",
+            ['date' => $days[1], 'act' => 'move', 'value' => '1', 'seen' => '0'],
+        )
+        ->assertOk();
+    $clash = $this->actingAs($quim)->postJson(
+        "/clients/{$head->id}/plan/acts",
+        ['date' => $days[2], 'act' => 'move', 'value' => '1', 'seen' => '0'],
+    );
+    // The day itself may have moved with the first change; either way nothing of the second is done and the first is
+    // named or the day is asked for anew.
+    expect($clash->status())->toBeIn([409, 422])->and(PlanEdit::query()->count())->toBe(1);
     $today = daysAhead($head);
-    $this->postJson("/heads/{$head->id}/season/acts", ['date' => $today[0], 'act' => 'move', 'value' => '1', 'seen' => '0'])->assertStatus(409)->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'Ilse changed this season meanwhile'));
-    $this->post("/heads/{$head->id}/season/undo", ['seen' => '0'])->assertSessionHasErrors('act');
-    expect(SeasonEdit::query()->whereNull('undone_at')->count())->toBe(1);
+    $this
+        ->postJson(
+            "/clients/{$head->id}/plan/acts",
+            ['date' => $today[0], 'act' => 'move', 'value' => '1', 'seen' => '0'],
+        )
+        ->assertStatus(409)
+        ->assertJsonPath(
+            'message',
+            fn (string $message): bool => str_contains($message, 'Ilse changed this season meanwhile'),
+        );
+    $this->post("/clients/{$head->id}/plan/undo", ['seen' => '0'])->assertSessionHasErrors('act');
+    expect(PlanEdit::query()->whereNull('undone_at')->count())->toBe(1);
 });
 
 it('knows of a wedding, a week of swimming, new colour and days away', function (string $kind, string $words): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/season/occasions", ['occasion' => $kind, 'occasion_from' => '2027-02-14', 'occasion_until' => $kind === 'best-day' ? '' : '2027-02-16', 'occasion_what' => 'Her wedding'])->assertSessionHasNoErrors();
+    $this->actingAs($this->stylist)->post(
+        "/clients/{$head->id}/plan/occasions",
+        [
+            'occasion' => $kind,
+            'occasion_from' => '2027-02-14',
+            'occasion_until' => $kind === 'best-day' ? '' : '2027-02-16',
+            'occasion_what' => 'Her wedding',
+        ],
+    )->assertSessionHasNoErrors();
     if ($kind === 'away') {
-        expect($head->refresh()->season['away'])->toBe([['from' => '2027-02-14', 'until' => '2027-02-16']])->and(array_intersect(daysAhead($head), ['2027-02-14', '2027-02-15', '2027-02-16']))->toBe([]);
+        expect($head->refresh()->season['away'])
+            ->toBe([['from' => '2027-02-14', 'until' => '2027-02-16']])
+            ->and(array_intersect(daysAhead($head), ['2027-02-14', '2027-02-15', '2027-02-16']))
+            ->toBe([]);
 
         return;
     }
-    $this->get("/heads/{$head->id}/season")->assertSee($words)->assertSee('Her wedding');
+    $this->get("/clients/{$head->id}/plan")->assertSee($words)->assertSee('Her wedding');
     if ($kind === 'best-day') {
         expect(daysAhead($head))->toContain('2027-02-13');
     }
-    $this->delete("/heads/{$head->id}/season/occasions/0")->assertRedirect();
+    $this->delete("/clients/{$head->id}/plan/occasions/0")->assertRedirect();
     expect($head->refresh()->season['occasions'] ?? [])->toBe([]);
-    $this->delete("/heads/{$head->id}/season/occasions/0")->assertNotFound();
+    $this->delete("/clients/{$head->id}/plan/occasions/0")->assertNotFound();
 })->with([['best-day', 'a day that counts'], ['swimming', 'swimming'], ['new-colour', 'new colour'], ['away', '']]);
 
 it('asks for an occasion that can be', function (array $wrong, string $field): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/season/occasions", array_replace(['occasion' => 'swimming', 'occasion_from' => '2027-02-14', 'occasion_until' => '2027-02-16'], $wrong))->assertSessionHasErrors($field);
-    expect(SeasonEdit::query()->count())->toBe(0);
-})->with([[['occasion' => 'party'], 'occasion'], [['occasion_from' => 'soon'], 'occasion_from'], [['occasion_from' => '2026-01-01'], 'occasion_from'], [['occasion_until' => '2027-02-01'], 'occasion_until'], [['occasion_what' => str_repeat('x', 81)], 'occasion_what']]);
+    $this
+        ->actingAs($this->stylist)
+        ->post(
+            "/clients/{$head->id}/plan/occasions",
+            array_replace(
+                ['occasion' => 'swimming', 'occasion_from' => '2027-02-14', 'occasion_until' => '2027-02-16'],
+                $wrong,
+            ),
+        )
+        ->assertSessionHasErrors($field);
+    expect(PlanEdit::query()->count())->toBe(0);
+})->with([
+    [['occasion' => 'party'], 'occasion'],
+    [['occasion_from' => 'soon'], 'occasion_from'],
+    [['occasion_from' => '2026-01-01'], 'occasion_from'],
+    [['occasion_until' => '2027-02-01'], 'occasion_until'],
+    [['occasion_what' => str_repeat('x', 81)], 'occasion_what'],
+]);
 
 it('keeps each promise, and lists what changed since', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/terms/promise");
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/plan/terms/promise");
     $first = Promise::query()->sole();
-    $this->get("/heads/{$head->id}/season")->assertSee('It is kept to the day.');
+    $this->get("/clients/{$head->id}/plan")->assertSee('It is kept to the day.');
     $item = firstMasked($head);
-    $this->postJson("/heads/{$head->id}/season/acts", ['date' => $item->date->format('Y-m-d'), 'act' => 'leave-out', 'value' => 'mask']);
-    $changes = Promises::changes($first, itemsAhead($head), $this->salon->today());
+    $this->postJson(
+        "/clients/{$head->id}/plan/acts",
+        ['date' => $item->date->format('Y-m-d'), 'act' => 'leave-out', 'value' => 'mask'],
+    );
+    $changes = PromiseChanges::since($first, itemsAhead($head), $this->salon->today());
     expect($changes)->not->toBe([])->and(implode(' ', $changes))->toContain('Mask');
-    $this->get("/heads/{$head->id}/season")->assertSee($changes[0]);
-    $this->post("/heads/{$head->id}/terms/promise");
+    $this->get("/clients/{$head->id}/plan")->assertSee($changes[0]);
+    $this->post("/clients/{$head->id}/plan/terms/promise");
     expect(Promise::query()->count())->toBe(2)->and($first->refresh()->released_at)->not->toBeNull();
-    $this->get("/heads/{$head->id}/season")->assertSee('Earlier promises')->assertSee('It is kept to the day.');
+    $this->get("/clients/{$head->id}/plan")->assertSee('Earlier promises')->assertSee('It is kept to the day.');
 });
 
 it('tells moved from left out and from new', function (): void {
-    $promise = new Promise(['items' => [['date' => '2027-01-12', 'treatment' => 'mask'], ['date' => '2027-01-20', 'treatment' => 'mask'], ['date' => '2027-01-20', 'treatment' => 'strong-protein'], ['date' => '2027-01-02', 'treatment' => 'mask']]]);
-    $item = fn (string $date, array $steps): PlanItem => (new PlanItem())->forceFill(['date' => $date, 'steps' => $steps]);
+    $promise = new Promise([
+        'items' => [
+            ['date' => '2027-01-12', 'treatment' => 'mask'],
+            ['date' => '2027-01-20', 'treatment' => 'mask'],
+            ['date' => '2027-01-20', 'treatment' => 'strong-protein'],
+            ['date' => '2027-01-02', 'treatment' => 'mask'],
+        ],
+    ]);
+    $item = fn (string $date, array $steps): PlanItem => (new PlanItem())->forceFill([
+        'date' => $date,
+        'steps' => $steps,
+    ]);
     $mask = ['kind' => 'mask', 'minutes' => 20];
-    $items = collect([$item('2027-01-12', [$mask]), $item('2027-01-22', [$mask, ['kind' => 'cleanse', 'cleanse' => 'clarifying']]), $item('2027-03-01', [$mask])]);
-    expect(Promises::changes($promise, collect([$item('2027-01-12', [$mask]), $item('2027-01-18', [$mask, ['kind' => 'cleanse', 'cleanse' => 'clarifying']])]), CarbonImmutable::parse('2027-01-09')))
-        ->toBe(['Mask moved from 20 Jan to 18 Jan.', 'Strong protein of 20 Jan is not planned any more.', 'Clarifying on 18 Jan is new.'])
+    $items = collect([
+        $item('2027-01-12', [$mask]),
+        $item('2027-01-22', [$mask, ['kind' => 'cleanse', 'cleanse' => 'clarifying']]),
+        $item('2027-03-01', [$mask]),
+    ]);
+    expect(PromiseChanges::since(
+        $promise,
+        collect([
+            $item('2027-01-12', [$mask]),
+            $item('2027-01-18', [$mask, ['kind' => 'cleanse', 'cleanse' => 'clarifying']]),
+        ]),
+        CarbonImmutable::parse('2027-01-09'),
+    ))
+        ->toBe([
+            'Mask moved from 20 Jan to 18 Jan.',
+            'Strong protein of 20 Jan is not planned any more.',
+            'Clarifying on 18 Jan is new.',
+        ])
         // What lies beyond the last promised day is not new: it was never spoken of.
-        ->and(Promises::changes($promise, $items, CarbonImmutable::parse('2027-01-09')))->toBe(['Mask moved from 20 Jan to 22 Jan.', 'Strong protein of 20 Jan is not planned any more.']);
+        ->and(PromiseChanges::since($promise, $items, CarbonImmutable::parse('2027-01-09')))->toBe([
+            'Mask moved from 20 Jan to 22 Jan.',
+            'Strong protein of 20 Jan is not planned any more.',
+        ]);
 });
 
 it('sets the seasons of a household side by side, and of a stylist', function (): void {
@@ -162,18 +270,27 @@ it('sets the seasons of a household side by side, and of a stylist', function ()
     $other = $this->aHead('growing-out-bleach');
     $one->update(['household' => 'Harbour 4']);
     $two->update(['household' => 'Harbour 4']);
-    $this->actingAs($this->stylist)->get('/seasons?household=Harbour+4')->assertOk()->assertSee($one->name)->assertSee($two->name)->assertDontSee($other->name);
-    $this->get('/seasons')->assertOk()->assertSee('Nobody here yet');
+    $this
+        ->actingAs($this->stylist)
+        ->get('/plans?household=Harbour+4')
+        ->assertOk()
+        ->assertSee($one->name)
+        ->assertSee($two->name)
+        ->assertDontSee($other->name);
+    $this->get('/plans')->assertOk()->assertSee('Nobody here yet');
     [, $stranger] = $this->salonWithStylist('maren@test.example');
-    $this->actingAs($stranger)->get('/seasons?household=Harbour+4')->assertOk()->assertDontSee($one->name);
-    $this->postJson("/heads/{$one->id}/season/acts", [])->assertNotFound();
-    $this->post("/heads/{$one->id}/season/undo")->assertNotFound();
+    $this->actingAs($stranger)->get('/plans?household=Harbour+4')->assertOk()->assertDontSee($one->name);
+    $this->postJson("/clients/{$one->id}/plan/acts", [])->assertNotFound();
+    $this->post("/clients/{$one->id}/plan/undo")->assertNotFound();
 });
 
 it('draws a stone for each day, as far along as it is, over the change of the clocks', function (): void {
-    $line = SeasonLine::of(CarbonImmutable::parse('2027-03-20', 'Europe/Lisbon'), 12, [
+    $line = PlanTimeline::of(CarbonImmutable::parse('2027-03-20', 'Europe/Lisbon'), 12, [
         ['date' => '2027-03-20', 'minutes' => 0.0, 'kinds' => [], 'byHand' => false, 'broken' => false, 'says' => ''],
-        ['date' => '2027-04-03', 'minutes' => 400.0, 'kinds' => ['mask'], 'byHand' => true, 'broken' => true, 'says' => ''],
+        [
+            'date' => '2027-04-03', 'minutes' => 400.0, 'kinds' => ['mask'], 'byHand' => true, 'broken' => true,
+            'says' => '',
+        ],
     ], [['from' => '2027-03-01', 'until' => '2027-03-21', 'kind' => 'away', 'says' => 'away'], ['from' => '2026-01-01', 'until' => '2026-01-02', 'kind' => 'away', 'says' => 'long ago']], ['2027-03-01', '2027-03-27', '2027-03-27']);
     expect($line->stones[1]['x'] - $line->stones[0]['x'])->toEqualWithDelta(14 * $line->dayWidth, 0.11)
         ->and($line->stones[0]['r'])->toBe(9.0)->and($line->stones[1]['r'])->toBe(19.0)

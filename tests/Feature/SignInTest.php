@@ -6,8 +6,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 
 it('signs in with the right password and out again', function (): void {
-    $this->get('/heads')->assertRedirect('/sign-in');
-    $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'a-long-password'])->assertRedirect('/heads');
+    $this->get('/clients')->assertRedirect('/sign-in');
+    $this->post(
+        '/sign-in',
+        ['email' => 'ilse@test.example', 'password' => 'a-long-password'],
+    )->assertRedirect('/clients');
     $this->assertAuthenticatedAs($this->stylist);
     $this->post('/sign-out')->assertRedirect('/sign-in');
     $this->assertGuest();
@@ -15,7 +18,10 @@ it('signs in with the right password and out again', function (): void {
 
 it('says the same of a wrong password and an unknown address, and throttles', function (): void {
     foreach (['ilse@test.example', 'nobody@test.example'] as $email) {
-        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.']);
+        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors([
+            'email' =>
+                'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.',
+        ]);
     }
     for ($i = 0; $i < 5; $i++) {
         $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'wrong']);
@@ -31,9 +37,15 @@ it('hashes passwords', function (): void {
 });
 
 it('sends a strict content security policy and nothing inline', function (): void {
-    $response = $this->actingAs($this->stylist)->get('/heads/' . $this->aHead()->id);
-    expect($response->headers->get('Content-Security-Policy'))->toContain("default-src 'none'")->toContain("script-src 'self'")->not->toContain('unsafe');
-    expect($response->getContent())->not->toMatch('/<script(?![^>]*\bsrc=)[^>]*>/')->not->toMatch('/\sstyle=/')->not->toMatch('/\son[a-z]+=/');
+    $response = $this->actingAs($this->stylist)->get('/clients/' . $this->aHead()->id);
+    expect($response->headers->get('Content-Security-Policy'))
+        ->toContain("default-src 'none'")
+        ->toContain("script-src 'self'")->not
+        ->toContain('unsafe');
+    expect($response->getContent())->not
+        ->toMatch('/<script(?![^>]*\bsrc=)[^>]*>/')->not
+        ->toMatch('/\sstyle=/')->not
+        ->toMatch('/\son[a-z]+=/');
     expect($response->headers->get('Cache-Control'))->toContain('no-store');
 });
 

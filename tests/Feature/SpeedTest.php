@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Care\Shared\ActKey;
+use App\Care\Shared\Lock;
+use App\Care\Shared\Outcome;
 use Illuminate\Support\Facades\DB;
 
 /** Queries that a page asks, whatever the number of heads. */
@@ -18,22 +21,28 @@ function queries(callable $page): int
 
 it('asks as many queries for thirteen heads as for one', function (): void {
     $this->aHead();
-    $this->actingAs($this->stylist)->get('/heads');
-    $one = queries(fn () => $this->get('/heads')->assertOk());
+    $this->actingAs($this->stylist)->get('/clients');
+    $one = queries(fn () => $this->get('/clients')->assertOk());
     foreach (range(1, 3) as $i) {
         $this->aHead('protein-sensitive');
         $this->aHead('growing-out-bleach');
     }
-    expect(queries(fn () => $this->get('/heads')->assertOk()))->toBe($one)->and($one)->toBeLessThanOrEqual(5);
+    expect(queries(fn () => $this->get('/clients')->assertOk()))->toBe($one)->and($one)->toBeLessThanOrEqual(5);
 });
 
 it('opens every page of a head with few queries, however long its history', function (string $page, int $most): void {
     $head = $this->aHead('growing-out-bleach');
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}{$page}");
-    expect(queries(fn () => $this->get("/heads/{$head->id}{$page}")->assertOk()))->toBeLessThanOrEqual($most);
-})->with([['', 10], ['/season', 11], ['/ledger', 8], ['/terms', 6], ['/trends', 9], ['/bench', 8], ['/wash-day', 9]]);
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}{$page}");
+    expect(queries(fn () => $this->get("/clients/{$head->id}{$page}")->assertOk()))->toBeLessThanOrEqual($most);
+})->with([
+    ['', 10], ['/plan', 11], ['/history/ledger', 8], ['/plan/terms', 6], ['/trends', 9], ['/hair-tests', 8],
+    ['/wash-days', 9],
+]);
 
-/** Fills the salon up to so many heads and three years of bookings, as rows; what is asked is what a morning asks, not how they came there. */
+/**
+ * Fills the salon up to so many heads and three years of bookings, as rows; what is asked is what a morning asks, not
+ * how they came there.
+ */
 function fillSalon(Tests\Feature\FeatureTestCase $test, int $heads, int $bookingsADay): void
 {
     $first = $test->aHead();
@@ -49,7 +58,21 @@ function fillSalon(Tests\Feature\FeatureTestCase $test, int $heads, int $booking
     for ($day = 0; $day < 3 * 365; $day++) {
         for ($i = 0; $i < $bookingsADay; $i++) {
             $date = now()->subDays($day)->format('Y-m-d');
-            $bookings[] = ['id' => sprintf('01hzzzzzzzzzzzz%06d%05d', $day, $i), 'salon_id' => $test->salon->id, 'head_id' => $ids[($day * 7 + $i) % count($ids)], 'user_id' => $test->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => 1, 'date' => $date, 'starts_at' => "{$date} " . sprintf('%02d:00:00', 10 + $i), 'stretches' => '[]', 'minutes' => 45, 'price_cents' => 0, 'status' => $day === 0 ? 'booked' : 'done', 'changed_by' => 'Ilse'];
+            $bookings[] = [
+                'id' => sprintf('01hzzzzzzzzzzzz%06d%05d', $day, $i),
+                'salon_id' => $test->salon->id,
+                'head_id' => $ids[($day * 7 + $i) % count($ids)],
+                'user_id' => $test->stylist->id,
+                'service' => 'Dry cut',
+                'is_wash_day' => 1,
+                'date' => $date,
+                'starts_at' => "{$date} " . sprintf('%02d:00:00', 10 + $i),
+                'stretches' => '[]',
+                'minutes' => 45,
+                'price_cents' => 0,
+                'status' => $day === 0 ? 'booked' : 'done',
+                'changed_by' => 'Ilse',
+            ];
         }
     }
     foreach (['heads' => $heads_rows, 'outlooks' => $outlooks, 'bookings' => $bookings] as $table => $rows) {
@@ -58,7 +81,10 @@ function fillSalon(Tests\Feature\FeatureTestCase $test, int $heads, int $booking
         }
     }
     foreach (range(1, 7) as $weekday) {
-        App\Models\WorkingHours::query()->create(['salon_id' => $test->salon->id, 'user_id' => $test->stylist->id, 'weekday' => $weekday, 'from_minute' => 540, 'until_minute' => 1080]);
+        App\Models\WorkingHours::query()->create([
+            'salon_id' => $test->salon->id, 'user_id' => $test->stylist->id, 'weekday' => $weekday,
+            'from_minute' => 540, 'until_minute' => 1080,
+        ]);
     }
 }
 
@@ -81,30 +107,41 @@ it('opens Today with 500 heads and three years as it does with one head', functi
     fillSalon($this, 500, 8);
     $queries = queries(fn () => $this->actingAs($this->stylist)->get('/today')->assertOk());
     $full = $open();
-    // Eight rows instead of none, five hundred heads instead of one: what is more is the day itself, not the salon's size.
+    // Eight rows instead of none, five hundred heads instead of one: what is more is the day itself, not the salon's
+    // size.
     expect($queries)->toBeLessThanOrEqual($small + 5)->and($full / $fast)->toBeLessThan(6.0);
     fwrite(STDERR, sprintf("Today: %.0f ms with one head, %.0f ms with 500 and three years\n", $fast, $full));
 });
 
 it('lays out three stylists and twelve heads in a time that a morning has', function (): void {
-    // A full day that keeps its promises: four heads to each stylist, one after the other, each with a mask that sits; then three are late.
+    // A full day that keeps its promises: four heads to each stylist, one after the other, each with a mask that sits;
+    // then three are late.
     $sittings = [];
     foreach ([1, 2, 3] as $stylist) {
         foreach ([540, 630, 760, 880] as $i => $at) {
-            $sittings[] = new Nagomi\Core\HandsLine\Sitting("{$stylist} {$i}", [new Nagomi\Core\HandsLine\Stretch(25, 20), new Nagomi\Core\HandsLine\Stretch(40)], $i === 1 ? $at + 15 : $at, $at, "stylist {$stylist}");
+            $sittings[] = new Nagomi\Core\Scheduling\Appointment(
+                "{$stylist} {$i}",
+                [new Nagomi\Core\Scheduling\WorkSegment(25, 20), new Nagomi\Core\Scheduling\WorkSegment(40)],
+                $i === 1 ? $at + 15 : $at,
+                $at,
+                "stylist {$stylist}",
+            );
         }
     }
-    $day = new Nagomi\Core\HandsLine\SalonDay(['stylist 1' => [[540, 1080]], 'stylist 2' => [[540, 1080]], 'stylist 3' => [[540, 1080]]], 5);
+    $day = new Nagomi\Core\Scheduling\SalonDay(
+        ['stylist 1' => [[540, 1080]], 'stylist 2' => [[540, 1080]], 'stylist 3' => [[540, 1080]]],
+        5,
+    );
     $times = [];
     for ($i = 0; $i < 3; $i++) {
         $start = hrtime(true);
-        $line = Nagomi\Core\HandsLine\HandsLine::of($day, $sittings);
+        $line = Nagomi\Core\Scheduling\Scheduler::of($day, $sittings);
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     expect($line->without())->toBe([]);
     // Held against what the same machine needs to plan one season, which is some 100 ms where 200 are asked for here.
     $start = hrtime(true);
-    App\Care\Renewal::of($this->aHead());
+    app(App\Bridge\Plans\Outlooks::class)->of($this->aHead());
     $season = (hrtime(true) - $start) / 1e6;
     fwrite(STDERR, sprintf("Hands line: %.0f ms for 3 stylists and 12 heads\n", min($times)));
     expect(min($times))->toBeLessThan(2 * $season);
@@ -113,17 +150,20 @@ it('lays out three stylists and twelve heads in a time that a morning has', func
 it('adds at most three milliseconds to a write with its key, its lock and its answer', function (): void {
     $head = $this->aHead();
     $protocol = app(App\Care\Shared\WriteProtocol::class);
-    $write = fn (): int => Illuminate\Support\Facades\DB::table('heads')->where('id', $head->id)->update(['household' => random_int(1, 1_000_000)]);
+    $write = fn (): int => Illuminate\Support\Facades\DB::table('heads')->where('id', $head->id)->update([
+        'household' => random_int(1, 1_000_000),
+    ]);
     $plain = $kept = [];
     for ($i = 0; $i < 60; $i++) {
         $start = hrtime(true);
         Illuminate\Support\Facades\DB::transaction($write);
         $plain[] = (hrtime(true) - $start) / 1e6;
         $start = hrtime(true);
-        $protocol->once(App\Care\Shared\ActKey::keyed('user 1', "POST {$i}", "key {$i}", str_repeat('w', 2000), 'heads.update'), App\Care\Shared\Lock::head($head->id), function () use ($write): App\Care\Shared\Outcome {
+        $key = ActKey::keyed('user 1', "POST {$i}", "key {$i}", str_repeat('w', 2000), 'clients.update');
+        $protocol->once($key, Lock::head($head->id), function () use ($write): Outcome {
             $write();
 
-            return App\Care\Shared\Outcome::done(null, ['status' => 302, 'to' => '/heads', 'content' => '']);
+            return Outcome::done(null, ['status' => 302, 'to' => '/clients', 'content' => '']);
         }, fn (array $answer): null => null);
         $kept[] = (hrtime(true) - $start) / 1e6;
     }

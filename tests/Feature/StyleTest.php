@@ -7,7 +7,7 @@ use App\Models\Style;
 it('follows a style day by day, and sends its life to the Bench', function (): void {
     $head = $this->aHead();
     $day = fn (int $ago): string => now('Europe/Lisbon')->subDays($ago)->format('Y-m-d');
-    $page = "/heads/{$head->id}/style";
+    $page = "/clients/{$head->id}/style";
     $this->actingAs($this->stylist)->get($page)->assertSee('None is followed now');
     $this->post($page, ['styling' => 'rake', 'on' => $day(6)])->assertSessionHasNoErrors();
     $this->put($page, ['on' => $day(4), 'what' => 'refreshed']);
@@ -21,14 +21,19 @@ it('follows a style day by day, and sends its life to the Bench', function (): v
     $this->delete($page, ['on' => $day(1)])->assertSessionHasNoErrors();
     $reading = $head->readings()->where('test', 'style-life')->latest('id')->first();
     // Made six days ago and last good yesterday: six days, refreshed on two of them.
-    expect($reading->raw)->toEqual(['days' => 6, 'refreshes' => 2])->and($reading->moment)->toBe('home')->and(Style::query()->first()->ended_on->format('Y-m-d'))->toBe($day(1));
+    expect($reading->raw)
+        ->toEqual(['days' => 6, 'refreshes' => 2])
+        ->and($reading->moment)
+        ->toBe('home')
+        ->and(Style::query()->first()->ended_on->format('Y-m-d'))
+        ->toBe($day(1));
     $this->get($page)->assertSee('good for 6 days, refreshed 2 times');
     $this->put($page, ['on' => $day(0), 'what' => 'refreshed'])->assertNotFound();
 });
 
 it('tells when braids come down, sooner where that is set for her', function (): void {
     $head = $this->aHead();
-    $page = "/heads/{$head->id}/style";
+    $page = "/clients/{$head->id}/style";
     $made = now('Europe/Lisbon')->subDays(30)->format('Y-m-d');
     $this->actingAs($this->stylist)->post($page, ['styling' => 'braids', 'on' => $made]);
     $this->get($page)->assertSee('Take it down now: it was due on')->assertSee('tension');
@@ -45,34 +50,66 @@ it('tells when braids come down, sooner where that is set for her', function ():
 
 it('says what the planned wash days need, and what a head has used', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post('/shelf', ['name' => 'Quiet shampoo', 'kind' => 'shampoo', 'ingredients' => 'Aqua, Decyl Glucoside', 'size_ml' => '3', 'price' => '9']);
-    $this->get('/shelf')->assertSee('What the wash days planned for the next two weeks need')->assertSee('too little');
-    $this->post('/shelf', ['name' => 'Barrel', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '1000', 'price' => '10']);
-    $this->post("/heads/{$head->id}/basin", []);
-    $basin = App\Models\Basin::query()->firstOrFail();
-    $mask = collect($basin->steps())->firstWhere('key', 'mask');
+    $this->actingAs($this->stylist)->post(
+        '/products',
+        [
+            'name' => 'Quiet shampoo', 'kind' => 'shampoo', 'ingredients' => 'Aqua, Decyl Glucoside', 'size_ml' => '3',
+            'price' => '9',
+        ],
+    );
+    $this
+        ->get('/products')
+        ->assertSee('What the wash days planned for the next two weeks need')
+        ->assertSee('too little');
+    $this->post(
+        '/products',
+        [
+            'name' => 'Barrel', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '1000',
+            'price' => '10',
+        ],
+    );
+    $this->post("/clients/{$head->id}/wash", []);
+    $washSession = App\Models\WashSession::query()->firstOrFail();
+    $mask = collect($washSession->steps())->firstWhere('key', 'mask');
     if ($mask !== null) {
-        $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [
+        $this->postJson("/clients/{$head->id}/wash/{$washSession->id}/acts", ['device' => 'one', 'acts' => [
             ['key' => 'a', 'kind' => 'amount', 'step' => 'mask', 'value' => ['ml' => 50], 'at' => now()->format('c')],
-            ['key' => 'b', 'kind' => 'done', 'step' => 'mask', 'value' => null, 'at' => now()->addMinutes(20)->format('c')],
+            [
+                'key' => 'b', 'kind' => 'done', 'step' => 'mask', 'value' => null,
+                'at' => now()->addMinutes(20)->format('c'),
+            ],
         ]])->assertOk();
-        $this->post("/heads/{$head->id}/basin/{$basin->id}/finish", ['minutes' => ['mask' => '20']]);
+        $this->post("/clients/{$head->id}/wash/{$washSession->id}/finish", ['minutes' => ['mask' => '20']]);
         // 50 of 1000 mL at 10.00.
-        $this->get("/heads/{$head->id}/shelf")->assertSee('Products used on her at the Basin so far: €0.50.');
+        $this->get("/clients/{$head->id}/products")->assertSee('Products used on this hair so far: €0.50.');
     }
-    expect(true)->toBe($mask === null || $head->washDays()->where('key', $basin->refresh()->wash_day)->exists());
+    expect(true)->toBe($mask === null || $head->washDays()->where('key', $washSession->refresh()->wash_day)->exists());
 });
 
 it('lets the next step come first, and goes on from there', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/basin", ['styling' => 'twists'])->assertSessionHasNoErrors();
-    $basin = App\Models\Basin::query()->firstOrFail();
-    $act = fn (string $key, string $kind, string $step): array => ['key' => $key, 'kind' => $kind, 'step' => $step, 'value' => null, 'at' => now()->format('c')];
-    $keys = array_column($basin->steps(), 'key');
-    $told = $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [$act('a', 'swap', $keys[1])]])->assertOk()->json();
-    expect(array_slice($told['order'], 0, 3))->toBe([$keys[0], $keys[2], $keys[1]])->and(array_values(array_unique($told['order'])))->toHaveCount(count($keys));
-    $this->postJson("/heads/{$head->id}/basin/{$basin->id}/acts", ['device' => 'one', 'acts' => [$act('b', 'done', 'style')]]);
-    $this->post("/heads/{$head->id}/basin/{$basin->id}/finish");
+    $this
+        ->actingAs($this->stylist)
+        ->post("/clients/{$head->id}/wash", ['styling' => 'twists'])
+        ->assertSessionHasNoErrors();
+    $washSession = App\Models\WashSession::query()->firstOrFail();
+    $act = fn (string $key, string $kind, string $step): array => [
+        'key' => $key, 'kind' => $kind, 'step' => $step, 'value' => null, 'at' => now()->format('c'),
+    ];
+    $keys = array_column($washSession->steps(), 'key');
+    $told = $this->postJson(
+        "/clients/{$head->id}/wash/{$washSession->id}/acts",
+        ['device' => 'one', 'acts' => [$act('a', 'swap', $keys[1])]],
+    )->assertOk()->json();
+    expect(array_slice($told['order'], 0, 3))
+        ->toBe([$keys[0], $keys[2], $keys[1]])
+        ->and(array_values(array_unique($told['order'])))
+        ->toHaveCount(count($keys));
+    $this->postJson(
+        "/clients/{$head->id}/wash/{$washSession->id}/acts",
+        ['device' => 'one', 'acts' => [$act('b', 'done', 'style')]],
+    );
+    $this->post("/clients/{$head->id}/wash/{$washSession->id}/finish");
     // The style that was made is followed from that day.
     expect(Style::query()->first()->styling)->toBe('twists');
 });

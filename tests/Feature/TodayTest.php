@@ -17,15 +17,27 @@ use Tests\Feature\FeatureTestCase;
 function aDay(FeatureTestCase $test, array $bookings): array
 {
     foreach (range(1, 7) as $weekday) {
-        WorkingHours::query()->create(['salon_id' => $test->salon->id, 'user_id' => $test->stylist->id, 'weekday' => $weekday, 'from_minute' => 540, 'until_minute' => 1080]);
+        WorkingHours::query()->create([
+            'salon_id' => $test->salon->id, 'user_id' => $test->stylist->id, 'weekday' => $weekday,
+            'from_minute' => 540, 'until_minute' => 1080,
+        ]);
     }
     $test->actingAs($test->stylist);
 
     return array_map(function (array $of) use ($test): Booking {
         [$head, $time, $minutes] = $of;
         $booking = new Booking([
-            'head_id' => $head->id, 'user_id' => $test->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false, 'date' => '2027-01-09', 'starts_at' => CarbonImmutable::parse("2027-01-09 {$time}", 'UTC'),
-            'stretches' => [['hands' => (float) $minutes, 'waiting' => 0.0, 'spread' => 0.2, 'waiting_spread' => 0.0]], 'minutes' => $minutes, 'price_cents' => 4800, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse',
+            'head_id' => $head->id,
+            'user_id' => $test->stylist->id,
+            'service' => 'Dry cut',
+            'is_wash_day' => false,
+            'date' => '2027-01-09',
+            'starts_at' => CarbonImmutable::parse("2027-01-09 {$time}", 'UTC'),
+            'stretches' => [['hands' => (float) $minutes, 'waiting' => 0.0, 'spread' => 0.2, 'waiting_spread' => 0.0]],
+            'minutes' => $minutes,
+            'price_cents' => 4800,
+            'status' => BookingStatus::Booked,
+            'changed_by' => 'Ilse',
         ]);
         $booking->forceFill(['salon_id' => $test->salon->id])->save();
 
@@ -44,11 +56,26 @@ it('greets with the day, and with what to do where nobody is booked', function (
 
 it('says who is late, who begins late for it, and whom to call', function (): void {
     // It is ten: the first should have begun at 9:30 and has not come.
-    [$first, $second] = aDay($this, [[$one = $this->aHead(), '09:30', 60], [$two = $this->aHead('protein-sensitive'), '10:30', 60]]);
-    $this->get('/today')->assertOk()->assertSee($one->name)->assertSee('begins 10:00, 30 min after what was promised')->assertSee('begins 11:00, 30 min after what was promised');
+    [$first, $second] = aDay(
+        $this,
+        [[$one = $this->aHead(), '09:30', 60], [$two = $this->aHead('protein-sensitive'), '10:30', 60]],
+    );
+    $this
+        ->get('/today')
+        ->assertOk()
+        ->assertSee($one->name)
+        ->assertSee('begins 10:00, 30 min after what was promised')
+        ->assertSee('begins 11:00, 30 min after what was promised');
     // She calls: she comes at half past eleven. Now the second keeps her time.
-    $this->post("/bookings/{$first->id}/notes", ['what' => 'later', 'expected' => '11:30', 'sequence' => '0'])->assertSessionHasNoErrors();
-    $this->get('/today')->assertSee('begins 11:30')->assertDontSee('begins 11:00')->assertSee('She cannot begin before 11:30');
+    $this->post(
+        "/bookings/{$first->id}/notes",
+        ['what' => 'later', 'expected' => '11:30', 'sequence' => '0'],
+    )->assertSessionHasNoErrors();
+    $this
+        ->get('/today')
+        ->assertSee('begins 11:30')
+        ->assertDontSee('begins 11:00')
+        ->assertSee('Cannot begin before 11:30');
     // The second begins on time and overruns by twenty minutes.
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:30', 'UTC'));
     $this->post("/bookings/{$second->id}/notes", ['what' => 'begin', 'sequence' => '0']);
@@ -72,7 +99,11 @@ it('names who drifts and is not booked, and stops when she is', function (): voi
     Outlook::query()->whereKey($head->id)->update(['drifts_on' => '2027-01-12']);
     aDay($this, []);
     $this->get('/today')->assertSee($head->name)->assertSee('leaves her band in 3 days');
-    $booking = new Booking(['head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Wash day', 'is_wash_day' => true, 'date' => '2027-01-11', 'starts_at' => '2027-01-11 10:00', 'stretches' => [], 'minutes' => 60, 'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse']);
+    $booking = new Booking([
+        'head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Wash day', 'is_wash_day' => true,
+        'date' => '2027-01-11', 'starts_at' => '2027-01-11 10:00', 'stretches' => [], 'minutes' => 60,
+        'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse',
+    ]);
     $booking->forceFill(['salon_id' => $this->salon->id])->save();
     $this->get('/today')->assertDontSee('leaves her band in');
     $booking->update(['status' => BookingStatus::Cancelled]);
@@ -84,7 +115,7 @@ it('names who drifts and is not booked, and stops when she is', function (): voi
 it('calls those who did not come, and those with a sign that is not cleared', function (): void {
     [$booking] = aDay($this, [[$head = $this->aHead(), '09:30', 60]]);
     $this->post("/bookings/{$booking->id}/notes", ['what' => 'no-show', 'sequence' => '0']);
-    $this->get('/today')->assertSee('She did not come on Sat 9 Jan.');
+    $this->get('/today')->assertSee('Did not come on Sat 9 Jan.');
     $other = $this->aHead('protein-sensitive');
     $other->update(['red_sign' => true]);
     $this->get('/today')->assertSee('A sign that bars treatments is not cleared yet');
@@ -95,7 +126,11 @@ it('hides the names of others on a screen that clients see', function (): void {
     aDay($this, [[$head = $this->aHead(), '10:30', 60]]);
     $this->get('/today')->assertSee($head->name);
     $this->put('/today/names')->assertRedirect();
-    $this->get('/today')->assertDontSee($head->name)->assertDontSee(explode(' ', $head->name)[0])->assertSee(mb_substr($head->name, 0, 1) . '.');
+    $this
+        ->get('/today')
+        ->assertDontSee($head->name)
+        ->assertDontSee(explode(' ', $head->name)[0])
+        ->assertSee(mb_substr($head->name, 0, 1) . '.');
     $this->put('/today/names');
     $this->get('/today')->assertSee($head->name);
 });
@@ -106,19 +141,37 @@ it('counts what the day takes from the shelf', function (): void {
     $item = $head->planItems()->where('status', 'planned')->firstOrFail();
     $item->forceFill(['date' => '2027-01-09', 'steps' => [['kind' => 'mask', 'minutes' => 20]]])->save();
     $this->get('/today')->assertSee('Too little on the shelf for this day')->assertSee('0 mL left');
-    $this->post('/shelf', ['name' => 'Barrel of mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '5000']);
+    $this->post(
+        '/products',
+        ['name' => 'Barrel of mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '5000'],
+    );
     $this->get('/today')->assertDontSee('Too little on the shelf for this day');
 });
 
 it('knows leave', function (): void {
     aDay($this, [[$this->aHead(), '10:30', 60]]);
-    $this->post('/house/leave', ['leave_of' => (string) $this->stylist->id, 'leave_from' => '2027-01-09', 'leave_until' => '2027-01-10', 'leave_because' => 'course'])->assertSessionHas('said', 'Noted. 1 booking falls into those days: move them, or call.');
+    $this->post(
+        '/salon/leave',
+        [
+            'leave_of' => (string) $this->stylist->id,
+            'leave_from' => '2027-01-09',
+            'leave_until' => '2027-01-10',
+            'leave_because' => 'course',
+        ],
+    )->assertSessionHas('said', 'Noted. 1 booking falls into those days: move them, or call.');
     $this->get('/today')->assertSee('Nobody works on this day');
-    $this->get('/house/hours')->assertSee('course');
-    $this->delete('/house/leave/' . Leave::query()->sole()->id)->assertRedirect('/house/hours');
+    $this->get('/salon/hours')->assertSee('course');
+    $this->delete('/salon/leave/' . Leave::query()->sole()->id)->assertRedirect('/salon/hours');
     $this->get('/today')->assertDontSee('Nobody works on this day');
     foreach ([['leave_until' => '2027-01-01'], ['leave_from' => 'Monday'], ['leave_of' => '0']] as $wrong) {
-        $this->post('/house/leave', $wrong + ['leave_of' => (string) $this->stylist->id, 'leave_from' => '2027-01-09', 'leave_until' => '2027-01-10'])->assertSessionHasErrors();
+        $this->post(
+            '/salon/leave',
+            $wrong + [
+                'leave_of' => (string) $this->stylist->id,
+                'leave_from' => '2027-01-09',
+                'leave_until' => '2027-01-10',
+            ],
+        )->assertSessionHasErrors();
     }
 });
 
@@ -135,7 +188,14 @@ it('asks as many queries for eight bookings as for one', function (): void {
     };
     $one = $count();
     WorkingHours::query()->delete();
-    aDay($this, array_map(fn (Head $head, int $i): array => [$head, (10 + intdiv($i, 2)) . ':' . ($i % 2 ? '30' : '00'), 20], array_slice($heads, 1), range(0, 6)));
+    aDay(
+        $this,
+        array_map(
+            fn (Head $head, int $i): array => [$head, (10 + intdiv($i, 2)) . ':' . ($i % 2 ? '30' : '00'), 20],
+            array_slice($heads, 1),
+            range(0, 6),
+        ),
+    );
     expect($count())->toBeLessThanOrEqual($one)->toBeLessThanOrEqual(16);
 });
 
@@ -148,7 +208,10 @@ it('works out, beside the page, what the night did not', function (): void {
     $this->get('/today')->assertSee('2 heads were last worked out before today');
     // Asked for again while it waits, it waits once.
     $this->get('/today');
-    expect(DB::table('jobs')->count())->toBe(1)->and($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-09');
+    expect(DB::table('jobs')->count())
+        ->toBe(1)
+        ->and($head->outlook()->first()->as_of->format('Y-m-d'))
+        ->toBe('2027-01-09');
     Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--quiet' => true]);
     expect($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-10');
     $this->get('/today')->assertDontSee('last worked out before today');

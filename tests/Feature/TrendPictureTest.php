@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Care\TrendsPage;
-use App\Pictures\TrendLine;
+use App\Drawings\TrendLine;
+use App\Pages\Trends\TrendsScreen;
 use Carbon\CarbonImmutable;
 
 it('lays a trend between the edges of its picture, with time to the right and more upwards', function (): void {
@@ -21,7 +21,12 @@ it('lays a trend between the edges of its picture, with time to the right and mo
     $x = array_column($picture->dots, 'x');
     $y = array_column($picture->dots, 'y');
     // 0, 28 and 42 of 56 days between 44 and 990: by hand 44, 517 and 753.5.
-    expect($x[0])->toEqualWithDelta(44.0, 0.1)->and($x[1])->toEqualWithDelta(517.0, 1.0)->and($x[2])->toEqualWithDelta(753.5, 1.0)
+    expect($x[0])
+        ->toEqualWithDelta(44.0, 0.1)
+        ->and($x[1])
+        ->toEqualWithDelta(517.0, 1.0)
+        ->and($x[2])
+        ->toEqualWithDelta(753.5, 1.0)
         ->and($y[0])->toBeGreaterThan($y[1])->and($y[1])->toBeGreaterThan($y[2])
         ->and(min($y))->toBeGreaterThan(0.0)->and(max($y))->toBeLessThan((float) TrendLine::HEIGHT)
         ->and(array_column($picture->dots, 'changed'))->toBe([false, false, true])
@@ -39,16 +44,27 @@ it('draws a single reading and equal readings without dividing by nothing', func
     $picture = TrendLine::of($points, [], [], $today, $today);
     expect($picture->dots)->toHaveCount(count($points))->and($picture->line)->toBe('')->and($picture->band)->toBe('');
     foreach ($picture->dots as $dot) {
-        expect(is_finite($dot['x']) && is_finite($dot['y']))->toBeTrue()->and($dot['y'])->toBeGreaterThan(0.0)->and($dot['y'])->toBeLessThan((float) TrendLine::HEIGHT);
+        expect(is_finite($dot['x']) && is_finite($dot['y']))
+            ->toBeTrue()
+            ->and($dot['y'])
+            ->toBeGreaterThan(0.0)
+            ->and($dot['y'])
+            ->toBeLessThan((float) TrendLine::HEIGHT);
     }
-})->with(['one, today' => [[['2026-03-01', 0.0]]], 'the same three times' => [[['2026-03-01', 7.0], ['2026-03-01', 7.0], ['2026-03-01', 7.0]]]]);
+})->with([
+    'one, today' => [[['2026-03-01', 0.0]]],
+    'the same three times' => [[['2026-03-01', 7.0], ['2026-03-01', 7.0], ['2026-03-01', 7.0]]],
+]);
 
 it('marks under a trend every treatment of its time, and nothing of another head', function (): void {
     $head = $this->aHead('growing-out-bleach');
     $this->aHead('mixed-porosity');
     $this->actingAs($this->stylist);
-    $trend = TrendsPage::of($head, 'breakage')['trends'][0];
-    $first = CarbonImmutable::createFromFormat('j M Y', $trend['rows'][count($trend['rows']) - 1]['date'])->format('Y-m-d');
+    $trend = app(TrendsScreen::class)->of($head, 'breakage')->trends[0];
+    $first = CarbonImmutable::createFromFormat(
+        'j M Y',
+        $trend['rows'][count($trend['rows']) - 1]['date'],
+    )->format('Y-m-d');
     // The plain way: every wash day with all of its steps.
     $expected = [];
     foreach ($head->washDays()->with('steps')->where('date', '>=', $first)->get() as $day) {
@@ -68,5 +84,7 @@ it('marks under a trend every treatment of its time, and nothing of another head
     $marked = array_map(fn (array $stone): array => $stone['kinds'], $trend['picture']->stones);
     $sorted = fn (array $kinds): array => collect($kinds)->sort()->values()->all();
     expect(count($marked))->toBeGreaterThan(5)
-        ->and(array_map($sorted, $marked))->toBe(array_values(array_map(fn (array $kinds): array => $sorted(array_keys($kinds)), $expected)));
+        ->and(array_map($sorted, $marked))->toBe(array_values(
+            array_map(fn (array $kinds): array => $sorted(array_keys($kinds)), $expected),
+        ));
 });

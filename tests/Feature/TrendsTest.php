@@ -2,28 +2,47 @@
 
 declare(strict_types=1);
 
-use App\Care\TestMinutes;
+use App\Bridge\Readings\TestMinutes;
 use App\Models\Reading;
 
 it('tells ordinary from changed beside every sign, in a picture and in a table', function (): void {
     $head = $this->aHead('growing-out-bleach');
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/trends?group=elasticity")->assertOk()
-        ->assertSee('wet stretch')->assertSee('ordinary: its average of')->assertSee('Every reading')->assertSee('trend-average', false);
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}/trends?group=elasticity")->assertOk()
+        ->assertSee('wet stretch')
+            ->assertSee('ordinary: its average of')
+            ->assertSee('Every reading')
+            ->assertSee('trend-average', false);
     // Six dry readings in a row are no accident.
     foreach (range(1, 6) as $i) {
-        $head->readings()->make()->forceFill(['key' => "dry-{$i}", 'salon_id' => $head->salon_id, 'date' => now()->subDays(7 - $i)->format('Y-m-d'), 'moment' => 'before-cleansing', 'test' => 'dryness', 'raw' => ['points' => 10], 'by' => 'Ilse'])->save();
+        $head->readings()->make()->forceFill([
+            'key' => "dry-{$i}",
+            'salon_id' => $head->salon_id,
+            'date' => now()->subDays(7 - $i)->format('Y-m-d'),
+            'moment' => 'before-cleansing',
+            'test' => 'dryness',
+            'raw' => ['points' => 10],
+            'by' => 'Ilse',
+        ])->save();
     }
-    $this->get("/heads/{$head->id}/trends?group=balance")->assertSee('changed: its average of');
-    $this->get("/heads/{$head->id}/trends?group=scalp")->assertSee('None of these was read yet')->assertSee('scalp flakes');
-    $this->get("/heads/{$head->id}/trends?group=nonsense")->assertOk()->assertSee('broken hairs');
+    $this->get("/clients/{$head->id}/trends?group=balance")->assertSee('changed: its average of');
+    $this
+        ->get("/clients/{$head->id}/trends?group=scalp")
+        ->assertSee('None of these was read yet')
+        ->assertSee('scalp flakes');
+    $this->get("/clients/{$head->id}/trends?group=nonsense")->assertOk()->assertSee('broken hairs');
 });
 
 it('gives every reading as CSV that a spreadsheet cannot take for formulas', function (): void {
     $head = $this->aHead();
-    $head->readings()->make()->forceFill(['key' => 'trap', 'salon_id' => $head->salon_id, 'date' => now()->format('Y-m-d'), 'moment' => 'before-cleansing', 'test' => 'dryness', 'raw' => ['points' => 4], 'by' => '=HYPERLINK("x")'])->save();
-    $csv = $this->actingAs($this->stylist)->get("/heads/{$head->id}/trends.csv")->assertOk()->streamedContent();
-    $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", $csv)));
-    expect($rows[0])->toBe(['date', 'sign', 'value', 'unit', 'zone', 'by', 'average', 'lower_limit', 'upper_limit', 'changed'])
+    $head->readings()->make()->forceFill([
+        'key' => 'trap', 'salon_id' => $head->salon_id, 'date' => now()->format('Y-m-d'),
+        'moment' => 'before-cleansing', 'test' => 'dryness', 'raw' => ['points' => 4], 'by' => '=HYPERLINK("x")',
+    ])->save();
+    $csv = $this->actingAs($this->stylist)->get("/clients/{$head->id}/trends.csv")->assertOk()->getContent();
+    $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\r\n", $csv)));
+    expect($rows[0])->toBe([
+        'date', 'sign', 'value', 'unit', 'zone', 'by', 'average', 'lower_limit', 'upper_limit', 'changed',
+    ])
         ->and(count($rows))->toBeGreaterThan(80)->and($csv)->toContain("'=HYPERLINK");
     foreach ($rows as $row) {
         expect($row)->toHaveCount(10);
@@ -32,59 +51,114 @@ it('gives every reading as CSV that a spreadsheet cannot take for formulas', fun
 
 it('shows first what is worth reading and keeps the others at hand', function (): void {
     $head = $this->aHead();
-    $page = $this->actingAs($this->stylist)->get("/heads/{$head->id}/bench")->assertSee('Worth reading now')->assertSee('Narrows the balance')->assertSee('more tests');
+    $page = $this
+        ->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/hair-tests")
+        ->assertSee('Worth reading now')
+        ->assertSee('Narrows the balance')
+        ->assertSee('more tests');
     $worth = array_column($head->outlook->worth['before-cleansing'], 'test');
-    expect($worth)->toContain('dryness')->and(array_sum(array_column($head->outlook->worth['before-cleansing'], 'minutes')))->toBeLessThanOrEqual(6.0);
+    expect($worth)
+        ->toContain('dryness')
+        ->and(array_sum(array_column($head->outlook->worth['before-cleansing'], 'minutes')))
+        ->toBeLessThanOrEqual(6.0);
     $page->assertSeeInOrder(['data-test="' . $worth[0] . '"', 'more-tests'], false);
 });
 
 it('learns the minutes a test takes from the chair', function (): void {
     $head = $this->aHead();
-    $usual = TestMinutes::of($this->salon)['dryness'];
+    $usual = app(TestMinutes::class)->of($this->salon)['dryness'];
     foreach (range(1, 10) as $i) {
-        $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'raw' => ['dryness' => ['points' => '4']], 'took' => ['dryness' => '60', 'feel' => 'long', 'x' => '9']])->assertSessionHasNoErrors();
+        $this->actingAs($this->stylist)->post(
+            "/clients/{$head->id}/hair-tests",
+            [
+                'date' => now('Europe/Lisbon')->format('Y-m-d'),
+                'moment' => 'before-cleansing',
+                'raw' => ['dryness' => ['points' => '4']],
+                'took' => ['dryness' => '60', 'feel' => 'long', 'x' => '9'],
+            ],
+        )->assertSessionHasNoErrors();
     }
     expect(Reading::query()->where('seconds', 60)->count())->toBe(10);
     Cache::flush();
-    expect(TestMinutes::of($this->salon)['dryness'])->toEqualWithDelta((5 * $usual + 10) / 15, 0.01);
+    expect(app(TestMinutes::class)->of($this->salon)['dryness'])->toEqualWithDelta((5 * $usual + 10) / 15, 0.01);
 });
 
 it('keeps scalp, wetting and a weighed shed ball as readings that leave the balance alone', function (): void {
     $head = $this->aHead();
     $standing = $head->outlook->standing;
-    $scalp = array_fill_keys(array_map(fn ($zone): string => "flakes_{$zone->value}", Nagomi\Core\Head\Zone::cases()), '2') + ['itch' => '3', 'oil' => '2', 'redness' => '1', 'soreness' => '0'];
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'zone' => 'crown', 'raw' => [
-        'scalp' => $scalp, 'wetting' => ['seconds' => '120', 'soak' => '0', 'slide' => '1'], 'shed-ball' => ['mass_g' => '0,9', 'length_mm' => '300', 'diameter_um' => '60', 'days_since_detangled' => '7'],
+    $scalp = array_fill_keys(
+        array_map(fn ($zone): string => "flakes_{$zone->value}", Nagomi\Core\Head\Zone::cases()),
+        '2',
+    ) + ['itch' => '3', 'oil' => '2', 'redness' => '1', 'soreness' => '0'];
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/hair-tests", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'zone' => 'crown', 'raw' => [
+        'scalp' => $scalp,
+        'wetting' => ['seconds' => '120', 'soak' => '0', 'slide' => '1'],
+        'shed-ball' => ['mass_g' => '0,9', 'length_mm' => '300', 'diameter_um' => '60', 'days_since_detangled' => '7'],
     ]])->assertSessionHasNoErrors();
-    $this->get("/heads/{$head->id}/visits/{$head->visits()->reorder()->latest('id')->first()->id}")->assertSee('scalp flakes')->assertSee('shed hairs');
+    $this
+        ->get("/clients/{$head->id}/history/{$head->visits()->reorder()->latest('id')->first()->id}")
+        ->assertSee('scalp flakes')
+        ->assertSee('shed hairs');
     foreach ($head->outlook()->first()->standing as $s => $stratum) {
         expect($stratum['moisture'])->toBe($standing[$s]['moisture']);
     }
-    $this->get("/heads/{$head->id}/trends?group=scalp")->assertSee('scalp flakes');
-    $this->post("/heads/{$head->id}/bench", ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'raw' => ['curl' => ['curled_mm' => '300', 'stretched_mm' => '200']]])->assertSessionHasErrors('raw.curl.curled_mm');
+    $this->get("/clients/{$head->id}/trends?group=scalp")->assertSee('scalp flakes');
+    $this->post(
+        "/clients/{$head->id}/hair-tests",
+        [
+            'date' => now('Europe/Lisbon')->format('Y-m-d'),
+            'moment' => 'before-cleansing',
+            'raw' => ['curl' => ['curled_mm' => '300', 'stretched_mm' => '200']],
+        ],
+    )->assertSessionHasErrors('raw.curl.curled_mm');
 });
 
 it('says what is overdue and what the plan hinges on, besides what narrows most', function (): void {
     $head = $this->aHead();
     $steps = collect($head->outlook->worth['before-cleansing'])->keyBy('test');
-    $page = $this->actingAs($this->stylist)->get("/heads/{$head->id}/bench");
-    $look = $head->planItems()->where('status', 'planned')->where('look', true)->where('date', '<=', now()->addDays(28)->format('Y-m-d'))->first();
+    $page = $this->actingAs($this->stylist)->get("/clients/{$head->id}/hair-tests");
+    $look = $head
+        ->planItems()
+        ->where('status', 'planned')
+        ->where('look', true)
+        ->where('date', '<=', now()->addDays(28)->format('Y-m-d'))
+        ->first();
     expect($steps->contains(fn (array $step): bool => isset($step['hinges'])))->toBe($look !== null);
     if ($look !== null) {
         $page->assertSee('hinges on it');
     }
     // Three lengths a month apart, then none for three months.
     foreach ([150, 120, 90] as $ago) {
-        $head->readings()->make()->forceFill(['key' => "length-{$ago}", 'salon_id' => $head->salon_id, 'date' => now()->subDays($ago)->format('Y-m-d'), 'moment' => 'before-cleansing', 'test' => 'density', 'raw' => ['tie_mm' => 80, 'parting' => 1], 'by' => 'Ilse'])->save();
+        $head->readings()->make()->forceFill([
+            'key' => "length-{$ago}", 'salon_id' => $head->salon_id, 'date' => now()->subDays($ago)->format('Y-m-d'),
+            'moment' => 'before-cleansing', 'test' => 'density', 'raw' => ['tie_mm' => 80, 'parting' => 1],
+            'by' => 'Ilse',
+        ])->save();
     }
-    App\Care\Renewal::of($head);
-    $this->get("/heads/{$head->id}/bench")->assertSee('Overdue: last taken 90 days ago, usually every 30.')->assertSee('Followed from visit to visit');
-    expect(array_sum(array_column($head->outlook()->first()->worth['before-cleansing'], 'minutes')))->toBeLessThanOrEqual(6.01);
+    app(App\Bridge\Plans\Outlooks::class)->of($head);
+    $this
+        ->get("/clients/{$head->id}/hair-tests")
+        ->assertSee('Overdue: last taken 90 days ago, usually every 30.')
+        ->assertSee('Followed from visit to visit');
+    expect(array_sum(array_column(
+        $head->outlook()->first()->worth['before-cleansing'],
+        'minutes',
+    )))->toBeLessThanOrEqual(6.01);
 });
 
 it('follows wear as it is worked out, with its doubt, beside the signs that speak of it', function (): void {
     $head = $this->aHead('growing-out-bleach');
-    $page = $this->actingAs($this->stylist)->get("/heads/{$head->id}/trends?group=wear")->assertOk()->assertSee('wear, worked out')->assertSee('of 100')->assertSee('one standard deviation of what the engine knows');
+    $page = $this
+        ->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/trends?group=wear")
+        ->assertOk()
+        ->assertSee('wear, worked out')
+        ->assertSee('of 100')
+        ->assertSee('one standard deviation of what the engine knows');
     $last = $head->days()->where('was_read', true)->orderByDesc('date')->first();
-    expect(substr_count((string) $page->getContent(), 'trend-dot'))->toBeGreaterThanOrEqual($head->days()->where('was_read', true)->count())->and($last)->not->toBeNull();
+    expect(substr_count((string) $page->getContent(), 'trend-dot'))
+        ->toBeGreaterThanOrEqual($head->days()->where('was_read', true)->count())
+        ->and($last)->not
+        ->toBeNull();
 });

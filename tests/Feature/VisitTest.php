@@ -2,14 +2,19 @@
 
 declare(strict_types=1);
 
-use App\Models\BenchDraft;
 use App\Models\Head;
+use App\Models\TestDraft;
 use App\Models\Visit;
 use Illuminate\Support\Str;
 
 function sitting(array $with = []): array
 {
-    return $with + ['date' => now('Europe/Lisbon')->format('Y-m-d'), 'moment' => 'before-cleansing', 'visit' => strtolower((string) Str::ulid()), 'raw' => ['dryness' => ['points' => '7'], 'feel' => ['points' => '-3']]];
+    return $with + [
+        'date' => now('Europe/Lisbon')->format('Y-m-d'),
+        'moment' => 'before-cleansing',
+        'visit' => strtolower((string) Str::ulid()),
+        'raw' => ['dryness' => ['points' => '7'], 'feel' => ['points' => '-3']],
+    ];
 }
 
 function latest(Head $head): Visit
@@ -21,18 +26,34 @@ it('takes a visit in once, however often it is sent', function (): void {
     $head = $this->aHead();
     $count = $head->readings()->count();
     $sitting = sitting();
-    $first = $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/bench", $sitting)->assertCreated()->json('told');
+    $first = $this
+        ->actingAs($this->stylist)
+        ->postJson("/clients/{$head->id}/hair-tests", $sitting)
+        ->assertCreated()
+        ->json('told');
     $standing = $head->outlook()->first()->standing;
-    expect($this->postJson("/heads/{$head->id}/bench", $sitting)->assertCreated()->json('told'))->toBe($first);
-    $this->post("/heads/{$head->id}/bench", $sitting)->assertRedirect($first);
-    expect($head->readings()->count())->toBe($count + 2)->and($head->outlook()->first()->standing)->toEqual($standing)->and(Visit::query()->find($sitting['visit'])->accounts()->count())->toBe(1);
+    expect($this->postJson("/clients/{$head->id}/hair-tests", $sitting)->assertCreated()->json('told'))->toBe($first);
+    $this->post("/clients/{$head->id}/hair-tests", $sitting)->assertRedirect($first);
+    expect($head->readings()->count())
+        ->toBe($count + 2)
+        ->and($head->outlook()->first()->standing)
+        ->toEqual($standing)
+        ->and(Visit::query()->find($sitting['visit'])->accounts()->count())
+        ->toBe(1);
 });
 
 it('answers a visit sent from a tablet with what is wrong, and saves nothing', function (): void {
     $head = $this->aHead();
     $count = $head->readings()->count();
-    $this->actingAs($this->stylist)->postJson("/heads/{$head->id}/bench", sitting(['raw' => ['dryness' => ['points' => '70']]]))->assertUnprocessable()->assertJsonValidationErrors('raw.dryness.points');
-    $this->postJson("/heads/{$head->id}/bench", sitting(['visit' => 'not-a-key']))->assertUnprocessable()->assertJsonValidationErrors('visit');
+    $this
+        ->actingAs($this->stylist)
+        ->postJson("/clients/{$head->id}/hair-tests", sitting(['raw' => ['dryness' => ['points' => '70']]]))
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('raw.dryness.points');
+    $this
+        ->postJson("/clients/{$head->id}/hair-tests", sitting(['visit' => 'not-a-key']))
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('visit');
     expect($head->readings()->count())->toBe($count);
 });
 
@@ -40,24 +61,37 @@ it('does not take another head’s visit for its own', function (): void {
     $one = $this->aHead();
     $two = $this->aHead('protein-sensitive');
     $sitting = sitting();
-    $this->actingAs($this->stylist)->post("/heads/{$one->id}/bench", $sitting);
+    $this->actingAs($this->stylist)->post("/clients/{$one->id}/hair-tests", $sitting);
     $count = $two->readings()->count();
-    $this->post("/heads/{$two->id}/bench", $sitting)->assertSessionHasErrors('visit');
+    $this->post("/clients/{$two->id}/hair-tests", $sitting)->assertSessionHasErrors('visit');
     expect($two->readings()->count())->toBe($count);
-    $this->get("/heads/{$two->id}/visits/{$sitting['visit']}")->assertNotFound();
+    $this->get("/clients/{$two->id}/history/{$sitting['visit']}")->assertNotFound();
 });
 
 it('keeps what a visit said before, when it is corrected', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting());
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/hair-tests", sitting());
     $visit = latest($head);
     $said = $visit->accounts()->first()->account;
-    $edit = "/heads/{$head->id}/visits/{$visit->id}";
-    $this->get("{$edit}/correct")->assertSee('Correct a visit')->assertSee('name="raw[dryness][points]" value="7"  checked', false);
+    $edit = "/clients/{$head->id}/history/{$visit->id}";
+    $this
+        ->get("{$edit}/correct")
+        ->assertSee('Correct a visit')
+        ->assertSee('name="raw[dryness][points]" value="7"  checked', false);
 
-    $this->from("{$edit}/correct")->put($edit, sitting(['raw' => ['dryness' => ['points' => '3']]]))->assertSessionHasErrors('because');
+    $this
+        ->from("{$edit}/correct")
+        ->put($edit, sitting(['raw' => ['dryness' => ['points' => '3']]]))
+        ->assertSessionHasErrors('because');
     $yesterday = now('Europe/Lisbon')->subDay()->format('Y-m-d');
-    $this->put($edit, sitting(['date' => $yesterday, 'because' => 'Read off the wrong line', 'raw' => ['dryness' => ['points' => '3'], 'lather' => ['points' => '4']]]))->assertRedirect($edit);
+    $this->put(
+        $edit,
+        sitting([
+            'date' => $yesterday,
+            'because' => 'Read off the wrong line',
+            'raw' => ['dryness' => ['points' => '3'], 'lather' => ['points' => '4']],
+        ]),
+    )->assertRedirect($edit);
     $readings = $visit->readings()->get();
     expect($readings->pluck('raw', 'test')->all())->toEqual(['dryness' => ['points' => 3], 'lather' => ['points' => 4]])
         ->and($readings->every(fn ($reading): bool => $reading->date->format('Y-m-d') === $yesterday))->toBeTrue();
@@ -68,15 +102,15 @@ it('keeps what a visit said before, when it is corrected', function (): void {
         ->and($second->account['before'])->toEqual($said['before'])
         ->and($second->account['after'])->toEqual($head->outlook()->first()->standing);
     $this->get($edit)->assertSee('Read off the wrong line')->assertSee('What it said on');
-    $this->get("/heads/{$head->id}/visits")->assertSee('written again 1 time');
+    $this->get("/clients/{$head->id}/history")->assertSee('written again 1 time');
 });
 
 it('undoes a visit and still shows what it said', function (): void {
     $head = $this->aHead();
     $before = $head->outlook->standing;
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting());
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/hair-tests", sitting());
     $visit = latest($head);
-    $page = "/heads/{$head->id}/visits/{$visit->id}";
+    $page = "/clients/{$head->id}/history/{$visit->id}";
     $this->delete($page)->assertSessionHas('said', 'Undone: the readings of that visit are taken back.');
     expect($head->outlook()->first()->standing)->toEqual($before)->and($visit->readings()->count())->toBe(0);
     $this->get($page)->assertSee('This visit was undone')->assertSee('dryness')->assertDontSee('Correct this visit');
@@ -87,68 +121,119 @@ it('undoes a visit and still shows what it said', function (): void {
 it('shows what a visit from an imported record tells, and lets it be corrected', function (): void {
     $head = $this->aHead();
     $visit = $head->visits()->where('moment', 'before-cleansing')->firstOrFail();
-    $this->actingAs($this->stylist)->get("/heads/{$head->id}/visits/{$visit->id}")->assertOk()->assertSee('with it')->assertSee('usual');
+    $this
+        ->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/history/{$visit->id}")
+        ->assertOk()
+        ->assertSee('with it')
+        ->assertSee('usual');
     expect($visit->accounts()->count())->toBe(0);
-    $this->get("/heads/{$head->id}/visits/{$visit->id}/correct")->assertOk()->assertSee('wet-stretch', false);
+    $this->get("/clients/{$head->id}/history/{$visit->id}/correct")->assertOk()->assertSee('wet-stretch', false);
 });
 
 it('notes why a test was left out, and says so the next time', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting(['skip' => ['wet-stretch' => 'no-time', 'dryness' => 'no-time', 'mood' => 'no-time', 'broken-hairs' => 'because I say so']]));
+    $this->actingAs($this->stylist)->post(
+        "/clients/{$head->id}/hair-tests",
+        sitting([
+            'skip' => [
+                'wet-stretch' => 'no-time',
+                'dryness' => 'no-time',
+                'mood' => 'no-time',
+                'broken-hairs' => 'because I say so',
+            ],
+        ]),
+    );
     // What was read was not left out, and what is no test or no reason is not noted.
     expect(latest($head)->skipped)->toBe(['wet-stretch' => 'no-time']);
-    $this->get("/heads/{$head->id}/visits/" . latest($head)->id)->assertSee('Left out: wet stretch (no time today)');
-    $this->get("/heads/{$head->id}/bench")->assertSee('Left out last time: no time today');
+    $this->get("/clients/{$head->id}/history/" . latest($head)->id)->assertSee('Left out: wet stretch (no time today)');
+    $this->get("/clients/{$head->id}/hair-tests")->assertSee('Left out last time: no time today');
 });
 
 it('tells at once what is on the form, and stores nothing of it but the draft', function (): void {
     $head = $this->aHead();
     $count = $head->readings()->count();
     $standing = $head->outlook->standing;
-    $told = $this->actingAs($this->stylist)->putJson("/heads/{$head->id}/bench/draft", sitting(['raw' => ['dryness' => ['points' => '7'], 'wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '', 'returned_mm' => '']]]]]))->assertOk();
-    expect($told->json('tests.dryness'))->toContain('of 10 dryness')->toContain('expected')->toContain('last time')->toContain('moves moisture −')
+    $told = $this->actingAs($this->stylist)->putJson(
+        "/clients/{$head->id}/hair-tests/draft",
+        sitting([
+            'raw' => [
+                'dryness' => ['points' => '7'],
+                'wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '', 'returned_mm' => '']]],
+            ],
+        ]),
+    )->assertOk();
+    expect($told->json('tests.dryness'))
+        ->toContain('of 10 dryness')
+        ->toContain('expected')
+        ->toContain('last time')
+        ->toContain('moves moisture −')
         ->and($told->json('tests'))->not->toHaveKey('wet-stretch')
         ->and($told->json('balance'))->toContain('moisture')->toContain('→');
     expect($head->readings()->count())->toBe($count)->and($head->outlook()->first()->standing)->toEqual($standing);
     // The draft is there on another tablet, for her alone.
-    $this->get("/heads/{$head->id}/bench")->assertSee('raw[wet-stretch][hairs][0][rest_mm]&quot;:&quot;100', false);
+    $this->get("/clients/{$head->id}/hair-tests")->assertSee(
+        'raw[wet-stretch][hairs][0][rest_mm]&quot;:&quot;100',
+        false,
+    );
     [, $other] = $this->salonWithStylist('other@test.example');
     $other->update(['salon_id' => $this->salon->id]);
-    $this->actingAs($other->fresh())->get("/heads/{$head->id}/bench")->assertDontSee('data-kept', false);
+    $this->actingAs($other->fresh())->get("/clients/{$head->id}/hair-tests")->assertDontSee('data-kept', false);
 });
 
 it('throws a draft away when it is emptied, when its visit is taken in, and when it comes too late', function (): void {
     $head = $this->aHead();
     $sitting = sitting();
-    $draft = fn (array $of) => $this->actingAs($this->stylist)->putJson("/heads/{$head->id}/bench/draft", $of)->assertOk();
+    $draft = fn (array $of) => $this
+        ->actingAs($this->stylist)
+        ->putJson("/clients/{$head->id}/hair-tests/draft", $of)
+        ->assertOk();
     $draft($sitting);
-    expect(BenchDraft::query()->count())->toBe(1);
-    $draft(sitting(['raw' => ['dryness' => ['points' => ''], 'wet-stretch' => ['hairs' => [['snapped' => '0']]]], 'unit' => ['length' => 'in']]));
-    expect(BenchDraft::query()->count())->toBe(0);
+    expect(TestDraft::query()->count())->toBe(1);
+    $draft(sitting([
+        'raw' => ['dryness' => ['points' => ''], 'wet-stretch' => ['hairs' => [['snapped' => '0']]]],
+        'unit' => ['length' => 'in'],
+    ]));
+    expect(TestDraft::query()->count())->toBe(0);
     $draft($sitting);
-    $this->post("/heads/{$head->id}/bench", $sitting);
-    expect(BenchDraft::query()->count())->toBe(0);
+    $this->post("/clients/{$head->id}/hair-tests", $sitting);
+    expect(TestDraft::query()->count())->toBe(0);
     $draft($sitting);
-    expect(BenchDraft::query()->count())->toBe(0);
+    expect(TestDraft::query()->count())->toBe(0);
     $draft(sitting());
-    $this->deleteJson("/heads/{$head->id}/bench/draft/before-cleansing")->assertNoContent();
-    expect(BenchDraft::query()->count())->toBe(0);
+    $this->deleteJson("/clients/{$head->id}/hair-tests/draft/before-cleansing")->assertNoContent();
+    expect(TestDraft::query()->count())->toBe(0);
 });
 
 it('takes measures in another unit, keeps what was typed, and asks in that unit', function (): void {
     $head = $this->aHead();
-    $bench = "/heads/{$head->id}/bench";
+    $bench = "/clients/{$head->id}/hair-tests";
     $units = ['unit' => ['length' => 'in', 'mass' => 'oz', 'temperature' => '°F', 'hardness' => 'grains/US gal']];
-    $this->actingAs($this->stylist)->from($bench)->post($bench, sitting($units + ['raw' => ['length' => ['length_mm' => '0,2']]]))->assertSessionHasErrors(['raw.length.length_mm' => 'Stretched length: type 0.4 to 78.74 in.']);
+    $this
+        ->actingAs($this->stylist)
+        ->from($bench)
+        ->post($bench, sitting($units + ['raw' => ['length' => ['length_mm' => '0,2']]]))
+        ->assertSessionHasErrors(['raw.length.length_mm' => 'Stretched length: type 0.4 to 78.74 in.']);
     $this->post($bench, sitting($units + ['raw' => [
-        'length' => ['length_mm' => '12.5'], 'hardness' => ['mg_per_l' => '10'], 'air' => ['celsius' => '68', 'humidity_percent' => '50'],
+        'length' => ['length_mm' => '12.5'],
+        'hardness' => ['mg_per_l' => '10'],
+        'air' => ['celsius' => '68', 'humidity_percent' => '50'],
         'wet-stretch' => ['hairs' => [['rest_mm' => '4', 'stretched_mm' => '5.6', 'returned_mm' => '4.1']]],
     ]]))->assertSessionHasNoErrors();
     $visit = latest($head);
     $raw = $visit->readings()->get()->keyBy('test');
-    expect($raw['length']->raw['length_mm'])->toEqualWithDelta(317.5, 1e-9)->and($raw['length']->typed['length_mm'])->toEqual(['value' => 12.5, 'unit' => 'in'])
-        ->and($raw['hardness']->raw['mg_per_l'])->toEqualWithDelta(171.18, 0.01)->and($raw['air']->raw['celsius'])->toEqualWithDelta(20.0, 1e-9)
-        ->and($raw['wet-stretch']->raw['hairs'][0]['stretched_mm'])->toEqualWithDelta(142.24, 1e-9)->and($raw['wet-stretch']->typed['hairs.0.rest_mm']['unit'])->toBe('in');
+    expect($raw['length']->raw['length_mm'])
+        ->toEqualWithDelta(317.5, 1e-9)
+        ->and($raw['length']->typed['length_mm'])
+        ->toEqual(['value' => 12.5, 'unit' => 'in'])
+        ->and($raw['hardness']->raw['mg_per_l'])
+            ->toEqualWithDelta(171.18, 0.01)
+            ->and($raw['air']->raw['celsius'])
+            ->toEqualWithDelta(20.0, 1e-9)
+        ->and($raw['wet-stretch']->raw['hairs'][0]['stretched_mm'])
+            ->toEqualWithDelta(142.24, 1e-9)
+            ->and($raw['wet-stretch']->typed['hairs.0.rest_mm']['unit'])
+            ->toBe('in');
     // She finds her units again; nonsense is not kept.
     $this->get($bench)->assertSee('Typed in in, oz, °F, grains/US gal');
     $this->post($bench, sitting(['unit' => ['length' => '°F', 'mass' => 'stone']]));
@@ -157,45 +242,97 @@ it('takes measures in another unit, keeps what was typed, and asks in that unit'
 
 it('takes one measure in several zones at once, and shows them on the head map', function (): void {
     $head = $this->aHead();
-    $zones = ['nape' => ['wetting' => ['seconds' => '40', 'soak' => '1', 'slide' => '1']], 'crown' => ['wetting' => ['seconds' => '190', 'soak' => '0', 'slide' => '0']], 'edges' => ['wetting' => ['seconds' => '', 'soak' => '', 'slide' => '']]];
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting(['raw' => [], 'zones' => $zones]))->assertSessionHasNoErrors();
+    $zones = [
+        'nape' => ['wetting' => ['seconds' => '40', 'soak' => '1', 'slide' => '1']],
+        'crown' => ['wetting' => ['seconds' => '190', 'soak' => '0', 'slide' => '0']],
+        'edges' => ['wetting' => ['seconds' => '', 'soak' => '', 'slide' => '']],
+    ];
+    $this
+        ->actingAs($this->stylist)
+        ->post("/clients/{$head->id}/hair-tests", sitting(['raw' => [], 'zones' => $zones]))
+        ->assertSessionHasNoErrors();
     expect(latest($head)->readings()->pluck('zone')->all())->toEqualCanonicalizing(['crown', 'nape']);
-    $map = "/heads/{$head->id}/bench/zones?moment=before-cleansing&test=wetting";
+    $map = "/clients/{$head->id}/hair-tests/zones?moment=before-cleansing&test=wetting";
     $this->get($map)->assertSee('crown: 190 s')->assertSee('edges: not read yet');
     $zones['crown']['wetting']['seconds'] = '4000';
-    $this->from($map)->post("/heads/{$head->id}/bench", sitting(['raw' => [], 'zones' => $zones]))->assertSessionHasErrors('zones.crown.wetting.seconds');
+    $this
+        ->from($map)
+        ->post("/clients/{$head->id}/hair-tests", sitting(['raw' => [], 'zones' => $zones]))
+        ->assertSessionHasErrors('zones.crown.wetting.seconds');
     $this->get($map)->assertSee('type 0 to 1800 s')->assertSee('value="4000"', false);
-    $scalp = array_fill_keys(array_map(fn ($zone): string => "flakes_{$zone->value}", Nagomi\Core\Head\Zone::cases()), '2') + ['itch' => '3', 'oil' => '2', 'redness' => '1', 'soreness' => '0'];
-    $this->post("/heads/{$head->id}/bench", sitting(['raw' => ['scalp' => ['flakes_nape' => '6'] + $scalp]]))->assertSessionHasNoErrors();
-    $this->get("/heads/{$head->id}/bench/zones?test=scalp")->assertSee('nape: 6 of 80')->assertSee('left: 2 of 80');
-    $this->get("/heads/{$head->id}/bench/zones?test=nonsense&moment=nonsense")->assertOk();
+    $scalp = array_fill_keys(
+        array_map(fn ($zone): string => "flakes_{$zone->value}", Nagomi\Core\Head\Zone::cases()),
+        '2',
+    ) + ['itch' => '3', 'oil' => '2', 'redness' => '1', 'soreness' => '0'];
+    $this->post(
+        "/clients/{$head->id}/hair-tests",
+        sitting(['raw' => ['scalp' => ['flakes_nape' => '6'] + $scalp]]),
+    )->assertSessionHasNoErrors();
+    $this
+        ->get("/clients/{$head->id}/hair-tests/zones?test=scalp")
+        ->assertSee('nape: 6 of 80')
+        ->assertSee('left: 2 of 80');
+    $this->get("/clients/{$head->id}/hair-tests/zones?test=nonsense&moment=nonsense")->assertOk();
 });
 
 it('takes the detangling section by section', function (): void {
     $head = $this->aHead();
-    $raw = ['detangling' => ['minutes' => '', 'sections' => '', 'knots_cut' => '1', 'timed' => ['1764000000' => ['seconds' => '240', 'tool' => 'fingers'], '1764000300' => ['seconds' => '480', 'tool' => 'comb']]]];
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting(['raw' => $raw]))->assertSessionHasNoErrors();
-    expect(latest($head)->readings()->first()->raw)->toEqual(['timed' => [['seconds' => 240, 'tool' => 'fingers'], ['seconds' => 480, 'tool' => 'comb']], 'knots_cut' => 1]);
-    $this->get("/heads/{$head->id}/visits/" . latest($head)->id)->assertSee('slowest was section 2 with 8.0 min by comb');
-    $this->get("/heads/{$head->id}/visits/" . latest($head)->id . '/correct')->assertSee('value="480"', false);
+    $raw = [
+        'detangling' => [
+            'minutes' => '',
+            'sections' => '',
+            'knots_cut' => '1',
+            'timed' => [
+                '1764000000' => ['seconds' => '240', 'tool' => 'fingers'],
+                '1764000300' => ['seconds' => '480', 'tool' => 'comb'],
+            ],
+        ],
+    ];
+    $this
+        ->actingAs($this->stylist)
+        ->post("/clients/{$head->id}/hair-tests", sitting(['raw' => $raw]))
+        ->assertSessionHasNoErrors();
+    expect(latest($head)->readings()->first()->raw)->toEqual([
+        'timed' => [['seconds' => 240, 'tool' => 'fingers'], ['seconds' => 480, 'tool' => 'comb']],
+        'knots_cut' => 1,
+    ]);
+    $this->get(
+        "/clients/{$head->id}/history/" . latest($head)->id,
+    )->assertSee('slowest was section 2 with 8.0 min by comb');
+    $this->get("/clients/{$head->id}/history/" . latest($head)->id . '/correct')->assertSee('value="480"', false);
     $raw['detangling']['timed']['1764000300']['tool'] = 'rake';
-    $this->post("/heads/{$head->id}/bench", sitting(['raw' => $raw]))->assertSessionHasErrors('raw.detangling.timed.1.tool');
+    $this->post(
+        "/clients/{$head->id}/hair-tests",
+        sitting(['raw' => $raw]),
+    )->assertSessionHasErrors('raw.detangling.timed.1.tool');
 });
 
 it('asks once more for a hair stretched beyond what hair usually gives', function (): void {
     $head = $this->aHead();
     $raw = ['wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '195', 'returned_mm' => '120']]]];
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting(['raw' => $raw]))->assertSessionHasErrors('raw.wet-stretch.hairs.0.stretched_mm');
-    $this->post("/heads/{$head->id}/bench", sitting(['raw' => $raw, 'asked' => ['raw.wet-stretch.hairs.0.stretched_mm=195']]))->assertSessionHasNoErrors();
+    $this
+        ->actingAs($this->stylist)
+        ->post("/clients/{$head->id}/hair-tests", sitting(['raw' => $raw]))
+        ->assertSessionHasErrors('raw.wet-stretch.hairs.0.stretched_mm');
+    $this->post(
+        "/clients/{$head->id}/hair-tests",
+        sitting(['raw' => $raw, 'asked' => ['raw.wet-stretch.hairs.0.stretched_mm=195']]),
+    )->assertSessionHasNoErrors();
 });
 
 it('shows two stylists’ readings of one head and day side by side', function (): void {
     $head = $this->aHead();
-    $this->actingAs($this->stylist)->post("/heads/{$head->id}/bench", sitting());
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/hair-tests", sitting());
     $mine = latest($head);
     [, $other] = $this->salonWithStylist('quim@test.example');
     $other->update(['salon_id' => $this->salon->id, 'name' => 'Quim']);
-    $this->actingAs($other->fresh())->post("/heads/{$head->id}/bench", sitting(['raw' => ['dryness' => ['points' => '5']]]));
-    $this->get("/heads/{$head->id}/visits/{$mine->id}")->assertSee('Read twice that day')->assertSeeInOrder(['dryness', '7', '5', 'Quim']);
-    $this->get('/team')->assertSee('Quim');
+    $this->actingAs($other->fresh())->post(
+        "/clients/{$head->id}/hair-tests",
+        sitting(['raw' => ['dryness' => ['points' => '5']]]),
+    );
+    $this
+        ->get("/clients/{$head->id}/history/{$mine->id}")
+        ->assertSee('Read twice that day')
+        ->assertSeeInOrder(['dryness', '7', '5', 'Quim']);
+    $this->get('/reports/team')->assertSee('Quim');
 });

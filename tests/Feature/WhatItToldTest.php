@@ -2,28 +2,42 @@
 
 declare(strict_types=1);
 
-use App\Care\HeadRecord;
-use App\Care\VisitBook;
-use App\Care\WhatItTold;
+use App\Bridge\Readings\VisitImpacts;
+use App\Care\Readings\Visits;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Zone;
-use Nagomi\Core\Reading\Moment;
-use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\Calendar;
 
 function oneReading(string $test, array $raw, int $daysAgo = 0, ?Zone $zone = null): Reading
 {
-    return new Reading(strtolower((string) Str::ulid()), HeadRecord::date(now('Europe/Lisbon')->subDays($daysAgo)), Moment::BeforeCleansing, $test, $raw, $zone, 'Ilse');
+    return new Reading(
+        strtolower((string) Str::ulid()),
+        Calendar::dayOf(now('Europe/Lisbon')->subDays($daysAgo)),
+        Moment::BeforeCleansing,
+        $test,
+        $raw,
+        $zone,
+        'Ilse',
+    );
 }
 
 it('tells beforehand exactly what taking in then does', function (array $readings): void {
     $head = $this->aHead();
-    $told = WhatItTold::of($head, $readings);
+    $told = app(VisitImpacts::class)->of($head, $readings);
     expect($told->before)->toEqual($head->outlook->standing);
-    VisitBook::take($head, strtolower((string) Str::ulid()), $readings, 'Ilse');
+    app(Visits::class)->take($head, strtolower((string) Str::ulid()), $readings, 'Ilse');
     expect($head->outlook()->first()->standing)->toEqual($told->after);
 })->with([
     'one' => [fn (): array => [oneReading('dryness', ['points' => 8])]],
-    'several at once' => [fn (): array => [oneReading('dryness', ['points' => 8]), oneReading('feel', ['points' => -4]), oneReading('broken-hairs', ['shed' => 300, 'broken' => 60, 'days_since_detangled' => 7])]],
+    'several at once' => [
+        fn (): array => [
+            oneReading('dryness', ['points' => 8]),
+            oneReading('feel', ['points' => -4]),
+            oneReading('broken-hairs', ['shed' => 300, 'broken' => 60, 'days_since_detangled' => 7]),
+        ],
+    ],
     'a month ago' => [fn (): array => [oneReading('dryness', ['points' => 8], 30)]],
     'in one zone' => [fn (): array => [oneReading('dryness', ['points' => 8], zone: Zone::Crown)]],
     'what moves nothing' => [fn (): array => [oneReading('length', ['length_mm' => 400])]],
@@ -31,10 +45,20 @@ it('tells beforehand exactly what taking in then does', function (array $reading
 
 it('sums what each reading moved to what all of them moved', function (): void {
     $head = $this->aHead();
-    $told = WhatItTold::of($head, [oneReading('dryness', ['points' => 7]), oneReading('feel', ['points' => -3]), oneReading('curl-memory', ['points' => 4])]);
+    $told = app(VisitImpacts::class)->of(
+        $head,
+        [
+            oneReading('dryness', ['points' => 7]),
+            oneReading('feel', ['points' => -3]),
+            oneReading('curl-memory', ['points' => 4]),
+        ],
+    );
     foreach ($told->after as $s => $stratum) {
         foreach (['moisture', 'protein'] as $quantity) {
-            $moved = array_sum(array_map(fn (array $reading): float => $reading['moved'][$s][$quantity], $told->readings));
+            $moved = array_sum(array_map(
+                fn (array $reading): float => $reading['moved'][$s][$quantity],
+                $told->readings,
+            ));
             expect($moved)->toEqualWithDelta($stratum[$quantity][0] - $told->before[$s][$quantity][0], 0.25);
         }
         // Readings only ever narrow.
@@ -45,23 +69,45 @@ it('sums what each reading moved to what all of them moved', function (): void {
 it('stands beside the last time and the usual of the same place only', function (): void {
     $head = $this->aHead();
     foreach ([60, 45, 30, 15] as $i => $ago) {
-        VisitBook::take($head, strtolower((string) Str::ulid()), [oneReading('wetting', ['seconds' => 100 + 10 * $i, 'soak' => 1, 'slide' => 1], $ago, Zone::Nape)], 'Ilse');
+        app(Visits::class)->take(
+            $head,
+            strtolower((string) Str::ulid()),
+            [oneReading('wetting', ['seconds' => 100 + 10 * $i, 'soak' => 1, 'slide' => 1], $ago, Zone::Nape)],
+            'Ilse',
+        );
     }
-    $sign = fn (Zone $zone): array => WhatItTold::of($head, [oneReading('wetting', ['seconds' => 20, 'soak' => 1, 'slide' => 1], zone: $zone)])->readings[0]['signs'][0];
-    expect($sign(Zone::Nape)['last'])->toBe(130.0)->and($sign(Zone::Nape)['usual'][0])->toBeGreaterThan(90.0)->and($sign(Zone::Nape)['usual'][1])->toBeLessThan(140.0)
+    $sign = fn (Zone $zone): array => app(VisitImpacts::class)->of(
+        $head,
+        [oneReading('wetting', ['seconds' => 20, 'soak' => 1, 'slide' => 1], zone: $zone)],
+    )->readings[0]['signs'][0];
+    expect($sign(Zone::Nape)['last'])
+        ->toBe(130.0)
+        ->and($sign(Zone::Nape)['usual'][0])
+        ->toBeGreaterThan(90.0)
+        ->and($sign(Zone::Nape)['usual'][1])
+        ->toBeLessThan(140.0)
         ->and($sign(Zone::Crown))->not->toHaveKey('last');
 });
 
 it('rules out what was well possible and hardly is', function (): void {
     $head = $this->aHead();
-    $many = array_map(fn (int $i): Reading => oneReading($i % 2 === 0 ? 'dryness' : 'feel', ['points' => $i % 2 === 0 ? 9 : -4], $i), range(0, 5));
+    $many = array_map(
+        fn (int $i): Reading => oneReading($i % 2 === 0 ? 'dryness' : 'feel', ['points' => $i % 2 === 0 ? 9 : -4], $i),
+        range(0, 5),
+    );
     foreach (array_reverse($many) as $reading) {
-        $told = WhatItTold::of($head, [$reading]);
+        $told = app(VisitImpacts::class)->of($head, [$reading]);
         foreach ($told->ruledOut as $cell) {
-            $share = fn (array $standing): float => array_sum(array_map(fn (array $stratum): float => $stratum['share'] * $stratum['cells'][$cell], $standing));
-            expect($share($told->before))->toBeGreaterThanOrEqual(0.0999)->and($share($told->after))->toBeLessThan(0.0501);
+            $share = fn (array $standing): float => array_sum(array_map(
+                fn (array $stratum): float => $stratum['share'] * $stratum['cells'][$cell],
+                $standing,
+            ));
+            expect($share($told->before))
+                ->toBeGreaterThanOrEqual(0.0999)
+                ->and($share($told->after))
+                ->toBeLessThan(0.0501);
         }
-        VisitBook::take($head, strtolower((string) Str::ulid()), [$reading], 'Ilse');
+        app(Visits::class)->take($head, strtolower((string) Str::ulid()), [$reading], 'Ilse');
     }
     expect($head->visits()->count())->toBeGreaterThan(6);
 });
@@ -69,7 +115,10 @@ it('rules out what was well possible and hardly is', function (): void {
 it('takes a visit in once, whatever it says the second time', function (): void {
     $head = $this->aHead();
     $id = strtolower((string) Str::ulid());
-    $first = VisitBook::take($head, $id, [oneReading('dryness', ['points' => 5])], 'Ilse');
+    $first = app(Visits::class)->take($head, $id, [oneReading('dryness', ['points' => 5])], 'Ilse');
     $count = $head->readings()->count();
-    expect(VisitBook::take($head, $id, [oneReading('dryness', ['points' => 9])], 'Ilse')->id)->toBe($first->id)->and($head->readings()->count())->toBe($count);
+    expect(app(Visits::class)->take($head, $id, [oneReading('dryness', ['points' => 9])], 'Ilse')->id)
+        ->toBe($first->id)
+        ->and($head->readings()->count())
+        ->toBe($count);
 });

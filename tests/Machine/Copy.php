@@ -14,8 +14,11 @@ final class Copy
     /** @var resource|null */
     private $process;
 
-    private function __construct(public readonly string $home, public readonly string $folder, private readonly bool $isOther)
-    {
+    private function __construct(
+        public readonly string $home,
+        public readonly string $folder,
+        private readonly bool $isOther,
+    ) {
     }
 
     /** Under root a user is made for it; otherwise it is whoever runs the tests, in a home of its own. */
@@ -29,9 +32,13 @@ final class Copy
         $folder = "{$home}/a salon";
         mkdir($folder, 0755, true);
         $root = dirname(__DIR__, 2);
-        self::run("cd '{$root}' && git ls-files -z --cached --others --exclude-standard | tar --null --ignore-failed-read -cf - --files-from=- | tar -xf - -C '{$folder}'");
+        self::run(
+            "cd '{$root}' && git ls-files -z --cached --others --exclude-standard | tar --null --ignore-failed-read -cf - --files-from=- | tar -xf - -C '{$folder}'",
+        );
         // What is fetched from outside was fetched before; how it is, another test asks.
-        self::run("cp -a '{$root}/vendor' '{$folder}/vendor' && mkdir -p '{$folder}/var' && cp '{$root}/var/vendor.stamp' '{$folder}/var/vendor.stamp'");
+        self::run(
+            "cp -a '{$root}/vendor' '{$folder}/vendor' && mkdir -p '{$folder}/var' && cp '{$root}/var/vendor.stamp' '{$folder}/var/vendor.stamp'",
+        );
         if ($isRoot) {
             self::run('chown -R ' . self::USER . " '{$home}'");
         }
@@ -44,8 +51,18 @@ final class Copy
         $as = $this->isOther ? 'runuser -u ' . self::USER . ' -- ' : '';
         // Nothing of whoever runs the tests comes along; the PATH is an ordinary user's, without /usr/sbin.
         $command = "cd '{$this->folder}' && exec {$as}env -i HOME='{$this->home}' PATH=/usr/local/bin:/usr/bin:/bin TERM=dumb setsid bash bin/start {$arguments}";
-        $process = proc_open(['bash', '-c', $command], [['file', '/dev/null', 'r'], ['file', "{$this->home}/said.log", 'w'], ['file', "{$this->home}/said.log", 'a']], $pipes);
-        $this->process = is_resource($process) ? $process : throw new RuntimeException('bin/start could not be started.');
+        $process = proc_open(
+            ['bash', '-c', $command],
+            [
+                ['file', '/dev/null', 'r'],
+                ['file', "{$this->home}/said.log", 'w'],
+                ['file', "{$this->home}/said.log", 'a'],
+            ],
+            $pipes,
+        );
+        $this->process = is_resource($process)
+            ? $process
+            : throw new RuntimeException('bin/start could not be started.');
     }
 
     public function said(): string
@@ -56,9 +73,15 @@ final class Copy
     /** Where it says it is, once it does. */
     public function address(int $seconds): string
     {
-        self::until($seconds, fn (): bool => preg_match('#Nagomi is at (http://\S+)#', $this->said()) === 1 || ! $this->isRunning(), fn (): string => 'It did not start: ' . $this->said());
+        self::until(
+            $seconds,
+            fn (): bool => preg_match('#Nagomi is at (http://\S+)#', $this->said()) === 1 || ! $this->isRunning(),
+            fn (): string => 'It did not start: ' . $this->said(),
+        );
 
-        return preg_match('#Nagomi is at (http://\S+)#', $this->said(), $found) === 1 ? $found[1] : throw new RuntimeException('It did not start: ' . $this->said());
+        return preg_match('#Nagomi is at (http://\S+)#', $this->said(), $found) === 1
+            ? $found[1]
+            : throw new RuntimeException('It did not start: ' . $this->said());
     }
 
     public function isRunning(): bool
@@ -71,7 +94,11 @@ final class Copy
     {
         $found = [];
         // Asked of the shell: a process may be gone, or somebody else's, by the time it is looked at.
-        exec('for p in /proc/[0-9]*; do at=$(readlink "$p/cwd" 2>/dev/null) && printf "%s\t%s\t%s\n" "${p#/proc/}" "$at" "$(tr "\0" " " 2>/dev/null <"$p/cmdline")"; done 2>/dev/null', $lines);
+        exec(
+            'for p in /proc/[0-9]*; do at=$(readlink "$p/cwd" 2>/dev/null) && printf "%s\t%s\t%s\n" '
+                . '"${p#/proc/}" "$at" "$(tr "\0" " " 2>/dev/null <"$p/cmdline")"; done 2>/dev/null',
+            $lines,
+        );
         foreach ($lines as $line) {
             [$pid, $at, $command] = array_pad(explode("\t", $line, 3), 3, '');
             if (str_starts_with($at, $this->folder) && $command !== '' && preg_match("~{$pattern}~", $command) === 1) {
@@ -120,6 +147,8 @@ final class Copy
     {
         exec("({$command}) 2>&1", $said, $status);
 
-        return $status === 0 ? implode("\n", $said) : throw new RuntimeException("{$command}: " . implode("\n", array_slice($said, -5)));
+        return $status === 0
+            ? implode("\n", $said)
+            : throw new RuntimeException("{$command}: " . implode("\n", array_slice($said, -5)));
     }
 }

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-use Tests\Machine\Copy;
 
 /*
- * bin/start on an ordinary machine, as an ordinary user in a fresh home: beside another copy, with a part of it dying, with its
+ * bin/start on an ordinary machine, as an ordinary user in a fresh home: beside another copy, with a part of it dying,
+ * with its
  * database gone for a moment, and ended by Ctrl-C.
  */
+
+use Tests\Machine\Copy;
 
 /** @return array{int, string} status and page */
 function page(string $address): array
@@ -28,18 +30,31 @@ it('starts twice beside each other, heals itself and ends at once', function ():
         $other->start('');
         $at = $one->address(240);
         $beside = $other->address(240);
-        expect($beside)->not->toBe($at)->and(page("{$at}/sign-in")[0])->toBe(200)->and(page("{$beside}/sign-in")[0])->toBe(200);
+        expect($beside)->not
+            ->toBe($at)
+            ->and(page("{$at}/sign-in")[0])
+            ->toBe(200)
+            ->and(page("{$beside}/sign-in")[0])
+            ->toBe(200);
 
         foreach (['queue:work' => 'The worker', 'schedule:work' => 'The clock'] as $part => $says) {
             $before = $one->processes($part);
             expect($before)->not->toBe([]);
             array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $before);
-            Copy::until(20, fn (): bool => array_diff($one->processes($part), $before) !== [], fn (): string => "{$part} was not started again: {$one->said()}");
+            Copy::until(
+                20,
+                fn (): bool => array_diff($one->processes($part), $before) !== [],
+                fn (): string => "{$part} was not started again: {$one->said()}",
+            );
             expect($one->said())->toContain($says);
         }
 
-        array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $one->processes('server\.php'));
-        Copy::until(30, fn (): bool => page("{$at}/sign-in")[0] === 200 && str_contains($one->said(), 'The pages stopped'), fn (): string => "The pages did not come back: {$one->said()}");
+        array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $one->processes('serve\.php'));
+        Copy::until(
+            30,
+            fn (): bool => page("{$at}/sign-in")[0] === 200 && str_contains($one->said(), 'The pages stopped'),
+            fn (): string => "The pages did not come back: {$one->said()}",
+        );
 
         $database = (int) trim((string) file_get_contents("{$one->folder}/var/mariadb.pid"));
         posix_kill($database, SIGSTOP);
@@ -48,18 +63,34 @@ it('starts twice beside each other, heals itself and ends at once', function ():
         [$ofCard, $card] = page("{$at}/card/x?signature=y");
         // It may be back already: then there was nothing to say.
         if ($status !== 302) {
-            expect($status)->toBe(503)->and($body)->toContain('cannot reach its book')->toContain('http-equiv="refresh"');
+            expect($status)
+                ->toBe(503)
+                ->and($body)
+                ->toContain('cannot reach its book')
+                ->toContain('http-equiv="refresh"');
         }
         if ($ofCard === 503) {
             expect($card)->toContain('Your salon')->not->toContain('book')->not->toContain('Today');
         }
-        Copy::until(60, fn (): bool => page("{$at}/sign-in")[0] === 200 && str_contains($one->said(), 'The database stopped'), fn (): string => "The database did not come back: {$one->said()}");
+        Copy::until(
+            60,
+            fn (): bool => page("{$at}/sign-in")[0] === 200 && str_contains($one->said(), 'The database stopped'),
+            fn (): string => "The database did not come back: {$one->said()}",
+        );
 
         $one->interrupt();
-        Copy::until(40, fn (): bool => $one->processes() === [] && ! $one->isRunning(), fn (): string => 'Still there: ' . implode(', ', $one->processes()));
+        Copy::until(
+            40,
+            fn (): bool => $one->processes() === [] && ! $one->isRunning(),
+            fn (): string => 'Still there: ' . implode(', ', $one->processes()),
+        );
         expect(page("{$beside}/sign-in")[0])->toBe(200);
         $other->interrupt();
-        Copy::until(40, fn (): bool => $other->processes() === [], fn (): string => 'Still there: ' . implode(', ', $other->processes()));
+        Copy::until(
+            40,
+            fn (): bool => $other->processes() === [],
+            fn (): string => 'Still there: ' . implode(', ', $other->processes()),
+        );
     } finally {
         $one->remove();
         $other->remove();
@@ -78,11 +109,28 @@ it('starts in a bare Debian of its own', function (): void {
     try {
         Copy::run("debootstrap --variant=minbase bookworm '{$root}'");
         $copy = dirname(__DIR__, 2);
-        // Such a root has no package list, no /etc/hosts and no user but root; where packages come from is this machine's business.
-        Copy::run("rm -f '{$root}/etc/hosts'; cp -a /etc/apt/. '{$root}/etc/apt/'; cp /etc/resolv.conf '{$root}/etc/resolv.conf'; mkdir '{$root}/salon' && cd '{$copy}' && git ls-files -z --cached --others --exclude-standard | tar --null --ignore-failed-read -cf - --files-from=- | tar -xf - -C '{$root}/salon'");
-        Copy::run("cp -a '{$copy}/vendor' '{$root}/salon/vendor' && mkdir -p '{$root}/salon/var' && cp '{$copy}/var/vendor.stamp' '{$root}/salon/var/vendor.stamp'; mount --bind /proc '{$root}/proc'; mount --bind /dev '{$root}/dev'");
-        $process = proc_open(['chroot', $root, '/usr/bin/env', '-i', 'HOME=/root', 'PATH=/usr/bin:/bin', 'bash', '/salon/bin/start', '--fresh'], [['file', '/dev/null', 'r'], ['file', "{$root}/said.log", 'w'], ['file', "{$root}/said.log", 'a']], $pipes);
-        Copy::until(420, fn (): bool => str_contains((string) file_get_contents("{$root}/said.log"), 'Nagomi is at') || ! proc_get_status($process)['running'], fn (): string => (string) file_get_contents("{$root}/said.log"));
+        // Such a root has no package list, no /etc/hosts and no user but root; where packages come from is this
+        // machine's business.
+        Copy::run(
+            "rm -f '{$root}/etc/hosts'; cp -a /etc/apt/. '{$root}/etc/apt/'; cp /etc/resolv.conf '{$root}/etc/resolv.conf'; mkdir '{$root}/salon' && cd '{$copy}' && git ls-files -z --cached --others --exclude-standard | tar --null --ignore-failed-read -cf - --files-from=- | tar -xf - -C '{$root}/salon'",
+        );
+        Copy::run(
+            "cp -a '{$copy}/vendor' '{$root}/salon/vendor' && mkdir -p '{$root}/salon/var' && cp '{$copy}/var/vendor.stamp' '{$root}/salon/var/vendor.stamp'; mount --bind /proc '{$root}/proc'; mount --bind /dev '{$root}/dev'",
+        );
+        $process = proc_open(
+            [
+                'chroot', $root, '/usr/bin/env', '-i', 'HOME=/root', 'PATH=/usr/bin:/bin', 'bash', '/salon/bin/start',
+                '--fresh',
+            ],
+            [['file', '/dev/null', 'r'], ['file', "{$root}/said.log", 'w'], ['file', "{$root}/said.log", 'a']],
+            $pipes,
+        );
+        Copy::until(
+            420,
+            fn (): bool => str_contains((string) file_get_contents("{$root}/said.log"), 'Nagomi is at')
+                || ! proc_get_status($process)['running'],
+            fn (): string => (string) file_get_contents("{$root}/said.log"),
+        );
         preg_match('#Nagomi is at (http://\S+)#', (string) file_get_contents("{$root}/said.log"), $found);
         expect(page("{$found[1]}/sign-in")[0])->toBe(200);
         proc_terminate($process, SIGINT);
@@ -90,4 +138,7 @@ it('starts in a bare Debian of its own', function (): void {
     } finally {
         exec("umount '{$root}/proc' '{$root}/dev' 2>/dev/null; rm -rf --one-file-system '{$root}'");
     }
-})->skip(fn (): bool => posix_geteuid() !== 0 || trim((string) shell_exec('command -v debootstrap')) === '', 'debootstrap is not at hand');
+})->skip(
+    fn (): bool => posix_geteuid() !== 0 || trim((string) shell_exec('command -v debootstrap')) === '',
+    'debootstrap is not at hand',
+);

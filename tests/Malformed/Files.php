@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Malformed;
 
-use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Statistics\SeededRandom;
 use ZipArchive;
 
 /** Files that were meant to be something, and are not quite. */
 final readonly class Files
 {
-    private const KINDS = ['shelf', 'record', 'picture', 'weather', 'import', 'import', 'import'];
+    private const KINDS = ['products', 'record', 'picture', 'weather', 'import', 'import', 'import'];
 
-    public function __construct(private Chance $chance, private string $record)
+    public function __construct(private SeededRandom $chance, private string $record)
     {
     }
 
@@ -21,13 +21,21 @@ final readonly class Files
     {
         $kind = self::KINDS[$this->chance->between(0, count(self::KINDS) - 1)];
         $whole = match ($kind) {
-            'shelf' => "name,kind,ingredients,barcode,size_ml,left_ml,pump_ml,price,opened_on,months_open,batch\n\"Mask, plain\",mask,\"Aqua, Glycerin\",1234,500,300,2,12.50,2026-12-01,12,B1\nRinse,conditioner,,,,,,,,,\n",
+            'products' =>
+                "name,kind,ingredients,barcode,size_ml,left_ml,pump_ml,price,opened_on,months_open,batch\n\"Mask, plain\",mask,\"Aqua, Glycerin\",1234,500,300,2,12.50,2026-12-01,12,B1\nRinse,conditioner,,,,,,,,,\n",
             'record' => $this->record,
             'picture' => $this->picture(),
-            'weather' => "month,day,hour,celsius,humidity_percent\n" . implode("\n", array_map(fn (int $hour): string => "1,1,{$hour},12.5,80", range(0, 23))),
-            default => [$this->cards(), $this->record, $this->zip(), "name;mail;phone\nVesla;v@home.example;912\n", "[{$this->record},{}]"][$this->chance->between(0, 4)],
+            'weather' => "month,day,hour,celsius,humidity_percent\n"
+                . implode("\n", array_map(fn (int $hour): string => "1,1,{$hour},12.5,80", range(0, 23))),
+            default => [
+                $this->cards(), $this->record, $this->zip(), "name;mail;phone\nVesla;v@home.example;912\n",
+                "[{$this->record},{}]",
+            ][$this->chance->between(0, 4)],
         };
-        $names = ['a.csv', 'a.json', 'a.vcf', 'a.zip', 'a.jpg', 'a', '../../a.csv', str_repeat('n', 300) . '.csv', "ä\u{202E}.vcf", 'a.php'];
+        $names = [
+            'a.csv', 'a.json', 'a.vcf', 'a.zip', 'a.jpg', 'a', '../../a.csv', str_repeat('n', 300) . '.csv',
+            "ä\u{202E}.vcf", 'a.php',
+        ];
 
         return [$kind, $names[$this->chance->between(0, count($names) - 1)], $this->spoiled($whole)];
     }
@@ -59,9 +67,20 @@ final readonly class Files
     private function cards(): string
     {
         $version = ['2.1', '3.0', '4.0', '9.9', ''][$this->chance->between(0, 4)];
-        $name = ["FN:Vesla\r\n", "N:Ortiz;Vesla\r\n", '', "FN;CHARSET=ISO-8859-1;ENCODING=QUOTED-PRINTABLE:Zo=EB\r\n", 'FN:' . str_repeat('n', 400) . "\r\n"][$this->chance->between(0, 4)];
+        $name = [
+            "FN:Vesla\r\n",
+            "N:Ortiz;Vesla\r\n",
+            '',
+            "FN;CHARSET=ISO-8859-1;ENCODING=QUOTED-PRINTABLE:Zo=EB\r\n",
+            'FN:' . str_repeat('n', 400) . "\r\n",
+        ][$this->chance->between(0, 4)];
 
-        return str_repeat("BEGIN:VCARD\r\nVERSION:{$version}\r\n{$name}EMAIL:v@home.example\r\nTEL:+351 912\r\nBDAY:" . ['1994-02-28', '--0228', '19940230', 'x', '99999999'][$this->chance->between(0, 4)] . "\r\nPHOTO;ENCODING=b:AAAA\r\nEND:VCARD\r\n", $this->chance->between(1, 3));
+        return str_repeat(
+            "BEGIN:VCARD\r\nVERSION:{$version}\r\n{$name}EMAIL:v@home.example\r\nTEL:+351 912\r\nBDAY:"
+                . ['1994-02-28', '--0228', '19940230', 'x', '99999999'][$this->chance->between(0, 4)]
+                . "\r\nPHOTO;ENCODING=b:AAAA\r\nEND:VCARD\r\n",
+            $this->chance->between(1, 3),
+        );
     }
 
     private function zip(): string
@@ -69,7 +88,14 @@ final readonly class Files
         $file = (string) tempnam(sys_get_temp_dir(), 'zip');
         $zip = new ZipArchive();
         $zip->open($file, ZipArchive::OVERWRITE);
-        foreach (['records/a.json' => $this->record, '../../evil.json' => '{}', 'readings.csv' => 'a,b', 'deep/er/b.json' => str_repeat('{"a":', 100) . '1' . str_repeat('}', 100)] as $name => $content) {
+        foreach (
+            [
+                'records/a.json' => $this->record,
+                '../../evil.json' => '{}',
+                'readings.csv' => 'a,b',
+                'deep/er/b.json' => str_repeat('{"a":', 100) . '1' . str_repeat('}', 100),
+            ] as $name => $content
+        ) {
             if ($this->chance->happens(0.7)) {
                 $zip->addFromString($name, $content);
             }
@@ -84,7 +110,9 @@ final readonly class Files
     {
         $image = imagecreatetruecolor($this->chance->between(1, 200), $this->chance->between(1, 200));
         ob_start();
-        [imagejpeg(...), imagepng(...), imagewebp(...), imagegif(...), imagebmp(...)][$this->chance->between(0, 4)]($image);
+        [
+            imagejpeg(...), imagepng(...), imagewebp(...), imagegif(...), imagebmp(...),
+        ][$this->chance->between(0, 4)]($image);
 
         return (string) ob_get_clean();
     }

@@ -6,16 +6,17 @@ use App\Models\Head;
 use App\Models\Import;
 use App\Models\Product;
 use Illuminate\Http\UploadedFile;
-use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Statistics\SeededRandom;
 use Tests\Malformed\Files;
 
 /*
- * Files as the world has them: cut short, in other alphabets, of other programs, or nothing of the kind. Each is refused with a
+ * Files as the world has them: cut short, in other alphabets, of other programs, or nothing of the kind. Each is
+ * refused with a
  * sentence, or read for what it is; nothing of a refused one is kept.
  */
 
 it('reads any file that is chosen, or says what to choose instead', function (): void {
-    $chance = new Chance((int) (getenv('NAGOMI_SEED') ?: 1));
+    $chance = new SeededRandom((int) (getenv('NAGOMI_SEED') ?: 1));
     $files = new Files($chance, $this->example());
     $wrong = [];
     for ($i = 0; $i < 420; $i++) {
@@ -25,11 +26,24 @@ it('reads any file that is chosen, or says what to choose instead', function ():
         $this->app['session']->forget('errors');
         $file = UploadedFile::fake()->createWithContent($name, $bytes);
         $answer = match ($kind) {
-            'shelf' => $this->post('/shelf/import', ['file' => $file]),
-            'record' => $this->post('/records', ['record' => $file]),
-            'picture' => $this->post("/heads/{$this->head->id}/pictures", ['picture' => $file, 'kind' => 'after', 'taken_on' => '2027-01-09', 'consent' => '1', 'consent_by' => 'Vesla']),
-            'weather' => $this->put('/house', ['name' => 'Salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100', 'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $this->salon->method, 'weather' => $file]),
-            default => $this->post('/in-and-out/imports', ['file' => $file]),
+            'products' => $this->post('/products/import', ['file' => $file]),
+            'record' => $this->post('/clients/records', ['record' => $file]),
+            'picture' => $this->post(
+                "/clients/{$this->head->id}/pictures",
+                [
+                    'picture' => $file, 'kind' => 'after', 'taken_on' => '2027-01-09', 'consent' => '1',
+                    'consent_by' => 'Vesla',
+                ],
+            ),
+            'weather' => $this->put(
+                '/salon',
+                [
+                    'name' => 'Salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',
+                    'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none',
+                    'method' => $this->salon->method, 'weather' => $file,
+                ],
+            ),
+            default => $this->post('/salon/data/imports', ['file' => $file]),
         };
         $problem = $this->wrongWith($answer);
         $refused = $answer->baseResponse->getStatusCode() >= 400 || session()->has('errors');
@@ -39,10 +53,13 @@ it('reads any file that is chosen, or says what to choose instead', function ():
         if ($problem === null && $kind === 'import' && ! $refused) {
             // What was found is looked at, and what is good of it taken in.
             $address = (string) $answer->headers->get('Location');
-            $problem = $this->wrongWith($this->get($address)) ?? $this->wrongWith($this->post($address, ['again' => '1']));
+            $problem = $this->wrongWith($this->get($address))
+                ?? $this->wrongWith($this->post($address, ['again' => '1']));
         }
         if ($problem !== null) {
-            $wrong[] = "{$kind} {$name} " . substr((string) json_encode(substr($bytes, 0, 60), JSON_INVALID_UTF8_SUBSTITUTE), 0, 90) . ": {$problem}";
+            $wrong[] = "{$kind} {$name} "
+                . substr((string) json_encode(substr($bytes, 0, 60), JSON_INVALID_UTF8_SUBSTITUTE), 0, 90)
+                . ": {$problem}";
         }
     }
     file_put_contents(base_path('var/malformed-files.log'), implode("\n", $wrong));
@@ -51,10 +68,16 @@ it('reads any file that is chosen, or says what to choose instead', function ():
 
 it('reads a table as each program writes it', function (string $bytes, string $name): void {
     $file = UploadedFile::fake()->createWithContent('clients.csv', $bytes);
-    $this->post((string) $this->post('/in-and-out/imports', ['file' => $file])->headers->get('Location'))->assertSessionHasNoErrors();
+    $this->post((string) $this->post(
+        '/salon/data/imports',
+        ['file' => $file],
+    )->headers->get('Location'))->assertSessionHasNoErrors();
     expect(Head::query()->where('name', $name)->count())->toBe(1);
 })->with([
-    'semicolons in the Western code page' => [mb_convert_encoding("Nombre;Correo;Teléfono\nZoë Müller;zoe@home.example;912\n", 'Windows-1252', 'UTF-8'), 'Zoë Müller'],
+    'semicolons in the Western code page' => [
+        mb_convert_encoding("Nombre;Correo;Teléfono\nZoë Müller;zoe@home.example;912\n", 'Windows-1252', 'UTF-8'),
+        'Zoë Müller',
+    ],
     'a mark before UTF-8' => ["\u{FEFF}name,phone\nÓli Þór,912 345\n", 'Óli Þór'],
     'UTF-16 with tabs' => ["\xFF\xFE" . mb_convert_encoding("Name\tPhone\nAna\t912\n", 'UTF-16LE', 'UTF-8'), 'Ana'],
     'a line break within quotes' => ["name,phone\n\"Vesla\nOrtiz\",912\n", 'Vesla Ortiz'],
@@ -64,37 +87,70 @@ it('reads a table as each program writes it', function (string $bytes, string $n
 
 it('reads cards of every age, with or without a full name', function (string $card, string $name): void {
     $file = UploadedFile::fake()->createWithContent('clients.vcf', $card);
-    $this->post((string) $this->post('/in-and-out/imports', ['file' => $file])->headers->get('Location'))->assertSessionHasNoErrors();
+    $this->post((string) $this->post(
+        '/salon/data/imports',
+        ['file' => $file],
+    )->headers->get('Location'))->assertSessionHasNoErrors();
     expect(Head::query()->where('name', $name)->count())->toBe(1);
 })->with([
-    '2.1, quoted-printable' => ["BEGIN:VCARD\r\nVERSION:2.1\r\nN;CHARSET=UTF-8;ENCODING=QUOTED-PRINTABLE:M=C3=BCller;Zo=C3=AB\r\nTEL;CELL:912\r\nEND:VCARD\r\n", 'Zoë Müller'],
+    '2.1, quoted-printable' => [
+        "BEGIN:VCARD\r\nVERSION:2.1\r\nN;CHARSET=UTF-8;ENCODING=QUOTED-PRINTABLE:M=C3=BCller;Zo=C3=AB\r\nTEL;CELL:912\r\nEND:VCARD\r\n",
+        'Zoë Müller',
+    ],
     '3.0 without FN' => ["BEGIN:VCARD\r\nVERSION:3.0\r\nN:Ortiz;Vesla;;;\r\nEND:VCARD\r\n", 'Vesla Ortiz'],
-    '4.0 with a phone as an address' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Vesla Ortiz\r\nTEL;VALUE=uri:tel:+351-912-345-678\r\nEND:VCARD\r\n", 'Vesla Ortiz'],
+    '4.0 with a phone as an address' => [
+        "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Vesla Ortiz\r\nTEL;VALUE=uri:tel:+351-912-345-678\r\nEND:VCARD\r\n",
+        'Vesla Ortiz',
+    ],
     'an organisation alone' => ["BEGIN:VCARD\nVERSION:3.0\nORG:Harbour Theatre\nEND:VCARD\n", 'Harbour Theatre'],
 ]);
 
 it('takes its own exports in again, byte for byte', function (): void {
-    foreach (['=HYPERLINK', "'quoted", "'=both", "two\nlines", 'semi;colon, comma "quote"', '-5', '007'] as $i => $name) {
-        (new Product())->forceFill(['salon_id' => $this->salon->id, 'name' => $name, 'kind' => 'mask', 'ingredients' => 'Aqua, Glycerin', 'reading' => [], 'claims' => ['protein-free'], 'barcode' => "0000{$i}", 'size_ml' => 500.5, 'left_ml' => 12.25, 'pump_ml' => 1.5, 'price_cents' => 1999, 'opened_on' => '2026-12-24', 'months_open' => 12, 'batch' => "B{$i}", 'made_on' => '2026-12-01', 'keeps_days' => 5])->save();
+    foreach (
+        ['=HYPERLINK', "'quoted", "'=both", "two\nlines", 'semi;colon, comma "quote"', '-5', '007'] as $i => $name
+    ) {
+        (new Product())->forceFill([
+            'salon_id' => $this->salon->id, 'name' => $name, 'kind' => 'mask', 'ingredients' => 'Aqua, Glycerin',
+            'reading' => [], 'claims' => ['protein-free'], 'barcode' => "0000{$i}", 'size_ml' => 500.5,
+            'left_ml' => 12.25, 'pump_ml' => 1.5, 'price_cents' => 1999, 'opened_on' => '2026-12-24',
+            'months_open' => 12, 'batch' => "B{$i}", 'made_on' => '2026-12-01', 'keeps_days' => 5,
+        ])->save();
     }
-    $first = $this->get('/shelf.csv')->streamedContent();
+    $first = $this->get('/products.csv')->streamedContent();
     Product::query()->where('salon_id', $this->salon->id)->delete();
-    $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $first)])->assertSessionHasNoErrors();
-    expect($this->get('/shelf.csv')->streamedContent())->toBe($first);
+    $this->post(
+        '/products/import',
+        ['file' => UploadedFile::fake()->createWithContent('products.csv', $first)],
+    )->assertSessionHasNoErrors();
+    expect($this->get('/products.csv')->streamedContent())->toBe($first);
 
-    $record = (string) $this->get("/heads/{$this->head->id}/record.json")->baseResponse->getContent();
-    $this->delete("/heads/{$this->head->id}", ['name' => $this->head->name]);
-    $this->post('/records', ['record' => UploadedFile::fake()->createWithContent('a.json', $record)])->assertSessionHasNoErrors();
+    $record = (string) $this->get("/clients/{$this->head->id}/record.json")->baseResponse->getContent();
+    $this->delete("/clients/{$this->head->id}", ['name' => $this->head->name]);
+    $this->post(
+        '/clients/records',
+        ['record' => UploadedFile::fake()->createWithContent('a.json', $record)],
+    )->assertSessionHasNoErrors();
     $again = $this->newest();
-    $second = (string) $this->get("/heads/{$again->id}/record.json")->baseResponse->getContent();
+    $second = (string) $this->get("/clients/{$again->id}/record.json")->baseResponse->getContent();
     // The plan is made anew for the day it is taken in; everything else is the same, byte for byte.
-    $without = fn (string $json): string => (string) json_encode(array_diff_key((array) json_decode($json, true), ['plan' => 1]));
+    $without = fn (string $json): string => (string) json_encode(array_diff_key(
+        (array) json_decode($json, true),
+        ['plan' => 1],
+    ));
     expect($without($second))->toBe($without($record));
 
-    $cards = (string) $this->get('/in-and-out/clients.vcf')->baseResponse->getContent();
-    $this->post((string) $this->post('/in-and-out/imports', ['file' => UploadedFile::fake()->createWithContent('c.vcf', $cards)])->headers->get('Location'), ['again' => '1']);
-    $twice = (string) $this->get('/in-and-out/clients.vcf')->baseResponse->getContent();
+    $cards = (string) $this->get('/salon/data/clients.vcf')->baseResponse->getContent();
+    $this->post(
+        (string) $this->post(
+            '/salon/data/imports',
+            ['file' => UploadedFile::fake()->createWithContent('c.vcf', $cards)],
+        )->headers->get('Location'),
+        ['again' => '1'],
+    );
+    $twice = (string) $this->get('/salon/data/clients.vcf')->baseResponse->getContent();
     // A second copy of each is another client: what names them differs, what is said of them does not.
-    $said = fn (string $text): array => array_values(array_unique(array_filter(explode("\r\n", $text), fn (string $line): bool => ! str_starts_with($line, 'UID'))));
+    $said = fn (string $text): array => array_values(array_unique(
+        array_filter(explode("\r\n", $text), fn (string $line): bool => ! str_starts_with($line, 'UID')),
+    ));
     expect($said($twice))->toBe($said($cards))->and(Import::query()->count())->toBe(0);
 });

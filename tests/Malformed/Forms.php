@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Malformed;
 
-use App\Models\Basin;
 use App\Models\Booking;
 use App\Models\HomeLink;
 use App\Models\Import;
@@ -15,6 +14,7 @@ use App\Models\Programme;
 use App\Models\Reminder;
 use App\Models\TaughtIngredient;
 use App\Models\Trial;
+use App\Models\WashSession;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\MethodQuestion;
@@ -39,19 +39,85 @@ final readonly class Forms
         };
 
         return [
-            'head' => $head->id, 'visit' => (string) $head->visits()->firstOrFail()->id, 'reading' => $head->readings()->firstOrFail()->key, 'washDay' => $head->washDays()->firstOrFail()->key,
-            'booking' => $saved((new Booking())->forceFill($of + ['user_id' => $this->test->stylist->id, 'service' => 'Dry cut', 'is_wash_day' => false, 'date' => $today, 'starts_at' => now()->addHour(), 'stretches' => [['hands' => 45, 'waiting' => 0, 'spread' => 0.2, 'waiting_spread' => 0]], 'minutes' => 45, 'price_cents' => 100, 'status' => 'booked', 'changed_by' => 'Ilse'])),
-            'product' => $saved((new Product())->forceFill(['salon_id' => $this->test->salon->id, 'name' => 'Plain mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Glycerin', 'reading' => [], 'claims' => [], 'size_ml' => 500, 'left_ml' => 100])),
-            'import' => $saved((new Import())->forceFill(['salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'name' => 'a.vcf', 'found' => [['kind' => 'client', 'where' => 'a', 'name' => 'Vesla', 'says' => 'a name', 'problems' => [], 'here' => false, 'payload' => '{"name":"Vesla"}']]])),
-            'leave' => $saved((new Leave())->forceFill(['salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'from' => $today, 'until' => $today, 'because' => ''])),
-            'taught' => $saved((new TaughtIngredient())->forceFill(['salon_id' => $this->test->salon->id, 'name' => 'Kelp', 'also' => [], 'functions' => ['humectant'], 'strength' => '', 'by' => 'Ilse'])),
-            'basin' => $saved((new Basin())->forceFill($of + ['date' => $today, 'by' => 'Ilse', 'plan' => ['steps' => [['key' => 'cleanse', 'label' => 'Cleanse', 'hands_on_minutes' => 5, 'waiting_minutes' => 0, 'books' => ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], 'product' => null]], 'sections' => 4]])),
-            'reminder' => $saved((new Reminder())->forceFill($of + ['occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3])),
-            'trial' => $saved((new Trial())->forceFill($of + ['by' => 'Ilse', 'kind' => 'before-after', 'change' => 'satin', 'sign' => 'frizz', 'began_on' => $today])),
-            'programme' => $saved((new Programme())->forceFill($of + ['by' => 'Ilse', 'kind' => 'no-protein', 'weeks' => 4, 'sign' => 'frizz', 'began_on' => $today])),
+            'head' => $head->id,
+            'visit' => (string) $head->visits()->firstOrFail()->id,
+            'reading' => $head->readings()->firstOrFail()->key,
+            'washDay' => $head->washDays()->firstOrFail()->key,
+            'booking' => $saved((new Booking())->forceFill(
+                $of + [
+                    'user_id' => $this->test->stylist->id,
+                    'service' => 'Dry cut',
+                    'is_wash_day' => false,
+                    'date' => $today,
+                    'starts_at' => now()->addHour(),
+                    'stretches' => [['hands' => 45, 'waiting' => 0, 'spread' => 0.2, 'waiting_spread' => 0]],
+                    'minutes' => 45,
+                    'price_cents' => 100,
+                    'status' => 'booked',
+                    'changed_by' => 'Ilse',
+                ],
+            )),
+            'product' => $saved((new Product())->forceFill([
+                'salon_id' => $this->test->salon->id, 'name' => 'Plain mask', 'kind' => 'mask',
+                'ingredients' => 'Aqua, Glycerin', 'reading' => [], 'claims' => [], 'size_ml' => 500, 'left_ml' => 100,
+            ])),
+            'import' => $saved((new Import())->forceFill([
+                'salon_id' => $this->test->salon->id,
+                'user_id' => $this->test->stylist->id,
+                'name' => 'a.vcf',
+                'found' => [[
+                    'kind' => 'client', 'where' => 'a', 'name' => 'Vesla', 'says' => 'a name', 'problems' => [],
+                    'here' => false, 'payload' => '{"name":"Vesla"}',
+                ]],
+            ])),
+            'leave' => $saved((new Leave())->forceFill([
+                'salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'from' => $today,
+                'until' => $today, 'because' => '',
+            ])),
+            'taught' => $saved((new TaughtIngredient())->forceFill([
+                'salon_id' => $this->test->salon->id, 'name' => 'Kelp', 'also' => [], 'functions' => ['humectant'],
+                'strength' => '', 'by' => 'Ilse',
+            ])),
+            'basin' => $saved((new WashSession())->forceFill(
+                $of + [
+                    'date' => $today,
+                    'by' => 'Ilse',
+                    'plan' => [
+                        'steps' => [[
+                            'key' => 'cleanse',
+                            'label' => 'Cleanse',
+                            'hands_on_minutes' => 5,
+                            'waiting_minutes' => 0,
+                            'books' => ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1],
+                            'product' => null,
+                        ]],
+                        'sections' => 4,
+                    ],
+                ],
+            )),
+            'reminder' => $saved((new Reminder())->forceFill(
+                $of + [
+                    'occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3,
+                ],
+            )),
+            'trial' => $saved((new Trial())->forceFill(
+                $of + [
+                    'by' => 'Ilse', 'kind' => 'before-after', 'change' => 'satin', 'sign' => 'frizz',
+                    'began_on' => $today,
+                ],
+            )),
+            'programme' => $saved((new Programme())->forceFill(
+                $of + ['by' => 'Ilse', 'kind' => 'no-protein', 'weeks' => 4, 'sign' => 'frizz', 'began_on' => $today],
+            )),
             'link' => $saved((new HomeLink())->forceFill($of + ['by' => 'Ilse', 'expires_at' => now()->addDays(30)])),
-            'picture' => $saved((new Picture())->forceFill($of + ['taken_on' => $today, 'kind' => 'after', 'consent_by' => 'V', 'consent_on' => $today, 'by' => 'Ilse', 'width' => 10, 'height' => 10])),
-            'deletion' => '1', 'zone' => 'crown', 'date' => '2027-02-01', 'place' => '0', 'moment' => 'before-cleansing', 'device' => 'scale', 'secret' => str_repeat('a', 48), 'path' => 'x',
+            'picture' => $saved((new Picture())->forceFill(
+                $of + [
+                    'taken_on' => $today, 'kind' => 'after', 'consent_by' => 'V', 'consent_on' => $today,
+                    'by' => 'Ilse', 'width' => 10, 'height' => 10,
+                ],
+            )),
+            'deletion' => '1', 'zone' => 'crown', 'date' => '2027-02-01', 'place' => '0',
+            'moment' => 'before-cleansing', 'device' => 'scale', 'secret' => str_repeat('a', 48), 'path' => 'x',
         ];
     }
 
@@ -59,8 +125,15 @@ final readonly class Forms
     public function signed(string $uri, string $name, array $parts): string
     {
         return match ($name) {
-            'card', 'card.acts' => URL::temporarySignedRoute($name, now()->addDay(), ['link' => $parts['link']], absolute: false),
-            'reminders.stop', 'reminders.stop.now' => URL::signedRoute($name, ['head' => $parts['head']], absolute: false),
+            'card',
+            'card.acts' => URL::temporarySignedRoute(
+                $name,
+                now()->addDay(),
+                ['link' => $parts['link']],
+                absolute: false,
+            ),
+            'reminders.stop',
+            'reminders.stop.now' => URL::signedRoute($name, ['head' => $parts['head']], absolute: false),
             default => $uri,
         };
     }
@@ -71,19 +144,25 @@ final readonly class Forms
         return match ($name) {
             'today' => ['date' => '2027-01-10'],
             'bookings.create' => ['head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11'],
-            'seasons' => ['household' => 'x', 'stylist' => '1'],
+            'plans' => ['household' => 'x', 'stylist' => '1'],
             'reports', 'reports.csv' => ['from' => '2026-12-01', 'until' => '2027-01-01'],
-            'shelf.create' => ['head' => $this->test->head->id],
-            'shelf.mix' => ['title' => 'A', 'carrier' => 'water', 'total_ml' => '100', 'careful' => '0', 'parts' => [['name' => 'Honey', 'percent' => '2']]],
-            'shelf.book' => ['search' => 'oil', 'function' => 'humectant'],
-            'heads.index' => ['search' => 'V'],
-            'heads.what-if' => ['change' => 'wash-every', 'number' => '5'],
-            'heads.trends' => ['group' => 'hair'],
-            'heads.cause' => ['of' => 'breakage'],
-            'heads.pictures' => ['left' => 'x', 'right' => 'y'],
-            'heads.bench', 'heads.bench.zones' => ['moment' => 'before-cleansing', 'test' => 'dryness'],
-            'heads.basin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
-            'heads.ledger' => ['weeks' => '4', 'from' => '2026-12-01'],
+            'products.create' => ['head' => $this->test->head->id],
+            'products.mix' => [
+                'title' => 'A',
+                'carrier' => 'water',
+                'total_ml' => '100',
+                'careful' => '0',
+                'parts' => [['name' => 'Honey', 'percent' => '2']],
+            ],
+            'products.book' => ['search' => 'oil', 'function' => 'humectant'],
+            'clients.index' => ['search' => 'V'],
+            'clients.plan.what-if' => ['change' => 'wash-every', 'number' => '5'],
+            'clients.trends' => ['group' => 'hair'],
+            'clients.history.cause' => ['of' => 'breakage'],
+            'clients.pictures' => ['left' => 'x', 'right' => 'y'],
+            'clients.hair-tests', 'clients.hair-tests.zones' => ['moment' => 'before-cleansing', 'test' => 'dryness'],
+            'clients.wash' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
+            'clients.history.ledger' => ['weeks' => '4', 'from' => '2026-12-01'],
             default => ['date' => '2027-01-01', 'page' => '1'],
         };
     }
@@ -92,48 +171,156 @@ final readonly class Forms
     public function body(string $name): array
     {
         $today = $this->test->salon->today()->format('Y-m-d');
-        $method = array_map(fn (MethodQuestion $question): string => $question->choices()[0], array_combine(array_column(MethodQuestion::cases(), 'value'), MethodQuestion::cases()));
+        $method = array_map(
+            fn (MethodQuestion $question): string => $question->choices()[0],
+            array_combine(array_column(MethodQuestion::cases(), 'value'), MethodQuestion::cases()),
+        );
         $stylist = (string) $this->test->stylist->id;
         $sitting = ['visit' => strtolower((string) Str::ulid()), 'date' => $today, 'moment' => 'before-cleansing', 'zone' => 'crown', 'because' => 'slipped', 'version' => '0', 'asked' => ['x'], 'unit' => ['length' => 'mm'], 'took' => ['dryness' => '12'], 'skip' => ['feel' => 'no-time'], 'taps' => ['ends' => '[1]'],
             'raw' => ['dryness' => ['points' => '4'], 'wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '140', 'returned_mm' => '102', 'snapped' => '0']]], 'detangling' => ['minutes' => '20', 'sections' => '4', 'knots_cut' => '0']], 'zones' => ['crown' => ['dryness' => ['points' => '3']]]];
 
         return match ($name) {
-            'heads.store', 'heads.update' => $this->test->intake(['notebook' => [['what' => 'trim', 'date' => '2026-12-01', 'millimetres' => '10', 'approximate' => '1']], 'method' => $method, 'email' => 'a@b.example', 'phone' => '+351 912 345', 'reminded_by' => 'mail', 'household' => 'x', 'goals' => 'x', 'allergies' => 'x', 'zones_are' => 'changed', 'zones_since' => '2026-12-01']),
-            'bookings.store' => ['head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11', 'time' => '10:00', 'stylist' => $stylist, 'slot' => "2027-01-11 10:00 {$stylist}"],
+            'clients.store',
+            'clients.update' => $this->test->intake([
+                'notebook' => [['what' => 'trim', 'date' => '2026-12-01', 'millimetres' => '10', 'approximate' => '1']],
+                'method' => $method,
+                'email' => 'a@b.example',
+                'phone' => '+351 912 345',
+                'reminded_by' => 'mail',
+                'household' => 'x',
+                'goals' => 'x',
+                'allergies' => 'x',
+                'zones_are' => 'changed',
+                'zones_since' => '2026-12-01',
+            ]),
+            'bookings.store' => [
+                'head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11', 'time' => '10:00',
+                'stylist' => $stylist, 'slot' => "2027-01-11 10:00 {$stylist}",
+            ],
             'bookings.update' => ['date' => '2027-01-11', 'time' => '10:00', 'stylist' => $stylist, 'sequence' => '0'],
             'bookings.note' => ['what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain'],
-            'house.update' => ['name' => 'Salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100', 'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $method],
-            'house.hours.update' => ['chairs' => '3', 'hours' => [$stylist => [1 => '9:00–12:00']], 'services' => ['new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0']]],
-            'house.leave' => ['leave_of' => $stylist, 'leave_from' => $today, 'leave_until' => $today, 'leave_because' => 'sea'],
-            'outbox.update' => ['quiet_from' => '21:00', 'quiet_until' => '8:00', 'outbox' => 'works'],
-            'moving.take' => ['again' => '1'],
-            'shelf.store', 'shelf.update' => ['name' => 'Mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Glycerin', 'claims' => ['protein-free'], 'barcode' => '12345', 'size_ml' => '500', 'pump_ml' => '2', 'price' => '12.50', 'opened_on' => $today, 'months_open' => '12', 'made_on' => $today, 'keeps_days' => '5', 'batch' => 'B1', 'head_id' => $this->test->head->id],
-            'shelf.stock' => ['how' => 'bought', 'amount' => '100'],
-            'shelf.recall' => ['because' => 'glass'],
-            'shelf.teach' => ['name' => 'Kelp', 'also' => 'Weed', 'function' => 'humectant', 'strength' => 'mild'],
-            'heads.delete' => ['name' => 'nobody'],
-            'heads.reactions' => ['product_id' => '', 'ingredient' => 'Limonene', 'what' => 'itched', 'on' => $today],
-            'heads.pictures.store' => ['kind' => 'after', 'taken_on' => $today, 'consent' => '1', 'consent_by' => 'Vesla'],
-            'heads.signs.raise' => ['sign' => 'red', 'seen' => 'a spot'],
-            'heads.signs.clear' => ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $today],
-            'heads.season.preview', 'heads.season.act' => ['date' => $this->test->head->planItems()->where('status', 'planned')->firstOrFail()->date->format('Y-m-d'), 'act' => 'move', 'value' => '1', 'seen' => '0'],
-            'heads.season.undo', 'heads.season.redo', 'heads.season.without' => ['seen' => '0'],
-            'heads.season.occasion' => ['occasion' => 'best-day', 'occasion_from' => '2027-02-01', 'occasion_until' => '2027-02-02', 'occasion_what' => 'dance'],
-            'heads.terms.update' => ['away' => [['from' => '2027-02-01', 'until' => '2027-02-03']], 'salon_days' => '2027-02-10, 2027-03-10', 'not_at_home' => ['heat'], 'home_minutes_limit' => '60', 'stock' => ['mask' => '2'], 'prices' => ['mask' => '2.5'], 'patch_test_until' => ['mask' => '2027-02-01']],
-            'heads.terms.by-hand' => ['hand_date' => '2027-02-01', 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '10', 'protein' => 'mild-protein', 'heat' => '0', 'reason' => 'a wish'],
-            'heads.bench.store', 'heads.bench.draft', 'heads.visits.update' => $sitting,
-            'heads.instruments.on-picture' => ['what' => 'length', 'scale_mm' => '100', 'scale' => [[0, 0], [100, 0]], 'taps' => [[0, 0], [50, 50]]],
-            'heads.basin.begin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
-            'heads.basin.finish' => ['minutes' => ['cleanse' => '5', 'mask' => '20']],
-            'heads.basin.acts' => ['device' => 'a', 'acts' => [['key' => (string) Str::ulid(), 'kind' => 'done', 'step' => 'cleanse', 'at' => now()->toIso8601String(), 'value' => ['ml' => 3, 'note' => 'knot', 'section' => 1]]]],
-            'card.acts' => ['acts' => [['key' => (string) Str::ulid(), 'kind' => ['wash-day', 'reading', 'style', 'picture'][crc32($today . getenv('NAGOMI_SEED')) % 4], 'date' => $today, 'value' => ['uid' => 'x', 'steps' => [0, 1], 'test' => 'feel', 'raw' => ['points' => 3], 'what' => 'refreshed', 'picture' => 'data:image/png;base64,AAAA', 'agreed' => true]]]],
-            'heads.home.link' => ['days' => '30'],
-            'heads.trials.store' => ['kind' => 'half-head', 'change' => 'satin', 'sign' => 'frizz', 'began_on' => $today, 'usual_zone' => 'left', 'changed_zone' => 'right'],
-            'heads.programmes.begin' => ['programme' => 'no-protein', 'weeks' => '4', 'programme_sign' => 'frizz', 'programme_from' => $today],
-            'heads.style.begin' => ['styling' => 'twists', 'on' => $today, 'stays_days' => '20'],
-            'heads.style.keep' => ['what' => 'refreshed', 'on' => $today],
-            'heads.style.end' => ['on' => $today],
-            'heads.wash-day.store' => ['date' => $today, 'place' => 'home', 'pre_wash' => 'oil', 'pre_wash_minutes' => '30', 'cleanse' => 'gentle', 'passes' => '1', 'protein' => 'mild-protein', 'protein_minutes' => '5', 'conditioning' => 'mask', 'conditioning_minutes' => '20', 'heat' => '1', 'detangle_minutes' => '20', 'tool' => 'comb', 'detangling' => 'wet-with-slip', 'leave_in' => '1', 'seal' => '1', 'trim_mm' => '10', 'heat_tool' => 'high', 'up_style' => 'tight', 'swim' => 'sea', 'wetting' => '1', 'chemical' => '0', 'cleanse_product' => 'x'],
+            'salon.update' => [
+                'name' => 'Salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',
+                'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $method,
+            ],
+            'salon.hours.update' => [
+                'chairs' => '3',
+                'hours' => [$stylist => [1 => '9:00–12:00']],
+                'services' => [
+                    'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0'],
+                ],
+            ],
+            'salon.leave' => [
+                'leave_of' => $stylist,
+                'leave_from' => $today,
+                'leave_until' => $today,
+                'leave_because' => 'sea',
+            ],
+            'salon.messages.update' => ['quiet_from' => '21:00', 'quiet_until' => '8:00', 'outbox' => 'works'],
+            'salon.data.take' => ['again' => '1'],
+            'products.store',
+            'products.update' => [
+                'name' => 'Mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Glycerin', 'claims' => ['protein-free'],
+                'barcode' => '12345', 'size_ml' => '500', 'pump_ml' => '2', 'price' => '12.50', 'opened_on' => $today,
+                'months_open' => '12', 'made_on' => $today, 'keeps_days' => '5', 'batch' => 'B1',
+                'head_id' => $this->test->head->id,
+            ],
+            'products.stock' => ['how' => 'bought', 'amount' => '100'],
+            'products.recall' => ['because' => 'glass'],
+            'products.teach' => ['name' => 'Kelp', 'also' => 'Weed', 'function' => 'humectant', 'strength' => 'mild'],
+            'clients.delete' => ['name' => 'nobody'],
+            'clients.reactions' => ['product_id' => '', 'ingredient' => 'Limonene', 'what' => 'itched', 'on' => $today],
+            'clients.pictures.store' => [
+                'kind' => 'after',
+                'taken_on' => $today,
+                'consent' => '1',
+                'consent_by' => 'Vesla',
+            ],
+            'clients.safety-flags.raise' => ['sign' => 'red', 'seen' => 'a spot'],
+            'clients.safety-flags.clear' => ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $today],
+            'clients.plan.preview',
+            'clients.plan.act' => [
+                'date' => $this->test->head
+                    ->planItems()
+                    ->where('status', 'planned')
+                    ->firstOrFail()->date
+                    ->format('Y-m-d'),
+                'act' => 'move',
+                'value' => '1',
+                'seen' => '0',
+            ],
+            'clients.plan.undo', 'clients.plan.redo', 'clients.plan.without' => ['seen' => '0'],
+            'clients.plan.occasion' => [
+                'occasion' => 'best-day',
+                'occasion_from' => '2027-02-01',
+                'occasion_until' => '2027-02-02',
+                'occasion_what' => 'dance',
+            ],
+            'clients.plan-terms.update' => [
+                'away' => [['from' => '2027-02-01', 'until' => '2027-02-03']],
+                'salon_days' => '2027-02-10, 2027-03-10',
+                'not_at_home' => ['heat'],
+                'home_minutes_limit' => '60',
+                'stock' => ['mask' => '2'],
+                'prices' => ['mask' => '2.5'],
+                'patch_test_until' => ['mask' => '2027-02-01'],
+            ],
+            'clients.plan-terms.by-hand' => [
+                'hand_date' => '2027-02-01', 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '10',
+                'protein' => 'mild-protein', 'heat' => '0', 'reason' => 'a wish',
+            ],
+            'clients.hair-tests.store', 'clients.hair-tests.draft', 'clients.history.update' => $sitting,
+            'clients.instruments.on-picture' => [
+                'what' => 'length',
+                'scale_mm' => '100',
+                'scale' => [[0, 0], [100, 0]],
+                'taps' => [[0, 0], [50, 50]],
+            ],
+            'clients.wash.begin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
+            'clients.wash.finish' => ['minutes' => ['cleanse' => '5', 'mask' => '20']],
+            'clients.wash.acts' => [
+                'device' => 'a',
+                'acts' => [[
+                    'key' => (string) Str::ulid(),
+                    'kind' => 'done',
+                    'step' => 'cleanse',
+                    'at' => now()->toIso8601String(),
+                    'value' => ['ml' => 3, 'note' => 'knot', 'section' => 1],
+                ]],
+            ],
+            'card.acts' => [
+                'acts' => [[
+                    'key' => (string) Str::ulid(),
+                    'kind' => ['wash-day', 'reading', 'style', 'picture'][crc32($today . getenv('NAGOMI_SEED')) % 4],
+                    'date' => $today,
+                    'value' => [
+                        'uid' => 'x', 'steps' => [0, 1], 'test' => 'feel', 'raw' => ['points' => 3],
+                        'what' => 'refreshed', 'picture' => 'data:image/png;base64,AAAA', 'agreed' => true,
+                    ],
+                ]],
+            ],
+            'clients.home-routine.link' => ['days' => '30'],
+            'clients.trials.store' => [
+                'kind' => 'half-head', 'change' => 'satin', 'sign' => 'frizz', 'began_on' => $today,
+                'usual_zone' => 'left', 'changed_zone' => 'right',
+            ],
+            'clients.programmes.begin' => [
+                'programme' => 'no-protein',
+                'weeks' => '4',
+                'programme_sign' => 'frizz',
+                'programme_from' => $today,
+            ],
+            'clients.style.begin' => ['styling' => 'twists', 'on' => $today, 'stays_days' => '20'],
+            'clients.style.keep' => ['what' => 'refreshed', 'on' => $today],
+            'clients.style.end' => ['on' => $today],
+            'clients.wash-days.store' => [
+                'date' => $today, 'place' => 'home', 'pre_wash' => 'oil', 'pre_wash_minutes' => '30',
+                'cleanse' => 'gentle', 'passes' => '1', 'protein' => 'mild-protein', 'protein_minutes' => '5',
+                'conditioning' => 'mask', 'conditioning_minutes' => '20', 'heat' => '1', 'detangle_minutes' => '20',
+                'tool' => 'comb', 'detangling' => 'wet-with-slip', 'leave_in' => '1', 'seal' => '1', 'trim_mm' => '10',
+                'heat_tool' => 'high', 'up_style' => 'tight', 'swim' => 'sea', 'wetting' => '1', 'chemical' => '0',
+                'cleanse_product' => 'x',
+            ],
             'sign-in' => ['email' => 'ilse@test.example', 'password' => 'wrong-password'],
             default => ['x' => '1'],
         };

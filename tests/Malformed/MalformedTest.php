@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
-use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Statistics\SeededRandom;
 use Tests\Malformed\Forms;
 use Tests\Malformed\Nasty;
 
 /*
- * Requests that no form of ours would send, over every address there is: each gets a refusal with a sentence or an ordinary answer,
+ * Requests that no form of ours would send, over every address there is: each gets a refusal with a sentence or an
+ * ordinary answer,
  * never an error of ours; and what is refused leaves nothing behind.
  */
 
@@ -16,7 +17,7 @@ use Tests\Malformed\Nasty;
 const SPOILED_A_ROUTE = 17;
 
 it('answers whatever is sent with a sentence, and stores nothing half', function (string $group): void {
-    $chance = new Chance((int) (getenv('NAGOMI_SEED') ?: 1));
+    $chance = new SeededRandom((int) (getenv('NAGOMI_SEED') ?: 1));
     $forms = new Forms($this);
     $parts = $forms->parts();
     $sent = 0;
@@ -26,16 +27,32 @@ it('answers whatever is sent with a sentence, and stores nothing half', function
         $method = $route->methods()[0];
         $name = $name === '' && $route->uri() === 'sign-in' && $method === 'POST' ? 'sign-in' : $name;
         $isRead = $method === 'GET';
-        if ($name === '' || $name === 'sign-out' || str_starts_with($name, 'storage') || ($group === 'read') !== $isRead || in_array($name, ['heads.home.pdf', 'moving.archive', 'heads.parcel'], true)) {
+        if (
+            $name === ''
+                || $name === 'sign-out'
+                || str_starts_with($name, 'storage')
+                || ($group === 'read') !== $isRead
+                || in_array($name, ['clients.home-routine.pdf', 'salon.data.archive', 'clients.parcel'], true)
+        ) {
             continue;
         }
         for ($i = 0; $i < SPOILED_A_ROUTE; $i++) {
             $these = $parts;
             foreach ($chance->happens(0.2) ? array_keys($these) : [] as $part) {
                 $value = Nasty::value($chance);
-                $these[$part] = is_scalar($value) && strlen((string) $value) < 400 ? rawurlencode((string) $value) : 'x';
+                $these[$part] = is_scalar($value) && strlen((string) $value) < 400
+                    ? rawurlencode((string) $value)
+                    : 'x';
             }
-            $uri = '/' . ltrim((string) preg_replace_callback('/\{(\w+)(?::\w+)?\??\}/', fn (array $found): string => $these[$found[1]] ?? 'x', $route->uri()), '/');
+            $uri = '/'
+                . ltrim(
+                    (string) preg_replace_callback(
+                        '/\{(\w+)(?::\w+)?\??\}/',
+                        fn (array $found): string => $these[$found[1]] ?? 'x',
+                        $route->uri(),
+                    ),
+                    '/',
+                );
             $uri = $these === $parts ? $forms->signed($uri, $name, $parts) : $uri;
             $spoiled = Nasty::spoiled($isRead ? $forms->query($name) : $forms->body($name), $chance);
             $asJson = $chance->happens(0.4);
@@ -45,7 +62,15 @@ it('answers whatever is sent with a sentence, and stores nothing half', function
             $this->actingAs($this->stylist);
             $answer = match (true) {
                 $isRead => $this->get($uri . (str_contains($uri, '?') ? '&' : '?') . http_build_query($spoiled)),
-                $asJson => $this->call($method, $uri, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], json_encode($spoiled, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE, 600) ?: '{"a":'),
+                $asJson => $this->call(
+                    $method,
+                    $uri,
+                    [],
+                    [],
+                    [],
+                    ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                    json_encode($spoiled, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE, 600) ?: '{"a":',
+                ),
                 default => $this->call($method, $uri, Nasty::asSent($spoiled)),
             };
             $sent++;
@@ -55,7 +80,13 @@ it('answers whatever is sent with a sentence, and stores nothing half', function
                 $problem = 'was refused and left something behind';
             }
             if ($problem !== null) {
-                $wrong[] = "{$method} {$name} " . mb_substr((string) json_encode($spoiled, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 0, 160) . ": {$problem}";
+                $wrong[] = "{$method} {$name} "
+                    . mb_substr(
+                        (string) json_encode($spoiled, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+                        0,
+                        160,
+                    )
+                    . ": {$problem}";
             }
         }
     }

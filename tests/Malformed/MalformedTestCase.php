@@ -24,7 +24,14 @@ abstract class MalformedTestCase extends StrangersTestCase
     public function stored(): array
     {
         $counts = [];
-        foreach (['heads', 'zone_parts', 'wash_days', 'wash_steps', 'readings', 'visits', 'bookings', 'offers', 'products', 'reactions', 'clearances', 'season_edits', 'promises', 'basins', 'basin_acts', 'home_acts', 'home_links', 'trials', 'programmes', 'styles', 'imports', 'leaves', 'taught_ingredients', 'pictures', 'calendar_feeds'] as $table) {
+        foreach (
+            [
+                'heads', 'zone_parts', 'wash_days', 'wash_steps', 'readings', 'visits', 'bookings', 'services',
+                'products', 'reactions', 'clearances', 'plan_edits', 'promises', 'wash_sessions', 'wash_session_acts',
+                'home_acts', 'home_links', 'trials', 'programmes', 'styles', 'imports', 'leaves', 'taught_ingredients',
+                'pictures', 'calendar_feeds',
+            ] as $table
+        ) {
             $counts[$table] = DB::table($table)->count();
         }
 
@@ -44,13 +51,24 @@ abstract class MalformedTestCase extends StrangersTestCase
         }
         $errors = session('errors');
         $sentences = $errors instanceof \Illuminate\Support\ViewErrorBag ? $errors->all() : [];
-        $told = json_decode((string) ($answer->baseResponse->headers->get('Content-Type') === 'application/json' ? $answer->baseResponse->getContent() : ''), true);
+        $told = json_decode(
+            (string) (
+                $answer->baseResponse->headers->get('Content-Type') === 'application/json'
+                    ? $answer->baseResponse->getContent()
+                    : ''
+            ),
+            true,
+        );
         foreach (is_array($told) && is_array($told['errors'] ?? null) ? $told['errors'] : [] as $of) {
             $sentences = [...$sentences, ...is_array($of) ? $of : []];
         }
         foreach ($sentences as $sentence) {
             // The framework's own words say that something is wrong, not what to type instead.
-            if (! is_string($sentence) || preg_match('/^The .* (field|must|is|may|has|format)\b/', $sentence) === 1 || str_starts_with($sentence, 'validation.')) {
+            if (
+                ! is_string($sentence)
+                    || preg_match('/^The .* (field|must|is|may|has|format)\b/', $sentence) === 1
+                    || str_starts_with($sentence, 'validation.')
+            ) {
                 return 'says “' . (is_string($sentence) ? $sentence : '') . '”';
             }
         }

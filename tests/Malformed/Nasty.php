@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Malformed;
 
-use Nagomi\Core\Simulation\Chance;
+use Nagomi\Core\Statistics\SeededRandom;
 
 /** What no form of ours would send, and what a pasted text, a broken phone or an idle hand may. */
 final class Nasty
 {
     /** @return mixed in place of one value */
-    public static function value(Chance $chance): mixed
+    public static function value(SeededRandom $chance): mixed
     {
         return self::all()[$chance->between(0, count(self::all()) - 1)];
     }
@@ -33,10 +33,16 @@ final class Nasty
         static $all = null;
 
         return $all ??= [
-            null, '', ' ', [], ['a'], ['a' => ['b' => ['c' => 'd']]], self::deep(40), "\0", "a\0b", "\xC3\x28", "\xFF\xFE", str_repeat('x', 300), str_repeat('y', 70_000), str_repeat('ä', 1_000_000),
-            'NaN', 'INF', '-INF', NAN, INF, '1e309', '-1', -1, 0, '0', '00', '0x1F', '1e3', '99999999999999999999', 99999999999999999999, PHP_INT_MAX, PHP_INT_MIN, '1.7976931348623157e309', '٣', '１２', '3,5', '3.5.5', '--5', '+5',
-            '0000-00-00', '0001-01-01', '2026-02-30', '9999-12-31', '10000-01-01', '-2026-01-01', '2026-13-45', '2027-01-09T25:61', 'yesterday', "2027-01-09\n", '24:00', '25:99', ':',
-            "'; drop table heads; --", '<script>alert(1)</script>', '{{ 7*7 }}', '../../../../etc/passwd', '%00', '%', '_', '\\', '🌀🌀🌀', "\u{202E}abc", "\u{FEFF}abc", "line\r\nline", true, false, 'true', 'on', 'null', 'undefined', '[object Object]', '{"a":1}', 'a@b', '=1+1', '@',
+            null, '', ' ', [], ['a'], ['a' => ['b' => ['c' => 'd']]], self::deep(40), "\0", "a\0b", "\xC3\x28",
+            "\xFF\xFE", str_repeat('x', 300), str_repeat('y', 70_000), str_repeat('ä', 1_000_000),
+            'NaN', 'INF', '-INF', NAN, INF, '1e309', '-1', -1, 0, '0', '00', '0x1F', '1e3', '99999999999999999999',
+            99999999999999999999, PHP_INT_MAX, PHP_INT_MIN, '1.7976931348623157e309', '٣', '１２', '3,5', '3.5.5', '--5',
+            '+5',
+            '0000-00-00', '0001-01-01', '2026-02-30', '9999-12-31', '10000-01-01', '-2026-01-01', '2026-13-45',
+            '2027-01-09T25:61', 'yesterday', "2027-01-09\n", '24:00', '25:99', ':',
+            "'; drop table heads; --", '<script>alert(1)</script>', '{{ 7*7 }}', '../../../../etc/passwd', '%00', '%',
+            '_', '\\', '🌀🌀🌀', "\u{202E}abc", "\u{FEFF}abc", "line\r\nline", true, false, 'true', 'on', 'null',
+            'undefined', '[object Object]', '{"a":1}', 'a@b', '=1+1', '@',
         ];
     }
 
@@ -58,7 +64,7 @@ final class Nasty
      *
      * @return array<string, mixed>
      */
-    public static function spoiled(array $good, Chance $chance): array
+    public static function spoiled(array $good, SeededRandom $chance): array
     {
         if ($chance->happens(0.05)) {
             return [];
@@ -66,7 +72,11 @@ final class Nasty
         $paths = self::paths($good);
         for ($i = $chance->between(1, 3); $i > 0; $i--) {
             if ($paths === [] || $chance->happens(0.1)) {
-                $good[['date', 'q', 'seen', '_method_', 'visit', 'sequence', 'head', 'zones', 'method', 'acts', '_seen', '_act'][$chance->between(0, 11)]] = self::value($chance);
+                $names = [
+                    'date', 'q', 'seen', '_method_', 'visit', 'sequence', 'head', 'zones', 'method', 'acts', '_seen',
+                    '_act',
+                ];
+                $good[$names[$chance->between(0, 11)]] = self::value($chance);
                 continue;
             }
             $path = $paths[$chance->between(0, count($paths) - 1)];

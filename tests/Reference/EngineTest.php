@@ -2,21 +2,23 @@
 
 declare(strict_types=1);
 
-use Nagomi\Core\Air\MoistureRegain;
-use Nagomi\Core\Air\WaterHardness;
-use Nagomi\Core\Balance\Filter;
-use Nagomi\Core\Balance\History;
-use Nagomi\Core\Balance\Journal;
-use Nagomi\Core\Balance\Layout;
-use Nagomi\Core\Balance\Point;
-use Nagomi\Core\Balance\Smoother;
-use Nagomi\Core\Reading\Reading;
-use Nagomi\Core\Season\ExcessTable;
-use Nagomi\Core\Stats\BivariateNormal;
-use Nagomi\Core\Stats\Normal;
-use Nagomi\Core\Tests\Support\Make;
 
 /** @return array<string, mixed> */
+
+use Nagomi\Core\Climate\MoistureRegain;
+use Nagomi\Core\Climate\WaterHardness;
+use Nagomi\Core\Estimation\FilterJournal;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\Smoother;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Planning\ExcessTable;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Statistics\BivariateNormal;
+use Nagomi\Core\Statistics\Normal;
+use Nagomi\Core\Tests\Support\Make;
+
 function reference(string $name): array
 {
     return json_decode((string) file_get_contents(__DIR__ . "/values/{$name}.json"), true, 16, JSON_THROW_ON_ERROR);
@@ -26,13 +28,26 @@ function reference(string $name): array
 function linearVisits(): array
 {
     $readings = [];
-    foreach ([['2026-03-02', 5, -1, 38, 3], ['2026-03-12', 4, 0.5, 44, 2], ['2026-03-27', 5.5, -1, 36, 5]] as [$date, $dryness, $feel, $stretch, $build]) {
+    foreach (
+        [
+            ['2026-03-02', 5, -1, 38, 3],
+            ['2026-03-12', 4, 0.5, 44, 2],
+            ['2026-03-27', 5.5, -1, 36, 5],
+        ] as [$date, $dryness, $feel, $stretch, $build]
+    ) {
         // Hairs that snap have no return, whose equation is no straight line near 100 %.
         $hair = ['rest_mm' => 100.0, 'stretched_mm' => 100.0 + $stretch, 'snapped' => true];
         $readings[] = Make::reading($date, 'dryness', ['points' => $dryness]);
         $readings[] = Make::reading($date, 'feel', ['points' => $feel]);
         $readings[] = Make::reading($date, 'wet-stretch', ['hairs' => [$hair, $hair, $hair]]);
-        $readings[] = Make::reading($date, 'build-up-signs', ['dull' => min(2, $build), 'beads' => max(0, min(2, $build - 2)), 'film' => max(0, $build - 4), 'sticky' => 0, 'no_lather' => 0]);
+        $readings[] = Make::reading(
+            $date,
+            'build-up-signs',
+            [
+                'dull' => min(2, $build), 'beads' => max(0, min(2, $build - 2)), 'film' => max(0, $build - 4),
+                'sticky' => 0, 'no_lather' => 0,
+            ],
+        );
     }
 
     return $readings;
@@ -40,10 +55,16 @@ function linearVisits(): array
 
 it('agrees with R’s whole-history least squares on the linear case to 1e-8 (scripts/kalman.R)', function (): void {
     $reference = reference('kalman');
-    $state = Filter::follow(Make::head(), [], linearVisits(), Make::day('2026-04-02'), learning: false)->last()->state;
-    foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $i) {
+    $state = KalmanFilter::follow(
+        Make::head(),
+        [],
+        linearVisits(),
+        Make::day('2026-04-02'),
+        learning: false,
+    )->last()->state;
+    foreach ([StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN] as $i) {
         expect($state->mean[$i])->toEqualWithDelta($reference['mean'][$i], 1e-8);
-        foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $j) {
+        foreach ([StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN] as $j) {
             expect($state->covariance[$i][$j])->toEqualWithDelta($reference['covariance'][$i][$j], 1e-8);
         }
     }
@@ -75,7 +96,9 @@ it('looks up the mean squared excess within 1e-4 of the closed form', function (
 
 it('classes water hardness as the US Geological Survey does', function (float $mgPerL, string $class): void {
     expect(WaterHardness::fromMgPerL($mgPerL)->value)->toBe($class);
-})->with([[0, 'soft'], [60, 'soft'], [61, 'moderate'], [120, 'moderate'], [121, 'hard'], [180, 'hard'], [181, 'very hard']]);
+})->with([
+    [0, 'soft'], [60, 'soft'], [61, 'moderate'], [120, 'moderate'], [121, 'hard'], [180, 'hard'], [181, 'very hard'],
+]);
 
 it('holds the moisture regain of hair at the published humidities (Robbins; from memory)', function (float $humidity, float $regain): void {
     expect(MoistureRegain::percentAt($humidity))->toEqualWithDelta($regain, 1e-12);
@@ -83,17 +106,27 @@ it('holds the moisture regain of hair at the published humidities (Robbins; from
 
 it('smooths as R’s whole-history least squares does, on every day of a visit, to 1e-8 (scripts/kalman.R)', function (): void {
     $reference = reference('kalman')['smoothed'];
-    $journal = new Journal();
-    Filter::through(new History(Make::head(), [], linearVisits()), Make::day('2026-04-02'), learning: false, journal: $journal);
+    $journal = new FilterJournal();
+    KalmanFilter::through(
+        new HeadHistory(Make::head(), [], linearVisits()),
+        Make::day('2026-04-02'),
+        learning: false,
+        journal: $journal,
+    );
     $smoothed = [];
     foreach (Smoother::of($journal) as $point) {
         $smoothed[$point->date->format('Y-m-d')] = $point->state;
     }
     foreach (['2026-03-02', '2026-03-12', '2026-03-27'] as $k => $date) {
-        foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $i) {
+        foreach ([StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN] as $i) {
             expect($smoothed[$date]->mean[$i])->toEqualWithDelta($reference[$k]['mean'][$i], 1e-8);
-            foreach ([Layout::MOISTURE, Layout::PROTEIN, Layout::WASHABLE, Layout::STUBBORN] as $j) {
-                expect($smoothed[$date]->covariance[$i][$j])->toEqualWithDelta($reference[$k]['covariance'][$i][$j], 1e-8);
+            foreach (
+                [StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN] as $j
+            ) {
+                expect($smoothed[$date]->covariance[$i][$j])->toEqualWithDelta(
+                    $reference[$k]['covariance'][$i][$j],
+                    1e-8,
+                );
             }
         }
     }
@@ -103,16 +136,38 @@ it('filters and smooths one quantity as R’s KalmanRun and KalmanSmooth do, to 
     $reference = reference('univariate');
     $readings = [];
     foreach ($reference['dryness'] as $week => $points) {
-        $readings[] = Make::reading(Make::day()->modify('+' . 7 * $week . ' days')->format('Y-m-d'), 'dryness', ['points' => $points], confirmed: true);
+        $readings[] = Make::reading(
+            Make::day()->modify('+' . 7 * $week . ' days')->format('Y-m-d'),
+            'dryness',
+            ['points' => $points],
+            confirmed: true,
+        );
     }
-    $journal = new Journal();
-    $trace = Filter::through(new History(Make::head(), [], $readings), Make::day('2026-04-13'), learning: false, journal: $journal);
-    $smoothed = array_values(array_filter(Smoother::of($journal), fn (Point $point): bool => in_array($point->date, array_column($trace->points, 'date'), false)));
+    $journal = new FilterJournal();
+    $trace = KalmanFilter::through(
+        new HeadHistory(Make::head(), [], $readings),
+        Make::day('2026-04-13'),
+        learning: false,
+        journal: $journal,
+    );
+    $smoothed = array_values(array_filter(
+        Smoother::of($journal),
+        fn (Snapshot $point): bool => in_array($point->date, array_column($trace->points, 'date'), false),
+    ));
     expect($smoothed)->toHaveCount(7);
     foreach ($trace->points as $week => $point) {
-        expect($point->state->value(0, Layout::MOISTURE))->toEqualWithDelta($reference['filtered'][$week], 1e-8)
-            ->and($point->state->sd(0, Layout::MOISTURE) ** 2)->toEqualWithDelta($reference['filtered_variance'][$week], 1e-8)
-            ->and($smoothed[$week]->state->value(0, Layout::MOISTURE))->toEqualWithDelta($reference['smoothed'][$week], 1e-8)
-            ->and($smoothed[$week]->state->sd(0, Layout::MOISTURE) ** 2)->toEqualWithDelta($reference['smoothed_variance'][$week], 1e-8);
+        expect($point->state->value(0, StateLayout::MOISTURE))->toEqualWithDelta($reference['filtered'][$week], 1e-8)
+            ->and($point->state->sd(
+                0,
+                StateLayout::MOISTURE,
+            ) ** 2)->toEqualWithDelta($reference['filtered_variance'][$week], 1e-8)
+            ->and($smoothed[$week]->state->value(
+                0,
+                StateLayout::MOISTURE,
+            ))->toEqualWithDelta($reference['smoothed'][$week], 1e-8)
+            ->and($smoothed[$week]->state->sd(
+                0,
+                StateLayout::MOISTURE,
+            ) ** 2)->toEqualWithDelta($reference['smoothed_variance'][$week], 1e-8);
     }
 });

@@ -2,24 +2,28 @@
 
 declare(strict_types=1);
 
-use Nagomi\Core\Air\DewPoint;
-use Nagomi\Core\Reading\Unit;
-use Nagomi\Core\Shelf\WeightBounds;
-use Nagomi\Core\Stats\ChiSquared;
-use Nagomi\Core\Stats\ControlChart;
-use Nagomi\Core\Stats\ExactInterval;
-use Nagomi\Core\Trial\Comparison;
-use Nagomi\Core\WashDay\Network;
-use Nagomi\Core\WashDay\Task;
 
 /** @return array<string, mixed> */
+
+use Nagomi\Core\Climate\DewPoint;
+use Nagomi\Core\Products\WeightBounds;
+use Nagomi\Core\Readings\Unit;
+use Nagomi\Core\Statistics\ChiSquared;
+use Nagomi\Core\Statistics\ControlChart;
+use Nagomi\Core\Statistics\ExactInterval;
+use Nagomi\Core\Trials\PermutationTest;
+use Nagomi\Core\WashDay\CriticalPath;
+use Nagomi\Core\WashDay\PathTask;
+
 function values(string $name): array
 {
     return json_decode((string) file_get_contents(__DIR__ . "/values/{$name}.json"), true, 32, JSON_THROW_ON_ERROR);
 }
 
 it('gives the intervals of R’s binom.test and poisson.test (scripts/intervals.R)', function (): void {
-    foreach (values('intervals')['shares'] as ['hits' => $hits, 'all' => $all, 'level' => $level, 'interval' => $interval]) {
+    foreach (
+        values('intervals')['shares'] as ['hits' => $hits, 'all' => $all, 'level' => $level, 'interval' => $interval]
+    ) {
         expect(ExactInterval::share($hits, $all, $level)[0])->toEqualWithDelta($interval[0], 1e-9)
             ->and(ExactInterval::share($hits, $all, $level)[1])->toEqualWithDelta($interval[1], 1e-9);
     }
@@ -31,9 +35,18 @@ it('gives the intervals of R’s binom.test and poisson.test (scripts/intervals.
 
 it('draws the control chart of the NIST/SEMATECH e-Handbook’s worked example (6.3.2.4; numbers from memory)', function (): void {
     $chart = new ControlChart(50, 2.0539, 0.3, 3);
-    $values = [52.0, 47.0, 53.0, 49.3, 50.1, 47.0, 51.0, 50.1, 51.2, 50.5, 49.6, 47.6, 49.9, 51.3, 47.8, 51.2, 52.6, 52.4, 53.6, 52.1];
-    $averages = [50.60, 49.52, 50.56, 50.18, 50.16, 49.21, 49.75, 49.85, 50.26, 50.33, 50.11, 49.36, 49.52, 50.05, 49.38, 49.92, 50.73, 51.23, 51.94, 51.99];
-    expect($chart->settled()[0])->toEqualWithDelta(47.4115, 0.001)->and($chart->settled()[1])->toEqualWithDelta(52.5884, 0.001);
+    $values = [
+        52.0, 47.0, 53.0, 49.3, 50.1, 47.0, 51.0, 50.1, 51.2, 50.5, 49.6, 47.6, 49.9, 51.3, 47.8, 51.2, 52.6, 52.4,
+        53.6, 52.1,
+    ];
+    $averages = [
+        50.60, 49.52, 50.56, 50.18, 50.16, 49.21, 49.75, 49.85, 50.26, 50.33, 50.11, 49.36, 49.52, 50.05, 49.38, 49.92,
+        50.73, 51.23, 51.94, 51.99,
+    ];
+    expect($chart->settled()[0])
+        ->toEqualWithDelta(47.4115, 0.001)
+        ->and($chart->settled()[1])
+        ->toEqualWithDelta(52.5884, 0.001);
     foreach ($chart->of($values) as $i => $point) {
         expect($point['average'])->toEqualWithDelta($averages[$i], 0.006)->and($point['changed'])->toBeFalse();
     }
@@ -56,15 +69,29 @@ it('gives the dew points of DIN 4108-3’s table to 0.15 °C (numbers from memor
 
 it('finds the critical path that networkx finds (scripts/networks.py)', function (): void {
     foreach (values('networks')['cases'] as $case) {
-        $network = new Network(array_map(fn (array $task): Task => new Task($task['key'], $task['hands_on'], $task['waiting'], $task['after']), $case['tasks']));
+        $network = new CriticalPath(array_map(
+            fn (array $task): PathTask => new PathTask(
+                $task['key'],
+                $task['hands_on'],
+                $task['waiting'],
+                $task['after'],
+            ),
+            $case['tasks'],
+        ));
         expect($network->finishMinutes)->toEqualWithDelta($case['finish'], 1e-9);
         $critical = $network->criticalPath();
         foreach ($case['path'] as $key) {
             // A task of no length may stand at the end of the longest path or not.
-            expect(in_array($key, $critical, true) || $network->times[$key]['finish'] - $network->times[$key]['start'] === 0.0)->toBeTrue();
+            expect(
+                in_array($key, $critical, true)
+                    || $network->times[$key]['finish'] - $network->times[$key]['start'] === 0.0,
+            )->toBeTrue();
         }
         foreach ($network->times as $key => ['start' => $start, 'latest' => $latest, 'finish' => $finish]) {
-            expect($start)->toBeLessThanOrEqual($latest + 1e-9)->and($finish)->toBeLessThanOrEqual($network->finishMinutes + 1e-9);
+            expect($start)
+                ->toBeLessThanOrEqual($latest + 1e-9)
+                ->and($finish)
+                ->toBeLessThanOrEqual($network->finishMinutes + 1e-9);
         }
     }
 });
@@ -76,7 +103,10 @@ it('bounds ingredient shares as two linear programs for every place of the 1 % l
             $most[(int) $place] = $percent;
         }
         foreach (WeightBounds::of($case['count'], $most, $case['capped_from']) as $i => [$lower, $upper]) {
-            expect($lower)->toEqualWithDelta($case['bounds'][$i][0], 1e-6)->and($upper)->toEqualWithDelta($case['bounds'][$i][1], 1e-6);
+            expect($lower)
+                ->toEqualWithDelta($case['bounds'][$i][0], 1e-6)
+                ->and($upper)
+                ->toEqualWithDelta($case['bounds'][$i][1], 1e-6);
         }
     }
 });
@@ -89,7 +119,9 @@ it('knows that ingredient k is at most 100/k percent (EU 1223/2009 Art. 19(1)(g)
 
 it('gates at the quantiles of R’s qchisq(2 * pnorm(3) - 1, degrees)', function (int $degrees, float $limit): void {
     expect(ChiSquared::limitLikeSd(3.0, $degrees))->toEqualWithDelta($limit, 1e-6);
-})->with([[1, 9.0], [2, 11.8291580819], [3, 14.1564136091], [6, 20.0620861657], [12, 30.0972667296], [19, 40.6333685500]]);
+})->with([
+    [1, 9.0], [2, 11.8291580819], [3, 14.1564136091], [6, 20.0620861657], [12, 30.0972667296], [19, 40.6333685500],
+]);
 
 it('converts the units of the Bench as GNU units does (scripts/units.sh)', function (): void {
     $cases = values('units')['cases'];
@@ -105,8 +137,12 @@ it('converts the units of the Bench as GNU units does (scripts/units.sh)', funct
 it('tests trials as R’s own enumeration does (scripts/trials.R)', function (): void {
     $cases = values('trials')['cases'];
     expect($cases)->toHaveCount(6);
-    foreach ($cases as ['kind' => $kind, 'first' => $first, 'second' => $second, 'difference' => $difference, 'p' => $p]) {
-        $told = $kind === 'paired' ? Comparison::paired(array_map(floatval(...), $first), array_map(floatval(...), $second)) : Comparison::apart(array_map(floatval(...), $first), array_map(floatval(...), $second));
+    foreach (
+        $cases as ['kind' => $kind, 'first' => $first, 'second' => $second, 'difference' => $difference, 'p' => $p]
+    ) {
+        $told = $kind === 'paired'
+            ? PermutationTest::paired(array_map(floatval(...), $first), array_map(floatval(...), $second))
+            : PermutationTest::apart(array_map(floatval(...), $first), array_map(floatval(...), $second));
         expect($told->difference)->toEqualWithDelta($difference, 1e-9)->and($told->p)->toEqualWithDelta($p, 1e-9);
     }
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Strangers;
 
-use App\Care\Home\HomeBook;
+use App\Care\HomeCards\HomeActs;
 use App\Models\Head;
 use App\Models\HomeLink;
 use App\Models\Product;
@@ -14,7 +14,9 @@ use Illuminate\Support\Str;
 /** What happens to a stranger in the salon and at home, in any order. */
 final readonly class Life
 {
-    private const ACTS = ['washDay', 'visit', 'notebook', 'home', 'basin', 'terms', 'style', 'sign', 'product', 'occasion', 'byHand'];
+    private const ACTS = [
+        'washDay', 'visit', 'notebook', 'home', 'basin', 'terms', 'style', 'sign', 'product', 'occasion', 'byHand',
+    ];
 
     public function __construct(private StrangersTestCase $test, private Stranger $stranger)
     {
@@ -24,10 +26,25 @@ final readonly class Life
     {
         $test = $this->test;
         match ($this->stranger->comes()) {
-            'form' => $test->fine($test->post('/heads', $this->stranger->intake())->assertSessionHasNoErrors(), 'the intake'),
-            'record' => $test->fine($test->post('/records', ['record' => $this->file('record.json', (string) json_encode($this->stranger->record()))])->assertSessionHasNoErrors(), 'the record'),
-            'card' => $this->imports('clients.vcf', "BEGIN:VCARD\r\nVERSION:{$this->stranger->one(['2.1', '3.0', '4.0'])}\r\nFN:{$this->stranger->name()}\r\nTEL:+351 912 345 678\r\nEND:VCARD\r\n"),
-            default => $this->imports('clients.csv', "name;phone\n\"" . str_replace('"', '""', $this->stranger->name()) . "\";912 345 678\n"),
+            'form' => $test->fine(
+                $test->post('/clients', $this->stranger->intake())->assertSessionHasNoErrors(),
+                'the intake',
+            ),
+            'record' => $test->fine(
+                $test->post(
+                    '/clients/records',
+                    ['record' => $this->file('record.json', (string) json_encode($this->stranger->record()))],
+                )->assertSessionHasNoErrors(),
+                'the record',
+            ),
+            'card' => $this->imports(
+                'clients.vcf',
+                "BEGIN:VCARD\r\nVERSION:{$this->stranger->one(['2.1', '3.0', '4.0'])}\r\nFN:{$this->stranger->name()}\r\nTEL:+351 912 345 678\r\nEND:VCARD\r\n",
+            ),
+            default => $this->imports(
+                'clients.csv',
+                "name;phone\n\"" . str_replace('"', '""', $this->stranger->name()) . "\";912 345 678\n",
+            ),
         };
 
         return $test->newest();
@@ -35,7 +52,7 @@ final readonly class Life
 
     private function imports(string $name, string $content): void
     {
-        $preview = $this->test->post('/in-and-out/imports', ['file' => $this->file($name, $content)]);
+        $preview = $this->test->post('/salon/data/imports', ['file' => $this->file($name, $content)]);
         $this->test->fine($preview, 'the import');
         $address = (string) $preview->headers->get('Location');
         $this->test->fine($this->test->get($address)->assertOk(), 'its preview');
@@ -59,26 +76,38 @@ final readonly class Life
     private function washDay(Head $head): void
     {
         $washDay = array_diff_key($this->stranger->washDay(), ['asked' => 0, 'sure' => 0]);
-        $this->test->fine($this->test->post("/heads/{$head->id}/wash-day", $washDay), 'a wash day');
+        $this->test->fine($this->test->post("/clients/{$head->id}/wash-days", $washDay), 'a wash day');
         $asked = session('asked');
         if (is_array($asked) && $asked !== []) {
-            $this->test->fine($this->test->post("/heads/{$head->id}/wash-day", $washDay + ['asked' => $asked]), 'a wash day, once more');
+            $this->test->fine(
+                $this->test->post("/clients/{$head->id}/wash-days", $washDay + ['asked' => $asked]),
+                'a wash day, once more',
+            );
         }
     }
 
     private function visit(Head $head): void
     {
         $visit = $this->stranger->visit();
-        $this->test->fine($this->test->post("/heads/{$head->id}/bench", $visit), 'a visit');
+        $this->test->fine($this->test->post("/clients/{$head->id}/hair-tests", $visit), 'a visit');
         $asked = session('asked');
         if (is_array($asked) && $asked !== []) {
-            $this->test->fine($this->test->post("/heads/{$head->id}/bench", $visit + ['asked' => $asked]), 'a visit, once more');
+            $this->test->fine(
+                $this->test->post("/clients/{$head->id}/hair-tests", $visit + ['asked' => $asked]),
+                'a visit, once more',
+            );
         }
     }
 
     private function notebook(Head $head): void
     {
-        $this->test->fine($this->test->put("/heads/{$head->id}", ['notebook' => $this->stranger->notebook()] + $this->stranger->intake()), 'the intake, again');
+        $this->test->fine(
+            $this->test->put(
+                "/clients/{$head->id}",
+                ['notebook' => $this->stranger->notebook()] + $this->stranger->intake(),
+            ),
+            'the intake, again',
+        );
     }
 
     private function home(Head $head): void
@@ -88,34 +117,88 @@ final readonly class Life
         $link->save();
         $item = $head->planItems()->where('status', 'planned')->first();
         $acts = [
-            ['key' => (string) Str::ulid(), 'kind' => 'wash-day', 'date' => $this->stranger->day(20), 'value' => ['uid' => $item->uid ?? 'gone', 'steps' => array_values(array_filter(range(0, 7), fn (): bool => $this->stranger->chance->happens(0.5)))]],
-            ['key' => (string) Str::ulid(), 'kind' => 'reading', 'date' => $this->stranger->day(20), 'value' => ['test' => $this->stranger->one(HomeBook::TESTS), 'raw' => ['points' => $this->stranger->one([-5, 0, 4, 10, 11])]]],
-            ['key' => (string) Str::ulid(), 'kind' => 'style', 'date' => $this->stranger->day(20), 'value' => ['what' => $this->stranger->one(['refreshed', 'gone', 'else'])]],
+            [
+                'key' => (string) Str::ulid(),
+                'kind' => 'wash-day',
+                'date' => $this->stranger->day(20),
+                'value' => [
+                    'uid' => $item->uid ?? 'gone',
+                    'steps' => array_values(array_filter(
+                        range(0, 7),
+                        fn (): bool => $this->stranger->chance->happens(0.5),
+                    )),
+                ],
+            ],
+            [
+                'key' => (string) Str::ulid(),
+                'kind' => 'reading',
+                'date' => $this->stranger->day(20),
+                'value' => [
+                    'test' => $this->stranger->one(HomeActs::TESTS),
+                    'raw' => ['points' => $this->stranger->one([-5, 0, 4, 10, 11])],
+                ],
+            ],
+            [
+                'key' => (string) Str::ulid(),
+                'kind' => 'style',
+                'date' => $this->stranger->day(20),
+                'value' => ['what' => $this->stranger->one(['refreshed', 'gone', 'else'])],
+            ],
         ];
-        $this->test->fine($this->test->postJson($link->path('card.acts'), ['acts' => $this->stranger->chance->happens(0.5) ? $acts : array_reverse($acts)]), 'what came from home');
+        $this->test->fine(
+            $this->test->postJson(
+                $link->path('card.acts'),
+                ['acts' => $this->stranger->chance->happens(0.5) ? $acts : array_reverse($acts)],
+            ),
+            'what came from home',
+        );
         $this->test->fine($this->test->get($link->path())->assertOk(), 'the card on the phone');
     }
 
     private function basin(Head $head): void
     {
-        $this->test->fine($this->test->post("/heads/{$head->id}/basin", ['limit' => (string) $this->stranger->one(['', 10, 25, 60, 400]), 'drying' => $this->stranger->one(['air', 'diffuse', 'hood', 'leaves-damp']), 'styling' => $this->stranger->one(['rake', 'coils', 'twists', 'braids', 'knots'])]), 'beginning a wash day');
-        $basin = $head->basins()->latest('id')->first();
-        if ($basin === null) {
+        $this->test->fine(
+            $this->test->post(
+                "/clients/{$head->id}/wash",
+                [
+                    'limit' => (string) $this->stranger->one(['', 10, 25, 60, 400]),
+                    'drying' => $this->stranger->one(['air', 'diffuse', 'hood', 'leaves-damp']),
+                    'styling' => $this->stranger->one(['rake', 'coils', 'twists', 'braids', 'knots']),
+                ],
+            ),
+            'beginning a wash day',
+        );
+        $washSession = $head->washSessions()->latest('id')->first();
+        if ($washSession === null) {
             return;
         }
-        $keys = array_column($basin->steps(), 'key');
+        $keys = array_column($washSession->steps(), 'key');
         $acts = [];
         foreach ($keys as $i => $key) {
-            $acts[] = ['key' => "{$basin->id} {$i}", 'kind' => $this->stranger->one(['done', 'done', 'skip', 'note', 'swap', 'repeat', 'amount', 'section', 'back']), 'step' => $key, 'at' => now()->addMinutes($i)->toIso8601String(), 'value' => ['note' => 'knot', 'ml' => 3, 'section' => 1]];
+            $acts[] = [
+                'key' => "{$washSession->id} {$i}",
+                'kind' => $this->stranger->one([
+                    'done', 'done', 'skip', 'note', 'swap', 'repeat', 'amount', 'section', 'back',
+                ]),
+                'step' => $key,
+                'at' => now()->addMinutes($i)->toIso8601String(),
+                'value' => ['note' => 'knot', 'ml' => 3, 'section' => 1],
+            ];
         }
-        $at = "/heads/{$head->id}/basin/{$basin->id}";
+        $at = "/clients/{$head->id}/wash/{$washSession->id}";
         $this->test->fine($this->test->postJson("{$at}/acts", ['device' => 'a', 'acts' => $acts]), 'taps');
         $this->test->fine($this->test->get($at)->assertOk(), 'the wash day as it runs');
-        $this->test->fine($this->stranger->chance->happens(0.7) ? $this->test->post("{$at}/finish") : $this->test->delete($at), 'ending it');
+        $this->test->fine(
+            $this->stranger->chance->happens(0.7) ? $this->test->post("{$at}/finish") : $this->test->delete($at),
+            'ending it',
+        );
         $doubtful = session('doubtful');
         if (is_array($doubtful)) {
             $this->test->fine($this->test->get($at)->assertOk(), 'the question about minutes');
-            $this->test->fine($this->test->post("{$at}/finish", ['minutes' => array_map(fn (): string => '20', $doubtful)]), 'ending it with minutes');
+            $this->test->fine(
+                $this->test->post("{$at}/finish", ['minutes' => array_map(fn (): string => '20', $doubtful)]),
+                'ending it with minutes',
+            );
         }
         $this->test->fine($this->test->get($at), 'the wash day ended');
     }
@@ -123,39 +206,107 @@ final readonly class Life
     private function terms(Head $head): void
     {
         $day = $this->stranger->today->modify('+' . $this->stranger->chance->between(1, 60) . ' days')->format('Y-m-d');
-        $this->test->fine($this->test->put("/heads/{$head->id}/terms", ['away' => [['from' => $day, 'until' => $day]], 'salon_days' => $this->stranger->one(['', $day]), 'not_at_home' => ['strong-protein', 'clarifying'], 'home_minutes_limit' => $this->stranger->one(['', '10', '45']), 'stock' => ['mask' => $this->stranger->one(['', '0', '2'])]]), 'the terms');
-        $this->test->fine($this->test->post("/heads/{$head->id}/terms/promise"), 'a promise');
+        $this->test->fine(
+            $this->test->put(
+                "/clients/{$head->id}/plan/terms",
+                [
+                    'away' => [['from' => $day, 'until' => $day]],
+                    'salon_days' => $this->stranger->one(['', $day]),
+                    'not_at_home' => ['strong-protein', 'clarifying'],
+                    'home_minutes_limit' => $this->stranger->one(['', '10', '45']),
+                    'stock' => ['mask' => $this->stranger->one(['', '0', '2'])],
+                ],
+            ),
+            'the terms',
+        );
+        $this->test->fine($this->test->post("/clients/{$head->id}/plan/terms/promise"), 'a promise');
     }
 
     private function byHand(Head $head): void
     {
         $day = $this->stranger->today->modify('+' . $this->stranger->chance->between(0, 40) . ' days')->format('Y-m-d');
-        $this->test->fine($this->test->post("/heads/{$head->id}/terms/by-hand", ['hand_date' => $day, 'cleanse' => $this->stranger->one(['gentle', 'clarifying', 'co-wash']), 'passes' => '1', 'mask_minutes' => $this->stranger->one(['', '0.5', '90']), 'protein' => $this->stranger->one(['', 'strong-protein']), 'reason' => 'a wish']), 'a day by hand');
+        $this->test->fine(
+            $this->test->post(
+                "/clients/{$head->id}/plan/terms/by-hand",
+                [
+                    'hand_date' => $day,
+                    'cleanse' => $this->stranger->one(['gentle', 'clarifying', 'co-wash']),
+                    'passes' => '1',
+                    'mask_minutes' => $this->stranger->one(['', '0.5', '90']),
+                    'protein' => $this->stranger->one(['', 'strong-protein']),
+                    'reason' => 'a wish',
+                ],
+            ),
+            'a day by hand',
+        );
     }
 
     private function occasion(Head $head): void
     {
         $day = $this->stranger->today->modify('+' . $this->stranger->chance->between(0, 90) . ' days')->format('Y-m-d');
-        $this->test->fine($this->test->post("/heads/{$head->id}/season/occasions", ['occasion' => $this->stranger->one(['best-day', 'swimming', 'new-colour', 'away']), 'occasion_from' => $day]), 'an occasion');
+        $this->test->fine(
+            $this->test->post(
+                "/clients/{$head->id}/plan/occasions",
+                [
+                    'occasion' => $this->stranger->one(['best-day', 'swimming', 'new-colour', 'away']),
+                    'occasion_from' => $day,
+                ],
+            ),
+            'an occasion',
+        );
     }
 
     private function style(Head $head): void
     {
-        $this->test->fine($this->test->post("/heads/{$head->id}/style", ['styling' => $this->stranger->one(['twists', 'rake', 'braids']), 'on' => $this->stranger->day(90), 'stays_days' => $this->stranger->one(['', '21'])]), 'a style');
-        $this->test->fine($this->test->put("/heads/{$head->id}/style", ['what' => 'refreshed', 'on' => $this->stranger->day(3)]), 'keeping it');
+        $this->test->fine(
+            $this->test->post(
+                "/clients/{$head->id}/style",
+                [
+                    'styling' => $this->stranger->one(['twists', 'rake', 'braids']),
+                    'on' => $this->stranger->day(90),
+                    'stays_days' => $this->stranger->one(['', '21']),
+                ],
+            ),
+            'a style',
+        );
+        $this->test->fine(
+            $this->test->put("/clients/{$head->id}/style", ['what' => 'refreshed', 'on' => $this->stranger->day(3)]),
+            'keeping it',
+        );
     }
 
     private function sign(Head $head): void
     {
-        $this->test->fine($this->test->post("/heads/{$head->id}/signs", ['sign' => $this->stranger->one(['red', 'sore']), 'seen' => 'something']), 'a sign');
+        $this->test->fine(
+            $this->test->post(
+                "/clients/{$head->id}/safety-flags",
+                ['sign' => $this->stranger->one(['red', 'sore']), 'seen' => 'something'],
+            ),
+            'a sign',
+        );
     }
 
     private function product(Head $head): void
     {
-        $product = Product::query()->where('salon_id', $head->salon_id)->whereNull('head_id')->inRandomOrder($this->stranger->seed)->first();
+        $product = Product::query()
+            ->where('salon_id', $head->salon_id)
+            ->whereNull('head_id')
+            ->inRandomOrder($this->stranger->seed)
+            ->first();
         if ($product !== null) {
-            $this->test->fine($this->test->post("/heads/{$head->id}/reactions", ['product_id' => $product->id, 'what' => 'itched', 'on' => $this->stranger->day(30)]), 'a reaction');
-            $this->test->fine($this->stranger->chance->happens(0.5) ? $this->test->delete("/shelf/{$product->id}") : $this->test->post("/shelf/{$product->id}/recall", ['because' => 'glass']), 'a product gone');
+            $this->test->fine(
+                $this->test->post(
+                    "/clients/{$head->id}/reactions",
+                    ['product_id' => $product->id, 'what' => 'itched', 'on' => $this->stranger->day(30)],
+                ),
+                'a reaction',
+            );
+            $this->test->fine(
+                $this->stranger->chance->happens(0.5)
+                    ? $this->test->delete("/products/{$product->id}")
+                    : $this->test->post("/products/{$product->id}/recall", ['because' => 'glass']),
+                'a product gone',
+            );
         }
     }
 }

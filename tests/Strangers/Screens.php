@@ -4,31 +4,38 @@ declare(strict_types=1);
 
 namespace Tests\Strangers;
 
-use App\Care\BasinPlanner;
-use App\Care\Desk\Quote;
-use App\Care\Home\HomeCard;
-use App\Care\ShelfNeeds;
-use App\Care\ShelfPage;
-use App\Care\StepWords;
+use App\Bridge\Products\ProductFit;
+use App\Bridge\Products\ProductNeeds;
+use App\Bridge\Scheduling\ServiceQuotes;
+use App\Bridge\WashDays\WashSessionPlanner;
 use App\Models\Head;
 use App\Models\HomeLink;
 use App\Models\Picture;
 use App\Models\PlanItem;
 use App\Models\Visit;
+use App\Pages\HomeRoutine\HomeRoutines;
+use App\Wording\StepWords;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
-use Nagomi\Core\WashDay\Drying;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** Every screen there is, opened for a stranger; and whether any two of them say different things. */
 final readonly class Screens
 {
     /** Screens that take long or that the salon has once for all: looked at for one stranger of so many. */
-    private const SELDOM = ['heads.home.pdf', 'moving.archive', 'heads.parcel', 'house.edit', 'house.hours', 'house.team', 'outbox', 'reports', 'reports.csv', 'shelf.create', 'shelf.mix', 'shelf.book', 'shelf', 'shelf.csv', 'seasons', 'moving', 'moving.cards', 'records.create', 'heads.create'];
+    private const SELDOM = [
+        'clients.home-routine.pdf', 'salon.data.archive', 'clients.parcel', 'salon.edit', 'salon.hours', 'reports.team',
+        'salon.messages', 'reports', 'reports.csv', 'products.create', 'products.mix', 'products.book', 'products',
+        'products.csv', 'plans', 'salon.data', 'salon.data.cards', 'clients.records.create', 'clients.create',
+    ];
     private const SELDOM_IS_ONE_OF = 20;
 
     /** Opened where they are made. */
-    private const ELSEWHERE = ['sign-in', 'moving.import', 'moving.proof', 'card', 'reminders.stop', 'feed', 'bookings.show', 'shelf.show', 'shelf.edit', 'heads.basin.run', 'storage.local'];
+    private const ELSEWHERE = [
+        'sign-in', 'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show',
+        'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
+    ];
 
     public function __construct(private StrangersTestCase $test, private Stranger $stranger)
     {
@@ -39,17 +46,22 @@ final readonly class Screens
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             $name = (string) $route->getName();
             $isSeldom = in_array($name, self::SELDOM, true) && $this->stranger->seed % self::SELDOM_IS_ONE_OF !== 0;
-            if (! in_array('GET', $route->methods(), true) || $name === '' || in_array($name, self::ELSEWHERE, true) || $isSeldom) {
+            if (
+                ! in_array('GET', $route->methods(), true)
+                    || $name === ''
+                    || in_array($name, self::ELSEWHERE, true)
+                    || $isSeldom
+            ) {
                 continue;
             }
             foreach ($this->addresses($route, $head) as $address) {
                 $answer = $this->test->get($address);
                 $this->test->fine($answer, $address);
                 expect($answer->baseResponse->getStatusCode())->toBe(200, $address);
-                if ($name === 'heads.season') {
+                if ($name === 'clients.plan') {
                     $this->minutesShown($head, $answer);
                 }
-                if ($name === 'heads.record') {
+                if ($name === 'clients.record') {
                     expect(json_decode((string) $answer->baseResponse->getContent()))->not->toBeNull();
                 }
             }
@@ -73,20 +85,35 @@ final readonly class Screens
     {
         $uri = '/' . str_replace('{head}', $head->id, $route->uri());
         if (str_contains($uri, '{picture}')) {
-            return Picture::query()->where('head_id', $head->id)->limit(1)->pluck('id')->map(fn (mixed $id): string => str_replace('{picture}', is_string($id) ? $id : '', $uri))->values()->all();
+            return Picture::query()
+                ->where('head_id', $head->id)
+                ->limit(1)
+                ->pluck('id')
+                ->map(fn (mixed $id): string => str_replace('{picture}', is_string($id) ? $id : '', $uri))
+                ->values()
+                ->all();
         }
         if (str_contains($uri, '{visit}')) {
             $visits = Visit::query()->where('head_id', $head->id)->whereNull('undone_at')->limit(2)->pluck('id');
 
-            return $visits->map(fn (mixed $id): string => str_replace('{visit}', is_string($id) ? $id : '', $uri))->values()->all();
+            return $visits->map(
+                fn (mixed $id): string => str_replace('{visit}', is_string($id) ? $id : '', $uri),
+            )->values()->all();
         }
         expect($uri)->not->toContain('{', "nobody opens {$uri}");
 
         return match ($route->getName()) {
-            'heads.basin' => ["{$uri}?limit={$this->stranger->one([10, 30, 60, 400])}&drying={$this->stranger->one(['air', 'diffuse', 'hood', 'leaves-damp'])}&styling={$this->stranger->one(['rake', 'coils', 'knots'])}"],
-            'heads.what-if' => ["{$uri}?change={$this->stranger->one(['wash-every', 'minutes-limit', 'hardness', 'mask-heat', 'seal', 'pre-wash', 'load', 'night', 'no-protein', 'no-mask', 'humidity'])}&number=20"],
-            'heads.bench' => [$this->stranger->one([$uri, "{$uri}?moment=after-cleansing"])],
-            'heads.cause' => [$uri, "{$uri}?of={$this->stranger->one(['breakage', 'dryness', 'frizz', 'else'])}"],
+            'clients.wash' => [
+                "{$uri}?limit={$this->stranger->one([10, 30, 60, 400])}&drying={$this->stranger->one(['air', 'diffuse', 'hood', 'leaves-damp'])}&styling={$this->stranger->one(['rake', 'coils', 'knots'])}",
+            ],
+            'clients.plan.what-if' => [
+                "{$uri}?change={$this->stranger->one(['wash-every', 'minutes-limit', 'hardness', 'mask-heat', 'seal', 'pre-wash', 'load', 'night', 'no-protein', 'no-mask', 'humidity'])}&number=20",
+            ],
+            'clients.hair-tests' => [$this->stranger->one([$uri, "{$uri}?moment=after-cleansing"])],
+            'clients.history.cause' => [
+                $uri,
+                "{$uri}?of={$this->stranger->one(['breakage', 'dryness', 'frizz', 'else'])}",
+            ],
             'today' => [$this->stranger->one([$uri, "{$uri}?date=" . $this->stranger->day(3)])],
             default => [$uri],
         };
@@ -98,72 +125,107 @@ final readonly class Screens
         $link->salon_id = $head->salon_id;
         $link->save();
         $this->test->fine($this->test->get($link->path())->assertOk(), 'the card on the phone');
-        $this->test->fine($this->test->post("/heads/{$head->id}/home/calendar"), 'a calendar for home');
+        $this->test->fine($this->test->post("/clients/{$head->id}/home-routine/calendar"), 'a calendar for home');
     }
 
     private function booking(Head $head): void
     {
         $service = $this->test->service('Wash day');
         $date = $this->stranger->today->modify('+2 days')->format('Y-m-d');
-        $this->test->fine($this->test->get("/bookings/new?head={$head->id}&service={$service->id}&date={$date}")->assertOk(), 'booking');
-        $this->test->fine($this->test->post('/bookings', ['head' => $head->id, 'service' => (string) $service->id, 'date' => $date, 'time' => '8:00', 'stylist' => (string) $this->test->stylist->id]), 'booked');
+        $this->test->fine(
+            $this->test->get("/bookings/new?head={$head->id}&service={$service->id}&date={$date}")->assertOk(),
+            'booking',
+        );
+        $this->test->fine(
+            $this->test->post(
+                '/bookings',
+                [
+                    'head' => $head->id, 'service' => (string) $service->id, 'date' => $date, 'time' => '8:00',
+                    'stylist' => (string) $this->test->stylist->id,
+                ],
+            ),
+            'booked',
+        );
         $this->test->fine($this->test->get("/today?date={$date}")->assertOk(), 'the day of the booking');
     }
 
-    /** What the plan, the wash day, the home routine, the booking and the products say of the next wash day is one thing. */
+    /**
+     * What the plan, the wash day, the home routine, the booking and the products say of the next wash day is one
+     * thing.
+     */
     public function agree(Head $head): void
     {
         $head = Head::query()->findOrFail($head->id)->load(['salon', 'zoneParts', 'outlook']);
         /** @var PlanItem|null $item */
         $item = $head->planItems()->where('status', 'planned')->first();
-        $basin = BasinPlanner::of($head, null, Drying::Air);
+        $washSession = app(WashSessionPlanner::class)->of($head, null, DryingMethod::Air);
         $shelf = [];
-        foreach (ShelfPage::forHead($head, $head->salon)['kinds'] as $rows) {
+        foreach (app(ProductFit::class)->forHead($head, $head->salon)->kinds as $rows) {
             foreach ($rows as $row) {
                 $shelf[$row['product']->name] = $row['verdict'];
             }
         }
-        foreach ($basin['steps'] as $step) {
+        foreach ($washSession['steps'] as $step) {
             if ($step['product'] !== null) {
-                expect($shelf[$step['product']['name']] ?? 'unknown')->not->toBe('no', 'a product is used that its page says does not suit')->not->toBe('unknown');
+                expect($shelf[$step['product']['name']] ?? 'unknown')->not->toBe(
+                    'no',
+                    'a product is used that its page says does not suit',
+                )->not->toBe('unknown');
             }
         }
         if ($item === null) {
             return;
         }
-        $this->stepsAgree($item, $basin);
-        $home = HomeCard::of($head);
-        foreach ($home['days'] as $day) {
+        $this->stepsAgree($item, $washSession);
+        $home = app(HomeRoutines::class)->of($head);
+        foreach ($home->days as $day) {
             if ($day['uid'] === $item->uid) {
-                expect(array_column($day['steps'], 'says'))->toBe(array_map(StepWords::line(...), $item->steps))->and($day['minutes'])->toBe((int) round($item->minutes));
-                $this->productsAgree($item, $day['steps'], $basin);
+                expect(array_column($day['steps'], 'says'))
+                    ->toBe(array_map(StepWords::line(...), $item->steps))
+                    ->and($day['minutes'])
+                    ->toBe((int) round($item->minutes));
+                $this->productsAgree($item, $day['steps'], $washSession);
             }
         }
-        $quote = Quote::of($head, $this->test->service('Wash day'), $item->date);
+        $quote = app(ServiceQuotes::class)->of($head, $this->test->service('Wash day'), $item->date);
         expect($quote->careMinutes)->toBe((int) round($item->minutes), 'the booking takes another time than the plan')
-            ->and((int) round($basin['care_minutes']))->toBe((int) round($item->minutes), 'the wash day takes another time than the plan');
+            ->and((int) round($washSession['care_minutes']))->toBe(
+                (int) round($item->minutes),
+                'the wash day takes another time than the plan',
+            );
         $limit = $head->minutes_limit;
         if ($limit !== null && $item->broken === [] && $item->by_hand === null && $item->clash === null) {
-            expect((float) $item->minutes)->toBeLessThanOrEqual($limit + 0.01, 'the plan takes longer than there is time for');
+            expect((float) $item->minutes)->toBeLessThanOrEqual(
+                $limit + 0.01,
+                'the plan takes longer than there is time for',
+            );
         }
     }
 
-    /** @param array<string, mixed> $basin */
-    private function stepsAgree(PlanItem $item, array $basin): void
+    /** @param array<string, mixed> $washSession */
+    private function stepsAgree(PlanItem $item, array $washSession): void
     {
-        $kind = fn (array $steps): array => array_values(array_unique(array_map(fn (array $step): string => (string) ($step['kind'] ?? ''), $steps)));
+        $kind = fn (array $steps): array => array_values(array_unique(
+            array_map(fn (array $step): string => (string) ($step['kind'] ?? ''), $steps),
+        ));
         $planned = $kind($item->steps);
-        $laid = $kind(array_values(array_filter(array_column($basin['steps'], 'books'))));
+        $laid = $kind(array_values(array_filter(array_column($washSession['steps'], 'books'))));
         sort($planned);
         sort($laid);
         expect($laid)->toBe($planned, 'the wash day has other steps than the plan');
-        foreach ($basin['steps'] as $step) {
+        foreach ($washSession['steps'] as $step) {
             $books = $step['books'];
-            $same = array_values(array_filter($item->steps, fn (array $one): bool => $books !== null && $one['kind'] === $books['kind']));
+            $same = array_values(array_filter(
+                $item->steps,
+                fn (array $one): bool => $books !== null && $one['kind'] === $books['kind'],
+            ));
             if ($same !== [] && $books['kind'] === 'detangle') {
                 expect((float) $step['hands_on_minutes'])->toEqualWithDelta((float) $same[0]['minutes'], 0.1);
             }
-            if ($same !== [] && in_array($books['kind'], ['mask', 'mild-protein', 'strong-protein', 'conditioner'], true)) {
+            if (
+                $same !== []
+                    && in_array($books['kind'], ['mask', 'mild-protein', 'strong-protein', 'conditioner'], true)
+            ) {
                 expect((float) $step['waiting_minutes'])->toEqualWithDelta((float) ($same[0]['minutes'] ?? 0), 0.05);
             }
         }
@@ -171,14 +233,20 @@ final readonly class Screens
 
     /**
      * @param list<array{says: string, with: string}> $steps
-     * @param array<string, mixed>                    $basin
+     * @param array<string, mixed>                    $washSession
      */
-    private function productsAgree(PlanItem $item, array $steps, array $basin): void
+    private function productsAgree(PlanItem $item, array $steps, array $washSession): void
     {
         foreach ($item->steps as $i => $step) {
-            $kind = ShelfNeeds::kind($step);
-            foreach ($basin['steps'] as $laid) {
-                if ($kind !== null && $laid['uses'] === $kind->value && $laid['product'] !== null && is_array($laid['books']) && $laid['books']['kind'] === $step['kind']) {
+            $kind = app(ProductNeeds::class)->kind($step);
+            foreach ($washSession['steps'] as $laid) {
+                if (
+                    $kind !== null
+                        && $laid['uses'] === $kind->value
+                        && $laid['product'] !== null
+                        && is_array($laid['books'])
+                        && $laid['books']['kind'] === $step['kind']
+                ) {
                     // No stranger has bottles of their own: home and salon name the same one.
                     expect($steps[$i]['with'])->toStartWith($laid['product']['name'] . ',');
                 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Strangers;
 
-use App\Care\SalonBook;
+use App\Bridge\Products\SalonIngredients;
 use App\Models\Head;
-use App\Models\Offer;
 use App\Models\Product;
+use App\Models\Service;
 use App\Models\WorkingHours;
 use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Testing\TestResponse;
-use Nagomi\Core\Shelf\ProductKind;
+use Nagomi\Core\Products\ProductKind;
 use Tests\Feature\FeatureTestCase;
 
 /** A salon with hours, services and a full shelf, into which strangers come. */
@@ -31,16 +31,26 @@ abstract class StrangersTestCase extends FeatureTestCase
             }
         });
         foreach (range(1, 7) as $weekday) {
-            WorkingHours::query()->create(['salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => $weekday, 'from_minute' => 420, 'until_minute' => 1320]);
+            WorkingHours::query()->create([
+                'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => $weekday,
+                'from_minute' => 420, 'until_minute' => 1320,
+            ]);
         }
         foreach ([['Wash day', true, 120], ['Dry cut', false, 45]] as [$name, $isWash, $minutes]) {
-            (new Offer())->forceFill(['salon_id' => $this->salon->id, 'name' => $name, 'is_wash_day' => $isWash, 'minutes' => $minutes, 'price_cents' => 5000])->save();
+            (new Service())->forceFill([
+                'salon_id' => $this->salon->id, 'name' => $name, 'is_wash_day' => $isWash, 'minutes' => $minutes,
+                'price_cents' => 5000,
+            ])->save();
         }
         $ingredients = 'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Chloride, Phenoxyethanol';
-        $reading = SalonBook::read($ingredients, SalonBook::of($this->salon));
+        $reading = app(SalonIngredients::class)->read($ingredients, app(SalonIngredients::class)->of($this->salon));
         foreach (ProductKind::cases() as $kind) {
             foreach (['Plain', 'Other'] as $i => $name) {
-                (new Product())->forceFill(['salon_id' => $this->salon->id, 'name' => "{$name} {$kind->value}", 'kind' => $kind->value, 'ingredients' => $ingredients, 'reading' => $reading, 'claims' => [], 'size_ml' => 500, 'left_ml' => 300, 'price_cents' => 1000 + 100 * $i])->save();
+                (new Product())->forceFill([
+                    'salon_id' => $this->salon->id, 'name' => "{$name} {$kind->value}", 'kind' => $kind->value,
+                    'ingredients' => $ingredients, 'reading' => $reading, 'claims' => [], 'size_ml' => 500,
+                    'left_ml' => 300, 'price_cents' => 1000 + 100 * $i,
+                ])->save();
             }
         }
         $this->actingAs($this->stylist);
@@ -52,17 +62,24 @@ abstract class StrangersTestCase extends FeatureTestCase
     public function fine(TestResponse $answer, string $what): void
     {
         $status = $answer->baseResponse->getStatusCode();
-        expect($status)->toBeLessThan(500, "{$what} answered {$status}: " . implode(' | ', array_slice($this->logged, 0, 2)))
+        expect($status)->toBeLessThan(
+            500,
+            "{$what} answered {$status}: " . implode(' | ', array_slice($this->logged, 0, 2)),
+        )
             ->and($this->logged)->toBe([], "{$what} wrote to the log");
     }
 
-    public function service(string $name): Offer
+    public function service(string $name): Service
     {
-        return Offer::query()->where('salon_id', $this->salon->id)->where('name', $name)->sole();
+        return Service::query()->where('salon_id', $this->salon->id)->where('name', $name)->sole();
     }
 
     public function newest(): Head
     {
-        return Head::query()->where('salon_id', $this->salon->id)->latest('created_at')->orderByDesc('id')->firstOrFail();
+        return Head::query()
+            ->where('salon_id', $this->salon->id)
+            ->latest('created_at')
+            ->orderByDesc('id')
+            ->firstOrFail();
     }
 }

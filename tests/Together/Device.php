@@ -22,18 +22,24 @@ final class Device
     public function signIn(string $email, string $password): self
     {
         $this->token = $this->tokenOf($this->now('GET', '/sign-in')->body);
-        $answer = $this->now('POST', '/sign-in', ['email' => $email, 'password' => $password, '_token' => $this->token]);
+        $answer = $this->now(
+            'POST',
+            '/sign-in',
+            ['email' => $email, 'password' => $password, '_token' => $this->token],
+        );
         if ($answer->status !== 302 || str_ends_with($answer->to, '/sign-in')) {
             throw new RuntimeException("Signing in answered {$answer->status}, to {$answer->to}.");
         }
-        $this->token = $this->tokenOf($this->now('GET', '/house')->body);
+        $this->token = $this->tokenOf($this->now('GET', '/salon')->body);
 
         return $this;
     }
 
     private function tokenOf(string $page): string
     {
-        return preg_match('/<meta name="csrf-token" content="([^"]+)"/', $page, $found) === 1 ? $found[1] : throw new RuntimeException('The page carries no token.');
+        return preg_match('/<meta name="csrf-token" content="([^"]+)"/', $page, $found) === 1
+            ? $found[1]
+            : throw new RuntimeException('The page carries no token.');
     }
 
     /** @param array<string, mixed> $body */
@@ -43,7 +49,8 @@ final class Device
     }
 
     /**
-     * Sends them all at the same moment, each over a connection of its own, so that each is served by a process of its own.
+     * Sends them all at the same moment, each over a connection of its own, so that each is served by a process of its
+     * own.
      *
      * @param non-empty-list<array{self, Sent}> $sent
      *
@@ -76,13 +83,36 @@ final class Device
         if ($handle === false) {
             throw new RuntimeException('No connection could be made ready.');
         }
-        $headers = ['Cookie: ' . implode('; ', array_map(fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies))];
+        $headers = [
+            'Cookie: '
+                . implode(
+                    '; ',
+                    array_map(
+                        fn (string $name, string $value): string => "{$name}={$value}",
+                        array_keys($this->cookies),
+                        $this->cookies,
+                    ),
+                ),
+        ];
         if ($sent->json) {
-            $headers = [...$headers, 'Content-Type: application/json', 'Accept: application/json', "X-CSRF-TOKEN: {$this->token}"];
+            $headers = [
+                ...$headers,
+                'Content-Type: application/json',
+                'Accept: application/json',
+                "X-CSRF-TOKEN: {$this->token}",
+            ];
         }
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 60, CURLOPT_FRESH_CONNECT => true, CURLOPT_HTTPHEADER => $headers]);
+        curl_setopt_array(
+            $handle,
+            [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 60,
+                CURLOPT_FRESH_CONNECT => true, CURLOPT_HTTPHEADER => $headers,
+            ],
+        );
         if ($sent->method !== 'GET') {
-            $body = $sent->body + ['_method' => $sent->method] + ($this->token === '' ? [] : ['_token' => $this->token]);
+            $body = $sent->body + ['_method' => $sent->method] + (
+                $this->token === '' ? [] : ['_token' => $this->token]
+            );
             curl_setopt($handle, CURLOPT_POST, true);
             curl_setopt($handle, CURLOPT_POSTFIELDS, match (true) {
                 $sent->json => (string) json_encode($body),
@@ -103,6 +133,10 @@ final class Device
             $this->cookies[$name] = $value;
         }
 
-        return new Answered((int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), preg_match('/^Location: (\S+)/mi', $head, $to) === 1 ? $to[1] : '', substr($whole, $size));
+        return new Answered(
+            (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE),
+            preg_match('/^Location: (\S+)/mi', $head, $to) === 1 ? $to[1] : '',
+            substr($whole, $size),
+        );
     }
 }

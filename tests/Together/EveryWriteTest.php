@@ -9,7 +9,8 @@ use Tests\Together\Device;
 use Tests\Together\Scenarios;
 
 /*
- * Every route that changes something, sent from several hands at once and twice by the same: nothing is doubled, nothing lost,
+ * Every route that changes something, sent from several hands at once and twice by the same: nothing is doubled,
+ * nothing lost,
  * nothing answered with an error of ours.
  */
 
@@ -21,14 +22,24 @@ it('takes in once what is sent twice, and everything that is sent at once', func
         $about = ($scenario->prepare)($this);
         $before = ($scenario->measure)($about, $this);
         $keys = [1 => (string) Str::ulid(), 2 => (string) Str::ulid(), 3 => (string) Str::ulid()];
-        [$one, $other] = $scenario->link ? [new Device($this->url()), new Device($this->url())] : [$this->one, $this->other];
+        [$one, $other] = $scenario->link
+            ? [new Device($this->url()), new Device($this->url())]
+            : [$this->one, $this->other];
         $sent = fn (int $i) => ($scenario->sent)($about, $i, $this)->under($keys[$i]);
         $answers = Device::together([[$one, $sent(1)], [$other, $sent(1)], [$one, $sent(2)], [$other, $sent(3)]]);
         $after = ($scenario->measure)($about, $this);
 
-        expect(max(array_map(fn (Answered $answer): int => $answer->status === 0 ? 999 : $answer->status, $answers)))->toBeLessThan(500, "{$name}, round {$round}")
-            ->and($answers[0]->status)->toBe($answers[1]->status, "{$name}, round {$round}: the second answer is not the first")
-            ->and(is_int($after) && is_int($before) ? $after - $before : $after)->toBe($scenario->comes, "{$name}, round {$round}");
+        expect(max(array_map(
+            fn (Answered $answer): int => $answer->status === 0 ? 999 : $answer->status,
+            $answers,
+        )))->toBeLessThan(500, "{$name}, round {$round}")
+            ->and($answers[0]->status)->toBe(
+                $answers[1]->status,
+                "{$name}, round {$round}: the second answer is not the first",
+            )
+            ->and(
+                is_int($after) && is_int($before) ? $after - $before : $after,
+            )->toBe($scenario->comes, "{$name}, round {$round}");
     }
 })->with(array_keys(Scenarios::all()));
 
@@ -36,7 +47,12 @@ it('leaves no route out that changes something', function (): void {
     $routes = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {
         $changes = array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) !== [];
-        if ($changes && $route->uri() !== 'sign-in' && ! str_starts_with($route->uri(), '_') && ! str_starts_with($route->uri(), 'storage')) {
+        if (
+            $changes
+                && $route->uri() !== 'sign-in'
+                && ! str_starts_with($route->uri(), '_')
+                && ! str_starts_with($route->uri(), 'storage')
+        ) {
             $routes[implode(' ', $route->methods()) . ' ' . $route->uri()] = (string) $route->getName();
         }
     }

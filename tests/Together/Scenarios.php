@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Together;
 
-use App\Care\Home\HomeBook;
-use App\Care\PictureBook;
-use App\Care\PictureIntake;
-use App\Care\Seasons\SeasonLog;
-use App\Care\SeasonTerms;
-use App\Care\Signs;
-use App\Care\StyleBook;
-use App\Models\Basin;
-use App\Models\BasinAct;
-use App\Models\BenchDraft;
+use App\Bridge\Clients\PictureIntake;
+use App\Bridge\Plans\StoredPlanTerms;
+use App\Care\Clients\Pictures;
+use App\Care\Clients\SafetyFlags;
+use App\Care\HomeCards\HomeActs;
+use App\Care\Plans\PlanEdits;
+use App\Care\WashDays\WornStyles;
 use App\Models\Booking;
 use App\Models\CalendarFeed;
 use App\Models\Clearance;
@@ -22,33 +19,37 @@ use App\Models\HomeAct;
 use App\Models\HomeLink;
 use App\Models\Import;
 use App\Models\Leave;
-use App\Models\Offer;
 use App\Models\Picture;
+use App\Models\PlanEdit;
 use App\Models\Product;
 use App\Models\Programme;
 use App\Models\Promise;
 use App\Models\Reaction;
 use App\Models\Reminder;
-use App\Models\SeasonEdit;
+use App\Models\Service;
 use App\Models\Style;
 use App\Models\TaughtIngredient;
+use App\Models\TestDraft;
 use App\Models\Trial;
 use App\Models\User;
-use App\Models\VisitAccount;
+use App\Models\VisitStatement;
+use App\Models\WashSession;
+use App\Models\WashSessionAct;
 use CURLFile;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
-use Nagomi\Core\WashDay\Styling;
+use Nagomi\Core\WashDay\StylingMethod;
 
 /**
- * Every route that changes something, by its name. Four requests are sent at once, of three acts: two of them carry the same key,
+ * Every route that changes something, by its name. Four requests are sent at once, of three acts: two of them carry the
+ * same key,
  * as when a button is tapped twice on a slow line; the others come from other hands.
  */
 final class Scenarios
 {
     /** Routes that are asked by POST and change nothing. */
-    public const ONLY_ASK = ['heads.season.preview', 'heads.instruments.read', 'heads.instruments.on-picture'];
+    public const ONLY_ASK = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
 
     /** Signing in and out changes a session, and that alone. */
     public const SESSIONS = ['sign-in.store', 'sign-out'];
@@ -56,28 +57,87 @@ final class Scenarios
     /** @return array<string, Scenario> by name of the route */
     public static function all(): array
     {
-        return [...self::desk(), ...self::salon(), ...self::products(), ...self::heads(), ...self::seasons(), ...self::readings(), ...self::washDays(), ...self::home()];
+        return [
+            ...self::desk(), ...self::salon(), ...self::products(), ...self::heads(), ...self::seasons(),
+            ...self::readings(), ...self::washDays(), ...self::home(),
+        ];
     }
 
     /** @return array<string, Scenario> */
     private static function desk(): array
     {
-        $slot = fn (TogetherTestCase $test): array => ['date' => $test->salon->today()->addDays(3)->format('Y-m-d'), 'time' => '10:00', 'stylist' => (string) $test->stylist->id];
+        $slot = fn (TogetherTestCase $test): array => [
+            'date' => $test->salon->today()->addDays(3)->format('Y-m-d'),
+            'time' => '10:00',
+            'stylist' => (string) $test->stylist->id,
+        ];
         $booked = function (TogetherTestCase $test) use ($slot): Booking {
             $head = $test->aHead();
-            $test->one->now('POST', '/bookings', ['head' => $head->id, 'service' => (string) Offer::query()->where('salon_id', $test->salon->id)->sole()->id] + $slot($test));
+            $test->one->now(
+                'POST',
+                '/bookings',
+                [
+                    'head' => $head->id,
+                    'service' => (string) Service::query()->where('salon_id', $test->salon->id)->sole()->id,
+                ] + $slot($test),
+            );
 
             return Booking::query()->where('head_id', $head->id)->sole();
         };
-        $clear = fn (TogetherTestCase $test): int => (int) Booking::query()->where('salon_id', $test->salon->id)->delete();
+        $clear = fn (TogetherTestCase $test): int => (int) Booking::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->delete();
         $sequence = fn (Booking $booking): int => (int) Booking::query()->findOrFail($booking->id)->sequence;
 
         return [
             // Three switches of an on and off end where one would.
-            'today.names' => new Scenario(fn (TogetherTestCase $test): int => User::query()->whereKey($test->stylist->id)->update(['hides_names' => false]), fn (): Sent => new Sent('PUT', '/today/names'), fn (mixed $any, TogetherTestCase $test): int => (int) User::query()->findOrFail($test->stylist->id)->hides_names, 1),
-            'bookings.store' => new Scenario(fn (TogetherTestCase $test): Head => [$clear($test), $test->aHead()][1], fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', '/bookings', ['head' => $head->id, 'service' => (string) Offer::query()->where('salon_id', $test->salon->id)->sole()->id] + $slot($test)), fn (mixed $any, TogetherTestCase $test): int => Booking::query()->where('salon_id', $test->salon->id)->count(), 1),
-            'bookings.update' => new Scenario(fn (TogetherTestCase $test): Booking => [$clear($test), $booked($test)][1], fn (Booking $booking, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/bookings/{$booking->id}", ['time' => '11:' . (10 + $i), 'sequence' => '0'] + $slot($test)), $sequence, 1),
-            'bookings.note' => new Scenario(fn (TogetherTestCase $test): Booking => [$clear($test), $booked($test)][1], fn (Booking $booking): Sent => new Sent('POST', "/bookings/{$booking->id}/notes", ['what' => 'over', 'sequence' => '0']), fn (Booking $booking): int => Booking::query()->findOrFail($booking->id)->over_minutes, 10),
+            'today.names' => new Scenario(
+                fn (TogetherTestCase $test): int => User::query()->whereKey($test->stylist->id)->update([
+                    'hides_names' => false,
+                ]),
+                fn (): Sent => new Sent('PUT', '/today/names'),
+                fn (mixed $any, TogetherTestCase $test): int => (int) User::query()->findOrFail(
+                    $test->stylist->id,
+                )->hides_names,
+                1,
+            ),
+            'bookings.store' => new Scenario(
+                fn (TogetherTestCase $test): Head => [$clear($test), $test->aHead()][1],
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    '/bookings',
+                    [
+                        'head' => $head->id,
+                        'service' => (string) Service::query()->where('salon_id', $test->salon->id)->sole()->id,
+                    ] + $slot($test),
+                ),
+                fn (mixed $any, TogetherTestCase $test): int => Booking::query()->where(
+                    'salon_id',
+                    $test->salon->id,
+                )->count(),
+                1,
+            ),
+            'bookings.update' => new Scenario(
+                fn (TogetherTestCase $test): Booking => [$clear($test), $booked($test)][1],
+                fn (Booking $booking, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'PUT',
+                    "/bookings/{$booking->id}",
+                    ['time' => '11:' . (10 + $i), 'sequence' => '0'] + $slot($test),
+                ),
+                $sequence,
+                1,
+            ),
+            'bookings.note' => new Scenario(
+                fn (TogetherTestCase $test): Booking => [$clear($test), $booked($test)][1],
+                fn (Booking $booking): Sent => new Sent(
+                    'POST',
+                    "/bookings/{$booking->id}/notes",
+                    ['what' => 'over', 'sequence' => '0'],
+                ),
+                fn (Booking $booking): int => Booking::query()->findOrFail($booking->id)->over_minutes,
+                10,
+            ),
         ];
     }
 
@@ -85,37 +145,171 @@ final class Scenarios
     private static function salon(): array
     {
         $imported = function (TogetherTestCase $test): Import {
-            $import = new Import(['user_id' => $test->stylist->id, 'name' => 'clients.vcf', 'found' => [['kind' => 'client', 'name' => 'Vesla', 'problems' => [], 'here' => false, 'payload' => (string) json_encode(['name' => 'Vesla'])]]]);
+            $import = new Import([
+                'user_id' => $test->stylist->id,
+                'name' => 'clients.vcf',
+                'found' => [[
+                    'kind' => 'client',
+                    'name' => 'Vesla',
+                    'problems' => [],
+                    'here' => false,
+                    'payload' => (string) json_encode(['name' => 'Vesla']),
+                ]],
+            ]);
             $import->salon_id = $test->salon->id;
             $import->save();
 
             return $import;
         };
-        $imports = fn (mixed $any, TogetherTestCase $test): int => Import::query()->where('salon_id', $test->salon->id)->count();
-        $heads = fn (mixed $any, TogetherTestCase $test): int => Head::query()->where('salon_id', $test->salon->id)->count();
-        $feeds = fn (mixed $any, TogetherTestCase $test): int => CalendarFeed::query()->where('user_id', $test->stylist->id)->whereNull('withdrawn_at')->count();
-        $leave = fn (TogetherTestCase $test): Leave => Leave::query()->create(['salon_id' => $test->salon->id, 'user_id' => $test->stylist->id, 'from' => $test->today(), 'until' => $test->today(), 'because' => '']);
-        $leaves = fn (mixed $any, TogetherTestCase $test): int => Leave::query()->where('salon_id', $test->salon->id)->count();
+        $imports = fn (mixed $any, TogetherTestCase $test): int => Import::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->count();
+        $heads = fn (mixed $any, TogetherTestCase $test): int => Head::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->count();
+        $feeds = fn (mixed $any, TogetherTestCase $test): int => CalendarFeed::query()
+            ->where('user_id', $test->stylist->id)
+            ->whereNull('withdrawn_at')
+            ->count();
+        $leave = fn (TogetherTestCase $test): Leave => Leave::query()->create([
+            'salon_id' => $test->salon->id, 'user_id' => $test->stylist->id, 'from' => $test->today(),
+            'until' => $test->today(), 'because' => '',
+        ]);
+        $leaves = fn (mixed $any, TogetherTestCase $test): int => Leave::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->count();
         $card = tempnam(sys_get_temp_dir(), 'card') ?: '';
         file_put_contents($card, "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Vesla\r\nEND:VCARD\r\n");
 
         return [
-            'moving.look' => new Scenario(fn (): null => null, fn (): Sent => new Sent('POST', '/in-and-out/imports', ['file' => new CURLFile($card, 'text/vcard', 'clients.vcf')]), $imports, 3),
-            'moving.take' => new Scenario($imported, fn (Import $import): Sent => new Sent('POST', "/in-and-out/imports/{$import->id}", ['again' => '1']), $heads, 1),
-            'moving.drop' => new Scenario($imported, fn (Import $import): Sent => new Sent('DELETE', "/in-and-out/imports/{$import->id}"), $imports, -1),
-            'outbox.update' => new Scenario(fn (): null => null, fn (): Sent => new Sent('PUT', '/outbox', ['quiet_from' => '20:15', 'quiet_until' => '8:30', 'outbox' => 'works']), fn (mixed $any, TogetherTestCase $test): string => "at {$test->salon->refresh()->quiet_from_minute}", 'at 1215'),
-            'outbox.again' => new Scenario(function (TogetherTestCase $test): Reminder {
-                $reminder = (new Reminder())->forceFill(['salon_id' => $test->salon->id, 'head_id' => $test->aHead()->id, 'occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3]);
+            'salon.data.look' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent(
+                    'POST',
+                    '/salon/data/imports',
+                    ['file' => new CURLFile($card, 'text/vcard', 'clients.vcf')],
+                ),
+                $imports,
+                3,
+            ),
+            'salon.data.take' => new Scenario(
+                $imported,
+                fn (Import $import): Sent => new Sent('POST', "/salon/data/imports/{$import->id}", ['again' => '1']),
+                $heads,
+                1,
+            ),
+            'salon.data.drop' => new Scenario(
+                $imported,
+                fn (Import $import): Sent => new Sent('DELETE', "/salon/data/imports/{$import->id}"),
+                $imports,
+                -1,
+            ),
+            'salon.messages.update' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent(
+                    'PUT',
+                    '/salon/messages',
+                    ['quiet_from' => '20:15', 'quiet_until' => '8:30', 'outbox' => 'works'],
+                ),
+                fn (mixed $any, TogetherTestCase $test): string => "at {$test->salon->refresh()->quiet_from_minute}",
+                'at 1215',
+            ),
+            'salon.messages.again' => new Scenario(function (TogetherTestCase $test): Reminder {
+                $reminder = (new Reminder())->forceFill([
+                    'salon_id' => $test->salon->id, 'head_id' => $test->aHead()->id, 'occasion' => 'x',
+                    'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3,
+                ]);
                 $reminder->save();
 
                 return $reminder;
-            }, fn (Reminder $reminder): Sent => new Sent('POST', "/outbox/reminders/{$reminder->id}/again"), fn (Reminder $reminder): string => "{$reminder->refresh()->status} {$reminder->attempts}", 'due 0'),
-            'feeds.mine' => new Scenario(fn (TogetherTestCase $test): mixed => CalendarFeed::query()->where('user_id', $test->stylist->id)->delete(), fn (): Sent => new Sent('POST', '/outbox/calendar'), $feeds, 1),
-            'feeds.mine.drop' => new Scenario(fn (TogetherTestCase $test): CalendarFeed => CalendarFeed::anew($test->salon->id, ['user_id' => $test->stylist->id]), fn (): Sent => new Sent('DELETE', '/outbox/calendar'), $feeds, -1),
-            'house.hours.update' => new Scenario(fn (TogetherTestCase $test): mixed => Offer::query()->where('salon_id', $test->salon->id)->where('name', 'Take-down')->delete(), fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent('PUT', '/house/hours', ['chairs' => '4', 'hours' => [$test->stylist->id => array_fill(1, 7, '8:00–20:00')], 'services' => ['s1' => ['id' => (string) Offer::query()->where('salon_id', $test->salon->id)->where('name', 'Dry cut')->sole()->id, 'name' => 'Dry cut', 'minutes' => '45', 'price' => '48'], 'new1' => ['id' => '', 'name' => 'Take-down', 'minutes' => '60', 'price' => '50']]]), fn (mixed $any, TogetherTestCase $test): int => Offer::query()->where('salon_id', $test->salon->id)->count(), 1),
-            'house.leave' => new Scenario(fn (TogetherTestCase $test): mixed => Leave::query()->where('salon_id', $test->salon->id)->delete(), fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent('POST', '/house/leave', ['leave_of' => (string) $test->stylist->id, 'leave_from' => $test->today(), 'leave_until' => $test->today(), 'leave_because' => 'sea']), $leaves, 1),
-            'house.leave.back' => new Scenario($leave, fn (Leave $leave): Sent => new Sent('DELETE', "/house/leave/{$leave->id}"), $leaves, -1),
-            'house.update' => new Scenario(fn (): null => null, fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent('PUT', '/house', ['name' => 'Many hands', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '155', 'humidity_percent' => '51', 'method' => $test->salon->method]), fn (mixed $any, TogetherTestCase $test): string => "{$test->salon->refresh()->name} {$test->salon->hardness_mg_per_l}", 'Many hands 155'),
+            }, fn (Reminder $reminder): Sent => new Sent('POST', "/salon/messages/reminders/{$reminder->id}/again"), fn (Reminder $reminder): string => "{$reminder->refresh()->status} {$reminder->attempts}", 'due 0'),
+            'salon.calendar' => new Scenario(
+                fn (TogetherTestCase $test): mixed => CalendarFeed::query()->where(
+                    'user_id',
+                    $test->stylist->id,
+                )->delete(),
+                fn (): Sent => new Sent('POST', '/salon/calendar'),
+                $feeds,
+                1,
+            ),
+            'salon.calendar.drop' => new Scenario(
+                fn (TogetherTestCase $test): CalendarFeed => CalendarFeed::anew(
+                    $test->salon->id,
+                    ['user_id' => $test->stylist->id],
+                ),
+                fn (): Sent => new Sent('DELETE', '/salon/calendar'),
+                $feeds,
+                -1,
+            ),
+            'salon.hours.update' => new Scenario(
+                fn (TogetherTestCase $test): mixed => Service::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->where('name', 'Take-down')
+                    ->delete(),
+                fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'PUT',
+                    '/salon/hours',
+                    [
+                        'chairs' => '4',
+                        'hours' => [$test->stylist->id => array_fill(1, 7, '8:00–20:00')],
+                        'services' => [
+                            's1' => [
+                                'id' => (string) Service::query()
+                                    ->where('salon_id', $test->salon->id)
+                                    ->where('name', 'Dry cut')
+                                    ->sole()->id,
+                                'name' => 'Dry cut',
+                                'minutes' => '45',
+                                'price' => '48',
+                            ],
+                            'new1' => ['id' => '', 'name' => 'Take-down', 'minutes' => '60', 'price' => '50'],
+                        ],
+                    ],
+                ),
+                fn (mixed $any, TogetherTestCase $test): int => Service::query()->where(
+                    'salon_id',
+                    $test->salon->id,
+                )->count(),
+                1,
+            ),
+            'salon.leave' => new Scenario(
+                fn (TogetherTestCase $test): mixed => Leave::query()->where('salon_id', $test->salon->id)->delete(),
+                fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    '/salon/leave',
+                    [
+                        'leave_of' => (string) $test->stylist->id,
+                        'leave_from' => $test->today(),
+                        'leave_until' => $test->today(),
+                        'leave_because' => 'sea',
+                    ],
+                ),
+                $leaves,
+                1,
+            ),
+            'salon.leave.back' => new Scenario(
+                $leave,
+                fn (Leave $leave): Sent => new Sent('DELETE', "/salon/leave/{$leave->id}"),
+                $leaves,
+                -1,
+            ),
+            'salon.update' => new Scenario(
+                fn (): null => null,
+                fn (mixed $any, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'PUT',
+                    '/salon',
+                    [
+                        'name' => 'Many hands', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '155',
+                        'humidity_percent' => '51', 'method' => $test->salon->method,
+                    ],
+                ),
+                fn (mixed $any, TogetherTestCase $test): string =>
+                    "{$test->salon->refresh()->name} {$test->salon->hardness_mg_per_l}",
+                'Many hands 155',
+            ),
         ];
     }
 
@@ -123,26 +317,113 @@ final class Scenarios
     private static function products(): array
     {
         $product = function (TogetherTestCase $test): Product {
-            $product = (new Product())->forceFill(['salon_id' => $test->salon->id, 'name' => 'Plain mask', 'kind' => 'mask', 'ingredients' => '', 'reading' => [], 'claims' => [], 'size_ml' => 500, 'left_ml' => 0]);
+            $product = (new Product())->forceFill([
+                'salon_id' => $test->salon->id, 'name' => 'Plain mask', 'kind' => 'mask', 'ingredients' => '',
+                'reading' => [], 'claims' => [], 'size_ml' => 500, 'left_ml' => 0,
+            ]);
             $product->save();
 
             return $product;
         };
-        $products = fn (mixed $any, TogetherTestCase $test): int => Product::query()->where('salon_id', $test->salon->id)->count();
-        $taught = fn (mixed $any, TogetherTestCase $test): int => TaughtIngredient::query()->where('salon_id', $test->salon->id)->count();
-        $csv = tempnam(sys_get_temp_dir(), 'shelf') ?: '';
-        file_put_contents($csv, "name,kind,ingredients,barcode,size_ml,left_ml,pump_ml,price,opened_on,months_open,batch\nHarbour rinse,conditioner,\"Aqua, Cetyl Alcohol\",,500,300,,12.50,,,\n");
+        $products = fn (mixed $any, TogetherTestCase $test): int => Product::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->count();
+        $taught = fn (mixed $any, TogetherTestCase $test): int => TaughtIngredient::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->count();
+        $csv = tempnam(sys_get_temp_dir(), 'products') ?: '';
+        file_put_contents(
+            $csv,
+            "name,kind,ingredients,barcode,size_ml,left_ml,pump_ml,price,opened_on,months_open,batch\nHarbour rinse,conditioner,\"Aqua, Cetyl Alcohol\",,500,300,,12.50,,,\n",
+        );
 
         return [
-            'shelf.import' => new Scenario(fn (): null => null, fn (): Sent => new Sent('POST', '/shelf/import', ['file' => new CURLFile($csv, 'text/csv', 'shelf.csv')]), $products, 3),
-            'shelf.store' => new Scenario(fn (): null => null, fn (): Sent => new Sent('POST', '/shelf', ['name' => 'New mask', 'kind' => 'mask', 'ingredients' => '', 'size_ml' => '500']), $products, 3),
-            'shelf.update' => new Scenario($product, fn (Product $product): Sent => new Sent('PUT', "/shelf/{$product->id}", ['name' => 'Plain mask', 'kind' => 'mask', 'batch' => 'B7']), fn (Product $product): string => "batch {$product->refresh()->batch}", 'batch B7'),
-            'shelf.destroy' => new Scenario($product, fn (Product $product): Sent => new Sent('DELETE', "/shelf/{$product->id}"), $products, -1),
-            'shelf.stock' => new Scenario($product, fn (Product $product): Sent => new Sent('POST', "/shelf/{$product->id}/stock", ['how' => 'bought', 'amount' => '100']), fn (Product $product): int => (int) $product->refresh()->left_ml, 300),
-            'shelf.recall' => new Scenario($product, fn (Product $product): Sent => new Sent('POST', "/shelf/{$product->id}/recall", ['because' => 'glass in it']), fn (Product $product): string => "recalled {$product->refresh()->recalled_because}", 'recalled glass in it'),
-            'shelf.release' => new Scenario($product, fn (Product $product): Sent => new Sent('DELETE', "/shelf/{$product->id}/recall"), fn (Product $product): string => 'recalled ' . $product->refresh()->recalled_because, 'recalled '),
-            'shelf.teach' => new Scenario(fn (TogetherTestCase $test): mixed => TaughtIngredient::query()->where('salon_id', $test->salon->id)->delete(), fn (): Sent => new Sent('POST', '/shelf/teach', ['name' => 'Kelp of the harbour', 'function' => 'humectant']), $taught, 1),
-            'shelf.forget' => new Scenario(fn (TogetherTestCase $test): TaughtIngredient => TaughtIngredient::query()->create(['salon_id' => $test->salon->id, 'name' => (string) Str::ulid(), 'also' => [], 'functions' => ['humectant'], 'strength' => '', 'by' => 'Ilse']), fn (TaughtIngredient $one): Sent => new Sent('DELETE', "/shelf/book/{$one->id}"), $taught, -1),
+            'products.import' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent(
+                    'POST',
+                    '/products/import',
+                    ['file' => new CURLFile($csv, 'text/csv', 'products.csv')],
+                ),
+                $products,
+                3,
+            ),
+            'products.store' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent(
+                    'POST',
+                    '/products',
+                    ['name' => 'New mask', 'kind' => 'mask', 'ingredients' => '', 'size_ml' => '500'],
+                ),
+                $products,
+                3,
+            ),
+            'products.update' => new Scenario(
+                $product,
+                fn (Product $product): Sent => new Sent(
+                    'PUT',
+                    "/products/{$product->id}",
+                    ['name' => 'Plain mask', 'kind' => 'mask', 'batch' => 'B7'],
+                ),
+                fn (Product $product): string => "batch {$product->refresh()->batch}",
+                'batch B7',
+            ),
+            'products.destroy' => new Scenario(
+                $product,
+                fn (Product $product): Sent => new Sent('DELETE', "/products/{$product->id}"),
+                $products,
+                -1,
+            ),
+            'products.stock' => new Scenario(
+                $product,
+                fn (Product $product): Sent => new Sent(
+                    'POST',
+                    "/products/{$product->id}/stock",
+                    ['how' => 'bought', 'amount' => '100'],
+                ),
+                fn (Product $product): int => (int) $product->refresh()->left_ml,
+                300,
+            ),
+            'products.recall' => new Scenario(
+                $product,
+                fn (Product $product): Sent => new Sent(
+                    'POST',
+                    "/products/{$product->id}/recall",
+                    ['because' => 'glass in it'],
+                ),
+                fn (Product $product): string => "recalled {$product->refresh()->recalled_because}",
+                'recalled glass in it',
+            ),
+            'products.release' => new Scenario(
+                $product,
+                fn (Product $product): Sent => new Sent('DELETE', "/products/{$product->id}/recall"),
+                fn (Product $product): string => 'recalled ' . $product->refresh()->recalled_because,
+                'recalled ',
+            ),
+            'products.teach' => new Scenario(
+                fn (TogetherTestCase $test): mixed => TaughtIngredient::query()->where(
+                    'salon_id',
+                    $test->salon->id,
+                )->delete(),
+                fn (): Sent => new Sent(
+                    'POST',
+                    '/products/teach',
+                    ['name' => 'Kelp of the harbour', 'function' => 'humectant'],
+                ),
+                $taught,
+                1,
+            ),
+            'products.forget' => new Scenario(
+                fn (TogetherTestCase $test): TaughtIngredient => TaughtIngredient::query()->create([
+                    'salon_id' => $test->salon->id, 'name' => (string) Str::ulid(), 'also' => [],
+                    'functions' => ['humectant'], 'strength' => '', 'by' => 'Ilse',
+                ]),
+                fn (TaughtIngredient $one): Sent => new Sent('DELETE', "/products/book/{$one->id}"),
+                $taught,
+                -1,
+            ),
         ];
     }
 
@@ -150,31 +431,122 @@ final class Scenarios
     private static function heads(): array
     {
         $head = fn (TogetherTestCase $test): Head => $test->aHead();
-        $heads = fn (mixed $any, TogetherTestCase $test): int => Head::query()->where('salon_id', $test->salon->id)->count();
-        $zones = array_fill_keys(['edges', 'front', 'left', 'right', 'crown', 'centre', 'back', 'nape'], ['length' => 'medium', 'root' => '', 'treated' => '0']);
-        $intake = ['name' => 'Vesla Ortiz-Kane', 'consent' => '1', 'ring_mm' => '12', 'strand' => 'fine', 'density' => 'medium', 'length_cm' => '32', 'sections' => '4', 'hardness_mg_per_l' => '140', 'humidity_percent' => '50', 'styling_load' => 'medium', 'wash_every_days' => '7', 'zones' => $zones];
+        $heads = fn (mixed $any, TogetherTestCase $test): int => Head::query()->where(
+            'salon_id',
+            $test->salon->id,
+        )->count();
+        $zones = array_fill_keys(
+            ['edges', 'front', 'left', 'right', 'crown', 'centre', 'back', 'nape'],
+            ['length' => 'medium', 'root' => '', 'treated' => '0'],
+        );
+        $intake = [
+            'name' => 'Vesla Ortiz-Kane', 'consent' => '1', 'ring_mm' => '12', 'strand' => 'fine',
+            'density' => 'medium', 'length_cm' => '32', 'sections' => '4', 'hardness_mg_per_l' => '140',
+            'humidity_percent' => '50', 'styling_load' => 'medium', 'wash_every_days' => '7', 'zones' => $zones,
+        ];
         $picture = tempnam(sys_get_temp_dir(), 'picture') ?: '';
         $image = imagecreatetruecolor(80, 60);
         imagejpeg($image, $picture);
         $record = __DIR__ . '/../../docs/examples/protein-sensitive.json';
-        $pictures = fn (Head|Picture $of): int => Picture::query()->where('head_id', $of instanceof Picture ? $of->head_id : $of->id)->count();
+        $pictures = fn (Head|Picture $of): int => Picture::query()->where(
+            'head_id',
+            $of instanceof Picture ? $of->head_id : $of->id,
+        )->count();
 
         return [
-            'heads.store' => new Scenario(fn (): null => null, fn (): Sent => new Sent('POST', '/heads', $intake), $heads, 3),
-            'records.store' => new Scenario(fn (): null => null, fn (): Sent => new Sent('POST', '/records', ['record' => new CURLFile($record, 'application/json', 'a.json'), 'copy' => '1']), $heads, 3),
-            'heads.delete' => new Scenario($head, fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}", ['name' => $head->name]), $heads, -1),
-            'heads.update' => new Scenario($head, fn (Head $head, int $i): Sent => new Sent('PUT', "/heads/{$head->id}", ['allergies' => 'Wheat'] + $intake), fn (Head $head): string => "allergies {$head->refresh()->allergies}", 'allergies Wheat'),
-            'heads.reactions' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/reactions", ['ingredient' => 'Limonene', 'what' => 'itched', 'on' => $test->today()]), fn (Head $head): int => Reaction::query()->where('head_id', $head->id)->count(), 3),
-            'heads.pictures.store' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/pictures", ['picture' => new CURLFile($picture, 'image/jpeg', 'a.jpg'), 'kind' => 'after', 'taken_on' => $test->today(), 'consent' => '1', 'consent_by' => 'Vesla']), $pictures, 3),
-            'heads.pictures.destroy' => new Scenario(fn (TogetherTestCase $test): Picture => PictureBook::keep($test->aHead(), PictureIntake::jpeg($picture), new DateTimeImmutable($test->today()), 'after', 'Vesla', 'Ilse'), fn (Picture $kept): Sent => new Sent('DELETE', "/heads/{$kept->head_id}/pictures/{$kept->id}"), $pictures, -1),
-            'heads.zones.take' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/zones/crown/take"), fn (Head $head): int => $head->zonesBefore()->count(), 0),
-            'heads.signs.raise' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/signs", ['sign' => 'red', 'seen' => 'weeping at the nape']), fn (Head $head): int => Clearance::query()->where('head_id', $head->id)->count(), 3),
-            'heads.signs.clear' => new Scenario(function (TogetherTestCase $test): Head {
+            'clients.store' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent('POST', '/clients', $intake),
+                $heads,
+                3,
+            ),
+            'clients.records.store' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent(
+                    'POST',
+                    '/clients/records',
+                    ['record' => new CURLFile($record, 'application/json', 'a.json'), 'copy' => '1'],
+                ),
+                $heads,
+                3,
+            ),
+            'clients.delete' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}", ['name' => $head->name]),
+                $heads,
+                -1,
+            ),
+            'clients.update' => new Scenario(
+                $head,
+                fn (Head $head, int $i): Sent => new Sent(
+                    'PUT',
+                    "/clients/{$head->id}",
+                    ['allergies' => 'Wheat'] + $intake,
+                ),
+                fn (Head $head): string => "allergies {$head->refresh()->allergies}",
+                'allergies Wheat',
+            ),
+            'clients.reactions' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/reactions",
+                    ['ingredient' => 'Limonene', 'what' => 'itched', 'on' => $test->today()],
+                ),
+                fn (Head $head): int => Reaction::query()->where('head_id', $head->id)->count(),
+                3,
+            ),
+            'clients.pictures.store' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/pictures",
+                    [
+                        'picture' => new CURLFile($picture, 'image/jpeg', 'a.jpg'),
+                        'kind' => 'after',
+                        'taken_on' => $test->today(),
+                        'consent' => '1',
+                        'consent_by' => 'Vesla',
+                    ],
+                ),
+                $pictures,
+                3,
+            ),
+            'clients.pictures.destroy' => new Scenario(
+                fn (TogetherTestCase $test): Picture => app(Pictures::class)->keep(
+                    $test->aHead(),
+                    app(PictureIntake::class)->jpeg($picture),
+                    new DateTimeImmutable($test->today()),
+                    'after',
+                    'Vesla',
+                    'Ilse',
+                ),
+                fn (Picture $kept): Sent => new Sent('DELETE', "/clients/{$kept->head_id}/pictures/{$kept->id}"),
+                $pictures,
+                -1,
+            ),
+            'clients.zones.take' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/zones/crown/take"),
+                fn (Head $head): int => $head->zonesBefore()->count(),
+                0,
+            ),
+            'clients.safety-flags.raise' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/safety-flags",
+                    ['sign' => 'red', 'seen' => 'weeping at the nape'],
+                ),
+                fn (Head $head): int => Clearance::query()->where('head_id', $head->id)->count(),
+                3,
+            ),
+            'clients.safety-flags.clear' => new Scenario(function (TogetherTestCase $test): Head {
                 $head = $test->aHead();
-                Signs::raise($head, 'red', 'a spot', 'Ilse');
+                app(SafetyFlags::class)->raise($head, 'red', 'a spot', 'Ilse');
 
                 return $head;
-            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/heads/{$head->id}/signs", ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $test->today()]), fn (Head $head): int => Clearance::query()->where('head_id', $head->id)->whereNull('cleared_on')->count(), -1),
+            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/clients/{$head->id}/safety-flags", ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $test->today()]), fn (Head $head): int => Clearance::query()->where('head_id', $head->id)->whereNull('cleared_on')->count(), -1),
         ];
     }
 
@@ -183,35 +555,124 @@ final class Scenarios
     {
         $head = fn (TogetherTestCase $test): Head => $test->aHead();
         $day = fn (TogetherTestCase $test, int $days): string => $test->salon->today()->addDays($days)->format('Y-m-d');
-        $edits = fn (Head $head): int => SeasonEdit::query()->where('head_id', $head->id)->count();
-        $list = fn (string $name): \Closure => fn (Head $head): int => count((array) ($head->refresh()->season[$name] ?? []));
+        $edits = fn (Head $head): int => PlanEdit::query()->where('head_id', $head->id)->count();
+        $list = fn (string $name): \Closure => fn (Head $head): int => count((array) (
+            $head->refresh()->season[$name] ?? []
+        ));
         $with = fn (array $season): \Closure => function (TogetherTestCase $test) use ($season): Head {
             $head = $test->aHead();
-            SeasonLog::keep($head, SeasonTerms::with($head, $season), 'Made ready.', 'Ilse');
+            app(PlanEdits::class)->keep(
+                $head,
+                app(StoredPlanTerms::class)->with($head, $season),
+                'Made ready.',
+                'Ilse',
+            );
 
             return $head;
         };
         $soon = date('Y-m-d', time() + 40 * 86400);
         $byHand = ['date' => $soon, 'cleanse' => 'gentle', 'passes' => 1, 'reason' => 'a wish', 'by' => 'Ilse'];
-        $open = fn (Head $head): int => SeasonEdit::query()->where('head_id', $head->id)->whereNull('undone_at')->count();
+        $open = fn (Head $head): int => PlanEdit::query()->where('head_id', $head->id)->whereNull('undone_at')->count();
 
         return [
-            'heads.season.act' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/season/acts", ['date' => $head->planItems()->where('status', 'planned')->firstOrFail()->date->format('Y-m-d'), 'act' => 'move', 'value' => '1', 'seen' => '0']), $edits, 1),
-            'heads.season.undo' => new Scenario($with(['salon_days' => [$soon]]), fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/season/undo", ['seen' => (string) SeasonLog::last($head)?->id]), $open, -1),
-            'heads.season.redo' => new Scenario(function (TogetherTestCase $test) use ($with, $soon): Head {
+            'clients.plan.act' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/plan/acts",
+                    [
+                        'date' => $head->planItems()->where('status', 'planned')->firstOrFail()->date->format('Y-m-d'),
+                        'act' => 'move',
+                        'value' => '1',
+                        'seen' => '0',
+                    ],
+                ),
+                $edits,
+                1,
+            ),
+            'clients.plan.undo' => new Scenario(
+                $with(['salon_days' => [$soon]]),
+                fn (Head $head): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/plan/undo",
+                    ['seen' => (string) PlanEdit::last($head)?->id],
+                ),
+                $open,
+                -1,
+            ),
+            'clients.plan.redo' => new Scenario(function (TogetherTestCase $test) use ($with, $soon): Head {
                 $head = $with(['salon_days' => [$soon]])($test);
-                SeasonLog::undo($head, null);
+                app(PlanEdits::class)->undo($head, null);
 
                 return $head;
-            }, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/season/redo", ['seen' => '0']), $open, 1),
+            }, fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/plan/redo", ['seen' => '0']), $open, 1),
             // Three occasions noted at once: none may be lost.
-            'heads.season.occasion' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/season/occasions", ['occasion' => 'best-day', 'occasion_from' => $day($test, 20 + $i), 'occasion_what' => "dance {$i}"]), $list('occasions'), 3),
-            'heads.season.without' => new Scenario($with(['occasions' => [['kind' => 'best-day', 'from' => $soon, 'until' => $soon, 'what' => 'one'], ['kind' => 'best-day', 'from' => $soon, 'until' => $soon, 'what' => 'two']]]), fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/season/occasions/0", ['seen' => (string) SeasonLog::last($head)?->id]), $list('occasions'), -1),
-            'heads.terms.update' => new Scenario($head, fn (Head $head): Sent => new Sent('PUT', "/heads/{$head->id}/terms", ['salon_days' => $soon]), $list('salon_days'), 1),
-            'heads.terms.by-hand' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/terms/by-hand", ['hand_date' => $soon, 'cleanse' => 'gentle', 'passes' => '1', 'reason' => 'a wish']), $list('by_hand'), 1),
-            'heads.terms.take-back' => new Scenario($with(['by_hand' => [$byHand]]), fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/terms/by-hand/{$soon}"), $list('by_hand'), -1),
-            'heads.terms.promise' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/terms/promise"), fn (Head $head): int => Promise::query()->where('head_id', $head->id)->whereNull('released_at')->count(), 1),
-            'heads.terms.release' => new Scenario($with(['promised' => [['date' => $soon, 'treatment' => 'mask']]]), fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/terms/promise"), $list('promised'), -1),
+            'clients.plan.occasion' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/plan/occasions",
+                    [
+                        'occasion' => 'best-day',
+                        'occasion_from' => $day($test, 20 + $i),
+                        'occasion_what' => "dance {$i}",
+                    ],
+                ),
+                $list('occasions'),
+                3,
+            ),
+            'clients.plan.without' => new Scenario(
+                $with([
+                    'occasions' => [
+                        ['kind' => 'best-day', 'from' => $soon, 'until' => $soon, 'what' => 'one'],
+                        ['kind' => 'best-day', 'from' => $soon, 'until' => $soon, 'what' => 'two'],
+                    ],
+                ]),
+                fn (Head $head): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$head->id}/plan/occasions/0",
+                    ['seen' => (string) PlanEdit::last($head)?->id],
+                ),
+                $list('occasions'),
+                -1,
+            ),
+            'clients.plan-terms.update' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('PUT', "/clients/{$head->id}/plan/terms", ['salon_days' => $soon]),
+                $list('salon_days'),
+                1,
+            ),
+            'clients.plan-terms.by-hand' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/plan/terms/by-hand",
+                    ['hand_date' => $soon, 'cleanse' => 'gentle', 'passes' => '1', 'reason' => 'a wish'],
+                ),
+                $list('by_hand'),
+                1,
+            ),
+            'clients.plan-terms.take-back' => new Scenario(
+                $with(['by_hand' => [$byHand]]),
+                fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/plan/terms/by-hand/{$soon}"),
+                $list('by_hand'),
+                -1,
+            ),
+            'clients.plan-terms.promise' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/plan/terms/promise"),
+                fn (Head $head): int => Promise::query()
+                    ->where('head_id', $head->id)
+                    ->whereNull('released_at')
+                    ->count(),
+                1,
+            ),
+            'clients.plan-terms.release' => new Scenario(
+                $with(['promised' => [['date' => $soon, 'treatment' => 'mask']]]),
+                fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/plan/terms/promise"),
+                $list('promised'),
+                -1,
+            ),
         ];
     }
 
@@ -219,46 +680,120 @@ final class Scenarios
     private static function readings(): array
     {
         $head = fn (TogetherTestCase $test): Head => $test->aHead();
-        $sitting = fn (TogetherTestCase $test, string $points): array => ['date' => $test->today(), 'moment' => 'before-cleansing', 'raw' => ['dryness' => ['points' => $points]]];
-        $accounts = fn (Head $head): int => VisitAccount::query()->whereIn('visit_id', $head->visits()->reorder()->select('id'))->count();
-        $drafts = fn (Head $head): int => BenchDraft::query()->where('head_id', $head->id)->count();
+        $sitting = fn (TogetherTestCase $test, string $points): array => [
+            'date' => $test->today(),
+            'moment' => 'before-cleansing',
+            'raw' => ['dryness' => ['points' => $points]],
+        ];
+        $accounts = fn (Head $head): int => VisitStatement::query()->whereIn(
+            'visit_id',
+            $head->visits()->reorder()->select('id'),
+        )->count();
+        $drafts = fn (Head $head): int => TestDraft::query()->where('head_id', $head->id)->count();
         $visit = fn (Head $head): string => (string) $head->visits()->firstOrFail()->id;
         $reading = fn (Head $head): string => $head->readings()->firstOrFail()->key;
         $visitKey = strtolower((string) Str::ulid());
 
         return [
-            'heads.bench.store' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/bench", ['visit' => substr(strtolower((string) $head->id), 0, 25) . $i] + $sitting($test, '4')), fn (Head $head): int => $head->visits()->count(), 3),
-            'heads.bench.draft' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/heads/{$head->id}/bench/draft", ['visit' => $visitKey] + $sitting($test, '5'), true), $drafts, 1),
-            'heads.bench.forget' => new Scenario(function (TogetherTestCase $test) use ($head, $sitting, $visitKey): Head {
+            'clients.hair-tests.store' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/hair-tests",
+                    ['visit' => substr(strtolower((string) $head->id), 0, 25) . $i] + $sitting($test, '4'),
+                ),
+                fn (Head $head): int => $head->visits()->count(),
+                3,
+            ),
+            'clients.hair-tests.draft' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'PUT',
+                    "/clients/{$head->id}/hair-tests/draft",
+                    ['visit' => $visitKey] + $sitting($test, '5'),
+                    true,
+                ),
+                $drafts,
+                1,
+            ),
+            'clients.hair-tests.forget' => new Scenario(function (TogetherTestCase $test) use ($head, $sitting, $visitKey): Head {
                 $one = $head($test);
-                $test->one->now('PUT', "/heads/{$one->id}/bench/draft", ['visit' => $visitKey] + $sitting($test, '5'));
+                $test->one->now(
+                    'PUT',
+                    "/clients/{$one->id}/hair-tests/draft",
+                    ['visit' => $visitKey] + $sitting($test, '5'),
+                );
 
                 return $one;
-            }, fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/bench/draft/before-cleansing"), $drafts, -1),
-            'heads.visits.update' => new Scenario(function (TogetherTestCase $test) use ($head, $sitting): Head {
+            }, fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/hair-tests/draft/before-cleansing"), $drafts, -1),
+            'clients.history.update' => new Scenario(function (TogetherTestCase $test) use ($head, $sitting): Head {
                 $one = $head($test);
-                $test->one->now('POST', "/heads/{$one->id}/bench", $sitting($test, '6'));
+                $test->one->now('POST', "/clients/{$one->id}/hair-tests", $sitting($test, '6'));
 
                 return $one;
-            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/heads/{$head->id}/visits/{$visit($head)}", ['because' => 'slipped', 'version' => (string) VisitAccount::query()->where('visit_id', $visit($head))->max('id')] + $sitting($test, (string) $i)), $accounts, 1),
-            'heads.visits.undo' => new Scenario($head, fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/visits/{$visit($head)}"), fn (Head $head): int => $head->visits()->whereNotNull('undone_at')->count(), 1),
-            'heads.readings.confirm' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/readings/{$reading($head)}/confirm"), $accounts, 1),
-            'heads.trials.store' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/trials", ['kind' => 'before-after', 'change' => "satin {$i}", 'sign' => 'frizz', 'began_on' => $test->today()]), fn (Head $head): int => $head->trials()->count(), 3),
-            'heads.trials.end' => new Scenario(function (TogetherTestCase $test) use ($head): Trial {
-                $trial = new Trial(['head_id' => $head($test)->id, 'by' => 'Ilse', 'kind' => 'before-after', 'change' => 'satin', 'sign' => 'frizz', 'began_on' => $test->today()]);
+            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/clients/{$head->id}/history/{$visit($head)}", ['because' => 'slipped', 'version' => (string) VisitStatement::query()->where('visit_id', $visit($head))->max('id')] + $sitting($test, (string) $i)), $accounts, 1),
+            'clients.history.undo' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/history/{$visit($head)}"),
+                fn (Head $head): int => $head->visits()->whereNotNull('undone_at')->count(),
+                1,
+            ),
+            'clients.readings.confirm' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/readings/{$reading($head)}/confirm"),
+                $accounts,
+                1,
+            ),
+            'clients.trials.store' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/trends/trials",
+                    [
+                        'kind' => 'before-after',
+                        'change' => "satin {$i}",
+                        'sign' => 'frizz',
+                        'began_on' => $test->today(),
+                    ],
+                ),
+                fn (Head $head): int => $head->trials()->count(),
+                3,
+            ),
+            'clients.trials.end' => new Scenario(function (TogetherTestCase $test) use ($head): Trial {
+                $trial = new Trial([
+                    'head_id' => $head($test)->id, 'by' => 'Ilse', 'kind' => 'before-after', 'change' => 'satin',
+                    'sign' => 'frizz', 'began_on' => $test->today(),
+                ]);
                 $trial->salon_id = $test->salon->id;
                 $trial->save();
 
                 return $trial;
-            }, fn (Trial $trial): Sent => new Sent('DELETE', "/heads/{$trial->head_id}/trials/{$trial->id}"), fn (Trial $trial): int => Trial::query()->whereKey($trial->id)->whereNotNull('ended_on')->count(), 1),
-            'heads.programmes.begin' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/programmes", ['programme' => 'no-protein', 'weeks' => '4', 'programme_sign' => 'frizz', 'programme_from' => $test->today()]), fn (Head $head): int => $head->programmes()->count(), 3),
-            'heads.programmes.end' => new Scenario(function (TogetherTestCase $test) use ($head): Programme {
-                $programme = new Programme(['head_id' => $head($test)->id, 'by' => 'Ilse', 'kind' => 'no-protein', 'weeks' => 4, 'sign' => 'frizz', 'began_on' => $test->today()]);
+            }, fn (Trial $trial): Sent => new Sent('DELETE', "/clients/{$trial->head_id}/trends/trials/{$trial->id}"), fn (Trial $trial): int => Trial::query()->whereKey($trial->id)->whereNotNull('ended_on')->count(), 1),
+            'clients.programmes.begin' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/programmes",
+                    [
+                        'programme' => 'no-protein',
+                        'weeks' => '4',
+                        'programme_sign' => 'frizz',
+                        'programme_from' => $test->today(),
+                    ],
+                ),
+                fn (Head $head): int => $head->programmes()->count(),
+                3,
+            ),
+            'clients.programmes.end' => new Scenario(function (TogetherTestCase $test) use ($head): Programme {
+                $programme = new Programme([
+                    'head_id' => $head($test)->id, 'by' => 'Ilse', 'kind' => 'no-protein', 'weeks' => 4,
+                    'sign' => 'frizz', 'began_on' => $test->today(),
+                ]);
                 $programme->salon_id = $test->salon->id;
                 $programme->save();
 
                 return $programme;
-            }, fn (Programme $programme): Sent => new Sent('DELETE', "/heads/{$programme->head_id}/programmes/{$programme->id}"), fn (Programme $programme): int => Programme::query()->whereKey($programme->id)->whereNotNull('broken_off_on')->count(), 1),
+            }, fn (Programme $programme): Sent => new Sent('DELETE', "/clients/{$programme->head_id}/programmes/{$programme->id}"), fn (Programme $programme): int => Programme::query()->whereKey($programme->id)->whereNotNull('broken_off_on')->count(), 1),
         ];
     }
 
@@ -266,34 +801,140 @@ final class Scenarios
     private static function washDays(): array
     {
         $head = fn (TogetherTestCase $test): Head => $test->aHead();
-        $running = function (TogetherTestCase $test) use ($head): Basin {
+        $running = function (TogetherTestCase $test) use ($head): WashSession {
             $one = $head($test);
-            $test->one->now('POST', "/heads/{$one->id}/basin");
-            $basin = $one->basins()->sole();
+            $test->one->now('POST', "/clients/{$one->id}/wash");
+            $washSession = $one->washSessions()->sole();
             foreach (['cleanse', 'detangle'] as $n => $step) {
-                $test->one->now('POST', "/heads/{$one->id}/basin/{$basin->id}/acts", ['device' => 'a', 'acts' => [['key' => "key {$n}", 'kind' => 'done', 'step' => $step, 'at' => date('c'), 'value' => []]]]);
+                $test->one->now(
+                    'POST',
+                    "/clients/{$one->id}/wash/{$washSession->id}/acts",
+                    [
+                        'device' => 'a',
+                        'acts' => [[
+                            'key' => "key {$n}", 'kind' => 'done', 'step' => $step, 'at' => date('c'), 'value' => [],
+                        ]],
+                    ],
+                );
             }
 
-            return $basin;
+            return $washSession;
         };
-        $washDays = fn (Head|Basin $of): int => Head::query()->findOrFail($of instanceof Basin ? $of->head_id : $of->id)->washDays()->count();
+        $washDays = fn (Head|WashSession $of): int => Head::query()
+            ->findOrFail($of instanceof WashSession ? $of->head_id : $of->id)
+            ->washDays()
+            ->count();
         $styled = function (TogetherTestCase $test) use ($head): Head {
             $one = $head($test);
-            StyleBook::begin($one, Styling::Twists, new DateTimeImmutable($test->salon->today()->subDays(3)->format('Y-m-d')));
+            app(WornStyles::class)->begin(
+                $one,
+                StylingMethod::Twists,
+                new DateTimeImmutable($test->salon->today()->subDays(3)->format('Y-m-d')),
+            );
 
             return $one;
         };
 
         return [
-            'heads.basin.begin' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/basin"), fn (Head $head): int => $head->basins()->count(), 1),
-            'heads.basin.acts' => new Scenario($running, fn (Basin $basin, int $i): Sent => new Sent('POST', "/heads/{$basin->head_id}/basin/{$basin->id}/acts", ['device' => "d{$i}", 'acts' => [['key' => "tap {$i}", 'kind' => 'note', 'step' => 'detangle', 'at' => date('c'), 'value' => ['note' => 'knot']]]], true), fn (Basin $basin): int => BasinAct::query()->where('basin_id', $basin->id)->count(), 3),
-            'heads.basin.finish' => new Scenario($running, fn (Basin $basin): Sent => new Sent('POST', "/heads/{$basin->head_id}/basin/{$basin->id}/finish", ['minutes' => ['detangle' => '18', 'cleanse' => '5']]), $washDays, 1),
-            'heads.basin.break-off' => new Scenario($running, fn (Basin $basin): Sent => new Sent('DELETE', "/heads/{$basin->head_id}/basin/{$basin->id}"), fn (Basin $basin): int => Basin::query()->whereKey($basin->id)->count(), -1),
-            'heads.wash-day.store' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/wash-day", ['date' => $test->today(), 'place' => 'home', 'cleanse' => 'gentle', 'passes' => '1', 'tool' => 'comb', 'detangling' => 'wet-with-slip']), $washDays, 1),
-            'heads.wash-day.undo' => new Scenario($head, fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/wash-day/" . $head->washDays()->firstOrFail()->key), $washDays, -1),
-            'heads.style.begin' => new Scenario($head, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('POST', "/heads/{$head->id}/style", ['styling' => 'twists', 'on' => $test->today()]), fn (Head $head): int => Style::query()->where('head_id', $head->id)->whereNull('ended_on')->count(), 1),
-            'heads.style.keep' => new Scenario($styled, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/heads/{$head->id}/style", ['what' => ['covered', 'refreshed', 'lifted'][$i - 1], 'on' => $test->today()]), fn (Head $head): int => count(array_merge(...array_values(Style::query()->where('head_id', $head->id)->whereNull('ended_on')->sole()->log ?: [[]]))), 3),
-            'heads.style.end' => new Scenario($styled, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('DELETE', "/heads/{$head->id}/style", ['on' => $test->today()]), fn (Head $head): int => $head->readings()->where('test', 'style-life')->count(), 1),
+            'clients.wash.begin' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/wash"),
+                fn (Head $head): int => $head->washSessions()->count(),
+                1,
+            ),
+            'clients.wash.acts' => new Scenario(
+                $running,
+                fn (WashSession $washSession, int $i): Sent => new Sent(
+                    'POST',
+                    "/clients/{$washSession->head_id}/wash/{$washSession->id}/acts",
+                    [
+                        'device' => "d{$i}",
+                        'acts' => [[
+                            'key' => "tap {$i}", 'kind' => 'note', 'step' => 'detangle', 'at' => date('c'),
+                            'value' => ['note' => 'knot'],
+                        ]],
+                    ],
+                    true,
+                ),
+                fn (WashSession $washSession): int => WashSessionAct::query()->where(
+                    'wash_session_id',
+                    $washSession->id,
+                )->count(),
+                3,
+            ),
+            'clients.wash.finish' => new Scenario(
+                $running,
+                fn (WashSession $washSession): Sent => new Sent(
+                    'POST',
+                    "/clients/{$washSession->head_id}/wash/{$washSession->id}/finish",
+                    ['minutes' => ['detangle' => '18', 'cleanse' => '5']],
+                ),
+                $washDays,
+                1,
+            ),
+            'clients.wash.break-off' => new Scenario(
+                $running,
+                fn (WashSession $washSession): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$washSession->head_id}/wash/{$washSession->id}",
+                ),
+                fn (WashSession $washSession): int => WashSession::query()->whereKey($washSession->id)->count(),
+                -1,
+            ),
+            'clients.wash-days.store' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/wash-days",
+                    [
+                        'date' => $test->today(), 'place' => 'home', 'cleanse' => 'gentle', 'passes' => '1',
+                        'tool' => 'comb', 'detangling' => 'wet-with-slip',
+                    ],
+                ),
+                $washDays,
+                1,
+            ),
+            'clients.wash-days.undo' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$head->id}/wash-days/" . $head->washDays()->firstOrFail()->key,
+                ),
+                $washDays,
+                -1,
+            ),
+            'clients.style.begin' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/style",
+                    ['styling' => 'twists', 'on' => $test->today()],
+                ),
+                fn (Head $head): int => Style::query()->where('head_id', $head->id)->whereNull('ended_on')->count(),
+                1,
+            ),
+            'clients.style.keep' => new Scenario(
+                $styled,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'PUT',
+                    "/clients/{$head->id}/style",
+                    ['what' => ['covered', 'refreshed', 'lifted'][$i - 1], 'on' => $test->today()],
+                ),
+                fn (Head $head): int => count(array_merge(...array_values(
+                    Style::query()->where('head_id', $head->id)->whereNull('ended_on')->sole()->log ?: [[]],
+                ))),
+                3,
+            ),
+            'clients.style.end' => new Scenario(
+                $styled,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$head->id}/style",
+                    ['on' => $test->today()],
+                ),
+                fn (Head $head): int => $head->readings()->where('test', 'style-life')->count(),
+                1,
+            ),
         ];
     }
 
@@ -308,19 +949,61 @@ final class Scenarios
 
             return $link;
         };
-        $feeds = fn (Head $head): int => CalendarFeed::query()->where('head_id', $head->id)->whereNull('withdrawn_at')->count();
+        $feeds = fn (Head $head): int => CalendarFeed::query()
+            ->where('head_id', $head->id)
+            ->whereNull('withdrawn_at')
+            ->count();
 
         return [
-            'heads.home.calendar' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/home/calendar"), $feeds, 1),
-            'heads.home.calendar.drop' => new Scenario(function (TogetherTestCase $test) use ($head): Head {
+            'clients.home-routine.calendar' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/home-routine/calendar"),
+                $feeds,
+                1,
+            ),
+            'clients.home-routine.calendar.drop' => new Scenario(function (TogetherTestCase $test) use ($head): Head {
                 $one = $head($test);
                 CalendarFeed::anew($test->salon->id, ['head_id' => $one->id]);
 
                 return $one;
-            }, fn (Head $head): Sent => new Sent('DELETE', "/heads/{$head->id}/home/calendar"), $feeds, -1),
-            'heads.home.link' => new Scenario($head, fn (Head $head): Sent => new Sent('POST', "/heads/{$head->id}/home/links", ['days' => '30']), fn (Head $head): int => $head->links()->count(), 3),
-            'heads.home.withdraw' => new Scenario($link, fn (HomeLink $link): Sent => new Sent('DELETE', "/heads/{$link->head_id}/home/links/{$link->id}"), fn (HomeLink $link): int => HomeLink::query()->whereKey($link->id)->whereNull('withdrawn_at')->count(), -1),
-            'card.acts' => new Scenario($link, fn (HomeLink $link, int $i, TogetherTestCase $test): Sent => new Sent('POST', $link->path('card.acts'), ['acts' => [['key' => "phone {$i}", 'kind' => 'reading', 'date' => $test->today(), 'value' => ['test' => HomeBook::TESTS[1], 'raw' => ['points' => 4]]]]], true), fn (HomeLink $link): int => HomeAct::query()->where('head_id', $link->head_id)->whereNull('refused')->count(), 3, true),
+            }, fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/home-routine/calendar"), $feeds, -1),
+            'clients.home-routine.link' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/home-routine/links", ['days' => '30']),
+                fn (Head $head): int => $head->links()->count(),
+                3,
+            ),
+            'clients.home-routine.withdraw' => new Scenario(
+                $link,
+                fn (HomeLink $link): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$link->head_id}/home-routine/links/{$link->id}",
+                ),
+                fn (HomeLink $link): int => HomeLink::query()->whereKey($link->id)->whereNull('withdrawn_at')->count(),
+                -1,
+            ),
+            'card.acts' => new Scenario(
+                $link,
+                fn (HomeLink $link, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    $link->path('card.acts'),
+                    [
+                        'acts' => [[
+                            'key' => "phone {$i}",
+                            'kind' => 'reading',
+                            'date' => $test->today(),
+                            'value' => ['test' => HomeActs::TESTS[1], 'raw' => ['points' => 4]],
+                        ]],
+                    ],
+                    true,
+                ),
+                fn (HomeLink $link): int => HomeAct::query()
+                    ->where('head_id', $link->head_id)
+                    ->whereNull('refused')
+                    ->count(),
+                3,
+                true,
+            ),
             'reminders.stop.now' => new Scenario(function (TogetherTestCase $test) use ($head): Head {
                 $one = $head($test);
                 $one->update(['reminded_by' => 'mail', 'email' => 'vesla@home.example']);

@@ -10,8 +10,12 @@ use CURLFile;
 final readonly class Sent
 {
     /** @param array<string, mixed> $body */
-    public function __construct(public string $method, public string $path, public array $body = [], public bool $json = false)
-    {
+    public function __construct(
+        public string $method,
+        public string $path,
+        public array $body = [],
+        public bool $json = false,
+    ) {
     }
 
     public function under(string $key): self

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Together;
 
-use App\Care\Renewal;
-use App\Care\TakeIn;
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
-use App\Models\Offer;
 use App\Models\Salon;
+use App\Models\Service;
 use App\Models\User;
 use App\Models\WorkingHours;
 use DateTimeImmutable;
@@ -30,12 +30,26 @@ abstract class TogetherTestCase extends TestCase
     {
         parent::setUp();
         $email = strtolower((string) Str::ulid()) . '@test.example';
-        $this->salon = Salon::query()->create(['name' => 'Salon of many hands', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150, 'humidity_percent' => 50, 'method' => (new Method())->choices])->refresh();
-        $this->stylist = User::query()->create(['salon_id' => $this->salon->id, 'name' => 'Ilse', 'email' => $email, 'password' => 'a-long-password'])->refresh();
+        $this->salon = Salon::query()->create([
+            'name' => 'Salon of many hands', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => 150,
+            'humidity_percent' => 50, 'method' => (new Method())->choices,
+        ])->refresh();
+        $this->stylist = User::query()->create([
+            'salon_id' => $this->salon->id,
+            'name' => 'Ilse',
+            'email' => $email,
+            'password' => 'a-long-password',
+        ])->refresh();
         foreach (range(1, 7) as $weekday) {
-            WorkingHours::query()->create(['salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => $weekday, 'from_minute' => 480, 'until_minute' => 1200]);
+            WorkingHours::query()->create([
+                'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => $weekday,
+                'from_minute' => 480, 'until_minute' => 1200,
+            ]);
         }
-        (new Offer())->forceFill(['salon_id' => $this->salon->id, 'name' => 'Dry cut', 'is_wash_day' => false, 'minutes' => 45, 'price_cents' => 4800])->save();
+        (new Service())->forceFill([
+            'salon_id' => $this->salon->id, 'name' => 'Dry cut', 'is_wash_day' => false, 'minutes' => 45,
+            'price_cents' => 4800,
+        ])->save();
         // So many sign-ins in a minute would be turned away, rightly.
         DB::table('cache')->delete();
         $this->one = (new Device($this->url()))->signIn($email, 'a-long-password');
@@ -56,18 +70,26 @@ abstract class TogetherTestCase extends TestCase
     /** A head with three wash days and a visit; or the shipped example, with all its history. */
     public function aHead(?string $example = null): Head
     {
-        $days = (int) (new DateTimeImmutable('2027-01-09'))->diff(new DateTimeImmutable($this->today()))->format('%r%a');
+        $days = (int) (new DateTimeImmutable('2027-01-09'))->diff(new DateTimeImmutable(
+            $this->today(),
+        ))->format('%r%a');
         $text = (string) file_get_contents(base_path('docs/examples/' . ($example ?? 'mixed-porosity') . '.json'));
         // The examples end on 8 January 2027: they are moved to end yesterday.
-        $text = (string) preg_replace_callback('/"(20\d\d-\d\d-\d\d)"/', fn (array $found): string => '"' . (new DateTimeImmutable($found[1]))->modify("{$days} days")->format('Y-m-d') . '"', $text);
+        $text = (string) preg_replace_callback(
+            '/"(20\d\d-\d\d-\d\d)"/',
+            fn (array $found): string => '"'
+                . (new DateTimeImmutable($found[1]))->modify("{$days} days")->format('Y-m-d')
+                . '"',
+            $text,
+        );
         /** @var array<string, mixed> $record */
         $record = json_decode($text, true);
         if ($example === null) {
             $record['events'] = array_slice((array) $record['events'], -3);
             $record['readings'] = array_slice((array) $record['readings'], -2);
         }
-        $head = TakeIn::record(CareRecordReader::read((string) json_encode($record)), $this->salon);
-        Renewal::of($head);
+        $head = app(RecordImporter::class)->record(CareRecordReader::read((string) json_encode($record)), $this->salon);
+        app(Outlooks::class)->of($head);
 
         return $head->refresh();
     }

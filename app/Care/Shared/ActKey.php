@@ -10,7 +10,8 @@ final readonly class ActKey
     /**
      * @param string   $digest      64 hexadecimal digits
      * @param string   $what        what it is called, for whoever looks into the table
-     * @param int|null $sameSeconds how long the same words count as the same act; null: for good, for they carry a key of their own
+     * @param int|null $sameSeconds how long the same words count as the same act; null: for good, for they carry a key
+     *     of their own
      */
     private function __construct(
         public string $digest,

@@ -7,7 +7,8 @@ namespace App\Care\Shared;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What an act holds while it is done, so that the next one sees what it did. The salon is always locked before the head:
+ * What an act holds while it is done, so that the next one sees what it did. The salon is always locked before the
+ * head:
  * two acts can wait for one another in one direction only.
  */
 final readonly class Lock

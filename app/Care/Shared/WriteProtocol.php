@@ -13,8 +13,10 @@ use RuntimeException;
 use Throwable;
 
 /**
- * The one way anything is written for anybody: the act is claimed by its key, what it touches is locked, it is done, its answer is
- * kept, and all of that is committed together or not at all. Sent again, it is answered as it was; done at once with another, one
+ * The one way anything is written for anybody: the act is claimed by its key, what it touches is locked, it is done,
+ * its answer is
+ * kept, and all of that is committed together or not at all. Sent again, it is answered as it was; done at once with
+ * another, one
  * waits for the other; where the database breaks a tie by refusing one, that one is done again.
  */
 final class WriteProtocol
@@ -27,8 +29,12 @@ final class WriteProtocol
     private const PAUSE_MICROSECONDS = 15_000;
 
     /**
-     * @param Closure(): Outcome                   $act
-     * @param Closure(array<string, mixed>): mixed $again answers an act that was done before, from the answer it got then
+     * @template T
+     *
+     * @param Closure(): Outcome<T>             $act
+     * @param Closure(array<string, mixed>): T $again answers an act that was done before, from the answer it got then
+     *
+     * @return T
      *
      * @throws Throwable what the act throws, and what the database refuses six times running
      */
@@ -57,7 +63,10 @@ final class WriteProtocol
                     return $outcome->value;
                 }
                 if ($try >= self::MOST_TRIES) {
-                    report(new RuntimeException('The database refused an act ' . self::MOST_TRIES . ' times running: ' . ($key->what ?? 'an act with keys of its own') . '.'));
+                    $what = $key->what ?? 'an act with keys of its own';
+                    report(new RuntimeException(
+                        'The database refused an act ' . self::MOST_TRIES . " times running: {$what}.",
+                    ));
 
                     return $outcome->value;
                 }
@@ -73,17 +82,26 @@ final class WriteProtocol
 
     public function isTie(Throwable $failed): bool
     {
-        return $this->causedByConcurrencyError($failed) || ($failed->getPrevious() !== null && $this->causedByConcurrencyError($failed->getPrevious()));
+        return $this->causedByConcurrencyError($failed)
+            || ($failed->getPrevious() !== null && $this->causedByConcurrencyError($failed->getPrevious()));
     }
 
     /** The act's row, locked: whoever claims the same one meanwhile waits here until this one is done or taken back. */
     private function claim(ActKey $key): Act
     {
         $now = CarbonImmutable::now();
-        Act::query()->insertOrIgnore(['digest' => $key->digest, 'what' => $key->what, 'taken_at' => $now->format('Y-m-d H:i:s.v')]);
+        Act::query()->insertOrIgnore([
+            'digest' => $key->digest,
+            'what' => $key->what,
+            'taken_at' => $now->format('Y-m-d H:i:s.v'),
+        ]);
         /** @var Act $act */
         $act = Act::query()->where('digest', $key->digest)->lockForUpdate()->sole();
-        if ($key->sameSeconds !== null && $act->answer !== null && $act->taken_at->diffInSeconds($now) > $key->sameSeconds) {
+        if (
+            $key->sameSeconds !== null
+                && $act->answer !== null
+                && $act->taken_at->diffInSeconds($now) > $key->sameSeconds
+        ) {
             // The same words, but long after: whoever sent them means it.
             $act->fill(['answer' => null, 'taken_at' => $now])->save();
         }

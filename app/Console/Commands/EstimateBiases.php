@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Care\BiasKeeper;
+use App\Care\Readings\StylistBiasUpdate;
 use App\Models\Salon;
 use Illuminate\Console\Command;
 
@@ -17,7 +17,7 @@ final class EstimateBiases extends Command
     public function handle(): int
     {
         foreach (Salon::query()->lazyById(50) as $salon) {
-            BiasKeeper::renew($salon);
+            app(StylistBiasUpdate::class)->renew($salon);
         }
 
         return self::SUCCESS;

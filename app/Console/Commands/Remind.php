@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Care\Reminding\QuietHours;
-use App\Care\Reminding\ReminderBook;
+use App\Care\Reminders\DueReminders;
+use App\Care\Reminders\QuietHours;
 use App\Jobs\SendReminder;
 use App\Models\Reminder;
 use App\Models\Salon;
@@ -23,12 +23,18 @@ final class Remind extends Command
         /** @var iterable<Salon> $salons */
         $salons = Salon::query()->get();
         foreach ($salons as $salon) {
-            ReminderBook::look($salon);
+            app(DueReminders::class)->look($salon);
             if (QuietHours::isQuiet($salon, CarbonImmutable::now())) {
                 continue;
             }
-            foreach (Reminder::query()->where('salon_id', $salon->id)->where('status', 'due')->where('due_at', '<=', now())->pluck('id') as $id) {
-                SendReminder::dispatch((int) $id);
+            foreach (
+                Reminder::query()
+                    ->where('salon_id', $salon->id)
+                    ->where('status', 'due')
+                    ->where('due_at', '<=', now())
+                    ->get(['id']) as $due
+            ) {
+                SendReminder::dispatch($due->id);
             }
         }
 

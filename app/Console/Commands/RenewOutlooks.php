@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Care\Renewal;
+use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
 use Illuminate\Console\Command;
 
@@ -16,11 +16,14 @@ final class RenewOutlooks extends Command
 
     public function handle(): int
     {
-        $heads = Head::query()->with(['salon', 'outlook'])->when($this->option('due'), fn ($query) => $query->whereNotNull('outlook_due_from'));
+        $heads = Head::query()->with(['salon', 'outlook'])->when(
+            $this->option('due'),
+            fn ($query) => $query->whereNotNull('outlook_due_from'),
+        );
         foreach ($heads->lazyById(100) as $head) {
             /** @var Head $head */
             // One head that cannot be worked out keeps none of the others waiting.
-            rescue(fn () => Renewal::current($head));
+            rescue(fn () => app(Outlooks::class)->current($head));
         }
 
         return self::SUCCESS;

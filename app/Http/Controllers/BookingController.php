@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\Desk\BookingBook;
-use App\Care\Desk\BookingConflict;
-use App\Care\Desk\BookingPage;
+use App\Care\Scheduling\BookingConflict;
+use App\Care\Scheduling\Bookings;
 use App\Http\Requests\BookingNoteRequest;
 use App\Http\Requests\BookingRequest;
 use App\Models\Booking;
 use App\Models\Head;
+use App\Pages\Today\BookingScreen;
+use Closure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,43 +19,93 @@ use Illuminate\Validation\ValidationException;
 
 final class BookingController extends Controller
 {
+    public function __construct(
+        private readonly BookingScreen $bookingScreen,
+        private readonly Bookings $bookings,
+    ) {
+    }
+
     public function create(Request $request): View
     {
-        return view('bookings.create', BookingPage::asked($this->salon(), $request->query->all()));
+        return view('today.book', $this->bookingScreen->asked($this->salon(), $request->query->all()));
     }
 
     public function store(BookingRequest $request): RedirectResponse
     {
         $head = Head::query()->findOrFail($request->string('head')->value());
-        $booking = $this->orSay(fn (): Booking => BookingBook::take($this->salon(), $head, $request->service(), $request->stylist(), $request->day(), $request->minute(), $this->stylist()->name));
+        $booking = $this->orSay(
+            fn (): Booking => $this->bookings->take(
+                $this->salon(),
+                $head,
+                $request->service(),
+                $request->stylist(),
+                $request->day(),
+                $request->minute(),
+                $this->stylist()->name,
+            ),
+        );
 
-        return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with('said', "{$head->name} is booked.");
+        return redirect()->route(
+            'today',
+            ['date' => $booking->date->format('Y-m-d')],
+        )->with('said', "{$head->name} is booked.");
     }
 
     public function show(Booking $booking): View
     {
-        return view('bookings.show', BookingPage::of($booking));
+        return view('today.booking', $this->bookingScreen->of($booking));
     }
 
     public function update(BookingRequest $request, Booking $booking): RedirectResponse
     {
-        $this->orSay(fn () => BookingBook::move($this->salon(), $booking, $request->integer('sequence'), $request->stylist(), $request->day(), $request->minute(), $this->stylist()->name));
+        $this->orSay(
+            fn () => $this->bookings->move(
+                $this->salon(),
+                $booking,
+                $request->integer('sequence'),
+                $request->stylist(),
+                $request->day(),
+                $request->minute(),
+                $this->stylist()->name,
+            ),
+        );
 
-        return redirect()->route('today', ['date' => $request->day()->format('Y-m-d')])->with('said', 'Moved; calendars hear of it.');
+        return redirect()->route(
+            'today',
+            ['date' => $request->day()->format('Y-m-d')],
+        )->with('said', 'Moved; calendars hear of it.');
     }
 
     public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse
     {
-        $this->orSay(fn () => BookingBook::note($this->salon(), $booking, $request->integer('sequence'), $request->columns($booking), $this->stylist()->name));
+        $this->orSay(
+            fn () => $this->bookings->note(
+                $this->salon(),
+                $booking,
+                $request->integer('sequence'),
+                $request->columns($booking),
+                $this->stylist()->name,
+            ),
+        );
         if ($request->string('what')->value() === 'begin' && $booking->is_wash_day) {
-            return redirect()->route('heads.basin', $booking->head_id)->with('said', 'She is under way.');
+            return redirect()->route('clients.wash', $booking->head_id)->with('said', 'The wash day is under way.');
         }
 
         return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with('said', $request->said());
     }
 
-    /** What cannot be is said at the form, with what was typed still in it. */
-    private function orSay(callable $act): mixed
+    /**
+     * What cannot be is said at the form, with what was typed still in it.
+     *
+     * @template T
+     *
+     * @param Closure(): T $act
+     *
+     * @return T
+     *
+     * @throws ValidationException
+     */
+    private function orSay(Closure $act): mixed
     {
         try {
             return $act();

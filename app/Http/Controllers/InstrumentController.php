@@ -7,14 +7,14 @@ namespace App\Http\Controllers;
 use App\Http\Requests\OnPictureRequest;
 use App\Instruments\Device;
 use App\Instruments\InstrumentFault;
-use App\Instruments\Rack;
+use App\Instruments\InstrumentRegistry;
 use App\Models\Head;
 use Illuminate\Http\JsonResponse;
 
-/** What the Bench reads from devices and off pictures. */
+/** Whunder Hair tests reads from devices and off pictures. */
 final class InstrumentController extends Controller
 {
-    public function read(Rack $rack, Head $head, Device $device): JsonResponse
+    public function read(InstrumentRegistry $rack, Head $head, Device $device): JsonResponse
     {
         $instrument = $rack->take($device, $head);
         try {

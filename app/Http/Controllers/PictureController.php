@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\PictureBook;
+use App\Care\Clients\Pictures;
 use App\Http\Requests\PictureRequest;
 use App\Models\Head;
 use App\Models\Picture;
+use App\Pages\Trends\PicturesPage;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -19,24 +20,40 @@ use Symfony\Component\HttpFoundation\Response;
 /** Before and after, private. */
 final class PictureController extends Controller
 {
+    public function __construct(
+        private readonly Pictures $pictures,
+    ) {
+    }
+
     public function index(Request $request, Head $head): View
     {
         /** @var Collection<int, Picture> $pictures */
         $pictures = Picture::query()->where('head_id', $head->id)->orderByDesc('taken_on')->orderByDesc('id')->get();
 
-        return view('heads.pictures', [
-            'head' => $head->load(['salon', 'zoneParts', 'outlook']),
-            'pictures' => $pictures,
-            'left' => $pictures->firstWhere('id', $request->string('left')->value()) ?? $pictures->where('kind', 'before')->last() ?? $pictures->last(),
-            'right' => $pictures->firstWhere('id', $request->string('right')->value()) ?? $pictures->where('kind', 'after')->first() ?? $pictures->first(),
-        ]);
+        return view('trends.pictures', new PicturesPage(
+            head: $head->load(['salon', 'zoneParts', 'outlook']),
+            pictures: $pictures,
+            left: $pictures->firstWhere('id', $request->string('left')->value())
+                ?? $pictures->where('kind', 'before')->last()
+                ?? $pictures->last(),
+            right: $pictures->firstWhere('id', $request->string('right')->value())
+                ?? $pictures->where('kind', 'after')->first()
+                ?? $pictures->first(),
+        ));
     }
 
     public function store(PictureRequest $request, Head $head): RedirectResponse
     {
-        PictureBook::keep($head, $request->jpeg(), new DateTimeImmutable($request->string('taken_on')->value()), $request->string('kind')->value(), $request->string('consent_by')->value(), $this->stylist()->name);
+        $this->pictures->keep(
+            $head,
+            $request->jpeg(),
+            new DateTimeImmutable($request->string('taken_on')->value()),
+            $request->string('kind')->value(),
+            $request->string('consent_by')->value(),
+            $this->stylist()->name,
+        );
 
-        return redirect()->route('heads.pictures', $head)->with('said', 'Kept, without the place it was taken.');
+        return redirect()->route('clients.pictures', $head)->with('said', 'Kept, without the place it was taken.');
     }
 
     public function show(Head $head, Picture $picture): Response
@@ -44,7 +61,10 @@ final class PictureController extends Controller
         abort_unless(Storage::disk(Picture::DISK)->exists($picture->path()), 404);
 
         return response((string) Storage::disk(Picture::DISK)->get($picture->path()), 200, [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-store', 'X-Content-Type-Options' => 'nosniff', 'Content-Disposition' => 'inline; filename="picture.jpg"',
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, no-store',
+            'X-Content-Type-Options' => 'nosniff',
+            'Content-Disposition' => 'inline; filename="picture.jpg"',
         ]);
     }
 
@@ -52,6 +72,6 @@ final class PictureController extends Controller
     {
         $picture->delete();
 
-        return redirect()->route('heads.pictures', $head)->with('said', 'Deleted, the file with it.');
+        return redirect()->route('clients.pictures', $head)->with('said', 'Deleted, the file with it.');
     }
 }

@@ -4,40 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\HeadRecord;
-use App\Care\OutlookRefresh;
-use App\Care\TakeIn;
+use App\Care\DataTransfer\RecordTransfer;
 use App\Http\Requests\RecordRequest;
 use App\Models\Head;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Nagomi\Core\Record\CareRecordWriter;
 
 final class RecordController extends Controller
 {
+    public function __construct(
+        private readonly RecordTransfer $recordTransfer,
+    ) {
+    }
+
     public function show(Head $head): Response
     {
-        activity()->performedOn($head)->log('record exported');
-
-        return response(CareRecordWriter::write(HeadRecord::of($head)), 200, [
+        return response($this->recordTransfer->export($head), 200, [
             'Content-Type' => 'application/json; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="' . (Str::slug($head->name) ?: 'head') . '-care-record.json"',
+            'Content-Disposition' => 'attachment; filename="'
+                . (Str::slug($head->name) ?: 'head')
+                . '-care-record.json"',
         ]);
     }
 
     public function create(): View
     {
-        return view('records.create');
+        return view('clients.record');
     }
 
     public function store(RecordRequest $request): RedirectResponse
     {
-        $head = TakeIn::record($request->record(), $this->salon());
-        activity()->performedOn($head)->log('record imported');
-        OutlookRefresh::after($head);
+        $head = $this->recordTransfer->import($request->record(), $this->salon());
 
-        return redirect()->route('heads.show', $head)->with('said', "{$head->name} is taken in, with everything the record held.");
+        return redirect()->route('clients.now', $head)->with(
+            'said',
+            "{$head->name} is taken in, with everything the record held.",
+        );
     }
 }

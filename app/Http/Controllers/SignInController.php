@@ -14,7 +14,7 @@ final class SignInController extends Controller
 {
     public function create(): View
     {
-        return view('sign-in.create');
+        return view('accounts.sign-in');
     }
 
     public function store(SignInRequest $request): RedirectResponse

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\TeamPage;
+use App\Pages\Reports\TeamScreen;
 use Illuminate\Contracts\View\View;
 
 final class TeamController extends Controller
 {
+    public function __construct(
+        private readonly TeamScreen $teamScreen,
+    ) {
+    }
+
     public function show(): View
     {
-        $page = TeamPage::of($this->salon());
-
-        return view('house.team', $page + ['repeatability' => TeamPage::repeatability($page['pairs'])]);
+        return view('reports.team', $this->teamScreen->of($this->salon()));
     }
 }

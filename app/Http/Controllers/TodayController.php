@@ -4,21 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\Desk\Clock;
-use App\Care\Desk\TodayPage;
+use App\Jobs\RenewSalon;
+use App\Pages\Today\TodayScreen;
+use App\Wording\SalonClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class TodayController extends Controller
 {
+    public function __construct(
+        private readonly TodayScreen $todayScreen,
+    ) {
+    }
+
     public function show(Request $request): View
     {
         $salon = $this->salon();
         // An address with a day that does not exist shows today.
-        $date = Clock::day($salon, $request->string('date')->value()) ?? $salon->today();
+        $date = SalonClock::day($salon, $request->string('date')->value()) ?? $salon->today();
 
-        return view('today.show', TodayPage::of($salon, $date) + ['hides' => $this->stylist()->hides_names]);
+        $page = $this->todayScreen->of($salon, $date);
+        if ($page->stale > 0) {
+            RenewSalon::dispatch($salon->id);
+        }
+
+        return view('today.show', $page)->with('hides', $this->stylist()->hides_names);
     }
 
     public function names(): RedirectResponse

@@ -4,34 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\Moving\FormulaGuard;
-use App\Care\TrendsPage;
 use App\Models\Head;
+use App\Pages\Trends\TrendsScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class TrendsController extends Controller
 {
-    public function show(Request $request, Head $head): View
-    {
-        return view('heads.trends', TrendsPage::of($head, $request->string('group')->value()));
+    public function __construct(
+        private readonly TrendsScreen $trendsScreen,
+    ) {
     }
 
-    public function csv(Head $head): StreamedResponse
+    public function show(Request $request, Head $head): View
+    {
+        return view('trends.show', $this->trendsScreen->of($head, $request->string('group')->value()));
+    }
+
+    public function csv(Head $head): Response
     {
         activity()->performedOn($head)->log('trends exported');
-        $rows = TrendsPage::table($head);
 
-        return response()->streamDownload(function () use ($rows): void {
-            $out = fopen('php://output', 'w');
-            if ($out === false) {
-                return;
-            }
-            foreach ($rows as $row) {
-                fputcsv($out, array_map(FormulaGuard::on(...), $row), escape: '');
-            }
-        }, (Str::slug($head->name) ?: 'head') . '-trends.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response($this->trendsScreen->csv($head), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="' . (Str::slug($head->name) ?: 'head') . '-trends.csv"',
+        ]);
     }
 }

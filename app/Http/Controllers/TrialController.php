@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Care\Programmes\ProgrammeBook;
-use App\Care\TrialBook;
 use App\Http\Requests\ProgrammeRequest;
 use App\Http\Requests\TrialRequest;
 use App\Models\Head;
 use App\Models\Programme;
 use App\Models\Trial;
+use App\Pages\Trends\TrialsScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Collection;
 
 final class TrialController extends Controller
 {
+    public function __construct(
+        private readonly TrialsScreen $trialsScreen,
+    ) {
+    }
+
     public function index(Head $head): View
     {
-        /** @var Collection<int, Trial> $trials */
-        $trials = $head->trials()->latest('id')->limit(12)->get();
-
-        return view('heads.trials', ['head' => $head->loadMissing('salon'), 'trials' => array_map(fn (Trial $trial): array => TrialBook::told($head, $trial), array_values($trials->all())), 'running' => $trials->whereNull('ended_on')->count(), 'programmes' => ProgrammeBook::all($head)]);
+        return view('trends.trials', $this->trialsScreen->of($head));
     }
 
     public function store(TrialRequest $request, Head $head): RedirectResponse
@@ -31,7 +31,10 @@ final class TrialController extends Controller
         $trial->salon_id = $head->salon_id;
         $trial->save();
 
-        return redirect()->route('heads.trials', $head)->with('said', 'The trial runs. Take its measure on the Bench each wash day.');
+        return redirect()->route('clients.trials', $head)->with(
+            'said',
+            'The trial runs. Take its measure under Hair tests each wash day.',
+        );
     }
 
     public function beginProgramme(ProgrammeRequest $request, Head $head): RedirectResponse
@@ -40,20 +43,23 @@ final class TrialController extends Controller
         $programme->salon_id = $head->salon_id;
         $programme->save();
 
-        return redirect()->route('heads.trials', $head)->with('said', 'The programme runs. Wash days say by themselves whether it is kept to.');
+        return redirect()->route('clients.trials', $head)->with(
+            'said',
+            'The programme runs. Wash days say by themselves whether it is kept to.',
+        );
     }
 
     public function endProgramme(Head $head, Programme $programme): RedirectResponse
     {
         $programme->update(['broken_off_on' => $head->salon->today()->format('Y-m-d')]);
 
-        return redirect()->route('heads.trials', $head)->with('said', 'Broken off; what it said stands.');
+        return redirect()->route('clients.trials', $head)->with('said', 'Broken off; what it said stands.');
     }
 
     public function end(Head $head, Trial $trial): RedirectResponse
     {
         $trial->update(['ended_on' => $head->salon->today()->format('Y-m-d')]);
 
-        return redirect()->route('heads.trials', $head)->with('said', 'The trial is ended; what it said stands.');
+        return redirect()->route('clients.trials', $head)->with('said', 'The trial is ended; what it said stands.');
     }
 }

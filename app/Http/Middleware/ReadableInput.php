@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Care\Words;
+use App\Wording\Words;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * The one gate for what comes in: text is text in UTF-8, a field that holds one value holds one, and nothing is deeper or longer than
+ * The one gate for what comes in: text is text in UTF-8, a field that holds one value holds one, and nothing is deeper
+ * or longer than
  * any form of ours. Behind it every request reads its fields without asking again.
  */
 final class ReadableInput
 {
-    /** Fields that hold several values, or fields of their own, and how many levels of them; every other holds one value. */
+    /**
+     * Fields that hold several values, or fields of their own, and how many levels of them; every other holds one
+     * value.
+     */
     private const GROUPS = [
-        'asked' => 1, 'sure' => 1, 'method' => 1, 'not_at_home' => 1, 'stock' => 1, 'prices' => 1, 'patch_test_until' => 1, 'claims' => 1, 'minutes' => 1, 'unit' => 1, 'took' => 1, 'skip' => 1,
+        'asked' => 1, 'sure' => 1, 'method' => 1, 'not_at_home' => 1, 'stock' => 1, 'prices' => 1,
+        'patch_test_until' => 1, 'claims' => 1, 'minutes' => 1, 'unit' => 1, 'took' => 1, 'skip' => 1,
         'notebook' => 2, 'hours' => 2, 'services' => 2, 'away' => 2, 'parts' => 2, 'scale' => 2, 'taps' => 2,
         'raw' => 4, 'zones' => 5, 'acts' => 7,
     ];
@@ -43,7 +48,11 @@ final class ReadableInput
             return $this->refuse($request, 404);
         }
         $body = $request->isJson() ? $request->json()->all() : $request->request->all();
-        if ($request->isJson() && $body === [] && ! in_array(trim((string) $request->getContent()), ['', '{}', '[]', 'null'], true)) {
+        if (
+            $request->isJson()
+                && $body === []
+                && ! in_array(trim((string) $request->getContent()), ['', '{}', '[]', 'null'], true)
+        ) {
             return $this->refuse($request, 422);
         }
         foreach ([[$request->query->all(), 404], [$body, 422]] as [$fields, $status]) {
@@ -54,7 +63,9 @@ final class ReadableInput
 
         if ($request->isJson()) {
             // Behind here a field reads the same whether a form sent it or a script.
-            $request->json()->replace($this->asTyped($body));
+            /** @var array<string, mixed> $typed */
+            $typed = $this->asTyped($body);
+            $request->json()->replace($typed);
         }
 
         return $next($request);
@@ -110,7 +121,9 @@ final class ReadableInput
         foreach ($fields as $name => $value) {
             $this->fields++;
             $good = match (true) {
-                $depth > self::MOST_DEPTH, $this->fields > self::MOST_FIELDS, is_string($name) && (! $this->isText($name) || strlen($name) > 200) => false,
+                $depth > self::MOST_DEPTH,
+                $this->fields > self::MOST_FIELDS,
+                is_string($name) && (! $this->isText($name) || strlen($name) > 200) => false,
                 is_array($value) => $this->areReadable($value, $longest, $depth + 1),
                 is_string($value) => strlen($value) <= $longest && $this->isText($value),
                 is_float($value) => is_finite($value),

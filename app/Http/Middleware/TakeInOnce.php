@@ -8,6 +8,7 @@ use App\Care\Shared\ActKey;
 use App\Care\Shared\Lock;
 use App\Care\Shared\Outcome;
 use App\Care\Shared\WriteProtocol;
+use App\Models\Act;
 use App\Models\Head;
 use App\Models\HomeLink;
 use App\Models\User;
@@ -22,12 +23,12 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Brings every request that changes something through the write protocol. It stands outside the binding of models, so that what a
+ * Brings every request that changes something through the write protocol. It stands outside the binding of models, so
+ * that what a
  * controller is handed was read after the lock was held.
  */
 final readonly class TakeInOnce
 {
-    public const FIELD = '_act';
     public const HEADER = 'X-Act-Key';
 
     /** Without a key, the same words within so long are a double tap. */
@@ -36,16 +37,21 @@ final readonly class TakeInOnce
     private const LONGEST_KEY = 64;
 
     /** Asked by POST for the size of what is sent, and changing nothing. */
-    private const ONLY_ASKS = ['heads.season.preview', 'heads.instruments.read', 'heads.instruments.on-picture'];
+    private const ONLY_ASKS = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
 
     /** What is sent holds acts with keys of their own, or replaces what was sent before it. */
-    private const KEYS_OF_ITS_OWN = ['heads.basin.acts', 'card.acts', 'heads.bench.draft'];
+    private const KEYS_OF_ITS_OWN = ['clients.wash.acts', 'card.acts', 'clients.hair-tests.draft'];
 
     /** What is done to a head and changes its booking. */
-    private const TELLS_THE_DESK = ['heads.basin.begin', 'heads.basin.finish', 'heads.basin.break-off', 'heads.delete'];
+    private const TELLS_THE_DESK = [
+        'clients.wash.begin',
+        'clients.wash.finish',
+        'clients.wash.break-off',
+        'clients.delete',
+    ];
 
     /** Parts of a request that say nothing of what is meant. */
-    private const BESIDES = ['_token', '_method', self::FIELD, '_seen'];
+    private const BESIDES = ['_token', '_method', Act::FIELD, '_seen'];
 
     public function __construct(private WriteProtocol $protocol)
     {
@@ -60,11 +66,13 @@ final readonly class TakeInOnce
             return $next($request);
         }
         // As they came: a second try binds its models anew.
+        /** @var array<string, object|string|null> $parameters */
         $parameters = $route->parameters();
 
         return $this->protocol->once(
             in_array($route->getName(), self::KEYS_OF_ITS_OWN, true) ? null : $this->key($request),
             $this->lock($request, $route),
+            /** @return Outcome<Response> */
             function () use ($request, $next, $route, $parameters): Outcome {
                 foreach ($parameters as $name => $value) {
                     $route->setParameter($name, $value);
@@ -90,7 +98,7 @@ final readonly class TakeInOnce
         $route = $request->route();
         // The path leads to a client; what is kept to be looked at by people does not.
         $name = (string) $route->getName();
-        $key = $request->header(self::HEADER) ?? $request->input(self::FIELD);
+        $key = $request->header(self::HEADER) ?? $request->input(Act::FIELD);
         $words = $this->words($request);
 
         return is_string($key) && $key !== '' && strlen($key) <= self::LONGEST_KEY
@@ -102,10 +110,21 @@ final readonly class TakeInOnce
     {
         $files = [];
         foreach ($request->allFiles() as $name => $file) {
-            $files[$name] = array_map(fn (UploadedFile $one): string => (string) hash_file('sha256', $one->getPathname()), is_array($file) ? $file : [$file]);
+            $files[$name] = array_map(
+                fn (UploadedFile $one): string => (string) hash_file('sha256', $one->getPathname()),
+                is_array($file) ? $file : [$file],
+            );
         }
 
-        return serialize([array_diff_key($request->isJson() ? $request->json()->all() : $request->request->all(), array_flip(self::BESIDES)), $request->query->all(), $files, $request->expectsJson()]);
+        return serialize([
+            array_diff_key(
+                $request->isJson() ? $request->json()->all() : $request->request->all(),
+                array_flip(self::BESIDES),
+            ),
+            $request->query->all(),
+            $files,
+            $request->expectsJson(),
+        ]);
     }
 
     private function lock(Request $request, Route $route): Lock
@@ -131,9 +150,12 @@ final readonly class TakeInOnce
         };
     }
 
+    /** @return Outcome<Response> */
     private function outcome(Request $request, Response $response): Outcome
     {
-        $failed = property_exists($response, 'exception') && $response->exception instanceof Throwable ? $response->exception : null;
+        $failed = property_exists($response, 'exception') && $response->exception instanceof Throwable
+            ? $response->exception
+            : null;
         $flashed = $this->flashed($request);
         if ($failed !== null || $response->getStatusCode() >= 400 || isset($flashed['errors'])) {
             return Outcome::refused($response, $failed);
@@ -168,7 +190,9 @@ final readonly class TakeInOnce
     /** @param array<string, mixed> $answer */
     private function again(Request $request, array $answer): Response
     {
-        foreach ($request->hasSession() && is_array($answer['flashed'] ?? null) ? $answer['flashed'] : [] as $name => $value) {
+        foreach (
+            $request->hasSession() && is_array($answer['flashed'] ?? null) ? $answer['flashed'] : [] as $name => $value
+        ) {
             $request->session()->flash((string) $name, $value);
         }
         if (is_string($answer['to'] ?? null)) {
@@ -178,6 +202,8 @@ final readonly class TakeInOnce
         $status = is_int($answer['status'] ?? null) ? $answer['status'] : 200;
         $type = is_string($answer['type'] ?? null) ? $answer['type'] : 'text/html';
 
-        return str_contains($type, 'json') ? JsonResponse::fromJsonString($content, $status) : new Answer($content, $status, ['Content-Type' => $type]);
+        return str_contains($type, 'json')
+            ? JsonResponse::fromJsonString($content, $status)
+            : new Answer($content, $status, ['Content-Type' => $type]);
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Desk\Clock;
 use App\Models\Booking;
 use App\Models\BookingStatus;
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
-/** How a booking goes: she is here, late, under way, through, or did not come. */
+/** How a booking goes: here, late, under way, through, or did not come. */
 final class BookingNoteRequest extends FormRequest
 {
     /** An overrun is told in steps of so many minutes. */
@@ -20,8 +20,12 @@ final class BookingNoteRequest extends FormRequest
     private const MOST_OVER_MINUTES = 240;
 
     private const SAID = [
-        'here' => 'She is here.', 'later' => 'Noted; the day is laid out round it.', 'begin' => 'She is under way.', 'over' => 'Noted; whoever comes after is laid out anew.',
-        'through' => 'She is through.', 'no-show' => 'Noted. Call her in the next days.', 'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
+        'here' => 'Noted as here.',
+        'later' => 'Noted; the day is laid out round it.',
+        'begin' => 'The wash day is under way.',
+        'over' => 'Noted; whoever comes after is laid out anew.',
+        'through' => 'Noted as done.', 'no-show' => 'Noted. Call in the next days.',
+        'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
     ];
 
     /** @return array<string, mixed> */
@@ -38,17 +42,34 @@ final class BookingNoteRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['expected.*' => 'Comes at: type a time later today, such as 10:30.', 'because.*' => 'Why: say in a few words, up to 400 letters, why it is cancelled.', 'what.*' => 'This page is damaged; open it anew.', 'sequence.*' => 'This page is damaged; open it anew.'];
+        return [
+            'expected.*' => 'Comes at: type a time later today, such as 10:30.',
+            'because.*' => 'Why: say in a few words, up to 400 letters, why it is cancelled.',
+            'what.*' => 'This page is damaged; open it anew.',
+            'sequence.*' => 'This page is damaged; open it anew.',
+        ];
     }
 
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
             $booking = $this->route('booking');
-            if ($booking instanceof Booking && $booking->status->isOpen() === ($this->string('what')->value() === 'again')) {
-                $validator->errors()->add('what', $booking->status->isOpen() ? 'It stands already.' : 'It is through, cancelled or missed; let it stand again first.');
+            if (
+                $booking instanceof Booking
+                    && $booking->status->isOpen() === ($this->string('what')->value() === 'again')
+            ) {
+                $validator->errors()->add(
+                    'what',
+                    $booking->status->isOpen()
+                        ? 'It stands already.'
+                        : 'It is through, cancelled or missed; let it stand again first.',
+                );
             }
-            if ($this->string('what')->value() === 'later' && $validator->errors()->isEmpty() && Clock::typed($this->string('expected')->value()) === null) {
+            if (
+                $this->string('what')->value() === 'later'
+                    && $validator->errors()->isEmpty()
+                    && SalonClock::typed($this->string('expected')->value()) === null
+            ) {
                 $validator->errors()->add('expected', 'Comes at: type a time later today, such as 10:30.');
             }
         });
@@ -59,13 +80,22 @@ final class BookingNoteRequest extends FormRequest
     {
         return match ($this->string('what')->value()) {
             'here' => ['status' => BookingStatus::Arrived],
-            'later' => ['expected_at' => Clock::moment($booking->salon, $booking->date->format('Y-m-d'), Clock::typed($this->string('expected')->value()) ?? 0)],
+            'later' => [
+                'expected_at' => SalonClock::moment(
+                    $booking->salon,
+                    $booking->date->format('Y-m-d'),
+                    SalonClock::typed($this->string('expected')->value()) ?? 0,
+                ),
+            ],
             'begin' => ['status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now()],
             'over' => ['over_minutes' => min(self::MOST_OVER_MINUTES, $booking->over_minutes + self::OVER_MINUTES)],
             'through' => ['status' => BookingStatus::Done, 'ended_at' => CarbonImmutable::now()],
             'no-show' => ['status' => BookingStatus::NoShow],
             'cancel' => ['status' => BookingStatus::Cancelled, 'because' => $this->string('because')->value()],
-            default => ['status' => BookingStatus::Booked, 'because' => null, 'begun_at' => null, 'ended_at' => null, 'over_minutes' => 0],
+            default => [
+                'status' => BookingStatus::Booked, 'because' => null, 'begun_at' => null, 'ended_at' => null,
+                'over_minutes' => 0,
+            ],
         };
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Desk\Clock;
-use App\Models\Offer;
+use App\Models\Service;
 use App\Models\User;
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -35,9 +35,14 @@ final class BookingRequest extends FormRequest
 
         return [
             'head' => [$this->isMethod('post') ? 'required' : 'nullable', 'string', $of('heads', 'id')],
-            'service' => [$this->isMethod('post') ? 'required' : 'nullable', 'integer', $of('offers', 'id')],
+            'service' => [$this->isMethod('post') ? 'required' : 'nullable', 'integer', $of('services', 'id')],
             'stylist' => ['required', 'integer', $of('users', 'id')],
-            'date' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today->format('Y-m-d')}", "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
+            'date' => [
+                'required',
+                'date_format:Y-m-d',
+                "after_or_equal:{$today->format('Y-m-d')}",
+                "before_or_equal:{$today->addYears(2)->format('Y-m-d')}",
+            ],
             'time' => ['required', 'string'],
             'sequence' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
         ];
@@ -50,15 +55,22 @@ final class BookingRequest extends FormRequest
             'head' => 'Head: choose one from the list.',
             'service' => 'For what: choose one from the list.',
             'stylist' => 'Whose hands: choose one from the list.',
-            'date' => 'Day: type one from today on, such as ' . CarbonImmutable::now()->addDays(3)->format('Y-m-d') . ', up to two years ahead.',
+            'date' => 'Day: type one from today on, such as '
+                . CarbonImmutable::now()->addDays(3)->format('Y-m-d')
+                . ', up to two years ahead.',
             'time' => 'Time: type when it begins, such as 10:30.',
-        ]) + ['head.exists' => 'Head: choose one from the list.', 'service.exists' => 'For what: choose one from the list.', 'stylist.exists' => 'Whose hands: choose one from the list.', 'sequence' => 'This page is damaged; open it anew.'];
+        ]) + [
+            'head.exists' => 'Head: choose one from the list.',
+            'service.exists' => 'For what: choose one from the list.',
+            'stylist.exists' => 'Whose hands: choose one from the list.',
+            'sequence' => 'This page is damaged; open it anew.',
+        ];
     }
 
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
-            if (! $validator->errors()->has('time') && Clock::typed($this->string('time')->value()) === null) {
+            if (! $validator->errors()->has('time') && SalonClock::typed($this->string('time')->value()) === null) {
                 $validator->errors()->add('time', 'Time: type when it begins, such as 10:30.');
             }
         });
@@ -75,12 +87,12 @@ final class BookingRequest extends FormRequest
     /** Of the day. */
     public function minute(): int
     {
-        return Clock::typed($this->string('time')->value()) ?? 0;
+        return SalonClock::typed($this->string('time')->value()) ?? 0;
     }
 
-    public function service(): Offer
+    public function service(): Service
     {
-        return Offer::query()->findOrFail($this->integer('service'));
+        return Service::query()->findOrFail($this->integer('service'));
     }
 
     public function stylist(): User

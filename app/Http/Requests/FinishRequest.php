@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Words;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
-use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatments\Step;
 
 /** The end of a wash day, with the minutes that were asked about. */
 final class FinishRequest extends FormRequest

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Desk\Clock;
-use App\Care\Desk\DayPlan;
-use App\Care\Forms\HoursForm;
+use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\User;
+use App\Pages\Salon\HoursForm;
+use App\Wording\SalonClock;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
@@ -23,11 +23,23 @@ final class HoursRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $salon = $this->stylist()->salon;
-        $this->mergeWhatOthersChanged(HoursForm::name($salon), HoursForm::fields($salon));
-        $services = array_map(fn (mixed $service): array => is_array($service) ? ['minutes' => TypedNumber::from($service['minutes'] ?? null), 'price' => TypedNumber::from($service['price'] ?? null)] + $service : [], (array) $this->input('services', []));
+        $this->mergeWhatOthersChanged(app(HoursForm::class)->name($salon), app(HoursForm::class)->fields($salon));
+        $services = array_map(
+            fn (mixed $service): array => is_array($service)
+                ? [
+                    'minutes' => TypedNumber::from($service['minutes'] ?? null),
+                    'price' => TypedNumber::from($service['price'] ?? null),
+                ] + $service
+                : [],
+            (array) $this->input('services', []),
+        );
         // A line left empty is no service.
-        $isFilled = fn (array $service): bool => ! in_array($service['name'] ?? '', ['', null], true) || ! in_array($service['id'] ?? '', ['', null], true) && ($service['minutes'] ?? null) !== null;
-        $this->merge(['chairs' => TypedNumber::from($this->input('chairs')), 'services' => array_filter($services, $isFilled)]);
+        $isFilled = fn (array $service): bool => ! in_array($service['name'] ?? '', ['', null], true)
+            || ! in_array($service['id'] ?? '', ['', null], true) && ($service['minutes'] ?? null) !== null;
+        $this->merge([
+            'chairs' => TypedNumber::from($this->input('chairs')),
+            'services' => array_filter($services, $isFilled),
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -64,7 +76,11 @@ final class HoursRequest extends FormRequest
                 foreach ((array) $days as $weekday => $typed) {
                     $spans = self::spans(is_string($typed) ? $typed : '');
                     if ($spans === null) {
-                        $validator->errors()->add("hours.{$user}.{$weekday}", (self::WEEKDAYS[(int) $weekday] ?? 'Hours') . ': type from and until, such as 9:00–12:30 13:30–18:00, or leave it empty.');
+                        $validator->errors()->add(
+                            "hours.{$user}.{$weekday}",
+                            (self::WEEKDAYS[(int) $weekday] ?? 'Hours')
+                                . ': type from and until, such as 9:00–12:30 13:30–18:00, or leave it empty.',
+                        );
                         continue;
                     }
                     foreach ($spans as [$from, $until]) {
@@ -75,21 +91,35 @@ final class HoursRequest extends FormRequest
             }
             foreach ($opens as $weekday => $from) {
                 if ($closes[$weekday] - $from > self::LONGEST_DAY_MINUTES) {
-                    $validator->errors()->add('hours', (self::WEEKDAYS[(int) $weekday] ?? 'Hours') . ': from the first hand to the last a day has at most fifteen hours; shorten one.');
+                    $validator->errors()->add(
+                        'hours',
+                        (self::WEEKDAYS[(int) $weekday] ?? 'Hours')
+                            . ': from the first hand to the last a day has at most fifteen hours; shorten one.',
+                    );
                 }
             }
         });
     }
 
-    /** @return list<array{int, int}>|null minutes of the day; none where nothing was typed, null where it cannot be read */
+    /**
+     * @return list<array{int, int}>|null minutes of the day; none where nothing was typed, null where it cannot be read
+     */
     private static function spans(string $typed): ?array
     {
         $spans = [];
         $before = -1;
-        foreach (preg_split('/[\s,;]+/u', trim((string) preg_replace('/\s*[-–—]\s*/u', '–', $typed)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $span) {
+        foreach (
+            preg_split(
+                '/[\s,;]+/u',
+                trim((string) preg_replace('/\s*[-–—]\s*/u', '–', $typed)),
+                -1,
+                PREG_SPLIT_NO_EMPTY,
+            )
+                ?: [] as $span
+        ) {
             $ends = explode('–', $span);
-            $from = Clock::typed($ends[0]);
-            $until = Clock::typed($ends[1] ?? '');
+            $from = SalonClock::typed($ends[0]);
+            $until = SalonClock::typed($ends[1] ?? '');
             if (count($ends) !== 2 || $from === null || $until === null || $from <= $before || $until <= $from) {
                 return null;
             }
@@ -104,9 +134,10 @@ final class HoursRequest extends FormRequest
     public function week(): array
     {
         $week = [];
-        foreach (DayPlan::stylists($this->stylist()->salon)->keys()->all() as $stylist) {
+        foreach (app(SalonSchedule::class)->stylists($this->stylist()->salon)->keys()->all() as $stylist) {
             foreach (array_keys(self::WEEKDAYS) as $weekday) {
-                $week[(int) $stylist][$weekday] = self::spans($this->string("hours.{$stylist}.{$weekday}")->value()) ?? [];
+                $week[(int) $stylist][$weekday] = self::spans($this->string("hours.{$stylist}.{$weekday}")->value())
+                    ?? [];
             }
         }
 

@@ -17,7 +17,17 @@ final class ImportRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:' . self::MOST_KILOBYTES, fn (string $field, mixed $file, Closure $fail) => $file instanceof UploadedFile && $file->getSize() === 0 ? $fail(self::CHOOSE) : null]];
+        return [
+            'file' => [
+                'required',
+                'file',
+                'max:' . self::MOST_KILOBYTES,
+                fn (string $field, mixed $file, Closure $fail) => $file instanceof UploadedFile
+                    && $file->getSize() === 0
+                    ? $fail(self::CHOOSE)
+                    : null,
+            ],
+        ];
     }
 
     /** @return array<string, string> */

@@ -41,6 +41,11 @@ final class LeaveRequest extends FormRequest
     /** @return array{user_id: int, from: string, until: string, because: string} */
     public function columns(): array
     {
-        return ['user_id' => $this->integer('leave_of'), 'from' => $this->string('leave_from')->value(), 'until' => $this->string('leave_until')->value(), 'because' => $this->string('leave_because')->value()];
+        return [
+            'user_id' => $this->integer('leave_of'),
+            'from' => $this->string('leave_from')->value(),
+            'until' => $this->string('leave_until')->value(),
+            'because' => $this->string('leave_because')->value(),
+        ];
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Seasons\SeasonPage;
-use App\Care\SeasonTerms;
+use App\Bridge\Plans\StoredPlanTerms;
 use App\Models\Head;
+use App\Pages\Plan\PlanScreen;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Nagomi\Core\Season\OccasionKind;
+use Nagomi\Core\Planning\OccasionKind;
 
 /** Something that is to come: a day that counts, swimming, new colour, days away. */
 final class OccasionRequest extends FormRequest
@@ -21,7 +21,11 @@ final class OccasionRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         // One day is from and until at once.
-        $this->merge(['occasion_until' => $this->filled('occasion_until') ? $this->input('occasion_until') : $this->input('occasion_from')]);
+        $this->merge([
+            'occasion_until' => $this->filled('occasion_until')
+                ? $this->input('occasion_until')
+                : $this->input('occasion_from'),
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -33,9 +37,19 @@ final class OccasionRequest extends FormRequest
 
         return [
             'occasion' => ['required', Rule::in([self::AWAY, ...array_column(OccasionKind::cases(), 'value')])],
-            'occasion_from' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today->format('Y-m-d')}", "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
+            'occasion_from' => [
+                'required',
+                'date_format:Y-m-d',
+                "after_or_equal:{$today->format('Y-m-d')}",
+                "before_or_equal:{$today->addYears(2)->format('Y-m-d')}",
+            ],
             // Where the first day is missing, that alone is asked for.
-            'occasion_until' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:occasion_from', "before_or_equal:{$today->addYears(2)->format('Y-m-d')}"],
+            'occasion_until' => [
+                'nullable',
+                'date_format:Y-m-d',
+                'after_or_equal:occasion_from',
+                "before_or_equal:{$today->addYears(2)->format('Y-m-d')}",
+            ],
             'occasion_what' => ['nullable', 'string', 'max:80'],
         ];
     }
@@ -56,17 +70,49 @@ final class OccasionRequest extends FormRequest
     {
         /** @var Head $head */
         $head = $this->route('head');
-        $span = ['from' => $this->string('occasion_from')->value(), 'until' => $this->string('occasion_until')->value()];
+        $span = [
+            'from' => $this->string('occasion_from')->value(),
+            'until' => $this->string('occasion_until')->value(),
+        ];
         if ($this->string('occasion')->value() === self::AWAY) {
-            return SeasonTerms::with($head, ['away' => [...is_array($head->season['away'] ?? null) ? array_values($head->season['away']) : [], $span]]);
+            return app(StoredPlanTerms::class)->with(
+                $head,
+                [
+                    'away' => [
+                        ...is_array($head->season['away'] ?? null) ? array_values($head->season['away']) : [],
+                        $span,
+                    ],
+                ],
+            );
         }
-        $kept = array_map(fn (array $occasion): array => array_filter($occasion), SeasonPage::occasions($head));
+        $kept = array_map(
+            fn (array $occasion): array => array_filter($occasion),
+            app(PlanScreen::class)->occasions($head),
+        );
 
-        return SeasonTerms::with($head, ['occasions' => [...$kept, array_filter(['kind' => $this->string('occasion')->value(), 'what' => trim($this->string('occasion_what')->value())] + $span)]]);
+        return app(StoredPlanTerms::class)->with(
+            $head,
+            [
+                'occasions' => [
+                    ...$kept,
+                    array_filter(
+                        [
+                            'kind' => $this->string('occasion')->value(),
+                            'what' => trim($this->string('occasion_what')->value()),
+                        ] + $span,
+                    ),
+                ],
+            ],
+        );
     }
 
     public function says(): string
     {
-        return ucfirst(str_replace('-', ' ', $this->string('occasion')->value())) . ' from ' . $this->string('occasion_from')->value() . ' to ' . $this->string('occasion_until')->value() . '.';
+        return ucfirst(str_replace('-', ' ', $this->string('occasion')->value()))
+            . ' from '
+            . $this->string('occasion_from')->value()
+            . ' to '
+            . $this->string('occasion_until')->value()
+            . '.';
     }
 }

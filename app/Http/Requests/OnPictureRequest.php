@@ -8,8 +8,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
-use Nagomi\Core\Parameter\BenchModel;
-use Nagomi\Core\Reading\OnPicture;
+use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Readings\PictureMeasure;
 
 /** Taps on a picture that never leaves the tablet: two for its scale, two for a length or three for a ring. */
 final class OnPictureRequest extends FormRequest
@@ -48,7 +48,7 @@ final class OnPictureRequest extends FormRequest
      */
     public function measured(): array
     {
-        $picture = new OnPicture(BenchModel::TAP_MISS_PX);
+        $picture = new PictureMeasure(ReadingParameters::TAP_MISS_PX);
         $scale = $this->taps('scale');
         $taps = $this->taps('taps');
         try {
@@ -67,6 +67,9 @@ final class OnPictureRequest extends FormRequest
     {
         $number = fn (mixed $value): float => is_numeric($value) ? (float) $value : 0.0;
 
-        return array_values(array_map(fn (mixed $tap): array => is_array($tap) ? [$number($tap[0] ?? 0), $number($tap[1] ?? 0)] : [0.0, 0.0], (array) $this->input($name)));
+        return array_values(array_map(
+            fn (mixed $tap): array => is_array($tap) ? [$number($tap[0] ?? 0), $number($tap[1] ?? 0)] : [0.0, 0.0],
+            (array) $this->input($name),
+        ));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\PictureIntake;
+use App\Bridge\Clients\PictureIntake;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -31,7 +31,12 @@ final class PictureRequest extends FormRequest
         return [
             'picture' => ['bail', 'required', 'file', 'max:' . self::MOST_KILOBYTES],
             'kind' => ['required', 'in:before,after,other'],
-            'taken_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:' . $user->salon->today()->format('Y-m-d'), 'after_or_equal:1990-01-01'],
+            'taken_on' => [
+                'required',
+                'date_format:Y-m-d',
+                'before_or_equal:' . $user->salon->today()->format('Y-m-d'),
+                'after_or_equal:1990-01-01',
+            ],
             'consent' => ['accepted'],
             'consent_by' => ['required', 'string', 'min:2', 'max:120'],
         ];
@@ -47,7 +52,12 @@ final class PictureRequest extends FormRequest
             'taken_on' => 'Taken on: type a day that exists and has been, such as 2027-02-28.',
             'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to this picture being kept.',
             'consent_by' => 'Consent by: type who agreed.',
-        ]) + ['picture.required' => $picture, 'picture.file' => $picture, 'picture.max' => $picture, 'picture.uploaded' => $picture];
+        ]) + [
+            'picture.required' => $picture,
+            'picture.file' => $picture,
+            'picture.max' => $picture,
+            'picture.uploaded' => $picture,
+        ];
     }
 
     public function withValidator(Validator $validator): void
@@ -58,14 +68,18 @@ final class PictureRequest extends FormRequest
                 return;
             }
             try {
-                $this->jpeg = PictureIntake::jpeg((string) $file->getRealPath());
+                $this->jpeg = app(PictureIntake::class)->jpeg((string) $file->getRealPath());
             } catch (InvalidArgumentException $wrong) {
                 $validator->errors()->add('picture', $wrong->getMessage());
             }
         });
     }
 
-    /** @return array{string, int, int} JPEG, width, height */
+    /**
+     * @return array{string, int, int} JPEG, width, height
+     *
+     * @throws LogicException when it is asked for before the request is validated
+     */
     public function jpeg(): array
     {
         return $this->jpeg ?? throw new LogicException('A picture is read while it is validated.');

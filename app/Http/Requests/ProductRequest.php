@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Forms\ProductForm;
-use App\Care\SalonBook;
+use App\Bridge\Products\SalonIngredients;
 use App\Models\Product;
 use App\Models\User;
+use App\Pages\Products\ProductForm;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Nagomi\Core\Shelf\Claim;
-use Nagomi\Core\Shelf\InvalidIngredientList;
-use Nagomi\Core\Shelf\ProductKind;
+use Nagomi\Core\Products\InvalidIngredientList;
+use Nagomi\Core\Products\LabelClaim;
+use Nagomi\Core\Products\ProductKind;
 
 /** A product as it is put on the shelf. */
 final class ProductRequest extends FormRequest
@@ -30,10 +30,18 @@ final class ProductRequest extends FormRequest
     {
         $product = $this->route('product');
         if ($product instanceof Product) {
-            $this->mergeWhatOthersChanged(ProductForm::name($product), ProductForm::fields($product), ['claims']);
+            $this->mergeWhatOthersChanged(
+                app(ProductForm::class)->name($product),
+                app(ProductForm::class)->fields($product),
+                ['claims'],
+            );
         }
         $claims = $this->input('claims');
-        $this->merge(['claims' => is_array($claims) ? array_values(array_filter($claims, fn (mixed $claim): bool => $claim !== null && $claim !== '')) : $claims ?? []]);
+        $this->merge([
+            'claims' => is_array($claims)
+                ? array_values(array_filter($claims, fn (mixed $claim): bool => $claim !== null && $claim !== ''))
+                : $claims ?? [],
+        ]);
         foreach (self::NUMBERS as $field) {
             $this->merge([$field => TypedNumber::from($this->input($field))]);
         }
@@ -51,7 +59,7 @@ final class ProductRequest extends FormRequest
             'kind' => ['required', Rule::enum(ProductKind::class)],
             'ingredients' => ['nullable', 'string'],
             'claims' => ['array'],
-            'claims.*' => [Rule::enum(Claim::class)],
+            'claims.*' => [Rule::enum(LabelClaim::class)],
             'barcode' => ['nullable', 'string', 'regex:/^[0-9A-Za-z-]{4,32}$/'],
             'size_ml' => ['nullable', 'numeric', 'between:1,20000'],
             'pump_ml' => ['nullable', 'numeric', 'between:0.1,50'],
@@ -78,7 +86,12 @@ final class ProductRequest extends FormRequest
             'made_on' => 'Made: type a day that has been, such as 2026-02-28.',
             'keeps_days' => 'Keeps: type 1 to 365 days.',
             'batch' => 'Batch: type up to 40 letters.',
-        ]) + ['barcode.regex' => 'Barcode: type its digits, 4 to 32 of them.', 'kind' => 'Used as: choose one.', 'claims.*' => 'The label says: choose from the list.', 'head_id' => 'Whose: choose one of your own heads.'];
+        ]) + [
+            'barcode.regex' => 'Barcode: type its digits, 4 to 32 of them.',
+            'kind' => 'Used as: choose one.',
+            'claims.*' => 'The label says: choose from the list.',
+            'head_id' => 'Whose: choose one of your own heads.',
+        ];
     }
 
     public function withValidator(Validator $validator): void
@@ -91,7 +104,10 @@ final class ProductRequest extends FormRequest
             /** @var User $user */
             $user = $this->user();
             try {
-                $this->reading = SalonBook::read($this->string('ingredients')->value(), SalonBook::of($user->salon));
+                $this->reading = app(SalonIngredients::class)->read(
+                    $this->string('ingredients')->value(),
+                    app(SalonIngredients::class)->of($user->salon),
+                );
             } catch (InvalidIngredientList $invalid) {
                 $validator->errors()->add('ingredients', $invalid->getMessage());
             }
@@ -111,6 +127,23 @@ final class ProductRequest extends FormRequest
             'claims' => array_values((array) $this->input('claims', [])),
             // A price is whole cents from the moment it is typed.
             'price_cents' => is_numeric($price) ? (int) round(100 * (float) $price) : null,
-        ] + array_map(fn (string $name): mixed => $this->filled($name) ? $this->input($name) : null, array_combine($of = ['barcode', 'size_ml', 'pump_ml', 'opened_on', 'months_open', 'made_on', 'keeps_days', 'batch', 'head_id'], $of));
+        ] + $this->filledOnly([
+            'barcode', 'size_ml', 'pump_ml', 'opened_on', 'months_open', 'made_on', 'keeps_days', 'batch', 'head_id',
+        ]);
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, mixed> null where a field was left empty
+     */
+    private function filledOnly(array $names): array
+    {
+        $filled = [];
+        foreach ($names as $name) {
+            $filled[$name] = $this->filled($name) ? $this->input($name) : null;
+        }
+
+        return $filled;
     }
 }

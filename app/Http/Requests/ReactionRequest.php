@@ -20,7 +20,11 @@ final class ReactionRequest extends FormRequest
         $user = $this->user();
 
         return [
-            'product_id' => ['nullable', 'required_without:ingredient', Rule::exists('products', 'id')->where('salon_id', $user->salon_id)],
+            'product_id' => [
+                'nullable',
+                'required_without:ingredient',
+                Rule::exists('products', 'id')->where('salon_id', $user->salon_id),
+            ],
             'ingredient' => ['nullable', 'string', 'max:120'],
             'what' => ['required', 'string', 'max:2000'],
             'on' => ['required', 'date_format:Y-m-d', 'before_or_equal:' . $user->salon->today()->format('Y-m-d')],
@@ -30,12 +34,34 @@ final class ReactionRequest extends FormRequest
     /** @return array<string, mixed> */
     public function columns(): array
     {
-        return array_map(fn (string $name): mixed => $this->filled($name) ? $this->input($name) : null, array_combine($of = ['product_id', 'ingredient', 'what', 'on'], $of));
+        return $this->filledOnly(['product_id', 'ingredient', 'what', 'on']);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['what' => 'What happened: say what was seen or felt.', 'on' => 'Day: type a day that has been, such as 2026-02-28.', 'ingredient' => 'Ingredient: up to 120 letters.']) + ['product_id' => 'Choose the product, or name the ingredient.', 'product_id.required_without' => 'Choose the product, or name the ingredient.'];
+        return $this->forEveryRule([
+            'what' => 'What happened: say what was seen or felt.',
+            'on' => 'Day: type a day that has been, such as 2026-02-28.',
+            'ingredient' => 'Ingredient: up to 120 letters.',
+        ]) + [
+            'product_id' => 'Choose the product, or name the ingredient.',
+            'product_id.required_without' => 'Choose the product, or name the ingredient.',
+        ];
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, mixed> null where a field was left empty
+     */
+    private function filledOnly(array $names): array
+    {
+        $filled = [];
+        foreach ($names as $name) {
+            $filled[$name] = $this->filled($name) ? $this->input($name) : null;
+        }
+
+        return $filled;
     }
 }

@@ -24,7 +24,10 @@ final class RecordRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['record' => ['bail', 'required', 'file', 'max:' . self::MOST_KILOBYTES], 'copy' => ['nullable', 'boolean']];
+        return [
+            'record' => ['bail', 'required', 'file', 'max:' . self::MOST_KILOBYTES],
+            'copy' => ['nullable', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -32,7 +35,12 @@ final class RecordRequest extends FormRequest
     {
         $sentence = 'Choose a care record of under 5 MB, a file that ends in .json.';
 
-        return ['record.required' => $sentence, 'record.file' => $sentence, 'record.max' => $sentence, 'record.uploaded' => $sentence];
+        return [
+            'record.required' => $sentence,
+            'record.file' => $sentence,
+            'record.max' => $sentence,
+            'record.uploaded' => $sentence,
+        ];
     }
 
     public function withValidator(Validator $validator): void
@@ -46,7 +54,10 @@ final class RecordRequest extends FormRequest
                 $this->record = CareRecordReader::read($file->getContent());
             } catch (InvalidRecord $invalid) {
                 foreach (array_slice($invalid->problems, 0, self::PROBLEMS_SHOWN) as $problem) {
-                    $validator->errors()->add('record', ($problem->path === '' ? '' : "{$problem->path}: ") . $problem->sentence);
+                    $validator->errors()->add(
+                        'record',
+                        ($problem->path === '' ? '' : "{$problem->path}: ") . $problem->sentence,
+                    );
                 }
                 $more = count($invalid->problems) - self::PROBLEMS_SHOWN;
                 if ($more > 0) {
@@ -56,11 +67,15 @@ final class RecordRequest extends FormRequest
                 return;
             }
             if (! $this->boolean('copy') && Head::query()->whereKey($this->record->id)->exists()) {
-                $validator->errors()->add('record', 'This head is already in your book. Tick “as a second copy” to take it in beside it.');
+                $validator->errors()->add(
+                    'record',
+                    'This head is already in your book. Tick “as a second copy” to take it in beside it.',
+                );
             }
         });
     }
 
+    /** @throws LogicException when it is asked for before the request is validated */
     public function record(): CareRecord
     {
         return $this->record ?? throw new LogicException('A record is read while it is validated.');

@@ -32,11 +32,16 @@ final class SignInRequest extends FormRequest
     {
         $key = 'sign-in|' . Str::lower($this->string('email')->value()) . '|' . $this->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => 'Too many tries. Wait ' . RateLimiter::availableIn($key) . ' seconds, then try again.']);
+            throw ValidationException::withMessages([
+                'email' => 'Too many tries. Wait ' . RateLimiter::availableIn($key) . ' seconds, then try again.',
+            ]);
         }
         if (! Auth::attempt($this->only('email', 'password'))) {
             RateLimiter::hit($key);
-            throw ValidationException::withMessages(['email' => 'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.']);
+            throw ValidationException::withMessages([
+                'email' =>
+                    'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.',
+            ]);
         }
         RateLimiter::clear($key);
     }

@@ -20,12 +20,20 @@ final class StockRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['how' => ['required', Rule::in(['left-ml', 'left-g', 'level', 'bought'])], 'amount' => ['required', 'numeric', 'between:0,' . ($this->input('how') === 'level' ? '100' : '50000')]];
+        return [
+            'how' => ['required', Rule::in(['left-ml', 'left-g', 'level', 'bought'])],
+            'amount' => ['required', 'numeric', 'between:0,' . ($this->input('how') === 'level' ? '100' : '50000')],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['amount' => $this->input('how') === 'level' ? 'How much: type how full the bottle is, 0 to 100 %.' : 'How much: type 0 to 50000; nothing can be less than empty.', 'how' => 'Choose how it was measured.']);
+        return $this->forEveryRule([
+            'amount' => $this->input('how') === 'level'
+                ? 'How much: type how full the bottle is, 0 to 100 %.'
+                : 'How much: type 0 to 50000; nothing can be less than empty.',
+            'how' => 'Choose how it was measured.',
+        ]);
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\HeadRecord;
-use App\Care\StyleBook;
 use App\Models\Head;
+use App\Models\Style;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Nagomi\Core\WashDay\Styling;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\WashDay\StylingMethod;
 
 /** What was done to a style on a day: made, kept, or no longer good. */
 final class StyleRequest extends FormRequest
@@ -24,30 +24,38 @@ final class StyleRequest extends FormRequest
         /** @var User $user */
         $user = $this->user();
         $head = $this->route('head');
-        $made = $head instanceof Head ? StyleBook::running($head)?->made_on->format('Y-m-d') : null;
+        $made = $head instanceof Head ? Style::running($head)?->made_on->format('Y-m-d') : null;
         $notBefore = $this->isMethod('post') || $made === null ? 'after_or_equal:1990-01-01' : "after_or_equal:{$made}";
 
         return [
-            'on' => ['required', 'date_format:Y-m-d', 'before_or_equal:' . $user->salon->today()->format('Y-m-d'), $notBefore],
-            'styling' => [Rule::requiredIf($this->isMethod('post')), 'nullable', Rule::enum(Styling::class)],
+            'on' => [
+                'required',
+                'date_format:Y-m-d',
+                'before_or_equal:' . $user->salon->today()->format('Y-m-d'),
+                $notBefore,
+            ],
+            'styling' => [Rule::requiredIf($this->isMethod('post')), 'nullable', Rule::enum(StylingMethod::class)],
             'stays_days' => ['nullable', 'integer', 'between:1,90'],
-            'what' => ['nullable', Rule::in(StyleBook::KEEPING)],
+            'what' => ['nullable', Rule::in(Style::KEEPING)],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['on' => 'Day: type a day that has been and is not before the style was made, such as 2026-02-28.', 'stays_days' => 'Stays in: type 1 to 90 days, or leave it empty.']) + ['styling' => 'Style: choose one.', 'what' => 'What was done: choose one.'];
+        return $this->forEveryRule([
+            'on' => 'Day: type a day that has been and is not before the style was made, such as 2026-02-28.',
+            'stays_days' => 'Stays in: type 1 to 90 days, or leave it empty.',
+        ]) + ['styling' => 'Style: choose one.', 'what' => 'What was done: choose one.'];
     }
 
     public function on(): DateTimeImmutable
     {
-        return HeadRecord::date($this->date('on', 'Y-m-d') ?? now());
+        return Calendar::dayOf($this->date('on', 'Y-m-d') ?? now());
     }
 
-    public function styling(): Styling
+    public function styling(): StylingMethod
     {
-        return Styling::from($this->string('styling')->value());
+        return StylingMethod::from($this->string('styling')->value());
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Nagomi\Core\Shelf\IngredientFunction;
+use Nagomi\Core\Products\IngredientFunction;
 
 /** An ingredient the book is taught. */
 final class TeachRequest extends FormRequest
@@ -20,13 +20,23 @@ final class TeachRequest extends FormRequest
             'name' => ['required', 'string', 'max:120', 'regex:/\pL{2}/u'],
             'also' => ['nullable', 'string', 'max:120'],
             'function' => ['required', Rule::enum(IngredientFunction::class)],
-            'strength' => ['nullable', Rule::in(['mild', 'medium', 'strong', 'water', 'gentle', 'shampoo', 'clarifying', 'high'])],
+            'strength' => [
+                'nullable',
+                Rule::in(['mild', 'medium', 'strong', 'water', 'gentle', 'shampoo', 'clarifying', 'high']),
+            ],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['name' => 'Name: type the ingredient as it is known, up to 120 letters.', 'also' => 'Also called: up to 120 letters.', 'strength' => 'Strength: choose one.']) + ['function' => 'What it does: choose one.', 'name.regex' => 'Name: type the ingredient as it is known, up to 120 letters.'];
+        return $this->forEveryRule([
+            'name' => 'Name: type the ingredient as it is known, up to 120 letters.',
+            'also' => 'Also called: up to 120 letters.',
+            'strength' => 'Strength: choose one.',
+        ]) + [
+            'function' => 'What it does: choose one.',
+            'name.regex' => 'Name: type the ingredient as it is known, up to 120 letters.',
+        ];
     }
 }

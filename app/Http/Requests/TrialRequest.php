@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\TrialBook;
+use App\Bridge\Trials\TrialResult;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -23,10 +23,14 @@ final class TrialRequest extends FormRequest
         $half = Rule::requiredIf($this->input('kind') === 'half-head');
 
         return [
-            'kind' => ['required', Rule::in(TrialBook::KINDS)],
+            'kind' => ['required', Rule::in(TrialResult::KINDS)],
             'change' => ['required', 'string', 'max:200'],
-            'sign' => ['required', Rule::in(TrialBook::signs())],
-            'began_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:' . $user->salon->today()->addDays(60)->format('Y-m-d')],
+            'sign' => ['required', Rule::in(app(TrialResult::class)->signs())],
+            'began_on' => [
+                'required',
+                'date_format:Y-m-d',
+                'before_or_equal:' . $user->salon->today()->addDays(60)->format('Y-m-d'),
+            ],
             'usual_zone' => [$half, 'nullable', Rule::enum(Zone::class)],
             'changed_zone' => [$half, 'nullable', Rule::enum(Zone::class), 'different:usual_zone'],
         ];
@@ -37,13 +41,29 @@ final class TrialRequest extends FormRequest
     {
         $half = $this->input('kind') === 'half-head';
 
-        return ['kind' => $this->input('kind'), 'change' => $this->string('change')->value(), 'sign' => $this->input('sign'), 'began_on' => $this->input('began_on'), 'usual_zone' => $half ? $this->input('usual_zone') : null, 'changed_zone' => $half ? $this->input('changed_zone') : null];
+        return [
+            'kind' => $this->input('kind'),
+            'change' => $this->string('change')->value(),
+            'sign' => $this->input('sign'),
+            'began_on' => $this->input('began_on'),
+            'usual_zone' => $half ? $this->input('usual_zone') : null,
+            'changed_zone' => $half ? $this->input('changed_zone') : null,
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['change' => 'What is changed: say the one thing, up to 200 letters.', 'began_on' => 'From: type a day that exists, at most two months ahead, such as 2026-02-28.', 'kind' => 'How: choose one.', 'sign' => 'Measured by: choose one.'])
-            + ['usual_zone' => 'As usual: choose a zone.', 'changed_zone' => 'Changed: choose a zone.', 'changed_zone.different' => 'Changed: choose another zone than the usual one.'];
+        return $this->forEveryRule([
+            'change' => 'What is changed: say the one thing, up to 200 letters.',
+            'began_on' => 'From: type a day that exists, at most two months ahead, such as 2026-02-28.',
+            'kind' => 'How: choose one.',
+            'sign' => 'Measured by: choose one.',
+        ])
+            + [
+                'usual_zone' => 'As usual: choose a zone.',
+                'changed_zone' => 'Changed: choose a zone.',
+                'changed_zone.different' => 'Changed: choose another zone than the usual one.',
+            ];
     }
 }

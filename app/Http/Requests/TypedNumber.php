@@ -7,7 +7,10 @@ namespace App\Http\Requests;
 /** A number as somebody typed it: with a comma or a point, with spaces around. */
 final class TypedNumber
 {
-    /** @return int|float|string|null the number, null where nothing was typed, or the text as it was where it is no number */
+    /**
+     * @return int|float|string|null the number, null where nothing was typed, or the text as it was where it is no
+     * number
+     */
     public static function from(mixed $typed): int|float|string|null
     {
         if (! is_string($typed)) {

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\HeadRecord;
-use App\Care\Words;
 use App\Models\Head;
 use App\Models\User;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Place;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
-use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\DoubtfulMinutes;
 
 /** What was done on a wash day, step by step in the usual order. */
@@ -24,7 +24,9 @@ final class WashDayRequest extends FormRequest
 {
     use Sentences;
 
-    private const MINUTES = ['pre_wash_minutes', 'protein_minutes', 'conditioning_minutes', 'detangle_minutes', 'trim_mm'];
+    private const MINUTES = [
+        'pre_wash_minutes', 'protein_minutes', 'conditioning_minutes', 'detangle_minutes', 'trim_mm',
+    ];
 
     protected function prepareForValidation(): void
     {
@@ -61,7 +63,10 @@ final class WashDayRequest extends FormRequest
             'swim' => ['nullable', 'in:pool,sea'],
             'wetting' => ['nullable', 'boolean'],
             'chemical' => ['nullable', 'boolean'],
-            ...array_fill_keys(['cleanse_product', 'protein_product', 'conditioning_product', 'leave_in_product'], ['nullable', 'string', 'max:120']),
+            ...array_fill_keys(
+                ['cleanse_product', 'protein_product', 'conditioning_product', 'leave_in_product'],
+                ['nullable', 'string', 'max:120'],
+            ),
         ];
     }
 
@@ -101,13 +106,28 @@ final class WashDayRequest extends FormRequest
         $sections = $head instanceof Head ? $head->sections : 1;
         foreach ($this->steps() as $step) {
             $usual = DoubtfulMinutes::usual($step->kind, $sections);
-            $field = ['detangle' => 'detangle_minutes', 'mask' => 'conditioning_minutes', 'conditioner' => 'conditioning_minutes'][$step->kind->value] ?? 'protein_minutes';
+            $field = [
+                'detangle' => 'detangle_minutes',
+                'mask' => 'conditioning_minutes',
+                'conditioner' => 'conditioning_minutes',
+            ][$step->kind->value]
+                ?? 'protein_minutes';
             if ($usual === null || $step->minutes === null || ! DoubtfulMinutes::are($step->minutes, $usual)) {
                 continue;
             }
             $marks[] = $mark = "{$field}={$step->minutes}";
             if (! in_array($mark, $asked, true)) {
-                $validator->errors()->add($field, Words::say('wash.doubtful-typed', ['what' => Words::say("wash.steps.{$step->kind->value}"), 'minutes' => $step->minutes, 'usual' => (int) round($usual)]));
+                $validator->errors()->add(
+                    $field,
+                    Words::say(
+                        'wash.doubtful-typed',
+                        [
+                            'what' => Words::say("wash.steps.{$step->kind->value}"),
+                            'minutes' => $step->minutes,
+                            'usual' => (int) round($usual),
+                        ],
+                    ),
+                );
             }
         }
         $this->session()->flash('asked', $marks);
@@ -115,7 +135,12 @@ final class WashDayRequest extends FormRequest
 
     public function washDay(): WashDay
     {
-        return new WashDay(strtolower((string) Str::ulid()), HeadRecord::date($this->date('date', 'Y-m-d') ?? now()), $this->steps(), Place::from($this->string('place')->value()));
+        return new WashDay(
+            strtolower((string) Str::ulid()),
+            Calendar::dayOf($this->date('date', 'Y-m-d') ?? now()),
+            $this->steps(),
+            Place::from($this->string('place')->value()),
+        );
     }
 
     /** @return list<Step> */
@@ -127,11 +152,32 @@ final class WashDayRequest extends FormRequest
         return array_values(array_filter([
             $this->filled('swim') ? new Step(StepKind::Swim, how: $text('swim')) : null,
             $this->boolean('wetting') ? new Step(StepKind::Wetting) : null,
-            $this->filled('pre_wash') ? new Step(StepKind::PreWash, $this->filled('pre_wash_minutes') ? $this->float('pre_wash_minutes') : null, how: $text('pre_wash')) : null,
-            $this->filled('cleanse') ? new Step(StepKind::Cleanse, cleanse: CleanseKind::from($text('cleanse')), passes: max(1, $this->integer('passes')), product: $product('cleanse')) : null,
-            $this->filled('protein') ? new Step(StepKind::from($text('protein')), $this->float('protein_minutes'), product: $product('protein')) : null,
-            $this->filled('conditioning') ? new Step(StepKind::from($text('conditioning')), $this->float('conditioning_minutes'), $this->boolean('heat'), product: $product('conditioning')) : null,
-            $this->filled('detangle_minutes') ? Step::detangle($this->float('detangle_minutes'), $text('tool'), $text('detangling')) : null,
+            $this->filled('pre_wash')
+                ? new Step(
+                    StepKind::PreWash,
+                    $this->filled('pre_wash_minutes') ? $this->float('pre_wash_minutes') : null,
+                    how: $text('pre_wash'),
+                )
+                : null,
+            $this->cleanse($product('cleanse')),
+            $this->filled('protein')
+                ? new Step(
+                    StepKind::from($text('protein')),
+                    $this->float('protein_minutes'),
+                    product: $product('protein'),
+                )
+                : null,
+            $this->filled('conditioning')
+                ? new Step(
+                    StepKind::from($text('conditioning')),
+                    $this->float('conditioning_minutes'),
+                    $this->boolean('heat'),
+                    product: $product('conditioning'),
+                )
+                : null,
+            $this->filled('detangle_minutes')
+                ? Step::detangle($this->float('detangle_minutes'), $text('tool'), $text('detangling'))
+                : null,
             $this->boolean('leave_in') ? new Step(StepKind::LeaveIn, product: $product('leave_in')) : null,
             $this->boolean('seal') ? Step::seal() : null,
             $this->boolean('chemical') ? new Step(StepKind::ChemicalService) : null,
@@ -139,5 +185,17 @@ final class WashDayRequest extends FormRequest
             $this->filled('up_style') ? new Step(StepKind::UpStyle, how: $text('up_style')) : null,
             $this->filled('trim_mm') ? new Step(StepKind::Trim, millimetres: $this->float('trim_mm')) : null,
         ]));
+    }
+
+    private function cleanse(?string $product): ?Step
+    {
+        return $this->filled('cleanse')
+            ? new Step(
+                StepKind::Cleanse,
+                cleanse: CleanseKind::from($this->string('cleanse')->value()),
+                passes: max(1, $this->integer('passes')),
+                product: $product,
+            )
+            : null;
     }
 }

@@ -8,7 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Crypt;
 
 /**
- * Every act on what is said of somebody's health stands in the trail: which field, in words anybody reads, and its values before and
+ * Every act on what is said of somebody's health stands in the trail: which field, in words anybody reads, and its
+ * values before and
  * after, which only who holds the key can open.
  */
 trait KeepsHealthTrail

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Head;
 
 use InvalidArgumentException;
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameters\ModelParameters;
 
 /** What stays the same of a head from week to week. */
 final readonly class Head
@@ -58,13 +58,13 @@ final readonly class Head
     /** What the arithmetic goes by: as measured, or what is usual where nobody has. */
     public function hardness(): float
     {
-        return $this->hardnessMgPerL ?? Model::HARDNESS_NOT_MEASURED_MG_PER_L;
+        return $this->hardnessMgPerL ?? ModelParameters::HARDNESS_NOT_MEASURED_MG_PER_L;
     }
 
     /** What the arithmetic goes by, in mm: as measured, or what is usual where nobody has. */
     public function length(): float
     {
-        return $this->lengthMm ?? Model::LENGTH_NOT_MEASURED_MM;
+        return $this->lengthMm ?? ModelParameters::LENGTH_NOT_MEASURED_MM;
     }
 
     /** @param list<ZonePart> $zoneParts */

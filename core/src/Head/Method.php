@@ -24,7 +24,9 @@ final readonly class Method
         foreach (MethodQuestion::cases() as $question) {
             $choice = $choices[$question->value] ?? $question->choices()[0];
             if (! in_array($choice, $question->choices(), true)) {
-                throw new InvalidArgumentException("{$question->value}: choose one of " . implode(', ', $question->choices()) . '.');
+                throw new InvalidArgumentException(
+                    "{$question->value}: choose one of " . implode(', ', $question->choices()) . '.',
+                );
             }
             $all[$question->value] = $choice;
         }

@@ -39,7 +39,9 @@ enum MethodQuestion: string
     {
         return match ($this) {
             self::PreWash => ['none', 'oil', 'conditioner', 'mix'],
-            self::Detangling => ['under-conditioner', 'dry-with-oil', 'wet-before-shampoo', 'in-shampoo', 'after-rinse', 'before-styler'],
+            self::Detangling => [
+                'under-conditioner', 'dry-with-oil', 'wet-before-shampoo', 'in-shampoo', 'after-rinse', 'before-styler',
+            ],
             self::Tools => ['fingers-comb', 'fingers', 'fingers-comb-brush'],
             self::ShampooReach => ['scalp-only', 'scalp-and-lengths'],
             self::ShampooSections => ['whole-head', 'in-sections'],

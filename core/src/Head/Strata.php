@@ -26,14 +26,20 @@ final class Strata
         if ($parts === []) {
             throw new InvalidArgumentException('A head has at least one zone with a porosity.');
         }
-        $groups = self::grouped($parts, static fn (ZonePart $part): string => $part->porosity->value . ' ' . $part->strand->value);
+        $groups = self::grouped(
+            $parts,
+            static fn (ZonePart $part): string => $part->porosity->value . ' ' . $part->strand->value,
+        );
         if (count($groups) > self::MOST) {
             $groups = self::grouped($parts, static fn (ZonePart $part): string => $part->porosity->value);
         }
 
         $shares = self::shares($parts);
         $all = array_sum($shares);
-        $strata = array_map(static fn (array $group): Stratum => self::stratum($group, $shares, $all, count($groups) === 1), array_values($groups));
+        $strata = array_map(
+            static fn (array $group): Stratum => self::stratum($group, $shares, $all, count($groups) === 1),
+            array_values($groups),
+        );
         usort($strata, static fn (Stratum $a, Stratum $b): int => [$b->share, $a->name] <=> [$a->share, $b->name]);
 
         return $strata;
@@ -68,7 +74,9 @@ final class Strata
         foreach ($parts as $part) {
             $key = self::key($part);
             if (isset($shares[$key])) {
-                throw new InvalidArgumentException("The {$part->part->value} part of {$part->zone->value} stands there twice; give it once.");
+                throw new InvalidArgumentException(
+                    "The {$part->part->value} part of {$part->zone->value} stands there twice; give it once.",
+                );
             }
             $shares[$key] = $part->shareOfHair($partsOfZone[$part->zone->value] > 1);
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
-use Nagomi\Core\Parameter\Model;
+use Nagomi\Core\Parameters\ModelParameters;
 
 /** Hair of one head that shares porosity and strand, wherever it grows; it is treated and followed as one. */
 final readonly class Stratum
@@ -29,15 +29,15 @@ final readonly class Stratum
     /** The moisture reserve this hair does best at, 0 to 100. */
     public function targetMoisture(): float
     {
-        return Model::TARGET_MOISTURE + Model::MOISTURE_TARGET_BY_STRAND[$this->strand->value];
+        return ModelParameters::TARGET_MOISTURE + ModelParameters::MOISTURE_TARGET_BY_STRAND[$this->strand->value];
     }
 
     /** The protein reserve this hair does best at, 0 to 100. */
     public function targetProtein(bool $proteinSensitive): float
     {
-        return Model::TARGET_PROTEIN
-            + Model::PROTEIN_TARGET_BY_POROSITY[$this->porosity->value]
-            + Model::PROTEIN_TARGET_BY_STRAND[$this->strand->value]
-            + ($proteinSensitive ? Model::PROTEIN_TARGET_WHEN_SENSITIVE : 0.0);
+        return ModelParameters::TARGET_PROTEIN
+            + ModelParameters::PROTEIN_TARGET_BY_POROSITY[$this->porosity->value]
+            + ModelParameters::PROTEIN_TARGET_BY_STRAND[$this->strand->value]
+            + ($proteinSensitive ? ModelParameters::PROTEIN_TARGET_WHEN_SENSITIVE : 0.0);
     }
 }

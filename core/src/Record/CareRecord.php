@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Nagomi\Core\Record;
 
 use DateTimeImmutable;
-use Nagomi\Core\Air\Humidity;
-use Nagomi\Core\Balance\History;
-use Nagomi\Core\Balance\Remap;
-use Nagomi\Core\Balance\StylistBias;
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\StrataTransition;
+use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Safety\Clearance;
-use Nagomi\Core\Season\Terms;
-use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\Treatments\WashDay;
 
 /** One head's history as one document: what it is like, what was done, what was read, what is planned. */
 final readonly class CareRecord
@@ -28,9 +28,10 @@ final readonly class CareRecord
      * @param list<array<string, mixed>> $products products the steps refer to, carried through
      * @param list<StylistBias>          $biases   how far each stylist reads above the salon's usual
      * @param array<string, mixed>|null  $plan     the plan as it stood, carried through
-     * @param list<Remap>                $remaps   days on which the zones were sorted anew
-     * @param array<string, float>       $air      daily humidity in % by day of the year, of the salon's weather station; [] for none
-     * @param Terms                      $terms    what a plan must keep to
+     * @param list<StrataTransition>                $remaps   days on which the zones were sorted anew
+     * @param array<string, float> $air daily humidity in % by day of the year, of the salon's weather station; [] for
+     *     none
+     * @param PlanTerms                      $terms    what a plan must keep to
      * @param list<Clearance>            $clearances signs that barred treatments
      */
     public function __construct(
@@ -45,14 +46,21 @@ final readonly class CareRecord
         public ?array $plan = null,
         public array $remaps = [],
         public array $air = [],
-        public Terms $terms = new Terms(),
+        public PlanTerms $terms = new PlanTerms(),
         public array $clearances = [],
     ) {
     }
 
-    public function history(): History
+    public function history(): HeadHistory
     {
-        return new History($this->head, $this->washDays, $this->readings, $this->remaps, $this->biases, new Humidity($this->head->humidityPercent, $this->air));
+        return new HeadHistory(
+            $this->head,
+            $this->washDays,
+            $this->readings,
+            $this->remaps,
+            $this->biases,
+            new Humidity($this->head->humidityPercent, $this->air),
+        );
     }
 
     /** @return list<WashDay> those that have been by the given day */

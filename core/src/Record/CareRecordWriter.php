@@ -4,40 +4,64 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
-use Nagomi\Core\Balance\Remap;
-use Nagomi\Core\Balance\StylistBias;
+use Nagomi\Core\Estimation\StrataTransition;
+use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Reading\Reading;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\WashDay;
 
 /** Writes a care record as JSON; what {@see CareRecordReader} reads back is the same record. */
 final class CareRecordWriter
 {
     public static function write(CareRecord $record): string
     {
-        return json_encode(self::toArray($record), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            self::toArray($record),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION
+                | JSON_THROW_ON_ERROR,
+        )
+            . "\n";
     }
 
     /** @return array<string, mixed> */
     public static function toArray(CareRecord $record): array
     {
-        $season = SeasonFields::write($record->terms);
+        $season = PlanTermsFields::write($record->terms);
+
+        $before = static fn (StrataTransition $remap): array => [
+            'until' => $remap->date->format('Y-m-d'),
+            'zones' => array_map(ZoneFields::write(...), $remap->before),
+        ];
 
         return [
             'format' => CareRecord::FORMAT,
             'version' => CareRecord::VERSION,
-            'head' => ['id' => $record->id, 'name' => $record->name] + self::head($record->head) + ['zones_before' => array_map(static fn (Remap $remap): array => [
-                'until' => $remap->date->format('Y-m-d'),
-                'zones' => array_map(ZoneFields::write(...), $remap->before),
-            ], $record->remaps)],
+            'head' => ['id' => $record->id, 'name' => $record->name] + self::head($record->head)
+                + ['zones_before' => array_map($before, $record->remaps)],
             'intake' => (object) $record->intake,
             'events' => array_map(self::washDay(...), $record->washDays),
             'readings' => array_map(self::reading(...), $record->readings),
             'products' => $record->products,
-            'stylist_biases' => array_map(static fn (StylistBias $bias): array => ['by' => $bias->by, 'sign' => $bias->sign->value, 'mean' => $bias->mean, 'sd' => $bias->sd], $record->biases),
+            'stylist_biases' => array_map(
+                static fn (StylistBias $bias): array => [
+                    'by' => $bias->by,
+                    'sign' => $bias->sign->value,
+                    'mean' => $bias->mean,
+                    'sd' => $bias->sd,
+                ],
+                $record->biases,
+            ),
             'plan' => $record->plan,
-        ] + ($record->clearances === [] ? [] : ['clearances' => array_map(ClearanceFields::write(...), $record->clearances)]) + ($record->air === [] ? [] : ['air' => ['humidity_percent_by_day' => $record->air]]) + ($season === [] ? [] : ['season' => $season]);
+        ] + (
+            $record->clearances === []
+                ? []
+                : ['clearances' => array_map(ClearanceFields::write(...), $record->clearances)]
+        ) + ($record->air === []
+            ? []
+            : ['air' => ['humidity_percent_by_day' => $record->air]]) + ($season === []
+            ? []
+            : ['season' => $season]);
     }
 
     /** @return array<string, mixed> */

@@ -10,7 +10,7 @@ use Nagomi\Core\Safety\Clearance;
 /** Signs that barred treatments, as they stand in a care record. */
 final class ClearanceFields
 {
-    public static function read(Fields $fields): ?Clearance
+    public static function read(RecordFields $fields): ?Clearance
     {
         $sign = $fields->choice('sign', BarringSign::class);
         $raisedOn = $fields->date('raised_on');
@@ -23,11 +23,16 @@ final class ClearanceFields
             $fields->problem('cleared_by', 'name who cleared it.');
         }
         if ($clearedOn !== null && $raisedOn !== null && $clearedOn < $raisedOn) {
-            $fields->problem('cleared_on', 'a sign is not cleared before it was raised; give a day from ' . $raisedOn->format('Y-m-d') . ' on.');
+            $fields->problem(
+                'cleared_on',
+                'a sign is not cleared before it was raised; give a day from ' . $raisedOn->format('Y-m-d') . ' on.',
+            );
         }
         $fields->nothingElse();
 
-        return $sign === null || $raisedOn === null ? null : new Clearance($sign, $raisedOn, $raisedBy, $seen, $clearedOn, $clearedBy);
+        return $sign === null || $raisedOn === null
+            ? null
+            : new Clearance($sign, $raisedOn, $raisedBy, $seen, $clearedOn, $clearedBy);
     }
 
     /** @return array<string, mixed> */
@@ -43,7 +48,7 @@ final class ClearanceFields
         ];
     }
 
-    private static function nothing(Fields $fields, string $name): null
+    private static function nothing(RecordFields $fields, string $name): null
     {
         $fields->raw($name);
 

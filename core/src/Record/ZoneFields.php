@@ -14,7 +14,7 @@ use Nagomi\Core\Head\ZonePart;
 final class ZoneFields
 {
     /** @return list<ZonePart> none where something is wrong; the problems say what */
-    public static function read(Fields $fields, Problems $problems): array
+    public static function read(RecordFields $fields, RecordProblems $problems): array
     {
         $before = $problems->count();
         $parts = [];
@@ -49,8 +49,8 @@ final class ZoneFields
      */
     public static function fromArray(array $zones): array
     {
-        $problems = new Problems();
-        $parts = self::read(new Fields(['zones' => $zones], '', $problems), $problems);
+        $problems = new RecordProblems();
+        $parts = self::read(new RecordFields(['zones' => $zones], '', $problems), $problems);
         $problems->throwIfAny();
 
         return $parts;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Simulation;
 
-use Nagomi\Core\Treatment\CleanseKind;
+use Nagomi\Core\Treatments\CleanseKind;
 
 /** What a client and her stylist did by habit, before anybody planned it. */
 final readonly class Habits

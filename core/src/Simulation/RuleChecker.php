@@ -7,7 +7,7 @@ namespace Nagomi\Core\Simulation;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\StylingLoad;
-use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatments\Step;
 
 /** Tells breaches of the trade's hard rules from days and steps alone; shares nothing with the planner's rules. */
 final class RuleChecker
@@ -42,25 +42,41 @@ final class RuleChecker
             'clarified too soon' => $clarify && $this->since('clarify', $day) < ($heavy ? 9 : 14),
             'clarified without conditioning' => $clarify && ! $mask && ! in_array('conditioner', $kinds, true),
             'no mask for over 35 days' => ! $mask && isset($this->last['mask']) && $this->since('mask', $day) > 35,
-            'protein on a head that is spared it' => ($strong || $mild) && ($this->head->proteinSensitive || $this->head->method->says(MethodQuestion::Protein, 'avoided')),
+            'protein on a head that is spared it' => ($strong || $mild)
+                && ($this->head->proteinSensitive || $this->head->method->says(MethodQuestion::Protein, 'avoided')),
             'clarified on a sore scalp' => $clarify && $this->head->soreScalp,
-            'heat on a sore scalp' => $this->head->soreScalp && array_filter($steps, static fn (Step $step): bool => $step->heat) !== [],
+            'heat on a sore scalp' => $this->head->soreScalp
+                && array_filter($steps, static fn (Step $step): bool => $step->heat) !== [],
             'treated before a sign was cleared' => $this->head->redSign && ($strong || $mild || $clarify),
-            'oil on a head that uses none' => $this->head->method->choices['oils'] === 'none' && array_filter($steps, static fn (Step $step): bool => $step->how === 'oil' || $step->kind->value === 'seal') !== [],
-            'longer than the client has time for' => $this->head->minutesLimit !== null && $this->atLeastMinutes($steps) > $this->head->minutesLimit,
+            'oil on a head that uses none' => $this->head->method->choices['oils'] === 'none'
+                && array_filter(
+                    $steps,
+                    static fn (Step $step): bool => $step->how === 'oil' || $step->kind->value === 'seal',
+                ) !== [],
+            'longer than the client has time for' => $this->head->minutesLimit !== null
+                && $this->atLeastMinutes($steps) > $this->head->minutesLimit,
             'more than two passes' => array_filter($steps, static fn (Step $step): bool => $step->passes > 2) !== [],
         ]));
-        foreach (['strong' => $strong, 'clarify' => $clarify, 'mask' => $mask] as $what => $done) {
-            if ($done) {
-                $this->last[$what] = $day;
-            }
-        }
-        // A swim or a style between two washes is no wash.
-        if (array_diff($kinds, ['swim', 'wetting', 'up-style', 'trim', 'heat-tool', 'chemical-service', 'seal']) !== []) {
-            $this->proteinBefore = $strong || $mild;
-        }
+        $this->remember($day, $kinds, ['strong' => $strong, 'clarify' => $clarify, 'mask' => $mask], $strong || $mild);
 
         return $breaches;
+    }
+
+    /**
+     * @param list<string>        $kinds
+     * @param array<string, bool> $done
+     */
+    private function remember(int $day, array $kinds, array $done, bool $protein): void
+    {
+        foreach (array_keys(array_filter($done)) as $what) {
+            $this->last[$what] = $day;
+        }
+        // A swim or a style between two washes is no wash.
+        if (
+            array_diff($kinds, ['swim', 'wetting', 'up-style', 'trim', 'heat-tool', 'chemical-service', 'seal']) !== []
+        ) {
+            $this->proteinBefore = $protein;
+        }
     }
 
     private function since(string $what, int $day): int

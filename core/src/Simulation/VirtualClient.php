@@ -14,9 +14,10 @@ use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\Statistics\SeededRandom;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
 
 /** A client drawn at random: her head, her water and air, what she is used to, and how well it is written down. */
 final readonly class VirtualClient
@@ -34,7 +35,7 @@ final readonly class VirtualClient
     private function __construct(
         public Head $head,
         public VirtualHead $virtual,
-        public Chance $chance,
+        public SeededRandom $chance,
         private int $maskEvery,
         private int $strongEvery,
         private int $clarifyEvery,
@@ -48,30 +49,63 @@ final readonly class VirtualClient
     /** @param bool $tellsAll writes down every step at home as it was, to see what forgetting costs */
     public static function draw(int $seed, bool $tellsAll = false): self
     {
-        $chance = new Chance($seed);
-        $porosities = Porosity::cases();
-        $main = $porosities[$chance->between(0, 2)];
-        $other = $chance->happens(0.5) ? $porosities[$chance->between(0, 2)] : $main;
-        $strand = StrandDiameter::cases()[$chance->between(0, 2)];
-        $parts = array_map(
-            static fn (Zone $zone): ZonePart => new ZonePart($zone, Part::Length, in_array($zone, [Zone::Crown, Zone::Centre, Zone::Nape], true) ? $other : $main, $strand),
-            Zone::cases(),
-        );
+        $chance = new SeededRandom($seed);
         $head = new Head(
-            $parts,
+            self::parts($chance),
             hardnessMgPerL: (float) $chance->between(0, 350),
             humidityPercent: (float) $chance->between(30, 75),
             load: StylingLoad::cases()[$chance->between(0, 2)],
             lengthMm: (float) $chance->between(150, 500),
             sections: $chance->between(3, 6),
             washEveryDays: $chance->between(5, 9),
-            method: new Method(['mask-heat' => $chance->happens(0.5) ? 'cap-or-hood' : 'body-heat', 'oils' => $chance->happens(0.5) ? 'seal' : 'none', 'pre-wash' => $chance->happens(0.5) ? 'oil' : 'none']),
+            method: new Method([
+                'mask-heat' => $chance->happens(0.5) ? 'cap-or-hood' : 'body-heat',
+                'oils' => $chance->happens(0.5) ? 'seal' : 'none',
+                'pre-wash' => $chance->happens(0.5) ? 'oil' : 'none',
+            ]),
         );
         $air = VirtualWeather::year($chance);
         $swimsIn = [null, null, null, null, null, null, 'pool', 'sea'][$chance->between(0, 7)];
-        $virtual = new VirtualHead($head, $chance, $chance->normal(55, 10), $chance->normal(56, 9), (float) $chance->between(5, 35), (float) $chance->between(0, 30));
+        $virtual = new VirtualHead(
+            $head,
+            $chance,
+            $chance->normal(55, 10),
+            $chance->normal(56, 9),
+            (float) $chance->between(5, 35),
+            (float) $chance->between(0, 30),
+        );
 
-        return new self($head, $virtual, $chance, $chance->between(1, 3), $chance->between(4, 9), $chance->between(3, 8), [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)], $air, $swimsIn, $tellsAll);
+        return new self(
+            $head,
+            $virtual,
+            $chance,
+            $chance->between(1, 3),
+            $chance->between(4, 9),
+            $chance->between(3, 8),
+            [CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::CoWash][$chance->between(0, 2)],
+            $air,
+            $swimsIn,
+            $tellsAll,
+        );
+    }
+
+    /** @return list<ZonePart> one porosity all over, or another at the back */
+    private static function parts(SeededRandom $chance): array
+    {
+        $porosities = Porosity::cases();
+        $main = $porosities[$chance->between(0, 2)];
+        $other = $chance->happens(0.5) ? $porosities[$chance->between(0, 2)] : $main;
+        $strand = StrandDiameter::cases()[$chance->between(0, 2)];
+
+        return array_map(
+            static fn (Zone $zone): ZonePart => new ZonePart(
+                $zone,
+                Part::Length,
+                in_array($zone, [Zone::Crown, Zone::Centre, Zone::Nape], true) ? $other : $main,
+                $strand,
+            ),
+            Zone::cases(),
+        );
     }
 
     /** What the air around her holds on a day: her usual, and the swing of the weather about it; in %. */
@@ -89,7 +123,9 @@ final readonly class VirtualClient
      */
     public function swim(): array
     {
-        return $this->swimsIn !== null && $this->chance->happens(self::SWIMS_A_DAY) ? [new Step(StepKind::Swim, how: $this->swimsIn)] : [];
+        return $this->swimsIn !== null && $this->chance->happens(self::SWIMS_A_DAY)
+            ? [new Step(StepKind::Swim, how: $this->swimsIn)]
+            : [];
     }
 
     /**
@@ -106,7 +142,11 @@ final readonly class VirtualClient
             Step::cleanse($due($this->clarifyEvery) ? CleanseKind::Clarifying : $this->cleanse),
             $due($this->strongEvery) ? Step::strongProtein(10) : null,
             $due($this->maskEvery) ? Step::mask((float) $this->chance->between(10, 35)) : Step::conditioner(3),
-            Step::detangle(max(5.0, round($this->chance->normal(4.5, 1) * $this->head->sections)), 'comb', 'wet-with-slip'),
+            Step::detangle(
+                max(5.0, round($this->chance->normal(4.5, 1) * $this->head->sections)),
+                'comb',
+                'wet-with-slip',
+            ),
             Step::leaveIn(),
         ]));
     }
@@ -147,7 +187,9 @@ final readonly class VirtualClient
             StepKind::Mask => Step::conditioner(3),
             StepKind::Conditioner => Step::mask(15),
             StepKind::StrongProtein => Step::mildProtein(5),
-            StepKind::Cleanse => Step::cleanse($step->cleanse === CleanseKind::Shampoo ? CleanseKind::Gentle : CleanseKind::Shampoo),
+            StepKind::Cleanse => Step::cleanse(
+                $step->cleanse === CleanseKind::Shampoo ? CleanseKind::Gentle : CleanseKind::Shampoo,
+            ),
             default => $step,
         };
     }

@@ -6,8 +6,9 @@ namespace Nagomi\Core\Simulation;
 
 use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
+use Nagomi\Core\Statistics\SeededRandom;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
 
 /**
  * A head with a hidden truth, for demo data and for proving the filter. It follows the model as docs/engine.md writes
@@ -29,13 +30,20 @@ final class VirtualHead
     /** @var array<string, float> this head's own offset of each reading */
     private array $offsets = [];
 
-    public function __construct(private readonly Head $head, private readonly Chance $chance, float $moisture = 58, float $protein = 58, float $buildUp = 14, float $wear = 12)
-    {
+    public function __construct(
+        private readonly Head $head,
+        private readonly SeededRandom $chance,
+        float $moisture = 58,
+        float $protein = 58,
+        float $buildUp = 14,
+        float $wear = 12,
+    ) {
         $this->moistureFading = exp($chance->normal(0, 0.45));
         $this->proteinFading = exp($chance->normal(0, 0.45));
         $this->uptake = exp($chance->normal(0, 0.25));
         $noises = [
-            'dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35, 'memory' => 1.2,
+            'dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35,
+            'memory' => 1.2,
             'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'life' => 1.5,
         ];
         foreach ($noises as $test => $noise) {
@@ -45,7 +53,8 @@ final class VirtualHead
         foreach ($head->strata as $stratum) {
             $truth[] = [
                 'moisture' => $moisture + $chance->normal(0, 4), 'protein' => $protein + $chance->normal(0, 4),
-                'washable' => 0.6 * $buildUp, 'stubborn' => 0.4 * $buildUp, 'wear' => $wear + 22 * $stratum->treatedShare,
+                'washable' => 0.6 * $buildUp, 'stubborn' => 0.4 * $buildUp,
+                'wear' => $wear + 22 * $stratum->treatedShare,
             ];
         }
         $this->truth = $truth;
@@ -60,15 +69,25 @@ final class VirtualHead
     {
         $load = self::of(['light' => 1, 'medium' => 2, 'heavy' => 4], $this->head->load->value) * 0.3;
         foreach ($this->head->strata as $s => $stratum) {
-            $halfLife = self::of(['low' => 20, 'medium' => 15, 'high' => 9], $stratum->porosity->value) * ($this->sealed ? 1.25 : 1);
+            $halfLife = self::of(
+                ['low' => 20, 'medium' => 15, 'high' => 9],
+                $stratum->porosity->value,
+            ) * ($this->sealed ? 1.25 : 1);
             $regain = $this->regain($humidityPercent ?? $this->head->humidityPercent);
             $air = 28 + 2 * ($regain - 9.8);
             $truth = &$this->truth[$s];
             $truth['moisture'] = $air + ($truth['moisture'] - $air) * 0.5 ** ($this->moistureFading / $halfLife);
-            $truth['protein'] *= 0.5 ** ($this->proteinFading / self::of(['low' => 160, 'medium' => 120, 'high' => 84], $stratum->porosity->value));
+            $truth['protein'] *= 0.5 ** (
+                $this->proteinFading / self::of(
+                    ['low' => 160, 'medium' => 120, 'high' => 84],
+                    $stratum->porosity->value,
+                )
+            );
             $truth['washable'] = min(100, $truth['washable'] + 0.8 * $load);
             $truth['stubborn'] = min(100, $truth['stubborn'] + 0.2 * $load);
-            $truth['wear'] = $truth['wear'] * (1 - 0.29 / $this->head->lengthMm) + ($this->tight ? .5 : 0) + ($this->head->method->choices['night'] === 'cotton' ? .05 : 0);
+            $truth['wear'] = $truth['wear'] * (1 - 0.29 / $this->head->lengthMm) + ($this->tight ? .5 : 0) + (
+                $this->head->method->choices['night'] === 'cotton' ? .05 : 0
+            );
             unset($truth);
         }
     }
@@ -111,45 +130,92 @@ final class VirtualHead
     {
         $porosity = $this->head->strata[$s]->porosity->value;
         $truth = &$this->truth[$s];
-        if ($step->cleanse !== null) {
-            $strength = ['co-wash' => .25, 'low-lather' => .4, 'gentle' => .55, 'shampoo' => .7, 'clarifying' => .93, 'chelating' => .95][$step->cleanse->value];
-            $kept = ['clarifying' => .35, 'chelating' => .08][$step->cleanse->value] ?? 1.0;
-            for ($pass = 0; $pass < $step->passes; $pass++) {
-                $half = $pass === 0 ? 1.0 : 0.5;
-                $loss = $half * $strength * self::of(['low' => .8, 'medium' => 1, 'high' => 1.25], $porosity) * ($this->preWashed ? .5 : 1);
-                $truth['washable'] *= 1 - $half * $strength;
-                $truth['stubborn'] *= 1 - $half * (1 - $kept);
-                $truth['moisture'] = max(0, $truth['moisture'] - 8 * $loss);
-                $truth['protein'] = max(0, $truth['protein'] - .5 * $loss);
-                $truth['wear'] += .2 * ($this->preWashed ? .5 : 1);
-            }
-            $truth['stubborn'] = min(100, $truth['stubborn'] + .8 * $this->head->hardnessMgPerL / 100);
-        }
-        $label = ['mask' => 15, 'conditioner' => 3, 'mild-protein' => 5, 'strong-protein' => 5][$step->kind->value] ?? 5;
-        $time = $step->heat ? self::of(['low' => 8, 'medium' => 8, 'high' => 4], $porosity) : self::of(['low' => 15, 'medium' => 8, 'high' => 4], $porosity);
+        $this->cleanse($s, $step);
+        $label = ['mask' => 15, 'conditioner' => 3, 'mild-protein' => 5, 'strong-protein' => 5][$step->kind->value]
+            ?? 5;
+        $time = $step->heat
+            ? self::of(['low' => 8, 'medium' => 8, 'high' => 4], $porosity)
+            : self::of(['low' => 15, 'medium' => 8, 'high' => 4], $porosity);
         $share = $step->kind === StepKind::LeaveIn ? 1.0 : 1 - exp(-min($step->minutes ?? 0, 3 * $label) / $time);
-        $free = (1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $luck * $share;
-        $truth['moisture'] += (['mask' => 38, 'conditioner' => 12, 'leave-in' => 6][$step->kind->value] ?? 0) * $free * (1 - $truth['moisture'] / 100);
-        $truth['protein'] += (['mild-protein' => 11, 'strong-protein' => 36][$step->kind->value] ?? 0) * $free * (1 - $truth['protein'] / 100);
+        $free = (
+            1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100
+        ) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $luck * $share;
+        $truth['moisture'] += (
+            ['mask' => 38, 'conditioner' => 12, 'leave-in' => 6][$step->kind->value] ?? 0
+        ) * $free * (1 - $truth['moisture'] / 100);
+        $truth['protein'] += (
+            ['mild-protein' => 11, 'strong-protein' => 36][$step->kind->value] ?? 0
+        ) * $free * (1 - $truth['protein'] / 100);
         if ($step->kind === StepKind::StrongProtein) {
             $truth['moisture'] -= 4;
         }
-        if ($step->kind === StepKind::Swim) {
-            [$dries, $washable, $stubborn] = $step->how === 'sea' ? [3, 2, .5] : [2, 0, 2];
-            $truth['moisture'] -= $dries * self::of(['low' => .8, 'medium' => 1, 'high' => 1.25], $porosity) * ($this->preWashed ? .5 : 1);
-            $truth['washable'] = min(100, $truth['washable'] + $washable);
-            $truth['stubborn'] = min(100, $truth['stubborn'] + $stubborn);
-        }
-        $truth['wear'] += match ($step->kind) {
-            StepKind::Swim, StepKind::Wetting => .1,
-            StepKind::Detangle => .02 * ($step->minutes ?? 0) * ['fingers' => .5, 'comb' => 1, 'brush' => 1.6][$step->tool ?? 'comb'] * ['wet-with-slip' => 1, 'wet-without' => 2, 'dry-with-oil' => .8, 'dry-without' => 3][$step->how ?? 'wet-with-slip'],
-            StepKind::HeatTool => $step->how === 'high' ? 1.5 : .5,
-            StepKind::ChemicalService => 20,
-            StepKind::Trim => -$truth['wear'] * min(1, ($step->millimetres ?? 0) / $this->head->lengthMm),
-            default => 0,
-        };
+        $this->swim($s, $step);
+        $truth['wear'] += $this->wears($truth['wear'], $step);
         $truth['moisture'] = max(0.0, min(100.0, $truth['moisture']));
         $truth['protein'] = max(0.0, min(100.0, $truth['protein']));
+    }
+
+    private function cleanse(int $s, Step $step): void
+    {
+        if ($step->cleanse === null) {
+            return;
+        }
+        $porosity = $this->head->strata[$s]->porosity->value;
+        $truth = &$this->truth[$s];
+        $strength = [
+            'co-wash' => .25, 'low-lather' => .4, 'gentle' => .55, 'shampoo' => .7, 'clarifying' => .93,
+            'chelating' => .95,
+        ][$step->cleanse->value];
+        $kept = ['clarifying' => .35, 'chelating' => .08][$step->cleanse->value] ?? 1.0;
+        for ($pass = 0; $pass < $step->passes; $pass++) {
+            $half = $pass === 0 ? 1.0 : 0.5;
+            $loss = $half * $strength * self::of(
+                ['low' => .8, 'medium' => 1, 'high' => 1.25],
+                $porosity,
+            ) * ($this->preWashed ? .5 : 1);
+            $truth['washable'] *= 1 - $half * $strength;
+            $truth['stubborn'] *= 1 - $half * (1 - $kept);
+            $truth['moisture'] = max(0, $truth['moisture'] - 8 * $loss);
+            $truth['protein'] = max(0, $truth['protein'] - .5 * $loss);
+            $truth['wear'] += .2 * ($this->preWashed ? .5 : 1);
+        }
+        $truth['stubborn'] = min(100, $truth['stubborn'] + .8 * $this->head->hardnessMgPerL / 100);
+    }
+
+    private function swim(int $s, Step $step): void
+    {
+        if ($step->kind !== StepKind::Swim) {
+            return;
+        }
+        $porosity = $this->head->strata[$s]->porosity->value;
+        $truth = &$this->truth[$s];
+        [$dries, $washable, $stubborn] = $step->how === 'sea' ? [3, 2, .5] : [2, 0, 2];
+        $truth['moisture'] -= $dries * self::of(
+            ['low' => .8, 'medium' => 1, 'high' => 1.25],
+            $porosity,
+        ) * ($this->preWashed ? .5 : 1);
+        $truth['washable'] = min(100, $truth['washable'] + $washable);
+        $truth['stubborn'] = min(100, $truth['stubborn'] + $stubborn);
+    }
+
+    private function wears(float $worn, Step $step): float
+    {
+        return match ($step->kind) {
+            StepKind::Swim, StepKind::Wetting => .1,
+            StepKind::Detangle => .02
+                * ($step->minutes ?? 0)
+                * ['fingers' => .5, 'comb' => 1, 'brush' => 1.6][$step->tool ?? 'comb']
+                * [
+                    'wet-with-slip' => 1,
+                    'wet-without' => 2,
+                    'dry-with-oil' => .8,
+                    'dry-without' => 3,
+                ][$step->how ?? 'wet-with-slip'],
+            StepKind::HeatTool => $step->how === 'high' ? 1.5 : .5,
+            StepKind::ChemicalService => 20,
+            StepKind::Trim => -$worn * min(1, ($step->millimetres ?? 0) / $this->head->lengthMm),
+            default => 0,
+        };
     }
 
     /** Noise of hands and eyes, standard deviation 1: heavy tails, and now and then a gross error. */
@@ -173,19 +239,11 @@ final class VirtualHead
             $protein += $stratum->share * $p;
             $off += $stratum->share * abs($m);
             $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
-            $broken += $stratum->share * exp(.03 * ($this->truth[$s]['wear'] + max(0, abs($m) - 15) + max(0, abs($p) - 15)));
+            $broken += $stratum->share * exp(
+                .03 * ($this->truth[$s]['wear'] + max(0, abs($m) - 15) + max(0, abs($p) - 15)),
+            );
         }
-        $hairs = [];
-        for ($hair = $this->chance->between(3, 5); $hair > 0; $hair--) {
-            $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->noise());
-            $return = max(40.0, min(100.0, 95 + .4 * $protein - .1 * $moisture + $this->offsets['return'] + 5 * $this->noise()));
-            $rest = 5.0 * $this->chance->between(14, 26);
-            $stretched = round($rest * (1 + min(1.2, $stretch / 100)));
-            $snaps = $this->chance->happens($protein < -20 || $moisture < -22 ? 0.3 : 0.02);
-            $hairs[] = ['rest_mm' => $rest, 'stretched_mm' => $stretched] + ($snaps
-                ? ['snapped' => true]
-                : ['returned_mm' => max($rest, min($stretched, round(2 * ($stretched - $return / 100 * ($stretched - $rest))) / 2))]);
-        }
+        $hairs = $this->hairs($moisture, $protein);
         $signs = $this->points('signs', $buildUp / 10, 0, 10, 1.5);
         $each = [];
         foreach (['dull', 'beads', 'sticky', 'film', 'no_lather'] as $sign) {
@@ -197,15 +255,41 @@ final class VirtualHead
             'build-up-signs' => $each,
             'dryness' => ['points' => $this->points('dryness', 3 - $moisture / 10, 0, 10, 1.2)],
             'feel' => ['points' => $this->points('feel', ($moisture - $protein) / 10, -5, 5, 1.2)],
-            'style-life' => ['days' => $this->points('life', 6.5 + .08 * $protein - .06 * $off, 0, 60, 1.5), 'refreshes' => $this->chance->between(0, 3)],
+            'style-life' => [
+                'days' => $this->points('life', 6.5 + .08 * $protein - .06 * $off, 0, 60, 1.5),
+                'refreshes' => $this->chance->between(0, 3),
+            ],
             'curl-memory' => ['points' => $this->points('memory', 7 + .1 * $protein - .05 * $off, 0, 10, 1.2)],
             'wet-stretch' => ['hairs' => $hairs],
             'broken-hairs' => [
                 'shed' => $this->chance->poisson(75 * max(1, $daysSinceDetangled) * $this->chance->gamma(20)),
-                'broken' => $this->chance->poisson(($daysSinceDetangled + 2) * 1.5 * $broken * exp($this->offsets['broken']) * $this->chance->gamma(6)),
+                'broken' => $this->chance->poisson(
+                    ($daysSinceDetangled + 2) * 1.5 * $broken * exp($this->offsets['broken']) * $this->chance->gamma(6),
+                ),
                 'days_since_detangled' => $daysSinceDetangled,
             ],
         ];
+    }
+
+    /** @return list<array<string, float|bool>> as the wet stretch test writes hairs down */
+    private function hairs(float $moisture, float $protein): array
+    {
+        $hairs = [];
+        for ($hair = $this->chance->between(3, 5); $hair > 0; $hair--) {
+            $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->noise());
+            $return = max(
+                40.0,
+                min(100.0, 95 + .4 * $protein - .1 * $moisture + $this->offsets['return'] + 5 * $this->noise()),
+            );
+            $rest = 5.0 * $this->chance->between(14, 26);
+            $stretched = round($rest * (1 + min(1.2, $stretch / 100)));
+            $snaps = $this->chance->happens($protein < -20 || $moisture < -22 ? 0.3 : 0.02);
+            $returned = round(2 * ($stretched - $return / 100 * ($stretched - $rest))) / 2;
+            $hairs[] = ['rest_mm' => $rest, 'stretched_mm' => $stretched]
+                + ($snaps ? ['snapped' => true] : ['returned_mm' => max($rest, min($stretched, $returned))]);
+        }
+
+        return $hairs;
     }
 
     /**
@@ -220,7 +304,9 @@ final class VirtualHead
             $m = $this->truth[$s]['moisture'] - $stratum->targetMoisture();
             $moisture += $stratum->share * $m;
             $off += $stratum->share * abs($m);
-            $protein += $stratum->share * ($this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive));
+            $protein += $stratum->share * (
+                $this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive)
+            );
             $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
             $wear += $stratum->share * $this->truth[$s]['wear'];
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Validation;
 
-use Nagomi\Core\Balance\Calendar;
-use Nagomi\Core\Balance\Filter;
-use Nagomi\Core\Balance\Layout;
-use Nagomi\Core\Balance\Point;
-use Nagomi\Core\Balance\Trace;
+use Nagomi\Core\Estimation\FilterRun;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Treatments\Calendar;
 
 /** Holds what the filter said of virtual heads against what was true of them. */
 final class FilterScore
@@ -24,7 +24,7 @@ final class FilterScore
     /** Reserves that part low, middle and high; about a third of the virtual heads' days lie in each. */
     private const THIRDS = [44.0, 53.0];
 
-    private const QUANTITIES = ['moisture' => Layout::MOISTURE, 'protein' => Layout::PROTEIN];
+    private const QUANTITIES = ['moisture' => StateLayout::MOISTURE, 'protein' => StateLayout::PROTEIN];
 
     /** @var array<string, array{inside: int, all: int, width: float}> by quantity and by slice */
     private array $slices = [];
@@ -38,23 +38,25 @@ final class FilterScore
     /** @var array<int, array{sum: float, count: int}> absolute error by days ahead */
     public array $byHorizon = [];
 
-    public function take(Life $life): void
+    public function take(SimulatedLife $life): void
     {
         $last = $life->from->modify('+' . (count($life->truth) - 1) . ' days');
-        $learning = Filter::through($life->history(), $last);
-        $averaged = Filter::through($life->history(), $last, learning: false);
+        $learning = KalmanFilter::through($life->history(), $last);
+        $averaged = KalmanFilter::through($life->history(), $last, learning: false);
         foreach ($learning->daily($life->from, $last) as $point) {
             $day = Calendar::daysBetween($life->from, $point->date);
             if ($day >= self::FROM_DAY && $day % 7 === 0) {
                 $this->interval($life, $point, $day);
             }
-            if ($day >= self::FROM_DAY && $day % self::AHEAD_DAYS === 0 && isset($life->truth[$day + self::AHEAD_DAYS])) {
+            if (
+                $day >= self::FROM_DAY && $day % self::AHEAD_DAYS === 0 && isset($life->truth[$day + self::AHEAD_DAYS])
+            ) {
                 $this->ahead($life, $point, $averaged, $day);
             }
         }
     }
 
-    private function interval(Life $life, Point $point, int $day): void
+    private function interval(SimulatedLife $life, Snapshot $point, int $day): void
     {
         $sinceReading = $day - max(array_filter($life->visits, static fn (int $visit): bool => $visit <= $day) ?: [0]);
         foreach (self::QUANTITIES as $name => $quantity) {
@@ -68,7 +70,14 @@ final class FilterScore
                 $believed = $point->state->value($s, $quantity);
                 $third = $believed < self::THIRDS[0] ? 'low' : ($believed < self::THIRDS[1] ? 'middle' : 'high');
                 $weeks = min(3, intdiv($sinceReading, 7));
-                foreach ([$name, "{$name}, {$stratum->porosity->value} porosity", "{$name}, {$third} third", "{$name}, week {$weeks} since reading"] as $slice) {
+                foreach (
+                    [
+                        $name,
+                        "{$name}, {$stratum->porosity->value} porosity",
+                        "{$name}, {$third} third",
+                        "{$name}, week {$weeks} since reading",
+                    ] as $slice
+                ) {
                     $this->slices[$slice] ??= ['inside' => 0, 'all' => 0, 'width' => 0.0];
                     $this->slices[$slice]['inside'] += abs($score) <= self::Z_80 ? 1 : 0;
                     $this->slices[$slice]['all']++;
@@ -79,12 +88,12 @@ final class FilterScore
     }
 
     /** Four weeks on with what was recorded of them and without their readings. */
-    private function ahead(Life $life, Point $point, Trace $averaged, int $day): void
+    private function ahead(SimulatedLife $life, Snapshot $point, FilterRun $averaged, int $day): void
     {
         $until = $point->date->modify('+' . self::AHEAD_DAYS . ' days');
         $told = $life->history()->withoutReadings();
-        $forecast = Filter::through($told, $until, $point)->daily($point->date->modify('+1 day'), $until, $point);
-        $unlearned = Filter::through($told, $until, $averaged->daily($point->date, $point->date)[0])->last();
+        $forecast = KalmanFilter::through($told, $until, $point)->daily($point->date->modify('+1 day'), $until, $point);
+        $unlearned = KalmanFilter::through($told, $until, $averaged->daily($point->date, $point->date)[0])->last();
         foreach (self::QUANTITIES as $name => $quantity) {
             foreach (array_keys($life->head->strata) as $s) {
                 $truth = $life->truth[$day + self::AHEAD_DAYS][$s][$name];
@@ -93,7 +102,9 @@ final class FilterScore
                 $this->error('held', $truth - $point->state->value($s, $quantity));
                 foreach ([1, 7, 14, 21, 28] as $horizon) {
                     $this->byHorizon[$horizon] ??= ['sum' => 0.0, 'count' => 0];
-                    $this->byHorizon[$horizon]['sum'] += abs($life->truth[$day + $horizon][$s][$name] - $forecast[$horizon - 1]->state->value($s, $quantity));
+                    $this->byHorizon[$horizon]['sum'] += abs(
+                        $life->truth[$day + $horizon][$s][$name] - $forecast[$horizon - 1]->state->value($s, $quantity),
+                    );
                     $this->byHorizon[$horizon]['count']++;
                 }
             }
@@ -145,7 +156,9 @@ final class FilterScore
     /** Mean absolute error four weeks ahead as a ratio to another method's: averaged or held. */
     public function errorRatio(string $to): float
     {
-        $mean = fn (string $method): float => isset($this->errors[$method]) ? $this->errors[$method]['sum'] / $this->errors[$method]['count'] : NAN;
+        $mean = fn (string $method): float => isset($this->errors[$method])
+            ? $this->errors[$method]['sum'] / $this->errors[$method]['count']
+            : NAN;
 
         return $mean('learning') / $mean($to);
     }

@@ -5,32 +5,37 @@ declare(strict_types=1);
 namespace Nagomi\Core\Validation;
 
 use DateTimeImmutable;
-use Nagomi\Core\Air\Humidity;
-use Nagomi\Core\Balance\Calendar;
-use Nagomi\Core\Balance\Filter;
-use Nagomi\Core\Balance\History;
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Reading\Moment;
-use Nagomi\Core\Reading\Reading;
-use Nagomi\Core\Season\Choice;
-use Nagomi\Core\Season\Choices;
-use Nagomi\Core\Season\Plan;
-use Nagomi\Core\Season\Planner;
+use Nagomi\Core\Planning\Plan;
+use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Planning\WashOptions;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Simulation\VirtualClient;
-use Nagomi\Core\Treatment\Place;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
-use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
 use RuntimeException;
 
-/** Lets virtual heads live by the plan, replanned at each visit, and by the fixed calendar, and counts days out of band. */
+/**
+ * Lets virtual heads live by the plan, replanned at each visit, and by the fixed calendar, and counts days out of band.
+ */
 final class PlanScore
 {
     private const BAND = 15.0;
 
     /** @var array<string, array{days: float, minutes: float}> */
-    private array $totals = ['plan' => ['days' => 0.0, 'minutes' => 0.0], 'calendar' => ['days' => 0.0, 'minutes' => 0.0]];
+    private array $totals = [
+        'plan' => ['days' => 0.0, 'minutes' => 0.0],
+        'calendar' => ['days' => 0.0, 'minutes' => 0.0],
+    ];
 
     public int $rulesBroken = 0;
 
@@ -56,20 +61,29 @@ final class PlanScore
             $washDays = [...$washDays, ...self::told("s{$day}", $date, $client->recordedAtHome($swim), Place::Home)];
             $visits = $day === $nextVisit;
             if ($visits && $way === 'plan') {
-                $readings = [...$readings, ...self::readings($client->virtual->read($day - $lastWash), $day, $date, Moment::BeforeCleansing)];
+                $read = $client->virtual->read($day - $lastWash);
+                $readings = [...$readings, ...self::readings($read, $day, $date, Moment::BeforeCleansing)];
                 $planned = $this->planned($client, $washDays, $readings, $date, $day);
             }
-            $choice = $way === 'plan' ? ($planned[$day] ?? null) : ($day % $head->washEveryDays === 0 ? self::byCalendar($head, $wash) : null);
+            $choice = match (true) {
+                $way === 'plan' => $planned[$day] ?? null,
+                $day % $head->washEveryDays === 0 => self::byCalendar($head, $wash),
+                default => null,
+            };
             if ($choice !== null) {
                 $steps = $choice->steps($head);
                 $client->virtual->wash($steps);
-                $washDays = [...$washDays, ...self::told("w{$day}", $date, $visits ? $steps : $client->recordedAtHome($steps), $visits ? Place::Salon : Place::Home)];
+                [$told, $place] = $visits
+                    ? [$steps, Place::Salon]
+                    : [$client->recordedAtHome($steps), Place::Home];
+                $washDays = [...$washDays, ...self::told("w{$day}", $date, $told, $place)];
                 $this->totals[$way]['minutes'] += $choice->minutes($head);
                 $lastWash = $day;
                 $wash++;
             }
             if ($visits) {
-                $readings = [...$readings, ...self::readings($choice === null ? [] : $client->virtual->readAfterStyling(), $day, $date, Moment::AfterStyling)];
+                $read = $choice === null ? [] : $client->virtual->readAfterStyling();
+                $readings = [...$readings, ...self::readings($read, $day, $date, Moment::AfterStyling)];
                 $nextVisit = $day + $client->nextVisit();
             }
             $this->totals[$way]['days'] += $this->outOfBand($client);
@@ -93,19 +107,39 @@ final class PlanScore
      */
     private static function readings(array $raws, int $day, DateTimeImmutable $date, Moment $moment): array
     {
-        return array_map(static fn (string $test, array $raw): Reading => new Reading("r{$day}-{$test}", $date, $moment, $test, $raw), array_keys($raws), $raws);
+        return array_map(
+            static fn (string $test, array $raw): Reading => new Reading(
+                "r{$day}-{$test}",
+                $date,
+                $moment,
+                $test,
+                $raw,
+            ),
+            array_keys($raws),
+            $raws,
+        );
     }
 
     /**
      * @param list<WashDay> $washDays
      * @param list<Reading> $readings
      *
-     * @return array<int, Choice> by day of this life
+     * @return array<int, WashOption> by day of this life
      */
-    private function planned(VirtualClient $client, array $washDays, array $readings, DateTimeImmutable $date, int $day): array
-    {
-        $history = new History($client->head, $washDays, $readings, air: new Humidity($client->head->humidityPercent, $client->air));
-        $plan = Planner::plan(Filter::through($history, $date)->last(), $washDays, 12);
+    private function planned(
+        VirtualClient $client,
+        array $washDays,
+        array $readings,
+        DateTimeImmutable $date,
+        int $day,
+    ): array {
+        $history = new HeadHistory(
+            $client->head,
+            $washDays,
+            $readings,
+            air: new Humidity($client->head->humidityPercent, $client->air),
+        );
+        $plan = Planner::plan(KalmanFilter::through($history, $date)->last(), $washDays, 12);
         $planned = [];
         foreach ($plan->items as $item) {
             $planned[$day + $item->day] = $item->choice;
@@ -135,13 +169,26 @@ final class PlanScore
     }
 
     /** Mask each wash, clarifying each four weeks, strong protein each six. */
-    private static function byCalendar(Head $head, int $wash): Choice
+    private static function byCalendar(Head $head, int $wash): WashOption
     {
-        $due = static fn (int $weeks): bool => $wash % max(1, (int) round(7 * $weeks / $head->washEveryDays)) === 0 && $wash > 0;
-        $rhythm = Choices::houseRhythm($head);
-        $clarifying = array_values(array_filter(Choices::of($head), static fn (Choice $choice): bool => $choice->cleanse->clarifies()))[0] ?? $rhythm;
+        $due = static fn (int $weeks): bool => $wash % max(1, (int) round(7 * $weeks / $head->washEveryDays)) === 0
+            && $wash > 0;
+        $rhythm = WashOptions::houseRhythm($head);
+        $clarifying = array_values(array_filter(
+            WashOptions::of($head),
+            static fn (WashOption $choice): bool => $choice->cleanse->clarifies(),
+        ))[0]
+            ?? $rhythm;
 
-        return new Choice($due(4) ? $clarifying->cleanse : $rhythm->cleanse, $rhythm->passes, StepKind::Mask, 25.0, $rhythm->heat, $due(6) ? StepKind::StrongProtein : null, $rhythm->preWash);
+        return new WashOption(
+            $due(4) ? $clarifying->cleanse : $rhythm->cleanse,
+            $rhythm->passes,
+            StepKind::Mask,
+            25.0,
+            $rhythm->heat,
+            $due(6) ? StepKind::StrongProtein : null,
+            $rhythm->preWash,
+        );
     }
 
     /** Share of the head that is out of its band today. */
@@ -150,7 +197,8 @@ final class PlanScore
         $share = 0.0;
         foreach ($client->head->strata as $s => $stratum) {
             $truth = $client->virtual->truth[$s];
-            $out = abs($truth['moisture'] - $stratum->targetMoisture()) > self::BAND || abs($truth['protein'] - $stratum->targetProtein($client->head->proteinSensitive)) > self::BAND;
+            $out = abs($truth['moisture'] - $stratum->targetMoisture()) > self::BAND
+                || abs($truth['protein'] - $stratum->targetProtein($client->head->proteinSensitive)) > self::BAND;
             $share += $out ? $stratum->share : 0.0;
         }
 

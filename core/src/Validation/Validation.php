@@ -25,12 +25,12 @@ final readonly class Validation
     {
         $filter = new FilterScore();
         for ($i = 0; $i < $heads; $i++) {
-            $filter->take(Life::live($seed + $i, 7 * $weeks));
+            $filter->take(SimulatedLife::live($seed + $i, 7 * $weeks));
         }
         // What forgotten and mistaken steps at home cost, over the first of the same heads.
         $allTold = new FilterScore();
         for ($i = 0; $i < min($heads, self::HEADS_ALL_TOLD); $i++) {
-            $allTold->take(Life::live($seed + $i, 7 * $weeks, true));
+            $allTold->take(SimulatedLife::live($seed + $i, 7 * $weeks, true));
         }
         $plan = new PlanScore();
         for ($i = 0; $i < $planHeads; $i++) {

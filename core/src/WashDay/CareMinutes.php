@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Nagomi\Core\WashDay;
 
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Season\Choice;
-use Nagomi\Core\Season\ChoiceMinutes;
+use Nagomi\Core\Planning\OptionMinutes;
+use Nagomi\Core\Planning\WashOption;
 
-/** The minutes of a wash day as its builder counts them, at the head's own pace: a plan, a booking and the wash day itself say the same. */
-final class CareMinutes implements ChoiceMinutes
+/**
+ * The minutes of a wash day as its builder counts them, at the head's own pace: a plan, a booking and the wash day
+ * itself say the same.
+ */
+final class CareMinutes implements OptionMinutes
 {
     /** @var array<string, float> by what is done */
     private array $known = [];
@@ -18,10 +21,15 @@ final class CareMinutes implements ChoiceMinutes
     {
     }
 
-    public function of(Choice $choice, Head $head): float
+    public function of(WashOption $choice, Head $head): float
     {
         $steps = $choice->steps($head);
 
-        return $this->known[serialize($steps)] ??= BasinBuilder::plan($head, $steps, $this->pace, Drying::LeavesDamp)->careMinutes();
+        return $this->known[serialize($steps)] ??= WashDayBuilder::plan(
+            $head,
+            $steps,
+            $this->pace,
+            DryingMethod::LeavesDamp,
+        )->careMinutes();
     }
 }

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Nagomi\Core\WashDay;
 
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameter\BasinModel;
-use Nagomi\Core\Parameter\BenchModel;
-use Nagomi\Core\Reading\Reading;
-use Nagomi\Core\Reading\Sign;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
-use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\WashDayParameters;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
 
-/** How long detangling a section and drying take on one head: from her own past, leaning on what is usual while that is short. */
+/**
+ * How long detangling a section and drying take on one head: from her own past, leaning on what is usual while that is
+ * short.
+ */
 final readonly class Pace
 {
     /** Wash days further back say little of how long one takes now. */
@@ -39,7 +42,10 @@ final readonly class Pace
         $sections = max(1, $head->sections);
         $detangled = $dried = [];
         foreach ($washDays as $day) {
-            $minutes = array_sum(array_map(static fn (Step $step): float => $step->kind === StepKind::Detangle ? $step->minutes ?? 0.0 : 0.0, $day->steps));
+            $minutes = array_sum(array_map(
+                static fn (Step $step): float => $step->kind === StepKind::Detangle ? $step->minutes ?? 0.0 : 0.0,
+                $day->steps,
+            ));
             if ($minutes > 0 && ! $day->approximate) {
                 $detangled[] = $minutes / $sections;
             }
@@ -53,10 +59,14 @@ final readonly class Pace
         }
         $usualDry = 0.0;
         foreach ($head->strata as $stratum) {
-            $usualDry += $stratum->share * BenchModel::POROSITY_DRYING_MINUTES[$stratum->porosity->value];
+            $usualDry += $stratum->share * ReadingParameters::POROSITY_DRYING_MINUTES[$stratum->porosity->value];
         }
-        [$detangle, $detangleSpread] = self::shrunk($detangled, $similarMinutes ?? BasinModel::DETANGLE_A_SECTION_MINUTES, BasinModel::SPREAD['detangle']);
-        [$dry, $drySpread] = self::shrunk($dried, $usualDry, BasinModel::SPREAD['dry']);
+        [$detangle, $detangleSpread] = self::shrunk(
+            $detangled,
+            $similarMinutes ?? WashDayParameters::DETANGLE_A_SECTION_MINUTES,
+            WashDayParameters::SPREAD['detangle'],
+        );
+        [$dry, $drySpread] = self::shrunk($dried, $usualDry, WashDayParameters::SPREAD['dry']);
 
         return new self($detangle, $detangleSpread, count($detangled), $dry, $drySpread, count($dried));
     }
@@ -71,7 +81,7 @@ final readonly class Pace
     private static function shrunk(array $own, float $usual, float $spread): array
     {
         $logs = array_map(log(...), $own);
-        $weight = BasinModel::USUAL_WEIGHS;
+        $weight = WashDayParameters::USUAL_WEIGHS;
         $mean = (array_sum($logs) + $weight * log($usual)) / (count($logs) + $weight);
         $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs));
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\WashDay;
 
 use DateTimeImmutable;
-use Nagomi\Core\Parameter\BasinModel;
+use Nagomi\Core\Parameters\WashDayParameters;
 
 /** When a protective style is to come down, and how long that takes: the later, the more tangled. */
 final readonly class TakeDown
@@ -22,15 +22,24 @@ final readonly class TakeDown
      *
      * @return self|null null for a style that is washed out
      */
-    public static function of(Styling $styling, DateTimeImmutable $madeOn, DateTimeImmutable $today, ?int $days = null): ?self
-    {
+    public static function of(
+        StylingMethod $styling,
+        DateTimeImmutable $madeOn,
+        DateTimeImmutable $today,
+        ?int $days = null,
+    ): ?self {
         if (! $styling->protects()) {
             return null;
         }
-        $days ??= BasinModel::PROTECTIVE_DAYS[$styling->value] ?? 14;
+        $days ??= WashDayParameters::PROTECTIVE_DAYS[$styling->value] ?? 14;
         $due = $madeOn->modify("+{$days} days");
         $late = $today > $due ? (int) $due->diff($today)->days : 0;
 
-        return new self($due, $late, BasinModel::TAKE_DOWN_MINUTES['in-time'] + BasinModel::TAKE_DOWN_MINUTES['each-week-late'] * $late / 7);
+        return new self(
+            $due,
+            $late,
+            WashDayParameters::TAKE_DOWN_MINUTES['in-time']
+                + WashDayParameters::TAKE_DOWN_MINUTES['each-week-late'] * $late / 7,
+        );
     }
 }

@@ -15,12 +15,19 @@ use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Tests\Support\Make;
 
 it('gives the eight zones all of the hair', function (): void {
-    expect(array_sum(array_map(fn (Zone $zone): float => $zone->shareOfHair(), Zone::cases())))->toEqualWithDelta(1.0, 1e-12);
+    expect(array_sum(
+        array_map(fn (Zone $zone): float => $zone->shareOfHair(), Zone::cases()),
+    ))->toEqualWithDelta(1.0, 1e-12);
 });
 
 it('makes one stratum of like hair and names it the whole head', function (): void {
     $strata = Make::head()->strata;
-    expect($strata)->toHaveCount(1)->and($strata[0]->name)->toBe('whole head')->and($strata[0]->share)->toEqualWithDelta(1.0, 1e-12);
+    expect($strata)
+        ->toHaveCount(1)
+        ->and($strata[0]->name)
+        ->toBe('whole head')
+        ->and($strata[0]->share)
+        ->toEqualWithDelta(1.0, 1e-12);
 });
 
 it('sorts zones of unlike porosity into strata by their share of hair', function (): void {

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Nagomi\Core\Tests\Support;
 
 use DateTimeImmutable;
-use Nagomi\Core\Balance\Calendar;
-use Nagomi\Core\Balance\Layout;
-use Nagomi\Core\Balance\Point;
-use Nagomi\Core\Balance\Prior;
-use Nagomi\Core\Balance\State;
+use Nagomi\Core\Estimation\Prior;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\Part;
@@ -18,12 +17,13 @@ use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
-use Nagomi\Core\Reading\Moment;
-use Nagomi\Core\Reading\Reading;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\StepKind;
-use Nagomi\Core\Treatment\WashDay;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
 
 /** Heads, states and histories for the tests. */
 final class Make
@@ -42,7 +42,12 @@ final class Make
         StrandDiameter $strand = StrandDiameter::Medium,
     ): Head {
         $parts = array_map(
-            static fn (Zone $zone): ZonePart => new ZonePart($zone, Part::Length, in_array($zone, $lowZones, true) ? Porosity::Low : $porosity, $strand),
+            static fn (Zone $zone): ZonePart => new ZonePart(
+                $zone,
+                Part::Length,
+                in_array($zone, $lowZones, true) ? Porosity::Low : $porosity,
+                $strand,
+            ),
             Zone::cases(),
         );
 
@@ -55,19 +60,19 @@ final class Make
     }
 
     /** A head at its targets, with build-up 5 and 5, known almost exactly. */
-    public static function atTarget(Head $head): Point
+    public static function atTarget(Head $head): Snapshot
     {
         $state = Prior::of($head);
         $mean = $state->mean;
         $covariance = array_fill(0, $state->layout->size, array_fill(0, $state->layout->size, 0.0));
         foreach ($head->strata as $s => $stratum) {
-            $mean[$state->layout->of($s, Layout::MOISTURE)] = $stratum->targetMoisture();
-            $mean[$state->layout->of($s, Layout::PROTEIN)] = $stratum->targetProtein($head->proteinSensitive);
-            $mean[$state->layout->of($s, Layout::WASHABLE)] = 5.0;
-            $mean[$state->layout->of($s, Layout::STUBBORN)] = 5.0;
+            $mean[$state->layout->of($s, StateLayout::MOISTURE)] = $stratum->targetMoisture();
+            $mean[$state->layout->of($s, StateLayout::PROTEIN)] = $stratum->targetProtein($head->proteinSensitive);
+            $mean[$state->layout->of($s, StateLayout::WASHABLE)] = 5.0;
+            $mean[$state->layout->of($s, StateLayout::STUBBORN)] = 5.0;
         }
 
-        return new Point(self::day(), new State($state->layout, array_values($mean), $covariance), false);
+        return new Snapshot(self::day(), new State($state->layout, array_values($mean), $covariance), false);
     }
 
     /** @param list<Step> $steps */
@@ -83,16 +88,35 @@ final class Make
     }
 
     /** @param array<mixed> $raw */
-    public static function reading(string $date, string $test, array $raw, Moment $moment = Moment::BeforeCleansing, ?Zone $zone = null, bool $confirmed = false): Reading
-    {
-        return new Reading("{$test}-{$date}-{$moment->value}", self::day($date), $moment, $test, $raw, $zone, 'Ilse', $confirmed);
+    public static function reading(
+        string $date,
+        string $test,
+        array $raw,
+        Moment $moment = Moment::BeforeCleansing,
+        ?Zone $zone = null,
+        bool $confirmed = false,
+    ): Reading {
+        return new Reading(
+            "{$test}-{$date}-{$moment->value}",
+            self::day($date),
+            $moment,
+            $test,
+            $raw,
+            $zone,
+            'Ilse',
+            $confirmed,
+        );
     }
 
     /** The five readings of a visit, as a head a little dry would give them. @return list<Reading> */
     public static function fiveReadings(string $date): array
     {
         return [
-            self::reading($date, 'build-up-signs', ['dull' => 1, 'beads' => 0, 'film' => 0, 'sticky' => 1, 'no_lather' => 0]),
+            self::reading(
+                $date,
+                'build-up-signs',
+                ['dull' => 1, 'beads' => 0, 'film' => 0, 'sticky' => 1, 'no_lather' => 0],
+            ),
             self::reading($date, 'dryness', ['points' => 5]),
             self::reading($date, 'feel', ['points' => -1]),
             self::reading($date, 'wet-stretch', ['hairs' => [

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use Nagomi\Core\Simulation\Chance;
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Simulation\VirtualClient;
+use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Step;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Validation\FilterScore;
-use Nagomi\Core\Validation\Life;
-use Nagomi\Core\Validation\Report;
+use Nagomi\Core\Validation\SimulatedLife;
 use Nagomi\Core\Validation\Validation;
+use Nagomi\Core\Validation\ValidationReport;
 
 it('holds about four truths of five in its 80 % intervals over virtual heads, and learns', function (): void {
     $figures = Validation::of(60, 36, 4000, 0)->figures();
@@ -33,26 +33,31 @@ it('would notice a filter that knows too much or too little', function (): void 
     $honest = new FilterScore();
     $confused = new FilterScore();
     for ($seed = 1; $seed <= 12; $seed++) {
-        $life = Life::live($seed, 200);
-        $other = Life::live($seed + 500, 200);
+        $life = SimulatedLife::live($seed, 200);
+        $other = SimulatedLife::live($seed + 500, 200);
         $honest->take($life);
-        $mixed = (new ReflectionClass(Life::class))->newInstanceWithoutConstructor();
-        (fn () => [$this->head, $this->from, $this->washDays, $this->readings, $this->truth, $this->visits, $this->air] = [$life->head, $life->from, $life->washDays, $other->readings, $life->truth, $life->visits, $life->air])->call($mixed);
+        $mixed = (new ReflectionClass(SimulatedLife::class))->newInstanceWithoutConstructor();
+        $mix = function () use ($life, $other): void {
+            foreach (get_object_vars($life) as $name => $value) {
+                $this->{$name} = $name === 'readings' ? $other->readings : $value;
+            }
+        };
+        $mix->call($mixed);
         $confused->take($mixed);
     }
     expect($confused->coverage('moisture'))->toBeLessThan($honest->coverage('moisture') - 0.1);
 });
 
 it('draws the same client from the same seed and another from another', function (): void {
-    $one = Life::live(11, 60);
-    $same = Life::live(11, 60);
-    $other = Life::live(12, 60);
+    $one = SimulatedLife::live(11, 60);
+    $same = SimulatedLife::live(11, 60);
+    $other = SimulatedLife::live(12, 60);
     expect($same->truth)->toBe($one->truth)->and($other->truth)->not->toBe($one->truth);
     expect(VirtualClient::draw(3)->head)->toEqual(VirtualClient::draw(3)->head);
 });
 
 it('draws numbers that are distributed as they should be', function (): void {
-    $chance = new Chance(5);
+    $chance = new SeededRandom(5);
     $uniform = $normal = $tailed = $gamma = $poisson = [];
     for ($i = 0; $i < 20_000; $i++) {
         $uniform[] = $chance->uniform();
@@ -62,8 +67,16 @@ it('draws numbers that are distributed as they should be', function (): void {
         $poisson[] = $chance->poisson(4.5);
     }
     $mean = fn (array $values): float => array_sum($values) / count($values);
-    $variance = fn (array $values): float => $mean(array_map(fn ($value): float => ($value - $mean($values)) ** 2, $values));
-    expect($mean($uniform))->toEqualWithDelta(0.5, 0.01)->and(min($uniform))->toBeGreaterThan(0.0)->and(max($uniform))->toBeLessThanOrEqual(1.0)
+    $variance = fn (array $values): float => $mean(array_map(
+        fn ($value): float => ($value - $mean($values)) ** 2,
+        $values,
+    ));
+    expect($mean($uniform))
+        ->toEqualWithDelta(0.5, 0.01)
+        ->and(min($uniform))
+        ->toBeGreaterThan(0.0)
+        ->and(max($uniform))
+        ->toBeLessThanOrEqual(1.0)
         ->and($mean($normal))->toEqualWithDelta(3.0, 0.06)->and($variance($normal))->toEqualWithDelta(4.0, 0.2)
         ->and($mean($tailed))->toEqualWithDelta(0.0, 0.03)->and($variance($tailed))->toEqualWithDelta(1.0, 0.12)
         ->and($mean($gamma))->toEqualWithDelta(1.0, 0.02)->and($variance($gamma))->toEqualWithDelta(1 / 6, 0.02)
@@ -73,33 +86,71 @@ it('draws numbers that are distributed as they should be', function (): void {
 });
 
 it('sees every breach of a hard rule', function (array $before, array $steps, int $day, string $breach): void {
-    $checker = new RuleChecker(Make::head(sore: str_contains($breach, 'sore'), sensitive: str_contains($breach, 'spared')));
+    $checker = new RuleChecker(Make::head(
+        sore: str_contains($breach, 'sore'),
+        sensitive: str_contains($breach, 'spared'),
+    ));
     $checker->washDay(0, $before);
     expect($checker->washDay($day, $steps))->toContain($breach);
 })->with([
-    [[Step::cleanse(CleanseKind::Gentle), Step::strongProtein(10), Step::mask(25)], [Step::strongProtein(10), Step::mask(25)], 27, 'strong protein after less than 28 days'],
-    [[Step::cleanse(CleanseKind::Gentle)], [Step::strongProtein(10), Step::conditioner(3)], 7, 'strong protein without a mask'],
+    [
+        [Step::cleanse(CleanseKind::Gentle), Step::strongProtein(10), Step::mask(25)],
+        [Step::strongProtein(10), Step::mask(25)],
+        27,
+        'strong protein after less than 28 days',
+    ],
+    [
+        [Step::cleanse(CleanseKind::Gentle)],
+        [Step::strongProtein(10), Step::conditioner(3)],
+        7,
+        'strong protein without a mask',
+    ],
     [[Step::mildProtein(5)], [Step::mildProtein(5)], 7, 'mild protein at two washes running'],
-    [[Step::cleanse(CleanseKind::Clarifying)], [Step::cleanse(CleanseKind::Chelating), Step::mask(10)], 13, 'clarified too soon'],
-    [[Step::cleanse(CleanseKind::Gentle)], [Step::cleanse(CleanseKind::Clarifying)], 7, 'clarified without conditioning'],
+    [
+        [Step::cleanse(CleanseKind::Clarifying)],
+        [Step::cleanse(CleanseKind::Chelating), Step::mask(10)],
+        13,
+        'clarified too soon',
+    ],
+    [
+        [Step::cleanse(CleanseKind::Gentle)],
+        [Step::cleanse(CleanseKind::Clarifying)],
+        7,
+        'clarified without conditioning',
+    ],
     [[Step::mask(20)], [Step::conditioner(3)], 36, 'no mask for over 35 days'],
     [[Step::cleanse(CleanseKind::Gentle)], [Step::mildProtein(5)], 7, 'protein on a head that is spared it'],
-    [[Step::cleanse(CleanseKind::Gentle)], [Step::cleanse(CleanseKind::Clarifying), Step::mask(10)], 7, 'clarified on a sore scalp'],
+    [
+        [Step::cleanse(CleanseKind::Gentle)],
+        [Step::cleanse(CleanseKind::Clarifying), Step::mask(10)],
+        7,
+        'clarified on a sore scalp',
+    ],
     [[Step::cleanse(CleanseKind::Gentle)], [Step::mask(10, heat: true)], 7, 'heat on a sore scalp'],
     [[Step::cleanse(CleanseKind::Gentle)], [Step::cleanse(CleanseKind::Gentle, 3)], 7, 'more than two passes'],
 ]);
 
 it('lets pass what the rules allow', function (): void {
     $checker = new RuleChecker(Make::head());
-    expect($checker->washDay(0, [Step::cleanse(CleanseKind::Clarifying), Step::strongProtein(10), Step::mask(25)]))->toBe([])
+    expect($checker->washDay(
+        0,
+        [Step::cleanse(CleanseKind::Clarifying), Step::strongProtein(10), Step::mask(25)],
+    ))->toBe([])
         ->and($checker->washDay(14, [Step::cleanse(CleanseKind::Clarifying), Step::conditioner(3)]))->toBe([])
-        ->and($checker->washDay(28, [Step::cleanse(CleanseKind::Gentle, 2), Step::strongProtein(10), Step::mask(25, heat: true)]))->toBe([]);
+        ->and($checker->washDay(
+            28,
+            [Step::cleanse(CleanseKind::Gentle, 2), Step::strongProtein(10), Step::mask(25, heat: true)],
+        ))->toBe([]);
 });
 
 it('writes a page that says what was met and what was missed, and a plot that is SVG', function (): void {
     $validation = Validation::of(6, 20, 3, 1);
-    $page = Report::page($validation);
-    expect($page)->toContain('6 heads for the filter')->toContain('hard_rules_broken')->toContain('Error by horizon')->toContain('calibration.svg');
-    $plot = simplexml_load_string(Report::plot($validation));
+    $page = ValidationReport::page($validation);
+    expect($page)
+        ->toContain('6 heads for the filter')
+        ->toContain('hard_rules_broken')
+        ->toContain('Error by horizon')
+        ->toContain('calibration.svg');
+    $plot = simplexml_load_string(ValidationReport::plot($validation));
     expect($plot)->not->toBeFalse()->and((string) $plot->getName())->toBe('svg');
 });

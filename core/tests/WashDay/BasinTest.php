@@ -2,28 +2,33 @@
 
 declare(strict_types=1);
 
-use Nagomi\Core\Balance\Filter;
+
+/** @return list<Step> a whole day: oil before, one pass, protein, mask, detangling, leave-in, seal */
+
+use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Parameter\BasinModel;
-use Nagomi\Core\Reading\Moment;
-use Nagomi\Core\Reading\Reading;
+use Nagomi\Core\Parameters\WashDayParameters;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Tests\Support\Make;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\Treatment\WashDay;
-use Nagomi\Core\WashDay\BasinBuilder;
-use Nagomi\Core\WashDay\BasinPlan;
-use Nagomi\Core\WashDay\BasinStep;
-use Nagomi\Core\WashDay\Drying;
-use Nagomi\Core\WashDay\Fitting;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
+use Nagomi\Core\WashDay\TimeLimitFitter;
+use Nagomi\Core\WashDay\WashDayBuilder;
+use Nagomi\Core\WashDay\WashDayPlan;
+use Nagomi\Core\WashDay\WashDayStep;
 
-/** @return list<Step> a whole day: oil before, one pass, protein, mask, detangling, leave-in, seal */
 function wholeDay(string $detangling = 'wet-with-slip', int $passes = 1): array
 {
-    return [Step::preWash('oil', 30), Step::cleanse(CleanseKind::Shampoo, $passes), Step::mildProtein(5), Step::mask(25, true), Step::detangle(20, 'comb', $detangling), Step::leaveIn(), Step::seal()];
+    return [
+        Step::preWash('oil', 30), Step::cleanse(CleanseKind::Shampoo, $passes), Step::mildProtein(5),
+        Step::mask(25, true), Step::detangle(20, 'comb', $detangling), Step::leaveIn(), Step::seal(),
+    ];
 }
 
 function byMethod(array $choices): Head
@@ -34,26 +39,35 @@ function byMethod(array $choices): Head
 }
 
 /** @return list<string> */
-function keys(BasinPlan $plan): array
+function keys(WashDayPlan $plan): array
 {
-    return array_map(fn (BasinStep $step): string => $step->key, $plan->steps);
+    return array_map(fn (WashDayStep $step): string => $step->key, $plan->steps);
 }
 
-function laidOut(Head $head, ?array $doing = null, Drying $drying = Drying::Air): BasinPlan
+function laidOut(Head $head, ?array $doing = null, DryingMethod $drying = DryingMethod::Air): WashDayPlan
 {
-    return BasinBuilder::plan($head, $doing ?? wholeDay(), Pace::of($head, []), $drying);
+    return WashDayBuilder::plan($head, $doing ?? wholeDay(), Pace::of($head, []), $drying);
 }
 
 it('does the steps of the trade in their order', function (): void {
-    expect(keys(laidOut(Make::head())))->toBe(['ready', 'pre-wash', 'section', 'wet-through', 'cleanse', 'rinse-1', 'protein', 'rinse-2', 'mask', 'detangle', 'rinse-3', 'squeeze', 'leave-in', 'seal', 'style', 'dry', 'break-cast', 'tools']);
+    expect(keys(laidOut(Make::head())))->toBe([
+        'ready', 'pre-wash', 'section', 'wet-through', 'cleanse', 'rinse-1', 'protein', 'rinse-2', 'mask', 'detangle',
+        'rinse-3', 'squeeze', 'leave-in', 'seal', 'style', 'dry', 'break-cast', 'tools',
+    ]);
 });
 
 it('detangles where the house does', function (string $when, string $after, string $before): void {
     $keys = keys(laidOut(byMethod(['detangling' => $when])));
     $at = array_search('detangle', $keys, true);
-    expect($keys[$at - 1])->toBe($after)->and($keys[$at + 1])->toBe($before)->and(array_count_values($keys)['detangle'])->toBe(1);
+    expect($keys[$at - 1])
+        ->toBe($after)
+        ->and($keys[$at + 1])
+        ->toBe($before)
+        ->and(array_count_values($keys)['detangle'])
+        ->toBe(1);
 })->with([
-    ['dry-with-oil', 'section', 'wet-through'], ['wet-before-shampoo', 'wet-through', 'cleanse'], ['in-shampoo', 'cleanse', 'rinse-1'],
+    ['dry-with-oil', 'section', 'wet-through'], ['wet-before-shampoo', 'wet-through', 'cleanse'],
+    ['in-shampoo', 'cleanse', 'rinse-1'],
     ['under-conditioner', 'mask', 'rinse-3'], ['after-rinse', 'rinse-3', 'squeeze'], ['before-styler', 'seal', 'style'],
 ]);
 
@@ -62,50 +76,89 @@ it('lays a day out for every school of every question', function (MethodQuestion
         $plan = laidOut(byMethod([$question->value => $choice]));
         expect(count($plan->steps))->toBeGreaterThan(12)->and($plan->finishMinutes()['p50'])->toBeGreaterThan(60.0);
         // Whatever was planned for the balance is booked by exactly one step.
-        $booked = array_filter(array_map(fn (BasinStep $step): ?string => $step->books?->kind->value, $plan->steps));
-        expect(array_values($booked))->toEqualCanonicalizing(array_map(fn (Step $step): string => $step->kind->value, wholeDay()));
+        $booked = array_filter(array_map(fn (WashDayStep $step): ?string => $step->books?->kind->value, $plan->steps));
+        expect(array_values($booked))->toEqualCanonicalizing(array_map(
+            fn (Step $step): string => $step->kind->value,
+            wholeDay(),
+        ));
     }
 })->with(array_combine(array_column(MethodQuestion::cases(), 'value'), MethodQuestion::cases()));
 
 it('lets hands work while an oil or a mask waits, and lets nothing else overtake it', function (): void {
     $plan = laidOut(Make::head());
-    $start = array_map(fn (BasinStep $step): ?float => $plan->startMinutes($step), array_combine(keys($plan), $plan->steps));
+    $start = array_map(
+        fn (WashDayStep $step): ?float => $plan->startMinutes($step),
+        array_combine(keys($plan), $plan->steps),
+    );
     expect($start['section'])->toBe(8.0)->and($start['wet-through'])->toBe(38.0);
     // The mask is put on, then the detangling runs under it; the rinse waits for both.
-    $mask = array_values(array_filter($plan->steps, fn (BasinStep $step): bool => $step->key === 'mask'))[0];
-    $detangle = array_values(array_filter($plan->steps, fn (BasinStep $step): bool => $step->key === 'detangle'))[0];
+    $mask = array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === 'mask'))[0];
+    $detangle = array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === 'detangle'))[0];
     expect($start['detangle'])->toEqualWithDelta($start['mask'] + $mask->handsOnMinutes, 1e-9)
-        ->and($start['rinse-3'])->toEqualWithDelta($start['mask'] + $mask->handsOnMinutes + max(25.0, $detangle->handsOnMinutes), 1e-9)
+        ->and($start['rinse-3'])->toEqualWithDelta(
+            $start['mask'] + $mask->handsOnMinutes + max(25.0, $detangle->handsOnMinutes),
+            1e-9,
+        )
         ->and($start['tools'])->toBeNull();
 });
 
 it('tells the finish with its range, which holds four of five days and gives the same twice', function (): void {
     $plan = laidOut(Make::head());
     ['p10' => $p10, 'p50' => $p50, 'p90' => $p90] = $plan->finishMinutes();
-    expect($p10)->toBeLessThan($p50)->and($p50)->toBeLessThan($p90)->and(laidOut(Make::head())->finishMinutes())->toBe($plan->finishMinutes())
+    expect($p10)
+        ->toBeLessThan($p50)
+        ->and($p50)
+        ->toBeLessThan($p90)
+        ->and(laidOut(Make::head())->finishMinutes())
+        ->toBe($plan->finishMinutes())
         // Drying in the air is most of it, and most of its doubt: exp(1.28 · 0.3) either way of three hours.
         ->and($p90 - $p10)->toBeGreaterThan(100.0)->toBeLessThan(200.0);
-    expect(laidOut(Make::head(), drying: Drying::Hood)->finishMinutes()['p50'])->toBeGreaterThan(150.0)->toBeLessThan(200.0)
-        ->and(laidOut(Make::head(), drying: Drying::LeavesDamp)->finishMinutes()['p50'])->toBeLessThan($p10);
+    expect(laidOut(
+        Make::head(),
+        drying: DryingMethod::Hood,
+    )->finishMinutes()['p50'])->toBeGreaterThan(150.0)->toBeLessThan(200.0)
+        ->and(laidOut(Make::head(), drying: DryingMethod::LeavesDamp)->finishMinutes()['p50'])->toBeLessThan($p10);
 });
 
 it('shows cautions where they belong', function (): void {
-    $watch = fn (BasinPlan $plan, string $key): string => implode(' ', array_values(array_filter($plan->steps, fn (BasinStep $step): bool => $step->key === $key))[0]->watch);
-    $plan = laidOut(Make::head(), drying: Drying::Hood);
-    expect($watch($plan, 'ready'))->toContain('refer to a clinician')->and($watch($plan, 'wet-through'))->toContain('inner wrist')->and($watch($plan, 'mask'))->toContain('Heat cap')
-        ->and($watch($plan, 'dry'))->toContain('Heat cap')->and($watch($plan, 'protein'))->toContain('start mild')->and($watch($plan, 'tools'))->toContain('registered disinfectant');
+    $watch = fn (WashDayPlan $plan, string $key): string => implode(
+        ' ',
+        array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === $key))[0]->watch,
+    );
+    $plan = laidOut(Make::head(), drying: DryingMethod::Hood);
+    expect($watch($plan, 'ready'))
+        ->toContain('refer to a clinician')
+        ->and($watch($plan, 'wet-through'))
+        ->toContain('inner wrist')
+        ->and($watch($plan, 'mask'))
+        ->toContain('Heat cap')
+        ->and($watch($plan, 'dry'))
+            ->toContain('Heat cap')
+            ->and($watch($plan, 'protein'))
+            ->toContain('start mild')
+            ->and($watch($plan, 'tools'))
+            ->toContain('registered disinfectant');
     expect($watch(laidOut(Make::head(), wholeDay(passes: 3)), 'cleanse-3'))->toContain('after a check for stripping');
 });
 
 it('learns her pace from her own past, leaning on the usual while that is short', function (): void {
     $head = Make::head();
-    $day = fn (int $i, float $minutes): WashDay => Make::washDay(Make::day()->modify("-{$i} days")->format('Y-m-d'), [Step::detangle($minutes, 'comb', 'wet-with-slip')]);
+    $day = fn (int $i, float $minutes): WashDay => Make::washDay(
+        Make::day()->modify("-{$i} days")->format('Y-m-d'),
+        [Step::detangle($minutes, 'comb', 'wet-with-slip')],
+    );
     $usual = Pace::of($head, []);
-    expect($usual->detangleASectionMinutes)->toEqualWithDelta(BasinModel::DETANGLE_A_SECTION_MINUTES, 1e-9)->and($usual->detanglings)->toBe(0);
+    expect($usual->detangleASectionMinutes)
+        ->toEqualWithDelta(WashDayParameters::DETANGLE_A_SECTION_MINUTES, 1e-9)
+        ->and($usual->detanglings)
+        ->toBe(0);
     $once = Pace::of($head, [$day(7, 9.0 * $head->sections)]);
     $often = Pace::of($head, array_map(fn (int $i): WashDay => $day(7 * $i, 9.0 * $head->sections), range(1, 30)));
     expect($once->detangleASectionMinutes)->toBeGreaterThan(4.5)->toBeLessThan($often->detangleASectionMinutes)
-        ->and($often->detangleASectionMinutes)->toEqualWithDelta(9.0, 0.7)->and($often->detangleSpread)->toBeLessThan($usual->detangleSpread);
+        ->and($often->detangleASectionMinutes)
+            ->toEqualWithDelta(9.0, 0.7)
+            ->and($often->detangleSpread)
+            ->toBeLessThan($usual->detangleSpread);
     // Weighed by hand: 3 usual days of 4.5 and one of 9 minutes give 4.5 · 2^(1/4).
     expect($once->detangleASectionMinutes)->toEqualWithDelta(4.5 * 2 ** 0.25, 1e-9);
     $dries = new Reading('d', Make::day(), Moment::Home, 'drying', ['minutes' => 300]);
@@ -114,13 +167,18 @@ it('learns her pace from her own past, leaning on the usual while that is short'
 
 it('fits a day into the time there is by what costs the hair least', function (): void {
     $head = Make::head();
-    $state = Filter::follow($head, [], [], Make::day())->last()->state;
+    $state = KalmanFilter::follow($head, [], [], Make::day())->last()->state;
     $pace = Pace::of($head, []);
-    $free = Fitting::within(null, $state, wholeDay(), $pace);
-    expect($free->ways)->toBe([])->and($free->fits)->toBeTrue()->and($free->costs)->toBe(['moisture' => 0.0, 'protein' => 0.0]);
+    $free = TimeLimitFitter::within(null, $state, wholeDay(), $pace);
+    expect($free->ways)
+        ->toBe([])
+        ->and($free->fits)
+        ->toBeTrue()
+        ->and($free->costs)
+        ->toBe(['moisture' => 0.0, 'protein' => 0.0]);
     $before = null;
     foreach ([420, 200, 150, 120, 90, 70, 45] as $limit) {
-        $fitting = Fitting::within($limit, $state, wholeDay(), $pace);
+        $fitting = TimeLimitFitter::within($limit, $state, wholeDay(), $pace);
         $costs = array_sum($fitting->costs);
         expect($fitting->plan->finishMinutes()['p90'] <= $limit)->toBe($fitting->fits);
         if ($fitting->fits && $before !== null) {
@@ -130,8 +188,11 @@ it('fits a day into the time there is by what costs the hair least', function ()
         $before = $costs;
     }
     // "Dry by" counts the drying: half an hour is too short for any of it, and what is shortest is said.
-    $none = Fitting::within(15, $state, wholeDay(), $pace);
-    expect($none->fits)->toBeFalse()->and($none->plan->finishMinutes()['p50'])->toBeLessThan($free->plan->finishMinutes()['p50']);
+    $none = TimeLimitFitter::within(15, $state, wholeDay(), $pace);
+    expect($none->fits)
+        ->toBeFalse()
+        ->and($none->plan->finishMinutes()['p50'])
+        ->toBeLessThan($free->plan->finishMinutes()['p50']);
 });
 
 it('lays a day out within 50 ms', function (): void {

@@ -3,30 +3,43 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Tests\Support\Make;
-use Nagomi\Core\Treatment\CleanseKind;
-use Nagomi\Core\Treatment\Step;
-use Nagomi\Core\WashDay\BasinBuilder;
-use Nagomi\Core\WashDay\BasinStep;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\WashDay\Pace;
-use Nagomi\Core\WashDay\Styling;
+use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TakeDown;
+use Nagomi\Core\WashDay\WashDayBuilder;
+use Nagomi\Core\WashDay\WashDayStep;
 
-it('styles as long as its method takes, section by section', function (Styling $styling, float $aSection): void {
+it('styles as long as its method takes, section by section', function (StylingMethod $styling, float $aSection): void {
     $head = Make::head();
-    $plan = BasinBuilder::plan($head, [Step::cleanse(CleanseKind::Gentle)], Pace::of($head, []), styling: $styling);
-    $style = array_values(array_filter($plan->steps, fn (BasinStep $step): bool => $step->key === 'style'))[0];
+    $plan = WashDayBuilder::plan($head, [Step::cleanse(CleanseKind::Gentle)], Pace::of($head, []), styling: $styling);
+    $style = array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === 'style'))[0];
     // Common practice, no source: 2 to 6 minutes a section for wash-and-go styles, braids longer.
-    expect($style->handsOnMinutes)->toEqualWithDelta($aSection * $head->sections, 1e-9)->and($style->bySection)->toBeTrue();
-})->with([[Styling::Rake, 3.0], [Styling::Coils, 6.0], [Styling::Braids, 8.0]]);
+    expect($style->handsOnMinutes)
+        ->toEqualWithDelta($aSection * $head->sections, 1e-9)
+        ->and($style->bySection)
+        ->toBeTrue();
+})->with([[StylingMethod::Rake, 3.0], [StylingMethod::Coils, 6.0], [StylingMethod::Braids, 8.0]]);
 
 it('says when a protective style comes down, and that late is longer', function (): void {
-    expect(TakeDown::of(Styling::Rake, Make::day('2026-11-01'), Make::day('2026-11-20')))->toBeNull();
-    $due = TakeDown::of(Styling::Braids, Make::day('2026-11-01'), Make::day('2026-11-20'));
-    expect($due->dueOn->format('Y-m-d'))->toBe('2026-11-29')->and($due->daysLate)->toBe(0)->and($due->minutes)->toBe(30.0);
+    expect(TakeDown::of(StylingMethod::Rake, Make::day('2026-11-01'), Make::day('2026-11-20')))->toBeNull();
+    $due = TakeDown::of(StylingMethod::Braids, Make::day('2026-11-01'), Make::day('2026-11-20'));
+    expect($due->dueOn->format('Y-m-d'))
+        ->toBe('2026-11-29')
+        ->and($due->daysLate)
+        ->toBe(0)
+        ->and($due->minutes)
+        ->toBe(30.0);
     // Left a week too long: 45 minutes (common practice, no source).
-    $late = TakeDown::of(Styling::Braids, Make::day('2026-11-01'), Make::day('2026-12-06'));
+    $late = TakeDown::of(StylingMethod::Braids, Make::day('2026-11-01'), Make::day('2026-12-06'));
     expect($late->daysLate)->toBe(7)->and($late->minutes)->toBe(45.0);
-    expect(TakeDown::of(Styling::Twists, Make::day('2026-11-01'), Make::day('2026-11-20'), 10)->daysLate)->toBe(9);
+    expect(TakeDown::of(
+        StylingMethod::Twists,
+        Make::day('2026-11-01'),
+        Make::day('2026-11-20'),
+        10,
+    )->daysLate)->toBe(9);
 });
 
 it('takes similar heads for the usual while her own past is short', function (): void {

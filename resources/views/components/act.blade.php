@@ -1,3 +1,3 @@
 @csrf
 {{-- A key for what this form does: sent twice, it is done once. --}}
-<input type="hidden" name="{{ App\Http\Middleware\TakeInOnce::FIELD }}" value="{{ strtolower((string) Str::ulid()) }}">
+<input type="hidden" name="{{ $field }}" value="{{ $key }}">

@@ -1,16 +1,16 @@
 @props(['picture', 'names' => []])
 <figure class="hands">
-    <svg viewBox="0 0 {{ App\Pictures\HandsPicture::WIDTH }} {{ $picture->height }}" role="group" aria-label="The day on each stylist’s hands; the list below says the same in words.">
+    <svg viewBox="0 0 {{ $picture::WIDTH }} {{ $picture->height }}" role="group" aria-label="The day on each stylist’s hands; the list below says the same in words.">
         @foreach ($picture->hours as $hour)
             <line class="hands-hour" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="18" y2="{{ $picture->height }}"/>
             <text class="tick" x="{{ $hour['x'] }}" y="12">{{ $hour['word'] }}</text>
         @endforeach
         @foreach ($picture->rows as $row)
             <text class="hands-name" x="4" y="{{ $row['barY'] + 16 }}">{{ $row['name'] }}</text>
-            @foreach ($row['off'] as $off)<rect class="hands-off" x="{{ $off['x'] }}" y="{{ $row['barY'] }}" width="{{ $off['width'] }}" height="{{ App\Pictures\HandsPicture::BAR }}"/>@endforeach
+            @foreach ($row['off'] as $off)<rect class="hands-off" x="{{ $off['x'] }}" y="{{ $row['barY'] }}" width="{{ $off['width'] }}" height="{{ $picture::BAR }}"/>@endforeach
             @foreach ($row['heads'] as $head)
                 <a href="{{ route('bookings.show', $head['id']) }}" class="hands-head is-{{ $head['class'] }}" aria-label="{{ $names[$head['id']] ?? $head['label'] }}, {{ $head['says'] }}">
-                    @foreach ($head['pieces'] as $piece)<rect class="{{ $piece['hands'] ? 'is-hands' : 'is-waiting' }}" x="{{ $piece['x'] }}" y="{{ $row['barY'] + ($piece['hands'] ? 0 : 6) }}" width="{{ $piece['width'] }}" height="{{ App\Pictures\HandsPicture::BAR - ($piece['hands'] ? 0 : 12) }}" rx="2"/>@endforeach
+                    @foreach ($head['pieces'] as $piece)<rect class="{{ $piece['hands'] ? 'is-hands' : 'is-waiting' }}" x="{{ $piece['x'] }}" y="{{ $row['barY'] + ($piece['hands'] ? 0 : 6) }}" width="{{ $piece['width'] }}" height="{{ $picture::BAR - ($piece['hands'] ? 0 : 12) }}" rx="2"/>@endforeach
                     <text class="hands-label" x="{{ $head['labelX'] }}" y="{{ $head['labelY'] }}">{{ $names[$head['id']] ?? $head['label'] }}</text>
                 </a>
             @endforeach

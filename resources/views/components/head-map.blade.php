@@ -1,6 +1,6 @@
 @props(['map'])
 <figure class="head-map">
-    <svg viewBox="0 0 {{ App\Pictures\HeadMap::WIDTH }} {{ App\Pictures\HeadMap::HEIGHT }}" role="img" aria-label="{{ $map->says }}">
+    <svg viewBox="0 0 {{ $map::WIDTH }} {{ $map::HEIGHT }}" role="img" aria-label="{{ $map->says }}">
         @foreach ($map->zones as $zone)
             <g class="zone zone-{{ $zone['value'] }}">
                 <title>{{ $zone['says'] }}</title>

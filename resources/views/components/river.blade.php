@@ -1,7 +1,7 @@
 @props(['river', 'verdict' => '', 'name' => 'a', 'label' => 'twelve weeks back and twelve ahead'])
-@php($axis = App\Pictures\BalanceRiver::AXIS)
+@php($axis = $river::AXIS)
 <figure class="river" data-river>
-    <svg viewBox="0 0 {{ App\Pictures\BalanceRiver::WIDTH }} {{ App\Pictures\BalanceRiver::HEIGHT }}" tabindex="0" role="img"
+    <svg viewBox="0 0 {{ $river::WIDTH }} {{ $river::HEIGHT }}" tabindex="0" role="img"
          aria-label="Balance river: moisture above the axis, protein below, {{ $label }}. {{ $verdict }} Arrow keys read each day."
          data-days="{{ json_encode($river->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $river->todayX }}">
         <defs>
@@ -35,13 +35,13 @@
                 @if (in_array('service', $stone['kinds'], true))<path class="service" d="M{{ $stone['x'] - 6 }} {{ $axis + 20 }}h12l-6 -10z"/>@endif
             </g>
         @endforeach
-        @foreach ($river->gauges as $x)<path class="gauge" d="M{{ $x }} {{ App\Pictures\BalanceRiver::HEIGHT - 34 }}l4 7h-8z"/>@endforeach
+        @foreach ($river->gauges as $x)<path class="gauge" d="M{{ $x }} {{ $river::HEIGHT - 34 }}l4 7h-8z"/>@endforeach
         @if ($river->todayX > 60)
-        <line class="weir" x1="{{ $river->todayX }}" x2="{{ $river->todayX }}" y1="14" y2="{{ App\Pictures\BalanceRiver::HEIGHT - 22 }}"/>
+        <line class="weir" x1="{{ $river->todayX }}" x2="{{ $river->todayX }}" y1="14" y2="{{ $river::HEIGHT - 22 }}"/>
         <text class="weir-word" x="{{ $river->todayX + 6 }}" y="22">today</text>
         @endif
-        <line class="cursor" x1="0" x2="0" y1="26" y2="{{ App\Pictures\BalanceRiver::HEIGHT - 22 }}" hidden/>
-        @foreach ($river->ticks as $tick)<text class="tick" x="{{ $tick['x'] }}" y="{{ App\Pictures\BalanceRiver::HEIGHT - 8 }}">{{ $tick['label'] }}</text>@endforeach
+        <line class="cursor" x1="0" x2="0" y1="26" y2="{{ $river::HEIGHT - 22 }}" hidden/>
+        @foreach ($river->ticks as $tick)<text class="tick" x="{{ $tick['x'] }}" y="{{ $river::HEIGHT - 8 }}">{{ $tick['label'] }}</text>@endforeach
     </svg>
     <figcaption>
         <p class="readout" data-readout aria-live="polite">Point at a day, or use the arrow keys, to read it.</p>

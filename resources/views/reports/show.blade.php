@@ -16,7 +16,7 @@
                 <p><span class="verdict-words">{{ $percent($balance['share']) }}</span> of the hair of {{ $balance['heads'] }} heads lay in its band, day by day.</p>
                 @if (count($balance['weeks']) > 1)<x-spark :series="array_map(fn ($week) => 100 * $week['share'], $balance['weeks'])"/><span class="reason">by week, {{ $percent($balance['weeks'][0]['share']) }} to {{ $percent($balance['weeks'][count($balance['weeks']) - 1]['share']) }}</span>@endif
                 <h3>Furthest from it</h3>
-                <ul class="recent">@foreach ($balance['worst'] as $row)<li><a href="{{ route('heads.show', $row['head']) }}"><strong>{{ $row['name'] }}</strong></a> <span class="reason">{{ $percent($row['share']) }} of her days in the band</span></li>@endforeach</ul>
+                <ul class="recent">@foreach ($balance['worst'] as $row)<li><a href="{{ route('clients.now', $row['head']) }}"><strong>{{ $row['name'] }}</strong></a> <span class="reason">{{ $percent($row['share']) }} of days in the band</span></li>@endforeach</ul>
             @endif
             <h2>Breakage</h2>
             @if ($breakage['share'] === null)<p class="reason">No hairs were counted in this time.</p>
@@ -30,7 +30,7 @@
                 <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $percent($row['close'] / $row['bookings']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></div>@endif
             <p class="reason">{{ $time['cancelled'] }} cancelled, {{ $time['missed'] }} did not come.</p>
             <h2>Products</h2>
-            @if ($products['rows'] === [])<p class="reason">Nothing was used at the Basin in this time.</p>
+            @if ($products['rows'] === [])<p class="reason">Nothing was used at a wash in this time.</p>
             @else<p><span class="verdict-words">@money($products['cents'])</span> of products on {{ $products['washDays'] }} {{ $products['washDays'] === 1 ? 'wash day' : 'wash days' }}@if ($products['washDays'] > 0), @money((int) round($products['cents'] / $products['washDays'])) each @endif</p>
                 <div class="book-frame" tabindex="0" role="region" aria-label="Products used"><table class="table compare"><thead><tr><th scope="col">Product</th><th scope="col" class="num">used, mL</th><th scope="col" class="num">cost</th></tr></thead>
                     <tbody>@foreach ($products['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ number_format($row['ml'], 0) }}</td><td class="num">@if ($row['cents'] === null)no price @else @money($row['cents']) @endif</td></tr>@endforeach</tbody></table></div>@endif

@@ -10,26 +10,26 @@
         @unless ($isToday)<a class="button" href="{{ route('today') }}">Today</a>@endunless
         <a class="button" href="{{ route('today', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="The day after">›</a>
         <form method="post" action="{{ route('today.names') }}"><x-act/> @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}">{{ $hides ? 'Show names' : 'Hide names' }}</button></form>
-        <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a head</a>
+        <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a client</a>
     </header>
     @if ($picture !== null)
         <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row['booking']->id => $called($row['booking']->head)])->all() : []"/>
         @unless ($line->proved)<p class="reason">The day is full; this is the best order found in the time there was, perhaps not the very best.</p>@endunless
     @else
-        <p class="worth">Nobody works on this day. <a href="{{ route('house.hours') }}">Hours and leave</a> say who is there when.</p>
+        <p class="worth">Nobody works on this day. <a href="{{ route('salon.hours') }}">Hours and leave</a> say who is there when.</p>
     @endif
     @if ($stale > 0)<p class="worth" role="status">{{ $stale }} {{ $stale === 1 ? 'head was' : 'heads were' }} last worked out before today; that is being done now. Look again in a minute, or open one to have it at once.</p>@endif
     <div class="two">
         <section aria-labelledby="comes">
             <h2 id="comes">Who comes, and what each needs</h2>
-            @if ($rows === [])<p class="empty">Nobody yet. Book a head, or see at the side who would be glad to hear from you.</p>@endif
+            @if ($rows === [])<p class="empty">Nobody yet. Book a client, or see at the side who would be glad to hear from you.</p>@endif
             <ul class="items day">
                 @foreach ($rows as $row)
                     @php($booking = $row['booking'])
                     <li @class(['is-closed' => ! $booking->status->isOpen()])>
                         <span class="when">{{ $row['starts'] }}</span>
                         <span>
-                            <a href="{{ route('heads.show', $booking->head_id) }}"><strong>{{ $called($booking->head) }}</strong></a>
+                            <a href="{{ route('clients.now', $booking->head_id) }}"><strong>{{ $called($booking->head) }}</strong></a>
                             <span class="reason">{{ $booking->service }} · {{ explode(' ', $booking->user->name)[0] }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@if ($booking->over_minutes > 0), {{ $booking->over_minutes }} min over @endif</span>
                             @if ($row['needs'] !== '')<span class="needs">{{ $row['needs'] }}</span>@endif
                             @if ($booking->status->isOpen())
@@ -55,17 +55,17 @@
         <section>
             @if ($calls !== [])
                 <h2>To call</h2>
-                <ul class="recent">@foreach ($calls as $call)<li><a href="{{ route('heads.show', $call['head']) }}"><strong>{{ $called($call['head']) }}</strong></a> <span class="reason">{{ $call['why'] }}</span></li>@endforeach</ul>
+                <ul class="recent">@foreach ($calls as $call)<li><a href="{{ route('clients.now', $call['head']) }}"><strong>{{ $called($call['head']) }}</strong></a> <span class="reason">{{ $call['why'] }}</span></li>@endforeach</ul>
             @endif
             @if ($short !== [])
                 <h2>Too little on the shelf for this day</h2>
-                <ul class="recent">@foreach ($short as $need)<li><a href="{{ route('shelf') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ number_format($need['ml']) }} mL needed, {{ number_format($need['left']) }} mL left</span></li>@endforeach</ul>
+                <ul class="recent">@foreach ($short as $need)<li><a href="{{ route('products') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ number_format($need['ml']) }} mL needed, {{ number_format($need['left']) }} mL left</span></li>@endforeach</ul>
             @endif
             <h2>Drifting, and not booked</h2>
             @if ($drifting === [])<p class="reason">Nobody leaves her band within the week without being booked.</p>@endif
             <ul class="recent">
                 @foreach ($drifting as $drift)
-                    <li><a href="{{ route('heads.show', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head) }}</strong></a>
+                    <li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head) }}</strong></a>
                         <span class="reason">{{ $drift['days'] === 0 ? 'outside her band already' : 'leaves her band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book her</a></span></li>
                 @endforeach
             </ul>

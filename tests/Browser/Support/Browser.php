@@ -32,8 +32,10 @@ final class Browser
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', "--user-data-dir={$profile}",
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
+            "--user-data-dir={$profile}",
             '--window-size=' . $width . ',' . ($height + 200),
             ...$as === null ? [] : ["--host-resolver-rules=MAP {$as} 127.0.0.1"],
         ]);
@@ -42,10 +44,17 @@ final class Browser
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 15000, 60000);
-        $browser = new self($driver, $as === null ? (string) getenv('NAGOMI_URL') : str_replace('127.0.0.1', $as, (string) getenv('NAGOMI_URL')), $profile);
+        $browser = new self(
+            $driver,
+            $as === null ? (string) getenv('NAGOMI_URL') : str_replace('127.0.0.1', $as, (string) getenv('NAGOMI_URL')),
+            $profile,
+        );
         $browser->size($width, $height);
         if ($dark) {
-            (new ChromeDevToolsDriver($driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+            (new ChromeDevToolsDriver($driver))->execute(
+                'Emulation.setEmulatedMedia',
+                ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]],
+            );
         }
 
         return $browser;
@@ -54,7 +63,10 @@ final class Browser
     /** The page itself gets this size, whatever the window's frame takes. */
     public function size(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
     }
 
     public function close(): void
@@ -72,12 +84,15 @@ final class Browser
         return $this;
     }
 
-    public function signIn(string $email = 'ilse@saltlight.example', string $password = 'harbour-demo', bool $toHeads = true): self
-    {
+    public function signIn(
+        string $email = 'ilse@saltlight.example',
+        string $password = 'harbour-demo',
+        bool $toHeads = true,
+    ): self {
         $this->visit('/sign-in')->type('email', $email)->type('password', $password)->press('Sign in');
 
         // Most of what is tested begins with a head.
-        return $toHeads && $this->path() === '/today' ? $this->visit('/heads') : $this;
+        return $toHeads && $this->path() === '/today' ? $this->visit('/clients') : $this;
     }
 
     public function path(): string
@@ -138,9 +153,17 @@ final class Browser
     {
         $element = $this->find($css);
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
-        $at = $this->driver->executeScript('const box = (arguments[0].matches("input[type=radio]") ? arguments[0].closest("label") : arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$element]);
+        $at = $this->driver->executeScript(
+            'const box = (arguments[0].matches("input[type=radio]") ? arguments[0].closest("label") : '
+                . 'arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / '
+                . '2]',
+            [$element],
+        );
         $tools = new ChromeDevToolsDriver($this->driver);
-        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]]);
+        $tools->execute(
+            'Input.dispatchTouchEvent',
+            ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]],
+        );
         $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
         usleep(60_000);
 
@@ -149,7 +172,10 @@ final class Browser
 
     public function touchScreen(): self
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 1]);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Emulation.setTouchEmulationEnabled',
+            ['enabled' => true, 'maxTouchPoints' => 1],
+        );
 
         return $this;
     }
@@ -157,14 +183,27 @@ final class Browser
     /** From the next page on, the page's clock runs ahead by what {@see later()} says. */
     public function movableClock(): self
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => '(() => { const Real = Date; const ahead = () => Number(sessionStorage.getItem("clock-ahead-ms") ?? 0); window.Date = class extends Real { constructor(...parts) { parts.length > 0 ? super(...parts) : super(Real.now() + ahead()); } static now() { return Real.now() + ahead(); } }; })()']);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Page.addScriptToEvaluateOnNewDocument',
+            [
+                'source' =>
+                    '(() => { const Real = Date; const ahead = () => '
+                        . 'Number(sessionStorage.getItem("clock-ahead-ms") ?? 0); window.Date = class extends Real '
+                        . '{ constructor(...parts) { parts.length > 0 ? super(...parts) : super(Real.now() + '
+                        . 'ahead()); } static now() { return Real.now() + ahead(); } }; })()',
+            ],
+        );
 
         return $this;
     }
 
     public function later(float $minutes): self
     {
-        $this->driver->executeScript('sessionStorage.setItem("clock-ahead-ms", String(Number(sessionStorage.getItem("clock-ahead-ms") ?? 0) + 60000 * arguments[0]))', [$minutes]);
+        $this->driver->executeScript(
+            'sessionStorage.setItem("clock-ahead-ms", String(Number(sessionStorage.getItem("clock-ahead-ms") '
+                . '?? 0) + 60000 * arguments[0]))',
+            [$minutes],
+        );
 
         return $this;
     }
@@ -174,9 +213,50 @@ final class Browser
     {
         $tools = new ChromeDevToolsDriver($this->driver);
         $tools->execute('Network.enable', ['maxTotalBufferSize' => 0]);
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute(
+            'Network.emulateNetworkConditions',
+            ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
 
         return $this;
+    }
+
+    /**
+     * A salon's network on a bad day: so many kilobytes a second, and so long until anything answers. Nothing is kept
+     * from before.
+     */
+    public function slow(int $kilobytesASecond, int $latencyMilliseconds): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable', ['maxTotalBufferSize' => 0]);
+        $tools->execute('Network.clearBrowserCache');
+        $tools->execute(
+            'Network.emulateNetworkConditions',
+            [
+                'offline' => false,
+                'latency' => $latencyMilliseconds,
+                'downloadThroughput' => $kilobytesASecond * 1024,
+                'uploadThroughput' => $kilobytesASecond * 1024,
+            ],
+        );
+
+        return $this;
+    }
+
+    public function forgetFiles(): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable', ['maxTotalBufferSize' => 0]);
+        $tools->execute('Network.clearBrowserCache');
+
+        return $this;
+    }
+
+    /** @return float kilobytes that came over the network for the page that is open, with everything it asked for */
+    public function weightKilobytes(): float
+    {
+        return (float) $this->driver->executeScript('return [...performance.getEntriesByType("navigation"), '
+            . '...performance.getEntriesByType("resource")].reduce((sum, one) => sum + one.transferSize, 0) / 1024');
     }
 
     /** Drags an element, without letting go of it. */
@@ -184,10 +264,20 @@ final class Browser
     {
         $element = $this->find($css);
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
-        $at = $this->driver->executeScript('const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$element]);
+        $at = $this->driver->executeScript(
+            'const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + '
+                . 'box.height / 2]',
+            [$element],
+        );
         $tools = new ChromeDevToolsDriver($this->driver);
         foreach ([['mousePressed', 0.0], ['mouseMoved', 0.5], ['mouseMoved', 1.0]] as [$type, $share]) {
-            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0] + $share * $across, 'y' => $at[1] + $share * $down, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+            $tools->execute(
+                'Input.dispatchMouseEvent',
+                [
+                    'type' => $type, 'x' => $at[0] + $share * $across, 'y' => $at[1] + $share * $down,
+                    'button' => 'left', 'buttons' => 1, 'clickCount' => 1,
+                ],
+            );
         }
 
         return $this;
@@ -196,7 +286,10 @@ final class Browser
     /** Lets go of what is dragged. */
     public function drop(): self
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Input.dispatchMouseEvent', ['type' => 'mouseReleased', 'x' => 400, 'y' => 200, 'button' => 'left', 'buttons' => 0, 'clickCount' => 1]);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Input.dispatchMouseEvent',
+            ['type' => 'mouseReleased', 'x' => 400, 'y' => 200, 'button' => 'left', 'buttons' => 0, 'clickCount' => 1],
+        );
 
         return $this;
     }
@@ -204,7 +297,15 @@ final class Browser
     /** Waits until a part of the page says something. */
     public function until(string $css, string $words): self
     {
-        $this->driver->wait(15, 100)->until(fn (): bool => str_contains((string) $this->driver->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]), $words));
+        $this->driver->wait(15, 100)->until(
+            fn (): bool => str_contains(
+                (string) $this->driver->executeScript(
+                    'return document.querySelector(arguments[0])?.innerText ?? ""',
+                    [$css],
+                ),
+                $words,
+            ),
+        );
 
         return $this;
     }
@@ -218,7 +319,9 @@ final class Browser
     public function press(string $words): self
     {
         $literal = '"' . $words . '"';
-        $element = $this->driver->findElement(WebDriverBy::xpath("//main//button[contains(normalize-space(), {$literal})] | //main//a[contains(normalize-space(), {$literal})] | //button[contains(normalize-space(), {$literal})] | //a[contains(normalize-space(), {$literal})]"));
+        $element = $this->driver->findElement(WebDriverBy::xpath(
+            "//main//button[contains(normalize-space(), {$literal})] | //main//a[contains(normalize-space(), {$literal})] | //button[contains(normalize-space(), {$literal})] | //a[contains(normalize-space(), {$literal})]",
+        ));
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $old = $this->find('html');
         $element->click();
@@ -249,7 +352,15 @@ final class Browser
 
     public function keys(string ...$keys): self
     {
-        $this->driver->getKeyboard()->sendKeys(implode('', array_map(fn (string $key): string => defined(WebDriverKeys::class . '::' . $key) ? constant(WebDriverKeys::class . '::' . $key) : $key, $keys)));
+        $this->driver->getKeyboard()->sendKeys(implode(
+            '',
+            array_map(
+                fn (string $key): string => defined(WebDriverKeys::class . '::' . $key)
+                    ? constant(WebDriverKeys::class . '::' . $key)
+                    : $key,
+                $keys,
+            ),
+        ));
 
         return $this;
     }
@@ -273,7 +384,9 @@ final class Browser
 
     private function ready(): void
     {
-        $this->driver->wait(20, 50)->until(fn (): bool => $this->driver->executeScript('return document.readyState') === 'complete');
+        $this->driver->wait(20, 50)->until(
+            fn (): bool => $this->driver->executeScript('return document.readyState') === 'complete',
+        );
     }
 
     public function shot(string $file): self
@@ -291,6 +404,9 @@ final class Browser
     {
         $log = $this->driver->manage()->getLog('browser');
 
-        return array_values(array_map(fn (array $entry): string => (string) $entry['message'], array_filter($log, fn (array $entry): bool => $entry['level'] === 'SEVERE')));
+        return array_values(array_map(
+            fn (array $entry): string => (string) $entry['message'],
+            array_filter($log, fn (array $entry): bool => $entry['level'] === 'SEVERE'),
+        ));
     }
 }

@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Clients;
+
+use App\Models\Head;
+use App\Models\PlanItem;
+use App\Models\Reading;
+use App\Models\StylistBias as StoredBias;
+use App\Models\WashDay;
+use App\Models\WashStep;
+use App\Models\ZonePart;
+use DateTimeInterface;
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\StrataTransition;
+use Nagomi\Core\Estimation\StylistBias;
+use Nagomi\Core\Head as Core;
+use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Readings as CoreReading;
+use Nagomi\Core\Record\CareRecord;
+use Nagomi\Core\Record\InvalidRecord;
+use Nagomi\Core\Record\PlanTermsFields;
+use Nagomi\Core\Record\ZoneFields;
+use Nagomi\Core\Treatments as CoreTreatment;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\WashDay\CareMinutes;
+use Nagomi\Core\WashDay\Pace;
+
+/** Turns a stored head into the core's care record. */
+final readonly class HeadRecord
+{
+    private const RELATIONS = ['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings'];
+
+    /** Further back no rule of the season looks. */
+    private const RULES_LOOK_BACK_DAYS = 120;
+
+    public function __construct(
+        private SalonClimate $salonClimate,
+        private StoredClearances $storedClearances,
+    ) {
+    }
+
+    /** @throws InvalidRecord when what is kept of the head is no record */
+    public function of(Head $head): CareRecord
+    {
+        $head->loadMissing(self::RELATIONS);
+
+        return new CareRecord(
+            $head->id,
+            $head->name,
+            $this->core($head),
+            ClientDetails::toRecord($head),
+            array_values($head->washDays->map($this->washDay(...))->all()),
+            array_values($head->readings->map($this->reading(...))->all()),
+            $this->carried($head, 'products'),
+            $this->biasesOf($head),
+            $this->plan($head),
+            $this->remaps($head),
+            $this->salonClimate->year($head->salon),
+            PlanTermsFields::fromArray($head->season ?? []),
+            $this->storedClearances->ofRecord($head),
+        );
+    }
+
+    public function core(Head $head): Core\Head
+    {
+        return new Core\Head(
+            array_values($head->zoneParts->map(fn (ZonePart $part): Core\ZonePart => new Core\ZonePart(
+                Core\Zone::from($part->zone),
+                Core\Part::from($part->part),
+                Core\Porosity::from($part->porosity),
+                Core\StrandDiameter::from($part->strand),
+                $part->chemically_treated,
+            ))->all()),
+            $head->hardness_mg_per_l,
+            $head->humidity_percent,
+            Core\StylingLoad::from($head->styling_load),
+            $head->protein_sensitive,
+            $head->sore_scalp,
+            $head->swims,
+            $head->length_mm,
+            $head->sections,
+            $head->wash_every_days,
+            $head->minutes_limit,
+            new Core\Method($head->method),
+            $head->red_sign,
+        );
+    }
+
+    /** All a filter must know of a head but what happened to it. */
+    public function frame(Head $head): HeadHistory
+    {
+        $head->loadMissing(['salon', 'zoneParts', 'zonesBefore']);
+
+        return new HeadHistory(
+            $this->core($head),
+            [],
+            [],
+            $this->remaps($head),
+            $this->biases($head),
+            new Humidity($head->humidity_percent, $this->salonClimate->year($head->salon)),
+        );
+    }
+
+    /** The frame with what happened after a day; null: with all that ever happened. */
+    public function after(Head $head, HeadHistory $frame, ?DateTimeInterface $day): HeadHistory
+    {
+        $later = $day?->format('Y-m-d') ?? '0001-01-01';
+        $washDays = $head->washDays()->with('steps')->where('date', '>', $later)->get()->all();
+        $readings = $head->readings()->where('date', '>', $later)->get()->all();
+
+        return new HeadHistory(
+            $frame->head,
+            array_map($this->washDay(...), array_values($washDays)),
+            array_map($this->reading(...), array_values($readings)),
+            $frame->remaps,
+            $frame->biases,
+            $frame->air,
+        );
+    }
+
+    /** @return list<CoreTreatment\WashDay> as far back as any rule of the season looks */
+    public function lately(Head $head, \DateTimeImmutable $today): array
+    {
+        $days = $head
+            ->washDays()
+            ->with('steps')
+            ->where('date', '<=', $today->format('Y-m-d'))
+            ->where('date', '>=', $today->modify('-' . self::RULES_LOOK_BACK_DAYS . ' days')->format('Y-m-d'))
+            ->get();
+
+        return array_values($days->map($this->washDay(...))->all());
+    }
+
+    /**
+     * How long detangling and drying take on this head, from what was booked and read before a day, not too long ago.
+     */
+    public function pace(Head $head, Core\Head $core, \DateTimeImmutable $today): Pace
+    {
+        $since = $today->modify('-' . Pace::OVER_DAYS . ' days');
+        // Whole days: one on which nothing was detangled is a day as well.
+        $washed = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with('steps')->get();
+        $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
+
+        return Pace::of(
+            $core,
+            array_map($this->washDay(...), array_values($washed->all())),
+            array_map($this->reading(...), array_values($dried->all())),
+            SimilarHeads::minutesASection($head, $since),
+        );
+    }
+
+    /**
+     * @param array<string, mixed>|null $season as it would be; null: as it is kept
+     * @param Pace|null                 $pace   of this head, where it is known already
+     *
+     * @throws InvalidRecord when what is kept of the head is no record
+     */
+    public function terms(Head $head, ?array $season = null, ?Pace $pace = null): PlanTerms
+    {
+        $today = Calendar::dayOf($head->salon->today());
+
+        $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [])->readOn($this->lastRead($head), $today);
+
+        return $terms->timedBy(new CareMinutes(
+            $pace ?? $this->pace($head, $this->core($head), $today),
+        ));
+    }
+
+    /** Whether nobody has read this hair lately; no state of it is claimed then. */
+    public function isNotReadYet(Head $head): bool
+    {
+        return (new PlanTerms())->readOn($this->lastRead($head), Calendar::dayOf($head->salon->today()))->notReadYet;
+    }
+
+    /** The last day on which a sign of the balance was read; null: none was. */
+    private function lastRead(Head $head): ?\DateTimeImmutable
+    {
+        $day = $head->days()->where('was_read', true)->max('date');
+
+        return is_string($day) ? Calendar::day(substr($day, 0, 10)) : null;
+    }
+
+    /**
+     * @return list<StrataTransition>
+     *
+     * @throws InvalidRecord when what is kept of the head is no record
+     */
+    private function remaps(Head $head): array
+    {
+        $remaps = [];
+        foreach ($head->zonesBefore as $before) {
+            $zones = ZoneFields::fromArray($before->zones);
+            if ($zones !== []) {
+                $remaps[] = new StrataTransition(Calendar::dayOf($before->until), $zones);
+            }
+        }
+
+        return $remaps;
+    }
+
+    /**
+     * @return list<StylistBias> of those who read this head; what the salon knows of others is not the client's to take
+     *     away
+     */
+    private function biasesOf(Head $head): array
+    {
+        $readers = $head->readings->pluck('by')->unique();
+
+        return array_values(array_filter(
+            $this->biases($head),
+            fn (StylistBias $bias): bool => $readers->contains($bias->by),
+        ));
+    }
+
+    /** @return list<StylistBias> */
+    private function biases(Head $head): array
+    {
+        $biases = [];
+        foreach (
+            StoredBias::query()->where('salon_id', $head->salon_id)->orderBy('by')->orderBy('sign')->get() as $bias
+        ) {
+            /** @var StoredBias $bias */
+            $biases[] = new StylistBias(
+                $bias->by,
+                CoreReading\Sign::from($bias->sign),
+                $bias->mean,
+                $bias->sd,
+            );
+        }
+
+        return $biases;
+    }
+
+    public function washDay(WashDay $day): CoreTreatment\WashDay
+    {
+        return new CoreTreatment\WashDay(
+            $day->key,
+            Calendar::dayOf($day->date),
+            array_values($day->steps->map(fn (WashStep $step): CoreTreatment\Step => new CoreTreatment\Step(
+                CoreTreatment\StepKind::from($step->kind),
+                $step->minutes,
+                $step->heat,
+                $step->cleanse === null ? null : CoreTreatment\CleanseKind::from($step->cleanse),
+                $step->passes,
+                $step->how,
+                $step->tool,
+                $step->millimetres,
+                $step->product,
+            ))->all()),
+            CoreTreatment\Place::from($day->place),
+            $day->approximate,
+        );
+    }
+
+    public function reading(Reading $reading): CoreReading\Reading
+    {
+        return new CoreReading\Reading(
+            $reading->key,
+            Calendar::dayOf($reading->date),
+            CoreReading\Moment::from($reading->moment),
+            $reading->test,
+            $reading->raw,
+            $reading->zone === null ? null : Core\Zone::from($reading->zone),
+            $reading->by,
+            $reading->confirmed,
+        );
+    }
+
+    /** A day of the salon as the core counts days. */
+
+    /** @return list<array<string, mixed>> */
+    private function carried(Head $head, string $name): array
+    {
+        $carried = $head->carried[$name] ?? [];
+
+        /** @var list<array<string, mixed>> */
+        return is_array($carried) ? array_values($carried) : [];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function plan(Head $head): ?array
+    {
+        $items = $head->planItems()->where('status', 'planned')->get();
+
+        return $items->isEmpty() ? null : ['items' => $items->map(fn (PlanItem $item): array => [
+            'date' => $item->date->format('Y-m-d'),
+            'steps' => $item->steps,
+            'minutes' => $item->minutes,
+            'reason' => implode(' ', $item->reasons),
+        ])->values()->all()];
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Clients;
+
+use App\Bridge\Plans\OutlookRefresh;
+use App\Models\Head;
+use App\Models\Reading;
+use Nagomi\Core\Readings\PorosityBelief;
+use Nagomi\Core\Readings\TestCatalogue;
+
+/** What wetting and drying tests say of each zone's porosity, beside what is written of it. */
+final readonly class PorosityFindings
+{
+    private const DAYS = 180;
+
+    /** From this certainty on a finding that differs is offered to be taken over. */
+    private const SURE_ENOUGH = 0.75;
+
+    /** Build-up from which beading says little of porosity. */
+    private const COATED_FROM = 35.0;
+
+    public function __construct(
+        private HeadRecord $headRecord,
+        private OutlookRefresh $outlookRefresh,
+        private RecordImporter $recordImporter,
+    ) {
+    }
+
+    /**
+     * @return list<array{
+     *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
+     * }> one for each zone that was tested
+     */
+    public function of(Head $head): array
+    {
+        $since = $head->salon->today()->subDays(self::DAYS)->format('Y-m-d');
+        $byZone = [];
+        foreach (
+            $head
+                ->readings()
+                ->where('date', '>=', $since)
+                ->whereIn('test', ['wetting', 'drying'])
+                ->whereNotNull('zone')
+                ->get() as $reading
+        ) {
+            /** @var Reading $reading */
+            // The newest of each test counts.
+            $byZone[(string) $reading->zone][$reading->test] = $reading;
+        }
+        $buildUp = array_map(fn (array $stratum): float => $stratum['build_up'][0], $head->outlook->standing ?? []);
+        $coated = $buildUp !== [] && max($buildUp) > self::COATED_FROM;
+        $findings = [];
+        foreach ($byZone as $zone => $readings) {
+            $measured = array_merge(...array_values(array_map(
+                fn (Reading $reading): array => TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [],
+                $readings,
+            )));
+            $belief = PorosityBelief::of($measured, $coated);
+            $written = (string) $head->zoneParts->first(
+                fn ($part): bool => $part->zone === $zone && $part->part === \Nagomi\Core\Head\Part::Length->value,
+            )?->porosity;
+            $findings[] = [
+                'zone' => $zone,
+                'written' => $written,
+                'found' => $belief->likeliest()->value,
+                'certainty' => $belief->certainty(),
+                'date' => (string) max(array_map(
+                    fn (Reading $reading): string => $reading->date->format('Y-m-d'),
+                    $readings,
+                )),
+                'differs' => $belief->likeliest()->value !== $written && $belief->certainty() >= self::SURE_ENOUGH,
+            ];
+        }
+
+        return $findings;
+    }
+
+    /** Takes a finding over: the zone is sorted anew from the day it was tested. */
+    public function take(Head $head, string $zone): bool
+    {
+        foreach ($this->of($head) as $finding) {
+            if ($finding['zone'] === $zone && $finding['differs']) {
+                $parts = array_map(
+                    fn (\Nagomi\Core\Head\ZonePart $part): \Nagomi\Core\Head\ZonePart => $part->zone->value === $zone
+                        && $part->part === \Nagomi\Core\Head\Part::Length
+                        ? new \Nagomi\Core\Head\ZonePart(
+                            $part->zone,
+                            $part->part,
+                            \Nagomi\Core\Head\Porosity::from($finding['found']),
+                            $part->strand,
+                            $part->chemicallyTreated,
+                        )
+                        : $part,
+                    $this->headRecord->core($head)->zoneParts,
+                );
+                $this->recordImporter->zonesAgain($head, $parts, new \DateTimeImmutable($finding['date']));
+                $this->outlookRefresh->after($head);
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

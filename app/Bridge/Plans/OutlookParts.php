@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Plans;
+
+use App\Models\HeadSnapshot;
+use DateTimeImmutable;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Planning\Future;
+use Nagomi\Core\Planning\Plan;
+use Nagomi\Core\Planning\PlanItem;
+use Nagomi\Core\Planning\RuleConflict;
+use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/** The parts of a stored outlook, as plain arrays for the pages. */
+final readonly class OutlookParts
+{
+    /** Half-width of the range called usual, in standard deviations of this head's own earlier readings. */
+    private const USUAL_SD = 1.28;
+
+    /** Readings it takes to call anything usual. */
+    private const USUAL_FROM = 3;
+
+    /** @return list<StoredStratum> where each stratum stands */
+    public function standing(State $state): array
+    {
+        $head = $state->layout->head;
+
+        return array_map(fn (int $s): array => [
+            'name' => $head->strata[$s]->name,
+            'porosity' => $head->strata[$s]->porosity->value,
+            'share' => round($head->strata[$s]->share, 4),
+            'moisture' => $this->pair($state, $s, StateLayout::MOISTURE),
+            'protein' => $this->pair($state, $s, StateLayout::PROTEIN),
+            'build_up' => [round($state->buildUp($s), 1), round($state->buildUpSd($s), 1)],
+            'wear' => $this->pair($state, $s, StateLayout::WEAR),
+            'target_moisture' => $head->strata[$s]->targetMoisture(),
+            'target_protein' => $head->strata[$s]->targetProtein($head->proteinSensitive),
+            'cells' => array_map(
+                fn (float $probability): float => round($probability, 4),
+                CellProbabilities::ofStratum($state, $s),
+            ),
+        ], array_keys($head->strata));
+    }
+
+    /** @return array{float, float} */
+    private function pair(State $state, int $s, int $quantity): array
+    {
+        $quantity = max(StateLayout::MOISTURE, min(StateLayout::WEAR, $quantity));
+
+        return [round($state->value($s, $quantity), 1), round($state->sd($s, $quantity), 1)];
+    }
+
+    /**
+     * @param Collection<int, HeadSnapshot> $visits oldest first
+     *
+     * @return list<StoredSign> the latest of each sign beside this head's own usual
+     */
+    public function signs(Collection $visits): array
+    {
+        $bySign = [];
+        foreach ($visits as $visit) {
+            foreach ($visit->checks as $check) {
+                $bySign[is_string($check['sign'] ?? null) ? $check['sign'] : ''][] = [
+                    'date' => $visit->date->format('Y-m-d'),
+                ] + $check;
+            }
+        }
+        $signs = [];
+        foreach (Sign::cases() as $sign) {
+            $checks = $bySign[$sign->value] ?? [];
+            if ($checks !== []) {
+                $signs[] = $this->sign($sign, $checks);
+            }
+        }
+
+        return $signs;
+    }
+
+    /**
+     * @param non-empty-list<array<string, mixed>> $checks oldest first
+     *
+     * @return StoredSign
+     */
+    private function sign(Sign $sign, array $checks): array
+    {
+        $number = fn (array $check, string $name): float => is_numeric($check[$name] ?? null)
+            ? (float) $check[$name]
+            : 0.0;
+        $text = fn (array $check, string $name): string => is_string($check[$name] ?? null) ? $check[$name] : '';
+        $last = $checks[count($checks) - 1];
+        $values = array_map(fn (array $check): float => $number($check, 'value'), $checks);
+        $earlier = array_slice($values, 0, -1);
+
+        return [
+            'sign' => $sign->value,
+            'unit' => $sign->unit(),
+            'value' => round($number($last, 'value'), 1),
+            'date' => $text($last, 'date'),
+            'means' => $text($last, 'means'),
+            'expected' => round($number($last, 'expected'), 1),
+            'expected_sd' => round($number($last, 'expected_sd'), 1),
+            'apart' => round($number($last, 'apart'), 2),
+            'again' => ($last['again'] ?? false) === true,
+            'usual' => $this->usualOf($sign, $earlier),
+            'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
+        ];
+    }
+
+    /**
+     * The range that is usual for this head.
+     *
+     * @param list<float> $values
+     *
+     * @return array{float, float}|null within what the sign can be at all; null while there are too few
+     */
+    public function usualOf(Sign $sign, array $values): ?array
+    {
+        if (count($values) < self::USUAL_FROM) {
+            return null;
+        }
+        $mean = array_sum($values) / count($values);
+        $half = self::USUAL_SD * sqrt(
+            array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $values)) / (count($values) - 1),
+        );
+        [$least, $most] = $sign->limits();
+
+        return [round(max($least, $mean - $half), 1), round(min($most, $mean + $half), 1)];
+    }
+
+    /**
+     * @param list<Snapshot>              $lookedBack one for each past day and today, in the light of all readings
+     * @param list<WashDay>            $past
+     * @param Collection<int, HeadSnapshot> $visits
+     *
+     * @return StoredRiver the days of the river, its stones and its gauges
+     */
+    public function river(
+        array $lookedBack,
+        Plan $plan,
+        array $past,
+        Collection $visits,
+        DateTimeImmutable $today,
+    ): array {
+        $points = [...array_slice($lookedBack, 0, -1), ...$plan->forecast];
+        $since = $points[0]->date->format('Y-m-d');
+        $stones = [];
+        foreach ($past as $day) {
+            if ($day->date->format('Y-m-d') >= $since) {
+                $stones[] = [
+                    'date' => $day->date->format('Y-m-d'),
+                    'planned' => false,
+                    'kinds' => $this->kinds($day->steps),
+                ];
+            }
+        }
+        $head = $plan->forecast[0]->state->layout->head;
+        foreach ($plan->items as $item) {
+            $stones[] = [
+                'date' => $item->date->format('Y-m-d'),
+                'planned' => true,
+                'kinds' => $this->kinds($item->choice->steps($head)),
+            ];
+        }
+
+        return [
+            'from' => $since,
+            'today' => $today->format('Y-m-d'),
+            'strata' => $this->currents($points),
+            'stones' => $stones,
+            'gauges' => array_values(array_filter(
+                $visits->map(fn (HeadSnapshot $visit): string => $visit->date->format('Y-m-d'))->all(),
+                fn (string $date): bool => $date >= $since,
+            )),
+        ];
+    }
+
+    /** @return list<StoredConflict> wash days on which the rules leave no way open */
+    public function clashes(Plan $plan): array
+    {
+        return array_map(
+            fn (RuleConflict $clash): array => [
+                'date' => $clash->date->format('Y-m-d'),
+                'rules' => $clash->rules,
+                'frees' => $clash->frees,
+            ],
+            $plan->clashes,
+        );
+    }
+
+    /**
+     * The river of one future alone, from today on.
+     *
+     * @return StoredRiver
+     */
+    public function riverAhead(Future $future): array
+    {
+        $today = $future->forecast[0]->date;
+        $head = $future->forecast[0]->state->layout->head;
+        $stones = [];
+        foreach ($future->washDays as $i => $day) {
+            $stones[] = [
+                'date' => $today->modify("+{$day} days")->format('Y-m-d'),
+                'planned' => true,
+                'kinds' => $this->kinds($future->choices[$i]->steps($head)),
+            ];
+        }
+
+        return [
+            'from' => $today->format('Y-m-d'), 'today' => $today->format('Y-m-d'),
+            'strata' => $this->currents($future->forecast), 'stones' => $stones, 'gauges' => [],
+        ];
+    }
+
+    /**
+     * @param list<Snapshot> $points one for each day
+     *
+     * @return list<StoredCurrent> by stratum
+     */
+    private function currents(array $points): array
+    {
+        $head = $points[0]->state->layout->head;
+
+        return array_map(fn (int $s): array => [
+            'name' => $head->strata[$s]->name,
+            'targets' => [
+                $head->strata[$s]->targetMoisture(),
+                $head->strata[$s]->targetProtein($head->proteinSensitive),
+            ],
+            'days' => array_map(fn (Snapshot $point): array => [
+                ...$this->pair($point->state, $s, StateLayout::MOISTURE),
+                ...$this->pair($point->state, $s, StateLayout::PROTEIN),
+                round($point->state->buildUp($s), 1),
+                round($point->state->buildUpSd($s), 1),
+            ], $points),
+        ], array_keys($head->strata));
+    }
+
+    /**
+     * What a wash day shows as: wash, mask, protein, clarify.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<string>
+     */
+    private function kinds(array $steps): array
+    {
+        $kinds = [];
+        foreach ($steps as $step) {
+            $kinds[] = match (true) {
+                $step->cleanse?->clarifies() === true => 'clarify',
+                $step->kind === StepKind::Cleanse => 'wash',
+                $step->kind === StepKind::Mask => 'mask',
+                $step->kind->isProtein() => 'protein',
+                $step->kind === StepKind::ChemicalService => 'service',
+                $step->kind === StepKind::Trim => 'trim',
+                $step->kind === StepKind::Swim => 'swim',
+                default => null,
+            };
+        }
+
+        return array_values(array_unique(array_filter($kinds)));
+    }
+
+    /**
+     * The item as the pages show it.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function without(PlanItem $item): ?array
+    {
+        $main = $item->mainWithout();
+
+        return $main === null ? null : [
+            'what' => $main->what,
+            'stratum' => $main->stratum,
+            'date' => $main->date?->format('Y-m-d'),
+            'earliest' => $main->earliest?->format('Y-m-d'),
+            'latest' => $main->latest?->format('Y-m-d'),
+            'already_outside' => $main->alreadyOutside,
+            'certainty' => round($main->certainty, 3),
+        ];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Plans;
+
+use App\Models\Head;
+use DateTimeInterface;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/**
+ * Works a head's outlook out anew once what changed it is safely in the book. What is due stands in the head's own row,
+ * written with
+ * the change itself: where working it out fails, the change stays, and it is tried again by the clock and by whoever
+ * opens the head.
+ */
+final readonly class OutlookRefresh
+{
+    public function __construct(
+        private Outlooks $outlooks,
+    ) {
+    }
+
+    /** @param DateTimeInterface|null $since the earliest day that changed; null: everything did */
+    public function after(Head $head, ?DateTimeInterface $since = null): void
+    {
+        $from = $since?->format('Y-m-d') ?? Outlooks::FROM_THE_START;
+        DB::table('heads')
+            ->where('id', $head->id)
+            ->where(
+                fn (Builder $due): Builder => $due->whereNull('outlook_due_from')->orWhere(
+                    'outlook_due_from',
+                    '>',
+                    $from,
+                ),
+            )
+            ->update(['outlook_due_from' => $from]);
+        $head->forceFill([
+            'outlook_due_from' => DB::table('heads')->where('id', $head->id)->value('outlook_due_from'),
+        ])->syncOriginalAttribute('outlook_due_from');
+        $id = $head->id;
+        DB::afterCommit(function () use ($id): void {
+            try {
+                $head = Head::query()->withoutGlobalScope('salon')->with('salon')->find($id);
+                if ($head?->outlook_due_from !== null) {
+                    $this->outlooks->due($head);
+                }
+            } catch (Throwable $failed) {
+                // It stays due; what was written stays written.
+                report($failed);
+            }
+        });
+    }
+}

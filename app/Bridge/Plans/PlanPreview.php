@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Plans;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Models\Head;
+use App\Models\PlanItem;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Planning\PlanConsequence;
+use Nagomi\Core\Planning\PlanItem as CoreItem;
+use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Treatments\Calendar;
+
+/** What a change of the season would come to, before it is made. Nothing is stored. */
+final readonly class PlanPreview
+{
+    public function __construct(
+        private HeadRecord $headRecord,
+        private Outlooks $outlooks,
+        private StoredSnapshots $storedSnapshots,
+    ) {
+    }
+
+    /**
+     * @return array{says: string, days: float, minutes: int, washes: int, broken: list<string>, dates: list<string>}
+     */
+    public function of(Head $head, PlanAct $act): array
+    {
+        $head->loadMissing(['salon', 'zoneParts']);
+        $outlook = $this->outlooks->current($head);
+        $today = Calendar::dayOf($head->salon->today());
+        $frame = $this->headRecord->frame($head);
+        $from = $this->storedSnapshots->before($head, $frame, $today->modify('+1 day'));
+        $start = KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $today, $from)->last();
+        $plan = Planner::plan(
+            $start,
+            $this->headRecord->lately($head, $today),
+            Outlooks::WEEKS_AHEAD,
+            $this->headRecord->terms($head, $act->season),
+        );
+        $then = PlanConsequence::of($plan);
+        $broken = array_values(array_diff($then->broken, $this->brokenNow($head)));
+
+        return [
+            'says' => $act->says,
+            'days' => round($then->daysOut - $outlook->days_out, 1),
+            'minutes' => (int) round($then->minutes - $outlook->plan_minutes),
+            'washes' => count($plan->items) - $head->planItems()->where('status', 'planned')->count(),
+            'broken' => $broken,
+            'dates' => array_map(fn (CoreItem $item): string => $item->date->format('Y-m-d'), $plan->items),
+        ];
+    }
+
+    /** @return list<string> as a consequence words them */
+    private function brokenNow(Head $head): array
+    {
+        $broken = [];
+        /** @var iterable<PlanItem> $items */
+        $items = $head->planItems()->where('status', 'planned')->get();
+        foreach ($items as $item) {
+            foreach ($item->broken as $rule) {
+                $broken[] = "{$item->date->format('j M')}: {$rule}";
+            }
+        }
+
+        return $broken;
+    }
+
+    /**
+     * @param array{
+     *     says: string, days: float, minutes: int, washes: int, broken: list<string>, dates: list<string>,
+     * } $preview
+     */
+    public function inWords(array $preview): string
+    {
+        $more = function (float $number, string $one, string $several): string {
+            $shown = rtrim(rtrim(number_format(abs($number), 1), '0'), '.');
+
+            return $shown === '0' || $shown === ''
+                ? "as many {$several}"
+                : "{$shown} " . ($shown === '1' ? $one : $several) . ($number > 0 ? ' more' : ' fewer');
+        };
+
+        return implode(' ', [
+            $preview['says'],
+            'Over the season: ' . implode(', ', array_filter([
+                $more($preview['days'], 'day out of band', 'days out of band'),
+                $more((float) $preview['minutes'], 'minute', 'minutes'),
+                $preview['washes'] === 0 ? '' : $more((float) $preview['washes'], 'wash day', 'wash days'),
+            ])) . ';',
+            $preview['broken'] === [] ? 'no rule is broken by it.' : 'it breaks: ' . implode(' ', $preview['broken']),
+        ]);
+    }
+}

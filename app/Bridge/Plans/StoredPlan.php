@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Plans;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Models\Head;
+use App\Models\PlanItem;
+use Illuminate\Support\Str;
+use Nagomi\Core\Planning\Plan;
+use Nagomi\Core\Planning\PlanItem as CoreItem;
+use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\WashDay\Pace;
+
+/**
+ * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
+ * sequence, so that a calendar updates it; one that fell away is cancelled, not forgotten.
+ */
+final readonly class StoredPlan
+{
+    public function __construct(
+        private HeadRecord $headRecord,
+        private OutlookParts $outlookParts,
+    ) {
+    }
+
+    public function keep(Head $head, Plan $plan, Pace $pace): void
+    {
+        $stored = $head->planItems()->where('status', 'planned')->get();
+        $today = $head->salon->today()->format('Y-m-d');
+        foreach ($plan->items as $item) {
+            $columns = $this->columns($item, $head, $pace);
+            $match = PlanItem::near($stored, $item->date);
+            if ($match === null) {
+                $head->planItems()->make()->forceFill($columns + [
+                    'uid' => strtolower((string) Str::ulid()) . '@nagomi',
+                    'salon_id' => $head->salon_id,
+                ])->save();
+                continue;
+            }
+            $stored = $stored->reject(fn (PlanItem $other): bool => $other->id === $match->id);
+            $this->change($match, $columns);
+        }
+        foreach ($stored as $gone) {
+            // A planned day that has passed is history; only days still ahead are called off.
+            $ahead = $gone->date->format('Y-m-d') >= $today;
+            $gone->forceFill(['status' => $ahead ? 'cancelled' : 'passed', 'sequence' => $gone->sequence + 1])->save();
+        }
+    }
+
+    /**
+     * @return array{
+     *     date: string, steps: list<array<string, mixed>>, minutes: float, reasons: list<string>,
+     *     without: array<string, mixed>|null, broken: list<string>, look: bool, by_hand: array<string, string>|null,
+     *     clash: array<string, list<string>>|null, broken_hairs: float, status: string,
+     * }
+     */
+    private function columns(CoreItem $item, Head $head, Pace $pace): array
+    {
+        return [
+            'date' => $item->date->format('Y-m-d'),
+            'steps' => array_map(
+                fn (Step $step): array => $this->paced(CareRecordWriter::step($step), $head->sections, $pace),
+                $item->choice->steps($this->headRecord->core($head)),
+            ),
+            'minutes' => round($item->minutes, 1),
+            'reasons' => $item->reasons,
+            'without' => $this->outlookParts->without($item),
+            'broken' => array_map(fn (Rule $rule): string => $rule->sentence(), $item->broken),
+            'look' => $item->look,
+            'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
+            'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],
+            'broken_hairs' => round($item->brokenHairs, 1),
+            'status' => 'planned',
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $step
+     *
+     * @return array<string, mixed> the step with the minutes it takes on this head
+     */
+    private function paced(array $step, int $sections, Pace $pace): array
+    {
+        $minutes = round($sections * $pace->detangleASectionMinutes, 1);
+
+        return ($step['kind'] ?? '') === StepKind::Detangle->value
+            ? ['minutes' => max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, $minutes))] + $step
+            : $step;
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function change(PlanItem $item, array $columns): void
+    {
+        // What a calendar shows decides whether it must hear of the change.
+        $shown = fn (mixed $date, mixed $steps, mixed $minutes, mixed $reasons): string => json_encode(
+            [$date, $steps, $minutes, $reasons],
+            JSON_THROW_ON_ERROR,
+        );
+        $before = $shown($item->date->format('Y-m-d'), $item->steps, $item->minutes, $item->reasons);
+        $after = $shown(
+            $columns['date'],
+            json_decode(json_encode($columns['steps'], JSON_THROW_ON_ERROR), true),
+            $columns['minutes'],
+            $columns['reasons'],
+        );
+        $item->forceFill($columns + ['sequence' => $item->sequence + ($before === $after ? 0 : 1)])->save();
+    }
+}

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Products;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Clients\SalonClimate;
+use App\Models\Head;
+use App\Models\Product;
+use App\Models\Reaction;
+use App\Models\Salon;
+use App\Wording\Words;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Climate\DewPoint;
+use Nagomi\Core\Products\Allergies;
+use Nagomi\Core\Products\Dose;
+use Nagomi\Core\Products\IngredientBook;
+use Nagomi\Core\Products\ProductAnalysis;
+use Nagomi\Core\Products\ProductKind;
+use Nagomi\Core\Products\Suitability;
+use Nagomi\Core\Products\SuitabilityContext;
+use Nagomi\Core\Products\SuitabilityVerdict;
+
+/**
+ * What Products shows: each product as it really is, how much of it is left, and who must not have it.
+ *
+ * @phpstan-import-type ProductChoice from ClientProducts
+ */
+final readonly class ProductFit
+{
+    /** Indoors it is about so warm; the dew point follows from the humidity of the day. */
+    private const ROOM_CELSIUS = 20.0;
+
+    /** Below so many days left a product is to be ordered. */
+    private const REORDER_DAYS = 14;
+
+    public function __construct(
+        private HeadRecord $headRecord,
+        private ProductNeeds $productNeeds,
+        private SalonClimate $salonClimate,
+        private SalonIngredients $salonIngredients,
+        private StockLevels $stockLevels,
+    ) {
+    }
+
+    /** Where a kind stands in the order of a wash day. */
+    public function place(string $kind): int
+    {
+        return (int) array_search(ProductKind::tryFrom($kind), ProductKind::cases(), true);
+    }
+
+    /**
+     * @return array{
+     *     product: Product, left: float|null, days_left: int|null, good_until: \DateTimeImmutable|null, past: bool,
+     *     reorder: bool, what: string,
+     * }
+     */
+    public function row(Product $product, float $mlADay, \DateTimeImmutable $today): array
+    {
+        $stock = $this->stockLevels->of($product);
+        $daysLeft = $product->left_ml === null ? null : $stock->daysLeft($mlADay);
+        $until = $stock->goodUntil();
+
+        return [
+            'product' => $product,
+            'left' => $product->left_ml,
+            'days_left' => $daysLeft,
+            'good_until' => $until,
+            'past' => $until !== null && $until < $today,
+            'reorder' => $product->left_ml === 0.0 || $daysLeft !== null && $daysLeft < self::REORDER_DAYS,
+            'what' => $this->inWords($product->reading),
+        ];
+    }
+
+    /** @param array<string, mixed> $reading */
+    public function inWords(array $reading): string
+    {
+        $loads = is_array($reading['loads'] ?? null) ? $reading['loads'] : [];
+        $words = [];
+        foreach (['surfactant_strength' => 'surfactants', 'protein_strength' => 'protein'] as $key => $word) {
+            if (is_string($reading[$key] ?? null) && $reading[$key] !== 'none') {
+                $words[] = str_replace('-', ' ', $reading[$key]) . " {$word}";
+            }
+        }
+        foreach (
+            [
+                'clay', 'penetrating_oil', 'mixed_oil', 'butter', 'sealing_oil', 'silicone', 'film_former', 'humectant',
+                'chelator', 'drying_alcohol',
+            ] as $load
+        ) {
+            if (isset($loads[$load])) {
+                $words[] = Words::of("product_loads.{$load}");
+            }
+        }
+
+        return $words === [] ? 'nothing that is known yet' : implode(', ', $words);
+    }
+
+    public function wearer(Head $head, Salon $salon, IngredientBook $book): SuitabilityContext
+    {
+        $humidity = $this->salonClimate->year($salon)[$salon->today()->format('m-d')] ?? $head->humidity_percent;
+
+        return new SuitabilityContext(
+            $this->headRecord->core($head),
+            Allergies::of((string) $head->allergies, $book),
+            $head->asthma_or_pregnant || $head->isMinor($salon->today()),
+            DewPoint::celsius(self::ROOM_CELSIUS, max(1.0, $humidity)),
+        );
+    }
+
+    /** Every product for one head, what suits first, by kind; and what of the same kind could stand in. */
+    public function forHead(Head $head, Salon $salon): ClientProducts
+    {
+        $book = $this->salonIngredients->of($salon);
+        $wearer = $this->wearer($head->loadMissing('zoneParts'), $salon, $book);
+        /** @var Collection<int, Product> $products */
+        $products = Product::query()
+            ->where('salon_id', $salon->id)
+            ->where(fn ($query) => $query->whereNull('head_id')->orWhere('head_id', $head->id))
+            ->where('ingredients', '!=', '')
+            ->orderBy('name')
+            ->get();
+        /** @var Collection<int, Reaction> $reactions */
+        $reactions = Reaction::query()->where('head_id', $head->id)->with('product:id,name')->orderByDesc('on')->get();
+        $rows = $products->map(
+            fn (Product $product): array => $this->choice($product, $wearer, $head, $book, $reactions),
+        );
+        $order = ['good' => 0, 'with-care' => 1, 'no' => 2];
+
+        return new ClientProducts(
+            head: $head,
+            kinds: $rows
+                ->sortBy(
+                    fn (array $row): array => [
+                        $order[$row['verdict']],
+                        $row['in_stock'] ? 0 : 1,
+                        $row['cost_cents'] ?? PHP_INT_MAX,
+                    ],
+                )
+                ->groupBy(fn (array $row): string => $row['product']->kind)
+                ->sortKeysUsing(fn (string $a, string $b): int => $this->place($a) <=> $this->place($b)),
+            reactions: $reactions,
+            products: $products,
+            spentCents: $this->productNeeds->spentOn($head),
+        );
+    }
+
+    /**
+     * @param Collection<int, Reaction> $reactions
+     *
+     * @return ProductChoice
+     */
+    private function choice(
+        Product $product,
+        SuitabilityContext $wearer,
+        Head $head,
+        IngredientBook $book,
+        Collection $reactions,
+    ): array {
+        $told = Suitability::of(
+            ProductAnalysis::of($product->ingredients, $book),
+            ProductKind::from($product->kind),
+            $wearer,
+            $book,
+        );
+        $dose = Dose::aSection(ProductKind::from($product->kind), $wearer->head, $head->density);
+        $reacted = $reactions->contains(
+            fn (Reaction $reaction): bool => $reaction->product_id === $product->id
+                || $reaction->ingredient !== null
+                    && stripos($product->ingredients, $reaction->ingredient) !== false,
+        );
+        $barred = [
+            ...$reacted ? [[SuitabilityVerdict::No, 'A reaction to it, or to what is in it, was noted before.']] : [],
+            ...$product->recalled_on !== null
+                ? [[SuitabilityVerdict::No, "Recalled: {$product->recalled_because}."]]
+                : [],
+        ];
+
+        return [
+            'product' => $product,
+            'verdict' => ($barred === [] ? $told['verdict'] : SuitabilityVerdict::No)->value,
+            'reasons' => array_map(
+                fn (array $reason): array => ['verdict' => $reason[0]->value, 'says' => $reason[1]],
+                [...$barred, ...$told['reasons']],
+            ),
+            'dose' => $dose,
+            'pumps' => $product->pump_ml === null ? null : $dose->pumps($product->pump_ml),
+            'cost_cents' => $product->price_cents === null || ($product->size_ml ?? 0.0) <= 0
+                ? null
+                : (int) round($product->price_cents * $dose->headMl() / $product->size_ml),
+            'in_stock' => ($product->left_ml ?? 0.0) >= $dose->headMl(),
+        ];
+    }
+}

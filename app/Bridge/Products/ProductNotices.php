@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Products;
+
+use App\Models\Head;
+use App\Models\Product;
+use Nagomi\Core\Products\InvalidIngredientList;
+use Nagomi\Core\Products\ProductAnalysis;
+use Nagomi\Core\Products\ProductKind;
+use Nagomi\Core\Products\Suitability;
+use Nagomi\Core\Products\SuitabilityVerdict;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/** What the products of a wash day, the salon's or her own at home, say that the steps do not. */
+final readonly class ProductNotices
+{
+    public function __construct(
+        private ProductFit $productFit,
+        private SalonIngredients $salonIngredients,
+    ) {
+    }
+
+    /**
+     * @return list<string> a sentence each
+     *
+     * @throws InvalidIngredientList when a list that is kept cannot be read
+     */
+    public function of(Head $head, WashDay $day): array
+    {
+        $names = array_values(array_filter(array_map(fn (Step $step): ?string => $step->product, $day->steps)));
+        if ($names === []) {
+            return [];
+        }
+        $protein = array_filter($day->steps, fn (Step $step): bool => $step->kind->isProtein()) !== [];
+        $book = $this->salonIngredients->of($head->salon);
+        $wearer = $this->productFit->wearer($head->loadMissing('zoneParts'), $head->salon, $book);
+        $notices = [];
+        /** @var iterable<Product> $products */
+        $products = $this->choice($head)->whereIn('name', $names);
+        foreach ($products as $product) {
+            if ($product->ingredients === '') {
+                continue;
+            }
+            $reading = ProductAnalysis::of($product->ingredients, $book);
+            $told = Suitability::of($reading, ProductKind::from($product->kind), $wearer, $book);
+            foreach ($told['reasons'] as [$verdict, $sentence]) {
+                if ($verdict === SuitabilityVerdict::No) {
+                    $notices[] = "{$product->name} is not for this client. {$sentence}";
+                }
+            }
+            $kinds = array_map(
+                fn (Step $step): ?StepKind => $step->product === $product->name ? $step->kind : null,
+                $day->steps,
+            );
+            if (
+                ! $protein
+                    && in_array($reading->proteinStrength(), ['strong', 'mild-to-strong'], true)
+                    && (in_array(StepKind::Mask, $kinds, true) || in_array(StepKind::Conditioner, $kinds, true))
+            ) {
+                $notices[] = "{$product->name} holds protein of its own; book it as protein too, or the balance does not hear of it.";
+            }
+        }
+
+        return $notices;
+    }
+
+    /** @return \Illuminate\Support\Collection<int, Product> hers first, then the salon's */
+    public function choice(Head $head): \Illuminate\Support\Collection
+    {
+        /** @var \Illuminate\Support\Collection<int, Product> */
+        return Product::query()
+            ->where('salon_id', $head->salon_id)
+            ->where(fn ($query) => $query->whereNull('head_id')->orWhere('head_id', $head->id))
+            ->orderByRaw('head_id is null')
+            ->orderBy('name')
+            ->get(['id', 'salon_id', 'head_id', 'name', 'kind', 'ingredients']);
+    }
+}

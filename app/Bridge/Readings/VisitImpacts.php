@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Readings;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Plans\OutlookParts;
+use App\Bridge\Plans\StoredSnapshots;
+use App\Models\Head;
+use DateTimeImmutable;
+use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Estimation\FilterRun;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\LedgerKind;
+use Nagomi\Core\Estimation\LedgerLine;
+use Nagomi\Core\Estimation\ReadingCheck;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Readings\BrokenHairs;
+use Nagomi\Core\Readings\MeasuredSign;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Readings\TestCatalogue;
+use Nagomi\Core\Treatments\Calendar;
+
+/** Works out what readings tell, beside the book. Nothing is stored. */
+final readonly class VisitImpacts
+{
+    /** Of all tests of the visit together. */
+    private const READINGS_LOOKED_BACK = 240;
+
+    public function __construct(
+        private HeadRecord $headRecord,
+        private OutlookParts $outlookParts,
+        private StoredSnapshots $storedSnapshots,
+    ) {
+    }
+
+    /**
+     * @param non-empty-list<Reading> $readings of one day
+     * @param list<string>            $instead  ids of readings in the book that these stand in for
+     */
+    public function of(Head $head, array $readings, array $instead = []): VisitImpact
+    {
+        $head->loadMissing('salon');
+        $frame = $this->headRecord->frame($head);
+        $date = $readings[0]->date;
+        $from = $this->storedSnapshots->before($head, $frame, $date);
+        $book = $this->headRecord->after($head, $frame, $from?->date);
+        $rest = array_values(array_filter(
+            $book->readings,
+            fn (Reading $reading): bool => ! in_array($reading->id, $instead, true),
+        ));
+        $today = Calendar::dayOf($head->salon->today());
+        $without = $this->followed($book, $rest, $today, $from)->last()->state;
+        $with = $this->followed($book, [...$rest, ...$readings], $today, $from);
+        $usual = $this->usual($head, $readings);
+
+        return new VisitImpact(
+            $this->outlookParts->standing($without),
+            $this->outlookParts->standing($with->last()->state),
+            CellProbabilities::ruledOut(
+                CellProbabilities::ofHead($without),
+                CellProbabilities::ofHead($with->last()->state),
+            ),
+            array_map(fn (Reading $reading): array => $this->reading($reading, $with, $without, $usual), $readings),
+        );
+    }
+
+    /** @param list<Reading> $read instead of what the book has */
+    private function followed(HeadHistory $book, array $read, DateTimeImmutable $today, ?Snapshot $from): FilterRun
+    {
+        return KalmanFilter::through(
+            new HeadHistory($book->head, $book->washDays, $read, $book->remaps, $book->biases, $book->air),
+            $today,
+            $from,
+        );
+    }
+
+    /**
+     * @param array<string, array<string, mixed>> $usual by sign and zone
+     *
+     * @return array<string, mixed>
+     */
+    private function reading(Reading $reading, FilterRun $trace, State $state, array $usual): array
+    {
+        $checks = [];
+        foreach ($trace->checks as $check) {
+            if ($check->reading->id === $reading->id) {
+                $checks[$check->measured->sign->value] = $check;
+            }
+        }
+
+        return [
+            'key' => $reading->id,
+            'test' => $reading->test,
+            'zone' => $reading->zone?->value,
+            'raw' => $reading->raw,
+            'signs' => array_map(
+                fn (MeasuredSign $measured): array => $this->sign($measured, $checks[$measured->sign->value] ?? null)
+                    + ($usual[$measured->sign->value . $reading->zone?->value] ?? []),
+                $reading->measured,
+            ),
+            'besides' => $reading->test === 'broken-hairs' ? (new BrokenHairs())->share($reading->raw) : '',
+            'moved' => $this->moved($reading, $trace, $state),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function sign(MeasuredSign $measured, ?ReadingCheck $check): array
+    {
+        $expectedSd = $check === null
+            ? null
+            : ($measured->sign->isCount() ? $check->expectedSd * $check->expected : $check->expectedSd);
+
+        return [
+            'sign' => $measured->sign->value,
+            'value' => round($measured->value, 1),
+            'sd' => round($measured->sd, 1),
+            'means' => $measured->means,
+            'expected' => $check === null || $expectedSd === null
+                ? null
+                : [round($check->expected, 1), round($expectedSd, 1)],
+            'again' => $check !== null && $check->again,
+        ];
+    }
+
+    /** @return list<array{name: string, moisture: float, protein: float}> by stratum, what the reading moved at once */
+    private function moved(Reading $reading, FilterRun $trace, State $state): array
+    {
+        $lines = array_filter(
+            $trace->ledger,
+            fn (LedgerLine $line): bool => $line->kind === LedgerKind::Reading && $line->source === $reading->id,
+        );
+        $moved = [];
+        foreach ($lines === [] ? [] : $state->layout->head->strata as $s => $stratum) {
+            $sum = fn (int $quantity): float => round(
+                array_sum(array_map(
+                    fn (LedgerLine $line): int => $line->amounts[$s][$quantity] ?? 0,
+                    $lines,
+                )) / LedgerLine::MILLIONTHS,
+                1,
+            );
+            $moved[] = [
+                'name' => $stratum->name,
+                'moisture' => $sum(StateLayout::MOISTURE),
+                'protein' => $sum(StateLayout::PROTEIN),
+            ];
+        }
+
+        return $moved;
+    }
+
+    /**
+     * What was read last before that day and what is usual for this head, of the same signs at the same place.
+     *
+     * @param non-empty-list<Reading> $readings
+     *
+     * @return array<string, array<string, mixed>> by sign and zone
+     */
+    private function usual(Head $head, array $readings): array
+    {
+        $tests = array_unique(array_map(fn (Reading $reading): string => $reading->test, $readings));
+        $series = [];
+        $earlier = $head
+            ->readings()
+            ->reorder()
+            ->whereIn('test', $tests)
+            ->where('date', '<', $readings[0]->date->format('Y-m-d'))
+            ->orderByDesc('date')
+            ->orderByDesc('id')
+            ->limit(self::READINGS_LOOKED_BACK)
+            ->get(['id', 'test', 'raw', 'zone']);
+        foreach ($earlier as $reading) {
+            foreach (TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [] as $measured) {
+                $series[$measured->sign->value . $reading->zone][] = [$measured->sign, $measured->value];
+            }
+        }
+
+        return array_map(
+            fn (array $of): array => [
+                'last' => round($of[0][1], 1),
+                'usual' => $this->outlookParts->usualOf($of[0][0], array_column($of, 1)),
+            ],
+            $series,
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Scheduling;
+
+use Nagomi\Core\Scheduling\WorkSegment;
+
+/**
+ * How long a service takes on one head, and what it costs: a wash day from the Basin, everything else from her own
+ * past.
+ */
+final readonly class ServiceQuote
+{
+    /**
+     * @param non-empty-list<WorkSegment> $stretches
+     * @param int|null $careMinutes of a wash day: to the end of styling, as its plan says; drying is the rest
+     */
+    public function __construct(
+        public array $stretches,
+        public int $minutes,
+        public ?int $careMinutes,
+        public int $atMost,
+        public int $priceCents,
+        public string $because,
+    ) {
+    }
+
+    /**
+     * @return list<array{hands: float, waiting: float, spread: float, waiting_spread: float}> as a booking keeps them
+     */
+    public function kept(): array
+    {
+        return array_map(
+            fn (WorkSegment $stretch): array => [
+                'hands' => round($stretch->handsMinutes, 1),
+                'waiting' => round($stretch->waitingMinutes, 1),
+                'spread' => round($stretch->spread, 3),
+                'waiting_spread' => round($stretch->waitingSpread, 3),
+            ],
+            $this->stretches,
+        );
+    }
+}

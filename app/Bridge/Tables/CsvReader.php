@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Tables;
+
+/**
+ * Reads a table as whatever program wrote it: UTF-8, UTF-16 or the Western code page, with commas, semicolons or tabs,
+ * with line
+ * breaks within quotes. Nothing is guessed about what the columns mean.
+ */
+final class CsvReader
+{
+    private const MOST_LINES = 20_000;
+
+    /**
+     * @return list<array{
+     *     int, list<string>,
+     * }> the number of its first line in the file, and its cells without the formula guard; empty lines are left out
+     */
+    public static function lines(string $bytes): array
+    {
+        $text = self::decoded($bytes);
+        $stream = fopen('php://temp', 'w+');
+        if ($stream === false) {
+            return [];
+        }
+        fwrite($stream, $text);
+        rewind($stream);
+        $separator = self::separator($text);
+        $lines = [];
+        $at = 1;
+        while (
+            count($lines) < self::MOST_LINES
+                && ($cells = fgetcsv($stream, separator: $separator, escape: '')) !== false
+        ) {
+            $first = $at;
+            $at = 1 + substr_count(substr($text, 0, (int) ftell($stream)), "\n");
+            if ($cells !== [null]) {
+                $lines[] = [
+                    $first,
+                    array_map(fn (?string $cell): string => FormulaGuard::off(trim((string) $cell)), $cells),
+                ];
+            }
+        }
+        fclose($stream);
+
+        return $lines;
+    }
+
+    /** Text in UTF-8, whatever it came in, with line feeds alone. */
+    public static function decoded(string $bytes): string
+    {
+        $text = match (true) {
+            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
+            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            default => $bytes,
+        };
+        // What is no UTF-8 was written by a program that knows the Western code page alone.
+        $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+
+        return str_replace(["\r\n", "\r", "\0"], ["\n", "\n", ''], $text);
+    }
+
+    /** The separator that parts the first line most often, outside quotes. */
+    private static function separator(string $text): string
+    {
+        $first = (string) preg_replace('/"[^"]*"/', '', (string) strtok($text, "\n"));
+        $counts = [
+            ',' => substr_count($first, ','),
+            ';' => substr_count($first, ';'),
+            "\t" => substr_count($first, "\t"),
+        ];
+        arsort($counts);
+
+        return (string) array_key_first($counts);
+    }
+}

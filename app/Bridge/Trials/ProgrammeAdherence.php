@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Trials;
+
+use App\Models\Head;
+use App\Models\Programme;
+use App\Models\Trial;
+use App\Models\WashDay;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/**
+ * How far a programme was kept to, and what its measure says before and after.
+ *
+ * @phpstan-import-type TrialTold from TrialResult
+ */
+final readonly class ProgrammeAdherence
+{
+    public function __construct(
+        private TrialResult $trialResult,
+    ) {
+    }
+
+    /**
+     * @return list<array{
+     *     programme: Programme, kept: int, of: int, unit: string, left: int, told: TrialTold,
+     * }> the latest first
+     */
+    public function all(Head $head): array
+    {
+        $told = [];
+        /** @var iterable<Programme> $programmes */
+        $programmes = Programme::query()
+            ->where('head_id', $head->id)
+            ->latest('began_on')
+            ->latest('id')
+            ->limit(8)
+            ->get();
+        foreach ($programmes as $programme) {
+            $told[] = $this->told($head, $programme);
+        }
+
+        return $told;
+    }
+
+    /** @return array{programme: Programme, kept: int, of: int, unit: string, left: int, told: TrialTold} */
+    public function told(Head $head, Programme $programme): array
+    {
+        $kind = ProgrammeKind::from($programme->kind);
+        $today = CarbonImmutable::parse($head->salon->today()->format('Y-m-d'));
+        $until = $programme->endsOn()->min($today);
+        /** @var Collection<int, WashDay> $days */
+        $days = $head
+            ->washDays()
+            ->with('steps')
+            ->whereBetween('date', [$programme->began_on->format('Y-m-d'), $until->format('Y-m-d')])
+            ->get();
+        [$kept, $of] = $kind->isWeekly()
+            ? $this->weekly($programme, $kind, $days, $until)
+            : [$days->filter($kind->isKeptOn(...))->count(), $days->count()];
+
+        return [
+            'programme' => $programme,
+            'kept' => $kept,
+            'of' => $of,
+            'unit' => $kind->isWeekly() ? ($of === 1 ? 'week' : 'weeks') : ($of === 1 ? 'wash day' : 'wash days'),
+            'left' => max(0, (int) round($today->diffInDays($programme->endsOn(), false))),
+            // The same exact test as for a trial: before it began against since.
+            'told' => $this->trialResult->told(
+                $head,
+                (new Trial())->forceFill([
+                    'kind' => 'before-after', 'change' => $kind->value, 'sign' => $programme->sign,
+                    'began_on' => $programme->began_on, 'ended_on' => $programme->endsOn(),
+                ]),
+            ),
+        ];
+    }
+
+    /**
+     * @param Collection<int, WashDay> $days
+     *
+     * @return array{int, int} weeks in which it was done, of those that are over or in which it was done already
+     */
+    private function weekly(Programme $programme, ProgrammeKind $kind, Collection $days, CarbonImmutable $until): array
+    {
+        $kept = $of = 0;
+        for ($week = 0; $week < $programme->weeks; $week++) {
+            $from = $programme->began_on->addWeeks($week);
+            if ($from > $until) {
+                break;
+            }
+            $done = $days->contains(
+                fn (WashDay $day): bool => $day->date >= $from
+                    && $day->date < $from->addWeek()
+                    && $kind->isKeptOn($day),
+            );
+            $kept += $done ? 1 : 0;
+            $of += $done || $from->addDays(6) <= $until ? 1 : 0;
+        }
+
+        return [$kept, $of];
+    }
+}

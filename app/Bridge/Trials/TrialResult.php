@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Trials;
+
+use App\Models\Head;
+use App\Models\Reading;
+use App\Models\Trial;
+use App\Models\WashDay;
+use App\Models\WashStep;
+use App\Wording\Words;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Readings\TestCatalogue;
+use Nagomi\Core\Trials\PermutationTest;
+
+/**
+ * What the readings say of a change that is tried out: exactly, in plain words, and with what else was changed at the
+ * same time.
+ *
+ * @phpstan-type TrialTold array{
+ *     trial: Trial, first: list<float>, second: list<float>, result: PermutationTest|null, says: string,
+ *     besides: list<string>,
+ * }
+ */
+final readonly class TrialResult
+{
+    public const KINDS = ['half-head', 'before-after'];
+
+    /** From this share of all trials without any effect on, chance explains it as well. */
+    private const HARDLY_CHANCE = 0.1;
+
+    /** A habit is what was done on at least half of the wash days. */
+    private const HABIT_FROM = 0.5;
+
+    /** @return TrialTold */
+    public function told(Head $head, Trial $trial): array
+    {
+        [$first, $second] = $trial->kind === 'half-head' ? $this->halves($head, $trial) : $this->sides($head, $trial);
+        $enough = count($first) >= PermutationTest::FEWEST && count($second) >= PermutationTest::FEWEST;
+        $result = ! $enough
+            ? null
+            : (
+                $trial->kind === 'half-head'
+                    ? PermutationTest::paired($first, $second)
+                    : PermutationTest::apart($first, $second)
+            );
+
+        return [
+            'trial' => $trial,
+            'first' => $first,
+            'second' => $second,
+            'result' => $result,
+            'says' => $result === null ? $this->tooFew($trial, $first, $second) : $this->says($trial, $result),
+            'besides' => $trial->kind === 'before-after' ? $this->besides($head, $trial) : [],
+        ];
+    }
+
+    /**
+     * @param list<float> $first
+     * @param list<float> $second
+     */
+    private function tooFew(Trial $trial, array $first, array $second): string
+    {
+        return $trial->kind === 'half-head'
+            ? count($first)
+                . ' of at least '
+                . PermutationTest::FEWEST
+                . ' days are read on both sides; four are better.'
+            : count($first)
+                . ' readings before and '
+                . count($second)
+                . ' after; at least '
+                . PermutationTest::FEWEST
+                . ' of each are needed, four are better.';
+    }
+
+    private function says(Trial $trial, PermutationTest $result): string
+    {
+        $unit = Words::of("sign_units.{$trial->sign}");
+        $number = fn (float $value): string => str_replace('-', '−', number_format($value, 1));
+        $range = "{$number($result->interval[0])} to {$number($result->interval[1])}";
+        $oneIn = max(1, (int) round(1 / $result->p));
+        $chance = $oneIn === 1
+            ? 'chance alone does as much nearly every time'
+            : "chance alone does as much in 1 of {$oneIn} such trials";
+        $verdict = match (true) {
+            $result->p <= self::HARDLY_CHANCE => 'It is hard to put down to chance',
+            $result->p <= $result->least + 1e-9 => 'It is as clear as so few days can be; a few more would tell',
+            default => 'It may well be chance',
+        };
+
+        return ($result->difference >= 0 ? 'More' : 'Less')
+            . " by {$number(abs($result->difference))} {$unit} (80 %: {$range}). {$verdict}: {$chance}.";
+    }
+
+    /**
+     * @return array{
+     *     list<float>, list<float>,
+     * } the same days on the usual and the changed side; the last ones where there are too many
+     */
+    private function halves(Head $head, Trial $trial): array
+    {
+        $days = [];
+        foreach (
+            $this->readings($head, $trial)->filter(
+                fn (Reading $reading): bool => $reading->date >= $trial->began_on,
+            ) as $reading
+        ) {
+            $value = $this->value($reading, $trial);
+            if ($value !== null && in_array($reading->zone, [$trial->usual_zone, $trial->changed_zone], true)) {
+                $days[$reading->date->format('Y-m-d')][$reading->zone] = $value;
+            }
+        }
+        $both = array_slice(
+            array_values(array_filter($days, fn (array $day): bool => count($day) === 2)),
+            -PermutationTest::MOST_PAIRS,
+        );
+
+        return [
+            array_map(fn (array $day): float => $day[$trial->usual_zone], $both),
+            array_map(fn (array $day): float => $day[$trial->changed_zone], $both),
+        ];
+    }
+
+    /** @return array{list<float>, list<float>} the last days before the change, and the first after it */
+    private function sides(Head $head, Trial $trial): array
+    {
+        $before = $after = [];
+        foreach ($this->readings($head, $trial) as $reading) {
+            $value = $this->value($reading, $trial);
+            if ($value !== null) {
+                $reading->date < $trial->began_on ? $before[] = $value : $after[] = $value;
+            }
+        }
+
+        return [array_slice($before, -PermutationTest::MOST_EACH), array_slice($after, 0, PermutationTest::MOST_EACH)];
+    }
+
+    /** @return Collection<int, Reading> oldest first */
+    private function readings(Head $head, Trial $trial): Collection
+    {
+        $tests = array_keys(array_filter(
+            TestCatalogue::tests(),
+            fn ($test): bool => in_array($trial->sign, $this->signsOf($test->name()), true),
+        ));
+
+        /** @var Collection<int, Reading> */
+        return $head
+            ->readings()
+            ->whereIn('test', $tests)
+            ->when(
+                $trial->ended_on !== null,
+                fn ($query) => $query->where('date', '<=', $trial->ended_on?->format('Y-m-d')),
+            )
+            ->get();
+    }
+
+    /** @return list<string> */
+    public function signsOf(string $test): array
+    {
+        return match ($test) {
+            'wet-stretch' => [Sign::WetStretch->value, Sign::StretchReturn->value],
+            'broken-hairs' => [Sign::Broken->value],
+            'result' => [
+                Sign::Definition->value, Sign::Frizz->value, Sign::Clumping->value, Sign::Softness->value,
+                Sign::Shine->value,
+            ],
+            'detangling' => [Sign::DetanglingMinutes->value],
+            default => [$test],
+        };
+    }
+
+    /** @return list<string> what a trial can be measured by */
+    public function signs(): array
+    {
+        $signs = array_merge(...array_map($this->signsOf(...), array_keys(TestCatalogue::tests())));
+
+        return array_values(array_filter($signs, fn (string $sign): bool => Sign::tryFrom($sign) !== null));
+    }
+
+    private function value(Reading $reading, Trial $trial): ?float
+    {
+        foreach (TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [] as $measured) {
+            if ($measured->sign->value === $trial->sign) {
+                return $measured->value;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> what else became a habit, or stopped being one, with the change */
+    private function besides(Head $head, Trial $trial): array
+    {
+        $days = $head
+            ->washDays()
+            ->with('steps')
+            ->where('date', '>=', $trial->began_on->subDays(90)->format('Y-m-d'))
+            ->get();
+        $habits = function (Collection $days): array {
+            $done = [];
+            /** @var iterable<WashDay> $each */
+            $each = $days->all();
+            foreach ($each as $day) {
+                foreach ($day->steps->map(fn (WashStep $step): string => $this->habit($step))->unique() as $habit) {
+                    $done[$habit] = ($done[$habit] ?? 0) + 1;
+                }
+            }
+
+            return array_keys(array_filter(
+                $done,
+                fn (int $times): bool => $times >= self::HABIT_FROM * max(1, $days->count()),
+            ));
+        };
+        $before = $days->filter(fn (WashDay $day): bool => $day->date < $trial->began_on);
+        $after = $days->filter(fn (WashDay $day): bool => $day->date >= $trial->began_on);
+        if ($before->isEmpty() || $after->isEmpty()) {
+            return [];
+        }
+
+        return [
+            ...array_map(
+                fn (string $habit): string => "{$habit} is new",
+                array_values(array_diff($habits($after), $habits($before))),
+            ),
+            ...array_map(
+                fn (string $habit): string => "{$habit} is gone",
+                array_values(array_diff($habits($before), $habits($after))),
+            ),
+        ];
+    }
+
+    private function habit(WashStep $step): string
+    {
+        $words = $step->cleanse === null ? Words::of("steps.{$step->kind}") : Words::of("cleanses.{$step->cleanse}");
+
+        return $words . ($step->heat ? ' with heat' : '') . ($step->product === null ? '' : " ({$step->product})");
+    }
+}

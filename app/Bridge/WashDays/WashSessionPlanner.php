@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\WashDays;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\StoredSnapshots;
+use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Products\ProductFit;
+use App\Models\Head;
+use App\Models\PlanItem;
+use App\Models\WashSession;
+use DateTimeImmutable;
+use DateTimeInterface;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\Pace;
+use Nagomi\Core\WashDay\StylingMethod;
+use Nagomi\Core\WashDay\TimeLimitFitter;
+use Nagomi\Core\WashDay\WashDayBuilder;
+use Nagomi\Core\WashDay\WashDayPlan;
+use Nagomi\Core\WashDay\WashDayStep;
+
+/** Lays out a head's next wash day for the Basin: steps, times, products and doses, fitted into the time there is. */
+final readonly class WashSessionPlanner
+{
+    private const FORETOLD = 8;
+
+    /** A medium strand, where none was measured. */
+    private const STRAND_UM = 70.0;
+
+    public function __construct(
+        private HeadRecord $headRecord,
+        private Outlooks $outlooks,
+        private ProductFit $productFit,
+        private StoredSnapshots $storedSnapshots,
+    ) {
+    }
+
+    /**
+     * @return array<string, mixed> the plan as the WashSession keeps it, with what was changed to fit and what that
+     *     costs
+     */
+    public function of(
+        Head $head,
+        ?float $limitMinutes,
+        DryingMethod $drying,
+        StylingMethod $styling = StylingMethod::Rake,
+    ): array {
+        $head->loadMissing(['salon', 'zoneParts', 'outlook']);
+        $this->outlooks->current($head);
+        $today = Calendar::dayOf($head->salon->today());
+        $frame = $this->headRecord->frame($head);
+        $state = $this->stateOn($today, $head, $frame);
+        $pace = $this->headRecord->pace($head, $frame->head, $today);
+        $item = $head->planItems()->where('status', 'planned')->first();
+        $fitting = TimeLimitFitter::within(
+            $limitMinutes,
+            $state,
+            $this->doing($item->steps ?? []),
+            $pace,
+            $drying,
+            $styling,
+        );
+        $products = $this->products($head);
+        $told = $fitting->plan->toArray();
+
+        return [
+            'steps' => array_map(fn (WashDayStep $step, array $times): array => $times + [
+                'after_client' => $step->afterClient,
+                'beside' => $step->beside,
+                'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
+                'product' => $step->uses === null ? null : $products[$step->uses->value] ?? null,
+            ], $fitting->plan->steps, $told['steps']),
+            'finish_minutes' => $told['finish_minutes'],
+            'care_minutes' => $fitting->plan->careMinutes(),
+            'styling' => $styling->value,
+            'sections' => $head->sections,
+            'limit_minutes' => $limitMinutes,
+            'fits' => $fitting->fits,
+            'changed' => $fitting->ways,
+            'costs' => $fitting->costs,
+            'planned_for' => $item?->date->format('Y-m-d'),
+            'pace' => self::told($pace),
+        ];
+    }
+
+    /** @return array{minutes_a_section: float, of: int, dries_in: float, dryings: int} */
+    private static function told(Pace $pace): array
+    {
+        return [
+            'minutes_a_section' => round($pace->detangleASectionMinutes, 1),
+            'of' => $pace->detanglings,
+            'dries_in' => round($pace->airDryMinutes),
+            'dryings' => $pace->dryings,
+        ];
+    }
+
+    /** The head as it stands on a day, from the nearest state kept. */
+    private function stateOn(DateTimeImmutable $day, Head $head, HeadHistory $frame): State
+    {
+        $from = $this->storedSnapshots->before($head, $frame, $day->modify('+1 day'));
+
+        return KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $day, $from)->last()->state;
+    }
+
+    /**
+     * The wash day planned for a date, or near it, at this head's own pace: how long hands are on her, and when they
+     * are free.
+     */
+    public function planned(Head $head, DateTimeInterface $date, DryingMethod $drying): WashDayPlan
+    {
+        $head->loadMissing(['salon', 'zoneParts']);
+        $frame = $this->headRecord->frame($head);
+        $pace = $this->headRecord->pace($head, $frame->head, Calendar::dayOf($head->salon->today()));
+        $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
+
+        return WashDayBuilder::plan($frame->head, $this->doing($item->steps ?? []), $pace, $drying);
+    }
+
+    /**
+     * What is to be done, as planned; a gentle wash where nothing is.
+     *
+     * @param array<mixed> $stored
+     *
+     * @return list<Step>
+     */
+    private function doing(array $stored): array
+    {
+        $steps = array_values(StoredSteps::of($stored));
+
+        return $steps === []
+            ? [
+                Step::cleanse(CleanseKind::Gentle),
+                Step::conditioner(3),
+                Step::detangle(20, 'comb', 'wet-with-slip'),
+                Step::leaveIn(),
+            ]
+            : $steps;
+    }
+
+    /**
+     * How well the last wash days of this head were foretold.
+     *
+     * @return list<array{date: string, expected: float, actual: float, within: bool}>
+     */
+    public function foretold(Head $head): array
+    {
+        $foretold = [];
+        /** @var iterable<WashSession> $washSessions */
+        $washSessions = $head->washSessions()->whereNotNull('finished_at')->latest('id')->limit(self::FORETOLD)->get();
+        foreach ($washSessions as $washSession) {
+            $planned = is_array($washSession->outcome['planned_minutes'] ?? null)
+                ? $washSession->outcome['planned_minutes']
+                : [];
+            $actual = $washSession->outcome['actual_minutes'] ?? null;
+            if (
+                is_numeric($planned['p50'] ?? null)
+                    && is_numeric($planned['p10'] ?? null)
+                    && is_numeric($planned['p90'] ?? null)
+                    && is_numeric($actual)
+            ) {
+                $foretold[] = [
+                    'date' => $washSession->date->format('j M Y'),
+                    'expected' => (float) $planned['p50'],
+                    'actual' => (float) $actual,
+                    'within' => $actual >= $planned['p10'] && $actual <= $planned['p90'],
+                ];
+            }
+        }
+
+        return $foretold;
+    }
+
+    /**
+     * What the weight of the shed ball is read with: the head's own length and strand, and the days since it was last
+     * detangled.
+     *
+     * @return array{
+     *     length_mm: int|null, diameter_um: float, days_since_detangled: int,
+     * }|null null where it was weighed already
+     */
+    public function shedBall(Head $head, WashSession $washSession): ?array
+    {
+        $day = $washSession->date->format('Y-m-d');
+        if ($head->readings()->where('test', 'shed-ball')->where('date', $day)->exists()) {
+            return null;
+        }
+        $before = $head->washDays()->reorder()->where('date', '<', $day)->max('date');
+
+        return [
+            'length_mm' => $head->length_mm,
+            'diameter_um' => $head->strand_um ?? self::STRAND_UM,
+            'days_since_detangled' => is_string($before)
+                ? (int) Calendar::dayOf(new \DateTimeImmutable($before))->diff(Calendar::dayOf(
+                    $washSession->date,
+                ))->days
+                : 0,
+        ];
+    }
+
+    /**
+     * @return array<string, array{
+     *     id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string,
+     * }> the best of each kind that is hers to have
+     */
+    public function products(Head $head): array
+    {
+        $best = [];
+        foreach ($this->productFit->forHead($head, $head->salon)->kinds as $kind => $rows) {
+            foreach ($rows as $row) {
+                $product = $row['product'];
+                if ($row['verdict'] !== 'no' && $product->head_id === null) {
+                    $best[(string) $kind] = [
+                        'id' => $product->id,
+                        'name' => $product->name,
+                        'ml' => round($row['dose']->headMl(), 1),
+                        'pumps' => $row['pumps'],
+                        'cost_cents' => $row['cost_cents'],
+                        'care' => $row['verdict'] === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : '',
+                    ];
+                    break;
+                }
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\DataTransfer;
+
+use App\Models\Act;
+use App\Models\Deletion;
+use App\Models\Head;
+use App\Models\Picture;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+
+/**
+ * Deletes a client with all her data, and keeps the proof: what there was, counted, and that it is not there any more.
+ */
+final readonly class ClientErasure
+{
+    public function to(Head $head, string $by): Deletion
+    {
+        $traces = ClientTraces::of($head);
+        $files = $traces->files($head);
+        $salonId = $head->salon_id;
+        // The trail must not write her name down once more while she is deleted.
+        $erase = function () use ($head, $traces, $files, $salonId, $by): Deletion {
+            $traces->forgetTrail();
+            $this->forgetActs($head);
+            $head->delete();
+            $deletion = Deletion::query()->create([
+                'salon_id' => $salonId, 'by' => $by, 'before' => $traces->counts(), 'after' => $traces->left(),
+                'files_before' => count($files), 'files_after' => count($files), 'deleted_at' => now(),
+            ]);
+            // Files go when the rows surely have, and the proof says so only then.
+            DB::afterCommit(function () use ($deletion, $files): void {
+                Storage::disk(Picture::DISK)->delete($files);
+                $deletion->update([
+                    'files_after' => count(array_filter(
+                        $files,
+                        fn (string $path): bool => Storage::disk(Picture::DISK)->exists($path),
+                    )),
+                ]);
+            });
+
+            return $deletion;
+        };
+
+        /** @var Deletion */
+        return activity()->withoutLogs(fn (): Deletion => DB::transaction($erase));
+    }
+
+    /** Answers kept for acts that might be sent again name the client or lead to them. */
+    private function forgetActs(Head $head): void
+    {
+        $like = fn (string $text): string => '%' . addcslashes($text, '%_\\') . '%';
+        $named = substr((string) json_encode($head->name, JSON_UNESCAPED_UNICODE), 1, -1);
+        // The one under way has no answer yet, and will have none that names anybody.
+        Act::query()
+            ->whereNotNull('answer')
+            ->where(
+                fn ($acts) => $acts->where(
+                    'answer',
+                    'like',
+                    $like($head->id),
+                )->orWhere('answer', 'like', $like($named)),
+            )
+            ->delete();
+    }
+}

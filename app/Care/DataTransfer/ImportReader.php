@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\DataTransfer;
+
+use App\Models\Head;
+use App\Models\Salon;
+use App\Wording\Words;
+use Nagomi\Core\Record\CareRecordReader;
+use Nagomi\Core\Record\InvalidRecord;
+use ZipArchive;
+
+/**
+ * Reads a file that came from elsewhere and says what it found, with everything that is wrong and where. Nothing is
+ * written.
+ */
+final readonly class ImportReader
+{
+    private const MOST_ENTRIES = 2000;
+    private const MOST_ENTRY_BYTES = 8_000_000;
+
+    public function __construct(
+        private ClientCards $clientCards,
+    ) {
+    }
+
+    /**
+     * @return list<array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }>
+     */
+    public function found(string $bytes, string $filename, Salon $salon): array
+    {
+        if (str_starts_with($bytes, "PK\x03\x04")) {
+            return $this->archive($bytes, $salon);
+        }
+
+        return $this->one($bytes, $filename, $salon);
+    }
+
+    /**
+     * @return list<array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }>
+     */
+    private function one(string $text, string $where, Salon $salon): array
+    {
+        $plain = ltrim($text, "\u{FEFF} \t\r\n");
+
+        return match (true) {
+            preg_match('/^BEGIN:VCARD/i', $plain) === 1 => $this->people(
+                'card',
+                $this->clientCards->read($plain),
+                $where,
+                $salon,
+            ),
+            str_starts_with($plain, '[') => $this->several($plain, $where, $salon),
+            str_starts_with($plain, '{') => [$this->record($plain, $where, $salon)],
+            ClientTable::is($text) => $this->people('line', ClientTable::read($text), $where, $salon),
+            default => [$this->wrong($where, Words::say('data-transfer.no-kind'))],
+        };
+    }
+
+    /**
+     * @return list<array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }>
+     */
+    private function archive(string $bytes, Salon $salon): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'import');
+        try {
+            file_put_contents($file, $bytes);
+            $zip = new ZipArchive();
+            if ($zip->open($file) !== true) {
+                return [$this->wrong('the file', 'The archive is damaged; export it again.')];
+            }
+            $found = [];
+            for ($i = 0; $i < min($zip->numFiles, self::MOST_ENTRIES); $i++) {
+                $entry = $zip->statIndex($i);
+                $name = is_array($entry) ? $entry['name'] : '';
+                // The tables say again what the records say; the records are taken.
+                if (
+                    ! is_array($entry)
+                        || preg_match('#(^|/)[^/]+\.json$#i', $name) !== 1
+                        || str_contains($name, 'schema')
+                ) {
+                    continue;
+                }
+                $found[] = $entry['size'] > self::MOST_ENTRY_BYTES
+                    ? $this->wrong($name, 'This is larger than any care record.')
+                    : $this->record((string) $zip->getFromIndex($i), $name, $salon);
+            }
+            $zip->close();
+
+            return $found === []
+                ? [$this->wrong('the file', 'There is no care record (.json) in this archive.')]
+                : $found;
+        } finally {
+            unlink($file);
+        }
+    }
+
+    /**
+     * @return list<array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }>
+     */
+    private function several(string $text, string $where, Salon $salon): array
+    {
+        $records = json_decode($text, true, 64);
+        if (! is_array($records) || ! array_is_list($records)) {
+            return [$this->wrong(
+                $where,
+                'This begins like a list of records and is none: ' . json_last_error_msg() . '.',
+            )];
+        }
+
+        return array_map(
+            fn (int $i): array => $this->record(
+                (string) json_encode($records[$i]),
+                "{$where}, record " . ($i + 1),
+                $salon,
+            ),
+            array_keys($records),
+        );
+    }
+
+    /**
+     * @return array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }
+     */
+    private function record(string $json, string $where, Salon $salon): array
+    {
+        try {
+            $record = CareRecordReader::read($json);
+        } catch (InvalidRecord $invalid) {
+            return [
+                'problems' => array_map(
+                    fn ($problem): string => "{$problem->path}: {$problem->sentence}",
+                    $invalid->problems,
+                ),
+            ] + $this->wrong($where, '');
+        }
+
+        return [
+            'where' => $where, 'kind' => 'record', 'name' => $record->name,
+            'says' => count($record->washDays) . ' wash days, ' . count($record->readings) . ' readings',
+            'problems' => [],
+            'here' => Head::query()->where('salon_id', $salon->id)->whereKey($record->id)->exists(),
+            'payload' => $json,
+        ];
+    }
+
+    /**
+     * @param string $kind card or line
+     * @param list<array{
+     *     line?: int, name: string, email: string|null, phone: string|null, born_on: string|null,
+     *     problems: list<string>,
+     * }> $clients
+     *
+     * @return list<array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }>
+     */
+    private function people(string $kind, array $clients, string $where, Salon $salon): array
+    {
+        $names = Head::query()->where('salon_id', $salon->id)->pluck('name')->flip();
+        $found = array_map(fn (array $client, int $i): array => [
+            'where' => Words::say("data-transfer.{$kind}", ['file' => $where, 'place' => $client['line'] ?? $i + 1]),
+            'kind' => 'client',
+            'name' => $client['name'],
+            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']]))
+                ?: Words::say('data-transfer.only-a-name'),
+            'problems' => $client['problems'],
+            'here' => isset($names[$client['name']]),
+            'payload' => (string) json_encode(
+                array_diff_key($client, ['problems' => true, 'line' => true]),
+                JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
+        ], $clients, array_keys($clients));
+
+        return $found === [] ? [$this->wrong($where, Words::say('data-transfer.no-lines'))] : $found;
+    }
+
+    /**
+     * @return array{
+     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
+     * }
+     */
+    private function wrong(string $where, string $problem): array
+    {
+        return [
+            'where' => $where, 'kind' => 'record', 'name' => '', 'says' => '',
+            'problems' => $problem === '' ? [] : [$problem], 'here' => false, 'payload' => '',
+        ];
+    }
+}

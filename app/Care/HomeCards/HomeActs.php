@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\HomeCards;
+
+use App\Bridge\Clients\PictureIntake;
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Plans\OutlookRefresh;
+use App\Bridge\Plans\StoredSteps;
+use App\Care\Clients\Pictures;
+use App\Care\Readings\Visits;
+use App\Care\WashDays\WornStyles;
+use App\Models\Head;
+use App\Models\HomeAct;
+use App\Models\PlanItem;
+use App\Models\Style;
+use App\Wording\Words;
+use DateTimeImmutable;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use InvalidArgumentException;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Readings\TestCatalogue;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\WashDay;
+
+/** Takes in what comes from a home routine: each act once, by its key; what cannot be taken is kept with the reason. */
+final readonly class HomeActs
+{
+    /** What a person can read at home. */
+    public const TESTS = ['feel', 'dryness', 'wet-stretch', 'shed-ball', 'scalp-at-home'];
+
+    /** A card may have been offline in a bathroom for so many days. */
+    private const LATE_DAYS = 21;
+    private const MOST_PICTURE_BYTES = 4_000_000;
+    private const BY = 'at home';
+
+    public function __construct(
+        private OutlookRefresh $outlookRefresh,
+        private PictureIntake $pictureIntake,
+        private Pictures $pictures,
+        private RecordImporter $recordImporter,
+        private Visits $visits,
+        private WornStyles $wornStyles,
+    ) {
+    }
+
+    /**
+     * @param list<array{key: string, kind: string, date: string, value: array<string, mixed>}> $acts
+     *
+     * @return list<array{key: string, refused: string|null}>
+     */
+    public function take(Head $head, array $acts): array
+    {
+        $head->loadMissing('salon');
+
+        $told = [];
+        foreach ($acts as $act) {
+            $told[] = ['key' => $act['key'], 'refused' => $this->told($head, $act)];
+        }
+
+        return $told;
+    }
+
+    /**
+     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
+     *
+     * @return string|null why it was refused, now or when it came before
+     */
+    private function told(Head $head, array $act): ?string
+    {
+        return DB::transaction(function () use ($head, $act): ?string {
+            // A card that is sent twice at once waits here, and then finds its acts known.
+            Head::query()->whereKey($head->id)->lockForUpdate()->first();
+            /** @var HomeAct|null $known */
+            $known = HomeAct::query()->where('head_id', $head->id)->where('key', $act['key'])->first();
+
+            return $known === null ? $this->once($head, $act) : $known->refused;
+        });
+    }
+
+    /**
+     * Applies an act and notes that it came, both or neither.
+     *
+     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
+     *
+     * @return string|null why it was refused
+     */
+    private function once(Head $head, array $act): ?string
+    {
+        $refused = null;
+        $date = Calendar::dayOf($head->salon->today());
+        try {
+            $date = $this->date($head, $act['date']);
+            $says = DB::transaction(fn (): string => $this->apply($head, $act, $date));
+        } catch (DomainException $cannot) {
+            [$refused, $says] = [$cannot->getMessage(), 'something that could not be taken in'];
+        }
+        HomeAct::query()->create([
+            'salon_id' => $head->salon_id, 'head_id' => $head->id, 'key' => $act['key'], 'kind' => $act['kind'],
+            'date' => $date->format('Y-m-d'), 'says' => mb_substr($says, 0, 400), 'refused' => $refused,
+            'came_at' => now(),
+        ]);
+
+        return $refused;
+    }
+
+    /** @throws DomainException */
+    private function date(Head $head, string $typed): DateTimeImmutable
+    {
+        $today = Calendar::dayOf($head->salon->today());
+        $date = Calendar::day($typed);
+        if ($date === null || $date > $today || $date < $today->modify('-' . self::LATE_DAYS . ' days')) {
+            throw new DomainException('That day is not among the last three weeks.');
+        }
+
+        return $date;
+    }
+
+    /**
+     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
+     *
+     * @throws DomainException with why it cannot be taken in
+     */
+    private function apply(Head $head, array $act, DateTimeImmutable $date): string
+    {
+        return match ($act['kind']) {
+            'wash-day' => $this->washDay($head, $act['key'], $act['value'], $date),
+            'reading' => $this->reading($head, $act['value'], $date),
+            'style' => $this->style($head, $act['value'], $date),
+            'picture' => $this->picture($head, $act['value'], $date),
+            default => throw new DomainException('This card is older than the salon’s; open it anew.'),
+        };
+    }
+
+    /** @param array<string, mixed> $value uid of the planned day, and which of its steps were done */
+    private function washDay(Head $head, string $key, array $value, DateTimeImmutable $date): string
+    {
+        $item = PlanItem::query()
+            ->where('head_id', $head->id)
+            ->where('uid', is_string($value['uid'] ?? null) ? $value['uid'] : '')
+            ->first();
+        if (! $item instanceof PlanItem) {
+            throw new DomainException('That wash day is not planned any more; tell your stylist what you did.');
+        }
+        if ($head->washDays()->whereDate('date', $date->format('Y-m-d'))->exists()) {
+            throw new DomainException('A wash day of that day is in the book already.');
+        }
+        $ticked = array_filter(is_array($value['steps'] ?? null) ? $value['steps'] : [], is_int(...));
+        $steps = array_values(array_intersect_key(StoredSteps::of($item->steps), array_flip($ticked)));
+        if ($steps === []) {
+            throw new DomainException('Nothing was ticked; tick what you did.');
+        }
+        $this->recordImporter->washDays(
+            $head,
+            [new WashDay('home-' . mb_substr($key, 0, 40), $date, $steps, Place::Home)],
+        );
+        $this->outlookRefresh->after($head, $date);
+
+        return count($steps) === count($item->steps)
+            ? 'a wash day, as planned'
+            : sprintf('a wash day, %d of %d steps', count($steps), count($item->steps));
+    }
+
+    /** @param array<string, mixed> $value test and raw measures */
+    private function reading(Head $head, array $value, DateTimeImmutable $date): string
+    {
+        $name = is_string($value['test'] ?? null) ? $value['test'] : '';
+        $raw = is_array($value['raw'] ?? null) ? $value['raw'] : [];
+        $test = in_array($name, self::TESTS, true) ? TestCatalogue::test($name) : null;
+        $problems = $test === null
+            ? ['This card is older than the salon’s; open it anew.']
+            : array_values($test->problems($raw));
+        if ($problems !== []) {
+            throw new DomainException($problems[0]);
+        }
+        $reading = new Reading(strtolower((string) Str::ulid()), $date, Moment::Home, $name, $raw);
+        $this->visits->take($head, strtolower((string) Str::ulid()), [$reading], self::BY);
+
+        return mb_strtolower(Words::of("tests.{$name}"));
+    }
+
+    /** @param array<string, mixed> $value what became of the style that day */
+    private function style(Head $head, array $value, DateTimeImmutable $date): string
+    {
+        $style = Style::running($head) ?? throw new DomainException('No style is followed now.');
+        $what = is_string($value['what'] ?? null) ? $value['what'] : '';
+        if ($date < Calendar::dayOf($style->made_on)) {
+            throw new DomainException('That was before the style was made.');
+        }
+        if ($what === 'gone') {
+            $this->wornStyles->end($head, $style, $date, self::BY);
+
+            return 'the style was last good that day';
+        }
+        if (! in_array($what, Style::KEEPING, true)) {
+            throw new DomainException('This card is older than the salon’s; open it anew.');
+        }
+        $this->wornStyles->keep($style, $date, $what);
+
+        return "style {$what}";
+    }
+
+    /** @param array<string, mixed> $value a picture as a data address, and that she agrees to its being kept */
+    private function picture(Head $head, array $value, DateTimeImmutable $date): string
+    {
+        $sent = is_string($value['picture'] ?? null) ? $value['picture'] : '';
+        $bytes = preg_match('#^data:image/(?:jpeg|png|webp);base64,#', $sent) === 1
+            ? base64_decode((string) substr((string) strrchr($sent, ','), 1), true)
+            : false;
+        if ($bytes === false || strlen($bytes) > self::MOST_PICTURE_BYTES) {
+            throw new DomainException('Picture: choose a JPEG, PNG or WebP of under 4 MB.');
+        }
+        if (($value['agreed'] ?? false) !== true) {
+            throw new DomainException('Picture: tick that your salon may keep it.');
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'card');
+        try {
+            file_put_contents($file, $bytes);
+            $this->pictures->keep(
+                $head,
+                $this->pictureIntake->jpeg($file),
+                $date,
+                'other',
+                $head->guardian_name ?? $head->name,
+                self::BY,
+            );
+        } catch (InvalidArgumentException $wrong) {
+            throw new DomainException($wrong->getMessage(), previous: $wrong);
+        } finally {
+            unlink($file);
+        }
+
+        return 'a picture';
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Reminders;
+
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\HomeLink;
+use App\Models\PlanItem;
+use App\Models\Reminder;
+
+/** What a reminder says, from what stands in the book at the moment it goes out. */
+final readonly class ReminderText
+{
+    private function __construct(public string $subject, public string $sentence)
+    {
+    }
+
+    /** @return self|null null where the occasion is not any more: cancelled, moved, done */
+    public static function of(Reminder $reminder): ?self
+    {
+        return $reminder->kind === 'booking' ? self::booking($reminder) : self::home($reminder);
+    }
+
+    private static function booking(Reminder $reminder): ?self
+    {
+        [, $id, $at] = explode(' ', $reminder->occasion) + ['', '', ''];
+        $booking = Booking::query()
+            ->withoutGlobalScope('salon')
+            ->with('user')
+            ->where('head_id', $reminder->head_id)
+            ->find($id);
+        if (
+            ! $booking instanceof Booking
+                || $booking->status !== BookingStatus::Booked
+                || $booking->starts_at->format('YmdHi') !== $at
+                || $booking->starts_at->isPast()
+        ) {
+            return null;
+        }
+        $when = $booking->starts_at->setTimezone($reminder->head->salon->timezone)->format('l j F \a\t G:i');
+        $who = explode(' ', $booking->user->name)[0];
+
+        return new self(
+            "Your time with us on {$when}",
+            "We see you on {$when}: {$booking->service} with {$who}, about {$booking->minutes} minutes.",
+        );
+    }
+
+    private static function home(Reminder $reminder): ?self
+    {
+        [, $uid, $day] = explode(' ', $reminder->occasion) + ['', '', ''];
+        $item = PlanItem::query()
+            ->withoutGlobalScope('salon')
+            ->where('head_id', $reminder->head_id)
+            ->where('uid', $uid)
+            ->where('status', 'planned')
+            ->first();
+        /** @var HomeLink|null $link */
+        $link = HomeLink::query()
+            ->withoutGlobalScope('salon')
+            ->where('head_id', $reminder->head_id)
+            ->whereNull('withdrawn_at')
+            ->where('expires_at', '>', now())
+            ->latest('id')
+            ->first();
+        if (
+            ! $item instanceof PlanItem
+                || $link === null
+                || $item->date->format('Ymd') !== $day
+                || $reminder->head->salon->today()->format('Ymd') !== $day
+        ) {
+            return null;
+        }
+        // What is done to her hair is private: the message leads to the card and does not say it.
+        return new self('Today is a wash day', 'Today is a wash day. Your card: ' . url($link->path()));
+    }
+}

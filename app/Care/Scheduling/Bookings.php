@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Scheduling;
+
+use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\Scheduling\ServiceQuotes;
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use App\Models\Salon;
+use App\Models\Service;
+use App\Models\User;
+use App\Wording\SalonClock;
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\DaySchedule;
+use Nagomi\Core\Scheduling\FreeSlots;
+use Nagomi\Core\Scheduling\Placement;
+
+/**
+ * Takes bookings in, moves them and says how they go. No hands are promised twice, whoever asks from wherever at once.
+ */
+final readonly class Bookings
+{
+    public function __construct(
+        private SalonSchedule $salonSchedule,
+        private ServiceQuotes $serviceQuotes,
+    ) {
+    }
+
+    /** @throws BookingConflict where these hands have no room then */
+    public function take(
+        Salon $salon,
+        Head $head,
+        Service $service,
+        User $stylist,
+        CarbonImmutable $date,
+        int $minute,
+        string $by,
+    ): Booking {
+        $quote = $this->serviceQuotes->of($head, $service, $date);
+
+        $booked = function () use ($salon, $head, $service, $stylist, $date, $minute, $by, $quote): Booking {
+            $booking = new Booking([
+                'head_id' => $head->id, 'user_id' => $stylist->id, 'service' => $service->name,
+                'is_wash_day' => $service->is_wash_day, 'stretches' => $quote->kept(), 'minutes' => $quote->minutes,
+                'price_cents' => $quote->priceCents, 'status' => BookingStatus::Booked, 'changed_by' => $by,
+            ]);
+            $booking->salon_id = $salon->id;
+            $this->place($salon, $booking, $date, $minute);
+            $booking->save();
+
+            return $booking;
+        };
+
+        return $this->alone($salon, $booked);
+    }
+
+    /**
+     * Gives a booking another time or other hands.
+     *
+     * @throws BookingConflict where there is no room, or where somebody else changed it meanwhile
+     */
+    public function move(
+        Salon $salon,
+        Booking $booking,
+        int $seen,
+        User $stylist,
+        CarbonImmutable $date,
+        int $minute,
+        string $by,
+    ): void {
+        $this->alone($salon, function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by): void {
+            $fresh = $this->fresh($salon, $booking, $seen);
+            $fresh->fill([
+                'user_id' => $stylist->id,
+                'expected_at' => null,
+                'changed_by' => $by,
+                'sequence' => $fresh->sequence + 1,
+            ]);
+            $this->place($salon, $fresh, $date, $minute);
+            $fresh->save();
+        });
+    }
+
+    /**
+     * Says how a booking goes.
+     *
+     * @param array<string, mixed> $columns what changes with it
+     *
+     * @throws BookingConflict where somebody else changed it meanwhile
+     */
+    public function note(Salon $salon, Booking $booking, int $seen, array $columns, string $by): void
+    {
+        $this->alone($salon, function () use ($salon, $booking, $seen, $columns, $by): void {
+            $fresh = $this->fresh($salon, $booking, $seen);
+            $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
+        });
+    }
+
+    /**
+     * One at a time for each salon: whoever comes second sees what the first did.
+     *
+     * @template T
+     *
+     * @param Closure(): T $act
+     *
+     * @return T
+     */
+    private function alone(Salon $salon, Closure $act): mixed
+    {
+        return DB::transaction(function () use ($salon, $act): mixed {
+            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
+
+            return $act();
+        });
+    }
+
+    /** @throws BookingConflict when somebody else changed the booking meanwhile */
+    private function fresh(Salon $salon, Booking $booking, int $seen): Booking
+    {
+        $fresh = Booking::query()
+            ->where('salon_id', $salon->id)
+            ->with(['user:id,salon_id,name', 'head:id,salon_id,name'])
+            ->findOrFail($booking->id);
+        if ($fresh->sequence !== $seen) {
+            $time = $fresh->starts_at->setTimezone($salon->timezone)->format('D j M, G:i');
+            throw new BookingConflict(
+                "{$fresh->changed_by} changed this booking meanwhile: it is now {$time} with {$fresh->user->name}, "
+                    . str_replace('-', ' ', $fresh->status->value)
+                    . '. What you typed is still below; look at both and send again.',
+            );
+        }
+
+        return $fresh;
+    }
+
+    /** @throws BookingConflict when hands, chair or client are taken then */
+    private function place(Salon $salon, Booking $booking, CarbonImmutable $date, int $minute): void
+    {
+        $starts = SalonClock::moment($salon, $date->format('Y-m-d'), $minute);
+        if ($starts === null) {
+            throw new BookingConflict(
+                'Time: the clocks skip ' . SalonClock::shown($minute) . ' on that day; choose another.',
+            );
+        }
+        $others = $this->salonSchedule
+            ->bookings($salon, $date)
+            ->reject(fn (Booking $other): bool => $other->id === $booking->id)
+            ->values();
+        $line = $this->salonSchedule->of($salon, $date, $others);
+        $hands = $this->salonSchedule->hands($booking->user_id);
+        if ($line === null || ! isset($line->day->hours[$hands])) {
+            throw new BookingConflict(
+                'Nobody with those hands works on ' . $date->format('D j M') . '; choose another day or somebody else.',
+            );
+        }
+        $sitting = new Appointment(
+            'asked for',
+            $this->salonSchedule->stretches($booking),
+            $minute,
+            null,
+            $hands,
+            $minute,
+        );
+        if (FreeSlots::in($line, $sitting, 1) === []) {
+            throw new BookingConflict(
+                'At '
+                    . SalonClock::shown($minute)
+                    . ' these hands have no room for '
+                    . $booking->minutes
+                    . ' minutes. '
+                    . $this->instead($line, $booking, $hands),
+            );
+        }
+        $booking->fill(['date' => $date->format('Y-m-d'), 'starts_at' => $starts]);
+    }
+
+    private function instead(DaySchedule $line, Booking $booking, string $hands): string
+    {
+        $openings = array_map(
+            fn (Placement $placing): string => SalonClock::shown($placing->start()),
+            FreeSlots::in(
+                $line,
+                new Appointment('asked for', $this->salonSchedule->stretches($booking), 0, null, $hands),
+                4,
+            ),
+        );
+
+        return $openings === []
+            ? 'That day is full for them; choose another day or somebody else.'
+            : 'They do at ' . implode(', ', $openings) . '.';
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Scheduling;
+
+use App\Models\Booking;
+use App\Models\Leave;
+use App\Models\Salon;
+use App\Models\Service;
+use App\Models\WorkingHours;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps chairs, hours, services and leave. */
+final readonly class OpeningHours
+{
+    /**
+     * @param array<int, array<int, list<array{int, int}>>> $week spans by stylist and weekday
+     * @param list<array{id: int|null, name: string, is_wash_day: bool, minutes: int, price_cents: int}> $services
+     */
+    public function keep(Salon $salon, int $chairs, array $week, array $services): void
+    {
+        DB::transaction(function () use ($salon, $chairs, $week, $services): void {
+            $salon->update(['chairs' => $chairs]);
+            WorkingHours::query()->where('salon_id', $salon->id)->delete();
+            foreach ($week as $user => $days) {
+                foreach ($days as $weekday => $spans) {
+                    foreach ($spans as [$from, $until]) {
+                        WorkingHours::query()->create([
+                            'salon_id' => $salon->id, 'user_id' => $user, 'weekday' => $weekday, 'from_minute' => $from,
+                            'until_minute' => $until,
+                        ]);
+                    }
+                }
+            }
+            Service::query()
+                ->where('salon_id', $salon->id)
+                ->whereNotIn('id', array_filter(array_column($services, 'id')))
+                ->delete();
+            foreach ($services as $service) {
+                $row = Service::query()->where('salon_id', $salon->id)->find($service['id'])
+                    ?? (new Service())->forceFill(['salon_id' => $salon->id]);
+                $row->fill(array_diff_key($service, ['id' => true]))->save();
+            }
+        });
+    }
+
+    /**
+     * @param array{user_id: int, from: string, until: string, because: string} $columns
+     *
+     * @return int how many bookings fall into it
+     */
+    public function leave(Salon $salon, array $columns): int
+    {
+        // The same days noted by two hands are the same leave.
+        Leave::query()->firstOrCreate(
+            ['salon_id' => $salon->id] + array_diff_key($columns, ['because' => true]),
+            ['because' => $columns['because']],
+        );
+
+        return Booking::query()
+            ->where('salon_id', $salon->id)
+            ->where('user_id', $columns['user_id'])
+            ->whereBetween('date', [$columns['from'], $columns['until']])
+            ->whereIn('status', ['booked', 'arrived'])
+            ->count();
+    }
+}

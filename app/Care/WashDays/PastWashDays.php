@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\WashDays;
+
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Plans\OutlookRefresh;
+use App\Bridge\Products\ProductNotices;
+use App\Models\Head;
+use App\Models\WashDay;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Treatments\WashDay as CoreWashDay;
+
+/** Puts wash days into the book that were done elsewhere, or before. */
+final readonly class PastWashDays
+{
+    public function __construct(
+        private OutlookRefresh $outlookRefresh,
+        private ProductNotices $productNotices,
+        private RecordImporter $recordImporter,
+    ) {
+    }
+
+    /** @return WashDay|null the same wash day, where it is in the book already */
+    public function known(Head $head, CoreWashDay $washDay): ?WashDay
+    {
+        return $this->recordImporter->sameWashDay($head, $washDay);
+    }
+
+    /** @return list<string> what its products say that its steps do not, a sentence each */
+    public function take(Head $head, CoreWashDay $washDay): array
+    {
+        DB::transaction(fn () => $this->recordImporter->washDays($head, [$washDay]));
+        $this->outlookRefresh->after($head, $washDay->date);
+
+        return $this->productNotices->of($head, $washDay);
+    }
+
+    public function undo(Head $head, WashDay $washDay): void
+    {
+        $washDay->delete();
+        $this->outlookRefresh->after($head, $washDay->date);
+    }
+}

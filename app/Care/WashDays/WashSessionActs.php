@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\WashDays;
+
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Plans\OutlookRefresh;
+use App\Bridge\Plans\Outlooks;
+use App\Bridge\WashDays\WashSessionState;
+use App\Care\Products\Stockroom;
+use App\Care\Readings\Visits;
+use App\Care\Scheduling\BookingProgress;
+use App\Models\Product;
+use App\Models\WashSession;
+use App\Models\WashSessionAct;
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\DoubtfulMinutes;
+use Nagomi\Core\WashDay\StylingMethod;
+
+/** Takes the acts of a running wash day in, each once, and puts what was really done into the book. */
+final readonly class WashSessionActs
+{
+    private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'swap', 'note', 'amount'];
+
+    /** Taps from further off were made by a tablet whose clock is wrong. */
+    private const CLOCK_OFF_HOURS = 12;
+
+    public function __construct(
+        private BookingProgress $bookingProgress,
+        private OutlookRefresh $outlookRefresh,
+        private Outlooks $outlooks,
+        private RecordImporter $recordImporter,
+        private Stockroom $stockroom,
+        private Visits $visits,
+        private WornStyles $wornStyles,
+    ) {
+    }
+
+    /**
+     * @param list<array{key: string, kind: string, step: string, value: array<string, mixed>, at: string}> $acts
+     */
+    public function act(WashSession $washSession, array $acts, string $by, string $device): void
+    {
+        DB::transaction(function () use ($washSession, $acts, $by, $device): void {
+            // Two tablets at one head: one after the other.
+            WashSession::query()->whereKey($washSession->id)->lockForUpdate()->first();
+            foreach ($acts as $act) {
+                if (
+                    $washSession->acts()->where('key', $act['key'])->exists()
+                        || ! in_array($act['kind'], self::KINDS, true)
+                ) {
+                    continue;
+                }
+                $state = WashSessionState::of($washSession, $this->acts($washSession));
+                $washSession->acts()->create([
+                    'key' => $act['key'],
+                    'kind' => $act['kind'],
+                    'step' => $act['step'],
+                    'value' => $act['value'],
+                    'acted_at' => $this->when($act['at']),
+                    'by' => $by,
+                    'device' => $device,
+                    'refused' => $state->refuses($act['kind'], $act['step'], $device),
+                ]);
+            }
+        });
+    }
+
+    /** @return list<WashSessionAct> */
+    public function acts(WashSession $washSession): array
+    {
+        return array_values($washSession->acts()->get()->all());
+    }
+
+    private function when(string $at): CarbonImmutable
+    {
+        $now = CarbonImmutable::now();
+        $when = rescue(fn (): CarbonImmutable => CarbonImmutable::parse($at), $now, false);
+
+        return abs($when->diffInHours($now)) > self::CLOCK_OFF_HOURS ? $now : $when;
+    }
+
+    /**
+     * Steps whose minutes a forgotten or hurried tap may have made.
+     *
+     * @return array<string, array{label: string, minutes: float, says: float, planned: float}> by key of the step
+     */
+    public function doubtful(WashSession $washSession): array
+    {
+        $state = WashSessionState::of($washSession, $this->acts($washSession));
+        $doubtful = [];
+        foreach ($washSession->steps() as $i => $planned) {
+            $key = is_string($planned['key'] ?? null) ? $planned['key'] : '';
+            $kind = StepKind::tryFrom(
+                is_array($planned['books'] ?? null) && is_string($planned['books']['kind'] ?? null)
+                    ? $planned['books']['kind']
+                    : '',
+            );
+            if ($kind === null || ! $state->isDone($key) || ! $this->teaches($kind)) {
+                continue;
+            }
+            $usual = $kind === StepKind::Detangle
+                ? $this->number($planned, 'hands_on_minutes')
+                : $this->onFor($washSession->steps(), $i);
+            $minutes = $this->minutes($state, $kind, $key);
+            if ($minutes !== null && DoubtfulMinutes::are($minutes, $usual)) {
+                $doubtful[$key] = [
+                    'label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key,
+                    'minutes' => round($minutes, 1),
+                    'says' => round($minutes < Step::LEAST_MINUTES ? $usual : $minutes, 1),
+                    'planned' => round($usual),
+                ];
+            }
+        }
+
+        return $doubtful;
+    }
+
+    /**
+     * Minutes a treatment is planned to be on: its own, and those of the hands that work beside it.
+     *
+     * @param list<array<string, mixed>> $steps
+     */
+    private function onFor(array $steps, int $i): float
+    {
+        $minutes = $this->number($steps[$i], 'waiting_minutes');
+        for ($next = $i + 1; ($steps[$next]['beside'] ?? false) === true; $next++) {
+            $minutes += $this->number($steps[$next], 'hands_on_minutes');
+        }
+
+        return $minutes;
+    }
+
+    /** @param array<string, mixed> $step */
+    private function number(array $step, string $name): float
+    {
+        return is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
+    }
+
+    private function teaches(StepKind $kind): bool
+    {
+        return $kind === StepKind::Detangle || $kind === StepKind::PreWash || $kind->needsMinutes();
+    }
+
+    private function minutes(WashSessionState $state, StepKind $kind, string $key): ?float
+    {
+        return $kind === StepKind::Detangle ? $state->handsMinutes($key) : $state->contactMinutes($key);
+    }
+
+    /**
+     * Ends the day: what was done goes into the book, what was used off the shelf, what came for free to the Bench.
+     *
+     * @param array<string, float> $said minutes of steps as somebody said they were, by key
+     */
+    public function finish(WashSession $washSession, string $by, array $said = []): void
+    {
+        DB::transaction(function () use ($washSession, $by, $said): void {
+            // Two devices end one wash day: the second finds it ended.
+            /** @var WashSession $locked */
+            $locked = WashSession::query()->whereKey($washSession->id)->lockForUpdate()->sole();
+            $washSession->setRawAttributes($locked->getAttributes(), true);
+            if ($washSession->finished_at !== null) {
+                return;
+            }
+            $head = $washSession->head;
+            $head->loadMissing(['salon', 'outlook']);
+            $before = $this->outlooks->current($head)->standing;
+            $state = WashSessionState::of($washSession, $this->acts($washSession));
+            $washSession->update(['finished_at' => now()]);
+            $this->bookingProgress->through($head, $by);
+            $date = Calendar::dayOf($washSession->date);
+            $steps = $this->steps($washSession, $state, $said);
+            $key = strtolower((string) Str::ulid());
+            if ($steps !== []) {
+                $this->recordImporter->washDays($head, [new WashDay($key, $date, $steps, Place::Salon)]);
+            }
+            $this->usedUp($washSession, $state, $by);
+            $readings = WashSessionReadings::of($state, $head->sections, $date, $by, $said);
+            $visit = null;
+            // Each moment of the day is a visit of its own; foam tells of the hair as it came.
+            foreach ($readings as $reading) {
+                $visit = $this->visits->take($head, strtolower((string) Str::ulid()), [$reading], $by)->id;
+            }
+            $this->styled($washSession, $state, $date);
+            $this->outlookRefresh->after($head, $date);
+            $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
+                'before' => $before,
+                'planned_minutes' => $washSession->plan['finish_minutes'] ?? null,
+                'actual_minutes' => $state->minutesInAll(),
+                'steps' => $state->compared(),
+            ]]);
+        });
+    }
+
+    /** What was used leaves the shelf. */
+    private function usedUp(WashSession $washSession, WashSessionState $state, string $by): void
+    {
+        foreach ($washSession->steps() as $step) {
+            $product = is_array($step['product'] ?? null) && is_string($step['product']['id'] ?? null)
+                ? Product::query()->find($step['product']['id'])
+                : null;
+            $ml = $state->amountMl($step);
+            if ($product !== null && $ml > 0 && is_string($step['key'] ?? null) && $state->isDone($step['key'])) {
+                $what = "basin {$washSession->id} {$step['key']}";
+                $this->stockroom->used($product, $ml, $by, $what, $washSession->id);
+            }
+        }
+    }
+
+    private function styled(WashSession $washSession, WashSessionState $state, DateTimeImmutable $date): void
+    {
+        $styling = StylingMethod::tryFrom(
+            is_string($washSession->plan['styling'] ?? null) ? $washSession->plan['styling'] : '',
+        );
+        if ($styling !== null && $state->isDone('style')) {
+            $this->wornStyles->begin($washSession->head, $styling, $date);
+        }
+    }
+
+    /**
+     * @param array<string, float> $said
+     *
+     * @return list<Step> what was really done to the balance, with the minutes it really took
+     */
+    private function steps(WashSession $washSession, WashSessionState $state, array $said): array
+    {
+        $steps = [];
+        foreach ($washSession->steps() as $planned) {
+            $books = is_array($planned['books'] ?? null) ? $planned['books'] : null;
+            $key = is_string($planned['key'] ?? null) ? $planned['key'] : '';
+            $kind = StepKind::tryFrom(is_string($books['kind'] ?? null) ? $books['kind'] : '');
+            if ($books === null || $kind === null || ! $state->isDone($key)) {
+                continue;
+            }
+            $minutes = $this->teaches($kind) ? $said[$key] ?? $this->minutes($state, $kind, $key) : null;
+            $steps[] = new Step(
+                $kind,
+                $minutes === null ? null : max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, round($minutes, 1))),
+                ($books['heat'] ?? false) === true,
+                CleanseKind::tryFrom(is_string($books['cleanse'] ?? null) ? $books['cleanse'] : ''),
+                min(
+                    Step::MOST_PASSES,
+                    (is_int($books['passes'] ?? null) ? $books['passes'] : 1) + $state->repeats($key),
+                ),
+                is_string($books['how'] ?? null) ? $books['how'] : null,
+                is_string($books['tool'] ?? null) ? $books['tool'] : null,
+                product: is_array($planned['product'] ?? null) && is_string($planned['product']['name'] ?? null)
+                    ? $planned['product']['name']
+                    : null,
+            );
+        }
+
+        return $steps;
+    }
+}

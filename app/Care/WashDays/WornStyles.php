@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\WashDays;
+
+use App\Care\Readings\Visits;
+use App\Models\Head;
+use App\Models\Style;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\WashDay\StylingMethod;
+
+/** Follows a style day by day until it is no longer good; then its life goes to the Bench. */
+final readonly class WornStyles
+{
+    private const MOST_DAYS = 60;
+
+    public function __construct(
+        private Visits $visits,
+    ) {
+    }
+
+    /** A new style ends the one before. */
+    public function begin(Head $head, StylingMethod $styling, DateTimeImmutable $on, ?int $staysDays = null): Style
+    {
+        return DB::transaction(function () use ($head, $styling, $on, $staysDays): Style {
+            Style::query()
+                ->where('head_id', $head->id)
+                ->whereNull('ended_on')
+                ->update(['ended_on' => $on->format('Y-m-d')]);
+            $style = new Style([
+                'head_id' => $head->id, 'styling' => $styling->value, 'made_on' => $on->format('Y-m-d'),
+                'stays_days' => $staysDays, 'log' => [],
+            ]);
+            $style->salon_id = $head->salon_id;
+            $style->save();
+
+            return $style;
+        });
+    }
+
+    public function keep(Style $style, DateTimeImmutable $on, string $what): void
+    {
+        $log = $style->log;
+        $day = $on->format('Y-m-d');
+        $log[$day] = array_values(array_unique([...$log[$day] ?? [], $what]));
+        ksort($log);
+        $style->update(['log' => $log]);
+    }
+
+    /** The style was last good on a day: its days and refreshes are a reading like any other, taken at home. */
+    public function end(Head $head, Style $style, DateTimeImmutable $lastGood, string $by): void
+    {
+        DB::transaction(function () use ($head, $style, $lastGood, $by): void {
+            $style->update(['ended_on' => $lastGood->format('Y-m-d')]);
+            $days = (int) Calendar::dayOf($style->made_on)->diff($lastGood)->days + 1;
+            $refreshes = count(array_filter($style->log, fn (array $done): bool => in_array('refreshed', $done, true)));
+            if ($days <= self::MOST_DAYS) {
+                $this->visits->take(
+                    $head,
+                    strtolower((string) Str::ulid()),
+                    [new Reading(
+                        strtolower((string) Str::ulid()),
+                        $lastGood,
+                        Moment::Home,
+                        'style-life',
+                        ['days' => $days, 'refreshes' => min(30, $refreshes)],
+                        null,
+                        $by,
+                    )],
+                    $by,
+                );
+            }
+        });
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\Clients\ClientRegistry;
+use App\Http\Requests\ClientRequest;
+use App\Models\Head;
+use App\Pages\Clients\ClientFormScreen;
+use App\Pages\Clients\ClientsPage;
+use App\Pages\Now\NowScreen;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class ClientsController extends Controller
+{
+    public function __construct(
+        private readonly ClientFormScreen $clientFormScreen,
+        private readonly ClientRegistry $clientRegistry,
+        private readonly NowScreen $nowScreen,
+    ) {
+    }
+
+    public function index(Request $request): View
+    {
+        $search = mb_substr(trim($request->string('search')->value()), 0, 120);
+        $heads = Head::query()->with([
+            'zoneParts',
+            'outlook:head_id,salon_id,as_of,verdict,cells,standing',
+            'planItems' => fn ($items) => $items->where('status', 'planned'),
+        ])
+            ->when(
+                $search !== '',
+                fn ($query) => $query->where('name', 'like', '%' . addcslashes($search, '%_\\') . '%'),
+            )
+            ->orderBy('name')->get();
+
+        return view('clients.index', new ClientsPage(heads: $heads, search: $search, today: $this->salon()->today()));
+    }
+
+    public function create(): View
+    {
+        return view('clients.form', $this->clientFormScreen->of($this->salon()));
+    }
+
+    public function store(ClientRequest $request): RedirectResponse
+    {
+        $head = $this->clientRegistry->register(
+            $this->salon(),
+            $request->columns(),
+            $request->zoneParts(),
+            (array) $request->validated('notebook', []),
+            $request->today(),
+        );
+
+        return redirect()->route('clients.now', $head)->with(
+            'said',
+            "{$head->name} is in the book. Take the first readings under Hair tests.",
+        );
+    }
+
+    public function show(Head $head): View
+    {
+        return view('now.show', $this->nowScreen->of($head));
+    }
+
+    public function edit(Head $head): View
+    {
+        return view('clients.form', $this->clientFormScreen->of($this->salon(), $head));
+    }
+
+    public function update(ClientRequest $request, Head $head): RedirectResponse
+    {
+        $since = $request->input('zones_are') === 'changed' ? $request->date('zones_since', 'Y-m-d') : null;
+        $this->clientRegistry->change(
+            $head,
+            $request->columns(),
+            $request->zoneParts(),
+            $since,
+            (array) $request->validated('notebook', []),
+        );
+
+        return redirect()->route('clients.now', $head)->with('said', 'Saved; balance and season are worked out anew.');
+    }
+
+    public function takeZone(Head $head, string $zone): RedirectResponse
+    {
+        $taken = $this->clientRegistry->takeZone($head, $zone);
+
+        return redirect()->route('clients.now', $head)->with('said', $taken
+            ? 'Taken over; what that zone was until then is kept, and the balance is worked out anew.'
+            : 'There is no sure finding for that zone that differs from what is written.');
+    }
+}

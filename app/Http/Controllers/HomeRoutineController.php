@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Head;
+use App\Models\HomeLink;
+use App\Pages\HomeRoutine\HomeRoutinePdf;
+use App\Pages\HomeRoutine\HomeRoutines;
+use App\Pages\HomeRoutine\HomeRoutineScreen;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The home routine as the stylist sees it: what it says, its links, what came back. */
+final class HomeRoutineController extends Controller
+{
+    public function __construct(
+        private readonly HomeRoutines $homeRoutines,
+        private readonly HomeRoutineScreen $homeRoutineScreen,
+        private readonly HomeRoutinePdf $homeRoutinePdf,
+    ) {
+    }
+
+    public function show(Head $head): View
+    {
+        return view(
+            'home-routine.show',
+            $this->homeRoutineScreen->of($head),
+        )->with($this->homeRoutines->of($head)->toArray());
+    }
+
+    public function pdf(Head $head): Response
+    {
+        return response(
+            $this->homeRoutinePdf->of($head),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="home-card.pdf"'],
+        );
+    }
+
+    public function store(Request $request, Head $head): RedirectResponse
+    {
+        /** @var array{days: string} $typed */
+        $typed = $request->validate(
+            ['days' => ['required', 'integer', 'between:1,365']],
+            ['days.*' => 'Days: type how long the link opens, 1 to 365 days.'],
+        );
+        $link = new HomeLink([
+            'head_id' => $head->id,
+            'by' => $this->stylist()->name,
+            'expires_at' => CarbonImmutable::now()->addDays((int) $typed['days']),
+        ]);
+        $link->salon_id = $head->salon_id;
+        $link->save();
+
+        return redirect()->route('clients.home-routine', $head)->with(
+            'said',
+            'The link is made. Whoever has it can open this card and nothing else.',
+        );
+    }
+
+    public function withdraw(Head $head, HomeLink $link): RedirectResponse
+    {
+        $link->update(['withdrawn_at' => $link->withdrawn_at ?? CarbonImmutable::now()]);
+
+        return redirect()->route('clients.home-routine', $head)->with(
+            'said',
+            'Withdrawn: that link opens nothing any more.',
+        );
+    }
+}

@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Head;
+use App\Models\User;
+use App\Pages\Clients\ClientForm;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Part;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
+
+/** The intake of a client, new or changed. */
+final class ClientRequest extends FormRequest
+{
+    use MergesChanges;
+    use Sentences;
+
+    private const NUMBERS = [
+        'length_cm', 'ring_mm', 'strand_um', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'wash_every_days',
+        'minutes_limit',
+    ];
+    private const FLAGS = [
+        'protein_sensitive', 'sore_scalp', 'red_sign', 'tender_edges', 'asthma_or_pregnant', 'swims',
+        'bends_without_ring',
+    ];
+
+    protected function prepareForValidation(): void
+    {
+        $head = $this->route('head');
+        if ($head instanceof Head) {
+            $this->mergeWhatOthersChanged(
+                app(ClientForm::class)->name($head),
+                app(ClientForm::class)->fields($head->load('zoneParts')),
+            );
+        }
+        $this->merge(array_map(TypedNumber::from(...), $this->only(self::NUMBERS)));
+        // Rows of the notebook that were left empty are no rows.
+        $rows = array_filter(
+            (array) $this->input('notebook', []),
+            fn (mixed $row): bool => is_array($row) && (($row['what'] ?? '') !== '' || ($row['date'] ?? '') !== ''),
+        );
+        $this->merge([
+            'notebook' => array_map(
+                fn (array $row): array => ['millimetres' => TypedNumber::from($row['millimetres'] ?? null)] + $row,
+                $rows,
+            ),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $today = $this->today()->format('Y-m-d');
+        $rules = [
+            'name' => ['required', 'string', 'max:120'],
+            'born_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1900-01-01'],
+            'guardian_name' => ['nullable', 'string', 'max:120'],
+            'consent' => [$this->isMethod('post') ? 'accepted' : 'nullable'],
+            'email' => ['nullable', 'required_if:reminded_by,mail', 'email', 'max:190'],
+            'phone' => ['nullable', 'required_if:reminded_by,text', 'string', 'regex:/^\+?[\d ()\/-]{5,30}$/'],
+            'reminded_by' => ['nullable', 'in:nobody,mail,text'],
+            'household' => ['nullable', 'string', 'max:80'],
+            'consent_by' => ['nullable', 'string', 'max:120'],
+            'ring_mm' => ['nullable', 'numeric', 'between:1,80'],
+            'strand_um' => ['nullable', 'numeric', 'between:20,160'],
+            'strand' => ['required', Rule::enum(StrandDiameter::class)],
+            'density' => ['required', 'in:low,medium,high,not-measured'],
+            'length_cm' => ['nullable', 'numeric', 'between:1,200'],
+            'sections' => ['required', 'integer', 'between:1,12'],
+            'hardness_mg_per_l' => ['nullable', 'numeric', 'between:0,1000'],
+            'humidity_percent' => ['required', 'numeric', 'between:0,100'],
+            'styling_load' => ['required', Rule::enum(StylingLoad::class)],
+            'wash_every_days' => ['required', 'integer', 'between:2,35'],
+            'minutes_limit' => ['nullable', 'integer', 'between:10,480'],
+            'goals' => ['nullable', 'string', 'max:1000'],
+            'hair_history' => ['nullable', 'string', 'max:1000'],
+            'chemical_history' => ['nullable', 'string', 'max:1000'],
+            'allergies' => ['nullable', 'string', 'max:1000'],
+            'health_notes' => ['nullable', 'string', 'max:1000'],
+        ];
+        return [...$rules, ...$this->notebookRules($today), ...$this->choiceRules()];
+    }
+
+    /** @return array<string, list<string>> of a changed head, and of what a paper notebook holds */
+    private function notebookRules(string $today): array
+    {
+        return [
+            'zones_are' => ['nullable', 'in:corrected,changed'],
+            'zones_since' => [
+                'nullable', 'required_if:zones_are,changed', 'date_format:Y-m-d', "before_or_equal:{$today}",
+                'after_or_equal:1990-01-01',
+            ],
+            'notebook' => ['array', 'max:8'],
+            'notebook.*.what' => ['required', 'in:' . implode(',', array_keys((array) trans('nagomi.notebook')))],
+            'notebook.*.date' => [
+                'required',
+                'date_format:Y-m-d',
+                "before_or_equal:{$today}",
+                'after_or_equal:1990-01-01',
+            ],
+            'notebook.*.approximate' => ['nullable', 'boolean'],
+            'notebook.*.millimetres' => ['nullable', 'numeric', 'between:0.5,1000'],
+        ];
+    }
+
+    /** @return array<string, list<object|string>> of what is ticked and chosen */
+    private function choiceRules(): array
+    {
+        $rules = [];
+        foreach (self::FLAGS as $flag) {
+            $rules[$flag] = ['nullable', 'boolean'];
+        }
+        foreach (Zone::cases() as $zone) {
+            $rules["zones.{$zone->value}.length"] = ['required', Rule::enum(Porosity::class)];
+            $rules["zones.{$zone->value}.root"] = ['nullable', Rule::enum(Porosity::class)];
+            $rules["zones.{$zone->value}.treated"] = ['nullable', 'boolean'];
+        }
+        foreach (MethodQuestion::cases() as $question) {
+            $rules["method.{$question->value}"] = ['nullable', Rule::in($question->choices())];
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'name' => 'Name: type what the client is called, up to 120 characters.',
+            'born_on' => 'Date of birth: type a day that exists and has been, such as 1994-02-28.',
+            'email' => 'Mail: type an address such as name@place.example, or choose another way to remind.',
+            'phone' => 'Phone: type a number such as +351 912 345 678, or choose another way to remind.',
+            'reminded_by' => 'Reminders: choose one from the list.',
+            'household' => 'Household: keep it to 80 letters.',
+            'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to keeping this record.',
+            'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty.',
+            'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
+            'length_cm' => 'Length: type 1 to 200 cm, measured stretched, or leave it empty.',
+            'sections' => 'Sections: type 1 to 12.',
+            'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃, or leave it empty.',
+            'humidity_percent' => 'Humidity: type 0 to 100 %.',
+            'wash_every_days' => 'Days between wash days: type 2 to 35.',
+            'minutes_limit' => 'Longest wash day: type 10 to 480 minutes, or leave it empty.',
+            'goals' => 'Goals: keep it to 1000 characters.',
+            'hair_history' => 'Hair history: keep it to 1000 characters.',
+            'chemical_history' => 'Chemical history: keep it to 1000 characters.',
+            'allergies' => 'Allergies: keep it to 1000 characters.',
+            'health_notes' => 'Health notes: keep it to 1000 characters.',
+            'notebook.*.what' => 'What was done: choose it from the list, or empty the whole row.',
+            'notebook.*.date' => 'Date: type a day that exists and has been, such as 2026-02-28; about is good enough.',
+            'notebook.*.millimetres' => 'Cut: type 0.5 to 1000 mm.',
+            'zones_since' => 'Changed on: type a day that exists and has been, such as 2026-02-28.',
+            'zones.*.length' => 'Porosity: choose low, medium or high.',
+        ]) + [
+            'email.email' => 'Mail: type an address such as name@place.example, or choose another way to remind.',
+            'phone.regex' => 'Phone: type a number such as +351 912 345 678, or choose another way to remind.',
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
+            if ($validator->errors()->has('born_on')) {
+                return;
+            }
+            $born = $this->string('born_on')->value();
+            $minor = $born !== '' && CarbonImmutable::parse($born)->addYears(18)->greaterThan($this->today());
+            if ($minor && trim($this->string('guardian_name')->value()) === '') {
+                $validator->errors()->add('guardian_name', 'Guardian: type who agrees for this minor.');
+            }
+            foreach ((array) $this->input('notebook') as $i => $row) {
+                if (is_array($row) && ($row['what'] ?? '') === 'trim' && ($row['millimetres'] ?? null) === null) {
+                    $validator->errors()->add(
+                        "notebook.{$i}.millimetres",
+                        'Cut: type how much was cut, 0.5 to 1000 mm.',
+                    );
+                }
+            }
+        });
+    }
+
+    /** @return list<ZonePart> */
+    public function zoneParts(): array
+    {
+        $strand = $this->filled('strand_um')
+            ? StrandDiameter::fromMicrometres($this->float('strand_um'))
+            : StrandDiameter::from($this->string('strand')->value());
+        $parts = [];
+        foreach (Zone::cases() as $zone) {
+            if ($this->filled("zones.{$zone->value}.root")) {
+                $parts[] = new ZonePart(
+                    $zone,
+                    Part::Root,
+                    Porosity::from($this->string("zones.{$zone->value}.root")->value()),
+                    $strand,
+                );
+            }
+            $parts[] = new ZonePart(
+                $zone,
+                Part::Length,
+                Porosity::from($this->string("zones.{$zone->value}.length")->value()),
+                $strand,
+                $this->boolean("zones.{$zone->value}.treated"),
+            );
+        }
+
+        return $parts;
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        $columns = ['name' => trim($this->string('name')->value())];
+        $optional = [
+            'born_on', 'guardian_name', 'consent_by', 'ring_mm', 'strand_um', 'density', 'sections',
+            'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit', 'goals',
+            'hair_history', 'chemical_history', 'allergies', 'health_notes',
+        ];
+        foreach ($optional as $field) {
+            $columns[$field] = $this->input($field);
+        }
+        foreach (self::FLAGS as $flag) {
+            $columns[$flag] = $this->boolean($flag);
+        }
+        foreach (['email', 'phone', 'household'] as $field) {
+            $columns[$field] = $this->filled($field) ? trim($this->string($field)->value()) : null;
+        }
+        $columns['reminded_by'] = $this->string('reminded_by')->value() ?: 'nobody';
+        $columns['length_mm'] = $this->filled('length_cm') ? (int) round(10 * $this->float('length_cm')) : null;
+        // A ring that was measured is no bend without one.
+        $columns['bends_without_ring'] = $this->boolean('bends_without_ring') && ! $this->filled('ring_mm');
+        $columns['method'] = (new Method(
+            array_intersect_key(
+                array_filter((array) $this->input('method', []), is_string(...)),
+                $this->stylist()->salon->method,
+            ) + $this->stylist()->salon->method,
+        ))->choices;
+
+        return $columns;
+    }
+
+    public function today(): CarbonImmutable
+    {
+        return $this->stylist()->salon->today();
+    }
+
+    private function stylist(): User
+    {
+        /** @var User */
+        return $this->user();
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bridge\Plans\StoredPlanTerms;
+use App\Models\Head;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Nagomi\Core\Treatments\CleanseKind;
+
+/** One wash day set by hand, with the reason. */
+final class FixedWashDayRequest extends FormRequest
+{
+    use Sentences;
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge([
+            'mask_minutes' => TypedNumber::from($this->input('mask_minutes')),
+            'reason' => trim($this->string('reason')->value()),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'hand_date' => [
+                'required',
+                'date_format:Y-m-d',
+                'after_or_equal:' . $this->stylist()->salon->today()->format('Y-m-d'),
+            ],
+            'cleanse' => ['required', Rule::enum(CleanseKind::class)],
+            'passes' => ['required', 'integer', 'between:1,3'],
+            'mask_minutes' => ['nullable', 'numeric', 'between:0.5,720'],
+            'protein' => ['nullable', 'in:mild-protein,strong-protein'],
+            'heat' => ['nullable', 'boolean'],
+            'reason' => ['required', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'hand_date' => 'Day: type a day that exists, today or later, such as 2027-02-28.',
+            'cleanse' => 'Cleanse: choose one from the list.',
+            'passes' => 'Passes: choose one, two or three.',
+            'mask_minutes' => 'Mask: type 0.5 to 720 minutes, or leave it empty for none.',
+            'reason' => 'Reason: say why this day is set by hand, in up to 500 characters.',
+        ]);
+    }
+
+    /** @return array<string, mixed> the season with this day set; a day set before is set anew */
+    public function season(): array
+    {
+        /** @var Head $head */
+        $head = $this->route('head');
+        $date = $this->string('hand_date')->value();
+        $others = array_filter(
+            app(StoredPlanTerms::class)->byHand($head),
+            fn (array $set): bool => ($set['date'] ?? null) !== $date,
+        );
+
+        return app(StoredPlanTerms::class)->with($head, ['by_hand' => [...array_values($others), array_filter([
+            'date' => $date,
+            'cleanse' => $this->string('cleanse')->value(),
+            'passes' => $this->integer('passes'),
+            'mask_minutes' => $this->filled('mask_minutes') ? $this->float('mask_minutes') : null,
+            'protein' => $this->filled('protein') ? $this->string('protein')->value() : null,
+            'heat' => $this->boolean('heat'),
+            'reason' => $this->string('reason')->value(),
+            'by' => $this->stylist()->name,
+        ], fn (mixed $value): bool => $value !== null)]]);
+    }
+
+    private function stylist(): User
+    {
+        /** @var User */
+        return $this->user();
+    }
+}

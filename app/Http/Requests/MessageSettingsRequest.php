@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Pages\Salon\MessagesForm;
+use App\Wording\SalonClock;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
+
+/** Quiet hours, and what the stand-in for mail and text does. */
+final class MessageSettingsRequest extends FormRequest
+{
+    use MergesChanges;
+
+    private const QUIET = 'type a time such as 21:00.';
+
+    protected function prepareForValidation(): void
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $this->mergeWhatOthersChanged(
+            app(MessagesForm::class)->name($user->salon),
+            app(MessagesForm::class)->fields($user->salon),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'quiet_from' => ['required', 'string'],
+            'quiet_until' => ['required', 'string'],
+            'outbox' => ['required', 'in:works,refuses,hangs'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'quiet_from.*' => 'Quiet from: ' . self::QUIET,
+            'quiet_until.*' => 'Quiet until: ' . self::QUIET,
+            'outbox.*' => 'Stand-in: choose one from the list.',
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
+            foreach (['quiet_from' => 'Quiet from: ', 'quiet_until' => 'Quiet until: '] as $field => $words) {
+                if (! $validator->errors()->has($field) && SalonClock::typed($this->string($field)->value()) === null) {
+                    $validator->errors()->add($field, $words . self::QUIET);
+                }
+            }
+        });
+    }
+
+    /** @return array{quiet_from_minute: int, quiet_until_minute: int, outbox: string} */
+    public function columns(): array
+    {
+        return [
+            'quiet_from_minute' => (int) SalonClock::typed($this->string('quiet_from')->value()),
+            'quiet_until_minute' => (int) SalonClock::typed($this->string('quiet_until')->value()),
+            'outbox' => $this->string('outbox')->value(),
+        ];
+    }
+}

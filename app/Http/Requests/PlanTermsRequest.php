@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bridge\Plans\StoredPlanTerms;
+use App\Models\Head;
+use App\Pages\Plan\PlanTermsForm;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use InvalidArgumentException;
+use Nagomi\Core\Planning\PlanTerms;
+
+/** What a plan must keep to. */
+final class PlanTermsRequest extends FormRequest
+{
+    use MergesChanges;
+    use Sentences;
+
+    /** @var array<string, mixed> */
+    private array $season = [];
+
+    protected function prepareForValidation(): void
+    {
+        /** @var Head $head */
+        $head = $this->route('head');
+        $this->mergeWhatOthersChanged(
+            app(PlanTermsForm::class)->name($head),
+            app(PlanTermsForm::class)->fields($head),
+            ['not_at_home'],
+        );
+        $this->merge(['home_minutes_limit' => TypedNumber::from($this->input('home_minutes_limit'))]);
+        foreach (['stock', 'prices'] as $numbers) {
+            $this->merge([$numbers => array_map(TypedNumber::from(...), (array) $this->input($numbers, []))]);
+        }
+        $rows = array_filter(
+            (array) $this->input('away', []),
+            fn (mixed $row): bool => is_array($row) && (($row['from'] ?? '') !== '' || ($row['until'] ?? '') !== ''),
+        );
+        $days = preg_split('/[\s,;]+/', $this->string('salon_days')->value(), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $this->merge(['away' => array_values($rows), 'salon_day_list' => $days]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'away' => ['array', 'max:12'],
+            'away.*.from' => ['required', 'date_format:Y-m-d'],
+            'away.*.until' => ['required', 'date_format:Y-m-d', 'after_or_equal:away.*.from'],
+            'salon_day_list.*' => ['date_format:Y-m-d'],
+            'not_at_home' => ['array'],
+            'not_at_home.*' => [Rule::in(['', '0', ...PlanTerms::TREATMENTS])],
+            'home_minutes_limit' => ['nullable', 'integer', 'between:10,480'],
+            'stock.*' => ['nullable', 'integer', 'between:0,100000'],
+            'prices.*' => ['nullable', 'numeric', 'between:0,10000'],
+            'patch_test_until.*' => ['nullable', 'date_format:Y-m-d'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'away.*.from' => 'Away from: type a day that exists, such as 2027-02-28.',
+            'away.*.until' => 'Away until: type a day that exists, the first day or later.',
+            'salon_day_list.*' => 'Salon days: type days that exist, such as 2027-02-28, with commas between.',
+            'home_minutes_limit' => 'Longest wash day at home: type 10 to 480 minutes, or leave it empty.',
+            'stock.*' => 'Uses left: type a whole number, 0 or more, or leave it empty where it never runs short.',
+            'prices.*' => 'Price of a use: type 0 or more, or leave it empty for the usual.',
+            'patch_test_until.*' => 'Patch test: type the first day it may be used, such as 2027-02-28.',
+        ]);
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $this->sayConflicts($validator);
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            try {
+                /** @var Head $head */
+                $head = $this->route('head');
+                $this->season = app(StoredPlanTerms::class)->with($head, $this->changes());
+            } catch (InvalidArgumentException $wrong) {
+                foreach (explode("\n", $wrong->getMessage()) as $sentence) {
+                    $validator->errors()->add('terms', $sentence);
+                }
+            }
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private function changes(): array
+    {
+        $given = fn (string $name): array => array_filter(
+            (array) $this->input($name, []),
+            fn (mixed $value): bool => $value !== null && $value !== '',
+        );
+        $salonDays = (array) $this->input('salon_day_list', []);
+
+        return [
+            'away' => array_map(
+                fn (mixed $row): array => is_array($row) ? ['from' => $row['from'], 'until' => $row['until']] : [],
+                (array) $this->input('away', []),
+            ),
+            'salon_days' => $salonDays === [] ? null : array_values($salonDays),
+            'not_at_home' => array_values(array_filter(
+                PlanTerms::TREATMENTS,
+                fn (string $treatment): bool => in_array($treatment, (array) $this->input('not_at_home', []), true),
+            )),
+            'home_minutes_limit' => $this->input('home_minutes_limit'),
+            'stock' => $given('stock'),
+            'prices' => $given('prices'),
+            'patch_test_until' => $given('patch_test_until'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function season(): array
+    {
+        return $this->season;
+    }
+}

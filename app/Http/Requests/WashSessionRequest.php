@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\StylingMethod;
+
+/** How much time there is for a wash day, and how it is dried. */
+final class WashSessionRequest extends FormRequest
+{
+    use Sentences;
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(['limit' => TypedNumber::from($this->input('limit'))]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'limit' => ['nullable', 'numeric', 'between:10,720'],
+            'drying' => ['nullable', Rule::enum(DryingMethod::class)],
+            'styling' => ['nullable', Rule::enum(StylingMethod::class)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule(['limit' => 'Time: type 10 to 720 minutes, or leave it empty.']) + [
+            'drying' => 'Dried: choose one.',
+            'styling' => 'Styled: choose one.',
+        ];
+    }
+
+    public function limit(): ?float
+    {
+        return $this->filled('limit') ? $this->float('limit') : null;
+    }
+
+    public function styling(): StylingMethod
+    {
+        return StylingMethod::tryFrom($this->string('styling')->value()) ?? StylingMethod::Rake;
+    }
+
+    public function drying(): DryingMethod
+    {
+        return DryingMethod::tryFrom($this->string('drying')->value()) ?? DryingMethod::Air;
+    }
+}

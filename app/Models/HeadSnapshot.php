@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Where a head stood at the end of a day on which something happened, what the ledger says of that day and how its
+ * readings
+ * compared with what was expected.
+ *
+ * @property int                        $id
+ * @property string                     $head_id
+ * @property CarbonImmutable            $date
+ * @property bool                       $sealed
+ * @property bool                       $tight
+ * @property list<string>               $signs
+ * @property string                     $state
+ * @property list<array<string, mixed>> $ledger
+ * @property list<array<string, mixed>> $checks
+ * @property bool                       $was_read
+ */
+final class HeadSnapshot extends Model
+{
+    use BelongsToSalon;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return [
+            'date' => 'immutable_date', 'sealed' => 'boolean', 'tight' => 'boolean', 'signs' => 'array',
+            'ledger' => 'array', 'checks' => 'array', 'was_read' => 'boolean',
+        ];
+    }
+}

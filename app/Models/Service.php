@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSalon;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something a salon can be booked for.
+ *
+ * @property int    $id
+ * @property int    $salon_id
+ * @property string $name
+ * @property bool   $is_wash_day  its minutes come from the Basin
+ * @property int    $minutes      usual, where the client has no past of her own
+ * @property int    $price_cents
+ */
+final class Service extends Model
+{
+    use BelongsToSalon;
+
+    protected $guarded = ['id', 'salon_id'];
+
+    protected function casts(): array
+    {
+        return ['is_wash_day' => 'boolean', 'minutes' => 'integer', 'price_cents' => 'integer'];
+    }
+}

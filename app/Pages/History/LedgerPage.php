@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\History;
+
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Pages\Page;
+use Carbon\CarbonImmutable;
+
+/**
+ * The balance book of one stratum over some weeks: opening, lines, closing.
+ *
+ * @phpstan-type LedgerRow array{
+ *     date: CarbonImmutable, kind: string, says: string, amounts: array<string, int>, exact: array<string, int>,
+ * }
+ */
+final readonly class LedgerPage extends Page
+{
+    /**
+     * @param array<string, int> $opening
+     * @param list<LedgerRow>            $lines
+     * @param array<string, int> $rounding
+     * @param array<string, int> $closing
+     * @param array<string, int> $closingExact
+     * @param array<string, array{float, float}>|null $lookedBack
+     */
+    public function __construct(
+        public Head $head,
+        public Outlook $outlook,
+        public int $stratum,
+        public int $weeks,
+        public CarbonImmutable $since,
+        public array $opening,
+        public array $lines,
+        public array $rounding,
+        public array $closing,
+        public array $closingExact,
+        public ?array $lookedBack,
+    ) {
+    }
+}

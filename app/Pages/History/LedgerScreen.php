@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\History;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\StoredSnapshots;
+use App\Models\Head;
+use App\Models\HeadSnapshot;
+use App\Wording\Words;
+use Carbon\CarbonImmutable;
+use Nagomi\Core\Estimation\LedgerLine;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
+
+/**
+ * The balance book of one stratum over some weeks: opening, lines, closing. The screen shows one decimal; what
+ * rounding the lines leaves over stands in a line of its own, so that the column can be added up by hand.
+ *
+ * @phpstan-import-type LedgerRow from LedgerPage
+ */
+final readonly class LedgerScreen
+{
+    public const WEEKS = [4, 12, 52];
+
+    /** What the book shows as columns: moisture, protein, build-up of both kinds. */
+    private const COLUMNS = [
+        'moisture' => [StateLayout::MOISTURE],
+        'protein' => [StateLayout::PROTEIN],
+        'build_up' => [StateLayout::WASHABLE, StateLayout::STUBBORN],
+    ];
+
+    public function __construct(
+        private HeadRecord $headRecord,
+        private Outlooks $outlooks,
+        private StoredSnapshots $storedSnapshots,
+    ) {
+    }
+
+
+    public function of(Head $head, int $stratum, int $weeks): LedgerPage
+    {
+        $head->loadMissing(['salon', 'outlook', 'zoneParts']);
+        $outlook = $this->outlooks->current($head);
+        $weeks = in_array($weeks, self::WEEKS, true) ? $weeks : self::WEEKS[0];
+        $stratum = isset($outlook->standing[$stratum]) ? $stratum : 0;
+        $today = $head->salon->today();
+        $since = $today->subWeeks($weeks)->format('Y-m-d');
+        $from = Calendar::dayOf($today->subWeeks($weeks));
+        $before = $this->storedSnapshots->before($head, $this->headRecord->frame($head), $from);
+        // Before the first day of the book there is nothing to bring forward: its opening is a line like the others.
+        $opening = $before === null ? array_fill_keys(array_keys(self::COLUMNS), 0) : $this->held($before, $stratum);
+        $lines = $this->lines([
+            ...$this->storedSnapshots
+                ->since($head, $since)
+                ->flatMap(fn (HeadSnapshot $day): array => $day->ledger)
+                ->all(),
+            ...$outlook->ledger,
+        ], $stratum);
+        $closing = array_reduce(array_column($lines, 'exact'), $this->sum(...), $opening);
+        $shown = array_reduce(array_column($lines, 'amounts'), $this->sum(...), $this->inTenths($opening));
+
+        return new LedgerPage(
+            head: $head,
+            outlook: $outlook,
+            stratum: $stratum,
+            weeks: $weeks,
+            since: CarbonImmutable::parse($since),
+            opening: $this->inTenths($opening),
+            lines: $lines,
+            rounding: $this->sum($this->inTenths($closing), array_map(fn (int $tenths): int => -$tenths, $shown)),
+            closing: $this->inTenths($closing),
+            closingExact: $closing,
+            lookedBack: $this->lookedBack($outlook->river, $stratum, $since),
+        );
+    }
+
+    /**
+     * @param list<array<string, mixed>> $stored
+     *
+     * @return list<LedgerRow> what moved this stratum
+     */
+    private function lines(array $stored, int $stratum): array
+    {
+        $lines = [];
+        foreach ($stored as $line) {
+            $amounts = $this->amounts($line, $stratum);
+            if (array_filter($amounts) !== [] || $this->text($line, 'kind') === 'remap') {
+                $lines[] = [
+                    'date' => CarbonImmutable::parse($this->text($line, 'date')),
+                    'kind' => $this->text($line, 'kind'),
+                    'says' => $this->says($line),
+                    'amounts' => $this->inTenths($amounts),
+                    'exact' => $amounts,
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, int> what a stratum held at the end of a day, in millionths by column */
+    private function held(Snapshot $point, int $stratum): array
+    {
+        $first = StateLayout::PER_STRATUM * min($stratum, $point->state->layout->strata - 1);
+        $of = fn (int $at): int => (int) round(LedgerLine::MILLIONTHS * $point->state->mean[$first + $at]);
+
+        return array_map(fn (array $quantities): int => array_sum(array_map($of, $quantities)), self::COLUMNS);
+    }
+
+    /**
+     * @param array<string, mixed> $line
+     *
+     * @return array<string, int> millionths by column
+     */
+    private function amounts(array $line, int $stratum): array
+    {
+        $of = is_array($line['amounts'] ?? null) ? ($line['amounts'][$stratum] ?? []) : [];
+
+        return array_map(
+            fn (array $quantities): int => (int) array_sum(array_map(
+                fn (int $quantity): int => is_array($of) && is_numeric($of[$quantity] ?? null)
+                    ? (int) $of[$quantity]
+                    : 0,
+                $quantities,
+            )),
+            self::COLUMNS,
+        );
+    }
+
+    /**
+     * @param array<string, int> $a
+     * @param array<string, int> $b
+     *
+     * @return array<string, int>
+     */
+    private function sum(array $a, array $b): array
+    {
+        foreach ($b as $column => $amount) {
+            $a[$column] += $amount;
+        }
+
+        return $a;
+    }
+
+    /**
+     * @param array<string, int> $amounts in millionths
+     *
+     * @return array<string, int>
+     */
+    private function inTenths(array $amounts): array
+    {
+        return array_map($this->tenths(...), $amounts);
+    }
+
+    private function tenths(int $millionths): int
+    {
+        return (int) round($millionths / (LedgerLine::MILLIONTHS / 10));
+    }
+
+    /** @param array<string, mixed> $line */
+    private function says(array $line): string
+    {
+        $subject = $this->text($line, 'subject');
+
+        return match ($this->text($line, 'kind')) {
+            'time' => Words::of('ledger.time', ['subject' => $subject === '1 days' ? '1 day' : $subject]),
+            'reading' => Words::of('ledger.reading', ['subject' => Words::of("signs.{$subject}")]),
+            'untold' => Words::of("ledger.untold-{$subject}"),
+            'step' => Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}"),
+            default => Words::of('ledger.' . $this->text($line, 'kind')),
+        };
+    }
+
+    /** @param array<string, mixed> $line */
+    private function text(array $line, string $name): string
+    {
+        return is_string($line[$name] ?? null) ? $line[$name] : '';
+    }
+
+    /**
+     * Where later readings put the stratum on the day the book opens, with sd; null where the river does not reach back
+     * so far.
+     *
+     * @param array<string, mixed> $river
+     *
+     * @return array<string, array{float, float}>|null
+     */
+    private function lookedBack(array $river, int $stratum, string $since): ?array
+    {
+        $from = is_string($river['from'] ?? null) ? $river['from'] : $since;
+        $strata = is_array($river['strata'] ?? null) ? $river['strata'] : [];
+        $days = is_array($strata[$stratum] ?? null) && is_array($strata[$stratum]['days'] ?? null)
+            ? $strata[$stratum]['days']
+            : [];
+        // The book brings forward the evening before its first day.
+        $first = Calendar::dayOf(CarbonImmutable::parse($from));
+        $day = $days[Calendar::daysBetween($first, Calendar::dayOf(CarbonImmutable::parse($since))) - 1]
+            ?? null;
+        if (! is_array($day)) {
+            return null;
+        }
+        $pair = fn (int $at): array => [
+            is_numeric($day[$at] ?? null) ? (float) $day[$at] : 0.0,
+            is_numeric($day[$at + 1] ?? null) ? (float) $day[$at + 1] : 0.0,
+        ];
+
+        return ['moisture' => $pair(0), 'protein' => $pair(2), 'build_up' => $pair(4)];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HomeRoutine;
+
+use App\Models\Head;
+use App\Models\Salon;
+use App\Models\Style;
+use App\Pages\Page;
+use Carbon\CarbonImmutable;
+
+/** What a client does at home until the next visit. */
+final readonly class HomeRoutine extends Page
+{
+    /**
+     * @param array{when: string, service: string}|null $next
+     * @param list<array{
+     *     uid: string, date: CarbonImmutable, minutes: int, because: string,
+     *     steps: list<array{says: string, with: string}>,
+     * }> $days
+     * @param list<string> $cautions
+     * @param list<string> $calls
+     */
+    public function __construct(
+        public Head $head,
+        public CarbonImmutable $today,
+        public Salon $salon,
+        public ?array $next,
+        public array $days,
+        public ?Style $style,
+        public ?int $styleDay,
+        public array $cautions,
+        public array $calls,
+    ) {
+    }
+}

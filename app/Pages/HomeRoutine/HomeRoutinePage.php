@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HomeRoutine;
+
+use App\Models\CalendarFeed;
+use App\Models\HomeAct;
+use App\Models\HomeLink;
+use App\Pages\Page;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What belongs to a home routine in the salon: its links, and what came back. */
+final readonly class HomeRoutinePage extends Page
+{
+    /**
+     * @param Collection<int, HomeLink> $links
+     * @param Collection<int, HomeAct>  $came
+     */
+    public function __construct(
+        public Collection $links,
+        public ?CalendarFeed $feed,
+        public Collection $came,
+    ) {
+    }
+}

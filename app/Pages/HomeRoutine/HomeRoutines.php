@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HomeRoutine;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Plans\Outlooks;
+use App\Bridge\Products\ProductFit;
+use App\Bridge\Products\ProductNeeds;
+use App\Bridge\WashDays\StyleTakeDown;
+use App\Bridge\WashDays\WashSessionPlanner;
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use App\Models\PlanItem;
+use App\Models\Product;
+use App\Models\Style;
+use App\Pages\Now\NowScreen;
+use App\Wording\PromisedTreatments;
+use App\Wording\StepWords;
+use App\Wording\Words;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Products\Dose;
+use Nagomi\Core\Products\ProductKind;
+use Nagomi\Core\Safety\Caution;
+use Nagomi\Core\Treatments\Calendar;
+
+/**
+ * What a client does at home until she comes again: when, how long, how much, with what; what to look out for and when
+ * to call.
+ */
+final readonly class HomeRoutines
+{
+    private const MOST_DAYS = 4;
+    private const WEEKS = 5;
+
+    public function __construct(
+        private HeadRecord $headRecord,
+        private NowScreen $nowScreen,
+        private Outlooks $outlooks,
+        private ProductFit $productFit,
+        private ProductNeeds $productNeeds,
+        private WashSessionPlanner $washSessionPlanner,
+    ) {
+    }
+
+
+    public function of(Head $head): HomeRoutine
+    {
+        $head->loadMissing(['salon', 'zoneParts', 'outlook']);
+        $this->outlooks->current($head);
+        $today = $head->salon->today();
+        /** @var Booking|null $next */
+        $next = Booking::query()
+            ->where('head_id', $head->id)
+            ->where('status', BookingStatus::Booked)
+            ->where('date', '>', $today->format('Y-m-d'))
+            ->orderBy('starts_at')
+            ->first();
+        $until = $next === null ? $today->addWeeks(self::WEEKS) : $next->date;
+        /** @var Collection<int, PlanItem> $items */
+        $items = $head
+            ->planItems()
+            ->where('status', 'planned')
+            ->whereBetween('date', [$today->format('Y-m-d'), $until->format('Y-m-d')])
+            ->limit(self::MOST_DAYS)
+            ->get();
+        $booked = $this->booked($head, $today, $until);
+        $products = $this->products($head);
+        $style = Style::running($head);
+
+        return new HomeRoutine(
+            head: $head,
+            today: $today,
+            salon: $head->salon,
+            next: $next === null ? null : [
+                'when' => $next->starts_at->setTimezone($head->salon->timezone)->format('l j F, G:i'),
+                'service' => $next->service,
+            ],
+            // What falls on a day with a booking is done in the salon.
+            days: array_values($items
+                ->reject(fn (PlanItem $item): bool => in_array($item->date->format('Y-m-d'), $booked, true))
+                ->map(fn (PlanItem $item): array => $this->day($item, $products))
+                ->all()),
+            style: $style,
+            styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
+            cautions: $this->cautions($head, $items),
+            calls: $this->calls($style, $head),
+        );
+    }
+
+    /** @return list<string> days with a booking */
+    private function booked(Head $head, CarbonImmutable $from, CarbonImmutable $until): array
+    {
+        return array_values(Booking::query()
+            ->where('head_id', $head->id)
+            ->whereBetween('date', [$from->format('Y-m-d'), $until->format('Y-m-d')])
+            ->whereNotIn('status', [BookingStatus::Cancelled, BookingStatus::NoShow])
+            ->pluck('date')
+            ->map(fn (mixed $date): string => $date instanceof CarbonImmutable ? $date->format('Y-m-d') : '')
+            ->all());
+    }
+
+    /**
+     * @param array<string, array{name: string, much: string}> $products by kind
+     *
+     * @return array{
+     *     uid: string, date: CarbonImmutable, minutes: int, because: string,
+     *     steps: list<array{says: string, with: string}>,
+     * }
+     */
+    private function day(PlanItem $item, array $products): array
+    {
+        return [
+            'uid' => $item->uid,
+            'date' => $item->date,
+            'minutes' => (int) round($item->minutes),
+            'because' => $item->reasons[0] ?? '',
+            'steps' => array_map(function (array $step) use ($products): array {
+                $product = $products[$this->productNeeds->kind($step)->value ?? ''] ?? null;
+
+                return [
+                    'says' => StepWords::line($step),
+                    'with' => $product === null ? '' : "{$product['name']}, {$product['much']}",
+                ];
+            }, $item->steps),
+        ];
+    }
+
+    /**
+     * @return array<string, array{
+     *     name: string, much: string,
+     * }> the client's own bottle of each kind before the salon's, with how much of it; none that does not suit
+     */
+    private function products(Head $head): array
+    {
+        $core = $this->headRecord->core($head);
+        $with = [];
+        foreach ($this->washSessionPlanner->products($head) as $kind => $product) {
+            $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
+        }
+        foreach ($this->own($head) as $product) {
+            $kind = ProductKind::tryFrom($product->kind);
+            if ($kind !== null) {
+                $with[$kind->value] = [
+                    'name' => $product->name,
+                    'ml' => round(Dose::aSection($kind, $core, $head->density)->headMl(), 1),
+                    'pump' => $product->pump_ml,
+                ];
+            }
+        }
+
+        return array_map(
+            fn (array $product): array => [
+                'name' => $product['name'],
+                'much' => $this->much($product['ml'], $product['pump']),
+            ],
+            $with,
+        );
+    }
+
+    /** @return list<Product> the client's own bottles, but for those that are said not to suit */
+    private function own(Head $head): array
+    {
+        if (Product::query()->where('head_id', $head->id)->doesntExist()) {
+            return [];
+        }
+        $unsuited = [];
+        foreach ($this->productFit->forHead($head, $head->salon)->kinds as $rows) {
+            foreach ($rows as $row) {
+                if ($row['verdict'] === 'no') {
+                    $unsuited[] = $row['product']->id;
+                }
+            }
+        }
+
+        /** @var list<Product> */
+        return array_values(Product::query()
+            ->where('head_id', $head->id)
+            ->whereNull('recalled_on')
+            ->whereNotIn('id', $unsuited)
+            ->orderBy('name')
+            ->get()
+            ->all());
+    }
+
+    /** A measure a bathroom has: a tablespoon holds 15 mL, a teaspoon 5 (the metric spoons; common practice). */
+    private function much(float $ml, ?float $pumpMl): string
+    {
+        $spoons = match (true) {
+            $pumpMl !== null && $pumpMl > 0 => max(1, (int) round($ml / $pumpMl))
+                . ($ml / $pumpMl < 1.5 ? ' press' : ' presses'),
+            $ml >= 15 => $this->spoons($ml / 15, 'tablespoon'),
+            $ml >= 1.25 => $this->spoons($ml / 5, 'teaspoon'),
+            default => 'a few drops',
+        };
+
+        return sprintf('about %s mL in all (%s)', $ml < 10 ? number_format($ml, 1) : number_format($ml, 0), $spoons);
+    }
+
+    /** To the half spoon. */
+    private function spoons(float $count, string $spoon): string
+    {
+        $shown = rtrim(rtrim(number_format(max(0.5, round(2 * $count) / 2), 1), '0'), '.');
+
+        return $shown === '1' ? "1 {$spoon}" : "{$shown} {$spoon}s";
+    }
+
+    /**
+     * @param Collection<int, PlanItem> $items
+     *
+     * @return list<string> what to look out for: of her own, and of what is planned
+     */
+    private function cautions(Head $head, Collection $items): array
+    {
+        $protein = $items->contains(
+            fn (PlanItem $item): bool => array_intersect(
+                PromisedTreatments::of($item),
+                ['mild-protein', 'strong-protein'],
+            ) !== [],
+        );
+        $own = array_filter(
+            $this->nowScreen->cautions($head),
+            fn (Caution $caution): bool => $caution !== Caution::Minor,
+        );
+
+        return array_map(
+            fn (Caution $caution): string => $caution->sentence(),
+            [...$own, ...$protein ? [Caution::Protein] : [], Caution::WaterHeat],
+        );
+    }
+
+    /** @return list<string> when to call */
+    private function calls(?Style $style, Head $head): array
+    {
+        $takeDown = $style === null ? null : StyleTakeDown::of($style, Calendar::dayOf($head->salon->today()));
+
+        return array_filter([
+            'Burning, swelling or a rash: rinse it off, stop, and ask a clinician; then tell us.',
+            'Broken or weeping skin, pus, sudden or patchy loss, pain, ring-shaped scaling, lice, or heavy '
+                . 'flaking with redness that does not ease: see a clinician before anything is put on it.',
+            'Hair that snaps where it used to stretch, or a shed ball twice its usual size: call before the '
+                . 'next treatment.',
+            $style === null || $takeDown === null
+                ? ''
+                : 'Your '
+                    . Words::of("stylings.{$style->styling}")
+                    . ' come down by '
+                    . $takeDown->dueOn->format('j F')
+                    . '; tender or bumpy before that: call, the tension comes out first.',
+        ]);
+    }
+}

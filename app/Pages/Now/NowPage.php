@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Now;
+
+use App\Drawings\BalanceRiver;
+use App\Drawings\HeadMap;
+use App\Models\Clearance;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\PlanItem;
+use App\Pages\Page;
+use App\Wording\MeasuredTraits;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Nagomi\Core\Safety\Caution;
+
+/** What to do with this hair, why, and how sure that is. */
+final readonly class NowPage extends Page
+{
+    /**
+     * @param Collection<int, PlanItem> $items
+     * @param list<Caution> $cautions
+     * @param list<array{
+     *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
+     * }> $findings
+     * @param Collection<int, Clearance> $cleared
+     */
+    public function __construct(
+        public Head $head,
+        public CarbonImmutable $today,
+        public Outlook $outlook,
+        public BalanceRiver $river,
+        public HeadMap $map,
+        public Collection $items,
+        public array $cautions,
+        public MeasuredTraits $measured,
+        public bool $washedToday,
+        public array $findings,
+        public Collection $cleared,
+        public bool $notReadYet,
+        public bool $wasRead,
+        public string $own,
+        public string $length,
+    ) {
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Now;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Clients\PorosityFindings;
+use App\Bridge\Plans\Outlooks;
+use App\Drawings\BalanceRiver;
+use App\Drawings\HeadMap;
+use App\Models\Clearance;
+use App\Models\Head;
+use App\Wording\MeasuredTraits;
+use App\Wording\Words;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Safety\Caution;
+
+/** Everything the page of a head shows, read from what is stored. */
+final readonly class NowScreen
+{
+    public function __construct(
+        private HeadRecord $headRecord,
+        private Outlooks $outlooks,
+        private PorosityFindings $porosityFindings,
+    ) {
+    }
+
+
+    public function of(Head $head): NowPage
+    {
+        $head->loadMissing(['zoneParts', 'salon', 'outlook']);
+        $outlook = $this->outlooks->current($head);
+        $items = $head->planItems()->where('status', 'planned')->get();
+        $today = $head->salon->today();
+
+        return new NowPage(
+            head: $head,
+            today: $today,
+            outlook: $outlook,
+            river: BalanceRiver::of($outlook->river),
+            map: HeadMap::porosity($head->zoneParts),
+            items: $items,
+            cautions: $this->cautions($head),
+            measured: MeasuredTraits::of($head),
+            washedToday: $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
+            findings: $this->porosityFindings->of($head),
+            cleared: Clearance::query()
+                ->where('head_id', $head->id)
+                ->whereNotNull('cleared_on')
+                ->orderByDesc('cleared_on')
+                ->limit(3)
+                ->get(),
+            notReadYet: $this->headRecord->isNotReadYet($head),
+            wasRead: $outlook->signs !== [],
+            own: $this->own($outlook->learned ?? []),
+            length: $this->length($outlook->length),
+        );
+    }
+
+    /** @return list<Caution> */
+    public function cautions(Head $head): array
+    {
+        return Caution::forHead(
+            $head->sore_scalp,
+            $head->red_sign,
+            $head->tender_edges,
+            $head->isMinor($head->salon->today()),
+            trim((string) $head->allergies) !== '',
+            $head->asthma_or_pregnant,
+            ($head->method[MethodQuestion::MaskHeat->value] ?? '') === 'cap-or-hood' && ! $head->sore_scalp,
+        );
+    }
+
+    /**
+     * What is this head's own by now, and how much of it is still assumption.
+     *
+     * @param array<string, float> $learned share of prior doubt left, and the factor beside it
+     */
+    private function own(array $learned): string
+    {
+        $says = [];
+        foreach (['moisture-fading', 'protein-fading', 'uptake'] as $name) {
+            if (isset($learned[$name], $learned["{$name}-factor"])) {
+                $says[] = Words::of("learned.{$name}")
+                    . sprintf(
+                        ' %.1f × the usual (%d %% still assumed)',
+                        $learned["{$name}-factor"],
+                        (int) round(100 * $learned[$name]),
+                    );
+            }
+        }
+
+        return $says === [] ? '' : ucfirst(implode(' · ', $says));
+    }
+
+    /** @param array<string, float>|null $length in mm */
+    private function length(?array $length): string
+    {
+        if ($length === null) {
+            return '';
+        }
+        $cm = fn (float $mm): string => str_replace('-', '−', number_format($mm / 10, 1)) . ' cm';
+
+        return sprintf(
+            'Over %d days about %s grew, %s were trimmed and %s kept; %s broke off (80 %%: %s to %s).',
+            $length['days'],
+            $cm($length['grown']),
+            $cm($length['trimmed']),
+            $cm($length['retained']),
+            $cm(max(0.0, $length['broken'])),
+            $cm(max(0.0, $length['least'])),
+            $cm(max(0.0, $length['most'])),
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Drawings\PlanTimeline;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\PlanEdit;
+use App\Models\PlanItem;
+use App\Models\Promise;
+use App\Pages\Page;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/** What happens which week, as a picture to work in and as a list. */
+final readonly class PlanPage extends Page
+{
+    /**
+     * @param Collection<int, PlanItem> $items
+     * @param array<string, array{int, int}> $room
+     * @param array<string, list<string>> $acts
+     * @param list<string> $changes
+     * @param Collection<int, Promise> $promises
+     * @param list<array{kind: string, from: string, until: string, what: string}> $occasions
+     */
+    public function __construct(
+        public Head $head,
+        public Outlook $outlook,
+        public CarbonImmutable $today,
+        public Collection $items,
+        public PlanTimeline $line,
+        public array $room,
+        public array $acts,
+        public ?Promise $promise,
+        public array $changes,
+        public Collection $promises,
+        public ?PlanEdit $last,
+        public ?PlanEdit $next,
+        public array $occasions,
+    ) {
+    }
+}

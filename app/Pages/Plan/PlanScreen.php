@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\PlanAct;
+use App\Bridge\Plans\PlanActs;
+use App\Bridge\Plans\PlanPreview;
+use App\Bridge\Plans\PromiseChanges;
+use App\Drawings\PlanTimeline;
+use App\Models\Head;
+use App\Models\PlanEdit;
+use App\Models\PlanItem;
+use App\Models\Promise;
+use App\Wording\PromisedTreatments;
+use App\Wording\StepWords;
+use Illuminate\Support\Collection;
+
+/** A head's season as a picture to work in, and as a list with every reason. */
+final readonly class PlanScreen
+{
+    public function __construct(
+        private Outlooks $outlooks,
+        private PlanPreview $planPreview,
+        private PlanActs $planActs,
+    ) {
+    }
+
+
+    public function of(Head $head): PlanPage
+    {
+        $head->loadMissing(['salon', 'outlook', 'zoneParts']);
+        $outlook = $this->outlooks->current($head);
+        $items = $this->items($head);
+        $promises = Promise::latestOf($head);
+        $promise = $promises->first(fn (Promise $one): bool => $one->released_at === null);
+        $today = $head->salon->today();
+        $last = PlanEdit::last($head);
+
+        return new PlanPage(
+            head: $head,
+            outlook: $outlook,
+            today: $today,
+            items: $items,
+            line: $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date')),
+            room: $items->mapWithKeys(
+                fn (PlanItem $item): array => [
+                    $item->date->format('Y-m-d') => $this->planActs->room($items, $item, $head),
+                ],
+            )->all(),
+            acts: $items->mapWithKeys(
+                fn (PlanItem $item): array => [$item->date->format('Y-m-d') => PromisedTreatments::of($item)],
+            )->all(),
+            promise: $promise,
+            changes: $promise === null ? [] : PromiseChanges::since($promise, $items, $today),
+            promises: $promises,
+            last: $last,
+            next: PlanEdit::next($head),
+            occasions: $this->occasions($head),
+        );
+    }
+
+    /** @return Collection<int, PlanItem> */
+    public function items(Head $head): Collection
+    {
+        /** @var Collection<int, PlanItem> */
+        return $head->planItems()->where('status', 'planned')->get();
+    }
+
+    /**
+     * @param Collection<int, PlanItem> $items
+     * @param list<string>              $promised
+     * @param bool                      $inWords whether each stone says what is done on it
+     */
+    public function line(Head $head, Collection $items, array $promised = [], bool $inWords = true): PlanTimeline
+    {
+        $days = array_values($items->map(fn (PlanItem $item): array => [
+            'date' => $item->date->format('Y-m-d'), 'minutes' => $item->minutes,
+            'kinds' => PromisedTreatments::of($item), 'byHand' => $item->by_hand !== null,
+            'broken' => $item->broken !== [],
+            'says' => ! $inWords
+                ? $item->date->format('j M')
+                : $item->date->format('l j F')
+                    . ': '
+                    . StepWords::summary($item->steps)
+                    . ', '
+                    . (int) round($item->minutes)
+                    . ' minutes'
+                    . ($item->by_hand !== null ? ', by hand' : ''),
+        ])->all());
+        $away = array_map(
+            fn (array $span): array => [
+                'from' => $span['from'],
+                'until' => $span['until'],
+                'kind' => 'away',
+                'says' => 'away',
+            ],
+            $this->spans($head, 'away'),
+        );
+        $occasions = array_map(
+            fn (array $span): array => [
+                'from' => $span['from'],
+                'until' => $span['until'],
+                'kind' => $span['kind'],
+                'says' => $span['what'] !== '' ? $span['what'] : $span['kind'],
+            ],
+            $this->occasions($head),
+        );
+
+        return PlanTimeline::of(
+            $head->salon->today(),
+            Outlooks::WEEKS_AHEAD,
+            $days,
+            [...$away, ...$occasions],
+            $promised,
+        );
+    }
+
+    /**
+     * @return array{
+     *     says: string, days: float, minutes: int, washes: int, broken: list<string>, dates: list<string>,
+     *     words: string,
+     * } what an act would come to; nothing is stored
+     */
+    public function preview(Head $head, PlanAct $act): array
+    {
+        $preview = $this->planPreview->of($head, $act);
+
+        return $preview + ['words' => $this->planPreview->inWords($preview)];
+    }
+
+    /** @return list<array{kind: string, from: string, until: string, what: string}> */
+    public function occasions(Head $head): array
+    {
+        return $this->spans($head, 'occasions');
+    }
+
+    /** @return list<array{kind: string, from: string, until: string, what: string}> */
+    private function spans(Head $head, string $name): array
+    {
+        $spans = [];
+        foreach (is_array($head->season[$name] ?? null) ? $head->season[$name] : [] as $span) {
+            $text = fn (string $of): string => is_array($span) && is_string($span[$of] ?? null) ? $span[$of] : '';
+            $spans[] = [
+                'kind' => $text('kind'),
+                'from' => $text('from'),
+                'until' => $text('until'),
+                'what' => $text('what'),
+            ];
+        }
+
+        return $spans;
+    }
+}

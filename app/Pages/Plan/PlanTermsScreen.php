@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Bridge\Plans\Outlooks;
+use App\Models\Head;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Planning\PlanTerms;
+
+/** What a plan must keep to, as it was typed. */
+final readonly class PlanTermsScreen
+{
+    public function __construct(
+        private Outlooks $outlooks,
+        private PlanTermsForm $planTermsForm,
+    ) {
+    }
+
+    public function of(Head $head): PlanTermsPage
+    {
+        $head->loadMissing(['salon', 'outlook', 'zoneParts']);
+
+        return new PlanTermsPage(
+            head: $head,
+            outlook: $this->outlooks->current($head),
+            today: $head->salon->today(),
+            season: $head->season ?? [],
+            away: $this->listed($head, 'away'),
+            byHand: $this->listed($head, 'by_hand'),
+            promised: $this->listed($head, 'promised'),
+            salonDays: implode(', ', array_filter($this->listed($head, 'salon_days'), is_string(...))),
+            treatments: PlanTerms::TREATMENTS,
+            seen: $this->planTermsForm->seen($head),
+            costOfAMove: ModelParameters::COST_OF_A_MOVED_PROMISE,
+            usualPrices: ModelParameters::TREATMENT_PRICE,
+        );
+    }
+
+    /** @return array<array-key, mixed> */
+    private function listed(Head $head, string $name): array
+    {
+        $listed = $head->season[$name] ?? null;
+
+        return is_array($listed) ? $listed : [];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Products;
+
+use App\Bridge\Products\ClientProducts;
+use App\Models\Head;
+use App\Models\Product;
+use App\Models\Reaction;
+use App\Pages\Page;
+use Illuminate\Support\Collection;
+
+/**
+ * The products for one hair, what suits first.
+ *
+ * @phpstan-import-type ProductChoice from ClientProducts
+ */
+final readonly class ClientProductsPage extends Page
+{
+    /**
+     * @param Collection<array-key, Collection<int, ProductChoice>> $kinds
+     * @param Collection<int, Reaction>                             $reactions
+     * @param Collection<int, Product>                              $products
+     */
+    public function __construct(
+        public Head $head,
+        public Collection $kinds,
+        public Collection $reactions,
+        public Collection $products,
+        public int $spent_cents,
+    ) {
+    }
+}

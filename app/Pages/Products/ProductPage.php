@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Products;
+
+use App\Models\Head;
+use App\Models\Product;
+use App\Models\StockMove;
+use App\Pages\Page;
+use Illuminate\Database\Eloquent\Collection;
+
+/**
+ * What one product really is, and who must not have it.
+ *
+ * @phpstan-import-type StockRow from ProductsPage
+ */
+final readonly class ProductPage extends Page
+{
+    /**
+     * @param array<string, mixed> $reading what its ingredients came to, as bin/core prints it
+     * @param list<string> $disagrees where label and list say different things
+     * @param list<array{head: Head, reasons: non-empty-list<string>}>    $against
+     * @param StockRow                                                    $row
+     * @param Collection<int, StockMove>                                  $moves
+     */
+    public function __construct(
+        public Product $product,
+        public array $reading,
+        public array $disagrees,
+        public array $against,
+        public array $row,
+        public Collection $moves,
+    ) {
+    }
+}

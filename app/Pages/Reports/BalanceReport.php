@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Reports;
+
+use App\Models\Outlook;
+use App\Models\Salon;
+use DateTimeImmutable;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Statistics\Normal;
+
+/**
+ * How much of the hair was in its band, day by day over the past twelve weeks, as the engine sees it now: for each day
+ * the probability
+ * that moisture and protein both lay in their bands, over strata by their share and over heads alike. The two are taken
+ * as independent.
+ */
+final readonly class BalanceReport
+{
+    /**
+     * @return array{
+     *     share: float|null, heads: int, weeks: list<array{from: string, share: float}>,
+     *     worst: list<array{head: string, name: string, share: float}>,
+     * }
+     */
+    public function of(Salon $salon, ReportPeriod $period): array
+    {
+        [$from, $until] = $period->dates();
+        $weeks = $heads = [];
+        /** @var iterable<Outlook> $outlooks */
+        $outlooks = Outlook::query()
+            ->with('head:id,salon_id,name')
+            ->where('salon_id', $salon->id)
+            ->select(['head_id', 'salon_id', 'standing', 'river'])
+            ->lazy(50);
+        foreach ($outlooks as $outlook) {
+            $own = [];
+            foreach ($this->daily($outlook) as $date => $kept) {
+                if ($date >= $from && $date <= $until) {
+                    $own[] = $kept;
+                    $weeks[(new DateTimeImmutable($date))->modify('monday this week')->format('Y-m-d')][] = $kept;
+                }
+            }
+            if ($own !== []) {
+                $heads[] = [
+                    'head' => $outlook->head_id,
+                    'name' => $outlook->head->name,
+                    'share' => array_sum($own) / count($own),
+                ];
+            }
+        }
+        ksort($weeks);
+        usort($heads, fn (array $a, array $b): int => $a['share'] <=> $b['share']);
+
+        return [
+            'share' => $heads === [] ? null : array_sum(array_column($heads, 'share')) / count($heads),
+            'heads' => count($heads),
+            'weeks' => array_map(
+                fn (string $week): array => [
+                    'from' => $week,
+                    'share' => array_sum($weeks[$week]) / count($weeks[$week]),
+                ],
+                array_keys($weeks),
+            ),
+            'worst' => array_slice($heads, 0, 5),
+        ];
+    }
+
+    /** @return array<string, float> probability of being in the band, by day until today */
+    private function daily(Outlook $outlook): array
+    {
+        $river = $outlook->river;
+        $daily = [];
+        foreach ($river['strata'] as $s => $stratum) {
+            $share = $outlook->standing[$s]['share'] ?? 0.0;
+            $at = new DateTimeImmutable($river['from']);
+            foreach ($stratum['days'] as [$moisture, $moistureSd, $protein, $proteinSd]) {
+                $date = $at->format('Y-m-d');
+                if ($date > $river['today']) {
+                    break;
+                }
+                $daily[$date] = ($daily[$date] ?? 0.0) + $share * $this->within(
+                    $moisture,
+                    $moistureSd,
+                    $stratum['targets'][0],
+                ) * $this->within($protein, $proteinSd, $stratum['targets'][1]);
+                $at = $at->modify('+1 day');
+            }
+        }
+
+        return $daily;
+    }
+
+    private function within(float $mean, float $sd, float $target): float
+    {
+        $sd = max(0.1, $sd);
+
+        return Normal::cumulative(
+            ($target + ModelParameters::BAND_HALF_WIDTH - $mean) / $sd,
+        ) - Normal::cumulative(($target - ModelParameters::BAND_HALF_WIDTH - $mean) / $sd);
+    }
+}

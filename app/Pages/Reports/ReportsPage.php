@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Reports;
+
+use App\Models\Salon;
+use App\Pages\Page;
+
+/** The reports over a salon. */
+final readonly class ReportsPage extends Page
+{
+    /**
+     * @param array{
+     *     share: float|null, heads: int, weeks: list<array{from: string, share: float}>,
+     *     worst: list<array{head: string, name: string, share: float}>,
+     * } $balance
+     * @param array{
+     *     counts: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
+     * } $breakage
+     * @param array{
+     *     counts: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
+     * } $breakageBefore
+     * @param array{
+     *     rows: list<array{name: string, bookings: int, booked: int, used: int, close: int, earned_cents: int}>,
+     *     cancelled: int, missed: int,
+     * } $time
+     * @param array{
+     *     rows: list<array{name: string, kind: string, ml: float, cents: int|null}>, cents: int, washDays: int,
+     * } $products
+     */
+    public function __construct(
+        public Salon $salon,
+        public ReportPeriod $period,
+        public array $balance,
+        public array $breakage,
+        public array $breakageBefore,
+        public array $time,
+        public array $products,
+    ) {
+    }
+}

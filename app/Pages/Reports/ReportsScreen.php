@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Reports;
+
+use App\Bridge\Tables\CsvTable;
+use App\Models\Salon;
+
+/** The four reports over a salon: as a page, and as one table. */
+final readonly class ReportsScreen
+{
+    public function __construct(
+        private BalanceReport $balanceReport,
+        private BreakageReport $breakageReport,
+        private ProductReport $productReport,
+        private TimeReport $timeReport,
+    ) {
+    }
+
+    public function of(Salon $salon, ReportPeriod $period): ReportsPage
+    {
+        return new ReportsPage(
+            salon: $salon,
+            period: $period,
+            balance: $this->balanceReport->of($salon, $period),
+            breakage: $this->breakageReport->of($salon, $period),
+            breakageBefore: $this->breakageReport->of($salon, $period->before()),
+            time: $this->timeReport->of($salon, $period),
+            products: $this->productReport->of($salon, $period),
+        );
+    }
+
+    public function csv(Salon $salon, ReportPeriod $period): string
+    {
+        $balance = $this->balanceReport->of($salon, $period);
+        $breakage = $this->breakageReport->of($salon, $period);
+        $time = $this->timeReport->of($salon, $period);
+        $products = $this->productReport->of($salon, $period);
+        $rows = [[
+            'balance kept',
+            'all heads',
+            $balance['share'] === null ? null : round(100 * $balance['share'], 1),
+            '%',
+        ]];
+        foreach ($balance['weeks'] as $week) {
+            $rows[] = ['balance kept', "week from {$week['from']}", round(100 * $week['share'], 1), '%'];
+        }
+        foreach (
+            [
+                'share' => 'broken share',
+                'least' => 'broken share, 80 % from',
+                'most' => 'broken share, 80 % to',
+            ] as $key => $what
+        ) {
+            $rows[] = ['breakage', $what, $breakage[$key] === null ? null : round(100 * $breakage[$key], 2), '%'];
+        }
+        $rows[] = ['breakage', 'hairs counted', $breakage['all'], 'hairs'];
+        array_push($rows, ...$this->timeRows($time['rows'], $salon));
+        $rows[] = ['time', 'cancelled', $time['cancelled'], 'bookings'];
+        $rows[] = ['time', 'did not come', $time['missed'], 'bookings'];
+        array_push($rows, ...$this->productRows($products['rows'], $salon));
+
+        return CsvTable::csv(['report', 'what', 'value', 'unit'], $rows);
+    }
+
+    /**
+     * @param list<array{name: string, bookings: int, booked: int, used: int, close: int, earned_cents: int}> $of
+     *
+     * @return list<list<string|int|float|null>>
+     */
+    private function timeRows(array $of, Salon $salon): array
+    {
+        $rows = [];
+        foreach ($of as $row) {
+            foreach (
+                [
+                    'bookings' => ['bookings', 'bookings'],
+                    'booked' => ['booked', 'min'],
+                    'used' => ['used', 'min'],
+                    'close' => ['within ten minutes', 'bookings'],
+                ] as $key => [$what, $unit]
+            ) {
+                $rows[] = ['time', "{$row['name']}, {$what}", $row[$key], $unit];
+            }
+            $rows[] = [
+                'time',
+                "{$row['name']}, earned",
+                number_format($row['earned_cents'] / 100, 2, '.', ''),
+                $salon->currency,
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<array{name: string, kind: string, ml: float, cents: int|null}> $of
+     *
+     * @return list<list<string|int|float|null>>
+     */
+    private function productRows(array $of, Salon $salon): array
+    {
+        $rows = [];
+        foreach ($of as $row) {
+            $rows[] = ['products', "{$row['name']}, used", round($row['ml'], 1), 'mL'];
+            $rows[] = [
+                'products',
+                "{$row['name']}, cost",
+                $row['cents'] === null ? null : number_format($row['cents'] / 100, 2, '.', ''),
+                $salon->currency,
+            ];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Reports;
+
+use App\Pages\Page;
+
+/** How alike the stylists of a salon read. */
+final readonly class TeamPage extends Page
+{
+    /**
+     * @param list<string> $names
+     * @param array<string, array<string, array{mean: float, sd: float, plain: bool}>> $biases
+     * @param list<array{
+     *     head: string, date: string, sign: string, one: string, other: string, values: array{float, float},
+     * }> $pairs
+     * @param array<string, array{sd: float, pairs: int}> $repeatability
+     * @param array<string, string> $units by sign
+     */
+    public function __construct(
+        public array $names,
+        public array $biases,
+        public array $pairs,
+        public array $repeatability,
+        public array $units,
+    ) {
+    }
+}

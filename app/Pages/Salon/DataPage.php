@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Salon;
+
+use App\Models\Deletion;
+use App\Pages\Page;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What can be taken away, brought in or deleted. */
+final readonly class DataPage extends Page
+{
+    /**
+     * @param Collection<int, Deletion> $deletions
+     */
+    public function __construct(
+        public int $heads,
+        public Collection $deletions,
+    ) {
+    }
+}

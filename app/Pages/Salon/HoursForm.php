@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Salon;
+
+use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\Scheduling\WorkingWeek;
+use App\Models\Salon;
+use App\Models\Service;
+use App\Pages\Shared\SeenFields;
+
+/** Chairs, hours and services as their form shows them. */
+final readonly class HoursForm
+{
+    public function __construct(
+        private SalonSchedule $salonSchedule,
+        private WorkingWeek $workingWeek,
+    ) {
+    }
+
+    public function name(Salon $salon): string
+    {
+        return "hours {$salon->id}";
+    }
+
+    /** @return array<string, string> by dotted name */
+    public function fields(Salon $salon): array
+    {
+        $fields = ['chairs' => (string) $salon->chairs];
+        $week = $this->workingWeek->of($salon);
+        foreach ($this->salonSchedule->stylists($salon)->keys() as $stylist) {
+            foreach (range(1, 7) as $weekday) {
+                $fields["hours.{$stylist}.{$weekday}"] = $this->lines($week[$stylist][$weekday] ?? '');
+            }
+        }
+        /** @var Service $service */
+        foreach (Service::query()->where('salon_id', $salon->id)->orderBy('id')->get() as $service) {
+            $fields += [
+                "services.s{$service->id}.id" => (string) $service->id,
+                "services.s{$service->id}.name" => $service->name,
+                "services.s{$service->id}.minutes" => (string) $service->minutes,
+                "services.s{$service->id}.price" => number_format($service->price_cents / 100, 2, '.', ''),
+                "services.s{$service->id}.is_wash_day" => (string) (int) $service->is_wash_day,
+            ];
+        }
+
+        return $fields;
+    }
+
+    /** A span a line. */
+    public function lines(string $hours): string
+    {
+        return str_replace(' ', "\n", $hours);
+    }
+
+    public function seen(Salon $salon): SeenFields
+    {
+        return SeenFields::of($this->name($salon), $this->fields($salon));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Bridge\Scheduling\ServiceQuote;
+use App\Models\Head;
+use App\Models\Salon;
+use App\Models\Service;
+use App\Models\User;
+use App\Pages\Page;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/** Booking: what it takes, what it costs, and when whose hands are free for it. */
+final readonly class BookPage extends Page
+{
+    /**
+     * @param array<array-key, mixed> $heads
+     * @param Collection<int, Service> $services
+     * @param Collection<int, User> $stylists
+     * @param list<array{date: CarbonImmutable, openings: list<array{time: string, user: int, held: int}>}> $days
+     */
+    public function __construct(
+        public Salon $salon,
+        public array $heads,
+        public Collection $services,
+        public Collection $stylists,
+        public ?Head $head,
+        public ?Service $service,
+        public CarbonImmutable $date,
+        public ?ServiceQuote $quote,
+        public array $days,
+    ) {
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\Scheduling\ServiceQuotes;
+use App\Models\Booking;
+use App\Models\Head;
+use App\Models\Salon;
+use App\Models\Service;
+use App\Models\User;
+use App\Wording\SalonClock;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\DaySchedule;
+use Nagomi\Core\Scheduling\FreeSlots;
+use Nagomi\Core\Scheduling\Placement;
+use Nagomi\Core\Scheduling\WorkSegment;
+
+/** Booking a head: what it takes, what it costs, and when whose hands are free for it. */
+final readonly class BookingScreen
+{
+    /** Days looked at for a time, the asked one first. */
+    private const DAYS = 7;
+
+    public function __construct(
+        private SalonSchedule $salonSchedule,
+        private ServiceQuotes $serviceQuotes,
+    ) {
+    }
+
+    /**
+     * @param array<int|string, mixed> $asked head, service and date, as far as chosen
+     */
+    public function asked(Salon $salon, array $asked): BookPage
+    {
+        $text = fn (string $name): string => is_string($asked[$name] ?? null) ? $asked[$name] : '';
+        $head = $text('head') === '' ? null : Head::query()->where('salon_id', $salon->id)->find($text('head'));
+        /** @var Collection<int, Service> $services */
+        $services = Service::query()->where('salon_id', $salon->id)->orderByDesc('is_wash_day')->orderBy('name')->get();
+        $service = $services->firstWhere('id', (int) $text('service')) ?? $services->first();
+        $date = (SalonClock::day($salon, $text('date')) ?? $salon->today())->max($salon->today());
+        $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date);
+        $stylists = $this->salonSchedule->stylists($salon);
+
+        return new BookPage(
+            salon: $salon,
+            heads: Head::query()->where('salon_id', $salon->id)->orderBy('name')->pluck('name', 'id')->all(),
+            services: $services,
+            stylists: $stylists,
+            head: $head,
+            service: $service,
+            date: $date,
+            quote: $quote,
+            days: $quote === null ? [] : $this->days($salon, $date, $quote->stretches),
+        );
+    }
+
+    /**
+     * @param non-empty-list<WorkSegment> $stretches
+     *
+     * @return list<array{date: CarbonImmutable, openings: list<array{time: string, user: int, held: int}>}>
+     */
+    private function days(Salon $salon, CarbonImmutable $from, array $stretches): array
+    {
+        $days = [];
+        for ($i = 0; $i < self::DAYS; $i++) {
+            $date = $from->addDays($i);
+            $line = $this->salonSchedule->of($salon, $date, $this->salonSchedule->bookings($salon, $date));
+            $openings = $line === null ? [] : $this->openings($salon, $date, $line, $stretches);
+            if ($openings !== []) {
+                $days[] = ['date' => $date, 'openings' => $openings];
+            }
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param non-empty-list<WorkSegment> $stretches
+     *
+     * @return list<array{time: string, user: int, held: int}>
+     */
+    private function openings(Salon $salon, CarbonImmutable $date, DaySchedule $line, array $stretches): array
+    {
+        $now = $date->equalTo($salon->today()) ? SalonClock::minute($salon, CarbonImmutable::now()) : 0;
+        $grid = SchedulingParameters::GRID_MINUTES;
+        $sitting = new Appointment('asked for', $stretches, (int) (ceil($now / $grid) * $grid));
+
+        return array_map(
+            fn (Placement $placing): array => [
+                'time' => SalonClock::shown($placing->start()),
+                'user' => $this->salonSchedule->stylist($placing->hands),
+                'held' => array_sum($placing->holds),
+            ],
+            FreeSlots::in($line, $sitting, 9),
+        );
+    }
+
+
+    public function of(Booking $booking): BookingPage
+    {
+        $booking->loadMissing(['salon', 'head', 'user']);
+        $starts = $booking->starts_at->setTimezone($booking->salon->timezone);
+
+        return new BookingPage(
+            booking: $booking,
+            stylists: $this->salonSchedule
+                ->stylists($booking->salon)
+                ->map(fn (User $user): string => $user->name)
+                ->all(),
+            time: $starts->format('G:i'),
+            date: $booking->date,
+            begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
+            ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Drawings\HandsPicture;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\Salon;
+use App\Pages\Page;
+use Carbon\CarbonImmutable;
+use Nagomi\Core\Scheduling\DaySchedule;
+
+/** Who comes, what each needs and why, and whether these hands can do it. */
+final readonly class TodayPage extends Page
+{
+    /**
+     * @param array<int, array<string, mixed>>                  $rows
+     * @param list<array{outlook: Outlook, days: int}>          $drifting
+     * @param list<array{kind: string, ml: float, left: float}> $short
+     * @param list<array{head: Head, why: string}>              $calls
+     */
+    public function __construct(
+        public Salon $salon,
+        public CarbonImmutable $date,
+        public bool $isToday,
+        public array $rows,
+        public ?HandsPicture $picture,
+        public ?DaySchedule $line,
+        public int $stale,
+        public array $drifting,
+        public array $short,
+        public array $calls,
+    ) {
+    }
+}

@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Bridge\Products\DayStock;
+use App\Bridge\Scheduling\SalonSchedule;
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\PlanItem;
+use App\Models\Salon;
+use App\Wording\SalonClock;
+use App\Wording\StepWords;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Scheduling\DaySchedule;
+
+/**
+ * The morning desk: who comes, what each needs and why, whether these hands can do it; who drifts, what runs short,
+ * whom to call. Read from what is stored.
+ */
+final readonly class TodayScreen
+{
+    /** Who leaves her band within so many days and is not booked before is drifting. */
+    private const DRIFTS_WITHIN_DAYS = 7;
+    private const MOST_DRIFTING = 8;
+
+    /** A no-show is called within so many days. */
+    private const CALLED_WITHIN_DAYS = 7;
+
+    public function __construct(
+        private DayStock $dayStock,
+        private HandsTimeline $handsTimeline,
+        private SalonSchedule $salonSchedule,
+    ) {
+    }
+
+
+    public function of(Salon $salon, CarbonImmutable $date): TodayPage
+    {
+        $bookings = $this->salonSchedule->bookings($salon, $date);
+        $line = $this->salonSchedule->of($salon, $date, $bookings);
+        $items = $this->items($bookings, $date);
+        /** @var Collection<string, string> $verdicts */
+        $verdicts = Outlook::query()
+            ->where('salon_id', $salon->id)
+            ->whereIn('head_id', $bookings->pluck('head_id'))
+            ->pluck('verdict', 'head_id');
+
+        return new TodayPage(
+            salon: $salon,
+            date: $date,
+            isToday: $date->equalTo($salon->today()),
+            rows: $bookings->map(
+                fn (Booking $booking): array => $this->row(
+                    $salon,
+                    $booking,
+                    $line,
+                    $items[$booking->head_id] ?? null,
+                    $verdicts[$booking->head_id] ?? '',
+                ),
+            )->values()->all(),
+            picture: $line === null
+                ? null
+                : $this->handsTimeline->of($salon, $date, $line, $bookings, $this->salonSchedule->stylists($salon)),
+            line: $line,
+            stale: $this->stale($salon),
+            drifting: $this->drifting($salon),
+            short: $this->dayStock->short($salon, $bookings, $items),
+            calls: $this->calls($salon, $bookings, $line),
+        );
+    }
+
+    /** @return int heads that were last worked out before today; they are worked out beside the page */
+    private function stale(Salon $salon): int
+    {
+        return Outlook::query()
+            ->where('salon_id', $salon->id)
+            ->where('as_of', '<', $salon->today()->format('Y-m-d'))
+            ->count();
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings
+     *
+     * @return array<string, PlanItem> what is planned for each head on the day or near it
+     */
+    private function items(Collection $bookings, CarbonImmutable $date): array
+    {
+        $around = [
+            $date->subDays(PlanItem::SAME_WITHIN_DAYS)->format('Y-m-d'),
+            $date->addDays(PlanItem::SAME_WITHIN_DAYS)->format('Y-m-d'),
+        ];
+        $items = [];
+        /** @var Collection<string, Collection<int, PlanItem>> $byHead */
+        $byHead = PlanItem::query()
+            ->whereIn('head_id', $bookings->pluck('head_id'))
+            ->where('status', 'planned')
+            ->whereBetween('date', $around)
+            ->get()
+            ->groupBy('head_id');
+        foreach ($byHead as $head => $planned) {
+            $items[$head] = PlanItem::near($planned, $date);
+        }
+
+        return array_filter($items);
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Salon $salon, Booking $booking, ?DaySchedule $line, ?PlanItem $item, string $verdict): array
+    {
+        $placing = $line->placed[$booking->id] ?? null;
+        $finish = $placing === null || $line === null ? null : $line->finish($booking->id);
+        $late = $line === null ? 0 : $line->lateMinutes($booking->id);
+
+        return [
+            'booking' => $booking,
+            'starts' => SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
+            'begins' => $placing === null ? null : SalonClock::shown($placing->start()),
+            'late' => $late >= SchedulingParameters::LATE_FROM_MINUTES && $booking->status !== BookingStatus::UnderWay
+                ? $late
+                : 0,
+            'finish' => $finish === null
+                ? null
+                : ['likely' => SalonClock::shown($finish['p50']), 'surely' => SalonClock::shown($finish['p90'])],
+            'noPlace' => $line !== null && in_array($booking->id, $line->without(), true),
+            'needs' => ! $booking->is_wash_day || $item === null ? '' : StepWords::summary($item->steps),
+            'because' => ! $booking->is_wash_day || $item === null ? $verdict : ($item->reasons[0] ?? $verdict),
+            'look' => $item->look ?? false,
+        ];
+    }
+
+    /**
+     * @return list<array{outlook: Outlook, days: int}> who leaves her band soon and is not booked, the soonest first
+     */
+    private function drifting(Salon $salon): array
+    {
+        $today = $salon->today();
+        $until = $today->addDays(self::DRIFTS_WITHIN_DAYS)->format('Y-m-d');
+        $drifting = [];
+        /** @var iterable<Outlook> $outlooks */
+        $outlooks = Outlook::query()
+            ->with('head:id,salon_id,name')
+            ->select(['head_id', 'salon_id', 'drifts_on'])
+            ->where('salon_id', $salon->id)
+            ->where('drifts_on', '<=', $until)
+            ->whereNotExists(
+                fn (Builder $query): Builder => $query
+                    ->from('bookings')
+                    ->whereColumn('bookings.head_id', 'outlooks.head_id')
+                    ->whereBetween('bookings.date', [$today->format('Y-m-d'), $until])
+                    ->whereIn('bookings.status', ['booked', 'arrived', 'under-way', 'done']),
+            )
+            ->orderBy('drifts_on')->limit(self::MOST_DRIFTING)->get();
+        foreach ($outlooks as $outlook) {
+            $drifting[] = [
+                'outlook' => $outlook,
+                'days' => $outlook->drifts_on === null
+                    ? 0
+                    : max(0, (int) round($today->diffInDays($outlook->drifts_on, false))),
+            ];
+        }
+
+        return $drifting;
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings
+     *
+     * @return list<array{head: Head, why: string}> whom to call, and why
+     */
+    private function calls(Salon $salon, Collection $bookings, ?DaySchedule $line): array
+    {
+        $calls = $line === null ? [] : $this->late($bookings, $line);
+        $today = $salon->today();
+        /** @var iterable<Booking> $noShows */
+        $noShows = Booking::query()
+            ->with('head:id,salon_id,name')
+            ->where('salon_id', $salon->id)
+            ->where('status', BookingStatus::NoShow)
+            ->whereBetween(
+                'date',
+                [$today->subDays(self::CALLED_WITHIN_DAYS)->format('Y-m-d'), $today->format('Y-m-d')],
+            )
+            ->get();
+        foreach ($noShows as $missed) {
+            $calls[] = [
+                'head' => $missed->head,
+                'why' => 'Did not come on ' . $missed->date->format('D j M') . '.',
+            ];
+        }
+        /** @var iterable<Head> $signed */
+        $signed = Head::query()
+            ->where('salon_id', $salon->id)
+            ->where('red_sign', true)
+            ->orderBy('name')
+            ->get(['id', 'salon_id', 'name']);
+        foreach ($signed as $head) {
+            $calls[] = [
+                'head' => $head,
+                'why' => 'A sign that bars treatments is not cleared yet: ask what the clinician said.',
+            ];
+        }
+
+        return $calls;
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings
+     *
+     * @return list<array{head: Head, why: string}> those who begin later than promised, or find no place any more
+     */
+    private function late(Collection $bookings, DaySchedule $line): array
+    {
+        $calls = [];
+        foreach ($bookings as $booking) {
+            if (
+                $booking->status === BookingStatus::Booked
+                    && $line->lateMinutes($booking->id) >= SchedulingParameters::LATE_FROM_MINUTES
+            ) {
+                $calls[] = [
+                    'head' => $booking->head,
+                    'why' => 'Cannot begin before '
+                        . SalonClock::shown($line->placed[$booking->id]->start())
+                        . ', '
+                        . $line->lateMinutes($booking->id)
+                        . ' minutes later than promised.',
+                ];
+            }
+            if ($booking->status->isOpen() && in_array($booking->id, $line->without(), true)) {
+                $calls[] = [
+                    'head' => $booking->head,
+                    'why' => 'Finds no place in the day any more: offer another.',
+                ];
+            }
+        }
+
+        return $calls;
+    }
+}

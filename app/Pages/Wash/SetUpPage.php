@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Wash;
+
+use App\Models\Head;
+use App\Models\WashSession;
+use App\Pages\Page;
+
+/** The next wash day laid out. */
+final readonly class SetUpPage extends Page
+{
+    /**
+     * @param array<string, mixed> $plan
+     * @param list<array{date: string, expected: float, actual: float, within: bool}> $foretold
+     */
+    public function __construct(
+        public Head $head,
+        public array $plan,
+        public string $drying,
+        public string $styling,
+        public array $foretold,
+        public ?WashSession $running,
+    ) {
+    }
+}

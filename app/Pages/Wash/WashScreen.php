@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Wash;
+
+use App\Bridge\WashDays\WashSessionPlanner;
+use App\Bridge\WashDays\WashSessionState;
+use App\Models\Head;
+use App\Models\WashSession;
+use App\Models\WashSessionAct;
+use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\StylingMethod;
+
+/** The wash day: laid out, run, and what it did. */
+final readonly class WashScreen
+{
+    public function __construct(
+        private WashSessionPlanner $washSessionPlanner,
+    ) {
+    }
+
+    public function setUp(Head $head, ?float $limitMinutes, DryingMethod $drying, StylingMethod $styling): SetUpPage
+    {
+        return new SetUpPage(
+            head: $head->loadMissing('salon'),
+            plan: $this->washSessionPlanner->of($head, $limitMinutes, $drying, $styling),
+            drying: $drying->value,
+            styling: $styling->value,
+            foretold: $this->washSessionPlanner->foretold($head),
+            running: WashSession::running($head),
+        );
+    }
+
+    public function run(Head $head, WashSession $washSession): WashPage
+    {
+        return new WashPage(head: $head, washSession: $washSession, told: $this->told($washSession));
+    }
+
+    public function done(Head $head, WashSession $washSession): WashedPage
+    {
+        return new WashedPage(
+            head: $head,
+            washSession: $washSession,
+            shed: $this->washSessionPlanner->shedBall($head, $washSession),
+        );
+    }
+
+    /**
+     * Where it stands, which acts are known, and which did not count.
+     *
+     * @return array{
+     *     steps: array<string, array<string, mixed>>, order: list<string>, known: list<string>,
+     *     refused: list<array{key: string, step: string, by: string, says: string|null}>, finished: bool,
+     * }
+     */
+    public function told(WashSession $washSession): array
+    {
+        /** @var list<WashSessionAct> $acts */
+        $acts = array_values($washSession->acts()->get()->all());
+        $state = WashSessionState::of($washSession, $acts);
+        $refused = array_filter($acts, fn (WashSessionAct $act): bool => $act->refused !== null);
+
+        return [
+            'steps' => $state->toArray(),
+            'order' => $state->order(),
+            'known' => array_map(fn (WashSessionAct $act): string => $act->key, $acts),
+            'refused' => array_values(array_map(
+                fn (WashSessionAct $act): array => [
+                    'key' => $act->key,
+                    'step' => $act->step,
+                    'by' => $act->by,
+                    'says' => $act->refused,
+                ],
+                $refused,
+            )),
+            'finished' => $washSession->finished_at !== null,
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Wash;
+
+use App\Models\Head;
+use App\Models\WashSession;
+use App\Pages\Page;
+
+/** What a wash day did. */
+final readonly class WashedPage extends Page
+{
+    /**
+     * @param array{length_mm: int|null, diameter_um: float, days_since_detangled: int}|null $shed
+     */
+    public function __construct(
+        public Head $head,
+        public WashSession $washSession,
+        public ?array $shed,
+    ) {
+    }
+}

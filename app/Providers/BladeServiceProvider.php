@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Pages\Components\Act;
+use App\Pages\Components\Measure;
+use App\Pages\Components\Portrait;
+use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\ServiceProvider;
+
+/** What a template can say without naming a class. */
+final class BladeServiceProvider extends ServiceProvider
+{
+    /** Directives by name: what is echoed, escaped. */
+    private const DIRECTIVES = [
+        'money' => '\\App\\Wording\\Money::shown(%s, auth()->user()->salon->currency)',
+        'steps' => '\\App\\Wording\\StepWords::summary(%s)',
+        'step' => '\\App\\Wording\\StepWords::line(%s)',
+        'signed' => '\\App\\Wording\\Words::signed(%s)',
+        'day' => '\\App\\Wording\\SalonClock::dayInWords(%s)',
+        'caution' => '\\Nagomi\\Core\\Safety\\Caution::from(%s)->sentence()',
+        'traits' => '\\App\\Wording\\MeasuredTraits::of(%s)->inShort()',
+        'shortened' => '\\Illuminate\\Support\\Str::limit(%s)',
+    ];
+
+    public function boot(): void
+    {
+        Blade::component('act', Act::class);
+        Blade::component('measure', Measure::class);
+        Blade::component('portrait', Portrait::class);
+        foreach (self::DIRECTIVES as $name => $says) {
+            Blade::directive($name, static fn (string $of): string => '<?php echo e(' . sprintf($says, $of) . '); ?>');
+        }
+    }
+}

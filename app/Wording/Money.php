@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use NumberFormatter;
+use Symfony\Component\Intl\Currencies;
+
+/** Sums of money: whole hundredths in the books, with their currency on screen. */
+final class Money
+{
+    /** @param string $currency ISO 4217 */
+    public static function shown(int $cents, string $currency): string
+    {
+        $formatter = new NumberFormatter('en', NumberFormatter::CURRENCY);
+
+        return (string) $formatter->formatCurrency($cents / 100, $currency);
+    }
+
+    /** @return array<string, string> name by code, of the currencies that have hundredths and are paid with today */
+    public static function currencies(): array
+    {
+        /** @var array<string, string> */
+        return array_filter(
+            Currencies::getNames('en'),
+            fn (string $code): bool => Currencies::getFractionDigits($code) === 2
+                && ! str_contains(Currencies::getName($code, 'en'), '('),
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+/** One word or sentence of lang/en/nagomi.php. */
+final class Words
+{
+    /** @param array<string, string> $with what stands in its places */
+    public static function of(string $key, array $with = []): string
+    {
+        $words = trans("nagomi.{$key}", $with);
+
+        return is_string($words) ? $words : $key;
+    }
+
+    /**
+     * A sentence by its whole key, such as data-transfer.no-name.
+     *
+     * @param array<string, string|int|float> $with
+     */
+    public static function say(string $key, array $with = []): string
+    {
+        $words = trans($key, $with);
+
+        return is_string($words) ? $words : $key;
+    }
+
+    /** A number with its sign, as it is set in type. */
+    public static function signed(mixed $number): string
+    {
+        $value = is_numeric($number) ? (float) $number : 0.0;
+
+        return ($value < 0 ? '−' : '+') . number_format(abs($value), 1);
+    }
+}

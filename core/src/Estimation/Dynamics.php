@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Estimation;
+
+use DateTimeImmutable;
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Stratum;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Treatments\StratumEffect;
+
+/** How the reserves move: through time in closed form, and through the steps of a wash day. */
+final class Dynamics
+{
+    /** Rate of moisture fading a day, before the head's own multiplier. */
+    public static function moistureRate(Stratum $stratum, bool $sealed): float
+    {
+        return M_LN2 / (
+            ModelParameters::MOISTURE_HALF_LIFE_DAYS[$stratum->porosity->value] * (
+                $sealed ? ModelParameters::SEALED_HALF_LIFE_FACTOR : 1.0
+            )
+        );
+    }
+
+    public static function proteinRate(Stratum $stratum): float
+    {
+        return M_LN2 / ModelParameters::PROTEIN_HALF_LIFE_DAYS[$stratum->porosity->value];
+    }
+
+    /**
+     * Washable and stubborn build-up that a day of styling leaves.
+     *
+     * @return array{float, float}
+     */
+    public static function buildUpADay(Head $head): array
+    {
+        $all = ModelParameters::LOAD[$head->load->value] * ModelParameters::BUILD_UP_A_DAY_AND_LOAD;
+
+        return [$all * ModelParameters::WASHABLE_SHARE, $all * (1 - ModelParameters::WASHABLE_SHARE)];
+    }
+
+    /**
+     * Lets days pass.
+     *
+     * @param int                    $days   0 or more
+     * @param DateTimeImmutable|null $from the day they count from, itself not counted; null: the usual humidity each
+     *     day
+     * @param bool                   $tight  up in a tight style
+     */
+    public static function afterDays(
+        State $state,
+        int $days,
+        bool $sealed,
+        ?DateTimeImmutable $from = null,
+        bool $tight = false,
+    ): Prediction {
+        if ($days === 0) {
+            return new Prediction($state);
+        }
+        [$layout, $head, $mean] = [$state->layout, $state->layout->head, $state->mean];
+        $slopes = $noise = [];
+        $airs = AirMoisture::onDays($layout->air, $days, $from);
+        [$washableADay, $stubbornADay] = self::buildUpADay($head);
+        $wornADay = self::wearADay($head, $tight);
+        $root = sqrt($days);
+        foreach ($head->strata as $s => $stratum) {
+            $moisture = $layout->of($s, StateLayout::MOISTURE);
+            $rate = self::moistureRate($stratum, $sealed) * exp($mean[$layout->moistureFading]);
+            $kept = exp(-$rate * $days);
+            [$after, $slope] = AirMoisture::faded($mean[$moisture], $rate, $airs);
+            $slopes[$moisture] = [$moisture => $kept, $layout->moistureFading => $slope];
+            $noise[] = [$moisture => ModelParameters::MOISTURE_DRIFT_SD * self::driftOver($days, $rate * $days)];
+            $mean[$moisture] = $after;
+
+            $protein = $layout->of($s, StateLayout::PROTEIN);
+            $exponent = self::proteinRate($stratum) * exp($mean[$layout->proteinFading]) * $days;
+            $kept = exp(-$exponent);
+            $slopes[$protein] = [$protein => $kept, $layout->proteinFading => -$mean[$protein] * $exponent * $kept];
+            $noise[] = [$protein => ModelParameters::PROTEIN_DRIFT_SD * self::driftOver($days, $exponent)];
+            $mean[$protein] *= $kept;
+
+            [$washable, $stubborn] = [$layout->of($s, StateLayout::WASHABLE), $layout->of($s, StateLayout::STUBBORN)];
+            $mean[$washable] += $washableADay * $days;
+            $mean[$stubborn] += $stubbornADay * $days;
+            $noise[] = [$washable => ModelParameters::BUILD_UP_DRIFT_SD * $root];
+            $noise[] = [$stubborn => 0.5 * ModelParameters::BUILD_UP_DRIFT_SD * $root];
+
+            $wear = $layout->of($s, StateLayout::WEAR);
+            $renewal = ModelParameters::GROWTH_MM_A_DAY / $head->length();
+            $renewed = exp(-$renewal * $days);
+            $slopes[$wear] = [$wear => $renewed];
+            $noise[] = [$wear => ModelParameters::WEAR_DRIFT_SD * self::driftOver($days, $renewal * $days)];
+            $mean[$wear] = $mean[$wear] * $renewed + $wornADay * (1 - $renewed) / $renewal;
+        }
+
+        return self::held($state, $mean, $slopes, $noise);
+    }
+
+    /** Wear that a day leaves by itself: a tight style, a night on cotton. */
+    private static function wearADay(Head $head, bool $tight): float
+    {
+        return ($tight ? ModelParameters::TIGHT_STYLE_WEAR_A_DAY : 0.0) + (
+            $head->method->says(MethodQuestion::Night, 'cotton') ? ModelParameters::COTTON_WEAR_A_NIGHT : 0.0
+        );
+    }
+
+    /**
+     * Doubt that comes in day by day fades like the quantity itself; this is its sum over the days, so that ten days
+     * at once and ten days one by one leave the same.
+     *
+     * @param float $exponent rate of fading times days
+     *
+     * @return float the sd that a drift of 1 a square root of a day has grown to
+     */
+    private static function driftOver(int $days, float $exponent): float
+    {
+        return $exponent < 1e-9 ? sqrt($days) : sqrt($days * (1 - exp(-2 * $exponent)) / (2 * $exponent));
+    }
+
+    /**
+     * Does one step to every stratum.
+     *
+     * @param list<StratumEffect> $effects  one for each stratum
+     * @param float               $effectSd sd of what is left in the hair, as a share of it; the same for all strata
+     */
+    public static function afterStep(State $state, array $effects, float $effectSd): Prediction
+    {
+        [$layout, $mean] = [$state->layout, $state->mean];
+        $slopes = $deposited = [];
+        $uptake = exp($mean[$layout->uptake]);
+        foreach ($effects as $s => $effect) {
+            [$moisture, $protein, $washable, $stubborn, $wear] = $layout->ofStratum($s);
+            $buildUp = $mean[$washable] + $mean[$stubborn];
+            $free = self::free($buildUp);
+            $gains = [
+                [$moisture, $effect->moistureGain, $effect->moistureLost],
+                [$protein, $effect->proteinGain, $effect->proteinLost],
+            ];
+            foreach ($gains as [$index, $gain, $lost]) {
+                $room = 1 - $mean[$index] / 100;
+                $left = $gain * $uptake * $free * $room;
+                if ($left !== 0.0) {
+                    $slopes[$index] = [$index => 1 - $gain * $uptake * $free / 100, $layout->uptake => $left];
+                    if ($buildUp < 100) {
+                        $blocked = -$gain * $uptake * ModelParameters::BUILD_UP_BLOCKS_UPTAKE / 100 * $room;
+                        $slopes[$index] += [$washable => $blocked, $stubborn => $blocked];
+                    }
+                    $deposited[$index] = $left * $effectSd;
+                }
+                $mean[$index] += $left - $lost;
+            }
+            if ($effect->washableKept !== 1.0) {
+                $slopes[$washable] = [$washable => $effect->washableKept];
+                $mean[$washable] *= $effect->washableKept;
+            }
+            if ($effect->stubbornKept !== 1.0) {
+                $slopes[$stubborn] = [$stubborn => $effect->stubbornKept];
+                $mean[$stubborn] *= $effect->stubbornKept;
+            }
+            $mean[$washable] += $effect->washableAdded;
+            $mean[$stubborn] += $effect->stubbornAdded;
+            $slopes += $effect->wearKept === 1.0 ? [] : [$wear => [$wear => $effect->wearKept]];
+            $mean[$wear] = $mean[$wear] * $effect->wearKept + $effect->wearAdded;
+        }
+
+        return self::held($state, $mean, $slopes, $deposited === [] ? [] : [$deposited]);
+    }
+
+    /**
+     * A wash day at home is told from memory: steps are forgotten or taken for others. That leaves doubt, the same for
+     * all strata.
+     */
+    public static function afterTheUnsaid(State $state): State
+    {
+        $noise = [];
+        foreach (
+            [
+                StateLayout::MOISTURE => 'moisture',
+                StateLayout::PROTEIN => 'protein',
+                StateLayout::WASHABLE => 'washable',
+            ] as $quantity => $name
+        ) {
+            $source = [];
+            foreach (array_keys($state->layout->head->strata) as $s) {
+                $source[$state->layout->of($s, $quantity)] = ModelParameters::UNSAID_AT_HOME_SD[$name];
+            }
+            $noise[] = $source;
+        }
+
+        return $state->moved($state->mean, [], $noise);
+    }
+
+    /**
+     * A day in a stretch so long that hair was certainly cared for and nobody told of it: reserves and build-up drift
+     * back towards
+     * what is assumed of any head, mean and doubt; what was learned of the head, and its wear, stay.
+     */
+    public static function afterADayUntold(State $state): Prediction
+    {
+        $layout = $state->layout;
+        $usual = Prior::of($layout->head);
+        $kept = exp(-1 / ModelParameters::UNTOLD_DRIFT_DAYS);
+        $mean = $state->mean;
+        $slopes = $noise = [];
+        foreach (
+            [
+                StateLayout::MOISTURE => 'moisture',
+                StateLayout::PROTEIN => 'protein',
+                StateLayout::WASHABLE => 'washable',
+                StateLayout::STUBBORN => 'stubborn',
+            ] as $quantity => $name
+        ) {
+            $sd = ModelParameters::START_SD[$name] * sqrt(1 - $kept * $kept);
+            $common = [];
+            foreach (array_keys($layout->head->strata) as $s) {
+                $index = $layout->of($s, $quantity);
+                $mean[$index] = $kept * $mean[$index] + (1 - $kept) * $usual->mean[$usual->layout->of($s, $quantity)];
+                $slopes[$index] = [$index => $kept];
+                $common[$index] = $sd * sqrt(ModelParameters::START_CORRELATION);
+                $noise[] = [$index => $sd * sqrt(1 - ModelParameters::START_CORRELATION)];
+            }
+            $noise[] = $common;
+        }
+
+        return self::held($state, $mean, $slopes, $noise);
+    }
+
+    /** How much of a treatment build-up lets through, 0.4 to 1. */
+    public static function free(float $buildUp): float
+    {
+        return 1 - ModelParameters::BUILD_UP_BLOCKS_UPTAKE * max(0.0, min(100.0, $buildUp)) / 100;
+    }
+
+    /**
+     * @param array<int, float>                   $mean
+     * @param array<int, array<int, float>> $slopes
+     * @param list<array<int, float>>       $noise
+     */
+    private static function held(State $state, array $mean, array $slopes, array $noise): Prediction
+    {
+        [$mean, $limits] = self::withinScales($state->layout, $mean);
+
+        return new Prediction($state->moved($mean, $slopes, $noise), $limits, $slopes);
+    }
+
+    /**
+     * Holds reserves and build-up within 0 to 100 and wear at 0 or more, and says where it had to.
+     *
+     * @param array<int, float> $mean
+     *
+     * @return array{array<int, float>, list<ScaleLimit>}
+     */
+    public static function withinScales(StateLayout $layout, array $mean): array
+    {
+        $limits = [];
+        for ($index = 0; $index < $layout->moistureFading; $index++) {
+            $most = $index % StateLayout::PER_STRATUM === StateLayout::WEAR ? INF : 100.0;
+            $held = max(0.0, min($most, $mean[$index]));
+            if ($held !== $mean[$index]) {
+                $limits[] = new ScaleLimit($index, $held - $mean[$index]);
+                $mean[$index] = $held;
+            }
+        }
+
+        return [array_values($mean), $limits];
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Estimation;
+
+use Nagomi\Core\Estimation\Observation\ObservationCatalogue;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Readings\MeasuredSign;
+use Nagomi\Core\Readings\Sign;
+
+/**
+ * Chooses what is worth reading: the test that takes most of the doubt away for each minute, then the next beside it.
+ * What a reading
+ * will say is not known, but how much it will narrow is: the covariance after an update does not depend on the value.
+ */
+final class TestSelection
+{
+    /** Signs of a test, and how many hairs or counts stand behind one. */
+    private const SIGNS = [
+        'wet-stretch' => ['wet-stretch', 'stretch-return'],
+        'broken-hairs' => ['broken'],
+        'result' => ['definition', 'frizz', 'clumping', 'softness', 'shine'],
+    ];
+
+    private const HAIRS = 4;
+
+    /**
+     * @param array<string, float> $minutesOf minutes by test that could be taken now
+     * @param float                $minutes   that there are in all
+     *
+     * @return list<array{
+     *     test: string, minutes: float, before: float, after: float,
+     * }> in the order to take them; the doubt of the balance before and after each,
+     * as the root of its mean square over moisture and protein
+     */
+    public static function order(State $state, array $minutesOf, float $minutes): array
+    {
+        $order = [];
+        $open = array_filter(
+            $minutesOf,
+            static fn (float $takes, string $test): bool => self::signs($test) !== [],
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $state = $state->withSigns(array_values(array_unique(
+            array_merge(...array_map(self::signs(...), array_keys($open)), ...[[]]),
+            SORT_REGULAR,
+        )));
+        while ($open !== []) {
+            $before = self::doubt($state);
+            $best = null;
+            foreach ($open as $test => $takes) {
+                if ($takes > $minutes) {
+                    continue;
+                }
+                $after = self::narrowed($state, $test);
+                $gain = ($before ** 2 - self::doubt($after) ** 2) / $takes;
+                if ($best === null || $gain > $best['gain']) {
+                    $best = ['test' => $test, 'gain' => $gain, 'state' => $after, 'minutes' => $takes];
+                }
+            }
+            if ($best === null) {
+                break;
+            }
+            $state = $best['state'];
+            $minutes -= $best['minutes'];
+            unset($open[$best['test']]);
+            $order[] = [
+                'test' => $best['test'],
+                'minutes' => $best['minutes'],
+                'before' => $before,
+                'after' => self::doubt($state),
+            ];
+        }
+
+        return $order;
+    }
+
+    /**
+     * The test that takes most of the doubt of one reserve away for each minute; null where none says anything of it.
+     *
+     * @param array<string, float> $minutesOf minutes by test that could be taken now
+     * @param StateLayout::MOISTURE|StateLayout::PROTEIN $quantity
+     */
+    public static function bestFor(State $state, array $minutesOf, int $quantity): ?string
+    {
+        $doubt = static fn (State $of): float => array_sum(array_map(
+            static fn (int $s): float => $of->layout->head->strata[$s]->share * $of->sd($s, $quantity) ** 2,
+            array_keys($of->layout->head->strata),
+        ));
+        $best = null;
+        $most = 0.0;
+        foreach ($minutesOf as $test => $minutes) {
+            if (self::signs($test) === [] || $minutes <= 0) {
+                continue;
+            }
+            $gain = ($doubt($state) - $doubt(self::narrowed($state, $test))) / $minutes;
+            [$best, $most] = $gain > $most ? [$test, $gain] : [$best, $most];
+        }
+
+        return $best;
+    }
+
+    /** @return list<Sign> the signs of a test that the balance is heard in */
+    private static function signs(string $test): array
+    {
+        $signs = array_map(Sign::tryFrom(...), self::SIGNS[$test] ?? [$test]);
+
+        return array_values(array_filter(
+            $signs,
+            static fn (?Sign $sign): bool => $sign !== null && $sign->tellsOfBalance(),
+        ));
+    }
+
+    /** The state after the test was read as expected. */
+    public static function narrowed(State $state, string $test): State
+    {
+        $state = $state->withSigns(self::signs($test));
+        $observations = [];
+        foreach (self::signs($test) as $sign) {
+            $sd = $sign->sd() / ($test === 'wet-stretch' ? sqrt(self::HAIRS) : 1.0);
+            $expected = ObservationCatalogue::of(
+                new MeasuredSign($sign, 0.0, $sd, '', ModelParameters::UNTIMED_DAYS_SINCE_DETANGLED),
+                $state->layout,
+                null,
+            )->linearized($state)->expected;
+            $observations[] = ObservationCatalogue::of(
+                new MeasuredSign($sign, $expected, $sd, '', ModelParameters::UNTIMED_DAYS_SINCE_DETANGLED),
+                $state->layout,
+                null,
+            );
+        }
+
+        return $observations === [] ? $state : MeasurementUpdate::of($state, $observations)->state;
+    }
+
+    /** Root mean square of the standard deviations of moisture and protein over the strata, by share of hair. */
+    public static function doubt(State $state): float
+    {
+        $sum = 0.0;
+        foreach ($state->layout->head->strata as $s => $stratum) {
+            $sum += $stratum->share * (
+                $state->sd($s, StateLayout::MOISTURE) ** 2 + $state->sd($s, StateLayout::PROTEIN) ** 2
+            ) / 2;
+        }
+
+        return sqrt($sum);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\WithinMinutes;
+use Nagomi\Core\Treatments\StepKind;
+
+/** Where a way of the beam stands: ways that stand alike are one, and the cheapest of them is kept. */
+final class BeamPlace
+{
+    /** More than any wash day has minutes, so that a broken rule always outweighs them. */
+    public const ONE_RULE = 10_000.0;
+
+    /**
+     * Ways that end up in the same place with the same memory differ only in cost.
+     *
+     * @param array<int, float> $means
+     */
+    public static function place(array $means, RuleContext $standing, WashOption $choice, int $day): string
+    {
+        $key = ($choice->protein === StepKind::StrongProtein ? $day : $standing->lastStrong)
+            . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
+            . '|' . ($choice->protein === null ? '' : 'protein')
+            . '|'
+                . (
+                    $standing->terms->stock === []
+                        ? ''
+                        : implode(',', $standing->next($choice, $day, null, false)->used)
+                )
+            . '/' . ($choice->masks() ? $day : $standing->lastMask);
+        foreach ($means as $i => $value) {
+            $key .= '|' . (int) ($value / ($i % 4 < 2 ? 2.5 : 6));
+        }
+
+        return $key;
+    }
+
+    /** @param list<Rule> $broken */
+    public static function weight(array $broken, float $minutes): float
+    {
+        $weight = 0.0;
+        foreach ($broken as $rule) {
+            $weight += self::ONE_RULE + ($rule instanceof WithinMinutes ? $minutes : 0.0);
+        }
+
+        return $weight;
+    }
+}

@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Planning\Rules\RuleCatalogue;
+
+/**
+ * Looks for the cheapest way through the possible wash days: a beam search, level by level, that keeps the best
+ * ways that differ in what the rules remember and in where the reserves stand. Deterministic.
+ */
+final class BeamSearch
+{
+    /** Ways kept from one wash day to the next. */
+    public const BEAM = 16;
+
+    /** Times as many are rolled on before the best are kept. */
+    private const LOOKED_AT = 3;
+
+    /** Ways alike in what the rules remember fill at most this part of the beam. */
+    private const ALIKE = 8;
+
+    private const LEAST_BEAM = 6;
+    private const WASH_DAYS_AT_FULL_BEAM = 18;
+
+    private readonly int $beam;
+
+    /** @var array<int, WashOption> those the method leaves, then those set by hand */
+    private readonly array $choices;
+
+    /** @var array<int, int> index of the choice set by hand, by day */
+    private readonly array $set;
+
+    /** @var array<int, string> what the rules look at, by choice */
+    private readonly array $traits;
+
+    private readonly WashOption $rhythm;
+
+    /** More than any season costs. */
+    private const COST_OF_A_CLASH = 1000.0;
+
+    /** z of the probability at which strong protein is barred: Φ(0.8416) = 0.80. */
+    private const Z_BARRED = 0.8416212335729143;
+
+    /**
+     * @param list<WashOption>    $choices
+     * @param list<int>       $washDays days counted from today, ascending, at least one
+     * @param int             $horizon  last day that counts
+     */
+    public function __construct(
+        private readonly MeanSimulator $terrain,
+        private readonly ForecastUncertainty $doubt,
+        array $choices,
+        private readonly array $washDays,
+        private readonly int $horizon,
+        ?int $beam = null,
+    ) {
+        $set = [];
+        foreach ($washDays as $day) {
+            $byHand = $terrain->terms->byHand === [] ? null : $terrain->terms->setByHand($terrain->date($day));
+            if ($byHand !== null) {
+                $set[$day] = count($choices);
+                $choices[] = $byHand->choice;
+            }
+        }
+        $this->choices = $choices;
+        $this->set = $set;
+        // Treatments, pre-wash, passes and minutes are all the rules look at: choices alike in them are barred alike.
+        $limited = $terrain->head->minutesLimit !== null || $terrain->terms->homeMinutesLimit !== null;
+        $this->traits = array_map(
+            static fn (WashOption $choice): string => implode(' ', $choice->treatments())
+                . "|{$choice->preWash}|{$choice->passes}|"
+                . ($limited ? $choice->minutes($terrain->head) : ''),
+            $choices,
+        );
+        // The work grows with wash days times ways: a season of very many wash days is searched with a narrower beam.
+        $this->beam = $beam
+            ?? max(
+                self::LEAST_BEAM,
+                min(self::BEAM, intdiv(self::BEAM * self::WASH_DAYS_AT_FULL_BEAM, count($washDays))),
+            );
+        $this->rhythm = WashOptions::houseRhythm($terrain->head);
+    }
+
+    /**
+     * @return array{
+     *     list<WashOption>, float,
+     * } one choice for each wash day, and what the way costs with the days rolled on
+     */
+    public function best(Snapshot $start, RuleContext $standing): array
+    {
+        $means = MeanSimulator::means($start->state);
+        $first = $this->washDays[0];
+        $arrived = $this->terrain->afterDays($means, 0, $first, $start->sealed);
+        $ways = [[
+            'cost' => $first > 0 ? $this->terrain->costOfDays($means, 0, $first, $start->sealed) : 0.0,
+            'means' => $arrived,
+            'standing' => $standing->on($first, $this->washDays[1] ?? null, $this->proteinHigh($arrived, $first)),
+            'choices' => [],
+        ]];
+        foreach ($this->washDays as $level => $day) {
+            $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
+            $next = [];
+            foreach ($ways as $way) {
+                [$open, $broken] = $this->open($way['standing']);
+                // A way that runs into a clash later must lose against one that does not.
+                $clash = self::COST_OF_A_CLASH * $broken;
+                foreach ($open as $index => $choice) {
+                    $sealed = $this->terrain->seals($choice);
+                    $after = $this->terrain->washed($way['means'], $choice);
+                    $cost = $way['cost'] + $clash + $this->terrain->costOfChoice($choice, $day)
+                        + $this->terrain->costOfDays($after, $day, $until - $day, $sealed);
+                    $key = BeamPlace::place($after, $way['standing'], $choice, $day);
+                    if (! isset($next[$key]) || $cost < $next[$key]['cost']) {
+                        $next[$key] = [
+                            'cost' => $cost, 'after' => $after, 'way' => $way, 'index' => $index, 'sealed' => $sealed,
+                        ];
+                    }
+                }
+            }
+            $ways = $this->kept($next, $day, $until, $this->washDays[$level + 2] ?? null);
+        }
+
+        return [
+            array_map(fn (int $index): WashOption => $this->choices[$index], $ways[0]['choices']),
+            $ways[0]['ahead'] ?? $ways[0]['cost'],
+        ];
+    }
+
+    /**
+     * Ways that look good so far are compared by what they lead to: each of the first few is rolled on with the house
+     * rhythm.
+     *
+     * @param array<string, array{
+     *     cost: float, after: array<int, float>,
+     *     way: array{cost: float, means: array<int, float>, standing: RuleContext, choices: list<int>}, index: int,
+     *     sealed: bool,
+     * }> $next
+     *
+     * @return non-empty-list<array{
+     *     cost: float, ahead: float, means: array<int, float>, standing: RuleContext, choices: list<int>,
+     * }>
+     */
+    private function kept(array $next, int $day, int $until, ?int $then): array
+    {
+        uasort($next, static fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
+        $candidates = [];
+        foreach (array_slice($next, 0, min(self::LOOKED_AT * $this->beam, count($next))) as $key => $found) {
+            $arrived = $this->terrain->afterDays($found['after'], $day, $until - $day, $found['sealed']);
+            $shortage = $this->maskShortage($found['way']['standing'], $this->choices[$found['index']], $day);
+            $ahead = $found['cost'] + $this->rolledOn($arrived, $until) + $shortage;
+            $candidates[$key] = ['ahead' => $ahead, 'means' => $arrived];
+        }
+        uasort($candidates, static fn (array $a, array $b): int => $a['ahead'] <=> $b['ahead']);
+        $ways = $alike = [];
+        foreach ($candidates as $key => ['ahead' => $ahead, 'means' => $arrived]) {
+            $found = $next[$key];
+            // What the rules remember decides what is open later; ways alike in it must not crowd out the others.
+            $memory = substr($key, 0, (int) strpos($key, '/'));
+            $alike[$memory] = ($alike[$memory] ?? 0) + 1;
+            if ($alike[$memory] > max(1, intdiv($this->beam, self::ALIKE))) {
+                continue;
+            }
+            if (count($ways) >= $this->beam) {
+                break;
+            }
+            $ways[] = [
+                'cost' => $found['cost'],
+                'ahead' => $ahead,
+                'means' => $arrived,
+                'standing' => $found['way']['standing']->next(
+                    $this->choices[$found['index']],
+                    $until,
+                    $then,
+                    $this->proteinHigh($arrived, $until),
+                ),
+                'choices' => [...$found['way']['choices'], $found['index']],
+            ];
+        }
+        assert($ways !== []);
+
+        return $ways;
+    }
+
+    /**
+     * Masks that the rules will ask for to the end of the season and that are not in stock any more: clashes that are
+     * still to come.
+     */
+    private function maskShortage(RuleContext $standing, WashOption $choice, int $day): float
+    {
+        $stock = $standing->terms->stock['mask'] ?? null;
+        $last = $choice->masks() ? $day : $standing->lastMask;
+        if ($stock === null || $last === null) {
+            return 0.0;
+        }
+        $left = $stock - ($standing->used['mask'] ?? 0) - ($choice->masks() ? 1 : 0);
+
+        return self::COST_OF_A_CLASH * max(
+            0,
+            intdiv(max(0, $this->horizon - $last), ModelParameters::MASK_NO_LATER_DAYS) - $left,
+        );
+    }
+
+    /**
+     * What the house rhythm would cost from a wash day on: no way wins by leaving what comes after starved.
+     *
+     * @param array<int, float> $means
+     */
+    private function rolledOn(array $means, int $day): float
+    {
+        $cost = 0.0;
+        $every = $this->terrain->head->washEveryDays;
+        for ($gone = 0; $gone < ModelParameters::ROLLED_ON_DAYS; $gone += $every) {
+            $means = $this->terrain->washed($means, $this->rhythm);
+            $gap = min($every, ModelParameters::ROLLED_ON_DAYS - $gone);
+            $cost += $this->terrain->ownCost($this->rhythm) + $this->terrain->costOfDays(
+                $means,
+                min($this->horizon, $day + $gone),
+                $gap,
+                $this->terrain->seals($this->rhythm),
+            );
+            $means = $this->terrain->afterDays($means, $day + $gone, $gap, $this->terrain->seals($this->rhythm));
+        }
+
+        return $cost;
+    }
+
+    /**
+     * The choices the rules leave open; where they leave none, those that break fewest, and the shortest of those
+     * that break the client's time.
+     *
+     * @return array{non-empty-array<int, WashOption>, int} and how many rules each of them breaks
+     */
+    private function open(RuleContext $standing): array
+    {
+        if (isset($this->set[$standing->day])) {
+            $index = $this->set[$standing->day];
+
+            return [[$index => $this->choices[$index]], 0];
+        }
+        $barred = $known = [];
+        foreach ($this->traits as $index => $trait) {
+            if (in_array($index, $this->set, true)) {
+                continue;
+            }
+            $barred[$index] = $known[$trait] ??= BeamPlace::weight(
+                RuleCatalogue::barring($this->choices[$index], $standing),
+                $this->choices[$index]->minutes($standing->head),
+            );
+        }
+        assert($barred !== []);
+        $least = min($barred);
+
+        $open = array_intersect_key(
+            $this->choices,
+            array_filter($barred, static fn (float $weight): bool => $weight === $least),
+        );
+        assert($open !== []);
+
+        return [$open, (int) ($least / BeamPlace::ONE_RULE)];
+    }
+
+    /** @param array<int, float> $means */
+    private function proteinHigh(array $means, int $day): bool
+    {
+        foreach ($this->terrain->head->strata as $s => $stratum) {
+            $upper = $stratum->targetProtein($this->terrain->head->proteinSensitive) + ModelParameters::BAND_HALF_WIDTH;
+            if ($means[4 * $s + 1] > $upper - self::Z_BARRED * ($this->doubt->proteinSd[$s][$day] ?? 10.0)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+
+/** When the band would be left if an item were left out: by the mean, and the 80 % range of the first passage. */
+final readonly class Counterfactual
+{
+    /**
+     * @param string                 $what    moisture, protein or build-up
+     * @param string                 $stratum the stratum that leaves first
+     * @param DateTimeImmutable|null $date    null: not within these weeks
+     * @param float                  $certainty probability that the band would be left within these weeks, 0 to 1
+     */
+    public function __construct(
+        public string $what,
+        public string $stratum,
+        public ?DateTimeImmutable $date,
+        public ?DateTimeImmutable $earliest,
+        public ?DateTimeImmutable $latest,
+        public bool $alreadyOutside = false,
+        public float $certainty = 1.0,
+    ) {
+    }
+
+    /** The certainty in words. */
+    public function certaintyInWords(): string
+    {
+        return match (true) {
+            $this->certainty >= 0.95 => 'almost surely',
+            $this->certainty >= 0.75 => 'very likely',
+            $this->certainty >= 0.5 => 'more likely than not',
+            $this->certainty >= 0.2 => 'perhaps',
+            default => 'hardly',
+        };
+    }
+}

@@ -1,0 +1,348 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Estimation\AirMoisture;
+use Nagomi\Core\Estimation\Dynamics;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Treatments\Calendar;
+use WeakMap;
+
+/**
+ * The means of a head on their way through a season, without covariance: the numbers the search works on.
+ * A stratum is four numbers in a row: moisture, protein, washable and stubborn build-up. It moves exactly as
+ * {@see Dynamics} moves the mean; core/tests/Season/TerrainTest.php holds the two together.
+ */
+final class MeanSimulator
+{
+    private const TABLE_ZERO = -ExcessTable::LEAST * ExcessTable::STEPS;
+    private const TABLE_END = (ExcessTable::MOST - ExcessTable::LEAST) * ExcessTable::STEPS;
+    private const BUILD_UP_SCALE = ModelParameters::COST_OF_BUILD_UP / (
+        ModelParameters::COST_BUILD_UP_WIDTH * ModelParameters::COST_BUILD_UP_WIDTH
+    );
+
+    public readonly Head $head;
+
+    /** @var array<int, true> days that count, counted from today */
+    private readonly array $bestDays;
+
+    private readonly float $uptake;
+
+    /**
+     * @var list<array{
+     *     moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float,
+     *     share: float, moistureTarget: float, proteinTarget: float,
+     * }>
+     */
+    private readonly array $strata;
+
+    /** @var WeakMap<WashOption, OptionEffects> */
+    private readonly WeakMap $effects;
+
+    /** @var array<int, float> */
+    private readonly array $table;
+
+    /**
+     * @var list<array{
+     *     list<array{float, float}>, list<array{float, float}>,
+     * }> by stratum, moisture and protein, day: steps of the table per unit, variance in band widths
+     */
+    private array $looks;
+
+    private readonly Humidity $air;
+    private readonly DateTimeImmutable $today;
+
+    /** @var array<int, float> moisture the air holds in hair, by day counted from today */
+    private array $airs = [];
+
+    /**
+     * @var array<int, list<array{
+     *     float, float, float,
+     * }>> by stretch of days: of each stratum what is kept of moisture, what the air adds, what is kept of protein
+     */
+    private array $stretches = [];
+
+    public function __construct(
+        Snapshot $from,
+        ForecastUncertainty $doubt,
+        public readonly PlanTerms $terms = new PlanTerms(),
+    ) {
+        $this->looks = $doubt->looks();
+        $start = $from->state;
+        $layout = $start->layout;
+        $this->air = $layout->air;
+        $this->today = $from->date;
+        $this->head = $layout->head;
+        $this->uptake = exp($start->mean[$layout->uptake]);
+        [$washable, $stubborn] = Dynamics::buildUpADay($this->head);
+        $strata = [];
+        foreach ($this->head->strata as $stratum) {
+            $strata[] = [
+                'moistureRate' => Dynamics::moistureRate($stratum, false) * exp($start->mean[$layout->moistureFading]),
+                'moistureRateSealed' => Dynamics::moistureRate($stratum, true) * exp(
+                    $start->mean[$layout->moistureFading],
+                ),
+                'proteinRate' => Dynamics::proteinRate($stratum) * exp($start->mean[$layout->proteinFading]),
+                'washable' => $washable,
+                'stubborn' => $stubborn,
+                'share' => $stratum->share,
+                'moistureTarget' => $stratum->targetMoisture(),
+                'proteinTarget' => $stratum->targetProtein($this->head->proteinSensitive),
+            ];
+        }
+        $this->strata = $strata;
+        $this->bestDays = array_fill_keys(
+            array_map(
+                fn (Occasion $best): int => Calendar::daysBetween($this->today, $best->from),
+                $terms->of(OccasionKind::BestDay),
+            ),
+            true,
+        );
+        $this->effects = new WeakMap();
+        $this->table = ExcessTable::values();
+    }
+
+    public function date(int $day): DateTimeImmutable
+    {
+        return $this->today->modify("+{$day} days");
+    }
+
+    /** The same head with the doubt of another forecast. */
+    public function withDoubt(ForecastUncertainty $doubt): self
+    {
+        $same = clone $this;
+        $same->looks = $doubt->looks();
+
+        return $same;
+    }
+
+    /** @return array<int, float> four numbers for each stratum */
+    public static function means(State $state): array
+    {
+        $means = [];
+        foreach (array_keys($state->layout->head->strata) as $s) {
+            foreach (
+                [
+                    StateLayout::MOISTURE,
+                    StateLayout::PROTEIN,
+                    StateLayout::WASHABLE,
+                    StateLayout::STUBBORN,
+                ] as $quantity
+            ) {
+                $means[] = $state->value($s, $quantity);
+            }
+        }
+
+        return $means;
+    }
+
+    /**
+     * @param array<int, float> $means
+     *
+     * @return array<int, float>
+     */
+    public function washed(array $means, WashOption $choice): array
+    {
+        foreach ($this->effectsOf($choice)->steps as $strata) {
+            foreach ($strata as $s => $effect) {
+                [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
+                [, , , , , $moistureGain, $proteinGain] = $effect;
+                $at = 4 * $s;
+                $buildUp = $means[$at + 2] + $means[$at + 3];
+                $free = 1 - ModelParameters::BUILD_UP_BLOCKS_UPTAKE * ($buildUp > 100 ? 1.0 : $buildUp / 100);
+                $moisture = $means[$at] - $moistureLost + $moistureGain * $free * (1 - $means[$at] / 100);
+                $protein = $means[$at + 1] - $proteinLost + $proteinGain * $free * (1 - $means[$at + 1] / 100);
+                $stubborn = $means[$at + 3] * $stubbornKept + $stubbornAdded;
+                $means[$at] = $moisture < 0 ? 0.0 : ($moisture > 100 ? 100.0 : $moisture);
+                $means[$at + 1] = $protein < 0 ? 0.0 : ($protein > 100 ? 100.0 : $protein);
+                $means[$at + 2] *= $washableKept;
+                $means[$at + 3] = $stubborn > 100 ? 100.0 : $stubborn;
+            }
+        }
+
+        return $means;
+    }
+
+    /**
+     * @param array<int, float> $means at the end of a day
+     * @param int               $from  that day, counted from today
+     *
+     * @return array<int, float> the means so many days later
+     */
+    public function afterDays(array $means, int $from, int $days, bool $sealed): array
+    {
+        $stretch = $this->stretches[(($from * 256 + $days) << 1) | (int) $sealed] ??= $this->stretch(
+            $from,
+            $days,
+            $sealed,
+        );
+        foreach ($this->strata as $s => $stratum) {
+            $at = 4 * $s;
+            [$kept, $added, $proteinKept] = $stretch[$s];
+            $means[$at] = $kept * $means[$at] + $added;
+            $means[$at + 1] *= $proteinKept;
+            $washable = $means[$at + 2] + $stratum['washable'] * $days;
+            $means[$at + 2] = $washable > 100 ? 100.0 : $washable;
+            $stubborn = $means[$at + 3] + $stratum['stubborn'] * $days;
+            $means[$at + 3] = $stubborn > 100 ? 100.0 : $stubborn;
+        }
+
+        return $means;
+    }
+
+    /** @return list<array{float, float, float}> */
+    private function stretch(int $from, int $days, bool $sealed): array
+    {
+        $stretch = [];
+        foreach ($this->strata as $stratum) {
+            $keptADay = exp(-($sealed ? $stratum['moistureRateSealed'] : $stratum['moistureRate']));
+            $added = 0.0;
+            for ($day = $from + 1; $day <= $from + $days; $day++) {
+                $air = $this->airs[$day] ??= AirMoisture::at($this->air->percentOn($this->date($day)));
+                $added = $keptADay * $added + (1 - $keptADay) * $air;
+            }
+            $stretch[] = [$keptADay ** $days, $added, exp(-$stratum['proteinRate'] * $days)];
+        }
+
+        return $stretch;
+    }
+
+    /**
+     * What one day in this place costs: 1 for a whole head one band width outside. The search spends most of its
+     * time here, so the four looks at the table of each stratum are written out.
+     *
+     * @param array<int, float> $means
+     */
+    public function costOfADay(array $means, int $day): float
+    {
+        $cost = 0.0;
+        $table = $this->table;
+        foreach ($this->strata as $s => $stratum) {
+            $at = 4 * $s;
+            $outside = 0.0;
+            foreach (
+                [
+                    $means[$at] - $stratum['moistureTarget'],
+                    $means[$at + 1] - $stratum['proteinTarget'],
+                ] as $which => $from
+            ) {
+                [$scale, $square] = $this->looks[$s][$which][$day] ?? $this->looks[$s][$which][0];
+                $above = ($from - ModelParameters::BAND_HALF_WIDTH) * $scale + self::TABLE_ZERO;
+                if ($above > 0) {
+                    if ($above < self::TABLE_END) {
+                        $i = (int) $above;
+                        $outside += $square * ($table[$i] + ($table[$i + 1] - $table[$i]) * ($above - $i));
+                    } else {
+                        $outside += $square * ((($above - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
+                    }
+                }
+                $below = (-$from - ModelParameters::BAND_HALF_WIDTH) * $scale + self::TABLE_ZERO;
+                if ($below > 0) {
+                    if ($below < self::TABLE_END) {
+                        $i = (int) $below;
+                        $outside += $square * ($table[$i] + ($table[$i + 1] - $table[$i]) * ($below - $i));
+                    } else {
+                        $outside += $square * ((($below - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
+                    }
+                }
+            }
+            $buildUp = $means[$at + 2] + $means[$at + 3] - ModelParameters::BUILD_UP_LIMIT;
+            if ($buildUp > 0) {
+                $outside += self::BUILD_UP_SCALE * $buildUp * $buildUp;
+            }
+            $cost += $stratum['share'] * $outside;
+        }
+
+        return $cost;
+    }
+
+    /**
+     * What the days of a gap cost, the day of the wash first: the sum over all days, by the parabola through
+     * the first, the middle and the last of them.
+     *
+     * @param array<int, float> $means at the end of the first day
+     */
+    public function costOfDays(array $means, int $firstDay, int $days, bool $sealed): float
+    {
+        $counts = $this->bestDays === [] ? 0.0 : $this->costOfBestDays($means, $firstDay, $days, $sealed);
+        if ($days <= 3) {
+            $cost = $counts;
+            for ($d = 0; $d < $days; $d++) {
+                $cost += $this->costOfADay(
+                    $d === 0 ? $means : $this->afterDays($means, $firstDay, $d, $sealed),
+                    $firstDay + $d,
+                );
+            }
+
+            return $cost;
+        }
+        $last = $days - 1;
+        $middle = intdiv($last, 2);
+        [$w0, $w1, $w2] = QuadraticSum::weights($days);
+
+        return $counts + $w0 * $this->costOfADay($means, $firstDay)
+            + $w1 * $this->costOfADay($this->afterDays($means, $firstDay, $middle, $sealed), $firstDay + $middle)
+            + $w2 * $this->costOfADay($this->afterDays($means, $firstDay, $last, $sealed), $firstDay + $last);
+    }
+
+    /** How often a day counts: once, and the day of a wedding as often as the model says. */
+    public function weightOf(int $day): float
+    {
+        return isset($this->bestDays[$day]) ? ModelParameters::WEIGHT_OF_A_BEST_DAY : 1.0;
+    }
+
+    /**
+     * What the days that count cost beyond what every day does.
+     *
+     * @param array<int, float> $means at the end of the first day
+     */
+    private function costOfBestDays(array $means, int $firstDay, int $days, bool $sealed): float
+    {
+        $cost = 0.0;
+        foreach (array_keys($this->bestDays) as $best) {
+            if ($best >= $firstDay && $best < $firstDay + $days) {
+                $cost += (ModelParameters::WEIGHT_OF_A_BEST_DAY - 1) * $this->costOfADay(
+                    $best === $firstDay ? $means : $this->afterDays($means, $firstDay, $best - $firstDay, $sealed),
+                    $best,
+                );
+            }
+        }
+
+        return $cost;
+    }
+
+    /** What a choice costs by itself: minutes, the wear of its steps and what it uses up. */
+    public function ownCost(WashOption $choice): float
+    {
+        return $this->effectsOf($choice)->cost;
+    }
+
+    /** What a choice costs on a day: by itself, and where something else was promised. */
+    public function costOfChoice(WashOption $choice, int $day): float
+    {
+        return $this->effectsOf($choice)->cost
+            + (
+                $this->terms->promised === []
+                    ? 0.0
+                    : $this->terms->promiseCost($choice, $this->today->modify("+{$day} days"))
+            );
+    }
+
+    public function seals(WashOption $choice): bool
+    {
+        return $this->effectsOf($choice)->seals;
+    }
+
+    private function effectsOf(WashOption $choice): OptionEffects
+    {
+        return $this->effects[$choice] ??= OptionEffects::of($choice, $this->head, $this->uptake, $this->terms);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Estimation\Forecast;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\TreatmentContext;
+
+/** What a choice does to one head, worked out once. */
+final readonly class OptionEffects
+{
+    /**
+     * @param list<list<array{
+     *     float, float, float, float, float, float, float,
+     * }>> $steps by step, then stratum: washable kept, stubborn kept,
+     * stubborn added, moisture lost, protein lost, moisture gain, protein gain
+     * @param float                                                              $cost  minutes, wear and price
+     */
+    private function __construct(
+        public array $steps,
+        public float $cost,
+        public bool $seals,
+    ) {
+    }
+
+    /** @param float $uptake the head's own factor on what treatments give */
+    public static function of(WashOption $choice, Head $head, float $uptake, PlanTerms $terms): self
+    {
+        $steps = $choice->steps($head);
+        $context = new TreatmentContext($head, $steps[0]->kind === StepKind::PreWash);
+        $moving = [];
+        $wear = 0.0;
+        $seals = false;
+        foreach ($steps as $step) {
+            $strata = [];
+            $moves = false;
+            foreach (Forecast::effects($head, $step, $context) as $s => $effect) {
+                $row = [
+                    $effect->washableKept, $effect->stubbornKept, $effect->stubbornAdded, $effect->moistureLost,
+                    $effect->proteinLost,
+                    $effect->moistureGain * $uptake, $effect->proteinGain * $uptake,
+                ];
+                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+                $strata[] = $row;
+                $wear += $head->strata[$s]->share * $effect->wearAdded;
+            }
+            if ($moves) {
+                $moving[] = $strata;
+            }
+            $seals = $seals || $step->kind === StepKind::Seal;
+        }
+
+        return new self(
+            $moving,
+            ModelParameters::COST_OF_A_MINUTE * $terms->minutes(
+                $choice,
+                $head,
+            ) + ModelParameters::COST_OF_WEAR * $wear
+                + ModelParameters::COST_OF_A_CURRENCY_UNIT * $terms->price($choice),
+            $seals,
+        );
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Estimation\Snapshot;
+
+/** A season: the wash days ahead, the forecast through them and what it costs. */
+final readonly class Plan
+{
+    /**
+     * @param list<PlanItem> $items
+     * @param list<Snapshot>    $forecast one for each day from today to the horizon
+     * @param float          $cost     in days of a whole head one band width outside
+     * @param float          $minutes  of all wash days
+     * @param float          $price    of what is used up, in currency units
+     * @param list<RuleConflict>    $clashes  wash days on which the rules left no way open
+     */
+    public function __construct(
+        public array $items,
+        public array $forecast,
+        public float $cost,
+        public float $minutes,
+        public float $price = 0.0,
+        public array $clashes = [],
+    ) {
+    }
+}

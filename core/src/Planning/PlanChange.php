@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use InvalidArgumentException;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\StylingLoad;
+
+/** One thing done differently, to see what it would come to. */
+enum PlanChange: string
+{
+    case WashEvery = 'wash-every';
+    case MinutesLimit = 'minutes-limit';
+    case Humidity = 'humidity';
+    case Hardness = 'hardness';
+    case MaskHeat = 'mask-heat';
+    case Seal = 'seal';
+    case PreWash = 'pre-wash';
+    case Load = 'load';
+    case Night = 'night';
+    case NoProtein = 'no-protein';
+    case NoMask = 'no-mask';
+
+    public function unit(): string
+    {
+        return match ($this) {
+            self::WashEvery => 'days',
+            self::MinutesLimit => 'minutes',
+            self::Humidity => '%',
+            self::Hardness => 'mg/L',
+            default => '',
+        };
+    }
+
+    /** Whether the change is a number rather than a yes. */
+    public function asksForNumber(): bool
+    {
+        return $this->unit() !== '';
+    }
+
+    /** The change leaves a treatment out of the plan instead of changing the head's circumstances. */
+    public function leavesOut(): bool
+    {
+        return $this === self::NoProtein || $this === self::NoMask;
+    }
+
+    /**
+     * The same head under the change.
+     *
+     * @throws InvalidArgumentException where the number is missing or outside its range
+     */
+    public function of(Head $head, ?float $number = null): Head
+    {
+        if ($this->asksForNumber() && $number === null) {
+            throw new InvalidArgumentException("Type a number of {$this->unit()}.");
+        }
+        $method = match ($this) {
+            self::MaskHeat => [
+                MethodQuestion::MaskHeat->value => $head->method->says(MethodQuestion::MaskHeat, 'body-heat')
+                    ? 'cap-or-hood'
+                    : 'body-heat',
+            ],
+            self::Seal => [
+                MethodQuestion::Oils->value => $head->method->says(MethodQuestion::Oils, 'seal') ? 'none' : 'seal',
+            ],
+            self::PreWash => [
+                MethodQuestion::PreWash->value => $head->method->says(MethodQuestion::PreWash, 'none') ? 'oil' : 'none',
+            ],
+            self::Night => [
+                MethodQuestion::Night->value => $head->method->says(MethodQuestion::Night, 'cotton')
+                    ? 'satin'
+                    : 'cotton',
+            ],
+            default => [],
+        };
+
+        return new Head(
+            $head->zoneParts,
+            $this === self::Hardness ? (float) $number : $head->hardnessMgPerL,
+            $this === self::Humidity ? (float) $number : $head->humidityPercent,
+            $this === self::Load
+                ? ($head->load === StylingLoad::Light ? StylingLoad::Heavy : StylingLoad::Light)
+                : $head->load,
+            $head->proteinSensitive,
+            $head->soreScalp,
+            $head->swims,
+            $head->lengthMm,
+            $head->sections,
+            $this === self::WashEvery ? self::whole($number) : $head->washEveryDays,
+            $this === self::MinutesLimit ? self::whole($number) : $head->minutesLimit,
+            new Method($method + $head->method->choices),
+            $head->redSign,
+        );
+    }
+
+    private static function whole(?float $number): int
+    {
+        if ($number === null || floor($number) !== $number || abs($number) > 1000) {
+            throw new InvalidArgumentException('Type a whole number.');
+        }
+
+        return (int) $number;
+    }
+}

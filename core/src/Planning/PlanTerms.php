@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use InvalidArgumentException;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Treatments\Calendar;
+
+/**
+ * What a plan must keep to beside the hair itself: days away, where days are spent, what is in stock, what was promised
+ * or set by hand.
+ */
+final readonly class PlanTerms
+{
+    /** What can be limited, promised or barred: the treatments of a {@see WashOption}. */
+    public const TREATMENTS = ['mask', 'mild-protein', 'strong-protein', 'clarifying', 'heat', 'co-wash'];
+
+    /** @var array<string, true>|null days in the salon */
+    private ?array $booked;
+
+    /**
+     * @param list<array{DateTimeImmutable, DateTimeImmutable}> $away             first and last day of each absence
+     * @param list<DateTimeImmutable>|null $salonDays days in the salon; null: no difference is made
+     * @param list<string> $notAtHome treatments that are done in the salon only
+     * @param int|null $homeMinutesLimit longest wash day at home, in minutes, 10 to 480
+     * @param array<string, int> $stock uses left, by treatment; what is not named is not short
+     * @param array<string, float> $prices of one use, by treatment; what is not named costs what Model says
+     * @param array<string, DateTimeImmutable> $barredUntil first day a treatment may be done, by treatment: a patch
+     *     test is still out
+     * @param list<array{DateTimeImmutable, string}> $promised day and treatment, as promised to the client
+     * @param list<FixedWashDay>                                      $byHand
+     * @param list<Occasion>                                    $occasions        what is to come
+     * @param OptionMinutes|null $minutes how long each way takes on this head; null: what is usual
+     * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
+     *
+     * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
+     *     begins, or a day set twice
+     */
+    public function __construct(
+        public array $away = [],
+        public ?array $salonDays = null,
+        public array $notAtHome = [],
+        public ?int $homeMinutesLimit = null,
+        public array $stock = [],
+        public array $prices = [],
+        public array $barredUntil = [],
+        public array $promised = [],
+        public array $byHand = [],
+        public array $occasions = [],
+        public bool $notReadYet = false,
+        private ?OptionMinutes $minutes = null,
+    ) {
+        foreach (
+            [
+                ...$notAtHome, ...array_keys($stock), ...array_keys($prices), ...array_keys($barredUntil),
+                ...array_column($promised, 1),
+            ] as $treatment
+        ) {
+            if (! in_array($treatment, self::TREATMENTS, true)) {
+                throw new InvalidArgumentException(
+                    "{$treatment}: choose one of " . implode(', ', self::TREATMENTS) . '.',
+                );
+            }
+        }
+        foreach ([...$stock, ...$prices] as $number) {
+            if (is_nan((float) $number) || $number < 0) {
+                throw new InvalidArgumentException('Stock and prices: give 0 or more.');
+            }
+        }
+        if ($homeMinutesLimit !== null && ($homeMinutesLimit < Head::LEAST_MINUTES_LIMIT || $homeMinutesLimit > 480)) {
+            throw new InvalidArgumentException('Longest wash day at home: give 10 to 480 minutes.');
+        }
+        foreach ($away as [$first, $last]) {
+            if ($last < $first) {
+                throw new InvalidArgumentException('Days away: the last day comes before the first.');
+            }
+        }
+        $days = array_map(static fn (FixedWashDay $set): string => $set->date->format('Y-m-d'), $byHand);
+        if (count(array_unique($days)) < count($days)) {
+            throw new InvalidArgumentException('Set by hand: a day is set twice; set it once.');
+        }
+        $this->booked = $salonDays === null
+            ? null
+            : array_fill_keys(
+                array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays),
+                true,
+            );
+    }
+
+    /** The same terms for a head that was last read on a day; null: never. */
+    public function readOn(?DateTimeImmutable $lastRead, DateTimeImmutable $today): self
+    {
+        $notReadYet = $lastRead === null
+            || Calendar::daysBetween($lastRead, $today) > ModelParameters::NOT_READ_AFTER_DAYS;
+
+        return new self(
+            $this->away,
+            $this->salonDays,
+            $this->notAtHome,
+            $this->homeMinutesLimit,
+            $this->stock,
+            $this->prices,
+            $this->barredUntil,
+            $this->promised,
+            $this->byHand,
+            $this->occasions,
+            $notReadYet,
+            $this->minutes,
+        );
+    }
+
+    /** The same terms with the head's own minutes. */
+    public function timedBy(OptionMinutes $minutes): self
+    {
+        return new self(
+            $this->away,
+            $this->salonDays,
+            $this->notAtHome,
+            $this->homeMinutesLimit,
+            $this->stock,
+            $this->prices,
+            $this->barredUntil,
+            $this->promised,
+            $this->byHand,
+            $this->occasions,
+            $this->notReadYet,
+            $minutes,
+        );
+    }
+
+    public function minutes(WashOption $choice, Head $head): float
+    {
+        return $this->minutes?->of($choice, $head) ?? $choice->minutes($head);
+    }
+
+    /** @return list<Occasion> */
+    public function of(OccasionKind $kind): array
+    {
+        return array_values(array_filter(
+            $this->occasions,
+            static fn (Occasion $occasion): bool => $occasion->kind === $kind,
+        ));
+    }
+
+    public function isSwimming(DateTimeImmutable $day): bool
+    {
+        foreach ($this->of(OccasionKind::Swimming) as $swimming) {
+            if ($swimming->includes($day)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isAway(DateTimeImmutable $day): bool
+    {
+        foreach ($this->away as [$first, $last]) {
+            if ($day >= $first && $day <= $last) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isInSalon(DateTimeImmutable $day): bool
+    {
+        return $this->booked === null || isset($this->booked[$day->format('Y-m-d')]);
+    }
+
+    public function setByHand(DateTimeImmutable $day): ?FixedWashDay
+    {
+        foreach ($this->byHand as $set) {
+            if (Calendar::daysBetween($set->date, $day) === 0) {
+                return $set;
+            }
+        }
+
+        return null;
+    }
+
+    /** Price of what a choice uses up, in currency units. */
+    public function price(WashOption $choice): float
+    {
+        $price = 0.0;
+        foreach ($choice->treatments() as $treatment) {
+            $price += $this->prices[$treatment] ?? ModelParameters::TREATMENT_PRICE[$treatment] ?? 0.0;
+        }
+
+        return $price;
+    }
+
+    /**
+     * What a choice costs against the promised plan. A promise missed on its own day counts half a move of one week; a
+     * treatment done
+     * off its promised day makes up the rest, so that an item moved by w weeks comes to w moves.
+     */
+    public function promiseCost(WashOption $choice, DateTimeImmutable $day): float
+    {
+        $weeks = 0.0;
+        $treatments = $choice->treatments();
+        foreach (array_intersect(self::TREATMENTS, array_unique(array_column($this->promised, 1))) as $treatment) {
+            $apart = null;
+            foreach ($this->promised as [$date, $promised]) {
+                if ($promised === $treatment) {
+                    $apart = min($apart ?? PHP_INT_MAX, abs(Calendar::daysBetween($date, $day)));
+                }
+            }
+            $done = in_array($treatment, $treatments, true);
+            $weeks += match (true) {
+                $apart === 0 => $done ? 0.0 : 0.5,
+                $done && $apart !== null => max(0.0, $apart / 7 - 0.5),
+                default => 0.0,
+            };
+        }
+
+        return ModelParameters::COST_OF_A_MOVED_PROMISE * $weeks;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/**
+ * The days of a season on which the head can be washed: by the client's rhythm, round days away, on days booked or set
+ * by hand, and on the eve of a day that counts.
+ */
+final readonly class PossibleWashDays
+{
+    /** Hair is not washed two days running for the plan's sake. */
+    private const LEAST_APART_DAYS = 2;
+
+    /**
+     * @param list<WashDay> $history
+     *
+     * @return non-empty-list<int> days counted from today, ascending
+     */
+    public static function of(
+        Head $head,
+        array $history,
+        PlanTerms $terms,
+        DateTimeImmutable $today,
+        int $horizon,
+    ): array {
+        $every = $head->washEveryDays;
+        $last = null;
+        foreach ($history as $washDay) {
+            if ($washDay->has(StepKind::Cleanse)) {
+                $last = max($last ?? -PHP_INT_MAX, Calendar::daysBetween($today, $washDay->date));
+            }
+        }
+        $previous = $last ?? -$every;
+        $fixed = self::fixed($terms, $today, $previous, $horizon);
+        $days = [];
+        while (true) {
+            $due = max($previous === 0 ? 1 : 0, $previous + $every);
+            $next = self::nextFixed($fixed, $previous, $due + intdiv($every, 2))
+                ?? self::roundAbsence($terms, $today, $previous, $due);
+            if ($days !== [] && $next > $horizon) {
+                return $days;
+            }
+            $days[] = $next;
+            $previous = $next;
+        }
+    }
+
+    /** @return list<int> days set by hand, booked in the salon or before a day that counts, ascending */
+    private static function fixed(PlanTerms $terms, DateTimeImmutable $today, int $after, int $horizon): array
+    {
+        // Hair is at its best the day after it was washed and styled.
+        $before = array_filter(
+            array_map(
+                static fn (Occasion $best): DateTimeImmutable => $best->from->modify('-1 day'),
+                $terms->of(OccasionKind::BestDay),
+            ),
+            static fn (DateTimeImmutable $day): bool => ! $terms->isAway($day),
+        );
+        $dates = [
+            ...array_map(static fn (FixedWashDay $set): DateTimeImmutable => $set->date, $terms->byHand),
+            ...$terms->salonDays ?? [],
+            ...$before,
+        ];
+        $days = array_filter(
+            array_map(static fn (DateTimeImmutable $date): int => Calendar::daysBetween($today, $date), $dates),
+            static fn (int $day): bool => $day >= 0 && $day > $after && $day <= $horizon,
+        );
+        sort($days);
+
+        return array_values(array_unique($days));
+    }
+
+    /** @param list<int> $fixed */
+    private static function nextFixed(array $fixed, int $after, int $by): ?int
+    {
+        foreach ($fixed as $day) {
+            if ($day > $after) {
+                return $day <= $by ? $day : null;
+            }
+        }
+
+        return null;
+    }
+
+    /** The due day itself, else the last day before an absence, else the first one after it. */
+    private static function roundAbsence(PlanTerms $terms, DateTimeImmutable $today, int $previous, int $due): int
+    {
+        $isAway = static fn (int $day): bool => $terms->isAway($today->modify("+{$day} days"));
+        for ($day = $due; $day >= max(0, $previous + self::LEAST_APART_DAYS); $day--) {
+            if (! $isAway($day)) {
+                return $day;
+            }
+        }
+        for ($day = $due; $isAway($day); $day++);
+
+        return $day;
+    }
+}

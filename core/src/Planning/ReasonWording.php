@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Treatments\Calendar;
+
+/** Puts the reasons of an item into one plain sentence. */
+final class ReasonWording
+{
+    public const NOT_READ_YET = 'Not read yet: usual gentle care, and a look at the hair on this day.';
+
+    private const NAMES = [
+        'strong-protein' => 'the strong protein',
+        'mild-protein' => 'the mild protein',
+        'mask' => 'masks',
+        'cleanse' => 'clarifying',
+    ];
+
+    /**
+     * @param array<string, Counterfactual> $without by treatment
+     * @param bool                   $several more than one stratum, so that each is named
+     * @param FixedWashDay|null            $byHand  comes first
+     *
+     * @return non-empty-list<string> one sentence for each treatment, then what kept it from coming earlier
+     */
+    public static function reasons(array $without, ?Rule $movedBy, bool $several, ?FixedWashDay $byHand = null): array
+    {
+        $sentences = $byHand === null
+            ? []
+            : [
+                'Set by hand'
+                    . ($byHand->by === '' ? '' : " by {$byHand->by}")
+                    . ': '
+                    . rtrim(trim($byHand->reason), '.')
+                    . '.',
+            ];
+        foreach ($without as $treatment => $leftOut) {
+            $sentences[] = self::sentence(
+                self::NAMES[$treatment] ?? $treatment,
+                $leftOut,
+                $several ? ' in ' . $leftOut->stratum : '',
+            );
+        }
+        if ($movedBy !== null) {
+            $sentences[] = 'Not earlier: ' . lcfirst($movedBy->sentence());
+        }
+
+        return $sentences === [] ? ['The usual cleanse; nothing else is due.'] : $sentences;
+    }
+
+    /** @return list<string> what this day is for, of what is to come */
+    public static function occasions(PlanTerms $terms, DateTimeImmutable $day): array
+    {
+        $sentences = [];
+        foreach ($terms->of(OccasionKind::BestDay) as $best) {
+            if (Calendar::daysBetween($day, $best->from) === 1) {
+                $sentences[] = 'The day before '
+                    . ($best->what === '' ? 'the day that counts' : lcfirst($best->what))
+                    . ", {$best->from->format('j M')}: washed and styled so that it is at its best then.";
+            }
+        }
+        if ($terms->isSwimming($day)) {
+            $sentences[] = 'She swims these days: a chelating cleanse may come sooner than usual.';
+        }
+
+        return $sentences;
+    }
+
+    private static function sentence(string $treatment, Counterfactual $leftOut, string $where): string
+    {
+        $what = ucfirst($leftOut->what);
+        $buildUp = $leftOut->what === 'build-up';
+
+        return match (true) {
+            $leftOut->alreadyOutside && $buildUp => "Build-up is past 35{$where}; {$treatment} brings it down.",
+            $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} "
+                . ($treatment === self::NAMES['mask'] ? 'bring' : 'brings')
+                . ' it back.',
+            $leftOut->date === null && $buildUp =>
+                "Without {$treatment} build-up stays under 35 these weeks, but lets less of each treatment through.",
+            $leftOut->date === null =>
+                "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge"
+                . self::certainty($leftOut, 'it would leave it')
+                . '.',
+            $buildUp => "Without {$treatment}, build-up passes 35{$where} on {$leftOut->date->format('j M')}"
+                . self::range($leftOut)
+                . self::certainty($leftOut, 'that it does at all')
+                . '.',
+            default =>
+                "Without {$treatment}, {$leftOut->what} leaves its band{$where} on {$leftOut->date->format('j M')}"
+                . self::range($leftOut)
+                . self::certainty($leftOut, 'that it does at all')
+                . '.',
+        };
+    }
+
+    /** Words and number; nothing where it is as good as sure. */
+    private static function certainty(Counterfactual $leftOut, string $of): string
+    {
+        return $leftOut->certainty >= 0.95
+            ? ''
+            : sprintf('; %s: %s, %d %%', $of, $leftOut->certaintyInWords(), (int) round(100 * $leftOut->certainty));
+    }
+
+    private static function range(Counterfactual $leftOut): string
+    {
+        $end = static fn (?DateTimeImmutable $date): string => $date === null ? 'later' : $date->format('j M');
+
+        return " (80 %: {$end($leftOut->earliest)} to {$end($leftOut->latest)})";
+    }
+}

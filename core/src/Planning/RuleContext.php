@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use LogicException;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/** What the rules need to know on one possible wash day. Days are counted from today; the past is negative. */
+final readonly class RuleContext
+{
+    /**
+     * @param int|null $lastStrong   day of the last strong protein
+     * @param int|null $lastClarify  day of the last clarifying or chelating cleanse
+     * @param int|null $lastMask     day of the last mask
+     * @param bool     $proteinLast  the wash day before had protein
+     * @param int|null $nextWash     day of the next possible wash day; null where none follows
+     * @param bool     $proteinHigh  some stratum is above its protein band with more than the barred probability
+     * @param int|null $lastProtein  day of the last protein of any strength
+     * @param array<string, int> $used uses since today of what is short, by treatment
+     */
+    public function __construct(
+        public Head $head,
+        public int $day,
+        public ?int $lastStrong = null,
+        public ?int $lastClarify = null,
+        public ?int $lastMask = null,
+        public bool $proteinLast = false,
+        public ?int $nextWash = null,
+        public bool $proteinHigh = false,
+        public ?int $lastProtein = null,
+        public array $used = [],
+        public PlanTerms $terms = new PlanTerms(),
+        public ?DateTimeImmutable $today = null,
+    ) {
+    }
+
+    /** @throws LogicException where the day it counts from is not known */
+    public function date(): DateTimeImmutable
+    {
+        return (
+            $this->today ?? throw new LogicException('The day this counts from is not known.')
+        )->modify("{$this->day} days");
+    }
+
+    public function isInSalon(): bool
+    {
+        return $this->terms->salonDays === null || $this->terms->isInSalon($this->date());
+    }
+
+    /** The longest this day may take, in minutes. */
+    public function minutesLimit(): ?int
+    {
+        $ofHome = $this->terms->homeMinutesLimit;
+
+        return $ofHome === null || $this->isInSalon()
+            ? $this->head->minutesLimit
+            : min($ofHome, $this->head->minutesLimit ?? $ofHome);
+    }
+
+    /**
+     * @param list<WashDay>                $history earlier wash days
+     * @param callable(WashDay): int       $dayOf   day of a wash day, counted from today
+     */
+    public static function after(
+        Head $head,
+        array $history,
+        callable $dayOf,
+        PlanTerms $terms = new PlanTerms(),
+        ?DateTimeImmutable $today = null,
+    ): self {
+        $last = ['strong' => null, 'clarify' => null, 'mask' => null, 'protein' => null];
+        $lastWash = null;
+        $protein = false;
+        foreach ($history as $washDay) {
+            $day = $dayOf($washDay);
+            foreach (
+                [
+                    'strong' => $washDay->has(StepKind::StrongProtein),
+                    'clarify' => $washDay->clarifies(),
+                    'mask' => $washDay->has(StepKind::Mask),
+                    'protein' => $washDay->has(StepKind::StrongProtein, StepKind::MildProtein),
+                ] as $what => $done
+            ) {
+                if ($done) {
+                    $last[$what] = max($last[$what] ?? $day, $day);
+                }
+            }
+            if ($washDay->cares() && $day >= ($lastWash ?? $day)) {
+                $lastWash = $day;
+                $protein = $washDay->has(StepKind::MildProtein, StepKind::StrongProtein);
+            }
+        }
+
+        return new self(
+            $head,
+            $lastWash ?? 0,
+            $last['strong'],
+            $last['clarify'],
+            $last['mask'],
+            $protein,
+            lastProtein: $last['protein'],
+            terms: $terms,
+            today: $today,
+        );
+    }
+
+    /** The same head on its next wash day, after the given choice on this one. */
+    public function next(WashOption $choice, int $day, ?int $nextWash, bool $proteinHigh): self
+    {
+        return new self(
+            $this->head,
+            $day,
+            $choice->protein === StepKind::StrongProtein ? $this->day : $this->lastStrong,
+            $choice->cleanse->clarifies() ? $this->day : $this->lastClarify,
+            $choice->masks() ? $this->day : $this->lastMask,
+            $choice->protein !== null,
+            $nextWash,
+            $proteinHigh,
+            $choice->protein !== null ? $this->day : $this->lastProtein,
+            $this->usedWith($choice),
+            $this->terms,
+            $this->today,
+        );
+    }
+
+    /** @return array<string, int> */
+    private function usedWith(WashOption $choice): array
+    {
+        $used = $this->used;
+        if ($this->terms->stock !== []) {
+            foreach ($choice->treatments() as $treatment) {
+                $used[$treatment] = ($used[$treatment] ?? 0) + 1;
+            }
+        }
+
+        return $used;
+    }
+
+    /** The same history on another day. */
+    public function on(int $day, ?int $nextWash, bool $proteinHigh): self
+    {
+        return new self(
+            $this->head,
+            $day,
+            $this->lastStrong,
+            $this->lastClarify,
+            $this->lastMask,
+            $this->proteinLast,
+            $nextWash,
+            $proteinHigh,
+            $this->lastProtein,
+            $this->used,
+            $this->terms,
+            $this->today,
+        );
+    }
+}

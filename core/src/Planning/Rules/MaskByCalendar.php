@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class MaskByCalendar implements Rule
+{
+    public function key(): string
+    {
+        return 'mask-by-calendar';
+    }
+
+    public function sentence(): string
+    {
+        return sprintf(
+            'The house masks by the calendar: a mask no later than %d days after the last.',
+            ModelParameters::MASK_BY_CALENDAR_DAYS,
+        );
+    }
+
+    public function frees(): string
+    {
+        return 'let masks go by signs for this head';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return $choice->masks()
+            || ! $standing->head->method->says(MethodQuestion::MaskRhythm, 'by-calendar')
+            || (
+                $standing->lastMask !== null
+                    && (
+                        $standing->nextWash ?? $standing->day
+                    ) - $standing->lastMask <= ModelParameters::MASK_BY_CALENDAR_DAYS
+            );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class NoOil implements Rule
+{
+    public function key(): string
+    {
+        return 'no-oil';
+    }
+
+    public function sentence(): string
+    {
+        return 'No oil on a head whose method uses none.';
+    }
+
+    public function frees(): string
+    {
+        return 'choose another pre-wash, or change the method on oils';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return $choice->preWash !== 'oil' || ! $standing->head->method->says(MethodQuestion::Oils, 'none');
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class NotAtHome implements Rule
+{
+    public function key(): string
+    {
+        return 'not-at-home';
+    }
+
+    public function sentence(): string
+    {
+        return 'What is done in the salon only is not planned for a day at home.';
+    }
+
+    public function frees(): string
+    {
+        return 'book the day in the salon';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return $standing->isInSalon() || array_intersect($choice->treatments(), $standing->terms->notAtHome) === [];
+    }
+}

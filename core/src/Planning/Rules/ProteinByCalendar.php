@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class ProteinByCalendar implements Rule
+{
+    public function key(): string
+    {
+        return 'protein-by-calendar';
+    }
+
+    public function sentence(): string
+    {
+        return sprintf(
+            'The house gives protein by the calendar: no later than %d days after the last, where the other '
+                . 'rules let it.',
+            ModelParameters::PROTEIN_BY_CALENDAR_DAYS,
+        );
+    }
+
+    public function frees(): string
+    {
+        return 'let protein go by signs for this head';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        // The other rules on protein come first: what they bar, the calendar cannot ask for.
+        return $choice->protein !== null
+            || ! $standing->head->method->says(MethodQuestion::Protein, 'by-calendar')
+            || $standing->terms->notReadYet
+                || $standing->head->proteinSensitive
+                || $standing->head->redSign
+                || $standing->proteinHigh
+                || $standing->proteinLast
+            || (
+                $standing->lastProtein !== null
+                    && (
+                        $standing->nextWash ?? $standing->day
+                    ) - $standing->lastProtein <= ModelParameters::PROTEIN_BY_CALENDAR_DAYS
+            );
+    }
+}

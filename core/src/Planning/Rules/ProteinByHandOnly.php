@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class ProteinByHandOnly implements Rule
+{
+    public function key(): string
+    {
+        return 'protein-by-hand-only';
+    }
+
+    public function sentence(): string
+    {
+        return 'This head is protein-sensitive or avoids protein: a dose is planned by hand only.';
+    }
+
+    public function frees(): string
+    {
+        return 'set the dose by hand';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return $choice->protein === null
+            || ! (
+                $standing->head->proteinSensitive || $standing->head->method->says(MethodQuestion::Protein, 'avoided')
+            );
+    }
+}

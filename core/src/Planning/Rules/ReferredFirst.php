@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+/**
+ * What is broken, weeping, sudden, patchy or painful is seen first; until then no treatment that could make it worse.
+ */
+final readonly class ReferredFirst implements Rule
+{
+    public function key(): string
+    {
+        return 'referred-first';
+    }
+
+    public function sentence(): string
+    {
+        return 'With a sign that is for a clinician only gentle care goes on until a named person has cleared it.';
+    }
+
+    public function frees(): string
+    {
+        return 'have the sign seen, and cleared by a named person with a date';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return ! $standing->head->redSign
+            || ($choice->protein === null && ! $choice->heat && ! $choice->cleanse->clarifies());
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+/** All hard rules of the season, in one list. */
+final class RuleCatalogue
+{
+    /** @var list<Rule>|null */
+    private static ?array $rules = null;
+
+    /** @return list<Rule> */
+    public static function rules(): array
+    {
+        return self::$rules ??= [
+            new ReferredFirst(), new NotReadYet(), new StrongProteinApart(), new MildProteinEveryOtherWash(),
+            new ProteinByHandOnly(), new StrongProteinNotWhenHigh(),
+            new StrongProteinThenMask(), new ClarifyApart(), new ColourIsFresh(), new MaskNoLater(),
+            new MaskByCalendar(), new ProteinByCalendar(), new SoreScalpIsSpared(),
+            new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(), new WithinMinutes(),
+        ];
+    }
+
+    /** @return list<Rule> the rules that bar this choice on this day */
+    public static function barring(WashOption $choice, RuleContext $standing): array
+    {
+        return array_values(array_filter(
+            self::rules(),
+            static fn (Rule $rule): bool => ! $rule->allows($choice, $standing),
+        ));
+    }
+}

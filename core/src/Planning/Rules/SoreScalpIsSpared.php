@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class SoreScalpIsSpared implements Rule
+{
+    public function key(): string
+    {
+        return 'sore-scalp-is-spared';
+    }
+
+    public function sentence(): string
+    {
+        return 'A sore scalp bars heat and clarifying or chelating cleansing until it is cleared.';
+    }
+
+    public function frees(): string
+    {
+        return 'have the scalp cleared';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return ! $standing->head->soreScalp || ! ($choice->heat || $choice->cleanse->clarifies());
+    }
+}

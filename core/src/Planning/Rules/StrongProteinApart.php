@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Treatments\StepKind;
+
+final readonly class StrongProteinApart implements Rule
+{
+    public function key(): string
+    {
+        return 'strong-protein-apart';
+    }
+
+    public function sentence(): string
+    {
+        return sprintf('Strong protein is kept at least %d days apart.', ModelParameters::STRONG_PROTEIN_APART_DAYS);
+    }
+
+    public function frees(): string
+    {
+        return 'set the treatment by hand, where a licensed stylist decides it';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        return $choice->protein !== StepKind::StrongProtein
+            || $standing->lastStrong === null
+            || $standing->day - $standing->lastStrong >= ModelParameters::STRONG_PROTEIN_APART_DAYS;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+
+final readonly class WithinMinutes implements Rule
+{
+    public function key(): string
+    {
+        return 'within-minutes';
+    }
+
+    public function sentence(): string
+    {
+        return 'The wash day fits into the time the client has.';
+    }
+
+    public function frees(): string
+    {
+        return 'allow the day more minutes';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        $limit = $standing->minutesLimit();
+
+        return $limit === null || $standing->terms->minutes($choice, $standing->head) <= $limit;
+    }
+}

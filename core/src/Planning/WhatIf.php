@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use InvalidArgumentException;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/** Two futures side by side: as planned, and with one thing done differently. */
+final readonly class WhatIf
+{
+    private function __construct(
+        public Future $asPlanned,
+        public Future $changed,
+    ) {
+    }
+
+    /**
+     * A changed circumstance is planned round anew; a treatment left out is left out of the plan as it stands.
+     *
+     * @param list<WashDay> $history
+     *
+     * @throws InvalidArgumentException where the change asks for another number
+     */
+    public static function of(
+        Snapshot $start,
+        array $history,
+        PlanChange $change,
+        ?float $number = null,
+        int $weeks = 12,
+        PlanTerms $terms = new PlanTerms(),
+    ): self {
+        $changedHead = $change->of($start->state->layout->head, $number);
+        $plan = Planner::plan($start, $history, $weeks, $terms);
+        $asPlanned = self::future(
+            $start,
+            $terms,
+            $plan,
+            array_map(static fn (PlanItem $item): WashOption => $item->choice, $plan->items),
+        );
+        if ($change->leavesOut()) {
+            return new self(
+                $asPlanned,
+                self::future(
+                    $start,
+                    $terms,
+                    $plan,
+                    array_map(
+                        static fn (PlanItem $item): WashOption => self::without($item->choice, $change, $start),
+                        $plan->items,
+                    ),
+                ),
+            );
+        }
+        $changedStart = new Snapshot($start->date, $start->state->under($changedHead), $start->sealed, $start->tight);
+        $changedPlan = Planner::plan($changedStart, $history, $weeks, $terms);
+
+        return new self(
+            $asPlanned,
+            self::future(
+                $changedStart,
+                $terms,
+                $changedPlan,
+                array_map(static fn (PlanItem $item): WashOption => $item->choice, $changedPlan->items),
+            ),
+        );
+    }
+
+    private static function without(WashOption $choice, PlanChange $change, Snapshot $start): WashOption
+    {
+        $usual = WashOptions::usualCleanse($start->state->layout->head);
+        if ($change === PlanChange::NoMask) {
+            // Strong protein is never left without its mask: the pair is one treatment.
+            $choice = $choice->protein === StepKind::StrongProtein
+                ? $choice->without(StepKind::StrongProtein, $usual)
+                : $choice;
+
+            return $choice->masks() ? $choice->without(StepKind::Mask, $usual) : $choice;
+        }
+
+        return $choice->protein === null ? $choice : $choice->without($choice->protein, $usual);
+    }
+
+    /** @param list<WashOption> $choices */
+    private static function future(Snapshot $start, PlanTerms $terms, Plan $plan, array $choices): Future
+    {
+        $washDays = array_map(static fn (PlanItem $item): int => $item->day, $plan->items);
+        $horizon = count($plan->forecast) - 1;
+        $forecast = Planner::forecast($start, $washDays, $choices, $horizon);
+        $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
+        $head = $start->state->layout->head;
+
+        return new Future(
+            $washDays,
+            $choices,
+            $forecast,
+            array_sum(array_map(static fn (WashOption $choice): float => $terms->minutes($choice, $head), $choices)),
+            Planner::cost($terrain, $forecast, $washDays, $choices),
+            array_sum(array_map($terms->price(...), $choices)),
+        );
+    }
+}

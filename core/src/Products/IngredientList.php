@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Products;
+
+/**
+ * Reads a list of ingredients as it stands on a bottle or a page: commas or lines, capitals, brackets, asterisks,
+ * footnotes, slips of the pen.
+ */
+final class IngredientList
+{
+    private const MOST_LETTERS = 12_000;
+    private const MOST_ENTRIES = 150;
+    private const LONGEST_ENTRY = 160;
+
+    /** A text with this many entries of which hardly any is known is prose. */
+    private const PROSE_FROM = 12;
+
+    /**
+     * @return non-empty-list<ListedIngredient> in the order they are printed
+     *
+     * @throws InvalidIngredientList
+     */
+    public static function read(string $text, IngredientBook $book): array
+    {
+        $text = trim(str_replace(["\r\n", "\r", "\u{00A0}", '±'], ["\n", "\n", ' ', '+/-'], $text));
+        if ($text === '') {
+            throw new InvalidIngredientList(
+                'Ingredients: paste the list from the bottle, such as “Aqua, Cetearyl Alcohol, Glycerin”.',
+            );
+        }
+        if (mb_strlen($text) > self::MOST_LETTERS) {
+            throw new InvalidIngredientList('Ingredients: this is longer than any list on a bottle. Paste the ingredients alone, up to '
+                . '12,000 letters.');
+        }
+        $listed = [];
+        foreach (self::parts(self::withoutFootnotes($text)) as [$part, $of]) {
+            foreach (self::entries($of) as $entry) {
+                $listed[] = self::entry($entry, $part, $book);
+            }
+        }
+        if ($listed === []) {
+            throw new InvalidIngredientList(
+                'Ingredients: there is no name in this text. Paste the list from the bottle.',
+            );
+        }
+        if (count($listed) > self::MOST_ENTRIES) {
+            throw new InvalidIngredientList(
+                'Ingredients: '
+                    . count($listed)
+                    . ' entries are more than a bottle holds. Paste one product at a time, up to '
+                    . self::MOST_ENTRIES
+                    . '.',
+            );
+        }
+        $known = count(array_filter($listed, static fn (ListedIngredient $one): bool => $one->ingredient !== null));
+        if (count($listed) >= self::PROSE_FROM && $known < count($listed) / 10) {
+            throw new InvalidIngredientList(
+                "Ingredients: of {$listed[0]->listed} and the rest hardly any is an ingredient ({$known} of "
+                    . count($listed)
+                    . '). Paste the list from the bottle, not its story.',
+            );
+        }
+
+        return $listed;
+    }
+
+    private static function entry(string $entry, ListPart $part, IngredientBook $book): ListedIngredient
+    {
+        $percent = preg_match('/(\d+(?:[.,]\d+)?)\s*%/', $entry, $stated) === 1
+            ? (float) str_replace(',', '.', $stated[1])
+            : null;
+        $name = trim((string) preg_replace('/\(?\s*\d+(?:[.,]\d+)?\s*%(\s*w\/[wv])?\s*\)?/', ' ', $entry), " \t-–:");
+        $found = $book->find($name === '' ? $entry : $name);
+
+        return new ListedIngredient(
+            $entry,
+            $found[0] ?? null,
+            $found[1] ?? false,
+            $part,
+            $percent !== null && $percent <= 100 ? $percent : null,
+        );
+    }
+
+    /** What a star means is told at the end of a list; that is no ingredient. */
+    private static function withoutFootnotes(string $text): string
+    {
+        return trim((string) preg_replace(
+            '/(?:^|[.;\n)])\s*[*†‡°¹²³]+\s*[^,\n]{0,80}\b(organic|natural|certified|origin|component|occurring|farming|agriculture|fair|derived|from)\b.*$/isu',
+            '',
+            $text,
+        ));
+    }
+
+    /** @return list<array{ListPart, string}> */
+    private static function parts(string $text): array
+    {
+        $parts = [];
+        if (
+            preg_match(
+                '/^(.*?)[\[(]?\s*(?:may contain|peut contenir|\+\/-)\s*(?:\(\s*\+\/-\s*\))?\s*:?(.*)$/isu',
+                $text,
+                $split,
+            ) === 1
+        ) {
+            $text = $split[1];
+            $parts[] = [ListPart::MayContain, rtrim($split[2], " ]).\n")];
+        }
+        if (
+            preg_match(
+                '/^\s*(?:drug facts\W*)?active ingredients?\s*[:\n](.*?)(?:inactive|other) '
+                    . 'ingredients?\s*[:\n](.*)$/isu',
+                $text,
+                $split,
+            ) === 1
+        ) {
+            return [[ListPart::Active, $split[1]], [ListPart::Ordered, $split[2]], ...$parts];
+        }
+
+        return [
+            [
+                ListPart::Ordered,
+                (string) preg_replace(
+                    '/^\s*(?:full\s+)?(?:list '
+                        . 'of\s+)?(?:inactive\s+)?ingredients?(?:\s*\(inci\))?(?:\s*\/\s*\w+)?[ '
+                        . '\t]*(?:[:：-]|\n)\s*/iu',
+                    '',
+                    $text,
+                ),
+            ],
+            ...$parts,
+        ];
+    }
+
+    /** @return list<string> split at commas, semicolons, dots and lines outside of brackets */
+    private static function entries(string $text): array
+    {
+        $entries = [];
+        $entry = '';
+        $depth = 0;
+        $letters = mb_str_split($text);
+        foreach ($letters as $i => $letter) {
+            $depth += in_array($letter, ['(', '[', '{'], true)
+                ? 1
+                : (in_array($letter, [')', ']', '}'], true) ? -1 : 0);
+            $depth = $letter === "\n" ? 0 : max(0, $depth);
+            $next = $letters[$i + 1] ?? ' ';
+            $ends = match ($letter) {
+                // 1,2-hexanediol holds a comma of its own.
+                ',' => $depth === 0 && ! (ctype_digit($letters[$i - 1] ?? '') && ctype_digit($next)),
+                ';', '•', '·', '|' => $depth === 0,
+                '.' => $depth === 0 && trim($next) === '' && ! preg_match('/\b(denat|alc|ext|no)$/i', $entry),
+                "\n" => true,
+                default => false,
+            };
+            if ($ends) {
+                $entries[] = $entry;
+                $entry = '';
+            } else {
+                $entry .= $letter;
+            }
+        }
+        $entries[] = $entry;
+        $clean = array_map(
+            static fn (string $one): string => trim((string) preg_replace('/[*†‡°¹²³^]+|\s+/u', ' ', $one), " \t.-–:"),
+            $entries,
+        );
+
+        return array_values(array_filter(
+            array_map(static fn (string $one): string => mb_substr($one, 0, self::LONGEST_ENTRY), $clean),
+            static fn (string $one): bool => preg_match('/\pL{2}|\d{5}/u', $one) === 1,
+        ));
+    }
+}

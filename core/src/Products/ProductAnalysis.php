@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Products;
+
+use InvalidArgumentException;
+use Nagomi\Core\Parameters\ProductParameters;
+
+/** What a list of ingredients says a product really is: the share of each entry, and what the whole carries. */
+final readonly class ProductAnalysis
+{
+    private const LOADS = [
+        'protein' => [IngredientFunction::Protein],
+        'amino_acids' => [IngredientFunction::AminoAcid],
+        'penetrating_oil' => [IngredientFunction::PenetratingOil],
+        'mixed_oil' => [IngredientFunction::MixedOil],
+        'sealing_oil' => [IngredientFunction::SealingOil],
+        'butter' => [IngredientFunction::Butter],
+        'surfactant' => [IngredientFunction::Surfactant],
+        'clay' => [IngredientFunction::Clay],
+        'silicone' => [IngredientFunction::Silicone],
+        'film_former' => [IngredientFunction::FilmFormer],
+        'humectant' => [IngredientFunction::Humectant],
+        'chelator' => [IngredientFunction::Chelator],
+        'acid' => [IngredientFunction::Acid],
+        'conditioner' => [IngredientFunction::Conditioner],
+        'drying_alcohol' => [IngredientFunction::DryingAlcohol], 'essential_oil' => [IngredientFunction::EssentialOil],
+        'sensitiser' => [
+            IngredientFunction::Sensitiser,
+            IngredientFunction::FragranceAllergen,
+            IngredientFunction::EssentialOil,
+            IngredientFunction::Fragrance,
+        ],
+        'preservative' => [IngredientFunction::Preservative],
+        'moisture' => [IngredientFunction::Humectant, IngredientFunction::Conditioner],
+    ];
+
+    /**
+     * @param non-empty-list<ListedIngredient>  $entries
+     * @param list<array{
+     *     float, float,
+     * }|null> $bounds lower and upper share in % of each entry; null outside of the order by weight
+     * @param array<string, ProductContent> $loads by what they do; those a product has nothing of are left out
+     */
+    private function __construct(
+        public array $entries,
+        public array $bounds,
+        public array $loads,
+    ) {
+    }
+
+    /**
+     * @param bool $ruled the product keeps to the limits of EU 1223/2009, so that they bound the shares
+     *
+     * @throws InvalidIngredientList
+     */
+    public static function of(string $text, IngredientBook $book, bool $ruled = true): self
+    {
+        $entries = IngredientList::read($text, $book);
+        $bounds = self::bounds($entries, $ruled);
+        $loads = [];
+        foreach (self::LOADS as $name => $functions) {
+            $lower = $upper = 0.0;
+            $from = [];
+            foreach ($entries as $i => $entry) {
+                if ($entry->ingredient?->does(...$functions) === true) {
+                    $lower += $bounds[$i][0] ?? 0.0;
+                    $upper += $bounds[$i][1] ?? 0.0;
+                    $from[] = $entry->ingredient->name;
+                }
+            }
+            if ($from !== []) {
+                // Bounds of a sum lie within the sums of the bounds: what is said here is true, if wider than it need
+                // be.
+                $loads[$name] = new ProductContent(round($lower, 2), round(min(100.0, $upper), 2), $from);
+            }
+        }
+
+        return new self($entries, $bounds, $loads);
+    }
+
+    /**
+     * @param non-empty-list<ListedIngredient> $entries
+     *
+     * @return list<array{float, float}|null>
+     */
+    private static function bounds(array $entries, bool $ruled): array
+    {
+        $ordered = array_keys(array_filter(
+            $entries,
+            static fn (ListedIngredient $entry): bool => $entry->part === ListPart::Ordered
+                && $entry->ingredient?->does(IngredientFunction::Colourant) !== true,
+        ));
+        $caps = [];
+        $line = null;
+        foreach ($ordered as $place => $i) {
+            $cap = $entries[$i]->statedPercent ?? ($ruled ? $entries[$i]->ingredient?->capPercent : null);
+            if ($cap !== null) {
+                $caps[$place] = $cap;
+                $line ??= $cap <= ProductParameters::LINE_PERCENT ? $place : null;
+            }
+        }
+        $bounds = array_fill(0, count($entries), null);
+        foreach ($ordered === [] ? [] : self::within(count($ordered), $caps, $line) as $place => $of) {
+            $bounds[$ordered[$place]] = [round($of[0], 3), round($of[1], 3)];
+        }
+        foreach ($entries as $i => $entry) {
+            if ($entry->statedPercent !== null) {
+                $bounds[$i] = [$entry->statedPercent, $entry->statedPercent];
+            }
+        }
+
+        return array_values($bounds);
+    }
+
+    /**
+     * @param array<int, float> $caps
+     *
+     * @return list<array{float, float}>
+     */
+    private static function within(int $count, array $caps, ?int $line): array
+    {
+        try {
+            return WeightBounds::of($count, $caps, $line);
+        } catch (InvalidArgumentException) {
+            // The list does not keep to the limits it was thought to; without them it always comes to 100 %.
+            return WeightBounds::of($count);
+        }
+    }
+
+    public function has(string $load): bool
+    {
+        return isset($this->loads[$load]);
+    }
+
+    public function lower(string $load): float
+    {
+        return $this->loads[$load]->lowerPercent ?? 0.0;
+    }
+
+    public function upper(string $load): float
+    {
+        return $this->loads[$load]->upperPercent ?? 0.0;
+    }
+
+    /** @return list<string> as printed */
+    public function unknown(): array
+    {
+        return array_values(array_map(
+            static fn (ListedIngredient $entry): string => $entry->listed,
+            array_filter($this->entries, static fn (ListedIngredient $entry): bool => $entry->ingredient === null),
+        ));
+    }
+
+    /**
+     * How strong the protein is: none, mild, strong, or mild-to-strong where the list leaves it open.
+     * Strong: a strong protein that stands above the 1 % line for sure. Mild: amino acids and long gentle proteins, or
+     * a strong one below the line for sure.
+     */
+    public function proteinStrength(): string
+    {
+        if (! $this->has('protein') && ! $this->has('amino_acids')) {
+            return 'none';
+        }
+        $surely = $perhaps = false;
+        foreach ($this->entries as $i => $entry) {
+            if (
+                $entry->ingredient?->does(IngredientFunction::Protein) === true
+                    && $entry->ingredient->strength === 'strong'
+            ) {
+                $surely = $surely || ($this->bounds[$i][0] ?? 0.0) >= ProductParameters::LINE_PERCENT;
+                $perhaps = $perhaps || ($this->bounds[$i][1] ?? 0.0) > ProductParameters::LINE_PERCENT;
+            }
+        }
+
+        return $surely ? 'strong' : ($perhaps ? 'mild-to-strong' : 'mild');
+    }
+
+    /** The strongest surfactant that may stand above the 1 % line: none, mild, medium or strong. */
+    public function surfactantStrength(): string
+    {
+        return $this->hardest(
+            [IngredientFunction::Surfactant, IngredientFunction::Clay],
+            ['none', 'mild', 'medium', 'strong'],
+            ProductParameters::LINE_PERCENT,
+        );
+    }
+
+    /** What takes its films off again: nothing needed, water, a gentle cleanse, a shampoo or a clarifying one. */
+    public function removedWith(): string
+    {
+        return $this->hardest(
+            [IngredientFunction::Silicone, IngredientFunction::FilmFormer],
+            ['nothing', 'water', 'gentle', 'shampoo', 'clarifying'],
+            0.0,
+        );
+    }
+
+    /**
+     * @param list<IngredientFunction> $functions
+     * @param non-empty-list<string>   $ladder
+     */
+    private function hardest(array $functions, array $ladder, float $abovePercent): string
+    {
+        $hardest = 0;
+        foreach ($this->entries as $i => $entry) {
+            if ($entry->ingredient?->does(...$functions) === true && ($this->bounds[$i][1] ?? 0.0) > $abovePercent) {
+                $hardest = max($hardest, (int) array_search($entry->ingredient->strength, $ladder, true));
+            }
+        }
+
+        return $ladder[$hardest];
+    }
+
+    /** @return array{string, string} slip, hold or weight at least and at most: low, medium or high */
+    public function feel(string $of): array
+    {
+        $loads = [
+            'slip' => ['conditioner'],
+            'hold' => ['film_former'],
+            'weight' => ['penetrating_oil', 'mixed_oil', 'sealing_oil', 'silicone'],
+        ][$of]
+            ?? [];
+        $word = static fn (float $percent): string => $percent < ProductParameters::FEEL_FROM_PERCENT['medium']
+            ? 'low'
+            : ($percent < ProductParameters::FEEL_FROM_PERCENT['high'] ? 'medium' : 'high');
+
+        return [
+            $word(array_sum(array_map($this->lower(...), $loads))),
+            $word(array_sum(array_map($this->upper(...), $loads))),
+        ];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/**
+ * Sixty seconds of combing from crown to front, hairs counted. About ten in healthy men under a fixed shampoo protocol
+ * (Wasko et al., Arch Dermatol 2008;144:759–762; from memory); with curls only this head’s own usual says something.
+ */
+final readonly class CombCount implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'comb-count';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('hairs', 'Hairs in 60 seconds', 'hairs', 0, 500, whole: true),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        return [new MeasuredSign(
+            Sign::CombCount,
+            $this->number($raw, 'hairs'),
+            Sign::CombCount->sd(),
+            'says something beside this head’s own usual counts only',
+        )];
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+use Nagomi\Core\Head\CurlPattern;
+
+/** The diameter of one clump ring, and how far the hair shrinks: 1 − curled/stretched length. */
+final readonly class Curl implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'curl';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing, Moment::AfterStyling, Moment::Home];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('ring_mm', 'Ring diameter', 'mm', 1, 120, optional: true, likely: [3, 60]),
+            new RawMeasure('curled_mm', 'Curled length', 'mm', 5, 2000),
+            new RawMeasure('stretched_mm', 'Stretched length', 'mm', 10, 2000),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $ring = $this->given($raw, 'ring_mm') ? $this->number($raw, 'ring_mm') : null;
+        $stretched = $this->number($raw, 'stretched_mm');
+        $shrinkage = $stretched > 0 ? max(0.0, 100 * (1 - $this->number($raw, 'curled_mm') / $stretched)) : 0.0;
+        $measured = [new MeasuredSign(
+            Sign::Shrinkage,
+            $shrinkage,
+            Sign::Shrinkage->sd(),
+            sprintf('shows %d %% of its length', (int) round(100 - $shrinkage)),
+        )];
+
+        return $ring === null
+            ? $measured
+            : [
+                ...$measured,
+                new MeasuredSign(
+                    Sign::RingDiameter,
+                    $ring,
+                    Sign::RingDiameter->sd(),
+                    'pattern ' . CurlPattern::fromRingMm($ring)->value . ' (common practice, no source)',
+                ),
+            ];
+    }
+
+    /**
+     * @param array<mixed> $raw
+     *
+     * @return array<string, string>
+     */
+    private function contradictions(array $raw): array
+    {
+        return $this->number($raw, 'curled_mm') > $this->number($raw, 'stretched_mm')
+            ? [
+                'curled_mm' => 'Curled length: hair is no longer curled than stretched; type '
+                    . $this->number($raw, 'stretched_mm')
+                    . ' mm or less.',
+            ]
+            : [];
+    }
+}

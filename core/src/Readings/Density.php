@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/** How much hair there is: the circumference of a tie round all of it, and how plainly the scalp shows at a parting. */
+final readonly class Density implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'density';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('tie_mm', 'Circumference of the tie', 'mm', 10, 400, likely: [40, 200]),
+            new RawMeasure(
+                'parting',
+                'Scalp at the parting: 0 wide, 1 a line, 2 hardly seen',
+                'of 2',
+                0,
+                2,
+                whole: true,
+            ),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $circumference = $this->number($raw, 'tie_mm');
+
+        return [new MeasuredSign(Sign::TieCircumference, $circumference, Sign::TieCircumference->sd(), match (true) {
+            $circumference < 50 => 'a thin tail',
+            $circumference > 100 => 'a thick tail',
+            default => 'a tail of medium thickness',
+        })];
+    }
+}

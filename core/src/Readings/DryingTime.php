@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/** How long a zone stays wet in still air. */
+final readonly class DryingTime implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'drying';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::Home, Moment::AfterCleansing, Moment::AfterStyling];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('minutes', 'Stays wet', 'minutes', 5, 2880, likely: [20, 900]),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        return [new MeasuredSign(
+            Sign::DryingTime,
+            $this->number($raw, 'minutes'),
+            Sign::DryingTime->sd(),
+            'low porosity dries slowly, high porosity fast; heavy butter slows it too',
+        )];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+use Nagomi\Core\Parameters\ModelParameters;
+
+/** Split ends and knots of one section, counted. */
+final readonly class Ends implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'ends';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('splits', 'Split ends', 'a section', 0, 500, whole: true),
+            new RawMeasure('knots', 'Knots', 'a section', 0, 200, whole: true),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $count = $this->number($raw, 'splits') + $this->number($raw, 'knots');
+
+        return [new MeasuredSign(
+            Sign::Ends,
+            $count,
+            Sign::Ends->sd(),
+            $count > 2 * ModelParameters::COUNT_AT_TARGET['ends']
+                ? 'worn ends: a trim is worth thinking of'
+                : 'ends as usual',
+        )];
+    }
+}

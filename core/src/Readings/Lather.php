@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/** How the first shampoo foams: where build-up sits it hardly does, and the second does. */
+final readonly class Lather implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'lather';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('points', 'Lather of the first shampoo', 'of 10', 0, 10),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $points = $this->number($raw, 'points');
+
+        return [new MeasuredSign(Sign::Lather, $points, Sign::Lather->sd(), match (true) {
+            $points <= 4 => 'hardly foams: build-up was there',
+            default => 'foams as clean hair does',
+        })];
+    }
+}

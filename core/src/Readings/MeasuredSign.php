@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/** One sign as a number with its doubt. */
+final readonly class MeasuredSign
+{
+    /**
+     * @param float      $sd                 sd of the value in the sign's unit; for broken hairs of its logarithm
+     * @param float|null $daysSinceDetangled days the shed and broken hairs came together over; broken hairs only
+     */
+    public function __construct(
+        public Sign $sign,
+        public float $value,
+        public float $sd,
+        public string $means,
+        public ?float $daysSinceDetangled = null,
+    ) {
+    }
+}

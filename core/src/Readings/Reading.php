@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+use DateTimeImmutable;
+use InvalidArgumentException;
+use Nagomi\Core\Head\Zone;
+
+/** One test taken on one head: the raw measures as typed, when, where on the head and by whom. */
+final readonly class Reading
+{
+    /** @var non-empty-list<MeasuredSign> */
+    public array $measured;
+
+    /**
+     * @param array<mixed> $raw
+     * @param Zone|null    $zone      where it was taken; null for the whole head
+     * @param bool         $confirmed taken again and found so, although it did not fit what was expected
+     *
+     * @throws InvalidArgumentException for an unknown test or raw measures with a problem
+     */
+    public function __construct(
+        public string $id,
+        public DateTimeImmutable $date,
+        public Moment $moment,
+        public string $test,
+        public array $raw,
+        public ?Zone $zone = null,
+        public string $by = '',
+        public bool $confirmed = false,
+    ) {
+        $reader = TestCatalogue::test($test)
+            ?? throw new InvalidArgumentException(
+                'Test: choose one of ' . implode(', ', array_keys(TestCatalogue::tests())) . '.',
+            );
+        if (! in_array($moment, $reader->moments(), true)) {
+            throw new InvalidArgumentException(
+                "Moment: {$test} is taken "
+                    . implode(
+                        ' or ',
+                        array_map(static fn (Moment $moment): string => $moment->value, $reader->moments()),
+                    )
+                    . '.',
+            );
+        }
+        $problems = $reader->problems($raw);
+        if ($problems !== []) {
+            throw new InvalidArgumentException(implode(' ', $problems));
+        }
+        $this->measured = $reader->measure($raw);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/**
+ * The scalp as its owner feels it: itch, oil and soreness 0 to 10. She sees neither flakes by zone nor redness; those
+ * are for the chair.
+ */
+final readonly class ScalpAtHome implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'scalp-at-home';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::Home];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('itch', 'Itch', 'of 10', 0, 10),
+            new RawMeasure('oil', 'Oil', 'of 10', 0, 10),
+            new RawMeasure('soreness', 'Soreness', 'of 10', 0, 10),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $itch = $this->number($raw, 'itch');
+        $oil = $this->number($raw, 'oil');
+        $soreness = $this->number($raw, 'soreness');
+
+        return [
+            new MeasuredSign(
+                Sign::ScalpItch,
+                $itch,
+                Sign::ScalpItch->sd(),
+                $itch >= 5 ? 'itches: ask since when, and after what' : 'hardly itches',
+            ),
+            new MeasuredSign(
+                Sign::ScalpOil,
+                $oil,
+                Sign::ScalpOil->sd(),
+                $oil >= 6 ? 'oily: cleanse sooner' : 'not oily',
+            ),
+            new MeasuredSign(
+                Sign::ScalpSoreness,
+                $soreness,
+                Sign::ScalpSoreness->sd(),
+                $soreness >= 4
+                    ? 'sore: look at it in the chair, and refer before treating where it does not ease'
+                    : 'not sore',
+            ),
+        ];
+    }
+}

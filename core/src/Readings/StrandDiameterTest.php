@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+use Nagomi\Core\Head\StrandDiameter;
+
+/** The diameter of one strand, by micrometer or against a comparison. */
+final readonly class StrandDiameterTest implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'strand-diameter';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('micrometres', 'Diameter', 'µm', 15, 180, likely: [30, 120]),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $micrometres = $this->number($raw, 'micrometres');
+
+        return [new MeasuredSign(
+            Sign::StrandDiameter,
+            $micrometres,
+            Sign::StrandDiameter->sd(),
+            StrandDiameter::fromMicrometres($micrometres)->value
+                . ' strands (fine under 60, coarse over 80 µm; common textbook bands, from memory)',
+        )];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/** Circumference of a braid or tail at root and tip: thickness retention = (tip/root)², in %. */
+final readonly class Taper implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'taper';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('root_mm', 'Circumference at the root', 'mm', 5, 400),
+            new RawMeasure('tip_mm', 'Circumference at the tip', 'mm', 1, 400),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $root = $this->number($raw, 'root_mm');
+        $kept = $root > 0 ? min(100.0, 100 * ($this->number($raw, 'tip_mm') / $root) ** 2) : 0.0;
+
+        return [new MeasuredSign(
+            Sign::Taper,
+            $kept,
+            Sign::Taper->sd(),
+            $kept < 40 ? 'thin tips: less than half of the hair reaches the end' : 'most of the hair reaches the end',
+        )];
+    }
+}

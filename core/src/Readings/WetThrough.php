@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/**
+ * How long the whole head takes under warm water until it is wet through. Not the test of one zone: followed only,
+ * beside this head's own usual.
+ */
+final readonly class WetThrough implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'wet-through';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing, Moment::Home];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [new RawMeasure(
+            'minutes',
+            'Until the whole head is wet through',
+            'minutes',
+            0.2,
+            60,
+            likely: [0.5, 15],
+        )];
+    }
+
+    public function measure(array $raw): array
+    {
+        $minutes = $this->number($raw, 'minutes');
+
+        return [new MeasuredSign(
+            Sign::WetThrough,
+            $minutes,
+            Sign::WetThrough->sd(),
+            $minutes >= 5 ? 'slow: low porosity, oil or build-up keeps the water out' : 'takes water readily',
+        )];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+/**
+ * How a clean zone takes water: the time to wet through under the spray, whether drops bead or soak, and how rough it
+ * slides. Oil and build-up spoil the test.
+ */
+final readonly class Wetting implements Test
+{
+    use AsksForNumbers;
+
+    public function name(): string
+    {
+        return 'wetting';
+    }
+
+    public function moments(): array
+    {
+        return [Moment::BeforeCleansing, Moment::AfterCleansing];
+    }
+
+    public function rawMeasures(): array
+    {
+        return [
+            new RawMeasure('seconds', 'Time to wet through', 's', 0, 1800, likely: [1, 600]),
+            new RawMeasure('soak', 'Drops: 0 bead, 1 sink slowly, 2 soak at once', 'of 2', 0, 2, whole: true),
+            new RawMeasure(
+                'slide',
+                'Slide tip to root: 0 smooth, 1 a little rough, 2 rough',
+                'of 2',
+                0,
+                2,
+                whole: true,
+            ),
+        ];
+    }
+
+    public function measure(array $raw): array
+    {
+        $seconds = $this->number($raw, 'seconds');
+
+        return [
+            new MeasuredSign(Sign::WettingTime, $seconds, Sign::WettingTime->sd(), match (true) {
+                $seconds >= 90 => 'slow to wet: as low porosity does',
+                $seconds <= 15 => 'wets at once: as high porosity does',
+                default => 'wets as medium porosity does',
+            }),
+            new MeasuredSign(
+                Sign::Soak,
+                $this->number($raw, 'soak'),
+                Sign::Soak->sd(),
+                'beading speaks for low porosity, or for build-up',
+            ),
+            new MeasuredSign(
+                Sign::Slide,
+                $this->number($raw, 'slide'),
+                Sign::Slide->sd(),
+                'a rough slide speaks for raised cuticles',
+            ),
+        ];
+    }
+}

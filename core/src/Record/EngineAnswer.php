@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use DateTimeImmutable;
+use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Estimation\FilterRun;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\LedgerLine;
+use Nagomi\Core\Estimation\ReadingCheck;
+use Nagomi\Core\Estimation\RetainedLength;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\CurlPattern;
+use Nagomi\Core\Planning\Counterfactual;
+use Nagomi\Core\Planning\Plan;
+use Nagomi\Core\Planning\PlanItem;
+use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\CareMinutes;
+use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\Pace;
+use Nagomi\Core\WashDay\TimeLimitFitter;
+
+/** What the engine says of a record, as arrays ready to be written as JSON. */
+final readonly class EngineAnswer
+{
+    private const QUANTITIES = [
+        StateLayout::MOISTURE => 'moisture', StateLayout::PROTEIN => 'protein',
+        StateLayout::WASHABLE => 'washable_build_up',
+        StateLayout::STUBBORN => 'stubborn_build_up', StateLayout::WEAR => 'wear',
+    ];
+
+    private FilterRun $trace;
+    private Plan $plan;
+
+    public function __construct(private CareRecord $record, private DateTimeImmutable $today, int $weeks = 12)
+    {
+        $this->trace = KalmanFilter::through($record->history(), $today);
+        $this->plan = Planner::plan(
+            $this->trace->last(),
+            $record->washDaysUntil($today),
+            $weeks,
+            $record->terms->readOn($this->trace->lastRead(), $today)->timedBy(new CareMinutes($this->pace())),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function forecast(): array
+    {
+        $strata = [];
+        foreach ($this->record->head->strata as $s => $stratum) {
+            $strata[] = [
+                'name' => $stratum->name,
+                'days' => array_map(static fn (Snapshot $point): array => [
+                    'date' => $point->date->format('Y-m-d'),
+                    'moisture' => [
+                        'mean' => $point->state->value($s, StateLayout::MOISTURE),
+                        'sd' => $point->state->sd($s, StateLayout::MOISTURE),
+                    ],
+                    'protein' => [
+                        'mean' => $point->state->value($s, StateLayout::PROTEIN),
+                        'sd' => $point->state->sd($s, StateLayout::PROTEIN),
+                    ],
+                    'build_up' => ['mean' => $point->state->buildUp($s), 'sd' => $point->state->buildUpSd($s)],
+                ], $this->plan->forecast),
+            ];
+        }
+
+        return ['head' => $this->record->id, 'today' => $this->today->format('Y-m-d'), 'strata' => $strata];
+    }
+
+    /** @return array<string, mixed> */
+    public function plan(): array
+    {
+        return [
+            'head' => $this->record->id,
+            'today' => $this->today->format('Y-m-d'),
+            'cost' => $this->plan->cost,
+            'minutes' => $this->plan->minutes,
+            'price' => $this->plan->price,
+            'items' => array_map($this->item(...), $this->plan->items),
+            'rules_broken' => array_merge(...array_map(static fn (PlanItem $item): array => array_map(
+                static fn (Rule $rule): array => [
+                    'date' => $item->date->format('Y-m-d'),
+                    'rule' => $rule->key(),
+                    'sentence' => $rule->sentence(),
+                ],
+                $item->broken,
+            ), $this->plan->items)),
+        ];
+    }
+
+    /**
+     * The next wash day of the plan as steps, with their times.
+     *
+     * @param float|null $limitMinutes to be fitted into
+     *
+     * @return array<string, mixed>
+     */
+    public function washDay(?float $limitMinutes, DryingMethod $drying): array
+    {
+        $item = $this->plan->items[0] ?? null;
+        $head = $this->record->head;
+        $doing = $item === null ? [] : $item->choice->steps($head);
+        $fitting = TimeLimitFitter::within($limitMinutes, $this->trace->last()->state, $doing, $this->pace(), $drying);
+
+        return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $fitting->plan->toArray() + [
+            'limit_minutes' => $limitMinutes,
+            'fits' => $fitting->fits,
+            'changed' => $fitting->ways,
+            'costs' => array_map(static fn (float $points): float => round($points, 2), $fitting->costs),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function item(PlanItem $item): array
+    {
+        $main = $item->mainWithout();
+
+        return [
+            'date' => $item->date->format('Y-m-d'),
+            'steps' => array_map(CareRecordWriter::step(...), $item->choice->steps($this->record->head)),
+            'minutes' => $item->minutes,
+            'reason' => implode(' ', $item->reasons),
+            'without' => $main === null ? null : self::without($main),
+            'without_each' => (object) array_map(self::without(...), $item->without),
+            'moved_by' => $item->movedBy?->key(),
+            'look' => $item->look,
+            'broken_hairs' => $item->brokenHairs,
+            'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
+            'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],
+        ];
+    }
+
+    /**
+     * @return array{
+     *     what: string, stratum: string, date: string|null, earliest: string|null, latest: string|null,
+     *     already_outside: bool, certainty: float,
+     * }
+     */
+    private static function without(Counterfactual $without): array
+    {
+        return [
+            'what' => $without->what,
+            'stratum' => $without->stratum,
+            'date' => $without->date?->format('Y-m-d'),
+            'earliest' => $without->earliest?->format('Y-m-d'),
+            'latest' => $without->latest?->format('Y-m-d'),
+            'already_outside' => $without->alreadyOutside,
+            'certainty' => $without->certainty,
+        ];
+    }
+
+    /** @return array<string, mixed> the ledger, the checks of the readings and where the head stands */
+    public function explain(): array
+    {
+        $state = $this->trace->last()->state;
+        $strata = [];
+        foreach ($this->record->head->strata as $s => $stratum) {
+            $standing = [];
+            foreach (self::QUANTITIES as $quantity => $name) {
+                $standing[$name] = ['mean' => $state->value($s, $quantity), 'sd' => $state->sd($s, $quantity)];
+            }
+            $strata[] = [
+                'name' => $stratum->name,
+                'share' => $stratum->share,
+                'target' => [
+                    'moisture' => $stratum->targetMoisture(),
+                    'protein' => $stratum->targetProtein($this->record->head->proteinSensitive),
+                ],
+                'state' => $standing,
+                'probabilities' => CellProbabilities::ofStratum($state, $s),
+                'ledger' => array_map(static fn (LedgerLine $line): array => [
+                    'date' => $line->date->format('Y-m-d'),
+                    'kind' => $line->kind->value,
+                    'subject' => $line->subject,
+                    'source' => $line->source,
+                    'millionths' => array_combine(
+                        self::QUANTITIES,
+                        $line->amounts[$s] ?? array_fill(0, count(self::QUANTITIES), 0),
+                    ),
+                ], $this->trace->ledger),
+            ];
+        }
+
+        return [
+            'head' => $this->record->id,
+            'today' => $this->today->format('Y-m-d'),
+            'probabilities' => CellProbabilities::ofHead($state),
+            'strata' => $strata,
+            'length' => $this->length(),
+            'readings' => array_map(self::check(...), $this->trace->checks),
+        ];
+    }
+
+    /** @return array<string, string|float|bool> what a reading said beside what was expected */
+    private static function check(ReadingCheck $check): array
+    {
+        return [
+            'id' => $check->reading->id,
+            'date' => $check->reading->date->format('Y-m-d'),
+            'sign' => $check->measured->sign->value,
+            'value' => $check->measured->value,
+            'unit' => $check->measured->sign->unit(),
+            'means' => $check->measured->means,
+            'expected' => $check->expected,
+            'expected_sd' => $check->measured->sign->isCount()
+                ? $check->expectedSd * $check->expected
+                : $check->expectedSd,
+            'standard_deviations_apart' => $check->zScore,
+            'check_again' => $check->again,
+        ];
+    }
+
+    private function pace(): Pace
+    {
+        $since = $this->today->modify('-' . Pace::OVER_DAYS . ' days');
+
+        return Pace::of(
+            $this->record->head,
+            array_values(array_filter(
+                $this->record->washDaysUntil($this->today),
+                fn (WashDay $day): bool => $day->date >= $since,
+            )),
+            array_values(array_filter(
+                $this->record->readings,
+                fn (Reading $reading): bool => $reading->date >= $since && $reading->date <= $this->today,
+            )),
+        );
+    }
+
+    /**
+     * @return array<string, float|list<float>>|null what grew, was cut, kept and broken off, in mm; null with fewer
+     *     than two lengths
+     */
+    private function length(): ?array
+    {
+        $ring = $this->record->intake['ring_mm'] ?? null;
+        $length = RetainedLength::ofHistory(
+            array_values(array_filter(
+                $this->record->readings,
+                fn (Reading $reading): bool => $reading->date <= $this->today,
+            )),
+            $this->record->washDaysUntil($this->today),
+            CurlPattern::of(
+                is_numeric($ring) ? (float) $ring : null,
+                ($this->record->intake['bends_without_ring'] ?? false) === true,
+            ),
+        );
+
+        return $length === null ? null : [
+            'days' => $length->days,
+            'grown_mm' => $length->grownMm,
+            'trimmed_mm' => $length->trimmedMm,
+            'retained_mm' => $length->retainedMm,
+            'broken_mm' => $length->brokenMm(),
+            'broken_range_80_mm' => $length->brokenRangeMm(),
+            'breaks_off_probability' => $length->breaksOff(),
+        ];
+    }
+}

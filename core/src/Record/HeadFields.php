@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\StylingLoad;
+
+/** A head as it stands in a care record; null where something of it is wrong, which the problems then say. */
+final class HeadFields
+{
+    public static function read(RecordFields $fields, RecordProblems $problems): ?Head
+    {
+        $before = $problems->count();
+        $parts = ZoneFields::read($fields, $problems);
+        $hardness = $fields->has('hardness_mg_per_l')
+            ? $fields->number('hardness_mg_per_l', 100, 0, 1000, 'mg/L')
+            : $fields->nothing('hardness_mg_per_l');
+        $humidity = $fields->number('humidity_percent', 50, 0, 100, '%');
+        $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::NotMeasured);
+        $sensitive = $fields->boolean('protein_sensitive');
+        $sore = $fields->boolean('sore_scalp');
+        $swims = $fields->boolean('swims');
+        $redSign = $fields->boolean('red_sign');
+        $length = $fields->has('length_mm')
+            ? $fields->number('length_mm', 300, 10, 2000, 'mm')
+            : $fields->nothing('length_mm');
+        $sections = $fields->integer('sections', 4, 1, 12, 'sections');
+        $every = $fields->integer('wash_every_days', 7, 2, 35, 'days');
+        $limit = $fields->has('minutes_limit')
+            ? $fields->integer('minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes')
+            : $fields->nothing('minutes_limit');
+        $method = self::method($fields->object('method'));
+        if ($problems->count() > $before || $load === null) {
+            return null;
+        }
+
+        return new Head(
+            $parts,
+            $hardness,
+            $humidity,
+            $load,
+            $sensitive,
+            $sore,
+            $swims,
+            $length,
+            $sections,
+            $every,
+            $limit,
+            $method,
+            $redSign,
+        );
+    }
+
+    private static function method(RecordFields $fields): Method
+    {
+        $choices = [];
+        foreach (MethodQuestion::cases() as $question) {
+            $choice = $fields->string($question->value, $question->choices()[0]);
+            if (! in_array($choice, $question->choices(), true)) {
+                $fields->problem($question->value, 'choose one of ' . implode(', ', $question->choices()) . '.');
+                $choice = $question->choices()[0];
+            }
+            $choices[$question->value] = $choice;
+        }
+        $fields->nothingElse();
+
+        return new Method($choices);
+    }
+
+}

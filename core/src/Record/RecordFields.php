@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use BackedEnum;
+use DateTimeImmutable;
+use Nagomi\Core\Treatments\Calendar;
+
+/** One object of a record, read field by field; what is wrong is collected with its path and reading goes on. */
+final class RecordFields
+{
+    /** @var array<string, true> */
+    private array $asked = [];
+
+    /** @param array<mixed> $values */
+    public function __construct(
+        private readonly array $values,
+        public readonly string $path,
+        private readonly RecordProblems $problems,
+    ) {
+    }
+
+    public function at(string $name): string
+    {
+        return $this->path === '' ? $name : "{$this->path}.{$name}";
+    }
+
+    public function problem(string $name, string $sentence): void
+    {
+        $this->problems->add($name === '' ? $this->path : $this->at($name), $sentence);
+    }
+
+    private function value(string $name): mixed
+    {
+        $this->asked[$name] = true;
+
+        return $this->values[$name] ?? null;
+    }
+
+    public function string(string $name, string $default = '', int $most = 4000): string
+    {
+        $value = $this->value($name) ?? $default;
+        if (! is_string($value) || mb_strlen($value) > $most) {
+            $this->problem($name, "give a text of at most {$most} characters.");
+
+            return $default;
+        }
+
+        return $value;
+    }
+
+    public function id(string $name): string
+    {
+        $value = $this->value($name);
+        if (! is_string($value) || preg_match('/^[A-Za-z0-9._-]{1,64}$/', $value) !== 1) {
+            $this->problem($name, 'give 1 to 64 letters, digits, dots, dashes or underscores.');
+
+            return '';
+        }
+
+        return $value;
+    }
+
+    public function number(string $name, float $default, float $least, float $most, string $unit): float
+    {
+        $value = $this->value($name) ?? $default;
+        if ((! is_int($value) && ! is_float($value)) || is_nan((float) $value) || $value < $least || $value > $most) {
+            $this->problem($name, "give a number of {$least} to {$most} {$unit}.");
+
+            return $default;
+        }
+
+        return (float) $value;
+    }
+
+    public function integer(string $name, int $default, int $least, int $most, string $unit): int
+    {
+        $value = $this->value($name) ?? $default;
+        if (! is_int($value) || $value < $least || $value > $most) {
+            $this->problem($name, "give a whole number of {$least} to {$most} {$unit}.");
+
+            return $default;
+        }
+
+        return $value;
+    }
+
+    public function boolean(string $name, bool $default = false): bool
+    {
+        $value = $this->value($name) ?? $default;
+        if (! is_bool($value)) {
+            $this->problem($name, 'give true or false.');
+
+            return $default;
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param T|null          $default null: the field must be given
+     *
+     * @return T|null
+     */
+    public function choice(string $name, string $enum, ?BackedEnum $default = null): ?BackedEnum
+    {
+        $value = $this->value($name);
+        if ($value === null && $default !== null) {
+            return $default;
+        }
+        $case = is_string($value) ? $enum::tryFrom($value) : null;
+        if ($case === null) {
+            $this->problem(
+                $name,
+                'choose one of '
+                    . implode(
+                        ', ',
+                        array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()),
+                    )
+                    . '.',
+            );
+        }
+
+        return $case;
+    }
+
+    public function date(string $name): ?DateTimeImmutable
+    {
+        $value = $this->value($name);
+        $date = is_string($value) ? Calendar::day($value) : null;
+        if ($date === null || $date->format('Y') < '1990' || $date->format('Y') > '2100') {
+            $this->problem($name, 'give a day that exists, from 1990 to 2100, written as 2027-01-09.');
+
+            return null;
+        }
+
+        return $date;
+    }
+
+    /** Marks a field as one of the record's own, where it was looked at in another way. */
+    public function asked(string $name): void
+    {
+        $this->asked[$name] = true;
+    }
+
+    /** @return list<string> */
+    public function strings(string $name): array
+    {
+        $strings = [];
+        foreach ($this->items($name) as $i => $value) {
+            if (! is_string($value)) {
+                $this->problem("{$name}[{$i}]", 'give a text.');
+            }
+            $strings[] = is_string($value) ? $value : '';
+        }
+
+        return $strings;
+    }
+
+    /** @return list<DateTimeImmutable> */
+    public function dates(string $name): array
+    {
+        $dates = [];
+        foreach ($this->strings($name) as $i => $value) {
+            $date = Calendar::day($value);
+            if ($date === null) {
+                $this->problem("{$name}[{$i}]", 'give a day that exists, written as 2027-01-09.');
+            } else {
+                $dates[] = $date;
+            }
+        }
+
+        return $dates;
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+
+    public function has(string $name): bool
+    {
+        return ($this->values[$name] ?? null) !== null;
+    }
+
+    public function object(string $name): self
+    {
+        $value = $this->value($name) ?? [];
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+            $this->problem($name, 'give an object with named fields.');
+            $value = [];
+        }
+
+        return new self($value, $this->at($name), $this->problems);
+    }
+
+    /** Marks a field that may be null as asked for. */
+    public function nothing(string $name): null
+    {
+        $this->raw($name);
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    public function raw(string $name): array
+    {
+        $fields = $this->object($name);
+        $raw = [];
+        foreach ($fields->values as $key => $value) {
+            $raw[(string) $key] = $value;
+        }
+
+        return $raw;
+    }
+
+    /** @return list<self> */
+    public function objects(string $name): array
+    {
+        $objects = [];
+        foreach ($this->items($name) as $i => $value) {
+            if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+                $this->problem("{$name}[{$i}]", 'give an object with named fields.');
+                $value = [];
+            }
+            $objects[] = new self($value, $this->at("{$name}[{$i}]"), $this->problems);
+        }
+
+        return $objects;
+    }
+
+    /** @return list<mixed> */
+    public function items(string $name): array
+    {
+        $value = $this->value($name) ?? [];
+        if (! is_array($value) || ! array_is_list($value)) {
+            $this->problem($name, 'give a list.');
+
+            return [];
+        }
+
+        return $value;
+    }
+
+    /** Every field that was never asked for is named as unknown. */
+    public function nothingElse(): void
+    {
+        foreach (array_diff_key($this->values, $this->asked) as $name => $value) {
+            $this->problem((string) $name, 'is not a field of this record; leave it out.');
+        }
+    }
+}

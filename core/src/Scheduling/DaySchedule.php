@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Scheduling;
+
+use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Statistics\SeededRandom;
+
+/** A day as it was laid out: who is placed when, what is late, and when each is honestly through. */
+final class DaySchedule
+{
+    private const SEED = 6;
+
+    /** @var array<string, list<float>>|null finishes drawn, by sitting, sorted */
+    private ?array $drawn = null;
+
+    /**
+     * @param list<Appointment>          $sittings
+     * @param array<string, Placement> $placed by sitting; who found no place is left out
+     * @param bool                   $proved no better day exists; false: it is the best that was found in time
+     */
+    public function __construct(
+        public readonly SalonDay $day,
+        public readonly array $sittings,
+        public readonly array $placed,
+        public readonly bool $proved,
+    ) {
+    }
+
+    /** Minutes waited, weighed by what they cost; who finds no place costs far more than any wait. */
+    public function cost(): float
+    {
+        return array_sum(array_map(
+            static fn (Placement $placing): float => $placing->cost,
+            $this->placed,
+        )) + SchedulingParameters::COST_OF_NO_PLACE * count($this->without());
+    }
+
+    /** @return list<string> who finds no place in the day */
+    public function without(): array
+    {
+        return array_values(array_filter(
+            array_map(static fn (Appointment $sitting): string => $sitting->key, $this->sittings),
+            fn (string $key): bool => ! isset($this->placed[$key]),
+        ));
+    }
+
+    /** Minutes a sitting begins after what was promised. */
+    public function lateMinutes(string $key): int
+    {
+        foreach ($this->sittings as $sitting) {
+            if ($sitting->key === $key && isset($this->placed[$key])) {
+                return $sitting->promised === null ? 0 : $sitting->waited($this->placed[$key]->start());
+            }
+        }
+
+        return 0;
+    }
+
+    /** @return list<string> promises this day does not keep, by more than a client would shrug at */
+    public function brokenPromises(): array
+    {
+        return array_values(array_filter(
+            array_map('strval', array_keys($this->placed)),
+            fn (string $key): bool => $this->lateMinutes($key) >= SchedulingParameters::LATE_FROM_MINUTES,
+        ));
+    }
+
+    /**
+     * @return array{
+     *     p10: int, p50: int, p90: int,
+     * } minute of the day a sitting is through, every stretch taking as long as such stretches do
+     */
+    public function finish(string $key): array
+    {
+        $finishes = $this->drawn()[$key] ?? [];
+        $at = static fn (float $share): int => $finishes === []
+            ? 0
+            : (int) round($finishes[(int) round($share * (count($finishes) - 1))]);
+
+        return ['p10' => $at(0.1), 'p50' => $at(0.5), 'p90' => $at(0.9)];
+    }
+
+    /** How likely a sitting is through by a minute of the day, 0 to 1. */
+    public function through(string $key, int $by): float
+    {
+        $finishes = $this->drawn()[$key] ?? [];
+
+        return $finishes === []
+            ? 0.0
+            : count(array_filter($finishes, static fn (float $finish): bool => $finish <= $by)) / count($finishes);
+    }
+
+    /** @return array<string, list<float>> */
+    private function drawn(): array
+    {
+        if ($this->drawn !== null) {
+            return $this->drawn;
+        }
+        $pieces = $this->pieces();
+        $chance = new SeededRandom(self::SEED);
+        $drawn = [];
+        for ($draw = 0; $draw < SchedulingParameters::DRAWS; $draw++) {
+            $free = $ready = [];
+            foreach ($pieces as [$planned, $key, $hands, $stretch, $isFirst]) {
+                // Nobody begins before she was told to come; after that everything goes on as soon as hands and hair
+                // are ready.
+                $start = max($free[$hands] ?? 0.0, $isFirst ? (float) $planned : $ready[$key]);
+                $free[$hands] = $start + $stretch->handsMinutes * exp($stretch->spread * $chance->normal());
+                $ready[$key] = $free[$hands] + (
+                    $stretch->waitingSpread > 0
+                        ? $stretch->waitingMinutes * exp($stretch->waitingSpread * $chance->normal())
+                        : $stretch->waitingMinutes
+                );
+            }
+            foreach ($ready as $key => $finish) {
+                $drawn[$key][] = $finish;
+            }
+        }
+
+        return $this->drawn = array_map(static function (array $finishes): array {
+            sort($finishes);
+
+            return $finishes;
+        }, $drawn);
+    }
+
+    /**
+     * @return list<array{
+     *     int, string, string, WorkSegment, bool,
+     * }> every stretch in the order the day was laid out in: its minute, whose head, whose hands, and whether it is the
+     * first of that head
+     */
+    private function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->sittings as $sitting) {
+            foreach (isset($this->placed[$sitting->key]) ? $sitting->stretches : [] as $i => $stretch) {
+                $placing = $this->placed[$sitting->key];
+                $pieces[] = [$placing->starts[$i], $sitting->key, $placing->hands, $stretch, $i === 0];
+            }
+        }
+        usort($pieces, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $pieces;
+    }
+}

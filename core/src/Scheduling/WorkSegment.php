@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Scheduling;
+
+use InvalidArgumentException;
+
+/** Hands on a head without a break, and what goes on by itself afterwards while the hands are free. */
+final readonly class WorkSegment
+{
+    /**
+     * @param float $handsMinutes   more than 0
+     * @param float $waitingMinutes 0 or more
+     * @param float $spread         of the logarithm of the hands' minutes
+     * @param float $waitingSpread  of the logarithm of the waiting minutes; 0 where the clock decides
+     *
+     * @throws InvalidArgumentException for minutes out of range
+     */
+    public function __construct(
+        public float $handsMinutes,
+        public float $waitingMinutes = 0.0,
+        public float $spread = 0.2,
+        public float $waitingSpread = 0.0,
+    ) {
+        if (
+            is_nan($handsMinutes + $waitingMinutes)
+                || $handsMinutes <= 0
+                || $waitingMinutes < 0
+                || $handsMinutes + $waitingMinutes > 1440
+        ) {
+            throw new InvalidArgumentException(
+                'A stretch: more than 0 minutes of hands, and 0 or more of waiting, within a day.',
+            );
+        }
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Treatments;
+
+use InvalidArgumentException;
+
+/** One step of a wash day: what was done, for how long, with heat or without. */
+final readonly class Step
+{
+    public const LEAST_MINUTES = 0.5;
+    public const MOST_MINUTES = 720.0;
+    public const MOST_PASSES = 3;
+
+    /**
+     * @param float|null  $minutes     contact time in minutes, 0.5 to 720
+     * @param int         $passes      passes of a cleanse, 1 to 3
+     * @param string|null $how         pre-wash: oil, conditioner or mix; detangling: see Model::DETANGLING_STATE_WEAR;
+     * heat tool: medium or high; swim: pool or sea; up-style (braids, twists, a bun): loose or tight
+     * @param string|null $tool        detangling: fingers, comb or brush
+     * @param float|null  $millimetres trim: length cut, 0 to 1000 mm
+     *
+     * @throws InvalidArgumentException where a value is missing or outside its range
+     */
+    public function __construct(
+        public StepKind $kind,
+        public ?float $minutes = null,
+        public bool $heat = false,
+        public ?CleanseKind $cleanse = null,
+        public int $passes = 1,
+        public ?string $how = null,
+        public ?string $tool = null,
+        public ?float $millimetres = null,
+        public ?string $product = null,
+    ) {
+        $this->checkMinutesAndPasses();
+        $this->checkHow();
+        $this->checkToolAndCut();
+    }
+
+    /** @throws InvalidArgumentException */
+    private function checkMinutesAndPasses(): void
+    {
+        [$kind, $minutes] = [$this->kind, $this->minutes];
+        if ($minutes === null && $kind->needsMinutes()) {
+            throw new InvalidArgumentException("Minutes: say how long the {$kind->value} took, 0.5 to 720 minutes.");
+        }
+        if (
+            $minutes !== null && (is_nan($minutes) || $minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES)
+        ) {
+            throw new InvalidArgumentException('Minutes: give 0.5 to 720 minutes.');
+        }
+        if ($this->passes < 1 || $this->passes > self::MOST_PASSES) {
+            throw new InvalidArgumentException('Passes: give 1 to 3.');
+        }
+        if (($this->cleanse !== null) !== ($kind === StepKind::Cleanse)) {
+            throw new InvalidArgumentException('Cleanse: a cleansing step, and no other, says what it cleansed with.');
+        }
+    }
+
+    /** @throws InvalidArgumentException */
+    private function checkHow(): void
+    {
+        $hows = match ($this->kind) {
+            StepKind::PreWash => ['oil', 'conditioner', 'mix'],
+            StepKind::Detangle => ['wet-with-slip', 'wet-without', 'dry-with-oil', 'dry-without'],
+            StepKind::HeatTool => ['medium', 'high'],
+            StepKind::Swim => ['pool', 'sea'],
+            StepKind::UpStyle => ['loose', 'tight'],
+            default => [],
+        };
+        if ($hows !== [] ? ! in_array($this->how, $hows, true) : $this->how !== null) {
+            throw new InvalidArgumentException(
+                'How: '
+                    . (
+                        $hows === []
+                            ? "leave it out for {$this->kind->value}."
+                            : 'choose one of ' . implode(', ', $hows) . '.'
+                    ),
+            );
+        }
+    }
+
+    /** @throws InvalidArgumentException */
+    private function checkToolAndCut(): void
+    {
+        [$kind, $tool, $millimetres] = [$this->kind, $this->tool, $this->millimetres];
+        if ($kind === StepKind::Detangle ? ! in_array($tool, ['fingers', 'comb', 'brush'], true) : $tool !== null) {
+            throw new InvalidArgumentException(
+                'Tool: choose fingers, comb or brush for detangling, and leave it out elsewhere.',
+            );
+        }
+        if (
+            $kind === StepKind::Trim
+                ? $millimetres === null || is_nan($millimetres) || $millimetres < 0.5 || $millimetres > 1000
+                : $millimetres !== null
+        ) {
+            throw new InvalidArgumentException(
+                'Millimetres: say how much a trim cut, 0.5 to 1000 mm, and leave it out elsewhere.',
+            );
+        }
+    }
+
+    public static function preWash(string $with, float $minutes): self
+    {
+        return new self(StepKind::PreWash, $minutes, how: $with);
+    }
+
+    public static function cleanse(CleanseKind $kind, int $passes = 1): self
+    {
+        return new self(StepKind::Cleanse, cleanse: $kind, passes: $passes);
+    }
+
+    public static function mildProtein(float $minutes): self
+    {
+        return new self(StepKind::MildProtein, $minutes);
+    }
+
+    public static function strongProtein(float $minutes): self
+    {
+        return new self(StepKind::StrongProtein, $minutes);
+    }
+
+    public static function conditioner(float $minutes): self
+    {
+        return new self(StepKind::Conditioner, $minutes);
+    }
+
+    public static function mask(float $minutes, bool $heat = false): self
+    {
+        return new self(StepKind::Mask, $minutes, $heat);
+    }
+
+    public static function leaveIn(): self
+    {
+        return new self(StepKind::LeaveIn);
+    }
+
+    public static function seal(): self
+    {
+        return new self(StepKind::Seal);
+    }
+
+    public static function detangle(float $minutes, string $tool, string $state): self
+    {
+        return new self(StepKind::Detangle, $minutes, how: $state, tool: $tool);
+    }
+}

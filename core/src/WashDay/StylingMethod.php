@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\WashDay;
+
+use Nagomi\Core\Parameters\WashDayParameters;
+
+/** How the hair is styled at the end of a wash day. */
+enum StylingMethod: string
+{
+    case Rake = 'rake';
+    case Coils = 'coils';
+    case Twists = 'twists';
+    case Braids = 'braids';
+    case Knots = 'knots';
+
+    public function minutesASection(): float
+    {
+        return WashDayParameters::STYLE_MINUTES_A_SECTION[$this->value];
+    }
+
+    /** Stays in for weeks and has to be taken down in time. */
+    public function protects(): bool
+    {
+        return $this === self::Twists || $this === self::Braids || $this === self::Knots;
+    }
+}

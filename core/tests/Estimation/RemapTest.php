@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+
+/** @return list<ZonePart> new growth of medium porosity on bleached lengths */
+
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\LedgerKind;
+use Nagomi\Core\Estimation\LedgerLine;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Estimation\StrataTransition;
+use Nagomi\Core\Head\Part;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Statistics\Cholesky;
+use Nagomi\Core\Tests\Support\Make;
+
+function grownOut(): array
+{
+    $parts = [];
+    foreach (Zone::cases() as $zone) {
+        $parts[] = new ZonePart($zone, Part::Root, Porosity::Medium, StrandDiameter::Medium);
+        $parts[] = new ZonePart($zone, Part::Length, Porosity::High, StrandDiameter::Medium, true);
+    }
+
+    return $parts;
+}
+
+it('changes nothing where the zones stay as they were', function (): void {
+    $head = Make::head(lowZones: [Zone::Crown]);
+    $state = KalmanFilter::follow($head, [], Make::fiveReadings('2026-02-23'), Make::day())->last()->state;
+    $carried = StrataTransition::carried($state, $head);
+    expect($carried->mean)->toEqual($state->mean)->and($carried->covariance)->toEqual($state->covariance);
+});
+
+it('carries a stratum over by the hair it shares with the new ones', function (): void {
+    $before = Make::head(Porosity::High);
+    $after = $before->withZones(grownOut());
+    $state = KalmanFilter::follow($before, [], Make::fiveReadings('2026-02-23'), Make::day())->last()->state;
+    $carried = StrataTransition::carried($state, $after);
+    expect($after->strata)->toHaveCount(2);
+    foreach ([0, 1] as $s) {
+        expect($carried->value($s, StateLayout::MOISTURE))->toEqualWithDelta(
+            $state->value(0, StateLayout::MOISTURE),
+            1e-12,
+        )
+            ->and($carried->sd($s, StateLayout::PROTEIN))->toEqualWithDelta($state->sd(0, StateLayout::PROTEIN), 1e-12);
+    }
+    // Back again: the mean of both by their share of the hair.
+    $mean = $carried->mean;
+    $mean[$carried->layout->of(0, StateLayout::MOISTURE)] = 70.0;
+    $mean[$carried->layout->of(1, StateLayout::MOISTURE)] = 40.0;
+    $back = StrataTransition::carried(
+        new Nagomi\Core\Estimation\State($carried->layout, $mean, $carried->covariance),
+        $before,
+    );
+    expect($back->value(0, StateLayout::MOISTURE))->toEqualWithDelta(
+        $after->strata[0]->share * 70 + $after->strata[1]->share * 40,
+        1e-9,
+    );
+});
+
+it('follows a head whose zones were sorted anew, its ledger summing to the state all the way', function (): void {
+    $head = Make::head(Porosity::High)->withZones(grownOut());
+    $washDays = [Make::washDay('2026-01-05', Make::usualWash()), Make::washDay('2026-02-23', Make::usualWash())];
+    $history = new HeadHistory($head, $washDays, [
+        ...Make::fiveReadings('2026-01-19'), ...Make::fiveReadings('2026-02-16'),
+    ], [new StrataTransition(Make::day('2026-02-02'), Make::head(Porosity::High)->zoneParts)]);
+    $trace = KalmanFilter::through($history, Make::day());
+    expect($trace->points[0]->state->layout->strata)->toBe(1)->and($trace->last()->state->layout->strata)->toBe(2);
+    expect(array_filter(
+        $trace->ledger,
+        fn (LedgerLine $line): bool => $line->kind === LedgerKind::Remap,
+    ))->toHaveCount(1);
+    foreach ([0, 1] as $s) {
+        foreach (
+            [
+                StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN,
+                StateLayout::WEAR,
+            ] as $quantity
+        ) {
+            $sum = array_sum(array_map(
+                fn (LedgerLine $line): int => $line->amounts[$s][$quantity] ?? 0,
+                $trace->ledger,
+            ));
+            expect($sum)->toBe((int) round($trace->last()->state->value($s, $quantity) * LedgerLine::MILLIONTHS));
+        }
+    }
+    // What was learned of the head stays learned.
+    expect($trace->last()->state->mean[$trace->last()->state->layout->moistureFading])->not->toBe(0.0);
+    expect(new Cholesky($trace->last()->state->covariance))->not->toBeNull();
+});
+
+it('gives new growth beside an old length what the zone was', function (): void {
+    $before = Make::head(Porosity::High, [Zone::Crown]);
+    $parts = [...$before->zoneParts, new ZonePart(Zone::Crown, Part::Root, Porosity::Medium, StrandDiameter::Medium)];
+    $after = $before->withZones($parts);
+    $state = KalmanFilter::follow(
+        $before,
+        [],
+        [Make::reading('2026-03-02', 'dryness', ['points' => 9], zone: Zone::Crown)],
+        Make::day(),
+    )->last()->state;
+    $carried = StrataTransition::carried($state, $after);
+    $root = array_key_first(array_filter(
+        $after->strata,
+        fn ($stratum): bool => $stratum->porosity === Porosity::Medium,
+    ));
+    $crown = array_key_first(array_filter(
+        $before->strata,
+        fn ($stratum): bool => $stratum->porosity === Porosity::Low,
+    ));
+    expect($carried->value($root, StateLayout::MOISTURE))->toEqualWithDelta(
+        $state->value($crown, StateLayout::MOISTURE),
+        1e-9,
+    );
+});

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+
+/** F·P·Fᵀ + Σ noise, multiplied out in full. */
+
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\Prior;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Statistics\Cholesky;
+use Nagomi\Core\Tests\Support\Make;
+
+function multiplied(State $state, array $slopes, array $noise): array
+{
+    $size = $state->layout->size;
+    $f = [];
+    for ($i = 0; $i < $size; $i++) {
+        for ($j = 0; $j < $size; $j++) {
+            $f[$i][$j] = isset($slopes[$i]) ? ($slopes[$i][$j] ?? 0.0) : ($i === $j ? 1.0 : 0.0);
+        }
+    }
+    $result = [];
+    for ($i = 0; $i < $size; $i++) {
+        for ($j = 0; $j < $size; $j++) {
+            $sum = 0.0;
+            for ($k = 0; $k < $size; $k++) {
+                for ($l = 0; $l < $size; $l++) {
+                    $sum += $f[$i][$k] * $state->covariance[$k][$l] * $f[$j][$l];
+                }
+            }
+            foreach ($noise as $source) {
+                $sum += ($source[$i] ?? 0.0) * ($source[$j] ?? 0.0);
+            }
+            $result[$i][$j] = $sum;
+        }
+    }
+
+    return $result;
+}
+
+it('moves its covariance as F·P·Fᵀ plus noise does, multiplied out', function (array $slopes, array $noise): void {
+    $state = KalmanFilter::follow(
+        Make::head(lowZones: [Zone::Crown]),
+        [Make::washDay('2026-02-02', Make::usualWash())],
+        Make::fiveReadings('2026-02-16'),
+        Make::day(),
+    )->last()->state;
+    $moved = $state->moved($state->mean, $slopes, $noise);
+    foreach (multiplied($state, $slopes, $noise) as $i => $row) {
+        foreach ($row as $j => $value) {
+            expect($moved->covariance[$i][$j])->toEqualWithDelta($value, 1e-9);
+            expect($moved->covariance[$i][$j])->toBe($moved->covariance[$j][$i]);
+        }
+    }
+})->with([
+    'nothing' => [[], []],
+    'noise alone' => [[], [[0 => 2.0, 5 => -1.0]]],
+    'one diagonal' => [[2 => [2 => 0.3]], []],
+    'one with its neighbours' => [[0 => [0 => 0.9, 2 => -0.1, 3 => -0.1, 12 => 4.0]], [[0 => 3.0]]],
+    'two that meet' => [[0 => [0 => 0.8, 10 => -2.0], 5 => [5 => 0.7, 10 => -3.0]], [[0 => 1.0, 5 => 1.0], [1 => 0.2]]],
+    'many' => [
+        [0 => [0 => 0.8, 2 => 0.1], 2 => [2 => 0.3], 4 => [4 => 0.99], 6 => [6 => 0.95, 11 => -1.0], 8 => [8 => 0.35]],
+        [[0 => 1.0], [6 => 0.5, 1 => 0.5]],
+    ],
+]);
+
+it('makes room for signs without touching what is known, and gives it up again', function (): void {
+    $state = Prior::of(Make::head());
+    $wider = $state->withSigns([Sign::Dryness, Sign::Frizz]);
+    expect($wider->layout->size)->toBe($state->layout->size + 2)
+        ->and($wider->withSigns([Sign::Frizz]))->toBe($wider)
+        ->and(
+            $wider->covariance[$wider->layout->offset(Sign::Frizz)][$wider->layout->offset(Sign::Frizz)],
+        )->toEqualWithDelta(Prior::offsetSd(Sign::Frizz) ** 2, 1e-12)
+        ->and($wider->withoutSigns()->mean)->toEqual($state->mean)
+        ->and($wider->withoutSigns()->covariance)->toEqual($state->covariance);
+    expect(fn () => $state->layout->offset(Sign::Dryness))->toThrow(OutOfBoundsException::class);
+});
+
+it('takes the numbers along to a head in other circumstances', function (): void {
+    $state = Prior::of(Make::head());
+    $other = $state->under(Make::head(hardness: 300));
+    expect($other->layout->head->hardnessMgPerL)->toBe(300.0)->and($other->mean)->toBe($state->mean);
+});
+
+it('gives the sd of a sum with its covariance', function (): void {
+    $state = Prior::of(Make::head());
+    $covariance = $state->covariance;
+    $washable = $state->layout->of(0, StateLayout::WASHABLE);
+    $stubborn = $state->layout->of(0, StateLayout::STUBBORN);
+    $covariance[$washable][$stubborn] = $covariance[$stubborn][$washable] = -60.0;
+    $correlated = new State($state->layout, $state->mean, $covariance);
+    expect($correlated->buildUpSd(0) ** 2)
+        ->toEqualWithDelta(81 + 81 - 120, 1e-9)
+        ->and($correlated->buildUp(0))
+        ->toBe($state->mean[$washable] + $state->mean[$stubborn]);
+});
+
+it('inverts what it solves', function (): void {
+    $matrix = [[4.0, 1.2, -0.5], [1.2, 3.0, 0.4], [-0.5, 0.4, 2.0]];
+    $inverse = (new Cholesky($matrix))->inverse();
+    foreach ($matrix as $i => $row) {
+        foreach (array_keys($matrix) as $j) {
+            $sum = 0.0;
+            foreach ($row as $k => $value) {
+                $sum += $value * $inverse[$k][$j];
+            }
+            expect($sum)->toEqualWithDelta($i === $j ? 1.0 : 0.0, 1e-12);
+            expect($inverse[$i][$j])->toBe($inverse[$j][$i]);
+        }
+    }
+    expect(fn () => new Cholesky([[1.0, 2.0], [2.0, 1.0]]))->toThrow(InvalidArgumentException::class);
+});

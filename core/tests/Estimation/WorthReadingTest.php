@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+
+/** Minutes of the tests that can be taken before cleansing. */
+
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Estimation\TestSelection;
+use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Test;
+use Nagomi\Core\Readings\TestCatalogue;
+use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Validation\SimulatedLife;
+
+function testsBefore(): array
+{
+    $tests = array_filter(
+        TestCatalogue::tests(),
+        fn (Test $test): bool => in_array(Moment::BeforeCleansing, $test->moments(), true),
+    );
+
+    return array_intersect_key(ReadingParameters::TEST_MINUTES, $tests);
+}
+
+it('takes first what narrows most for each minute, within the minutes there are', function (): void {
+    $state = KalmanFilter::follow(
+        Make::head(),
+        [Make::washDay('2026-02-02', Make::usualWash())],
+        Make::fiveReadings('2026-02-02'),
+        Make::day(),
+    )->last()->state;
+    $order = TestSelection::order($state, testsBefore(), 6.0);
+    expect($order)->not->toBeEmpty()->and(array_sum(array_column($order, 'minutes')))->toBeLessThanOrEqual(6.0);
+    foreach ($order as $i => $step) {
+        expect($step['after'])->toBeLessThanOrEqual($step['before']);
+        if ($i > 0) {
+            expect($step['before'])->toEqualWithDelta($order[$i - 1]['after'], 1e-9);
+        }
+    }
+    $gains = array_map(
+        fn (array $step): float => ($step['before'] ** 2 - $step['after'] ** 2) / $step['minutes'],
+        $order,
+    );
+    expect($gains[0])->toBe(max($gains));
+    // What says nothing of the balance is never asked for its sake.
+    expect(array_column($order, 'test'))->not->toContain('length')->not->toContain('scalp');
+});
+
+it('asks for what the doubt is about', function (): void {
+    $state = Make::atTarget(Make::head())->state;
+    $doubtful = function (int $quantity) use ($state): array {
+        $covariance = $state->covariance;
+        foreach (
+            [
+                StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN,
+                StateLayout::WEAR,
+            ] as $i
+        ) {
+            $covariance[$i][$i] = $i === $quantity ? 144.0 : 1.0;
+        }
+
+        return array_column(
+            TestSelection::order(
+                new Nagomi\Core\Estimation\State($state->layout, $state->mean, $covariance),
+                testsBefore(),
+                0.6,
+            ),
+            'test',
+        );
+    };
+    expect(array_slice($doubtful(StateLayout::MOISTURE), 0, 2))->toContain('dryness')
+        ->and($doubtful(StateLayout::PROTEIN))->toContain('curl-memory')->not->toContain('dryness');
+});
+
+it('names the test that says most of one reserve', function (): void {
+    $state = KalmanFilter::follow(Make::head(), [], [], Make::day())->last()->state;
+    expect(TestSelection::bestFor(
+        $state,
+        ['dryness' => 0.2, 'curl-memory' => 0.2],
+        StateLayout::MOISTURE,
+    ))->toBe('dryness')
+        ->and(TestSelection::bestFor(
+            $state,
+            ['dryness' => 0.2, 'curl-memory' => 0.2],
+            StateLayout::PROTEIN,
+        ))->toBe('curl-memory')
+        ->and(TestSelection::bestFor($state, ['length' => 0.2], StateLayout::PROTEIN))->toBeNull();
+});
+
+it('narrows virtual heads faster for each minute than the fixed order of the Bench', function (): void {
+    $chosen = $fixed = 0.0;
+    foreach (range(1, 24) as $seed) {
+        $life = SimulatedLife::live($seed, 100);
+        $state = KalmanFilter::through($life->history(), $life->from->modify('+99 days'))->last()->state;
+        $minutes = 3.0;
+        $order = TestSelection::order($state, testsBefore(), $minutes);
+        $chosen += end($order)['after'];
+        $left = $minutes;
+        $narrowed = $state->withSigns(Nagomi\Core\Readings\Sign::cases());
+        foreach (testsBefore() as $test => $takes) {
+            if ($takes <= $left) {
+                $narrowed = TestSelection::narrowed($narrowed, $test);
+                $left -= $takes;
+            }
+        }
+        $fixed += TestSelection::doubt($narrowed);
+    }
+    expect($chosen)->toBeLessThan(0.99 * $fixed);
+});

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Planning\PlanChange;
+use Nagomi\Core\Planning\WhatIf;
+use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\StepKind;
+
+function known(?Nagomi\Core\Head\Head $head = null): Snapshot
+{
+    return KalmanFilter::follow($head ?? Make::head(), [Make::washDay('2026-02-23', Make::usualWash())], [
+        ...Make::fiveReadings('2026-02-09'), ...Make::fiveReadings('2026-02-23'),
+    ], Make::day())->last();
+}
+
+/** @param list<Snapshot> $forecast */
+function lastOf(array $forecast): Snapshot
+{
+    return $forecast[count($forecast) - 1];
+}
+
+it('leaves masks out and says what that costs the balance', function (): void {
+    $whatIf = WhatIf::of(known(), [], PlanChange::NoMask);
+    expect($whatIf->changed->daysOutOfBand)->toBeGreaterThan($whatIf->asPlanned->daysOutOfBand + 10)
+        ->and($whatIf->changed->minutes)->toBeLessThan($whatIf->asPlanned->minutes)
+        ->and($whatIf->changed->cost)->toBeGreaterThan($whatIf->asPlanned->cost)
+        ->and(lastOf($whatIf->changed->forecast)->state->value(0, StateLayout::MOISTURE))->toBeLessThan(45.0);
+    foreach ($whatIf->changed->choices as $choice) {
+        expect($choice->masks())->toBeFalse()->and($choice->protein)->not->toBe(StepKind::StrongProtein);
+    }
+});
+
+it('leaves protein out and lets protein fade', function (): void {
+    $whatIf = WhatIf::of(known(), [], PlanChange::NoProtein);
+    expect(lastOf($whatIf->changed->forecast)->state->value(0, StateLayout::PROTEIN))->toBeLessThan(
+        lastOf($whatIf->asPlanned->forecast)->state->value(0, StateLayout::PROTEIN) - 5,
+    )
+        ->and(array_filter($whatIf->changed->choices, fn ($choice): bool => $choice->protein !== null))->toBe([]);
+});
+
+it('plans anew round another rhythm', function (): void {
+    $whatIf = WhatIf::of(known(), [], PlanChange::WashEvery, 14);
+    expect(count($whatIf->changed->washDays))->toBeLessThan(count($whatIf->asPlanned->washDays))
+        ->and($whatIf->changed->minutes)->toBeLessThan($whatIf->asPlanned->minutes);
+    foreach (array_slice($whatIf->changed->washDays, 1) as $i => $day) {
+        expect($day - $whatIf->changed->washDays[$i])->toBe(14);
+    }
+});
+
+it('needs less clarifying in softer water, and gains from heat on low porosity', function (): void {
+    $hard = Make::head(hardness: 350);
+    $softer = WhatIf::of(known($hard), [], PlanChange::Hardness, 20);
+    $clarifies = fn (array $choices): int => count(array_filter(
+        $choices,
+        fn ($choice): bool => $choice->cleanse->clarifies(),
+    ));
+    expect($clarifies($softer->changed->choices))->toBeLessThan($clarifies($softer->asPlanned->choices));
+
+    $low = Make::head(Porosity::Low);
+    $heat = WhatIf::of(known($low), [], PlanChange::MaskHeat);
+    expect($heat->changed->cost)->toBeLessThan($heat->asPlanned->cost);
+});
+
+it('turns a method round and round again', function (): void {
+    $head = Make::head(method: new Method());
+    $without = PlanChange::Seal->of($head);
+    expect($without->method->says(MethodQuestion::Oils, 'none'))->toBeTrue()
+        ->and(PlanChange::Seal->of($without)->method->choices)->toBe($head->method->choices)
+        ->and(PlanChange::PreWash->of($head)->method->says(MethodQuestion::PreWash, 'oil'))->toBeTrue()
+        ->and(PlanChange::Seal->of($head)->strata)->toEqual($head->strata);
+});
+
+it('changes nothing but the one thing', function (): void {
+    $head = Make::head();
+    foreach (
+        [
+            [PlanChange::Humidity, 70.0, 'humidityPercent'],
+            [PlanChange::Hardness, 33.0, 'hardnessMgPerL'],
+            [PlanChange::WashEvery, 10.0, 'washEveryDays'],
+            [PlanChange::MinutesLimit, 90.0, 'minutesLimit'],
+        ] as [$change, $number, $field]
+    ) {
+        $other = $change->of($head, $number);
+        expect((float) $other->{$field})->toBe($number);
+        foreach (
+            [
+                'humidityPercent', 'hardnessMgPerL', 'washEveryDays', 'minutesLimit', 'lengthMm', 'sections', 'swims',
+                'soreScalp',
+            ] as $same
+        ) {
+            if ($same !== $field) {
+                expect($other->{$same})->toBe($head->{$same});
+            }
+        }
+    }
+});
+
+it('refuses a number outside its range, or none', function (
+    PlanChange $change,
+    ?float $number,
+    string $sentence,
+): void {
+    expect(fn () => WhatIf::of(known(), [], $change, $number))->toThrow(InvalidArgumentException::class, $sentence);
+})->with([
+    [PlanChange::WashEvery, null, 'Type a number of days'],
+    [PlanChange::WashEvery, 90.0, '2 to 35'],
+    [PlanChange::WashEvery, 7.5, 'whole number'],
+    [PlanChange::Humidity, 140.0, '0 to 100'],
+    [PlanChange::Hardness, -3.0, '0 to 1000'],
+    [PlanChange::MinutesLimit, 5.0, '10 to 480'],
+]);

@@ -1,0 +1,22 @@
+// Times as a screen shows them.
+
+/** @returns {string} minutes and seconds, "4:07"; the sign is left to the words beside it */
+export const face = (seconds) => `${Math.floor(Math.abs(seconds) / 60)}:${String(Math.floor(Math.abs(seconds) % 60)).padStart(2, '0')}`;
+
+/** @returns {string} the day it is where the device is, "2027-01-09" */
+export const today = (now = new Date()) => [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+
+/** A tone and a shake when a time is up; a tablet without either still shows it. */
+export const chime = (pitch = 523, seconds = 0.6) => {
+    navigator.vibrate?.([300, 150, 300]);
+    try {
+        const audio = new AudioContext();
+        const tone = audio.createOscillator();
+        tone.connect(audio.destination);
+        tone.frequency.value = pitch;
+        tone.start();
+        tone.stop(audio.currentTime + seconds);
+    } catch {
+        // No sound here.
+    }
+};

@@ -1,0 +1,56 @@
+<x-layout :title="'Head map of ' . $head->name" :head="$head">
+    <x-slot:scripts><script type="module" src="{{ asset('js/screens/hair-tests.js') }}"></script><script type="module" src="{{ asset('js/screens/hair-test-zones.js') }}"></script></x-slot:scripts>
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>On the head map</h1><p class="lead">{{ ucfirst(__("nagomi.moments.{$moment}")) }}: tap a zone, read it, go on to the next.</p></div></header>
+    <nav class="filters" aria-label="What is measured">
+        @foreach ($tests as $one)
+            <a @class(['button', 'is-strong' => $one === $name]) href="{{ route('clients.hair-tests.zones', [$head, 'moment' => $moment, 'test' => $one]) }}" @if ($one === $name) aria-current="true" @endif>{{ lcfirst(__("nagomi.tests.{$one}")) }}</a>
+        @endforeach
+    </nav>
+    <form method="post" action="{{ route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests by-zone" data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}" data-draft="{{ $head->id }} {{ $moment }} {{ $name }} by zone"
+          data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
+        <x-act/>
+        <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>
+        <p class="said" data-sent hidden role="status"></p>
+        <input type="hidden" name="moment" value="{{ $moment }}">
+        <input type="hidden" name="visit" value="{{ old('visit', $visit) }}">
+        @foreach ($units as $kind => $unit)<input type="hidden" name="unit[{{ $kind }}]" value="{{ $unit }}">@endforeach
+        @if ($errors->isNotEmpty())
+            @foreach (session('asked', []) as $mark)<input type="hidden" name="asked[]" value="{{ $mark }}">@endforeach
+        @endif
+        <figure class="head-map is-large">
+            <svg viewBox="0 0 {{ $map::WIDTH }} {{ $map::HEIGHT }}" role="group" aria-label="Head map, seen from above and behind: choose a zone">
+                @foreach ($map->zones as $zone)
+                    <a href="#zone-{{ $zone['zone'] }}" class="zone zone-{{ $zone['value'] }}" data-zone="{{ $zone['zone'] }}" aria-label="{{ $zone['says'] }}">
+                        <path d="{{ $zone['path'] }}"/>
+                        <text x="{{ $zone['x'] }}" y="{{ $zone['y'] - ($zone['shows'] === '' ? 0 : 6) }}" class="zone-name">{{ __("nagomi.zones.{$zone['zone']}") }}</text>
+                        @if ($zone['shows'] !== '')<text x="{{ $zone['x'] }}" y="{{ $zone['y'] + 8 }}" class="zone-value">{{ $zone['shows'] }}</text>@endif
+                    </a>
+                @endforeach
+            </svg>
+            <figcaption class="legend">@if ($last === [])<span>Nothing of this was read by zone yet.</span>@else<span>last read, in {{ $unit }}; the darker, the more</span><span>thick edge: filled in now</span>@endif</figcaption>
+        </figure>
+        <div class="zone-panels">
+            @foreach ($map->zones as $zone)
+                <section id="zone-{{ $zone['zone'] }}" data-zone-panel="{{ $zone['zone'] }}" tabindex="-1">
+                    <h2>{{ ucfirst(__("nagomi.zones.{$zone['zone']}")) }} <span class="reason">{{ isset($last[$zone['zone']]) ? 'last ' . str_replace('-', '−', (string) $last[$zone['zone']]['value']) . ' ' . $unit . ' on ' . $last[$zone['zone']]['date'] : 'not read yet' }}</span></h2>
+                    @if ($scalp)
+                        <p class="how">{{ __('nagomi.hows.scalp') }}</p>
+                        <x-points :name="'raw[scalp][flakes_' . $zone['zone'] . ']'" label="Flakes that cling, 0 to 10" :from="0" :to="10"/>
+                    @else
+                        <div class="test" data-test="{{ $name }}">@includeFirst(["hair-tests.tests.{$name}", 'hair-tests.tests.any'], ['prefix' => "zones[{$zone['zone']}]"])</div>
+                    @endif
+                </section>
+            @endforeach
+            <p class="more"><button type="button" class="button" data-next-zone hidden>Next zone</button></p>
+            @if ($scalp)
+                <fieldset><legend>The whole scalp</legend>
+                    @foreach (['itch' => 'Itch', 'oil' => 'Oil', 'redness' => 'Redness', 'soreness' => 'Soreness'] as $of => $label)<x-points :name="'raw[scalp][' . $of . ']'" :label="$label . ', 0 to 10'" :from="0" :to="10"/>@endforeach
+                </fieldset>
+            @endif
+            <x-field name="date" label="Day" type="date" :value="$today->format('Y-m-d')"/>
+            @error('raw')<p class="help is-danger">{{ $message }}</p>@enderror
+        </div>
+        <div class="save"><button class="button is-strong is-large">Take in these readings</button></div>
+    </form>
+    @include('hair-tests.instruments')
+</x-layout>

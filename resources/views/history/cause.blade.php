@@ -1,0 +1,37 @@
+<x-layout :title="'Causes, for ' . $head->name" :head="$head">
+    <header class="page-head">
+        <x-portrait :head="$head"/>
+        <div class="grow"><h1>What is behind it?</h1><p class="lead">The last {{ $weeks }} weeks beside the {{ $weeks }} before, straight from the ledger.</p></div>
+        <a class="button" href="{{ route('clients.trends', $head) }}">Back to the trends</a>
+    </header>
+    <nav class="filters" aria-label="Complaint">
+        @foreach ($choices as $choice)
+            <a @class(['button', 'is-strong' => $choice === $of]) href="{{ route('clients.history.cause', [$head, 'of' => $choice]) }}" @if ($choice === $of) aria-current="true" @endif>{{ $choice }}</a>
+        @endforeach
+    </nav>
+    @if ($next)<p class="verdict-words">{{ $next }}</p>@endif
+    @if ($causes !== [])
+        <div class="book-frame">
+        <table class="table book is-fullwidth">
+            <caption class="is-sr-only">What changed for the worse, largest first, in units of {{ $of === 'breakage' ? 'wear' : 'reserve' }}</caption>
+            <thead><tr><th scope="col">Changed for the worse</th><th scope="col" class="num">{{ $weeks }} weeks before</th><th scope="col" class="num">last {{ $weeks }} weeks</th><th scope="col" class="num">change</th></tr></thead>
+            <tbody>
+            @foreach ($causes as $cause)
+                <tr><td>{{ $cause['words'] }}</td>
+                    <td class="num">{{ str_replace('-', '−', (string) $cause['before']) }} <span class="unit">in {{ $cause['times']['before'] }}</span></td>
+                    <td class="num">{{ str_replace('-', '−', (string) $cause['lately']) }} <span class="unit">in {{ $cause['times']['lately'] }}</span></td>
+                    <td class="num"><strong>{{ $cause['change'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $cause['change']) }}</strong></td></tr>
+            @endforeach
+            </tbody>
+        </table>
+        </div>
+        <p class="note">In units of {{ $of === 'breakage' ? 'wear' : ($of === 'dryness' ? 'moisture' : 'protein') }}, over the whole head by share of hair. “in 3” counts the lines of the ledger.</p>
+    @else
+        <div class="empty"><p>Nothing in the records changed for the worse in these weeks. Then it is something they cannot know: ask.</p></div>
+    @endif
+    <section aria-labelledby="ask">
+        <h2 id="ask">Ask in turn</h2>
+        <ol class="steps">@foreach ($ask as $question)<li>{{ $question }}</li>@endforeach</ol>
+        <p class="note">Change one thing, and judge it after three or four wash days: changed together, nobody learns what helped.</p>
+    </section>
+</x-layout>

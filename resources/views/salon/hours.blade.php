@@ -1,0 +1,56 @@
+<x-layout title="Hours and services">
+    <header class="page-head"><div class="grow"><h1>Hours and services</h1><p class="lead">Whose hands are there when, and what they can be booked for.</p></div><a class="button" href="{{ route('salon.edit') }}">House</a></header>
+    @error('hours')<p class="help is-danger">{{ $message }}</p>@enderror
+    <form method="post" action="{{ route('salon.hours.update') }}" novalidate class="intake">
+        <x-act/> @method('put') <x-seen :fields="$seen"/>
+        <fieldset>
+            <legend>Hours</legend>
+            <p class="how">Type from and until, a break between: 9:00–12:30 13:30–18:00. Leave a day off empty.</p>
+            <div class="book-frame" tabindex="0" role="region" aria-label="Hours of the week"><table class="table hours">
+                <thead><tr><th scope="col">Stylist</th>@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $day)<th scope="col">{{ $day }}</th>@endforeach</tr></thead>
+                <tbody>
+                    @foreach ($stylists as $stylist)
+                        <tr><th scope="row">{{ $stylist->name }}</th>
+                            @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $day)
+                                @php($key = "hours.{$stylist->id}." . ($i + 1))
+                                <td><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ $day }}" @error($key) aria-invalid="true" @enderror>{{ old($key, $week[$stylist->id][$i + 1] ?? '') }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table></div>
+            <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/></div>
+        </fieldset>
+        <fieldset>
+            <legend>Services</legend>
+            <p class="how">A whole wash day takes its minutes from the steps planned for the client, at her own pace; anything else from her own past, leaning on these while that is short.</p>
+            @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)
+                <div class="row service">
+                    <input type="hidden" name="services[{{ $i }}][id]" value="{{ $service?->id }}">
+                    <x-field name="services[{{ $i }}][name]" label="Service" :value="$service?->name"/>
+                    <x-field name="services[{{ $i }}][minutes]" label="Minutes" mode="numeric" :value="$service?->minutes"/>
+                    <x-field name="services[{{ $i }}][price]" label="Price" :unit="$salon->currency" mode="decimal" :value="$service === null ? null : number_format($service->price_cents / 100, 2, '.', '')"/>
+                    <x-tick name="services[{{ $i }}][is_wash_day]" label="A whole wash day" :checked="$service->is_wash_day ?? false"/>
+                </div>
+            @endforeach
+        </fieldset>
+        <div class="save"><button class="button is-strong is-large">Save</button></div>
+    </form>
+    <section>
+        <h2>Leave</h2>
+        <ul class="recent">
+            @foreach ($leaves as $leave)
+                <li class="set-day"><span><strong>{{ $stylists[$leave->user_id]->name }}</strong> {{ $leave->from->format('j M') }} to {{ $leave->until->format('j M Y') }} <span class="reason">{{ $leave->because }}</span></span>
+                    <form method="post" action="{{ route('salon.leave.back', $leave) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form></li>
+            @endforeach
+        </ul>
+        <form method="post" action="{{ route('salon.leave') }}" class="asks" novalidate>
+            <x-act/>
+            <x-choice name="leave_of" label="Who" :options="$stylists->pluck('name', 'id')->all()"/>
+            <x-field name="leave_from" label="From" type="date"/>
+            <x-field name="leave_until" label="Until" type="date"/>
+            <x-field name="leave_because" label="Why"/>
+            <button class="button">Note it</button>
+        </form>
+    </section>
+</x-layout>

@@ -1,0 +1,40 @@
+<x-layout title="Book a client">
+    <header class="page-head"><div class="grow"><h1>Book a client</h1><p class="lead">Choose who and for what; the times shown leave everybody else’s as they are.</p></div></header>
+    <form method="get" action="{{ route('bookings.create') }}" class="asks" novalidate>
+        <x-choice name="head" label="Head" :options="$heads" :value="$head?->id" empty="Choose one"/>
+        <x-choice name="service" label="For what" :options="$services->pluck('name', 'id')->all()" :value="$service?->id"/>
+        <x-field name="date" label="From" type="date" :value="$date->format('Y-m-d')"/>
+        <button class="button">See the times</button>
+    </form>
+    @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
+    @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('salon.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
+    @if ($quote !== null)
+        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $quote->careMinutes === null ? '' : "{$quote->careMinutes} to the end of styling and the rest to dry, " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
+        <p class="reason">{{ ucfirst($quote->because) }}. Hands are on her for {{ (int) round(array_sum(array_map(fn ($stretch) => $stretch->handsMinutes, $quote->stretches))) }} of them.</p>
+        <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
+            <x-act/>
+            <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
+            <h2>Times at which she can begin</h2>
+            @if ($days === [])<p class="empty">There is no room in the seven days from {{ $date->format('D j M') }}. Try a later day, or a shorter service.</p>@endif
+            @foreach ($days as $day)
+                <div class="opening-day"><h3>{{ $day['date']->format('D j M') }}</h3>
+                    @foreach (collect($day['openings'])->sortBy('user')->groupBy('user') as $user => $openings)
+                        <p><span class="opening-who">{{ explode(' ', $stylists[$user]->name)[0] }}</span>
+                            @foreach ($openings as $opening)<button class="button" name="slot" value="{{ $day['date']->format('Y-m-d') }} {{ $opening['time'] }} {{ $user }}" @if ($opening['held'] > 0) title="a mask sits {{ $opening['held'] }} minutes longer" @endif>{{ $opening['time'] }}</button>@endforeach</p>
+                    @endforeach
+                </div>
+            @endforeach
+        </form>
+        <details class="more-tests" @if ($errors->any()) open @endif>
+            <summary>Another time</summary>
+            <form method="post" action="{{ route('bookings.store') }}" class="asks" novalidate>
+                <x-act/>
+                <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
+                <div class="field"><label class="label" for="f-day">Day</label><input class="input" type="date" id="f-day" name="date" value="{{ old('date', $date->format('Y-m-d')) }}">@error('date')<p class="help is-danger">{{ $message }}</p>@enderror</div>
+                <x-field name="time" label="Begins" :value="null"/>
+                <x-choice name="stylist" label="Whose hands" :options="$stylists->pluck('name', 'id')->all()" :value="auth()->id()"/>
+                <button class="button is-strong">Book</button>
+            </form>
+        </details>
+    @endif
+</x-layout>

@@ -1,0 +1,45 @@
+<x-layout :title="$booking->head->name" :head="$booking->head">
+    <header class="page-head"><div class="grow"><h1>{{ $booking->head->name }}</h1>
+        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $time }}, {{ $booking->minutes }} minutes, @money($booking->price_cents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }}</p>
+        @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
+        <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
+    </header>
+    @if ($booking->status->isOpen())
+        <section class="how-it-goes">
+            <h2>How it goes</h2>
+            <form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
+                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                @if ($booking->status->value === 'booked')<button class="button" name="what" value="here">She is here</button>@endif
+                @if ($booking->status->value !== 'under-way')<button class="button" name="what" value="begin">Begin</button><button class="button" name="what" value="no-show">Did not come</button>
+                @else<button class="button" name="what" value="through">Through</button><button class="button" name="what" value="over">10 minutes over</button>@endif
+            </form>
+            @if ($booking->status->value === 'booked')
+                <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
+                    <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="later">
+                    <x-field name="expected" label="She comes later, at" :value="$booking->expected_at?->setTimezone($booking->salon->timezone)->format('G:i')"/>
+                    <button class="button">Lay the day out round it</button>
+                </form>
+            @endif
+        </section>
+        <section>
+            <h2>Another time</h2>
+            <form method="post" action="{{ route('bookings.update', $booking) }}" class="asks" novalidate>
+                <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                <x-field name="date" label="Day" type="date" :value="$date->format('Y-m-d')"/>
+                <x-field name="time" label="Begins" :value="$time"/>
+                <x-choice name="stylist" label="Whose hands" :options="$stylists" :value="$booking->user_id"/>
+                <button class="button is-strong">Move</button>
+            </form>
+        </section>
+        <section>
+            <h2>Cancel</h2>
+            <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
+                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="cancel">
+                <x-field name="because" label="Why"/>
+                <button class="button">Cancel it</button>
+            </form>
+        </section>
+    @else
+        <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">That was wrong: it stands again</button></form>
+    @endif
+</x-layout>

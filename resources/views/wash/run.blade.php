@@ -1,0 +1,49 @@
+<x-layout :title="'Wash: ' . $head->name" :head="$head">
+    <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
+    @if (is_array(session('doubtful')))
+        <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" class="worth doubtful" novalidate>
+            <x-act/>
+            <p>{{ __('wash.doubtful') }}</p>
+            <div class="row">
+                @foreach (session('doubtful') as $key => $of)
+                    <x-field name="minutes[{{ $key }}]" :label="__('wash.doubtful-of', ['label' => $of['label'], 'planned' => $of['planned'], 'minutes' => $of['minutes']])" unit="min" mode="decimal" :value="$of['says']"/>
+                @endforeach
+            </div>
+            <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
+        </form>
+    @endif
+    <div class="basin" data-wash="{{ $washSession->id }}" data-began="{{ $washSession->created_at->format('c') }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
+         data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
+        <section class="basin-now" aria-live="polite">
+            <p class="lead" data-where></p>
+            <h1 data-label></h1>
+            <p class="basin-use" data-use hidden></p>
+            <ul class="basin-watch" data-watch></ul>
+            <p class="basin-meanwhile" data-meanwhile hidden></p>
+            <div class="basin-middle">
+                <svg class="section-map" viewBox="0 0 220 220" data-sections role="group" aria-label="Sections: tap each when it is done" hidden></svg>
+                <p class="basin-clock" data-clock aria-live="off"></p>
+            </div>
+            <div class="basin-notes" data-notes hidden></div>
+            <div class="basin-keys">
+                <button type="button" class="button is-strong is-large" data-do="done">Done</button>
+                <button type="button" class="button is-large" data-do="repeat">Once more</button>
+                <button type="button" class="button is-large" data-do="swap">Next one first</button>
+                <button type="button" class="button is-large" data-do="skip">Skip</button>
+                <button type="button" class="button is-large" data-do="back">Back one</button>
+            </div>
+        </section>
+        <aside class="basin-side">
+            <p class="said" data-notice hidden role="status"></p>
+            <h2>Going on by itself</h2>
+            <ul class="timers" data-timers></ul>
+            <h2>Then</h2>
+            <ol class="recent" data-next></ol>
+            <p class="reason" data-net></p>
+            <p class="reason" data-insecure hidden>{{ __('wash.insecure') }}</p>
+            <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button">End the wash day</button></form>
+            <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off</button></form>
+        </aside>
+    </div>
+    <noscript><p class="caution-line">This page needs scripts. What was done can be booked under <a href="{{ route('clients.wash-days', $head) }}">Wash days</a>.</p></noscript>
+</x-layout>

@@ -1,0 +1,45 @@
+<x-layout :title="'Wash for ' . $head->name" :head="$head">
+    @php($finish = $plan['finish_minutes'])
+    @php($in = fn (float $minutes): string => $minutes < 60 ? round($minutes) . ' min' : intdiv((int) round($minutes), 60) . ' h ' . str_pad((string) ((int) round($minutes) % 60), 2, '0', STR_PAD_LEFT) . ' min')
+    <header class="page-head">
+        <x-portrait :head="$head"/>
+        <div class="grow"><h1>Wash</h1><p class="lead">@if ($plan['planned_for'])The wash day planned for @day($plan['planned_for'], 'j M'), step by step.@else Nothing is planned; a gentle wash, step by step.@endif</p></div>
+        @if ($running)<a class="button is-strong" href="{{ route('clients.wash.run', [$head, $running]) }}">Go on with the one that runs</a>@endif
+    </header>
+    <p class="verdict-words">Styled after about {{ $in($plan['care_minutes']) }}, done in about {{ $in($finish['p50']) }}; four days of five between {{ $in($finish['p10']) }} and {{ $in($finish['p90']) }}.</p>
+    @unless ($plan['fits'])<p class="caution-line"><strong>It does not fit into {{ round($plan['limit_minutes']) }} minutes.</strong> This is the shortest there is; take more time, or do part of it another day.</p>@endunless
+    @if ($plan['changed'] !== [])
+        <p class="worth"><strong>To fit {{ round($plan['limit_minutes']) }} minutes:</strong> {{ implode(', ', array_map(fn ($way) => __("nagomi.ways.{$way}"), $plan['changed'])) }}. {{ array_sum($plan['costs']) < 0.05 ? 'It costs the balance nothing.' : 'It costs ' . round($plan['costs']['moisture'], 1) . ' of moisture and ' . round($plan['costs']['protein'], 1) . ' of protein, of 100.' }}</p>
+    @endif
+    <form method="get" action="{{ route('clients.wash', $head) }}" class="asks" novalidate>
+        <x-field name="limit" label="Must be done within" unit="minutes" mode="numeric" :value="request('limit')" help="empty: as long as it takes"/>
+        <x-choice name="drying" label="Dried" :options="__('nagomi.dryings')" :value="$drying"/>
+        <x-choice name="styling" label="Styled" :options="__('nagomi.stylings')" :value="$styling"/>
+        <button class="button">Lay it out</button>
+    </form>
+    <ol class="items basin-steps">
+        @foreach ($plan['steps'] as $step)
+            <li @class(['is-critical' => $step['critical']])>
+                <span class="when">{{ $step['start_minutes'] === null ? 'after' : round($step['start_minutes']) . ' min' }}</span>
+                <span><strong>{{ $step['label'] }}</strong>
+                    @if ($step['product'])<span class="reason">{{ $step['product']['name'] }}, about {{ $step['product']['ml'] }} mL{{ $step['product']['pumps'] ? ', ' . $step['product']['pumps'] . ' presses a section' : '' }}. {{ $step['product']['care'] }}</span>@endif
+                    @foreach ($step['watch'] as $sentence)<span class="reason">{{ $sentence }}</span>@endforeach</span>
+                <span class="minutes">{{ round($step['hands_on_minutes']) }} min hands{{ $step['waiting_minutes'] > 0 ? ', ' . round($step['waiting_minutes']) . ' min by itself' : '' }}@if ($step['critical'])<span class="is-sr-only">, the finish hangs on it</span>@endif</span>
+            </li>
+        @endforeach
+    </ol>
+    <p class="legend"><span><i class="critical-bar"></i>the finish hangs on it</span></p>
+    <p class="reason">Detangling: {{ $plan['pace']['minutes_a_section'] }} min a section, {{ $plan['pace']['of'] === 0 ? 'the usual start' : 'from ' . $plan['pace']['of'] . ' of her own wash days and the usual' }}. Dries in about {{ $in($plan['pace']['dries_in']) }}, {{ $plan['pace']['dryings'] === 0 ? 'from her porosity' : 'from ' . $plan['pace']['dryings'] . ' readings' }}.</p>
+    @php($cents = collect($plan['steps'])->pluck('product.cost_cents')->filter()->sum())
+    @if ($cents > 0)<p class="reason">Products for this day: about @money($cents), by the price of each bottle.</p>@endif
+    @if ($foretold !== [])
+        <details class="more-tests"><summary>How well her last {{ count($foretold) === 1 ? "wash day was" : count($foretold) . " wash days were" }} foretold: {{ count(array_filter($foretold, fn ($day) => $day['within'])) }} within their range, off by {{ round(array_sum(array_map(fn ($day) => abs($day['actual'] - $day['expected']), $foretold)) / count($foretold)) }} minutes on average</summary>
+            <ul class="recent">@foreach ($foretold as $day)<li>{{ $day['date'] }}: {{ round($day['expected']) }} minutes expected, {{ round($day['actual']) }} taken{{ $day['within'] ? '' : ', outside its range' }}</li>@endforeach</ul>
+        </details>
+    @endif
+    <form method="post" action="{{ route('clients.wash.begin', $head) }}" class="save">
+        <x-act/>
+        <input type="hidden" name="limit" value="{{ request('limit') }}"><input type="hidden" name="drying" value="{{ $drying }}"><input type="hidden" name="styling" value="{{ $styling }}">
+        <button class="button is-strong is-large">Begin</button>
+    </form>
+</x-layout>

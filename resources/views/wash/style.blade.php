@@ -1,0 +1,42 @@
+<x-layout :title="'Style of ' . $head->name" :head="$head">
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Style</h1><p class="lead">{{ $style ? ucfirst(__("nagomi.stylings.{$style->styling}")) . ', made on ' . $style->made_on->format('j M Y') . ', day ' . ((int) $style->made_on->diffInDays($today) + 1) : 'None is followed now.' }}</p></div></header>
+    @if ($takeDown)
+        <p @class(['caution-line' => $takeDown->daysLate > 0, 'worth' => $takeDown->daysLate === 0])>
+            <strong>Take it down {{ $takeDown->daysLate > 0 ? 'now: it was due on ' : 'by ' }}{{ $takeDown->dueOn->format('j M Y') }}.</strong> About {{ round($takeDown->minutes) }} minutes{{ $takeDown->daysLate > 0 ? ', more for each week it stays in: it tangles' : '' }}. @caution('tension')
+        </p>
+    @endif
+    @if ($style)
+        <div class="two">
+            <section>
+                <h2>Kept so far</h2>
+                @if ($style->log === [])<p>Nothing yet. Refresh with water and a little product, no dry brushing; satin or silk at night.</p>@endif
+                <ul class="recent">@foreach ($style->log as $day => $done)<li>@day($day, 'j M'): {{ implode(', ', array_map(fn ($what) => lcfirst(__("nagomi.keeping.{$what}")), $done)) }}</li>@endforeach</ul>
+                <form method="post" action="{{ route('clients.style.keep', $head) }}" class="asks" novalidate><x-act/> @method('put')
+                    <x-field name="on" label="Day" type="date" :value="$today->format('Y-m-d')"/>
+                    <x-choice name="what" label="What was done" :options="__('nagomi.keeping')"/>
+                    <button class="button">Note it</button>
+                </form>
+            </section>
+            <section>
+                <h2>When it stops being good</h2>
+                <form method="post" action="{{ route('clients.style.end', $head) }}" class="asks" novalidate><x-act/> @method('delete')
+                    <div class="field"><label class="label" for="f-last">Last good on</label><div class="control"><input class="input" type="date" id="f-last" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
+                    <button class="button">It was last good then</button>
+                </form>
+            </section>
+        </div>
+    @endif
+    <details class="more-tests" @if (! $style || $errors->has('styling') || $errors->has('stays_days')) open @endif>
+        <summary>{{ $style ? 'A new style in its place' : 'Follow a style' }}</summary>
+        <form method="post" action="{{ route('clients.style.begin', $head) }}" class="asks" novalidate><x-act/>
+            <x-choice name="styling" label="Style" :options="__('nagomi.stylings')"/>
+            <div class="field"><label class="label" for="f-made">Made on</label><div class="control"><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
+            <x-field name="stays_days" label="Stays in, if braided or twisted" unit="days" mode="numeric" help="empty: twists 14, braids 28, knots 10"/>
+            <button class="button">Follow it</button>
+        </form>
+    </details>
+    @if ($earlier->isNotEmpty())
+        <h2>Before</h2>
+        <ul class="recent">@foreach ($earlier as $one)<li>{{ $one->made_on->format('j M Y') }}: {{ __("nagomi.stylings.{$one->styling}") }}, good for {{ (int) $one->made_on->diffInDays($one->ended_on) + 1 }} days, refreshed {{ count(array_filter($one->log, fn ($done) => in_array('refreshed', $done, true))) }} times</li>@endforeach</ul>
+    @endif
+</x-layout>

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Who may know whom: one row for every room of the house, read like a sentence. What does not stand here is forbidden,
+ * and a room without a row is refused. A row names rooms, or one class of a room where the rest of it stays closed.
+ * Everybody knows their own room.
+ */
+
+return [
+    // --- The trade and its arithmetic: plain PHP, without framework, clock, chance or output --------------------
+    'Core\Parameters' => [],
+    'Core\Statistics' => [],
+    'Core\Climate' => [],
+    'Core\Head' => ['Core\Parameters'],
+    'Core\Readings' => ['Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Statistics'],
+    'Core\Treatments' => ['Core\Head', 'Core\Parameters'],
+    'Core\Safety' => [],
+    'Core\Products' => ['Core\Head', 'Core\Parameters', 'Core\Treatments'],
+    'Core\Trials' => ['Core\Statistics'],
+    'Core\Estimation' => [
+        'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Readings', 'Core\Statistics', 'Core\Treatments',
+    ],
+    'Core\Planning' => [
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Safety',
+        'Core\Statistics', 'Core\Treatments',
+    ],
+    'Core\WashDay' => [
+        'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
+        'Core\Safety', 'Core\Statistics', 'Core\Treatments',
+    ],
+    'Core\Scheduling' => ['Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan'],
+    'Core\Record' => [
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Readings',
+        'Core\Safety', 'Core\Treatments', 'Core\WashDay',
+    ],
+    // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
+    'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],
+    'Core\Validation' => [
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Readings',
+        'Core\Simulation', 'Core\Statistics', 'Core\Treatments',
+    ],
+
+    // --- The application ----------------------------------------------------------------------------------------
+    'App\Models' => [],
+    'App\Policies' => ['App\Models'],
+    'App\Wording' => [
+        'App\Models', 'Core\Climate', 'Core\Head', 'Core\Planning\PlanTerms', 'Core\Readings', 'Core\Treatments',
+    ],
+    'App\Drawings' => ['App\Models', 'Core\Head'],
+    // The only place that turns models into the core's objects and back.
+    'App\Bridge' => [
+        'App\Models', 'App\Wording',
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
+        'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scheduling',
+        'Core\Statistics', 'Core\Treatments', 'Core\Trials', 'Core\WashDay',
+    ],
+    // What a screen shows: the values of the core, never what works them out.
+    'App\Pages' => [
+        'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Wording',
+        'Core\Climate\WeatherFile', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings', 'Core\Safety',
+        'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\WashDay',
+        'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
+        'Core\Planning\PlanChange', 'Core\Planning\PlanTerms',
+    ],
+    // What people do.
+    'App\Care' => [
+        'App\Bridge', 'App\Models', 'App\Notifications', 'App\Wording',
+        'Core\Estimation\StylistBiasEstimator', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings',
+        'Core\Record', 'Core\Safety', 'Core\Scheduling', 'Core\Treatments', 'Core\WashDay',
+    ],
+    'App\Channels' => ['App\Models'],
+    'App\Notifications' => ['App\Channels', 'App\Models'],
+    'App\Jobs' => ['App\Bridge', 'App\Care', 'App\Channels', 'App\Models', 'App\Notifications'],
+    'App\Console' => ['App\Bridge', 'App\Care', 'App\Jobs', 'App\Models'],
+    'App\Exceptions' => [],
+    'App\Instruments' => [
+        'App\Bridge', 'App\Models', 'App\Wording', 'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Simulation',
+        'Core\Statistics', 'Core\Treatments',
+    ],
+    'App\Http\Assets' => [],
+    'App\Http\Middleware' => ['App\Care\Shared', 'App\Models', 'App\Wording'],
+    // What was typed becomes values of the core here, or a sentence that says what to type instead.
+    'App\Http\Requests' => [
+        'App\Bridge', 'App\Models', 'App\Pages', 'App\Wording',
+        'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
+        'Core\Record', 'Core\Treatments', 'Core\WashDay',
+    ],
+    'App\Http\Controllers' => [
+        'App\Care', 'App\Http\Assets', 'App\Http\Requests', 'App\Instruments', 'App\Jobs', 'App\Models', 'App\Pages',
+        'App\Policies', 'App\Wording',
+    ],
+    'App\Providers' => [
+        'App\Channels', 'App\Http\Assets', 'App\Pages', 'App\Wording', 'Core\Parameters', 'Core\Statistics',
+    ],
+];

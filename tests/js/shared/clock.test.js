@@ -1,0 +1,24 @@
+import { describe, expect, it, vi } from 'vitest';
+import { chime, face, today } from '../../../public/js/shared/clock.js';
+
+describe('clock', () => {
+    it.each([[0, '0:00'], [7, '0:07'], [60, '1:00'], [247.9, '4:07'], [-65, '1:05'], [3600, '60:00']])('shows %d s as %s', (seconds, shown) => {
+        expect(face(seconds)).toBe(shown);
+    });
+    it('says the day of the device, also at its very end', () => {
+        expect(today(new Date(2027, 0, 9, 23, 59, 59))).toBe('2027-01-09');
+        expect(today(new Date(2027, 10, 30, 0, 0, 0))).toBe('2027-11-30');
+    });
+    it('stays silent where there is no sound, and never fails', () => {
+        vi.stubGlobal('AudioContext', class { constructor() { throw new Error('no sound'); } });
+        expect(() => chime()).not.toThrow();
+    });
+    it('sounds as high and as long as it is asked to', () => {
+        const stop = vi.fn();
+        const tone = { connect: vi.fn(), frequency: { value: 0 }, start: vi.fn(), stop };
+        vi.stubGlobal('AudioContext', class { destination = {}; currentTime = 2; createOscillator() { return tone; } });
+        chime(660, 0.4);
+        expect(tone.frequency.value).toBe(660);
+        expect(stop).toHaveBeenCalledWith(2.4);
+    });
+});
