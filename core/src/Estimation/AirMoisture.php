@@ -13,11 +13,11 @@ use Nagomi\Core\Parameters\ModelParameters;
 final class AirMoisture
 {
     /** The moisture that air of this humidity keeps in hair left to itself, 0 to 100. */
-    public static function at(float $humidityPercent): float
+    public static function at(float $humidityPercent, ModelParameters $model): float
     {
-        return ModelParameters::AIR_MOISTURE_AT_REFERENCE
-            + ModelParameters::AIR_MOISTURE_PER_REGAIN_POINT * (
-                MoistureRegain::percentAt($humidityPercent) - ModelParameters::REGAIN_AT_REFERENCE_PERCENT
+        return $model->airMoistureAtReference
+            + $model->airMoisturePerRegainPoint * (
+                MoistureRegain::percentAt($humidityPercent) - $model->regainAtReferencePercent
             );
     }
 
@@ -26,15 +26,19 @@ final class AirMoisture
      *
      * @return non-empty-list<float>
      */
-    public static function onDays(Humidity $humidity, int $days, ?DateTimeImmutable $from): array
-    {
+    public static function onDays(
+        Humidity $humidity,
+        int $days,
+        ?DateTimeImmutable $from,
+        ModelParameters $model,
+    ): array {
         if ($from === null || $humidity->year === []) {
-            return array_fill(0, max(1, $days), self::at($humidity->usualPercent));
+            return array_fill(0, max(1, $days), self::at($humidity->usualPercent, $model));
         }
         $airs = [];
         for ($day = $from, $i = 0; $i < $days; $i++) {
             $day = $day->modify('+1 day');
-            $airs[] = self::at($humidity->percentOn($day));
+            $airs[] = self::at($humidity->percentOn($day), $model);
         }
         assert($airs !== []);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Estimation;
 
 use DateTimeImmutable;
-use Nagomi\Core\Parameters\ModelParameters;
 
 /** When a head that nobody cares for leaves its band. */
 final class BandExit
@@ -30,7 +29,8 @@ final class BandExit
                     $ahead->state->value($s, StateLayout::PROTEIN) - $stratum->targetProtein($head->proteinSensitive),
                 );
                 if (
-                    $stratum->share >= self::LEAST_SHARE && max($moisture, $protein) > ModelParameters::BAND_HALF_WIDTH
+                    $stratum->share >= self::LEAST_SHARE
+                        && max($moisture, $protein) > $stratum->parameters->model->bandHalfWidth
                 ) {
                     return $ahead->date;
                 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Estimation;
 
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Parameters\ReadingParameters;
 use Nagomi\Core\Statistics\BivariateNormal;
 use Nagomi\Core\Statistics\Normal;
@@ -21,8 +20,9 @@ final class CellProbabilities
         $sdM = max(1e-6, $state->sd($s, StateLayout::MOISTURE));
         $sdP = max(1e-6, $state->sd($s, StateLayout::PROTEIN));
         $correlation = $state->covariance[$m][$p] / ($sdM * $sdP);
-        $x = self::edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM);
-        $y = self::edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP);
+        $band = $head->parameters->model->bandHalfWidth;
+        $x = self::edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM, $band);
+        $y = self::edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP, $band);
         $below = static fn (int $i, int $j): float => match (true) {
             $i === 0 || $j === 0 => 0.0,
             $i === 3 => $j === 3 ? 1.0 : Normal::cumulative($y[$j]),
@@ -48,12 +48,12 @@ final class CellProbabilities
      *
      * @return array<int, float>
      */
-    private static function edges(float $mean, float $target, float $sd): array
+    private static function edges(float $mean, float $target, float $sd, float $bandHalfWidth): array
     {
         return [
             -INF,
-            ($target - ModelParameters::BAND_HALF_WIDTH - $mean) / $sd,
-            ($target + ModelParameters::BAND_HALF_WIDTH - $mean) / $sd,
+            ($target - $bandHalfWidth - $mean) / $sd,
+            ($target + $bandHalfWidth - $mean) / $sd,
             INF,
         ];
     }
@@ -83,12 +83,12 @@ final class CellProbabilities
      *
      * @return list<string> cells
      */
-    public static function ruledOut(array $before, array $after): array
+    public static function ruledOut(array $before, array $after, ReadingParameters $parameters): array
     {
         return array_keys(array_filter(
             $before,
-            static fn (float $was, string $cell): bool => $was >= ReadingParameters::WELL_POSSIBLE_FROM
-                && ($after[$cell] ?? 0.0) < ReadingParameters::RULED_OUT_BELOW,
+            static fn (float $was, string $cell): bool => $was >= $parameters->wellPossibleFrom
+                && ($after[$cell] ?? 0.0) < $parameters->ruledOutBelow,
             ARRAY_FILTER_USE_BOTH,
         ));
     }

@@ -18,16 +18,17 @@ final class Dynamics
     /** Rate of moisture fading a day, before the head's own multiplier. */
     public static function moistureRate(Stratum $stratum, bool $sealed): float
     {
+        $model = $stratum->parameters->model;
         return M_LN2 / (
-            ModelParameters::MOISTURE_HALF_LIFE_DAYS[$stratum->porosity->value] * (
-                $sealed ? ModelParameters::SEALED_HALF_LIFE_FACTOR : 1.0
+            $model->moistureHalfLifeDays[$stratum->porosity->value] * (
+                $sealed ? $model->sealedHalfLifeFactor : 1.0
             )
         );
     }
 
     public static function proteinRate(Stratum $stratum): float
     {
-        return M_LN2 / ModelParameters::PROTEIN_HALF_LIFE_DAYS[$stratum->porosity->value];
+        return M_LN2 / $stratum->parameters->model->proteinHalfLifeDays[$stratum->porosity->value];
     }
 
     /**
@@ -37,9 +38,10 @@ final class Dynamics
      */
     public static function buildUpADay(Head $head): array
     {
-        $all = ModelParameters::LOAD[$head->load->value] * ModelParameters::BUILD_UP_A_DAY_AND_LOAD;
+        $model = $head->parameters->model;
+        $all = $model->load[$head->load->value] * $model->buildUpADayAndLoad;
 
-        return [$all * ModelParameters::WASHABLE_SHARE, $all * (1 - ModelParameters::WASHABLE_SHARE)];
+        return [$all * $model->washableShare, $all * (1 - $model->washableShare)];
     }
 
     /**
@@ -61,8 +63,9 @@ final class Dynamics
             return new Prediction($state);
         }
         [$layout, $head, $mean] = [$state->layout, $state->layout->head, $state->mean];
+        $model = $head->parameters->model;
         $slopes = $noise = [];
-        $airs = AirMoisture::onDays($layout->air, $days, $from);
+        $airs = AirMoisture::onDays($layout->air, $days, $from, $model);
         [$washableADay, $stubbornADay] = self::buildUpADay($head);
         $wornADay = self::wearADay($head, $tight);
         $root = sqrt($days);
@@ -72,27 +75,27 @@ final class Dynamics
             $kept = exp(-$rate * $days);
             [$after, $slope] = AirMoisture::faded($mean[$moisture], $rate, $airs);
             $slopes[$moisture] = [$moisture => $kept, $layout->moistureFading => $slope];
-            $noise[] = [$moisture => ModelParameters::MOISTURE_DRIFT_SD * self::driftOver($days, $rate * $days)];
+            $noise[] = [$moisture => $model->moistureDriftSd * self::driftOver($days, $rate * $days)];
             $mean[$moisture] = $after;
 
             $protein = $layout->of($s, StateLayout::PROTEIN);
             $exponent = self::proteinRate($stratum) * exp($mean[$layout->proteinFading]) * $days;
             $kept = exp(-$exponent);
             $slopes[$protein] = [$protein => $kept, $layout->proteinFading => -$mean[$protein] * $exponent * $kept];
-            $noise[] = [$protein => ModelParameters::PROTEIN_DRIFT_SD * self::driftOver($days, $exponent)];
+            $noise[] = [$protein => $model->proteinDriftSd * self::driftOver($days, $exponent)];
             $mean[$protein] *= $kept;
 
             [$washable, $stubborn] = [$layout->of($s, StateLayout::WASHABLE), $layout->of($s, StateLayout::STUBBORN)];
             $mean[$washable] += $washableADay * $days;
             $mean[$stubborn] += $stubbornADay * $days;
-            $noise[] = [$washable => ModelParameters::BUILD_UP_DRIFT_SD * $root];
-            $noise[] = [$stubborn => 0.5 * ModelParameters::BUILD_UP_DRIFT_SD * $root];
+            $noise[] = [$washable => $model->buildUpDriftSd * $root];
+            $noise[] = [$stubborn => 0.5 * $model->buildUpDriftSd * $root];
 
             $wear = $layout->of($s, StateLayout::WEAR);
-            $renewal = ModelParameters::GROWTH_MM_A_DAY / $head->length();
+            $renewal = $model->growthMmADay / $head->length();
             $renewed = exp(-$renewal * $days);
             $slopes[$wear] = [$wear => $renewed];
-            $noise[] = [$wear => ModelParameters::WEAR_DRIFT_SD * self::driftOver($days, $renewal * $days)];
+            $noise[] = [$wear => $model->wearDriftSd * self::driftOver($days, $renewal * $days)];
             $mean[$wear] = $mean[$wear] * $renewed + $wornADay * (1 - $renewed) / $renewal;
         }
 
@@ -102,8 +105,9 @@ final class Dynamics
     /** Wear that a day leaves by itself: a tight style, a night on cotton. */
     private static function wearADay(Head $head, bool $tight): float
     {
-        return ($tight ? ModelParameters::TIGHT_STYLE_WEAR_A_DAY : 0.0) + (
-            $head->method->says(MethodQuestion::Night, 'cotton') ? ModelParameters::COTTON_WEAR_A_NIGHT : 0.0
+        $model = $head->parameters->model;
+        return ($tight ? $model->tightStyleWearADay : 0.0) + (
+            $head->method->says(MethodQuestion::Night, 'cotton') ? $model->cottonWearANight : 0.0
         );
     }
 
@@ -129,12 +133,13 @@ final class Dynamics
     public static function afterStep(State $state, array $effects, float $effectSd): Prediction
     {
         [$layout, $mean] = [$state->layout, $state->mean];
+        $model = $layout->parameters->model;
         $slopes = $deposited = [];
         $uptake = exp($mean[$layout->uptake]);
         foreach ($effects as $s => $effect) {
             [$moisture, $protein, $washable, $stubborn, $wear] = $layout->ofStratum($s);
             $buildUp = $mean[$washable] + $mean[$stubborn];
-            $free = self::free($buildUp);
+            $free = self::free($buildUp, $model);
             $gains = [
                 [$moisture, $effect->moistureGain, $effect->moistureLost],
                 [$protein, $effect->proteinGain, $effect->proteinLost],
@@ -145,7 +150,7 @@ final class Dynamics
                 if ($left !== 0.0) {
                     $slopes[$index] = [$index => 1 - $gain * $uptake * $free / 100, $layout->uptake => $left];
                     if ($buildUp < 100) {
-                        $blocked = -$gain * $uptake * ModelParameters::BUILD_UP_BLOCKS_UPTAKE / 100 * $room;
+                        $blocked = -$gain * $uptake * $model->buildUpBlocksUptake / 100 * $room;
                         $slopes[$index] += [$washable => $blocked, $stubborn => $blocked];
                     }
                     $deposited[$index] = $left * $effectSd;
@@ -175,6 +180,7 @@ final class Dynamics
      */
     public static function afterTheUnsaid(State $state): State
     {
+        $model = $state->layout->parameters->model;
         $noise = [];
         foreach (
             [
@@ -185,7 +191,7 @@ final class Dynamics
         ) {
             $source = [];
             foreach (array_keys($state->layout->head->strata) as $s) {
-                $source[$state->layout->of($s, $quantity)] = ModelParameters::UNSAID_AT_HOME_SD[$name];
+                $source[$state->layout->of($s, $quantity)] = $model->unsaidAtHomeSd[$name];
             }
             $noise[] = $source;
         }
@@ -200,9 +206,10 @@ final class Dynamics
      */
     public static function afterADayUntold(State $state): Prediction
     {
+        $model = $state->layout->parameters->model;
         $layout = $state->layout;
         $usual = Prior::of($layout->head);
-        $kept = exp(-1 / ModelParameters::UNTOLD_DRIFT_DAYS);
+        $kept = exp(-1 / $model->untoldDriftDays);
         $mean = $state->mean;
         $slopes = $noise = [];
         foreach (
@@ -213,14 +220,14 @@ final class Dynamics
                 StateLayout::STUBBORN => 'stubborn',
             ] as $quantity => $name
         ) {
-            $sd = ModelParameters::START_SD[$name] * sqrt(1 - $kept * $kept);
+            $sd = $model->startSd[$name] * sqrt(1 - $kept * $kept);
             $common = [];
             foreach (array_keys($layout->head->strata) as $s) {
                 $index = $layout->of($s, $quantity);
                 $mean[$index] = $kept * $mean[$index] + (1 - $kept) * $usual->mean[$usual->layout->of($s, $quantity)];
                 $slopes[$index] = [$index => $kept];
-                $common[$index] = $sd * sqrt(ModelParameters::START_CORRELATION);
-                $noise[] = [$index => $sd * sqrt(1 - ModelParameters::START_CORRELATION)];
+                $common[$index] = $sd * sqrt($model->startCorrelation);
+                $noise[] = [$index => $sd * sqrt(1 - $model->startCorrelation)];
             }
             $noise[] = $common;
         }
@@ -229,9 +236,9 @@ final class Dynamics
     }
 
     /** How much of a treatment build-up lets through, 0.4 to 1. */
-    public static function free(float $buildUp): float
+    public static function free(float $buildUp, ModelParameters $model): float
     {
-        return 1 - ModelParameters::BUILD_UP_BLOCKS_UPTAKE * max(0.0, min(100.0, $buildUp)) / 100;
+        return 1 - $model->buildUpBlocksUptake * max(0.0, min(100.0, $buildUp)) / 100;
     }
 
     /**

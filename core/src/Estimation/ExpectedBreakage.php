@@ -24,7 +24,7 @@ final class ExpectedBreakage
         $count = new HairCount(
             Sign::Broken,
             0.0,
-            BrokenHairs::usualBroken($daysSinceDetangled) * exp($ownOffset),
+            BrokenHairs::usualBroken($daysSinceDetangled, $state->layout->parameters->signs) * exp($ownOffset),
             $shares,
         );
 

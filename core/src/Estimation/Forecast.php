@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Estimation;
 
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\TreatmentCatalogue;
@@ -60,7 +59,7 @@ final class Forecast
             $state = Dynamics::afterStep(
                 $state,
                 self::effects($head, $step, $context),
-                ModelParameters::EFFECT_SD,
+                $state->layout->parameters->model->effectSd,
             )->state;
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Estimation;
 
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
@@ -43,8 +42,9 @@ final class ImputedSteps
      */
     public static function conditioned(TreatmentContext $day): array
     {
-        $mask = Forecast::effects($day->head, Step::mask(ModelParameters::UNTOLD_MASK_MINUTES), $day);
-        $rinse = Forecast::effects($day->head, Step::conditioner(ModelParameters::STEP_MINUTES['conditioner']), $day);
+        $mask = Forecast::effects($day->head, Step::mask($day->head->parameters->model->untoldMaskMinutes), $day);
+        $minutes = $day->head->parameters->washDay->stepMinutes['conditioner'];
+        $rinse = Forecast::effects($day->head, Step::conditioner($minutes), $day);
 
         return array_map(
             static fn (StratumEffect $a, StratumEffect $b): StratumEffect => new StratumEffect(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Estimation;
 
 use Nagomi\Core\Estimation\Observation\LinearizedObservation;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Statistics\ChiSquared;
 use Nagomi\Core\Statistics\Cholesky;
 
@@ -37,11 +36,12 @@ final class InnovationGate
             $linearized,
         );
         $innovationCovariance = MeasurementUpdate::innovationCovariance($linearized, $crossCovariance);
+        $limitSd = $state->layout->parameters->signs->checkAgainAtSd;
         $zScores = $factors = $innovationSds = [];
         foreach ($linearized as $j => $equation) {
             $innovationSds[] = sqrt($innovationCovariance[$j][$j]);
             $zScores[] = $equation->innovation / $innovationSds[$j];
-            $factors[] = abs($zScores[$j]) > ModelParameters::CHECK_AGAIN_AT_SD && ! $sure[$j]
+            $factors[] = abs($zScores[$j]) > $limitSd && ! $sure[$j]
                 ? abs($zScores[$j])
                 : 1.0;
         }
@@ -52,7 +52,7 @@ final class InnovationGate
                 $widened[$j][$j] += ($factors[$j] ** 2 - 1) * $equation->variance;
             }
             $precision = (new Cholesky($widened))->inverse();
-            $worst = self::worst($linearized, $precision, $sure, $factors);
+            $worst = self::worst($linearized, $precision, $sure, $factors, $limitSd);
             if ($worst === null) {
                 break;
             }
@@ -73,8 +73,13 @@ final class InnovationGate
      *     int, float,
      * }|null the reading least in keeping with the others, and by how much; null where they agree
      */
-    private static function worst(array $linearized, array $precision, array $sure, array $factors): ?array
-    {
+    private static function worst(
+        array $linearized,
+        array $precision,
+        array $sure,
+        array $factors,
+        float $limitSd,
+    ): ?array {
         $distance = 0.0;
         $weighted = [];
         foreach ($precision as $j => $row) {
@@ -84,7 +89,7 @@ final class InnovationGate
             }
             $distance += $weighted[$j] * $linearized[$j]->innovation;
         }
-        if ($distance <= ChiSquared::limitLikeSd(ModelParameters::CHECK_AGAIN_AT_SD, max(1, count($linearized)))) {
+        if ($distance <= ChiSquared::limitLikeSd($limitSd, max(1, count($linearized)))) {
             return null;
         }
         $worst = null;
@@ -94,7 +99,7 @@ final class InnovationGate
             if (
                 ! $sure[$j]
                     && $factors[$j] === 1.0
-                    && $zScores > ModelParameters::CHECK_AGAIN_AT_SD
+                    && $zScores > $limitSd
                     && $zScores > ($worst[1] ?? 0.0)
             ) {
                 $worst = [$j, $zScores];

@@ -73,10 +73,11 @@ final class KalmanFilter
     ): FilterRun {
         $days = HistoryDay::allOf($history, $until, $from?->date);
         $signs = [];
+        $parameters = $history->headAt($until)->parameters->signs;
         foreach ($days as $day) {
             foreach ($day->readings() as $reading) {
                 foreach ($reading->measured as $measured) {
-                    if ($measured->sign->tellsOfBalance()) {
+                    if ($measured->sign->tellsOfBalance($parameters)) {
                         $signs[$measured->sign->value] = $measured->sign;
                     }
                 }
@@ -141,7 +142,7 @@ final class KalmanFilter
     private function passDays(DateTimeImmutable $from, DateTimeImmutable $to): void
     {
         $days = Calendar::daysBetween($from, $to);
-        $told = min($days, ModelParameters::UNTOLD_AFTER_DAYS);
+        $told = min($days, $this->state->layout->parameters->model->untoldAfterDays);
         // A smoother wants the end of each day; the state comes out the same, in one stride or in many.
         for ($stride = $this->journal === null ? $told : 1, $gone = 0; $gone < $told; $gone += $stride) {
             $moved = Dynamics::afterDays(
@@ -206,7 +207,7 @@ final class KalmanFilter
     private function washDay(WashDay $washDay, array $afterCleansing): void
     {
         $context = new TreatmentContext($this->state->layout->head, $washDay->has(StepKind::PreWash));
-        $effectSd = self::effectSd($washDay);
+        $effectSd = self::effectSd($washDay, $this->state->layout->parameters->model);
         $untold = ImputedSteps::cleanse($washDay);
         if ($untold !== null) {
             $moved = Dynamics::afterStep($this->state, Forecast::effects($context->head, $untold, $context), $effectSd);
@@ -226,7 +227,8 @@ final class KalmanFilter
         }
         if (ImputedSteps::conditioning($washDay)) {
             $effects = ImputedSteps::conditioned($context);
-            $moved = Dynamics::afterStep($this->state, $effects, ModelParameters::EFFECT_SD_WHEN_UNTOLD);
+            $untoldSd = $this->state->layout->parameters->model->effectSdWhenUntold;
+            $moved = Dynamics::afterStep($this->state, $effects, $untoldSd);
             $this->take($moved, $washDay->date, LedgerKind::Untold, 'conditioning', $washDay->id);
         }
         if ($washDay->place === Place::Home && $washDay->cares()) {
@@ -239,12 +241,12 @@ final class KalmanFilter
     }
 
     /** @return float sd of what a step leaves in the hair, as a share of it: as sure as what is known of the day */
-    private static function effectSd(WashDay $washDay): float
+    private static function effectSd(WashDay $washDay, ModelParameters $model): float
     {
         return match (true) {
-            $washDay->approximate => ModelParameters::EFFECT_SD_WHEN_DATE_IS_APPROXIMATE,
-            $washDay->place === Place::Home => ModelParameters::EFFECT_SD_AT_HOME,
-            default => ModelParameters::EFFECT_SD,
+            $washDay->approximate => $model->effectSdWhenDateIsApproximate,
+            $washDay->place === Place::Home => $model->effectSdAtHome,
+            default => $model->effectSd,
         };
     }
 

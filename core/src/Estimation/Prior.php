@@ -11,7 +11,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Head\StylingLoad;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Readings\Sign;
 
 /** What is assumed of a head before anything is measured. */
@@ -25,22 +25,23 @@ final class Prior
     /** @param bool $learning false holds the head's own multipliers at the trade's average, for comparison */
     public static function of(Head $head, bool $learning = true, ?Humidity $air = null): State
     {
+        $model = $head->parameters->model;
         $layout = new StateLayout($head, [], $air);
         $mean = array_fill(0, $layout->size, 0.0);
         $covariance = array_fill(0, $layout->size, array_fill(0, $layout->size, 0.0));
         foreach (self::QUANTITIES as $quantity => $name) {
             foreach ($head->strata as $s => $stratum) {
-                $mean[$layout->of($s, $quantity)] = ModelParameters::START_MEAN[$name]
+                $mean[$layout->of($s, $quantity)] = $model->startMean[$name]
                     + (
                         $quantity === StateLayout::WEAR
-                            ? ModelParameters::START_WEAR_WHEN_TREATED * $stratum->treatedShare
+                            ? $model->startWearWhenTreated * $stratum->treatedShare
                             : 0.0
                     );
                 $unknown = self::unknownVariance($head, $stratum, $name);
                 foreach (array_keys($head->strata) as $other) {
-                    $shared = $s === $other ? 1.0 : ModelParameters::START_CORRELATION;
+                    $shared = $s === $other ? 1.0 : $model->startCorrelation;
                     $covariance[$layout->of($s, $quantity)][$layout->of($other, $quantity)]
-                        = ModelParameters::START_SD[$name] ** 2 * $shared + ($s === $other ? $unknown : 0.0);
+                        = $model->startSd[$name] ** 2 * $shared + ($s === $other ? $unknown : 0.0);
                 }
             }
         }
@@ -52,7 +53,7 @@ final class Prior
                     'uptake' => $layout->uptake,
                 ] as $name => $index
             ) {
-                $covariance[$index][$index] = ModelParameters::LEARNED_PRIOR_SD[$name] ** 2
+                $covariance[$index][$index] = $model->learnedPriorSd[$name] ** 2
                     + self::unknownRate($head, $name);
             }
         }
@@ -66,35 +67,36 @@ final class Prior
      */
     private static function unknownVariance(Head $head, Stratum $stratum, string $quantity): float
     {
+        $model = $head->parameters->model;
         $porosity = $stratum->porosity === Porosity::NotMeasured;
         $strand = $stratum->strand === StrandDiameter::NotMeasured;
 
         return match ($quantity) {
             'moisture' => $strand
                 ? PopulationShares::sd(
-                    ModelParameters::MOISTURE_TARGET_BY_STRAND,
-                    ModelParameters::COMMON['strand'],
+                    $model->moistureTargetByStrand,
+                    $model->common['strand'],
                 ) ** 2
                 : 0.0,
             'protein' => (
                 $porosity
                     ? PopulationShares::sd(
-                        ModelParameters::PROTEIN_TARGET_BY_POROSITY,
-                        ModelParameters::COMMON['porosity'],
+                        $model->proteinTargetByPorosity,
+                        $model->common['porosity'],
                     ) ** 2
                     : 0.0
             )
                 + (
                     $strand
                         ? PopulationShares::sd(
-                            ModelParameters::PROTEIN_TARGET_BY_STRAND,
-                            ModelParameters::COMMON['strand'],
+                            $model->proteinTargetByStrand,
+                            $model->common['strand'],
                         ) ** 2
                         : 0.0
                 ),
             'washable',
             'stubborn' => $head->load === StylingLoad::NotMeasured || $head->hardnessMgPerL === null
-                ? ModelParameters::BUILD_UP_SD_WHEN_NOT_MEASURED ** 2
+                ? $model->buildUpSdWhenNotMeasured ** 2
                 : 0.0,
             default => 0.0,
         };
@@ -103,23 +105,24 @@ final class Prior
     /** The same for how fast it loses and takes up, over the share of the head that was never tested. */
     private static function unknownRate(Head $head, string $multiplier): float
     {
+        $model = $head->parameters->model;
         $share = array_sum(array_map(
             fn (Stratum $stratum): float => $stratum->porosity === Porosity::NotMeasured ? $stratum->share : 0.0,
             $head->strata,
         ));
         $table = [
-            'moisture-fading' => ModelParameters::MOISTURE_HALF_LIFE_DAYS,
-            'protein-fading' => ModelParameters::PROTEIN_HALF_LIFE_DAYS,
-            'uptake' => ModelParameters::UPTAKE_BY_POROSITY,
+            'moisture-fading' => $model->moistureHalfLifeDays,
+            'protein-fading' => $model->proteinHalfLifeDays,
+            'uptake' => $model->uptakeByPorosity,
         ][$multiplier]
             ?? [];
 
-        return ($share * PopulationShares::logSd($table, ModelParameters::COMMON['porosity'])) ** 2;
+        return ($share * PopulationShares::logSd($table, $model->common['porosity'])) ** 2;
     }
 
     /** How far one head's readings of a sign are off from another's alike, before any was taken. */
-    public static function offsetSd(Sign $sign): float
+    public static function offsetSd(Sign $sign, SignParameters $parameters): float
     {
-        return ModelParameters::HEAD_OFFSET_PRIOR * ModelParameters::READING_SD[$sign->value];
+        return $parameters->headOffsetPrior * $parameters->readingSd[$sign->value];
     }
 }

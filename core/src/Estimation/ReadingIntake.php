@@ -6,7 +6,6 @@ namespace Nagomi\Core\Estimation;
 
 use Nagomi\Core\Estimation\Observation\Observation;
 use Nagomi\Core\Estimation\Observation\ObservationCatalogue;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
@@ -26,9 +25,10 @@ final readonly class ReadingIntake
     public static function of(State $state, array $readings, StylistBiases $biases): ?self
     {
         $signs = [];
+        $parameters = $state->layout->parameters->signs;
         foreach ($readings as $reading) {
             foreach ($reading->measured as $measured) {
-                if ($measured->sign->tellsOfBalance()) {
+                if ($measured->sign->tellsOfBalance($parameters)) {
                     $signs[] = [$reading, $measured];
                 }
             }
@@ -66,7 +66,7 @@ final readonly class ReadingIntake
         StylistBiases $biases,
         float $factor = 1.0,
     ): Observation {
-        $factor *= $reading->moment === Moment::Home ? ModelParameters::HOME_NOISE_FACTOR : 1.0;
+        $factor *= $reading->moment === Moment::Home ? $state->layout->parameters->signs->homeNoiseFactor : 1.0;
 
         return ObservationCatalogue::of(
             $measured,

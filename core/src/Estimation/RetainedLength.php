@@ -7,7 +7,7 @@ namespace Nagomi\Core\Estimation;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\CurlPattern;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Treatments\StepKind;
@@ -46,7 +46,7 @@ final readonly class RetainedLength
      *
      * @throws InvalidArgumentException with fewer than two lengths or all on one day
      */
-    public static function of(array $lengths, array $trims, ?CurlPattern $curl): self
+    public static function of(array $lengths, array $trims, ?CurlPattern $curl, Parameters $parameters): self
     {
         $first = $lengths[0][0];
         $last = $lengths[count($lengths) - 1][0];
@@ -70,13 +70,13 @@ final readonly class RetainedLength
             $days,
             (
                 $curl === null
-                    ? ModelParameters::GROWTH_MM_A_DAY
-                    : ModelParameters::GROWTH_BY_CURL_MM_A_DAY[$curl->value]
+                    ? $parameters->model->growthMmADay
+                    : $parameters->model->growthByCurlMmADay[$curl->value] ?? $parameters->model->growthMmADay
             ) * $days,
-            ModelParameters::GROWTH_SD_MM_A_DAY * $days,
+            $parameters->model->growthSdMmADay * $days,
             $trimmed,
             $slope / $spread * $days - $trimmed,
-            ModelParameters::READING_SD['length'] / sqrt($spread) * $days,
+            $parameters->signs->readingSd['length'] / sqrt($spread) * $days,
         );
     }
 
@@ -88,8 +88,12 @@ final readonly class RetainedLength
      *
      * @return self|null null with lengths of fewer than two days
      */
-    public static function ofHistory(array $readings, array $washDays, ?CurlPattern $curl): ?self
-    {
+    public static function ofHistory(
+        array $readings,
+        array $washDays,
+        ?CurlPattern $curl,
+        Parameters $parameters,
+    ): ?self {
         $day = static fn (DateTimeImmutable $date): float => $date->getTimestamp() / 86400;
         $places = $trims = [];
         foreach ($readings as $reading) {
@@ -111,7 +115,7 @@ final readonly class RetainedLength
         foreach ([...$whole, ...$places] as $lengths) {
             usort($lengths, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
             if ($lengths[count($lengths) - 1][0] > $lengths[0][0]) {
-                return self::of($lengths, $trims, $curl);
+                return self::of($lengths, $trims, $curl, $parameters);
             }
         }
 

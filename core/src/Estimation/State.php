@@ -79,7 +79,7 @@ final readonly class State
                 $covariance[$i][] = 0.0;
             }
             $covariance[] = array_fill(0, $size + 1, 0.0);
-            $covariance[$size][$size] = Prior::offsetSd($sign) ** 2;
+            $covariance[$size][$size] = Prior::offsetSd($sign, $this->layout->parameters->signs) ** 2;
         }
 
         return new self($this->layout->withSigns([...$this->layout->signs, ...$new]), $mean, $covariance);

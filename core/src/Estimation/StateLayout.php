@@ -6,6 +6,7 @@ namespace Nagomi\Core\Estimation;
 
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use OutOfBoundsException;
 
@@ -29,6 +30,7 @@ final readonly class StateLayout
     public int $uptake;
     public int $size;
     public Humidity $air;
+    public Parameters $parameters;
 
     /**
      * @param list<Sign>    $signs each once
@@ -36,6 +38,7 @@ final readonly class StateLayout
      */
     public function __construct(public Head $head, public array $signs = [], ?Humidity $air = null)
     {
+        $this->parameters = $head->parameters;
         $this->air = $air ?? new Humidity($head->humidityPercent);
         $this->strata = count($head->strata);
         $this->moistureFading = self::PER_STRATUM * $this->strata;

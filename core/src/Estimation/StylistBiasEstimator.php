@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Estimation;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Cholesky;
 
@@ -24,7 +24,7 @@ final class StylistBiasEstimator
     /** @var list<array{array<string, float>, float, float}> weights by stylist, value, variance */
     private array $clues = [];
 
-    public function __construct(private readonly Sign $sign)
+    public function __construct(private readonly Sign $sign, private readonly SignParameters $parameters)
     {
     }
 
@@ -44,7 +44,7 @@ final class StylistBiasEstimator
         $this->clue(
             [$by => 1.0, $other => -1.0],
             $difference,
-            2 * ModelParameters::READING_SD[$this->sign->value] ** 2,
+            2 * $this->parameters->readingSd[$this->sign->value] ** 2,
         );
     }
 
@@ -65,7 +65,7 @@ final class StylistBiasEstimator
         if ($size < 2) {
             return [];
         }
-        $prior = (ModelParameters::STYLIST_BIAS_PRIOR * ModelParameters::READING_SD[$this->sign->value]) ** -2;
+        $prior = ($this->parameters->stylistBiasPrior * $this->parameters->readingSd[$this->sign->value]) ** -2;
         $precision = array_fill(0, $size, array_fill(0, $size, 0.0));
         $weighted = array_fill(0, $size, 0.0);
         for ($i = 0; $i < $size; $i++) {

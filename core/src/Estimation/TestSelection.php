@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Estimation;
 
 use Nagomi\Core\Estimation\Observation\ObservationCatalogue;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Sign;
 
@@ -37,13 +37,15 @@ final class TestSelection
     public static function order(State $state, array $minutesOf, float $minutes): array
     {
         $order = [];
+        $parameters = $state->layout->parameters->signs;
         $open = array_filter(
             $minutesOf,
-            static fn (float $takes, string $test): bool => self::signs($test) !== [],
+            static fn (float $takes, string $test): bool => self::signs($test, $parameters) !== [],
             ARRAY_FILTER_USE_BOTH,
         );
+        $signsOf = static fn (string $test): array => self::signs($test, $parameters);
         $state = $state->withSigns(array_values(array_unique(
-            array_merge(...array_map(self::signs(...), array_keys($open)), ...[[]]),
+            array_merge(...array_map($signsOf, array_keys($open)), ...[[]]),
             SORT_REGULAR,
         )));
         while ($open !== []) {
@@ -91,7 +93,7 @@ final class TestSelection
         $best = null;
         $most = 0.0;
         foreach ($minutesOf as $test => $minutes) {
-            if (self::signs($test) === [] || $minutes <= 0) {
+            if (self::signs($test, $state->layout->parameters->signs) === [] || $minutes <= 0) {
                 continue;
             }
             $gain = ($doubt($state) - $doubt(self::narrowed($state, $test))) / $minutes;
@@ -102,30 +104,32 @@ final class TestSelection
     }
 
     /** @return list<Sign> the signs of a test that the balance is heard in */
-    private static function signs(string $test): array
+    private static function signs(string $test, SignParameters $parameters): array
     {
         $signs = array_map(Sign::tryFrom(...), self::SIGNS[$test] ?? [$test]);
 
         return array_values(array_filter(
             $signs,
-            static fn (?Sign $sign): bool => $sign !== null && $sign->tellsOfBalance(),
+            static fn (?Sign $sign): bool => $sign !== null && $sign->tellsOfBalance($parameters),
         ));
     }
 
     /** The state after the test was read as expected. */
     public static function narrowed(State $state, string $test): State
     {
-        $state = $state->withSigns(self::signs($test));
+        $parameters = $state->layout->parameters->signs;
+        $signs = self::signs($test, $parameters);
+        $state = $state->withSigns($signs);
         $observations = [];
-        foreach (self::signs($test) as $sign) {
-            $sd = $sign->sd() / ($test === 'wet-stretch' ? sqrt(self::HAIRS) : 1.0);
+        foreach ($signs as $sign) {
+            $sd = $sign->sd($parameters) / ($test === 'wet-stretch' ? sqrt(self::HAIRS) : 1.0);
             $expected = ObservationCatalogue::of(
-                new MeasuredSign($sign, 0.0, $sd, '', ModelParameters::UNTIMED_DAYS_SINCE_DETANGLED),
+                new MeasuredSign($sign, 0.0, $sd, '', $parameters->untimedDaysSinceDetangled),
                 $state->layout,
                 null,
             )->linearized($state)->expected;
             $observations[] = ObservationCatalogue::of(
-                new MeasuredSign($sign, $expected, $sd, '', ModelParameters::UNTIMED_DAYS_SINCE_DETANGLED),
+                new MeasuredSign($sign, $expected, $sd, '', $parameters->untimedDaysSinceDetangled),
                 $state->layout,
                 null,
             );

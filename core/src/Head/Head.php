@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Head;
 
 use InvalidArgumentException;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 
 /** What stays the same of a head from week to week. */
 final readonly class Head
@@ -15,6 +15,8 @@ final readonly class Head
 
     /** @var list<Stratum> one to three, largest share first */
     public array $strata;
+
+    public Parameters $parameters;
 
     /**
      * @param list<ZonePart> $zoneParts
@@ -26,6 +28,7 @@ final readonly class Head
      * @param int|null       $minutesLimit     longest wash day the client has time for, in minutes
      * @param bool           $soreScalp        bars heat and strong cleansing until cleared
      * @param bool           $redSign          something is for a clinician to see first; bars treatments until cleared
+     * @param Parameters|null $parameters      what the computation goes by for this head; null: as shipped
      *
      * @throws InvalidArgumentException where a number is outside its range
      */
@@ -43,7 +46,9 @@ final readonly class Head
         public ?int $minutesLimit = null,
         public Method $method = new Method(),
         public bool $redSign = false,
+        ?Parameters $parameters = null,
     ) {
+        $this->parameters = $parameters ?? Parameters::shipped();
         self::within('Water hardness', $hardnessMgPerL ?? 0.0, 0, 1000, 'mg/L');
         self::within('Humidity', $humidityPercent, 0, 100, '%');
         self::within('Length', $lengthMm ?? 10.0, 10, 2000, 'mm');
@@ -52,19 +57,19 @@ final readonly class Head
         if ($minutesLimit !== null) {
             self::within('Longest wash day', $minutesLimit, self::LEAST_MINUTES_LIMIT, 480, 'minutes');
         }
-        $this->strata = Strata::of($zoneParts);
+        $this->strata = Strata::of($zoneParts, $this->parameters);
     }
 
     /** What the arithmetic goes by: as measured, or what is usual where nobody has. */
     public function hardness(): float
     {
-        return $this->hardnessMgPerL ?? ModelParameters::HARDNESS_NOT_MEASURED_MG_PER_L;
+        return $this->hardnessMgPerL ?? $this->parameters->model->hardnessNotMeasuredMgPerL;
     }
 
     /** What the arithmetic goes by, in mm: as measured, or what is usual where nobody has. */
     public function length(): float
     {
-        return $this->lengthMm ?? ModelParameters::LENGTH_NOT_MEASURED_MM;
+        return $this->lengthMm ?? $this->parameters->model->lengthNotMeasuredMm;
     }
 
     /** @param list<ZonePart> $zoneParts */
@@ -84,6 +89,7 @@ final readonly class Head
             $this->minutesLimit,
             $this->method,
             $this->redSign,
+            $this->parameters,
         );
     }
 

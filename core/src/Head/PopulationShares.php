@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
-use Nagomi\Core\Parameters\ModelParameters;
-
 /**
  * What is assumed of a trait nobody has measured: each kind with the share of heads that have it, so that a number that
  * depends on
@@ -18,7 +16,7 @@ final class PopulationShares
 
     /**
      * @param array<string, float> $table  a number by kind
-     * @param array<string, float> $shares share of heads by kind, summing to 1: of {@see ModelParameters::COMMON}
+     * @param array<string, float> $shares share of heads by kind, summing to 1: of {@see $parameters->model->common}
      */
     public static function mean(array $table, array $shares): float
     {

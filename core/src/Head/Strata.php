@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Head;
 
 use InvalidArgumentException;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Sorts the parts of a head into one to three strata of like hair. */
 final class Strata
@@ -21,7 +22,7 @@ final class Strata
      *
      * @throws InvalidArgumentException without any part, or with the same part twice
      */
-    public static function of(array $parts): array
+    public static function of(array $parts, Parameters $parameters): array
     {
         if ($parts === []) {
             throw new InvalidArgumentException('A head has at least one zone with a porosity.');
@@ -37,7 +38,13 @@ final class Strata
         $shares = self::shares($parts);
         $all = array_sum($shares);
         $strata = array_map(
-            static fn (array $group): Stratum => self::stratum($group, $shares, $all, count($groups) === 1),
+            static fn (array $group): Stratum => self::stratum(
+                $group,
+                $shares,
+                $all,
+                count($groups) === 1,
+                $parameters,
+            ),
             array_values($groups),
         );
         usort($strata, static fn (Stratum $a, Stratum $b): int => [$b->share, $a->name] <=> [$a->share, $b->name]);
@@ -88,8 +95,13 @@ final class Strata
      * @param non-empty-list<ZonePart> $group
      * @param array<string, float>     $shares
      */
-    private static function stratum(array $group, array $shares, float $all, bool $only): Stratum
-    {
+    private static function stratum(
+        array $group,
+        array $shares,
+        float $all,
+        bool $only,
+        Parameters $parameters,
+    ): Stratum {
         $share = $treated = 0.0;
         $byStrand = $zoneShares = $partShares = [];
         foreach ($group as $part) {
@@ -108,6 +120,7 @@ final class Strata
             porosity: $group[0]->porosity,
             strand: StrandDiameter::from((string) array_key_first($byStrand)),
             share: $share / $all,
+            parameters: $parameters,
             treatedShare: $treated / $share,
             zoneShares: $zoneShares,
             partShares: $partShares,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Hair of one head that shares porosity and strand, wherever it grows; it is treated and followed as one. */
 final readonly class Stratum
@@ -20,6 +20,7 @@ final readonly class Stratum
         public Porosity $porosity,
         public StrandDiameter $strand,
         public float $share,
+        public Parameters $parameters,
         public float $treatedShare = 0.0,
         public array $zoneShares = [],
         public array $partShares = [],
@@ -29,15 +30,19 @@ final readonly class Stratum
     /** The moisture reserve this hair does best at, 0 to 100. */
     public function targetMoisture(): float
     {
-        return ModelParameters::TARGET_MOISTURE + ModelParameters::MOISTURE_TARGET_BY_STRAND[$this->strand->value];
+        $model = $this->parameters->model;
+
+        return $model->targetMoisture + $model->moistureTargetByStrand[$this->strand->value];
     }
 
     /** The protein reserve this hair does best at, 0 to 100. */
     public function targetProtein(bool $proteinSensitive): float
     {
-        return ModelParameters::TARGET_PROTEIN
-            + ModelParameters::PROTEIN_TARGET_BY_POROSITY[$this->porosity->value]
-            + ModelParameters::PROTEIN_TARGET_BY_STRAND[$this->strand->value]
-            + ($proteinSensitive ? ModelParameters::PROTEIN_TARGET_WHEN_SENSITIVE : 0.0);
+        $model = $this->parameters->model;
+
+        return $model->targetProtein
+            + $model->proteinTargetByPorosity[$this->porosity->value]
+            + $model->proteinTargetByStrand[$this->strand->value]
+            + ($proteinSensitive ? $model->proteinTargetWhenSensitive : 0.0);
     }
 }

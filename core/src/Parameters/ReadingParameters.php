@@ -4,78 +4,63 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Parameters;
 
-/** The parameters of the Bench's tests; those of the balance stand in {@see ModelParameters}. */
-final class ReadingParameters
+/** The tests themselves: what porosity looks like, what is usual, how long a test takes. */
+final readonly class ReadingParameters
 {
-    #[Parameter(
-        'g/cm³',
-        Origin::Published,
-        1.2,
-        1.4,
-        'Robbins, Chemical and Physical Behavior of Human Hair; from memory',
-    )]
-    public const HAIR_DENSITY_G_PER_CM3 = 1.32;
+    /** g/cm³ */
+    public float $hairDensityGPerCm3;
 
-    #[Parameter('hairs', Origin::Published, 1, 6, 'McDonald et al., J Am Acad Dermatol 2017;76:472–477; from memory')]
-    public const PULL_ORDINARY_AT_MOST = 2;
+    /** hairs */
+    public int $pullOrdinaryAtMost;
 
-    #[Parameter('seconds to wet through, median', Origin::CommonPractice, 1, 900)]
-    public const POROSITY_WETTING_SECONDS = ['low' => 150.0, 'medium' => 40.0, 'high' => 8.0, 'not-measured' => 57.9];
+    /** @var array<string, float> seconds to wet through, median */
+    public array $porosityWettingSeconds;
 
-    #[Parameter('minutes to dry in still air, median', Origin::CommonPractice, 20, 900)]
-    public const POROSITY_DRYING_MINUTES = ['low' => 300.0, 'medium' => 180.0, 'high' => 90.0, 'not-measured' => 183.0];
+    /** @var array<string, float> minutes to dry in still air, median */
+    public array $porosityDryingMinutes;
 
-    #[Parameter('spread of the logarithm of a time', Origin::Chosen, 0.2, 1.5)]
-    public const POROSITY_LOG_SPREAD = ['wetting' => 0.8, 'drying' => 0.6];
+    /** @var array<string, float> spread of the logarithm of a time */
+    public array $porosityLogSpread;
 
-    #[Parameter('probability of beading, sinking slowly, soaking', Origin::Chosen, 0.01, 0.99)]
-    public const POROSITY_SOAKS = [
-        'low' => [0.7, 0.25, 0.05],
-        'medium' => [0.2, 0.6, 0.2],
-        'high' => [0.05, 0.25, 0.7],
-    ];
+    /** @var array<string, list<float>> probability of beading, sinking slowly, soaking */
+    public array $porositySoaks;
 
-    #[Parameter('probability of a smooth, a little rough, a rough slide', Origin::Chosen, 0.01, 0.99)]
-    public const POROSITY_SLIDES = [
-        'low' => [0.6, 0.3, 0.1],
-        'medium' => [0.35, 0.45, 0.2],
-        'high' => [0.15, 0.4, 0.45],
-    ];
+    /** @var array<string, list<float>> probability of a smooth, a little rough, a rough slide */
+    public array $porositySlides;
 
-    #[Parameter('times the weight of wetting tests where build-up is plain', Origin::Chosen, 0, 1)]
-    public const POROSITY_TRUST_WHEN_COATED = 0.3;
+    /** times the weight of wetting tests where build-up is plain */
+    public float $porosityTrustWhenCoated;
 
-    #[Parameter('probability', Origin::Chosen, 0.05, 0.3)]
-    public const WELL_POSSIBLE_FROM = 0.10;
+    /** probability */
+    public float $wellPossibleFrom;
 
-    #[Parameter('probability', Origin::Chosen, 0.01, 0.1)]
-    public const RULED_OUT_BELOW = 0.05;
+    /** probability */
+    public float $ruledOutBelow;
 
-    #[Parameter(
-        'pixels a finger misses its point by, either way, on a picture drawn 720 wide',
-        Origin::Chosen,
-        0.5,
-        12,
-    )]
-    public const TAP_MISS_PX = 3.0;
+    /** pixels a finger misses its point by, either way, on a picture drawn 720 wide */
+    public float $tapMissPx;
 
-    #[Parameter('minutes a test takes, before any was timed', Origin::Chosen, 0.1, 10)]
-    public const TEST_MINUTES = [
-        'build-up-signs' => 0.5, 'dryness' => 0.2, 'feel' => 0.2, 'curl-memory' => 0.3, 'wet-stretch' => 2.5,
-        'broken-hairs' => 1.5, 'comb-count' => 1.5, 'ends' => 1.0,
-        'taper' => 0.7, 'detangling-ease' => 0.2, 'lather' => 0.2, 'stripped' => 0.2, 'result' => 0.7,
-        'style-life' => 0.3, 'length' => 0.5, 'wetting' => 2.0, 'drying' => 0.3,
-        'strand-diameter' => 1.5, 'density' => 0.7, 'curl' => 1.0, 'shed-ball' => 1.0, 'pull' => 0.8, 'scalp' => 1.5,
-        'scalp-at-home' => 0.3, 'detangling' => 0.3, 'squish' => 0.2, 'water-in-hair' => 1.5,
-        'hardness' => 1.0, 'air' => 0.3, 'moisture-meter' => 0.5, 'combing-force' => 0.8, 'wet-through' => 0.5,
-    ];
+    /** @var array<string, float> minutes a test takes, before any was timed */
+    public array $testMinutes;
 
-    #[Parameter(
-        'hairs a day',
-        Origin::Published,
-        50,
-        100,
-        'American Academy of Dermatology: 50 to 100 hairs a day is usual',
-    )]
-    public const SHED_A_DAY = ['least' => 50.0, 'most' => 100.0];
+    /** @var array<string, float> hairs a day */
+    public array $shedADay;
+
+    /** @throws InvalidParameters where the table lacks one of them */
+    public function __construct(ParameterTable $table)
+    {
+        $this->hairDensityGPerCm3 = $table->number('readings.hair-density-g-per-cm3');
+        $this->pullOrdinaryAtMost = $table->whole('readings.pull-ordinary-at-most');
+        $this->porosityWettingSeconds = $table->numbers('readings.porosity-wetting-seconds');
+        $this->porosityDryingMinutes = $table->numbers('readings.porosity-drying-minutes');
+        $this->porosityLogSpread = $table->numbers('readings.porosity-log-spread');
+        $this->porositySoaks = $table->lists('readings.porosity-soaks');
+        $this->porositySlides = $table->lists('readings.porosity-slides');
+        $this->porosityTrustWhenCoated = $table->number('readings.porosity-trust-when-coated');
+        $this->wellPossibleFrom = $table->number('readings.well-possible-from');
+        $this->ruledOutBelow = $table->number('readings.ruled-out-below');
+        $this->tapMissPx = $table->number('readings.tap-miss-px');
+        $this->testMinutes = $table->numbers('readings.test-minutes');
+        $this->shedADay = $table->numbers('readings.shed-a-day');
+    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Snapshot;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
 
 /**
@@ -200,7 +199,7 @@ final class BeamSearch
 
         return self::COST_OF_A_CLASH * max(
             0,
-            intdiv(max(0, $this->horizon - $last), ModelParameters::MASK_NO_LATER_DAYS) - $left,
+            intdiv(max(0, $this->horizon - $last), $this->terrain->head->parameters->planning->maskNoLaterDays) - $left,
         );
     }
 
@@ -213,9 +212,9 @@ final class BeamSearch
     {
         $cost = 0.0;
         $every = $this->terrain->head->washEveryDays;
-        for ($gone = 0; $gone < ModelParameters::ROLLED_ON_DAYS; $gone += $every) {
+        for ($gone = 0; $gone < $this->terrain->head->parameters->planning->rolledOnDays; $gone += $every) {
             $means = $this->terrain->washed($means, $this->rhythm);
-            $gap = min($every, ModelParameters::ROLLED_ON_DAYS - $gone);
+            $gap = min($every, $this->terrain->head->parameters->planning->rolledOnDays - $gone);
             $cost += $this->terrain->ownCost($this->rhythm) + $this->terrain->costOfDays(
                 $means,
                 min($this->horizon, $day + $gone),
@@ -267,7 +266,8 @@ final class BeamSearch
     private function proteinHigh(array $means, int $day): bool
     {
         foreach ($this->terrain->head->strata as $s => $stratum) {
-            $upper = $stratum->targetProtein($this->terrain->head->proteinSensitive) + ModelParameters::BAND_HALF_WIDTH;
+            $upper = $stratum->targetProtein($this->terrain->head->proteinSensitive)
+                + $stratum->parameters->model->bandHalfWidth;
             if ($means[4 * $s + 1] > $upper - self::Z_BARRED * ($this->doubt->proteinSd[$s][$day] ?? 10.0)) {
                 return true;
             }

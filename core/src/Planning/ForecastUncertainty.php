@@ -6,7 +6,6 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
-use Nagomi\Core\Parameters\ModelParameters;
 
 /** How uncertain each stratum is on each day ahead, taken from a forecast and held while plans are compared. */
 final readonly class ForecastUncertainty
@@ -40,16 +39,18 @@ final readonly class ForecastUncertainty
     }
 
     /**
+     * @param float $bandHalfWidth of the reserves, > 0
+     *
      * @return list<array{
      *     list<array{float, float}>, list<array{float, float}>,
      * }> by stratum, for moisture and protein, by day: steps of {@see ExcessTable} for a unit, and the variance in
      * half-widths of the band
      */
-    public function looks(): array
+    public function looks(float $bandHalfWidth): array
     {
         $look = static fn (float $sd): array => [
             ExcessTable::STEPS / $sd,
-            ($sd / ModelParameters::BAND_HALF_WIDTH) ** 2,
+            ($sd / $bandHalfWidth) ** 2,
         ];
 
         return array_map(

@@ -12,7 +12,6 @@ use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Treatments\Calendar;
 use WeakMap;
 
@@ -25,9 +24,6 @@ final class MeanSimulator
 {
     private const TABLE_ZERO = -ExcessTable::LEAST * ExcessTable::STEPS;
     private const TABLE_END = (ExcessTable::MOST - ExcessTable::LEAST) * ExcessTable::STEPS;
-    private const BUILD_UP_SCALE = ModelParameters::COST_OF_BUILD_UP / (
-        ModelParameters::COST_BUILD_UP_WIDTH * ModelParameters::COST_BUILD_UP_WIDTH
-    );
 
     public readonly Head $head;
 
@@ -35,6 +31,7 @@ final class MeanSimulator
     private readonly array $bestDays;
 
     private readonly float $uptake;
+    private readonly float $buildUpScale;
 
     /**
      * @var list<array{
@@ -75,12 +72,14 @@ final class MeanSimulator
         ForecastUncertainty $doubt,
         public readonly PlanTerms $terms = new PlanTerms(),
     ) {
-        $this->looks = $doubt->looks();
+        $this->looks = $doubt->looks($from->state->layout->parameters->model->bandHalfWidth);
         $start = $from->state;
         $layout = $start->layout;
         $this->air = $layout->air;
         $this->today = $from->date;
         $this->head = $layout->head;
+        $planning = $this->head->parameters->planning;
+        $this->buildUpScale = $planning->costOfBuildUp / $planning->costBuildUpWidth ** 2;
         $this->uptake = exp($start->mean[$layout->uptake]);
         [$washable, $stubborn] = Dynamics::buildUpADay($this->head);
         $strata = [];
@@ -119,7 +118,7 @@ final class MeanSimulator
     public function withDoubt(ForecastUncertainty $doubt): self
     {
         $same = clone $this;
-        $same->looks = $doubt->looks();
+        $same->looks = $doubt->looks($this->head->parameters->model->bandHalfWidth);
 
         return $same;
     }
@@ -151,13 +150,14 @@ final class MeanSimulator
      */
     public function washed(array $means, WashOption $choice): array
     {
+        $blocked = $this->head->parameters->model->buildUpBlocksUptake;
         foreach ($this->effectsOf($choice)->steps as $strata) {
             foreach ($strata as $s => $effect) {
                 [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
                 [, , , , , $moistureGain, $proteinGain] = $effect;
                 $at = 4 * $s;
                 $buildUp = $means[$at + 2] + $means[$at + 3];
-                $free = 1 - ModelParameters::BUILD_UP_BLOCKS_UPTAKE * ($buildUp > 100 ? 1.0 : $buildUp / 100);
+                $free = 1 - $blocked * ($buildUp > 100 ? 1.0 : $buildUp / 100);
                 $moisture = $means[$at] - $moistureLost + $moistureGain * $free * (1 - $means[$at] / 100);
                 $protein = $means[$at + 1] - $proteinLost + $proteinGain * $free * (1 - $means[$at + 1] / 100);
                 $stubborn = $means[$at + 3] * $stubbornKept + $stubbornAdded;
@@ -206,7 +206,10 @@ final class MeanSimulator
             $keptADay = exp(-($sealed ? $stratum['moistureRateSealed'] : $stratum['moistureRate']));
             $added = 0.0;
             for ($day = $from + 1; $day <= $from + $days; $day++) {
-                $air = $this->airs[$day] ??= AirMoisture::at($this->air->percentOn($this->date($day)));
+                $air = $this->airs[$day] ??= AirMoisture::at(
+                    $this->air->percentOn($this->date($day)),
+                    $this->head->parameters->model,
+                );
                 $added = $keptADay * $added + (1 - $keptADay) * $air;
             }
             $stretch[] = [$keptADay ** $days, $added, exp(-$stratum['proteinRate'] * $days)];
@@ -225,6 +228,8 @@ final class MeanSimulator
     {
         $cost = 0.0;
         $table = $this->table;
+        $band = $this->head->parameters->model->bandHalfWidth;
+        $buildUpLimit = $this->head->parameters->planning->buildUpLimit;
         foreach ($this->strata as $s => $stratum) {
             $at = 4 * $s;
             $outside = 0.0;
@@ -235,7 +240,7 @@ final class MeanSimulator
                 ] as $which => $from
             ) {
                 [$scale, $square] = $this->looks[$s][$which][$day] ?? $this->looks[$s][$which][0];
-                $above = ($from - ModelParameters::BAND_HALF_WIDTH) * $scale + self::TABLE_ZERO;
+                $above = ($from - $band) * $scale + self::TABLE_ZERO;
                 if ($above > 0) {
                     if ($above < self::TABLE_END) {
                         $i = (int) $above;
@@ -244,7 +249,7 @@ final class MeanSimulator
                         $outside += $square * ((($above - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
                     }
                 }
-                $below = (-$from - ModelParameters::BAND_HALF_WIDTH) * $scale + self::TABLE_ZERO;
+                $below = (-$from - $band) * $scale + self::TABLE_ZERO;
                 if ($below > 0) {
                     if ($below < self::TABLE_END) {
                         $i = (int) $below;
@@ -254,9 +259,9 @@ final class MeanSimulator
                     }
                 }
             }
-            $buildUp = $means[$at + 2] + $means[$at + 3] - ModelParameters::BUILD_UP_LIMIT;
+            $buildUp = $means[$at + 2] + $means[$at + 3] - $buildUpLimit;
             if ($buildUp > 0) {
-                $outside += self::BUILD_UP_SCALE * $buildUp * $buildUp;
+                $outside += $this->buildUpScale * $buildUp * $buildUp;
             }
             $cost += $stratum['share'] * $outside;
         }
@@ -296,7 +301,7 @@ final class MeanSimulator
     /** How often a day counts: once, and the day of a wedding as often as the model says. */
     public function weightOf(int $day): float
     {
-        return isset($this->bestDays[$day]) ? ModelParameters::WEIGHT_OF_A_BEST_DAY : 1.0;
+        return isset($this->bestDays[$day]) ? $this->head->parameters->planning->weightOfABestDay : 1.0;
     }
 
     /**
@@ -309,7 +314,7 @@ final class MeanSimulator
         $cost = 0.0;
         foreach (array_keys($this->bestDays) as $best) {
             if ($best >= $firstDay && $best < $firstDay + $days) {
-                $cost += (ModelParameters::WEIGHT_OF_A_BEST_DAY - 1) * $this->costOfADay(
+                $cost += ($this->head->parameters->planning->weightOfABestDay - 1) * $this->costOfADay(
                     $best === $firstDay ? $means : $this->afterDays($means, $firstDay, $best - $firstDay, $sealed),
                     $best,
                 );
@@ -332,7 +337,11 @@ final class MeanSimulator
             + (
                 $this->terms->promised === []
                     ? 0.0
-                    : $this->terms->promiseCost($choice, $this->today->modify("+{$day} days"))
+                    : $this->terms->promiseCost(
+                        $choice,
+                        $this->today->modify("+{$day} days"),
+                        $this->head->parameters->planning,
+                    )
             );
     }
 

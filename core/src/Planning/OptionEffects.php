@@ -6,7 +6,6 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\TreatmentContext;
 
@@ -30,6 +29,7 @@ final readonly class OptionEffects
     /** @param float $uptake the head's own factor on what treatments give */
     public static function of(WashOption $choice, Head $head, float $uptake, PlanTerms $terms): self
     {
+        $planning = $head->parameters->planning;
         $steps = $choice->steps($head);
         $context = new TreatmentContext($head, $steps[0]->kind === StepKind::PreWash);
         $moving = [];
@@ -56,11 +56,9 @@ final readonly class OptionEffects
 
         return new self(
             $moving,
-            ModelParameters::COST_OF_A_MINUTE * $terms->minutes(
-                $choice,
-                $head,
-            ) + ModelParameters::COST_OF_WEAR * $wear
-                + ModelParameters::COST_OF_A_CURRENCY_UNIT * $terms->price($choice),
+            $planning->costOfAMinute * $terms->minutes($choice, $head)
+                + $planning->costOfWear * $wear
+                + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
             $seals,
         );
     }

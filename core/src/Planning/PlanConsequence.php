@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\Rules\Rule;
 
 /** What a plan comes to, in the numbers a change of it is held against. */
@@ -20,7 +21,7 @@ final readonly class PlanConsequence
     {
     }
 
-    public static function of(Plan $plan): self
+    public static function of(Plan $plan, PlanningParameters $limits): self
     {
         $out = 0.0;
         foreach ($plan->forecast as $point) {
@@ -28,7 +29,7 @@ final readonly class PlanConsequence
         }
         $broken = array_merge(...array_map(
             static fn (PlanItem $item): array => array_map(
-                static fn (Rule $rule): string => $item->date->format('j M') . ': ' . $rule->sentence(),
+                static fn (Rule $rule): string => $item->date->format('j M') . ': ' . $rule->sentence($limits),
                 $item->broken,
             ),
             $plan->items,

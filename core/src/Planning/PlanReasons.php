@@ -6,7 +6,6 @@ namespace Nagomi\Core\Planning;
 
 use DateInterval;
 use DateTimeImmutable;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -62,6 +61,7 @@ final class PlanReasons
     private function firstPassage(StepKind $treatment, int $level, array $means): Counterfactual
     {
         $usual = WashOptions::usualCleanse($this->terrain->head);
+        $usualMinutes = $this->terrain->head->parameters->washDay;
         $what = match ($treatment) {
             StepKind::Mask => 'moisture',
             StepKind::Cleanse => 'build-up',
@@ -74,7 +74,9 @@ final class PlanReasons
         for ($day = $this->washDays[$level]; $day <= $this->horizon; $day++) {
             if (isset($this->washDays[$next]) && $this->washDays[$next] === $day) {
                 $choice = $this->choices[$next++];
-                $choice = $this->has($choice, $treatment) ? $choice->without($treatment, $usual) : $choice;
+                $choice = $this->has($choice, $treatment)
+                    ? $choice->without($treatment, $usual, $usualMinutes)
+                    : $choice;
                 $means = $this->terrain->washed($means, $choice);
                 $sealed = $this->terrain->seals($choice);
             }
@@ -140,17 +142,17 @@ final class PlanReasons
 
         return match ($what) {
             'moisture' => [
-                $means[4 * $s] - $stratum->targetMoisture() + ModelParameters::BAND_HALF_WIDTH,
+                $means[4 * $s] - $stratum->targetMoisture() + $stratum->parameters->model->bandHalfWidth,
                 $this->doubt->moistureSd[$s][$day] ?? 10.0,
             ],
             'protein' => [
                 $means[4 * $s + 1] - $stratum->targetProtein(
                     $this->terrain->head->proteinSensitive,
-                ) + ModelParameters::BAND_HALF_WIDTH,
+                ) + $stratum->parameters->model->bandHalfWidth,
                 $this->doubt->proteinSd[$s][$day] ?? 10.0,
             ],
             default => [
-                ModelParameters::BUILD_UP_LIMIT - $means[4 * $s + 2] - $means[4 * $s + 3],
+                $stratum->parameters->planning->buildUpLimit - $means[4 * $s + 2] - $means[4 * $s + 3],
                 $this->doubt->buildUpSd[$s][$day] ?? 10.0,
             ],
         };

@@ -7,7 +7,7 @@ namespace Nagomi\Core\Planning;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Treatments\Calendar;
 
 /**
@@ -28,7 +28,7 @@ final readonly class PlanTerms
      * @param list<string> $notAtHome treatments that are done in the salon only
      * @param int|null $homeMinutesLimit longest wash day at home, in minutes, 10 to 480
      * @param array<string, int> $stock uses left, by treatment; what is not named is not short
-     * @param array<string, float> $prices of one use, by treatment; what is not named costs what Model says
+     * @param array<string, float> $prices of one use, by treatment; what is not named costs what is usual
      * @param array<string, DateTimeImmutable> $barredUntil first day a treatment may be done, by treatment: a patch
      *     test is still out
      * @param list<array{DateTimeImmutable, string}> $promised day and treatment, as promised to the client
@@ -92,10 +92,10 @@ final readonly class PlanTerms
     }
 
     /** The same terms for a head that was last read on a day; null: never. */
-    public function readOn(?DateTimeImmutable $lastRead, DateTimeImmutable $today): self
+    public function readOn(?DateTimeImmutable $lastRead, DateTimeImmutable $today, PlanningParameters $limits): self
     {
         $notReadYet = $lastRead === null
-            || Calendar::daysBetween($lastRead, $today) > ModelParameters::NOT_READ_AFTER_DAYS;
+            || Calendar::daysBetween($lastRead, $today) > $limits->notReadAfterDays;
 
         return new self(
             $this->away,
@@ -185,11 +185,11 @@ final readonly class PlanTerms
     }
 
     /** Price of what a choice uses up, in currency units. */
-    public function price(WashOption $choice): float
+    public function price(WashOption $choice, PlanningParameters $costs): float
     {
         $price = 0.0;
         foreach ($choice->treatments() as $treatment) {
-            $price += $this->prices[$treatment] ?? ModelParameters::TREATMENT_PRICE[$treatment] ?? 0.0;
+            $price += $this->prices[$treatment] ?? $costs->treatmentPrice[$treatment] ?? 0.0;
         }
 
         return $price;
@@ -200,7 +200,7 @@ final readonly class PlanTerms
      * treatment done
      * off its promised day makes up the rest, so that an item moved by w weeks comes to w moves.
      */
-    public function promiseCost(WashOption $choice, DateTimeImmutable $day): float
+    public function promiseCost(WashOption $choice, DateTimeImmutable $day, PlanningParameters $costs): float
     {
         $weeks = 0.0;
         $treatments = $choice->treatments();
@@ -219,6 +219,6 @@ final readonly class PlanTerms
             };
         }
 
-        return ModelParameters::COST_OF_A_MOVED_PROMISE * $weeks;
+        return $costs->costOfAMovedPromise * $weeks;
     }
 }

@@ -6,7 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\BalanceCell;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -32,6 +32,7 @@ final class PlanVerdict
         float $buildUp,
         Plan $plan,
         DateTimeImmutable $today,
+        PlanningParameters $limits,
         bool $notReadYet = false,
     ): string {
         if ($notReadYet) {
@@ -39,7 +40,7 @@ final class PlanVerdict
                 . ($plan->items === [] ? '' : ', ' . self::when($plan->items[0]->date, $today))
                 . '.';
         }
-        $under = $buildUp > ModelParameters::BUILD_UP_LIMIT;
+        $under = $buildUp > $limits->buildUpLimit;
         $next = array_filter([$under ? self::clarify($plan, $today) : null, self::next($plan, $today)]);
 
         return self::standing($cells)

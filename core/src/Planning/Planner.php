@@ -11,7 +11,6 @@ use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\Snapshot;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
 use Nagomi\Core\Treatments\Calendar;
@@ -74,7 +73,10 @@ final class Planner
             $forecast,
             self::cost($terrain, $forecast, $washDays, $best),
             array_sum(array_map(static fn (WashOption $choice): float => $terms->minutes($choice, $head), $best)),
-            array_sum(array_map($terms->price(...), $best)),
+            array_sum(array_map(
+                static fn (WashOption $choice): float => $terms->price($choice, $head->parameters->planning),
+                $best,
+            )),
             array_values(array_filter(array_map(static fn (PlanItem $item): ?RuleConflict => $item->clash, $items))),
         );
     }
@@ -146,7 +148,7 @@ final class Planner
             $byHand = $terrain->terms->setByHand($date);
             $broken = RuleCatalogue::barring($choice, $standing);
             $first = $level === 0 && $terrain->terms->notReadYet;
-            $unsure = self::doubt($forecast[max(0, $day - 1)] ?? $start) > ModelParameters::LOOK_AT;
+            $unsure = self::doubt($forecast[max(0, $day - 1)] ?? $start) > $head->parameters->planning->lookAt;
             $look = $first || $unsure && $day - $lastLook >= self::LOOKS_APART_DAYS;
             $lastLook = $look ? $day : $lastLook;
             $asked = ReasonWording::occasions($terrain->terms, $date);
@@ -156,7 +158,13 @@ final class Planner
                 $day,
                 $choice,
                 $terrain->terms->minutes($choice, $head),
-                [...$asked, ...ReasonWording::reasons($without, $movedBy, count($head->strata) > 1, $byHand)],
+                [...$asked, ...ReasonWording::reasons(
+                    $without,
+                    $movedBy,
+                    count($head->strata) > 1,
+                    $head->parameters->planning,
+                    $byHand,
+                )],
                 $without,
                 $movedBy,
                 $broken,
@@ -213,7 +221,7 @@ final class Planner
             if (
                 CellProbabilities::sides(
                     CellProbabilities::ofStratum($state, $s),
-                )['protein_high'] > ModelParameters::STRONG_PROTEIN_BARRED_AT
+                )['protein_high'] > $state->layout->parameters->planning->strongProteinBarredAt
             ) {
                 return true;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Treatments\Calendar;
 
@@ -27,8 +28,13 @@ final class ReasonWording
      *
      * @return non-empty-list<string> one sentence for each treatment, then what kept it from coming earlier
      */
-    public static function reasons(array $without, ?Rule $movedBy, bool $several, ?FixedWashDay $byHand = null): array
-    {
+    public static function reasons(
+        array $without,
+        ?Rule $movedBy,
+        bool $several,
+        PlanningParameters $limits,
+        ?FixedWashDay $byHand = null,
+    ): array {
         $sentences = $byHand === null
             ? []
             : [
@@ -46,7 +52,7 @@ final class ReasonWording
             );
         }
         if ($movedBy !== null) {
-            $sentences[] = 'Not earlier: ' . lcfirst($movedBy->sentence());
+            $sentences[] = 'Not earlier: ' . lcfirst($movedBy->sentence($limits));
         }
 
         return $sentences === [] ? ['The usual cleanse; nothing else is due.'] : $sentences;

@@ -21,7 +21,7 @@ final class RuleConflicts
             foreach ($barring as $rule) {
                 // Rules on treatments that another way does without do not clash with anything.
                 if (count($barring) === 1) {
-                    $rules[$rule->key()] = $rule->sentence();
+                    $rules[$rule->key()] = $rule->sentence($standing->limits());
                     $frees[$rule->key()] = $rule->frees();
                     $minutes = $rule instanceof WithinMinutes
                         ? min($minutes, $standing->terms->minutes($choice, $standing->head))
@@ -32,7 +32,7 @@ final class RuleConflicts
         if ($rules === []) {
             foreach ($choices as $choice) {
                 foreach (RuleCatalogue::barring($choice, $standing) as $rule) {
-                    $rules[$rule->key()] = $rule->sentence();
+                    $rules[$rule->key()] = $rule->sentence($standing->limits());
                     $frees['both'] = 'change more than one of these: none alone frees the day';
                 }
             }

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Planning;
 use DateTimeImmutable;
 use LogicException;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
@@ -45,6 +46,12 @@ final readonly class RuleContext
         return (
             $this->today ?? throw new LogicException('The day this counts from is not known.')
         )->modify("{$this->day} days");
+    }
+
+    /** The days and chances the rules go by. */
+    public function limits(): PlanningParameters
+    {
+        return $this->head->parameters->planning;
     }
 
     public function isInSalon(): bool

@@ -6,7 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
@@ -39,14 +39,14 @@ final readonly class WashOption
      * The same day without one of its treatments: a mask falls back to a rinse-out, a clarifying cleanse to the usual
      * one.
      */
-    public function without(StepKind $treatment, CleanseKind $usual): self
+    public function without(StepKind $treatment, CleanseKind $usual, WashDayParameters $parameters): self
     {
         return match ($treatment) {
             StepKind::Mask => new self(
                 $this->cleanse,
                 $this->passes,
                 StepKind::Conditioner,
-                ModelParameters::STEP_MINUTES['conditioner'],
+                $parameters->stepMinutes['conditioner'],
                 false,
                 $this->protein,
                 $this->preWash,
@@ -88,16 +88,17 @@ final readonly class WashOption
     /** @return list<Step> in the order they are done */
     public function steps(Head $head): array
     {
+        $usual = $head->parameters->washDay;
         $tools = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
         $dry = $head->method->says(MethodQuestion::Detangling, 'dry-with-oil');
         $steps = [
-            $this->preWash === null ? null : Step::preWash($this->preWash, ModelParameters::STEP_MINUTES['pre-wash']),
+            $this->preWash === null ? null : Step::preWash($this->preWash, $usual->stepMinutes['pre-wash']),
             Step::cleanse($this->cleanse, $this->passes),
-            $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein)),
+            $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein, $usual)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
-            $this->conditionsToo($head) ? Step::conditioner(ModelParameters::STEP_MINUTES['conditioner']) : null,
+            $this->conditionsToo($head) ? Step::conditioner($usual->stepMinutes['conditioner']) : null,
             Step::detangle(
-                max(Step::LEAST_MINUTES, $head->sections * ModelParameters::STEP_MINUTES['detangle-a-section']),
+                max(Step::LEAST_MINUTES, $head->sections * $usual->stepMinutes['detangle-a-section']),
                 $tools[$head->method->choice(MethodQuestion::Tools)] ?? 'comb',
                 $dry ? 'dry-with-oil' : 'wet-with-slip',
             ),
@@ -114,9 +115,9 @@ final readonly class WashOption
         return $this->masks() && $head->method->says(MethodQuestion::MaskAndConditioner, 'both');
     }
 
-    private static function proteinMinutes(StepKind $protein): float
+    private static function proteinMinutes(StepKind $protein, WashDayParameters $parameters): float
     {
-        return ModelParameters::STEP_MINUTES[$protein === StepKind::StrongProtein ? 'strong-protein' : 'mild-protein'];
+        return $parameters->stepMinutes[$protein === StepKind::StrongProtein ? 'strong-protein' : 'mild-protein'];
     }
 
     /**
@@ -124,14 +125,15 @@ final readonly class WashOption
      */
     public function minutes(Head $head): float
     {
-        $minutes = ModelParameters::STEP_MINUTES;
+        $usual = $head->parameters->washDay;
+        $minutes = $usual->stepMinutes;
         $sections = $head->sections;
 
         return $minutes['ready']
             + ($this->preWash === null ? 0.0 : $minutes['pre-wash'])
             + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
-            + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein) + $minutes['rinse'])
+            + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein, $usual) + $minutes['rinse'])
             + $this->conditioningMinutes + ($this->conditionsToo($head) ? $minutes['conditioner'] : 0.0)
             + ($head->method->says(MethodQuestion::LeaveIn, 'none') ? 0.0 : $minutes['leave-in']);
     }

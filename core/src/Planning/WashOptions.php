@@ -8,7 +8,6 @@ use Nagomi\Core\Climate\WaterHardness;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Porosity;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -20,7 +19,7 @@ final class WashOptions
     /** @return non-empty-list<WashOption> */
     public static function of(Head $head, PlanTerms $terms = new PlanTerms()): array
     {
-        $conditionings = [[StepKind::Conditioner, ModelParameters::STEP_MINUTES['conditioner'], false]];
+        $conditionings = [[StepKind::Conditioner, $head->parameters->washDay->stepMinutes['conditioner'], false]];
         foreach (self::MASK_MINUTES as $minutes) {
             $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
         }

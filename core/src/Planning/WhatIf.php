@@ -72,16 +72,17 @@ final readonly class WhatIf
     private static function without(WashOption $choice, PlanChange $change, Snapshot $start): WashOption
     {
         $usual = WashOptions::usualCleanse($start->state->layout->head);
+        $parameters = $start->state->layout->parameters->washDay;
         if ($change === PlanChange::NoMask) {
             // Strong protein is never left without its mask: the pair is one treatment.
             $choice = $choice->protein === StepKind::StrongProtein
-                ? $choice->without(StepKind::StrongProtein, $usual)
+                ? $choice->without(StepKind::StrongProtein, $usual, $parameters)
                 : $choice;
 
-            return $choice->masks() ? $choice->without(StepKind::Mask, $usual) : $choice;
+            return $choice->masks() ? $choice->without(StepKind::Mask, $usual, $parameters) : $choice;
         }
 
-        return $choice->protein === null ? $choice : $choice->without($choice->protein, $usual);
+        return $choice->protein === null ? $choice : $choice->without($choice->protein, $usual, $parameters);
     }
 
     /** @param list<WashOption> $choices */
@@ -99,7 +100,10 @@ final readonly class WhatIf
             $forecast,
             array_sum(array_map(static fn (WashOption $choice): float => $terms->minutes($choice, $head), $choices)),
             Planner::cost($terrain, $forecast, $washDays, $choices),
-            array_sum(array_map($terms->price(...), $choices)),
+            array_sum(array_map(
+                static fn (WashOption $choice): float => $terms->price($choice, $head->parameters->planning),
+                $choices,
+            )),
         );
     }
 }

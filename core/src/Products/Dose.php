@@ -7,7 +7,6 @@ namespace Nagomi\Core\Products;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
-use Nagomi\Core\Parameters\ProductParameters;
 
 /**
  * How much of a product one section of a head takes: the trade's usual dose, more for long, dense, coarse or
@@ -25,27 +24,27 @@ final readonly class Dose
     /** @param string $density low, medium or high */
     public static function aSection(ProductKind $kind, Head $head, string $density = 'medium'): self
     {
+        $usual = $head->parameters->products;
         $times = max(
-            ProductParameters::DOSE_BY_LENGTH['least'],
-            min(ProductParameters::DOSE_BY_LENGTH['most'], $head->length() / ProductParameters::DOSE_LENGTH_MM),
+            $usual->doseByLength['least'],
+            min($usual->doseByLength['most'], $head->length() / $usual->doseLengthMm),
         );
-        $times *= ['low' => ProductParameters::DOSE_BY['thin'], 'high' => ProductParameters::DOSE_BY['dense']][$density]
-            ?? 1.0;
+        $times *= ['low' => $usual->doseBy['thin'], 'high' => $usual->doseBy['dense']][$density] ?? 1.0;
         $need = 0.0;
         foreach ($head->strata as $stratum) {
             $strand = match ($stratum->strand) {
-                StrandDiameter::Fine => ProductParameters::DOSE_BY['fine'],
-                StrandDiameter::Coarse => ProductParameters::DOSE_BY['coarse'],
+                StrandDiameter::Fine => $usual->doseBy['fine'],
+                StrandDiameter::Coarse => $usual->doseBy['coarse'],
                 default => 1.0,
             };
             $need += $stratum->share * $strand * (
-                $stratum->porosity === Porosity::Low ? ProductParameters::DOSE_BY['low-porosity'] : 1.0
+                $stratum->porosity === Porosity::Low ? $usual->doseBy['low-porosity'] : 1.0
             );
         }
-        [$least, $most] = ProductParameters::DOSE_ML_A_SECTION[$kind->value]
+        [$least, $most] = $usual->doseMlASection[$kind->value]
             ?? array_map(
                 static fn (float $ml): float => $ml / max(1, $head->sections),
-                ProductParameters::DOSE_ML_A_HEAD['pre-wash'],
+                $usual->doseMlAHead['pre-wash'],
             );
 
         return new self($least * $times * $need, $most * $times * $need, $head->sections);

@@ -23,6 +23,7 @@ final readonly class Mix
         public array $parts,
         public string $carrier,
         public float $totalMl,
+        private ProductParameters $parameters,
         public bool $careful = false,
     ) {
         if ($totalMl <= 0 || $totalMl > 5000) {
@@ -37,7 +38,7 @@ final readonly class Mix
         if ($sum > 100.0 + 1e-9) {
             throw new DomainException(sprintf('The parts come to %.1f %%; lower them to 100 %% or less.', $sum));
         }
-        $most = ProductParameters::ESSENTIAL_OIL_MOST_PERCENT[$careful ? 'careful' : 'adult'];
+        $most = $this->parameters->essentialOilMostPercent[$careful ? 'careful' : 'adult'];
         $essential = array_sum(array_map(
             static fn (MixPart $part): float => $part->essentialOil ? $part->percent : 0.0,
             $parts,
@@ -72,7 +73,7 @@ final readonly class Mix
                 'name' => $part->name,
                 'percent' => round($part->percent, 3),
                 'ml' => round($ml, 2),
-                'drops' => $ml > 0 && $ml <= 3 ? (int) floor($ml * ProductParameters::DROPS_A_ML + 1e-9) : null,
+                'drops' => $ml > 0 && $ml <= 3 ? (int) floor($ml * $this->parameters->dropsAMl + 1e-9) : null,
             ];
         }
 

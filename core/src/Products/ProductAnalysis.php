@@ -47,6 +47,7 @@ final readonly class ProductAnalysis
         public array $entries,
         public array $bounds,
         public array $loads,
+        private ProductParameters $parameters,
     ) {
     }
 
@@ -55,10 +56,14 @@ final readonly class ProductAnalysis
      *
      * @throws InvalidIngredientList
      */
-    public static function of(string $text, IngredientBook $book, bool $ruled = true): self
-    {
+    public static function of(
+        string $text,
+        IngredientBook $book,
+        ProductParameters $parameters,
+        bool $ruled = true,
+    ): self {
         $entries = IngredientList::read($text, $book);
-        $bounds = self::bounds($entries, $ruled);
+        $bounds = self::bounds($entries, $ruled, $parameters->linePercent);
         $loads = [];
         foreach (self::LOADS as $name => $functions) {
             $lower = $upper = 0.0;
@@ -77,7 +82,7 @@ final readonly class ProductAnalysis
             }
         }
 
-        return new self($entries, $bounds, $loads);
+        return new self($entries, $bounds, $loads, $parameters);
     }
 
     /**
@@ -85,7 +90,7 @@ final readonly class ProductAnalysis
      *
      * @return list<array{float, float}|null>
      */
-    private static function bounds(array $entries, bool $ruled): array
+    private static function bounds(array $entries, bool $ruled, float $linePercent): array
     {
         $ordered = array_keys(array_filter(
             $entries,
@@ -98,7 +103,7 @@ final readonly class ProductAnalysis
             $cap = $entries[$i]->statedPercent ?? ($ruled ? $entries[$i]->ingredient?->capPercent : null);
             if ($cap !== null) {
                 $caps[$place] = $cap;
-                $line ??= $cap <= ProductParameters::LINE_PERCENT ? $place : null;
+                $line ??= $cap <= $linePercent ? $place : null;
             }
         }
         $bounds = array_fill(0, count($entries), null);
@@ -169,8 +174,8 @@ final readonly class ProductAnalysis
                 $entry->ingredient?->does(IngredientFunction::Protein) === true
                     && $entry->ingredient->strength === 'strong'
             ) {
-                $surely = $surely || ($this->bounds[$i][0] ?? 0.0) >= ProductParameters::LINE_PERCENT;
-                $perhaps = $perhaps || ($this->bounds[$i][1] ?? 0.0) > ProductParameters::LINE_PERCENT;
+                $surely = $surely || ($this->bounds[$i][0] ?? 0.0) >= $this->parameters->linePercent;
+                $perhaps = $perhaps || ($this->bounds[$i][1] ?? 0.0) > $this->parameters->linePercent;
             }
         }
 
@@ -183,7 +188,7 @@ final readonly class ProductAnalysis
         return $this->hardest(
             [IngredientFunction::Surfactant, IngredientFunction::Clay],
             ['none', 'mild', 'medium', 'strong'],
-            ProductParameters::LINE_PERCENT,
+            $this->parameters->linePercent,
         );
     }
 
@@ -222,9 +227,10 @@ final readonly class ProductAnalysis
             'weight' => ['penetrating_oil', 'mixed_oil', 'sealing_oil', 'silicone'],
         ][$of]
             ?? [];
-        $word = static fn (float $percent): string => $percent < ProductParameters::FEEL_FROM_PERCENT['medium']
+        $from = $this->parameters->feelFromPercent;
+        $word = static fn (float $percent): string => $percent < $from['medium']
             ? 'low'
-            : ($percent < ProductParameters::FEEL_FROM_PERCENT['high'] ? 'medium' : 'high');
+            : ($percent < $from['high'] ? 'medium' : 'high');
 
         return [
             $word(array_sum(array_map($this->lower(...), $loads))),

@@ -8,7 +8,6 @@ use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Stratum;
-use Nagomi\Core\Parameters\ProductParameters;
 
 /**
  * Whether a product is for a head, with every reason for and against. The trade's reasons are common practice, no
@@ -127,7 +126,7 @@ final class Suitability
             ->upper('mixed_oil') + $this->reading
             ->upper('sealing_oil');
         if (
-            $oils >= ProductParameters::LINE_PERCENT
+            $oils >= $this->wearer->head->parameters->products->linePercent
                 && $method->says(MethodQuestion::Oils, 'none')
                 && $this->kind->staysOn()
         ) {
@@ -180,9 +179,10 @@ final class Suitability
                 ->upper('mixed_oil') + $this->reading
                 ->upper('film_former') + $this->reading
                 ->upper('silicone');
+            $line = $this->wearer->head->parameters->products->linePercent;
             $this->say(
-                $seals >= ProductParameters::LINE_PERCENT ? SuitabilityVerdict::Good : SuitabilityVerdict::WithCare,
-                $seals >= ProductParameters::LINE_PERCENT
+                $seals >= $line ? SuitabilityVerdict::Good : SuitabilityVerdict::WithCare,
+                $seals >= $line
                     ? "It seals{$where} of high porosity."
                     : "Nothing in it seals{$where} of high porosity; seal after it.",
             );
@@ -208,7 +208,7 @@ final class Suitability
         if ($dewPoint === null || ! $this->kind->staysOn() || ! $this->reading->has('humectant')) {
             return;
         }
-        if ($dewPoint < ProductParameters::DEW_POINT_EASY['from']) {
+        if ($dewPoint < $this->wearer->head->parameters->products->dewPointEasy['from']) {
             $this->say(
                 SuitabilityVerdict::WithCare,
                 sprintf(
@@ -217,7 +217,7 @@ final class Suitability
                     $this->from('humectant'),
                 ),
             );
-        } elseif ($dewPoint > ProductParameters::DEW_POINT_EASY['to']) {
+        } elseif ($dewPoint > $this->wearer->head->parameters->products->dewPointEasy['to']) {
             $this->say(
                 SuitabilityVerdict::WithCare,
                 sprintf(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Climate\DewPoint;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Temperature and humidity around the head, and the dew point they make. */
 final readonly class AirReading implements Test
@@ -29,11 +30,11 @@ final readonly class AirReading implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $dewPoint = DewPoint::celsius($this->number($raw, 'celsius'), $this->number($raw, 'humidity_percent'));
 
-        return [new MeasuredSign(Sign::DewPoint, $dewPoint, Sign::DewPoint->sd(), match (true) {
+        return [new MeasuredSign(Sign::DewPoint, $dewPoint, Sign::DewPoint->sd($parameters->signs), match (true) {
             $dewPoint < 2 => 'dry air: it draws moisture, more emollient',
             $dewPoint > 16 => 'sticky air: lighter leave-in, firmer hold',
             default => 'easy air for curls',

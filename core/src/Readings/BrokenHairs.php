@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Statistics\ExactInterval;
 
 /**
@@ -38,20 +39,20 @@ final readonly class BrokenHairs implements Test
     }
 
     /** @return array{least: float, most: float} hairs usually shed over these days */
-    public static function usualShed(float $daysSinceDetangled): array
+    public static function usualShed(float $daysSinceDetangled, ReadingParameters $parameters): array
     {
         $days = max(1.0, $daysSinceDetangled);
 
         return [
-            'least' => ReadingParameters::SHED_A_DAY['least'] * $days,
-            'most' => ReadingParameters::SHED_A_DAY['most'] * $days,
+            'least' => $parameters->shedADay['least'] * $days,
+            'most' => $parameters->shedADay['most'] * $days,
         ];
     }
 
     /** Broken hairs expected of hair in balance and without wear, at one detangling after these days. */
-    public static function usualBroken(float $daysSinceDetangled): float
+    public static function usualBroken(float $daysSinceDetangled, SignParameters $parameters): float
     {
-        return ($daysSinceDetangled + ModelParameters::BROKEN_DAYS_OFFSET) * ModelParameters::BROKEN_A_DAY_IN_BALANCE;
+        return ($daysSinceDetangled + $parameters->brokenDaysOffset) * $parameters->brokenADayInBalance;
     }
 
     /**
@@ -77,12 +78,12 @@ final readonly class BrokenHairs implements Test
         );
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $shed = $this->number($raw, 'shed');
         $broken = $this->number($raw, 'broken');
         $days = $this->number($raw, 'days_since_detangled');
-        $usual = self::usualShed($days);
+        $usual = self::usualShed($days, $parameters->readings);
         $shedSays = match (true) {
             $shed > $usual['most'] => sprintf(
                 'more shed than the %d to %d usual over this time; if it goes on, ask a clinician',
@@ -91,14 +92,17 @@ final readonly class BrokenHairs implements Test
             ),
             default => sprintf('no more shed than the %d to %d usual over this time', $usual['least'], $usual['most']),
         };
-        $brokenSays = $broken > 2 * self::usualBroken($days)
+        $usualBroken = self::usualBroken($days, $parameters->signs);
+        $brokenSays = $broken > 2 * $usualBroken
             ? sprintf(
                 '%d broken is more than twice the %.0f usual for hair in balance',
                 $broken,
-                self::usualBroken($days),
+                $usualBroken,
             )
-            : sprintf('%d broken, where %.0f is usual for hair in balance', $broken, self::usualBroken($days));
+            : sprintf('%d broken, where %.0f is usual for hair in balance', $broken, $usualBroken);
 
-        return [new MeasuredSign(Sign::Broken, $broken, Sign::Broken->sd(), "{$shedSays}; {$brokenSays}", $days)];
+        $sd = Sign::Broken->sd($parameters->signs);
+
+        return [new MeasuredSign(Sign::Broken, $broken, $sd, "{$shedSays}; {$brokenSays}", $days)];
     }
 }

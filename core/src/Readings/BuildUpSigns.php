@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** Five signs of build-up, 0 to 2 each: dull, water beads, white film, sticky when dry, roots will not lather. */
 final readonly class BuildUpSigns implements Test
 {
@@ -30,14 +32,14 @@ final readonly class BuildUpSigns implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $points = 0.0;
         foreach ($this->rawMeasures() as $measure) {
             $points += $this->number($raw, $measure->name);
         }
 
-        return [new MeasuredSign(Sign::BuildUpSigns, $points, Sign::BuildUpSigns->sd(), match (true) {
+        return [new MeasuredSign(Sign::BuildUpSigns, $points, Sign::BuildUpSigns->sd($parameters->signs), match (true) {
             $points >= 5 => 'much build-up: treatments hardly get through; clarify',
             $points >= 3 => 'some build-up',
             default => 'clean enough to treat',

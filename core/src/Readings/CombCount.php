@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * Sixty seconds of combing from crown to front, hairs counted. About ten in healthy men under a fixed shampoo protocol
  * (Wasko et al., Arch Dermatol 2008;144:759–762; from memory); with curls only this head’s own usual says something.
@@ -29,12 +31,12 @@ final readonly class CombCount implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         return [new MeasuredSign(
             Sign::CombCount,
             $this->number($raw, 'hairs'),
-            Sign::CombCount->sd(),
+            Sign::CombCount->sd($parameters->signs),
             'says something beside this head’s own usual counts only',
         )];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * The highest force a comb meets on one stroke through a section, by a force gauge. Only this head's own usual says
  * something.
@@ -27,12 +29,12 @@ final readonly class CombingForce implements Test
         return [new RawMeasure('newton', 'Highest force on the comb', 'N', 0, 60, likely: [0.2, 25])];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         return [new MeasuredSign(
             Sign::CombingForce,
             $this->number($raw, 'newton'),
-            Sign::CombingForce->sd(),
+            Sign::CombingForce->sd($parameters->signs),
             'says something beside this head’s own usual only: slip lowers it, tangles and worn cuticles raise it',
         )];
     }

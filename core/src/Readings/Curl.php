@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Head\CurlPattern;
+use Nagomi\Core\Parameters\Parameters;
 
 /** The diameter of one clump ring, and how far the hair shrinks: 1 − curled/stretched length. */
 final readonly class Curl implements Test
@@ -30,7 +31,7 @@ final readonly class Curl implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $ring = $this->given($raw, 'ring_mm') ? $this->number($raw, 'ring_mm') : null;
         $stretched = $this->number($raw, 'stretched_mm');
@@ -38,7 +39,7 @@ final readonly class Curl implements Test
         $measured = [new MeasuredSign(
             Sign::Shrinkage,
             $shrinkage,
-            Sign::Shrinkage->sd(),
+            Sign::Shrinkage->sd($parameters->signs),
             sprintf('shows %d %% of its length', (int) round(100 - $shrinkage)),
         )];
 
@@ -49,7 +50,7 @@ final readonly class Curl implements Test
                 new MeasuredSign(
                     Sign::RingDiameter,
                     $ring,
-                    Sign::RingDiameter->sd(),
+                    Sign::RingDiameter->sd($parameters->signs),
                     'pattern ' . CurlPattern::fromRingMm($ring)->value . ' (common practice, no source)',
                 ),
             ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** How much hair there is: the circumference of a tie round all of it, and how plainly the scalp shows at a parting. */
 final readonly class Density implements Test
 {
@@ -34,11 +36,13 @@ final readonly class Density implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $circumference = $this->number($raw, 'tie_mm');
 
-        return [new MeasuredSign(Sign::TieCircumference, $circumference, Sign::TieCircumference->sd(), match (true) {
+        $sd = Sign::TieCircumference->sd($parameters->signs);
+
+        return [new MeasuredSign(Sign::TieCircumference, $circumference, $sd, match (true) {
             $circumference < 50 => 'a thin tail',
             $circumference > 100 => 'a thick tail',
             default => 'a tail of medium thickness',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * The detangling by the clock: minutes over all sections, or each section timed with its tool; knots cut. A side of
  * long thick
@@ -64,7 +66,7 @@ final readonly class Detangling implements Test
         );
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $minutes = $this->minutesBySection($raw);
         $each = $minutes === []
@@ -75,13 +77,13 @@ final readonly class Detangling implements Test
             new MeasuredSign(
                 Sign::DetanglingMinutes,
                 $each,
-                Sign::DetanglingMinutes->sd() / sqrt(max(1, count($minutes))),
+                Sign::DetanglingMinutes->sd($parameters->signs) / sqrt(max(1, count($minutes))),
                 $this->meaning($each, $minutes, $raw),
             ),
             new MeasuredSign(
                 Sign::KnotsCut,
                 $this->number($raw, 'knots_cut'),
-                Sign::KnotsCut->sd(),
+                Sign::KnotsCut->sd($parameters->signs),
                 'knots that could not be massaged apart',
             ),
         ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** How the detangling went, as felt. */
 final readonly class DetanglingEase implements Test
 {
@@ -26,11 +28,13 @@ final readonly class DetanglingEase implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $points = $this->number($raw, 'points');
 
-        return [new MeasuredSign(Sign::DetanglingEase, $points, Sign::DetanglingEase->sd(), match (true) {
+        $sd = Sign::DetanglingEase->sd($parameters->signs);
+
+        return [new MeasuredSign(Sign::DetanglingEase, $points, $sd, match (true) {
             $points <= 3 => 'hard to detangle: dry, worn or built up',
             default => 'detangled with ease',
         })];

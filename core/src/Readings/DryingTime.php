@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** How long a zone stays wet in still air. */
 final readonly class DryingTime implements Test
 {
@@ -26,12 +28,12 @@ final readonly class DryingTime implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         return [new MeasuredSign(
             Sign::DryingTime,
             $this->number($raw, 'minutes'),
-            Sign::DryingTime->sd(),
+            Sign::DryingTime->sd($parameters->signs),
             'low porosity dries slowly, high porosity fast; heavy butter slows it too',
         )];
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Split ends and knots of one section, counted. */
 final readonly class Ends implements Test
@@ -29,15 +29,15 @@ final readonly class Ends implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $count = $this->number($raw, 'splits') + $this->number($raw, 'knots');
 
         return [new MeasuredSign(
             Sign::Ends,
             $count,
-            Sign::Ends->sd(),
-            $count > 2 * ModelParameters::COUNT_AT_TARGET['ends']
+            Sign::Ends->sd($parameters->signs),
+            $count > 2 * $parameters->signs->countAtTarget['ends']
                 ? 'worn ends: a trim is worth thinking of'
                 : 'ends as usual',
         )];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Climate\WaterHardness;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Water hardness, by strip or from the utility’s report; 1 grain per US gallon is 17.1 mg/L of CaCO₃. */
 final readonly class Hardness implements Test
@@ -28,14 +29,14 @@ final readonly class Hardness implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $hardness = $this->number($raw, 'mg_per_l');
 
         return [new MeasuredSign(
             Sign::Hardness,
             $hardness,
-            Sign::Hardness->sd(),
+            Sign::Hardness->sd($parameters->signs),
             WaterHardness::fromMgPerL($hardness)->value . ' water (US Geological Survey)',
         )];
     }

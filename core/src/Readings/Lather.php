@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** How the first shampoo foams: where build-up sits it hardly does, and the second does. */
 final readonly class Lather implements Test
 {
@@ -26,11 +28,11 @@ final readonly class Lather implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $points = $this->number($raw, 'points');
 
-        return [new MeasuredSign(Sign::Lather, $points, Sign::Lather->sd(), match (true) {
+        return [new MeasuredSign(Sign::Lather, $points, Sign::Lather->sd($parameters->signs), match (true) {
             $points <= 4 => 'hardly foams: build-up was there',
             default => 'foams as clean hair does',
         })];

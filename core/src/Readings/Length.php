@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * Stretched length from root to tip, of one zone or of the head. It says nothing of the balance; over months it says
  * what was retained.
@@ -27,12 +29,12 @@ final readonly class Length implements Test
         return [new RawMeasure('length_mm', 'Stretched length', 'mm', 10, 2000)];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         return [new MeasuredSign(
             Sign::Length,
             $this->number($raw, 'length_mm'),
-            Sign::Length->sd(),
+            Sign::Length->sd($parameters->signs),
             'over months this says how much of what grew was kept',
         )];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Climate\MoistureRegain;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Parameters\SignParameters;
 
 /**
  * Water in dry hair by a moisture meter, beside what hair holds in air of that humidity (Robbins; from memory).
@@ -32,26 +34,26 @@ final readonly class MoistureMeter implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $percent = $this->number($raw, 'percent');
 
         return [new MeasuredSign(
             Sign::MeteredWater,
             $percent,
-            Sign::MeteredWater->sd(),
-            $this->meaning($raw, $percent),
+            Sign::MeteredWater->sd($parameters->signs),
+            $this->meaning($raw, $percent, $parameters->signs),
         )];
     }
 
     /** @param array<mixed> $raw */
-    private function meaning(array $raw, float $percent): string
+    private function meaning(array $raw, float $percent, SignParameters $parameters): string
     {
         if (! $this->given($raw, 'humidity_percent')) {
             return 'says little without the humidity of the room';
         }
         $usual = MoistureRegain::percentAt($this->number($raw, 'humidity_percent'));
-        $beside = abs($percent - $usual) <= Sign::MeteredWater->sd()
+        $beside = abs($percent - $usual) <= Sign::MeteredWater->sd($parameters)
             ? 'as much as hair holds in such air'
             : (
                 $percent < $usual

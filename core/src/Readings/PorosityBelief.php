@@ -23,16 +23,16 @@ final readonly class PorosityBelief
      * @param list<MeasuredSign> $measured of one zone, from wetting and drying
      * @param bool           $coated   build-up was plain: beads and slow wetting then say little
      */
-    public static function of(array $measured, bool $coated = false): self
+    public static function of(array $measured, ReadingParameters $parameters, bool $coated = false): self
     {
         $logs = array_fill_keys(
             array_map(static fn (Porosity $porosity): string => $porosity->value, Porosity::kinds()),
             0.0,
         );
         foreach ($measured as $one) {
-            $trust = $coated && $one->sign !== Sign::DryingTime ? ReadingParameters::POROSITY_TRUST_WHEN_COATED : 1.0;
+            $trust = $coated && $one->sign !== Sign::DryingTime ? $parameters->porosityTrustWhenCoated : 1.0;
             foreach ($logs as $porosity => $log) {
-                $logs[$porosity] = $log + $trust * self::logLikelihood($one, $porosity);
+                $logs[$porosity] = $log + $trust * self::logLikelihood($one, $porosity, $parameters);
             }
         }
         $most = max([-INF, ...array_values($logs)]);
@@ -42,21 +42,24 @@ final readonly class PorosityBelief
         return new self(array_map(static fn (float $weight): float => $weight / $sum, $weights));
     }
 
-    private static function logLikelihood(MeasuredSign $measured, string $porosity): float
-    {
+    private static function logLikelihood(
+        MeasuredSign $measured,
+        string $porosity,
+        ReadingParameters $parameters,
+    ): float {
         return match ($measured->sign) {
             Sign::WettingTime => self::logOfTime(
                 $measured->value,
-                ReadingParameters::POROSITY_WETTING_SECONDS[$porosity] ?? 1.0,
-                ReadingParameters::POROSITY_LOG_SPREAD['wetting'],
+                $parameters->porosityWettingSeconds[$porosity] ?? 1.0,
+                $parameters->porosityLogSpread['wetting'],
             ),
             Sign::DryingTime => self::logOfTime(
                 $measured->value,
-                ReadingParameters::POROSITY_DRYING_MINUTES[$porosity] ?? 1.0,
-                ReadingParameters::POROSITY_LOG_SPREAD['drying'],
+                $parameters->porosityDryingMinutes[$porosity] ?? 1.0,
+                $parameters->porosityLogSpread['drying'],
             ),
-            Sign::Soak => log(ReadingParameters::POROSITY_SOAKS[$porosity][(int) round($measured->value)] ?? 1.0),
-            Sign::Slide => log(ReadingParameters::POROSITY_SLIDES[$porosity][(int) round($measured->value)] ?? 1.0),
+            Sign::Soak => log($parameters->porositySoaks[$porosity][(int) round($measured->value)] ?? 1.0),
+            Sign::Slide => log($parameters->porositySlides[$porosity][(int) round($measured->value)] ?? 1.0),
             default => 0.0,
         };
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 
 /**
  * A gentle pull on about sixty hairs: up to two are ordinary (McDonald et al., J Am Acad Dermatol 2017;76:472–477; from
@@ -32,7 +32,7 @@ final readonly class Pull implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $came = $this->number($raw, 'came');
 
@@ -40,7 +40,7 @@ final readonly class Pull implements Test
             Sign::PullCount,
             $came,
             max(1.0, sqrt($came)),
-            $came > ReadingParameters::PULL_ORDINARY_AT_MOST
+            $came > $parameters->readings->pullOrdinaryAtMost
                 ? 'more than the two that are ordinary; again another day, and to a clinician if it stays so'
                 : 'as ordinary',
         )];

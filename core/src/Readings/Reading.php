@@ -7,6 +7,7 @@ namespace Nagomi\Core\Readings;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 
 /** One test taken on one head: the raw measures as typed, when, where on the head and by whom. */
 final readonly class Reading
@@ -19,6 +20,8 @@ final readonly class Reading
      * @param Zone|null    $zone      where it was taken; null for the whole head
      * @param bool         $confirmed taken again and found so, although it did not fit what was expected
      *
+     * @param Parameters|null $parameters what the measures are turned into signs by; null: as shipped
+     *
      * @throws InvalidArgumentException for an unknown test or raw measures with a problem
      */
     public function __construct(
@@ -30,6 +33,7 @@ final readonly class Reading
         public ?Zone $zone = null,
         public string $by = '',
         public bool $confirmed = false,
+        ?Parameters $parameters = null,
     ) {
         $reader = TestCatalogue::test($test)
             ?? throw new InvalidArgumentException(
@@ -49,6 +53,6 @@ final readonly class Reading
         if ($problems !== []) {
             throw new InvalidArgumentException(implode(' ', $problems));
         }
-        $this->measured = $reader->measure($raw);
+        $this->measured = $reader->measure($raw, $parameters ?? Parameters::shipped());
     }
 }

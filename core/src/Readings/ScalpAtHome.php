@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * The scalp as its owner feels it: itch, oil and soreness 0 to 10. She sees neither flakes by zone nor redness; those
  * are for the chair.
@@ -31,7 +33,7 @@ final readonly class ScalpAtHome implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $itch = $this->number($raw, 'itch');
         $oil = $this->number($raw, 'oil');
@@ -41,19 +43,19 @@ final readonly class ScalpAtHome implements Test
             new MeasuredSign(
                 Sign::ScalpItch,
                 $itch,
-                Sign::ScalpItch->sd(),
+                Sign::ScalpItch->sd($parameters->signs),
                 $itch >= 5 ? 'itches: ask since when, and after what' : 'hardly itches',
             ),
             new MeasuredSign(
                 Sign::ScalpOil,
                 $oil,
-                Sign::ScalpOil->sd(),
+                Sign::ScalpOil->sd($parameters->signs),
                 $oil >= 6 ? 'oily: cleanse sooner' : 'not oily',
             ),
             new MeasuredSign(
                 Sign::ScalpSoreness,
                 $soreness,
-                Sign::ScalpSoreness->sd(),
+                Sign::ScalpSoreness->sd($parameters->signs),
                 $soreness >= 4
                     ? 'sore: look at it in the chair, and refer before treating where it does not ease'
                     : 'not sore',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 
 /**
  * The scalp by its eight zones: adherent flakes 0 to 10 each, summed to 80 (adapted from the adherent scalp flaking
@@ -43,7 +44,7 @@ final readonly class ScalpMap implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $sum = 0.0;
         foreach (Zone::cases() as $zone) {
@@ -56,31 +57,31 @@ final readonly class ScalpMap implements Test
             new MeasuredSign(
                 Sign::ScalpFlakes,
                 $sum,
-                Sign::ScalpFlakes->sd(),
+                Sign::ScalpFlakes->sd($parameters->signs),
                 $sum >= 40 && $redness >= 5 ? $refer : ($sum >= 16 ? 'flaky: cleanse the scalp sooner' : 'few flakes'),
             ),
             new MeasuredSign(
                 Sign::ScalpItch,
                 $this->number($raw, 'itch'),
-                Sign::ScalpItch->sd(),
+                Sign::ScalpItch->sd($parameters->signs),
                 $this->number($raw, 'itch') >= 5 ? 'itches: ask since when, and after what' : 'hardly itches',
             ),
             new MeasuredSign(
                 Sign::ScalpOil,
                 $this->number($raw, 'oil'),
-                Sign::ScalpOil->sd(),
+                Sign::ScalpOil->sd($parameters->signs),
                 $this->number($raw, 'oil') >= 6 ? 'oily: cleanse sooner' : 'not oily',
             ),
             new MeasuredSign(
                 Sign::ScalpRedness,
                 $redness,
-                Sign::ScalpRedness->sd(),
+                Sign::ScalpRedness->sd($parameters->signs),
                 $redness >= 5 ? 'red: no heat, no strong cleanse' : 'not red',
             ),
             new MeasuredSign(
                 Sign::ScalpSoreness,
                 $this->number($raw, 'soreness'),
-                Sign::ScalpSoreness->sd(),
+                Sign::ScalpSoreness->sd($parameters->signs),
                 $this->number($raw, 'soreness') >= 4 ? $refer : 'not sore',
             ),
         ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 
 /**
  * The ball of hair that came out, weighed: mass of one hair = π/4 · d² · ρ · L with ρ = 1.32 g/cm³ (Robbins; from
@@ -34,13 +34,13 @@ final readonly class ShedBall implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $hair = M_PI / 4 * (
             $this->number($raw, 'diameter_um') / 10_000
-        ) ** 2 * ReadingParameters::HAIR_DENSITY_G_PER_CM3 * $this->number($raw, 'length_mm') / 10;
+        ) ** 2 * $parameters->readings->hairDensityGPerCm3 * $this->number($raw, 'length_mm') / 10;
         $count = $hair > 0 ? $this->number($raw, 'mass_g') / $hair : 0.0;
-        $usual = BrokenHairs::usualShed($this->number($raw, 'days_since_detangled'));
+        $usual = BrokenHairs::usualShed($this->number($raw, 'days_since_detangled'), $parameters->readings);
 
         return [new MeasuredSign(
             Sign::ShedCount,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\SignParameters;
 
 /** A sign the hair gives: what a test of the Bench comes down to as a number. */
 enum Sign: string
@@ -83,9 +83,9 @@ enum Sign: string
     }
 
     /** Whether the balance is to be heard in it; the others are only followed. */
-    public function tellsOfBalance(): bool
+    public function tellsOfBalance(SignParameters $parameters): bool
     {
-        return isset(ModelParameters::SIGN_SLOPES[$this->value]) || $this->isCount();
+        return isset($parameters->signSlopes[$this->value]) || $this->isCount();
     }
 
     /** A count, whose expectation moves by factors and whose offsets are logarithms. */
@@ -120,8 +120,8 @@ enum Sign: string
     }
 
     /** Noise of one reading in its own unit; for counts as a logarithm. */
-    public function sd(): float
+    public function sd(SignParameters $parameters): float
     {
-        return ModelParameters::READING_SD[$this->value];
+        return $parameters->readingSd[$this->value];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** A wet section with product: the sound of enough water and product. */
 final readonly class Squish implements Test
 {
@@ -26,14 +28,14 @@ final readonly class Squish implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(
             Sign::Squish,
             $points,
-            Sign::Squish->sd(),
+            Sign::Squish->sd($parameters->signs),
             $points < 5 ? 'more water before more product' : 'enough water and product',
         )];
     }

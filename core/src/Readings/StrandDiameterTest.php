@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Parameters\Parameters;
 
 /** The diameter of one strand, by micrometer or against a comparison. */
 final readonly class StrandDiameterTest implements Test
@@ -28,14 +29,14 @@ final readonly class StrandDiameterTest implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $micrometres = $this->number($raw, 'micrometres');
 
         return [new MeasuredSign(
             Sign::StrandDiameter,
             $micrometres,
-            Sign::StrandDiameter->sd(),
+            Sign::StrandDiameter->sd($parameters->signs),
             StrandDiameter::fromMicrometres($micrometres)->value
                 . ' strands (fine under 60, coarse over 80 µm; common textbook bands, from memory)',
         )];

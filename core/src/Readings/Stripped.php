@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** The feel right after the cleanse: clean and supple, or squeaky and stripped. */
 final readonly class Stripped implements Test
 {
@@ -26,11 +28,11 @@ final readonly class Stripped implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $points = $this->number($raw, 'points');
 
-        return [new MeasuredSign(Sign::Stripped, $points, Sign::Stripped->sd(), match (true) {
+        return [new MeasuredSign(Sign::Stripped, $points, Sign::Stripped->sd($parameters->signs), match (true) {
             $points >= 7 => 'stripped: the next cleanse should be gentler',
             $points <= 2 => 'clean and supple; a stronger cleanse would be borne',
             default => 'clean, not stripped',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** How many days the last style was good. */
 final readonly class StyleLife implements Test
 {
@@ -27,11 +29,11 @@ final readonly class StyleLife implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $days = $this->number($raw, 'days');
 
-        return [new MeasuredSign(Sign::StyleLife, $days, Sign::StyleLife->sd(), match (true) {
+        return [new MeasuredSign(Sign::StyleLife, $days, Sign::StyleLife->sd($parameters->signs), match (true) {
             $days >= 5 => 'held as a good wash-and-go does, five days or more',
             $days >= 3 => 'held a few days',
             default => 'fell within days: too moist, short of protein, or dry',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** What the wash day achieved, looked at once styled. Volume is written down; it says nothing of the balance. */
 final readonly class StyledResult implements Test
 {
@@ -31,7 +33,7 @@ final readonly class StyledResult implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $measured = [];
         foreach ([Sign::Definition, Sign::Frizz, Sign::Clumping, Sign::Softness, Sign::Shine] as $sign) {
@@ -40,7 +42,7 @@ final readonly class StyledResult implements Test
             $measured[] = new MeasuredSign(
                 $sign,
                 $points,
-                $sign->sd(),
+                $sign->sd($parameters->signs),
                 $good ? 'as it should be' : 'less than hair in balance gives',
             );
         }

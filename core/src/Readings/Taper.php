@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** Circumference of a braid or tail at root and tip: thickness retention = (tip/root)², in %. */
 final readonly class Taper implements Test
 {
@@ -27,7 +29,7 @@ final readonly class Taper implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $root = $this->number($raw, 'root_mm');
         $kept = $root > 0 ? min(100.0, 100 * ($this->number($raw, 'tip_mm') / $root) ** 2) : 0.0;
@@ -35,7 +37,7 @@ final readonly class Taper implements Test
         return [new MeasuredSign(
             Sign::Taper,
             $kept,
-            Sign::Taper->sd(),
+            Sign::Taper->sd($parameters->signs),
             $kept < 40 ? 'thin tips: less than half of the hair reaches the end' : 'most of the hair reaches the end',
         )];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** A test of the Bench: from what was typed to signs with their doubt. */
 interface Test
 {
@@ -37,5 +39,5 @@ interface Test
      *
      * @return non-empty-list<MeasuredSign>
      */
-    public function measure(array $raw): array;
+    public function measure(array $raw, Parameters $parameters): array;
 }

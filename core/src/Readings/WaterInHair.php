@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /** Water in a section, by weight: wet less dry, over dry. */
 final readonly class WaterInHair implements Test
 {
@@ -27,7 +29,7 @@ final readonly class WaterInHair implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $dry = $this->number($raw, 'dry_g');
         $percent = $dry > 0 ? max(0.0, 100 * ($this->number($raw, 'wet_g') - $dry) / $dry) : 0.0;
@@ -35,7 +37,7 @@ final readonly class WaterInHair implements Test
         return [new MeasuredSign(
             Sign::WaterInHair,
             $percent,
-            Sign::WaterInHair->sd(),
+            Sign::WaterInHair->sd($parameters->signs),
             $percent < 40 ? 'little water: more water before more product' : 'well wetted',
         )];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * Wet stretch: 3 to 5 wet hairs, each of known length, stretched slowly and let go.
  * Stretch = (stretched − rest)/rest, return = (stretched − returned)/(stretched − rest), both in %.
@@ -110,7 +112,7 @@ final readonly class WetStretch implements Test
         return $questions;
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $hairs = is_array($raw['hairs'] ?? null) ? $raw['hairs'] : [];
         $stretch = $return = [];
@@ -129,14 +131,14 @@ final readonly class WetStretch implements Test
         $measured = [new MeasuredSign(
             Sign::WetStretch,
             $mean,
-            Sign::WetStretch->sd() / sqrt($count),
+            Sign::WetStretch->sd($parameters->signs) / sqrt($count),
             $this->meaning($mean, $return, $snapped),
         )];
         if ($return !== []) {
             $measured[] = new MeasuredSign(
                 Sign::StretchReturn,
                 array_sum($return) / count($return),
-                Sign::StretchReturn->sd() / sqrt(count($return)),
+                Sign::StretchReturn->sd($parameters->signs) / sqrt(count($return)),
                 'how much of the stretch the hair takes back when let go',
             );
         }

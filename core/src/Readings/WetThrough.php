@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * How long the whole head takes under warm water until it is wet through. Not the test of one zone: followed only,
  * beside this head's own usual.
@@ -34,14 +36,14 @@ final readonly class WetThrough implements Test
         )];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $minutes = $this->number($raw, 'minutes');
 
         return [new MeasuredSign(
             Sign::WetThrough,
             $minutes,
-            Sign::WetThrough->sd(),
+            Sign::WetThrough->sd($parameters->signs),
             $minutes >= 5 ? 'slow: low porosity, oil or build-up keeps the water out' : 'takes water readily',
         )];
     }

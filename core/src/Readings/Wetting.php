@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Parameters\Parameters;
+
 /**
  * How a clean zone takes water: the time to wet through under the spray, whether drops bead or soak, and how rough it
  * slides. Oil and build-up spoil the test.
@@ -38,12 +40,12 @@ final readonly class Wetting implements Test
         ];
     }
 
-    public function measure(array $raw): array
+    public function measure(array $raw, Parameters $parameters): array
     {
         $seconds = $this->number($raw, 'seconds');
 
         return [
-            new MeasuredSign(Sign::WettingTime, $seconds, Sign::WettingTime->sd(), match (true) {
+            new MeasuredSign(Sign::WettingTime, $seconds, Sign::WettingTime->sd($parameters->signs), match (true) {
                 $seconds >= 90 => 'slow to wet: as low porosity does',
                 $seconds <= 15 => 'wets at once: as high porosity does',
                 default => 'wets as medium porosity does',
@@ -51,13 +53,13 @@ final readonly class Wetting implements Test
             new MeasuredSign(
                 Sign::Soak,
                 $this->number($raw, 'soak'),
-                Sign::Soak->sd(),
+                Sign::Soak->sd($parameters->signs),
                 'beading speaks for low porosity, or for build-up',
             ),
             new MeasuredSign(
                 Sign::Slide,
                 $this->number($raw, 'slide'),
-                Sign::Slide->sd(),
+                Sign::Slide->sd($parameters->signs),
                 'a rough slide speaks for raised cuticles',
             ),
         ];

@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Nagomi\Core\Estimation\StrataTransition;
 use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
@@ -25,15 +26,15 @@ final class CareRecordReader
 {
     private readonly RecordProblems $problems;
 
-    private function __construct()
+    private function __construct(private readonly Parameters $parameters)
     {
         $this->problems = new RecordProblems();
     }
 
     /** @throws InvalidRecord */
-    public static function read(string $json): CareRecord
+    public static function read(string $json, Parameters $parameters): CareRecord
     {
-        return (new self())->record($json);
+        return (new self($parameters))->record($json);
     }
 
     /** @throws InvalidRecord with every problem found */
@@ -44,7 +45,7 @@ final class CareRecordReader
         $headFields = $fields->object('head');
         $id = $headFields->id('id');
         $name = $headFields->string('name', '', 200);
-        $head = HeadFields::read($headFields, $this->problems);
+        $head = HeadFields::read($headFields, $this->problems, $this->parameters);
         $remaps = array_values(array_filter(array_map($this->remap(...), $headFields->objects('zones_before'))));
         $this->idsOnce('head.zones_before', array_map(self::dateOf(...), $remaps));
         $headFields->nothingElse();
@@ -57,7 +58,7 @@ final class CareRecordReader
         $products = $this->carried($fields, 'products');
         $biases = array_values(array_filter(array_map($this->bias(...), $fields->objects('stylist_biases'))));
         $air = $this->air($fields->object('air'));
-        $terms = PlanTermsFields::read($fields->object('season'));
+        $terms = PlanTermsFields::read($fields->object('season'), $this->parameters->washDay);
         $clearances = array_values(array_filter(array_map(ClearanceFields::read(...), $fields->objects('clearances'))));
         $plan = $fields->has('plan') ? $fields->raw('plan') : $fields->nothing('plan');
         $fields->nothingElse();
@@ -217,7 +218,7 @@ final class CareRecordReader
 
         return $this->problems->count() > $before || $date === null || $moment === null
             ? null
-            : new Reading($id, $date, $moment, $name, $raw, $zone, $by, $confirmed);
+            : new Reading($id, $date, $moment, $name, $raw, $zone, $by, $confirmed, $this->parameters);
     }
 
     /** @return list<array<string, mixed>> */

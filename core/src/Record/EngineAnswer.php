@@ -45,7 +45,9 @@ final readonly class EngineAnswer
             $this->trace->last(),
             $record->washDaysUntil($today),
             $weeks,
-            $record->terms->readOn($this->trace->lastRead(), $today)->timedBy(new CareMinutes($this->pace())),
+            $record->terms
+                ->readOn($this->trace->lastRead(), $today, $record->head->parameters->planning)
+                ->timedBy(new CareMinutes($this->pace())),
         );
     }
 
@@ -84,11 +86,11 @@ final readonly class EngineAnswer
             'minutes' => $this->plan->minutes,
             'price' => $this->plan->price,
             'items' => array_map($this->item(...), $this->plan->items),
-            'rules_broken' => array_merge(...array_map(static fn (PlanItem $item): array => array_map(
-                static fn (Rule $rule): array => [
+            'rules_broken' => array_merge(...array_map(fn (PlanItem $item): array => array_map(
+                fn (Rule $rule): array => [
                     'date' => $item->date->format('Y-m-d'),
                     'rule' => $rule->key(),
-                    'sentence' => $rule->sentence(),
+                    'sentence' => $rule->sentence($this->record->head->parameters->planning),
                 ],
                 $item->broken,
             ), $this->plan->items)),
@@ -251,6 +253,7 @@ final readonly class EngineAnswer
                 is_numeric($ring) ? (float) $ring : null,
                 ($this->record->intake['bends_without_ring'] ?? false) === true,
             ),
+            $this->record->head->parameters,
         );
 
         return $length === null ? null : [

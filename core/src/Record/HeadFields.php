@@ -8,11 +8,12 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Parameters\Parameters;
 
 /** A head as it stands in a care record; null where something of it is wrong, which the problems then say. */
 final class HeadFields
 {
-    public static function read(RecordFields $fields, RecordProblems $problems): ?Head
+    public static function read(RecordFields $fields, RecordProblems $problems, Parameters $parameters): ?Head
     {
         $before = $problems->count();
         $parts = ZoneFields::read($fields, $problems);
@@ -52,6 +53,7 @@ final class HeadFields
             $limit,
             $method,
             $redSign,
+            $parameters,
         );
     }
 

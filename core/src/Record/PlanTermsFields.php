@@ -7,7 +7,7 @@ namespace Nagomi\Core\Record;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\Occasion;
 use Nagomi\Core\Planning\OccasionKind;
@@ -25,17 +25,17 @@ final class PlanTermsFields
      *
      * @throws InvalidRecord
      */
-    public static function fromArray(array $season): PlanTerms
+    public static function fromArray(array $season, WashDayParameters $minutes): PlanTerms
     {
         $problems = new RecordProblems();
-        $terms = self::read(new RecordFields($season, '', $problems));
+        $terms = self::read(new RecordFields($season, '', $problems), $minutes);
         $problems->throwIfAny();
 
         return $terms ?? new PlanTerms();
     }
 
     /** @return PlanTerms|null null where something is wrong; the problems say what */
-    public static function read(RecordFields $fields): ?PlanTerms
+    public static function read(RecordFields $fields, WashDayParameters $minutes): ?PlanTerms
     {
         $away = array_values(array_filter(array_map(self::absence(...), $fields->objects('away'))));
         $salonDays = $fields->has('salon_days') ? $fields->dates('salon_days') : null;
@@ -58,7 +58,10 @@ final class PlanTermsFields
             static fn (RecordFields $of, string $name): ?DateTimeImmutable => $of->date($name),
         ));
         $promised = array_values(array_filter(array_map(self::promise(...), $fields->objects('promised'))));
-        $byHand = array_values(array_filter(array_map(self::byHand(...), $fields->objects('by_hand'))));
+        $byHand = array_values(array_filter(array_map(
+            static fn (RecordFields $set): ?FixedWashDay => self::byHand($set, $minutes->stepMinutes['conditioner']),
+            $fields->objects('by_hand'),
+        )));
         $occasions = array_values(array_filter(array_map(self::occasion(...), $fields->objects('occasions'))));
         $fields->nothingElse();
         try {
@@ -128,7 +131,7 @@ final class PlanTermsFields
         }
     }
 
-    private static function byHand(RecordFields $fields): ?FixedWashDay
+    private static function byHand(RecordFields $fields, float $conditionerMinutes): ?FixedWashDay
     {
         $date = $fields->date('date');
         $cleanse = $fields->choice('cleanse', CleanseKind::class);
@@ -150,7 +153,7 @@ final class PlanTermsFields
             return null;
         }
         [$conditioning, $minutes] = $mask === null
-            ? [StepKind::Conditioner, ModelParameters::STEP_MINUTES['conditioner']]
+            ? [StepKind::Conditioner, $conditionerMinutes]
             : [StepKind::Mask, $mask];
         try {
             $choice = new WashOption($cleanse, $passes, $conditioning, $minutes, $heat, $protein, $preWash);

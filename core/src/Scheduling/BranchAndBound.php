@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-use Nagomi\Core\Parameters\SchedulingParameters;
-
 /** Branch and bound over every placing of some sittings: the cheapest layout there is, unless it had to stop before. */
 final class BranchAndBound
 {
@@ -16,7 +14,7 @@ final class BranchAndBound
 
     private int $looked = 0;
 
-    private function __construct(private readonly int $mostPlaces)
+    private function __construct(private readonly int $mostPlaces, private readonly float $costOfNoPlace)
     {
     }
 
@@ -25,9 +23,9 @@ final class BranchAndBound
      *
      * @return array{array<string, Placement>, bool} who is placed where, and whether no cheaper layout exists
      */
-    public static function cheapest(array $placings, Occupancy $room, int $mostPlaces): array
+    public static function cheapest(array $placings, Occupancy $room, int $mostPlaces, float $costOfNoPlace): array
     {
-        $search = new self($mostPlaces);
+        $search = new self($mostPlaces, $costOfNoPlace);
         $search->descend(array_map(static fn (array $all): array => $room->free($all, INF), $placings), $room, [], 0.0);
 
         return [$search->best, $search->looked < $mostPlaces];
@@ -46,9 +44,9 @@ final class BranchAndBound
         $next = null;
         $worst = -1.0;
         foreach ($open as $key => $free) {
-            $least = $free[0]->cost ?? SchedulingParameters::COST_OF_NO_PLACE;
+            $least = $free[0]->cost ?? $this->costOfNoPlace;
             $bound += $least;
-            $loses = ($free[1]->cost ?? SchedulingParameters::COST_OF_NO_PLACE) - $least;
+            $loses = ($free[1]->cost ?? $this->costOfNoPlace) - $least;
             if ($loses > $worst) {
                 [$next, $worst] = [$key, $loses];
             }
@@ -63,7 +61,7 @@ final class BranchAndBound
         }
         $free = $open[$next];
         unset($open[$next]);
-        $others = $bound - $cost - ($free[0]->cost ?? SchedulingParameters::COST_OF_NO_PLACE);
+        $others = $bound - $cost - ($free[0]->cost ?? $this->costOfNoPlace);
         foreach ($free as $placing) {
             $spare = $this->bestCost - $cost - $placing->cost - $others;
             if ($spare <= 0 || $this->looked >= $this->mostPlaces && $this->bestCost < INF) {
@@ -79,6 +77,6 @@ final class BranchAndBound
                 $cost + $placing->cost,
             );
         }
-        $this->descend($open, $room, $placed, $cost + SchedulingParameters::COST_OF_NO_PLACE);
+        $this->descend($open, $room, $placed, $cost + $this->costOfNoPlace);
     }
 }

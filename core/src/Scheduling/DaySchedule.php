@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-use Nagomi\Core\Parameters\SchedulingParameters;
 use Nagomi\Core\Statistics\SeededRandom;
 
 /** A day as it was laid out: who is placed when, what is late, and when each is honestly through. */
@@ -34,7 +33,7 @@ final class DaySchedule
         return array_sum(array_map(
             static fn (Placement $placing): float => $placing->cost,
             $this->placed,
-        )) + SchedulingParameters::COST_OF_NO_PLACE * count($this->without());
+        )) + $this->day->parameters->costOfNoPlace * count($this->without());
     }
 
     /** @return list<string> who finds no place in the day */
@@ -63,7 +62,7 @@ final class DaySchedule
     {
         return array_values(array_filter(
             array_map('strval', array_keys($this->placed)),
-            fn (string $key): bool => $this->lateMinutes($key) >= SchedulingParameters::LATE_FROM_MINUTES,
+            fn (string $key): bool => $this->lateMinutes($key) >= $this->day->parameters->lateFromMinutes,
         ));
     }
 
@@ -101,7 +100,7 @@ final class DaySchedule
         $pieces = $this->pieces();
         $chance = new SeededRandom(self::SEED);
         $drawn = [];
-        for ($draw = 0; $draw < SchedulingParameters::DRAWS; $draw++) {
+        for ($draw = 0; $draw < $this->day->parameters->draws; $draw++) {
             $free = $ready = [];
             foreach ($pieces as [$planned, $key, $hands, $stretch, $isFirst]) {
                 // Nobody begins before she was told to come; after that everything goes on as soon as hands and hair

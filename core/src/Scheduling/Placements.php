@@ -12,11 +12,11 @@ final class Placements
     /** @return list<Placement> */
     public static function of(Appointment $sitting, SalonDay $day): array
     {
-        $lengths = self::lengths($sitting);
-        $patterns = self::patterns($lengths);
+        $lengths = self::lengths($sitting, $day->parameters);
+        $patterns = self::patterns($lengths, $day->parameters);
         $first = max(0, $day->slot($sitting->from()));
         $last = $sitting->latest === null ? $day->slots : min($day->slots, $day->slot($sitting->latest));
-        $late = SchedulingParameters::COST_OF_A_MINUTE[$sitting->promised === null ? 'wished' : 'promised'];
+        $late = $day->parameters->costOfAMinute[$sitting->promised === null ? 'wished' : 'promised'];
         $seated = $sitting->inChairSince === null ? null : max(0, min($first, $day->slot($sitting->inChairSince)));
         $placings = [];
         foreach ($sitting->hands === null ? array_keys($day->hours) : [$sitting->hands] as $hands) {
@@ -38,7 +38,7 @@ final class Placements
                         $mask,
                         SalonDay::with([0, 0, 0], $seated ?? $start, $start + $length - ($seated ?? $start)),
                         $day->minute($start + $length),
-                        $late * $sitting->waited($minute) + SchedulingParameters::COST_OF_A_MINUTE['held'] * $held,
+                        $late * $sitting->waited($minute) + $day->parameters->costOfAMinute['held'] * $held,
                     );
                 }
             }
@@ -52,9 +52,9 @@ final class Placements
     }
 
     /** @return list<array{int, int}> hands and waiting of each stretch, in slots */
-    private static function lengths(Appointment $sitting): array
+    private static function lengths(Appointment $sitting, SchedulingParameters $parameters): array
     {
-        $slots = static fn (float $minutes): int => (int) ceil($minutes / SchedulingParameters::GRID_MINUTES - 1e-9);
+        $slots = static fn (float $minutes): int => (int) ceil($minutes / $parameters->gridMinutes - 1e-9);
 
         return array_map(
             static fn (WorkSegment $stretch): array => [
@@ -94,9 +94,9 @@ final class Placements
      *     list<int>, int, list<int>, int,
      * }> offsets and whole length in slots, minutes held after each stretch and in all
      */
-    private static function patterns(array $lengths): array
+    private static function patterns(array $lengths, SchedulingParameters $parameters): array
     {
-        $most = intdiv(SchedulingParameters::MOST_HOLD_MINUTES, SchedulingParameters::GRID_MINUTES);
+        $most = intdiv($parameters->mostHoldMinutes, $parameters->gridMinutes);
         $patterns = [[[], 0, [], 0]];
         foreach ($lengths as $i => [$hands, $waiting]) {
             $more = [];
@@ -104,7 +104,7 @@ final class Placements
             $holds = $i === count($lengths) - 1 ? 0 : $most;
             foreach ($patterns as [$offsets, $at, $held, $sum]) {
                 for ($hold = 0; $hold <= $holds; $hold++) {
-                    $minutes = $hold * SchedulingParameters::GRID_MINUTES;
+                    $minutes = $hold * $parameters->gridMinutes;
                     $more[] = [
                         [...$offsets, $at],
                         $at + $hands + $waiting + $hold,

@@ -23,6 +23,7 @@ final class RemainingWork
         string $hands,
         int $begun,
         int $now,
+        SchedulingParameters $parameters,
         float $overMinutes = 0.0,
     ): ?Appointment {
         $passed = (float) max(0, $now - $begun);
@@ -32,12 +33,14 @@ final class RemainingWork
             if ($passed < $mine) {
                 $left = [$mine - $passed, $stretch->waitingMinutes, $stretch->spread, $stretch->waitingSpread];
 
-                return self::work($key, $hands, $begun, [new WorkSegment(...$left), ...$rest], self::onGrid($now));
+                $from = self::onGrid($now, $parameters);
+
+                return self::work($key, $hands, $begun, [new WorkSegment(...$left), ...$rest], $from);
             }
             if ($rest !== [] && $passed < $mine + $stretch->waitingMinutes) {
-                $ready = self::onGrid((int) ceil($now + $mine + $stretch->waitingMinutes - $passed));
+                $ready = self::onGrid((int) ceil($now + $mine + $stretch->waitingMinutes - $passed), $parameters);
 
-                $latest = $ready + SchedulingParameters::MOST_HOLD_MINUTES;
+                $latest = $ready + $parameters->mostHoldMinutes;
 
                 return self::work($key, $hands, $begun, $rest, $ready, $latest);
             }
@@ -49,9 +52,9 @@ final class RemainingWork
         }
 
         // Longer than planned, and nobody said it is done: hands are taken to be at it still.
-        $more = [new WorkSegment(SchedulingParameters::GRID_MINUTES)];
+        $more = [new WorkSegment($parameters->gridMinutes)];
 
-        return self::work($key, $hands, $begun, $more, self::onGrid($now));
+        return self::work($key, $hands, $begun, $more, self::onGrid($now, $parameters));
     }
 
     /** @param list<WorkSegment> $stretches */
@@ -66,8 +69,8 @@ final class RemainingWork
         return new Appointment($key, $stretches, $from, $from, $hands, $latest ?? $from, $begun);
     }
 
-    private static function onGrid(int $minute): int
+    private static function onGrid(int $minute, SchedulingParameters $parameters): int
     {
-        return (int) ceil($minute / SchedulingParameters::GRID_MINUTES) * SchedulingParameters::GRID_MINUTES;
+        return (int) ceil($minute / $parameters->gridMinutes) * $parameters->gridMinutes;
     }
 }

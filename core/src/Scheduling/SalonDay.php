@@ -28,7 +28,7 @@ final readonly class SalonDay
      *
      * @throws DomainException with a sentence that says what to change
      */
-    public function __construct(public array $hours, public int $chairs)
+    public function __construct(public array $hours, public int $chairs, public SchedulingParameters $parameters)
     {
         if ($chairs < 1) {
             throw new DomainException('Chairs: give 1 or more.');
@@ -44,7 +44,7 @@ final readonly class SalonDay
                 $before = $until;
             }
         }
-        $grid = SchedulingParameters::GRID_MINUTES;
+        $grid = $this->parameters->gridMinutes;
         $this->opens = intdiv(min(array_map(static fn (array $spans): int => $spans[0][0], $hours)), $grid) * $grid;
         $this->slots = intdiv(
             max(array_map(static fn (array $spans): int => $spans[count($spans) - 1][1], $hours)) - $this->opens,
@@ -58,12 +58,12 @@ final readonly class SalonDay
     /** The first slot that begins at this minute or after it. */
     public function slot(int $minute): int
     {
-        return (int) ceil(($minute - $this->opens) / SchedulingParameters::GRID_MINUTES);
+        return (int) ceil(($minute - $this->opens) / $this->parameters->gridMinutes);
     }
 
     public function minute(int $slot): int
     {
-        return $this->opens + $slot * SchedulingParameters::GRID_MINUTES;
+        return $this->opens + $slot * $this->parameters->gridMinutes;
     }
 
     /** @return array{int, int, int} a bit for each slot in which these hands are there from end to end */

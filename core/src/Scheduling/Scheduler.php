@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-use Nagomi\Core\Parameters\SchedulingParameters;
-
 /**
  * Places the sittings of a day so that no hands are on two heads at once, no chair is taken twice, and the minutes
  * waited, as the
@@ -32,7 +30,12 @@ final class Scheduler
             $placed = [];
             $proved = true;
             foreach ($byHands as $own) {
-                [$of, $best] = BranchAndBound::cheapest($own, Occupancy::of($day), SchedulingParameters::MOST_PLACES);
+                [$of, $best] = BranchAndBound::cheapest(
+                    $own,
+                    Occupancy::of($day),
+                    $day->parameters->mostPlaces,
+                    $day->parameters->costOfNoPlace,
+                );
                 $placed += $of;
                 $proved = $proved && $best;
             }
@@ -48,7 +51,8 @@ final class Scheduler
         [$placed, $proved] = BranchAndBound::cheapest(
             $placings,
             Occupancy::of($day),
-            SchedulingParameters::MOST_PLACES,
+            $day->parameters->mostPlaces,
+            $day->parameters->costOfNoPlace,
         );
 
         return new DaySchedule($day, $sittings, $proved ? $placed : self::bettered($day, $placings, $placed), $proved);
@@ -77,11 +81,10 @@ final class Scheduler
     private static function bettered(SalonDay $day, array $placings, array $placed): array
     {
         $keys = array_map('strval', array_keys($placings));
+        $none = $day->parameters->costOfNoPlace;
         foreach ($keys as $i => $one) {
             foreach (array_slice($keys, $i + 1) as $other) {
-                $before = ($placed[$one]->cost ?? SchedulingParameters::COST_OF_NO_PLACE) + (
-                    $placed[$other]->cost ?? SchedulingParameters::COST_OF_NO_PLACE
-                );
+                $before = ($placed[$one]->cost ?? $none) + ($placed[$other]->cost ?? $none);
                 if ($before <= 0.0) {
                     continue;
                 }
@@ -89,13 +92,14 @@ final class Scheduler
                 [$anew] = BranchAndBound::cheapest(
                     [$one => $placings[$one], $other => $placings[$other]],
                     Occupancy::of($day, $rest),
-                    SchedulingParameters::MOST_PLACES_OF_TWO,
+                    $day->parameters->mostPlacesOfTwo,
+                    $none,
                 );
                 if (
                     array_sum(array_map(
                         static fn (Placement $placing): float => $placing->cost,
                         $anew,
-                    )) + SchedulingParameters::COST_OF_NO_PLACE * (2 - count($anew)) < $before
+                    )) + $none * (2 - count($anew)) < $before
                 ) {
                     $placed = $rest + $anew;
                 }

@@ -14,7 +14,7 @@ final class WorkSegments
     private const SHORTEST_WAIT_MINUTES = 5.0;
 
     /** @return non-empty-list<WorkSegment> */
-    public static function of(WashDayPlan $plan): array
+    public static function of(WashDayPlan $plan, WashDayParameters $parameters): array
     {
         $pieces = [];
         foreach ($plan->steps as $step) {
@@ -49,6 +49,6 @@ final class WorkSegments
             );
         }
 
-        return $stretches === [] ? [new WorkSegment(WashDayParameters::HANDS_MINUTES['ready'])] : $stretches;
+        return $stretches === [] ? [new WorkSegment($parameters->handsMinutes['ready'])] : $stretches;
     }
 }

@@ -17,9 +17,9 @@ enum CleanseKind: string
     case Chelating = 'chelating';
 
     /** Share of washable build-up that one pass takes, 0 to 1. */
-    public function strength(): float
+    public function strength(ModelParameters $parameters): float
     {
-        return ModelParameters::CLEANSE_STRENGTH[$this->value];
+        return $parameters->cleanseStrength[$this->value];
     }
 
     /** Clarifying and chelating are the two that take stubborn build-up. */

@@ -12,50 +12,54 @@ final readonly class Deposit implements Treatment
 {
     public function effectOn(Stratum $stratum, Step $step, TreatmentContext $day): StratumEffect
     {
+        $model = $stratum->parameters->model;
         $kind = $step->kind->value;
-        $taken = $this->shareTaken($stratum, $step) * ModelParameters::UPTAKE_BY_POROSITY[$stratum->porosity->value];
-        $overLong = $this->labelTimesOverLong($step) * ModelParameters::OVER_LONG_MOISTURE_COST;
+        $taken = $this->shareTaken($stratum, $step) * $model->uptakeByPorosity[$stratum->porosity->value];
+        $overLong = $this->labelTimesOverLong($step, $model) * $model->overLongMoistureCost;
 
         return new StratumEffect(
             moistureLost: $overLong + (
-                $step->kind === StepKind::StrongProtein ? ModelParameters::STRONG_PROTEIN_MOISTURE_COST : 0.0
+                $step->kind === StepKind::StrongProtein ? $model->strongProteinMoistureCost : 0.0
             ),
-            moistureGain: (ModelParameters::MOISTURE_OF[$kind] ?? 0.0) * $taken,
-            proteinGain: (ModelParameters::PROTEIN_OF[$kind] ?? 0.0) * $taken,
+            moistureGain: ($model->moistureOf[$kind] ?? 0.0) * $taken,
+            proteinGain: ($model->proteinOf[$kind] ?? 0.0) * $taken,
         );
     }
 
     /** Share of the full uptake that the contact time gives, 0 to 1; a leave-in stays and gives all of it. */
     private function shareTaken(Stratum $stratum, Step $step): float
     {
+        $model = $stratum->parameters->model;
         if ($step->minutes === null || $step->kind === StepKind::LeaveIn) {
             return 1.0;
         }
         $porosity = $stratum->porosity->value;
         $time = $step->heat
-            ? ModelParameters::UPTAKE_TIME_UNDER_HEAT_MINUTES[$porosity]
-            : ModelParameters::UPTAKE_TIME_MINUTES[$porosity];
+            ? $model->uptakeTimeUnderHeatMinutes[$porosity]
+            : $model->uptakeTimeMinutes[$porosity];
 
-        return 1 - exp(-min($step->minutes, self::overLongAfterMinutes($step->kind)) / $time);
+        return 1 - exp(-min($step->minutes, self::overLongAfterMinutes($step->kind, $model)) / $time);
     }
 
-    private function labelTimesOverLong(Step $step): float
+    private function labelTimesOverLong(Step $step, ModelParameters $parameters): float
     {
         if ($step->minutes === null || $step->kind === StepKind::LeaveIn) {
             return 0.0;
         }
 
-        return max(0.0, $step->minutes - self::overLongAfterMinutes($step->kind)) / self::labelMinutes($step->kind);
+        $over = $step->minutes - self::overLongAfterMinutes($step->kind, $parameters);
+
+        return max(0.0, $over) / self::labelMinutes($step->kind, $parameters);
     }
 
     /** Minutes after which nothing more is gained and moisture is lost again. */
-    public static function overLongAfterMinutes(StepKind $kind): float
+    public static function overLongAfterMinutes(StepKind $kind, ModelParameters $parameters): float
     {
-        return ModelParameters::OVER_LONG_LABEL_TIMES * self::labelMinutes($kind);
+        return $parameters->overLongLabelTimes * self::labelMinutes($kind, $parameters);
     }
 
-    private static function labelMinutes(StepKind $kind): float
+    private static function labelMinutes(StepKind $kind, ModelParameters $parameters): float
     {
-        return ModelParameters::LABEL_MINUTES[$kind->value] ?? INF;
+        return $parameters->labelMinutes[$kind->value] ?? INF;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Validation;
 
 use Nagomi\Core\Estimation\Snapshot;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Planning\MeanSimulator;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\StepKind;
@@ -72,12 +71,13 @@ final readonly class LinearProgram
                 $objective[] = $cost;
             }
         }
+        $limits = $this->terrain->head->parameters->planning;
         $isStrong = static fn (WashOption $choice): bool => $choice->protein === StepKind::StrongProtein;
         $clarifies = static fn (WashOption $choice): bool => $choice->cleanse->clarifies();
         $rows = [
             ...$rows,
-            ...$this->apart($isStrong, ModelParameters::STRONG_PROTEIN_APART_DAYS),
-            ...$this->apart($clarifies, ModelParameters::CLARIFY_APART_DAYS['usual']),
+            ...$this->apart($isStrong, $limits->strongProteinApartDays),
+            ...$this->apart($clarifies, $limits->clarifyApartDays['usual']),
             ...$this->mildEveryOther(),
         ];
         $named = array_map(static fn (string $row, int $r): string => " r{$r}: {$row}", $rows, array_keys($rows));
@@ -97,7 +97,7 @@ final readonly class LinearProgram
      */
     private function quantity(int $w, int $i): array
     {
-        $band = ModelParameters::BAND_HALF_WIDTH;
+        $band = $this->terrain->head->parameters->model->bandHalfWidth;
         $terms = sprintf('s_%d_%d', $w, $i);
         foreach ($this->choices as $c => $choice) {
             $terms .= sprintf(' %+.9f x_%d_%d', -$this->gains($choice)[$i], $w, $c);
@@ -228,11 +228,12 @@ final readonly class LinearProgram
     private function outside(array $reserves): float
     {
         $cost = 0.0;
+        $band = $this->terrain->head->parameters->model->bandHalfWidth;
         foreach ($reserves as $i => $reserve) {
             $cost += $this->share($i) * max(
                 0.0,
-                abs($reserve - $this->target($i)) - ModelParameters::BAND_HALF_WIDTH,
-            ) / ModelParameters::BAND_HALF_WIDTH;
+                abs($reserve - $this->target($i)) - $band,
+            ) / $band;
         }
 
         return $cost;

@@ -17,23 +17,23 @@ final class DoubtfulMinutes
      * @param float $minutes what was measured or typed
      * @param float $usual   what was planned, or is usual on this head
      */
-    public static function are(float $minutes, float $usual): bool
+    public static function are(float $minutes, float $usual, WashDayParameters $parameters): bool
     {
         return $usual > 0
             && (
-                $minutes < $usual / WashDayParameters::DOUBTFUL_TIMES
-                    || $minutes > $usual * WashDayParameters::DOUBTFUL_TIMES
+                $minutes < $usual / $parameters->doubtfulTimes
+                    || $minutes > $usual * $parameters->doubtfulTimes
             );
     }
 
     /** What is usual of a step that nobody planned, in minutes; null where any time can be. */
-    public static function usual(StepKind $kind, int $sections): ?float
+    public static function usual(StepKind $kind, int $sections, WashDayParameters $parameters): ?float
     {
         return match ($kind) {
-            StepKind::Detangle => $sections * WashDayParameters::DETANGLE_A_SECTION_MINUTES,
-            StepKind::Mask => WashDayParameters::USUAL_MASK_MINUTES,
-            StepKind::MildProtein, StepKind::StrongProtein => WashDayParameters::USUAL_PROTEIN_MINUTES,
-            StepKind::Conditioner => WashDayParameters::USUAL_CONDITIONER_MINUTES,
+            StepKind::Detangle => $sections * $parameters->detangleASectionMinutes,
+            StepKind::Mask => $parameters->usualMaskMinutes,
+            StepKind::MildProtein, StepKind::StrongProtein => $parameters->usualProteinMinutes,
+            StepKind::Conditioner => $parameters->usualConditionerMinutes,
             default => null,
         };
     }

@@ -17,14 +17,14 @@ final class DryingSteps
     ];
 
     /** @return list<WashDayStep> none where hair leaves damp */
-    public static function of(DryingMethod $drying, Pace $pace): array
+    public static function of(DryingMethod $drying, Pace $pace, WashDayParameters $parameters): array
     {
         if ($drying === DryingMethod::LeavesDamp) {
             return [];
         }
         [$minutes, $spread] = $drying === DryingMethod::Air
             ? [$pace->airDryMinutes, $pace->drySpread]
-            : [WashDayParameters::DRY_MINUTES[$drying->value], WashDayParameters::SPREAD['dry']];
+            : [$parameters->dryMinutes[$drying->value], $parameters->spread['dry']];
         $by = self::BY[$drying->value];
 
         return [
@@ -43,7 +43,7 @@ final class DryingSteps
             new WashDayStep(
                 'break-cast',
                 'Scrunch the cast out, only when fully dry',
-                WashDayParameters::HANDS_MINUTES['break-cast'],
+                $parameters->handsMinutes['break-cast'],
             ),
         ];
     }

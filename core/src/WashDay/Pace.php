@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\WashDay;
 
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ReadingParameters;
-use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Treatments\Step;
@@ -39,6 +37,7 @@ final readonly class Pace
      */
     public static function of(Head $head, array $washDays, array $readings = [], ?float $similarMinutes = null): self
     {
+        $parameters = $head->parameters->washDay;
         $sections = max(1, $head->sections);
         $detangled = $dried = [];
         foreach ($washDays as $day) {
@@ -58,15 +57,17 @@ final readonly class Pace
             }
         }
         $usualDry = 0.0;
+        $dryMinutes = $head->parameters->readings->porosityDryingMinutes;
         foreach ($head->strata as $stratum) {
-            $usualDry += $stratum->share * ReadingParameters::POROSITY_DRYING_MINUTES[$stratum->porosity->value];
+            $usualDry += $stratum->share * $dryMinutes[$stratum->porosity->value];
         }
         [$detangle, $detangleSpread] = self::shrunk(
             $detangled,
-            $similarMinutes ?? WashDayParameters::DETANGLE_A_SECTION_MINUTES,
-            WashDayParameters::SPREAD['detangle'],
+            $similarMinutes ?? $parameters->detangleASectionMinutes,
+            $parameters->spread['detangle'],
+            $parameters->usualWeighs,
         );
-        [$dry, $drySpread] = self::shrunk($dried, $usualDry, WashDayParameters::SPREAD['dry']);
+        [$dry, $drySpread] = self::shrunk($dried, $usualDry, $parameters->spread['dry'], $parameters->usualWeighs);
 
         return new self($detangle, $detangleSpread, count($detangled), $dry, $drySpread, count($dried));
     }
@@ -75,13 +76,13 @@ final readonly class Pace
      * The median and the spread of the logarithm, own and usual weighed together.
      *
      * @param list<float> $own
+     * @param float       $weight wash days that the usual counts for
      *
      * @return array{float, float}
      */
-    private static function shrunk(array $own, float $usual, float $spread): array
+    private static function shrunk(array $own, float $usual, float $spread, float $weight): array
     {
         $logs = array_map(log(...), $own);
-        $weight = WashDayParameters::USUAL_WEIGHS;
         $mean = (array_sum($logs) + $weight * log($usual)) / (count($logs) + $weight);
         $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs));
 

@@ -15,9 +15,9 @@ enum StylingMethod: string
     case Braids = 'braids';
     case Knots = 'knots';
 
-    public function minutesASection(): float
+    public function minutesASection(WashDayParameters $parameters): float
     {
-        return WashDayParameters::STYLE_MINUTES_A_SECTION[$this->value];
+        return $parameters->styleMinutesASection[$this->value];
     }
 
     /** Stays in for weeks and has to be taken down in time. */

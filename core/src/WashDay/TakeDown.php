@@ -26,20 +26,21 @@ final readonly class TakeDown
         StylingMethod $styling,
         DateTimeImmutable $madeOn,
         DateTimeImmutable $today,
+        WashDayParameters $parameters,
         ?int $days = null,
     ): ?self {
         if (! $styling->protects()) {
             return null;
         }
-        $days ??= WashDayParameters::PROTECTIVE_DAYS[$styling->value] ?? 14;
+        $days ??= $parameters->protectiveDays[$styling->value] ?? 14;
         $due = $madeOn->modify("+{$days} days");
         $late = $today > $due ? (int) $due->diff($today)->days : 0;
 
         return new self(
             $due,
             $late,
-            WashDayParameters::TAKE_DOWN_MINUTES['in-time']
-                + WashDayParameters::TAKE_DOWN_MINUTES['each-week-late'] * $late / 7,
+            $parameters->takeDownMinutes['in-time']
+                + $parameters->takeDownMinutes['each-week-late'] * $late / 7,
         );
     }
 }

@@ -8,7 +8,6 @@ use Nagomi\Core\Estimation\Dynamics;
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -101,8 +100,9 @@ final readonly class TimeLimitFitter
             static fn (string $way): bool => self::makesSense($way, $doing, $drying),
         ));
         $options = [];
+        $parameters = $state->layout->parameters->washDay;
         foreach (self::combinations($sensible) as $ways) {
-            [$steps, $dries, $style, $evening] = self::changed($ways, $doing, $drying);
+            [$steps, $dries, $style, $evening] = self::changed($ways, $doing, $drying, $parameters);
             // What was done the evening before still counts for the hair.
             $left = self::after($state, [...$evening, ...$steps]);
             $costs = ['moisture' => max(0.0, $whole[0] - $left[0]), 'protein' => max(0.0, $whole[1] - $left[1])];
@@ -173,8 +173,12 @@ final readonly class TimeLimitFitter
      *     list<Step>, DryingMethod, float, list<Step>,
      * } what is left of the day, how it is dried, how long it is styled, and what was done the evening before
      */
-    private static function changed(array $ways, array $doing, DryingMethod $drying): array
-    {
+    private static function changed(
+        array $ways,
+        array $doing,
+        DryingMethod $drying,
+        WashDayParameters $parameters,
+    ): array {
         $steps = $evening = [];
         $conditions = in_array(StepKind::Conditioner, array_column($doing, 'kind'), true);
         foreach ($doing as $step) {
@@ -195,7 +199,7 @@ final readonly class TimeLimitFitter
                 $evening[] = $step;
                 continue;
             }
-            $steps[] = self::shortened($ways, $step);
+            $steps[] = self::shortened($ways, $step, $parameters);
         }
         $dries = match (true) {
             in_array('leave-damp', $ways, true) => DryingMethod::LeavesDamp,
@@ -203,18 +207,18 @@ final readonly class TimeLimitFitter
             default => $drying,
         };
 
-        return [$steps, $dries, in_array('quick-style', $ways, true) ? WashDayParameters::QUICK_STYLE : 1.0, $evening];
+        return [$steps, $dries, in_array('quick-style', $ways, true) ? $parameters->quickStyle : 1.0, $evening];
     }
 
     /** @param list<string> $ways */
-    private static function shortened(array $ways, Step $step): Step
+    private static function shortened(array $ways, Step $step, WashDayParameters $parameters): Step
     {
         $is = static fn (string $way, StepKind $kind): bool => $step->kind === $kind && in_array($way, $ways, true);
-        $shortest = WashDayParameters::SHORTEST_MASK_MINUTES;
+        $shortest = $parameters->shortestMaskMinutes;
 
         return match (true) {
             $is('mask-to-conditioner', StepKind::Mask) => Step::conditioner(
-                ModelParameters::STEP_MINUTES['conditioner'],
+                $parameters->stepMinutes['conditioner'],
             ),
             $is('shorter-mask', StepKind::Mask) => Step::mask(min($step->minutes ?? $shortest, $shortest), $step->heat),
             $is('one-pass', StepKind::Cleanse) => Step::cleanse($step->cleanse ?? CleanseKind::Shampoo),
@@ -238,7 +242,7 @@ final readonly class TimeLimitFitter
             $state = Dynamics::afterStep(
                 $state,
                 Forecast::effects($head, $step, $context),
-                ModelParameters::EFFECT_SD,
+                $state->layout->parameters->model->effectSd,
             )->state;
         }
         $mean = [0.0, 0.0];

@@ -29,6 +29,8 @@ final class WashDayBuilder
 
     private int $rinses = 0;
 
+    private readonly WashDayParameters $usual;
+
     /** @param list<Step> $doing what is to be done to the balance, as planned */
     private function __construct(
         private readonly Head $head,
@@ -38,6 +40,7 @@ final class WashDayBuilder
         private readonly float $style,
         private readonly StylingMethod $styling,
     ) {
+        $this->usual = $head->parameters->washDay;
     }
 
     /**
@@ -58,7 +61,7 @@ final class WashDayBuilder
     /** @return non-empty-list<WashDayStep> */
     private function built(): array
     {
-        $hands = WashDayParameters::HANDS_MINUTES;
+        $hands = $this->usual->handsMinutes;
         $detangles = $this->head->method->choice(MethodQuestion::Detangling);
         $ready = new WashDayStep(
             'ready',
@@ -101,9 +104,9 @@ final class WashDayBuilder
         $this->steps[] = new WashDayStep(
             'pre-wash',
             'Pre-wash treatment, ends first, off the scalp',
-            WashDayParameters::HANDS_MINUTES['pre-wash'],
+            $this->usual->handsMinutes['pre-wash'],
             waitingMinutes: $preWash->minutes
-                ?? WashDayParameters::PRE_WASH_MINUTES[$preWash->how === 'oil' ? 'oil' : 'other'],
+                ?? $this->usual->preWashMinutes[$preWash->how === 'oil' ? 'oil' : 'other'],
             uses: ProductKind::PreWash,
             watch: ['1 to 2 mL are plenty: more needs more shampoo.'],
             books: $preWash,
@@ -115,7 +118,7 @@ final class WashDayBuilder
     {
         $minutes = 0.0;
         foreach ($this->head->strata as $stratum) {
-            $minutes += $stratum->share * WashDayParameters::WET_THROUGH_MINUTES[$stratum->porosity->value];
+            $minutes += $stratum->share * $this->usual->wetThroughMinutes[$stratum->porosity->value];
         }
         $this->steps[] = new WashDayStep(
             'wet-through',
@@ -128,7 +131,7 @@ final class WashDayBuilder
 
     private function bySections(string $what): float
     {
-        return $this->head->sections * WashDayParameters::SECTION_MINUTES[$what];
+        return $this->head->sections * $this->usual->sectionMinutes[$what];
     }
 
     private function first(StepKind ...$kinds): ?Step
@@ -167,7 +170,7 @@ final class WashDayBuilder
         $this->steps[] = new WashDayStep(
             "rinse-{$this->rinses}",
             $label,
-            WashDayParameters::HANDS_MINUTES['rinse'],
+            $this->usual->handsMinutes['rinse'],
             water: 'lukewarm',
         );
     }
@@ -194,7 +197,7 @@ final class WashDayBuilder
             $this->steps[] = new WashDayStep(
                 $step->passes > 1 ? "cleanse-{$pass}" : 'cleanse',
                 ($step->passes > 1 ? "Cleanse, pass {$pass}: " : 'Cleanse: ') . $where,
-                WashDayParameters::HANDS_MINUTES['cleanse'],
+                $this->usual->handsMinutes['cleanse'],
                 uses: $uses,
                 water: 'lukewarm',
                 watch: $watch,
@@ -212,7 +215,7 @@ final class WashDayBuilder
             $this->steps[] = new WashDayStep(
                 'protein',
                 $step->kind === StepKind::StrongProtein ? 'Strong protein' : 'Mild protein',
-                WashDayParameters::HANDS_MINUTES['protein'],
+                $this->usual->handsMinutes['protein'],
                 waitingMinutes: $step->minutes ?? 5.0,
                 uses: ProductKind::Protein,
                 watch: [Caution::Protein->sentence()],
@@ -277,17 +280,17 @@ final class WashDayBuilder
         $this->steps[] = new WashDayStep(
             'style',
             self::STYLING[$this->styling->value] . ', water with every product',
-            $this->style * $this->head->sections * $this->styling->minutesASection(),
-            WashDayParameters::SPREAD['style'],
+            $this->style * $this->head->sections * $this->styling->minutesASection($this->usual),
+            $this->usual->spread['style'],
             bySection: true,
             uses: ProductKind::Styler,
         );
-        $this->steps = [...$this->steps, ...DryingSteps::of($this->drying, $this->pace)];
+        $this->steps = [...$this->steps, ...DryingSteps::of($this->drying, $this->pace, $this->usual)];
         $this->steps[] = new WashDayStep(
             'tools',
             'Clean and disinfect combs, brushes and clips',
-            WashDayParameters::HANDS_MINUTES['tools'],
-            waitingMinutes: WashDayParameters::WAIT_MINUTES['tools'],
+            $this->usual->handsMinutes['tools'],
+            waitingMinutes: $this->usual->waitMinutes['tools'],
             watch: ['The full contact time of a registered disinfectant, before the next head; wipe the floor dry.'],
             afterClient: true,
         );
@@ -295,7 +298,7 @@ final class WashDayBuilder
 
     private function leaveInAndSeal(): void
     {
-        $hands = WashDayParameters::HANDS_MINUTES;
+        $hands = $this->usual->handsMinutes;
         $leaveIn = $this->first(StepKind::LeaveIn);
         if ($leaveIn !== null) {
             $this->steps[] = new WashDayStep(

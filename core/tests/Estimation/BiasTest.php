@@ -7,6 +7,7 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Estimation\StylistBiasEstimator;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
@@ -14,7 +15,7 @@ use Nagomi\Core\Tests\Support\Make;
 it('finds who reads high from readings of the same heads by two stylists', function (): void {
     $chance = new SeededRandom(5);
     $truth = ['Ilse' => 0.5, 'Wren' => -0.3, 'Quim' => -0.2];
-    $estimate = new StylistBiasEstimator(Sign::Dryness);
+    $estimate = new StylistBiasEstimator(Sign::Dryness, Parameters::shipped()->signs);
     foreach (range(1, 240) as $i) {
         [$one, $other] = [['Ilse', 'Wren'], ['Wren', 'Quim'], ['Quim', 'Ilse']][$i % 3];
         $head = $chance->normal(4, 2);
@@ -39,7 +40,7 @@ it('finds who reads high from readings of the same heads by two stylists', funct
 
 it('is the posterior of the linear model, counted out for two stylists', function (): void {
     // Two surprises of 1 ± 1 by one, one of −1 ± 1 by the other; prior sd 0.3 · 1.2.
-    $estimate = new StylistBiasEstimator(Sign::Dryness);
+    $estimate = new StylistBiasEstimator(Sign::Dryness, Parameters::shipped()->signs);
     $estimate->read('A', 1.0, 1.0);
     $estimate->read('A', 1.0, 1.0);
     $estimate->read('B', -1.0, 1.0);
@@ -55,10 +56,10 @@ it('is the posterior of the linear model, counted out for two stylists', functio
 });
 
 it('says nothing of a stylist who works alone, and shrinks what rests on little', function (): void {
-    $alone = new StylistBiasEstimator(Sign::Feel);
+    $alone = new StylistBiasEstimator(Sign::Feel, Parameters::shipped()->signs);
     $alone->read('Ilse', 3.0, 1.0);
     expect($alone->biases())->toBe([]);
-    $little = new StylistBiasEstimator(Sign::Feel);
+    $little = new StylistBiasEstimator(Sign::Feel, Parameters::shipped()->signs);
     $little->readTwice('Ilse', 'Wren', 2.0);
     expect(abs($little->biases()[0]->mean))->toBeLessThan(0.2);
 });

@@ -14,7 +14,7 @@ use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Statistics\SeededRandom;
@@ -167,7 +167,7 @@ it('passes ten days at once as it passes them one by one', function (bool $seale
 
 it('fades to half of what lay above the air in one half-life', function (Porosity $porosity, int $days): void {
     $point = Make::atTarget(Make::head($porosity));
-    $air = AirMoisture::at(50);
+    $air = AirMoisture::at(50, Parameters::shipped()->model);
     $start = $point->state->value(0, StateLayout::MOISTURE);
     $after = Dynamics::afterDays($point->state, $days, false)->state->value(0, StateLayout::MOISTURE);
     expect($after - $air)->toEqualWithDelta(($start - $air) / 2, 1e-9);
@@ -181,9 +181,9 @@ it('loses moisture more slowly when sealed, and faster in dry air', function ():
         $sealed,
     )->state->value(0, StateLayout::MOISTURE);
     expect($left(true))->toBeGreaterThan($left(false))
-        ->and(AirMoisture::at(30))->toBeLessThan(AirMoisture::at(50))
-        ->and(AirMoisture::at(50))->toEqualWithDelta(28.0, 1e-9)
-        ->and(AirMoisture::at(70))->toEqualWithDelta(28 + 2 * 3.8, 1e-9);
+        ->and(AirMoisture::at(30, Parameters::shipped()->model))->toBeLessThan(AirMoisture::at(50, Parameters::shipped()->model))
+        ->and(AirMoisture::at(50, Parameters::shipped()->model))->toEqualWithDelta(28.0, 1e-9)
+        ->and(AirMoisture::at(70, Parameters::shipped()->model))->toEqualWithDelta(28 + 2 * 3.8, 1e-9);
 });
 
 it('narrows with every reading and widens with every day', function (): void {
@@ -229,7 +229,7 @@ it('learns a head that fades faster than the trade’s average', function (): vo
         ->and($unlearned->mean[$unlearned->layout->moistureFading])->toBe(0.0)
         ->and(
             $state->covariance[$state->layout->moistureFading][$state->layout->moistureFading],
-        )->toBeLessThan(ModelParameters::LEARNED_PRIOR_SD['moisture-fading'] ** 2);
+        )->toBeLessThan(Parameters::shipped()->model->learnedPriorSd['moisture-fading'] ** 2);
 });
 
 it('takes an approximate date with more doubt than a sure one, and a day at home with more than a day in the salon', function (): void {

@@ -9,7 +9,7 @@ use Nagomi\Core\Estimation\Prediction;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Porosity;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\TreatmentContext;
@@ -75,10 +75,10 @@ function numerically(State $state, callable $move, int $of, int $against): float
 
 it('fades moisture by a head’s own rate, as the formula says', function (float $own): void {
     $state = own($own, 0.0, 0.0);
-    $air = ModelParameters::AIR_MOISTURE_AT_REFERENCE + ModelParameters::AIR_MOISTURE_PER_REGAIN_POINT * (
-        Nagomi\Core\Climate\MoistureRegain::percentAt(60.0) - ModelParameters::REGAIN_AT_REFERENCE_PERCENT
+    $air = Parameters::shipped()->model->airMoistureAtReference + Parameters::shipped()->model->airMoisturePerRegainPoint * (
+        Nagomi\Core\Climate\MoistureRegain::percentAt(60.0) - Parameters::shipped()->model->regainAtReferencePercent
     );
-    $rate = log(2) / ModelParameters::MOISTURE_HALF_LIFE_DAYS['high'] * exp($own);
+    $rate = log(2) / Parameters::shipped()->model->moistureHalfLifeDays['high'] * exp($own);
     $after = Dynamics::afterDays($state, 6, false);
     expect($after->state->value(
         0,
@@ -99,7 +99,7 @@ it('fades moisture by a head’s own rate, as the formula says', function (float
 it('fades protein by a head’s own rate, as the formula says', function (float $own): void {
     $after = Dynamics::afterDays(own(0.0, $own, 0.0), 30, false)->state->value(0, StateLayout::PROTEIN);
     expect($after)->toEqualWithDelta(
-        55.0 * 2 ** (-30 / ModelParameters::PROTEIN_HALF_LIFE_DAYS['high'] * exp($own)),
+        55.0 * 2 ** (-30 / Parameters::shipped()->model->proteinHalfLifeDays['high'] * exp($own)),
         1e-9,
     );
     expect(

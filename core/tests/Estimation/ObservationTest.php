@@ -14,6 +14,7 @@ use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Sign;
@@ -73,7 +74,7 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
     $expected = function (float $moisture, float $protein, float $wear): float {
         $state = stateAt($moisture, $protein, $wear, 0.5);
 
-        return (new HairCount(Sign::Broken, 10, BrokenHairs::usualBroken(7), [0 => 1.0]))->linearized($state)->expected;
+        return (new HairCount(Sign::Broken, 10, BrokenHairs::usualBroken(7, Parameters::shipped()->signs), [0 => 1.0]))->linearized($state)->expected;
     };
     expect($expected(60, 60, 0))->toEqualWithDelta(13.5, 0.01)
         ->and($expected(66, 54, 0))->toEqualWithDelta(13.5, 0.01)
@@ -85,7 +86,7 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
 it('lays the count straight with the slope that numbers give', function (): void {
     foreach ([[40, 60, 10], [60, 38, 5], [52, 70, 25]] as [$moisture, $protein, $wear]) {
         $state = stateAt($moisture, $protein, $wear, 6.0);
-        $observation = new HairCount(Sign::Broken, 20, BrokenHairs::usualBroken(9), [0 => 1.0]);
+        $observation = new HairCount(Sign::Broken, 20, BrokenHairs::usualBroken(9, Parameters::shipped()->signs), [0 => 1.0]);
         $equation = $observation->linearized($state);
         foreach ([StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WEAR] as $index) {
             $at = function (float $shift) use ($state, $observation, $index): float {
@@ -107,7 +108,7 @@ it('finds the mode of the true posterior of a count, by brute force', function (
     $state = new State($state->layout, $state->mean, $covariance);
     $after = MeasurementUpdate::of(
         $state,
-        [new HairCount(Sign::Broken, 40, BrokenHairs::usualBroken(7), [0 => 1.0])],
+        [new HairCount(Sign::Broken, 40, BrokenHairs::usualBroken(7, Parameters::shipped()->signs), [0 => 1.0])],
     )->state;
 
     $best = [-INF, 0.0];
@@ -144,7 +145,7 @@ it('splits a correction by reading so that the parts sum to the whole', function
     $state = stateAt(50, 55, 5, 10.0);
     $observations = array_map(
         fn (array $one) => ObservationCatalogue::of(
-            new MeasuredSign($one[0], $one[1], $one[0]->sd(), '', 7.0),
+            new MeasuredSign($one[0], $one[1], $one[0]->sd(Parameters::shipped()->signs), '', 7.0),
             $state->layout,
             null,
         ),
@@ -188,5 +189,5 @@ it('is the textbook’s scalar Kalman update in the plainest case', function ():
         [new LinearGaussian(0.0, [StateLayout::MOISTURE => 1.0], 60.0, 5.0)],
     )->state;
     expect($after->value(0, StateLayout::MOISTURE))->toEqualWithDelta(58.0, 1e-9)
-        ->and($after->sd(0, StateLayout::MOISTURE) ** 2)->toEqualWithDelta(20.0, 1e-9);
+        ->and($after->sd(0, StateLayout::MOISTURE, Parameters::shipped()->signs) ** 2)->toEqualWithDelta(20.0, 1e-9);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Nagomi\Core\Estimation\RetainedLength;
 use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Tests\Support\Make;
@@ -14,13 +15,13 @@ use Nagomi\Core\Treatments\WashDay;
 
 it('keeps all of what grew where nothing was cut nor broke', function (): void {
     // 0.27 mm a day for 4a over 200 days.
-    $length = RetainedLength::of([[0.0, 300.0], [100.0, 327.0], [200.0, 354.0]], [], CurlPattern::FourA);
+    $length = RetainedLength::of([[0.0, 300.0], [100.0, 327.0], [200.0, 354.0]], [], CurlPattern::FourA, Parameters::shipped());
     expect($length->grownMm)->toEqualWithDelta(54.0, 1e-9)->and($length->retainedMm)->toEqualWithDelta(54.0, 1e-9)
         ->and($length->brokenMm())->toEqualWithDelta(0.0, 1e-9)->and($length->breaksOff())->toEqualWithDelta(0.5, 1e-9);
 });
 
 it('puts what was trimmed beside what broke off', function (): void {
-    $length = RetainedLength::of([[0.0, 300.0], [180.0, 310.0]], [[90.0, 15.0], [400.0, 50.0]], CurlPattern::ThreeC);
+    $length = RetainedLength::of([[0.0, 300.0], [180.0, 310.0]], [[90.0, 15.0], [400.0, 50.0]], CurlPattern::ThreeC, Parameters::shipped());
     expect($length->trimmedMm)->toBe(15.0)->and($length->retainedMm)->toEqualWithDelta(10.0, 1e-9)
         ->and($length->brokenMm())->toEqualWithDelta(0.29 * 180 - 15 - 10, 1e-9);
     [$least, $most] = $length->brokenRangeMm();
@@ -34,10 +35,10 @@ it('puts what was trimmed beside what broke off', function (): void {
 
 it('asks for two days at least', function (): void {
     expect(
-        fn () => RetainedLength::of([[0.0, 300.0]], [], CurlPattern::FourA),
+        fn () => RetainedLength::of([[0.0, 300.0]], [], CurlPattern::FourA, Parameters::shipped()),
     )->toThrow(InvalidArgumentException::class, 'two days')
         ->and(
-            fn () => RetainedLength::of([[5.0, 300.0], [5.0, 301.0]], [], CurlPattern::FourA),
+            fn () => RetainedLength::of([[5.0, 300.0], [5.0, 301.0]], [], CurlPattern::FourA, Parameters::shipped()),
         )->toThrow(InvalidArgumentException::class);
 });
 
@@ -60,6 +61,7 @@ it('reads lengths and trims off the record, the whole head before any zone', fun
         ],
         [$trim],
         CurlPattern::ThreeB,
+        Parameters::shipped(),
     );
     expect($length?->days)
         ->toBe(90.0)
@@ -71,7 +73,8 @@ it('reads lengths and trims off the record, the whole head before any zone', fun
         [$reading('2026-04-01', 320), $reading('2026-01-01', 200, Zone::Nape), $reading('2026-03-02', 190, Zone::Nape)],
         [],
         CurlPattern::ThreeB,
+        Parameters::shipped(),
     );
     expect($nape?->retainedMm)->toEqualWithDelta(-10.0, 1e-9);
-    expect(RetainedLength::ofHistory([$reading('2026-04-01', 320)], [], CurlPattern::ThreeB))->toBeNull();
+    expect(RetainedLength::ofHistory([$reading('2026-04-01', 320)], [], CurlPattern::ThreeB, Parameters::shipped()))->toBeNull();
 });

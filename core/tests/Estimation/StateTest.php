@@ -10,6 +10,7 @@ use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Cholesky;
 use Nagomi\Core\Tests\Support\Make;
@@ -75,7 +76,7 @@ it('makes room for signs without touching what is known, and gives it up again',
         ->and($wider->withSigns([Sign::Frizz]))->toBe($wider)
         ->and(
             $wider->covariance[$wider->layout->offset(Sign::Frizz)][$wider->layout->offset(Sign::Frizz)],
-        )->toEqualWithDelta(Prior::offsetSd(Sign::Frizz) ** 2, 1e-12)
+        )->toEqualWithDelta(Prior::offsetSd(Sign::Frizz, Parameters::shipped()->signs) ** 2, 1e-12)
         ->and($wider->withoutSigns()->mean)->toEqual($state->mean)
         ->and($wider->withoutSigns()->covariance)->toEqual($state->covariance);
     expect(fn () => $state->layout->offset(Sign::Dryness))->toThrow(OutOfBoundsException::class);

@@ -8,7 +8,7 @@ declare(strict_types=1);
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\TestSelection;
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Test;
 use Nagomi\Core\Readings\TestCatalogue;
@@ -22,7 +22,7 @@ function testsBefore(): array
         fn (Test $test): bool => in_array(Moment::BeforeCleansing, $test->moments(), true),
     );
 
-    return array_intersect_key(ReadingParameters::TEST_MINUTES, $tests);
+    return array_intersect_key(Parameters::shipped()->readings->testMinutes, $tests);
 }
 
 it('takes first what narrows most for each minute, within the minutes there are', function (): void {

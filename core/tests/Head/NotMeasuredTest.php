@@ -21,9 +21,7 @@ use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
-use Nagomi\Core\Parameters\ModelParameters;
-use Nagomi\Core\Parameters\ReadingParameters;
-use Nagomi\Core\Parameters\WashDayParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\PlanVerdict;
@@ -50,30 +48,30 @@ function headOf(
 
 it('takes the mean of what is common where a table is asked for what was not measured', function (array $table, string $of): void {
     expect($table[PopulationShares::NOT_MEASURED])->toEqualWithDelta(
-        PopulationShares::mean(array_intersect_key($table, ModelParameters::COMMON[$of]), ModelParameters::COMMON[$of]),
+        PopulationShares::mean(array_intersect_key($table, Parameters::shipped()->model->common[$of]), Parameters::shipped()->model->common[$of]),
         0.001,
     );
 })->with([
-    [ModelParameters::PROTEIN_TARGET_BY_POROSITY, 'porosity'],
-    [ModelParameters::MOISTURE_HALF_LIFE_DAYS, 'porosity'],
-    [ModelParameters::PROTEIN_HALF_LIFE_DAYS, 'porosity'],
-    [ModelParameters::CLEANSE_LOSS_BY_POROSITY, 'porosity'],
-    [ModelParameters::UPTAKE_TIME_MINUTES, 'porosity'],
-    [ModelParameters::UPTAKE_TIME_UNDER_HEAT_MINUTES, 'porosity'],
-    [ModelParameters::UPTAKE_BY_POROSITY, 'porosity'],
-    [WashDayParameters::WET_THROUGH_MINUTES, 'porosity'],
-    [ReadingParameters::POROSITY_DRYING_MINUTES, 'porosity'],
-    [ReadingParameters::POROSITY_WETTING_SECONDS, 'porosity'],
-    [ModelParameters::PROTEIN_TARGET_BY_STRAND, 'strand'],
-    [ModelParameters::MOISTURE_TARGET_BY_STRAND, 'strand'],
-    [ModelParameters::LOAD, 'load'],
+    [Parameters::shipped()->model->proteinTargetByPorosity, 'porosity'],
+    [Parameters::shipped()->model->moistureHalfLifeDays, 'porosity'],
+    [Parameters::shipped()->model->proteinHalfLifeDays, 'porosity'],
+    [Parameters::shipped()->model->cleanseLossByPorosity, 'porosity'],
+    [Parameters::shipped()->model->uptakeTimeMinutes, 'porosity'],
+    [Parameters::shipped()->model->uptakeTimeUnderHeatMinutes, 'porosity'],
+    [Parameters::shipped()->model->uptakeByPorosity, 'porosity'],
+    [Parameters::shipped()->washDay->wetThroughMinutes, 'porosity'],
+    [Parameters::shipped()->readings->porosityDryingMinutes, 'porosity'],
+    [Parameters::shipped()->readings->porosityWettingSeconds, 'porosity'],
+    [Parameters::shipped()->model->proteinTargetByStrand, 'strand'],
+    [Parameters::shipped()->model->moistureTargetByStrand, 'strand'],
+    [Parameters::shipped()->model->load, 'load'],
 ]);
 
 it('gives shares that sum to one, for every kind there is', function (): void {
-    foreach (ModelParameters::COMMON as $shares) {
+    foreach (Parameters::shipped()->model->common as $shares) {
         expect(array_sum($shares))->toEqualWithDelta(1.0, 1e-12);
     }
-    expect(array_keys(ModelParameters::COMMON['porosity']))->toBe(array_map(
+    expect(array_keys(Parameters::shipped()->model->common['porosity']))->toBe(array_map(
         fn (Porosity $kind): string => $kind->value,
         Porosity::kinds(),
     ));
@@ -137,7 +135,7 @@ it('gives hair that was never read its usual gentle care and a look, whatever th
     );
     $today = Make::day('2026-02-01');
     $start = KalmanFilter::through(new HeadHistory($head, [], []), $today)->last();
-    $plan = Planner::plan($start, [], 12, (new PlanTerms())->readOn(null, $today));
+    $plan = Planner::plan($start, [], 12, (new PlanTerms())->readOn(null, $today, Parameters::shipped()->planning));
     expect($plan->items)->not
         ->toBe([])
         ->and($plan->items[0]->look)
@@ -155,6 +153,7 @@ it('gives hair that was never read its usual gentle care and a look, whatever th
             0.0,
             $plan,
             $today,
+            Parameters::shipped()->planning,
             true,
         ))->toStartWith('Not read yet');
     // Without the rule the same head gets what only a reading should call for.
@@ -176,7 +175,7 @@ it('lets very hard water and swimming be answered without a reading, and a readi
     $standing = fn (?float $hardness, ?string $read): RuleContext => new RuleContext(
         headOf(Porosity::Medium, StrandDiameter::Medium, hardness: $hardness),
         3,
-        terms: (new PlanTerms())->readOn($read === null ? null : Make::day($read), Make::day('2026-06-30')),
+        terms: (new PlanTerms())->readOn($read === null ? null : Make::day($read), Make::day('2026-06-30'), Parameters::shipped()->planning),
     );
     expect($rule->allows($chelating, $standing(300.0, null)))->toBeTrue()
         ->and($rule->allows($chelating, $standing(100.0, null)))->toBeFalse()
@@ -188,6 +187,7 @@ it('lets very hard water and swimming be answered without a reading, and a readi
 it('keeps what was not measured through a record and back', function (): void {
     $record = CareRecordReader::read(
         '{"format": "nagomi-care-record", "version": 1, "head": {"id": "a", "zones": [{"zone": "crown"}]}}',
+        Parameters::shipped(),
     );
     expect($record->head->hardnessMgPerL)
         ->toBeNull()
@@ -199,6 +199,6 @@ it('keeps what was not measured through a record and back', function (): void {
             ->toBe(Porosity::NotMeasured)
             ->and($record->head->zoneParts[0]->strand)
             ->toBe(StrandDiameter::NotMeasured);
-    $again = CareRecordReader::read(CareRecordWriter::write($record));
+    $again = CareRecordReader::read(CareRecordWriter::write($record), Parameters::shipped());
     expect($again->head)->toEqual($record->head);
 });

@@ -12,6 +12,7 @@ use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Strata;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Tests\Support\Make;
 
 it('gives the eight zones all of the hair', function (): void {
@@ -46,7 +47,7 @@ it('tells new growth from the bleached length of the same zone', function (): vo
         $parts[] = new ZonePart($zone, Part::Root, Porosity::Medium, StrandDiameter::Fine);
         $parts[] = new ZonePart($zone, Part::Length, Porosity::High, StrandDiameter::Fine, true);
     }
-    $strata = Strata::of($parts);
+    $strata = Strata::of($parts, Parameters::shipped());
     expect(array_column($strata, 'name'))->toBe(['the lengths', 'new growth'])
         ->and($strata[0]->treatedShare)->toEqualWithDelta(1.0, 1e-9)
         ->and($strata[0]->share)->toEqualWithDelta(0.8, 1e-9);
@@ -59,13 +60,13 @@ it('never makes more than three strata', function (): void {
     foreach (Zone::cases() as $i => $zone) {
         $parts[] = new ZonePart($zone, Part::Length, $porosities[$i % 3], $strands[$i % 2]);
     }
-    expect(Strata::of($parts))->toHaveCount(3);
+    expect(Strata::of($parts, Parameters::shipped()))->toHaveCount(3);
 });
 
 it('refuses the same part twice and a head without zones', function (): void {
     $part = new ZonePart(Zone::Crown, Part::Length, Porosity::Low, StrandDiameter::Fine);
-    expect(fn () => Strata::of([$part, $part]))->toThrow(InvalidArgumentException::class, 'stands there twice');
-    expect(fn () => Strata::of([]))->toThrow(InvalidArgumentException::class);
+    expect(fn () => Strata::of([$part, $part], Parameters::shipped()))->toThrow(InvalidArgumentException::class, 'stands there twice');
+    expect(fn () => Strata::of([], Parameters::shipped()))->toThrow(InvalidArgumentException::class);
 });
 
 it('refuses numbers outside their range', function (Closure $make, string $sentence): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\PlanConsequence;
 use Nagomi\Core\Planning\PlanItem;
@@ -28,7 +29,7 @@ it('adds up days, minutes and broken rules of a plan', function (): void {
             new FixedWashDay(Make::day('2026-03-16'), $strong, 'b'),
         ]),
     );
-    $comesTo = PlanConsequence::of($plan);
+    $comesTo = PlanConsequence::of($plan, Parameters::shipped()->planning);
     $out = array_sum(array_map(
         fn (Snapshot $point): float => 1 - CellProbabilities::ofHead($point->state)[BalanceCell::InBalance->value],
         $plan->forecast,
@@ -39,7 +40,7 @@ it('adds up days, minutes and broken rules of a plan', function (): void {
             1e-9,
         )
         ->and($comesTo->broken)->not->toBe([])->and($comesTo->broken[0])->toStartWith('16 Mar: ');
-    expect(PlanConsequence::of(Planner::plan(Make::atTarget(Make::head()), [], 8))->broken)->toBe([]);
+    expect(PlanConsequence::of(Planner::plan(Make::atTarget(Make::head()), [], 8), Parameters::shipped()->planning)->broken)->toBe([]);
 });
 
 it('sums a parabola over days from three of them exactly', function (int $days): void {

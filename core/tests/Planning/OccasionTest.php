@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\ForecastUncertainty;
 use Nagomi\Core\Planning\MeanSimulator;
 use Nagomi\Core\Planning\Occasion;
@@ -77,7 +77,7 @@ it('lets the day that counts weigh as often as the model says', function (): voi
         new PlanTerms(occasions: [occasion(OccasionKind::BestDay, '2026-03-12')]),
     );
     $means = MeanSimulator::means($start->state);
-    $extra = (ModelParameters::WEIGHT_OF_A_BEST_DAY - 1) * $plain->costOfADay(
+    $extra = (Parameters::shipped()->planning->weightOfABestDay - 1) * $plain->costOfADay(
         $plain->afterDays($means, 0, 10, false),
         10,
     );
@@ -88,7 +88,7 @@ it('lets the day that counts weigh as often as the model says', function (): voi
         // The first day of a stretch counts as well; a day outside it does not.
         ->and(
             $counts->costOfDays($means, 10, 2, false) - $plain->costOfDays($means, 10, 2, false),
-        )->toEqualWithDelta((ModelParameters::WEIGHT_OF_A_BEST_DAY - 1) * $plain->costOfADay($means, 10), 1e-9)
+        )->toEqualWithDelta((Parameters::shipped()->planning->weightOfABestDay - 1) * $plain->costOfADay($means, 10), 1e-9)
         ->and($counts->costOfDays($means, 11, 9, false))->toEqualWithDelta(
             $plain->costOfDays($means, 11, 9, false),
             1e-12,
@@ -133,7 +133,7 @@ it('lets a chelating cleanse come sooner in a week of swimming', function (): vo
     $at = fn (int $day): RuleContext => new RuleContext(
         Make::head(),
         $day,
-        lastClarify: $day - ModelParameters::CLARIFY_APART_DAYS['heavy'],
+        lastClarify: $day - Parameters::shipped()->planning->clarifyApartDays['heavy'],
         terms: $terms,
         today: Make::day(),
     );
@@ -162,11 +162,11 @@ it('is written into a record and read out of it again', function (): void {
         ['kind' => 'best-day', 'from' => '2026-03-27', 'until' => '2026-03-27', 'what' => 'Her wedding'],
         ['kind' => 'swimming', 'from' => '2026-04-01', 'until' => '2026-04-07'],
     ])
-        ->and(PlanTermsFields::fromArray($written))->toEqual($terms);
+        ->and(PlanTermsFields::fromArray($written, Parameters::shipped()->washDay))->toEqual($terms);
 });
 
 it('refuses what is no occasion', function (array $occasion): void {
-    expect(fn () => PlanTermsFields::fromArray(['occasions' => [$occasion]]))->toThrow(InvalidRecord::class);
+    expect(fn () => PlanTermsFields::fromArray(['occasions' => [$occasion]], Parameters::shipped()->washDay))->toThrow(InvalidRecord::class);
 })->with([
     'backwards' => [['kind' => 'swimming', 'from' => '2026-04-07', 'until' => '2026-04-01']],
     'another kind' => [['kind' => 'party', 'from' => '2026-04-01', 'until' => '2026-04-01']],

@@ -15,6 +15,7 @@ use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\BeamSearch;
 use Nagomi\Core\Planning\ForecastUncertainty;
 use Nagomi\Core\Planning\MeanSimulator;
@@ -240,7 +241,7 @@ it('names the day the mean leaves the band as a roll-on without the treatment fi
     $index = array_key_first(array_filter($plan->items, fn (PlanItem $item): bool => isset($item->without['mask'])));
     $choices = array_map(
         fn (PlanItem $item, int $i): WashOption => $i >= $index && $item->choice->masks()
-            ? $item->choice->without(StepKind::Mask, CleanseKind::Shampoo)
+            ? $item->choice->without(StepKind::Mask, CleanseKind::Shampoo, Parameters::shipped()->washDay)
             : $item->choice,
         $plan->items,
         array_keys($plan->items),
@@ -319,5 +320,5 @@ it('books a look where the state is unsure and not at every wash', function (): 
 it('gives every rule a key and a sentence of its own', function (): void {
     $rules = RuleCatalogue::rules();
     expect(array_unique(array_map(fn ($rule): string => $rule->key(), $rules)))->toHaveCount(count($rules));
-    expect(array_unique(array_map(fn ($rule): string => $rule->sentence(), $rules)))->toHaveCount(count($rules));
+    expect(array_unique(array_map(fn ($rule): string => $rule->sentence(Parameters::shipped()->planning), $rules)))->toHaveCount(count($rules));
 });

@@ -8,7 +8,7 @@ declare(strict_types=1);
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
@@ -172,35 +172,37 @@ it('moves a promised item only for a reason worth the move', function (): void {
     $choice = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25.0, false, StepKind::StrongProtein);
     $plain = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25.0);
     // Kept: nothing. Moved by a week: what one week costs, half where it is missing and half where it is done.
-    expect($terms->promiseCost($choice, Make::day('2026-03-16')))->toBe(0.0)
+    expect($terms->promiseCost($choice, Make::day('2026-03-16'), Parameters::shipped()->planning))->toBe(0.0)
         ->and(
-            $terms->promiseCost($plain, Make::day('2026-03-16')) + $terms->promiseCost(
+            $terms->promiseCost($plain, Make::day('2026-03-16'), Parameters::shipped()->planning) + $terms->promiseCost(
                 $choice,
                 Make::day('2026-03-23'),
+                Parameters::shipped()->planning,
             ),
-        )->toEqualWithDelta(ModelParameters::COST_OF_A_MOVED_PROMISE, 1e-12)
+        )->toEqualWithDelta(Parameters::shipped()->planning->costOfAMovedPromise, 1e-12)
         ->and(
-            $terms->promiseCost($plain, Make::day('2026-03-16')) + $terms->promiseCost(
+            $terms->promiseCost($plain, Make::day('2026-03-16'), Parameters::shipped()->planning) + $terms->promiseCost(
                 $choice,
                 Make::day('2026-04-06'),
+                Parameters::shipped()->planning,
             ),
-        )->toEqualWithDelta(3 * ModelParameters::COST_OF_A_MOVED_PROMISE, 1e-12)
-        ->and($terms->promiseCost($plain, Make::day('2026-03-23')))->toBe(0.0);
+        )->toEqualWithDelta(3 * Parameters::shipped()->planning->costOfAMovedPromise, 1e-12)
+        ->and($terms->promiseCost($plain, Make::day('2026-03-23'), Parameters::shipped()->planning))->toBe(0.0);
 });
 
 it('costs what is used up, and takes the cheaper way where all else is alike', function (): void {
     $choice = new WashOption(CleanseKind::Clarifying, 1, StepKind::Mask, 25.0, false, StepKind::StrongProtein);
-    expect((new PlanTerms())->price($choice))->toBe(
-        ModelParameters::TREATMENT_PRICE['mask']
-            + ModelParameters::TREATMENT_PRICE['strong-protein']
-            + ModelParameters::TREATMENT_PRICE['clarifying'],
+    expect((new PlanTerms())->price($choice, Parameters::shipped()->planning))->toBe(
+        Parameters::shipped()->planning->treatmentPrice['mask']
+            + Parameters::shipped()->planning->treatmentPrice['strong-protein']
+            + Parameters::shipped()->planning->treatmentPrice['clarifying'],
     )
         ->and((new PlanTerms(prices: ['mask' => 8.0]))->price(new WashOption(
             CleanseKind::Gentle,
             1,
             StepKind::Mask,
             25.0,
-        )))->toBe(8.0);
+        ), Parameters::shipped()->planning))->toBe(8.0);
     $dear = planned(new PlanTerms(prices: ['mask' => 900.0]));
     expect(count(itemsWith($dear, 'mask')))->toBeLessThan(count(itemsWith(planned(new PlanTerms()), 'mask')));
     expect(planned(new PlanTerms())->price)->toBeGreaterThan(0.0);

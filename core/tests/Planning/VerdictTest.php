@@ -6,6 +6,7 @@ declare(strict_types=1);
 /** @param array<string, WashOption> $days */
 
 use Nagomi\Core\Estimation\BalanceCell;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\PlanVerdict;
@@ -38,7 +39,7 @@ $mask = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25);
 $both = new WashOption(CleanseKind::Clarifying, 1, StepKind::Mask, 25, false, StepKind::StrongProtein);
 
 it('says in one sentence how the head stands and what comes next', function (array $cells, float $buildUp, array $days, string $sentence): void {
-    expect(PlanVerdict::sentence(cells($cells), $buildUp, planOf($days), Make::day('2026-03-02')))->toBe($sentence);
+    expect(PlanVerdict::sentence(cells($cells), $buildUp, planOf($days), Make::day('2026-03-02'), Parameters::shipped()->planning))->toBe($sentence);
 })->with([
     'outright' => [
         ['dry' => 0.7, 'weak' => 0.3],

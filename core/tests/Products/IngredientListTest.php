@@ -5,6 +5,7 @@ declare(strict_types=1);
 
 /** @return list<string|null> what each entry was read as */
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Ingredient;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\IngredientFunction;
@@ -25,7 +26,7 @@ function readAs(string $text): array
 
 function reading(string $text, bool $ruled = true): ProductAnalysis
 {
-    return ProductAnalysis::of($text, IngredientBook::shipped(), $ruled);
+    return ProductAnalysis::of($text, IngredientBook::shipped(), Parameters::shipped()->products, $ruled);
 }
 
 it('ships a book of at least 400 entries with enough of each kind', function (): void {
@@ -233,7 +234,7 @@ it('can be taught, and the taught stands before the shipped', function (): void 
     [$broth] = IngredientList::read('Kelp Broth', $book);
     expect($broth->ingredient->name)
         ->toBe('Harbour Kelp Ferment')
-        ->and(ProductAnalysis::of('Dimethicone', $book)->removedWith())
+        ->and(ProductAnalysis::of('Dimethicone', $book, Parameters::shipped()->products)->removedWith())
         ->toBe('clarifying')
         ->and(reading('Dimethicone')->removedWith())->toBe('shampoo');
 });

@@ -8,6 +8,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\Mix;
 use Nagomi\Core\Products\MixPart;
@@ -75,6 +76,7 @@ it('scales a mix, in drops where it is little', function (): void {
         [new MixPart('Lavender Oil', 0.5, true), new MixPart('Castor Oil', 25)],
         'Jojoba Oil',
         60,
+        Parameters::shipped()->products,
     ))->scaled();
     expect($scaled[0])->toBe(['name' => 'Lavender Oil', 'percent' => 0.5, 'ml' => 0.3, 'drops' => 6])
         ->and($scaled[1]['ml'])
@@ -91,7 +93,7 @@ it('refuses a mix beyond its caps, in words', function (
     bool $careful,
     string $sentence,
 ): void {
-    expect(fn (): Mix => new Mix($parts, 'Water', $ml, $careful))->toThrow(DomainException::class, $sentence);
+    expect(fn (): Mix => new Mix($parts, 'Water', $ml, Parameters::shipped()->products, $careful))->toThrow(DomainException::class, $sentence);
 })->with([
     'too much essential oil' => [[new MixPart('Tea Tree Oil', 2.0, true)], 100.0, false, 'come to 2.00 %'],
     'two together' => [

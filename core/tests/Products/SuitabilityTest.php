@@ -9,6 +9,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Allergies;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\ProductAnalysis;
@@ -48,7 +49,7 @@ function wearer(
 function suits(string $list, ProductKind $kind, SuitabilityContext $wearer): array
 {
     $book = IngredientBook::shipped();
-    $told = Suitability::of(ProductAnalysis::of($list, $book), $kind, $wearer, $book);
+    $told = Suitability::of(ProductAnalysis::of($list, $book, Parameters::shipped()->products), $kind, $wearer, $book);
 
     return [$told['verdict'], implode(' ', array_column($told['reasons'], 1))];
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\TestCatalogue;
@@ -10,7 +11,7 @@ use Nagomi\Core\Tests\Support\Make;
 it('reads stretch and return off each hair and halves the doubt with four of them', function (): void {
     $test = TestCatalogue::test('wet-stretch');
     $hair = ['rest_mm' => 100, 'stretched_mm' => 150, 'returned_mm' => 110];
-    [$stretch, $return] = $test->measure(['hairs' => [$hair, $hair, $hair, $hair]]);
+    [$stretch, $return] = $test->measure(['hairs' => [$hair, $hair, $hair, $hair]], Parameters::shipped());
     expect($stretch->value)->toEqualWithDelta(50.0, 1e-9)->and($stretch->sd)->toEqualWithDelta(2.5, 1e-9)
         ->and($return->value)->toEqualWithDelta(80.0, 1e-9)->and($return->sign)->toBe(Sign::StretchReturn);
 });
@@ -18,30 +19,30 @@ it('reads stretch and return off each hair and halves the doubt with four of the
 it('takes wet hair that gives 50 % and returns as healthy (Milady Standard Cosmetology; from memory)', function (): void {
     [$stretch] = TestCatalogue::test('wet-stretch')->measure([
         'hairs' => [['rest_mm' => 100, 'stretched_mm' => 150, 'returned_mm' => 100]],
-    ]);
+    ], Parameters::shipped());
     expect($stretch->means)->toContain('healthy');
 });
 
 it('says what short snapping hair may be, and that history tells', function (): void {
     $measured = TestCatalogue::test('wet-stretch')->measure([
         'hairs' => [['rest_mm' => 100, 'stretched_mm' => 115, 'snapped' => true]],
-    ]);
+    ], Parameters::shipped());
     expect($measured)->toHaveCount(1)->and($measured[0]->means)->toContain('history');
 });
 
 it('expects 50 to 100 shed hairs for each day since detangling (American Academy of Dermatology)', function (): void {
-    expect(BrokenHairs::usualShed(7))->toBe(['least' => 350.0, 'most' => 700.0]);
+    expect(BrokenHairs::usualShed(7, Parameters::shipped()->readings))->toBe(['least' => 350.0, 'most' => 700.0]);
     [$broken] = TestCatalogue::test('broken-hairs')->measure([
         'shed' => 650,
         'broken' => 14,
         'days_since_detangled' => 7,
-    ]);
+    ], Parameters::shipped());
     expect($broken->means)->toContain('no more shed than the 350 to 700 usual');
     [$broken] = TestCatalogue::test('broken-hairs')->measure([
         'shed' => 650,
         'broken' => 60,
         'days_since_detangled' => 3,
-    ]);
+    ], Parameters::shipped());
     expect($broken->means)->toContain('more shed than the 150 to 300 usual')->toContain('more than twice');
 });
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\TestCatalogue;
 
@@ -14,10 +15,10 @@ it('times section by section with its tool, and is surer of many sections than o
         ['seconds' => 360, 'tool' => 'comb'],
     ];
     expect($test->problems(['timed' => $timed, 'knots_cut' => 1]))->toBe([]);
-    [$minutes, $knots] = $test->measure(['timed' => $timed, 'knots_cut' => 1]);
-    [$total] = $test->measure(['minutes' => 24, 'sections' => 4, 'knots_cut' => 1]);
+    [$minutes, $knots] = $test->measure(['timed' => $timed, 'knots_cut' => 1], Parameters::shipped());
+    [$total] = $test->measure(['minutes' => 24, 'sections' => 4, 'knots_cut' => 1], Parameters::shipped());
     expect($minutes->value)->toEqualWithDelta(6.0, 1e-12)->and($total->value)->toEqualWithDelta(6.0, 1e-12)
-        ->and($minutes->sd)->toEqualWithDelta(Sign::DetanglingMinutes->sd() / 2, 1e-12)
+        ->and($minutes->sd)->toEqualWithDelta(Sign::DetanglingMinutes->sd(Parameters::shipped()->signs) / 2, 1e-12)
         ->and($minutes->means)
             ->toContain('slowest was section 3 with 9.0 min by fingers')
             ->and($knots->value)

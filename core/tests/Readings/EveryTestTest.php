@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\PorosityBelief;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\Test;
@@ -13,7 +14,7 @@ dataset('tests', fn (): array => array_map(fn (Test $test): array => [$test], Te
 it('measures what it asks for, refuses what cannot be, and says what it means', function (Test $test): void {
     expect($test->moments())->not
         ->toBeEmpty()
-        ->and(Nagomi\Core\Parameters\ReadingParameters::TEST_MINUTES)
+        ->and(Nagomi\Core\Parameters\Parameters::shipped()->readings->testMinutes)
         ->toHaveKey($test->name());
     $raw = [];
     foreach ($test->rawMeasures() as $measure) {
@@ -30,7 +31,7 @@ it('measures what it asks for, refuses what cannot be, and says what it means', 
         $raw['wet_g'] = 120.0;
     }
     expect($test->problems($raw))->toBe([]);
-    foreach ($test->measure($raw) as $measured) {
+    foreach ($test->measure($raw, Parameters::shipped()) as $measured) {
         [$least, $most] = $measured->sign->limits();
         expect($measured->value)
             ->toBeGreaterThanOrEqual($least)
@@ -65,7 +66,7 @@ it('counts the shed ball by its weight: π/4 · d² · ρ · L', function (): vo
         'length_mm' => 300,
         'diameter_um' => 70,
         'days_since_detangled' => 7,
-    ]);
+    ], Parameters::shipped());
     expect($measured[0]->value)
         ->toEqualWithDelta(1000 / (M_PI / 4 * 0.007 ** 2 * 1.32 * 30 * 1000), 1e-6)
         ->and($measured[0]->value)
@@ -77,21 +78,22 @@ it('sums the flakes of the eight zones to 80 at most and refers what is heavy an
     foreach (['edges', 'front', 'left', 'right', 'crown', 'centre', 'back', 'nape'] as $zone) {
         $raw["flakes_{$zone}"] = 10;
     }
-    $measured = TestCatalogue::test('scalp')?->measure($raw);
+    $measured = TestCatalogue::test('scalp')?->measure($raw, Parameters::shipped());
     expect($measured[0]->value)->toBe(80.0)->and($measured[0]->means)->toContain('refer before treating');
 });
 
 it('tells porosity from several tests, and how sure that is', function (): void {
     $wetting = fn (float $seconds, int $soak, int $slide): array => TestCatalogue::test('wetting')?->measure(
         ['seconds' => $seconds, 'soak' => $soak, 'slide' => $slide],
+        Parameters::shipped(),
     )
         ?? [];
-    $low = PorosityBelief::of($wetting(240, 0, 0));
+    $low = PorosityBelief::of($wetting(240, 0, 0), Parameters::shipped()->readings);
     $high = PorosityBelief::of([
         ...$wetting(3, 2, 2),
-        ...TestCatalogue::test('drying')?->measure(['minutes' => 70]) ?? [],
-    ]);
-    $mixed = PorosityBelief::of($wetting(240, 2, 2));
+        ...TestCatalogue::test('drying')?->measure(['minutes' => 70], Parameters::shipped()) ?? [],
+    ], Parameters::shipped()->readings);
+    $mixed = PorosityBelief::of($wetting(240, 2, 2), Parameters::shipped()->readings);
     expect($low->likeliest())
         ->toBe(Porosity::Low)
         ->and($high->likeliest())
@@ -101,9 +103,9 @@ it('tells porosity from several tests, and how sure that is', function (): void 
         ->and($mixed->certainty())->toBeLessThan($low->certainty())
         ->and(array_sum($low->probabilities))->toEqualWithDelta(1.0, 1e-12);
     // Build-up beads on any hair: then slow wetting says little.
-    expect(PorosityBelief::of($wetting(240, 0, 0), coated: true)->certainty())->toBeLessThan($low->certainty());
+    expect(PorosityBelief::of($wetting(240, 0, 0), Parameters::shipped()->readings, coated: true)->certainty())->toBeLessThan($low->certainty());
     // Nothing read, nothing known.
-    expect(PorosityBelief::of([])->certainty())->toEqualWithDelta(1 / 3, 1e-12);
+    expect(PorosityBelief::of([], Parameters::shipped()->readings)->certainty())->toEqualWithDelta(1 / 3, 1e-12);
 });
 
 it('asks once more for what is possible and unlikely', function (): void {
@@ -120,15 +122,15 @@ it('asks once more for what is possible and unlikely', function (): void {
 });
 
 it('hears the balance in signs that have an equation, and only follows the others', function (): void {
-    expect(Sign::Dryness->tellsOfBalance())
+    expect(Sign::Dryness->tellsOfBalance(Parameters::shipped()->signs))
         ->toBeTrue()
-        ->and(Sign::Broken->tellsOfBalance())
+        ->and(Sign::Broken->tellsOfBalance(Parameters::shipped()->signs))
         ->toBeTrue()
-        ->and(Sign::Length->tellsOfBalance())
+        ->and(Sign::Length->tellsOfBalance(Parameters::shipped()->signs))
         ->toBeFalse()
-        ->and(Sign::ScalpFlakes->tellsOfBalance())->toBeFalse();
+        ->and(Sign::ScalpFlakes->tellsOfBalance(Parameters::shipped()->signs))->toBeFalse();
     foreach (Sign::cases() as $sign) {
-        expect($sign->unit())->not->toBe('')->and($sign->sd())->toBeGreaterThan(0.0);
+        expect($sign->unit())->not->toBe('')->and($sign->sd(Parameters::shipped()->signs))->toBeGreaterThan(0.0);
     }
 });
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 
 /** @return list<array{float, float}> points on a circle */
 
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\PictureMeasure;
 use Nagomi\Core\Statistics\SeededRandom;
 
@@ -19,7 +19,7 @@ function onCircle(float $x, float $y, float $radius, float ...$degrees): array
 
 it('finds the circle through three taps wherever they lie on it', function (array $degrees): void {
     // 85.60 mm, the long side of an identity card (ISO/IEC 7810 ID-1; from memory), 342.4 px long: 4 px a millimetre.
-    [$diameter, $sd] = (new PictureMeasure(ReadingParameters::TAP_MISS_PX))->ringMm(
+    [$diameter, $sd] = (new PictureMeasure(Parameters::shipped()->readings->tapMissPx))->ringMm(
         [[50.0, 20.0], [392.4, 20.0]],
         85.6,
         onCircle(300, 200, 30, ...$degrees),
@@ -43,7 +43,7 @@ it('is as unsure as the same taps missed again and again are', function (array $
 })->with([[[0.0, 120.0, 240.0]], [[0.0, 70.0, 140.0]]]);
 
 it('measures a length beside a scale, and doubts a short one more', function (): void {
-    $picture = new PictureMeasure(ReadingParameters::TAP_MISS_PX);
+    $picture = new PictureMeasure(Parameters::shipped()->readings->tapMissPx);
     [$length, $sd] = $picture->lengthMm([[0.0, 0.0], [0.0, 300.0]], 150.0, [[10.0, 10.0], [310.0, 410.0]]);
     expect($length)->toEqualWithDelta(250.0, 1e-9);
     expect(

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Test;
 use Nagomi\Core\Readings\TestCatalogue;
 
@@ -53,7 +54,7 @@ it('measures whatever is possible without a flaw, at both ends of every range', 
         if ($test->problems($raw) !== []) {
             continue; // Each by itself is possible, and not all of them together.
         }
-        foreach ($test->measure($raw) as $measured) {
+        foreach ($test->measure($raw, Parameters::shipped()) as $measured) {
             expect(is_finite($measured->value))
                 ->toBeTrue("{$test->name()} {$end}")
                 ->and(is_finite($measured->sd))

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\CareRecordWriter;
@@ -25,7 +26,7 @@ function example(string $name = 'mixed-porosity'): array
 function problemsOf(array|string $record): array
 {
     try {
-        CareRecordReader::read(is_string($record) ? $record : json_encode($record, JSON_THROW_ON_ERROR));
+        CareRecordReader::read(is_string($record) ? $record : json_encode($record, JSON_THROW_ON_ERROR), Parameters::shipped());
     } catch (InvalidRecord $invalid) {
         return array_map(strval(...), $invalid->problems);
     }
@@ -47,13 +48,13 @@ dataset('examples', function (): Generator {
 });
 
 it('reads every example, which fits the schema, and writes it back without loss', function (string $json): void {
-    $record = CareRecordReader::read($json);
+    $record = CareRecordReader::read($json, Parameters::shipped());
     expect(json_decode(CareRecordWriter::write($record), true))->toEqual(json_decode($json, true));
     expect(fitsSchema(json_decode($json, true)))->toBeTrue();
 })->with('examples');
 
 it('answers forecast, plan and explain for every example with the fixed keys', function (string $json): void {
-    $answer = new EngineAnswer(CareRecordReader::read($json), Make::day('2027-01-09'), 4);
+    $answer = new EngineAnswer(CareRecordReader::read($json, Parameters::shipped()), Make::day('2027-01-09'), 4);
     $forecast = $answer->forecast();
     expect($forecast['strata'][0]['days'][0])->toHaveKeys(['date', 'moisture', 'protein', 'build_up'])
         ->and($forecast['strata'][0]['days'])->toHaveCount(29);
@@ -178,7 +179,7 @@ it('reads and writes what a season must keep to, the air, biases and zones of be
     ];
     expect(fitsSchema($record))->toBeTrue();
     $written = json_decode(
-        CareRecordWriter::write(CareRecordReader::read(json_encode($record, JSON_THROW_ON_ERROR))),
+        CareRecordWriter::write(CareRecordReader::read(json_encode($record, JSON_THROW_ON_ERROR), Parameters::shipped())),
         true,
     );
     expect($written)->toEqual($record);

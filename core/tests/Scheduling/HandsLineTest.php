@@ -8,6 +8,7 @@ declare(strict_types=1);
  * chair is taken twice.
  */
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\DaySchedule;
 use Nagomi\Core\Scheduling\FreeSlots;
@@ -90,7 +91,7 @@ it('finds the very cost that trying every layout of a small day finds', function
     for ($i = 1; $i <= $stylists; $i++) {
         $hours["hands {$i}"] = $chance->happens(0.5) ? [[540, 630]] : [[540, 580], [590, 635]];
     }
-    $day = new SalonDay($hours, $chairs);
+    $day = new SalonDay($hours, $chairs, Parameters::shipped()->scheduling);
     $sittings = drawnSittings($chance, 3, $stylists, 540, 620, $stylists > 1);
     $line = Scheduler::of($day, $sittings);
     keepsEveryRule($line);
@@ -104,7 +105,7 @@ it('finds the very cost that trying every layout of a small day finds', function
 it('rinses one head while the mask of another sits', function (): void {
     $mask = [new WorkSegment(20, 30), new WorkSegment(20)];
     $line = Scheduler::of(
-        new SalonDay(['Ada' => [[540, 1080]]], 2),
+        new SalonDay(['Ada' => [[540, 1080]]], 2, Parameters::shipped()->scheduling),
         [new Appointment('first', $mask, 540, 540, 'Ada'), new Appointment('second', $mask, 540, null, 'Ada')],
     );
     keepsEveryRule($line);
@@ -116,14 +117,14 @@ it('rinses one head while the mask of another sits', function (): void {
 it('needs a chair for each: with one chair the second begins when the first has gone', function (): void {
     $mask = [new WorkSegment(20, 30), new WorkSegment(20)];
     $line = Scheduler::of(
-        new SalonDay(['Ada' => [[540, 1080]]], 1),
+        new SalonDay(['Ada' => [[540, 1080]]], 1, Parameters::shipped()->scheduling),
         [new Appointment('first', $mask, 540, 540, 'Ada'), new Appointment('second', $mask, 540, null, 'Ada')],
     );
     expect($line->placed['second']->start())->toBe(610);
 });
 
 it('keeps a mask on no longer than a quarter of an hour over its time, and rather lets one wait at the door', function (): void {
-    $day = new SalonDay(['Ada' => [[540, 1080]]], 4);
+    $day = new SalonDay(['Ada' => [[540, 1080]]], 4, Parameters::shipped()->scheduling);
     $line = Scheduler::of(
         $day,
         [
@@ -138,7 +139,7 @@ it('keeps a mask on no longer than a quarter of an hour over its time, and rathe
 
 it('says who finds no place rather than put hands on two heads', function (): void {
     $line = Scheduler::of(
-        new SalonDay(['Ada' => [[540, 600]]], 4),
+        new SalonDay(['Ada' => [[540, 600]]], 4, Parameters::shipped()->scheduling),
         [
             new Appointment('a', [new WorkSegment(40)], 540, 540, 'Ada'),
             new Appointment('b', [new WorkSegment(40)], 540, null, 'Ada'),
@@ -148,7 +149,7 @@ it('says who finds no place rather than put hands on two heads', function (): vo
 });
 
 it('says which promise a late client and an overrun break', function (): void {
-    $day = new SalonDay(['Ada' => [[540, 1080]]], 4);
+    $day = new SalonDay(['Ada' => [[540, 1080]]], 4, Parameters::shipped()->scheduling);
     $late = new Appointment('late', [new WorkSegment(60)], 570, 540, 'Ada');
     $next = new Appointment('next', [new WorkSegment(60)], 0, 600, 'Ada');
     $line = Scheduler::of($day, [$late, $next]);
@@ -165,7 +166,7 @@ it('says which promise a late client and an overrun break', function (): void {
 
 it('keeps to a lunch break', function (): void {
     $line = Scheduler::of(
-        new SalonDay(['Ada' => [[540, 720], [760, 1080]]], 2),
+        new SalonDay(['Ada' => [[540, 720], [760, 1080]]], 2, Parameters::shipped()->scheduling),
         [new Appointment('late morning', [new WorkSegment(30, 30), new WorkSegment(30)], 660, null, 'Ada')],
     );
     keepsEveryRule($line);
@@ -176,7 +177,7 @@ it('keeps to a lunch break', function (): void {
 
 it('tells an honest finish: no earlier than the plan says, with the spread of its stretches', function (): void {
     $line = Scheduler::of(
-        new SalonDay(['Ada' => [[540, 1080]]], 2),
+        new SalonDay(['Ada' => [[540, 1080]]], 2, Parameters::shipped()->scheduling),
         [
             new Appointment('a', [new WorkSegment(60, 0.0, 0.3)], 540, 540, 'Ada'),
             new Appointment('b', [new WorkSegment(60, 0.0, 0.3)], 540, 600, 'Ada'),
@@ -197,7 +198,7 @@ it('tells an honest finish: no earlier than the plan says, with the spread of it
 });
 
 it('opens only times that leave everybody else alone', function (): void {
-    $day = new SalonDay(['Ada' => [[540, 720]], 'Bo' => [[600, 720]]], 2);
+    $day = new SalonDay(['Ada' => [[540, 720]], 'Bo' => [[600, 720]]], 2, Parameters::shipped()->scheduling);
     $line = Scheduler::of($day, [new Appointment('a', [new WorkSegment(60)], 540, 570, 'Ada')]);
     $openings = FreeSlots::in($line, new Appointment('new', [new WorkSegment(40)], 540));
     expect(array_map(
@@ -205,7 +206,7 @@ it('opens only times that leave everybody else alone', function (): void {
         $openings,
     ))->toBe(['Bo 600', 'Ada 630', 'Bo 630', 'Ada 660', 'Bo 660']);
     $line = Scheduler::of(
-        new SalonDay(['Ada' => [[540, 600]]], 2),
+        new SalonDay(['Ada' => [[540, 600]]], 2, Parameters::shipped()->scheduling),
         [new Appointment('a', [new WorkSegment(60)], 540, 540, 'Ada')],
     );
     expect(FreeSlots::in($line, new Appointment('new', [new WorkSegment(40)], 540)))->toBe([]);
@@ -213,7 +214,7 @@ it('opens only times that leave everybody else alone', function (): void {
 
 it('lays out three stylists and twelve heads with every rule kept', function (int $seed): void {
     $chance = new SeededRandom($seed);
-    $day = new SalonDay(['hands 1' => [[540, 1080]], 'hands 2' => [[540, 1080]], 'hands 3' => [[600, 1140]]], 6);
+    $day = new SalonDay(['hands 1' => [[540, 1080]], 'hands 2' => [[540, 1080]], 'hands 3' => [[600, 1140]]], 6, Parameters::shipped()->scheduling);
     $sittings = drawnSittings($chance, 12, 3, 540, 1080);
     $line = Scheduler::of($day, $sittings);
     keepsEveryRule($line);
@@ -221,7 +222,7 @@ it('lays out three stylists and twelve heads with every rule kept', function (in
 })->with([1, 2, 3, 4, 5, 6]);
 
 it('refuses hours that are none', function (array $hours, int $chairs): void {
-    expect(fn () => new SalonDay($hours, $chairs))->toThrow(DomainException::class);
+    expect(fn () => new SalonDay($hours, $chairs, Parameters::shipped()->scheduling))->toThrow(DomainException::class);
 })->with([
     'backwards' => [['Ada' => [[600, 540]]], 2],
     'overlapping' => [['Ada' => [[540, 700], [660, 720]]], 2],
@@ -240,7 +241,7 @@ it('sees a wash day as stretches that come to its whole length', function (): vo
         ],
         Pace::of($head, []),
     );
-    $stretches = WorkSegments::of($plan);
+    $stretches = WorkSegments::of($plan, Parameters::shipped()->washDay);
     expect(count($stretches))->toBeGreaterThanOrEqual(2)
         ->and(array_sum(array_map(
             fn (WorkSegment $stretch): float => $stretch->handsMinutes + $stretch->waitingMinutes,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\Occupancy;
 use Nagomi\Core\Scheduling\Placements;
@@ -13,7 +13,7 @@ use Nagomi\Core\Statistics\SeededRandom;
 
 it('costs the same whatever the order the sittings are given in', function (int $seed): void {
     $chance = new SeededRandom($seed);
-    $day = new SalonDay(['hands 1' => [[540, 700]], 'hands 2' => [[560, 720]]], 2);
+    $day = new SalonDay(['hands 1' => [[540, 700]], 'hands 2' => [[560, 720]]], 2, Parameters::shipped()->scheduling);
     $sittings = [];
     for ($i = 0; $i < 5; $i++) {
         $at = 540 + 5 * $chance->between(0, 16);
@@ -30,7 +30,7 @@ it('costs the same whatever the order the sittings are given in', function (int 
     if ($line->proved && $turned->proved) {
         expect($turned->cost())->toEqualWithDelta($line->cost(), 1e-9);
     } else {
-        expect(abs($turned->cost() - $line->cost()))->toBeLessThan(SchedulingParameters::COST_OF_NO_PLACE);
+        expect(abs($turned->cost() - $line->cost()))->toBeLessThan(Parameters::shipped()->scheduling->costOfNoPlace);
     }
 })->with(range(1, 12));
 
@@ -47,8 +47,8 @@ it('never costs less with more heads, nor more with another chair', function (in
             $at,
             'Ada',
         );
-        $one = Scheduler::of(new SalonDay(['Ada' => [[540, 660]]], 1), $sittings);
-        $two = Scheduler::of(new SalonDay(['Ada' => [[540, 660]]], 2), $sittings);
+        $one = Scheduler::of(new SalonDay(['Ada' => [[540, 660]]], 1, Parameters::shipped()->scheduling), $sittings);
+        $two = Scheduler::of(new SalonDay(['Ada' => [[540, 660]]], 2, Parameters::shipped()->scheduling), $sittings);
         if ($one->proved && $two->proved) {
             expect($two->cost())->toBeLessThanOrEqual($one->cost() + 1e-9);
             expect($two->cost())->toBeGreaterThanOrEqual(max([0.0, ...$costs]) - 1e-9);
@@ -59,7 +59,7 @@ it('never costs less with more heads, nor more with another chair', function (in
 })->with(range(21, 30));
 
 it('lists every placing once, the cheapest first, within the hours', function (): void {
-    $day = new SalonDay(['Ada' => [[540, 600], [630, 700]]], 1);
+    $day = new SalonDay(['Ada' => [[540, 600], [630, 700]]], 1, Parameters::shipped()->scheduling);
     $sitting = new Appointment('a', [new WorkSegment(12, 8), new WorkSegment(5)], 547);
     $placings = Placements::of($sitting, $day);
     $costs = array_map(fn ($placing): float => $placing->cost, $placings);
@@ -80,7 +80,7 @@ it('lists every placing once, the cheapest first, within the hours', function ()
 });
 
 it('knows a room by what is taken in it', function (): void {
-    $day = new SalonDay(['Ada' => [[540, 660]], 'Bo' => [[540, 660]]], 2);
+    $day = new SalonDay(['Ada' => [[540, 660]], 'Bo' => [[540, 660]]], 2, Parameters::shipped()->scheduling);
     $at = fn (string $key, string $hands, int $start) => Placements::of(
         new Appointment($key, [new WorkSegment(30)], $start, null, $hands, $start),
         $day,
@@ -97,7 +97,7 @@ it('knows a room by what is taken in it', function (): void {
         ->toBeTrue();
     // Two chairs: with both taken nobody sits, whoever's hands are free.
     $both = $room->with($at('b', 'Bo', 550));
-    $third = new SalonDay(['Ada' => [[540, 660]], 'Bo' => [[540, 660]], 'Cy' => [[540, 660]]], 2);
+    $third = new SalonDay(['Ada' => [[540, 660]], 'Bo' => [[540, 660]], 'Cy' => [[540, 660]]], 2, Parameters::shipped()->scheduling);
     $cy = Placements::of(new Appointment('c', [new WorkSegment(30)], 555, null, 'Cy', 555), $third)[0];
     expect($both->has($cy))->toBeFalse()->and($room->has($cy))->toBeTrue();
     expect($both->free([$cy, $at('d', 'Ada', 600)], INF))

@@ -5,6 +5,7 @@ declare(strict_types=1);
 
 /** Hands for 20 minutes, a mask for 30, hands for 40: begun at nine. */
 
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\RemainingWork;
 use Nagomi\Core\Scheduling\SalonDay;
@@ -13,7 +14,7 @@ use Nagomi\Core\Scheduling\WorkSegment;
 
 function leftAt(int $now, float $over = 0.0): ?Appointment
 {
-    return RemainingWork::left('a', [new WorkSegment(20, 30), new WorkSegment(40)], 'Ada', 540, $now, $over);
+    return RemainingWork::left('a', [new WorkSegment(20, 30), new WorkSegment(40)], 'Ada', 540, $now, Parameters::shipped()->scheduling, $over);
 }
 
 it('leaves what hands have not done yet, beginning now', function (): void {
@@ -65,8 +66,8 @@ it('takes longer by what was said, where hands are now', function (): void {
 
 it('needs no hands where only drying is left', function (): void {
     $stretches = [new WorkSegment(20), new WorkSegment(10, 60)];
-    expect(RemainingWork::left('a', $stretches, 'Ada', 540, 580))->toBeNull()
-        ->and(RemainingWork::left('a', $stretches, 'Ada', 540, 565)?->stretches[0]->waitingMinutes)->toBe(60.0);
+    expect(RemainingWork::left('a', $stretches, 'Ada', 540, 580, Parameters::shipped()->scheduling))->toBeNull()
+        ->and(RemainingWork::left('a', $stretches, 'Ada', 540, 565, Parameters::shipped()->scheduling)?->stretches[0]->waitingMinutes)->toBe(60.0);
 });
 
 it('begins on the grid, never before now', function (int $now, int $begins): void {
@@ -74,7 +75,7 @@ it('begins on the grid, never before now', function (int $now, int $begins): voi
 })->with([[541, 545], [545, 545], [557, 560], [571, 590], [588, 590]]);
 
 it('lays the day out anew round whoever is under way', function (): void {
-    $day = new SalonDay(['Ada' => [[540, 1080]]], 2);
+    $day = new SalonDay(['Ada' => [[540, 1080]]], 2, Parameters::shipped()->scheduling);
     // At 9:10 the first is under hands until 9:20; her mask sits until 9:50. The next, promised for 9:20, is begun
     // meanwhile.
     $line = Scheduler::of($day, [leftAt(550), new Appointment('next', [new WorkSegment(30)], 550, 560, 'Ada')]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Tests\Support;
 
+use Nagomi\Core\Parameters\Parameters;
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\Snapshot;
@@ -40,6 +41,7 @@ final class Make
         ?int $limit = null,
         Method $method = new Method(['oils' => 'none']),
         StrandDiameter $strand = StrandDiameter::Medium,
+        ?Parameters $parameters = null,
     ): Head {
         $parts = array_map(
             static fn (Zone $zone): ZonePart => new ZonePart(
@@ -51,7 +53,21 @@ final class Make
             Zone::cases(),
         );
 
-        return new Head($parts, $hardness, 50, $load, $sensitive, $sore, false, 300, 4, $every, $limit, $method);
+        return new Head(
+            $parts,
+            $hardness,
+            50,
+            $load,
+            $sensitive,
+            $sore,
+            false,
+            300,
+            4,
+            $every,
+            $limit,
+            $method,
+            parameters: $parameters,
+        );
     }
 
     public static function day(string $date = '2026-03-02'): DateTimeImmutable

@@ -14,7 +14,7 @@ use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StylingLoad;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -60,8 +60,8 @@ function calendarWeek(int $week): array
 
 it('stays in band on 85 % of days or more with a weekly mask, five-weekly protein and four-weekly clarifying', function (): void {
     $points = season(Make::head(), calendarWeek(...), 26);
-    $in = array_filter($points, fn (Snapshot $point): bool => abs($point->state->value(0, StateLayout::MOISTURE) - 60) <= ModelParameters::BAND_HALF_WIDTH
-        && abs($point->state->value(0, StateLayout::PROTEIN) - 60) <= ModelParameters::BAND_HALF_WIDTH);
+    $in = array_filter($points, fn (Snapshot $point): bool => abs($point->state->value(0, StateLayout::MOISTURE) - 60) <= Parameters::shipped()->model->bandHalfWidth
+        && abs($point->state->value(0, StateLayout::PROTEIN) - 60) <= Parameters::shipped()->model->bandHalfWidth);
     expect(count($in) / count($points))->toBeGreaterThanOrEqual(0.85);
 });
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -53,7 +54,7 @@ it('halves the loss of a cleanse behind a pre-wash', function (): void {
 
 it('never deposits less for more minutes, up to the over-long limit', function (Porosity $porosity, StepKind $kind): void {
     $last = -1.0;
-    for ($minutes = 0.5; $minutes <= Nagomi\Core\Treatments\Deposit::overLongAfterMinutes($kind); $minutes += 0.5) {
+    for ($minutes = 0.5; $minutes <= Nagomi\Core\Treatments\Deposit::overLongAfterMinutes($kind, Parameters::shipped()->model); $minutes += 0.5) {
         $effect = effect(new Step($kind, $minutes), $porosity);
         $gain = $effect->moistureGain + $effect->proteinGain;
         expect($gain)->toBeGreaterThan($last);

@@ -9,7 +9,7 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Parameters\WashDayParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Tests\Support\Make;
@@ -149,7 +149,7 @@ it('learns her pace from her own past, leaning on the usual while that is short'
     );
     $usual = Pace::of($head, []);
     expect($usual->detangleASectionMinutes)
-        ->toEqualWithDelta(WashDayParameters::DETANGLE_A_SECTION_MINUTES, 1e-9)
+        ->toEqualWithDelta(Parameters::shipped()->washDay->detangleASectionMinutes, 1e-9)
         ->and($usual->detanglings)
         ->toBe(0);
     $once = Pace::of($head, [$day(7, 9.0 * $head->sections)]);

@@ -7,7 +7,6 @@ namespace Nagomi\Core\Estimation\Observation;
 use LogicException;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
-use Nagomi\Core\Parameters\ModelParameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Normal;
 
@@ -50,7 +49,7 @@ final readonly class HairCount implements Observation
         $slopes[$offset] = 1.0;
         $expected = $this->usual * $sum * exp($at->mean[$offset]);
         // Negative binomial, log link: score (y − μ)/(1 + μ/k), information μ/(1 + μ/k).
-        $size = ModelParameters::COUNT_SIZE[$this->sign->value]
+        $size = $at->layout->parameters->signs->countSize[$this->sign->value]
             ?? throw new LogicException("{$this->sign->value} is no count.");
         $information = $expected / (1 + $expected / $size);
 
@@ -71,7 +70,7 @@ final readonly class HairCount implements Observation
     {
         $layout = $at->layout;
         $stratum = $layout->head->strata[$s];
-        ['wear' => $ofWear, 'excess' => $ofExcess] = ModelParameters::COUNT_LOG_SLOPES[$this->sign->value]
+        ['wear' => $ofWear, 'excess' => $ofExcess] = $layout->parameters->signs->countLogSlopes[$this->sign->value]
             ?? throw new LogicException("{$this->sign->value} is no count.");
         $log = $ofWear * $at->value($s, StateLayout::WEAR);
         $slopes = [$layout->of($s, StateLayout::WEAR) => $ofWear];
@@ -82,8 +81,9 @@ final readonly class HairCount implements Observation
             StateLayout::MOISTURE => $stratum->targetMoisture(),
             StateLayout::PROTEIN => $stratum->targetProtein($layout->head->proteinSensitive),
         ];
+        $band = $layout->parameters->model->bandHalfWidth;
         foreach ($targets as $quantity => $target) {
-            [$excess, $slope] = self::excess($at->value($s, $quantity) - $target, $at->sd($s, $quantity));
+            [$excess, $slope] = self::excess($at->value($s, $quantity) - $target, $at->sd($s, $quantity), $band);
             $log += $ofExcess * $excess;
             $slopes[$layout->of($s, $quantity)] = $ofExcess * $slope;
         }
@@ -92,11 +92,11 @@ final readonly class HairCount implements Observation
     }
 
     /** @return array{float, float} expected excess beyond the band on either side, and its slope */
-    private static function excess(float $deviation, float $sd): array
+    private static function excess(float $deviation, float $sd, float $bandHalfWidth): array
     {
         $sd = max(0.5, $sd);
-        $above = ($deviation - ModelParameters::BAND_HALF_WIDTH) / $sd;
-        $below = (-$deviation - ModelParameters::BAND_HALF_WIDTH) / $sd;
+        $above = ($deviation - $bandHalfWidth) / $sd;
+        $below = (-$deviation - $bandHalfWidth) / $sd;
         $shareAbove = Normal::cumulative($above);
         $shareBelow = Normal::cumulative($below);
 

@@ -8,7 +8,7 @@ use LogicException;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head\Zone;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Sign;
@@ -37,23 +37,24 @@ final class ObservationCatalogue
         ?StylistBias $bias = null,
     ): Observation {
         $sign = $measured->sign;
+        $signs = $layout->parameters->signs;
         $shares = self::shares($layout, $zone);
         if ($sign->isCount()) {
-            $usual = self::usual($measured) * exp($bias === null ? 0.0 : $bias->mean);
+            $usual = self::usual($measured, $signs) * exp($bias === null ? 0.0 : $bias->mean);
 
             return new HairCount($sign, $measured->value, $usual, $shares, $noiseFactor);
         }
         $sd = sqrt(($measured->sd * $noiseFactor) ** 2 + ($bias === null ? 0.0 : $bias->sd ** 2));
         $value = $measured->value - ($bias === null ? 0.0 : $bias->mean);
         $atZero = $sign === Sign::WetStretch
-            ? ModelParameters::STRETCH_AT_TARGET_PERCENT
-            : ModelParameters::SIGN_AT_TARGET[$sign->value]
+            ? $signs->stretchAtTargetPercent
+            : $signs->signAtTarget[$sign->value]
                 ?? throw new LogicException("{$sign->value} has no equation.");
         [$slopes, $distances, $atTargets] = self::equation($sign, $layout, $shares);
         $atZero -= $atTargets;
 
         // What a stylist's own bias leaves in doubt is small beside hairs that differ; a capped mean leaves it out.
-        $noise = $sign->sd();
+        $noise = $sign->sd($signs);
 
         return match (true) {
             $distances !== [] => new DistanceFromTarget($atZero, $slopes, $distances, $value, $sd),
@@ -69,11 +70,11 @@ final class ObservationCatalogue
         };
     }
 
-    private static function usual(MeasuredSign $measured): float
+    private static function usual(MeasuredSign $measured, SignParameters $signs): float
     {
         return $measured->sign === Sign::Broken
-            ? BrokenHairs::usualBroken($measured->daysSinceDetangled ?? 0.0)
-            : ModelParameters::COUNT_AT_TARGET[$measured->sign->value] ?? 0.0;
+            ? BrokenHairs::usualBroken($measured->daysSinceDetangled ?? 0.0, $signs)
+            : $signs->countAtTarget[$measured->sign->value] ?? 0.0;
     }
 
     /**
@@ -93,7 +94,7 @@ final class ObservationCatalogue
                 StateLayout::MOISTURE => $stratum->targetMoisture(),
                 StateLayout::PROTEIN => $stratum->targetProtein($layout->head->proteinSensitive),
             ];
-            foreach (ModelParameters::SIGN_SLOPES[$sign->value] ?? [] as $what => $slope) {
+            foreach ($layout->parameters->signs->signSlopes[$sign->value] ?? [] as $what => $slope) {
                 if ($what === 'off-moisture') {
                     $distances[$layout->of($s, StateLayout::MOISTURE)] = [
                         $share * $slope,

@@ -6,7 +6,7 @@ namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Climate\WaterHardness;
 use Nagomi\Core\Head\StylingLoad;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -17,12 +17,12 @@ final readonly class ClarifyApart implements Rule
         return 'clarify-apart';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
             'Clarifying or chelating is kept at least %d days apart (%d with heavy styling, pool or very hard water).',
-            ModelParameters::CLARIFY_APART_DAYS['usual'],
-            ModelParameters::CLARIFY_APART_DAYS['heavy'],
+            $limits->clarifyApartDays['usual'],
+            $limits->clarifyApartDays['heavy'],
         );
     }
 
@@ -44,6 +44,6 @@ final readonly class ClarifyApart implements Rule
             || WaterHardness::fromMgPerL($head->hardness()) === WaterHardness::VeryHard;
 
         return $standing->day
-            - $standing->lastClarify >= ModelParameters::CLARIFY_APART_DAYS[$heavy ? 'heavy' : 'usual'];
+            - $standing->lastClarify >= $standing->limits()->clarifyApartDays[$heavy ? 'heavy' : 'usual'];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
@@ -17,9 +17,9 @@ final readonly class ColourIsFresh implements Rule
         return 'colour-is-fresh';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
-        return sprintf('Fresh colour is not clarified or chelated for %d days.', ModelParameters::COLOUR_FRESH_DAYS);
+        return sprintf('Fresh colour is not clarified or chelated for %d days.', $limits->colourFreshDays);
     }
 
     public function frees(): string
@@ -35,7 +35,7 @@ final readonly class ColourIsFresh implements Rule
         $date = $standing->date();
         foreach ($standing->terms->of(OccasionKind::NewColour) as $colour) {
             $since = Calendar::daysBetween($colour->until, $date);
-            if ($date >= $colour->from && $since <= ModelParameters::COLOUR_FRESH_DAYS) {
+            if ($date >= $colour->from && $since <= $standing->limits()->colourFreshDays) {
                 return false;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -14,7 +15,7 @@ final readonly class InStock implements Rule
         return 'in-stock';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'What a wash day uses is in stock.';
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -16,11 +16,11 @@ final readonly class MaskByCalendar implements Rule
         return 'mask-by-calendar';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
             'The house masks by the calendar: a mask no later than %d days after the last.',
-            ModelParameters::MASK_BY_CALENDAR_DAYS,
+            $limits->maskByCalendarDays,
         );
     }
 
@@ -37,7 +37,7 @@ final readonly class MaskByCalendar implements Rule
                 $standing->lastMask !== null
                     && (
                         $standing->nextWash ?? $standing->day
-                    ) - $standing->lastMask <= ModelParameters::MASK_BY_CALENDAR_DAYS
+                    ) - $standing->lastMask <= $standing->limits()->maskByCalendarDays
             );
     }
 }

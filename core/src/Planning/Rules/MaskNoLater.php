@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -15,11 +15,11 @@ final readonly class MaskNoLater implements Rule
         return 'mask-no-later';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
             'A mask comes no later than %d days after the last, else on the first possible day.',
-            ModelParameters::MASK_NO_LATER_DAYS,
+            $limits->maskNoLaterDays,
         );
     }
 
@@ -32,6 +32,6 @@ final readonly class MaskNoLater implements Rule
     {
         return $choice->masks()
             || $standing->lastMask === null
-            || ($standing->nextWash ?? $standing->day) - $standing->lastMask <= ModelParameters::MASK_NO_LATER_DAYS;
+            || ($standing->nextWash ?? $standing->day) - $standing->lastMask <= $standing->limits()->maskNoLaterDays;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\StepKind;
@@ -15,7 +16,7 @@ final readonly class MildProteinEveryOtherWash implements Rule
         return 'mild-protein-every-other-wash';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'Mild protein comes at most every other wash, and not right after a protein day.';
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Climate\WaterHardness;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -20,11 +20,11 @@ final readonly class NotReadYet implements Rule
         return 'not-read-yet';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
             'Hair that was not read within %d days gets no protein and no clarifying: it is looked at first.',
-            ModelParameters::NOT_READ_AFTER_DAYS,
+            $limits->notReadAfterDays,
         );
     }
 

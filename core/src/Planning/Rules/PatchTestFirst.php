@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -14,7 +15,7 @@ final readonly class PatchTestFirst implements Rule
         return 'patch-test-first';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'A product new to a sensitive head waits for its patch test, 48 hours.';
     }

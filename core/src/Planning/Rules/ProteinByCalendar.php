@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -16,12 +16,12 @@ final readonly class ProteinByCalendar implements Rule
         return 'protein-by-calendar';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
             'The house gives protein by the calendar: no later than %d days after the last, where the other '
                 . 'rules let it.',
-            ModelParameters::PROTEIN_BY_CALENDAR_DAYS,
+            $limits->proteinByCalendarDays,
         );
     }
 
@@ -44,7 +44,7 @@ final readonly class ProteinByCalendar implements Rule
                 $standing->lastProtein !== null
                     && (
                         $standing->nextWash ?? $standing->day
-                    ) - $standing->lastProtein <= ModelParameters::PROTEIN_BY_CALENDAR_DAYS
+                    ) - $standing->lastProtein <= $standing->limits()->proteinByCalendarDays
             );
     }
 }

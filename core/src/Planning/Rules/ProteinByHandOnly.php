@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -15,7 +16,7 @@ final readonly class ProteinByHandOnly implements Rule
         return 'protein-by-hand-only';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'This head is protein-sensitive or avoids protein: a dose is planned by hand only.';
     }

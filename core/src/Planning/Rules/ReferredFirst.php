@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -17,7 +18,7 @@ final readonly class ReferredFirst implements Rule
         return 'referred-first';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'With a sign that is for a clinician only gentle care goes on until a named person has cleared it.';
     }

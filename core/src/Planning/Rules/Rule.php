@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -13,7 +14,7 @@ interface Rule
     /** The rule's key in records. */
     public function key(): string;
 
-    public function sentence(): string;
+    public function sentence(PlanningParameters $limits): string;
 
     /** What could be changed so that the rule no longer stands in the way, as the end of “Free it: …”. */
     public function frees(): string;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -14,7 +15,7 @@ final readonly class SoreScalpIsSpared implements Rule
         return 'sore-scalp-is-spared';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'A sore scalp bars heat and clarifying or chelating cleansing until it is cleared.';
     }

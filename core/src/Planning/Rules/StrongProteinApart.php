@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\StepKind;
@@ -16,9 +16,9 @@ final readonly class StrongProteinApart implements Rule
         return 'strong-protein-apart';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
-        return sprintf('Strong protein is kept at least %d days apart.', ModelParameters::STRONG_PROTEIN_APART_DAYS);
+        return sprintf('Strong protein is kept at least %d days apart.', $limits->strongProteinApartDays);
     }
 
     public function frees(): string
@@ -30,6 +30,6 @@ final readonly class StrongProteinApart implements Rule
     {
         return $choice->protein !== StepKind::StrongProtein
             || $standing->lastStrong === null
-            || $standing->day - $standing->lastStrong >= ModelParameters::STRONG_PROTEIN_APART_DAYS;
+            || $standing->day - $standing->lastStrong >= $standing->limits()->strongProteinApartDays;
     }
 }

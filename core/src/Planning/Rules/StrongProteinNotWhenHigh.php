@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\StepKind;
@@ -16,11 +16,11 @@ final readonly class StrongProteinNotWhenHigh implements Rule
         return 'strong-protein-not-when-high';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
             'No strong protein while protein stands above its band with more than %d %% probability.',
-            (int) round(100 * ModelParameters::STRONG_PROTEIN_BARRED_AT),
+            (int) round(100 * $limits->strongProteinBarredAt),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning\Rules;
 
+use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\StepKind;
@@ -15,7 +16,7 @@ final readonly class StrongProteinThenMask implements Rule
         return 'strong-protein-then-mask';
     }
 
-    public function sentence(): string
+    public function sentence(PlanningParameters $limits): string
     {
         return 'Strong protein is followed the same day by a protein-free mask; the pair is one treatment.';
     }

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Parameters;
+
+/** The limits and costs a plan is made by. */
+final readonly class PlanningParameters
+{
+    /** days */
+    public int $notReadAfterDays;
+
+    /** build-up */
+    public float $buildUpLimit;
+
+    /** days */
+    public int $strongProteinApartDays;
+
+    /** @var array<string, int> days */
+    public array $clarifyApartDays;
+
+    /** days */
+    public int $maskNoLaterDays;
+
+    /** probability */
+    public float $strongProteinBarredAt;
+
+    /** cost */
+    public float $costOfBuildUp;
+
+    /** build-up */
+    public float $costBuildUpWidth;
+
+    /** cost per wear */
+    public float $costOfWear;
+
+    /** cost a minute */
+    public float $costOfAMinute;
+
+    /** cost a currency unit */
+    public float $costOfACurrencyUnit;
+
+    /** cost a promised item moved by a week */
+    public float $costOfAMovedPromise;
+
+    /** times a day counts on which the hair is to be at its best */
+    public float $weightOfABestDay;
+
+    /** days fresh colour is not clarified */
+    public int $colourFreshDays;
+
+    /** @var array<string, float> currency units a use */
+    public array $treatmentPrice;
+
+    /** days */
+    public int $maskByCalendarDays;
+
+    /** days */
+    public int $proteinByCalendarDays;
+
+    /** days */
+    public int $rolledOnDays;
+
+    /** probability */
+    public float $lookAt;
+
+    /** @throws InvalidParameters where the table lacks one of them */
+    public function __construct(ParameterTable $table)
+    {
+        $this->notReadAfterDays = $table->whole('planning.not-read-after-days');
+        $this->buildUpLimit = $table->number('planning.build-up-limit');
+        $this->strongProteinApartDays = $table->whole('planning.strong-protein-apart-days');
+        $this->clarifyApartDays = $table->wholes('planning.clarify-apart-days');
+        $this->maskNoLaterDays = $table->whole('planning.mask-no-later-days');
+        $this->strongProteinBarredAt = $table->number('planning.strong-protein-barred-at');
+        $this->costOfBuildUp = $table->number('planning.cost-of-build-up');
+        $this->costBuildUpWidth = $table->number('planning.cost-build-up-width');
+        $this->costOfWear = $table->number('planning.cost-of-wear');
+        $this->costOfAMinute = $table->number('planning.cost-of-a-minute');
+        $this->costOfACurrencyUnit = $table->number('planning.cost-of-a-currency-unit');
+        $this->costOfAMovedPromise = $table->number('planning.cost-of-a-moved-promise');
+        $this->weightOfABestDay = $table->number('planning.weight-of-a-best-day');
+        $this->colourFreshDays = $table->whole('planning.colour-fresh-days');
+        $this->treatmentPrice = $table->numbers('planning.treatment-price');
+        $this->maskByCalendarDays = $table->whole('planning.mask-by-calendar-days');
+        $this->proteinByCalendarDays = $table->whole('planning.protein-by-calendar-days');
+        $this->rolledOnDays = $table->whole('planning.rolled-on-days');
+        $this->lookAt = $table->number('planning.look-at');
+    }
+}
