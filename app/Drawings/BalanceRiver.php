@@ -21,7 +21,6 @@ final readonly class BalanceRiver
     /** Depth of a current at its target, in reserve units; what is drawn is this plus the deviation. */
     private const DEPTH = 40.0;
     private const PIXELS = 1.92;
-    private const BAND = 15.0;
     private const DEEPEST = 70.0;
 
     /** z of the 80 % range that the ribbon shows. */
@@ -49,8 +48,11 @@ final readonly class BalanceRiver
     ) {
     }
 
-    /** @param StoredRiver $river as an outlook stores it */
-    public static function of(array $river): self
+    /**
+     * @param StoredRiver $river         as an outlook stores it
+     * @param float       $bandHalfWidth of the comfort bands, in points of the reserve
+     */
+    public static function of(array $river, float $bandHalfWidth): self
     {
         $from = CarbonImmutable::parse($river['from']);
         $count = count($river['strata'][0]['days']);
@@ -86,10 +88,10 @@ final readonly class BalanceRiver
             self::days($river, $from, $x),
             $x($dayOf($river['today'])),
             [
-                self::AXIS - (self::DEPTH + self::BAND) * self::PIXELS,
-                self::AXIS - (self::DEPTH - self::BAND) * self::PIXELS,
-                self::AXIS + (self::DEPTH - self::BAND) * self::PIXELS,
-                self::AXIS + (self::DEPTH + self::BAND) * self::PIXELS,
+                self::AXIS - (self::DEPTH + $bandHalfWidth) * self::PIXELS,
+                self::AXIS - (self::DEPTH - $bandHalfWidth) * self::PIXELS,
+                self::AXIS + (self::DEPTH - $bandHalfWidth) * self::PIXELS,
+                self::AXIS + (self::DEPTH + $bandHalfWidth) * self::PIXELS,
             ],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Head;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\SeededRandom;
 
 /**
@@ -13,12 +14,12 @@ use Nagomi\Core\Statistics\SeededRandom;
  */
 class InstrumentRegistry
 {
-    public function __construct(private readonly SeededRandom $chance)
+    public function __construct(private readonly SeededRandom $chance, private readonly Parameters $parameters)
     {
     }
 
     public function take(Device $device, Head $head): Instrument
     {
-        return new SimulatedInstrument($device, HiddenHead::of($head), $this->chance);
+        return new SimulatedInstrument($device, HiddenHead::of($head), $this->chance, $this->parameters);
     }
 }

@@ -7,8 +7,7 @@ namespace App\Instruments;
 use App\Bridge\Clients\SalonClimate;
 use App\Wording\Words;
 use Nagomi\Core\Climate\MoistureRegain;
-use Nagomi\Core\Parameters\ModelParameters;
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\SeededRandom;
 
 /**
@@ -29,6 +28,7 @@ final class SimulatedInstrument implements Instrument
         private readonly Device $device,
         private readonly ?HiddenHead $head,
         private readonly SeededRandom $chance,
+        private readonly Parameters $parameters,
     ) {
     }
 
@@ -91,8 +91,8 @@ final class SimulatedInstrument implements Instrument
     private function weights(): array
     {
         $head = $this->head?->head;
-        $hairGrams = M_PI / 4 * 0.007 ** 2 * ReadingParameters::HAIR_DENSITY_G_PER_CM3 * (
-            $head?->length() ?? ModelParameters::LENGTH_NOT_MEASURED_MM
+        $hairGrams = M_PI / 4 * 0.007 ** 2 * $this->parameters->readings->hairDensityGPerCm3 * (
+            $head?->length() ?? $this->parameters->model->lengthNotMeasuredMm
         ) / 10;
         $dry = $this->rounded(8.0, 1.0, 0.1);
 

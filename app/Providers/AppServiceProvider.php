@@ -16,12 +16,14 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\SeededRandom;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(Parameters::class, fn (): Parameters => Parameters::shipped());
         $this->app->bind(SeededRandom::class, fn (): SeededRandom => new SeededRandom(random_int(0, PHP_INT_MAX)));
     }
 

@@ -12,6 +12,7 @@ use App\Models\Head;
 use App\Models\HeadSnapshot;
 use App\Models\Outlook;
 use App\Models\StylistBias;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\CareRecordWriter;
 
@@ -152,7 +153,7 @@ it('keeps what the zones were where the hair has changed, and corrects them wher
     $this->get("/clients/{$head->id}")->assertOk();
     // The record carries it, and takes it in again.
     $json = (string) $this->get("/clients/{$head->id}/record.json")->getContent();
-    $record = CareRecordReader::read($json);
+    $record = CareRecordReader::read($json, Parameters::shipped());
     expect($record->remaps)
         ->toHaveCount(1)
         ->and(json_decode(CareRecordWriter::write($record), true))

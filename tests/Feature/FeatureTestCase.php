@@ -15,6 +15,7 @@ use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Method;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 
 /** The application on its test database; every test leaves it as it was. */
@@ -77,7 +78,7 @@ abstract class FeatureTestCase extends TestCase
     /** The same, worked out here and now. */
     public function aNewHead(string $example = 'mixed-porosity', ?Salon $salon = null): Head
     {
-        $record = CareRecordReader::read($this->example($example));
+        $record = CareRecordReader::read($this->example($example), Parameters::shipped());
         $head = app(RecordImporter::class)->record($record, $salon ?? $this->salon);
         app(Outlooks::class)->of($head);
 

@@ -12,6 +12,7 @@ use App\Instruments\SimulatedInstrument;
 use App\Models\Head;
 use App\Models\WashDay;
 use App\Models\WashStep;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Statistics\SeededRandom;
 
@@ -37,7 +38,7 @@ function readings(Device $device, Head $head, int $tries = 200): array
     $hidden = HiddenHead::of($head);
     $given = [];
     for ($i = 0; $i < $tries; $i++) {
-        $instrument = new SimulatedInstrument($device, $hidden, $chance);
+        $instrument = new SimulatedInstrument($device, $hidden, $chance, Parameters::shipped());
         try {
             $instrument->open();
             $given[] = $instrument->read();

@@ -6,6 +6,7 @@ declare(strict_types=1);
 /** @return list<string> */
 
 use App\Models\PlanItem;
+use Nagomi\Core\Parameters\Parameters;
 
 function plannedDays(App\Models\Head $head): array
 {
@@ -160,7 +161,7 @@ it('carries the terms in the care record, there and back', function (): void {
     );
     $record = Nagomi\Core\Record\CareRecordReader::read((string) $this->get(
         "/clients/{$head->id}/record.json",
-    )->getContent());
+    )->getContent(), Parameters::shipped());
     expect($record->terms->stock)->toBe(['mask' => 2]);
     expect(app(
         App\Bridge\Clients\RecordImporter::class,

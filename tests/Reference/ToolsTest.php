@@ -102,7 +102,7 @@ it('bounds ingredient shares as two linear programs for every place of the 1 % l
         foreach ($case['most'] as $place => $percent) {
             $most[(int) $place] = $percent;
         }
-        foreach (WeightBounds::of($case['count'], $most, $case['capped_from']) as $i => [$lower, $upper]) {
+        foreach (WeightBounds::of($case['count'], 1.0, $most, $case['capped_from']) as $i => [$lower, $upper]) {
             expect($lower)
                 ->toEqualWithDelta($case['bounds'][$i][0], 1e-6)
                 ->and($upper)
@@ -112,7 +112,7 @@ it('bounds ingredient shares as two linear programs for every place of the 1 % l
 });
 
 it('knows that ingredient k is at most 100/k percent (EU 1223/2009 Art. 19(1)(g))', function (): void {
-    foreach (WeightBounds::of(12) as $i => [, $upper]) {
+    foreach (WeightBounds::of(12, 1.0) as $i => [, $upper]) {
         expect($upper)->toEqualWithDelta(100 / ($i + 1), 1e-6);
     }
 });

@@ -16,6 +16,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Method;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 
 /** The application as it is served, in several processes, with a salon of its own that is really in the database. */
@@ -88,7 +89,8 @@ abstract class TogetherTestCase extends TestCase
             $record['events'] = array_slice((array) $record['events'], -3);
             $record['readings'] = array_slice((array) $record['readings'], -2);
         }
-        $head = app(RecordImporter::class)->record(CareRecordReader::read((string) json_encode($record)), $this->salon);
+        $read = CareRecordReader::read((string) json_encode($record), Parameters::shipped());
+        $head = app(RecordImporter::class)->record($read, $this->salon);
         app(Outlooks::class)->of($head);
 
         return $head->refresh();

@@ -17,6 +17,7 @@ use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\StrataTransition;
 use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head as Core;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings as CoreReading;
 use Nagomi\Core\Record\CareRecord;
@@ -39,6 +40,7 @@ final readonly class HeadRecord
     public function __construct(
         private SalonClimate $salonClimate,
         private StoredClearances $storedClearances,
+        private Parameters $parameters,
     ) {
     }
 
@@ -59,7 +61,7 @@ final readonly class HeadRecord
             $this->plan($head),
             $this->remaps($head),
             $this->salonClimate->year($head->salon),
-            PlanTermsFields::fromArray($head->season ?? []),
+            PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay),
             $this->storedClearances->ofRecord($head),
         );
     }
@@ -86,6 +88,7 @@ final readonly class HeadRecord
             $head->minutes_limit,
             new Core\Method($head->method),
             $head->red_sign,
+            $this->parameters,
         );
     }
 
@@ -162,7 +165,8 @@ final readonly class HeadRecord
     {
         $today = Calendar::dayOf($head->salon->today());
 
-        $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [])->readOn($this->lastRead($head), $today);
+        $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
+            ->readOn($this->lastRead($head), $today, $this->parameters->planning);
 
         return $terms->timedBy(new CareMinutes(
             $pace ?? $this->pace($head, $this->core($head), $today),
@@ -172,7 +176,9 @@ final readonly class HeadRecord
     /** Whether nobody has read this hair lately; no state of it is claimed then. */
     public function isNotReadYet(Head $head): bool
     {
-        return (new PlanTerms())->readOn($this->lastRead($head), Calendar::dayOf($head->salon->today()))->notReadYet;
+        $today = Calendar::dayOf($head->salon->today());
+
+        return (new PlanTerms())->readOn($this->lastRead($head), $today, $this->parameters->planning)->notReadYet;
     }
 
     /** The last day on which a sign of the balance was read; null: none was. */
@@ -266,10 +272,9 @@ final readonly class HeadRecord
             $reading->zone === null ? null : Core\Zone::from($reading->zone),
             $reading->by,
             $reading->confirmed,
+            $this->parameters,
         );
     }
-
-    /** A day of the salon as the core counts days. */
 
     /** @return list<array<string, mixed>> */
     private function carried(Head $head, string $name): array

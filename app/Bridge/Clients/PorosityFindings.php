@@ -5,26 +5,23 @@ declare(strict_types=1);
 namespace App\Bridge\Clients;
 
 use App\Bridge\Plans\OutlookRefresh;
+use App\Bridge\Readings\MeasuredSigns;
 use App\Models\Head;
 use App\Models\Reading;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\PorosityBelief;
-use Nagomi\Core\Readings\TestCatalogue;
 
 /** What wetting and drying tests say of each zone's porosity, beside what is written of it. */
 final readonly class PorosityFindings
 {
     private const DAYS = 180;
 
-    /** From this certainty on a finding that differs is offered to be taken over. */
-    private const SURE_ENOUGH = 0.75;
-
-    /** Build-up from which beading says little of porosity. */
-    private const COATED_FROM = 35.0;
-
     public function __construct(
         private HeadRecord $headRecord,
         private OutlookRefresh $outlookRefresh,
         private RecordImporter $recordImporter,
+        private MeasuredSigns $measuredSigns,
+        private Parameters $parameters,
     ) {
     }
 
@@ -50,14 +47,15 @@ final readonly class PorosityFindings
             $byZone[(string) $reading->zone][$reading->test] = $reading;
         }
         $buildUp = array_map(fn (array $stratum): float => $stratum['build_up'][0], $head->outlook->standing ?? []);
-        $coated = $buildUp !== [] && max($buildUp) > self::COATED_FROM;
-        $findings = [];
+        // Under build-up, beading says little of porosity.
+        $coated = $buildUp !== [] && max($buildUp) > $this->parameters->planning->buildUpLimit;
+        [$usual, $findings] = [$this->parameters->readings, []];
         foreach ($byZone as $zone => $readings) {
             $measured = array_merge(...array_values(array_map(
-                fn (Reading $reading): array => TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [],
+                fn (Reading $reading): array => $this->measuredSigns->of($reading),
                 $readings,
             )));
-            $belief = PorosityBelief::of($measured, $coated);
+            $belief = PorosityBelief::of($measured, $usual, $coated);
             $written = (string) $head->zoneParts->first(
                 fn ($part): bool => $part->zone === $zone && $part->part === \Nagomi\Core\Head\Part::Length->value,
             )?->porosity;
@@ -66,11 +64,9 @@ final readonly class PorosityFindings
                 'written' => $written,
                 'found' => $belief->likeliest()->value,
                 'certainty' => $belief->certainty(),
-                'date' => (string) max(array_map(
-                    fn (Reading $reading): string => $reading->date->format('Y-m-d'),
-                    $readings,
-                )),
-                'differs' => $belief->likeliest()->value !== $written && $belief->certainty() >= self::SURE_ENOUGH,
+                'date' => (string) max(array_map(fn (Reading $one): string => $one->date->format('Y-m-d'), $readings)),
+                'differs' => $belief->likeliest()->value !== $written
+                    && $belief->certainty() >= $usual->porositySureFrom,
             ];
         }
 

@@ -25,7 +25,7 @@ use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Head\CurlPattern;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanConsequence;
 use Nagomi\Core\Planning\Planner;
@@ -52,6 +52,7 @@ final readonly class Outlooks
         private StoredPlan $storedPlan,
         private StoredSnapshots $storedSnapshots,
         private TestsWorthTaking $testsWorthTaking,
+        private Parameters $parameters,
     ) {
     }
 
@@ -108,12 +109,17 @@ final readonly class Outlooks
             array_keys($state->layout->head->strata),
         ));
         $cells = CellProbabilities::ofHead($state);
-        $comesTo = PlanConsequence::of($plan);
+        $limits = $this->parameters->planning;
+        $comesTo = PlanConsequence::of($plan, $limits);
 
         return Outlook::query()->updateOrCreate(['head_id' => $head->id], [
             'salon_id' => $head->salon_id,
             'as_of' => $today->format('Y-m-d'),
-            'verdict' => mb_substr(PlanVerdict::sentence($cells, $buildUp, $plan, $today, $notReadYet), 0, 400),
+            'verdict' => mb_substr(
+                PlanVerdict::sentence($cells, $buildUp, $plan, $today, $limits, $notReadYet),
+                0,
+                400,
+            ),
             'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
             'standing' => $this->outlookParts->standing($state),
             'signs' => $this->outlookParts->signs($this->storedSnapshots->visits($head)),
@@ -192,6 +198,7 @@ final readonly class Outlooks
             $this->lengthHistory->lengths($head, $today),
             $this->lengthHistory->trims($head, $today),
             CurlPattern::of($head->ring_mm, $head->bends_without_ring),
+            $this->parameters,
         );
 
         return $length === null ? null : [
@@ -221,7 +228,7 @@ final readonly class Outlooks
             ] as $name => $index
         ) {
             $left[$name] = round(
-                min(1.0, $state->covariance[$index][$index] / ModelParameters::LEARNED_PRIOR_SD[$name] ** 2),
+                min(1.0, $state->covariance[$index][$index] / $this->parameters->model->learnedPriorSd[$name] ** 2),
                 4,
             );
             $left["{$name}-factor"] = round(exp($state->mean[$index]), 3);

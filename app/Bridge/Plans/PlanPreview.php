@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Models\Head;
 use App\Models\PlanItem;
 use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanConsequence;
 use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Planner;
@@ -20,6 +21,7 @@ final readonly class PlanPreview
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private StoredSnapshots $storedSnapshots,
+        private Parameters $parameters,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class PlanPreview
             Outlooks::WEEKS_AHEAD,
             $this->headRecord->terms($head, $act->season),
         );
-        $then = PlanConsequence::of($plan);
+        $then = PlanConsequence::of($plan, $this->parameters->planning);
         $broken = array_values(array_diff($then->broken, $this->brokenNow($head)));
 
         return [

@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Models\Head;
 use App\Models\PlanItem;
 use Illuminate\Support\Str;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Rules\Rule;
@@ -25,6 +26,7 @@ final readonly class StoredPlan
     public function __construct(
         private HeadRecord $headRecord,
         private OutlookParts $outlookParts,
+        private Parameters $parameters,
     ) {
     }
 
@@ -70,7 +72,10 @@ final readonly class StoredPlan
             'minutes' => round($item->minutes, 1),
             'reasons' => $item->reasons,
             'without' => $this->outlookParts->without($item),
-            'broken' => array_map(fn (Rule $rule): string => $rule->sentence(), $item->broken),
+            'broken' => array_map(
+                fn (Rule $rule): string => $rule->sentence($this->parameters->planning),
+                $item->broken,
+            ),
             'look' => $item->look,
             'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
             'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],

@@ -8,12 +8,17 @@ use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\PromisedTreatments;
 use InvalidArgumentException;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\InvalidRecord;
 use Nagomi\Core\Record\PlanTermsFields;
 
 /** The terms of a head's season as the page shows them and as they are kept, in the shape of the care record. */
 final readonly class StoredPlanTerms
 {
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
     /**
      * @param array<string, mixed> $changes by name of the record's fields; null takes a field out
      *
@@ -28,7 +33,7 @@ final readonly class StoredPlanTerms
             fn (mixed $value): bool => $value !== null && $value !== [],
         );
         try {
-            return PlanTermsFields::write(PlanTermsFields::fromArray($season));
+            return PlanTermsFields::write(PlanTermsFields::fromArray($season, $this->parameters->washDay));
         } catch (InvalidRecord $invalid) {
             throw new InvalidArgumentException(
                 implode("\n", array_map(fn ($problem): string => ucfirst($problem->sentence), $invalid->problems)),

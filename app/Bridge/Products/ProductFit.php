@@ -13,6 +13,7 @@ use App\Models\Salon;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Climate\DewPoint;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Allergies;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\IngredientBook;
@@ -41,6 +42,7 @@ final readonly class ProductFit
         private SalonClimate $salonClimate,
         private SalonIngredients $salonIngredients,
         private StockLevels $stockLevels,
+        private Parameters $parameters,
     ) {
     }
 
@@ -159,7 +161,7 @@ final readonly class ProductFit
         Collection $reactions,
     ): array {
         $told = Suitability::of(
-            ProductAnalysis::of($product->ingredients, $book),
+            ProductAnalysis::of($product->ingredients, $book, $this->parameters->products),
             ProductKind::from($product->kind),
             $wearer,
             $book,

@@ -6,6 +6,7 @@ namespace App\Bridge\Products;
 
 use App\Models\Head;
 use App\Models\Product;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\InvalidIngredientList;
 use Nagomi\Core\Products\ProductAnalysis;
 use Nagomi\Core\Products\ProductKind;
@@ -21,6 +22,7 @@ final readonly class ProductNotices
     public function __construct(
         private ProductFit $productFit,
         private SalonIngredients $salonIngredients,
+        private Parameters $parameters,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class ProductNotices
             if ($product->ingredients === '') {
                 continue;
             }
-            $reading = ProductAnalysis::of($product->ingredients, $book);
+            $reading = ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
             $told = Suitability::of($reading, ProductKind::from($product->kind), $wearer, $book);
             foreach ($told['reasons'] as [$verdict, $sentence]) {
                 if ($verdict === SuitabilityVerdict::No) {

@@ -6,6 +6,7 @@ namespace App\Bridge\Products;
 
 use App\Models\Salon;
 use App\Models\TaughtIngredient;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Ingredient;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\IngredientFunction;
@@ -16,6 +17,10 @@ use Nagomi\Core\Products\ProductAnalysis;
 /** The ingredient book of a salon: the one that ships, and what the salon taught it. */
 final readonly class SalonIngredients
 {
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
     public function of(Salon $salon): IngredientBook
     {
         $taught = [];
@@ -41,6 +46,6 @@ final readonly class SalonIngredients
      */
     public function read(string $ingredients, IngredientBook $book): array
     {
-        return IngredientListing::of(ProductAnalysis::of($ingredients, $book));
+        return IngredientListing::of(ProductAnalysis::of($ingredients, $book, $this->parameters->products));
     }
 }

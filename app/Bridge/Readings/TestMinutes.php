@@ -7,7 +7,7 @@ namespace App\Bridge\Readings;
 use App\Models\Salon;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Test;
 use Nagomi\Core\Readings\TestCatalogue;
@@ -15,13 +15,14 @@ use Nagomi\Core\Readings\TestCatalogue;
 /** The minutes each test takes in this salon: learned from its own clock, leaning to the usual while few were timed. */
 final readonly class TestMinutes
 {
-    /** Timed tests that weigh as much as the usual. */
-    private const USUAL_WEIGHS = 5;
-
     /** Shorter was a slip of the finger, longer a chat. */
     private const BELIEVED_SECONDS = [3, 1200];
 
     private const KEPT_SECONDS = 3600;
+
+    public function __construct(private Parameters $parameters)
+    {
+    }
 
     /** @return array<string, float> by test */
     public function of(Salon $salon): array
@@ -32,7 +33,8 @@ final readonly class TestMinutes
                 self::BELIEVED_SECONDS,
             )
                 ->groupBy('test')->selectRaw('test, avg(seconds) as mean, count(*) as timed')->get();
-            $minutes = ReadingParameters::TEST_MINUTES;
+            $minutes = $this->parameters->readings->testMinutes;
+            $usualWeighs = $this->parameters->readings->testTimesUsualWeighs;
             foreach ($timed as $row) {
                 [$test, $mean, $count] = [
                     is_string($row->test) ? $row->test : '',
@@ -41,7 +43,7 @@ final readonly class TestMinutes
                 ];
                 if (isset($minutes[$test])) {
                     $minutes[$test] = round(
-                        (self::USUAL_WEIGHS * $minutes[$test] + $count * $mean / 60) / (self::USUAL_WEIGHS + $count),
+                        ($usualWeighs * $minutes[$test] + $count * $mean / 60) / ($usualWeighs + $count),
                         2,
                     );
                 }

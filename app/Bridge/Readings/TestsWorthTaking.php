@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\TestSelection;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Readings\Moment;
@@ -34,6 +35,7 @@ final readonly class TestsWorthTaking
 
     public function __construct(
         private TestMinutes $testMinutes,
+        private Parameters $parameters,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class TestsWorthTaking
     {
         $takenOn = $this->takenOn($head, $today);
         $minutes = $takenOn === [] ? self::FIRST_VISIT_MINUTES : self::FOLLOW_UP_MINUTES;
-        $overdue = OverdueTest::of($takenOn, $today);
+        $overdue = OverdueTest::of($takenOn, $today, $this->parameters->readings);
         $worth = [];
         foreach ([Moment::BeforeCleansing, Moment::AfterCleansing, Moment::AfterStyling, Moment::Home] as $moment) {
             $worth[$moment->value] = $this->at(

@@ -19,10 +19,10 @@ use Nagomi\Core\Estimation\ReadingCheck;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Reading;
-use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Treatments\Calendar;
 
 /** Works out what readings tell, beside the book. Nothing is stored. */
@@ -35,6 +35,8 @@ final readonly class VisitImpacts
         private HeadRecord $headRecord,
         private OutlookParts $outlookParts,
         private StoredSnapshots $storedSnapshots,
+        private MeasuredSigns $measuredSigns,
+        private Parameters $parameters,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class VisitImpacts
             CellProbabilities::ruledOut(
                 CellProbabilities::ofHead($without),
                 CellProbabilities::ofHead($with->last()->state),
+                $this->parameters->readings,
             ),
             array_map(fn (Reading $reading): array => $this->reading($reading, $with, $without, $usual), $readings),
         );
@@ -174,7 +177,7 @@ final readonly class VisitImpacts
             ->limit(self::READINGS_LOOKED_BACK)
             ->get(['id', 'test', 'raw', 'zone']);
         foreach ($earlier as $reading) {
-            foreach (TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [] as $measured) {
+            foreach ($this->measuredSigns->of($reading) as $measured) {
                 $series[$measured->sign->value . $reading->zone][] = [$measured->sign, $measured->value];
             }
         }

@@ -13,7 +13,7 @@ use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\DaySchedule;
 use Nagomi\Core\Scheduling\RemainingWork;
@@ -24,6 +24,10 @@ use Nagomi\Core\Scheduling\WorkSegment;
 /** A salon's day as the core sees it: whose hands are there when, and who is to be placed on them. */
 final readonly class SalonSchedule
 {
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
     /**
      * The day laid out anew; null where nobody works on it.
      *
@@ -39,7 +43,9 @@ final readonly class SalonSchedule
             return null;
         }
 
-        return Scheduler::of(new SalonDay($hours, $salon->chairs), $this->sittings($salon, $bookings, $now));
+        $day = new SalonDay($hours, $salon->chairs, $this->parameters->scheduling);
+
+        return Scheduler::of($day, $this->sittings($salon, $bookings, $now));
     }
 
     /**
@@ -112,6 +118,7 @@ final readonly class SalonSchedule
                 $hands,
                 SalonClock::minute($salon, $booking->begun_at),
                 $now,
+                $this->parameters->scheduling,
                 (float) $booking->over_minutes,
             );
         }
@@ -119,7 +126,7 @@ final readonly class SalonSchedule
         $expected = $booking->status === BookingStatus::Booked && $booking->expected_at !== null
             ? SalonClock::minute($salon, $booking->expected_at)
             : 0;
-        $grid = SchedulingParameters::GRID_MINUTES;
+        $grid = $this->parameters->scheduling->gridMinutes;
 
         return new Appointment(
             $booking->id,

@@ -10,7 +10,7 @@ use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\Service;
 use DateTimeInterface;
-use Nagomi\Core\Parameters\WashDayParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\WorkSegment;
 use Nagomi\Core\Scheduling\WorkSegments;
 use Nagomi\Core\WashDay\DryingMethod;
@@ -22,6 +22,7 @@ final readonly class ServiceQuotes
 
     public function __construct(
         private WashSessionPlanner $washSessionPlanner,
+        private Parameters $parameters,
     ) {
     }
 
@@ -36,7 +37,7 @@ final readonly class ServiceQuotes
         $finish = $plan->finishMinutes();
 
         return new ServiceQuote(
-            WorkSegments::of($plan),
+            WorkSegments::of($plan, $this->parameters),
             (int) ceil($plan->network->finishMinutes),
             (int) round($plan->careMinutes()),
             (int) ceil($finish['p90']),
@@ -62,7 +63,7 @@ final readonly class ServiceQuotes
             }
         }
         // Her own and the usual, weighed together on the logarithm, as the Basin does.
-        $usual = WashDayParameters::USUAL_WEIGHS;
+        $usual = $this->parameters->washDay->usualWeighs;
         $logs = array_map(log(...), $took);
         $mean = (array_sum($logs) + $usual * log(max(1, $service->minutes))) / (count($logs) + $usual);
         $minutes = exp($mean);
@@ -71,7 +72,7 @@ final readonly class ServiceQuotes
             [new WorkSegment($minutes)],
             (int) ceil($minutes),
             null,
-            (int) ceil($minutes * exp(1.2816 * WashDayParameters::SPREAD['hands'])),
+            (int) ceil($minutes * exp(1.2816 * $this->parameters->washDay->spread['hands'])),
             $service->price_cents,
             $took === []
                 ? 'the usual; there is no past with it yet'

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Trials;
 
+use App\Bridge\Readings\MeasuredSigns;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\Trial;
@@ -33,6 +34,10 @@ final readonly class TrialResult
 
     /** A habit is what was done on at least half of the wash days. */
     private const HABIT_FROM = 0.5;
+
+    public function __construct(private MeasuredSigns $measuredSigns)
+    {
+    }
 
     /** @return TrialTold */
     public function told(Head $head, Trial $trial): array
@@ -182,7 +187,7 @@ final readonly class TrialResult
 
     private function value(Reading $reading, Trial $trial): ?float
     {
-        foreach (TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [] as $measured) {
+        foreach ($this->measuredSigns->of($reading) as $measured) {
             if ($measured->sign->value === $trial->sign) {
                 return $measured->value;
             }

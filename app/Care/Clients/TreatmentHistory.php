@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Clients;
 
 use Illuminate\Support\Str;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Place;
@@ -16,6 +16,10 @@ use Nagomi\Core\Treatments\WashDay;
 /** What the old notebook knew: treatments of the past with dates that may be approximate. */
 final readonly class TreatmentHistory
 {
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
     /**
      * @param array<mixed> $rows validated rows of what, date, approximate, millimetres
      *
@@ -55,8 +59,8 @@ final readonly class TreatmentHistory
     {
         return match ($what) {
             'mask' => Step::mask(25),
-            'strong-protein' => Step::strongProtein(ModelParameters::STEP_MINUTES['strong-protein']),
-            'mild-protein' => Step::mildProtein(ModelParameters::STEP_MINUTES['mild-protein']),
+            'strong-protein' => Step::strongProtein($this->parameters->washDay->stepMinutes['strong-protein']),
+            'mild-protein' => Step::mildProtein($this->parameters->washDay->stepMinutes['mild-protein']),
             'clarifying' => Step::cleanse(CleanseKind::Clarifying),
             'chemical-service' => new Step(StepKind::ChemicalService),
             'trim' => new Step(StepKind::Trim, millimetres: $millimetres ?? 10.0),

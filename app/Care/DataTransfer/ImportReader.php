@@ -7,6 +7,7 @@ namespace App\Care\DataTransfer;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Wording\Words;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\InvalidRecord;
 use ZipArchive;
@@ -22,6 +23,7 @@ final readonly class ImportReader
 
     public function __construct(
         private ClientCards $clientCards,
+        private Parameters $parameters,
     ) {
     }
 
@@ -135,7 +137,7 @@ final readonly class ImportReader
     private function record(string $json, string $where, Salon $salon): array
     {
         try {
-            $record = CareRecordReader::read($json);
+            $record = CareRecordReader::read($json, $this->parameters);
         } catch (InvalidRecord $invalid) {
             return [
                 'problems' => array_map(

@@ -15,6 +15,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 
 /** Takes a looked-through import into the book, all of it or nothing. */
@@ -27,6 +28,7 @@ final readonly class Imports
     public function __construct(
         private OutlookRefresh $outlookRefresh,
         private RecordImporter $recordImporter,
+        private Parameters $parameters,
     ) {
     }
 
@@ -49,7 +51,7 @@ final readonly class Imports
                     continue;
                 }
                 $head = $found['kind'] === 'record'
-                    ? $this->recordImporter->record(CareRecordReader::read($payload), $salon)
+                    ? $this->recordImporter->record(CareRecordReader::read($payload, $this->parameters), $salon)
                     : $this->client((array) json_decode($payload, true), $salon);
                 activity()->performedOn($head)->log('record imported');
                 $new[] = $head;

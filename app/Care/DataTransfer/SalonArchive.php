@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\DataTransfer;
 
 use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Readings\MeasuredSigns;
 use App\Bridge\Tables\CsvTable;
 use App\Models\Booking;
 use App\Models\Head;
@@ -14,7 +15,6 @@ use App\Models\Salon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Record\CareRecordWriter;
 use RuntimeException;
 use ZipArchive;
@@ -42,6 +42,7 @@ final readonly class SalonArchive
         private ClientCards $clientCards,
         private HeadRecord $headRecord,
         private ProductCsv $productCsv,
+        private MeasuredSigns $measuredSigns,
     ) {
     }
 
@@ -135,7 +136,7 @@ final readonly class SalonArchive
                 ->lazy(500);
             /** @var iterable<Reading> $readings */
             foreach ($readings as $reading) {
-                foreach (TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [] as $measured) {
+                foreach ($this->measuredSigns->of($reading) as $measured) {
                     yield [
                         $reading->head_id, $reading->head->name, $reading->date->format('Y-m-d'), $reading->moment,
                         $reading->test, $reading->zone, $measured->sign->value, round($measured->value, 3),

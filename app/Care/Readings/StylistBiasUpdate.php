@@ -9,6 +9,7 @@ use App\Models\Salon;
 use App\Models\StylistBias;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Estimation\StylistBiasEstimator;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 
 /** Estimates the biases of a salon's stylists from what its readings said beside what was expected, and stores them. */
@@ -16,6 +17,10 @@ final readonly class StylistBiasUpdate
 {
     /** Training shows: what somebody read years ago says little of how she reads now. */
     private const MONTHS_LOOKED_BACK = 18;
+
+    public function __construct(private Parameters $parameters)
+    {
+    }
 
     /** @return int how many biases are known now */
     public function renew(Salon $salon): int
@@ -34,7 +39,7 @@ final readonly class StylistBiasUpdate
             )->select(['id', 'head_id', 'date', 'checks'])->lazyById(500);
         foreach ($days as $day) {
             foreach ($this->grouped($day->checks) as $sign => $checks) {
-                $estimates[$sign] ??= new StylistBiasEstimator(Sign::from($sign));
+                $estimates[$sign] ??= new StylistBiasEstimator(Sign::from($sign), $this->parameters->signs);
                 $this->take($estimates[$sign], $checks, $known);
             }
         }

@@ -18,6 +18,7 @@ use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -44,6 +45,7 @@ final readonly class WashSessionActs
         private Stockroom $stockroom,
         private Visits $visits,
         private WornStyles $wornStyles,
+        private Parameters $parameters,
     ) {
     }
 
@@ -114,7 +116,7 @@ final readonly class WashSessionActs
                 ? $this->number($planned, 'hands_on_minutes')
                 : $this->onFor($washSession->steps(), $i);
             $minutes = $this->minutes($state, $kind, $key);
-            if ($minutes !== null && DoubtfulMinutes::are($minutes, $usual)) {
+            if ($minutes !== null && DoubtfulMinutes::are($minutes, $usual, $this->parameters->washDay)) {
                 $doubtful[$key] = [
                     'label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key,
                     'minutes' => round($minutes, 1),

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use DomainException;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\IngredientFunction;
 use Nagomi\Core\Products\Mix;
@@ -43,6 +44,7 @@ final class MixRequest extends FormRequest
                         $parts,
                         $this->string('carrier')->trim()->value() ?: 'water',
                         is_int($total) || is_float($total) ? (float) $total : 0.0,
+                        $this->container->make(Parameters::class)->products,
                         $this->boolean('careful'),
                     );
                 } catch (DomainException $wrong) {

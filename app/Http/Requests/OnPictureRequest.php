@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
-use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\PictureMeasure;
 
 /** Taps on a picture that never leaves the tablet: two for its scale, two for a length or three for a ring. */
@@ -48,7 +48,7 @@ final class OnPictureRequest extends FormRequest
      */
     public function measured(): array
     {
-        $picture = new PictureMeasure(ReadingParameters::TAP_MISS_PX);
+        $picture = new PictureMeasure($this->container->make(Parameters::class)->readings->tapMissPx);
         $scale = $this->taps('scale');
         $taps = $this->taps('taps');
         try {

@@ -9,6 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
 use LogicException;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\InvalidRecord;
@@ -51,7 +52,7 @@ final class RecordRequest extends FormRequest
                 return;
             }
             try {
-                $this->record = CareRecordReader::read($file->getContent());
+                $this->record = CareRecordReader::read($file->getContent(), $this->container->make(Parameters::class));
             } catch (InvalidRecord $invalid) {
                 foreach (array_slice($invalid->problems, 0, self::PROBLEMS_SHOWN) as $problem) {
                     $validator->errors()->add(

@@ -11,6 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Place;
@@ -101,18 +102,20 @@ final class WashDayRequest extends FormRequest
     private function askOnceMore(Validator $validator): void
     {
         $head = $this->route('head');
+        $minutes = $this->container->make(Parameters::class)->washDay;
         $asked = (array) $this->input('asked', []);
         $marks = [];
         $sections = $head instanceof Head ? $head->sections : 1;
         foreach ($this->steps() as $step) {
-            $usual = DoubtfulMinutes::usual($step->kind, $sections);
+            $usual = DoubtfulMinutes::usual($step->kind, $sections, $minutes);
             $field = [
                 'detangle' => 'detangle_minutes',
                 'mask' => 'conditioning_minutes',
                 'conditioner' => 'conditioning_minutes',
             ][$step->kind->value]
                 ?? 'protein_minutes';
-            if ($usual === null || $step->minutes === null || ! DoubtfulMinutes::are($step->minutes, $usual)) {
+            $took = $step->minutes;
+            if ($usual === null || $took === null || ! DoubtfulMinutes::are($took, $usual, $minutes)) {
                 continue;
             }
             $marks[] = $mark = "{$field}={$step->minutes}";

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Wording\Words;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\Test;
 use Nagomi\Core\Readings\TestCatalogue;
@@ -31,6 +32,7 @@ final readonly class ZonesScreen
 
     public function __construct(
         private HairTestsScreen $hairTestsScreen,
+        private Parameters $parameters,
     ) {
     }
 
@@ -100,7 +102,7 @@ final readonly class ZonesScreen
 
             return $values;
         }
-        foreach ($reading->zone === null ? [] : $test->measure($reading->raw) as $measured) {
+        foreach ($reading->zone === null ? [] : $test->measure($reading->raw, $this->parameters) as $measured) {
             if ($measured->sign === self::TESTS[$test->name()]) {
                 return [(string) $reading->zone => $measured->value];
             }

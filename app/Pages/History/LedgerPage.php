@@ -25,6 +25,8 @@ final readonly class LedgerPage extends Page
      * @param array<string, int> $closing
      * @param array<string, int> $closingExact
      * @param array<string, array{float, float}>|null $lookedBack
+     * @param float $bandHalfWidth comfortable so far from the target on either side, in points
+     * @param float $buildUpLimit  comfortable below it, in points
      */
     public function __construct(
         public Head $head,
@@ -38,6 +40,8 @@ final readonly class LedgerPage extends Page
         public array $closing,
         public array $closingExact,
         public ?array $lookedBack,
+        public float $bandHalfWidth,
+        public float $buildUpLimit,
     ) {
     }
 }

@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Nagomi\Core\Estimation\LedgerLine;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 
@@ -38,6 +39,7 @@ final readonly class LedgerScreen
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private StoredSnapshots $storedSnapshots,
+        private Parameters $parameters,
     ) {
     }
 
@@ -76,6 +78,8 @@ final readonly class LedgerScreen
             closing: $this->inTenths($closing),
             closingExact: $closing,
             lookedBack: $this->lookedBack($outlook->river, $stratum, $since),
+            bandHalfWidth: $this->parameters->model->bandHalfWidth,
+            buildUpLimit: $this->parameters->planning->buildUpLimit,
         );
     }
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Pages\History;
 
 use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Readings\MeasuredSigns;
 use App\Bridge\Readings\VisitImpacts;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\Visit;
 use App\Models\VisitStatement;
 use Illuminate\Support\Collection;
-use Nagomi\Core\Readings\TestCatalogue;
 
 /** The visits of a head, and what one of them told: now, and before it was corrected. */
 final readonly class VisitsScreen
@@ -21,6 +21,7 @@ final readonly class VisitsScreen
     public function __construct(
         private HeadRecord $headRecord,
         private VisitImpacts $visitImpacts,
+        private MeasuredSigns $measuredSigns,
     ) {
     }
 
@@ -70,10 +71,8 @@ final readonly class VisitsScreen
             $mine = $visit->readings->first(
                 fn (Reading $reading): bool => $reading->test === $other->test && $reading->zone === $other->zone,
             );
-            $theirs = TestCatalogue::test($other->test)?->measure($other->raw) ?? [];
-            foreach (
-                $mine === null ? [] : TestCatalogue::test($mine->test)?->measure($mine->raw) ?? [] as $i => $measured
-            ) {
+            $theirs = $this->measuredSigns->of($other);
+            foreach ($mine === null ? [] : $this->measuredSigns->of($mine) as $i => $measured) {
                 if (isset($theirs[$i]) && $theirs[$i]->sign === $measured->sign) {
                     $pairs[] = [
                         'sign' => $measured->sign->value,

@@ -42,6 +42,7 @@ final readonly class HomeRoutines
         private Outlooks $outlooks,
         private ProductFit $productFit,
         private ProductNeeds $productNeeds,
+        private StyleTakeDown $styleTakeDown,
         private WashSessionPlanner $washSessionPlanner,
     ) {
     }
@@ -235,7 +236,7 @@ final readonly class HomeRoutines
     /** @return list<string> when to call */
     private function calls(?Style $style, Head $head): array
     {
-        $takeDown = $style === null ? null : StyleTakeDown::of($style, Calendar::dayOf($head->salon->today()));
+        $takeDown = $style === null ? null : $this->styleTakeDown->of($style, Calendar::dayOf($head->salon->today()));
 
         return array_filter([
             'Burning, swelling or a rash: rinse it off, stop, and ask a clinician; then tell us.',

@@ -14,6 +14,7 @@ use App\Models\Head;
 use App\Wording\MeasuredTraits;
 use App\Wording\Words;
 use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Safety\Caution;
 
 /** Everything the page of a head shows, read from what is stored. */
@@ -23,6 +24,7 @@ final readonly class NowScreen
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private PorosityFindings $porosityFindings,
+        private Parameters $parameters,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class NowScreen
             head: $head,
             today: $today,
             outlook: $outlook,
-            river: BalanceRiver::of($outlook->river),
+            river: BalanceRiver::of($outlook->river, $this->parameters->model->bandHalfWidth),
             map: HeadMap::porosity($head->zoneParts),
             items: $items,
             cautions: $this->cautions($head),

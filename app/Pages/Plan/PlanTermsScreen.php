@@ -6,7 +6,7 @@ namespace App\Pages\Plan;
 
 use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 
 /** What a plan must keep to, as it was typed. */
@@ -15,6 +15,7 @@ final readonly class PlanTermsScreen
     public function __construct(
         private Outlooks $outlooks,
         private PlanTermsForm $planTermsForm,
+        private Parameters $parameters,
     ) {
     }
 
@@ -33,8 +34,8 @@ final readonly class PlanTermsScreen
             salonDays: implode(', ', array_filter($this->listed($head, 'salon_days'), is_string(...))),
             treatments: PlanTerms::TREATMENTS,
             seen: $this->planTermsForm->seen($head),
-            costOfAMove: ModelParameters::COST_OF_A_MOVED_PROMISE,
-            usualPrices: ModelParameters::TREATMENT_PRICE,
+            costOfAMove: $this->parameters->planning->costOfAMovedPromise,
+            usualPrices: $this->parameters->planning->treatmentPrice,
         );
     }
 

@@ -10,6 +10,7 @@ use App\Bridge\Plans\WhatIfQuestion;
 use App\Drawings\BalanceRiver;
 use App\Models\Head;
 use InvalidArgumentException;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Future;
 use Nagomi\Core\Planning\PlanChange;
 
@@ -20,6 +21,7 @@ final readonly class WhatIfScreen
         private OutlookParts $outlookParts,
         private Outlooks $outlooks,
         private WhatIfQuestion $whatIfQuestion,
+        private Parameters $parameters,
     ) {
     }
 
@@ -63,7 +65,10 @@ final readonly class WhatIfScreen
     private function future(Future $future): array
     {
         return [
-            'river' => BalanceRiver::of($this->outlookParts->riverAhead($future)),
+            'river' => BalanceRiver::of(
+                $this->outlookParts->riverAhead($future),
+                $this->parameters->model->bandHalfWidth,
+            ),
             'days' => round($future->daysOutOfBand, 1),
             'minutes' => (int) round($future->minutes),
             'cost' => round($future->cost, 1),

@@ -14,6 +14,7 @@ use App\Models\Reaction;
 use App\Models\Salon;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\InvalidIngredientList;
 use Nagomi\Core\Products\LabelClaim;
@@ -35,6 +36,7 @@ final readonly class ProductsScreen
         private ProductNeeds $productNeeds,
         private SalonIngredients $salonIngredients,
         private StockLevels $stockLevels,
+        private Parameters $parameters,
     ) {
     }
 
@@ -62,7 +64,9 @@ final readonly class ProductsScreen
     public function of(Product $product, Salon $salon): ProductPage
     {
         $book = $this->salonIngredients->of($salon);
-        $reading = $product->ingredients === '' ? null : ProductAnalysis::of($product->ingredients, $book);
+        $reading = $product->ingredients === ''
+            ? null
+            : ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
 
         return new ProductPage(
             product: $product,

@@ -7,7 +7,7 @@ namespace App\Pages\Reports;
 use App\Models\Outlook;
 use App\Models\Salon;
 use DateTimeImmutable;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\Normal;
 
 /**
@@ -18,6 +18,10 @@ use Nagomi\Core\Statistics\Normal;
  */
 final readonly class BalanceReport
 {
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
     /**
      * @return array{
      *     share: float|null, heads: int, weeks: list<array{from: string, share: float}>,
@@ -97,7 +101,7 @@ final readonly class BalanceReport
         $sd = max(0.1, $sd);
 
         return Normal::cumulative(
-            ($target + ModelParameters::BAND_HALF_WIDTH - $mean) / $sd,
-        ) - Normal::cumulative(($target - ModelParameters::BAND_HALF_WIDTH - $mean) / $sd);
+            ($target + $this->parameters->model->bandHalfWidth - $mean) / $sd,
+        ) - Normal::cumulative(($target - $this->parameters->model->bandHalfWidth - $mean) / $sd);
     }
 }

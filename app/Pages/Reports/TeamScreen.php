@@ -9,6 +9,7 @@ use App\Models\StylistBias;
 use App\Wording\Words;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\TestCatalogue;
 
@@ -22,6 +23,10 @@ final readonly class TeamScreen
 
     /** In nineteen of twenty a stylist without a bias stays below this. */
     private const PLAIN_FROM_SD = 1.96;
+
+    public function __construct(private Parameters $parameters)
+    {
+    }
 
 
     public function of(Salon $salon): TeamPage
@@ -85,8 +90,8 @@ final readonly class TeamScreen
             $row = (array) $row;
             $text = fn (string $name): string => is_string($row[$name] ?? null) ? $row[$name] : '';
             $test = TestCatalogue::test($text('test'));
-            $one = $test?->measure((array) json_decode($text('raw'), true)) ?? [];
-            $other = $test?->measure((array) json_decode($text('other_raw'), true)) ?? [];
+            $one = $test?->measure((array) json_decode($text('raw'), true), $this->parameters) ?? [];
+            $other = $test?->measure((array) json_decode($text('other_raw'), true), $this->parameters) ?? [];
             foreach ($one as $i => $measured) {
                 if (isset($other[$i]) && $other[$i]->sign === $measured->sign) {
                     $pairs[] = [

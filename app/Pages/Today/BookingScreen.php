@@ -14,7 +14,7 @@ use App\Models\User;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\DaySchedule;
 use Nagomi\Core\Scheduling\FreeSlots;
@@ -30,6 +30,7 @@ final readonly class BookingScreen
     public function __construct(
         private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
+        private Parameters $parameters,
     ) {
     }
 
@@ -88,7 +89,7 @@ final readonly class BookingScreen
     private function openings(Salon $salon, CarbonImmutable $date, DaySchedule $line, array $stretches): array
     {
         $now = $date->equalTo($salon->today()) ? SalonClock::minute($salon, CarbonImmutable::now()) : 0;
-        $grid = SchedulingParameters::GRID_MINUTES;
+        $grid = $this->parameters->scheduling->gridMinutes;
         $sitting = new Appointment('asked for', $stretches, (int) (ceil($now / $grid) * $grid));
 
         return array_map(

@@ -17,7 +17,7 @@ use App\Wording\StepWords;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
-use Nagomi\Core\Parameters\SchedulingParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\DaySchedule;
 
 /**
@@ -37,6 +37,7 @@ final readonly class TodayScreen
         private DayStock $dayStock,
         private HandsTimeline $handsTimeline,
         private SalonSchedule $salonSchedule,
+        private Parameters $parameters,
     ) {
     }
 
@@ -122,7 +123,8 @@ final readonly class TodayScreen
             'booking' => $booking,
             'starts' => SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
             'begins' => $placing === null ? null : SalonClock::shown($placing->start()),
-            'late' => $late >= SchedulingParameters::LATE_FROM_MINUTES && $booking->status !== BookingStatus::UnderWay
+            'late' => $late >= $this->parameters->scheduling->lateFromMinutes
+                && $booking->status !== BookingStatus::UnderWay
                 ? $late
                 : 0,
             'finish' => $finish === null
@@ -221,7 +223,7 @@ final readonly class TodayScreen
         foreach ($bookings as $booking) {
             if (
                 $booking->status === BookingStatus::Booked
-                    && $line->lateMinutes($booking->id) >= SchedulingParameters::LATE_FROM_MINUTES
+                    && $line->lateMinutes($booking->id) >= $this->parameters->scheduling->lateFromMinutes
             ) {
                 $calls[] = [
                     'head' => $booking->head,

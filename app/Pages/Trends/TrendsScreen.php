@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Trends;
 
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Readings\MeasuredSigns;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\TrendLine;
 use App\Models\Head;
@@ -13,7 +14,6 @@ use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Nagomi\Core\Readings\Sign;
-use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Statistics\ControlChart;
 
 /** The signs of a head over months, each with limits that tell its ordinary ups and downs from a change. */
@@ -38,6 +38,7 @@ final readonly class TrendsScreen
     public function __construct(
         private Outlooks $outlooks,
         private WearTrend $wearTrend,
+        private MeasuredSigns $measuredSigns,
     ) {
     }
 
@@ -121,7 +122,7 @@ final readonly class TrendsScreen
         /** @var iterable<Reading> $readings */
         $readings = $head->readings()->where('date', '>=', $from->format('Y-m-d'))->get();
         foreach ($readings as $reading) {
-            $signs = TestCatalogue::test($reading->test)?->measure($reading->raw) ?? [];
+            $signs = $this->measuredSigns->of($reading);
             foreach ($signs as $measured) {
                 $series[$measured->sign->value][] = [
                     'date' => $reading->date->format('Y-m-d'),

@@ -12,6 +12,10 @@ use Nagomi\Core\Treatments\Calendar;
 /** The style a head wears, and the ones before. */
 final readonly class StyleScreen
 {
+    public function __construct(private StyleTakeDown $styleTakeDown)
+    {
+    }
+
     public function of(Head $head): StylePage
     {
         $head->loadMissing('salon');
@@ -21,7 +25,7 @@ final readonly class StyleScreen
             head: $head,
             today: $head->salon->today(),
             style: $style,
-            takeDown: $style === null ? null : StyleTakeDown::of($style, Calendar::dayOf($head->salon->today())),
+            takeDown: $style === null ? null : $this->styleTakeDown->of($style, Calendar::dayOf($head->salon->today())),
             earlier: Style::query()
                 ->where('head_id', $head->id)
                 ->whereNotNull('ended_on')

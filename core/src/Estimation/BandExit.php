@@ -12,9 +12,6 @@ final class BandExit
     /** Further ahead than this nobody books for it. */
     public const DAYS = 28;
 
-    /** Hair that is a smaller share of the head than this does not speak for it. */
-    private const LEAST_SHARE = 0.25;
-
     /**
      * @return DateTimeImmutable|null the first day on which moisture or protein of some stratum is likelier outside its
      * band than in it; null within four weeks
@@ -29,7 +26,7 @@ final class BandExit
                     $ahead->state->value($s, StateLayout::PROTEIN) - $stratum->targetProtein($head->proteinSensitive),
                 );
                 if (
-                    $stratum->share >= self::LEAST_SHARE
+                    $stratum->share >= $stratum->parameters->planning->speaksForTheHeadFrom
                         && max($moisture, $protein) > $stratum->parameters->model->bandHalfWidth
                 ) {
                     return $ahead->date;

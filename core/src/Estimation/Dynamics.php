@@ -9,7 +9,7 @@ use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Stratum;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\TreatmentParameters;
 use Nagomi\Core\Treatments\StratumEffect;
 
 /** How the reserves move: through time in closed form, and through the steps of a wash day. */
@@ -63,7 +63,7 @@ final class Dynamics
             return new Prediction($state);
         }
         [$layout, $head, $mean] = [$state->layout, $state->layout->head, $state->mean];
-        $model = $head->parameters->model;
+        $model = $layout->parameters->model;
         $slopes = $noise = [];
         $airs = AirMoisture::onDays($layout->air, $days, $from, $model);
         [$washableADay, $stubbornADay] = self::buildUpADay($head);
@@ -85,13 +85,12 @@ final class Dynamics
             $noise[] = [$protein => $model->proteinDriftSd * self::driftOver($days, $exponent)];
             $mean[$protein] *= $kept;
 
-            [$washable, $stubborn] = [$layout->of($s, StateLayout::WASHABLE), $layout->of($s, StateLayout::STUBBORN)];
+            [, , $washable, $stubborn, $wear] = $layout->ofStratum($s);
             $mean[$washable] += $washableADay * $days;
             $mean[$stubborn] += $stubbornADay * $days;
             $noise[] = [$washable => $model->buildUpDriftSd * $root];
-            $noise[] = [$stubborn => 0.5 * $model->buildUpDriftSd * $root];
+            $noise[] = [$stubborn => $model->stubbornDriftShare * $model->buildUpDriftSd * $root];
 
-            $wear = $layout->of($s, StateLayout::WEAR);
             $renewal = $model->growthMmADay / $head->length();
             $renewed = exp(-$renewal * $days);
             $slopes[$wear] = [$wear => $renewed];
@@ -105,9 +104,9 @@ final class Dynamics
     /** Wear that a day leaves by itself: a tight style, a night on cotton. */
     private static function wearADay(Head $head, bool $tight): float
     {
-        $model = $head->parameters->model;
-        return ($tight ? $model->tightStyleWearADay : 0.0) + (
-            $head->method->says(MethodQuestion::Night, 'cotton') ? $model->cottonWearANight : 0.0
+        $treatments = $head->parameters->treatments;
+        return ($tight ? $treatments->tightStyleWearADay : 0.0) + (
+            $head->method->says(MethodQuestion::Night, 'cotton') ? $treatments->cottonWearANight : 0.0
         );
     }
 
@@ -133,13 +132,13 @@ final class Dynamics
     public static function afterStep(State $state, array $effects, float $effectSd): Prediction
     {
         [$layout, $mean] = [$state->layout, $state->mean];
-        $model = $layout->parameters->model;
+        $treatments = $layout->parameters->treatments;
         $slopes = $deposited = [];
         $uptake = exp($mean[$layout->uptake]);
         foreach ($effects as $s => $effect) {
             [$moisture, $protein, $washable, $stubborn, $wear] = $layout->ofStratum($s);
             $buildUp = $mean[$washable] + $mean[$stubborn];
-            $free = self::free($buildUp, $model);
+            $free = self::free($buildUp, $treatments);
             $gains = [
                 [$moisture, $effect->moistureGain, $effect->moistureLost],
                 [$protein, $effect->proteinGain, $effect->proteinLost],
@@ -150,7 +149,7 @@ final class Dynamics
                 if ($left !== 0.0) {
                     $slopes[$index] = [$index => 1 - $gain * $uptake * $free / 100, $layout->uptake => $left];
                     if ($buildUp < 100) {
-                        $blocked = -$gain * $uptake * $model->buildUpBlocksUptake / 100 * $room;
+                        $blocked = -$gain * $uptake * $treatments->buildUpBlocksUptake / 100 * $room;
                         $slopes[$index] += [$washable => $blocked, $stubborn => $blocked];
                     }
                     $deposited[$index] = $left * $effectSd;
@@ -180,7 +179,7 @@ final class Dynamics
      */
     public static function afterTheUnsaid(State $state): State
     {
-        $model = $state->layout->parameters->model;
+        $treatments = $state->layout->parameters->treatments;
         $noise = [];
         foreach (
             [
@@ -191,7 +190,7 @@ final class Dynamics
         ) {
             $source = [];
             foreach (array_keys($state->layout->head->strata) as $s) {
-                $source[$state->layout->of($s, $quantity)] = $model->unsaidAtHomeSd[$name];
+                $source[$state->layout->of($s, $quantity)] = $treatments->unsaidAtHomeSd[$name];
             }
             $noise[] = $source;
         }
@@ -207,9 +206,10 @@ final class Dynamics
     public static function afterADayUntold(State $state): Prediction
     {
         $model = $state->layout->parameters->model;
+        $treatments = $state->layout->parameters->treatments;
         $layout = $state->layout;
         $usual = Prior::of($layout->head);
-        $kept = exp(-1 / $model->untoldDriftDays);
+        $kept = exp(-1 / $treatments->untoldDriftDays);
         $mean = $state->mean;
         $slopes = $noise = [];
         foreach (
@@ -236,9 +236,9 @@ final class Dynamics
     }
 
     /** How much of a treatment build-up lets through, 0.4 to 1. */
-    public static function free(float $buildUp, ModelParameters $model): float
+    public static function free(float $buildUp, TreatmentParameters $treatments): float
     {
-        return 1 - $model->buildUpBlocksUptake * max(0.0, min(100.0, $buildUp)) / 100;
+        return 1 - $treatments->buildUpBlocksUptake * max(0.0, min(100.0, $buildUp)) / 100;
     }
 
     /**

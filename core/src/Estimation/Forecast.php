@@ -59,7 +59,7 @@ final class Forecast
             $state = Dynamics::afterStep(
                 $state,
                 self::effects($head, $step, $context),
-                $state->layout->parameters->model->effectSd,
+                $state->layout->parameters->treatments->effectSd,
             )->state;
         }
 

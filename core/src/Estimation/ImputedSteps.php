@@ -42,7 +42,7 @@ final class ImputedSteps
      */
     public static function conditioned(TreatmentContext $day): array
     {
-        $mask = Forecast::effects($day->head, Step::mask($day->head->parameters->model->untoldMaskMinutes), $day);
+        $mask = Forecast::effects($day->head, Step::mask($day->head->parameters->treatments->untoldMaskMinutes), $day);
         $minutes = $day->head->parameters->washDay->stepMinutes['conditioner'];
         $rinse = Forecast::effects($day->head, Step::conditioner($minutes), $day);
 

@@ -6,7 +6,7 @@ namespace Nagomi\Core\Estimation;
 
 use DateTimeImmutable;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\TreatmentParameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
@@ -142,7 +142,7 @@ final class KalmanFilter
     private function passDays(DateTimeImmutable $from, DateTimeImmutable $to): void
     {
         $days = Calendar::daysBetween($from, $to);
-        $told = min($days, $this->state->layout->parameters->model->untoldAfterDays);
+        $told = min($days, $this->state->layout->parameters->treatments->untoldAfterDays);
         // A smoother wants the end of each day; the state comes out the same, in one stride or in many.
         for ($stride = $this->journal === null ? $told : 1, $gone = 0; $gone < $told; $gone += $stride) {
             $moved = Dynamics::afterDays(
@@ -207,7 +207,7 @@ final class KalmanFilter
     private function washDay(WashDay $washDay, array $afterCleansing): void
     {
         $context = new TreatmentContext($this->state->layout->head, $washDay->has(StepKind::PreWash));
-        $effectSd = self::effectSd($washDay, $this->state->layout->parameters->model);
+        $effectSd = self::effectSd($washDay, $this->state->layout->parameters->treatments);
         $untold = ImputedSteps::cleanse($washDay);
         if ($untold !== null) {
             $moved = Dynamics::afterStep($this->state, Forecast::effects($context->head, $untold, $context), $effectSd);
@@ -227,7 +227,7 @@ final class KalmanFilter
         }
         if (ImputedSteps::conditioning($washDay)) {
             $effects = ImputedSteps::conditioned($context);
-            $untoldSd = $this->state->layout->parameters->model->effectSdWhenUntold;
+            $untoldSd = $this->state->layout->parameters->treatments->effectSdWhenUntold;
             $moved = Dynamics::afterStep($this->state, $effects, $untoldSd);
             $this->take($moved, $washDay->date, LedgerKind::Untold, 'conditioning', $washDay->id);
         }
@@ -241,12 +241,12 @@ final class KalmanFilter
     }
 
     /** @return float sd of what a step leaves in the hair, as a share of it: as sure as what is known of the day */
-    private static function effectSd(WashDay $washDay, ModelParameters $model): float
+    private static function effectSd(WashDay $washDay, TreatmentParameters $treatments): float
     {
         return match (true) {
-            $washDay->approximate => $model->effectSdWhenDateIsApproximate,
-            $washDay->place === Place::Home => $model->effectSdAtHome,
-            default => $model->effectSd,
+            $washDay->approximate => $treatments->effectSdWhenDateIsApproximate,
+            $washDay->place === Place::Home => $treatments->effectSdAtHome,
+            default => $treatments->effectSd,
         };
     }
 

@@ -106,6 +106,7 @@ final class Prior
     private static function unknownRate(Head $head, string $multiplier): float
     {
         $model = $head->parameters->model;
+        $treatments = $head->parameters->treatments;
         $share = array_sum(array_map(
             fn (Stratum $stratum): float => $stratum->porosity === Porosity::NotMeasured ? $stratum->share : 0.0,
             $head->strata,
@@ -113,7 +114,7 @@ final class Prior
         $table = [
             'moisture-fading' => $model->moistureHalfLifeDays,
             'protein-fading' => $model->proteinHalfLifeDays,
-            'uptake' => $model->uptakeByPorosity,
+            'uptake' => $treatments->uptakeByPorosity,
         ][$multiplier]
             ?? [];
 

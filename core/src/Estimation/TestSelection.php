@@ -23,8 +23,6 @@ final class TestSelection
         'result' => ['definition', 'frizz', 'clumping', 'softness', 'shine'],
     ];
 
-    private const HAIRS = 4;
-
     /**
      * @param array<string, float> $minutesOf minutes by test that could be taken now
      * @param float                $minutes   that there are in all
@@ -122,7 +120,9 @@ final class TestSelection
         $state = $state->withSigns($signs);
         $observations = [];
         foreach ($signs as $sign) {
-            $sd = $sign->sd($parameters) / ($test === 'wet-stretch' ? sqrt(self::HAIRS) : 1.0);
+            $sd = $sign->sd($parameters) / ($test === 'wet-stretch' ? sqrt(
+                $state->layout->parameters->readings->hairsOfAStretch,
+            ) : 1.0);
             $expected = ObservationCatalogue::of(
                 new MeasuredSign($sign, 0.0, $sd, '', $parameters->untimedDaysSinceDetangled),
                 $state->layout,

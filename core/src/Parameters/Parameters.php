@@ -13,6 +13,7 @@ use RuntimeException;
 final readonly class Parameters
 {
     public ModelParameters $model;
+    public TreatmentParameters $treatments;
     public SignParameters $signs;
     public PlanningParameters $planning;
     public WashDayParameters $washDay;
@@ -24,6 +25,7 @@ final readonly class Parameters
     public function __construct(public ParameterTable $table)
     {
         $this->model = new ModelParameters($table);
+        $this->treatments = new TreatmentParameters($table);
         $this->signs = new SignParameters($table);
         $this->planning = new PlanningParameters($table);
         $this->washDay = new WashDayParameters($table);

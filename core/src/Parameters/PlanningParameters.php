@@ -64,6 +64,27 @@ final readonly class PlanningParameters
     /** probability */
     public float $lookAt;
 
+    /** days at least between two looks; readings of one visit say little more a week later */
+    public int $looksApartDays;
+
+    /** days at least between two wash days, for the plan's sake */
+    public int $washDaysApartDays;
+
+    /** probability from which a cell is said outright */
+    public float $saidOutrightFrom;
+
+    /** probability from which the second cell is named beside the first */
+    public float $namedBesideFrom;
+
+    /** days; protein further off than this can wait */
+    public int $proteinCanWaitDays;
+
+    /** share of the head from which a stratum speaks for it */
+    public float $speaksForTheHeadFrom;
+
+    /** @var list<float> minutes of a mask the plan chooses between */
+    public array $maskMinutes;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -86,5 +107,12 @@ final readonly class PlanningParameters
         $this->proteinByCalendarDays = $table->whole('planning.protein-by-calendar-days');
         $this->rolledOnDays = $table->whole('planning.rolled-on-days');
         $this->lookAt = $table->number('planning.look-at');
+        $this->looksApartDays = $table->whole('planning.looks-apart-days');
+        $this->washDaysApartDays = $table->whole('planning.wash-days-apart-days');
+        $this->saidOutrightFrom = $table->number('planning.said-outright-from');
+        $this->namedBesideFrom = $table->number('planning.named-beside-from');
+        $this->proteinCanWaitDays = $table->whole('planning.protein-can-wait-days');
+        $this->speaksForTheHeadFrom = $table->number('planning.speaks-for-the-head-from');
+        $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));
     }
 }

@@ -46,6 +46,24 @@ final readonly class ReadingParameters
     /** @var array<string, float> hairs a day */
     public array $shedADay;
 
+    /** takings after which a rhythm shows */
+    public int $rhythmFrom;
+
+    /** times the usual gap from which a test is overdue */
+    public float $overdueFromGaps;
+
+    /** minutes a section up to which detangling goes well */
+    public float $goodMinutesASection;
+
+    /** hairs a wet stretch is usually taken of */
+    public int $hairsOfAStretch;
+
+    /** probability from which tests speak against what is written of porosity */
+    public float $porositySureFrom;
+
+    /** timed tests that weigh as much as the usual minutes */
+    public float $testTimesUsualWeighs;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -62,5 +80,11 @@ final readonly class ReadingParameters
         $this->tapMissPx = $table->number('readings.tap-miss-px');
         $this->testMinutes = $table->numbers('readings.test-minutes');
         $this->shedADay = $table->numbers('readings.shed-a-day');
+        $this->rhythmFrom = $table->whole('readings.rhythm-from');
+        $this->overdueFromGaps = $table->number('readings.overdue-from-gaps');
+        $this->goodMinutesASection = $table->number('readings.good-minutes-a-section');
+        $this->hairsOfAStretch = $table->whole('readings.hairs-of-a-stretch');
+        $this->porositySureFrom = $table->number('readings.porosity-sure-from');
+        $this->testTimesUsualWeighs = $table->number('readings.test-times-usual-weighs');
     }
 }

@@ -35,6 +35,12 @@ final readonly class SchedulingParameters
     /** days drawn for the range of a finish */
     public int $draws;
 
+    /** minutes; a shorter gap is no time to go to another head */
+    public float $shortestWaitMinutes;
+
+    /** minutes between two times that are offered */
+    public int $offersApartMinutes;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -46,5 +52,7 @@ final readonly class SchedulingParameters
         $this->mostPlaces = $table->whole('scheduling.most-places');
         $this->mostPlacesOfTwo = $table->whole('scheduling.most-places-of-two');
         $this->draws = $table->whole('scheduling.draws');
+        $this->shortestWaitMinutes = $table->number('scheduling.shortest-wait-minutes');
+        $this->offersApartMinutes = $table->whole('scheduling.offers-apart-minutes');
     }
 }

@@ -64,6 +64,9 @@ final readonly class WashDayParameters
     /** times the usual styling, when it has to be quick */
     public float $quickStyle;
 
+    /** @var array<string, float> reserve that a shortened day is felt to cost besides what it takes from the hair */
+    public array $feltByWay;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -86,5 +89,6 @@ final readonly class WashDayParameters
         $this->protectiveDays = $table->wholes('wash-day.protective-days');
         $this->takeDownMinutes = $table->numbers('wash-day.take-down-minutes');
         $this->quickStyle = $table->number('wash-day.quick-style');
+        $this->feltByWay = $table->numbers('wash-day.felt-by-way');
     }
 }

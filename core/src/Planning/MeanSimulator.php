@@ -150,7 +150,7 @@ final class MeanSimulator
      */
     public function washed(array $means, WashOption $choice): array
     {
-        $blocked = $this->head->parameters->model->buildUpBlocksUptake;
+        $blocked = $this->head->parameters->treatments->buildUpBlocksUptake;
         foreach ($this->effectsOf($choice)->steps as $strata) {
             foreach ($strata as $s => $effect) {
                 [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
@@ -233,14 +233,10 @@ final class MeanSimulator
         foreach ($this->strata as $s => $stratum) {
             $at = 4 * $s;
             $outside = 0.0;
-            foreach (
-                [
-                    $means[$at] - $stratum['moistureTarget'],
-                    $means[$at + 1] - $stratum['proteinTarget'],
-                ] as $which => $from
-            ) {
+            $from = [$means[$at] - $stratum['moistureTarget'], $means[$at + 1] - $stratum['proteinTarget']];
+            foreach ($from as $which => $apart) {
                 [$scale, $square] = $this->looks[$s][$which][$day] ?? $this->looks[$s][$which][0];
-                $above = ($from - $band) * $scale + self::TABLE_ZERO;
+                $above = ($apart - $band) * $scale + self::TABLE_ZERO;
                 if ($above > 0) {
                     if ($above < self::TABLE_END) {
                         $i = (int) $above;
@@ -249,7 +245,7 @@ final class MeanSimulator
                         $outside += $square * ((($above - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
                     }
                 }
-                $below = (-$from - $band) * $scale + self::TABLE_ZERO;
+                $below = (-$apart - $band) * $scale + self::TABLE_ZERO;
                 if ($below > 0) {
                     if ($below < self::TABLE_END) {
                         $i = (int) $below;

@@ -60,8 +60,6 @@ final class PlanReasons
      */
     private function firstPassage(StepKind $treatment, int $level, array $means): Counterfactual
     {
-        $usual = WashOptions::usualCleanse($this->terrain->head);
-        $usualMinutes = $this->terrain->head->parameters->washDay;
         $what = match ($treatment) {
             StepKind::Mask => 'moisture',
             StepKind::Cleanse => 'build-up',
@@ -73,10 +71,7 @@ final class PlanReasons
         [$next, $nearest, $sealed] = [$level, INF, false];
         for ($day = $this->washDays[$level]; $day <= $this->horizon; $day++) {
             if (isset($this->washDays[$next]) && $this->washDays[$next] === $day) {
-                $choice = $this->choices[$next++];
-                $choice = $this->has($choice, $treatment)
-                    ? $choice->without($treatment, $usual, $usualMinutes)
-                    : $choice;
+                $choice = $this->leftOut($this->choices[$next++], $treatment);
                 $means = $this->terrain->washed($means, $choice);
                 $sealed = $this->terrain->seals($choice);
             }
@@ -156,6 +151,16 @@ final class PlanReasons
                 $this->doubt->buildUpSd[$s][$day] ?? 10.0,
             ],
         };
+    }
+
+    private function leftOut(WashOption $choice, StepKind $treatment): WashOption
+    {
+        $head = $this->terrain->head;
+        $usual = WashOptions::usualCleanse($head);
+
+        return $this->has($choice, $treatment)
+            ? $choice->without($treatment, $usual, $head->parameters->washDay)
+            : $choice;
     }
 
     private function has(WashOption $choice, StepKind $treatment): bool

@@ -13,15 +13,6 @@ use Nagomi\Core\Treatments\StepKind;
 /** One plain sentence: how the head stands, and what comes next. */
 final class PlanVerdict
 {
-    /** From this probability on a cell is said outright. */
-    private const SAID_OUTRIGHT = 0.6;
-
-    /** From this probability on the second cell is named beside the first. */
-    private const NAMED_BESIDE = 0.2;
-
-    /** Protein further off than this can wait. */
-    private const CAN_WAIT_DAYS = 13;
-
     /**
      * @param array<string, float> $cells   probability by cell value
      * @param float                $buildUp build-up over the head, mean by share of hair
@@ -41,9 +32,9 @@ final class PlanVerdict
                 . '.';
         }
         $under = $buildUp > $limits->buildUpLimit;
-        $next = array_filter([$under ? self::clarify($plan, $today) : null, self::next($plan, $today)]);
+        $next = array_filter([$under ? self::clarify($plan, $today) : null, self::next($plan, $today, $limits)]);
 
-        return self::standing($cells)
+        return self::standing($cells, $limits)
             . ($under ? ', under build-up' : '')
             . ($next === [] ? '' : '; ' . implode(', ', $next))
             . '.';
@@ -61,15 +52,15 @@ final class PlanVerdict
     }
 
     /** @param array<string, float> $cells */
-    private static function standing(array $cells): string
+    private static function standing(array $cells, PlanningParameters $limits): string
     {
         arsort($cells);
         [$first, $second] = array_keys($cells);
         [$likely, $beside] = array_values($cells);
 
         return match (true) {
-            $likely >= self::SAID_OUTRIGHT => ucfirst(self::phrase($first)),
-            $beside >= self::NAMED_BESIDE => ucfirst(self::between(
+            $likely >= $limits->saidOutrightFrom => ucfirst(self::phrase($first)),
+            $beside >= $limits->namedBesideFrom => ucfirst(self::between(
                 BalanceCell::from($first),
                 BalanceCell::from($second),
             )),
@@ -123,14 +114,14 @@ final class PlanVerdict
         };
     }
 
-    private static function next(Plan $plan, DateTimeImmutable $today): string
+    private static function next(Plan $plan, DateTimeImmutable $today, PlanningParameters $limits): string
     {
         $mask = $protein = null;
         foreach ($plan->items as $item) {
             $mask ??= $item->choice->masks() ? $item : null;
             $protein ??= $item->choice->protein !== null ? $item : null;
         }
-        if ($protein === null || Calendar::daysBetween($today, $protein->date) > self::CAN_WAIT_DAYS) {
+        if ($protein === null || Calendar::daysBetween($today, $protein->date) > $limits->proteinCanWaitDays) {
             return implode(', ', array_filter([
                 $mask === null ? null : 'mask ' . self::when($mask->date, $today),
                 $protein === null ? null : 'protein can wait until ' . $protein->date->format('j M'),

@@ -16,9 +16,6 @@ use Nagomi\Core\Treatments\WashDay;
  */
 final readonly class PossibleWashDays
 {
-    /** Hair is not washed two days running for the plan's sake. */
-    private const LEAST_APART_DAYS = 2;
-
     /**
      * @param list<WashDay> $history
      *
@@ -44,7 +41,7 @@ final readonly class PossibleWashDays
         while (true) {
             $due = max($previous === 0 ? 1 : 0, $previous + $every);
             $next = self::nextFixed($fixed, $previous, $due + intdiv($every, 2))
-                ?? self::roundAbsence($terms, $today, $previous, $due);
+                ?? self::roundAbsence($terms, $today, $previous + $head->parameters->planning->washDaysApartDays, $due);
             if ($days !== [] && $next > $horizon) {
                 return $days;
             }
@@ -91,10 +88,10 @@ final readonly class PossibleWashDays
     }
 
     /** The due day itself, else the last day before an absence, else the first one after it. */
-    private static function roundAbsence(PlanTerms $terms, DateTimeImmutable $today, int $previous, int $due): int
+    private static function roundAbsence(PlanTerms $terms, DateTimeImmutable $today, int $earliest, int $due): int
     {
         $isAway = static fn (int $day): bool => $terms->isAway($today->modify("+{$day} days"));
-        for ($day = $due; $day >= max(0, $previous + self::LEAST_APART_DAYS); $day--) {
+        for ($day = $due; $day >= max(0, $earliest); $day--) {
             if (! $isAway($day)) {
                 return $day;
             }

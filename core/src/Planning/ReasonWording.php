@@ -49,6 +49,7 @@ final class ReasonWording
                 self::NAMES[$treatment] ?? $treatment,
                 $leftOut,
                 $several ? ' in ' . $leftOut->stratum : '',
+                $limits->buildUpLimit,
             );
         }
         if ($movedBy !== null) {
@@ -76,23 +77,28 @@ final class ReasonWording
         return $sentences;
     }
 
-    private static function sentence(string $treatment, Counterfactual $leftOut, string $where): string
-    {
+    private static function sentence(
+        string $treatment,
+        Counterfactual $leftOut,
+        string $where,
+        float $buildUpLimit,
+    ): string {
         $what = ucfirst($leftOut->what);
         $buildUp = $leftOut->what === 'build-up';
 
         return match (true) {
-            $leftOut->alreadyOutside && $buildUp => "Build-up is past 35{$where}; {$treatment} brings it down.",
+            $leftOut->alreadyOutside && $buildUp => "Build-up is past {$buildUpLimit}{$where}; {$treatment} brings it down.",
             $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} "
                 . ($treatment === self::NAMES['mask'] ? 'bring' : 'brings')
                 . ' it back.',
             $leftOut->date === null && $buildUp =>
-                "Without {$treatment} build-up stays under 35 these weeks, but lets less of each treatment through.",
+                "Without {$treatment} build-up stays under {$buildUpLimit} these weeks, but lets less of each "
+                . 'treatment through.',
             $leftOut->date === null =>
                 "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge"
                 . self::certainty($leftOut, 'it would leave it')
                 . '.',
-            $buildUp => "Without {$treatment}, build-up passes 35{$where} on {$leftOut->date->format('j M')}"
+            $buildUp => "Without {$treatment}, build-up passes {$buildUpLimit}{$where} on {$leftOut->date->format('j M')}"
                 . self::range($leftOut)
                 . self::certainty($leftOut, 'that it does at all')
                 . '.',

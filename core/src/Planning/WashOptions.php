@@ -14,13 +14,11 @@ use Nagomi\Core\Treatments\StepKind;
 /** The ways a wash day of one head can be done, by its house method; the rules then say which are open on which day. */
 final class WashOptions
 {
-    private const MASK_MINUTES = [15.0, 25.0, 40.0];
-
     /** @return non-empty-list<WashOption> */
     public static function of(Head $head, PlanTerms $terms = new PlanTerms()): array
     {
         $conditionings = [[StepKind::Conditioner, $head->parameters->washDay->stepMinutes['conditioner'], false]];
-        foreach (self::MASK_MINUTES as $minutes) {
+        foreach ($head->parameters->planning->maskMinutes as $minutes) {
             $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
         }
         $choices = [];

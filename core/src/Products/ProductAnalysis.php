@@ -107,7 +107,7 @@ final readonly class ProductAnalysis
             }
         }
         $bounds = array_fill(0, count($entries), null);
-        foreach ($ordered === [] ? [] : self::within(count($ordered), $caps, $line) as $place => $of) {
+        foreach ($ordered === [] ? [] : self::within(count($ordered), $linePercent, $caps, $line) as $place => $of) {
             $bounds[$ordered[$place]] = [round($of[0], 3), round($of[1], 3)];
         }
         foreach ($entries as $i => $entry) {
@@ -124,13 +124,13 @@ final readonly class ProductAnalysis
      *
      * @return list<array{float, float}>
      */
-    private static function within(int $count, array $caps, ?int $line): array
+    private static function within(int $count, float $linePercent, array $caps, ?int $line): array
     {
         try {
-            return WeightBounds::of($count, $caps, $line);
+            return WeightBounds::of($count, $linePercent, $caps, $line);
         } catch (InvalidArgumentException) {
             // The list does not keep to the limits it was thought to; without them it always comes to 100 %.
-            return WeightBounds::of($count);
+            return WeightBounds::of($count, $linePercent);
         }
     }
 

@@ -14,10 +14,9 @@ use InvalidArgumentException;
  */
 final class WeightBounds
 {
-    private const LINE_PERCENT = 1.0;
-
     /**
      * @param int        $count   ingredients in the ordered part of the list, 1 or more
+     * @param float             $linePercent below it a list may stand in any order, in % by weight
      * @param array<int, float> $most upper limit of an ingredient in %, by place from 0, where a rule or the label
      *     gives one
      * @param int|null $atMostOnePercentFrom place of an ingredient that is known to stay at or below 1 %, such as
@@ -27,8 +26,12 @@ final class WeightBounds
      *
      * @throws InvalidArgumentException without an ingredient, or where the limits leave no way to 100 %
      */
-    public static function of(int $count, array $most = [], ?int $atMostOnePercentFrom = null): array
-    {
+    public static function of(
+        int $count,
+        float $linePercent,
+        array $most = [],
+        ?int $atMostOnePercentFrom = null,
+    ): array {
         if ($count < 1) {
             throw new InvalidArgumentException('Ingredients: give at least one.');
         }
@@ -36,7 +39,7 @@ final class WeightBounds
         // The line may run before any ingredient, or after the last; the first is never below it unless it is alone in
         // being capped.
         for ($line = 0; $line <= min($count, $atMostOnePercentFrom ?? $count); $line++) {
-            $here = self::withLineBefore($line, $count, $most);
+            $here = self::withLineBefore($line, $count, $most, $linePercent);
             if ($here === null) {
                 continue;
             }
@@ -61,17 +64,17 @@ final class WeightBounds
      *
      * @return list<array{float, float}>|null null where no shares come to 100 %
      */
-    private static function withLineBefore(int $line, int $count, array $most): ?array
+    private static function withLineBefore(int $line, int $count, array $most, float $linePercent): ?array
     {
         $upper = [];
         for ($i = 0; $i < $count; $i++) {
             $limit = min(100.0, $most[$i] ?? 100.0);
             $upper[$i] = $i < $line
                 ? ($i === 0 ? $limit : min($limit, $upper[$i - 1]))
-                : min($limit, self::LINE_PERCENT);
+                : min($limit, $linePercent);
         }
         for ($i = 0; $i < $line; $i++) {
-            if ($upper[$i] < self::LINE_PERCENT) {
+            if ($upper[$i] < $linePercent) {
                 return null;
             }
         }
@@ -83,10 +86,10 @@ final class WeightBounds
         for ($i = 0; $i < $count; $i++) {
             $bounds[] = $i < $line
                 ? [
-                    self::leastAbove($i, $line, $upper, $all),
-                    min($upper[$i], (100.0 - self::LINE_PERCENT * ($line - 1 - $i)) / ($i + 1)),
+                    self::leastAbove($i, $line, $upper, $all, $linePercent),
+                    min($upper[$i], (100.0 - $linePercent * ($line - 1 - $i)) / ($i + 1)),
                 ]
-                : [max(0.0, 100.0 - ($all - $upper[$i])), min($upper[$i], 100.0 - self::LINE_PERCENT * $line)];
+                : [max(0.0, 100.0 - ($all - $upper[$i])), min($upper[$i], 100.0 - $linePercent * $line)];
         }
 
         return $bounds;
@@ -99,8 +102,13 @@ final class WeightBounds
      * @param array<int, float> $upper descending above the line
      * @param float             $all   their sum
      */
-    private static function leastAbove(int $i, int $line, array $upper, float $all): float
-    {
+    private static function leastAbove(
+        int $i,
+        int $line,
+        array $upper,
+        float $all,
+        float $linePercent,
+    ): float {
         $others = $all - $upper[$i];
         $held = 1;
         // As the share falls below the limit of one after it, that one has to fall with it: the smallest limits go
@@ -112,12 +120,12 @@ final class WeightBounds
         for ($k = $line - 1; $k >= $i; $k--) {
             $share = (100.0 - $others) / $held;
             if ($k === $i || $share <= $upper[$k]) {
-                return max(self::LINE_PERCENT, min($upper[$i], $share));
+                return max($linePercent, min($upper[$i], $share));
             }
             $others += $upper[$k];
             $held--;
         }
 
-        return self::LINE_PERCENT;
+        return $linePercent;
     }
 }

@@ -17,7 +17,6 @@ final readonly class Detangling implements Test
 
     public const TOOLS = ['fingers', 'comb', 'brush'];
     public const MOST_SECTIONS = 16;
-    private const GOOD_MINUTES = 7.0;
 
     public function name(): string
     {
@@ -78,7 +77,7 @@ final readonly class Detangling implements Test
                 Sign::DetanglingMinutes,
                 $each,
                 Sign::DetanglingMinutes->sd($parameters->signs) / sqrt(max(1, count($minutes))),
-                $this->meaning($each, $minutes, $raw),
+                $this->meaning($each, $minutes, $raw, $parameters->readings->goodMinutesASection),
             ),
             new MeasuredSign(
                 Sign::KnotsCut,
@@ -93,11 +92,11 @@ final readonly class Detangling implements Test
      * @param list<float>  $minutes
      * @param array<mixed> $raw
      */
-    private function meaning(float $each, array $minutes, array $raw): string
+    private function meaning(float $each, array $minutes, array $raw, float $goodMinutes): string
     {
-        $means = $each > self::GOOD_MINUTES
+        $means = $each > $goodMinutes
             ? 'slow: slip, smaller sections or a pre-wash may help'
-            : 'under 7 minutes a section';
+            : "under {$goodMinutes} minutes a section";
         if (count($minutes) < 2) {
             return $means;
         }

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use DateTimeImmutable;
+use Nagomi\Core\Parameters\ReadingParameters;
 
 /** A test that a head is used to, not taken for longer than it usually is. */
 final readonly class OverdueTest
 {
-    /** A rhythm shows after so many takings. */
-    private const RHYTHM_FROM = 3;
-
-    /** Overdue from so many times the usual gap on. */
-    private const GAPS = 2.0;
-
     private function __construct(
         public string $test,
         public int $daysAgo,
@@ -27,12 +22,12 @@ final readonly class OverdueTest
      *
      * @return list<self> the longest overdue first, in its own gaps
      */
-    public static function of(array $takenOn, DateTimeImmutable $today): array
+    public static function of(array $takenOn, DateTimeImmutable $today, ReadingParameters $parameters): array
     {
         $overdue = [];
         foreach ($takenOn as $test => $dates) {
             sort($dates);
-            if (count($dates) < self::RHYTHM_FROM) {
+            if (count($dates) < $parameters->rhythmFrom) {
                 continue;
             }
             $gaps = array_map(
@@ -43,7 +38,7 @@ final readonly class OverdueTest
             sort($gaps);
             $usual = max(1, $gaps[intdiv(count($gaps), 2)]);
             $ago = (int) $dates[count($dates) - 1]->diff($today)->days;
-            if ($ago > self::GAPS * $usual) {
+            if ($ago > $parameters->overdueFromGaps * $usual) {
                 $overdue[] = new self($test, $ago, $usual);
             }
         }

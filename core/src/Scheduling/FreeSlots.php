@@ -7,8 +7,6 @@ namespace Nagomi\Core\Scheduling;
 /** Times at which one more head can begin while everybody else keeps hers to the minute. */
 final class FreeSlots
 {
-    private const APART_MINUTES = 30;
-
     /**
      * @return list<Placement> the earliest first, each at least half an hour after the one before with the same hands
      */
@@ -27,11 +25,12 @@ final class FreeSlots
                 array_sum($a->holds),
             ] <=> [$b->start(), array_sum($b->holds)],
         );
+        $apart = $line->day->parameters->offersApartMinutes;
         $openings = $last = [];
         foreach ($least as $placing) {
             if (
                 count($openings) < $most
-                    && $placing->start() >= ($last[$placing->hands] ?? -self::APART_MINUTES) + self::APART_MINUTES
+                    && $placing->start() >= ($last[$placing->hands] ?? -$apart) + $apart
             ) {
                 $openings[] = $placing;
                 $last[$placing->hands] = $placing->start();

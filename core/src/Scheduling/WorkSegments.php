@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-use Nagomi\Core\Parameters\WashDayParameters;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\WashDay\WashDayPlan;
 
 /** A wash day as the hands see it: steps that follow on one another are one stretch, and every gap is a wait. */
 final class WorkSegments
 {
-    /** A gap shorter than this is no time to go to another head. */
-    private const SHORTEST_WAIT_MINUTES = 5.0;
-
     /** @return non-empty-list<WorkSegment> */
-    public static function of(WashDayPlan $plan, WashDayParameters $parameters): array
+    public static function of(WashDayPlan $plan, Parameters $parameters): array
     {
         $pieces = [];
         foreach ($plan->steps as $step) {
@@ -23,7 +20,7 @@ final class WorkSegments
                 continue;
             }
             $last = count($pieces) - 1;
-            if ($last >= 0 && $start - $pieces[$last]['end'] < self::SHORTEST_WAIT_MINUTES) {
+            if ($last >= 0 && $start - $pieces[$last]['end'] < $parameters->scheduling->shortestWaitMinutes) {
                 $pieces[$last]['end'] = $start + $step->handsOnMinutes;
             } else {
                 $pieces[] = [
@@ -49,6 +46,6 @@ final class WorkSegments
             );
         }
 
-        return $stretches === [] ? [new WorkSegment($parameters->handsMinutes['ready'])] : $stretches;
+        return $stretches === [] ? [new WorkSegment($parameters->washDay->handsMinutes['ready'])] : $stretches;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Treatments;
 
-use Nagomi\Core\Parameters\ModelParameters;
+use Nagomi\Core\Parameters\TreatmentParameters;
 
 /** What the hair is cleansed with, weakest first. */
 enum CleanseKind: string
@@ -17,7 +17,7 @@ enum CleanseKind: string
     case Chelating = 'chelating';
 
     /** Share of washable build-up that one pass takes, 0 to 1. */
-    public function strength(ModelParameters $parameters): float
+    public function strength(TreatmentParameters $parameters): float
     {
         return $parameters->cleanseStrength[$this->value];
     }

@@ -12,16 +12,16 @@ final readonly class Handling implements Treatment
 {
     public function effectOn(Stratum $stratum, Step $step, TreatmentContext $day): StratumEffect
     {
-        $model = $day->head->parameters->model;
+        $treatments = $day->head->parameters->treatments;
         return match ($step->kind) {
             StepKind::Detangle => new StratumEffect(
-                wearAdded: $model->detanglingWearAMinute * ($step->minutes ?? 0.0)
-                    * $model->toolWear[$step->tool ?? 'comb']
+                wearAdded: $treatments->detanglingWearAMinute * ($step->minutes ?? 0.0)
+                    * $treatments->toolWear[$step->tool ?? 'comb']
                     * $this->stateWear($step->how ?? 'wet-with-slip', $day),
             ),
-            StepKind::Wetting => new StratumEffect(wearAdded: $model->wettingWear),
-            StepKind::HeatTool => new StratumEffect(wearAdded: $model->heatToolWear[$step->how ?? 'medium']),
-            StepKind::ChemicalService => new StratumEffect(wearAdded: $model->chemicalServiceWear),
+            StepKind::Wetting => new StratumEffect(wearAdded: $treatments->wettingWear),
+            StepKind::HeatTool => new StratumEffect(wearAdded: $treatments->heatToolWear[$step->how ?? 'medium']),
+            StepKind::ChemicalService => new StratumEffect(wearAdded: $treatments->chemicalServiceWear),
             StepKind::Trim => new StratumEffect(wearKept: max(
                 0.0,
                 1 - ($step->millimetres ?? 0.0) / $day->head->length(),
@@ -35,9 +35,9 @@ final readonly class Handling implements Treatment
     /** Schools disagree on which is worse for hair, wet or dry; the house says which it holds with. */
     private function stateWear(string $how, TreatmentContext $day): float
     {
-        $model = $day->head->parameters->model;
+        $treatments = $day->head->parameters->treatments;
         return $day->head->method->says(MethodQuestion::WetHair, 'wet-breaks')
-            ? $model->detanglingStateWearWhenWetBreaks[$how]
-            : $model->detanglingStateWear[$how];
+            ? $treatments->detanglingStateWearWhenWetBreaks[$how]
+            : $treatments->detanglingStateWear[$how];
     }
 }

@@ -14,15 +14,15 @@ final readonly class Swimming implements Treatment
 {
     public function effectOn(Stratum $stratum, Step $step, TreatmentContext $day): StratumEffect
     {
-        $model = $stratum->parameters->model;
-        $water = $model->swim[$step->how ?? 'pool'];
+        $treatments = $stratum->parameters->treatments;
+        $water = $treatments->swim[$step->how ?? 'pool'];
 
         return new StratumEffect(
             stubbornAdded: $water['stubborn'],
-            moistureLost: $water['moisture'] * $model->cleanseLossByPorosity[$stratum->porosity->value] * (
-                $day->preWashed ? $model->preWashLossFactor : 1.0
+            moistureLost: $water['moisture'] * $treatments->cleanseLossByPorosity[$stratum->porosity->value] * (
+                $day->preWashed ? $treatments->preWashLossFactor : 1.0
             ),
-            wearAdded: $model->wettingWear,
+            wearAdded: $treatments->wettingWear,
             washableAdded: $water['washable'],
         );
     }

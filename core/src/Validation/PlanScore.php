@@ -29,8 +29,6 @@ use RuntimeException;
  */
 final class PlanScore
 {
-    private const BAND = 15.0;
-
     /** @var array<string, array{days: float, minutes: float}> */
     private array $totals = [
         'plan' => ['days' => 0.0, 'minutes' => 0.0],
@@ -197,8 +195,10 @@ final class PlanScore
         $share = 0.0;
         foreach ($client->head->strata as $s => $stratum) {
             $truth = $client->virtual->truth[$s];
-            $out = abs($truth['moisture'] - $stratum->targetMoisture()) > self::BAND
-                || abs($truth['protein'] - $stratum->targetProtein($client->head->proteinSensitive)) > self::BAND;
+            $out = abs($truth['moisture'] - $stratum->targetMoisture()) > $stratum->parameters->model->bandHalfWidth
+                || abs(
+                    $truth['protein'] - $stratum->targetProtein($client->head->proteinSensitive),
+                ) > $stratum->parameters->model->bandHalfWidth;
             $share += $out ? $stratum->share : 0.0;
         }
 

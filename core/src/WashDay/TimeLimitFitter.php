@@ -25,13 +25,6 @@ final readonly class TimeLimitFitter
         'one-pass', 'no-detangling',
     ];
 
-    /** Points of the balance that a way is felt to cost besides what it takes from the hair. */
-    private const FELT = [
-        'quick-style' => 0.4, 'diffuse' => 0.3, 'leave-damp' => 1.0, 'shorter-mask' => 0.1,
-        'mask-to-conditioner' => 0.5, 'no-pre-wash' => 0.3, 'evening-before' => 0.6, 'one-pass' => 0.5,
-        'no-detangling' => 1.5,
-    ];
-
     /**
      * @param list<string>                           $ways  what was changed, of WAYS
      * @param array{
@@ -109,7 +102,7 @@ final readonly class TimeLimitFitter
             $options[] = [
                 'ways' => $ways,
                 'costs' => $costs,
-                'felt' => array_sum($costs) + array_sum(array_intersect_key(self::FELT, array_flip($ways))),
+                'felt' => array_sum($costs) + array_sum(array_intersect_key($parameters->feltByWay, array_flip($ways))),
                 'steps' => $steps,
                 'dries' => $dries,
                 'style' => $style,
@@ -242,7 +235,7 @@ final readonly class TimeLimitFitter
             $state = Dynamics::afterStep(
                 $state,
                 Forecast::effects($head, $step, $context),
-                $state->layout->parameters->model->effectSd,
+                $state->layout->parameters->treatments->effectSd,
             )->state;
         }
         $mean = [0.0, 0.0];

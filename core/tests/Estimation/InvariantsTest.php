@@ -181,7 +181,9 @@ it('loses moisture more slowly when sealed, and faster in dry air', function ():
         $sealed,
     )->state->value(0, StateLayout::MOISTURE);
     expect($left(true))->toBeGreaterThan($left(false))
-        ->and(AirMoisture::at(30, Parameters::shipped()->model))->toBeLessThan(AirMoisture::at(50, Parameters::shipped()->model))
+        ->and(
+            AirMoisture::at(30, Parameters::shipped()->model),
+        )->toBeLessThan(AirMoisture::at(50, Parameters::shipped()->model))
         ->and(AirMoisture::at(50, Parameters::shipped()->model))->toEqualWithDelta(28.0, 1e-9)
         ->and(AirMoisture::at(70, Parameters::shipped()->model))->toEqualWithDelta(28 + 2 * 3.8, 1e-9);
 });

@@ -75,8 +75,9 @@ function numerically(State $state, callable $move, int $of, int $against): float
 
 it('fades moisture by a head’s own rate, as the formula says', function (float $own): void {
     $state = own($own, 0.0, 0.0);
-    $air = Parameters::shipped()->model->airMoistureAtReference + Parameters::shipped()->model->airMoisturePerRegainPoint * (
-        Nagomi\Core\Climate\MoistureRegain::percentAt(60.0) - Parameters::shipped()->model->regainAtReferencePercent
+    $model = Parameters::shipped()->model;
+    $air = $model->airMoistureAtReference + $model->airMoisturePerRegainPoint * (
+        Nagomi\Core\Climate\MoistureRegain::percentAt(60.0) - $model->regainAtReferencePercent
     );
     $rate = log(2) / Parameters::shipped()->model->moistureHalfLifeDays['high'] * exp($own);
     $after = Dynamics::afterDays($state, 6, false);

@@ -74,7 +74,12 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
     $expected = function (float $moisture, float $protein, float $wear): float {
         $state = stateAt($moisture, $protein, $wear, 0.5);
 
-        return (new HairCount(Sign::Broken, 10, BrokenHairs::usualBroken(7, Parameters::shipped()->signs), [0 => 1.0]))->linearized($state)->expected;
+        return (new HairCount(
+            Sign::Broken,
+            10,
+            BrokenHairs::usualBroken(7, Parameters::shipped()->signs),
+            [0 => 1.0],
+        ))->linearized($state)->expected;
     };
     expect($expected(60, 60, 0))->toEqualWithDelta(13.5, 0.01)
         ->and($expected(66, 54, 0))->toEqualWithDelta(13.5, 0.01)
@@ -86,7 +91,12 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
 it('lays the count straight with the slope that numbers give', function (): void {
     foreach ([[40, 60, 10], [60, 38, 5], [52, 70, 25]] as [$moisture, $protein, $wear]) {
         $state = stateAt($moisture, $protein, $wear, 6.0);
-        $observation = new HairCount(Sign::Broken, 20, BrokenHairs::usualBroken(9, Parameters::shipped()->signs), [0 => 1.0]);
+        $observation = new HairCount(
+            Sign::Broken,
+            20,
+            BrokenHairs::usualBroken(9, Parameters::shipped()->signs),
+            [0 => 1.0],
+        );
         $equation = $observation->linearized($state);
         foreach ([StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WEAR] as $index) {
             $at = function (float $shift) use ($state, $observation, $index): float {

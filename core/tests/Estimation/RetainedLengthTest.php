@@ -15,13 +15,23 @@ use Nagomi\Core\Treatments\WashDay;
 
 it('keeps all of what grew where nothing was cut nor broke', function (): void {
     // 0.27 mm a day for 4a over 200 days.
-    $length = RetainedLength::of([[0.0, 300.0], [100.0, 327.0], [200.0, 354.0]], [], CurlPattern::FourA, Parameters::shipped());
+    $length = RetainedLength::of(
+        [[0.0, 300.0], [100.0, 327.0], [200.0, 354.0]],
+        [],
+        CurlPattern::FourA,
+        Parameters::shipped(),
+    );
     expect($length->grownMm)->toEqualWithDelta(54.0, 1e-9)->and($length->retainedMm)->toEqualWithDelta(54.0, 1e-9)
         ->and($length->brokenMm())->toEqualWithDelta(0.0, 1e-9)->and($length->breaksOff())->toEqualWithDelta(0.5, 1e-9);
 });
 
 it('puts what was trimmed beside what broke off', function (): void {
-    $length = RetainedLength::of([[0.0, 300.0], [180.0, 310.0]], [[90.0, 15.0], [400.0, 50.0]], CurlPattern::ThreeC, Parameters::shipped());
+    $length = RetainedLength::of(
+        [[0.0, 300.0], [180.0, 310.0]],
+        [[90.0, 15.0], [400.0, 50.0]],
+        CurlPattern::ThreeC,
+        Parameters::shipped(),
+    );
     expect($length->trimmedMm)->toBe(15.0)->and($length->retainedMm)->toEqualWithDelta(10.0, 1e-9)
         ->and($length->brokenMm())->toEqualWithDelta(0.29 * 180 - 15 - 10, 1e-9);
     [$least, $most] = $length->brokenRangeMm();
@@ -76,5 +86,7 @@ it('reads lengths and trims off the record, the whole head before any zone', fun
         Parameters::shipped(),
     );
     expect($nape?->retainedMm)->toEqualWithDelta(-10.0, 1e-9);
-    expect(RetainedLength::ofHistory([$reading('2026-04-01', 320)], [], CurlPattern::ThreeB, Parameters::shipped()))->toBeNull();
+    expect(
+        RetainedLength::ofHistory([$reading('2026-04-01', 320)], [], CurlPattern::ThreeB, Parameters::shipped()),
+    )->toBeNull();
 });

@@ -48,17 +48,20 @@ function headOf(
 
 it('takes the mean of what is common where a table is asked for what was not measured', function (array $table, string $of): void {
     expect($table[PopulationShares::NOT_MEASURED])->toEqualWithDelta(
-        PopulationShares::mean(array_intersect_key($table, Parameters::shipped()->model->common[$of]), Parameters::shipped()->model->common[$of]),
+        PopulationShares::mean(
+            array_intersect_key($table, Parameters::shipped()->model->common[$of]),
+            Parameters::shipped()->model->common[$of],
+        ),
         0.001,
     );
-})->with([
+})->with(fn (): array => [
     [Parameters::shipped()->model->proteinTargetByPorosity, 'porosity'],
     [Parameters::shipped()->model->moistureHalfLifeDays, 'porosity'],
     [Parameters::shipped()->model->proteinHalfLifeDays, 'porosity'],
-    [Parameters::shipped()->model->cleanseLossByPorosity, 'porosity'],
-    [Parameters::shipped()->model->uptakeTimeMinutes, 'porosity'],
-    [Parameters::shipped()->model->uptakeTimeUnderHeatMinutes, 'porosity'],
-    [Parameters::shipped()->model->uptakeByPorosity, 'porosity'],
+    [Parameters::shipped()->treatments->cleanseLossByPorosity, 'porosity'],
+    [Parameters::shipped()->treatments->uptakeTimeMinutes, 'porosity'],
+    [Parameters::shipped()->treatments->uptakeTimeUnderHeatMinutes, 'porosity'],
+    [Parameters::shipped()->treatments->uptakeByPorosity, 'porosity'],
     [Parameters::shipped()->washDay->wetThroughMinutes, 'porosity'],
     [Parameters::shipped()->readings->porosityDryingMinutes, 'porosity'],
     [Parameters::shipped()->readings->porosityWettingSeconds, 'porosity'],
@@ -175,7 +178,11 @@ it('lets very hard water and swimming be answered without a reading, and a readi
     $standing = fn (?float $hardness, ?string $read): RuleContext => new RuleContext(
         headOf(Porosity::Medium, StrandDiameter::Medium, hardness: $hardness),
         3,
-        terms: (new PlanTerms())->readOn($read === null ? null : Make::day($read), Make::day('2026-06-30'), Parameters::shipped()->planning),
+        terms: (new PlanTerms())->readOn(
+            $read === null ? null : Make::day($read),
+            Make::day('2026-06-30'),
+            Parameters::shipped()->planning,
+        ),
     );
     expect($rule->allows($chelating, $standing(300.0, null)))->toBeTrue()
         ->and($rule->allows($chelating, $standing(100.0, null)))->toBeFalse()

@@ -65,7 +65,9 @@ it('never makes more than three strata', function (): void {
 
 it('refuses the same part twice and a head without zones', function (): void {
     $part = new ZonePart(Zone::Crown, Part::Length, Porosity::Low, StrandDiameter::Fine);
-    expect(fn () => Strata::of([$part, $part], Parameters::shipped()))->toThrow(InvalidArgumentException::class, 'stands there twice');
+    expect(
+        fn () => Strata::of([$part, $part], Parameters::shipped()),
+    )->toThrow(InvalidArgumentException::class, 'stands there twice');
     expect(fn () => Strata::of([], Parameters::shipped()))->toThrow(InvalidArgumentException::class);
 });
 

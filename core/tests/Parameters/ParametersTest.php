@@ -21,7 +21,7 @@ function parameterRow(string ...$changed): array
 
 it('takes every number the core goes by from the table, and uses every number of it', function (): void {
     $asked = [];
-    foreach (['Model', 'Sign', 'Planning', 'WashDay', 'Reading', 'Scheduling', 'Product'] as $section) {
+    foreach (['Model', 'Treatment', 'Sign', 'Planning', 'WashDay', 'Reading', 'Scheduling', 'Product'] as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";
         preg_match_all(
             "/'([a-z-]+\\.[a-z0-9-]+)'/",
@@ -43,7 +43,7 @@ it('believes what it ships, and notices a value ten times as large or of the oth
     $caught = $tried = 0;
     foreach (Parameters::shipped()->table->all() as $parameter) {
         expect($parameter->unit)->not->toBe('')->and($parameter->least)->toBeLessThanOrEqual($parameter->most);
-        if ($parameter->value == 0) {
+        if ((float) $parameter->value === 0.0) {
             continue;
         }
         $tried++;
@@ -109,16 +109,17 @@ it('hands a head what its salon goes by, and leaves the shipped values alone', f
 
 it('keeps the order that the trade knows between kinds', function (): void {
     $model = Parameters::shipped()->model;
+    $treatments = Parameters::shipped()->treatments;
     expect($model->moistureHalfLifeDays['low'])
         ->toBeGreaterThan($model->moistureHalfLifeDays['medium'])
         ->and($model->moistureHalfLifeDays['medium'])
         ->toBeGreaterThan($model->moistureHalfLifeDays['high']);
-    $strengths = array_values($model->cleanseStrength);
+    $strengths = array_values($treatments->cleanseStrength);
     $sorted = $strengths;
     sort($sorted);
     expect($strengths)->toBe($sorted);
-    expect($model->stubbornKept['chelating'])->toBeLessThan($model->stubbornKept['clarifying']);
-    expect($model->proteinOf['strong-protein'])->toBeGreaterThan($model->proteinOf['mild-protein']);
-    expect($model->moistureOf['mask'])->toBeGreaterThan($model->moistureOf['conditioner']);
+    expect($treatments->stubbornKept['chelating'])->toBeLessThan($treatments->stubbornKept['clarifying']);
+    expect($treatments->proteinOf['strong-protein'])->toBeGreaterThan($treatments->proteinOf['mild-protein']);
+    expect($treatments->moistureOf['mask'])->toBeGreaterThan($treatments->moistureOf['conditioner']);
     expect(array_map(static fn (Origin $origin): string => $origin->value, Origin::cases()))->toHaveCount(3);
 });

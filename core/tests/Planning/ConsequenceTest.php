@@ -40,7 +40,10 @@ it('adds up days, minutes and broken rules of a plan', function (): void {
             1e-9,
         )
         ->and($comesTo->broken)->not->toBe([])->and($comesTo->broken[0])->toStartWith('16 Mar: ');
-    expect(PlanConsequence::of(Planner::plan(Make::atTarget(Make::head()), [], 8), Parameters::shipped()->planning)->broken)->toBe([]);
+    expect(PlanConsequence::of(
+        Planner::plan(Make::atTarget(Make::head()), [], 8),
+        Parameters::shipped()->planning,
+    )->broken)->toBe([]);
 });
 
 it('sums a parabola over days from three of them exactly', function (int $days): void {

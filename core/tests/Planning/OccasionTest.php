@@ -88,7 +88,10 @@ it('lets the day that counts weigh as often as the model says', function (): voi
         // The first day of a stretch counts as well; a day outside it does not.
         ->and(
             $counts->costOfDays($means, 10, 2, false) - $plain->costOfDays($means, 10, 2, false),
-        )->toEqualWithDelta((Parameters::shipped()->planning->weightOfABestDay - 1) * $plain->costOfADay($means, 10), 1e-9)
+        )->toEqualWithDelta(
+            (Parameters::shipped()->planning->weightOfABestDay - 1) * $plain->costOfADay($means, 10),
+            1e-9,
+        )
         ->and($counts->costOfDays($means, 11, 9, false))->toEqualWithDelta(
             $plain->costOfDays($means, 11, 9, false),
             1e-12,
@@ -166,7 +169,9 @@ it('is written into a record and read out of it again', function (): void {
 });
 
 it('refuses what is no occasion', function (array $occasion): void {
-    expect(fn () => PlanTermsFields::fromArray(['occasions' => [$occasion]], Parameters::shipped()->washDay))->toThrow(InvalidRecord::class);
+    expect(
+        fn () => PlanTermsFields::fromArray(['occasions' => [$occasion]], Parameters::shipped()->washDay),
+    )->toThrow(InvalidRecord::class);
 })->with([
     'backwards' => [['kind' => 'swimming', 'from' => '2026-04-07', 'until' => '2026-04-01']],
     'another kind' => [['kind' => 'party', 'from' => '2026-04-01', 'until' => '2026-04-01']],

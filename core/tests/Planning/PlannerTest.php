@@ -320,5 +320,7 @@ it('books a look where the state is unsure and not at every wash', function (): 
 it('gives every rule a key and a sentence of its own', function (): void {
     $rules = RuleCatalogue::rules();
     expect(array_unique(array_map(fn ($rule): string => $rule->key(), $rules)))->toHaveCount(count($rules));
-    expect(array_unique(array_map(fn ($rule): string => $rule->sentence(Parameters::shipped()->planning), $rules)))->toHaveCount(count($rules));
+    expect(
+        array_unique(array_map(fn ($rule): string => $rule->sentence(Parameters::shipped()->planning), $rules)),
+    )->toHaveCount(count($rules));
 });

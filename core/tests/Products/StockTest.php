@@ -93,7 +93,9 @@ it('refuses a mix beyond its caps, in words', function (
     bool $careful,
     string $sentence,
 ): void {
-    expect(fn (): Mix => new Mix($parts, 'Water', $ml, Parameters::shipped()->products, $careful))->toThrow(DomainException::class, $sentence);
+    expect(
+        fn (): Mix => new Mix($parts, 'Water', $ml, Parameters::shipped()->products, $careful),
+    )->toThrow(DomainException::class, $sentence);
 })->with([
     'too much essential oil' => [[new MixPart('Tea Tree Oil', 2.0, true)], 100.0, false, 'come to 2.00 %'],
     'two together' => [

@@ -103,7 +103,9 @@ it('tells porosity from several tests, and how sure that is', function (): void 
         ->and($mixed->certainty())->toBeLessThan($low->certainty())
         ->and(array_sum($low->probabilities))->toEqualWithDelta(1.0, 1e-12);
     // Build-up beads on any hair: then slow wetting says little.
-    expect(PorosityBelief::of($wetting(240, 0, 0), Parameters::shipped()->readings, coated: true)->certainty())->toBeLessThan($low->certainty());
+    expect(
+        PorosityBelief::of($wetting(240, 0, 0), Parameters::shipped()->readings, coated: true)->certainty(),
+    )->toBeLessThan($low->certainty());
     // Nothing read, nothing known.
     expect(PorosityBelief::of([], Parameters::shipped()->readings)->certainty())->toEqualWithDelta(1 / 3, 1e-12);
 });
@@ -116,7 +118,9 @@ it('asks once more for what is possible and unlikely', function (): void {
         ->toBeTrue()
         ->and($ring?->isUnlikely(12.0))
         ->toBeFalse();
-    expect($ring?->question(110.0))->toBe('Ring diameter: 110 mm is possible, yet far from the usual 3 to 60. Correct it, or take it in once more '
+    expect(
+        $ring?->question(110.0),
+    )->toBe('Ring diameter: 110 mm is possible, yet far from the usual 3 to 60. Correct it, or take it in once more '
         . 'if it is so.')
         ->and($ring?->question(12.0))->toBeNull();
 });

@@ -26,7 +26,10 @@ function example(string $name = 'mixed-porosity'): array
 function problemsOf(array|string $record): array
 {
     try {
-        CareRecordReader::read(is_string($record) ? $record : json_encode($record, JSON_THROW_ON_ERROR), Parameters::shipped());
+        CareRecordReader::read(
+            is_string($record) ? $record : json_encode($record, JSON_THROW_ON_ERROR),
+            Parameters::shipped(),
+        );
     } catch (InvalidRecord $invalid) {
         return array_map(strval(...), $invalid->problems);
     }
@@ -179,7 +182,9 @@ it('reads and writes what a season must keep to, the air, biases and zones of be
     ];
     expect(fitsSchema($record))->toBeTrue();
     $written = json_decode(
-        CareRecordWriter::write(CareRecordReader::read(json_encode($record, JSON_THROW_ON_ERROR), Parameters::shipped())),
+        CareRecordWriter::write(
+            CareRecordReader::read(json_encode($record, JSON_THROW_ON_ERROR), Parameters::shipped()),
+        ),
         true,
     );
     expect($written)->toEqual($record);

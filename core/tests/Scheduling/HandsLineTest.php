@@ -214,7 +214,11 @@ it('opens only times that leave everybody else alone', function (): void {
 
 it('lays out three stylists and twelve heads with every rule kept', function (int $seed): void {
     $chance = new SeededRandom($seed);
-    $day = new SalonDay(['hands 1' => [[540, 1080]], 'hands 2' => [[540, 1080]], 'hands 3' => [[600, 1140]]], 6, Parameters::shipped()->scheduling);
+    $day = new SalonDay(
+        ['hands 1' => [[540, 1080]], 'hands 2' => [[540, 1080]], 'hands 3' => [[600, 1140]]],
+        6,
+        Parameters::shipped()->scheduling,
+    );
     $sittings = drawnSittings($chance, 12, 3, 540, 1080);
     $line = Scheduler::of($day, $sittings);
     keepsEveryRule($line);
@@ -241,7 +245,7 @@ it('sees a wash day as stretches that come to its whole length', function (): vo
         ],
         Pace::of($head, []),
     );
-    $stretches = WorkSegments::of($plan, Parameters::shipped()->washDay);
+    $stretches = WorkSegments::of($plan, Parameters::shipped());
     expect(count($stretches))->toBeGreaterThanOrEqual(2)
         ->and(array_sum(array_map(
             fn (WorkSegment $stretch): float => $stretch->handsMinutes + $stretch->waitingMinutes,

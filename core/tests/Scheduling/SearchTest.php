@@ -97,7 +97,11 @@ it('knows a room by what is taken in it', function (): void {
         ->toBeTrue();
     // Two chairs: with both taken nobody sits, whoever's hands are free.
     $both = $room->with($at('b', 'Bo', 550));
-    $third = new SalonDay(['Ada' => [[540, 660]], 'Bo' => [[540, 660]], 'Cy' => [[540, 660]]], 2, Parameters::shipped()->scheduling);
+    $third = new SalonDay(
+        ['Ada' => [[540, 660]], 'Bo' => [[540, 660]], 'Cy' => [[540, 660]]],
+        2,
+        Parameters::shipped()->scheduling,
+    );
     $cy = Placements::of(new Appointment('c', [new WorkSegment(30)], 555, null, 'Cy', 555), $third)[0];
     expect($both->has($cy))->toBeFalse()->and($room->has($cy))->toBeTrue();
     expect($both->free([$cy, $at('d', 'Ada', 600)], INF))

@@ -14,7 +14,15 @@ use Nagomi\Core\Scheduling\WorkSegment;
 
 function leftAt(int $now, float $over = 0.0): ?Appointment
 {
-    return RemainingWork::left('a', [new WorkSegment(20, 30), new WorkSegment(40)], 'Ada', 540, $now, Parameters::shipped()->scheduling, $over);
+    return RemainingWork::left(
+        'a',
+        [new WorkSegment(20, 30), new WorkSegment(40)],
+        'Ada',
+        540,
+        $now,
+        Parameters::shipped()->scheduling,
+        $over,
+    );
 }
 
 it('leaves what hands have not done yet, beginning now', function (): void {
@@ -67,7 +75,14 @@ it('takes longer by what was said, where hands are now', function (): void {
 it('needs no hands where only drying is left', function (): void {
     $stretches = [new WorkSegment(20), new WorkSegment(10, 60)];
     expect(RemainingWork::left('a', $stretches, 'Ada', 540, 580, Parameters::shipped()->scheduling))->toBeNull()
-        ->and(RemainingWork::left('a', $stretches, 'Ada', 540, 565, Parameters::shipped()->scheduling)?->stretches[0]->waitingMinutes)->toBe(60.0);
+        ->and(RemainingWork::left(
+            'a',
+            $stretches,
+            'Ada',
+            540,
+            565,
+            Parameters::shipped()->scheduling,
+        )?->stretches[0]->waitingMinutes)->toBe(60.0);
 });
 
 it('begins on the grid, never before now', function (int $now, int $begins): void {

@@ -25,7 +25,7 @@ it('refuses counts, levels and charts that cannot be', function (callable $make)
     [fn () => ExactInterval::share(-1, 4)], [fn () => ExactInterval::share(1, 4, 1.0)],
     [fn () => ExactInterval::mean(-1)], [fn () => new ControlChart(5, 0.0)], [fn () => new ControlChart(5, 1.0, 1.5)],
     [fn () => new ControlChart(5, NAN)],
-    [fn () => WeightBounds::of(0)], [fn () => WeightBounds::of(2, [0 => 30.0, 1 => 30.0])],
+    [fn () => WeightBounds::of(0, 1.0)], [fn () => WeightBounds::of(2, 1.0, [0 => 30.0, 1 => 30.0])],
     [fn () => new PathTask('rinse', -1.0)], [fn () => new PathTask('rinse', INF)],
     [fn () => new CriticalPath([new PathTask('a', 1), new PathTask('a', 2)])],
     [fn () => new CriticalPath([new PathTask('a', 1, 0, ['b'])])],
@@ -58,7 +58,7 @@ it('holds a finish up by what is on its path only', function (): void {
 });
 
 it('puts everything after phenoxyethanol at 1 % or less', function (): void {
-    $bounds = WeightBounds::of(10, [5 => 1.0], 5);
+    $bounds = WeightBounds::of(10, 1.0, [5 => 1.0], 5);
     foreach (array_slice($bounds, 5) as [$lower, $upper]) {
         expect($lower)->toBe(0.0)->and($upper)->toBeLessThanOrEqual(1.0 + 1e-9);
     }

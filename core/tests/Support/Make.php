@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Tests\Support;
 
-use Nagomi\Core\Parameters\Parameters;
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\Snapshot;
@@ -18,6 +17,7 @@ use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\Calendar;

@@ -60,7 +60,9 @@ function calendarWeek(int $week): array
 
 it('stays in band on 85 % of days or more with a weekly mask, five-weekly protein and four-weekly clarifying', function (): void {
     $points = season(Make::head(), calendarWeek(...), 26);
-    $in = array_filter($points, fn (Snapshot $point): bool => abs($point->state->value(0, StateLayout::MOISTURE) - 60) <= Parameters::shipped()->model->bandHalfWidth
+    $in = array_filter($points, fn (Snapshot $point): bool => abs(
+        $point->state->value(0, StateLayout::MOISTURE) - 60,
+    ) <= Parameters::shipped()->model->bandHalfWidth
         && abs($point->state->value(0, StateLayout::PROTEIN) - 60) <= Parameters::shipped()->model->bandHalfWidth);
     expect(count($in) / count($points))->toBeGreaterThanOrEqual(0.85);
 });

@@ -54,7 +54,10 @@ it('halves the loss of a cleanse behind a pre-wash', function (): void {
 
 it('never deposits less for more minutes, up to the over-long limit', function (Porosity $porosity, StepKind $kind): void {
     $last = -1.0;
-    for ($minutes = 0.5; $minutes <= Nagomi\Core\Treatments\Deposit::overLongAfterMinutes($kind, Parameters::shipped()->model); $minutes += 0.5) {
+    for ($minutes = 0.5; $minutes <= Nagomi\Core\Treatments\Deposit::overLongAfterMinutes(
+        $kind,
+        Parameters::shipped()->treatments,
+    ); $minutes += 0.5) {
         $effect = effect(new Step($kind, $minutes), $porosity);
         $gain = $effect->moistureGain + $effect->proteinGain;
         expect($gain)->toBeGreaterThan($last);

@@ -24,8 +24,18 @@ it('styles as long as its method takes, section by section', function (StylingMe
 })->with([[StylingMethod::Rake, 3.0], [StylingMethod::Coils, 6.0], [StylingMethod::Braids, 8.0]]);
 
 it('says when a protective style comes down, and that late is longer', function (): void {
-    expect(TakeDown::of(StylingMethod::Rake, Make::day('2026-11-01'), Make::day('2026-11-20'), Parameters::shipped()->washDay))->toBeNull();
-    $due = TakeDown::of(StylingMethod::Braids, Make::day('2026-11-01'), Make::day('2026-11-20'), Parameters::shipped()->washDay);
+    expect(TakeDown::of(
+        StylingMethod::Rake,
+        Make::day('2026-11-01'),
+        Make::day('2026-11-20'),
+        Parameters::shipped()->washDay,
+    ))->toBeNull();
+    $due = TakeDown::of(
+        StylingMethod::Braids,
+        Make::day('2026-11-01'),
+        Make::day('2026-11-20'),
+        Parameters::shipped()->washDay,
+    );
     expect($due->dueOn->format('Y-m-d'))
         ->toBe('2026-11-29')
         ->and($due->daysLate)
@@ -33,7 +43,12 @@ it('says when a protective style comes down, and that late is longer', function 
         ->and($due->minutes)
         ->toBe(30.0);
     // Left a week too long: 45 minutes (common practice, no source).
-    $late = TakeDown::of(StylingMethod::Braids, Make::day('2026-11-01'), Make::day('2026-12-06'), Parameters::shipped()->washDay);
+    $late = TakeDown::of(
+        StylingMethod::Braids,
+        Make::day('2026-11-01'),
+        Make::day('2026-12-06'),
+        Parameters::shipped()->washDay,
+    );
     expect($late->daysLate)->toBe(7)->and($late->minutes)->toBe(45.0);
     expect(TakeDown::of(
         StylingMethod::Twists,

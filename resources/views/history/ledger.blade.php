@@ -10,13 +10,17 @@
         @if (count($outlook->standing) > 1)
             <span>
                 @foreach ($outlook->standing as $s => $part)
-                    <a @class(['button', 'is-strong' => $s === $stratum]) href="{{ route('clients.history.ledger', [$head, 'stratum' => $s, 'weeks' => $weeks]) }}" @if ($s === $stratum) aria-current="true" @endif>{{ $part['name'] }}</a>
+                    <a @class(
+                        ['button', 'is-strong' => $s === $stratum],
+                    ) href="{{ route('clients.history.ledger', [$head, 'stratum' => $s, 'weeks' => $weeks]) }}" @if ($s === $stratum) aria-current="true" @endif>{{ $part['name'] }}</a>
                 @endforeach
             </span>
         @endif
         <span>
             @foreach (App\Pages\History\LedgerScreen::WEEKS as $choice)
-                <a @class(['button', 'is-strong' => $choice === $weeks]) href="{{ route('clients.history.ledger', [$head, 'stratum' => $stratum, 'weeks' => $choice]) }}" @if ($choice === $weeks) aria-current="true" @endif>{{ $choice }} weeks</a>
+                <a @class(
+                    ['button', 'is-strong' => $choice === $weeks],
+                ) href="{{ route('clients.history.ledger', [$head, 'stratum' => $stratum, 'weeks' => $choice]) }}" @if ($choice === $weeks) aria-current="true" @endif>{{ $choice }} weeks</a>
             @endforeach
         </span>
     </nav>
@@ -46,8 +50,8 @@
         <tr class="is-total"><td>{{ $outlook->as_of->format('j M') }}</td><td>Balance today</td>@foreach ($closing as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
         <tr><td></td><td>Doubt (one standard deviation)</td>
             <td class="num">± {{ $outlook->standing[$stratum]['moisture'][1] }}</td><td class="num">± {{ $outlook->standing[$stratum]['protein'][1] }}</td><td class="num">± {{ $outlook->standing[$stratum]['build_up'][1] }}</td></tr>
-        <tr><td></td><td>Target, comfortable 15 either side; build-up comfortable under 35</td>
-            <td class="num">{{ $outlook->standing[$stratum]['target_moisture'] }}</td><td class="num">{{ $outlook->standing[$stratum]['target_protein'] }}</td><td class="num">35</td></tr>
+        <tr><td></td><td>Target, comfortable {{ $bandHalfWidth }} either side; build-up comfortable under {{ $buildUpLimit }}</td>
+            <td class="num">{{ $outlook->standing[$stratum]['target_moisture'] }}</td><td class="num">{{ $outlook->standing[$stratum]['target_protein'] }}</td><td class="num">{{ $buildUpLimit }}</td></tr>
         </tfoot>
     </table>
     </div>

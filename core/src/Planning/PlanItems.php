@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use Nagomi\Core\Estimation\BalanceCell;
+use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Estimation\ExpectedBreakage;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\RuleCatalogue;
+
+/** Goes through the wash days that were chosen, one after the other, and says of each why it is so. */
+final class PlanItems
+{
+    private readonly PlanReasons $reasons;
+
+    /** As a logarithm. */
+    private readonly float $ownBreakage;
+
+    private int $washedBefore;
+
+    private int $lastLook;
+
+    private ?RuleContext $before = null;
+
+    /** @var array<int, float> {@see MeanSimulator} on the morning of the next wash day */
+    private array $means;
+
+    /**
+     * @param list<int>        $washDays days counted from today
+     * @param list<WashOption> $choices  one for each
+     * @param list<Snapshot>   $forecast one for each day from today
+     */
+    private function __construct(
+        private readonly Snapshot $start,
+        private RuleContext $standing,
+        private readonly MeanSimulator $terrain,
+        private readonly array $washDays,
+        private readonly array $choices,
+        private readonly array $forecast,
+        private readonly int $horizon,
+    ) {
+        $doubt = ForecastUncertainty::of($forecast);
+        $this->reasons = new PlanReasons($terrain, $doubt, $start->date, $washDays, $choices, $horizon);
+        $this->ownBreakage = ExpectedBreakage::ownOffset($start->state);
+        $this->washedBefore = $standing->day;
+        $this->lastLook = -$standing->limits()->looksApartDays;
+        $this->means = $terrain->afterDays(MeanSimulator::means($start->state), 0, $washDays[0], $start->sealed);
+        $this->standing = $standing->on($washDays[0], $washDays[1] ?? null, $this->proteinHigh($washDays[0]));
+    }
+
+    /**
+     * @param list<int>        $washDays days counted from today
+     * @param list<WashOption> $choices  one for each
+     * @param list<Snapshot>   $forecast one for each day from today
+     *
+     * @return list<PlanItem> one for each choice
+     */
+    public static function of(
+        Snapshot $start,
+        RuleContext $standing,
+        MeanSimulator $terrain,
+        array $washDays,
+        array $choices,
+        array $forecast,
+        int $horizon,
+    ): array {
+        $walk = new self($start, $standing, $terrain, $washDays, $choices, $forecast, $horizon);
+        $items = [];
+        foreach (array_keys($choices) as $level) {
+            $items[] = $walk->item($level);
+            $walk->goOn($level);
+        }
+
+        return $items;
+    }
+
+    private function item(int $level): PlanItem
+    {
+        [$day, $choice, $terms] = [$this->washDays[$level], $this->choices[$level], $this->terrain->terms];
+        $date = $this->start->date->modify("+{$day} days");
+        $without = $this->reasons->without($level, $this->means);
+        $movedBy = $this->before === null ? null : self::movedBy($choice, $this->before);
+        $byHand = $terms->setByHand($date);
+        $broken = RuleCatalogue::barring($choice, $this->standing);
+        $head = $this->terrain->head;
+        $several = count($head->strata) > 1;
+
+        return new PlanItem(
+            $date,
+            $day,
+            $choice,
+            $terms->minutes($choice, $head),
+            [
+                ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
+                ...ReasonWording::occasions($terms, $date),
+                ...ReasonWording::reasons($without, $movedBy, $several, $this->standing->limits(), $byHand),
+            ],
+            $without,
+            $movedBy,
+            $broken,
+            $this->isLook($level),
+            $byHand,
+            $byHand === null && $broken !== [] ? $this->conflict($date) : null,
+            ExpectedBreakage::expected($this->on($day)->state, max(0, $day - $this->washedBefore), $this->ownBreakage),
+        );
+    }
+
+    private function goOn(int $level): void
+    {
+        [$day, $choice] = [$this->washDays[$level], $this->choices[$level]];
+        $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
+        $this->lastLook = $this->isLook($level) ? $day : $this->lastLook;
+        $this->washedBefore = $day;
+        $this->before = $this->standing;
+        $washed = $this->terrain->washed($this->means, $choice);
+        $this->means = $this->terrain->afterDays($washed, $day, $until - $day, $this->terrain->seals($choice));
+        $this->standing = $this->standing->next(
+            $choice,
+            $until,
+            $this->washDays[$level + 2] ?? null,
+            $this->proteinHigh(min($until, $this->horizon)),
+        );
+    }
+
+    private function on(int $day): Snapshot
+    {
+        return $this->forecast[$day] ?? $this->start;
+    }
+
+    private function isFirstLook(int $level): bool
+    {
+        return $level === 0 && $this->terrain->terms->notReadYet;
+    }
+
+    /** Whether the hair is to be looked at before this wash day is done as planned. */
+    private function isLook(int $level): bool
+    {
+        $day = $this->washDays[$level];
+        $limits = $this->standing->limits();
+        $cells = CellProbabilities::ofHead($this->on(max(0, $day - 1))->state);
+        $inBalance = $cells[BalanceCell::InBalance->value] ?? 0.0;
+
+        return $this->isFirstLook($level)
+            || 1 - $inBalance > $limits->lookAt && $day - $this->lastLook >= $limits->looksApartDays;
+    }
+
+    /** What bars even the best there was, and what would free the day. */
+    private function conflict(DateTimeImmutable $date): RuleConflict
+    {
+        return RuleConflicts::on($date, WashOptions::of($this->terrain->head, $this->terrain->terms), $this->standing);
+    }
+
+    /** The rule that kept the protein or the clarifying of this choice from coming one wash day earlier. */
+    private static function movedBy(WashOption $choice, RuleContext $dayBefore): ?Rule
+    {
+        if ($choice->protein === null && ! $choice->cleanse->clarifies()) {
+            return null;
+        }
+
+        return RuleCatalogue::barring($choice, $dayBefore)[0] ?? null;
+    }
+
+    private function proteinHigh(int $day): bool
+    {
+        $state = ($this->forecast[max(0, $day - 1)] ?? $this->forecast[0])->state;
+        foreach (array_keys($state->layout->head->strata) as $s) {
+            $sides = CellProbabilities::sides(CellProbabilities::ofStratum($state, $s));
+            if ($sides['protein_high'] > $state->layout->parameters->planning->strongProteinBarredAt) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
