@@ -6,6 +6,7 @@ use App\Care\Shared\ActKey;
 use App\Care\Shared\Lock;
 use App\Care\Shared\Outcome;
 use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Queries that a page asks, whatever the number of heads. */
 function queries(callable $page): int
@@ -131,6 +132,7 @@ it('lays out three stylists and twelve heads in a time that a morning has', func
     $day = new Nagomi\Core\Scheduling\SalonDay(
         ['stylist 1' => [[540, 1080]], 'stylist 2' => [[540, 1080]], 'stylist 3' => [[540, 1080]]],
         5,
+        Parameters::shipped()->scheduling,
     );
     $times = [];
     for ($i = 0; $i < 3; $i++) {
