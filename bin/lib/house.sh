@@ -101,6 +101,9 @@ free_port() {
 
 secret() { head -c 24 /dev/urandom | base64 | tr -d '/+=\n'; }
 
+# A salon's book is small: its log of changes need not be the 96 MB it is by itself.
+DATABASE_SIZES="--innodb-log-file-size=32M"
+
 # start_database NAME PORT DATABASE USER PASSWORD [PATTERN] — a MariaDB of our own under var/NAME, on loopback only.
 # PATTERN names further databases the user may make. Sets DATABASE_PID, empty where ours was running already, and DATABASE_PORT:
 # where something else took the port between the look and the start, the next one is tried.
@@ -120,16 +123,24 @@ $(tail -n 3 "$VAR/$name.log")"
     done
 }
 
+# Half a directory, of a start that was cut short, is begun anew.
+# From within: its own script does not bear a blank in a path; by force: nor a machine without /etc/hosts.
+make_database() {
+    local name=$1; shift
+    rm -rf "${VAR:?}/$name"
+    # shellcheck disable=SC2086
+    (cd "$VAR" && mariadb-install-db --no-defaults --datadir="./$name" --user="$(id -un)" --auth-root-authentication-method=normal \
+        --skip-test-db --skip-name-resolve --force $DATABASE_SIZES "$@") >"$VAR/$name.log" 2>&1
+}
+
 database_comes_up() {
     local name=$1 port=$2 database=$3 user=$4 password=$5 pattern=$6
     local data="$VAR/$name" init="$VAR/$name.init.sql" log="$VAR/$name.log" socket more=
     [ -z "$pattern" ] || more="GRANT ALL ON \`$pattern\`.* TO '$user'@'127.0.0.1';"
     if [ ! -d "$data/mysql" ]; then
-        # Half a directory, of a start that was cut short, is begun anew.
-        rm -rf "$data"
-        # From within: its own script does not bear a blank in a path; by force: nor a machine without /etc/hosts.
-        (cd "$VAR" && mariadb-install-db --no-defaults --datadir="./$name" --user="$(id -un)" --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve --force) >"$log" 2>&1 \
-            || refuse "The database's directory $data could not be made; $log says why."
+        make_database "$name" || make_database "$name" --innodb-use-native-aio=0 \
+            || refuse "The database's directory $data could not be made; the last lines of $log say why:
+$(tail -n 5 "$log")"
     fi
     # The path of a socket may have 107 characters at most.
     socket="$VAR/$name.sock"
@@ -144,7 +155,8 @@ $more
 SQL
     )
     # Its own session, so that Ctrl-C reaches it through us and in our order.
-    setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$data" --bind-address=127.0.0.1 --port="$port" --socket="$socket" \
+    # shellcheck disable=SC2086
+    setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$data" $DATABASE_SIZES --bind-address=127.0.0.1 --port="$port" --socket="$socket" \
         --pid-file="$VAR/$name.pid" --init-file="$init" --skip-name-resolve --innodb-flush-log-at-trx-commit=2 >>"$log" 2>&1 &
     # What becomes of it is looked at by us; the shell need not say so as well.
     DATABASE_PID=$! && disown

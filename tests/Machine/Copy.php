@@ -35,13 +35,14 @@ final class Copy
         self::run(
             "cd '{$root}' && git ls-files -z --cached --others --exclude-standard | tar --null --ignore-failed-read -cf - --files-from=- | tar -xf - -C '{$folder}'",
         );
-        // What is fetched from outside was fetched before; how it is, another test asks.
-        self::run(
-            "cp -a '{$root}/vendor' '{$folder}/vendor' && mkdir -p '{$folder}/var' && cp '{$root}/var/vendor.stamp' '{$folder}/var/vendor.stamp'",
-        );
         if ($isRoot) {
             self::run('chown -R ' . self::USER . " '{$home}'");
         }
+        // What is fetched from outside was fetched before; how it is, another test asks. It is read and not written, so
+        // that links do, where both lie on one disk.
+        self::run(
+            "chmod -R a+rX '{$root}/vendor' && { cp -al '{$root}/vendor' '{$folder}/vendor' 2>/dev/null || { rm -rf '{$folder}/vendor'; cp -a '{$root}/vendor' '{$folder}/vendor'; }; } && install -d" . ($isRoot ? ' -o ' . self::USER : '') . " '{$folder}/var' && install -m 644 '{$root}/var/vendor.stamp' '{$folder}/var/vendor.stamp'",
+        );
 
         return new self($home, $folder, $isRoot);
     }
