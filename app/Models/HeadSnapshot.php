@@ -20,8 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool                       $tight
  * @property list<string>               $signs
  * @property string                     $state
- * @property list<array<string, mixed>> $ledger
- * @property list<array<string, mixed>> $checks
+ * @property list<StoredLedgerLine> $ledger
+ * @property list<StoredCheck> $checks
  * @property bool                       $was_read
  */
 final class HeadSnapshot extends Model

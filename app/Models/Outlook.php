@@ -23,11 +23,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<StoredStratum>              $standing
  * @property list<StoredSign>                 $signs
  * @property StoredRiver                      $river
- * @property list<array<string, mixed>>       $ledger lines since the last day on which something happened
+ * @property list<StoredLedgerLine>           $ledger lines since the last day on which something happened
  * @property list<StoredConflict>|null        $clashes
  * @property array<string, float>|null        $learned
  * @property array<string, float>|null        $length
- * @property array<string, list<array<string, mixed>>>|null $worth tests worth taking next, by moment
+ * @property array<string, list<StoredWorth>>|null $worth tests worth taking next, by moment
  */
 final class Outlook extends Model
 {

@@ -63,7 +63,7 @@ it('marks under a trend every treatment of its time, and nothing of another head
     $trend = app(TrendsScreen::class)->of($head, 'breakage')->trends[0];
     $first = CarbonImmutable::createFromFormat(
         'j M Y',
-        $trend['rows'][count($trend['rows']) - 1]['date'],
+        $trend->rows[count($trend->rows) - 1]->date,
     )->format('Y-m-d');
     // The plain way: every wash day with all of its steps.
     $expected = [];
@@ -81,7 +81,7 @@ it('marks under a trend every treatment of its time, and nothing of another head
             }
         }
     }
-    $marked = array_map(fn (array $stone): array => $stone['kinds'], $trend['picture']->stones);
+    $marked = array_map(fn (array $stone): array => $stone['kinds'], $trend->picture->stones);
     $sorted = fn (array $kinds): array => collect($kinds)->sort()->values()->all();
     expect(count($marked))->toBeGreaterThan(5)
         ->and(array_map($sorted, $marked))->toBe(array_values(

@@ -69,9 +69,7 @@ final readonly class OutlookParts
         $bySign = [];
         foreach ($visits as $visit) {
             foreach ($visit->checks as $check) {
-                $bySign[is_string($check['sign'] ?? null) ? $check['sign'] : ''][] = [
-                    'date' => $visit->date->format('Y-m-d'),
-                ] + $check;
+                $bySign[$check['sign']][] = [$visit->date->format('Y-m-d'), $check];
             }
         }
         $signs = [];
@@ -86,30 +84,26 @@ final readonly class OutlookParts
     }
 
     /**
-     * @param non-empty-list<array<string, mixed>> $checks oldest first
+     * @param non-empty-list<array{string, StoredCheck}> $checks with their dates, oldest first
      *
      * @return StoredSign
      */
     private function sign(Sign $sign, array $checks): array
     {
-        $number = fn (array $check, string $name): float => is_numeric($check[$name] ?? null)
-            ? (float) $check[$name]
-            : 0.0;
-        $text = fn (array $check, string $name): string => is_string($check[$name] ?? null) ? $check[$name] : '';
-        $last = $checks[count($checks) - 1];
-        $values = array_map(fn (array $check): float => $number($check, 'value'), $checks);
+        [$date, $last] = $checks[count($checks) - 1];
+        $values = array_map(fn (array $one): float => (float) $one[1]['value'], $checks);
         $earlier = array_slice($values, 0, -1);
 
         return [
             'sign' => $sign->value,
             'unit' => $sign->unit(),
-            'value' => round($number($last, 'value'), 1),
-            'date' => $text($last, 'date'),
-            'means' => $text($last, 'means'),
-            'expected' => round($number($last, 'expected'), 1),
-            'expected_sd' => round($number($last, 'expected_sd'), 1),
-            'apart' => round($number($last, 'apart'), 2),
-            'again' => ($last['again'] ?? false) === true,
+            'value' => round($last['value'], 1),
+            'date' => $date,
+            'means' => $last['means'],
+            'expected' => round($last['expected'], 1),
+            'expected_sd' => round($last['expected_sd'], 1),
+            'apart' => round($last['apart'], 2),
+            'again' => $last['again'],
             'usual' => $this->usualOf($sign, $earlier),
             'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
         ];

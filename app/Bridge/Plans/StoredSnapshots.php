@@ -76,7 +76,7 @@ final readonly class StoredSnapshots
         }
     }
 
-    /** @return list<array<string, mixed>> the lines since the last day on which something happened */
+    /** @return list<StoredLedgerLine> the lines since the last day on which something happened */
     public function linesSince(FilterRun $trace): array
     {
         $last = ($trace->points[$trace->events - 1] ?? null)?->date;
@@ -173,7 +173,7 @@ final readonly class StoredSnapshots
         return new State($layout, $mean, array_values($covariance));
     }
 
-    /** @return array<string, mixed> */
+    /** @return StoredLedgerLine */
     private function line(LedgerLine $line): array
     {
         return [
@@ -184,7 +184,7 @@ final readonly class StoredSnapshots
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return StoredCheck */
     private function check(ReadingCheck $check): array
     {
         return [

@@ -39,7 +39,7 @@ final readonly class TestsWorthTaking
     ) {
     }
 
-    /** @return array<string, list<array<string, mixed>>> by moment, each with the doubt before and after it and why */
+    /** @return array<string, list<StoredWorth>> by moment, each with the doubt before and after it and why */
     public function of(Head $head, State $state, Plan $plan, DateTimeImmutable $today): array
     {
         $takenOn = $this->takenOn($head, $today);
@@ -64,7 +64,7 @@ final readonly class TestsWorthTaking
      * @param list<OverdueTest>                                     $overdue
      * @param array{quantity: 0|1, kind: string, on: string}|null $hinge
      *
-     * @return list<array<string, mixed>>
+     * @return list<StoredWorth>
      */
     private function at(State $state, array $takes, float $minutes, array $overdue, ?array $hinge): array
     {

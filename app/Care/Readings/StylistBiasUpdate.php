@@ -61,20 +61,15 @@ final readonly class StylistBiasUpdate
     }
 
     /**
-     * @param list<array<string, mixed>> $checks
+     * @param list<StoredCheck> $checks
      *
-     * @return array<string, list<array<string, mixed>>> by sign, leaving out what did not fit and what nobody signed
+     * @return array<string, list<StoredCheck>> by sign, leaving out what did not fit and what nobody signed
      */
     private function grouped(array $checks): array
     {
         $grouped = [];
         foreach ($checks as $check) {
-            if (
-                ($check['again'] ?? false) !== true
-                    && is_string($check['by'] ?? null)
-                    && $check['by'] !== ''
-                    && is_string($check['sign'] ?? null)
-            ) {
+            if (! $check['again'] && $check['by'] !== '') {
                 $grouped[$check['sign']][] = $check;
             }
         }
@@ -86,41 +81,37 @@ final readonly class StylistBiasUpdate
      * Readings of the same head, moment and place by two stylists are compared with one another, the others with what
      * was expected.
      *
-     * @param list<array<string, mixed>> $checks of one head, day and sign
-     * @param array<string, float>       $known  bias that was taken off already, by stylist and sign
+     * @param list<StoredCheck>    $checks of one head, day and sign
+     * @param array<string, float> $known  bias that was taken off already, by stylist and sign
      */
     private function take(StylistBiasEstimator $estimate, array $checks, array $known): void
     {
-        $number = fn (array $check, string $name): float => is_numeric($check[$name] ?? null)
-            ? (float) $check[$name]
-            : 0.0;
-        $text = fn (array $check, string $name): string => is_string($check[$name] ?? null) ? $check[$name] : '';
         while (($check = array_shift($checks)) !== null) {
             $twice = null;
             foreach ($checks as $i => $other) {
                 if (
-                    $text($other, 'by') !== $text($check, 'by')
-                        && $text($other, 'moment') === $text($check, 'moment')
-                        && $text($other, 'zone') === $text($check, 'zone')
+                    $other['by'] !== $check['by']
+                        && $other['moment'] === $check['moment']
+                        && $other['zone'] === $check['zone']
                 ) {
                     $twice = $other;
                     unset($checks[$i]);
                     break;
                 }
             }
-            $count = Sign::from($text($check, 'sign'))->isCount();
+            $count = Sign::from($check['sign'])->isCount();
             if ($twice !== null && ! $count) {
                 $estimate->readTwice(
-                    $text($check, 'by'),
-                    $text($twice, 'by'),
-                    $number($check, 'value') - $number($twice, 'value'),
+                    $check['by'],
+                    $twice['by'],
+                    $check['value'] - $twice['value'],
                 );
-            } elseif ($number($check, 'surprise_sd') > 0) {
-                $taken = $known["{$text($check, 'by')} {$text($check, 'sign')}"] ?? 0.0;
+            } elseif ($check['surprise_sd'] > 0) {
+                $taken = $known["{$check['by']} {$check['sign']}"] ?? 0.0;
                 $estimate->read(
-                    $text($check, 'by'),
-                    $number($check, 'surprise') + $taken,
-                    $number($check, 'surprise_sd') ** 2,
+                    $check['by'],
+                    $check['surprise'] + $taken,
+                    $check['surprise_sd'] ** 2,
                 );
             }
         }

@@ -28,7 +28,7 @@ final class BookingNoteRequest extends FormRequest
         'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
     ];
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -25,7 +25,7 @@ final class BookingRequest extends FormRequest
         }
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -14,7 +14,7 @@ final class ClearFlagRequest extends FormRequest
 {
     use Sentences;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -58,7 +58,7 @@ final class ClientRequest extends FormRequest
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $today = $this->today()->format('Y-m-d');

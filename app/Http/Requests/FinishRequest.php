@@ -17,7 +17,7 @@ final class FinishRequest extends FormRequest
         $this->merge(['minutes' => is_array($minutes) ? array_map(TypedNumber::from(...), $minutes) : []]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['minutes.*' => ['nullable', 'numeric', 'between:' . Step::LEAST_MINUTES . ',' . Step::MOST_MINUTES]];

@@ -24,7 +24,7 @@ final class FixedWashDayRequest extends FormRequest
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -31,7 +31,7 @@ final class HairTestsRequest extends FormRequest
     /** @var list<TestEntry>|null */
     private ?array $entries = null;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -9,7 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What a card sends: acts with keys of their own. */
 final class HomeActsRequest extends FormRequest
 {
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -42,7 +42,7 @@ final class HoursRequest extends FormRequest
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

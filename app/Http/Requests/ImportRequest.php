@@ -14,7 +14,7 @@ final class ImportRequest extends FormRequest
     private const MOST_KILOBYTES = 60_000;
     private const CHOOSE = 'File: choose a .zip, .json, .vcf or .csv of under 60 MB that is not empty.';
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

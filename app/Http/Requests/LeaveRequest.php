@@ -13,7 +13,7 @@ final class LeaveRequest extends FormRequest
 {
     use Sentences;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -27,7 +27,7 @@ final class MessageSettingsRequest extends FormRequest
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

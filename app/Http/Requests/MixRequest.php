@@ -18,7 +18,7 @@ final class MixRequest extends FormRequest
 {
     private ?Mix $mix = null;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

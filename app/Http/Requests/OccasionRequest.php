@@ -28,7 +28,7 @@ final class OccasionRequest extends FormRequest
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var Head $head */

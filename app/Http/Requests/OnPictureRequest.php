@@ -14,7 +14,7 @@ use Nagomi\Core\Readings\PictureMeasure;
 /** Taps on a picture that never leaves the tablet: two for its scale, two for a length or three for a ring. */
 final class OnPictureRequest extends FormRequest
 {
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $tap = ['required', 'numeric', 'between:0,20000'];

@@ -22,7 +22,7 @@ final class PictureRequest extends FormRequest
     /** @var array{string, int, int}|null */
     private ?array $jpeg = null;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -16,7 +16,7 @@ use InvalidArgumentException;
 /** What is done to one wash day of a season. */
 final class PlanActRequest extends FormRequest
 {
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

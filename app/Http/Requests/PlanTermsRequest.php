@@ -43,7 +43,7 @@ final class PlanTermsRequest extends FormRequest
         $this->merge(['away' => array_values($rows), 'salon_day_list' => $days]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

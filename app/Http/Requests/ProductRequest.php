@@ -47,7 +47,7 @@ final class ProductRequest extends FormRequest
         }
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -20,7 +20,7 @@ final class ProgrammeRequest extends FormRequest
         $this->merge(['weeks' => TypedNumber::from($this->input('weeks'))]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

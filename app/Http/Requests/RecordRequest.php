@@ -22,7 +22,7 @@ final class RecordRequest extends FormRequest
 
     private ?CareRecord $record = null;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -33,7 +33,7 @@ final class SalonRequest extends FormRequest
         $this->merge(array_map(TypedNumber::from(...), $this->only(['hardness_mg_per_l', 'humidity_percent'])));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $rules = [

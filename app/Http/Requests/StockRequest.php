@@ -17,7 +17,7 @@ final class StockRequest extends FormRequest
         $this->merge(['amount' => TypedNumber::from($this->input('amount'))]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

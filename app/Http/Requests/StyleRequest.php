@@ -18,7 +18,7 @@ final class StyleRequest extends FormRequest
 {
     use Sentences;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

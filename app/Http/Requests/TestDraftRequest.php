@@ -29,7 +29,7 @@ final class TestDraftRequest extends FormRequest
     private const TYPED = ['raw', 'zones', 'skip', 'taps'];
     private const BESIDES = ['zone', 'date', 'unit'];
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['moment' => ['required', Rule::enum(Moment::class)], 'visit' => ['required', 'ulid']];

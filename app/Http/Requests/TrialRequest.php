@@ -15,7 +15,7 @@ final class TrialRequest extends FormRequest
 {
     use Sentences;
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

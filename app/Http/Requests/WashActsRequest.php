@@ -9,7 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Taps from a tablet at the wash, perhaps some time after they were made. */
 final class WashActsRequest extends FormRequest
 {
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

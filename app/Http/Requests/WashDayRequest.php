@@ -34,7 +34,7 @@ final class WashDayRequest extends FormRequest
         $this->merge(array_map(TypedNumber::from(...), $this->only(self::MINUTES)));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         /** @var User $user */

@@ -19,7 +19,7 @@ final class WashSessionRequest extends FormRequest
         $this->merge(['limit' => TypedNumber::from($this->input('limit'))]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -141,8 +141,8 @@ final readonly class HairTestsScreen
     /**
      * The tests worth taking now, in their order, each with its reason.
      *
-     * @param array<string, list<array<string, mixed>>> $worth
-     * @param array<string, Test>                       $tests
+     * @param array<string, list<StoredWorth>> $worth
+     * @param array<string, Test>              $tests
      *
      * @return array<string, array{minutes: float, before: float, after: float, why: list<string>, followed: bool}>
      */
@@ -150,14 +150,13 @@ final readonly class HairTestsScreen
     {
         $ordered = [];
         foreach ($worth[$moment->value] ?? [] as $step) {
-            $number = fn (string $name): float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
-            if (is_string($step['test'] ?? null) && isset($tests[$step['test']])) {
+            if (isset($tests[$step['test']])) {
                 $ordered[$step['test']] = [
-                    'minutes' => $number('minutes'),
-                    'before' => $number('before'),
-                    'after' => $number('after'),
+                    'minutes' => (float) $step['minutes'],
+                    'before' => (float) $step['before'],
+                    'after' => (float) $step['after'],
                     'why' => $this->why($step),
-                    'followed' => ($step['followed'] ?? false) === true,
+                    'followed' => $step['followed'] ?? false,
                 ];
             }
         }
@@ -166,18 +165,14 @@ final readonly class HairTestsScreen
     }
 
     /**
-     * @param array<string, mixed> $step
+     * @param StoredWorth $step
      *
      * @return list<string> a sentence each
      */
     private function why(array $step): array
     {
         $why = [];
-        if (
-            is_array($step['hinges'] ?? null)
-                && is_string($step['hinges']['kind'] ?? null)
-                && is_string($step['hinges']['on'] ?? null)
-        ) {
+        if (isset($step['hinges'])) {
             $why[] = Words::of(
                 'hinges',
                 [
@@ -186,11 +181,7 @@ final readonly class HairTestsScreen
                 ],
             );
         }
-        if (
-            is_array($step['overdue'] ?? null)
-                && is_int($step['overdue']['ago'] ?? null)
-                && is_int($step['overdue']['usual'] ?? null)
-        ) {
+        if (isset($step['overdue'])) {
             $why[] = Words::of(
                 'overdue',
                 ['ago' => (string) $step['overdue']['ago'], 'usual' => (string) $step['overdue']['usual']],

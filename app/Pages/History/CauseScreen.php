@@ -10,6 +10,7 @@ use App\Models\Head;
 use App\Models\HeadSnapshot;
 use App\Wording\Words;
 use Illuminate\Support\Facades\Lang;
+use Nagomi\Core\Estimation\LedgerLine;
 use Nagomi\Core\Estimation\StateLayout;
 
 /**
@@ -55,10 +56,7 @@ final readonly class CauseScreen
             ...$outlook->ledger,
         ];
         foreach ($lines as $line) {
-            [$date, $kind, $subject] = array_map(
-                fn (string $name): string => is_string($line[$name] ?? null) ? $line[$name] : '',
-                ['date', 'kind', 'subject'],
-            );
+            ['date' => $date, 'kind' => $kind, 'subject' => $subject] = $line;
             if ($date < $since || in_array($kind, ['opening', 'remap', 'limit'], true)) {
                 continue;
             }
@@ -82,20 +80,16 @@ final readonly class CauseScreen
     }
 
     /**
-     * @param array<string, mixed>       $line
-     * @param list<array<string, mixed>> $standing
+     * @param StoredLedgerLine    $line
+     * @param list<StoredStratum> $standing
      *
      * @return float over the strata by their share of hair
      */
     private function amount(array $line, int $quantity, array $standing): float
     {
         $sum = 0.0;
-        $amounts = is_array($line['amounts'] ?? null) ? $line['amounts'] : [];
         foreach ($standing as $s => $stratum) {
-            $of = is_array($amounts[$s] ?? null) ? $amounts[$s] : [];
-            $sum += (
-                is_numeric($stratum['share'] ?? null) ? (float) $stratum['share'] : 0.0
-            ) * (is_numeric($of[$quantity] ?? null) ? (float) $of[$quantity] : 0.0) / 1_000_000;
+            $sum += $stratum['share'] * ($line['amounts'][$s][$quantity] ?? 0) / LedgerLine::MILLIONTHS;
         }
 
         return $sum;

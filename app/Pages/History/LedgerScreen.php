@@ -84,7 +84,7 @@ final readonly class LedgerScreen
     }
 
     /**
-     * @param list<array<string, mixed>> $stored
+     * @param list<StoredLedgerLine> $stored
      *
      * @return list<LedgerRow> what moved this stratum
      */
@@ -93,10 +93,10 @@ final readonly class LedgerScreen
         $lines = [];
         foreach ($stored as $line) {
             $amounts = $this->amounts($line, $stratum);
-            if (array_filter($amounts) !== [] || $this->text($line, 'kind') === 'remap') {
+            if (array_filter($amounts) !== [] || $line['kind'] === 'remap') {
                 $lines[] = [
-                    'date' => CarbonImmutable::parse($this->text($line, 'date')),
-                    'kind' => $this->text($line, 'kind'),
+                    'date' => CarbonImmutable::parse($line['date']),
+                    'kind' => $line['kind'],
                     'says' => $this->says($line),
                     'amounts' => $this->inTenths($amounts),
                     'exact' => $amounts,
@@ -117,21 +117,16 @@ final readonly class LedgerScreen
     }
 
     /**
-     * @param array<string, mixed> $line
+     * @param StoredLedgerLine $line
      *
      * @return array<string, int> millionths by column
      */
     private function amounts(array $line, int $stratum): array
     {
-        $of = is_array($line['amounts'] ?? null) ? ($line['amounts'][$stratum] ?? []) : [];
+        $of = $line['amounts'][$stratum] ?? [];
 
         return array_map(
-            fn (array $quantities): int => (int) array_sum(array_map(
-                fn (int $quantity): int => is_array($of) && is_numeric($of[$quantity] ?? null)
-                    ? (int) $of[$quantity]
-                    : 0,
-                $quantities,
-            )),
+            fn (array $quantities): int => array_sum(array_intersect_key($of, array_flip($quantities))),
             self::COLUMNS,
         );
     }
@@ -166,53 +161,37 @@ final readonly class LedgerScreen
         return (int) round($millionths / (LedgerLine::MILLIONTHS / 10));
     }
 
-    /** @param array<string, mixed> $line */
+    /** @param StoredLedgerLine $line */
     private function says(array $line): string
     {
-        $subject = $this->text($line, 'subject');
+        $subject = $line['subject'];
 
-        return match ($this->text($line, 'kind')) {
+        return match ($line['kind']) {
             'time' => Words::of('ledger.time', ['subject' => $subject === '1 days' ? '1 day' : $subject]),
             'reading' => Words::of('ledger.reading', ['subject' => Words::of("signs.{$subject}")]),
             'untold' => Words::of("ledger.untold-{$subject}"),
             'step' => Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}"),
-            default => Words::of('ledger.' . $this->text($line, 'kind')),
+            default => Words::of('ledger.' . $line['kind']),
         };
-    }
-
-    /** @param array<string, mixed> $line */
-    private function text(array $line, string $name): string
-    {
-        return is_string($line[$name] ?? null) ? $line[$name] : '';
     }
 
     /**
      * Where later readings put the stratum on the day the book opens, with sd; null where the river does not reach back
      * so far.
      *
-     * @param array<string, mixed> $river
+     * @param StoredRiver $river
      *
      * @return array<string, array{float, float}>|null
      */
     private function lookedBack(array $river, int $stratum, string $since): ?array
     {
-        $from = is_string($river['from'] ?? null) ? $river['from'] : $since;
-        $strata = is_array($river['strata'] ?? null) ? $river['strata'] : [];
-        $days = is_array($strata[$stratum] ?? null) && is_array($strata[$stratum]['days'] ?? null)
-            ? $strata[$stratum]['days']
-            : [];
         // The book brings forward the evening before its first day.
-        $first = Calendar::dayOf(CarbonImmutable::parse($from));
-        $day = $days[Calendar::daysBetween($first, Calendar::dayOf(CarbonImmutable::parse($since))) - 1]
-            ?? null;
-        if (! is_array($day)) {
-            return null;
-        }
-        $pair = fn (int $at): array => [
-            is_numeric($day[$at] ?? null) ? (float) $day[$at] : 0.0,
-            is_numeric($day[$at + 1] ?? null) ? (float) $day[$at + 1] : 0.0,
-        ];
+        $from = Calendar::dayOf(CarbonImmutable::parse($river['from']));
+        $at = Calendar::daysBetween($from, Calendar::dayOf(CarbonImmutable::parse($since))) - 1;
+        $day = $river['strata'][$stratum]['days'][$at] ?? null;
 
-        return ['moisture' => $pair(0), 'protein' => $pair(2), 'build_up' => $pair(4)];
+        return $day === null
+            ? null
+            : ['moisture' => [$day[0], $day[1]], 'protein' => [$day[2], $day[3]], 'build_up' => [$day[4], $day[5]]];
     }
 }

@@ -16,7 +16,7 @@ use Nagomi\Core\Scheduling\DaySchedule;
 final readonly class TodayPage extends Page
 {
     /**
-     * @param array<int, array<string, mixed>>                  $rows
+     * @param list<TodayRow>                                    $rows
      * @param list<array{outlook: Outlook, days: int}>          $drifting
      * @param list<array{kind: string, ml: float, left: float}> $short
      * @param list<array{head: Head, why: string}>              $calls

@@ -57,15 +57,15 @@ final readonly class TodayScreen
             salon: $salon,
             date: $date,
             isToday: $date->equalTo($salon->today()),
-            rows: $bookings->map(
-                fn (Booking $booking): array => $this->row(
+            rows: array_values($bookings->map(
+                fn (Booking $booking): TodayRow => $this->row(
                     $salon,
                     $booking,
                     $line,
                     $items[$booking->head_id] ?? null,
                     $verdicts[$booking->head_id] ?? '',
                 ),
-            )->values()->all(),
+            )->all()),
             picture: $line === null
                 ? null
                 : $this->handsTimeline->of($salon, $date, $line, $bookings, $this->salonSchedule->stylists($salon)),
@@ -112,29 +112,25 @@ final readonly class TodayScreen
         return array_filter($items);
     }
 
-    /** @return array<string, mixed> */
-    private function row(Salon $salon, Booking $booking, ?DaySchedule $line, ?PlanItem $item, string $verdict): array
+    private function row(Salon $salon, Booking $booking, ?DaySchedule $line, ?PlanItem $item, string $verdict): TodayRow
     {
         $placing = $line->placed[$booking->id] ?? null;
         $finish = $placing === null || $line === null ? null : $line->finish($booking->id);
-        $late = $line === null ? 0 : $line->lateMinutes($booking->id);
+        $late = $line === null || $booking->status === BookingStatus::UnderWay ? 0 : $line->lateMinutes($booking->id);
+        $planned = $booking->is_wash_day ? $item : null;
 
-        return [
-            'booking' => $booking,
-            'starts' => SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
-            'begins' => $placing === null ? null : SalonClock::shown($placing->start()),
-            'late' => $late >= $this->parameters->scheduling->lateFromMinutes
-                && $booking->status !== BookingStatus::UnderWay
-                ? $late
-                : 0,
-            'finish' => $finish === null
-                ? null
-                : ['likely' => SalonClock::shown($finish['p50']), 'surely' => SalonClock::shown($finish['p90'])],
-            'noPlace' => $line !== null && in_array($booking->id, $line->without(), true),
-            'needs' => ! $booking->is_wash_day || $item === null ? '' : StepWords::summary($item->steps),
-            'because' => ! $booking->is_wash_day || $item === null ? $verdict : ($item->reasons[0] ?? $verdict),
-            'look' => $item->look ?? false,
-        ];
+        return new TodayRow(
+            booking: $booking,
+            starts: SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
+            begins: $placing === null ? null : SalonClock::shown($placing->start()),
+            late: $late >= $this->parameters->scheduling->lateFromMinutes ? $late : 0,
+            through: $finish === null ? null : SalonClock::shown($finish['p50']),
+            surely: $finish === null ? null : SalonClock::shown($finish['p90']),
+            noPlace: $line !== null && in_array($booking->id, $line->without(), true),
+            needs: $planned === null ? '' : StepWords::summary($planned->steps),
+            because: $planned === null ? $verdict : ($planned->reasons[0] ?? $verdict),
+            look: $item->look ?? false,
+        );
     }
 
     /**

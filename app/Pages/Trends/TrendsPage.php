@@ -11,9 +11,9 @@ use App\Pages\Page;
 final readonly class TrendsPage extends Page
 {
     /**
-     * @param list<string>               $groups
-     * @param list<array<string, mixed>> $trends
-     * @param list<string>               $none
+     * @param list<string> $groups
+     * @param list<Trend>  $trends
+     * @param list<string> $none
      */
     public function __construct(
         public Head $head,

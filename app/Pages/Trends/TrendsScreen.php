@@ -54,7 +54,7 @@ final readonly class TrendsScreen
         $stones = $this->treatments($head, $from);
 
         $told = array_values(array_filter(array_map(
-            fn (Sign $sign): ?array => isset($series[$sign->value])
+            fn (Sign $sign): ?Trend => isset($series[$sign->value])
                 ? $this->trend($sign, $series[$sign->value], $stones, $from, $today)
                 : null,
             self::GROUPS[$group],
@@ -188,8 +188,6 @@ final readonly class TrendsScreen
     /**
      * @param list<array{date: string, value: float, zone: string, by: string}>           $points at least one
      * @param list<array{date: string, kinds: list<string>}>                              $stones
-     *
-     * @return array<string, mixed>
      */
     private function trend(
         Sign $sign,
@@ -197,38 +195,38 @@ final readonly class TrendsScreen
         array $stones,
         CarbonImmutable $from,
         CarbonImmutable $today,
-    ): array {
+    ): Trend {
         $chart = $this->chart(array_column($points, 'value'));
         $last = $chart === null ? null : $chart[count($chart) - 1];
         [$unit, $name] = [Words::of("sign_units.{$sign->value}"), Words::of("signs.{$sign->value}")];
 
-        return [
-            'sign' => $sign->value,
-            'name' => $name,
-            'unit' => $unit,
-            'last' => round($points[count($points) - 1]['value'], 1),
-            'says' => $this->says(count($points), $last),
-            'changed' => $last !== null && $last['changed'],
-            'picture' => TrendLine::of(
+        return new Trend(
+            sign: $sign->value,
+            name: $name,
+            unit: $unit,
+            last: round($points[count($points) - 1]['value'], 1),
+            says: $this->says(count($points), $last),
+            changed: $last !== null && $last['changed'],
+            picture: TrendLine::of(
                 array_map(fn (array $point): array => [$point['date'], $point['value']], $points),
                 $chart ?? [],
                 $stones,
                 $from,
                 $today,
             ),
-            'rows' => array_reverse(array_map(fn (array $point, int $i): array => [
-                'date' => CarbonImmutable::parse($point['date'])->format('j M Y'),
-                'value' => $this->number(round($point['value'], 1)),
-                'average' => isset($chart[$i]) ? $this->number(round($chart[$i]['average'], 1)) : '',
-                'limits' => isset($chart[$i])
+            rows: array_reverse(array_map(fn (array $point, int $i): TrendRow => new TrendRow(
+                date: CarbonImmutable::parse($point['date'])->format('j M Y'),
+                value: $this->number(round($point['value'], 1)),
+                average: isset($chart[$i]) ? $this->number(round($chart[$i]['average'], 1)) : '',
+                limits: isset($chart[$i])
                     ? $this->number(round($chart[$i]['lower'], 1))
                         . ' to '
                         . $this->number(round($chart[$i]['upper'], 1))
                     : '',
-                'changed' => isset($chart[$i]) ? ($chart[$i]['changed'] ? 'changed' : 'ordinary') : '',
-                'by' => $point['by'],
-            ], $points, array_keys($points))),
-        ];
+                changed: isset($chart[$i]) ? ($chart[$i]['changed'] ? 'changed' : 'ordinary') : '',
+                by: $point['by'],
+            ), $points, array_keys($points))),
+        );
     }
 
     /** @param array{average: float, lower: float, upper: float, changed: bool}|null $last of the chart */

@@ -25,7 +25,7 @@ final readonly class WearTrend
     /**
      * @param list<array{date: string, kinds: list<string>}> $stones
      *
-     * @return list<array<string, mixed>> one trend, as TrendsScreen shows it; none before anything was read
+     * @return list<Trend> one; none before anything was read
      */
     public function of(Head $head, array $stones, CarbonImmutable $from, CarbonImmutable $today): array
     {
@@ -45,29 +45,29 @@ final readonly class WearTrend
             ? ($apart > 0 ? 'more' : 'less') . " than the {$shown($first['mean'])} ± {$shown($first['sd'])} of "
             : 'no surer change since ';
 
-        return [[
-            'sign' => 'wear',
-            'name' => Words::of('wear'),
-            'unit' => 'of 100',
-            'last' => round($last['mean'], 1),
-            'says' => "± {$shown($last['sd'])}; {$change}{$first['day']}",
-            'changed' => $sure && $apart > 0,
-            'picture' => TrendLine::of(
+        return [new Trend(
+            sign: 'wear',
+            name: Words::of('wear'),
+            unit: 'of 100',
+            last: round($last['mean'], 1),
+            says: "± {$shown($last['sd'])}; {$change}{$first['day']}",
+            changed: $sure && $apart > 0,
+            picture: TrendLine::of(
                 array_map(fn (array $point): array => [$point['date'], $point['mean']], $points),
                 array_map($this->charted(...), $points),
                 $stones,
                 $from,
                 $today,
             ),
-            'rows' => array_reverse(array_map(fn (array $point): array => [
-                'date' => $point['day'],
-                'value' => $shown($point['mean']),
-                'average' => $shown($point['mean']),
-                'limits' => "{$shown($point['mean'] - $point['sd'])} to {$shown($point['mean'] + $point['sd'])}",
-                'changed' => '',
-                'by' => 'worked out',
-            ], $points)),
-        ]];
+            rows: array_reverse(array_map(fn (array $point): TrendRow => new TrendRow(
+                date: $point['day'],
+                value: $shown($point['mean']),
+                average: $shown($point['mean']),
+                limits: "{$shown($point['mean'] - $point['sd'])} to {$shown($point['mean'] + $point['sd'])}",
+                changed: '',
+                by: 'worked out',
+            ), $points)),
+        )];
     }
 
     /**

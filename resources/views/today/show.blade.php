@@ -1,4 +1,4 @@
-@php($open = count(array_filter($rows, fn ($row) => $row['booking']->status->isOpen())))
+@php($open = count(array_filter($rows, fn ($row) => $row->booking->status->isOpen())))
 @php($called = fn ($head) => $hides ? mb_substr($head->name, 0, 1) . '.' : $head->name)
 <x-layout :title="$isToday ? 'Today' : $date->format('D j M')">
     <header class="page-head">
@@ -13,7 +13,7 @@
         <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a client</a>
     </header>
     @if ($picture !== null)
-        <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row['booking']->id => $called($row['booking']->head)])->all() : []"/>
+        <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row->booking->id => $called($row->booking->head)])->all() : []"/>
         @unless ($line->proved)<p class="reason">The day is full; this is the best order found in the time there was, perhaps not the very best.</p>@endunless
     @else
         <p class="worth">Nobody works on this day. <a href="{{ route('salon.hours') }}">Hours and leave</a> say who is there when.</p>
@@ -25,19 +25,19 @@
             @if ($rows === [])<p class="empty">Nobody yet. Book a client, or see at the side who would be glad to hear from you.</p>@endif
             <ul class="items day">
                 @foreach ($rows as $row)
-                    @php($booking = $row['booking'])
+                    @php($booking = $row->booking)
                     <li @class(['is-closed' => ! $booking->status->isOpen()])>
-                        <span class="when">{{ $row['starts'] }}</span>
+                        <span class="when">{{ $row->starts }}</span>
                         <span>
                             <a href="{{ route('clients.now', $booking->head_id) }}"><strong>{{ $called($booking->head) }}</strong></a>
                             <span class="reason">{{ $booking->service }} · {{ explode(' ', $booking->user->name)[0] }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@if ($booking->over_minutes > 0), {{ $booking->over_minutes }} min over @endif</span>
-                            @if ($row['needs'] !== '')<span class="needs">{{ $row['needs'] }}</span>@endif
+                            @if ($row->needs !== '')<span class="needs">{{ $row->needs }}</span>@endif
                             @if ($booking->status->isOpen())
-                                <span class="reason">{{ $row['because'] }}</span>
-                                @if ($row['noPlace'])<strong class="is-broken">finds no place in the day: move her, or call</strong>
-                                @elseif ($row['late'] > 0)<strong class="is-broken">begins {{ $row['begins'] }}, {{ $row['late'] }} min after what was promised</strong>@endif
-                                @if ($row['finish'])<span class="reason">through about {{ $row['finish']['likely'] }}, nine times of ten by {{ $row['finish']['surely'] }}</span>@endif
-                                @if ($row['look'])<span class="tag-look">look first</span>@endif
+                                <span class="reason">{{ $row->because }}</span>
+                                @if ($row->noPlace)<strong class="is-broken">finds no place in the day: move her, or call</strong>
+                                @elseif ($row->late > 0)<strong class="is-broken">begins {{ $row->begins }}, {{ $row->late }} min after what was promised</strong>@endif
+                                @if ($row->through)<span class="reason">through about {{ $row->through }}, nine times of ten by {{ $row->surely }}</span>@endif
+                                @if ($row->look)<span class="tag-look">look first</span>@endif
                             @endif
                         </span>
                         <span class="day-acts">

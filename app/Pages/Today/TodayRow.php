@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Models\Booking;
+
+/** Who comes at what time, what is needed, and whether the promise is kept. */
+final readonly class TodayRow
+{
+    /**
+     * @param string      $starts  as promised, HH:MM on the salon's clock
+     * @param string|null $begins  as the day is laid out, HH:MM; null where no place was found
+     * @param int         $late    minutes after what was promised; 0 within what a client would shrug at
+     * @param string|null $through likely through by, HH:MM
+     * @param string|null $surely  through by in nine days of ten, HH:MM
+     * @param bool        $noPlace finds no place in the day
+     * @param string      $needs   steps in a few words; '' where it is no wash day
+     * @param bool        $look    hair is to be looked at first
+     */
+    public function __construct(
+        public Booking $booking,
+        public string $starts,
+        public ?string $begins,
+        public int $late,
+        public ?string $through,
+        public ?string $surely,
+        public bool $noPlace,
+        public string $needs,
+        public string $because,
+        public bool $look,
+    ) {
+    }
+}
