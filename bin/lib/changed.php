@@ -33,6 +33,9 @@ foreach ($changed as $path) {
     foreach ($found as $file) {
         $files[(string) $file] = true;
     }
+    if (str_starts_with($path, 'core/data/')) {
+        $suites['core'] = true;
+    }
     if (preg_match('~^(public/|tests/js/|tests/fixtures/|package|eslint|vitest|resources/)~', $path) === 1) {
         $suites['scripts'] = true;
     }

@@ -8,7 +8,7 @@ PATH="$PATH:/usr/local/sbin:/usr/sbin:/sbin"
 export PATH
 
 PHP_VERSIONS="8.2 8.3 8.4"
-BROWSER_PACKAGES="chromium chromium-driver"
+BROWSER_PACKAGES="chromium-headless-shell chromium-driver"
 REFERENCE_PACKAGES="python3-icalendar"
 
 refuse() { printf '%s\n' "$*" >&2; exit 1; }

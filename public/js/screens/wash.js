@@ -52,12 +52,7 @@ const state = () => {
 };
 const current = (steps) => planned(order.find((key) => steps[key].status === 'open')) ?? null;
 
-let sending = false;
-const send = async () => {
-    if (sending) {
-        return;
-    }
-    sending = true;
+const sendWaiting = async () => {
     try {
         const answer = await ask(root.dataset.acts, { device, acts: waiting });
         if (answer.status === 401 || answer.status === 419) {
@@ -90,9 +85,15 @@ const send = async () => {
         }
     } catch {
         find('net').textContent = `No network: ${waiting.length} ${waiting.length === 1 ? 'tap is' : 'taps are'} kept on this tablet.`;
-    } finally {
-        sending = false;
     }
+};
+// One at a time: whoever asks while one is under way waits for that one to come through.
+let sending = null;
+const send = () => {
+    sending ??= sendWaiting().finally(() => {
+        sending = null;
+    });
+    return sending;
 };
 const act = (kind, step, value = {}) => {
     waiting.push({ key: newKey(), kind, step, value, at: new Date().toISOString() });
@@ -260,6 +261,10 @@ document.addEventListener('keydown', (event) => {
 find('finish').addEventListener('submit', async (event) => {
     event.preventDefault();
     await send();
+    // What was tapped while the last one was under way did not go with it.
+    if (waiting.length > 0) {
+        await send();
+    }
     if (waiting.length === 0) {
         localStorage.removeItem(KEY);
         find('finish').submit();

@@ -21,25 +21,24 @@ final class Browser
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly string $url,
-        private readonly string $profile,
+        private readonly string $downloads,
     ) {
     }
 
     /** @param string|null $as the name another device on the network would call this machine by */
     public static function open(int $width = 1280, int $height = 800, bool $dark = false, ?string $as = null): self
     {
-        $profile = sys_get_temp_dir() . '/nagomi-chromium-' . bin2hex(random_bytes(6));
+        $downloads = sys_get_temp_dir() . '/nagomi-downloads-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
-        $options->setBinary('/usr/bin/chromium');
+        $options->setBinary('/usr/bin/chromium-headless-shell');
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
-            "--user-data-dir={$profile}",
             '--window-size=' . $width . ',' . ($height + 200),
             ...$as === null ? [] : ["--host-resolver-rules=MAP {$as} 127.0.0.1"],
         ]);
-        $options->setExperimentalOption('prefs', ['download.default_directory' => $profile . '/downloads']);
+        $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -47,7 +46,7 @@ final class Browser
         $browser = new self(
             $driver,
             $as === null ? (string) getenv('NAGOMI_URL') : str_replace('127.0.0.1', $as, (string) getenv('NAGOMI_URL')),
-            $profile,
+            $downloads,
         );
         $browser->size($width, $height);
         if ($dark) {
@@ -72,8 +71,8 @@ final class Browser
     public function close(): void
     {
         $this->driver->quit();
-        if (is_dir($this->profile)) {
-            exec('rm -rf ' . escapeshellarg($this->profile));
+        if (is_dir($this->downloads)) {
+            exec('rm -rf ' . escapeshellarg($this->downloads));
         }
     }
 
