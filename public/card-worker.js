@@ -3,7 +3,7 @@
 
 const VERSION = new URL(self.location.href).searchParams.get('v');
 const STORE = `nagomi-card ${VERSION}`;
-const FILES = ['css/app.css', 'assets/bulma.css', 'assets/mark.svg', 'js/screens/home-routine.js', 'js/shared/act-key.js', 'js/shared/clock.js', 'js/shared/units.js'].map((file) => `/a/${VERSION}/${file}`);
+const FILES = ['css/app.css', 'assets/bulma.css', 'assets/mark.svg', 'js/screens/home-routine.js', 'js/shared/act-key.js', 'js/shared/clock.js', 'js/shared/one-at-a-time.js', 'js/shared/units.js'].map((file) => `/a/${VERSION}/${file}`);
 
 self.addEventListener('install', (event) => event.waitUntil(caches.open(STORE).then((store) => store.addAll(FILES)).then(() => self.skipWaiting())));
 self.addEventListener('activate', (event) => event.waitUntil((async () => {

@@ -1,5 +1,6 @@
 // Visits that could not be sent stay on this tablet and go out when the network is back. Each carries its own key, so nothing is taken in twice.
 
+import { oneAtATime } from '../shared/one-at-a-time.js';
 import { ask } from '../shared/request.js';
 
 const KEY = 'nagomi-outbox';
@@ -17,41 +18,41 @@ export const keep = (action, form, name) => {
 
 export const waiting = () => read().filter((kept) => kept.stylist === stylist());
 
-let sending = false;
-
-/** Sends what waits; says what became of each. */
-export const send = async (said) => {
-    if (sending || stylist() === null) {
+let said = () => {};
+const sendWaiting = async () => {
+    if (stylist() === null) {
         return;
     }
-    sending = true;
-    try {
-        for (const kept of waiting()) {
-            let answer;
-            try {
-                answer = await ask(kept.action, new URLSearchParams(kept.body));
-            } catch {
-                return; // No network yet; it is tried again when there is.
-            }
-            if (answer.status === 401 || answer.status === 419) {
-                said({ kept, state: 'sign-in' });
-                return;
-            }
-            if (answer.ok) {
-                write(read().filter((other) => other.visit !== kept.visit));
-                said({ kept, state: 'sent', told: (await answer.json()).told });
-            } else if (answer.status === 422) {
-                // Something in it needs a hand: it goes back to the Bench as a draft.
-                const fields = Object.fromEntries([...new URLSearchParams(kept.body)].filter(([name, value]) => value !== '' && /^(raw|zones|skip|taps|unit)\[|^(zone|date)$/.test(name)));
-                const key = `nagomi-bench ${kept.name}`;
-                localStorage.setItem(key, JSON.stringify({ fields, at: new Date().toISOString() }));
-                write(read().filter((other) => other.visit !== kept.visit));
-                said({ kept, state: 'look' });
-            } else {
-                return; // The server is unwell; it stays here.
-            }
+    for (const kept of waiting()) {
+        let answer;
+        try {
+            answer = await ask(kept.action, new URLSearchParams(kept.body));
+        } catch {
+            return; // No network yet; it is tried again when there is.
         }
-    } finally {
-        sending = false;
+        if (answer.status === 401 || answer.status === 419) {
+            said({ kept, state: 'sign-in' });
+            return;
+        }
+        if (answer.ok) {
+            write(read().filter((other) => other.visit !== kept.visit));
+            said({ kept, state: 'sent', told: (await answer.json()).told });
+        } else if (answer.status === 422) {
+            // Something in it needs a hand: it goes back to the Bench as a draft.
+            const fields = Object.fromEntries([...new URLSearchParams(kept.body)].filter(([name, value]) => value !== '' && /^(raw|zones|skip|taps|unit)\[|^(zone|date)$/.test(name)));
+            const key = `nagomi-bench ${kept.name}`;
+            localStorage.setItem(key, JSON.stringify({ fields, at: new Date().toISOString() }));
+            write(read().filter((other) => other.visit !== kept.visit));
+            said({ kept, state: 'look' });
+        } else {
+            return; // The server is unwell; it stays here.
+        }
     }
+};
+const sendOne = oneAtATime(sendWaiting);
+
+/** Sends what waits; says what became of each. */
+export const send = (say) => {
+    said = say;
+    return sendOne();
 };

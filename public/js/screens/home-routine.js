@@ -2,6 +2,7 @@
 
 import { newKey } from '../shared/act-key.js';
 import { today } from '../shared/clock.js';
+import { oneAtATime } from '../shared/one-at-a-time.js';
 import { typedNumber } from '../shared/units.js';
 
 const card = document.querySelector('[data-card]');
@@ -31,13 +32,11 @@ const keep = () => {
     }
 };
 
-let sending = false;
-const send = async () => {
-    if (sending || waiting.length === 0) {
+const sendWaiting = async () => {
+    if (waiting.length === 0) {
         count();
         return;
     }
-    sending = true;
     try {
         const answer = await fetch(card.dataset.acts, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify({ acts: waiting.map(({ words, ...act }) => act).slice(0, 20) }) });
         if (answer.ok) {
@@ -48,6 +47,9 @@ const send = async () => {
             }
             waiting = waiting.filter((act) => !acts.some(({ key }) => key === act.key));
             keep();
+            if (waiting.length > 0 && acts.length > 0) {
+                send();
+            }
         } else if (answer.status === 404) {
             say('This link opens nothing any more; ask your salon for a new one. What you ticked stays on this phone.', true);
         } else if (answer.status === 422) {
@@ -59,13 +61,10 @@ const send = async () => {
     } catch {
         // No network: it waits.
     } finally {
-        sending = false;
         count();
     }
-    if (waiting.length > 20) {
-        send();
-    }
 };
+const send = oneAtATime(sendWaiting);
 // The date is asked for with each act: a page left open over midnight must not write yesterday.
 const act = (kind, date, value, words) => {
     waiting.push({ key: newKey(), kind, date, value, words });

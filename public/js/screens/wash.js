@@ -2,6 +2,7 @@
 
 import { newKey } from '../shared/act-key.js';
 import { chime as ring, face as clock } from '../shared/clock.js';
+import { oneAtATime } from '../shared/one-at-a-time.js';
 import { ask } from '../shared/request.js';
 import { sectionMap } from './parts/sections.js';
 
@@ -87,14 +88,7 @@ const sendWaiting = async () => {
         find('net').textContent = `No network: ${waiting.length} ${waiting.length === 1 ? 'tap is' : 'taps are'} kept on this tablet.`;
     }
 };
-// One at a time: whoever asks while one is under way waits for that one to come through.
-let sending = null;
-const send = () => {
-    sending ??= sendWaiting().finally(() => {
-        sending = null;
-    });
-    return sending;
-};
+const send = oneAtATime(sendWaiting);
 const act = (kind, step, value = {}) => {
     waiting.push({ key: newKey(), kind, step, value, at: new Date().toISOString() });
     localStorage.setItem(KEY, JSON.stringify(waiting));
@@ -261,10 +255,6 @@ document.addEventListener('keydown', (event) => {
 find('finish').addEventListener('submit', async (event) => {
     event.preventDefault();
     await send();
-    // What was tapped while the last one was under way did not go with it.
-    if (waiting.length > 0) {
-        await send();
-    }
     if (waiting.length === 0) {
         localStorage.removeItem(KEY);
         find('finish').submit();
