@@ -5,14 +5,6 @@
 MUTATED="Estimation Planning/Rules Products"
 LEAST_SCORE=85
 
-mutation_tests() {
-    case "$1" in
-        Estimation) echo "core/tests/Estimation" ;;
-        Planning/Rules) echo "core/tests/Planning core/tests/Head" ;;
-        Products) echo "core/tests/Products core/tests/Statistics" ;;
-    esac
-}
-
 ensure_pcov() {
     local version=$(php_version) package
     package="php$version-pcov"
@@ -20,13 +12,18 @@ ensure_pcov() {
     [ "$(id -u)" -ne 0 ] || phpdismod -v "$version" pcov 2>/dev/null || true
 }
 
+# Every process of the run, and no other, has pcov.
+with_pcov() {
+    mkdir -p "$VAR/mutation-php"
+    { php -m | grep -qi '^pcov$' || echo "extension=pcov.so"; printf 'pcov.enabled=1\npcov.directory="%s/core/src"\n' "$ROOT"; } >"$VAR/mutation-php/pcov.ini"
+    PHP_INI_SCAN_DIR=":$VAR/mutation-php" "$@"
+}
+
 mutate() {
-    local room=$1 pcov=()
-    php -m | grep -qi '^pcov$' || pcov=(-d extension=pcov.so)
-    # shellcheck disable=SC2046
-    php "${pcov[@]}" -d memory_limit=1G -d pcov.enabled=1 -d pcov.directory="$ROOT/core/src" vendor/bin/pest $(mutation_tests "$room") \
-        --mutate --everything --covered-only --path="core/src/$room" --parallel --processes="$(nproc)" --no-cache --min=$LEAST_SCORE \
-        >"$VAR/results/mutation-${room//\//-}.log" 2>&1
+    # Pest keeps what it changed here, and does not make the folder.
+    mkdir -p "$ROOT/vendor/pestphp/pest-plugin-mutate/.temp/mutations"
+    with_pcov php -d memory_limit=1G vendor/bin/pest -c phpunit-mutation.xml --testsuite="${1##*/}" --mutate --everything --covered-only \
+        --path="core/src/$1" --parallel --no-cache --min=$LEAST_SCORE >"$VAR/results/mutation-${1//\//-}.log" 2>&1
 }
 
 mutation() {

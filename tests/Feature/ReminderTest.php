@@ -44,7 +44,10 @@ function reminded(FeatureTestCase $test, string $by = 'mail', string $at = '2027
 function theyWork(): void
 {
     Artisan::call('nagomi:remind');
-    Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--quiet' => true]);
+    Artisan::call(
+        'queue:work',
+        ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true],
+    );
 }
 
 beforeEach(function (): void {

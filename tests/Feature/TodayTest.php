@@ -212,7 +212,10 @@ it('works out, beside the page, what the night did not', function (): void {
         ->toBe(1)
         ->and($head->outlook()->first()->as_of->format('Y-m-d'))
         ->toBe('2027-01-09');
-    Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--quiet' => true]);
+    Artisan::call(
+        'queue:work',
+        ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true],
+    );
     expect($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-10');
     $this->get('/today')->assertDontSee('last worked out before today');
 });
