@@ -26,7 +26,7 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
 use Nagomi\Core\Products\SuitabilityContext;
 
-/** What is said of a shelf of made-up products, word for word: lists, claims, who they suit, doses, mixes and refusals. */
+/** What is said of a shelf of made-up products: lists, claims, who they suit, doses, mixes and refusals. */
 final class ProductAnswers
 {
     private const LISTS = [
@@ -106,8 +106,12 @@ final class ProductAnswers
     private static function wearers(): array
     {
         $book = IngredientBook::shipped();
-        $with = static fn (Head $head, string $allergies = '', bool $careful = false, ?float $dew = null): SuitabilityContext
-            => new SuitabilityContext($head, Allergies::of($allergies, $book), $careful, $dew);
+        $with = static fn (
+            Head $head,
+            string $allergies = '',
+            bool $careful = false,
+            ?float $dew = null,
+        ): SuitabilityContext => new SuitabilityContext($head, Allergies::of($allergies, $book), $careful, $dew);
 
         return [
             'low porosity' => $with(self::head(Porosity::Low)),
