@@ -98,18 +98,18 @@ it('names who drifts and is not booked, and stops when she is', function (): voi
     $head = $this->aHead();
     Outlook::query()->whereKey($head->id)->update(['drifts_on' => '2027-01-12']);
     aDay($this, []);
-    $this->get('/today')->assertSee($head->name)->assertSee('leaves her band in 3 days');
+    $this->get('/today')->assertSee($head->name)->assertSee('leaves the comfort band in 3 days');
     $booking = new Booking([
         'head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Wash day', 'is_wash_day' => true,
         'date' => '2027-01-11', 'starts_at' => '2027-01-11 10:00', 'stretches' => [], 'minutes' => 60,
         'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse',
     ]);
     $booking->forceFill(['salon_id' => $this->salon->id])->save();
-    $this->get('/today')->assertDontSee('leaves her band in');
+    $this->get('/today')->assertDontSee('leaves the comfort band in');
     $booking->update(['status' => BookingStatus::Cancelled]);
-    $this->get('/today')->assertSee('leaves her band in 3 days');
+    $this->get('/today')->assertSee('leaves the comfort band in 3 days');
     Outlook::query()->whereKey($head->id)->update(['drifts_on' => '2027-01-01']);
-    $this->get('/today')->assertSee('outside her band already');
+    $this->get('/today')->assertSee('outside the comfort band already');
 });
 
 it('calls those who did not come, and those with a sign that is not cleared', function (): void {

@@ -34,7 +34,7 @@
                             @if ($row->needs !== '')<span class="needs">{{ $row->needs }}</span>@endif
                             @if ($booking->status->isOpen())
                                 <span class="reason">{{ $row->because }}</span>
-                                @if ($row->noPlace)<strong class="is-broken">finds no place in the day: move her, or call</strong>
+                                @if ($row->noPlace)<strong class="is-broken">finds no place in the day: give it another time, or call</strong>
                                 @elseif ($row->late > 0)<strong class="is-broken">begins {{ $row->begins }}, {{ $row->late }} min after what was promised</strong>@endif
                                 @if ($row->through)<span class="reason">through about {{ $row->through }}, nine times of ten by {{ $row->surely }}</span>@endif
                                 @if ($row->look)<span class="tag-look">look first</span>@endif
@@ -62,11 +62,11 @@
                 <ul class="recent">@foreach ($short as $need)<li><a href="{{ route('products') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ number_format($need['ml']) }} mL needed, {{ number_format($need['left']) }} mL left</span></li>@endforeach</ul>
             @endif
             <h2>Drifting, and not booked</h2>
-            @if ($drifting === [])<p class="reason">Nobody leaves her band within the week without being booked.</p>@endif
+            @if ($drifting === [])<p class="reason">Nobody leaves the comfort band within the week without being booked.</p>@endif
             <ul class="recent">
                 @foreach ($drifting as $drift)
                     <li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head) }}</strong></a>
-                        <span class="reason">{{ $drift['days'] === 0 ? 'outside her band already' : 'leaves her band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book her</a></span></li>
+                        <span class="reason">{{ $drift['days'] === 0 ? 'outside the comfort band already' : 'leaves the comfort band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book her</a></span></li>
                 @endforeach
             </ul>
         </section>
