@@ -18,17 +18,29 @@ final class ShippedData
      */
     public static function table(string $name): array
     {
-        $handle = fopen(dirname(__DIR__, 2) . "/data/{$name}", 'r');
-        $header = $handle === false ? false : fgetcsv($handle, escape: '');
-        if ($handle === false || $header === false) {
+        $lines = @file(dirname(__DIR__, 2) . "/data/{$name}", FILE_IGNORE_NEW_LINES);
+        $columns = $lines === false || $lines === [] ? [] : self::fields(array_shift($lines));
+        if ($lines === false || $columns === []) {
             throw new RuntimeException("The table {$name} of the core cannot be read.");
         }
-        $columns = array_map(strval(...), $header);
         $rows = [];
-        while (($row = fgetcsv($handle, escape: '')) !== false) {
-            $rows[] = array_combine($columns, array_pad(array_map(strval(...), $row), count($columns), ''));
+        foreach ($lines as $line) {
+            $rows[] = array_combine($columns, array_pad(self::fields($line), count($columns), ''));
         }
 
         return $rows;
+    }
+
+    /**
+     * Our own tables have no break within a field; where nothing is quoted a line is cut at its commas, several times as
+     * fast, which every page feels.
+     *
+     * @return list<string>
+     */
+    private static function fields(string $line): array
+    {
+        return str_contains($line, '"')
+            ? array_map(strval(...), str_getcsv($line, escape: ''))
+            : explode(',', $line);
     }
 }
