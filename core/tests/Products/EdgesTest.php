@@ -37,11 +37,17 @@ it('cuts a list at what ends an entry, and nowhere else', function (string $text
     'round brackets' => ['Aqua (Water, Eau), Glycerin', ['Aqua (Water, Eau)', 'Glycerin']],
     'square brackets' => ['Aqua [Water; Eau], Glycerin', ['Aqua [Water; Eau]', 'Glycerin']],
     'curly brackets' => ['Aqua {Water. Eau}, Glycerin', ['Aqua {Water. Eau}', 'Glycerin']],
-    'a bracket never closed' => ["Aqua (Water, Eau\nGlycerin, Panthenol", ['Aqua (Water, Eau', 'Glycerin', 'Panthenol']],
+    'a bracket never closed' => [
+        "Aqua (Water, Eau\nGlycerin, Panthenol",
+        ['Aqua (Water, Eau', 'Glycerin', 'Panthenol'],
+    ],
     'a bracket never opened' => ['Aqua Water), Glycerin, Panthenol', ['Aqua Water)', 'Glycerin', 'Panthenol']],
     'a comma within a number' => ['Aqua, 1,2-Hexanediol, Glycerin', ['Aqua', '1,2-Hexanediol', 'Glycerin']],
     'a comma after a number' => ['CI 19140,Glycerin', ['CI 19140', 'Glycerin']],
-    'dots and bullets' => ['Aqua. Glycerin • Panthenol · Mica | Betaine', ['Aqua', 'Glycerin', 'Panthenol', 'Mica', 'Betaine']],
+    'dots and bullets' => [
+        'Aqua. Glycerin • Panthenol · Mica | Betaine',
+        ['Aqua', 'Glycerin', 'Panthenol', 'Mica', 'Betaine'],
+    ],
     'a dot that ends nothing' => ['Alcohol Denat. Aqua', ['Alcohol Denat. Aqua']],
 ]);
 
