@@ -97,24 +97,16 @@ final readonly class PlanTerms
         $notReadYet = $lastRead === null
             || Calendar::daysBetween($lastRead, $today) > $limits->notReadAfterDays;
 
-        return new self(
-            $this->away,
-            $this->salonDays,
-            $this->notAtHome,
-            $this->homeMinutesLimit,
-            $this->stock,
-            $this->prices,
-            $this->barredUntil,
-            $this->promised,
-            $this->byHand,
-            $this->occasions,
-            $notReadYet,
-            $this->minutes,
-        );
+        return $this->with($notReadYet, $this->minutes);
     }
 
     /** The same terms with the head's own minutes. */
     public function timedBy(OptionMinutes $minutes): self
+    {
+        return $this->with($this->notReadYet, $minutes);
+    }
+
+    private function with(bool $notReadYet, ?OptionMinutes $minutes): self
     {
         return new self(
             $this->away,
@@ -127,7 +119,7 @@ final readonly class PlanTerms
             $this->promised,
             $this->byHand,
             $this->occasions,
-            $this->notReadYet,
+            $notReadYet,
             $minutes,
         );
     }
