@@ -8,8 +8,16 @@ PATH="$PATH:/usr/local/sbin:/usr/sbin:/sbin"
 export PATH
 
 PHP_VERSIONS="8.2 8.3 8.4"
-BROWSER_PACKAGES="chromium-headless-shell chromium-driver"
 REFERENCE_PACKAGES="python3-icalendar"
+
+# The shell of Chromium is the lighter one; where Debian has none, the whole browser does.
+browser_packages() {
+    if command -v chromium-headless-shell >/dev/null || apt-cache show chromium-headless-shell >/dev/null 2>&1; then
+        echo "chromium-headless-shell chromium-driver"
+    else
+        echo "chromium chromium-driver"
+    fi
+}
 
 refuse() { printf '%s\n' "$*" >&2; exit 1; }
 

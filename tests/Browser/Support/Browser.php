@@ -18,6 +18,9 @@ use Facebook\WebDriver\WebDriverSelect;
 /** A Chromium of our own on the running application: what a person does with it, in her words. */
 final class Browser
 {
+    /** The lighter of the two, where Debian has it. */
+    private const SHELL = '/usr/bin/chromium-headless-shell';
+
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly string $url,
@@ -30,12 +33,14 @@ final class Browser
     {
         $downloads = sys_get_temp_dir() . '/nagomi-downloads-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
-        $options->setBinary('/usr/bin/chromium-headless-shell');
+        $isShell = is_file(self::SHELL);
+        $options->setBinary($isShell ? self::SHELL : '/usr/bin/chromium');
         $options->addArguments([
             '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
             '--window-size=' . $width . ',' . ($height + 200),
+            ...$isShell ? [] : ['--headless=new'],
             ...$as === null ? [] : ["--host-resolver-rules=MAP {$as} 127.0.0.1"],
         ]);
         $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads]);
