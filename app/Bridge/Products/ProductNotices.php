@@ -16,7 +16,7 @@ use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
-/** What the products of a wash day, the salon's or her own at home, say that the steps do not. */
+/** What the products of a wash day, the salon's or the client's own at home, say that the steps do not. */
 final readonly class ProductNotices
 {
     public function __construct(
@@ -70,7 +70,7 @@ final readonly class ProductNotices
         return $notices;
     }
 
-    /** @return \Illuminate\Support\Collection<int, Product> hers first, then the salon's */
+    /** @return \Illuminate\Support\Collection<int, Product> the client's first, then the salon's */
     public function choice(Head $head): \Illuminate\Support\Collection
     {
         /** @var \Illuminate\Support\Collection<int, Product> */

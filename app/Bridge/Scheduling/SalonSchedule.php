@@ -51,7 +51,7 @@ final readonly class SalonSchedule
     /**
      * @return array<string, non-empty-list<array{
      *     int, int,
-     * }>> spans of each stylist who is there, by her key, in the order of their names
+     * }>> spans of each stylist who is there, by key, in the order of their names
      */
     public function hours(Salon $salon, CarbonImmutable $date): array
     {

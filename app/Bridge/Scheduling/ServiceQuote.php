@@ -7,7 +7,7 @@ namespace App\Bridge\Scheduling;
 use Nagomi\Core\Scheduling\WorkSegment;
 
 /**
- * How long a service takes on one head, and what it costs: a wash day from the Basin, everything else from her own
+ * How long a service takes on one head, and what it costs: a wash day from the Basin, everything else from its own
  * past.
  */
 final readonly class ServiceQuote

@@ -62,7 +62,7 @@ final readonly class ServiceQuotes
                 $took[] = max(1.0, min(720.0, $past->begun_at->diffInMinutes($past->ended_at)));
             }
         }
-        // Her own and the usual, weighed together on the logarithm, as the Basin does.
+        // Its own and the usual, weighed together on the logarithm, as the Basin does.
         $usual = $this->parameters->washDay->usualWeighs;
         $logs = array_map(log(...), $took);
         $mean = (array_sum($logs) + $usual * log(max(1, $service->minutes))) / (count($logs) + $usual);

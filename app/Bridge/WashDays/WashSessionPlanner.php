@@ -113,7 +113,7 @@ final readonly class WashSessionPlanner
     }
 
     /**
-     * The wash day planned for a date, or near it, at this head's own pace: how long hands are on her, and when they
+     * The wash day planned for a date, or near it, at this head's own pace: how long hands are on it, and when they
      * are free.
      */
     public function planned(Head $head, DateTimeInterface $date, DryingMethod $drying): WashDayPlan
@@ -210,7 +210,7 @@ final readonly class WashSessionPlanner
     /**
      * @return array<string, array{
      *     id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string,
-     * }> the best of each kind that is hers to have
+     * }> the best of each kind that is there for this head
      */
     public function products(Head $head): array
     {

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
 /**
- * Deletes a client with all her data, and keeps the proof: what there was, counted, and that it is not there any more.
+ * Deletes a client with all data, and keeps the proof: what there was, counted, and that it is not there any more.
  */
 final readonly class ClientErasure
 {
@@ -21,7 +21,7 @@ final readonly class ClientErasure
         $traces = ClientTraces::of($head);
         $files = $traces->files($head);
         $salonId = $head->salon_id;
-        // The trail must not write her name down once more while she is deleted.
+        // The trail must not write the name down once more while the client is deleted.
         $erase = function () use ($head, $traces, $files, $salonId, $by): Deletion {
             $traces->forgetTrail();
             $this->forgetActs($head);

@@ -15,7 +15,7 @@ use Nagomi\Core\Readings\Sign;
 /** Estimates the biases of a salon's stylists from what its readings said beside what was expected, and stores them. */
 final readonly class StylistBiasUpdate
 {
-    /** Training shows: what somebody read years ago says little of how she reads now. */
+    /** Training shows: what somebody read years ago says little of how that is read now. */
     private const MONTHS_LOOKED_BACK = 18;
 
     public function __construct(private Parameters $parameters)

@@ -20,7 +20,7 @@ final readonly class DueReminders
     private const AHEAD_HOURS = 36;
     private const HOME_AT_MINUTE = 540;
 
-    /** Not reminded of what begins sooner than this: she knows, or it is too late. */
+    /** Not reminded of what begins sooner than this: it is known, or it is too late. */
     private const LEAST_HOURS_BEFORE = 2;
 
     /** @return int how many are new */
@@ -43,7 +43,7 @@ final readonly class DueReminders
                 [$now->addHours(self::LEAST_HOURS_BEFORE)->utc(), $now->addHours(self::AHEAD_HOURS)->utc()],
             )->get();
         foreach ($bookings as $booking) {
-            // A booking that was moved is another occasion: she hears of the new time.
+            // A booking that was moved is another occasion: the new time is told.
             $new += $this->due(
                 $booking->head,
                 'booking',

@@ -73,7 +73,7 @@ final readonly class ReminderText
         ) {
             return null;
         }
-        // What is done to her hair is private: the message leads to the card and does not say it.
+        // What is done to the hair is private: the message leads to the card and does not say it.
         return new self('Today is a wash day', 'Today is a wash day. Your card: ' . url($link->path()));
     }
 }

@@ -23,7 +23,7 @@ final readonly class BookingProgress
         ]);
     }
 
-    /** The wash day was broken off: she is still here, and nothing is under way. */
+    /** The wash day was broken off: the client is still here, and nothing is under way. */
     public function brokenOff(Head $head, string $by): void
     {
         $booking = $this->today($head, [BookingStatus::UnderWay]);

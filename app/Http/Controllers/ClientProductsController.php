@@ -11,7 +11,7 @@ use App\Pages\Products\ProductsScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
-/** The Shelf as one head sees it: what is for her, and what her skin did. */
+/** The Shelf as one head sees it: what is for it, and what its skin did. */
 final class ClientProductsController extends Controller
 {
     public function __construct(

@@ -28,7 +28,7 @@ use Nagomi\Core\Safety\Caution;
 use Nagomi\Core\Treatments\Calendar;
 
 /**
- * What a client does at home until she comes again: when, how long, how much, with what; what to look out for and when
+ * What a client does at home until the next visit: when, how long, how much, with what; what to look out for and when
  * to call.
  */
 final readonly class HomeRoutines
@@ -212,7 +212,7 @@ final readonly class HomeRoutines
     /**
      * @param Collection<int, PlanItem> $items
      *
-     * @return list<string> what to look out for: of her own, and of what is planned
+     * @return list<string> what to look out for: of this head, and of what is planned
      */
     private function cautions(Head $head, Collection $items): array
     {

@@ -26,7 +26,7 @@ use Nagomi\Core\Scheduling\DaySchedule;
  */
 final readonly class TodayScreen
 {
-    /** Who leaves her band within so many days and is not booked before is drifting. */
+    /** Who leaves the band within so many days and is not booked before is drifting. */
     private const DRIFTS_WITHIN_DAYS = 7;
     private const MOST_DRIFTING = 8;
 
@@ -134,7 +134,7 @@ final readonly class TodayScreen
     }
 
     /**
-     * @return list<array{outlook: Outlook, days: int}> who leaves her band soon and is not booked, the soonest first
+     * @return list<array{outlook: Outlook, days: int}> who leaves the band soon and is not booked, the soonest first
      */
     private function drifting(Salon $salon): array
     {
