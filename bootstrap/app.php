@@ -10,6 +10,7 @@ use App\Http\Controllers\CalendarFeedController;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\ReadableInput;
+use App\Http\Middleware\SayTime;
 use App\Http\Middleware\TakeInOnce;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -50,6 +51,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin, no cross-origin requests.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
+        $middleware->append(SayTime::class);
         // Outermost, so that whatever made the answer, it is packed last.
         $middleware->prepend(Compressed::class);
         // Before text is trimmed or anything is looked at.

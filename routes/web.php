@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ActsOfNothing;
 use App\Http\Controllers\BookingController;
 use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\CauseController;
@@ -27,11 +28,13 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TokenController;
 use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WashController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Middleware\SameStylist;
 use App\Http\Middleware\TakeInOnce;
 use Illuminate\Routing\RedirectController;
 use Illuminate\Support\Facades\Route;
@@ -45,7 +48,8 @@ Route::middleware('guest')->group(function (): void {
 
 Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');
 
-Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
+Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(function (): void {
+    Route::get('/token', TokenController::class)->name('token');
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
@@ -224,7 +228,7 @@ Route::middleware(['auth', TakeInOnce::class])->group(function (): void {
             Route::post(
                 '/wash/{washSession}/acts',
                 [WashController::class, 'acts'],
-            )->name('clients.wash.acts')->scopeBindings();
+            )->name('clients.wash.acts')->scopeBindings()->missing(ActsOfNothing::ofWashDay(...));
             Route::post(
                 '/wash/{washSession}/finish',
                 [WashController::class, 'finish'],

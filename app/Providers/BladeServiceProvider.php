@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Pages\Components\Act;
 use App\Pages\Components\Measure;
+use App\Pages\Components\Offline;
 use App\Pages\Components\Portrait;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\ServiceProvider;
@@ -28,6 +29,7 @@ final class BladeServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Blade::component('act', Act::class);
+        Blade::component('offline', Offline::class);
         Blade::component('measure', Measure::class);
         Blade::component('portrait', Portrait::class);
         foreach (self::DIRECTIVES as $name => $says) {

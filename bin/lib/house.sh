@@ -215,7 +215,7 @@ serve() {
 server_comes_up() {
     # shellcheck disable=SC2086
     (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${SERVER_WORKERS:-4} exec setsid php $PHP_SERVER_SETTINGS -S "$1:$2" \
-        "$ROOT/bin/lib/serve.php") >"$3" 2>&1 &
+        "${SERVER_SCRIPT:-$ROOT/bin/lib/serve.php}") >"$3" 2>&1 &
     SERVER_PID=$! && disown
     local waited=0
     sleep 0.1

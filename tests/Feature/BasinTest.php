@@ -155,12 +155,13 @@ it('counts every tap once, and refuses the second of two tablets in words', func
         ['device' => 'one', 'acts' => [$done, tapped('section', 'section', 6, ['section' => 0])]],
     )->assertOk();
     $told = $this->postJson($url, ['device' => 'one', 'acts' => [$done]])->assertOk()->json();
-    expect($told['known'])->toHaveCount(2)->and($told['steps']['section']['sections'])->toBe([0]);
+    expect($told['answers'])->toBe([['key' => $done['key'], 'answer' => 'already-taken', 'sentence' => null]])
+        ->and($told['steps']['section']['sections'])->toBe([0]);
     $told = $this->postJson($url, ['device' => 'two', 'acts' => [tapped('skip', 'ready', 7)]])->json();
     expect($told['refused'])
         ->toHaveCount(1)
         ->and($told['refused'][0]['says'])
-        ->toContain('Already done by Ilse on another tablet')
+        ->toStartWith('Already done by Ilse')
         ->and($told['steps']['ready']['status'])
         ->toBe('done');
     // The same tablet may think better of it.
@@ -212,21 +213,98 @@ it('is not there for another salon, nor under another head', function (): void {
     $this->get("/clients/{$two->id}/wash/{$washSession->id}")->assertNotFound();
     [, $other] = $this->salonWithStylist('maren@test.example');
     $this->actingAs($other);
-    foreach ([['get', ''], ['postJson', '/acts'], ['post', '/finish'], ['delete', '']] as [$method, $path]) {
+    foreach ([['get', ''], ['post', '/finish'], ['delete', '']] as [$method, $path]) {
         $this->{$method}("/clients/{$head->id}/wash/{$washSession->id}{$path}")->assertNotFound();
     }
+    // Taps are answered for, in the same words as where there is no such client at all.
+    $acts = ['acts' => [tapped('done', 'ready', 1)]];
+    $nowhere = $this->postJson('/clients/none/wash/none/acts', $acts)->assertOk()->json();
+    expect($this->postJson("/clients/{$head->id}/wash/{$washSession->id}/acts", $acts)->assertOk()->json('answers.0.sentence'))
+        ->toBe($nowhere['answers'][0]['sentence'])
+        ->and($washSession->acts()->count())->toBe(0);
 });
 
-it('says which tap cannot be read', function (array $act): void {
+it('says which tap cannot be read, and takes the others', function (array $act, ?string $sentence = null): void {
     $head = $this->aHead();
     $washSession = begun($this, $head);
+    $good = tapped('done', 'ready', 2);
+    $odd = $act + tapped('amount', 'mask', 1);
+    $told = $this->postJson(
+        "/clients/{$head->id}/wash/{$washSession->id}/acts",
+        ['device' => 'one', 'acts' => [$odd, $good]],
+    )->assertOk()->json();
+    $hasKey = $odd['key'] !== '' && is_string($odd['key']);
+    expect($told['answers'])->toBe([
+        [
+            'key' => $hasKey ? $odd['key'] : null, 'answer' => 'unreadable',
+            'sentence' => $sentence ?? 'This could not be read. Do it again on the page as it is now.',
+        ],
+        ['key' => $good['key'], 'answer' => 'taken', 'sentence' => null],
+    ])->and($told['steps']['ready']['status'])->toBe('done')->and($told['steps']['mask']['ml'])->toBeNull();
+})->with([
+    'less than nothing' => [['value' => ['ml' => -4]], 'Amount: 0 to 1000 mL.'],
+    'a word for a number' => [['value' => ['ml' => 'much']], 'Amount: 0 to 1000 mL.'],
+    'no section' => [
+        ['kind' => 'section', 'value' => ['section' => 99]],
+        'This section is not on the head; tap it again.',
+    ],
+    'half a section' => [
+        ['kind' => 'section', 'value' => ['section' => 1.5]],
+        'This section is not on the head; tap it again.',
+    ],
+    'no note' => [['kind' => 'note', 'value' => []], 'This note could not be read; tap it again.'],
+    'no key' => [['key' => '']],
+    'a list for a key' => [['key' => ['a']]],
+    'a long step' => [['step' => str_repeat('x', 99)]],
+    'another kind' => [['kind' => 'dance']],
+    'no value' => [['value' => 'ml'], 'Amount: 0 to 1000 mL.'],
+]);
+
+it('answers for a tap that came after the end, the breaking off, or the client was erased', function (): void {
+    $head = $this->aHead();
+    $washSession = begun($this, $head);
+    $url = "/clients/{$head->id}/wash/{$washSession->id}";
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 10:30', 'UTC'));
+    $this->post("{$url}/finish");
+    $late = tapped('done', 'ready', 5);
+    foreach ([1, 2] as $time) {
+        expect($this->postJson("{$url}/acts", ['acts' => [$late]])->assertOk()->json('answers.0'))->toMatchArray([
+            'answer' => 'refused',
+            'sentence' => 'The wash day was ended at 10:30, before this came. Correct it under How we got here.',
+        ]);
+    }
+    expect($washSession->acts()->sole()->refused)->not->toBeNull();
+    $other = begun($this, $head);
+    $this->delete("/clients/{$head->id}/wash/{$other->id}");
+    $gone = "/clients/{$head->id}/wash/{$other->id}/acts";
+    expect($this->postJson($gone, ['acts' => [$late, []]])->assertOk()->json('answers.*.sentence'))->toBe([
+        'This wash day was broken off, so this is not in the book.',
+        'This could not be read. Do it again on the page as it is now.',
+    ]);
+    $head->delete();
+    expect($this->postJson($gone, ['acts' => [$late]])->assertOk()->json('answers.0.sentence'))
+        ->toBe('This client is not in the salon’s book any more, so this cannot be kept.');
+});
+
+it('knows when a tap was made, whatever the tablet’s clock says', function (array $sent, string $expected): void {
+    $head = $this->aHead();
+    $washSession = begun($this, $head);
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 11:00', 'UTC'));
     $this->postJson(
         "/clients/{$head->id}/wash/{$washSession->id}/acts",
-        ['device' => 'one', 'acts' => [$act + tapped('amount', 'mask', 1)]],
-    )->assertUnprocessable();
+        ['acts' => [$sent + tapped('done', 'ready', 0)]],
+    )->assertJsonPath('answers.0.answer', 'taken');
+    expect($washSession->acts()->sole()->acted_at->format('H:i:s'))->toBe($expected);
 })->with([
-    [['value' => ['ml' => -4]]], [['value' => ['ml' => 'much']]], [['value' => ['section' => 99]]], [['key' => '']],
-    [['step' => str_repeat('x', 99)]],
+    'three hours ahead, measured' => [['at' => '2027-01-09T13:20:00.000Z', 'offset_ms' => -10_800_000], '10:20:00'],
+    'thirteen hours behind, measured' => [['at' => '2027-01-08T21:20:00.000Z', 'offset_ms' => 46_800_000], '10:20:00'],
+    'in another zone' => [['at' => '2027-01-09T23:20:00.000+13:00', 'offset_ms' => 0], '10:20:00'],
+    'never measured and ahead: when it came' => [['at' => '2027-01-09T13:20:00.000Z'], '11:00:00'],
+    'never measured and behind: not before the begin' => [['at' => '2027-01-09T07:20:00.000Z'], '10:00:00'],
+    'an offset that is none' => [['at' => '2027-01-09T10:20:00.000Z', 'offset_ms' => 'much'], '10:20:00'],
+    'no time' => [['at' => 'now'], '11:00:00'],
+    'a time of nowhere' => [['at' => '2027-01-09T10:20:00'], '11:00:00'],
+    'the year 1970' => [['at' => '1970-01-01T00:00:10.000Z'], '11:00:00'],
 ]);
 
 it('does not book a mask for longer than it can have been on', function (float $minutesLater, ?float $expected): void {
@@ -234,6 +312,7 @@ it('does not book a mask for longer than it can have been on', function (float $
     $washSession = begun($this, $head);
     $mask = collect($washSession->steps())->firstWhere('key', 'mask');
     expect($mask)->not->toBeNull();
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 10:05', 'UTC'));
     $this->postJson(
         "/clients/{$head->id}/wash/{$washSession->id}/acts",
         ['device' => 'one', 'acts' => [tapped('done', 'mask', 5), tapped('skip', 'rinse-1', 5)]],

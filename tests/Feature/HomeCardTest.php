@@ -9,6 +9,7 @@ use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Style;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Storage;
 use Tests\Feature\FeatureTestCase;
 
@@ -104,7 +105,12 @@ it('runs out by itself and can be withdrawn', function (): void {
     $this->actingAs($this->stylist)->delete("/clients/{$head->id}/home-routine/links/{$link->id}")->assertRedirect();
     auth()->logout();
     $this->get($path)->assertNotFound();
-    $this->postJson($link->path('card.acts'), ['acts' => [act('style', ['what' => 'refreshed'])]])->assertNotFound();
+    $this
+        ->postJson($link->path('card.acts'), ['acts' => [act('style', ['what' => 'refreshed'])]])
+        ->assertOk()
+        ->assertJsonPath('answers.0.answer', 'refused')
+        ->assertJsonPath('open', false);
+    expect(HomeAct::query()->count())->toBe(0);
     $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/home-routine")
@@ -134,8 +140,8 @@ it('takes a wash day from home into the book, once, with what was ticked', funct
     ])->save();
     $acts = linkOf($this, $head)->path('card.acts');
     $sent = ['acts' => [act('wash-day', ['uid' => $item->uid, 'steps' => [0, 2]])]];
-    $this->postJson($acts, $sent)->assertOk()->assertJson(['told' => [['key' => 'one', 'refused' => null]]]);
-    $this->postJson($acts, $sent)->assertOk()->assertJson(['told' => [['key' => 'one', 'refused' => null]]]);
+    $this->postJson($acts, $sent)->assertOk()->assertJson(['answers' => [['key' => 'one', 'answer' => 'taken']]]);
+    $this->postJson($acts, $sent)->assertOk()->assertJson(['answers' => [['key' => 'one', 'answer' => 'already-taken']]]);
     $day = $head->washDays()->whereDate('date', '2027-01-09')->sole();
     expect($day->place)
         ->toBe('home')
@@ -145,7 +151,9 @@ it('takes a wash day from home into the book, once, with what was ticked', funct
         ->toBe(2);
     $again = act('wash-day', ['uid' => $item->uid, 'steps' => [0]], key: 'two');
     $this->postJson($acts, ['acts' => [$again]])->assertJson([
-        'told' => [['key' => 'two', 'refused' => 'A wash day of that day is in the book already.']],
+        'answers' => [[
+            'key' => 'two', 'answer' => 'refused', 'sentence' => 'A wash day of that day is in the book already.',
+        ]],
     ]);
     $this
         ->actingAs($this->stylist)
@@ -161,7 +169,7 @@ it('applies an act and notes it, both or neither', function (): void {
     // The note of it cannot be written: then neither is what it was about, and sent again it counts once.
     HomeAct::creating(fn (): never => throw new RuntimeException('The disk is full.'));
     $sent = ['acts' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 1]])]];
-    $this->postJson($link->path('card.acts'), $sent)->assertStatus(500);
+    $this->postJson($link->path('card.acts'), $sent)->assertOk()->assertJsonPath('answers', []);
     expect($head->readings()->count())->toBe($before)->and(HomeAct::query()->count())->toBe(0);
     HomeAct::flushEventListeners();
     $this->postJson($link->path('card.acts'), $sent)->assertOk();
@@ -285,15 +293,40 @@ it('keeps a picture from home with consent, and not without', function (): void 
     Storage::disk('local')->assertExists($kept->path());
 });
 
-it('refuses a flood and a shapeless letter', function (): void {
+it('answers a flood in part, and a shapeless letter not at all', function (): void {
     $acts = linkOf($this, $this->aHead())->path('card.acts');
-    $this->postJson(
-        $acts,
-        ['acts' => array_map(fn (int $i): array => act('style', ['what' => 'refreshed'], key: "k{$i}"), range(1, 61))],
-    )->assertStatus(422);
-    $this->postJson($acts, ['acts' => 'all of it'])->assertStatus(422);
-    $this->postJson($acts, [])->assertStatus(422);
-    expect(HomeAct::query()->count())->toBe(0);
+    $flood = array_map(fn (int $i): array => act('style', ['what' => 'refreshed'], key: "k{$i}"), range(1, 201));
+    $this->postJson($acts, ['acts' => $flood])->assertOk()->assertJsonCount(200, 'answers');
+    expect(HomeAct::query()->count())->toBe(200);
+    foreach ([['acts' => 'all of it'], [], ['acts' => null], ['acts' => ['a' => ['key' => 5]]]] as $shapeless) {
+        $this->postJson($acts, $shapeless)->assertOk();
+    }
+    expect(HomeAct::query()->count())->toBe(200);
+});
+
+it('decides the day from the moment, whatever day it is where the phone is', function (): void {
+    $head = $this->aHead();
+    $acts = linkOf($this, $head)->path('card.acts');
+    // Half past ten in the evening here is the tenth in Auckland, and the ninth in the salon's book.
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 22:30', 'UTC'));
+    $points = ['test' => 'feel', 'raw' => ['points' => 1]];
+    $of = fn (string $key, string $at, ?int $offset): array => [
+        'key' => $key, 'kind' => 'reading', 'value' => $points, 'at' => $at, 'offset_ms' => $offset,
+    ];
+    $this->postJson($acts, ['acts' => [
+        $of('auckland', '2027-01-10T11:20:00.000+13:00', 0),
+        $of('ahead', '2027-01-10T11:20:00.000Z', -46_800_000),
+        $of('yesterday', '2027-01-08T09:00:00.000Z', 0),
+        $of('before-midnight', '2027-01-08T23:30:00.000Z', 0),
+        $of('after-midnight', '2027-01-09T02:30:00.000+02:00', 0),
+    ]])->assertOk();
+    expect(HomeAct::query()->whereNotNull('refused')->pluck('refused')->all())->toBe([])
+        ->and(HomeAct::query()->pluck('date', 'key')->map(fn ($date): string => $date->format('Y-m-d'))->all())
+        ->toBe([
+            'auckland' => '2027-01-09', 'ahead' => '2027-01-09', 'yesterday' => '2027-01-08',
+            // By the salon's clock, which is Lisbon's.
+            'before-midnight' => '2027-01-08', 'after-midnight' => '2027-01-09',
+        ]);
 });
 
 it('belongs to the salon of the head', function (): void {

@@ -46,7 +46,8 @@ final class WashSessionState
         return new self($washSession->steps(), $acts, $washSession->created_at);
     }
 
-    private function apply(WashSessionAct $act): void
+    /** One act more, after those it was made of. */
+    public function apply(WashSessionAct $act): void
     {
         if ($act->refused !== null || ! isset($this->steps[$act->step])) {
             return;
@@ -105,24 +106,25 @@ final class WashSessionState
         return $this->order;
     }
 
-    /** Why an act from a device does not count; null where it does. */
+    /**
+     * Why an act does not count, as a key of lang/en/acts.php; null where it does. A step that is done or skipped
+     * stays as it is until somebody takes it back; the tablet that did it may do it once more.
+     */
     public function refuses(string $kind, string $step, string $device): ?string
     {
         $of = $this->steps[$step] ?? null;
         if ($of === null) {
-            return 'There is no such step.';
+            return 'no-step';
         }
-        if (
-            in_array($kind, ['done', 'skip', 'repeat'], true) && $of['status'] !== 'open' && $of['device'] !== $device
-        ) {
-            return mb_substr(
-                ($of['status'] === 'done' ? 'Already done' : 'Already skipped') . " by {$of['by']} on another tablet.",
-                0,
-                200,
-            );
-        }
+        $isThere = $of['status'] !== 'open' && in_array($kind, ['done', 'skip', 'repeat'], true);
 
-        return null;
+        return $isThere && ($kind !== 'repeat' || $of['device'] !== $device) ? $of['status'] : null;
+    }
+
+    /** @return array{by: string, at: CarbonImmutable|null} who did or skipped a step, and when */
+    public function doneBy(string $step): array
+    {
+        return ['by' => $this->steps[$step]['by'] ?? '', 'at' => $this->steps[$step]['at'] ?? null];
     }
 
     public function isDone(string $step): bool
@@ -284,6 +286,7 @@ final class WashSessionState
         return array_map(
             fn (array $step): array => [
                 'status' => $step['status'], 'at' => $step['at']?->format('Y-m-d\TH:i:s.vP'), 'by' => $step['by'],
+                'device' => $step['device'],
                 'sections' => array_keys($step['sections']), 'repeats' => $step['repeats'], 'ml' => $step['ml'],
                 'notes' => (object) $step['notes'],
             ],

@@ -8,6 +8,9 @@ use App\Bridge\Clients\PictureIntake;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\StoredSteps;
+use App\Care\Acts\ActAnswer;
+use App\Care\Acts\EachAct;
+use App\Care\Acts\SentAct;
 use App\Care\Clients\Pictures;
 use App\Care\Readings\Visits;
 use App\Care\WashDays\WornStyles;
@@ -40,6 +43,7 @@ final readonly class HomeActs
     private const BY = 'at home';
 
     public function __construct(
+        private EachAct $eachAct,
         private OutlookRefresh $outlookRefresh,
         private PictureIntake $pictureIntake,
         private Pictures $pictures,
@@ -50,58 +54,46 @@ final readonly class HomeActs
     }
 
     /**
-     * @param list<array{key: string, kind: string, date: string, value: array<string, mixed>}> $acts
+     * @param list<SentAct> $acts
      *
-     * @return list<array{key: string, refused: string|null}>
+     * @return list<ActAnswer>
      */
     public function take(Head $head, array $acts): array
     {
         $head->loadMissing('salon');
+        // A card that is sent twice at once waits here, and then finds its acts known.
+        Head::query()->whereKey($head->id)->lockForUpdate()->first();
 
-        $told = [];
-        foreach ($acts as $act) {
-            $told[] = ['key' => $act['key'], 'refused' => $this->told($head, $act)];
-        }
-
-        return $told;
-    }
-
-    /**
-     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
-     *
-     * @return string|null why it was refused, now or when it came before
-     */
-    private function told(Head $head, array $act): ?string
-    {
-        return DB::transaction(function () use ($head, $act): ?string {
-            // A card that is sent twice at once waits here, and then finds its acts known.
-            Head::query()->whereKey($head->id)->lockForUpdate()->first();
+        return $this->eachAct->take($acts, function (SentAct $act) use ($head): ActAnswer {
             /** @var HomeAct|null $known */
-            $known = HomeAct::query()->where('head_id', $head->id)->where('key', $act['key'])->first();
+            $known = HomeAct::query()->where('head_id', $head->id)->where('key', $act->key)->first();
+            $refused = $known === null ? $this->once($head, $act) : $known->refused;
 
-            return $known === null ? $this->once($head, $act) : $known->refused;
+            return match (true) {
+                $refused !== null => ActAnswer::refused($act->key, $refused),
+                $known !== null => ActAnswer::alreadyTaken($act->key),
+                default => ActAnswer::taken($act->key),
+            };
         });
     }
 
     /**
      * Applies an act and notes that it came, both or neither.
      *
-     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
-     *
      * @return string|null why it was refused
      */
-    private function once(Head $head, array $act): ?string
+    private function once(Head $head, SentAct $act): ?string
     {
         $refused = null;
-        $date = Calendar::dayOf($head->salon->today());
+        $date = Calendar::dayOf($act->at->setTimezone($head->salon->timezone));
         try {
-            $date = $this->date($head, $act['date']);
+            $date = $this->date($head, $act, $date);
             $says = DB::transaction(fn (): string => $this->apply($head, $act, $date));
         } catch (DomainException $cannot) {
             [$refused, $says] = [$cannot->getMessage(), 'something that could not be taken in'];
         }
         HomeAct::query()->create([
-            'salon_id' => $head->salon_id, 'head_id' => $head->id, 'key' => $act['key'], 'kind' => $act['kind'],
+            'salon_id' => $head->salon_id, 'head_id' => $head->id, 'key' => $act->key, 'kind' => $act->kind,
             'date' => $date->format('Y-m-d'), 'says' => mb_substr($says, 0, 400), 'refused' => $refused,
             'came_at' => now(),
         ]);
@@ -109,11 +101,16 @@ final readonly class HomeActs
         return $refused;
     }
 
-    /** @throws DomainException */
-    private function date(Head $head, string $typed): DateTimeImmutable
+    /**
+     * The day an act belongs to: the one that was chosen; otherwise the salon's day at the moment it was done, whatever
+     * day it was where the phone was.
+     *
+     * @throws DomainException
+     */
+    private function date(Head $head, SentAct $act, DateTimeImmutable $done): DateTimeImmutable
     {
         $today = Calendar::dayOf($head->salon->today());
-        $date = Calendar::day($typed);
+        $date = $act->text('date') === '' ? $done : Calendar::day($act->text('date'));
         if ($date === null || $date > $today || $date < $today->modify('-' . self::LATE_DAYS . ' days')) {
             throw new DomainException('That day is not among the last three weeks.');
         }
@@ -121,23 +118,21 @@ final readonly class HomeActs
         return $date;
     }
 
-    /**
-     * @param array{key: string, kind: string, date: string, value: array<string, mixed>} $act
-     *
-     * @throws DomainException with why it cannot be taken in
-     */
-    private function apply(Head $head, array $act, DateTimeImmutable $date): string
+    /** @throws DomainException with why it cannot be taken in */
+    private function apply(Head $head, SentAct $act, DateTimeImmutable $date): string
     {
-        return match ($act['kind']) {
-            'wash-day' => $this->washDay($head, $act['key'], $act['value'], $date),
-            'reading' => $this->reading($head, $act['value'], $date),
-            'style' => $this->style($head, $act['value'], $date),
-            'picture' => $this->picture($head, $act['value'], $date),
+        $value = $act->list('value');
+
+        return match ($act->kind) {
+            'wash-day' => $this->washDay($head, $act->key, $value, $date),
+            'reading' => $this->reading($head, $value, $date),
+            'style' => $this->style($head, $value, $date),
+            'picture' => $this->picture($head, $value, $date),
             default => throw new DomainException('This card is older than the salon’s; open it anew.'),
         };
     }
 
-    /** @param array<string, mixed> $value uid of the planned day, and which of its steps were done */
+    /** @param array<array-key, mixed> $value uid of the planned day, and which of its steps were done */
     private function washDay(Head $head, string $key, array $value, DateTimeImmutable $date): string
     {
         $item = PlanItem::query()
@@ -166,7 +161,7 @@ final readonly class HomeActs
             : sprintf('a wash day, %d of %d steps', count($steps), count($item->steps));
     }
 
-    /** @param array<string, mixed> $value test and raw measures */
+    /** @param array<array-key, mixed> $value test and raw measures */
     private function reading(Head $head, array $value, DateTimeImmutable $date): string
     {
         $name = is_string($value['test'] ?? null) ? $value['test'] : '';
@@ -184,7 +179,7 @@ final readonly class HomeActs
         return mb_strtolower(Words::of("tests.{$name}"));
     }
 
-    /** @param array<string, mixed> $value what became of the style that day */
+    /** @param array<array-key, mixed> $value what became of the style that day */
     private function style(Head $head, array $value, DateTimeImmutable $date): string
     {
         $style = Style::running($head) ?? throw new DomainException('No style is followed now.');
@@ -205,7 +200,7 @@ final readonly class HomeActs
         return "style {$what}";
     }
 
-    /** @param array<string, mixed> $value a picture as a data address, and that she agrees to its being kept */
+    /** @param array<array-key, mixed> $value a picture as a data address, and that she agrees to its being kept */
     private function picture(Head $head, array $value, DateTimeImmutable $date): string
     {
         $sent = is_string($value['picture'] ?? null) ? $value['picture'] : '';

@@ -8,13 +8,16 @@ use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\WashDays\WashSessionState;
+use App\Care\Acts\ActAnswer;
+use App\Care\Acts\EachAct;
+use App\Care\Acts\SentAct;
 use App\Care\Products\Stockroom;
 use App\Care\Readings\Visits;
 use App\Care\Scheduling\BookingProgress;
 use App\Models\Product;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
-use Carbon\CarbonImmutable;
+use App\Wording\Words;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -32,13 +35,9 @@ use Nagomi\Core\WashDay\StylingMethod;
 /** Takes the acts of a running wash day in, each once, and puts what was really done into the book. */
 final readonly class WashSessionActs
 {
-    private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'swap', 'note', 'amount'];
-
-    /** Taps from further off were made by a tablet whose clock is wrong. */
-    private const CLOCK_OFF_HOURS = 12;
-
     public function __construct(
         private BookingProgress $bookingProgress,
+        private EachAct $eachAct,
         private OutlookRefresh $outlookRefresh,
         private Outlooks $outlooks,
         private RecordImporter $recordImporter,
@@ -50,47 +49,80 @@ final readonly class WashSessionActs
     }
 
     /**
-     * @param list<array{key: string, kind: string, step: string, value: array<string, mixed>, at: string}> $acts
+     * @param list<SentAct> $acts
+     *
+     * @return list<ActAnswer>
      */
-    public function act(WashSession $washSession, array $acts, string $by, string $device): void
+    public function act(WashSession $washSession, array $acts, string $by, string $device): array
     {
-        DB::transaction(function () use ($washSession, $acts, $by, $device): void {
+        return DB::transaction(function () use ($washSession, $acts, $by, $device): array {
             // Two tablets at one head: one after the other.
-            WashSession::query()->whereKey($washSession->id)->lockForUpdate()->first();
-            foreach ($acts as $act) {
-                if (
-                    $washSession->acts()->where('key', $act['key'])->exists()
-                        || ! in_array($act['kind'], self::KINDS, true)
-                ) {
-                    continue;
-                }
-                $state = WashSessionState::of($washSession, $this->acts($washSession));
-                $washSession->acts()->create([
-                    'key' => $act['key'],
-                    'kind' => $act['kind'],
-                    'step' => $act['step'],
-                    'value' => $act['value'],
-                    'acted_at' => $this->when($act['at']),
-                    'by' => $by,
-                    'device' => $device,
-                    'refused' => $state->refuses($act['kind'], $act['step'], $device),
-                ]);
+            /** @var WashSession $locked */
+            $locked = WashSession::query()->whereKey($washSession->id)->lockForUpdate()->sole();
+            $washSession->setRawAttributes($locked->getAttributes(), true);
+            $known = [];
+            foreach ($this->acts($washSession) as $act) {
+                $known[$act->key] = $act->refused;
             }
+            $state = WashSessionState::of($washSession, $this->acts($washSession));
+
+            return $this->eachAct->take(
+                $acts,
+                function (SentAct $act) use ($washSession, $state, $by, $device, &$known): ActAnswer {
+                    if (array_key_exists($act->key, $known)) {
+                        return $known[$act->key] === null
+                            ? ActAnswer::alreadyTaken($act->key)
+                            : ActAnswer::refused($act->key, $known[$act->key]);
+                    }
+                    $problem = WashTap::problem($act, $washSession->plan);
+                    if ($problem !== null) {
+                        return ActAnswer::unreadable($act->key, Words::say("acts.{$problem}"));
+                    }
+                    $made = $this->made($washSession, $state, $act, $by, $device);
+                    $known[$act->key] = $made->refused;
+                    $state->apply($made);
+
+                    return $made->refused === null
+                        ? ActAnswer::taken($act->key)
+                        : ActAnswer::refused($act->key, $made->refused);
+                },
+            );
         });
+    }
+
+    /** The tap as it stands in the book, whether it counts or not. */
+    private function made(
+        WashSession $washSession,
+        WashSessionState $state,
+        SentAct $act,
+        string $by,
+        string $device,
+    ): WashSessionAct {
+        $zone = $washSession->head->salon->timezone;
+        $step = $act->text('step');
+        $refused = $washSession->finished_at === null ? $state->refuses($act->kind, $step, $device) : 'ended';
+        $before = $state->doneBy($step);
+        $time = $refused === 'ended' ? $washSession->finished_at : $before['at'];
+
+        return $washSession->acts()->create([
+            'key' => $act->key,
+            'kind' => $act->kind,
+            'step' => $step,
+            'value' => $act->list('value'),
+            'acted_at' => $act->at->max($washSession->created_at),
+            'by' => $by,
+            'device' => $device,
+            'refused' => $refused === null ? null : mb_substr(Words::say("acts.wash.{$refused}", [
+                'by' => $before['by'],
+                'time' => $time?->setTimezone($zone)->format('H:i') ?? '',
+            ]), 0, 200),
+        ]);
     }
 
     /** @return list<WashSessionAct> */
     public function acts(WashSession $washSession): array
     {
         return array_values($washSession->acts()->get()->all());
-    }
-
-    private function when(string $at): CarbonImmutable
-    {
-        $now = CarbonImmutable::now();
-        $when = rescue(fn (): CarbonImmutable => CarbonImmutable::parse($at), $now, false);
-
-        return abs($when->diffInHours($now)) > self::CLOCK_OFF_HOURS ? $now : $when;
     }
 
     /**

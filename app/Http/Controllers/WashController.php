@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Care\WashDays\WashSessionActs;
 use App\Care\WashDays\WashSessions;
+use App\Http\Requests\ActsRequest;
 use App\Http\Requests\FinishRequest;
-use App\Http\Requests\WashActsRequest;
 use App\Http\Requests\WashSessionRequest;
 use App\Models\Head;
 use App\Models\WashSession;
@@ -15,6 +15,7 @@ use App\Pages\Wash\WashScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class WashController extends Controller
 {
@@ -60,13 +61,18 @@ final class WashController extends Controller
             : view('wash.done', $this->washScreen->done($head, $washSession));
     }
 
-    public function acts(WashActsRequest $request, Head $head, WashSession $washSession): JsonResponse
+    public function acts(Request $request, Head $head, WashSession $washSession): JsonResponse
     {
-        if ($washSession->finished_at === null) {
-            $this->washSessionActs->act($washSession, $request->acts(), $this->stylist()->name, $request->device());
-        }
+        $acts = ActsRequest::of($request);
+        $washSession->setRelation('head', $head->loadMissing('salon'));
+        $answers = $acts->answered(fn (array $sent): array => $this->washSessionActs->act(
+            $washSession,
+            $sent,
+            $this->stylist()->name,
+            $acts->device,
+        ));
 
-        return response()->json($this->washScreen->told($washSession->refresh()));
+        return response()->json(['answers' => $answers] + $this->washScreen->told($washSession));
     }
 
     public function finish(FinishRequest $request, Head $head, WashSession $washSession): RedirectResponse

@@ -15,6 +15,8 @@ use Nagomi\Core\WashDay\StylingMethod;
 /** The wash day: laid out, run, and what it did. */
 final readonly class WashScreen
 {
+    private const REFUSALS_TOLD = 10;
+
     public function __construct(
         private WashSessionPlanner $washSessionPlanner,
     ) {
@@ -47,10 +49,10 @@ final readonly class WashScreen
     }
 
     /**
-     * Where it stands, which acts are known, and which did not count.
+     * Where it stands, and which taps did not count of late.
      *
      * @return array{
-     *     steps: array<string, array<string, mixed>>, order: list<string>, known: list<string>,
+     *     steps: array<string, array<string, mixed>>, order: list<string>,
      *     refused: list<array{key: string, step: string, by: string, says: string|null}>, finished: bool,
      * }
      */
@@ -64,16 +66,15 @@ final readonly class WashScreen
         return [
             'steps' => $state->toArray(),
             'order' => $state->order(),
-            'known' => array_map(fn (WashSessionAct $act): string => $act->key, $acts),
-            'refused' => array_values(array_map(
+            'refused' => array_map(
                 fn (WashSessionAct $act): array => [
                     'key' => $act->key,
                     'step' => $act->step,
                     'by' => $act->by,
                     'says' => $act->refused,
                 ],
-                $refused,
-            )),
+                array_slice($refused, -self::REFUSALS_TOLD),
+            ),
             'finished' => $washSession->finished_at !== null,
         ];
     }

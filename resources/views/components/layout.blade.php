@@ -6,7 +6,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
     <meta name="csrf-token" content="{{ csrf_token() }}">
-    @auth<meta name="stylist" content="{{ auth()->id() }}">@endauth
+    @auth<meta name="stylist" content="{{ auth()->id() }}"><meta name="owner" content="salon {{ auth()->user()->salon_id }} stylist {{ auth()->id() }}">@endauth
     <title>{{ $title }} · Nagomi</title>
     <link rel="icon" href="{{ asset('assets/mark.svg') }}" type="image/svg+xml">
     <link rel="preload" href="{{ asset('assets/fonts/literata-latin-wght-italic.woff2') }}" as="font" type="font/woff2" crossorigin fetchpriority="low">
@@ -49,7 +49,7 @@
             <li><a href="{{ route('salon.edit') }}" data-key="o" @if(request()->routeIs('salon.edit')) aria-current="page" @endif>Salon <kbd>o</kbd></a></li>
             <li><button type="button" class="rail-button" data-open="keys">Keys <kbd>?</kbd></button></li>
             <li>
-                <form method="post" action="{{ route('sign-out') }}"><x-act/><button class="rail-button">Sign out</button></form>
+                <form method="post" action="{{ route('sign-out') }}" data-sign-out><x-act/><button class="rail-button">Sign out</button></form>
             </li>
         </ul>
     </nav>
@@ -72,6 +72,8 @@
     @endif
     {{ $slot }}
 </main>
+{{ $offline ?? '' }}
+@empty($offline)<x-offline/>@endempty
 @unless ($bare)
     <dialog id="keys" class="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>

@@ -1,4 +1,5 @@
 <x-layout :title="'Wash: ' . $head->name" :head="$head">
+    <x-slot:offline><x-offline of="wash"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
     @if (is_array(session('doubtful')))
         <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" class="worth doubtful" novalidate>
@@ -12,7 +13,7 @@
             <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
         </form>
     @endif
-    <div class="basin" data-wash="{{ $washSession->id }}" data-began="{{ $washSession->created_at->format('c') }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
+    <div class="basin" data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-began="{{ $washSession->created_at->format('c') }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <section class="basin-now" aria-live="polite">
             <p class="lead" data-where></p>
@@ -25,7 +26,7 @@
                 <p class="basin-clock" data-clock aria-live="off"></p>
             </div>
             <div class="basin-notes" data-notes hidden></div>
-            <div class="basin-keys">
+            <div class="basin-keys" data-keys>
                 <button type="button" class="button is-strong is-large" data-do="done">Done</button>
                 <button type="button" class="button is-large" data-do="repeat">Once more</button>
                 <button type="button" class="button is-large" data-do="swap">Next one first</button>
@@ -39,11 +40,14 @@
             <ul class="timers" data-timers></ul>
             <h2>Then</h2>
             <ol class="recent" data-next></ol>
-            <p class="reason" data-net></p>
             <p class="reason" data-insecure hidden>{{ __('wash.insecure') }}</p>
             <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button">End the wash day</button></form>
             <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off</button></form>
         </aside>
+        <dialog class="alarm" data-alarm-place>
+            <p data-alarm></p>
+            <form method="dialog"><button class="button is-strong is-large">{{ __('offline.wash.seen') }}</button></form>
+        </dialog>
     </div>
     <noscript><p class="caution-line">This page needs scripts. What was done can be booked under <a href="{{ route('clients.wash-days', $head) }}">Wash days</a>.</p></noscript>
 </x-layout>

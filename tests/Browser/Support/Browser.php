@@ -201,12 +201,47 @@ final class Browser
         return $this;
     }
 
+    /** Time passes at the salon and on the device alike; until {@see onTime()} is called. */
     public function later(float $minutes): self
     {
+        $clock = (string) getenv('NAGOMI_CLOCK');
+        file_put_contents($clock, (string) ((is_file($clock) ? (float) file_get_contents($clock) : 0.0) + $minutes));
         $this->driver->executeScript(
             'sessionStorage.setItem("clock-ahead-ms", String(Number(sessionStorage.getItem("clock-ahead-ms") '
                 . '?? 0) + 60000 * arguments[0]))',
             [$minutes],
+        );
+        // An answer that was under way says the time of before; the next one says it right.
+        usleep(150_000);
+        $this->driver->executeScript('document.dispatchEvent(new Event("visibilitychange"))');
+        usleep(150_000);
+
+        return $this;
+    }
+
+    /** The salon's clock is right again. */
+    public static function onTime(): void
+    {
+        @unlink((string) getenv('NAGOMI_CLOCK'));
+    }
+
+    /** From the next page on, the device's clock alone is so many hours off. */
+    public function clockOff(float $hours): self
+    {
+        return $this->beforeEachPage(sprintf(
+            '(() => { const Real = Date; const off = %d; window.Date = class extends Real { constructor(...parts) { '
+                . 'parts.length > 0 ? super(...parts) : super(Real.now() + off); } static now() { return Real.now() + '
+                . 'off; } }; })()',
+            (int) round(3_600_000 * $hours),
+        ));
+    }
+
+    /** Runs in each page before any script of its own. */
+    public function beforeEachPage(string $script): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Page.addScriptToEvaluateOnNewDocument',
+            ['source' => $script],
         );
 
         return $this;

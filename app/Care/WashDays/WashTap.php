@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\WashDays;
+
+use App\Care\Acts\SentAct;
+
+/** Whether a tap of a wash day can be read at all. */
+final readonly class WashTap
+{
+    private const KINDS = ['done', 'section', 'skip', 'back', 'repeat', 'swap', 'note', 'amount'];
+    private const MOST_ML = 1000.0;
+    private const LONGEST = 40;
+
+    /**
+     * @param array<string, mixed> $plan of the wash day: sections
+     *
+     * @return string|null what is wrong, as a key of lang/en/acts.php
+     */
+    public static function problem(SentAct $act, array $plan): ?string
+    {
+        $step = $act->text('step');
+        if (! in_array($act->kind, self::KINDS, true) || $step === '' || mb_strlen($step) > self::LONGEST) {
+            return 'unreadable';
+        }
+        $ml = $act->value('ml');
+        $section = $act->value('section');
+        $note = $act->value('note');
+        $sections = is_int($plan['sections'] ?? null) ? $plan['sections'] : 0;
+
+        return match ($act->kind) {
+            'amount' => (is_int($ml) || is_float($ml)) && $ml >= 0 && $ml <= self::MOST_ML ? null : 'wash.amount',
+            'section' => is_int($section) && $section >= 0 && $section < $sections ? null : 'wash.section',
+            'note' => is_string($note) && $note !== '' && mb_strlen($note) <= self::LONGEST ? null : 'wash.note',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,80 @@
+// What the wash day shows: the step that is due, how long it takes, what goes on by itself and what comes then.
+
+import { face } from '../../shared/clock.js';
+import { words } from '../../shared/words.js';
+
+const line = (text) => Object.assign(document.createElement('li'), { textContent: text });
+const said = (parts) => parts.filter((part) => part !== null).join(', ');
+const round = (number) => Math.round(number * 10) / 10;
+
+/** Texts are set only where they changed: what is read aloud is not read twice. */
+const set = (place, text) => {
+    if (place.textContent !== text) {
+        place.textContent = text;
+    }
+};
+
+const useOf = (step, ml, sections) => {
+    const { name, pumps, care } = step.product;
+    const use = said([
+        words('use', { product: name, ml }),
+        step.by_section ? words('use-section', { ml: round(ml / sections) }) : null,
+        pumps ? words('use-presses', { presses: pumps }) : null,
+    ]);
+    return `${use}. ${care}`;
+};
+const whereOf = (step, place, all) => (step === null ? words('through') : said([
+    words('where', { place, all }),
+    step.water ? words('water', { water: step.water }) : null,
+    step.heat ? words('heat') : null,
+    step.tool ? words(step.tool) : null,
+]));
+
+/**
+ * @param {function(string): HTMLElement} find
+ * @param {{plan: object, state: object, step: object|null, running: object[]}} of
+ */
+export const showStep = (find, { plan, state, step, running }) => {
+    const index = step === null ? state.order.length : state.order.indexOf(step.key);
+    const ml = step?.product ? state.steps[step.key].ml ?? step.product.ml : null;
+    const holds = step !== null && !step.beside && running.some(({ leftSeconds }) => leftSeconds > 0);
+    const then = state.order.slice(index + 1).filter((key) => state.steps[key].status === 'open').slice(0, 4);
+    set(find('where'), whereOf(step, index + 1, state.order.length));
+    set(find('label'), step?.label ?? words('washed'));
+    find('use').hidden = ml === null;
+    set(find('use'), ml === null ? '' : useOf(step, ml, plan.sections));
+    find('watch').replaceChildren(...(step?.watch ?? []).map(line));
+    set(find('keys').querySelector('[data-do="done"]'), words(holds ? 'done-early' : 'done'));
+    find('next').replaceChildren(...then.map((key) => plan.steps.find((one) => one.key === key)).map((one) => line(
+        said([one.label, one.hands_on_minutes >= 1 ? words('minutes', { minutes: Math.round(one.hands_on_minutes) }) : null]),
+    )));
+    find('finish').querySelector('button').classList.toggle('is-strong', step === null);
+};
+
+/** The clock of the step, and what hands can do while it has to wait. */
+export const showTime = (find, { step, state, seconds, running, planned }) => {
+    set(find('clock'), step === null ? '' : words('of-about', { time: face(Math.max(0, seconds)), minutes: Math.max(1, Math.round(step.hands_on_minutes)) }));
+    const waits = step === null || step.beside ? [] : running.filter(({ leftSeconds }) => leftSeconds > 0);
+    const coming = step === null ? [] : state.order.slice(state.order.indexOf(step.key)).map(planned)
+        .filter((one) => state.steps[one.key].status === 'open' && one.product).map((one) => one.product.name);
+    const ready = [...new Set(coming)].slice(0, 2).join(` ${words('and')} `);
+    find('meanwhile').hidden = waits.length === 0;
+    set(find('meanwhile'), waits.length === 0 ? '' : words('meanwhile', {
+        time: face(Math.max(...waits.map(({ leftSeconds }) => leftSeconds))),
+        ready: ready === '' ? '' : words('have-ready', { products: ready }),
+    }));
+};
+
+/** How far beyond its time something is left on until it is far too long. */
+const FAR_TIMES = 2;
+
+export const showTimers = (list, running) => list.replaceChildren(...(running.length === 0 ? [line(words('nothing-runs'))] : running.map(({ step, leftSeconds }) => {
+    const isFarOver = leftSeconds < -step.waiting_minutes * 60 * FAR_TIMES;
+    const item = document.createElement('li');
+    item.className = leftSeconds > 0 ? '' : isFarOver ? 'is-over' : 'is-up';
+    item.append(
+        Object.assign(document.createElement('b'), { textContent: leftSeconds > 0 ? face(leftSeconds) : words('over', { time: face(leftSeconds) }) }),
+        Object.assign(document.createElement('span'), { textContent: leftSeconds > 0 ? step.label : words(isFarOver ? 'far-over' : 'up', { step: step.label }) }),
+    );
+    return item;
+})));

@@ -1,0 +1,84 @@
+// When a time is up: a tone, a shake and the page's title; where no tone can be heard, the whole screen.
+
+const SEEN = 'nagomi-alarms';
+const PITCH_HZ = 523;
+const TONE_SECONDS = 0.6;
+
+const kept = () => {
+    try {
+        return new Set(JSON.parse(sessionStorage.getItem(SEEN) ?? '[]'));
+    } catch {
+        return new Set();
+    }
+};
+
+/** A browser lets a page sound only after it was touched. */
+let audio = null;
+const unlock = () => {
+    try {
+        audio ??= new AudioContext();
+        audio.resume();
+    } catch {
+        // No sound here.
+    }
+};
+const canSound = () => audio?.state === 'running';
+const sound = () => {
+    navigator.vibrate?.([300, 150, 300]);
+    if (!canSound()) {
+        return;
+    }
+    const tone = audio.createOscillator();
+    tone.connect(audio.destination);
+    tone.frequency.value = PITCH_HZ;
+    tone.start();
+    tone.stop(audio.currentTime + TONE_SECONDS);
+};
+
+/**
+ * @param {{place: HTMLDialogElement, words: function(string): string}} of a dialog that fills the screen, with [data-alarm] for its words
+ * @returns {{ring: function({id: string, words: string}[]): void}} is told all that is up, again and again
+ */
+export const makeAlarm = ({ place }) => {
+    const seen = kept();
+    const rung = new Set();
+    const title = document.title;
+    ['pointerdown', 'keydown'].forEach((touch) => document.addEventListener(touch, unlock, { capture: true }));
+    const see = (ids) => {
+        ids.forEach((id) => seen.add(id));
+        try {
+            sessionStorage.setItem(SEEN, JSON.stringify([...seen]));
+        } catch {
+            // It is shown again after a reload.
+        }
+    };
+    let up = [];
+    place?.addEventListener('close', () => see(up.map(({ id }) => id)));
+    return {
+        ring: (all) => {
+            up = all;
+            document.title = all.length > 0 ? `${all.map(({ words }) => words).join(', ')} · ${title}` : title;
+            const unseen = all.filter(({ id }) => !seen.has(id));
+            const fresh = unseen.filter(({ id }) => !rung.has(id));
+            if (fresh.length > 0) {
+                fresh.forEach(({ id }) => rung.add(id));
+                sound();
+            }
+            if (!place) {
+                return;
+            }
+            if (unseen.length > 0 && !canSound()) {
+                place.querySelector('[data-alarm]').textContent = unseen.map(({ words }) => words).join(' ');
+                if (!place.open) {
+                    place.showModal();
+                }
+            } else if (unseen.length === 0 && place.open) {
+                place.close();
+            }
+            // What could be heard was heard.
+            if (canSound()) {
+                see(fresh.map(({ id }) => id));
+            }
+        },
+    };
+};
