@@ -26,7 +26,7 @@ const rules = {
 
 export default [
     { files: ['public/js/**/*.js'], languageOptions: { globals: globals.browser }, rules },
-    { files: ['public/card-worker.js'], languageOptions: { globals: globals.serviceworker, sourceType: 'script' }, rules: { ...rules, 'no-implicit-globals': 'off' } },
+    { files: ['public/page-worker.js'], languageOptions: { globals: globals.serviceworker, sourceType: 'script' }, rules: { ...rules, 'no-implicit-globals': 'off' } },
     { files: ['tests/js/**/*.js'], languageOptions: { globals: { ...globals.browser, ...globals.node } }, rules: { ...rules, 'max-lines-per-function': 'off' } },
     { linterOptions: { reportUnusedDisableDirectives: 'error' } },
 ];

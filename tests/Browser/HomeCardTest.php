@@ -42,14 +42,13 @@ it('is ticked without a network and comes back into the book', function (): void
             ->offline()
             ->tap('.card-day [data-step="0"]')
             ->tap('.card-day [data-wash]')
-            ->until('[data-net]', '1 thing waits')
-            ->tap('[data-test="dryness"] [data-points="6"]')->until('[data-net]', '2 things wait');
+            ->until('[data-waiting-line]', 'One thing waits')
+            ->tap('[data-test="dryness"] [data-points="6"]')->until('[data-waiting-line]', '2 things wait');
         // The phone falls into the sink and is switched on again.
-        expect($phone->driver->executeScript('return JSON.parse(localStorage.getItem(Object.keys(localStorage).find((key) => /^nagomi-card [^ '
-            . ']+$/.test(key)))).length'))->toBe(2);
+        expect($phone->kept())->toBe(2);
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until('[data-told]', 'your salon has it');
-        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->text('[data-net]') === '');
+        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->text('[data-waiting-line]') === '');
         expect(array_filter(
             $phone->complaints(),
             fn (string $complaint): bool => ! str_contains($complaint, 'ERR_INTERNET_DISCONNECTED'),
@@ -122,7 +121,7 @@ it('is read with no server at all, once it was opened', function (): void {
             ->and($phone->driver->executeScript(
                 'return getComputedStyle(document.querySelector("h1")).fontFamily',
             ))->toContain('Literata');
-        $phone->tap('[data-test="feel"] [data-points="-1"]')->until('[data-net]', '1 thing waits');
+        $phone->tap('[data-test="feel"] [data-points="-1"]')->until('[data-waiting-line]', 'One thing waits');
     } finally {
         if (is_resource($server)) {
             proc_terminate($server);

@@ -219,6 +219,16 @@ final class Browser
         return $this;
     }
 
+    /** How many acts the device keeps until the salon has answered for them. */
+    public function kept(): int
+    {
+        return (int) $this->driver->executeAsyncScript(
+            'const done = arguments[0]; const open = indexedDB.open("nagomi"); open.onsuccess = () => { const count = '
+                . 'open.result.transaction("acts").objectStore("acts").count(); count.onsuccess = () => { '
+                . 'open.result.close(); done(count.result); }; };',
+        );
+    }
+
     /** The salon's clock is right again. */
     public static function onTime(): void
     {

@@ -16,4 +16,4 @@ if (is_string($ahead) && is_numeric($ahead)) {
     $now = CarbonImmutable::createFromFormat('U.u', sprintf('%.6F', microtime(true)));
     CarbonImmutable::setTestNow($now->addMilliseconds((int) round(60_000 * (float) $ahead)));
 }
-require __DIR__ . '/../../../bin/lib/serve.php';
+return require __DIR__ . '/../../../bin/lib/serve.php';

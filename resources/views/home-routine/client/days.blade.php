@@ -10,6 +10,6 @@
                     @else<span class="tick-box" aria-hidden="true"></span> {{ $step['says'] }}@if ($step['with'])<span class="reason"> · {{ $step['with'] }}</span>@endif @endif</li>
             @endforeach
         </ul>
-        @if ($ticks)<p class="card-done"><label>on <input class="input" type="date" value="{{ $today->format('Y-m-d') }}" max="{{ $today->format('Y-m-d') }}" data-on></label><button type="button" class="button is-strong" data-wash>I did this</button></p>@endif
+        @if ($ticks)<p class="card-done"><label><span data-on-label>on</span> <input class="input" type="date" value="{{ $today->format('Y-m-d') }}" max="{{ $today->format('Y-m-d') }}" data-on></label><button type="button" class="button is-strong" data-wash>I did this</button></p>@endif
     </section>
 @endforeach

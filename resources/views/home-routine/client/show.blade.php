@@ -6,6 +6,7 @@
     <meta name="color-scheme" content="light dark">
     <meta name="robots" content="noindex, nofollow">
     <meta name="referrer" content="no-referrer">
+    <meta name="owner" content="{{ $link->owner() }}">
     <title>Home routine</title>
     <link rel="icon" href="{{ asset('assets/mark.svg') }}" type="image/svg+xml">
     <link rel="stylesheet" href="{{ asset('assets/bulma.css') }}">
@@ -16,7 +17,7 @@
 <main class="card-page" data-card="{{ $link->id }}" data-acts="{{ $link->path('card.acts') }}" data-today="{{ $today->format('Y-m-d') }}">
     <h1>{{ explode(' ', $head->name)[0] }}</h1>
     <p class="lead">Home routine of {{ $salon->name }}.@if ($next) Next here: <strong>{{ $next['when'] }}</strong>, {{ $next['service'] }}.@endif</p>
-    <p class="card-net" role="status" data-net></p><p class="reason" data-insecure hidden>{{ __('home-routine.insecure') }}</p>
+    <p class="reason" data-insecure hidden>{{ __('home-routine.insecure') }}</p>
     <ul class="card-told" data-told></ul>
     <noscript><p class="worth">Ticking needs JavaScript; reading does not.</p></noscript>
     <h2>At home</h2>
@@ -54,5 +55,6 @@
         <p><button type="button" class="button" data-send-picture>Send</button></p></details>
     @include('home-routine.client.watch')
 </main>
+<x-offline of="home-routine"/>
 </body>
 </html>

@@ -1,0 +1,90 @@
+// Keeps pages readable without a network: the home routine on a client's phone, the wash day and the hair tests on a tablet. The
+// network comes first, for as long as two seconds; then what is kept, also where the server answers that it is unwell.
+// Its own address carries the version of the files, so that new ones bring a new worker: /page-worker.js?v=0123456789ab
+
+const VERSION = new URL(self.location.href).searchParams.get('v');
+const SCOPE = new URL(self.registration.scope).pathname;
+const PAGES = `nagomi-pages ${SCOPE}`;
+const FILES = `nagomi-files ${SCOPE} ${VERSION}`;
+const NETWORK_MS = 2000;
+
+/** Pages that are worked on with wet hands or in a bathroom; all others come from the network alone. */
+const KEPT = [/^\/card\/[^/]+$/, /^\/clients\/[^/]+\/wash\/[^/]+$/, /^\/clients\/[^/]+\/hair-tests$/];
+const isKept = ({ pathname }) => KEPT.some((page) => page.test(pathname));
+
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', (event) => event.waitUntil((async () => {
+    // Pages stay: until they are opened with a network again they are as good as they were. Of the files, those of before go once
+    // no kept page asks for them.
+    await self.clients.claim();
+    const pages = await (await caches.open(PAGES)).matchAll();
+    const asked = (await Promise.all(pages.map((page) => page.text()))).join(' ');
+    const names = await caches.keys();
+    const gone = names.filter((name) => (name.startsWith(`nagomi-files ${SCOPE} `) && name !== FILES && !asked.includes(`/a/${name.split(' ').at(-1)}/`)) || name.startsWith('nagomi-card'));
+    await Promise.all(gone.map((name) => caches.delete(name)));
+})()));
+
+const keepPage = async (address) => {
+    const answer = await fetch(address, { credentials: 'same-origin' });
+    if (answer.ok && !answer.redirected) {
+        await (await caches.open(PAGES)).put(address, answer);
+    }
+};
+const keepFile = async (store, address) => (await store.match(address)) ?? store.add(address);
+// The page that brought this worker was loaded before it: it and its files are kept now.
+self.addEventListener('message', (event) => {
+    const { page, files } = event.data ?? {};
+    if (!Array.isArray(files) || !isKept(new URL(page))) {
+        return;
+    }
+    event.waitUntil((async () => {
+        const store = await caches.open(FILES);
+        await Promise.allSettled([keepPage(page), ...files.map((file) => keepFile(store, file))]);
+    })());
+});
+
+const fileOf = async (request) => {
+    // A file never changes under its address: what is kept is as good as new.
+    const kept = await caches.match(request);
+    if (kept) {
+        return kept;
+    }
+    const answer = await fetch(request);
+    if (answer.ok) {
+        await (await caches.open(FILES)).put(request, answer.clone());
+    }
+    return answer;
+};
+
+const pageOf = async (request) => {
+    const store = await caches.open(PAGES);
+    const kept = await store.match(request);
+    const asking = fetch(request).then(async (answer) => {
+        if (answer.ok && !answer.redirected) {
+            await store.put(request, answer.clone());
+        } else if (answer.status === 404 || answer.status === 410) {
+            // Withdrawn or run out: it is not to be read from this device either.
+            await store.delete(request);
+        }
+        return answer;
+    });
+    if (!kept) {
+        return asking;
+    }
+    const late = new Promise((then) => { setTimeout(then, NETWORK_MS, null); });
+    const answer = await Promise.race([asking.catch(() => null), late]);
+    // What is still under way is kept for the next time.
+    return answer === null || answer.status >= 500 ? kept : answer;
+};
+
+self.addEventListener('fetch', (event) => {
+    const url = new URL(event.request.url);
+    if (event.request.method !== 'GET' || url.origin !== self.location.origin) {
+        return;
+    }
+    if (url.pathname.startsWith('/a/')) {
+        event.respondWith(fileOf(event.request));
+    } else if (event.request.mode === 'navigate' && isKept(url)) {
+        event.respondWith(pageOf(event.request));
+    }
+});
