@@ -184,6 +184,9 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
             )->name('clients.plan-terms.release');
             Route::get('/hair-tests', [HairTestsController::class, 'create'])->name('clients.hair-tests');
             Route::post('/hair-tests', [HairTestsController::class, 'store'])->name('clients.hair-tests.store');
+            Route::post('/hair-tests/acts', [HairTestsController::class, 'acts'])
+                ->name('clients.hair-tests.acts')
+                ->missing(ActsOfNothing::ofClient(...));
             Route::get('/hair-tests/zones', [HairTestsController::class, 'zones'])->name('clients.hair-tests.zones');
             Route::put('/hair-tests/draft', [HairTestsController::class, 'draft'])->name('clients.hair-tests.draft');
             Route::delete(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Head;
 use App\Models\TestDraft;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 
 function sitting(array $with = []): array
@@ -203,6 +204,86 @@ it('throws a draft away when it is emptied, when its visit is taken in, and when
     $draft(sitting());
     $this->deleteJson("/clients/{$head->id}/hair-tests/draft/before-cleansing")->assertNoContent();
     expect(TestDraft::query()->count())->toBe(0);
+});
+
+it('merges what is typed on two tablets field by field, into one visit', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $draft = fn (array $raw, int $base, array $changed): array => $this->putJson(
+        "/clients/{$head->id}/hair-tests/draft",
+        sitting(['raw' => $raw]) + ['base' => $base, 'changed' => $changed],
+    )->assertOk()->json();
+    $dryness = fn (string $points): array => ['dryness' => ['points' => $points]];
+    $feel = fn (string $points): array => ['feel' => ['points' => $points]];
+    $one = $draft($dryness('7'), 0, ['raw[dryness][points]']);
+    expect($one)->toMatchArray(['revision' => 1, 'theirs' => [], 'taken' => null]);
+    // The other tablet has not heard of it and types something else.
+    $two = $draft($feel('-2'), 0, ['raw[feel][points]']);
+    expect($two)->toMatchArray(['revision' => 2, 'theirs' => ['raw[dryness][points]' => '7'], 'visit' => $one['visit']]);
+    // The first asks only whether anything came.
+    expect($draft($dryness('7'), 1, []))
+        ->toMatchArray(['revision' => 2, 'theirs' => ['raw[feel][points]' => '-2']])
+        ->not->toHaveKey('tests');
+    // Emptied on one, it is emptied on the other; typed by both, the later counts.
+    $draft($feel('-2'), 2, ['raw[dryness][points]']);
+    $last = $draft($dryness('7') + $feel('3'), 2, ['raw[feel][points]']);
+    expect($last['theirs'])->toBe(['raw[dryness][points]' => ''])
+        ->and(TestDraft::query()->sole()->fields)->toMatchArray(['raw[feel][points]' => '3'])
+        ->not->toHaveKey('raw[dryness][points]');
+    // Taken in on the one, it is taken in on both.
+    $visit = ['visit' => $last['visit']] + sitting(['raw' => $feel('3')]);
+    $to = $this->postJson("/clients/{$head->id}/hair-tests", $visit)->assertCreated()->json('told');
+    $again = $this->putJson(
+        "/clients/{$head->id}/hair-tests/draft",
+        $visit + ['base' => 3, 'changed' => []],
+    )->assertOk()->json();
+    expect($again['taken'])->toBe($to)->and(TestDraft::query()->count())->toBe(0);
+});
+
+it('takes visits in as acts, each with its answer', function (): void {
+    $head = $this->aHead();
+    $visits = Visit::query()->count();
+    $this->actingAs($this->stylist);
+    $acts = "/clients/{$head->id}/hair-tests/acts";
+    $act = fn (string $key, array $form): array => [
+        'key' => $key, 'kind' => 'visit', 'form' => http_build_query($form),
+    ];
+    $good = sitting(['raw' => ['dryness' => ['points' => '7']]]);
+    $wrong = ['visit' => strtolower((string) Str::ulid())] + sitting(['raw' => ['dryness' => ['points' => '70']]]);
+    $told = $this->postJson($acts, ['acts' => [
+        $act('wrong', $wrong), ['key' => 'odd', 'kind' => 'visit', 'form' => ['a']], $act('good', $good),
+        $act('empty', ['visit' => strtolower((string) Str::ulid())] + sitting(['raw' => []])),
+    ]])->assertOk()->json('answers');
+    expect(array_column($told, 'answer'))->toBe(['refused', 'unreadable', 'taken', 'refused'])
+        ->and($told[0]['sentence'])->toContain('Dryness')
+        ->and($told[3]['sentence'])->toBe('Fill in at least one test; leave the others empty.')
+        ->and(Visit::query()->count())->toBe($visits + 1);
+    $this->get($told[2]['to'])->assertOk()->assertSee('What it told');
+    // An answer that was lost: the same act, and the same visit under another key.
+    foreach (['good', 'other'] as $key) {
+        $this->postJson($acts, ['acts' => [$act($key, $good)]])->assertJsonPath('answers.0.answer', 'already-taken');
+    }
+    expect(Visit::query()->count())->toBe($visits + 1);
+    $this->postJson('/clients/none/hair-tests/acts', ['acts' => [$act('gone', $good)]])
+        ->assertOk()
+        ->assertJsonPath('answers.0.answer', 'refused');
+});
+
+it('lets nobody send under another’s name, and knows a page that is too old', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $acts = "/clients/{$head->id}/hair-tests/acts";
+    $this->postJson($acts, ['acts' => []], ['X-Nagomi-Stylist' => (string) ($this->stylist->id + 1)])
+        ->assertUnauthorized()
+        ->assertJsonPath('message', "{$this->stylist->name} is signed in on this device now. What waits here is sent when "
+            . 'its own stylist signs in.');
+    $mine = ['X-Nagomi-Stylist' => (string) $this->stylist->id];
+    $this->postJson($acts, ['acts' => []], $mine + ['X-Nagomi-Protocol' => '1'])->assertStatus(426);
+    $answer = $this->postJson($acts, ['acts' => []], $mine + ['X-Nagomi-Protocol' => '2'])->assertOk();
+    expect((int) $answer->headers->get('X-Nagomi-Time'))->toBe(CarbonImmutable::now()->getTimestampMs());
+    $this->getJson('/token')->assertOk()->assertJsonPath('stylist', $this->stylist->id);
+    auth()->logout();
+    $this->getJson('/token')->assertUnauthorized();
 });
 
 it('takes measures in another unit, keeps what was typed, and asks in that unit', function (): void {

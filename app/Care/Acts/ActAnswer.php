@@ -14,17 +14,19 @@ final readonly class ActAnswer implements JsonSerializable
         public ?string $key,
         public ActAnswerKind $kind,
         public ?string $sentence,
+        public ?string $to = null,
     ) {
     }
 
-    public static function taken(string $key): self
+    /** @param string|null $to where to look at what it did */
+    public static function taken(string $key, ?string $to = null): self
     {
-        return new self($key, ActAnswerKind::Taken, null);
+        return new self($key, ActAnswerKind::Taken, null, $to);
     }
 
-    public static function alreadyTaken(string $key): self
+    public static function alreadyTaken(string $key, ?string $to = null): self
     {
-        return new self($key, ActAnswerKind::AlreadyTaken, null);
+        return new self($key, ActAnswerKind::AlreadyTaken, null, $to);
     }
 
     /** @param string $sentence why, in words for whoever did it */
@@ -39,9 +41,10 @@ final readonly class ActAnswer implements JsonSerializable
         return new self($key, ActAnswerKind::Unreadable, $sentence);
     }
 
-    /** @return array{key: string|null, answer: string, sentence: string|null} */
+    /** @return array<string, string|null> key, answer and sentence; to, where there is something to look at */
     public function jsonSerialize(): array
     {
-        return ['key' => $this->key, 'answer' => $this->kind->value, 'sentence' => $this->sentence];
+        return ['key' => $this->key, 'answer' => $this->kind->value, 'sentence' => $this->sentence]
+            + ($this->to === null ? [] : ['to' => $this->to]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\Readings\TestDrafts;
-use App\Care\Readings\Visits;
+use App\Http\Requests\ActsRequest;
 use App\Http\Requests\HairTestsRequest;
 use App\Http\Requests\TestDraftRequest;
 use App\Models\Head;
@@ -22,7 +22,7 @@ final class HairTestsController extends Controller
     public function __construct(
         private readonly HairTestsScreen $hairTestsScreen,
         private readonly TestDrafts $testDrafts,
-        private readonly Visits $visits,
+        private readonly VisitActs $visitActs,
         private readonly ZonesScreen $zonesScreen,
     ) {
     }
@@ -51,33 +51,51 @@ final class HairTestsController extends Controller
 
     public function store(HairTestsRequest $request, Head $head): RedirectResponse|JsonResponse
     {
-        $readings = $request->readings($this->stylist()->name);
-        if ($readings === []) {
-            abort(422);
-        }
-        $visit = $this->visits->take(
-            $head,
-            $request->visit(),
-            $readings,
-            $this->stylist()->name,
-            $request->typed(),
-            $request->seconds(),
-            $request->skipped(),
+        $told = route(
+            'clients.history.show',
+            [$head, $this->visitActs->take($head, $request, $this->stylist())],
         );
-        $this->testDrafts->done($head, $this->stylist(), $visit->moment);
-        $this->stylist()->update(['units' => $request->units()]);
-        $told = route('clients.history.show', [$head, $visit]);
 
         return $request->expectsJson() ? response()->json(['told' => $told], 201) : redirect($told);
     }
 
-    /** Keeps what is typed so far and answers what it would tell. */
+    /** Visits that were typed on a device, perhaps some time ago. */
+    public function acts(Request $request, Head $head): JsonResponse
+    {
+        $acts = ActsRequest::of($request);
+        $answers = $acts->answered(fn (array $sent): array => $this->visitActs->act($head, $sent, $request, $this->stylist()));
+
+        return response()->json(['answers' => $answers]);
+    }
+
+    /** Keeps what is typed so far, field by field, and answers what it would tell and what another device typed. */
     public function draft(TestDraftRequest $request, Head $head): JsonResponse
     {
-        $this->testDrafts->keep($head, $this->stylist(), $request->moment(), $request->fields(), $request->visit());
+        $changed = $request->changed();
+        $draft = $this->testDrafts->keep(
+            $head,
+            $this->stylist(),
+            $request->moment(),
+            $request->fields(),
+            $request->visit(),
+            $changed,
+        );
+        $theirs = $draft === null || $changed === null ? [] : $draft->since($request->base(), $changed);
+        $answer = [
+            'revision' => $draft->revision ?? 0,
+            'visit' => $draft->visit ?? null,
+            'theirs' => (object) $theirs,
+            'taken' => $this->testDrafts->isTaken($head, $request->visit())
+                ? route('clients.history.show', [$head, $request->visit()])
+                : null,
+        ];
+        // Asked only whether anything came: nothing is to be told anew.
+        if ($changed === []) {
+            return response()->json($answer);
+        }
         $told = $request->told($head, $this->stylist()->name);
 
-        return response()->json([
+        return response()->json($answer + [
             'tests' => array_map(
                 fn (array $of): string => view('hair-tests.told', $of)->render(),
                 $request->byTest($told),

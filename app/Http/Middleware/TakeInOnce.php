@@ -40,7 +40,12 @@ final readonly class TakeInOnce
     private const ONLY_ASKS = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
 
     /** What is sent holds acts with keys of their own, or replaces what was sent before it. */
-    private const KEYS_OF_ITS_OWN = ['clients.wash.acts', 'card.acts', 'clients.hair-tests.draft'];
+    private const KEYS_OF_ITS_OWN = [
+        'clients.wash.acts',
+        'card.acts',
+        'clients.hair-tests.acts',
+        'clients.hair-tests.draft',
+    ];
 
     /** What is done to a head and changes its booking. */
     private const TELLS_THE_DESK = [

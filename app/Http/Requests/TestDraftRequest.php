@@ -75,6 +75,24 @@ final class TestDraftRequest extends FormRequest
         return $fields;
     }
 
+    /**
+     * @return list<string>|null names of the fields this device changed since it heard last; null: it holds the whole
+     */
+    public function changed(): ?array
+    {
+        $changed = $this->input('changed');
+
+        return is_array($changed)
+            ? array_slice(array_values(array_filter($changed, is_string(...))), 0, self::MOST_FIELDS)
+            : null;
+    }
+
+    /** The revision of the draft this device has heard of. */
+    public function base(): int
+    {
+        return max(0, $this->integer('base'));
+    }
+
     /** What the tests that are whole so far would tell; null while there is none. */
     public function told(Head $head, string $by): ?VisitImpact
     {

@@ -112,7 +112,10 @@ const makeSender = ({ records, state, patience, post, tell }) => {
             } else if (answer) {
                 await refuse(record, answer.sentence ?? '');
             }
-            answered += answer ? 1 : 0;
+            if (answer) {
+                tell('answered', record, answer);
+                answered += 1;
+            }
         }
         return answered;
     };
@@ -178,7 +181,7 @@ const makeSender = ({ records, state, patience, post, tell }) => {
 export const makeQueue = ({ owner, store, send: post = transmit }) => {
     const records = keepRecords({ owner, store });
     const watched = new Set();
-    const listeners = { changed: [], told: [] };
+    const listeners = { changed: [], told: [], answered: [] };
     const state = { trouble: null, network: 'unknown', waitUntilMs: 0, get why() { return records.state.why; } };
     const tell = (what, ...parts) => listeners[what].forEach((listener) => listener(...parts));
     records.on(() => tell('changed'));

@@ -3,6 +3,7 @@
 import { mine } from '../offline/mine.js';
 import { signOut } from '../offline/sign-out.js';
 import { showStatus } from '../offline/status.js';
+import { words } from '../shared/words.js';
 
 const typing = (element) => element instanceof HTMLElement
     && (element.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(element.tagName));
@@ -44,5 +45,14 @@ const line = document.querySelector('[data-waiting-line]');
 if (queue !== null && line !== null) {
     showStatus(queue, line);
     signOut(queue);
+    // What was sent from another page than it was done on is told here, with the way to it.
+    queue.on('answered', ({ label, subject, change }, { to }) => {
+        if (to && change !== location.pathname + location.search) {
+            const link = Object.assign(document.createElement('a'), { className: 'button is-small', href: to, textContent: words('what-it-told') });
+            const said = Object.assign(document.createElement('div'), { className: 'said', role: 'status' });
+            said.append(Object.assign(document.createElement('span'), { textContent: words('was-sent', { what: `${subject}: ${label}` }) }), link);
+            document.getElementById('main')?.prepend(said);
+        }
+    });
     queue.send();
 }

@@ -1,14 +1,23 @@
-// The Bench: what is typed is kept at once, what it would tell is shown at once, and it is sent once.
+// Hair tests: what is typed is kept at once, what it would tell is shown at once, and it is sent once.
 
 import './parts/instruments.js';
 import './parts/ruler.js';
 import './parts/on-picture.js';
-import { keep, send } from '../offline/visits.js';
+import { carryOver } from '../offline/carry-over.js';
+import { mine } from '../offline/mine.js';
 import { isFilled } from '../shared/fields.js';
-import { ask } from '../shared/request.js';
+import { keepPage } from '../shared/keep-page.js';
+import { stamp } from '../shared/salon-clock.js';
+import { handle, transmit } from '../shared/transport.js';
 import { rounded, typedNumber, unitsOf } from '../shared/units.js';
+import { sayOthers, words } from '../shared/words.js';
+import { collected, makeDraft, put } from './parts/test-draft.js';
+import { makeTimes } from './parts/test-times.js';
+import { makeVisit } from './parts/test-visit.js';
+import { makeWalk } from './parts/test-walk.js';
 
 const form = document.querySelector('form.hair-tests');
+const fieldsOf = (root) => [...root.querySelectorAll('[name^="raw["], [name^="zones["]')];
 
 const more = form.querySelector('[data-show-more]');
 const hidden = form.querySelectorAll('[data-more]');
@@ -35,34 +44,6 @@ document.addEventListener('click', (event) => {
     }
 });
 
-// How long each test takes is learned from the chair: the time between touching one test and touching the next.
-const took = new Map();
-let at = null;
-const turnTo = (test) => {
-    const now = performance.now();
-    if (at !== null) {
-        took.set(at.test, (took.get(at.test) ?? 0) + (now - at.since) / 1000);
-    }
-    at = test === null ? null : { test, since: now };
-};
-form.addEventListener('focusin', (event) => {
-    const test = event.target.closest('[data-test]')?.dataset.test ?? null;
-    if (test !== at?.test) {
-        turnTo(test);
-    }
-});
-const noteTimes = () => {
-    turnTo(null);
-    form.querySelectorAll('[name^="took["]').forEach((field) => field.remove());
-    for (const [test, seconds] of took) {
-        const field = document.createElement('input');
-        field.type = 'hidden';
-        field.name = `took[${test}]`;
-        field.value = String(Math.round(seconds));
-        form.append(field);
-    }
-};
-
 // Units: what stands there is converted when another is chosen.
 const units = unitsOf(form.dataset.units);
 form.querySelectorAll('select[name^="unit["]').forEach((select) => {
@@ -81,88 +62,21 @@ form.querySelectorAll('select[name^="unit["]').forEach((select) => {
     });
 });
 
-// The walk: which tests are done, and which comes next.
-const fieldsOf = (root) => [...root.querySelectorAll('[name^="raw["], [name^="zones["]')];
-const walk = document.querySelector('[data-walk]');
-const steps = [...(walk?.querySelectorAll('[data-walk-to]') ?? [])];
-const stateOf = (name) => {
-    const test = document.getElementById(`test-${name}`);
-    if (fieldsOf(test).some(isFilled)) {
-        return 'done';
-    }
-    return test.querySelector('select[name^="skip["]')?.value ? 'left out' : '';
+const times = makeTimes(form);
+const walk = makeWalk(form, times.current);
+const said = form.querySelector('[data-sent]');
+const say = (sentence, to = null) => {
+    said.replaceChildren(sentence, ...(to === null ? [] : [' ', Object.assign(document.createElement('a'), { className: 'button is-small', href: to, textContent: words('what-it-told') })]));
+    said.hidden = false;
+    said.scrollIntoView({ block: 'center' });
 };
-const showWalk = () => steps.forEach((step) => {
-    const state = stateOf(step.dataset.walkTo);
-    step.querySelector('[data-state]').textContent = state === '' ? '' : `· ${state}`;
-    step.classList.toggle('is-done', state !== '');
-});
-const goTo = (name) => {
-    const test = document.getElementById(`test-${name}`);
-    test.scrollIntoView({ block: 'center' });
-    test.querySelector('input:not([type=hidden]), select')?.focus({ preventScroll: true });
-};
-if (walk) {
-    walk.hidden = false;
-    steps.forEach((step) => step.addEventListener('click', (event) => {
-        event.preventDefault();
-        goTo(step.dataset.walkTo);
-    }));
-    const next = form.querySelector('[data-next]');
-    next.hidden = false;
-    next.addEventListener('click', () => {
-        const names = steps.map((step) => step.dataset.walkTo);
-        const from = names.indexOf(document.activeElement?.closest('[data-test]')?.dataset.test ?? at?.test ?? '');
-        const open = [...names.slice(from + 1), ...names.slice(0, from + 1)].find((name) => stateOf(name) === '');
-        (open ? goTo(open) : form.querySelector('.save .is-strong').focus());
-    });
-    showWalk();
-}
+const button = form.querySelector('.save .is-strong');
 
-// What is typed stays on this tablet and with the salon until it is taken in, whatever happens to the page.
-const KEPT = /^(raw|zones|skip|taps|unit)\[|^(zone|date)$/;
-const TYPED = /^(raw|zones|skip|taps)\[/;
-const key = `nagomi-bench ${form.dataset.draft}`;
-const collected = () => Object.fromEntries([...new FormData(form)].filter(([name, value]) => KEPT.test(name) && value !== '' && !(value === '0' && name.endsWith('[snapped]'))));
-const restore = (fields) => {
-    for (const [name, value] of Object.entries(fields)) {
-        const found = form.querySelectorAll(`[name="${CSS.escape(name)}"]`);
-        if (found.length === 0 && name.includes('[timed][')) {
-            document.dispatchEvent(new CustomEvent('nagomi:timed', { detail: { name, value } }));
-        }
-        found.forEach((field) => {
-            if (field.type === 'radio' || field.type === 'checkbox') {
-                field.checked = field.value === value;
-            } else if (field.type !== 'hidden' || name.startsWith('taps[')) {
-                field.value = value;
-                // The numbers were typed in this unit: they stay as they are, only the labels follow.
-                if (name.startsWith('unit[')) {
-                    form.querySelectorAll(`[data-unit-of="${name.slice(5, -1)}"]`).forEach((unit) => { unit.textContent = value; });
-                }
-            }
-        });
-    }
+const shown = () => {
     form.querySelectorAll('[data-more]').forEach((row) => fieldsOf(row).some(isFilled) && row.removeAttribute('hidden'));
+    walk.show();
 };
-const newest = (...drafts) => drafts.filter((draft) => draft?.fields).sort((a, b) => b.at.localeCompare(a.at))[0] ?? null;
-
-let telling = null;
-const tell = async () => {
-    if (! form.dataset.draftTo) {
-        return;
-    }
-    let answer;
-    const fields = new FormData(form);
-    fields.delete('_method');
-    try {
-        answer = await ask(form.dataset.draftTo, fields, 'PUT');
-    } catch {
-        return;
-    }
-    if (!answer.ok) {
-        return;
-    }
-    const { tests, balance } = await answer.json();
+const showTold = ({ tests, balance }) => {
     form.querySelectorAll('[data-test] [data-tells]').forEach((place) => {
         const told = tests[place.closest('[data-test]').dataset.test] ?? '';
         if (place.innerHTML !== told) {
@@ -172,74 +86,116 @@ const tell = async () => {
     form.querySelector('[data-balance]').innerHTML = balance;
 };
 
-if (form.dataset.draft) {
-    const local = JSON.parse(localStorage.getItem(key) ?? 'null');
-    const draft = newest(local, JSON.parse(form.dataset.kept ?? 'null'));
+/** What was refused later comes back into the form to be changed; the draft keeps it from then on. */
+const changeRefused = async (queue) => {
+    const record = queue.refused().find(({ key }) => location.hash === `#act-${key}`);
+    if (record === undefined) {
+        return null;
+    }
+    const fields = Object.fromEntries(new URLSearchParams(record.act.form));
+    put(form, fields);
+    await queue.drop(record.key);
+    history.replaceState(null, '', location.pathname + location.search);
+    say(record.sentence);
+    return fields;
+};
+
+/** At once, before anybody can type: what stood there before must not be taken for emptied. */
+const startDraft = (visit) => {
+    const draft = makeDraft(form, {
+        owner: document.querySelector('meta[name="owner"]').content,
+        visit,
+        changed: shown,
+        told: showTold,
+        taken: (to) => {
+            button.disabled = true;
+            visit.over();
+            say(words('taken-elsewhere'), to);
+        },
+        broken: () => say(words('storage-full')),
+    });
     const notice = form.querySelector('[data-draft-notice]');
-    if (draft && ! fieldsOf(form).some(isFilled)) {
-        restore(draft.fields);
+    const restored = fieldsOf(form).some(isFilled) ? null : draft.restored();
+    if (restored !== null) {
+        put(form, restored);
         document.querySelector('.more-tests')?.setAttribute('open', '');
         notice.hidden = false;
-        notice.querySelector('button').addEventListener('click', () => {
-            localStorage.removeItem(key);
-            const forgotten = form.dataset.forget ? ask(form.dataset.forget, {}, 'DELETE') : Promise.resolve();
-            forgotten.catch(() => {}).finally(() => location.reload());
+        notice.querySelector('button').addEventListener('click', async () => {
+            const anew = () => {
+                draft.forget();
+                location.reload();
+            };
+            if (!form.dataset.forget) {
+                anew();
+                return;
+            }
+            handle(await transmit(form.dataset.forget, {}, { method: 'DELETE' }), { ...sayOthers(say), taken: anew });
         });
-        showWalk();
-        tell();
+    }
+    if (restored !== null) {
+        shown();
+        draft.typed();
     }
     form.addEventListener('input', () => {
-        const fields = collected();
-        if (Object.keys(fields).some((name) => TYPED.test(name))) {
-            localStorage.setItem(key, JSON.stringify({ fields, at: new Date().toISOString() }));
-        } else {
-            localStorage.removeItem(key);
-        }
-        showWalk();
-        clearTimeout(telling);
-        telling = setTimeout(tell, 600);
+        draft.typed();
+        walk.show();
     });
-}
+    draft.follow();
+    return draft;
+};
 
-// Sent once, and kept here where it cannot be sent.
-const said = form.querySelector('[data-sent]');
-if (form.dataset.draft && said) {
+/** Sent once, and kept here where it cannot be sent. */
+const startSending = (queue, visit, draft) => {
+    let mineNow = null;
+    queue.on('answered', ({ key }, { to }) => {
+        if (key === mineNow && to) {
+            location.assign(to);
+        }
+    });
     form.addEventListener('submit', async (event) => {
         event.preventDefault();
-        noteTimes();
-        clearTimeout(telling);
-        const button = form.querySelector('.save .is-strong');
-        button.disabled = true;
-        let answer;
-        try {
-            answer = await ask(form.action, new URLSearchParams(new FormData(form)));
-        } catch {
-            keep(form.action, form, form.dataset.draft);
-            localStorage.removeItem(key);
-            said.textContent = 'There is no network. These readings are kept on this tablet and are sent when it is back, once. You can go on with another head.';
-            said.hidden = false;
-            said.scrollIntoView({ block: 'center' });
-            const sent = ({ state, told }) => {
-                if (state === 'sent') {
-                    location.assign(told);
-                } else if (state === 'sign-in') {
-                    said.textContent = 'Sign in again on another page, then these readings are sent; they are kept on this tablet.';
-                }
-            };
-            window.addEventListener('online', () => send(sent));
+        if (button.disabled) {
             return;
         }
-        if (answer.status === 201) {
-            localStorage.removeItem(key);
-            location.assign((await answer.json()).told);
-        } else if (answer.status === 401 || answer.status === 419) {
-            button.disabled = false;
-            said.textContent = 'You were signed out meanwhile. What you typed is kept on this tablet; sign in on another page, then take it in here.';
-            said.hidden = false;
-            said.scrollIntoView({ block: 'center' });
-        } else {
-            // The page itself says best what is wrong, beside each field.
+        button.disabled = true;
+        times.note();
+        const fields = new URLSearchParams(new FormData(form));
+        ['_token', '_act', '_method'].forEach((name) => fields.delete(name));
+        const { key, kept, sent } = queue.add({
+            address: form.dataset.acts,
+            subject: form.dataset.of,
+            label: words('visit'),
+            act: { kind: 'visit', form: fields.toString(), ...stamp() },
+            change: location.pathname + location.search,
+        });
+        mineNow = key;
+        await kept;
+        await sent;
+        if (queue.refused().some((record) => record.key === key)) {
+            // The page itself says best what is wrong, beside each field; what was typed is in it.
+            await queue.drop(key);
             form.submit();
+            return;
+        }
+        draft.forget();
+        visit.over();
+        if (queue.waiting().some((record) => record.key === key)) {
+            say(words(queue.state.trouble === 'sign-in' ? 'visit-signed-out' : 'visit-waits'));
         }
     });
+};
+
+if (form.dataset.draft) {
+    const visit = makeVisit(form.querySelector('[name="visit"]'));
+    const draft = startDraft(visit);
+    const queue = await mine();
+    startSending(queue, visit, draft);
+    if (await changeRefused(queue) !== null) {
+        shown();
+        draft.typed();
+    }
+    keepPage('/clients/');
+    carryOver(queue, 'nagomi-outbox', ({ visit: key, action, body }) => ({ address: `${action}/acts`, subject: '', label: words('visit'), act: { key, kind: 'visit', form: body }, change: action }));
+    // Asked at once for what a page that was kept cannot know.
+    draft.tell(Object.keys(collected(form)).length === 0);
 }

@@ -3,7 +3,7 @@
 import { carryOver } from '../offline/carry-over.js';
 import { mine } from '../offline/mine.js';
 import { showStatus } from '../offline/status.js';
-import { today } from '../shared/clock.js';
+import { dayIn } from '../shared/clock.js';
 import { keepPage } from '../shared/keep-page.js';
 import { salonNow, stamp } from '../shared/salon-clock.js';
 import { typedNumber } from '../shared/units.js';
@@ -45,7 +45,8 @@ const act = (kind, value, what, date = null) => {
     say(words('noted', { what }));
 };
 
-const isOfToday = () => card.dataset.today === today(new Date(salonNow()));
+const today = () => dayIn(card.dataset.zone, salonNow());
+const isOfToday = () => card.dataset.today === today();
 card.querySelectorAll('.card-day').forEach((day) => {
     const ticks = [...day.querySelectorAll('[data-step]')];
     const on = day.querySelector('[data-on]');
@@ -60,7 +61,7 @@ card.querySelectorAll('.card-day').forEach((day) => {
         // A page of before says the day it was made on: nobody takes that for today's.
         if (!isOfToday() && on.value === asDated) {
             on.value = '';
-            on.max = today(new Date(salonNow()));
+            on.max = today();
             day.querySelector('[data-on-label]').textContent = words('which-day');
         }
     };

@@ -1,6 +1,7 @@
 // The season as a picture to work in: a wash day follows finger or arrow keys, and what it would come to is said before it is let go.
 
-import { ask } from '../shared/request.js';
+import { handle, transmit } from '../shared/transport.js';
+import { sayOthers } from '../shared/words.js';
 
 const root = document.querySelector('[data-plan]');
 const picture = root.querySelector('svg');
@@ -15,6 +16,8 @@ const known = new Map();
 /** How far a mask is drawn out, upwards or downwards. */
 const PIXELS_A_STEP = 12;
 const MINUTES_A_STEP = 5;
+/** A finger that lies still moves by as much. */
+const TAP_PIXELS = 6;
 
 let chosen = null;
 let wanted = null;
@@ -35,14 +38,14 @@ const preview = async (act) => {
     const key = JSON.stringify(act);
     if (!known.has(key)) {
         say('Working out what that would come to …');
-        try {
-            const answer = await ask(root.dataset.preview, act);
-            const told = await answer.json();
-            known.set(key, answer.ok ? { words: told.words, ok: true, broken: told.broken.length > 0 } : { words: Object.values(told.errors ?? {})[0]?.[0] ?? told.message, ok: false });
-        } catch {
-            if (wanted === act) {
-                say('There is no network; the season stays as it is.', true);
-            }
+        const answer = await transmit(root.dataset.preview, act);
+        const failed = (sentence) => wanted === act && say(sentence, true);
+        handle(answer, {
+            ...sayOthers(failed),
+            taken: ({ told }) => known.set(key, { words: told.words, ok: true, broken: told.broken.length > 0 }),
+            refused: ({ sentence }) => known.set(key, { words: sentence, ok: false }),
+        });
+        if (!known.has(key)) {
             return;
         }
     }
@@ -108,21 +111,15 @@ const doIt = async () => {
         return;
     }
     doing = true;
-    try {
-        const answer = await ask(root.dataset.act, { ...wanted, seen: root.dataset.seen });
-        if (answer.ok) {
-            location.reload();
-            return;
-        }
-        const told = await answer.json();
-        putBack();
-        say(Object.values(told.errors ?? {})[0]?.[0] ?? told.message, true);
-    } catch {
-        putBack();
-        say('There is no network; the season stays as it is.', true);
-    } finally {
-        doing = false;
-    }
+    const answer = await transmit(root.dataset.act, { ...wanted, seen: root.dataset.seen });
+    doing = false;
+    handle(answer, {
+        ...sayOthers((sentence) => {
+            putBack();
+            say(sentence, true);
+        }),
+        taken: () => location.reload(),
+    });
 };
 
 picture.querySelectorAll('[data-stone]').forEach((stone) => {
@@ -131,13 +128,17 @@ picture.querySelectorAll('[data-stone]').forEach((stone) => {
     stone.addEventListener('pointerdown', (event) => {
         choose(date);
         stone.setPointerCapture(event.pointerId);
-        from = { x: event.clientX, y: event.clientY };
+        from = { x: event.clientX, y: event.clientY, isDragged: false };
     });
     stone.addEventListener('pointermove', (event) => {
         if (from === null) {
             return;
         }
         const [across, up] = [event.clientX - from.x, from.y - event.clientY];
+        from.isDragged ||= Math.hypot(across, up) > TAP_PIXELS;
+        if (!from.isDragged) {
+            return;
+        }
         // Along the line is another day; upwards a longer mask, downwards a shorter one.
         if (Math.abs(up) > Math.abs(across) && (acts[date] ?? []).includes('mask')) {
             const minutes = Math.round(up / PIXELS_A_STEP) * MINUTES_A_STEP;
@@ -152,7 +153,8 @@ picture.querySelectorAll('[data-stone]').forEach((stone) => {
         }
     });
     stone.addEventListener('pointerup', () => {
-        const dragged = from !== null && wanted !== null;
+        // A tap chooses; it does nothing that was only looked at.
+        const dragged = from !== null && from.isDragged && wanted !== null;
         from = null;
         if (dragged && !keep.disabled) {
             doIt();

@@ -3,8 +3,8 @@
 /** @returns {string} minutes and seconds, "4:07"; the sign is left to the words beside it */
 export const face = (seconds) => `${Math.floor(Math.abs(seconds) / 60)}:${String(Math.floor(Math.abs(seconds) % 60)).padStart(2, '0')}`;
 
-/** @returns {string} the day it is where the device is, "2027-01-09" */
-export const today = (now = new Date()) => [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+/** @returns {string} the day it is in a time zone at a moment, "2027-01-09" */
+export const dayIn = (zone, ms) => new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date(ms));
 
 /** A tone and a shake when a time is up; a tablet without either still shows it. */
 export const chime = (pitch = 523, seconds = 0.6) => {

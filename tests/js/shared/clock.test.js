@@ -1,13 +1,17 @@
 import { describe, expect, it, vi } from 'vitest';
-import { chime, face, today } from '../../../public/js/shared/clock.js';
+import { chime, dayIn, face } from '../../../public/js/shared/clock.js';
 
 describe('clock', () => {
     it.each([[0, '0:00'], [7, '0:07'], [60, '1:00'], [247.9, '4:07'], [-65, '1:05'], [3600, '60:00']])('shows %d s as %s', (seconds, shown) => {
         expect(face(seconds)).toBe(shown);
     });
-    it('says the day of the device, also at its very end', () => {
-        expect(today(new Date(2027, 0, 9, 23, 59, 59))).toBe('2027-01-09');
-        expect(today(new Date(2027, 10, 30, 0, 0, 0))).toBe('2027-11-30');
+    it('says the day it is at the salon, also at its very end and over both changes of the clock', () => {
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-01-09T23:59:59Z'))).toBe('2027-01-09');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-01-10T00:00:00Z'))).toBe('2027-01-10');
+        expect(dayIn('Pacific/Auckland', Date.parse('2027-01-09T11:00:00Z'))).toBe('2027-01-10');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-03-28T23:30:00Z'))).toBe('2027-03-29');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-10-30T23:30:00Z'))).toBe('2027-10-31');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-10-31T23:30:00Z'))).toBe('2027-10-31');
     });
     it('stays silent where there is no sound, and never fails', () => {
         vi.stubGlobal('AudioContext', class { constructor() { throw new Error('no sound'); } });

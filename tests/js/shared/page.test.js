@@ -1,14 +1,24 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { newKey } from '../../../public/js/shared/act-key.js';
+import { newKey, newUlid } from '../../../public/js/shared/act-key.js';
 import { fill, isFilled } from '../../../public/js/shared/fields.js';
-import { ask, sentence } from '../../../public/js/shared/request.js';
 import { draw } from '../../../public/js/shared/svg.js';
+import { transmit } from '../../../public/js/shared/transport.js';
 
 describe('the key of an act', () => {
     it('is 32 hexadecimal digits, and another each time', () => {
         const keys = new Set(Array.from({ length: 500 }, newKey));
         expect(keys.size).toBe(500);
         expect([...keys].every((key) => /^[0-9a-f]{32}$/.test(key))).toBe(true);
+    });
+});
+
+describe('the key of a visit', () => {
+    it('is 26 letters and digits in the order of time, another each time', () => {
+        const keys = Array.from({ length: 300 }, () => newUlid());
+        expect(new Set(keys).size).toBe(300);
+        expect(keys.every((key) => /^[0-7][0-9a-hjkmnp-tv-z]{25}$/.test(key))).toBe(true);
+        expect(newUlid(1_799_488_800_000) < newUlid(1_799_488_800_001)).toBe(true);
+        expect(newUlid(0).slice(0, 10)).toBe('0000000000');
     });
 });
 
@@ -43,17 +53,18 @@ describe('asking the server', () => {
     });
     const sent = () => fetch.mock.calls[0][1];
     it('carries the token, a key of its own and JSON', async () => {
-        await ask('/acts', { a: 1 });
+        await transmit('/acts', { a: 1 });
         expect(sent().headers).toMatchObject({ 'X-CSRF-TOKEN': 'token', 'Content-Type': 'application/json' });
         expect(sent().headers['X-Act-Key']).toMatch(/^[0-9a-f]{32}$/);
         expect(sent().body).toBe('{"a":1}');
     });
     it('leaves a form the key it has', async () => {
-        await ask('/acts', new URLSearchParams({ _act: 'k' }), 'PUT');
+        await transmit('/acts', new URLSearchParams({ _act: 'k' }), { method: 'PUT' });
         expect(sent().headers['X-Act-Key']).toBeUndefined();
         expect(sent().headers['X-HTTP-Method-Override']).toBe('PUT');
     });
     it.each([['{"errors":{"a":["Type a number."]},"message":"m"}', 'Type a number.'], ['{"message":"m"}', 'm'], ['{}', ''], ['<html>', '']])('finds the sentence in %s', async (body, said) => {
-        expect(await sentence(new Response(body))).toBe(said);
+        vi.stubGlobal('fetch', () => Promise.resolve(new Response(body, { status: 422 })));
+        expect((await transmit('/acts', {})).sentence).toBe(said);
     });
 });

@@ -2,8 +2,9 @@
 
 import { chime, face as clock } from '../../shared/clock.js';
 import { fill } from '../../shared/fields.js';
-import { ask, sentence } from '../../shared/request.js';
+import { handle, transmit } from '../../shared/transport.js';
 import { rounded, unitsOf } from '../../shared/units.js';
+import { words } from '../../shared/words.js';
 
 const form = document.querySelector('form.hair-tests');
 const units = unitsOf(form.dataset.units);
@@ -98,10 +99,16 @@ form.querySelectorAll('[data-device]').forEach((button) => {
         said.textContent = 'Reading …';
         button.closest('.field').append(said);
         button.disabled = true;
-        try {
-            const answer = await ask(form.dataset.devices.replace('DEVICE', button.dataset.device), {});
-            if (answer.ok) {
-                const { values } = await answer.json();
+        const answer = await transmit(form.dataset.devices.replace('DEVICE', button.dataset.device), {});
+        button.disabled = false;
+        const failed = (sentence) => {
+            said.textContent = sentence;
+            said.classList.add('is-danger');
+            fieldOf(button).focus();
+        };
+        const silent = ({ sentence }) => failed(sentence || words('device-silent'));
+        handle(answer, {
+            taken: ({ told: { values } }) => {
                 const others = [...test.querySelectorAll(`[data-device="${button.dataset.device}"]`)].filter((other) => other === button || fieldOf(other).value === '' && other.dataset.measure !== 'wet_g' && button.dataset.measure !== 'wet_g');
                 for (const other of others) {
                     const field = fieldOf(other);
@@ -109,18 +116,15 @@ form.querySelectorAll('[data-device]').forEach((button) => {
                     const value = values[other.dataset.measure];
                     fill(field, unit === undefined ? value : rounded(units.fromBook(value, unit), 2));
                 }
-                said.textContent = 'Read from the simulated device of this demo.';
-            } else {
-                said.textContent = await sentence(answer) || 'The device did not answer. Type what it shows.';
-                said.classList.add('is-danger');
-                fieldOf(button).focus();
-            }
-        } catch {
-            said.textContent = 'There is no network to the device. Type what it shows.';
-            said.classList.add('is-danger');
-        } finally {
-            button.disabled = false;
-        }
+                said.textContent = words('device-read');
+            },
+            refused: silent,
+            gone: silent,
+            busy: silent,
+            'sign-in': () => failed(words('sign-in')),
+            'too-old': () => failed(words('too-old')),
+            'no-network': () => failed(words('device-away')),
+        });
     });
 });
 
@@ -135,8 +139,8 @@ form.querySelectorAll('[data-sections]').forEach((sections) => {
     const count = () => list.children.length;
     const add = (seconds, tool, index = count()) => {
         const item = document.createElement('li');
-        const words = document.createElement('span');
-        words.textContent = tool;
+        const says = document.createElement('span');
+        says.textContent = tool;
         const field = document.createElement('input');
         field.className = 'input';
         field.inputMode = 'numeric';
@@ -156,10 +160,10 @@ form.querySelectorAll('[data-sections]').forEach((sections) => {
             label();
             list.dispatchEvent(new Event('input', { bubbles: true }));
         });
-        item.append(words, field, ' s ', kept, away);
+        item.append(says, field, ' s ', kept, away);
         list.append(item);
         list.dispatchEvent(new Event('input', { bubbles: true }));
-        return { words, kept };
+        return { says, kept };
     };
     let ticking = null;
     const label = () => { button.textContent = ticking === null ? `Start section ${count() + 1}` : `Section ${count() + 1} is done`; };

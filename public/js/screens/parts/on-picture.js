@@ -1,6 +1,8 @@
 // A ring or a length on a picture the stylist loads: two taps for the scale, then two or three more. The picture never leaves the tablet; the taps are measured by the salon's own arithmetic.
 
-import { ask, sentence } from '../../shared/request.js';
+import { handle, transmit } from '../../shared/transport.js';
+import { typedNumber } from '../../shared/units.js';
+import { words } from '../../shared/words.js';
 
 const dialog = document.getElementById('on-picture');
 const form = document.querySelector('form.hair-tests');
@@ -47,23 +49,43 @@ if (dialog) {
     };
     const prompt = () => {
         const left = needed() - taps.length;
-        says.textContent = picture === null ? 'Choose a picture first.'
-            : taps.length < 2 ? `Tap ${taps.length === 0 ? 'one end' : 'the other end'} of the thing of known length.`
-                : left > 0 ? `Tap ${what === 'ring' ? `on the ring, ${left} more, spread round it` : taps.length === 2 ? 'where the hair begins' : 'where it ends'}.` : 'Measuring …';
+        const end = taps.length === 2 ? 'tap-begin' : 'tap-end';
+        says.textContent = picture === null ? words('choose-picture')
+            : taps.length < 2 ? words(taps.length === 0 ? 'tap-one-end' : 'tap-other-end')
+                : left === 0 ? words('measuring') : what === 'ring' ? words('tap-ring', { left }) : words(end);
     };
+    /** Counts the askings: what was asked before a tap was taken back is not heard any more. */
+    let asked = 0;
     const measure = async () => {
-        try {
-            const answer = await ask(form.dataset.pictures, { what, scale_mm: Number(scale.value.replace(',', '.')), scale: taps.slice(0, 2), taps: taps.slice(2) });
-            if (answer.ok) {
-                measured = await answer.json();
-                says.textContent = `${measured.mm} ± ${measured.sd_mm} mm`;
-                take.disabled = false;
-            } else {
-                says.textContent = `${await sentence(answer)} Take the last tap back.`;
-            }
-        } catch {
-            says.textContent = 'There is no network to measure by. Type the length instead.';
+        take.disabled = true;
+        measured = null;
+        asked += 1;
+        const mine = asked;
+        const scaleMm = typedNumber(scale.value);
+        if (scaleMm === null || scaleMm <= 0) {
+            says.textContent = words('scale-first');
+            scale.focus();
+            return;
         }
+        says.textContent = words('measuring');
+        const answer = await transmit(form.dataset.pictures, { what, scale_mm: scaleMm, scale: taps.slice(0, 2), taps: taps.slice(2) });
+        if (mine !== asked) {
+            return;
+        }
+        const failed = ({ sentence }) => { says.textContent = `${sentence} ${words('tap-back')}`.trim(); };
+        handle(answer, {
+            taken: ({ told }) => {
+                measured = { ...told, scaleMm };
+                says.textContent = `${told.mm} ± ${told.sd_mm} mm`;
+                take.disabled = false;
+            },
+            refused: failed,
+            gone: failed,
+            busy: () => { says.textContent = words('busy'); },
+            'sign-in': () => { says.textContent = words('sign-in'); },
+            'too-old': () => { says.textContent = words('too-old'); },
+            'no-network': () => { says.textContent = words('no-network-picture'); },
+        });
     };
     const tap = (x, y) => {
         if (picture === null || taps.length >= needed()) {
@@ -78,6 +100,9 @@ if (dialog) {
     };
     const back = () => {
         taps.pop();
+        // An answer that is under way is of a tap that is gone.
+        asked += 1;
+        measured = null;
         take.disabled = true;
         paint();
         prompt();
@@ -90,14 +115,14 @@ if (dialog) {
         picture = null;
         if (file && (! /^image\/(jpeg|png|webp)$/.test(file.type) || file.size > MOST_BYTES)) {
             paint();
-            says.textContent = 'That is no picture that can be read here. Choose a JPEG, PNG or WebP under 12 MB.';
+            says.textContent = words('no-picture');
             return;
         }
         try {
             picture = file ? await createImageBitmap(file) : null;
         } catch {
             paint();
-            says.textContent = 'That is no picture that can be read here. Choose a JPEG, PNG or WebP under 12 MB.';
+            says.textContent = words('no-picture');
             return;
         }
         if (picture) {
@@ -132,12 +157,15 @@ if (dialog) {
     dialog.querySelector('[data-picture-back]').addEventListener('click', back);
     dialog.querySelector('[data-close]').addEventListener('click', () => dialog.close());
     take.addEventListener('click', () => {
+        if (measured === null) {
+            return;
+        }
         const inches = field.closest('.field').querySelector('[data-unit-of]')?.textContent === 'in';
         field.value = inches ? String(Number((measured.mm / 25.4).toFixed(2))) : String(measured.mm);
         const test = field.closest('[data-test]').dataset.test;
         const kept = form.querySelector(`[name="taps[${test}]"]`) ?? form.appendChild(Object.assign(document.createElement('input'), { type: 'hidden', name: `taps[${test}]` }));
         const all = JSON.parse(kept.value || '{}');
-        all[field.name.match(/\[(\w+)\]$/)[1]] = { scale_mm: Number(scale.value.replace(',', '.')), taps };
+        all[field.name.match(/\[(\w+)\]$/)[1]] = { scale_mm: measured.scaleMm, taps };
         kept.value = JSON.stringify(all);
         field.dispatchEvent(new Event('input', { bubbles: true }));
         dialog.close();

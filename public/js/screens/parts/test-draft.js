@@ -1,0 +1,157 @@
+// What is typed under Hair tests and not taken in yet. It stays on this device and with the salon, field by field: what another tablet
+// of the same stylist typed comes in here, what is typed here stays.
+
+import { handle, transmit } from '../../shared/transport.js';
+
+const KEPT = /^(raw|zones|skip|taps|unit)\[|^(zone|date)$/;
+const TYPED = /^(raw|zones|skip|taps)\[/;
+const TELL_MS = 600;
+const ASK_MS = 2000;
+
+/** @returns {Object<string, string>} what is filled in, by the name of its field */
+export const collected = (form) => Object.fromEntries([...new FormData(form)].filter(([name, value]) => KEPT.test(name) && value !== '' && !(value === '0' && name.endsWith('[snapped]'))));
+export const hasTyped = (fields) => Object.keys(fields).some((name) => TYPED.test(name));
+/** @returns {string[]} names of the fields that differ */
+export const differing = (one, other) => [...new Set([...Object.keys(one), ...Object.keys(other)])].filter((name) => (one[name] ?? '') !== (other[name] ?? ''));
+
+/**
+ * What another device typed, on top of what is here: a field that was changed here meanwhile stays as it is here.
+ *
+ * @param {{fields: object, acked: object, theirs: object}} of here now, as the salon knew it from here, from elsewhere
+ * @returns {{set: Object<string, string>, acked: object}} what is to be put in, and what the salon knows now
+ */
+export const merged = ({ fields, acked, theirs }) => {
+    const set = Object.fromEntries(Object.entries(theirs).filter(([name, value]) => (fields[name] ?? '') === (acked[name] ?? '') && (fields[name] ?? '') !== value));
+    return { set, acked: { ...acked, ...theirs } };
+};
+
+/** Puts values where they belong; an empty one empties. */
+export const put = (form, fields) => {
+    for (const [name, value] of Object.entries(fields)) {
+        const found = [...form.elements].filter((field) => field.name === name);
+        if (found.length === 0 && name.includes('[timed][') && value !== '') {
+            document.dispatchEvent(new CustomEvent('nagomi:timed', { detail: { name, value } }));
+        }
+        found.forEach((field) => {
+            if (field.type === 'radio' || field.type === 'checkbox') {
+                field.checked = field.value === value;
+            } else if (field.type !== 'hidden' || name.startsWith('taps[')) {
+                field.value = value;
+                // The numbers were typed in this unit: they stay as they are, only the labels follow.
+                if (name.startsWith('unit[')) {
+                    form.querySelectorAll(`[data-unit-of="${name.slice(5, -1)}"]`).forEach((unit) => { unit.textContent = value; });
+                }
+            }
+        });
+    }
+};
+
+/** The draft as this device keeps it: what stands there, and what of it the salon is known to have. */
+const makeKept = (key, broken) => ({
+    read() {
+        try {
+            return JSON.parse(localStorage.getItem(key) ?? 'null');
+        } catch {
+            return null;
+        }
+    },
+    write(fields, acked) {
+        try {
+            if (hasTyped(fields)) {
+                localStorage.setItem(key, JSON.stringify({ fields, acked, at: new Date().toISOString() }));
+            } else {
+                localStorage.removeItem(key);
+            }
+        } catch {
+            broken();
+        }
+    },
+    forget: () => localStorage.removeItem(key),
+});
+
+/** The later of each field: what was changed here and not told yet, on top of what the salon has. */
+const newest = (local, acked) => {
+    const changed = local === null ? [] : differing(local.fields, local.acked ?? {});
+    const all = { ...acked, ...Object.fromEntries(changed.map((name) => [name, local.fields[name] ?? ''])) };
+    return hasTyped(all) ? all : null;
+};
+
+/**
+ * @param {HTMLFormElement} form with data-draft, data-draft-to and data-kept
+ * @param {{owner: string, visit: object, changed: function(): void, told: function(object): void, taken: function(string): void, broken: function(): void}} on
+ */
+export const makeDraft = (form, on) => {
+    const kept = makeKept(`nagomi-bench ${on.owner} ${form.dataset.draft}`, on.broken);
+    const server = JSON.parse(form.dataset.kept ?? 'null');
+    let acked = server?.fields ?? {};
+    let revision = server?.revision ?? 0;
+    let timer = null;
+    let asking = false;
+
+    const keep = () => kept.write(collected(form), acked);
+    const forget = () => {
+        clearTimeout(timer);
+        kept.forget();
+    };
+    const hear = (answer, sent) => {
+        if (answer.taken !== null) {
+            forget();
+            on.taken(answer.taken);
+            return;
+        }
+        // Thrown away on another device, or emptied there.
+        const gone = answer.revision === 0 && revision > 0 ? Object.fromEntries(Object.keys(acked).map((name) => [name, ''])) : {};
+        const { set, acked: known } = merged({ fields: collected(form), acked: { ...acked, ...sent }, theirs: { ...gone, ...answer.theirs } });
+        acked = Object.fromEntries(Object.entries(known).filter(([, value]) => value !== ''));
+        revision = answer.revision;
+        on.visit.share(answer.visit);
+        put(form, set);
+        if (Object.keys(set).length > 0) {
+            on.changed();
+        }
+        if (answer.tests !== undefined) {
+            on.told(answer);
+        }
+        keep();
+    };
+    const tell = async (isOnlyAsking = false) => {
+        if (!form.dataset.draftTo || asking) {
+            return;
+        }
+        const fields = collected(form);
+        const names = differing(fields, acked);
+        if (isOnlyAsking && names.length > 0) {
+            return; // They are told of in a moment.
+        }
+        asking = true;
+        const body = new FormData(form);
+        ['_method', '_act'].forEach((name) => body.delete(name));
+        body.set('base', String(revision));
+        body.delete('changed[]');
+        // An empty list is told as one, or it would be taken for all there is.
+        (names.length > 0 ? names : ['']).forEach((name) => body.append('changed[]', name));
+        const sent = Object.fromEntries(names.map((name) => [name, fields[name] ?? '']));
+        const answer = await transmit(form.dataset.draftTo, body, { method: 'PUT' });
+        asking = false;
+        const later = () => {};
+        handle(answer, {
+            taken: ({ told }) => hear(told, sent),
+            // The form says what is wrong when it is sent; what waits for a network or a sign-in stays here.
+            refused: later, 'sign-in': later, gone: later, busy: later, 'no-network': later, 'too-old': later,
+        });
+    };
+
+    return {
+        forget,
+        tell,
+        /** @returns {object|null} what was typed before, here and elsewhere */
+        restored: () => newest(kept.read(), acked),
+        typed() {
+            keep();
+            clearTimeout(timer);
+            timer = setTimeout(tell, TELL_MS);
+        },
+        /** Asks now and then whether another device typed something. */
+        follow: () => setInterval(() => document.visibilityState === 'visible' && tell(true), ASK_MS),
+    };
+};
