@@ -43,23 +43,24 @@ self.addEventListener('message', (event) => {
     })());
 });
 
-const fileOf = async (request) => {
-    // A file never changes under its address: what is kept is as good as new.
-    const kept = await caches.match(request);
-    if (kept) {
-        return kept;
+/** The network for as long as two seconds where something is kept, and what is kept then, or where the server is unwell. */
+const soon = async (asking, kept) => {
+    if (!kept) {
+        return asking;
     }
-    const answer = await fetch(request);
-    if (answer.ok) {
-        await (await caches.open(FILES)).put(request, answer.clone());
-    }
-    return answer;
+    const late = new Promise((then) => { setTimeout(then, NETWORK_MS, null); });
+    const answer = await Promise.race([asking.catch(() => null), late]);
+    return answer === null || answer.status >= 500 ? kept : answer;
 };
+
+// The browser's own store of files comes first: there they weigh nothing.
+const fileOf = async (request) => soon(fetch(request), await caches.match(request));
 
 const pageOf = async (request) => {
     const store = await caches.open(PAGES);
     const kept = await store.match(request);
-    const asking = fetch(request).then(async (answer) => {
+    // What is still under way when the kept one is shown is kept for the next time.
+    return soon(fetch(request).then(async (answer) => {
         if (answer.ok && !answer.redirected) {
             await store.put(request, answer.clone());
         } else if (answer.status === 404 || answer.status === 410) {
@@ -67,14 +68,7 @@ const pageOf = async (request) => {
             await store.delete(request);
         }
         return answer;
-    });
-    if (!kept) {
-        return asking;
-    }
-    const late = new Promise((then) => { setTimeout(then, NETWORK_MS, null); });
-    const answer = await Promise.race([asking.catch(() => null), late]);
-    // What is still under way is kept for the next time.
-    return answer === null || answer.status >= 500 ? kept : answer;
+    }), kept);
 };
 
 self.addEventListener('fetch', (event) => {

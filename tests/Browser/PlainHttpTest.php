@@ -22,11 +22,9 @@ it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (
         $browser->offline();
         $browser->tap('[data-do=done]');
         expect($browser->text('[data-label]'))->not->toBe($first);
-        $browser->driver->wait(15, 100)->until(
-            fn (): bool => str_contains($browser->text('[data-net]'), 'kept on this tablet'),
-        );
+        $browser->until('[data-waiting-line]', 'kept here until');
         $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
-        $browser->driver->wait(15, 100)->until(fn (): bool => $browser->text('[data-net]') === '');
+        $browser->driver->wait(15, 100)->until(fn (): bool => $browser->text('[data-waiting-line]') === '');
         $browser->driver->navigate()->refresh();
         expect($browser->text('[data-label]'))->not
             ->toBe($first)

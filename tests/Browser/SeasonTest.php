@@ -111,7 +111,7 @@ it('says so where there is no network, and leaves the season as it is', function
         $browser->signIn()->press('Aurel')->key('s');
         $before = stones($browser);
         $browser->offline()->driver->executeScript('document.querySelectorAll("[data-stone]")[1].focus()');
-        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'no network')->offline(false);
+        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'No network')->offline(false);
         expect(stones($browser))->toBe($before);
     } finally {
         $browser->close();

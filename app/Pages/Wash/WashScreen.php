@@ -53,7 +53,8 @@ final readonly class WashScreen
      *
      * @return array{
      *     steps: array<string, array<string, mixed>>, order: list<string>,
-     *     refused: list<array{key: string, step: string, by: string, says: string|null}>, finished: bool,
+     *     refused: list<array{key: string, step: string, by: string, says: string|null}>,
+     *     revision: int, finished: bool,
      * }
      */
     public function told(WashSession $washSession): array
@@ -75,6 +76,7 @@ final readonly class WashScreen
                 ],
                 array_slice($refused, -self::REFUSALS_TOLD),
             ),
+            'revision' => count($acts),
             'finished' => $washSession->finished_at !== null,
         ];
     }

@@ -1,5 +1,6 @@
 // The acts of one owner as a page sees them: what the device keeps, and what it could not keep.
 
+import { markKept } from './kept.js';
 import { memoryStore, whyNot } from './store.js';
 
 /** @param {{owner: string, store: object}} of */
@@ -11,12 +12,15 @@ export const keepRecords = ({ owner, store }) => {
     const making = new Set();
     const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('nagomi-acts');
     const listeners = [];
-    const state = { why: store.why };
+    /** Why this device does not keep; an act it could not keep says so, or the store itself. */
+    let whyNotKept = null;
+    const state = { get why() { return whyNotKept ?? store.why; } };
 
     const tell = () => listeners.forEach((listener) => listener());
     const keptIn = (record) => (record.isUnkept ? unkept : store);
     const look = async () => {
         const kept = await store.of(owner).catch(() => records.filter((record) => !record.isUnkept));
+        markKept(kept.length > 0 || making.size > 0 || (await store.owners().catch(() => [owner])).length > 0);
         const fresh = [...kept, ...(await unkept.of(owner)).map((record) => ({ ...record, isUnkept: true }))];
         records = [...fresh, ...records.filter(({ key }) => making.has(key) && !fresh.some((one) => one.key === key))];
         tell();
@@ -25,10 +29,11 @@ export const keepRecords = ({ owner, store }) => {
         let kept = record;
         try {
             kept = await store.add(record);
+            markKept(true);
         } catch (wrong) {
             // Its key is there already: it is kept.
             if (wrong?.name !== 'ConstraintError') {
-                state.why = whyNot(wrong);
+                whyNotKept = whyNot(wrong);
                 kept = { ...await unkept.add(record), isUnkept: true };
             }
         }

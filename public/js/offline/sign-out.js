@@ -1,7 +1,10 @@
 // Signing out: nothing that waits is lost by it, and nobody is told that it was done where it was not.
 
+import { forgetPages } from '../shared/keep-page.js';
 import { handle, transmit } from '../shared/transport.js';
 import { counted, sayOthers, words } from '../shared/words.js';
+import { isAnythingKept } from './kept.js';
+import { mine } from './mine.js';
 
 const node = (name, attributes, ...children) => {
     const made = Object.assign(document.createElement(name), attributes);
@@ -9,10 +12,17 @@ const node = (name, attributes, ...children) => {
     return made;
 };
 
-/** Half-typed things of a stylist, on a tablet that others use too. */
-const forgetTyped = () => Object.keys(localStorage).filter((key) => key.startsWith('nagomi-bench ')).forEach((key) => localStorage.removeItem(key));
+/** Half-typed things of a stylist, on a tablet that others use too: what the salon has of them goes; what it has not stays, under its owner's name. */
+const forgetTyped = () => {
+    for (const key of Object.keys(localStorage).filter((one) => one.startsWith('nagomi-bench '))) {
+        const { fields = {}, acked = {} } = JSON.parse(localStorage.getItem(key) ?? '{}') ?? {};
+        if (Object.keys(fields).every((name) => fields[name] === acked[name])) {
+            localStorage.removeItem(key);
+        }
+    }
+};
 
-const ask = (queue, leave) => {
+const ask = (queue, go) => {
     const says = node('p', { role: 'status' });
     const button = (name, does, strong = false) => node('button', { type: 'button', className: strong ? 'button is-strong' : 'button', textContent: words(`leave.${name}`), onclick: does });
     const dialog = node(
@@ -27,12 +37,12 @@ const ask = (queue, leave) => {
             button('send', async () => {
                 await queue.send();
                 if (queue.waiting().length === 0) {
-                    leave((sentence) => { says.textContent = sentence; });
+                    go((sentence) => { says.textContent = sentence; });
                 } else {
                     says.textContent = counted('waits', queue.waiting().length);
                 }
             }, true),
-            button('leave', () => leave((sentence) => { says.textContent = sentence; })),
+            button('leave', () => go((sentence) => { says.textContent = sentence; })),
             button('stay', () => dialog.close()),
         ),
     );
@@ -40,31 +50,28 @@ const ask = (queue, leave) => {
     dialog.showModal();
 };
 
-export const signOut = (queue) => {
-    const form = document.querySelector('form[data-sign-out]');
-    const leave = async (say) => {
-        const out = () => {
-            forgetTyped();
-            location.assign('/sign-in');
-        };
-        handle(await transmit(form.action, new URLSearchParams(new FormData(form))), {
-            ...sayOthers(say),
-            taken: out,
-            // The page to sign in on is the answer.
-            'sign-in': out,
-            'no-network': () => say(words('leave.away')),
-        });
+/** @param {HTMLFormElement} form @param {HTMLElement} line what says so where it cannot be done */
+export const leave = async (form, line) => {
+    const out = async () => {
+        forgetTyped();
+        await forgetPages();
+        location.assign('/sign-in');
     };
-    form?.addEventListener('submit', (event) => {
-        event.preventDefault();
-        if (queue.waiting().length > 0) {
-            ask(queue, leave);
-        } else {
-            leave((sentence) => {
-                const line = document.querySelector('[data-waiting-line]');
-                line.querySelector('[data-says]').textContent = sentence;
-                line.hidden = false;
-            });
-        }
+    const go = async (say) => handle(await transmit(form.action, new URLSearchParams(new FormData(form))), {
+        ...sayOthers(say),
+        taken: out,
+        // The page to sign in on is the answer.
+        'sign-in': out,
+        'no-network': () => say(words('leave.away')),
+    });
+    const queue = isAnythingKept() ? mine() : null;
+    await queue?.look();
+    if (queue !== null && queue.waiting().length > 0) {
+        ask(queue, go);
+        return;
+    }
+    go((sentence) => {
+        line.querySelector('[data-says]').textContent = sentence;
+        line.hidden = false;
     });
 };

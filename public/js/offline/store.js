@@ -70,3 +70,14 @@ export const openStore = async () => {
         return memoryStore(whyNot(wrong));
     }
 };
+
+/** A store to be used at once, while the device's own is still being opened: whoever taps need not wait for it. */
+export const lazyStore = (opening) => {
+    let why = null;
+    const opened = opening.then((store) => {
+        why = store.why;
+        return store;
+    });
+    const does = (name) => async (...parts) => (await opened)[name](...parts);
+    return { get why() { return why; }, opened, add: does('add'), change: does('change'), drop: does('drop'), of: does('of'), owners: does('owners') };
+};

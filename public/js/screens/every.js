@@ -1,9 +1,6 @@
 // Keys that work on every page, and the sheet that lists them.
 
-import { mine } from '../offline/mine.js';
-import { signOut } from '../offline/sign-out.js';
-import { showStatus } from '../offline/status.js';
-import { words } from '../shared/words.js';
+import { isAnythingKept } from '../offline/kept.js';
 
 const typing = (element) => element instanceof HTMLElement
     && (element.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(element.tagName));
@@ -40,19 +37,14 @@ document.addEventListener('keydown', (event) => {
 document.querySelector('[data-errors]')?.focus();
 
 // What was done and is not with the salon yet goes out from whatever page comes next, and is in sight on each.
-const queue = await mine();
 const line = document.querySelector('[data-waiting-line]');
-if (queue !== null && line !== null) {
-    showStatus(queue, line);
-    signOut(queue);
-    // What was sent from another page than it was done on is told here, with the way to it.
-    queue.on('answered', ({ label, subject, change }, { to }) => {
-        if (to && change !== location.pathname + location.search) {
-            const link = Object.assign(document.createElement('a'), { className: 'button is-small', href: to, textContent: words('what-it-told') });
-            const said = Object.assign(document.createElement('div'), { className: 'said', role: 'status' });
-            said.append(Object.assign(document.createElement('span'), { textContent: words('was-sent', { what: `${subject}: ${label}` }) }), link);
-            document.getElementById('main')?.prepend(said);
-        }
-    });
-    queue.send();
+if (line !== null && (isAnythingKept() || document.querySelector('[data-keeps]') !== null)) {
+    const { showMine } = await import('../offline/show-mine.js');
+    showMine(line);
 }
+const signOut = document.querySelector('form[data-sign-out]');
+signOut?.addEventListener('submit', async (event) => {
+    event.preventDefault();
+    const { leave } = await import('../offline/sign-out.js');
+    leave(signOut, line);
+});

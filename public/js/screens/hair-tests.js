@@ -1,8 +1,6 @@
 // Hair tests: what is typed is kept at once, what it would tell is shown at once, and it is sent once.
 
 import './parts/instruments.js';
-import './parts/ruler.js';
-import './parts/on-picture.js';
 import { carryOver } from '../offline/carry-over.js';
 import { mine } from '../offline/mine.js';
 import { isFilled } from '../shared/fields.js';
@@ -18,6 +16,14 @@ import { makeWalk } from './parts/test-walk.js';
 
 const form = document.querySelector('form.hair-tests');
 const fieldsOf = (root) => [...root.querySelectorAll('[name^="raw["], [name^="zones["]')];
+
+// What is measured on a picture or on the ruler of the screen is loaded by whoever does so.
+const onTap = (buttons, load) => document.querySelectorAll(buttons).forEach((button) => {
+    button.hidden = false;
+    button.addEventListener('click', async () => (await load()).open(button));
+});
+onTap('[data-on-picture]', () => import('./parts/on-picture.js'));
+onTap('[data-ruler]', () => import('./parts/ruler.js'));
 
 const more = form.querySelector('[data-show-more]');
 const hidden = form.querySelectorAll('[data-more]');
@@ -188,13 +194,14 @@ const startSending = (queue, visit, draft) => {
 if (form.dataset.draft) {
     const visit = makeVisit(form.querySelector('[name="visit"]'));
     const draft = startDraft(visit);
-    const queue = await mine();
+    const queue = mine();
     startSending(queue, visit, draft);
+    await queue.look();
     if (await changeRefused(queue) !== null) {
         shown();
         draft.typed();
     }
-    keepPage('/clients/');
+    keepPage('/clients/', ['parts/on-picture.js', 'parts/ruler.js'].map((file) => new URL(file, import.meta.url).href));
     carryOver(queue, 'nagomi-outbox', ({ visit: key, action, body }) => ({ address: `${action}/acts`, subject: '', label: words('visit'), act: { key, kind: 'visit', form: body }, change: action }));
     // Asked at once for what a page that was kept cannot know.
     draft.tell(Object.keys(collected(form)).length === 0);

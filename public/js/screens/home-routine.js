@@ -12,7 +12,7 @@ import { words } from '../shared/words.js';
 const card = document.querySelector('[data-card]');
 const address = card.dataset.acts;
 const told = card.querySelector('[data-told]');
-const queue = await mine();
+const queue = mine();
 const MOST_TOLD = 4;
 
 const say = (sentence, wrong = false) => {
@@ -162,6 +162,7 @@ if (insecure) {
 showStatus(queue, document.querySelector('[data-waiting-line]'));
 queue.on('changed', heard);
 await carryOver(queue, `nagomi-card ${card.dataset.card}`, ({ key, kind, date, value, words: label }) => ({ address, subject: '', label: label ?? kind, act: { key, kind, date, value } }));
+await queue.look();
 // What waited for another link to this hair, or was turned away with it, goes out by this one.
 for (const record of [...queue.waiting(), ...queue.refused()].filter((one) => one.address !== address)) {
     await queue.again(record.key, { address });

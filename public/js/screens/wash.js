@@ -3,6 +3,7 @@
 import { mine } from '../offline/mine.js';
 import { carryOver } from '../offline/carry-over.js';
 import { makeAlarm } from '../shared/alarm.js';
+import { keepPage } from '../shared/keep-page.js';
 import { salonNow, stamp } from '../shared/salon-clock.js';
 import { words } from '../shared/words.js';
 import { sectionMap } from './parts/sections.js';
@@ -20,9 +21,19 @@ const planned = (key) => plan.steps.find((step) => step.key === key) ?? null;
 const GUARD_MS = 400;
 const POLL_MS = 2500;
 
-const queue = await mine();
+const queue = mine();
 const alarm = makeAlarm({ place: find('alarm-place') });
-let told = JSON.parse(root.dataset.told);
+const LAST = `nagomi-told ${root.dataset.wash}`;
+/** A page that was kept says where the day stood when it was opened; the salon's last word may be later. */
+const latest = (page) => {
+    try {
+        const last = JSON.parse(localStorage.getItem(LAST) ?? 'null');
+        return last !== null && last.revision > page.revision ? last : page;
+    } catch {
+        return page;
+    }
+};
+let told = latest(JSON.parse(root.dataset.told));
 /** Taps the salon's last word does not hold yet, by key. */
 const beyond = new Map();
 
@@ -123,10 +134,16 @@ const overlay = () => {
 const clashes = new Set(told.refused.map(({ key }) => key));
 const hear = (answer) => {
     if (answer === null || answer.steps === undefined || answer.finished) {
+        localStorage.removeItem(LAST);
         location.reload();
         return;
     }
     told = answer;
+    try {
+        localStorage.setItem(LAST, JSON.stringify({ steps: told.steps, order: told.order, refused: told.refused, revision: told.revision }));
+    } catch {
+        // Only a page opened again without a network would miss it.
+    }
     const open = new Set(queue.waiting(address).map(({ key }) => key));
     [...beyond.keys()].filter((key) => !open.has(key)).forEach((key) => beyond.delete(key));
     const clash = told.refused.filter(({ key }) => !clashes.has(key)).at(-1);
@@ -172,6 +189,7 @@ carryOver(queue, `nagomi-basin ${root.dataset.wash}`, ({ key, kind, step, value,
 }));
 overlay();
 show();
+keepPage('/clients/');
 queue.watch(address);
 queue.send();
 setInterval(tick, 500);

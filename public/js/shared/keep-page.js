@@ -2,9 +2,10 @@
 
 /**
  * @param {string} scope the part of the salon whose pages the worker may keep, such as /card/
+ * @param {string[]} later addresses of files the page asks for only when somebody wants them
  * @returns {Promise<void>} when the worker was told; nothing where the browser has none, as on plain HTTP
  */
-export const keepPage = async (scope) => {
+export const keepPage = async (scope, later = []) => {
     if (!('serviceWorker' in navigator)) {
         return;
     }
@@ -14,7 +15,7 @@ export const keepPage = async (scope) => {
         const registration = await navigator.serviceWorker.register(`/page-worker.js?v=${version}`, { scope });
         const worker = registration.installing ?? registration.waiting ?? registration.active;
         const files = performance.getEntriesByType('resource').map(({ name }) => name).filter((name) => new URL(name).pathname.startsWith('/a/'));
-        worker?.postMessage({ page: location.href, files });
+        worker?.postMessage({ page: location.href.replace(/#.*/, ''), files: [...files, ...later] });
     } catch {
         // The page works without; it only cannot be opened again without a network.
     }

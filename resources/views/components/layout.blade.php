@@ -9,7 +9,6 @@
     @auth<meta name="stylist" content="{{ auth()->id() }}"><meta name="owner" content="salon {{ auth()->user()->salon_id }} stylist {{ auth()->id() }}">@endauth
     <title>{{ $title }} · Nagomi</title>
     <link rel="icon" href="{{ asset('assets/mark.svg') }}" type="image/svg+xml">
-    <link rel="preload" href="{{ asset('assets/fonts/literata-latin-wght-italic.woff2') }}" as="font" type="font/woff2" crossorigin fetchpriority="low">
     <link rel="stylesheet" href="{{ asset('assets/bulma.css') }}">
     <link rel="stylesheet" href="{{ asset('css/app.css') }}">
     <script type="module" src="{{ asset('js/screens/every.js') }}"></script>

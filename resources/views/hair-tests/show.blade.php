@@ -20,7 +20,7 @@
             <a class="button" href="{{ route('clients.hair-tests.zones', [$head, 'moment' => $moment]) }}">on the head map</a>
         </nav>
     @endunless
-    <form method="post" action="{{ $correcting ? route('clients.history.update', [$head, $correcting]) : route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests" data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}"
+    <form method="post" action="{{ $correcting ? route('clients.history.update', [$head, $correcting]) : route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests" data-keeps data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}"
           @unless ($correcting) data-draft="{{ $head->id }} {{ $moment }}" data-draft-to="{{ route('clients.hair-tests.draft', $head) }}" data-forget="{{ route('clients.hair-tests.forget', [$head, $moment]) }}" @if ($draft) data-kept="{{ json_encode($draft, JSON_THROW_ON_ERROR) }}" @endif @endunless
           data-of="{{ $head->name }}" data-acts="{{ route('clients.hair-tests.acts', $head) }}" data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
         <x-act/>

@@ -7,7 +7,7 @@
             <a @class(['button', 'is-strong' => $one === $name]) href="{{ route('clients.hair-tests.zones', [$head, 'moment' => $moment, 'test' => $one]) }}" @if ($one === $name) aria-current="true" @endif>{{ lcfirst(__("nagomi.tests.{$one}")) }}</a>
         @endforeach
     </nav>
-    <form method="post" action="{{ route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests by-zone" data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}" data-draft="{{ $head->id }} {{ $moment }} {{ $name }} by zone"
+    <form method="post" action="{{ route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests by-zone" data-keeps data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}" data-draft="{{ $head->id }} {{ $moment }} {{ $name }} by zone"
           data-of="{{ $head->name }}" data-acts="{{ route('clients.hair-tests.acts', $head) }}" data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
         <x-act/>
         <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>

@@ -29,8 +29,13 @@ final class Browser
     }
 
     /** @param string|null $as the name another device on the network would call this machine by */
-    public static function open(int $width = 1280, int $height = 800, bool $dark = false, ?string $as = null): self
-    {
+    public static function open(
+        int $width = 1280,
+        int $height = 800,
+        bool $dark = false,
+        ?string $as = null,
+        ?string $at = null,
+    ): self {
         $downloads = sys_get_temp_dir() . '/nagomi-downloads-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
         $isShell = is_file(self::SHELL);
@@ -50,7 +55,7 @@ final class Browser
         $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 15000, 60000);
         $browser = new self(
             $driver,
-            $as === null ? (string) getenv('NAGOMI_URL') : str_replace('127.0.0.1', $as, (string) getenv('NAGOMI_URL')),
+            str_replace('127.0.0.1', $as ?? '127.0.0.1', $at ?? (string) getenv('NAGOMI_URL')),
             $downloads,
         );
         $browser->size($width, $height);
@@ -235,15 +240,38 @@ final class Browser
         @unlink((string) getenv('NAGOMI_CLOCK'));
     }
 
-    /** From the next page on, the device's clock alone is so many hours off. */
-    public function clockOff(float $hours): self
+    /**
+     * A device that can be made a bad one: from the page after next on its clock is off by `test-clock-hours` of the
+     * session's storage, and it keeps nothing where `test-storage` says full, denied or broken.
+     */
+    public function badDevice(): self
     {
-        return $this->beforeEachPage(sprintf(
-            '(() => { const Real = Date; const off = %d; window.Date = class extends Real { constructor(...parts) { '
-                . 'parts.length > 0 ? super(...parts) : super(Real.now() + off); } static now() { return Real.now() + '
-                . 'off; } }; })()',
-            (int) round(3_600_000 * $hours),
-        ));
+        return $this->beforeEachPage(<<<'JS'
+            (() => {
+                const of = (name) => { try { return sessionStorage.getItem(name); } catch { return null; } };
+                const Real = Date;
+                const off = 3600000 * Number(of('test-clock-hours') ?? 0);
+                window.Date = class extends Real {
+                    constructor(...parts) { parts.length > 0 ? super(...parts) : super(Real.now() + off); }
+                    static now() { return Real.now() + off; }
+                };
+                const bad = {
+                    full: () => { IDBObjectStore.prototype.add = () => { throw new DOMException('', 'QuotaExceededError'); }; },
+                    denied: () => { IDBFactory.prototype.open = () => { throw new DOMException('', 'SecurityError'); }; },
+                    broken: () => { IDBFactory.prototype.open = () => new EventTarget(); },
+                };
+                bad[of('test-storage')]?.();
+            })()
+            JS);
+    }
+
+    /** What a device from {@see badDevice()} suffers from, after the page is loaded anew. */
+    public function suffers(string $what, string $how): self
+    {
+        $this->driver->executeScript('sessionStorage.setItem(arguments[0], arguments[1])', [$what, $how]);
+        $this->driver->navigate()->refresh();
+
+        return $this;
     }
 
     /** Runs in each page before any script of its own. */
@@ -301,11 +329,20 @@ final class Browser
         return $this;
     }
 
-    /** @return float kilobytes that came over the network for the page that is open, with everything it asked for */
+    /**
+     * @return float kilobytes that came over the network for the page that is open, with everything it asked for. A
+     *     page that a worker handed on is asked for once more to be weighed: of its own it says how long it is unpacked
+     */
     public function weightKilobytes(): float
     {
-        return (float) $this->driver->executeScript('return [...performance.getEntriesByType("navigation"), '
-            . '...performance.getEntriesByType("resource")].reduce((sum, one) => sum + one.transferSize, 0) / 1024');
+        return (float) $this->driver->executeAsyncScript(
+            'const done = arguments[0]; const [page] = performance.getEntriesByType("navigation"); const all = '
+                . 'performance.getEntriesByType("resource").reduce((sum, one) => sum + one.transferSize, 0); const tell '
+                . '= (bytes) => done((all + bytes) / 1024); if (page.workerStart === 0) { tell(page.transferSize); } else '
+                . '{ performance.clearResourceTimings(); fetch(location.href, {cache: "no-store"}).then((answer) => '
+                . 'answer.text()).then(() => setTimeout(() => tell(performance.getEntriesByType("resource").find((one) '
+                . '=> one.name === location.href).transferSize), 50)); }',
+        );
     }
 
     /** Drags an element, without letting go of it. */
