@@ -28,6 +28,9 @@ return [
     'storage-full' => 'This device has no room left: what you do counts only once the salon has it. Free some room, and keep this page open.',
     'storage-denied' => 'This browser may keep nothing on this device: what you do counts only once the salon has it. Keep this page open.',
     'storage-broken' => 'This device cannot keep anything just now: what you do counts only once the salon has it. Keep this page open.',
+    'plan-waits' => 'No answer yet. This is kept on this device and is done when the salon can be reached, unless the plan was changed meanwhile.',
+    'picture' => 'a picture',
+    'picture-waits' => 'The picture is kept on this device and goes to the salon as soon as it can be reached.',
     'was-sent' => ':what was sent and taken in.',
     'what-it-told' => 'What it told',
     'leave' => [

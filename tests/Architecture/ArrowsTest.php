@@ -200,7 +200,7 @@ it('injects what people do instead of calling it by its class', function (): voi
     expect(array_diff(
         array_keys($static),
         ['app/Care/QuietHours.php', 'app/Care/Contact.php', 'app/Care/ClientTable.php', 'app/Care/BookIsAway.php',
-        'app/Care/WashSessionReadings.php'],
+        'app/Care/WashSessionReadings.php', 'app/Care/ActMoment.php', 'app/Care/WashTap.php'],
     ))->toBe([]);
 });
 

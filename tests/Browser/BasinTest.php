@@ -19,7 +19,9 @@ function step(Browser $browser): string
 it('runs a whole wash day with the clock moved, a reload in the middle, and no network for a while', function (): void {
     $browser = Browser::open();
     try {
-        $browser->movableClock()->beforeEachPage('delete window.AudioContext')->signIn()->press('Hanneke')->key('a')->choose('drying', 'hood')->press('Lay it out');
+        $browser->movableClock()->beforeEachPage(
+            'delete window.AudioContext',
+        )->signIn()->press('Hanneke')->key('a')->choose('drying', 'hood')->press('Lay it out');
         expect($browser->text('.verdict-words'))->toContain('four days of five');
         $browser->press('Begin');
         $first = step($browser);
@@ -58,7 +60,7 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
                     expect($browser->text('[data-meanwhile]'))->toContain('Meanwhile:');
                 }
                 $browser->later($waiting + 0.2)->until('[data-timers]', 'time is up');
-                // Where no tone can be heard, the whole screen says so, until somebody has seen it; also after a reload.
+                // Where no tone can be heard, the whole screen says so until somebody has seen it.
                 $browser->until('[data-alarm]', 'time is up');
                 expect($browser->driver->getTitle())->toContain('time is up');
                 $browser->tap('[data-alarm-place] button');
@@ -164,7 +166,9 @@ it('stands where the salon stands, after whatever was tapped without a network',
             usleep(450_000);
         }
         $before = $stands();
-        $browser->until('[data-waiting-line]', 'kept here')->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
+        $browser->until('[data-waiting-line]', 'kept here')->offline(false)->driver->executeScript(
+            'window.dispatchEvent(new Event("online"))',
+        );
         $browser->driver->wait(20, 100)->until(
             fn (): bool => $browser->text('[data-waiting-line]') === '',
         );

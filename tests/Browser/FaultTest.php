@@ -12,9 +12,20 @@ use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\FaultProxy;
 
 const FAULTS = [
-    '200' => 'a 200 that says nothing', '401' => '401', '404' => '404', '409' => '409', '419' => '419', '422' => '422',
-    '429' => '429', '500' => '500', '503' => '503', 'html' => 'a page instead of an answer', 'hang' => 'no answer at all',
-    'cut' => 'an answer cut in the middle', 'swallowed' => 'taken in, and the answer lost', 'away' => 'a line that is dead',
+    '200' => 'a 200 that says nothing',
+    '401' => '401',
+    '404' => '404',
+    '409' => '409',
+    '419' => '419',
+    '422' => '422',
+    '429' => '429',
+    '500' => '500',
+    '503' => '503',
+    'html' => 'a page instead of an answer',
+    'hang' => 'no answer at all',
+    'cut' => 'an answer cut in the middle',
+    'swallowed' => 'taken in, and the answer lost',
+    'away' => 'a line that is dead',
 ];
 /** An act is told apart from one at another time by this much; a visit and what comes from home say when it came. */
 const LATE_SECONDS = 30;
@@ -57,6 +68,11 @@ final class QueueUnderTest
     ) {
     }
 }
+
+beforeAll(function (): void {
+    $before = dirname(__DIR__, 2) . '/var/faults.json';
+    ! is_file($before) || unlink($before);
+});
 
 /** @return array<string, QueueUnderTest> */
 function queues(): array
@@ -189,8 +205,14 @@ function tell(string $table, string $row, string $column, string $went): void
 }
 
 /** Something is done in each window while the line is bad, and it is waited until it is through. */
-function underFault(QueueUnderTest $queue, Browser $browser, FaultProxy $proxy, string $fault, array $windows, int $i): string
-{
+function underFault(
+    QueueUnderTest $queue,
+    Browser $browser,
+    FaultProxy $proxy,
+    string $fault,
+    array $windows,
+    int $i,
+): string {
     $path = $browser->path();
     $since = microtime(true);
     $known = array_column(($queue->taken)($path), 'key');
@@ -282,3 +304,32 @@ it('knows when and by whom on a device whose clock is off, and says so where it 
         $proxy->close();
     }
 })->with(['wash' => ['wash'], 'home routine' => ['home'], 'hair tests' => ['hair tests']]);
+
+it('prints what it came to, as it stands in docs/faults.md', function (): void {
+    $all = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/var/faults.json'), true);
+    $lines = [
+        '# What becomes of an act when something fails', '',
+        'Printed by `tests/Browser/FaultTest.php`; *once* is: in the book once, at its time, under the name of whoever did it.',
+    ];
+    foreach ($all as $table => $rows) {
+        $columns = array_keys(array_replace(...array_values($rows)));
+        array_push(
+            $lines,
+            '',
+            "| {$table} | " . implode(' | ', $columns) . ' |',
+            '|---' . str_repeat('|---', count($columns)) . '|',
+        );
+        foreach ($rows as $row => $went) {
+            $lines[] = "| {$row} | " . implode(
+                ' | ',
+                array_map(fn (string $column): string => $went[$column] ?? '', $columns),
+            ) . ' |';
+        }
+    }
+    $table = implode("\n", $lines) . "\n";
+    $file = dirname(__DIR__, 2) . '/docs/faults.md';
+    if (getenv('NAGOMI_WRITE_FAULTS') !== false) {
+        file_put_contents($file, $table);
+    }
+    expect($table)->toBe((string) file_get_contents($file));
+});

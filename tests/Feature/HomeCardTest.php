@@ -141,7 +141,9 @@ it('takes a wash day from home into the book, once, with what was ticked', funct
     $acts = linkOf($this, $head)->path('card.acts');
     $sent = ['acts' => [act('wash-day', ['uid' => $item->uid, 'steps' => [0, 2]])]];
     $this->postJson($acts, $sent)->assertOk()->assertJson(['answers' => [['key' => 'one', 'answer' => 'taken']]]);
-    $this->postJson($acts, $sent)->assertOk()->assertJson(['answers' => [['key' => 'one', 'answer' => 'already-taken']]]);
+    $this->postJson($acts, $sent)->assertOk()->assertJson(
+        ['answers' => [['key' => 'one', 'answer' => 'already-taken']]],
+    );
     $day = $head->washDays()->whereDate('date', '2027-01-09')->sole();
     expect($day->place)
         ->toBe('home')

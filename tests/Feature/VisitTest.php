@@ -219,7 +219,9 @@ it('merges what is typed on two tablets field by field, into one visit', functio
     expect($one)->toMatchArray(['revision' => 1, 'theirs' => [], 'taken' => null]);
     // The other tablet has not heard of it and types something else.
     $two = $draft($feel('-2'), 0, ['raw[feel][points]']);
-    expect($two)->toMatchArray(['revision' => 2, 'theirs' => ['raw[dryness][points]' => '7'], 'visit' => $one['visit']]);
+    expect($two)->toMatchArray(
+        ['revision' => 2, 'theirs' => ['raw[dryness][points]' => '7'], 'visit' => $one['visit']],
+    );
     // The first asks only whether anything came.
     expect($draft($dryness('7'), 1, []))
         ->toMatchArray(['revision' => 2, 'theirs' => ['raw[feel][points]' => '-2']])

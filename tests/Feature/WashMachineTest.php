@@ -94,7 +94,9 @@ it('comes to what the told cases say', function (): void {
     foreach ($cases as $case) {
         $comes = washed($case);
         foreach ($case['expect']['steps'] as $key => $expected) {
-            expect(array_intersect_key($comes['steps'][$key], $expected))->toEqual($expected, "{$case['name']}: {$key}");
+            expect(
+                array_intersect_key($comes['steps'][$key], $expected),
+            )->toEqual($expected, "{$case['name']}: {$key}");
         }
         expect($comes['order'])->toBe($case['expect']['order'], $case['name'])
             ->and($comes['refused'])->toBe($case['expect']['refused'], $case['name']);

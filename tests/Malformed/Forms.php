@@ -278,6 +278,15 @@ final readonly class Forms
             ],
             'clients.wash.begin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
             'clients.wash.finish' => ['minutes' => ['cleanse' => '5', 'mask' => '20']],
+            'clients.hair-tests.acts' => [
+                'device' => 'a',
+                'acts' => [[
+                    'key' => (string) Str::ulid(),
+                    'kind' => 'visit',
+                    'at' => now()->toIso8601String(),
+                    'form' => http_build_query(is_array($sitting) ? $sitting : []),
+                ]],
+            ],
             'clients.wash.acts' => [
                 'device' => 'a',
                 'acts' => [[

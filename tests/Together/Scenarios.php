@@ -705,6 +705,23 @@ final class Scenarios
                 fn (Head $head): int => $head->visits()->count(),
                 3,
             ),
+            'clients.hair-tests.acts' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/hair-tests/acts",
+                    ['device' => "d{$i}", 'acts' => [[
+                        'key' => "visit {$i}",
+                        'kind' => 'visit',
+                        'form' => http_build_query(
+                            ['visit' => substr(strtolower((string) $head->id), 0, 25) . $i] + $sitting($test, '4'),
+                        ),
+                    ]]],
+                    true,
+                ),
+                fn (Head $head): int => $head->visits()->count(),
+                3,
+            ),
             'clients.hair-tests.draft' => new Scenario(
                 $head,
                 fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(

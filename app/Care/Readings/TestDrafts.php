@@ -20,8 +20,14 @@ final readonly class TestDrafts
      * @param list<string>|null     $changed names of the fields this device has set or emptied since it heard last;
      *     null: all of them, from a device that holds the whole
      */
-    public function keep(Head $head, User $user, string $moment, array $fields, string $visit, ?array $changed): ?TestDraft
-    {
+    public function keep(
+        Head $head,
+        User $user,
+        string $moment,
+        array $fields,
+        string $visit,
+        ?array $changed,
+    ): ?TestDraft {
         $draft = TestDraft::of($head, $user, $moment);
         // A draft that comes late, after its visit was taken in, would offer the same readings once more.
         if ($this->isTaken($head, $draft->visit ?? $visit) || $this->isTaken($head, $visit)) {

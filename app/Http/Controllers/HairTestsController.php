@@ -63,7 +63,9 @@ final class HairTestsController extends Controller
     public function acts(Request $request, Head $head): JsonResponse
     {
         $acts = ActsRequest::of($request);
-        $answers = $acts->answered(fn (array $sent): array => $this->visitActs->act($head, $sent, $request, $this->stylist()));
+        $answers = $acts->answered(
+            fn (array $sent): array => $this->visitActs->act($head, $sent, $request, $this->stylist()),
+        );
 
         return response()->json(['answers' => $answers]);
     }

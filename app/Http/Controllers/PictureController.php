@@ -12,6 +12,7 @@ use App\Pages\Trends\PicturesPage;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -42,7 +43,7 @@ final class PictureController extends Controller
         ));
     }
 
-    public function store(PictureRequest $request, Head $head): RedirectResponse
+    public function store(PictureRequest $request, Head $head): RedirectResponse|JsonResponse
     {
         $this->pictures->keep(
             $head,
@@ -53,7 +54,9 @@ final class PictureController extends Controller
             $this->stylist()->name,
         );
 
-        return redirect()->route('clients.pictures', $head)->with('said', 'Kept, without the place it was taken.');
+        return $request->expectsJson()
+            ? response()->json(['to' => route('clients.pictures', $head)], 201)
+            : redirect()->route('clients.pictures', $head)->with('said', 'Kept, without the place it was taken.');
     }
 
     public function show(Head $head, Picture $picture): Response

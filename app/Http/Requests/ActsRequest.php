@@ -56,7 +56,12 @@ final readonly class ActsRequest
             $named[(string) $name] = $value;
         }
 
-        return new SentAct($key, $kind, $named, ActMoment::of($parts['at'] ?? null, $parts['offset_ms'] ?? null, $came));
+        return new SentAct(
+            $key,
+            $kind,
+            $named,
+            ActMoment::of($parts['at'] ?? null, $parts['offset_ms'] ?? null, $came),
+        );
     }
 
     /**

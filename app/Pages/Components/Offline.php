@@ -22,7 +22,9 @@ final class Offline extends Component
     public function __construct(?string $of = null)
     {
         $all = (array) trans('offline');
-        $common = array_filter($all, is_string(...)) + Arr::dot((array) ($all['leave'] ?? []), 'leave.');
+        // Whoever is signed in can sign out; a client on a phone is not.
+        $leave = auth()->check() ? Arr::dot((array) ($all['leave'] ?? []), 'leave.') : [];
+        $common = array_filter($all, is_string(...)) + $leave;
         $own = $of === null ? [] : Arr::dot((array) ($all[$of] ?? []));
         $this->words = json_encode($own + $common, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }

@@ -13,6 +13,8 @@ const FIRST_WAIT_MS = 2000;
 /** The network comes back without a word; a server that is unwell is left in peace for longer. */
 const LONGEST_WAIT_MS = { away: 8000, busy: 60_000 };
 const STOPPED_MS = 10_000;
+/** A picture over a salon's network takes its time. */
+const FORM_MS = 60_000;
 const LOCK_MS = 30_000;
 const RECEIPTS = ['taken', 'already-taken'];
 
@@ -60,6 +62,16 @@ const alone = async (name, work) => {
     }
 };
 
+/** A form of its own, with a file where there is one, as its page would send it. */
+const formOf = ({ fields, file }) => {
+    const form = new FormData();
+    Object.entries(fields).filter(([, value]) => value !== undefined && value !== null).forEach(([name, value]) => form.append(name, value));
+    if (file) {
+        form.append(file.field, file.blob, file.name);
+    }
+    return form;
+};
+
 /** When the next try comes: sooner at first, later the longer it fails. */
 const makePatience = (state, again) => {
     let failures = 0;
@@ -87,16 +99,8 @@ const makePatience = (state, again) => {
     };
 };
 
-/** Sends the acts for one address, a batch at a time. */
-const makeSender = ({ records, state, patience, post, tell }) => {
-    const sizes = new Map();
-    /** Acts at which the server stumbled alone: the others go first. */
-    const stumbled = new Set();
-
-    const sendable = (address) => {
-        const all = records.waiting(address).filter(({ key }) => !records.isMaking(key));
-        return [...all.filter(({ key }) => !stumbled.has(key)), ...all.filter(({ key }) => stumbled.has(key))];
-    };
+/** What the salon said of each act is done with it here: only then does it leave the device. */
+const makeReceiver = (records, tell) => {
     const refuse = (record, sentence) => records.change(record, { state: 'refused', sentence });
     const refuseAll = async (batch, sentence) => {
         await Promise.all(batch.map((record) => refuse(record, sentence)));
@@ -119,6 +123,36 @@ const makeSender = ({ records, state, patience, post, tell }) => {
         }
         return answered;
     };
+    return { receive, refuseAll };
+};
+
+/** An address that takes one form at a time answers for that one, by the key it carries; all others take a list. */
+const askFor = async (post, address, batch) => {
+    if (batch[0]?.act.fields === undefined) {
+        return post(address, { device: device(), acts: batch.map(({ key, act }) => ({ key, ...act })) });
+    }
+    let form;
+    try {
+        form = formOf(batch[0].act);
+    } catch {
+        // A file the device has lost: it must not hold up what stands behind it.
+        return { outcome: 'refused', sentence: '', told: null, status: null, waitMs: null };
+    }
+    const answer = await post(address, form, { key: batch[0].key, deadlineMs: FORM_MS });
+    return answer.outcome === 'taken' ? { ...answer, told: { ...answer.told, answers: [{ key: batch[0].key, answer: 'taken', to: answer.told.to }] } } : answer;
+};
+
+/** Sends the acts for one address, a batch at a time. */
+const makeSender = ({ records, state, patience, post, tell }) => {
+    const { receive, refuseAll } = makeReceiver(records, tell);
+    const sizes = new Map();
+    /** Acts at which the server stumbled alone: the others go first. */
+    const stumbled = new Set();
+
+    const sendable = (address) => {
+        const all = records.waiting(address).filter(({ key }) => !records.isMaking(key));
+        return [...all.filter(({ key }) => !stumbled.has(key)), ...all.filter(({ key }) => stumbled.has(key))];
+    };
     const stopped = (why) => () => {
         state.trouble = why;
         patience.waitFor(STOPPED_MS);
@@ -127,8 +161,9 @@ const makeSender = ({ records, state, patience, post, tell }) => {
 
     /** @returns {Promise<boolean>} whether to go on with this address */
     return async (address) => {
-        const batch = batchOf(sendable(address), sizes.get(address) ?? BATCH);
-        const answer = await post(address, { device: device(), acts: batch.map(({ key, act }) => ({ key, ...act })) });
+        const ready = sendable(address);
+        const batch = batchOf(ready, ready[0]?.act.fields === undefined ? sizes.get(address) ?? BATCH : 1);
+        const answer = await askFor(post, address, batch);
         const goesOn = await handle(answer, {
             taken: async ({ told }) => {
                 [state.network, state.trouble] = ['there', null];

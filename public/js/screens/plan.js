@@ -1,7 +1,8 @@
 // The season as a picture to work in: a wash day follows finger or arrow keys, and what it would come to is said before it is let go.
 
+import { mine } from '../offline/mine.js';
 import { handle, transmit } from '../shared/transport.js';
-import { sayOthers } from '../shared/words.js';
+import { sayOthers, words } from '../shared/words.js';
 
 const root = document.querySelector('[data-plan]');
 const picture = root.querySelector('svg');
@@ -12,6 +13,7 @@ const room = JSON.parse(root.dataset.room);
 const acts = JSON.parse(root.dataset.acts);
 const dayWidth = Number(root.dataset.day);
 const known = new Map();
+const queue = mine();
 
 /** How far a mask is drawn out, upwards or downwards. */
 const PIXELS_A_STEP = 12;
@@ -22,8 +24,8 @@ const TAP_PIXELS = 6;
 let chosen = null;
 let wanted = null;
 
-const say = (words, wrong = false) => {
-    says.textContent = words;
+const say = (sentence, wrong = false) => {
+    says.textContent = sentence;
     says.classList.toggle('is-wrong', wrong);
 };
 const stoneOf = (date) => picture.querySelector(`[data-stone="${date}"]`);
@@ -42,16 +44,16 @@ const preview = async (act) => {
         const failed = (sentence) => wanted === act && say(sentence, true);
         handle(answer, {
             ...sayOthers(failed),
-            taken: ({ told }) => known.set(key, { words: told.words, ok: true, broken: told.broken.length > 0 }),
-            refused: ({ sentence }) => known.set(key, { words: sentence, ok: false }),
+            taken: ({ told }) => known.set(key, { says: told.words, ok: true, broken: told.broken.length > 0 }),
+            refused: ({ sentence }) => known.set(key, { says: sentence, ok: false }),
         });
         if (!known.has(key)) {
             return;
         }
     }
     if (wanted === act) {
-        const { words, ok, broken } = known.get(key);
-        say(words, !ok || broken);
+        const { says: sentence, ok, broken } = known.get(key);
+        say(sentence, !ok || broken);
         keep.disabled = !ok;
     }
 };
@@ -111,16 +113,32 @@ const doIt = async () => {
         return;
     }
     doing = true;
-    const answer = await transmit(root.dataset.act, { ...wanted, seen: root.dataset.seen });
-    doing = false;
-    handle(answer, {
-        ...sayOthers((sentence) => {
-            putBack();
-            say(sentence, true);
-        }),
-        taken: () => location.reload(),
+    const { says: label } = known.get(JSON.stringify(wanted));
+    const { key, sent } = queue.add({
+        address: root.dataset.act,
+        subject: root.dataset.of,
+        label,
+        act: { fields: { ...wanted, seen: root.dataset.seen } },
+        change: location.pathname,
     });
+    await sent;
+    doing = false;
+    const refused = queue.refused().find((record) => record.key === key);
+    if (refused !== undefined) {
+        // What was refused was looked at on this page: it says why, and nothing of it is kept.
+        await queue.drop(key);
+        putBack();
+        say(refused.sentence, true);
+    } else if (queue.waiting().some((record) => record.key === key)) {
+        wanted = null;
+        keep.disabled = true;
+        say(words('plan-waits'));
+    } else {
+        location.reload();
+    }
 };
+// Taken in later, the plan is another one.
+queue.on('answered', ({ address }, { answer }) => address === root.dataset.act && answer === 'taken' && !doing && location.reload());
 
 picture.querySelectorAll('[data-stone]').forEach((stone) => {
     const date = stone.dataset.stone;

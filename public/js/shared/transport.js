@@ -69,13 +69,13 @@ const freshToken = async (deadlineMs) => {
 /**
  * @param {string} address
  * @param {object|FormData|URLSearchParams} body
- * @param {{method?: string, deadlineMs?: number}} how
+ * @param {{method?: string, deadlineMs?: number, key?: string}} how key: of the act, where it is sent more than once
  * @returns {Promise<Answer>} never rejects
  */
-export const transmit = async (address, body, { method = 'POST', deadlineMs = DEADLINE_MS } = {}) => {
+export const transmit = async (address, body, { method = 'POST', deadlineMs = DEADLINE_MS, key: given = null } = {}) => {
     const isForm = body instanceof FormData || body instanceof URLSearchParams;
     // A form carries its own key, the same each time it is sent.
-    const key = isForm && body.has('_act') ? null : newKey();
+    const key = isForm && body.has('_act') ? null : given ?? newKey();
     const stylist = meta('stylist')?.content ?? null;
     const init = () => ({
         method: method === 'GET' ? 'GET' : 'POST',

@@ -34,7 +34,8 @@
     @else
         <div class="empty"><p>No pictures yet. One before the wash and one once dry, in the same light and from the same side, say more than ten from anywhere.</p></div>
     @endif
-    <form method="post" action="{{ route('clients.pictures.store', $head) }}" enctype="multipart/form-data" novalidate class="intake">
+    <form method="post" action="{{ route('clients.pictures.store', $head) }}" enctype="multipart/form-data" novalidate class="intake" data-keeps data-keep-picture data-of="{{ $head->name }}">
+        <p class="said" data-sent role="status" hidden></p>
         <x-act/>
         <fieldset>
             <legend>A new picture</legend>

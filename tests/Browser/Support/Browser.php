@@ -18,6 +18,8 @@ use Facebook\WebDriver\WebDriverSelect;
 /** A Chromium of our own on the running application: what a person does with it, in her words. */
 final class Browser
 {
+    use BadDevice;
+
     /** The lighter of the two, where Debian has it. */
     private const SHELL = '/usr/bin/chromium-headless-shell';
 
@@ -220,67 +222,6 @@ final class Browser
         usleep(150_000);
         $this->driver->executeScript('document.dispatchEvent(new Event("visibilitychange"))');
         usleep(150_000);
-
-        return $this;
-    }
-
-    /** How many acts the device keeps until the salon has answered for them. */
-    public function kept(): int
-    {
-        return (int) $this->driver->executeAsyncScript(
-            'const done = arguments[0]; const open = indexedDB.open("nagomi"); open.onsuccess = () => { const count = '
-                . 'open.result.transaction("acts").objectStore("acts").count(); count.onsuccess = () => { '
-                . 'open.result.close(); done(count.result); }; };',
-        );
-    }
-
-    /** The salon's clock is right again. */
-    public static function onTime(): void
-    {
-        @unlink((string) getenv('NAGOMI_CLOCK'));
-    }
-
-    /**
-     * A device that can be made a bad one: from the page after next on its clock is off by `test-clock-hours` of the
-     * session's storage, and it keeps nothing where `test-storage` says full, denied or broken.
-     */
-    public function badDevice(): self
-    {
-        return $this->beforeEachPage(<<<'JS'
-            (() => {
-                const of = (name) => { try { return sessionStorage.getItem(name); } catch { return null; } };
-                const Real = Date;
-                const off = 3600000 * Number(of('test-clock-hours') ?? 0);
-                window.Date = class extends Real {
-                    constructor(...parts) { parts.length > 0 ? super(...parts) : super(Real.now() + off); }
-                    static now() { return Real.now() + off; }
-                };
-                const bad = {
-                    full: () => { IDBObjectStore.prototype.add = () => { throw new DOMException('', 'QuotaExceededError'); }; },
-                    denied: () => { IDBFactory.prototype.open = () => { throw new DOMException('', 'SecurityError'); }; },
-                    broken: () => { IDBFactory.prototype.open = () => new EventTarget(); },
-                };
-                bad[of('test-storage')]?.();
-            })()
-            JS);
-    }
-
-    /** What a device from {@see badDevice()} suffers from, after the page is loaded anew. */
-    public function suffers(string $what, string $how): self
-    {
-        $this->driver->executeScript('sessionStorage.setItem(arguments[0], arguments[1])', [$what, $how]);
-        $this->driver->navigate()->refresh();
-
-        return $this;
-    }
-
-    /** Runs in each page before any script of its own. */
-    public function beforeEachPage(string $script): self
-    {
-        (new ChromeDevToolsDriver($this->driver))->execute(
-            'Page.addScriptToEvaluateOnNewDocument',
-            ['source' => $script],
-        );
 
         return $this;
     }

@@ -49,7 +49,10 @@ $due = function (string $request) use ($orders): ?string {
     $file = fopen($orders, 'c+') ?: exit(1);
     flock($file, LOCK_EX);
     $order = json_decode((string) stream_get_contents($file), true);
-    $hits = is_array($order) && $order['left'] > 0 && str_contains((string) strtok($request, "\r"), (string) $order['path']);
+    $hits = is_array($order) && $order['left'] > 0 && str_contains(
+        (string) strtok($request, "\r"),
+        (string) $order['path'],
+    );
     if ($hits) {
         $order['left']--;
         rewind($file);

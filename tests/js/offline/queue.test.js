@@ -161,6 +161,31 @@ describe('the queue', () => {
         expect(at.got.flat()).toHaveLength(500);
         queue.close();
     });
+    it('sends a form with its file by itself, under its own key each time', async () => {
+        const sent = [];
+        vi.stubGlobal('fetch', async (address, init) => {
+            sent.push([address, init.headers['X-Act-Key'], [...init.body.keys()], await init.body.get('picture')?.text?.()]);
+            return sent.length === 1 ? json({ message: 'Away.' }, 503) : json({ to: '/there' }, 201);
+        });
+        // What keeps a file in a browser cannot be tried here.
+        const queue = makeQueue({ owner: OWNER, store: memoryStore(null), send: transmit });
+        const answered = vi.fn();
+        queue.on('answered', (record, { to }) => answered(record.label, to));
+        const file = { field: 'picture', blob: new Blob(['pixels']), name: 'ring.jpg' };
+        const { key } = queue.add({ address: '/pictures', subject: '', label: 'a picture', act: { fields: { kind: 'after', note: undefined }, file } });
+        queue.add({ address: '/plan', subject: '', label: 'a move', act: { fields: { date: '2027-01-09' } } });
+        await settle(queue);
+        expect(answered.mock.calls.sort()).toEqual([['a move', '/there'], ['a picture', '/there']]);
+        const pictures = sent.filter(([address]) => address === '/pictures');
+        expect(pictures.every(([, under, names]) => under === key && names.join() === 'kind,picture')).toBe(true);
+        // A file that was lost is told of, and holds nothing up.
+        queue.add({ address: '/pictures', subject: '', label: 'lost', act: { fields: {}, file: { ...file, blob: {} } } });
+        queue.add({ address: '/pictures', subject: '', label: 'found', act: { fields: {}, file } });
+        await settle(queue);
+        expect(queue.refused().map(({ label }) => label)).toEqual(['lost']);
+        expect(answered).toHaveBeenLastCalledWith('found', '/there');
+        queue.close();
+    });
     it('asks no more often than it waits where nothing is answered for', async () => {
         vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(json({ answers: [] }))));
         const queue = await open();
