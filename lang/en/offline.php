@@ -12,6 +12,7 @@ return [
     'refused-here-one' => 'One thing was not taken in.',
     'look' => 'Look',
     'again' => 'Send again',
+    'send-now' => 'Send now',
     'change' => 'Change',
     'drop' => 'Drop',
     'close' => 'Close',

@@ -35,7 +35,7 @@ const item = (queue, record, show) => {
         await does();
         show();
     } });
-    const keys = [button('again', () => queue.again(record.key)), button('drop', () => queue.drop(record.key))];
+    const keys = [button(record.state === 'refused' ? 'again' : 'send-now', () => queue.again(record.key)), button('drop', () => queue.drop(record.key))];
     if (record.change !== null && record.state === 'refused') {
         keys.splice(1, 0, node('a', { className: 'button', href: `${record.change}#act-${record.key}`, textContent: words('change') }));
     }
