@@ -8,6 +8,8 @@ return [
     'insecure' => 'This page came over plain HTTP: taps are kept and sent as always, but this tablet may let its screen go dark, and the page cannot be opened again without a network. HTTPS changes that.',
     'doubtful' => 'Before this wash day is noted: did these really take so long? Set right what a late or early tap made of them; what stands here is what the next wash days are planned by.',
     'doubtful-of' => ':label. Planned :planned, tapped :minutes',
+    'late' => 'These taps came after the wash day was ended and are not in the book. Correct it where they matter.',
+    'late-tap' => ':step: :what at :time, by :by',
     'finish-with' => 'Finish with these minutes',
     'doubtful-typed' => ':what: :minutes minutes is far from the usual :usual. Correct it, or send it once more if it is so.',
     'already' => 'That wash day is in the book already, with the same steps.',

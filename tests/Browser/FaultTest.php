@@ -86,12 +86,15 @@ function queues(): array
             function (Browser $browser): void {
                 $browser->signIn()->press('Noor')->key('a');
                 $browser->press($browser->all('main [href*="/wash/"]') === [] ? 'Begin' : 'Go on');
+                // To a step of which an amount can be said: as often as one likes, and each time it is another act.
+                for ($i = 0; $i < 8 && $browser->all('[data-notes] .button') === []; $i++) {
+                    $browser->tap('[data-do=done]');
+                    usleep(450_000);
+                }
             },
-            function (Browser $browser, int $i): void {
-                // A tap sooner than this after another step came up would be aimed at the one before.
-                usleep(450_000);
-                $browser->driver->executeScript('document.querySelector("[data-do=swap]").click()');
-            },
+            fn (Browser $browser, int $i) => $browser->driver->executeScript(
+                'document.querySelector("[data-notes] .button:last-child").click()',
+            ),
             fn (string $path): array => inBook(
                 'select `key`, acted_at at, `by`, refused from wash_session_acts where wash_session_id = ?',
                 [basename($path)],

@@ -81,6 +81,30 @@ it('is ticked without a network and comes back into the book', function (): void
     }
 });
 
+it('keeps what was ticked over a withdrawn link, and sends it by the next', function (): void {
+    $desk = Browser::open();
+    $phone = Browser::open(390, 844);
+    try {
+        $first = cardOf($desk, 'Sefa');
+        $phone->visit($first)->offline()->tap('[data-test="dryness"] [data-points="7"]');
+        $phone->until('[data-waiting-line]', 'One thing waits');
+        $desk->press('Withdraw');
+        $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
+        $phone->until(
+            '[data-told]',
+            'This link opens nothing any more',
+        )->until('[data-waiting-line]', 'did not get through');
+        expect($phone->kept())->toBe(1);
+        $phone->visit(cardOf($desk, 'Sefa'));
+        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->kept() === 0);
+        $desk->driver->navigate()->refresh();
+        expect($desk->text('main'))->toContain('dryness');
+    } finally {
+        $desk->close();
+        $phone->close();
+    }
+});
+
 it('is read with no server at all, once it was opened', function (): void {
     $desk = Browser::open();
     $phone = Browser::open(390, 844);

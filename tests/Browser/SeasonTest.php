@@ -48,6 +48,27 @@ it('moves a wash day by dragging it, with what it comes to said before it is let
     }
 });
 
+it('does nothing at a plain tap, whatever was only looked at', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Noor')->key('s');
+        $before = stones($browser);
+        $browser->driver->executeScript(
+            'document.querySelector(arguments[0]).focus()',
+            ["[data-stone=\"{$before[2]}\"]"],
+        );
+        $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from');
+        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        // Pressed and let go where it lies, with the tremble of a finger.
+        $browser->drag("[data-stone=\"{$before[2]}\"]", 3)->drop();
+        usleep(800_000);
+        $browser->driver->navigate()->refresh();
+        expect(stones($browser))->toBe($before);
+    } finally {
+        $browser->close();
+    }
+});
+
 it('draws a mask out by dragging it upwards', function (): void {
     $browser = Browser::open();
     try {

@@ -219,7 +219,10 @@ it('is not there for another salon, nor under another head', function (): void {
     // Taps are answered for, in the same words as where there is no such client at all.
     $acts = ['acts' => [tapped('done', 'ready', 1)]];
     $nowhere = $this->postJson('/clients/none/wash/none/acts', $acts)->assertOk()->json();
-    expect($this->postJson("/clients/{$head->id}/wash/{$washSession->id}/acts", $acts)->assertOk()->json('answers.0.sentence'))
+    expect($this->postJson(
+        "/clients/{$head->id}/wash/{$washSession->id}/acts",
+        $acts,
+    )->assertOk()->json('answers.0.sentence'))
         ->toBe($nowhere['answers'][0]['sentence'])
         ->and($washSession->acts()->count())->toBe(0);
 });
@@ -274,6 +277,8 @@ it('answers for a tap that came after the end, the breaking off, or the client w
         ]);
     }
     expect($washSession->acts()->sole()->refused)->not->toBeNull();
+    // Whoever looks at the wash day sees what came too late.
+    $this->get($url)->assertSee('came after the wash day was ended')->assertSee('done at 10:05, by Ilse');
     $other = begun($this, $head);
     $this->delete("/clients/{$head->id}/wash/{$other->id}");
     $gone = "/clients/{$head->id}/wash/{$other->id}/acts";
@@ -306,6 +311,64 @@ it('knows when a tap was made, whatever the tablet’s clock says', function (ar
     'a time of nowhere' => [['at' => '2027-01-09T10:20:00'], '11:00:00'],
     'the year 1970' => [['at' => '1970-01-01T00:00:10.000Z'], '11:00:00'],
 ]);
+
+it('counts minutes over midnight and over both changes of the clock, and books the day it began on', function (
+    string $began,
+    string $day,
+): void {
+    $this->travelTo(CarbonImmutable::parse($began, 'UTC'));
+    $head = $this->aHead();
+    $washSession = begun($this, $head);
+    $start = CarbonImmutable::parse($began, 'UTC');
+    $url = "/clients/{$head->id}/wash/{$washSession->id}";
+    $steps = array_column($washSession->steps(), 'key');
+    $acts = [];
+    foreach ($steps as $i => $key) {
+        // A tablet set to the hour of summer, or of another country, says the same moment in its own way.
+        $zone = ['UTC', 'Europe/Lisbon', 'Pacific/Auckland'][$i % 3];
+        $acts[] = ['at' => $start->addMinutes(10 * ($i + 1))->setTimezone($zone)->format('Y-m-d\TH:i:s.vP')]
+            + tapped('done', $key, 0);
+    }
+    $this->travelTo($start->addMinutes(10 * count($steps) + 1));
+    $told = $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => $acts])->assertOk()->json();
+    expect(array_unique(array_column($told['answers'], 'answer')))->toBe(['taken']);
+    $this->post(
+        "{$url}/finish",
+        ['minutes' => ['detangle' => '10', 'mask' => '20', 'cleanse' => '5', 'pre-wash' => '10']],
+    );
+    $washSession->refresh();
+    $client = collect($washSession->steps())->reject(fn (array $step): bool => $step['after_client'])->count();
+    expect($washSession->outcome['actual_minutes'])->toEqual(10.0 * $client)
+        ->and($head->washDays()->where('key', $washSession->wash_day)->sole()->date->format('Y-m-d'))->toBe($day)
+        ->and(array_unique(array_column(array_filter(
+            $washSession->outcome['steps'],
+            fn (array $step): bool => ! in_array($step['key'], $steps, true) || $step['actual'] > 10.01,
+        ), 'key')))->toBe([]);
+})->with([
+    'over midnight' => ['2027-01-09 22:50', '2027-01-09'],
+    'over the change to summer time' => ['2027-03-28 00:20', '2027-03-28'],
+    'over the change back' => ['2027-10-31 00:20', '2027-10-31'],
+    'over midnight into the change' => ['2027-10-30 22:40', '2027-10-30'],
+]);
+
+it('takes five hundred taps of one device in, each once, in the order they were made', function (): void {
+    $head = $this->aHead();
+    $washSession = begun($this, $head);
+    $url = "/clients/{$head->id}/wash/{$washSession->id}/acts";
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 13:00', 'UTC'));
+    $acts = array_map(
+        fn (int $i): array => tapped('note', 'detangle', $i / 10, ['note' => 'knot'], "tap-{$i}"),
+        range(1, 500),
+    );
+    foreach (array_chunk($acts, 100) as $batch) {
+        $this->postJson($url, ['device' => 'one', 'acts' => $batch])->assertJsonCount(100, 'answers');
+    }
+    // An answer was lost: the last batch comes once more.
+    $told = $this->postJson($url, ['device' => 'one', 'acts' => array_slice($acts, 400)])->json();
+    expect(array_unique(array_column($told['answers'], 'answer')))->toBe(['already-taken'])
+        ->and($told['steps']['detangle']['notes']['knot'])->toBe(500)
+        ->and($washSession->acts()->pluck('key')->all())->toBe(array_column($acts, 'key'));
+});
 
 it('does not book a mask for longer than it can have been on', function (float $minutesLater, ?float $expected): void {
     $head = $this->aHead();

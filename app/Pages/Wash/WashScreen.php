@@ -9,6 +9,7 @@ use App\Bridge\WashDays\WashSessionState;
 use App\Models\Head;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
+use App\Wording\Words;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 
@@ -44,8 +45,30 @@ final readonly class WashScreen
         return new WashedPage(
             head: $head,
             washSession: $washSession,
+            late: $this->late($head, $washSession),
             shed: $this->washSessionPlanner->shedBall($head, $washSession),
         );
+    }
+
+    /** @return list<string> */
+    private function late(Head $head, WashSession $washSession): array
+    {
+        $zone = $head->loadMissing('salon')->salon->timezone;
+        $labels = array_column($washSession->steps(), 'label', 'key');
+        $acts = $washSession->acts()->whereIn('kind', ['done', 'skip', 'amount'])->whereNotNull('refused')->get();
+        $ended = $washSession->finished_at === null ? '' : Words::say('acts.wash.ended', [
+            'time' => $washSession->finished_at->setTimezone($zone)->format('H:i'),
+        ]);
+
+        return array_values($acts
+            ->filter(fn (WashSessionAct $act): bool => $act->refused === $ended)
+            ->map(fn (WashSessionAct $act): string => Words::say('wash.late-tap', [
+                'step' => is_string($labels[$act->step] ?? null) ? $labels[$act->step] : $act->step,
+                'what' => Words::say("offline.wash.kinds.{$act->kind}"),
+                'time' => $act->acted_at->setTimezone($zone)->format('H:i'),
+                'by' => $act->by,
+            ]))
+            ->all());
     }
 
     /**

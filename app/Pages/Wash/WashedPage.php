@@ -12,11 +12,13 @@ use App\Pages\Page;
 final readonly class WashedPage extends Page
 {
     /**
+     * @param list<string> $late taps that came after the end, in words: they are not in the book
      * @param array{length_mm: int|null, diameter_um: float, days_since_detangled: int}|null $shed
      */
     public function __construct(
         public Head $head,
         public WashSession $washSession,
+        public array $late,
         public ?array $shed,
     ) {
     }
