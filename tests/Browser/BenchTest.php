@@ -48,7 +48,8 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
         }
         if ($test === 'wet-stretch') {
             foreach ([1, 2, 3] as $hair) {
-                $browser->touch(".hair:nth-of-type({$hair}) [data-ruler]")->touch('[data-ruler-take]');
+                $browser->touch(".hair:nth-of-type({$hair}) [data-ruler]")->until('[data-ruler-says]', 'rest');
+                $browser->touch('[data-ruler-take]');
             }
             expect($browser->value('raw[wet-stretch][hairs][2][stretched_mm]'))->toBe('140');
         } elseif ($browser->all("#test-{$test} .points") === []) {
@@ -259,7 +260,7 @@ it('measures a hair on the ruler by keyboard and a ring on a picture by three ta
     $browser->driver->executeScript(
         'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
     );
-    $browser->tap('[data-ruler]');
+    $browser->tap('[data-ruler]')->until('[data-ruler-says]', 'rest');
     $browser->driver->executeScript('document.querySelector(".ruler-stretched").focus()');
     $browser->keys('ARROW_RIGHT', 'ARROW_RIGHT');
     expect($browser->text('[data-ruler-says]'))->toBe('rest 100 mm, stretched 142 mm, returned 102 mm');
@@ -270,7 +271,7 @@ it('measures a hair on the ruler by keyboard and a ring on a picture by three ta
     imagefill($image, 0, 0, (int) imagecolorallocate($image, 200, 190, 170));
     $file = sys_get_temp_dir() . '/nagomi-ring.jpg';
     imagejpeg($image, $file);
-    $browser->tap('[data-on-picture="ring"]');
+    $browser->tap('[data-on-picture="ring"]')->until('[data-picture-says]', 'Choose a picture');
     // A file that is no picture is refused in words.
     $none = sys_get_temp_dir() . '/nagomi-none.jpg';
     file_put_contents($none, '<script>alert(1)</script>');
@@ -282,6 +283,23 @@ it('measures a hair on the ruler by keyboard and a ring on a picture by three ta
         . 'for (const [x, y] of [[50, 100], [392, 100], [580, 300], [500, 380], [420, 300]]) { '
         . 'canvas.dispatchEvent(new MouseEvent("click", {clientX: box.left + x * box.width / 900, clientY: box.top '
         . '+ y * box.height / 600, bubbles: true})); }');
+    // A thing of no length measures nothing, and what was asked before a tap was taken back is not heard any more.
+    $browser->until('[data-picture-says]', '± ');
+    $browser->driver->executeScript('const scale = document.querySelector("#picture-scale"); scale.dataset.was = '
+        . 'scale.value; scale.value = "0"; scale.dispatchEvent(new Event("change"));');
+    $browser->until('[data-picture-says]', 'more than 0 mm');
+    expect($browser->find('[data-picture-take]')->isEnabled())->toBeFalse();
+    $browser->driver->executeScript('const scale = document.querySelector("#picture-scale"); scale.value = '
+        . 'scale.dataset.was; scale.dispatchEvent(new Event("change")); '
+        . 'document.querySelector("[data-picture-back]").click();');
+    usleep(900_000);
+    expect($browser->find('[data-picture-take]')->isEnabled())
+        ->toBeFalse()
+        ->and($browser->text('[data-picture-says]'))
+        ->toContain('1 more');
+    $browser->driver->executeScript('const canvas = document.querySelector("[data-picture-canvas]"), box = '
+        . 'canvas.getBoundingClientRect(); canvas.dispatchEvent(new MouseEvent("click", {clientX: box.left + 420 * '
+        . 'box.width / 900, clientY: box.top + 300 * box.height / 600, bubbles: true}));');
     // 160 px across where 342 px are 85.6 mm: 40 mm, with its doubt.
     $browser->until('[data-picture-says]', '± ')->tap('[data-picture-take]');
     expect((float) $browser->value('raw[curl][ring_mm]'))->toEqualWithDelta(40.0, 0.6);

@@ -95,7 +95,10 @@ it('keeps what was ticked over a withdrawn link, and sends it by the next', func
             'This link opens nothing any more',
         )->until('[data-waiting-line]', 'did not get through');
         expect($phone->kept())->toBe(1);
-        $phone->visit(cardOf($desk, 'Sefa'));
+        $parts = parse_url((string) $desk->press('Make a link')->find(
+            'input[readonly][aria-label="Link to the home routine"]',
+        )->getAttribute('value'));
+        $phone->visit("{$parts['path']}?{$parts['query']}");
         $phone->driver->wait(15, 100)->until(fn (): bool => $phone->kept() === 0);
         $desk->driver->navigate()->refresh();
         expect($desk->text('main'))->toContain('dryness');

@@ -143,7 +143,7 @@ const askFor = async (post, address, batch) => {
 };
 
 /** Sends the acts for one address, a batch at a time. */
-const makeSender = ({ records, state, patience, post, tell }) => {
+const makeSender = ({ records, state, patience, post, tell, isWatched }) => {
     const { receive, refuseAll } = makeReceiver(records, tell);
     const sizes = new Map();
     /** Acts at which the server stumbled alone: the others go first. */
@@ -162,6 +162,9 @@ const makeSender = ({ records, state, patience, post, tell }) => {
     /** @returns {Promise<boolean>} whether to go on with this address */
     return async (address) => {
         const ready = sendable(address);
+        if (ready.length === 0 && !isWatched(address)) {
+            return false;
+        }
         const batch = batchOf(ready, ready[0]?.act.fields === undefined ? sizes.get(address) ?? BATCH : 1);
         const answer = await askFor(post, address, batch);
         const goesOn = await handle(answer, {
@@ -221,7 +224,7 @@ export const makeQueue = ({ owner, store, send: post = transmit }) => {
     const tell = (what, ...parts) => listeners[what].forEach((listener) => listener(...parts));
     records.on(() => tell('changed'));
     const patience = makePatience(state, () => send());
-    const sendTo = makeSender({ records, state, patience, post, tell });
+    const sendTo = makeSender({ records, state, patience, post, tell, isWatched: (address) => watched.has(address) });
 
     const send = oneAtATime(() => alone(`nagomi-send ${owner}`, async () => {
         await records.look();

@@ -177,6 +177,8 @@ describe('the queue', () => {
         await settle(queue);
         expect(answered.mock.calls.sort()).toEqual([['a move', '/there'], ['a picture', '/there']]);
         const pictures = sent.filter(([address]) => address === '/pictures');
+        // Nothing is asked of an address that nothing waits for.
+        expect(sent.filter(([address]) => address === '/plan').length).toBeLessThan(3);
         expect(pictures.every(([, under, names]) => under === key && names.join() === 'kind,picture')).toBe(true);
         // A file that was lost is told of, and holds nothing up.
         queue.add({ address: '/pictures', subject: '', label: 'lost', act: { fields: {}, file: { ...file, blob: {} } } });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { collected, differing, merged, put } from '../../../public/js/screens/parts/test-draft.js';
+import { begin, collected, differing, merged, put } from '../../../public/js/screens/parts/test-draft.js';
 
 const form = (html) => Object.assign(document.createElement('form'), { innerHTML: html });
 
@@ -13,6 +13,14 @@ describe('a draft on two tablets', () => {
         expect(set).toEqual({ 'raw[a]': '7', 'raw[c]': '', 'raw[d]': '4' });
         // What the other typed over is known: sent again, ours counts as the later.
         expect(acked).toEqual({ 'raw[a]': '7', 'raw[b]': '9', 'raw[c]': '', 'raw[d]': '4' });
+    });
+    it('begins with what the salon has, and with what was changed here on top of it', () => {
+        const local = { fields: { 'raw[a]': '1', 'raw[b]': '5' }, acked: { 'raw[a]': '1', 'raw[b]': '2' }, revision: 3 };
+        expect(begin(local, { fields: { 'raw[a]': '8', 'raw[b]': '2' }, revision: 4 })).toEqual({ fields: { 'raw[a]': '8', 'raw[b]': '5' }, acked: { 'raw[a]': '8', 'raw[b]': '2' }, revision: 4 });
+        // A page that was kept knows less than the device.
+        expect(begin(local, null)).toEqual({ fields: { 'raw[a]': '1', 'raw[b]': '5' }, acked: local.acked, revision: 3 });
+        expect(begin(null, null)).toEqual({ fields: null, acked: {}, revision: 0 });
+        expect(begin({ fields: { date: '2027-01-09' } }, null).fields).toBeNull();
     });
     it('sends what differs alone, also what was emptied', () => {
         expect(differing({ 'raw[a]': '1', 'raw[b]': '2' }, { 'raw[b]': '2', 'raw[c]': '3' })).toEqual(['raw[a]', 'raw[c]']);

@@ -55,10 +55,10 @@ const makeKept = (key, broken) => ({
             return null;
         }
     },
-    write(fields, acked) {
+    write(fields, acked, revision) {
         try {
             if (hasTyped(fields)) {
-                localStorage.setItem(key, JSON.stringify({ fields, acked, at: new Date().toISOString() }));
+                localStorage.setItem(key, JSON.stringify({ fields, acked, revision }));
             } else {
                 localStorage.removeItem(key);
             }
@@ -69,11 +69,20 @@ const makeKept = (key, broken) => ({
     forget: () => localStorage.removeItem(key),
 });
 
-/** The later of each field: what was changed here and not told yet, on top of what the salon has. */
-const newest = (local, acked) => {
+/**
+ * Where to begin: what the salon has, with what was changed here and not told yet on top of it. A page that was kept says what the salon
+ * had when it was opened; what this device has heard since is later.
+ *
+ * @param {{fields: object, acked: object, revision: number}|null} local
+ * @param {{fields: object, revision: number}|null} server
+ * @returns {{fields: Object<string, string>|null, acked: object, revision: number}} fields: null where nothing was typed
+ */
+export const begin = (local, server) => {
+    const heard = [{ acked: local?.acked ?? {}, revision: local?.revision ?? 0 }, { acked: server?.fields ?? {}, revision: server?.revision ?? 0 }];
+    const { acked, revision } = heard[0].revision > heard[1].revision ? heard[0] : heard[1];
     const changed = local === null ? [] : differing(local.fields, local.acked ?? {});
-    const all = { ...acked, ...Object.fromEntries(changed.map((name) => [name, local.fields[name] ?? ''])) };
-    return hasTyped(all) ? all : null;
+    const fields = { ...acked, ...Object.fromEntries(changed.map((name) => [name, local.fields[name] ?? ''])) };
+    return { fields: hasTyped(fields) ? fields : null, acked, revision };
 };
 
 /**
@@ -82,13 +91,12 @@ const newest = (local, acked) => {
  */
 export const makeDraft = (form, on) => {
     const kept = makeKept(`nagomi-bench ${on.owner} ${form.dataset.draft}`, on.broken);
-    const server = JSON.parse(form.dataset.kept ?? 'null');
-    let acked = server?.fields ?? {};
-    let revision = server?.revision ?? 0;
+    const start = begin(kept.read(), JSON.parse(form.dataset.kept ?? 'null'));
+    let { acked, revision } = start;
     let timer = null;
     let asking = false;
 
-    const keep = () => kept.write(collected(form), acked);
+    const keep = () => kept.write(collected(form), acked, revision);
     const forget = () => {
         clearTimeout(timer);
         kept.forget();
@@ -145,7 +153,7 @@ export const makeDraft = (form, on) => {
         forget,
         tell,
         /** @returns {object|null} what was typed before, here and elsewhere */
-        restored: () => newest(kept.read(), acked),
+        restored: () => start.fields,
         typed() {
             keep();
             clearTimeout(timer);
