@@ -9,6 +9,7 @@ use App\Http\Controllers\AssetController;
 use App\Http\Controllers\CalendarFeedController;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SayTime;
 use App\Http\Middleware\TakeInOnce;
@@ -21,6 +22,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\Response;
@@ -52,6 +54,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
         $middleware->append(SayTime::class);
+        $middleware->web(replace: [StartSession::class => KeepSession::class]);
         // Outermost, so that whatever made the answer, it is packed last.
         $middleware->prepend(Compressed::class);
         // Before text is trimmed or anything is looked at.

@@ -158,7 +158,7 @@ it('keeps a picture, slides two over one another by keyboard and deletes one', f
         imagejpeg($image, $file);
         $browser->find('#f-picture')->sendKeys($file);
         $browser->choose('kind', $kind)->tap('#f-consent')->press('Keep this picture');
-        expect($browser->text('.said'))->toContain('Kept');
+        $browser->until('.said', 'Kept');
         unlink($file);
     }
     $clip = fn (): string => $browser->driver->executeScript(

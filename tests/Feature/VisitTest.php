@@ -288,6 +288,23 @@ it('lets nobody send under another’s name, and knows a page that is too old', 
     $this->getJson('/token')->assertUnauthorized();
 });
 
+it('leaves what a form has to say to the next page alone, however often a page asks by itself', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}/hair-tests")->assertOk();
+    $this->post("/clients/{$head->id}/safety-flags", ['sign' => 'red', 'seen' => 'a spot'])->assertSessionHas('said');
+    $poll = sitting() + ['base' => 0, 'changed' => ['']];
+    foreach ([1, 2, 3] as $time) {
+        $this->putJson(
+            "/clients/{$head->id}/hair-tests/draft",
+            $poll,
+        )->assertOk()->assertCookieMissing('nagomi_session');
+    }
+    $this->get("/clients/{$head->id}")->assertSee(session('said'));
+    // Whoever taps all morning stays signed in all the same.
+    $this->travel(11)->minutes();
+    $this->putJson("/clients/{$head->id}/hair-tests/draft", $poll)->assertCookie('nagomi_session');
+});
+
 it('takes measures in another unit, keeps what was typed, and asks in that unit', function (): void {
     $head = $this->aHead();
     $bench = "/clients/{$head->id}/hair-tests";

@@ -54,9 +54,11 @@ final class PictureController extends Controller
             $this->stylist()->name,
         );
 
+        $request->session()->flash('said', 'Kept, without the place it was taken.');
+
         return $request->expectsJson()
             ? response()->json(['to' => route('clients.pictures', $head)], 201)
-            : redirect()->route('clients.pictures', $head)->with('said', 'Kept, without the place it was taken.');
+            : redirect()->route('clients.pictures', $head);
     }
 
     public function show(Head $head, Picture $picture): Response

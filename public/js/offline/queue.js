@@ -139,7 +139,9 @@ const askFor = async (post, address, batch) => {
         return { outcome: 'refused', sentence: '', told: null, status: null, waitMs: null };
     }
     const answer = await post(address, form, { key: batch[0].key, deadlineMs: FORM_MS });
-    return answer.outcome === 'taken' ? { ...answer, told: { ...answer.told, answers: [{ key: batch[0].key, answer: 'taken', to: answer.told.to }] } } : answer;
+    // It says what it did, or where to look at it; whatever else answered has taken nothing in.
+    const isReceipt = typeof answer.told?.said === 'string' || typeof answer.told?.to === 'string';
+    return isReceipt ? { ...answer, told: { ...answer.told, answers: [{ key: batch[0].key, answer: 'taken', to: answer.told.to }] } } : answer;
 };
 
 /** Sends the acts for one address, a batch at a time. */
@@ -226,7 +228,7 @@ export const makeQueue = ({ owner, store, send: post = transmit }) => {
     const patience = makePatience(state, () => send());
     const sendTo = makeSender({ records, state, patience, post, tell, isWatched: (address) => watched.has(address) });
 
-    const send = oneAtATime(() => alone(`nagomi-send ${owner}`, async () => {
+    const sendAll = async () => {
         await records.look();
         for (const address of new Set([...records.waiting().map((record) => record.address), ...watched])) {
             let goesOn = true;
@@ -234,7 +236,9 @@ export const makeQueue = ({ owner, store, send: post = transmit }) => {
                 goesOn = await sendTo(address);
             }
         }
-    }));
+    };
+    // Where the device's store fails in the middle, what was not noted is sent again, and told apart by its key.
+    const send = oneAtATime(() => alone(`nagomi-send ${owner}`, sendAll).catch(() => patience.failed('busy', null)));
     /** A timer asks; it does not hurry what waits for a reason. */
     const poll = () => (performance.now() >= state.waitUntilMs ? send() : Promise.resolve());
     const comeBack = () => {

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What a page asks for by itself, every few seconds, reads the session and leaves it as it is. A session is written
+ * whole: written beside a form it would take back what the form has just said to the next page, and beside a sign-in
+ * it would bring back whoever was signed in before.
+ */
+final class KeepSession extends StartSession
+{
+    private const BY_ITSELF = [
+        'clients.wash.acts', 'clients.hair-tests.acts', 'clients.hair-tests.draft', 'clients.plan.preview',
+        'clients.instruments.read', 'clients.instruments.on-picture', 'token',
+    ];
+
+    /** Whoever taps all morning without opening a page stays signed in. */
+    private const TOUCH_SECONDS = 600;
+    private const TOUCHED = '_touched';
+
+    /**
+     * @param Session                    $session
+     * @param Closure(Request): Response $next
+     */
+    protected function handleStatefulRequest(Request $request, $session, Closure $next): Response
+    {
+        $started = $this->startSession($request, $session);
+        $touched = $started->get(self::TOUCHED);
+        $now = CarbonImmutable::now()->getTimestamp();
+        $isFresh = is_int($touched) && abs($now - $touched) < self::TOUCH_SECONDS;
+        if ($isFresh && in_array(Route::currentRouteName(), self::BY_ITSELF, true)) {
+            $request->setLaravelSession($started);
+
+            return $next($request);
+        }
+        $started->put(self::TOUCHED, $now);
+
+        /** @var Response */
+        return parent::handleStatefulRequest($request, $started, $next);
+    }
+}
