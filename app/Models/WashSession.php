@@ -77,6 +77,12 @@ final class WashSession extends Model
         return is_array($steps) ? array_values(array_filter($steps, is_array(...))) : [];
     }
 
+    /** @return int into how many sections the hair is parted */
+    public function sections(): int
+    {
+        return is_int($this->plan['sections'] ?? null) ? $this->plan['sections'] : 0;
+    }
+
     /** @return self|null the wash day of a head that has begun and not ended */
     public static function running(Head $head): ?self
     {

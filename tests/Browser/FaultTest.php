@@ -32,7 +32,7 @@ const LATE_SECONDS = 30;
 const CLOCKS = [-13, -3, 3, 13];
 const STORAGES = ['full' => 'no room left', 'denied' => 'may keep nothing|keeps nothing', 'broken' => 'cannot keep'];
 
-/** @return list<array<string, mixed>> */
+/** @return list<array{key: string, at: string, by: string, refused: string|null}> */
 function inBook(string $sql, array $with = []): array
 {
     static $book = null;
@@ -54,7 +54,8 @@ final class QueueUnderTest
     /**
      * @param Closure(Browser): void     $open     comes to the page
      * @param Closure(Browser, int): void $act     does something there, each time anew
-     * @param Closure(string): list<array<string, mixed>> $taken keys, times and names in the book of what is done at a place
+     * @param Closure(string): list<array{key: string, at: string, by: string, refused: string|null}> $taken
+     *     what stands in the book of what is done at a path
      */
     public function __construct(
         public readonly string $name,

@@ -200,7 +200,7 @@ final readonly class HomeActs
         return "style {$what}";
     }
 
-    /** @param array<array-key, mixed> $value a picture as a data address, and that she agrees to its being kept */
+    /** @param array<array-key, mixed> $value a picture as a data address, and that the client agrees to its being kept */
     private function picture(Head $head, array $value, DateTimeImmutable $date): string
     {
         $sent = is_string($value['picture'] ?? null) ? $value['picture'] : '';

@@ -74,7 +74,7 @@ final readonly class WashSessionActs
                             ? ActAnswer::alreadyTaken($act->key)
                             : ActAnswer::refused($act->key, $known[$act->key]);
                     }
-                    $problem = WashTap::problem($act, $washSession->plan);
+                    $problem = WashTap::problem($act, $washSession->sections());
                     if ($problem !== null) {
                         return ActAnswer::unreadable($act->key, Words::say("acts.{$problem}"));
                     }

@@ -14,11 +14,11 @@ final readonly class WashTap
     private const LONGEST = 40;
 
     /**
-     * @param array<string, mixed> $plan of the wash day: sections
+     * @param int $sections the hair is parted into so many, counted from 0
      *
      * @return string|null what is wrong, as a key of lang/en/acts.php
      */
-    public static function problem(SentAct $act, array $plan): ?string
+    public static function problem(SentAct $act, int $sections): ?string
     {
         $step = $act->text('step');
         if (! in_array($act->kind, self::KINDS, true) || $step === '' || mb_strlen($step) > self::LONGEST) {
@@ -27,7 +27,6 @@ final readonly class WashTap
         $ml = $act->value('ml');
         $section = $act->value('section');
         $note = $act->value('note');
-        $sections = is_int($plan['sections'] ?? null) ? $plan['sections'] : 0;
 
         return match ($act->kind) {
             'amount' => (is_int($ml) || is_float($ml)) && $ml >= 0 && $ml <= self::MOST_ML ? null : 'wash.amount',

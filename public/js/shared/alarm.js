@@ -1,8 +1,8 @@
 // When a time is up: a tone, a shake and the page's title; where no tone can be heard, the whole screen.
 
+import { canSound, chime, unlock } from './sound.js';
+
 const SEEN = 'nagomi-alarms';
-const PITCH_HZ = 523;
-const TONE_SECONDS = 0.6;
 
 const kept = () => {
     try {
@@ -12,31 +12,8 @@ const kept = () => {
     }
 };
 
-/** A browser lets a page sound only after it was touched. */
-let audio = null;
-const unlock = () => {
-    try {
-        audio ??= new AudioContext();
-        audio.resume();
-    } catch {
-        // No sound here.
-    }
-};
-const canSound = () => audio?.state === 'running';
-const sound = () => {
-    navigator.vibrate?.([300, 150, 300]);
-    if (!canSound()) {
-        return;
-    }
-    const tone = audio.createOscillator();
-    tone.connect(audio.destination);
-    tone.frequency.value = PITCH_HZ;
-    tone.start();
-    tone.stop(audio.currentTime + TONE_SECONDS);
-};
-
 /**
- * @param {{place: HTMLDialogElement, words: function(string): string}} of a dialog that fills the screen, with [data-alarm] for its words
+ * @param {{place: HTMLDialogElement}} of a dialog that fills the screen, with [data-alarm] for its words
  * @returns {{ring: function({id: string, words: string}[]): void}} is told all that is up, again and again
  */
 export const makeAlarm = ({ place }) => {
@@ -62,7 +39,7 @@ export const makeAlarm = ({ place }) => {
             const fresh = unseen.filter(({ id }) => !rung.has(id));
             if (fresh.length > 0) {
                 fresh.forEach(({ id }) => rung.add(id));
-                sound();
+                chime();
             }
             if (!place) {
                 return;

@@ -5,18 +5,3 @@ export const face = (seconds) => `${Math.floor(Math.abs(seconds) / 60)}:${String
 
 /** @returns {string} the day it is in a time zone at a moment, "2027-01-09" */
 export const dayIn = (zone, ms) => new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date(ms));
-
-/** A tone and a shake when a time is up; a tablet without either still shows it. */
-export const chime = (pitch = 523, seconds = 0.6) => {
-    navigator.vibrate?.([300, 150, 300]);
-    try {
-        const audio = new AudioContext();
-        const tone = audio.createOscillator();
-        tone.connect(audio.destination);
-        tone.frequency.value = pitch;
-        tone.start();
-        tone.stop(audio.currentTime + seconds);
-    } catch {
-        // No sound here.
-    }
-};

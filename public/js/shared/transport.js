@@ -63,6 +63,8 @@ const freshToken = async (deadlineMs) => {
         return false;
     }
     meta('csrf-token')?.setAttribute('content', told.token);
+    // The page's own forms were made with the old one.
+    document.querySelectorAll('input[name="_token"]').forEach((field) => { field.value = told.token; });
     return true;
 };
 

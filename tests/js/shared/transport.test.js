@@ -39,7 +39,9 @@ describe('asking the salon', () => {
             asked.push(`${address} ${headers['X-CSRF-TOKEN'] ?? ''}`);
             return Promise.resolve(address === '/token' ? answered(200, '{"token":"new","stylist":5}') : answered(headers['X-CSRF-TOKEN'] === 'new' ? 200 : 419));
         });
+        document.body.innerHTML = '<form><input type="hidden" name="_token" value="old"></form>';
         expect((await transmit('/acts', {})).outcome).toBe('taken');
+        expect(document.querySelector('[name="_token"]').value).toBe('new');
         expect(asked).toEqual(['/acts old', '/token ', '/acts new']);
     });
     it('another stylist’s token is not taken', async () => {

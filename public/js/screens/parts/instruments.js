@@ -1,7 +1,8 @@
 // The clocks, counters and devices beside the fields of the Bench. Whatever they do ends in the field, where it can be typed over.
 
-import { chime, face as clock } from '../../shared/clock.js';
+import { face as clock } from '../../shared/clock.js';
 import { fill } from '../../shared/fields.js';
+import { chime } from '../../shared/sound.js';
 import { handle, transmit } from '../../shared/transport.js';
 import { rounded, unitsOf } from '../../shared/units.js';
 import { words } from '../../shared/words.js';
