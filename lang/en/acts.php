@@ -17,7 +17,7 @@ return [
         'note' => 'This note could not be read; tap it again.',
         'done' => 'Already done by :by at :time.',
         'skipped' => 'Already skipped by :by at :time.',
-        'ended' => 'The wash day was ended at :time, before this came. Correct it under How we got here.',
+        'ended' => 'The wash day was ended at :time, before this came. Where it matters, take that day out under Wash days and enter it anew.',
         'broken-off' => 'This wash day was broken off, so this is not in the book.',
     ],
 ];

@@ -273,7 +273,8 @@ it('answers for a tap that came after the end, the breaking off, or the client w
     foreach ([1, 2] as $time) {
         expect($this->postJson("{$url}/acts", ['acts' => [$late]])->assertOk()->json('answers.0'))->toMatchArray([
             'answer' => 'refused',
-            'sentence' => 'The wash day was ended at 10:30, before this came. Correct it under How we got here.',
+            'sentence' => 'The wash day was ended at 10:30, before this came. Where it matters, take that day out under '
+                . 'Wash days and enter it anew.',
         ]);
     }
     expect($washSession->acts()->sole()->refused)->not->toBeNull();
