@@ -7,6 +7,7 @@ const SCOPE = new URL(self.registration.scope).pathname;
 const PAGES = `nagomi-pages ${SCOPE}`;
 const FILES = `nagomi-files ${SCOPE} ${VERSION}`;
 const NETWORK_MS = 2000;
+const ANSWER_MS = 20000;
 
 /** Pages that are worked on with wet hands or in a bathroom; all others come from the network alone. */
 const KEPT = [/^\/card\/[^/]+$/, /^\/clients\/[^/]+\/wash\/[^/]+$/, /^\/clients\/[^/]+\/hair-tests$/];
@@ -43,12 +44,12 @@ self.addEventListener('message', (event) => {
     })());
 });
 
-/** The network for as long as two seconds where something is kept, and what is kept then, or where the server is unwell. */
-const soon = async (asking, kept) => {
+/** The network for as long as that where something is kept, and what is kept then, or where the server is unwell. */
+const soon = async (asking, kept, patienceMs = NETWORK_MS) => {
     if (!kept) {
         return asking;
     }
-    const late = new Promise((then) => { setTimeout(then, NETWORK_MS, null); });
+    const late = new Promise((then) => { setTimeout(then, patienceMs, null); });
     const answer = await Promise.race([asking.catch(() => null), late]);
     return answer === null || answer.status >= 500 ? kept : answer;
 };
@@ -56,7 +57,7 @@ const soon = async (asking, kept) => {
 // The browser's own store of files comes first: there they weigh nothing.
 const fileOf = async (request) => soon(fetch(request), await caches.match(request));
 
-const pageOf = async (request) => {
+const pageOf = async (request, patienceMs) => {
     const store = await caches.open(PAGES);
     const kept = await store.match(request);
     // What is still under way when the kept one is shown is kept for the next time.
@@ -68,17 +69,25 @@ const pageOf = async (request) => {
             await store.delete(request);
         }
         return answer;
-    }), kept);
+    }), kept, patienceMs);
 };
+
+// A page that follows a form says what became of it, and says it once: the kept one knows nothing of that.
+let formIsUnderWay = false;
 
 self.addEventListener('fetch', (event) => {
     const url = new URL(event.request.url);
+    if (event.request.mode === 'navigate' && event.request.method !== 'GET') {
+        formIsUnderWay = true;
+        return;
+    }
     if (event.request.method !== 'GET' || url.origin !== self.location.origin) {
         return;
     }
     if (url.pathname.startsWith('/a/')) {
         event.respondWith(fileOf(event.request));
     } else if (event.request.mode === 'navigate' && isKept(url)) {
-        event.respondWith(pageOf(event.request));
+        event.respondWith(pageOf(event.request, formIsUnderWay ? ANSWER_MS : NETWORK_MS));
+        formIsUnderWay = false;
     }
 });

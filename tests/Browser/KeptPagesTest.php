@@ -88,6 +88,27 @@ it('opens the hair tests of before, and makes another visit of what is typed on 
     }
 });
 
+it('shows what became of a form, however long the page after it takes', function (): void {
+    $proxy = FaultProxy::before((string) getenv('NAGOMI_URL'));
+    $browser = Browser::open(820, 1180, at: $proxy->url);
+    try {
+        $browser->signIn()->press('Dilys')->key('b');
+        isKept($browser);
+        $browser->driver->navigate()->refresh();
+        $browser->driver->executeScript(
+            'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
+        );
+        $proxy->disturb('GET /clients/', 'late', 1);
+        $browser->choose('sign', 'red')->press('Note it');
+        expect($proxy->left())->toBe(0)
+            ->and($browser->text('.wrong'))->toContain('say what you saw')
+            ->and($browser->value('sign'))->toBe('red');
+    } finally {
+        $browser->close();
+        $proxy->close();
+    }
+});
+
 it('has five hundred taps through within ten seconds of the network’s return', function (): void {
     $browser = Browser::open(820, 1180);
     try {

@@ -298,7 +298,7 @@ it('knows when a tap was made, whatever the tablet’s clock says', function (ar
     $this->travelTo(CarbonImmutable::parse('2027-01-09 11:00', 'UTC'));
     $this->postJson(
         "/clients/{$head->id}/wash/{$washSession->id}/acts",
-        ['acts' => [$sent + tapped('done', 'ready', 0)]],
+        ['acts' => [$sent + tapped('done', 'ready', 0)], 'sent_at' => $sent['sent_at'] ?? null],
     )->assertJsonPath('answers.0.answer', 'taken');
     expect($washSession->acts()->sole()->acted_at->format('H:i:s'))->toBe($expected);
 })->with([
@@ -307,6 +307,18 @@ it('knows when a tap was made, whatever the tablet’s clock says', function (ar
     'in another zone' => [['at' => '2027-01-09T23:20:00.000+13:00', 'offset_ms' => 0], '10:20:00'],
     'never measured and ahead: when it came' => [['at' => '2027-01-09T13:20:00.000Z'], '11:00:00'],
     'never measured and behind: not before the begin' => [['at' => '2027-01-09T07:20:00.000Z'], '10:00:00'],
+    'never measured, and says when it sends: three hours ahead' => [
+        ['at' => '2027-01-09T13:20:00.000Z', 'sent_at' => '2027-01-09T14:00:00.000Z'], '10:20:00',
+    ],
+    'never measured, and says when it sends: thirteen hours behind' => [
+        ['at' => '2027-01-08T21:20:00.000Z', 'sent_at' => '2027-01-08T22:00:00.000Z'], '10:20:00',
+    ],
+    'measured, whatever it says of when it sends' => [
+        ['at' => '2027-01-09T10:20:00.000Z', 'offset_ms' => 0, 'sent_at' => '2027-01-09T20:00:00.000Z'], '10:20:00',
+    ],
+    'a time of sending that is none' => [
+        ['at' => '2027-01-09T10:20:00.000Z', 'sent_at' => 'soon'], '10:20:00',
+    ],
     'an offset that is none' => [['at' => '2027-01-09T10:20:00.000Z', 'offset_ms' => 'much'], '10:20:00'],
     'no time' => [['at' => 'now'], '11:00:00'],
     'a time of nowhere' => [['at' => '2027-01-09T10:20:00'], '11:00:00'],

@@ -25,9 +25,7 @@ final readonly class ActMoment
      */
     public static function of(mixed $at, mixed $offsetMs, CarbonImmutable $came): CarbonImmutable
     {
-        $said = is_string($at) && preg_match('/^\d{4}-\d\d-\d\dT[\d:.]{8,15}(Z|[+-]\d\d:?\d\d)$/', $at) === 1
-            ? self::parsed($at)
-            : null;
+        $said = self::read($at);
         if ($said === null) {
             return $came;
         }
@@ -35,6 +33,27 @@ final readonly class ActMoment
         $done = $measured ? $said->addMilliseconds($offsetMs) : $said;
 
         return $done->greaterThan($came) || $done->lessThan($came->subDays(self::FURTHEST_DAYS)) ? $came : $done;
+    }
+
+    /**
+     * How far the salon's clock is ahead of a device that never heard it, by when that device says it sends.
+     *
+     * @param mixed $sentAt the device's time as text with its zone
+     *
+     * @return int|null milliseconds; null where the device does not say
+     */
+    public static function offsetMs(mixed $sentAt, CarbonImmutable $came): ?int
+    {
+        $said = self::read($sentAt);
+
+        return $said === null ? null : $came->getTimestampMs() - $said->getTimestampMs();
+    }
+
+    private static function read(mixed $at): ?CarbonImmutable
+    {
+        return is_string($at) && preg_match('/^\d{4}-\d\d-\d\dT[\d:.]{8,15}(Z|[+-]\d\d:?\d\d)$/', $at) === 1
+            ? self::parsed($at)
+            : null;
     }
 
     private static function parsed(string $at): ?CarbonImmutable

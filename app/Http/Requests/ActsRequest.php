@@ -30,19 +30,20 @@ final readonly class ActsRequest
     public static function of(Request $request): self
     {
         $came = CarbonImmutable::now();
+        $offsetMs = ActMoment::offsetMs($request->input('sent_at'), $came);
         $acts = $request->input('acts');
         $device = $request->input('device');
 
         return new self(
             is_string($device) && $device !== '' && mb_strlen($device) <= 40 ? $device : 'unknown',
             array_map(
-                fn (mixed $act): SentAct|ActAnswer => self::act($act, $came),
+                fn (mixed $act): SentAct|ActAnswer => self::act($act, $came, $offsetMs),
                 array_slice(array_values(is_array($acts) ? $acts : []), 0, self::MOST_ACTS),
             ),
         );
     }
 
-    private static function act(mixed $act, CarbonImmutable $came): SentAct|ActAnswer
+    private static function act(mixed $act, CarbonImmutable $came, ?int $offsetMs): SentAct|ActAnswer
     {
         $parts = is_array($act) ? $act : [];
         $key = $parts['key'] ?? null;
@@ -60,7 +61,7 @@ final readonly class ActsRequest
             $key,
             $kind,
             $named,
-            ActMoment::of($parts['at'] ?? null, $parts['offset_ms'] ?? null, $came),
+            ActMoment::of($parts['at'] ?? null, $parts['offset_ms'] ?? $offsetMs, $came),
         );
     }
 

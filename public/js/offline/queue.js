@@ -3,6 +3,7 @@
 
 import { newKey } from '../shared/act-key.js';
 import { oneAtATime } from '../shared/one-at-a-time.js';
+import { stamp } from '../shared/salon-clock.js';
 import { handle, transmit } from '../shared/transport.js';
 import { keepRecords } from './records.js';
 
@@ -129,7 +130,7 @@ const makeReceiver = (records, tell) => {
 /** An address that takes one form at a time answers for that one, by the key it carries; all others take a list. */
 const askFor = async (post, address, batch) => {
     if (batch[0]?.act.fields === undefined) {
-        return post(address, { device: device(), acts: batch.map(({ key, act }) => ({ key, ...act })) });
+        return post(address, { device: device(), sent_at: stamp().at, acts: batch.map(({ key, act }) => ({ key, ...act })) });
     }
     let form;
     try {

@@ -36,7 +36,8 @@ final class FaultProxy
 
     /**
      * @param string $path  a part of the address that is disturbed
-     * @param string $fault a status, or html, hang, cut, swallowed (taken in, answer lost), away
+     * @param string $fault a status, or html, hang, late (by four seconds), cut, swallowed (taken in, answer
+     *     lost), away
      * @param int    $times how many requests are disturbed before the line is good again
      */
     public function disturb(string $path, string $fault, int $times): void

@@ -91,6 +91,11 @@ while (true) {
 
             return '';
         })(),
+        $fault === 'late' => (function () use ($ask, $request): string {
+            sleep(4);
+
+            return $ask($request);
+        })(),
         $fault === 'cut' => substr($ask($request), 0, -20),
         // It was taken in, and nobody hears of it.
         $fault === 'swallowed' => (function () use ($ask, $request): string {
