@@ -8,6 +8,9 @@ const PAGES = `nagomi-pages ${SCOPE}`;
 const FILES = `nagomi-files ${SCOPE} ${VERSION}`;
 const NETWORK_MS = 2000;
 const ANSWER_MS = 20000;
+/** A stylist's pages are kept for a working day; a client's own home routine stays on that client's phone. */
+const KEPT_MS = 12 * 3600 * 1000;
+const KEPT_AT = 'X-Kept-At';
 
 /** Pages that are worked on with wet hands or in a bathroom; all others come from the network alone. */
 const KEPT = [/^\/card\/[^/]+$/, /^\/clients\/[^/]+\/wash\/[^/]+$/, /^\/clients\/[^/]+\/hair-tests$/];
@@ -25,16 +28,54 @@ self.addEventListener('activate', (event) => event.waitUntil((async () => {
     await Promise.all(gone.map((name) => caches.delete(name)));
 })()));
 
+/** @returns {Promise<Response>} the same page with when it was kept on it */
+const dated = async (answer) => {
+    const headers = new Headers(answer.headers);
+    headers.set(KEPT_AT, String(Date.now()));
+    // It is unpacked by now.
+    ['Content-Encoding', 'Content-Length'].forEach((name) => headers.delete(name));
+    return new Response(await answer.blob(), { status: answer.status, headers });
+};
+const isOver = (page) => SCOPE !== '/card/' && !(Math.abs(Date.now() - Number(page.headers.get(KEPT_AT) ?? Number.NaN)) < KEPT_MS);
+/** Whatever was kept for longer than a working day is not to be read by whoever finds the tablet. */
+const sweep = async () => {
+    const store = await caches.open(PAGES);
+    const keys = await store.keys();
+    await Promise.all(keys.map(async (key) => {
+        const page = await store.match(key);
+        return page && isOver(page) && store.delete(key);
+    }));
+    return store;
+};
+
+/** Counts up when whoever worked here signs out: what was still under way then is not kept any more. */
+let era = 0;
+const forget = () => {
+    era += 1;
+    return caches.delete(PAGES);
+};
+const put = async (address, answer, since) => {
+    const page = await dated(answer);
+    if (since === era) {
+        await (await caches.open(PAGES)).put(address, page);
+    }
+};
+
 const keepPage = async (address) => {
+    const since = era;
     const answer = await fetch(address, { credentials: 'same-origin' });
     if (answer.ok && !answer.redirected) {
-        await (await caches.open(PAGES)).put(address, answer);
+        await put(address, answer, since);
     }
 };
 const keepFile = async (store, address) => (await store.match(address)) ?? store.add(address);
 // The page that brought this worker was loaded before it: it and its files are kept now.
 self.addEventListener('message', (event) => {
-    const { page, files } = event.data ?? {};
+    const { page, files, forgets } = event.data ?? {};
+    if (forgets === true) {
+        event.waitUntil(forget());
+        return;
+    }
     if (!Array.isArray(files) || !isKept(new URL(page))) {
         return;
     }
@@ -58,12 +99,13 @@ const soon = async (asking, kept, patienceMs = NETWORK_MS) => {
 const fileOf = async (request) => soon(fetch(request), await caches.match(request));
 
 const pageOf = async (request, patienceMs) => {
-    const store = await caches.open(PAGES);
+    const since = era;
+    const store = await sweep();
     const kept = await store.match(request);
     // What is still under way when the kept one is shown is kept for the next time.
     return soon(fetch(request).then(async (answer) => {
         if (answer.ok && !answer.redirected) {
-            await store.put(request, answer.clone());
+            await put(request, answer.clone(), since);
         } else if (answer.status === 404 || answer.status === 410) {
             // Withdrawn or run out: it is not to be read from this device either.
             await store.delete(request);

@@ -111,6 +111,7 @@ return [
         'have-ready' => 'have :products ready,',
         'and' => 'and',
         'clash' => ':step: :says The tap by :by does not count.',
+        'tap-anew' => ':what: :says Tap here what should stand instead.',
         'end-waits' => 'The day ends when the network is back: the taps kept here have to get through first.',
         'knot' => 'A knot was cut',
         'no-foam' => 'Would not foam',

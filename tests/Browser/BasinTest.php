@@ -107,6 +107,10 @@ it('shows both of two tablets what the other did, and whose tap counts', functio
         expect($two->text('[data-notice]'))->toContain('Already done by Ilse Varga-Moen at ');
         $one->until('[data-notice]', 'does not count');
         expect(step($one))->toBe(step($two));
+        // What was refused leads back to where it is made anew.
+        $two->until('[data-waiting-line]', 'One thing was not taken in')->tap('[data-waiting-line] [data-look]')
+            ->tap('.waiting-list a.button')->until('[data-notice]', 'Tap here what should stand instead.');
+        expect($two->kept())->toBe(0);
         $one->press('Break it off');
         expect($one->text('.said'))->toContain('broken off');
     } finally {

@@ -68,6 +68,19 @@ it('is ticked without a network and comes back into the book', function (): void
         $phone->tap('[data-test="wet-stretch"] [data-read]')->until('[data-told]', 'Stretch one wet hair:');
         $phone->driver->wait(15, 100)->until(fn (): bool => $phone->all('[data-told] .is-broken') !== []);
 
+        // It is brought back with what was typed, put right, and the refused one is gone.
+        $phone->tap('[data-waiting-line] [data-look]')->tap('.waiting-list a.button');
+        expect($phone->driver->executeScript(
+            'return [...document.querySelectorAll("[data-test=\'wet-stretch\'] [data-raw]")].map((one) => one.value)',
+        ))->toBe(['100', '90', '95']);
+        $phone->driver->executeScript('document.querySelector(`[data-raw="stretched_mm"]`).value = "130"');
+        $phone->driver->executeScript('document.querySelector(`[data-raw="returned_mm"]`).value = "104"');
+        $phone->tap('[data-test="wet-stretch"] [data-read]')
+            ->until('[data-told]', 'Stretch one wet hair: your salon has it.');
+        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->kept() === 0);
+        $desk->driver->navigate()->refresh();
+        expect($desk->text('main'))->toContain('wet stretch');
+
         // Withdrawn, it opens nothing; what else there is was never to be reached.
         $desk->press('Withdraw');
         expect($phone->visit($path)->text('h1'))->toBe('Nothing here');

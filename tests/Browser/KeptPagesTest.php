@@ -7,6 +7,7 @@ declare(strict_types=1);
  * them is there after the tablet was dropped; hundreds of taps are through soon after the network is back.
  */
 
+use Facebook\WebDriver\Exception\WebDriverException;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\FaultProxy;
 
@@ -78,10 +79,52 @@ it('opens the hair tests of before, and makes another visit of what is typed on 
             return $browser->kept() === 0;
         });
         $browser->tap('[data-sign-out] button')->until('main', 'Sign in');
-        expect($browser->driver->executeAsyncScript(
+        $browser->driver->wait(5, 100)->until(fn (): bool => $browser->driver->executeAsyncScript(
             'const done = arguments[0]; caches.keys().then((names) => done(names.filter((name) => '
                 . 'name.startsWith("nagomi-pages /clients/")).length))',
-        ))->toBe(0);
+        ) === 0);
+    } finally {
+        $browser->close();
+        $proxy->close();
+    }
+});
+
+it('opens nothing of a client that was kept longer than a working day', function (): void {
+    $proxy = FaultProxy::before((string) getenv('NAGOMI_URL'));
+    $browser = Browser::open(820, 1180, at: $proxy->url);
+    $kept = function (float $hoursAgo) use ($browser): void {
+        $browser->driver->executeAsyncScript(
+            <<<'JS'
+                const [hours, done] = arguments;
+                const name = (await caches.keys()).find((one) => one.startsWith('nagomi-pages /clients/'));
+                const store = await caches.open(name);
+                const page = await store.match(location.href);
+                const headers = new Headers(page.headers);
+                headers.set('X-Kept-At', String(Date.now() - hours * 3600000));
+                await store.put(location.href, new Response(await page.blob(), { headers }));
+                done();
+                JS,
+            [$hoursAgo],
+        );
+    };
+    try {
+        $page = $browser->signIn()->press('Dilys')->key('b')->driver->getCurrentURL();
+        isKept($browser);
+        $kept(11.9);
+        $proxy->disturb('/hair-tests', 'away', 99);
+        $browser->driver->get($page);
+        expect($browser->text('h1'))->toBe('Hair tests');
+        $proxy->disturb('/nowhere', 'away', 1);
+        $browser->driver->get($page);
+        isKept($browser);
+        $kept(12.1);
+        $proxy->disturb('/hair-tests', 'away', 99);
+        try {
+            $browser->driver->get($page);
+        } catch (WebDriverException) {
+            // The browser's own page says that there is no network.
+        }
+        expect($browser->all('form.hair-tests'))->toBe([])->and($browser->text())->not->toContain('Dilys');
     } finally {
         $browser->close();
         $proxy->close();
@@ -167,6 +210,12 @@ it('asks for the day on a home routine that was opened from what the phone kept'
         $phone->tap('.card-day [data-step="0"]')->tap('.card-day [data-wash]');
         $phone->until('[data-told]', 'Choose the day you did it.');
         expect($phone->kept())->toBe(0);
+        // Also the very day the page is of can be chosen.
+        $phone->driver->executeScript(
+            'const on = document.querySelector("[data-on]"); on.value = document.querySelector("[data-card]").dataset.today; '
+                . 'on.dispatchEvent(new Event("input"))',
+        );
+        $phone->tap('.card-day [data-wash]')->driver->wait(5, 100)->until(fn (): bool => $phone->kept() === 1);
     } finally {
         $desk->close();
         $phone->close();

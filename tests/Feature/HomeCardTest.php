@@ -331,6 +331,44 @@ it('decides the day from the moment, whatever day it is where the phone is', fun
         ]);
 });
 
+it('books a day at home on the day it was, as the phone sends it', function (array $case, array $sends): void {
+    foreach ($sends as $event) {
+        $this->travelTo(CarbonImmutable::parse($event['at']));
+        $this->salon->forceFill(['timezone' => $case['zone']])->save();
+        $head = $this->aHead();
+        $acts = linkOf($this, $head)->path('card.acts');
+        $item = $head->planItems()->where('status', 'planned')->firstOrFail();
+        $item->forceFill(['steps' => [
+            ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], ['kind' => 'mask', 'minutes' => 20],
+        ]])->save();
+        $sent = ['key' => 'one', 'kind' => 'wash-day', 'at' => $event['at'], 'offset_ms' => 0]
+            + ($event['expect']['date'] === null ? [] : ['date' => $event['expect']['date']])
+            + ['value' => ['uid' => $item->uid, 'steps' => $event['expect']['steps']]];
+        $this->postJson($acts, ['acts' => [$sent]])->assertOk()
+            ->assertJsonPath('answers.0.answer', $event['refused'] === null ? 'taken' : 'refused');
+        /** @var HomeAct $came */
+        $came = HomeAct::query()->where('head_id', $head->id)->sole();
+        expect($came->refused)->toBe($event['refused']);
+        if ($event['refused'] === null) {
+            $day = $head->washDays()->where('key', 'like', 'home-%')->sole();
+            expect($day->date->format('Y-m-d'))->toBe($event['stored'])
+                ->and(count($day->steps))->toBe(count($event['expect']['steps']));
+        }
+    }
+})->with(function (): iterable {
+    $cases = json_decode(
+        (string) file_get_contents(__DIR__ . '/../fixtures/home-day.json'),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    );
+    foreach ($cases as $case) {
+        $sends = array_filter($case['events'], fn (array $event): bool => array_key_exists('stored', $event));
+        if ($sends !== []) {
+            yield $case['name'] => [$case, $sends];
+        }
+    }
+});
+
 it('belongs to the salon of the head', function (): void {
     $head = $this->aHead();
     $link = linkOf($this, $head);

@@ -30,14 +30,14 @@ export const lineOf = ({ waiting, refused, trouble, why, network }) => {
     return parts.length === 0 ? null : { text: parts.join(' '), isWrong: refused > 0 || trouble !== null || why !== null };
 };
 
-const item = (queue, record, show) => {
+const item = (queue, record, { show, close }) => {
     const button = (name, does) => node('button', { type: 'button', className: 'button', textContent: words(name), onclick: async () => {
         await does();
         show();
     } });
     const keys = [button(record.state === 'refused' ? 'again' : 'send-now', () => queue.again(record.key)), button('drop', () => queue.drop(record.key))];
     if (record.change !== null && record.state === 'refused') {
-        keys.splice(1, 0, node('a', { className: 'button', href: `${record.change}#act-${record.key}`, textContent: words('change') }));
+        keys.splice(1, 0, node('a', { className: 'button', href: `${record.change}#act-${record.key}`, textContent: words('change'), onclick: close }));
     }
     return node(
         'li',
@@ -66,6 +66,7 @@ export const showStatus = (queue, line) => {
     );
     document.body.append(dialog);
     let since = null;
+    let drawn = null;
     const show = () => {
         const [waiting, refused] = [queue.waiting(), queue.refused()];
         since = waiting.length === 0 ? null : since ?? performance.now();
@@ -81,8 +82,11 @@ export const showStatus = (queue, line) => {
         line.classList.toggle('is-wrong', says?.isWrong ?? false);
         line.querySelector('[data-look]').hidden = waiting.length + refused.length === 0;
         line.querySelector('[data-reload]').hidden = queue.state.trouble !== 'too-old';
-        if (dialog.open) {
-            list.replaceChildren(...[...refused, ...waiting].map((record) => item(queue, record, show)));
+        const listed = JSON.stringify([...refused, ...waiting].map(({ key, state, sentence }) => [key, state, sentence]));
+        // What a finger or the keyboard is on must not be drawn anew under it.
+        if (dialog.open && listed !== drawn) {
+            drawn = listed;
+            list.replaceChildren(...[...refused, ...waiting].map((record) => item(queue, record, { show, close: () => dialog.close() })));
             if (waiting.length + refused.length === 0) {
                 dialog.close();
             }

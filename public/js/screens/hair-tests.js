@@ -2,6 +2,7 @@
 
 import './parts/instruments.js';
 import { carryOver } from '../offline/carry-over.js';
+import { onChange } from '../offline/change.js';
 import { mine } from '../offline/mine.js';
 import { isFilled } from '../shared/fields.js';
 import { keepPage } from '../shared/keep-page.js';
@@ -93,17 +94,12 @@ const showTold = ({ tests, balance }) => {
 };
 
 /** What was refused later comes back into the form to be changed; the draft keeps it from then on. */
-const changeRefused = async (queue) => {
-    const record = queue.refused().find(({ key }) => location.hash === `#act-${key}`);
-    if (record === undefined) {
-        return null;
-    }
-    const fields = Object.fromEntries(new URLSearchParams(record.act.form));
-    put(form, fields);
+const bringBack = (queue, draft) => async (record) => {
+    put(form, Object.fromEntries(new URLSearchParams(record.act.form)));
     await queue.drop(record.key);
-    history.replaceState(null, '', location.pathname + location.search);
     say(record.sentence);
-    return fields;
+    shown();
+    draft.typed();
 };
 
 /** At once, before anybody can type: what stood there before must not be taken for emptied. */
@@ -196,11 +192,7 @@ if (form.dataset.draft) {
     const draft = startDraft(visit);
     const queue = mine();
     startSending(queue, visit, draft);
-    await queue.look();
-    if (await changeRefused(queue) !== null) {
-        shown();
-        draft.typed();
-    }
+    await onChange(queue, bringBack(queue, draft));
     keepPage('/clients/', ['parts/on-picture.js', 'parts/ruler.js'].map((file) => new URL(file, import.meta.url).href));
     carryOver(queue, 'nagomi-outbox', ({ visit: key, action, body }) => ({ address: `${action}/acts`, subject: '', label: words('visit'), act: { key, kind: 'visit', form: body }, change: action }));
     // Asked at once for what a page that was kept cannot know.

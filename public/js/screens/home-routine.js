@@ -1,6 +1,7 @@
 // The home routine on the phone: what is ticked is kept here first and goes to the salon when there is a network.
 
 import { carryOver } from '../offline/carry-over.js';
+import { onChange } from '../offline/change.js';
 import { mine } from '../offline/mine.js';
 import { showStatus } from '../offline/status.js';
 import { dayIn } from '../shared/clock.js';
@@ -8,6 +9,7 @@ import { keepPage } from '../shared/keep-page.js';
 import { salonNow, stamp } from '../shared/salon-clock.js';
 import { typedNumber } from '../shared/units.js';
 import { words } from '../shared/words.js';
+import { makeDay } from './parts/home-day-form.js';
 
 const card = document.querySelector('[data-card]');
 const address = card.dataset.acts;
@@ -38,52 +40,30 @@ const heard = () => {
     }
 };
 
-/** The day is the salon's at this moment, unless one was chosen: a page left open over midnight must not write yesterday. */
+/** What was refused and is being done anew, by where it was done: it goes once the new one is kept. */
+const anew = new Map();
+const placeOf = (kind, { uid, test, what }) => [kind, uid ?? test ?? (kind === 'style' ? what : '')].join(' ');
+
+/** The day is the salon's at this moment, unless one was chosen. */
 const act = (kind, value, what, date = null) => {
-    const { key } = queue.add({ address, subject: '', label: what, act: { kind, value, ...stamp(), ...(date === null ? {} : { date }) } });
+    const { key, kept } = queue.add({
+        address, subject: '', label: what, change: '',
+        act: { kind, value, ...stamp(), ...(date === null ? {} : { date }) },
+    });
     noted.set(key, what);
     say(words('noted', { what }));
+    const old = anew.get(placeOf(kind, value));
+    anew.delete(placeOf(kind, value));
+    if (old !== undefined) {
+        kept.then(() => queue.drop(old));
+    }
 };
 
 const today = () => dayIn(card.dataset.zone, salonNow());
-const isOfToday = () => card.dataset.today === today();
-card.querySelectorAll('.card-day').forEach((day) => {
-    const ticks = [...day.querySelectorAll('[data-step]')];
-    const on = day.querySelector('[data-on]');
-    const remembered = `nagomi-card ${card.dataset.card} ${day.dataset.uid}`;
-    const were = JSON.parse(localStorage.getItem(remembered) ?? '[]');
-    ticks.forEach((tick) => {
-        tick.checked = were.includes(tick.dataset.step);
-        tick.addEventListener('change', () => localStorage.setItem(remembered, JSON.stringify(ticks.filter((one) => one.checked).map((one) => one.dataset.step))));
-    });
-    const asDated = on.value;
-    const askDay = () => {
-        // A page of before says the day it was made on: nobody takes that for today's.
-        if (!isOfToday() && on.value === asDated) {
-            on.value = '';
-            on.max = today();
-            day.querySelector('[data-on-label]').textContent = words('which-day');
-        }
-    };
-    askDay();
-    document.addEventListener('visibilitychange', askDay);
-    day.querySelector('[data-wash]').addEventListener('click', (event) => {
-        askDay();
-        const steps = ticks.filter((tick) => tick.checked).map((tick) => Number(tick.dataset.step));
-        if (steps.length === 0) {
-            say(words('tick-first'), true);
-            return;
-        }
-        if (on.value === '') {
-            say(words('day-first'), true);
-            on.focus();
-            return;
-        }
-        act('wash-day', { uid: day.dataset.uid, steps }, words('your-wash-day'), on.value === asDated && isOfToday() ? null : on.value);
-        localStorage.removeItem(remembered);
-        event.target.disabled = true;
-    });
-});
+const days = [...card.querySelectorAll('.card-day')].map((day) => makeDay(day, {
+    card: card.dataset.card, pageDay: card.dataset.today, today, say,
+    did: (value, date) => act('wash-day', value, words('your-wash-day'), date),
+}));
 card.querySelectorAll('[data-style]').forEach((button) => button.addEventListener('click', () => {
     act('style', { what: button.dataset.style }, button.textContent);
     button.disabled = true;
@@ -159,6 +139,25 @@ if (insecure) {
     insecure.hidden = window.isSecureContext;
 }
 
+/** Puts what was refused where it was done. */
+const BRINGS_BACK = {
+    'wash-day': ({ value, date }) => days.find(({ uid }) => uid === value.uid)?.bringBack(value.steps, date ?? ''),
+    style: () => card.querySelectorAll('[data-style]').forEach((button) => { button.disabled = false; }),
+    reading: ({ value: { test, raw } }) => {
+        const of = card.querySelector(`[data-test="${CSS.escape(test)}"]`);
+        of.querySelectorAll('button').forEach((button) => { button.disabled = false; });
+        of.open = true;
+        const { snapped, ...measures } = raw.hairs?.[0] ?? raw;
+        of.querySelectorAll('[data-raw]').forEach((field) => { field.value = measures[field.dataset.raw] ?? ''; });
+        of.querySelectorAll('[data-snapped]').forEach((tick) => { tick.checked = snapped === true; });
+        of.querySelector('button, .input').focus();
+    },
+    picture: () => {
+        card.querySelector('[data-picture]').closest('details').open = true;
+        card.querySelector('[data-picture]').focus();
+    },
+};
+
 showStatus(queue, document.querySelector('[data-waiting-line]'));
 queue.on('changed', heard);
 await carryOver(queue, `nagomi-card ${card.dataset.card}`, ({ key, kind, date, value, words: label }) => ({ address, subject: '', label: label ?? kind, act: { key, kind, date, value } }));
@@ -168,4 +167,9 @@ for (const record of [...queue.waiting(), ...queue.refused()].filter((one) => on
     await queue.again(record.key, { address });
 }
 queue.send();
+await onChange(queue, ({ key, sentence, label, act: { kind, value, date } }) => {
+    anew.set(placeOf(kind, value), key);
+    say(`${label}: ${sentence}`, true);
+    BRINGS_BACK[kind]?.({ value, date });
+});
 keepPage('/card/');

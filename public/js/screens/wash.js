@@ -2,6 +2,7 @@
 
 import { mine } from '../offline/mine.js';
 import { carryOver } from '../offline/carry-over.js';
+import { onChange } from '../offline/change.js';
 import { makeAlarm } from '../shared/alarm.js';
 import { keepPage } from '../shared/keep-page.js';
 import { salonNow, stamp } from '../shared/salon-clock.js';
@@ -41,7 +42,7 @@ const state = () => [...beyond.values()].reduce((all, act) => tapped(all, act), 
 const act = (kind, step, value = {}) => {
     const sent = { kind, step, value, ...stamp() };
     const label = `${planned(step)?.label ?? step}, ${words(`kinds.${kind}`)}`;
-    queue.add({ address, subject: root.dataset.of, label, act: sent });
+    queue.add({ address, subject: root.dataset.of, label, act: sent, change: location.pathname });
 };
 
 let shown = { step: undefined, sinceMs: Number.NEGATIVE_INFINITY, fromMs: Date.parse(root.dataset.began) };
@@ -131,6 +132,11 @@ const overlay = () => {
     const refused = new Set(queue.refused().map(({ key }) => key));
     [...beyond.keys()].filter((key) => refused.has(key)).forEach((key) => beyond.delete(key));
 };
+const notice = (sentence) => {
+    find('notice').textContent = sentence;
+    find('notice').hidden = false;
+    find('notice').scrollIntoView({ block: 'nearest' });
+};
 const clashes = new Set(told.refused.map(({ key }) => key));
 const hear = (answer) => {
     if (answer === null || answer.steps === undefined || answer.finished) {
@@ -149,8 +155,7 @@ const hear = (answer) => {
     const clash = told.refused.filter(({ key }) => !clashes.has(key)).at(-1);
     told.refused.forEach(({ key }) => clashes.add(key));
     if (clash) {
-        find('notice').textContent = words('clash', { step: planned(clash.step)?.label ?? clash.step, says: clash.says, by: clash.by });
-        find('notice').hidden = false;
+        notice(words('clash', { step: planned(clash.step)?.label ?? clash.step, says: clash.says, by: clash.by }));
     }
     show();
 };
@@ -167,8 +172,7 @@ find('finish').addEventListener('submit', async (event) => {
     if (queue.waiting(address).length === 0) {
         find('finish').submit();
     } else {
-        find('notice').textContent = words('end-waits');
-        find('notice').hidden = false;
+        notice(words('end-waits'));
     }
 });
 
@@ -191,6 +195,11 @@ overlay();
 show();
 keepPage('/clients/');
 queue.watch(address);
+// A tap that was refused is made anew on the step it belongs to: here it says which, and why.
+onChange(queue, async ({ key, label, sentence }) => {
+    notice(words('tap-anew', { what: label, says: sentence }));
+    await queue.drop(key);
+});
 queue.send();
 setInterval(tick, 500);
 setInterval(queue.poll, POLL_MS);

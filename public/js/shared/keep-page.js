@@ -23,6 +23,9 @@ export const keepPage = async (scope, later = []) => {
 
 /** What was kept of a stylist's pages goes when that stylist does. */
 export const forgetPages = async () => {
+    // The worker may be keeping one at this moment.
+    const registrations = await navigator.serviceWorker?.getRegistrations() ?? [];
+    registrations.filter(({ scope }) => new URL(scope).pathname === '/clients/').forEach(({ active }) => active?.postMessage({ forgets: true }));
     if ('caches' in globalThis) {
         const names = await caches.keys();
         await Promise.all(names.filter((name) => name.startsWith('nagomi-pages /clients/')).map((name) => caches.delete(name)));

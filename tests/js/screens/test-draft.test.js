@@ -1,5 +1,6 @@
+import { readFileSync, writeFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { begin, collected, differing, merged, put } from '../../../public/js/screens/parts/test-draft.js';
+import { afterAnswer, begin, collected, differing, merged, put, toTell } from '../../../public/js/screens/parts/test-draft.js';
 
 const form = (html) => Object.assign(document.createElement('form'), { innerHTML: html });
 
@@ -37,5 +38,81 @@ describe('a draft on two tablets', () => {
         expect(collected(other)).toEqual(fields);
         put(other, { 'raw[p]': '', 'raw[x]': '', 'raw[h][snapped]': '' });
         expect(collected(other)).toEqual({ date: '2027-01-09' });
+    });
+});
+
+// What two tablets and the salon say to each other, told once: the tablets pass it here, the salon in tests/Feature/VisitTest.php. The
+// told cases are written by hand; the drawn ones were made by NAGOMI_DRAW_CASES=1 npx vitest run tests/js/screens/test-draft.test.js
+const CASES = 'tests/fixtures/test-draft.json';
+const nothing = () => ({ fields: {}, acked: {}, revision: 0 });
+const without = (fields) => Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== ''));
+const typed = (state, fields) => ({ ...state, fields: without({ ...state.fields, ...fields }) });
+const after = (state, { tells, types = {}, answer }) => {
+    const now = typed(state, types);
+    const { set, acked, revision } = afterAnswer(now, tells.changed, answer);
+    return { ...typed(now, set), acked, revision };
+};
+
+/** A salon of a few lines, to draw cases with: the true one has to agree. */
+const smallSalon = () => {
+    let [fields, marks, revision] = [{}, {}, 0];
+    return ({ base, changed }) => {
+        const moved = Object.keys(changed).filter((name) => (fields[name] ?? '') !== changed[name]);
+        fields = without({ ...fields, ...changed });
+        if (Object.keys(fields).length === 0) {
+            [marks, revision] = [{}, 0];
+            return { revision: 0, theirs: {} };
+        }
+        revision += moved.length > 0 ? 1 : 0;
+        marks = { ...marks, ...Object.fromEntries(moved.map((name) => [name, revision])) };
+        const theirs = Object.keys(marks).filter((name) => marks[name] > base && !(name in changed));
+        return { revision, theirs: Object.fromEntries(theirs.map((name) => [name, fields[name] ?? ''])) };
+    };
+};
+const drawn = (seed) => {
+    let of = seed;
+    const draw = (most) => {
+        of = (of * 16_807) % 2_147_483_647;
+        return of % most;
+    };
+    const names = ['raw[dryness][points]', 'raw[feel][points]', 'raw[broken-hairs][shed]', 'raw[broken-hairs][broken]'];
+    const some = () => ({ [names[draw(4)]]: ['', '0', '1', '2', '3'][draw(5)] });
+    const answers = smallSalon();
+    const states = { one: nothing(), two: nothing() };
+    const events = [];
+    for (let i = 0; i < 16; i += 1) {
+        const device = ['one', 'two'][draw(2)];
+        if (draw(2) === 0) {
+            const types = some();
+            states[device] = typed(states[device], types);
+            events.push({ device, types });
+        } else {
+            const tells = toTell(states[device]);
+            const event = { device, tells, ...draw(3) === 0 ? { types: some() } : {}, answer: answers(tells) };
+            states[device] = after(states[device], event);
+            events.push({ ...event, shows: states[device].fields });
+        }
+    }
+    return { name: `drawn ${seed}`, events };
+};
+
+describe('two tablets and the salon', () => {
+    if (process.env.NAGOMI_DRAW_CASES) {
+        const told = JSON.parse(readFileSync(CASES, 'utf8')).filter(({ name }) => !name.startsWith('drawn'));
+        const all = [...told, ...Array.from({ length: 25 }, (_, i) => drawn(i + 1))];
+        writeFileSync(CASES, `[\n${all.map((one) => JSON.stringify(one)).join(',\n')}\n]\n`);
+    }
+    it.each(JSON.parse(readFileSync(CASES, 'utf8')).map((one) => [one.name, one]))('%s', (_, { events }) => {
+        const states = { one: nothing(), two: nothing() };
+        for (const event of events) {
+            const state = states[event.device];
+            if (event.tells !== undefined) {
+                expect(toTell(state)).toEqual(event.tells);
+            }
+            states[event.device] = event.tells === undefined ? typed(state, event.types) : after(state, event);
+            if (event.shows !== undefined) {
+                expect(states[event.device].fields).toEqual(event.shows);
+            }
+        }
     });
 });

@@ -25,6 +25,27 @@ export const merged = ({ fields, acked, theirs }) => {
     return { set, acked: { ...acked, ...theirs } };
 };
 
+/** @returns {{base: number, changed: Object<string, string>}} what the salon has not heard from here yet; an empty value empties */
+export const toTell = ({ fields, acked, revision }) => ({
+    base: revision,
+    changed: Object.fromEntries(differing(fields, acked).map((name) => [name, fields[name] ?? ''])),
+});
+
+/**
+ * What an answer comes to: what another device typed comes in, what is typed here stays.
+ *
+ * @param {{fields: object, acked: object, revision: number}} here as it is now, with what was typed since asking
+ * @param {Object<string, string>} sent what was told with the question
+ * @param {{revision: number, theirs: Object<string, string>}} answer
+ * @returns {{set: Object<string, string>, acked: object, revision: number}} what is to be put in, and what the salon knows now
+ */
+export const afterAnswer = ({ fields, acked, revision }, sent, answer) => {
+    // Thrown away on another device, or emptied there.
+    const gone = answer.revision === 0 && revision > 0 ? Object.fromEntries(Object.keys(acked).map((name) => [name, ''])) : {};
+    const { set, acked: known } = merged({ fields, acked: { ...acked, ...sent }, theirs: { ...gone, ...answer.theirs } });
+    return { set, acked: Object.fromEntries(Object.entries(known).filter(([, value]) => value !== '')), revision: answer.revision };
+};
+
 /** Puts values where they belong; an empty one empties. */
 export const put = (form, fields) => {
     for (const [name, value] of Object.entries(fields)) {
@@ -107,11 +128,8 @@ export const makeDraft = (form, on) => {
             on.taken(answer.taken);
             return;
         }
-        // Thrown away on another device, or emptied there.
-        const gone = answer.revision === 0 && revision > 0 ? Object.fromEntries(Object.keys(acked).map((name) => [name, ''])) : {};
-        const { set, acked: known } = merged({ fields: collected(form), acked: { ...acked, ...sent }, theirs: { ...gone, ...answer.theirs } });
-        acked = Object.fromEntries(Object.entries(known).filter(([, value]) => value !== ''));
-        revision = answer.revision;
+        let set = {};
+        ({ set, acked, revision } = afterAnswer({ fields: collected(form), acked, revision }, sent, answer));
         on.visit.share(answer.visit);
         put(form, set);
         if (Object.keys(set).length > 0) {
@@ -126,24 +144,23 @@ export const makeDraft = (form, on) => {
         if (!form.dataset.draftTo || asking) {
             return;
         }
-        const fields = collected(form);
-        const names = differing(fields, acked);
+        const { base, changed } = toTell({ fields: collected(form), acked, revision });
+        const names = Object.keys(changed);
         if (isOnlyAsking && names.length > 0) {
             return; // They are told of in a moment.
         }
         asking = true;
         const body = new FormData(form);
         ['_method', '_act'].forEach((name) => body.delete(name));
-        body.set('base', String(revision));
+        body.set('base', String(base));
         body.delete('changed[]');
         // An empty list is told as one, or it would be taken for all there is.
         (names.length > 0 ? names : ['']).forEach((name) => body.append('changed[]', name));
-        const sent = Object.fromEntries(names.map((name) => [name, fields[name] ?? '']));
         const answer = await transmit(form.dataset.draftTo, body, { method: 'PUT' });
         asking = false;
         const later = () => {};
         handle(answer, {
-            taken: ({ told }) => hear(told, sent),
+            taken: ({ told }) => hear(told, changed),
             // The form says what is wrong when it is sent; what waits for a network or a sign-in stays here.
             refused: later, 'sign-in': later, gone: later, busy: later, 'no-network': later, 'too-old': later,
         });
