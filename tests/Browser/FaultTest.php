@@ -48,7 +48,7 @@ function inBook(string $sql, array $with = []): array
     return $asked->fetchAll(PDO::FETCH_ASSOC);
 }
 
-/** Where the three queues are worked with, each on a page of its own. */
+/** Where the five queues are worked with, each on a page of its own. */
 final class QueueUnderTest
 {
     /**
@@ -66,9 +66,14 @@ final class QueueUnderTest
         public readonly string $by,
         public readonly int $width,
         public readonly int $height,
+        /** How late an act may be in the book: a form says when it came, which may be a minute later. */
+        public readonly int $lateSeconds = LATE_SECONDS,
     ) {
     }
 }
+
+/** A picture has a minute for its way; whatever else is slow is slow because the machine is. */
+const THROUGH_SECONDS = 75;
 
 beforeAll(function (): void {
     $before = dirname(__DIR__, 2) . '/var/faults.json';
@@ -150,6 +155,67 @@ function queues(): array
             820,
             1180,
         ),
+        'plan' => new QueueUnderTest(
+            'Plan',
+            'POST /clients/',
+            fn (Browser $browser) => $browser->signIn()->press('Tamar')->key('s'),
+            function (Browser $browser, int $i): void {
+                // Moved by a day, and moved back: what is looked at first is not what is tried here.
+                $browser->driver->executeAsyncScript(
+                    <<<'JS'
+                        const done = arguments[0];
+                        const script = document.querySelector('script[src*="plan.js"]').src;
+                        const { mine } = await import(script.replace('screens/plan.js', 'offline/mine.js'));
+                        const { act: address, seen, of: subject, room } = document.querySelector('[data-plan]').dataset;
+                        const [date, [, most]] = Object.entries(JSON.parse(room)).find(([, [least, most]]) => least < 0 || most > 0);
+                        const fields = { date, act: 'move', value: most > 0 ? '1' : '-1', seen };
+                        const { kept } = mine().add({ address, subject, label: 'moved', act: { fields }, change: location.pathname });
+                        kept.then(done);
+                        JS,
+                );
+            },
+            fn (string $path): array => inBook(
+                'select id `key`, made_at at, `by`, null refused from plan_edits where head_id = ?',
+                [explode('/', $path)[2]],
+            ),
+            'Ilse Varga-Moen',
+            820,
+            1180,
+            THROUGH_SECONDS,
+        ),
+        'pictures' => new QueueUnderTest(
+            'Pictures',
+            'POST /clients/',
+            function (Browser $browser): void {
+                $page = $browser->signIn()->press('Bea')->path();
+                $browser->visit("{$page}/pictures");
+            },
+            function (Browser $browser, int $i): void {
+                $browser->driver->executeAsyncScript(
+                    <<<'JS'
+                        const done = arguments[0];
+                        const canvas = Object.assign(document.createElement('canvas'), { width: 320, height: 240 });
+                        const blob = await new Promise((then) => { canvas.toBlob(then, 'image/jpeg'); });
+                        const files = new DataTransfer();
+                        files.items.add(new File([blob], 'crown.jpg', { type: 'image/jpeg' }));
+                        const form = document.querySelector('[data-keep-picture]');
+                        form.elements.picture.files = files.files;
+                        form.querySelector('input[type=checkbox][name=consent]').checked = true;
+                        form.querySelector('.save button').disabled = false;
+                        form.requestSubmit();
+                        done();
+                        JS,
+                );
+            },
+            fn (string $path): array => inBook(
+                'select id `key`, created_at at, `by`, null refused from pictures where head_id = ?',
+                [explode('/', $path)[2]],
+            ),
+            'Ilse Varga-Moen',
+            820,
+            1180,
+            THROUGH_SECONDS,
+        ),
     ];
 }
 
@@ -160,10 +226,16 @@ function queues(): array
  */
 function through(Browser $browser, Closure $isInBook): bool
 {
-    for ($until = microtime(true) + 25; microtime(true) < $until; usleep(150_000)) {
+    $hurried = 0.0;
+    for ($until = microtime(true) + THROUGH_SECONDS; microtime(true) < $until; usleep(150_000)) {
         if ($browser->kept() === 0 && $isInBook()) {
             return true;
         }
+        // A salon that is slow gets no faster by being asked again.
+        if (microtime(true) - $hurried < 1.0) {
+            continue;
+        }
+        $hurried = microtime(true);
         $browser->driver->executeScript(
             'window.dispatchEvent(new Event("online")); const line = document.querySelector("[data-waiting-line]"); '
                 . 'if (line?.classList.contains("is-wrong")) { line.querySelector("[data-look]").click(); '
@@ -187,7 +259,7 @@ function wentWith(QueueUnderTest $queue, string $path, array $known, int $made, 
     $wrong = array_filter($new, fn (array $one): bool => $one['by'] !== $queue->by || $one['refused'] !== null);
     $late = array_filter(
         $new,
-        fn (array $one): bool => abs(strtotime("{$one['at']} UTC") - $since) > LATE_SECONDS,
+        fn (array $one): bool => abs(strtotime("{$one['at']} UTC") - $since) > $queue->lateSeconds,
     );
 
     return match (true) {
@@ -262,6 +334,8 @@ it('takes each act in once, whatever becomes of a request', function (string $na
 })->with([
     'wash' => ['wash', 1], 'wash in two tabs' => ['wash', 2], 'home routine' => ['home', 1],
     'home routine in two tabs' => ['home', 2], 'hair tests' => ['hair tests', 1],
+    'plan' => ['plan', 1],
+    'pictures' => ['pictures', 1],
 ]);
 
 it('knows when and by whom on a device whose clock is off, and says so where it keeps nothing', function (string $name): void {
