@@ -5,7 +5,7 @@ import { carryOver } from '../offline/carry-over.js';
 import { onChange } from '../offline/change.js';
 import { makeAlarm } from '../shared/alarm.js';
 import { keepPage } from '../shared/keep-page.js';
-import { salonNow, stamp } from '../shared/salon-clock.js';
+import { salonNow, salonTimeOf, stamp } from '../shared/salon-clock.js';
 import { words } from '../shared/words.js';
 import { sectionMap } from './parts/sections.js';
 import { before, due, tapped, timers } from './parts/wash-machine.js';
@@ -128,7 +128,7 @@ root.addEventListener('keydown', (event) => event.repeat && ['Enter', ' '].inclu
 /** What was tapped is shown until the salon's word holds it, whichever tab sent it. */
 const overlay = () => {
     const counts = queue.waiting(address);
-    counts.filter(({ key }) => !beyond.has(key)).forEach(({ key, act: sent }) => beyond.set(key, { ...sent, at: new Date(Date.parse(sent.at) + (sent.offset_ms ?? 0)).toISOString(), device: queue.device }));
+    counts.filter(({ key }) => !beyond.has(key)).forEach(({ key, act: sent }) => beyond.set(key, { ...sent, at: new Date(salonTimeOf(sent)).toISOString(), device: queue.device }));
     const refused = new Set(queue.refused().map(({ key }) => key));
     [...beyond.keys()].filter((key) => refused.has(key)).forEach((key) => beyond.delete(key));
 };

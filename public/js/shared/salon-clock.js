@@ -18,6 +18,8 @@ const kept = () => {
 };
 
 let offsetMs = kept();
+/** What was kept may be of before the clock was set: acts carry only what was measured since the page is open. */
+let isMeasured = false;
 let anchor = { deviceMs: Date.now(), steadyMs: performance.now(), isGood: false };
 
 /** The device's time, but never back: a clock set back would make minutes twice. One that leapt ahead was asleep meanwhile. */
@@ -38,6 +40,7 @@ export const measure = (salonMs, tookMs) => {
         return;
     }
     const deviceMs = Date.now();
+    isMeasured = true;
     offsetMs = Math.round(salonMs + tookMs / 2 - deviceMs);
     anchor = { deviceMs, steadyMs: performance.now(), isGood: tookMs <= SLOW_MS };
     try {
@@ -50,5 +53,11 @@ export const measure = (salonMs, tookMs) => {
 /** @returns {number} milliseconds since 1970, as the salon would say; as the device says where no answer came yet */
 export const salonNow = () => deviceNow() + (offsetMs ?? 0);
 
-/** @returns {{at: string, offset_ms: number|null}} when something is done: the device's time, and how far the salon's is ahead of it */
-export const stamp = () => ({ at: new Date(deviceNow()).toISOString(), offset_ms: offsetMs });
+/**
+ * @returns {{at: string, offset_ms: number|null}} when something is done: the device's time, and how far the salon's is ahead of it; null
+ *     where no answer has said so yet, and the salon goes by when the act is sent
+ */
+export const stamp = () => ({ at: new Date(deviceNow()).toISOString(), offset_ms: isMeasured ? offsetMs : null });
+
+/** @returns {number} milliseconds since 1970 by the salon's clock, as well as this device knows, of what carries a stamp */
+export const salonTimeOf = ({ at, offset_ms: measured }) => Date.parse(at) + (measured ?? offsetMs ?? 0);

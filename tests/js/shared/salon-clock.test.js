@@ -5,6 +5,7 @@ const SALON = Date.parse('2027-01-09T10:00:00Z');
 /** A device that many hours off, and a page just opened on it. */
 const open = (hoursOff) => {
     vi.resetModules();
+    vi.useRealTimers();
     vi.useFakeTimers({ now: SALON + hoursOff * HOUR, toFake: ['Date', 'performance'] });
     return import('../../../public/js/shared/salon-clock.js');
 };
@@ -29,6 +30,17 @@ describe('the salon’s time', () => {
     it('is remembered by the next page', async () => {
         (await open(3)).measure(SALON, 0);
         expect((await open(3)).salonNow()).toBe(SALON);
+    });
+    it('stamps nothing with what another page measured: the clock may have been set since', async () => {
+        (await open(13)).measure(SALON, 0);
+        const clock = await open(0);
+        const stamp = clock.stamp();
+        expect(stamp.offset_ms).toBeNull();
+        // What is shown goes by the best that is known.
+        expect(clock.salonTimeOf(stamp)).toBe(clock.salonNow());
+        clock.measure(SALON, 0);
+        expect(clock.stamp().offset_ms).toBe(0);
+        expect(clock.salonTimeOf({ at: '2027-01-09T09:00:00Z', offset_ms: HOUR })).toBe(SALON);
     });
     it('does not go back when somebody sets the device’s clock back', async () => {
         const clock = await open(0);
