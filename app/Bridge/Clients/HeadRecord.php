@@ -89,6 +89,7 @@ final readonly class HeadRecord
             new Core\Method($head->method),
             $head->red_sign,
             $this->parameters,
+            $head->born_on === null ? null : Calendar::dayOf($head->born_on),
         );
     }
 
@@ -165,8 +166,10 @@ final readonly class HeadRecord
     {
         $today = Calendar::dayOf($head->salon->today());
 
+        $lastRead = $this->lastRead($head);
         $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
-            ->readOn($this->lastRead($head), $today, $this->parameters->planning);
+            ->readOn($lastRead, $today, $this->parameters->planning)
+            ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning));
 
         return $terms->timedBy(new CareMinutes(
             $pace ?? $this->pace($head, $this->core($head), $today),

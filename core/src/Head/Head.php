@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
+use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
 
@@ -29,6 +30,7 @@ final readonly class Head
      * @param bool           $soreScalp        bars heat and strong cleansing until cleared
      * @param bool           $redSign          something is for a clinician to see first; bars treatments until cleared
      * @param Parameters|null $parameters      what the computation goes by for this head; null: as shipped
+     * @param DateTimeImmutable|null $bornOn   null: not said, taken for grown up
      *
      * @throws InvalidArgumentException where a number is outside its range
      */
@@ -47,6 +49,7 @@ final readonly class Head
         public Method $method = new Method(),
         public bool $redSign = false,
         ?Parameters $parameters = null,
+        public ?DateTimeImmutable $bornOn = null,
     ) {
         $this->parameters = $parameters ?? Parameters::shipped();
         self::within('Water hardness', $hardnessMgPerL ?? 0.0, 0, 1000, 'mg/L');
@@ -72,6 +75,12 @@ final readonly class Head
         return $this->lengthMm ?? $this->parameters->model->lengthNotMeasuredMm;
     }
 
+    /** In whole years on a day; null: not said. */
+    public function ageOn(DateTimeImmutable $day): ?int
+    {
+        return $this->bornOn === null || $this->bornOn > $day ? null : $this->bornOn->diff($day)->y;
+    }
+
     /** @param list<ZonePart> $zoneParts */
     public function withZones(array $zoneParts): self
     {
@@ -90,6 +99,29 @@ final readonly class Head
             $this->method,
             $this->redSign,
             $this->parameters,
+            $this->bornOn,
+        );
+    }
+
+    /** The same head of somebody who was born on a day; null: not said. */
+    public function born(?DateTimeImmutable $on): self
+    {
+        return new self(
+            $this->zoneParts,
+            $this->hardnessMgPerL,
+            $this->humidityPercent,
+            $this->load,
+            $this->proteinSensitive,
+            $this->soreScalp,
+            $this->swims,
+            $this->lengthMm,
+            $this->sections,
+            $this->washEveryDays,
+            $this->minutesLimit,
+            $this->method,
+            $this->redSign,
+            $this->parameters,
+            $on,
         );
     }
 

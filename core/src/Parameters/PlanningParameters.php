@@ -85,6 +85,42 @@ final readonly class PlanningParameters
     /** @var list<float> minutes of a mask the plan chooses between */
     public array $maskMinutes;
 
+    /** days ahead protein is looked for below its band */
+    public int $proteinLookAheadDays;
+
+    /** probability of protein below its band by then */
+    public float $mildProteinFrom;
+
+    /** probability of protein below its band by then */
+    public float $strongProteinFrom;
+
+    /** days a reading or a chemical service speaks for protein */
+    public int $evidenceDays;
+
+    /** points of the feel between the fingers, −5 stiff straw to 5 soft mush, from which down hair is stiff */
+    public float $stiffFeel;
+
+    /** days at least */
+    public int $mildAfterStrongDays;
+
+    /** days at least */
+    public int $strongAfterMildDays;
+
+    /** days at least */
+    public int $strongAfterAServiceDays;
+
+    /** years of age */
+    public int $childUntilYears;
+
+    /** years of age */
+    public int $strongByHandUntilYears;
+
+    /** minutes of a wash day */
+    public int $childMostMinutes;
+
+    /** days without what may go wrong */
+    public int $beforeADayThatCountsDays;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -113,6 +149,18 @@ final readonly class PlanningParameters
         $this->namedBesideFrom = $table->number('planning.named-beside-from');
         $this->proteinCanWaitDays = $table->whole('planning.protein-can-wait-days');
         $this->speaksForTheHeadFrom = $table->number('planning.speaks-for-the-head-from');
+        $this->proteinLookAheadDays = $table->whole('planning.protein-look-ahead-days');
+        $this->mildProteinFrom = $table->number('planning.mild-protein-from');
+        $this->strongProteinFrom = $table->number('planning.strong-protein-from');
+        $this->evidenceDays = $table->whole('planning.evidence-days');
+        $this->stiffFeel = $table->number('planning.stiff-feel');
+        $this->mildAfterStrongDays = $table->whole('planning.mild-after-strong-days');
+        $this->strongAfterMildDays = $table->whole('planning.strong-after-mild-days');
+        $this->strongAfterAServiceDays = $table->whole('planning.strong-after-a-service-days');
+        $this->childUntilYears = $table->whole('planning.child-until-years');
+        $this->strongByHandUntilYears = $table->whole('planning.strong-by-hand-until-years');
+        $this->childMostMinutes = $table->whole('planning.child-most-minutes');
+        $this->beforeADayThatCountsDays = $table->whole('planning.before-a-day-that-counts-days');
         $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));
     }
 }

@@ -23,12 +23,13 @@ final class BeamPlace
     {
         $key = ($choice->protein === StepKind::StrongProtein ? $day : $standing->lastStrong)
             . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
+            . '|' . self::recentMild($standing, $choice, $day)
             . '|' . ($choice->protein === null ? '' : 'protein')
             . '|'
                 . (
                     $standing->terms->stock === []
                         ? ''
-                        : implode(',', $standing->next($choice, $day, null, false)->used)
+                        : implode(',', $standing->next($choice, $day, null, new HairThen())->used)
                 )
             . '/' . ($choice->masks() ? $day : $standing->lastMask);
         foreach ($means as $i => $value) {
@@ -36,6 +37,15 @@ final class BeamPlace
         }
 
         return $key;
+    }
+
+    /** Mild protein is remembered for as long as it bars strong protein. */
+    private static function recentMild(RuleContext $standing, WashOption $choice, int $day): int|string
+    {
+        $last = $choice->protein === StepKind::MildProtein ? $day : $standing->lastMild;
+        $next = $standing->nextWash ?? $day;
+
+        return $last !== null && $next - $last < $standing->limits()->strongAfterMildDays ? $last : '';
     }
 
     /** @param list<Rule> $broken */

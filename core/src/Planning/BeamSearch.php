@@ -41,8 +41,6 @@ final class BeamSearch
     /** More than any season costs. */
     private const COST_OF_A_CLASH = 1000.0;
 
-    /** z of the probability at which strong protein is barred: Φ(0.8416) = 0.80. */
-    private const Z_BARRED = 0.8416212335729143;
 
     /**
      * @param list<WashOption>    $choices
@@ -51,7 +49,7 @@ final class BeamSearch
      */
     public function __construct(
         private readonly MeanSimulator $terrain,
-        private readonly ForecastUncertainty $doubt,
+        private readonly HairAhead $ahead,
         array $choices,
         private readonly array $washDays,
         private readonly int $horizon,
@@ -62,13 +60,17 @@ final class BeamSearch
             $byHand = $terrain->terms->byHand === [] ? null : $terrain->terms->setByHand($terrain->date($day));
             if ($byHand !== null) {
                 $set[$day] = count($choices);
-                $choices[] = $byHand->choice;
+                // By hand much may be decided; what a child never gets is not among it.
+                $isChild = (new RuleContext($terrain->head, $day, terms: $terrain->terms, today: $terrain->date(0)))->isChild();
+                $choices[] = $isChild ? $byHand->choice->forAChild() : $byHand->choice;
             }
         }
         $this->choices = $choices;
         $this->set = $set;
         // Treatments, pre-wash, passes and minutes are all the rules look at: choices alike in them are barred alike.
-        $limited = $terrain->head->minutesLimit !== null || $terrain->terms->homeMinutesLimit !== null;
+        $limited = $terrain->head->minutesLimit !== null
+            || $terrain->terms->homeMinutesLimit !== null
+            || $terrain->head->bornOn !== null;
         $this->traits = array_map(
             static fn (WashOption $choice): string => implode(' ', $choice->treatments())
                 . "|{$choice->preWash}|{$choice->passes}|"
@@ -97,7 +99,7 @@ final class BeamSearch
         $ways = [[
             'cost' => $first > 0 ? $this->terrain->costOfDays($means, 0, $first, $start->sealed) : 0.0,
             'means' => $arrived,
-            'standing' => $standing->on($first, $this->washDays[1] ?? null, $this->proteinHigh($arrived, $first)),
+            'standing' => $standing->on($first, $this->washDays[1] ?? null, $this->ahead->of($arrived, $first)),
             'choices' => [],
         ]];
         foreach ($this->washDays as $level => $day) {
@@ -174,7 +176,7 @@ final class BeamSearch
                     $this->choices[$found['index']],
                     $until,
                     $then,
-                    $this->proteinHigh($arrived, $until),
+                    $this->ahead->of($arrived, $until),
                 ),
                 'choices' => [...$found['way']['choices'], $found['index']],
             ];
@@ -260,19 +262,5 @@ final class BeamSearch
         assert($open !== []);
 
         return [$open, (int) ($least / BeamPlace::ONE_RULE)];
-    }
-
-    /** @param array<int, float> $means */
-    private function proteinHigh(array $means, int $day): bool
-    {
-        foreach ($this->terrain->head->strata as $s => $stratum) {
-            $upper = $stratum->targetProtein($this->terrain->head->proteinSensitive)
-                + $stratum->parameters->model->bandHalfWidth;
-            if ($means[4 * $s + 1] > $upper - self::Z_BARRED * ($this->doubt->proteinSd[$s][$day] ?? 10.0)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -94,6 +94,8 @@ enum PlanChange: string
             $this === self::MinutesLimit ? self::whole($number) : $head->minutesLimit,
             new Method($method + $head->method->choices),
             $head->redSign,
+            $head->parameters,
+            $head->bornOn,
         );
     }
 

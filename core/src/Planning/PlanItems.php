@@ -38,6 +38,7 @@ final class PlanItems
         private readonly Snapshot $start,
         private RuleContext $standing,
         private readonly MeanSimulator $terrain,
+        private readonly HairAhead $ahead,
         private readonly array $washDays,
         private readonly array $choices,
         private readonly array $forecast,
@@ -49,7 +50,7 @@ final class PlanItems
         $this->washedBefore = $standing->day;
         $this->lastLook = -$standing->limits()->looksApartDays;
         $this->means = $terrain->afterDays(MeanSimulator::means($start->state), 0, $washDays[0], $start->sealed);
-        $this->standing = $standing->on($washDays[0], $washDays[1] ?? null, $this->proteinHigh($washDays[0]));
+        $this->standing = $standing->on($washDays[0], $washDays[1] ?? null, $ahead->of($this->means, $washDays[0]));
     }
 
     /**
@@ -63,12 +64,13 @@ final class PlanItems
         Snapshot $start,
         RuleContext $standing,
         MeanSimulator $terrain,
+        HairAhead $ahead,
         array $washDays,
         array $choices,
         array $forecast,
         int $horizon,
     ): array {
-        $walk = new self($start, $standing, $terrain, $washDays, $choices, $forecast, $horizon);
+        $walk = new self($start, $standing, $terrain, $ahead, $washDays, $choices, $forecast, $horizon);
         $items = [];
         foreach (array_keys($choices) as $level) {
             $items[] = $walk->item($level);
@@ -122,7 +124,7 @@ final class PlanItems
             $choice,
             $until,
             $this->washDays[$level + 2] ?? null,
-            $this->proteinHigh(min($until, $this->horizon)),
+            $this->ahead->of($this->means, $until),
         );
     }
 
@@ -162,18 +164,5 @@ final class PlanItems
         }
 
         return RuleCatalogue::barring($choice, $dayBefore)[0] ?? null;
-    }
-
-    private function proteinHigh(int $day): bool
-    {
-        $state = ($this->forecast[max(0, $day - 1)] ?? $this->forecast[0])->state;
-        foreach (array_keys($state->layout->head->strata) as $s) {
-            $sides = CellProbabilities::sides(CellProbabilities::ofStratum($state, $s));
-            if ($sides['protein_high'] > $state->layout->parameters->planning->strongProteinBarredAt) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

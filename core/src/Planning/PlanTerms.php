@@ -35,6 +35,7 @@ final readonly class PlanTerms
      * @param list<FixedWashDay>                                      $byHand
      * @param list<Occasion>                                    $occasions        what is to come
      * @param OptionMinutes|null $minutes how long each way takes on this head; null: what is usual
+     * @param ProteinEvidence $evidence what speaks for protein or against it
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
@@ -53,6 +54,7 @@ final readonly class PlanTerms
         public array $occasions = [],
         public bool $notReadYet = false,
         private ?OptionMinutes $minutes = null,
+        public ProteinEvidence $evidence = new ProteinEvidence(),
     ) {
         foreach (
             [
@@ -97,16 +99,22 @@ final readonly class PlanTerms
         $notReadYet = $lastRead === null
             || Calendar::daysBetween($lastRead, $today) > $limits->notReadAfterDays;
 
-        return $this->with($notReadYet, $this->minutes);
+        return $this->with($notReadYet, $this->minutes, $this->evidence);
     }
 
     /** The same terms with the head's own minutes. */
     public function timedBy(OptionMinutes $minutes): self
     {
-        return $this->with($this->notReadYet, $minutes);
+        return $this->with($this->notReadYet, $minutes, $this->evidence);
     }
 
-    private function with(bool $notReadYet, ?OptionMinutes $minutes): self
+    /** The same terms with what speaks for protein or against it. */
+    public function knowing(ProteinEvidence $evidence): self
+    {
+        return $this->with($this->notReadYet, $this->minutes, $evidence);
+    }
+
+    private function with(bool $notReadYet, ?OptionMinutes $minutes, ProteinEvidence $evidence): self
     {
         return new self(
             $this->away,
@@ -121,6 +129,7 @@ final readonly class PlanTerms
             $this->occasions,
             $notReadYet,
             $minutes,
+            $evidence,
         );
     }
 

@@ -49,10 +49,11 @@ final class Planner
         $rhythm = array_fill(0, count($washDays), WashOptions::houseRhythm($head));
         $doubt = ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon));
         $terrain = new MeanSimulator($start, $doubt, $terms);
-        [$best] = (new BeamSearch($terrain, $doubt, $choices, $washDays, $horizon))->best($start, $standing);
+        $ahead = new HairAhead($terrain, $doubt);
+        [$best] = (new BeamSearch($terrain, $ahead, $choices, $washDays, $horizon))->best($start, $standing);
         $forecast = self::forecast($start, $washDays, $best, $horizon);
         $terrain = $terrain->withDoubt(ForecastUncertainty::of($forecast));
-        $items = PlanItems::of($start, $standing, $terrain, $washDays, $best, $forecast, $horizon);
+        $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon);
 
         return new Plan(
             $items,

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use LogicException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameters\PlanningParameters;
+use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
@@ -20,8 +21,10 @@ final readonly class RuleContext
      * @param int|null $lastMask     day of the last mask
      * @param bool     $proteinLast  the wash day before had protein
      * @param int|null $nextWash     day of the next possible wash day; null where none follows
-     * @param bool     $proteinHigh  some stratum is above its protein band with more than the barred probability
+     * @param HairThen $hair         what is to be expected of the hair on that day
      * @param int|null $lastProtein  day of the last protein of any strength
+     * @param int|null $lastMild     day of the last mild protein
+     * @param int|null $lastService  day of the last colour, bleach or other chemical service on record
      * @param array<string, int> $used uses since today of what is short, by treatment
      */
     public function __construct(
@@ -32,11 +35,13 @@ final readonly class RuleContext
         public ?int $lastMask = null,
         public bool $proteinLast = false,
         public ?int $nextWash = null,
-        public bool $proteinHigh = false,
+        public HairThen $hair = new HairThen(),
         public ?int $lastProtein = null,
         public array $used = [],
         public PlanTerms $terms = new PlanTerms(),
         public ?DateTimeImmutable $today = null,
+        public ?int $lastMild = null,
+        public ?int $lastService = null,
     ) {
     }
 
@@ -59,14 +64,43 @@ final readonly class RuleContext
         return $this->terms->salonDays === null || $this->terms->isInSalon($this->date());
     }
 
-    /** The longest this day may take, in minutes. */
+    /**
+     * Days since the last chemical service that was done before this day, on record or among what is to come; null:
+     * none is known.
+     */
+    public function daysSinceService(): ?int
+    {
+        $since = $this->lastService === null ? null : $this->day - $this->lastService;
+        foreach ($this->terms->occasions === [] ? [] : $this->terms->of(OccasionKind::NewColour) as $colour) {
+            if ($this->date() >= $colour->from) {
+                $since = min($since ?? PHP_INT_MAX, max(0, Calendar::daysBetween($colour->until, $this->date())));
+            }
+        }
+
+        return $since;
+    }
+
+    /** In whole years on that day; null: not said. */
+    public function age(): ?int
+    {
+        return $this->head->bornOn === null ? null : $this->head->ageOn($this->date());
+    }
+
+    public function isChild(): bool
+    {
+        return ($this->age() ?? PHP_INT_MAX) < $this->limits()->childUntilYears;
+    }
+
+    /** The longest this day may take, in minutes; null: no limit. */
     public function minutesLimit(): ?int
     {
-        $ofHome = $this->terms->homeMinutesLimit;
+        $limits = array_filter([
+            $this->head->minutesLimit,
+            $this->terms->homeMinutesLimit === null || $this->isInSalon() ? null : $this->terms->homeMinutesLimit,
+            $this->isChild() ? $this->limits()->childMostMinutes : null,
+        ], is_int(...));
 
-        return $ofHome === null || $this->isInSalon()
-            ? $this->head->minutesLimit
-            : min($ofHome, $this->head->minutesLimit ?? $ofHome);
+        return $limits === [] ? null : min($limits);
     }
 
     /**
@@ -80,7 +114,7 @@ final readonly class RuleContext
         PlanTerms $terms = new PlanTerms(),
         ?DateTimeImmutable $today = null,
     ): self {
-        $last = ['strong' => null, 'clarify' => null, 'mask' => null, 'protein' => null];
+        $last = ['strong' => null, 'clarify' => null, 'mask' => null, 'protein' => null, 'mild' => null, 'service' => null];
         $lastWash = null;
         $protein = false;
         foreach ($history as $washDay) {
@@ -91,6 +125,8 @@ final readonly class RuleContext
                     'clarify' => $washDay->clarifies(),
                     'mask' => $washDay->has(StepKind::Mask),
                     'protein' => $washDay->has(StepKind::StrongProtein, StepKind::MildProtein),
+                    'mild' => $washDay->has(StepKind::MildProtein),
+                    'service' => $washDay->has(StepKind::ChemicalService),
                 ] as $what => $done
             ) {
                 if ($done) {
@@ -113,11 +149,13 @@ final readonly class RuleContext
             lastProtein: $last['protein'],
             terms: $terms,
             today: $today,
+            lastMild: $last['mild'],
+            lastService: $last['service'],
         );
     }
 
     /** The same head on its next wash day, after the given choice on this one. */
-    public function next(WashOption $choice, int $day, ?int $nextWash, bool $proteinHigh): self
+    public function next(WashOption $choice, int $day, ?int $nextWash, HairThen $hair): self
     {
         return new self(
             $this->head,
@@ -127,11 +165,13 @@ final readonly class RuleContext
             $choice->masks() ? $this->day : $this->lastMask,
             $choice->protein !== null,
             $nextWash,
-            $proteinHigh,
+            $hair,
             $choice->protein !== null ? $this->day : $this->lastProtein,
             $this->usedWith($choice),
             $this->terms,
             $this->today,
+            $choice->protein === StepKind::MildProtein ? $this->day : $this->lastMild,
+            $this->lastService,
         );
     }
 
@@ -149,7 +189,7 @@ final readonly class RuleContext
     }
 
     /** The same history on another day. */
-    public function on(int $day, ?int $nextWash, bool $proteinHigh): self
+    public function on(int $day, ?int $nextWash, HairThen $hair): self
     {
         return new self(
             $this->head,
@@ -159,11 +199,13 @@ final readonly class RuleContext
             $this->lastMask,
             $this->proteinLast,
             $nextWash,
-            $proteinHigh,
+            $hair,
             $this->lastProtein,
             $this->used,
             $this->terms,
             $this->today,
+            $this->lastMild,
+            $this->lastService,
         );
     }
 }

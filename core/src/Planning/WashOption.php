@@ -72,6 +72,20 @@ final readonly class WashOption
         };
     }
 
+    /** The same way without what a child never gets: nothing hot, nothing strong. */
+    public function forAChild(): self
+    {
+        return new self(
+            $this->cleanse,
+            $this->passes,
+            $this->conditioning,
+            $this->conditioningMinutes,
+            false,
+            $this->protein === StepKind::StrongProtein ? null : $this->protein,
+            $this->preWash,
+        );
+    }
+
     /** @return list<string> what it uses of {@see PlanTerms::TREATMENTS} */
     public function treatments(): array
     {

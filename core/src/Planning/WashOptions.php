@@ -20,6 +20,10 @@ final class WashOptions
         $conditionings = [[StepKind::Conditioner, $head->parameters->washDay->stepMinutes['conditioner'], false]];
         foreach ($head->parameters->planning->maskMinutes as $minutes) {
             $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
+            // Children grow up in a season: until then a mask of theirs has no heat.
+            if ($head->bornOn !== null && self::heats($head)) {
+                $conditionings[] = [StepKind::Mask, $minutes, false];
+            }
         }
         $choices = [];
         foreach (self::cleanses($head, $terms) as $cleanse) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
+use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\StrataTransition;
 use Nagomi\Core\Estimation\StylistBias;
@@ -68,7 +69,7 @@ final class CareRecordReader
         return new CareRecord(
             $id,
             $name,
-            $head,
+            $head->born(self::bornOn($intake)),
             $intake,
             $washDays,
             $readings,
@@ -80,6 +81,12 @@ final class CareRecordReader
             $terms ?? new PlanTerms(),
             $clearances,
         );
+    }
+
+    /** @param array<mixed> $intake */
+    private static function bornOn(array $intake): ?DateTimeImmutable
+    {
+        return is_string($intake['born_on'] ?? null) ? Calendar::day($intake['born_on']) : null;
     }
 
     private function checkFormat(RecordFields $fields): void

@@ -18,6 +18,7 @@ use Nagomi\Core\Planning\Counterfactual;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\WashDay;
@@ -47,6 +48,13 @@ final readonly class EngineAnswer
             $weeks,
             $record->terms
                 ->readOn($this->trace->lastRead(), $today, $record->head->parameters->planning)
+                ->knowing(ProteinEvidence::ofRecord(
+                    $this->trace->lastRead(),
+                    $record->washDaysUntil($today),
+                    $record->readings,
+                    $today,
+                    $record->head->parameters->planning,
+                ))
                 ->timedBy(new CareMinutes($this->pace())),
         );
     }

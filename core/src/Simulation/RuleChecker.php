@@ -37,6 +37,10 @@ final class RuleChecker
         $heavy = $this->head->load === StylingLoad::Heavy || $this->head->swims || $this->head->hardnessMgPerL > 180;
         $breaches = array_keys(array_filter([
             'strong protein after less than 28 days' => $strong && $this->since('strong', $day) < 28,
+            'mild protein after less than 14 days of strong' => $mild && $this->since('strong', $day) < 14,
+            'strong protein after less than 7 days of mild' => $strong && $this->since('mild', $day) < 7,
+            'strong protein within 14 days of a chemical service' => $strong && $this->since('service', $day) < 14,
+            'clarified within 14 days of a chemical service' => $clarify && $this->since('service', $day) <= 14,
             'strong protein without a mask' => $strong && ! $mask,
             'mild protein at two washes running' => $mild && $this->proteinBefore,
             'clarified too soon' => $clarify && $this->since('clarify', $day) < ($heavy ? 9 : 14),
@@ -57,7 +61,10 @@ final class RuleChecker
                 && $this->atLeastMinutes($steps) > $this->head->minutesLimit,
             'more than two passes' => array_filter($steps, static fn (Step $step): bool => $step->passes > 2) !== [],
         ]));
-        $this->remember($day, $kinds, ['strong' => $strong, 'clarify' => $clarify, 'mask' => $mask], $strong || $mild);
+        $this->remember($day, $kinds, [
+            'strong' => $strong, 'mild' => $mild, 'clarify' => $clarify, 'mask' => $mask,
+            'service' => in_array('chemical-service', $kinds, true),
+        ], $strong || $mild);
 
         return $breaches;
     }

@@ -11,6 +11,8 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Readings\Moment;
@@ -137,7 +139,12 @@ final class PlanScore
             $readings,
             air: new Humidity($client->head->humidityPercent, $client->air),
         );
-        $plan = Planner::plan(KalmanFilter::through($history, $date)->last(), $washDays, 12);
+        $run = KalmanFilter::through($history, $date);
+        $planning = $client->head->parameters->planning;
+        $terms = (new PlanTerms())
+            ->readOn($run->lastRead(), $date, $planning)
+            ->knowing(ProteinEvidence::ofRecord($run->lastRead(), $washDays, $readings, $date, $planning));
+        $plan = Planner::plan($run->last(), $washDays, 12, $terms);
         $planned = [];
         foreach ($plan->items as $item) {
             $planned[$day + $item->day] = $item->choice;

@@ -8,7 +8,11 @@ declare(strict_types=1);
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Planning\HairThen;
+use Nagomi\Core\Planning\Occasion;
+use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
@@ -134,7 +138,7 @@ it('gives no protein by itself to a head that is sensitive or whose method avoid
 it('bars strong protein while protein stands high, and never without its mask', function (): void {
     expect(barredBy(
         way(protein: StepKind::StrongProtein, mask: true),
-        new RuleContext(sureHead(), 0, proteinHigh: true),
+        new RuleContext(sureHead(), 0, hair: new HairThen(proteinHigh: true)),
     ))->toBe(['strong-protein-not-when-high'])
         ->and(barredBy(
             way(protein: StepKind::StrongProtein),
@@ -142,7 +146,7 @@ it('bars strong protein while protein stands high, and never without its mask', 
         ))->toBe(['strong-protein-then-mask'])
         ->and(barredBy(
             way(protein: StepKind::MildProtein),
-            new RuleContext(sureHead(), 0, proteinHigh: true),
+            new RuleContext(sureHead(), 0, hair: new HairThen(proteinHigh: true)),
         ))->toBe([]);
 });
 
@@ -214,7 +218,7 @@ it('masks and gives protein by the calendar only where the house does', function
         // What another rule on protein bars, the calendar does not ask for.
         ->and(barredBy(
             way(mask: true),
-            new RuleContext($calendar, 0, lastMask: -8, lastProtein: -60, nextWash: 7, proteinHigh: true),
+            new RuleContext($calendar, 0, lastMask: -8, lastProtein: -60, nextWash: 7, hair: new HairThen(proteinHigh: true)),
         ))->toBe([])
         ->and(barredBy(way(), new RuleContext(sureHead(), 0, lastMask: -20, lastProtein: -90, nextWash: 7)))->toBe([]);
 });
@@ -224,5 +228,111 @@ it('says of every rule what would free it', function (): void {
     foreach ($frees as $words) {
         expect($words)->not->toBe('')->and($words)->not->toEndWith('.');
     }
-    expect(count(RuleCatalogue::rules()))->toBe(19);
+    expect(count(RuleCatalogue::rules()))->toBe(25);
 });
+
+/** Evidence for protein as terms of the plan. */
+function knowing(bool $recent = true, bool $stiff = false, bool $unread = false): PlanTerms
+{
+    return (new PlanTerms())->knowing(new ProteinEvidence($recent, $stiff, $unread));
+}
+
+it('gives protein by signs where it will be short, was read lately and is not stiff', function (
+    StepKind $protein,
+    float $low,
+    PlanTerms $terms,
+    bool $allowed,
+): void {
+    $hair = new HairThen(proteinLow: $low);
+    $barred = fn (Head $head): array => barredBy(
+        way(protein: $protein, mask: true),
+        new RuleContext($head, 0, hair: $hair, terms: $terms),
+    );
+    expect(in_array('protein-by-evidence', $barred(sureHead()), true))->toBe(! $allowed);
+    // A house that goes by the calendar does not ask.
+    expect($barred(sureHead(['protein' => 'by-calendar'])))->not->toContain('protein-by-evidence');
+})->with([
+    'mild at 30 %' => [StepKind::MildProtein, 0.30, knowing(), true],
+    'mild at 29 %' => [StepKind::MildProtein, 0.29, knowing(), false],
+    'strong at 50 %' => [StepKind::StrongProtein, 0.50, knowing(), true],
+    'strong at 49 %' => [StepKind::StrongProtein, 0.49, knowing(), false],
+    'read too long ago' => [StepKind::MildProtein, 0.99, knowing(recent: false), false],
+    'stiff' => [StepKind::MildProtein, 0.99, knowing(stiff: true), false],
+]);
+
+it('lets one protein do its work before the next, to the day', function (
+    StepKind $protein,
+    ?int $strong,
+    ?int $mild,
+    bool $allowed,
+): void {
+    $standing = new RuleContext(sureHead(), 0, lastStrong: $strong, lastMild: $mild);
+    expect(in_array('one-protein-then-a-look', barredBy(way(protein: $protein, mask: true), $standing), true))
+        ->toBe(! $allowed);
+})->with([
+    'mild 13 days after strong' => [StepKind::MildProtein, -13, null, false],
+    'mild 14 days after strong' => [StepKind::MildProtein, -14, null, true],
+    'strong 6 days after mild' => [StepKind::StrongProtein, null, -6, false],
+    'strong 7 days after mild' => [StepKind::StrongProtein, null, -7, true],
+    'mild after mild' => [StepKind::MildProtein, null, -1, true],
+]);
+
+it('asks for a reading between any protein and the next strong one', function (): void {
+    $standing = new RuleContext(sureHead(), 0, lastMild: -40, terms: knowing(unread: true));
+    expect(barredBy(way(protein: StepKind::StrongProtein, mask: true), $standing))->toBe(['one-protein-then-a-look'])
+        ->and(barredBy(way(protein: StepKind::MildProtein), $standing))->toBe([]);
+});
+
+it('leaves colour alone that is on record: mild protein first, no clarifying', function (int $since): void {
+    $standing = new RuleContext(sureHead(), 0, lastService: -$since);
+    expect(in_array('mild-first-after-a-service', barredBy(
+        way(protein: StepKind::StrongProtein, mask: true),
+        $standing,
+    ), true))->toBe($since < 14)
+        ->and(in_array('colour-is-fresh', barredBy(way(CleanseKind::Clarifying), $standing), true))->toBe($since <= 14)
+        ->and(barredBy(way(protein: StepKind::MildProtein), $standing))->toBe([]);
+})->with([0, 13, 14, 15, 60]);
+
+it('tries nothing that may go wrong on a day that counts and the week before', function (int $until, bool $allowed): void {
+    $today = Make::day('2026-03-02');
+    $wedding = new Occasion(OccasionKind::BestDay, $today->modify("+{$until} days"), $today->modify("+{$until} days"));
+    $standing = new RuleContext(sureHead(), 0, terms: new PlanTerms(occasions: [$wedding]), today: $today);
+    foreach ([way(protein: StepKind::StrongProtein, mask: true), way(CleanseKind::Clarifying)] as $choice) {
+        expect(in_array('day-that-counts-is-spared', barredBy($choice, $standing), true))->toBe(! $allowed);
+    }
+    expect(barredBy(way(mask: true, protein: StepKind::MildProtein), $standing))->toBe([]);
+})->with([[-1, true], [0, false], [1, false], [7, false], [8, true]]);
+
+it('does not strip dry hair, unless build-up is past its limit and a mask follows', function (): void {
+    $barred = fn (WashOption $choice, bool $dry, bool $loaded): array => barredBy(
+        $choice,
+        new RuleContext(sureHead(), 0, hair: new HairThen(dry: $dry, loaded: $loaded)),
+    );
+    $clarify = way(CleanseKind::Clarifying);
+    $withMask = way(CleanseKind::Clarifying, mask: true);
+    expect($barred($clarify, false, false))->toBe([])
+        ->and($barred($withMask, true, false))->toBe(['dry-hair-is-not-stripped'])
+        ->and($barred($clarify, true, true))->toBe(['dry-hair-is-not-stripped'])
+        ->and($barred($withMask, true, true))->toBe([])
+        ->and($barred(way(CleanseKind::Shampoo), true, false))->toBe([]);
+});
+
+it('spares children heat, strong protein and long days, up to the birthday', function (
+    string $born,
+    bool $strong,
+    bool $heat,
+    ?int $minutes,
+): void {
+    $standing = new RuleContext(sureHead()->born(Make::day($born)), 0, today: Make::day('2026-03-02'));
+    $isBarred = fn (WashOption $choice): bool => in_array('child-is-spared', barredBy($choice, $standing), true);
+    expect(! $isBarred(way(protein: StepKind::StrongProtein, mask: true)))->toBe($strong)
+        ->and(! $isBarred(way(mask: true, heat: true)))->toBe($heat)
+        ->and($isBarred(way(mask: true, protein: StepKind::MildProtein)))->toBeFalse()
+        ->and($standing->minutesLimit())->toBe($minutes);
+})->with([
+    'eleven, a day before twelve' => ['2014-03-03', false, false, 60],
+    'twelve today' => ['2014-03-02', false, true, null],
+    'fifteen, a day before sixteen' => ['2010-03-03', false, true, null],
+    'sixteen today' => ['2010-03-02', true, true, null],
+    'born after today' => ['2026-03-03', true, true, null],
+]);

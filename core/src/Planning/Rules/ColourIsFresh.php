@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Parameters\PlanningParameters;
-use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
-use Nagomi\Core\Treatments\Calendar;
 
+/** Colour that was done, or is to be done, is left alone at first: from the record as well as from what is to come. */
 final readonly class ColourIsFresh implements Rule
 {
     public function key(): string
@@ -29,17 +28,8 @@ final readonly class ColourIsFresh implements Rule
 
     public function allows(WashOption $choice, RuleContext $standing): bool
     {
-        if (! $choice->cleanse->clarifies() || $standing->terms->occasions === []) {
-            return true;
-        }
-        $date = $standing->date();
-        foreach ($standing->terms->of(OccasionKind::NewColour) as $colour) {
-            $since = Calendar::daysBetween($colour->until, $date);
-            if ($date >= $colour->from && $since <= $standing->limits()->colourFreshDays) {
-                return false;
-            }
-        }
+        $since = $choice->cleanse->clarifies() ? $standing->daysSinceService() : null;
 
-        return true;
+        return $since === null || $since > $standing->limits()->colourFreshDays;
     }
 }

@@ -38,7 +38,7 @@ final readonly class ProteinByCalendar implements Rule
             || $standing->terms->notReadYet
                 || $standing->head->proteinSensitive
                 || $standing->head->redSign
-                || $standing->proteinHigh
+                || $standing->hair->proteinHigh
                 || $standing->proteinLast
             || (
                 $standing->lastProtein !== null

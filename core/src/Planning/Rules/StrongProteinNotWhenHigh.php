@@ -31,6 +31,6 @@ final readonly class StrongProteinNotWhenHigh implements Rule
 
     public function allows(WashOption $choice, RuleContext $standing): bool
     {
-        return $choice->protein !== StepKind::StrongProtein || ! $standing->proteinHigh;
+        return $choice->protein !== StepKind::StrongProtein || ! $standing->hair->proteinHigh;
     }
 }

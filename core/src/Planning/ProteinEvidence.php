@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use Nagomi\Core\Parameters\PlanningParameters;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/** What is known of a head that speaks for protein or against it. */
+final readonly class ProteinEvidence
+{
+    /** The test whose points say stiff or mushy. */
+    public const FEEL = 'feel';
+
+    /**
+     * @param bool $isRecent             the hair was read, or had a chemical service, within the days that count
+     * @param bool $isStiff              of the readings of those days the last says stiff
+     * @param bool $isUnreadSinceProtein nobody has read the hair since its last protein
+     */
+    public function __construct(
+        public bool $isRecent = true,
+        public bool $isStiff = false,
+        public bool $isUnreadSinceProtein = false,
+    ) {
+    }
+
+    /**
+     * @param DateTimeImmutable|null $lastRead    day on which a sign of the balance was read; null: never
+     * @param DateTimeImmutable|null $lastProtein day of the last protein of any strength; null: none
+     * @param DateTimeImmutable|null $lastService day of the last chemical service; null: none
+     * @param list<array{DateTimeImmutable, float}> $feels days and points of the feel between the fingers, as read
+     */
+    public static function of(
+        ?DateTimeImmutable $lastRead,
+        ?DateTimeImmutable $lastProtein,
+        ?DateTimeImmutable $lastService,
+        array $feels,
+        DateTimeImmutable $today,
+        PlanningParameters $limits,
+    ): self {
+        return new self(
+            self::isWithin($lastRead, $today, $limits) || self::isWithin($lastService, $today, $limits),
+            self::isStiff($feels, $today, $limits),
+            $lastProtein !== null && ($lastRead === null || $lastRead <= $lastProtein),
+        );
+    }
+
+    /**
+     * The same from a whole record.
+     *
+     * @param list<WashDay> $washDays until today
+     * @param list<Reading> $readings
+     */
+    public static function ofRecord(
+        ?DateTimeImmutable $lastRead,
+        array $washDays,
+        array $readings,
+        DateTimeImmutable $today,
+        PlanningParameters $limits,
+    ): self {
+        $feels = array_filter($readings, static fn (Reading $reading): bool => $reading->test === self::FEEL);
+
+        return self::of(
+            $lastRead,
+            self::lastOf($washDays, StepKind::MildProtein, StepKind::StrongProtein),
+            self::lastOf($washDays, StepKind::ChemicalService),
+            array_values(array_map(
+                static fn (Reading $reading): array => [$reading->date, $reading->measured[0]->value],
+                $feels,
+            )),
+            $today,
+            $limits,
+        );
+    }
+
+    /** @param list<WashDay> $washDays */
+    private static function lastOf(array $washDays, StepKind ...$kinds): ?DateTimeImmutable
+    {
+        $days = [];
+        foreach ($washDays as $washDay) {
+            if ($washDay->has(...$kinds)) {
+                $days[] = $washDay->date;
+            }
+        }
+
+        return $days === [] ? null : max($days);
+    }
+
+    private static function isWithin(
+        ?DateTimeImmutable $day,
+        DateTimeImmutable $today,
+        PlanningParameters $limits,
+    ): bool {
+        return $day !== null && Calendar::daysBetween($day, $today) <= $limits->evidenceDays;
+    }
+
+    /** @param list<array{DateTimeImmutable, float}> $feels */
+    private static function isStiff(array $feels, DateTimeImmutable $today, PlanningParameters $limits): bool
+    {
+        $last = null;
+        $stiff = false;
+        foreach ($feels as [$date, $points]) {
+            $age = Calendar::daysBetween($date, $today);
+            if ($age < 0 || $age > $limits->evidenceDays || $date < $last) {
+                continue;
+            }
+            // Several on one day, as of zones: one that is stiff is enough.
+            $stiff = $points <= $limits->stiffFeel || $stiff && $date === $last;
+            $last = $date;
+        }
+
+        return $stiff;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning\Rules;
+
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Parameters\PlanningParameters;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Treatments\StepKind;
+
+/** Protein by signs: a reading that is not old, none that is stiff, and a shortage to come if it is left out. */
+final readonly class ProteinByEvidence implements Rule
+{
+    public function key(): string
+    {
+        return 'protein-by-evidence';
+    }
+
+    public function sentence(PlanningParameters $limits): string
+    {
+        return sprintf(
+            'Protein by signs: the hair was read within %d days and is not stiff, and left out for %d days protein would '
+                . 'lie below its band with at least %d %% probability (strong: %d %%).',
+            $limits->evidenceDays,
+            $limits->proteinLookAheadDays,
+            (int) round(100 * $limits->mildProteinFrom),
+            (int) round(100 * $limits->strongProteinFrom),
+        );
+    }
+
+    public function frees(): string
+    {
+        return 'read the hair, or set the treatment by hand';
+    }
+
+    public function allows(WashOption $choice, RuleContext $standing): bool
+    {
+        if ($choice->protein === null || ! $standing->head->method->says(MethodQuestion::Protein, 'by-signs')) {
+            return true;
+        }
+        [$evidence, $limits] = [$standing->terms->evidence, $standing->limits()];
+        $from = $choice->protein === StepKind::MildProtein ? $limits->mildProteinFrom : $limits->strongProteinFrom;
+
+        return $evidence->isRecent && ! $evidence->isStiff && $standing->hair->proteinLow >= $from;
+    }
+}
