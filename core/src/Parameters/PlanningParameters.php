@@ -118,6 +118,9 @@ final readonly class PlanningParameters
     /** minutes of a wash day */
     public int $childMostMinutes;
 
+    /** cost that leaving a treatment out must come to for it to be worth doing */
+    public float $worthATreatment;
+
     /** days without what may go wrong */
     public int $beforeADayThatCountsDays;
 
@@ -160,6 +163,7 @@ final readonly class PlanningParameters
         $this->childUntilYears = $table->whole('planning.child-until-years');
         $this->strongByHandUntilYears = $table->whole('planning.strong-by-hand-until-years');
         $this->childMostMinutes = $table->whole('planning.child-most-minutes');
+        $this->worthATreatment = $table->number('planning.worth-a-treatment');
         $this->beforeADayThatCountsDays = $table->whole('planning.before-a-day-that-counts-days');
         $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));
     }

@@ -36,7 +36,7 @@ final class BeamSearch
     /** @var array<int, string> what the rules look at, by choice */
     private readonly array $traits;
 
-    private readonly WashOption $rhythm;
+    private readonly RolledOn $rolledOn;
 
     /** More than any season costs. */
     private const COST_OF_A_CLASH = 1000.0;
@@ -83,7 +83,7 @@ final class BeamSearch
                 self::LEAST_BEAM,
                 min(self::BEAM, intdiv(self::BEAM * self::WASH_DAYS_AT_FULL_BEAM, count($washDays))),
             );
-        $this->rhythm = WashOptions::houseRhythm($terrain->head);
+        $this->rolledOn = new RolledOn($terrain, $horizon);
     }
 
     /**
@@ -152,7 +152,7 @@ final class BeamSearch
         foreach (array_slice($next, 0, min(self::LOOKED_AT * $this->beam, count($next))) as $key => $found) {
             $arrived = $this->terrain->afterDays($found['after'], $day, $until - $day, $found['sealed']);
             $shortage = $this->maskShortage($found['way']['standing'], $this->choices[$found['index']], $day);
-            $ahead = $found['cost'] + $this->rolledOn($arrived, $until) + $shortage;
+            $ahead = $found['cost'] + $this->rolledOn->cost($arrived, $until) + $shortage;
             $candidates[$key] = ['ahead' => $ahead, 'means' => $arrived];
         }
         uasort($candidates, static fn (array $a, array $b): int => $a['ahead'] <=> $b['ahead']);
@@ -203,30 +203,6 @@ final class BeamSearch
             0,
             intdiv(max(0, $this->horizon - $last), $this->terrain->head->parameters->planning->maskNoLaterDays) - $left,
         );
-    }
-
-    /**
-     * What the house rhythm would cost from a wash day on: no way wins by leaving what comes after starved.
-     *
-     * @param array<int, float> $means
-     */
-    private function rolledOn(array $means, int $day): float
-    {
-        $cost = 0.0;
-        $every = $this->terrain->head->washEveryDays;
-        for ($gone = 0; $gone < $this->terrain->head->parameters->planning->rolledOnDays; $gone += $every) {
-            $means = $this->terrain->washed($means, $this->rhythm);
-            $gap = min($every, $this->terrain->head->parameters->planning->rolledOnDays - $gone);
-            $cost += $this->terrain->ownCost($this->rhythm) + $this->terrain->costOfDays(
-                $means,
-                min($this->horizon, $day + $gone),
-                $gap,
-                $this->terrain->seals($this->rhythm),
-            );
-            $means = $this->terrain->afterDays($means, $day + $gone, $gap, $this->terrain->seals($this->rhythm));
-        }
-
-        return $cost;
     }
 
     /**

@@ -49,7 +49,8 @@ final readonly class HairAhead
             $dry = $dry || $means[$at] < $moistureLower;
             $loaded = $loaded || $means[$at + 2] + $means[$at + 3] > $planning->buildUpLimit;
             if ($this->head->strata[$s]->share >= $planning->speaksForTheHeadFrom) {
-                $sd = $this->proteinSd($s, $day + $planning->proteinLookAheadDays);
+                // Until then the hair is looked at again: it will be no less known than it is today.
+                $sd = $this->proteinSd($s, $planning->proteinLookAheadDays);
                 $low = max($low, Normal::cumulative(($lower - $ahead[$at + 1]) / $sd));
             }
         }

@@ -51,6 +51,7 @@ final class Planner
         $terrain = new MeanSimulator($start, $doubt, $terms);
         $ahead = new HairAhead($terrain, $doubt);
         [$best] = (new BeamSearch($terrain, $ahead, $choices, $washDays, $horizon))->best($start, $standing);
+        $best = (new LeanSeason($start, $standing, $terrain, $ahead, $washDays, $horizon))->of($best);
         $forecast = self::forecast($start, $washDays, $best, $horizon);
         $terrain = $terrain->withDoubt(ForecastUncertainty::of($forecast));
         $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon);

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+/** What the house rhythm would cost from a wash day on: no way wins by leaving what comes after starved. */
+final readonly class RolledOn
+{
+    private WashOption $rhythm;
+
+    /** @param int $horizon last day that counts; later ones are as uncertain as that one */
+    public function __construct(private MeanSimulator $terrain, private int $horizon)
+    {
+        $this->rhythm = WashOptions::houseRhythm($terrain->head);
+    }
+
+    /** @param array<int, float> $means on the morning of that wash day */
+    public function cost(array $means, int $day): float
+    {
+        $cost = 0.0;
+        $every = $this->terrain->head->washEveryDays;
+        $days = $this->terrain->head->parameters->planning->rolledOnDays;
+        $sealed = $this->terrain->seals($this->rhythm);
+        for ($gone = 0; $gone < $days; $gone += $every) {
+            $means = $this->terrain->washed($means, $this->rhythm);
+            $gap = min($every, $days - $gone);
+            $cost += $this->terrain->ownCost($this->rhythm)
+                + $this->terrain->costOfDays($means, min($this->horizon, $day + $gone), $gap, $sealed);
+            $means = $this->terrain->afterDays($means, $day + $gone, $gap, $sealed);
+        }
+
+        return $cost;
+    }
+}

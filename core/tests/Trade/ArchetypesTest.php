@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+
+/*
+ * Heads every stylist knows, and what a master would accept for thirteen weeks of each: how many treatments, how far
+ * apart, and what must not occur. The ranges are common practice, no source; the handbook's table of rhythms is where
+ * they begin. A line with each says why.
+ */
+
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Planning\Occasion;
+use Nagomi\Core\Planning\OccasionKind;
+use Nagomi\Core\Planning\Plan;
+use Nagomi\Core\Planning\PlanItem;
+use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\ProteinEvidence;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
+
+/** A Monday, a week after the last wash. */
+const ARCHETYPES_TODAY = '2026-03-09';
+
+/**
+ * @return list<Reading> a visit so many days ago, of hair that feels like this: dryness 0 to 10, feel −5 stiff to 5
+ *     mushy, how far wet hair stretches in percent, how many of the hairs that came out were broken
+ */
+function visited(int $daysAgo, int $dryness, int $feel, int $stretch, int $broken, int $dull = 0): array
+{
+    $date = Make::day(ARCHETYPES_TODAY)->modify("-{$daysAgo} days")->format('Y-m-d');
+    $hair = fn (int $more): array => [
+        'rest_mm' => 100, 'stretched_mm' => 100 + $stretch + $more, 'returned_mm' => 101,
+    ];
+
+    return [
+        Make::reading($date, 'build-up-signs', [
+            'dull' => $dull, 'beads' => $dull, 'film' => 0, 'sticky' => $dull, 'no_lather' => 0,
+        ]),
+        Make::reading($date, 'dryness', ['points' => $dryness]),
+        Make::reading($date, 'feel', ['points' => $feel]),
+        Make::reading($date, 'wet-stretch', ['hairs' => [$hair(-2), $hair(0), $hair(3)]]),
+        Make::reading($date, 'broken-hairs', ['shed' => 420, 'broken' => $broken, 'days_since_detangled' => 7]),
+    ];
+}
+
+/** @return list<Reading> two visits of hair in good order */
+function wellKept(): array
+{
+    return [...visited(35, 3, 0, 35, 12), ...visited(7, 3, 0, 35, 12)];
+}
+
+/** @return list<WashDay> eight weeks of a weekly wash with a mask every other time, and what else was done */
+function eightWeeks(array $besides = []): array
+{
+    $days = [];
+    for ($ago = 56; $ago >= 7; $ago -= 7) {
+        $date = Make::day(ARCHETYPES_TODAY)->modify("-{$ago} days")->format('Y-m-d');
+        $days[] = Make::washDay($date, [
+            Step::cleanse($ago === 28 ? CleanseKind::Clarifying : CleanseKind::Shampoo),
+            ...$besides[$ago] ?? [],
+            $ago % 14 === 0 ? Step::mask(25) : Step::conditioner(3),
+        ]);
+        unset($besides[$ago]);
+    }
+    foreach ($besides as $ago => $steps) {
+        $days[] = Make::washDay(Make::day(ARCHETYPES_TODAY)->modify("-{$ago} days")->format('Y-m-d'), $steps);
+    }
+
+    return $days;
+}
+
+/**
+ * @param list<Reading>|null $readings null: well kept
+ * @param list<WashDay>|null $washDays null: eight weeks of the usual
+ */
+function seasonOf(
+    Head $head,
+    ?array $readings = null,
+    ?array $washDays = null,
+    PlanTerms $terms = new PlanTerms(),
+): Plan {
+    [$readings, $washDays] = [$readings ?? wellKept(), $washDays ?? eightWeeks()];
+    $today = Make::day(ARCHETYPES_TODAY);
+    $run = KalmanFilter::through(new HeadHistory($head, $washDays, $readings), $today);
+    $planning = $head->parameters->planning;
+
+    return Planner::plan($run->last(), $washDays, 13, $terms->readOn($run->lastRead(), $today, $planning)->knowing(
+        ProteinEvidence::ofRecord($run->lastRead(), $washDays, $readings, $today, $planning),
+    ));
+}
+
+/** @return list<int> days, counted from today, of the items that are so */
+function daysOf(Plan $plan, callable $is): array
+{
+    return array_values(array_map(
+        fn (PlanItem $item): int => $item->day,
+        array_filter($plan->items, fn (PlanItem $item): bool => $is($item->choice, $item)),
+    ));
+}
+
+/** @return array{strong: list<int>, mild: list<int>, masks: list<int>, clarify: list<int>, heat: list<int>} days of each */
+function treatmentsOf(Plan $plan): array
+{
+    return [
+        'strong' => daysOf($plan, fn ($choice): bool => $choice->protein === StepKind::StrongProtein),
+        'mild' => daysOf($plan, fn ($choice): bool => $choice->protein === StepKind::MildProtein),
+        'masks' => daysOf($plan, fn ($choice): bool => $choice->masks()),
+        'clarify' => daysOf($plan, fn ($choice): bool => $choice->cleanse->clarifies()),
+        'heat' => daysOf($plan, fn ($choice): bool => $choice->heat),
+    ];
+}
+
+/** @param array<string, array{int, int}> $ranges how many of each a master would accept, least and most */
+function expectWithin(Plan $plan, array $ranges): void
+{
+    $days = treatmentsOf($plan);
+    $counts = array_map(count(...), $days) + ['protein' => count($days['strong']) + count($days['mild'])];
+    foreach ($ranges as $what => [$least, $most]) {
+        expect($counts[$what])->toBeGreaterThanOrEqual($least, "{$what}: " . json_encode($days))
+            ->toBeLessThanOrEqual($most, "{$what}: " . json_encode($days));
+    }
+    // Whatever the head: a plan breaks no rule of its own where nobody set a day by hand.
+    expect(daysOf($plan, fn ($choice, PlanItem $item): bool => $item->broken !== []))->toBe([]);
+}
+
+it('keeps well-kept medium hair with little', function (): void {
+    // In good order there is nothing to repair: a mask every other week or so, protein now and then.
+    expectWithin(seasonOf(Make::head()), [
+        'strong' => [0, 3], 'mild' => [0, 4], 'protein' => [0, 5], 'masks' => [4, 10], 'clarify' => [1, 4],
+    ]);
+});
+
+it('goes easy on fine hair of low porosity', function (): void {
+    // It takes little in and loses little: what is too much sits on it.
+    expectWithin(seasonOf(Make::head(Porosity::Low, strand: StrandDiameter::Fine)), [
+        'strong' => [0, 2], 'mild' => [0, 3], 'protein' => [0, 4], 'masks' => [4, 11],
+    ]);
+});
+
+it('gives coarse hair of high porosity its masks', function (): void {
+    // It loses what it gets: a mask nearly each week, protein still with a look in between.
+    expectWithin(seasonOf(Make::head(Porosity::High, strand: StrandDiameter::Coarse)), [
+        'strong' => [0, 3], 'mild' => [0, 6], 'protein' => [1, 8], 'masks' => [9, 14],
+    ]);
+});
+
+it('plans no protein for those who are sensitive to it or avoid it', function (Head $head): void {
+    expectWithin(seasonOf($head), ['protein' => [0, 0], 'masks' => [4, 14]]);
+})->with([
+    'sensitive' => [fn () => Make::head(sensitive: true)],
+    'avoids it' => [fn () => Make::head(method: new Method(['oils' => 'none', 'protein' => 'avoided']))],
+]);
+
+it('does nothing strong to hair that nobody has read', function (): void {
+    // Usual care and a look first: no state is claimed, so nothing is repaired.
+    $plan = seasonOf(Make::head(), []);
+    expectWithin($plan, ['protein' => [0, 0], 'clarify' => [0, 0], 'masks' => [2, 14]]);
+    expect($plan->items[0]->look)->toBeTrue();
+});
+
+it('gives no protein on readings that are two months old', function (): void {
+    // What was so two months ago says nothing of whether protein is short now; clarifying by rhythm is still all right.
+    expectWithin(seasonOf(Make::head(), visited(60, 4, 1, 45, 25)), ['protein' => [0, 0]]);
+});
+
+it('adds no protein to stiff hair', function (): void {
+    // Straw-like and snapping short: protein is what it has too much of; moisture comes first.
+    $plan = seasonOf(Make::head(), [...visited(35, 5, -3, 12, 60), ...visited(7, 6, -4, 10, 70)]);
+    expectWithin($plan, ['protein' => [0, 0], 'masks' => [6, 14]]);
+});
+
+it('does not strip brittle hair', function (): void {
+    // Dry and brittle: clarifying takes the rest; the first washes moisten.
+    $plan = seasonOf(Make::head(Porosity::High), [...visited(35, 8, -3, 14, 90), ...visited(7, 9, -4, 10, 110)]);
+    expectWithin($plan, ['protein' => [0, 0], 'masks' => [9, 14]]);
+    expect(array_filter(treatmentsOf($plan)['clarify'], fn (int $day): bool => $day < 7))->toBe([])
+        ->and($plan->items[0]->choice->masks())->toBeTrue();
+});
+
+it('moistens dry hair first', function (): void {
+    // Dry, not weak: masks close together, and the next wash has one.
+    $plan = seasonOf(Make::head(), [...visited(35, 7, 0, 35, 15), ...visited(7, 8, 0, 34, 18)]);
+    expectWithin($plan, ['masks' => [6, 14], 'protein' => [0, 5]]);
+    expect($plan->items[0]->choice->masks())->toBeTrue();
+});
+
+it('strengthens weak hair, one treatment at a time', function (): void {
+    // Gummy stretch, limp, nothing lately: protein soon, then a look, never a week after week of it.
+    $plan = seasonOf(Make::head(), [...visited(35, 4, 2, 55, 40), ...visited(7, 4, 4, 65, 60)]);
+    expectWithin($plan, ['strong' => [1, 3], 'protein' => [2, 7], 'masks' => [4, 14]]);
+    ['strong' => $strong, 'mild' => $mild] = treatmentsOf($plan);
+    expect(min([...$strong, ...$mild]))->toBeLessThanOrEqual(14);
+    foreach ($strong as $day) {
+        foreach ($mild as $other) {
+            expect($other - $day >= 14 || $day - $other >= 7)->toBeTrue("strong {$day}, mild {$other}");
+        }
+    }
+});
+
+it('leaves hair that was bleached two days ago alone', function (): void {
+    // Mild protein at once if need be, strong not before two weeks, nothing that strips the colour.
+    $plan = seasonOf(
+        Make::head(Porosity::High),
+        [...visited(35, 4, 1, 40, 25), ...visited(1, 6, 2, 50, 40)],
+        eightWeeks([2 => [new Step(StepKind::ChemicalService)]]),
+    );
+    $days = treatmentsOf($plan);
+    expectWithin($plan, ['masks' => [8, 14]]);
+    expect(array_filter($days['strong'], fn (int $day): bool => $day < 12))->toBe([])
+        ->and(array_filter($days['clarify'], fn (int $day): bool => $day <= 12))->toBe([]);
+});
+
+it('has a child washed short, cool and gently', function (string $born): void {
+    // Never heat or strong protein; an hour at most, whatever the hair would like.
+    $head = Make::head(Porosity::Low, method: new Method(['oils' => 'none', 'mask-heat' => 'cap-or-hood']))
+        ->born(Make::day($born));
+    $plan = seasonOf($head);
+    expectWithin($plan, ['strong' => [0, 0], 'heat' => [0, 0], 'masks' => [1, 14]]);
+    expect(max(array_map(fn (PlanItem $item): float => $item->minutes, $plan->items)))->toBeLessThanOrEqual(60.0);
+})->with(['five' => ['2020-09-01'], 'eleven' => ['2014-08-01']]);
+
+it('keeps what is never done to a child from a day that was set by hand', function (): void {
+    $head = Make::head()->born(Make::day('2018-05-01'));
+    $strong = new \Nagomi\Core\Planning\WashOption(
+        CleanseKind::Gentle,
+        1,
+        StepKind::Mask,
+        25.0,
+        true,
+        StepKind::StrongProtein,
+    );
+    $day = Make::day('2026-03-23');
+    $plan = seasonOf($head, terms: new PlanTerms(byHand: [
+        new \Nagomi\Core\Planning\FixedWashDay($day, $strong, 'asked for'),
+    ]));
+    expectWithin($plan, ['strong' => [0, 0], 'heat' => [0, 0]]);
+    expect(daysOf($plan, fn ($choice, PlanItem $item): bool => $item->byHand !== null))->toBe([14]);
+});
+
+it('gives those of twelve to fifteen strong protein by hand only', function (): void {
+    $plan = seasonOf(
+        Make::head()->born(Make::day('2012-06-01')),
+        [...visited(35, 4, 2, 55, 40), ...visited(7, 4, 4, 65, 60)],
+    );
+    expectWithin($plan, ['strong' => [0, 0], 'mild' => [1, 6]]);
+});
+
+it('tries nothing new before a wedding, and washes for it', function (): void {
+    // Seven days without what may go wrong; washed and styled on the eve or the day.
+    $wedding = Make::day(ARCHETYPES_TODAY)->modify('+35 days');
+    $plan = seasonOf(Make::head(), terms: new PlanTerms(occasions: [
+        new Occasion(OccasionKind::BestDay, $wedding, $wedding, 'a wedding'),
+    ]));
+    $days = treatmentsOf($plan);
+    expectWithin($plan, ['protein' => [0, 6], 'masks' => [4, 11]]);
+    expect(array_filter(
+        [...$days['strong'], ...$days['clarify']],
+        fn (int $day): bool => $day >= 28 && $day <= 35,
+    ))->toBe([])
+        ->and(daysOf($plan, fn (): bool => true))->toContain(34);
+});
+
+it('chelates for a swimmer', function (): void {
+    // Chlorine and copper stay otherwise: every other wash or so, never closer than nine days.
+    $head = new Head(Make::head()->zoneParts, 250, 50, StylingLoad::Medium, swims: true);
+    $days = treatmentsOf(seasonOf($head))['clarify'];
+    expect(count($days))->toBeGreaterThanOrEqual(3)->toBeLessThanOrEqual(8);
+    foreach (array_slice($days, 1) as $i => $day) {
+        expect($day - $days[$i])->toBeGreaterThanOrEqual(9);
+    }
+});
+
+it('clears what heavy gel leaves under a co-wash', function (): void {
+    // A co-wash does not take gel off: two or three clarifying washes a quarter at least.
+    $head = Make::head(load: StylingLoad::Heavy, method: new Method([
+        'oils' => 'none', 'cleansing' => 'alternate-co-wash',
+    ]));
+    expectWithin(seasonOf($head), ['clarify' => [2, 8], 'masks' => [4, 14]]);
+});
+
+it('spares a sore scalp', function (): void {
+    // Until it is cleared: no heat, nothing that clarifies.
+    $head = Make::head(sore: true, method: new Method(['oils' => 'none', 'mask-heat' => 'cap-or-hood']));
+    expectWithin(seasonOf($head), ['clarify' => [0, 0], 'heat' => [0, 0], 'masks' => [4, 14]]);
+});
+
+it('looks before anything strong where mild protein was given and nobody has read since', function (): void {
+    $plan = seasonOf(
+        Make::head(),
+        [...visited(35, 4, 2, 50, 35), ...visited(14, 4, 3, 60, 50)],
+        eightWeeks([7 => [Step::mildProtein(10)]]),
+    );
+    expectWithin($plan, ['strong' => [0, 0]]);
+});
+
+it('holds to the calendar of a house that goes by it', function (): void {
+    $head = Make::head(method: new Method([
+        'oils' => 'none', 'mask-rhythm' => 'by-calendar', 'protein' => 'by-calendar',
+    ]));
+    $days = treatmentsOf(seasonOf($head));
+    expect(count($days['masks']))->toBeGreaterThanOrEqual(6);
+    $protein = [...$days['strong'], ...$days['mild']];
+    sort($protein);
+    foreach (array_slice($protein, 1) as $i => $day) {
+        expect($day - $protein[$i])->toBeLessThanOrEqual(42);
+    }
+    expect($protein)->not->toBe([]);
+});
+
+it('cares for two kinds of hair on one head by the one that needs it', function (): void {
+    // The crown is of low porosity, the rest high: counts lie between those of either.
+    expectWithin(seasonOf(Make::head(Porosity::High, [Zone::Crown, Zone::Top])), [
+        'strong' => [0, 3], 'mild' => [0, 6], 'protein' => [0, 8], 'masks' => [6, 14],
+    ]);
+});
