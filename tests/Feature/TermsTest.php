@@ -5,8 +5,11 @@ declare(strict_types=1);
 
 /** @return list<string> */
 
+use App\Bridge\Clients\HeadRecord;
 use App\Models\PlanItem;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\ProteinEvidence;
 
 function plannedDays(App\Models\Head $head): array
 {
@@ -174,4 +177,53 @@ it('shows the terms of another salon’s head to nobody', function (): void {
     $this->actingAs($stranger)->get("/clients/{$head->id}/plan/terms")->assertNotFound();
     $this->put("/clients/{$head->id}/plan/terms", ['stock' => ['mask' => '0']])->assertNotFound();
     $this->post("/clients/{$head->id}/plan/terms/promise")->assertNotFound();
+});
+
+it('refuses what is never done to a child, and plans nothing of it', function (): void {
+    $head = $this->aHead();
+    $head->forceFill(['born_on' => '2018-05-01', 'guardian_name' => 'Somebody'])->save();
+    $this->actingAs($this->stylist);
+    $day = [
+        'hand_date' => '2027-01-14', 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '10', 'reason' => 'asked for',
+    ];
+    $this->post("/clients/{$head->id}/plan/terms/by-hand", $day + ['protein' => 'strong-protein', 'heat' => '1'])
+        ->assertSessionHasErrors([
+            'protein' => 'Protein: no strong protein under 12 years. Choose mild protein or none.',
+            'heat' => 'Heat: never under 12 years. Leave the cap or hood out.',
+        ]);
+    expect($head->refresh()->season['by_hand'] ?? [])->toBe([]);
+    $this->post("/clients/{$head->id}/plan/terms/by-hand", $day + ['protein' => 'mild-protein', 'heat' => '0'])
+        ->assertSessionHasNoErrors();
+    foreach ($head->planItems()->where('status', 'planned')->get() as $item) {
+        foreach ($item->steps as $step) {
+            expect($step['kind'])->not->toBe('strong-protein')->and($step['heat'] ?? false)->toBeFalse();
+        }
+    }
+    // Grown up on the day it is set for.
+    $head->forceFill(['born_on' => '2015-01-14'])->save();
+    $this->post("/clients/{$head->id}/plan/terms/by-hand", $day + ['protein' => 'strong-protein', 'heat' => '1'])
+        ->assertSessionHasNoErrors();
+});
+
+it('goes by colour, readings and protein that are in the book', function (): void {
+    $head = $this->aHead();
+    $terms = fn (): PlanTerms => app(HeadRecord::class)->terms($head->refresh());
+    $today = $this->salon->today();
+    $head->readings()->delete();
+    $head->washDays()->delete();
+    expect($terms()->evidence)->toEqual(new ProteinEvidence(isRecent: false));
+    $head->readings()->create([
+        'salon_id' => $head->salon_id, 'key' => 'feel', 'date' => $today->subDays(5)->format('Y-m-d'),
+        'moment' => 'before-cleansing', 'test' => 'feel', 'raw' => ['points' => -3], 'by' => 'Ilse',
+    ]);
+    expect($terms()->evidence->isStiff)->toBeTrue();
+    foreach ([[40, 'chemical-service'], [4, 'mild-protein']] as [$ago, $kind]) {
+        $washDay = $head->washDays()->create([
+            'salon_id' => $head->salon_id, 'key' => $kind, 'date' => $today->subDays($ago)->format('Y-m-d'),
+            'place' => 'salon',
+        ]);
+        $washDay->steps()->create(['position' => 0, 'kind' => $kind]);
+        expect($terms()->evidence->isRecent)->toBeTrue();
+    }
+    expect($terms()->evidence->isUnreadSinceProtein)->toBeTrue();
 });

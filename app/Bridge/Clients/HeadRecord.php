@@ -171,9 +171,7 @@ final readonly class HeadRecord
             ->readOn($lastRead, $today, $this->parameters->planning)
             ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning));
 
-        return $terms->timedBy(new CareMinutes(
-            $pace ?? $this->pace($head, $this->core($head), $today),
-        ));
+        return $terms->timedBy(new CareMinutes($pace ?? $this->pace($head, $this->core($head), $today)));
     }
 
     /** Whether nobody has read this hair lately; no state of it is claimed then. */
@@ -187,9 +185,7 @@ final readonly class HeadRecord
     /** The last day on which a sign of the balance was read; null: none was. */
     private function lastRead(Head $head): ?\DateTimeImmutable
     {
-        $day = $head->days()->where('was_read', true)->max('date');
-
-        return is_string($day) ? Calendar::day(substr($day, 0, 10)) : null;
+        return StoredEvidence::day($head->days()->where('was_read', true)->max('date'));
     }
 
     /**

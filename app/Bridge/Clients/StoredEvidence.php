@@ -48,6 +48,12 @@ final readonly class StoredEvidence
             ->whereHas('steps', fn (Builder $steps): Builder => $steps->whereIn('kind', array_column($kinds, 'value')))
             ->max('date');
 
+        return self::day($day);
+    }
+
+    /** A day as the book says it; null where it says none. */
+    public static function day(mixed $day): ?DateTimeImmutable
+    {
         return is_string($day) ? Calendar::day(substr($day, 0, 10)) : null;
     }
 }

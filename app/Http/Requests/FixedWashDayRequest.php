@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Models\Head;
 use App\Models\User;
+use App\Wording\Words;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\StepKind;
 
 /** One wash day set by hand, with the reason. */
 final class FixedWashDayRequest extends FormRequest
@@ -40,6 +47,24 @@ final class FixedWashDayRequest extends FormRequest
             'heat' => ['nullable', 'boolean'],
             'reason' => ['required', 'string', 'max:500'],
         ];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            /** @var Head $head */
+            $head = $this->route('head');
+            $day = Calendar::day($this->string('hand_date')->value());
+            $planning = app(Parameters::class)->planning;
+            $age = $day === null ? null : app(HeadRecord::class)->core($head)->ageOn($day);
+            if ($age !== null && $age < $planning->childUntilYears) {
+                $years = ['years' => $planning->childUntilYears];
+                $isStrong = $this->string('protein')->value() === StepKind::StrongProtein->value;
+                ! $isStrong || $validator->errors()->add('protein', Words::say('plan.child.protein', $years));
+                ! $this->boolean('heat') || $validator->errors()->add('heat', Words::say('plan.child.heat', $years));
+            }
+        }];
     }
 
     /** @return array<string, string> */

@@ -33,6 +33,19 @@ final readonly class FilterRun
         return $days === [] ? null : max($days);
     }
 
+    /** @return list<array{DateTimeImmutable, float}> days and values of what a test read, in the order it was read */
+    public function valuesOf(string $test): array
+    {
+        $values = [];
+        foreach ($this->checks as $check) {
+            if ($check->reading->test === $test) {
+                $values[] = [$check->reading->date, $check->reading->measured[0]->value];
+            }
+        }
+
+        return $values;
+    }
+
     public function last(): Snapshot
     {
         return $this->points[count($this->points) - 1];

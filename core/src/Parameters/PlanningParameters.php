@@ -82,6 +82,9 @@ final readonly class PlanningParameters
     /** share of the head from which a stratum speaks for it */
     public float $speaksForTheHeadFrom;
 
+    /** @var list<float> minutes of a mask the plan chooses between besides, where time is short */
+    public array $shortMaskMinutes;
+
     /** @var list<float> minutes of a mask the plan chooses between */
     public array $maskMinutes;
 
@@ -165,6 +168,7 @@ final readonly class PlanningParameters
         $this->childMostMinutes = $table->whole('planning.child-most-minutes');
         $this->worthATreatment = $table->number('planning.worth-a-treatment');
         $this->beforeADayThatCountsDays = $table->whole('planning.before-a-day-that-counts-days');
+        $this->shortMaskMinutes = array_values($table->numbers('planning.short-mask-minutes'));
         $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));
     }
 }

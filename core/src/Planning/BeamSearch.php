@@ -61,7 +61,12 @@ final class BeamSearch
             if ($byHand !== null) {
                 $set[$day] = count($choices);
                 // By hand much may be decided; what a child never gets is not among it.
-                $isChild = (new RuleContext($terrain->head, $day, terms: $terrain->terms, today: $terrain->date(0)))->isChild();
+                $isChild = (new RuleContext(
+                    $terrain->head,
+                    $day,
+                    terms: $terrain->terms,
+                    today: $terrain->date(0),
+                ))->isChild();
                 $choices[] = $isChild ? $byHand->choice->forAChild() : $byHand->choice;
             }
         }

@@ -58,25 +58,7 @@ enum PlanChange: string
         if ($this->asksForNumber() && $number === null) {
             throw new InvalidArgumentException("Type a number of {$this->unit()}.");
         }
-        $method = match ($this) {
-            self::MaskHeat => [
-                MethodQuestion::MaskHeat->value => $head->method->says(MethodQuestion::MaskHeat, 'body-heat')
-                    ? 'cap-or-hood'
-                    : 'body-heat',
-            ],
-            self::Seal => [
-                MethodQuestion::Oils->value => $head->method->says(MethodQuestion::Oils, 'seal') ? 'none' : 'seal',
-            ],
-            self::PreWash => [
-                MethodQuestion::PreWash->value => $head->method->says(MethodQuestion::PreWash, 'none') ? 'oil' : 'none',
-            ],
-            self::Night => [
-                MethodQuestion::Night->value => $head->method->says(MethodQuestion::Night, 'cotton')
-                    ? 'satin'
-                    : 'cotton',
-            ],
-            default => [],
-        };
+        $method = $this->method($head);
 
         return new Head(
             $head->zoneParts,
@@ -97,6 +79,30 @@ enum PlanChange: string
             $head->parameters,
             $head->bornOn,
         );
+    }
+
+    /** @return array<string, string> what is done in another way, by question */
+    private function method(Head $head): array
+    {
+        return match ($this) {
+            self::MaskHeat => [
+                MethodQuestion::MaskHeat->value => $head->method->says(MethodQuestion::MaskHeat, 'body-heat')
+                    ? 'cap-or-hood'
+                    : 'body-heat',
+            ],
+            self::Seal => [
+                MethodQuestion::Oils->value => $head->method->says(MethodQuestion::Oils, 'seal') ? 'none' : 'seal',
+            ],
+            self::PreWash => [
+                MethodQuestion::PreWash->value => $head->method->says(MethodQuestion::PreWash, 'none') ? 'oil' : 'none',
+            ],
+            self::Night => [
+                MethodQuestion::Night->value => $head->method->says(MethodQuestion::Night, 'cotton')
+                    ? 'satin'
+                    : 'cotton',
+            ],
+            default => [],
+        };
     }
 
     private static function whole(?float $number): int

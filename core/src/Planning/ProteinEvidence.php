@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
+use Nagomi\Core\Estimation\FilterRun;
 use Nagomi\Core\Parameters\PlanningParameters;
-use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
@@ -51,28 +51,21 @@ final readonly class ProteinEvidence
     }
 
     /**
-     * The same from a whole record.
+     * The same from what a filter went through.
      *
      * @param list<WashDay> $washDays until today
-     * @param list<Reading> $readings
      */
-    public static function ofRecord(
-        ?DateTimeImmutable $lastRead,
+    public static function ofRun(
+        FilterRun $run,
         array $washDays,
-        array $readings,
         DateTimeImmutable $today,
         PlanningParameters $limits,
     ): self {
-        $feels = array_filter($readings, static fn (Reading $reading): bool => $reading->test === self::FEEL);
-
         return self::of(
-            $lastRead,
+            $run->lastRead(),
             self::lastOf($washDays, StepKind::MildProtein, StepKind::StrongProtein),
             self::lastOf($washDays, StepKind::ChemicalService),
-            array_values(array_map(
-                static fn (Reading $reading): array => [$reading->date, $reading->measured[0]->value],
-                $feels,
-            )),
+            $run->valuesOf(self::FEEL),
             $today,
             $limits,
         );

@@ -114,7 +114,40 @@ final readonly class RuleContext
         PlanTerms $terms = new PlanTerms(),
         ?DateTimeImmutable $today = null,
     ): self {
-        $last = ['strong' => null, 'clarify' => null, 'mask' => null, 'protein' => null, 'mild' => null, 'service' => null];
+        [$last, $lastWash, $protein] = self::lasts($history, $dayOf);
+
+        return new self(
+            $head,
+            $lastWash ?? 0,
+            $last['strong'],
+            $last['clarify'],
+            $last['mask'],
+            $protein,
+            lastProtein: $last['protein'],
+            terms: $terms,
+            today: $today,
+            lastMild: $last['mild'],
+            lastService: $last['service'],
+        );
+    }
+
+    /**
+     * @param list<WashDay>          $history
+     * @param callable(WashDay): int $dayOf
+     *
+     * @return array{array<string, int|null>, int|null, bool} day of the last of each, of the last wash, and whether that
+     *     had protein
+     */
+    private static function lasts(array $history, callable $dayOf): array
+    {
+        $last = [
+            'strong' => null,
+            'clarify' => null,
+            'mask' => null,
+            'protein' => null,
+            'mild' => null,
+            'service' => null,
+        ];
         $lastWash = null;
         $protein = false;
         foreach ($history as $washDay) {
@@ -139,19 +172,7 @@ final readonly class RuleContext
             }
         }
 
-        return new self(
-            $head,
-            $lastWash ?? 0,
-            $last['strong'],
-            $last['clarify'],
-            $last['mask'],
-            $protein,
-            lastProtein: $last['protein'],
-            terms: $terms,
-            today: $today,
-            lastMild: $last['mild'],
-            lastService: $last['service'],
-        );
+        return [$last, $lastWash, $protein];
     }
 
     /** The same head on its next wash day, after the given choice on this one. */

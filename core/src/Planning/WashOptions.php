@@ -18,7 +18,7 @@ final class WashOptions
     public static function of(Head $head, PlanTerms $terms = new PlanTerms()): array
     {
         $conditionings = [[StepKind::Conditioner, $head->parameters->washDay->stepMinutes['conditioner'], false]];
-        foreach ($head->parameters->planning->maskMinutes as $minutes) {
+        foreach (self::maskMinutes($head, $terms) as $minutes) {
             $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
             // Children grow up in a season: until then a mask of theirs has no heat.
             if ($head->bornOn !== null && self::heats($head)) {
@@ -43,6 +43,15 @@ final class WashOptions
         }
 
         return $choices;
+    }
+
+    /** @return list<float> minutes of a mask; where time is short, short ones as well */
+    private static function maskMinutes(Head $head, PlanTerms $terms): array
+    {
+        $isShort = $head->minutesLimit !== null || $terms->homeMinutesLimit !== null || $head->bornOn !== null;
+        $planning = $head->parameters->planning;
+
+        return [...$isShort ? $planning->shortMaskMinutes : [], ...$planning->maskMinutes];
     }
 
     /** What a wash day is cleansed with when nothing calls for more or less. */

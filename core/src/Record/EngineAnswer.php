@@ -48,10 +48,9 @@ final readonly class EngineAnswer
             $weeks,
             $record->terms
                 ->readOn($this->trace->lastRead(), $today, $record->head->parameters->planning)
-                ->knowing(ProteinEvidence::ofRecord(
-                    $this->trace->lastRead(),
+                ->knowing(ProteinEvidence::ofRun(
+                    $this->trace,
                     $record->washDaysUntil($today),
-                    $record->readings,
                     $today,
                     $record->head->parameters->planning,
                 ))

@@ -143,7 +143,7 @@ final class PlanScore
         $planning = $client->head->parameters->planning;
         $terms = (new PlanTerms())
             ->readOn($run->lastRead(), $date, $planning)
-            ->knowing(ProteinEvidence::ofRecord($run->lastRead(), $washDays, $readings, $date, $planning));
+            ->knowing(ProteinEvidence::ofRun($run, $washDays, $date, $planning));
         $plan = Planner::plan($run->last(), $washDays, 12, $terms);
         $planned = [];
         foreach ($plan->items as $item) {

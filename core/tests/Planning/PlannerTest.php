@@ -203,17 +203,33 @@ it('finds a way within 1 % of the avoidable cost of the best of all ways, where 
         27,
     ));
     $terrain = new MeanSimulator($start, $doubt);
-    [, $found] = (new BeamSearch($terrain, new HairAhead($terrain, $doubt), $choices, $days, 27))->best($start, new RuleContext($head, 0));
+    [, $found] = (new BeamSearch(
+        $terrain,
+        new HairAhead($terrain, $doubt),
+        $choices,
+        $days,
+        27,
+    ))->best($start, new RuleContext($head, 0));
     $best = cheapestOfAll(
         $terrain,
         $doubt,
         $choices,
         $days,
         MeanSimulator::means($start->state),
-        (new RuleContext($head, 0))->on(0, 7, (new HairAhead($terrain, $doubt))->of(MeanSimulator::means($start->state), 0)),
+        (new RuleContext($head, 0))->on(
+            0,
+            7,
+            (new HairAhead($terrain, $doubt))->of(MeanSimulator::means($start->state), 0),
+        ),
     );
     $usual = [new WashOption(WashOptions::usualCleanse($head), 1, StepKind::Conditioner, 3.0)];
-    [, $nothing] = (new BeamSearch($terrain, new HairAhead($terrain, $doubt), $usual, $days, 27))->best($start, new RuleContext($head, 0));
+    [, $nothing] = (new BeamSearch(
+        $terrain,
+        new HairAhead($terrain, $doubt),
+        $usual,
+        $days,
+        27,
+    ))->best($start, new RuleContext($head, 0));
     expect($found)->toBeGreaterThanOrEqual($best - 1e-9);
     expect(($found - $best) / max(1e-9, $nothing - $best))->toBeLessThan(0.01);
 })->with([
@@ -284,10 +300,26 @@ it('does no worse when a limit is loosened', function (): void {
 });
 
 it('says which rules clash where no choice is left', function (): void {
-    $head = Make::head(limit: 60);
-    $plan = Planner::plan(placed($head, 50, 55), [Make::washDay('2026-01-05', Make::usualWash())]);
+    $plan = Planner::plan(
+        placed(Make::head(), 50, 55),
+        [Make::washDay('2026-01-05', Make::usualWash())],
+        terms: new Nagomi\Core\Planning\PlanTerms(stock: ['mask' => 0]),
+    );
     $keys = array_map(fn ($rule): string => $rule->key(), $plan->items[0]->broken);
-    expect($keys)->toBe(['mask-no-later']);
+    // One rule asks for a mask, the other has none left: whichever is broken, both are told.
+    expect($keys)->toBe(['in-stock'])
+        ->and(implode(' ', $plan->items[0]->clash->rules ?? []))->toContain('mask')->toContain('stock');
+});
+
+it('masks for a few minutes where there is time for no more', function (): void {
+    $plan = Planner::plan(
+        placed(Make::head(limit: 60), 50, 55),
+        [Make::washDay('2026-01-05', Make::usualWash())],
+    );
+    expect($plan->items[0]->broken)->toBe([])
+        ->and($plan->items[0]->choice->masks())->toBeTrue()
+        ->and($plan->items[0]->choice->conditioningMinutes)->toBeLessThan(10.0)
+        ->and($plan->items[0]->minutes)->toBeLessThanOrEqual(60.0);
 });
 
 it('plans the same for the same input, for 1 to 26 weeks, and refuses other weeks', function (): void {

@@ -218,7 +218,14 @@ it('masks and gives protein by the calendar only where the house does', function
         // What another rule on protein bars, the calendar does not ask for.
         ->and(barredBy(
             way(mask: true),
-            new RuleContext($calendar, 0, lastMask: -8, lastProtein: -60, nextWash: 7, hair: new HairThen(proteinHigh: true)),
+            new RuleContext(
+                $calendar,
+                0,
+                lastMask: -8,
+                lastProtein: -60,
+                nextWash: 7,
+                hair: new HairThen(proteinHigh: true),
+            ),
         ))->toBe([])
         ->and(barredBy(way(), new RuleContext(sureHead(), 0, lastMask: -20, lastProtein: -90, nextWash: 7)))->toBe([]);
 });
@@ -252,8 +259,8 @@ it('gives protein by signs where it will be short, was read lately and is not st
     // A house that goes by the calendar does not ask.
     expect($barred(sureHead(['protein' => 'by-calendar'])))->not->toContain('protein-by-evidence');
 })->with([
-    'mild at 30 %' => [StepKind::MildProtein, 0.30, knowing(), true],
-    'mild at 29 %' => [StepKind::MildProtein, 0.29, knowing(), false],
+    'mild at 40 %' => [StepKind::MildProtein, 0.40, knowing(), true],
+    'mild at 39 %' => [StepKind::MildProtein, 0.39, knowing(), false],
     'strong at 50 %' => [StepKind::StrongProtein, 0.50, knowing(), true],
     'strong at 49 %' => [StepKind::StrongProtein, 0.49, knowing(), false],
     'read too long ago' => [StepKind::MildProtein, 0.99, knowing(recent: false), false],

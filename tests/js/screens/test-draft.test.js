@@ -41,7 +41,7 @@ describe('a draft on two tablets', () => {
     });
 });
 
-// What two tablets and the salon say to each other, told once: the tablets pass it here, the salon in tests/Feature/VisitTest.php. The
+// What two tablets and the salon say to each other, told once: the tablets pass it here, the salon in tests/Feature/TestDraftTest.php. The
 // told cases are written by hand; the drawn ones were made by NAGOMI_DRAW_CASES=1 npx vitest run tests/js/screens/test-draft.test.js
 const CASES = 'tests/fixtures/test-draft.json';
 const nothing = () => ({ fields: {}, acked: {}, revision: 0 });

@@ -17,13 +17,13 @@ final class RuleCatalogue
     public static function rules(): array
     {
         return self::$rules ??= [
-            new ReferredFirst(), new ChildIsSpared(), new NotReadYet(), new StrongProteinApart(), new MildProteinEveryOtherWash(),
-            new ProteinByHandOnly(), new ProteinByEvidence(), new OneProteinThenALook(), new MildFirstAfterAService(),
-            new StrongProteinNotWhenHigh(),
-            new DayThatCountsIsSpared(), new DryHairIsNotStripped(),
-            new StrongProteinThenMask(), new ClarifyApart(), new ColourIsFresh(), new MaskNoLater(),
-            new MaskByCalendar(), new ProteinByCalendar(), new SoreScalpIsSpared(),
-            new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(), new WithinMinutes(),
+            new ReferredFirst(), new ChildIsSpared(), new NotReadYet(),
+            new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new ProteinByEvidence(),
+            new OneProteinThenALook(), new MildFirstAfterAService(), new StrongProteinNotWhenHigh(),
+            new StrongProteinThenMask(), new ClarifyApart(), new DryHairIsNotStripped(), new ColourIsFresh(),
+            new DayThatCountsIsSpared(), new MaskNoLater(), new MaskByCalendar(), new ProteinByCalendar(),
+            new SoreScalpIsSpared(), new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(),
+            new WithinMinutes(),
         ];
     }
 
