@@ -211,6 +211,7 @@ it('goes by colour, readings and protein that are in the book', function (): voi
     $today = $this->salon->today();
     $head->readings()->delete();
     $head->washDays()->delete();
+    $head->days()->delete();
     expect($terms()->evidence)->toEqual(new ProteinEvidence(isRecent: false));
     $head->readings()->create([
         'salon_id' => $head->salon_id, 'key' => 'feel', 'date' => $today->subDays(5)->format('Y-m-d'),
@@ -222,7 +223,7 @@ it('goes by colour, readings and protein that are in the book', function (): voi
             'salon_id' => $head->salon_id, 'key' => $kind, 'date' => $today->subDays($ago)->format('Y-m-d'),
             'place' => 'salon',
         ]);
-        $washDay->steps()->create(['position' => 0, 'kind' => $kind]);
+        $washDay->steps()->create(['position' => 0, 'kind' => $kind, 'minutes' => 10]);
         expect($terms()->evidence->isRecent)->toBeTrue();
     }
     expect($terms()->evidence->isUnreadSinceProtein)->toBeTrue();
