@@ -47,6 +47,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null               $goals
  * @property string|null               $hair_history
  * @property string|null               $chemical_history
+ * @property CarbonImmutable|null      $overloaded_on    protein was too much about then
+ * @property string|null               $overloaded_by    by what
  * @property string|null               $allergies
  * @property string|null               $health_notes
  * @property array<string, mixed>|null $carried
@@ -81,7 +83,7 @@ final class Head extends Model
     protected function casts(): array
     {
         return [
-            'born_on' => 'immutable_date',
+            'born_on' => 'immutable_date', 'overloaded_on' => 'immutable_date',
             'consent_on' => 'immutable_date',
             'outlook_due_from' => 'immutable_date',
             'ring_mm' => 'float',

@@ -7,8 +7,13 @@ return [
     'changed' => ':label: somebody changed this meanwhile to :now. Yours still stands here; save again to replace it.',
     'corrected' => ':by corrected this visit meanwhile. Look at it in another tab; what you typed still stands here, and saving again puts it in its place.',
     'empty' => 'empty',
+    'born-help' => 'children get nothing hot and nothing strong',
+    'overloaded' => [
+        'on' => 'Too much protein on', 'help' => 'about is good enough; strong protein is then set by hand only',
+        'by' => 'Too much protein by', 'by-help' => 'what it was, such as a kit at home',
+    ],
     'fields' => [
-        'born_on' => 'Date of birth', 'guardian_name' => 'Guardian', 'consent_by' => 'Consent given by', 'email' => 'Mail', 'reminded_by' => 'Reminders',
+        'born_on' => 'Date of birth', 'overloaded_on' => 'Too much protein on', 'overloaded_by' => 'Too much protein by', 'guardian_name' => 'Guardian', 'consent_by' => 'Consent given by', 'email' => 'Mail', 'reminded_by' => 'Reminders',
         'ring_mm' => 'Ring diameter', 'strand_um' => 'Strand diameter', 'strand' => 'Strand by feel', 'length_cm' => 'Length', 'hardness_mg_per_l' => 'Water hardness',
         'humidity_percent' => 'Humidity', 'wash_every_days' => 'Wash day every', 'minutes_limit' => 'Longest wash day', 'red_sign' => 'Refer first',
         'home_minutes_limit' => 'Longest at home', 'salon_days' => 'Days in the salon', 'not_at_home' => 'In the salon only', 'size_ml' => 'Size', 'pump_ml' => 'Pump', 'quiet_from' => 'Quiet from', 'quiet_until' => 'Quiet until', 'outbox' => 'Stand-in',

@@ -184,7 +184,8 @@ it('refuses what is never done to a child, and plans nothing of it', function ()
     $head->forceFill(['born_on' => '2018-05-01', 'guardian_name' => 'Somebody'])->save();
     $this->actingAs($this->stylist);
     $day = [
-        'hand_date' => '2027-01-14', 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '10', 'reason' => 'asked for',
+        'hand_date' => '2027-01-14', 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '10',
+        'reason' => 'asked for',
     ];
     $this->post("/clients/{$head->id}/plan/terms/by-hand", $day + ['protein' => 'strong-protein', 'heat' => '1'])
         ->assertSessionHasErrors([

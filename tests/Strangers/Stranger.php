@@ -89,6 +89,7 @@ final class Stranger
             'name' => $this->name(),
             'born_on' => $born,
             'guardian_name' => $isMinor ? 'Somebody Grown-Up' : '',
+            'overloaded_on' => $maybe($this->today->modify('-200 days')->format('Y-m-d')),
             'consent' => '1',
             'consent_by' => $maybe('Themselves'),
             'ring_mm' => $ring,

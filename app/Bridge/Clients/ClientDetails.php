@@ -12,9 +12,9 @@ final class ClientDetails
 {
     private const TEXTS = [
         'guardian_name', 'consent_by', 'density', 'goals', 'hair_history', 'chemical_history', 'allergies',
-        'health_notes',
+        'health_notes', 'overloaded_by',
     ];
-    private const DATES = ['born_on', 'consent_on'];
+    private const DATES = ['born_on', 'consent_on', 'overloaded_on'];
     private const NUMBERS = ['ring_mm', 'strand_um'];
     private const FLAGS = ['tender_edges', 'asthma_or_pregnant', 'bends_without_ring'];
 

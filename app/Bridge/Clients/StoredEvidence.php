@@ -38,7 +38,7 @@ final readonly class StoredEvidence
             ])->all()),
             $today,
             $limits,
-        );
+        )->afterOverload($head->overloaded_on !== null || ($head->overloaded_by ?? '') !== '');
     }
 
     private static function last(Head $head, DateTimeImmutable $today, StepKind ...$kinds): ?DateTimeImmutable

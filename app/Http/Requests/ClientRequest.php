@@ -86,6 +86,13 @@ final class ClientRequest extends FormRequest
             'goals' => ['nullable', 'string', 'max:1000'],
             'hair_history' => ['nullable', 'string', 'max:1000'],
             'chemical_history' => ['nullable', 'string', 'max:1000'],
+            'overloaded_on' => [
+                'nullable',
+                'date_format:Y-m-d',
+                "before_or_equal:{$today}",
+                'after_or_equal:1950-01-01',
+            ],
+            'overloaded_by' => ['nullable', 'string', 'max:200'],
             'allergies' => ['nullable', 'string', 'max:1000'],
             'health_notes' => ['nullable', 'string', 'max:1000'],
         ];
@@ -155,6 +162,8 @@ final class ClientRequest extends FormRequest
             'goals' => 'Goals: keep it to 1000 characters.',
             'hair_history' => 'Hair history: keep it to 1000 characters.',
             'chemical_history' => 'Chemical history: keep it to 1000 characters.',
+            'overloaded_on' => 'Too much protein on: type a day that exists and has been, such as 2026-02-28; about is good enough.',
+            'overloaded_by' => 'Too much protein by: keep it to 200 characters.',
             'allergies' => 'Allergies: keep it to 1000 characters.',
             'health_notes' => 'Health notes: keep it to 1000 characters.',
             'notebook.*.what' => 'What was done: choose it from the list, or empty the whole row.',
@@ -226,7 +235,7 @@ final class ClientRequest extends FormRequest
         $optional = [
             'born_on', 'guardian_name', 'consent_by', 'ring_mm', 'strand_um', 'density', 'sections',
             'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit', 'goals',
-            'hair_history', 'chemical_history', 'allergies', 'health_notes',
+            'hair_history', 'chemical_history', 'overloaded_on', 'overloaded_by', 'allergies', 'health_notes',
         ];
         foreach ($optional as $field) {
             $columns[$field] = $this->input($field);

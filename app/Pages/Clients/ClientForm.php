@@ -17,8 +17,8 @@ final readonly class ClientForm
     private const PLAIN = [
         'name', 'guardian_name', 'consent_by', 'email', 'phone', 'household', 'ring_mm', 'strand_um', 'density',
         'sections', 'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit',
-        'hair_history', 'chemical_history', 'goals', 'swims', 'bends_without_ring', 'protein_sensitive', 'sore_scalp',
-        'tender_edges', 'red_sign', 'asthma_or_pregnant', 'allergies', 'health_notes', 'reminded_by',
+        'hair_history', 'chemical_history', 'overloaded_by', 'goals', 'swims', 'bends_without_ring', 'protein_sensitive',
+        'sore_scalp', 'tender_edges', 'red_sign', 'asthma_or_pregnant', 'allergies', 'health_notes', 'reminded_by',
     ];
 
     public function name(Head $head): string
@@ -35,6 +35,7 @@ final readonly class ClientForm
             $fields[$field] = is_scalar($value) ? (is_bool($value) ? (string) (int) $value : (string) $value) : '';
         }
         $fields['born_on'] = $head->born_on?->format('Y-m-d') ?? '';
+        $fields['overloaded_on'] = $head->overloaded_on?->format('Y-m-d') ?? '';
         $fields['length_cm'] = $head->length_mm === null ? '' : (string) ($head->length_mm / 10);
         $fields['strand'] = $head->zoneParts->first()->strand ?? '';
         foreach (Zone::cases() as $zone) {

@@ -21,11 +21,13 @@ final readonly class ProteinEvidence
      * @param bool $isRecent             the hair was read, or had a chemical service, within the days that count
      * @param bool $isStiff              of the readings of those days the last says stiff
      * @param bool $isUnreadSinceProtein nobody has read the hair since its last protein
+     * @param bool $wasOverloaded        protein was too much for it once
      */
     public function __construct(
         public bool $isRecent = true,
         public bool $isStiff = false,
         public bool $isUnreadSinceProtein = false,
+        public bool $wasOverloaded = false,
     ) {
     }
 
@@ -82,6 +84,12 @@ final readonly class ProteinEvidence
         }
 
         return $days === [] ? null : max($days);
+    }
+
+    /** The same of a head for which protein was too much once. */
+    public function afterOverload(bool $wasOverloaded): self
+    {
+        return new self($this->isRecent, $this->isStiff, $this->isUnreadSinceProtein, $wasOverloaded);
     }
 
     private static function isWithin(

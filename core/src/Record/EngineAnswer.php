@@ -53,7 +53,7 @@ final readonly class EngineAnswer
                     $record->washDaysUntil($today),
                     $today,
                     $record->head->parameters->planning,
-                ))
+                )->afterOverload(isset($record->intake['overloaded_on']) || isset($record->intake['overloaded_by'])))
                 ->timedBy(new CareMinutes($this->pace())),
         );
     }

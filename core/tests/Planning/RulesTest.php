@@ -239,9 +239,13 @@ it('says of every rule what would free it', function (): void {
 });
 
 /** Evidence for protein as terms of the plan. */
-function knowing(bool $recent = true, bool $stiff = false, bool $unread = false): PlanTerms
-{
-    return (new PlanTerms())->knowing(new ProteinEvidence($recent, $stiff, $unread));
+function knowing(
+    bool $recent = true,
+    bool $stiff = false,
+    bool $unread = false,
+    bool $overloaded = false,
+): PlanTerms {
+    return (new PlanTerms())->knowing(new ProteinEvidence($recent, $stiff, $unread, $overloaded));
 }
 
 it('gives protein by signs where it will be short, was read lately and is not stiff', function (
@@ -265,6 +269,9 @@ it('gives protein by signs where it will be short, was read lately and is not st
     'strong at 49 %' => [StepKind::StrongProtein, 0.49, knowing(), false],
     'read too long ago' => [StepKind::MildProtein, 0.99, knowing(recent: false), false],
     'stiff' => [StepKind::MildProtein, 0.99, knowing(stiff: true), false],
+    'overloaded once, mild at 50 %' => [StepKind::MildProtein, 0.50, knowing(overloaded: true), true],
+    'overloaded once, mild at 49 %' => [StepKind::MildProtein, 0.49, knowing(overloaded: true), false],
+    'overloaded once, strong' => [StepKind::StrongProtein, 0.99, knowing(overloaded: true), false],
 ]);
 
 it('lets one protein do its work before the next, to the day', function (

@@ -91,6 +91,7 @@ function seasonOf(
     ?array $readings = null,
     ?array $washDays = null,
     PlanTerms $terms = new PlanTerms(),
+    bool $wasOverloaded = false,
 ): Plan {
     [$readings, $washDays] = [$readings ?? wellKept(), $washDays ?? eightWeeks()];
     $today = Make::day(ARCHETYPES_TODAY);
@@ -98,7 +99,7 @@ function seasonOf(
     $planning = $head->parameters->planning;
 
     return Planner::plan($run->last(), $washDays, 13, $terms->readOn($run->lastRead(), $today, $planning)->knowing(
-        ProteinEvidence::ofRun($run, $washDays, $today, $planning),
+        ProteinEvidence::ofRun($run, $washDays, $today, $planning)->afterOverload($wasOverloaded),
     ));
 }
 
@@ -209,6 +210,15 @@ it('strengthens weak hair, one treatment at a time', function (): void {
             expect($other - $day >= 14 || $day - $other >= 7)->toBeTrue("strong {$day}, mild {$other}");
         }
     }
+});
+
+it('is careful with hair for which protein was too much once', function (): void {
+    // Mild only where others would get strong, strong by hand: it is the second overload that breaks hair off.
+    $weak = [...visited(35, 4, 2, 55, 40), ...visited(7, 4, 4, 65, 60)];
+    $before = treatmentsOf(seasonOf(Make::head(), $weak));
+    $plan = seasonOf(Make::head(), $weak, wasOverloaded: true);
+    expectWithin($plan, ['strong' => [0, 0], 'mild' => [0, 7]]);
+    expect($before['strong'])->not->toBe([]);
 });
 
 it('leaves hair that was bleached two days ago alone', function (): void {

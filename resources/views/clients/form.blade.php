@@ -11,7 +11,7 @@
             <legend>Who</legend>
             <div class="row">
                 <x-field name="name" label="Name" :value="$head?->name"/>
-                <x-field name="born_on" label="Date of birth" type="date" :value="$head?->born_on?->format('Y-m-d')" help="needed for minors only"/>
+                <x-field name="born_on" label="Date of birth" type="date" :value="$head?->born_on?->format('Y-m-d')" :help="__('forms.born-help')"/>
                 <x-field name="guardian_name" label="Guardian" :value="$head?->guardian_name" help="for a client under 18"/>
                 <x-field name="consent_by" label="Consent given by" :value="$head?->consent_by"/>
                 <x-field name="email" label="Mail" mode="email" :value="$head?->email"/>
@@ -59,6 +59,10 @@
                 <x-words name="hair_history" label="Hair history" :value="$head?->hair_history"/>
                 <x-words name="chemical_history" label="Chemical history" :value="$head?->chemical_history"/>
                 <x-words name="goals" label="Goals" :value="$head?->goals"/>
+            </div>
+            <div class="row">
+                <x-field name="overloaded_on" :label="__('forms.overloaded.on')" type="date" :value="$head?->overloaded_on?->format('Y-m-d')" :help="__('forms.overloaded.help')"/>
+                <x-field name="overloaded_by" :label="__('forms.overloaded.by')" :value="$head?->overloaded_by" :help="__('forms.overloaded.by-help')" class="wide"/>
             </div>
         </fieldset>
         <fieldset>

@@ -41,7 +41,12 @@ final readonly class ProteinByEvidence implements Rule
             return true;
         }
         [$evidence, $limits] = [$standing->terms->evidence, $standing->limits()];
-        $from = $choice->protein === StepKind::MildProtein ? $limits->mildProteinFrom : $limits->strongProteinFrom;
+        // Hair that was overloaded once gets mild protein where others get strong, and strong by hand only.
+        $from = match (true) {
+            $choice->protein === StepKind::MildProtein && ! $evidence->wasOverloaded => $limits->mildProteinFrom,
+            $choice->protein === StepKind::MildProtein || ! $evidence->wasOverloaded => $limits->strongProteinFrom,
+            default => INF,
+        };
 
         return $evidence->isRecent && ! $evidence->isStiff && $standing->hair->proteinLow >= $from;
     }
