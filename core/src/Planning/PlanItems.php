@@ -89,6 +89,8 @@ final class PlanItems
         $byHand = $terms->setByHand($date);
         $broken = RuleCatalogue::barring($choice, $this->standing);
         $head = $this->terrain->head;
+        $before = $this->on(max(0, $day - 1));
+        $held = HeldBack::sentences($before, $choice, WashOptions::of($head, $terms), $this->standing);
         $several = count($head->strata) > 1;
 
         return new PlanItem(
@@ -99,7 +101,15 @@ final class PlanItems
             [
                 ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
                 ...ReasonWording::occasions($terms, $date),
-                ...ReasonWording::reasons($without, $movedBy, $several, $this->standing->limits(), $byHand),
+                ...ReasonWording::reasons(
+                    $without,
+                    $movedBy,
+                    $several,
+                    $this->standing->limits(),
+                    $byHand,
+                    $held,
+                    HeldBack::isOut($before),
+                ),
             ],
             $without,
             $movedBy,

@@ -25,6 +25,8 @@ final class ReasonWording
      * @param array<string, Counterfactual> $without by treatment
      * @param bool                   $several more than one stratum, so that each is named
      * @param FixedWashDay|null            $byHand  comes first
+     * @param list<string>           $heldBack what the hair needs and does not get, with the rules in its way
+     * @param bool                   $isOut   the head is more likely out of balance than in it
      *
      * @return non-empty-list<string> one sentence for each treatment, then what kept it from coming earlier
      */
@@ -34,6 +36,8 @@ final class ReasonWording
         bool $several,
         PlanningParameters $limits,
         ?FixedWashDay $byHand = null,
+        array $heldBack = [],
+        bool $isOut = false,
     ): array {
         $sentences = $byHand === null
             ? []
@@ -56,7 +60,13 @@ final class ReasonWording
             $sentences[] = 'Not earlier: ' . lcfirst($movedBy->sentence($limits));
         }
 
-        return $sentences === [] ? ['The usual cleanse; nothing else is due.'] : $sentences;
+        $sentences = [...$sentences, ...$heldBack];
+
+        return match (true) {
+            $sentences !== [] => $sentences,
+            $isOut => ['The usual cleanse; what is out of balance is left to the days beside this one.'],
+            default => ['The usual cleanse; nothing else is due.'],
+        };
     }
 
     /** @return list<string> what this day is for, of what is to come */

@@ -338,3 +338,22 @@ it('cares for two kinds of hair on one head by the one that needs it', function 
         'strong' => [0, 3], 'mild' => [0, 6], 'protein' => [0, 8], 'masks' => [6, 14],
     ]);
 });
+
+it('says what holds back what the hair needs, and calls no wash the usual one that leaves it outside', function (): void {
+    // Half an hour at home: nothing fits but the wash itself, and the plan says so each time.
+    $terms = new PlanTerms(salonDays: [], homeMinutesLimit: 30);
+    $plan = seasonOf(Make::head(), [...visited(35, 7, 0, 35, 15), ...visited(7, 8, 0, 34, 18)], terms: $terms);
+    $reasons = array_map(fn (PlanItem $item): string => implode(' ', $item->reasons), $plan->items);
+    expect($reasons[4])->toContain('Protein is below its band and gets none. In its way: The wash day fits into the time '
+        . 'the client has. Free it: allow the day more minutes.');
+    foreach ($reasons as $reason) {
+        expect($reason)->not->toContain('nothing else is due');
+    }
+    // In balance, with nothing to do, that is what is said.
+    $kept = seasonOf(Make::head());
+    $idle = array_filter($kept->items, fn (PlanItem $item): bool => $item->choice->treatments() === []);
+    expect($idle)->not->toBe([]);
+    foreach ($idle as $item) {
+        expect($item->reasons)->toBe(['The usual cleanse; nothing else is due.']);
+    }
+});

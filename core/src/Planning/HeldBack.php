@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\RuleCatalogue;
+
+/** What the hair needs on a wash day and does not get: which rules hold it back. */
+final readonly class HeldBack
+{
+    /** From here on a shortage is more likely than not. */
+    private const LIKELY = 0.5;
+
+    /**
+     * @param Snapshot         $before   the head on the morning of the day
+     * @param WashOption       $choice   what is done
+     * @param list<WashOption> $options  what could be done
+     *
+     * @return list<string> one sentence for each need that is held back; none where nothing is
+     */
+    public static function sentences(
+        Snapshot $before,
+        WashOption $choice,
+        array $options,
+        RuleContext $standing,
+    ): array {
+        $sides = CellProbabilities::sides(CellProbabilities::ofHead($before->state));
+        $limits = $standing->limits();
+        $needs = array_filter([
+            'Moisture is below its band and gets no mask' =>
+                $sides['moisture_low'] >= self::LIKELY && ! $choice->masks()
+                    ? static fn (WashOption $option): bool => $option->masks()
+                    : null,
+            'Protein is below its band and gets none' =>
+                $sides['protein_low'] >= self::LIKELY && $choice->protein === null
+                    ? static fn (WashOption $option): bool => $option->protein !== null
+                    : null,
+            'Build-up is past its limit and nothing clarifies' =>
+                self::buildUp($before) > $limits->buildUpLimit && ! $choice->cleanse->clarifies()
+                    ? static fn (WashOption $option): bool => $option->cleanse->clarifies()
+                    : null,
+        ]);
+        $sentences = [];
+        foreach ($needs as $words => $meets) {
+            $rules = self::fewest(array_filter($options, $meets), $standing);
+            if ($rules !== []) {
+                $sentences[] = "{$words}. In its way: "
+                    . implode(' ', array_map(
+                        static fn (Rule $rule): string => $rule->sentence($limits)
+                            . ' Free it: '
+                            . $rule->frees()
+                            . '.',
+                        $rules,
+                    ));
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** Whether the head is more likely out of balance than in it. */
+    public static function isOut(Snapshot $before): bool
+    {
+        $sides = CellProbabilities::sides(CellProbabilities::ofHead($before->state));
+
+        return max($sides) >= self::LIKELY;
+    }
+
+    private static function buildUp(Snapshot $before): float
+    {
+        $buildUp = 0.0;
+        foreach ($before->state->layout->head->strata as $s => $stratum) {
+            $buildUp += $stratum->share * $before->state->buildUp($s);
+        }
+
+        return $buildUp;
+    }
+
+    /**
+     * @param array<int, WashOption> $options ways that would meet the need
+     *
+     * @return list<Rule> those that bar the way that is barred least; none where one is open, or there is none
+     */
+    private static function fewest(array $options, RuleContext $standing): array
+    {
+        $fewest = null;
+        foreach ($options as $option) {
+            $rules = RuleCatalogue::barring($option, $standing);
+            $fewest = $fewest === null || count($rules) < count($fewest) ? $rules : $fewest;
+        }
+
+        return $fewest ?? [];
+    }
+}
