@@ -61,9 +61,12 @@ const put = async (address, answer, since) => {
     }
 };
 
+/** Asked for by the worker, for later: the server's word to the next page, such as what was wrong with a form, is not for this one. */
+const QUIETLY = { credentials: 'same-origin', headers: { 'X-Nagomi-Kept': 'yes' } };
+
 const keepPage = async (address) => {
     const since = era;
-    const answer = await fetch(address, { credentials: 'same-origin' });
+    const answer = await fetch(address, QUIETLY);
     if (answer.ok && !answer.redirected) {
         await put(address, answer, since);
     }
@@ -103,7 +106,9 @@ const pageOf = async (request, patienceMs) => {
     const store = await sweep();
     const kept = await store.match(request);
     // What is still under way when the kept one is shown is kept for the next time.
-    return soon(fetch(request).then(async (answer) => {
+    // Where it comes too late to be shown, it must not take with it what the next page is to be told.
+    const asks = kept && patienceMs === NETWORK_MS ? new Request(request.url, { ...QUIETLY, redirect: 'manual' }) : request;
+    return soon(fetch(asks).then(async (answer) => {
         if (answer.ok && !answer.redirected) {
             await put(request, answer.clone(), since);
         } else if (answer.status === 404 || answer.status === 410) {

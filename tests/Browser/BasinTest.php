@@ -68,7 +68,7 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
             if ($i === 7) {
                 $browser->until('[data-waiting-line]', 'No network.')->until('[data-waiting-line]', 'kept here until');
                 $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
-                $browser->driver->wait(15, 100)->until(fn (): bool => $browser->text('[data-waiting-line]') === '');
+                $browser->driver->wait(30, 100)->until(fn (): bool => $browser->text('[data-waiting-line]') === '');
             }
         }
         expect(step($browser))->toBe('That was the wash day.');

@@ -48,7 +48,7 @@ it('is ticked without a network and comes back into the book', function (): void
         expect($phone->kept())->toBe(2);
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until('[data-told]', 'your salon has it');
-        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->text('[data-waiting-line]') === '');
+        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->text('[data-waiting-line]') === '');
         expect(array_filter(
             $phone->complaints(),
             fn (string $complaint): bool => ! str_contains($complaint, 'ERR_INTERNET_DISCONNECTED'),
@@ -66,10 +66,11 @@ it('is ticked without a network and comes back into the book', function (): void
             );
         }
         $phone->tap('[data-test="wet-stretch"] [data-read]')->until('[data-told]', 'Stretch one wet hair:');
-        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->all('[data-told] .is-broken') !== []);
+        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->all('[data-told] .is-broken') !== []);
 
         // It is brought back with what was typed, put right, and the refused one is gone.
-        $phone->tap('[data-waiting-line] [data-look]')->tap('.waiting-list a.button');
+        $phone->until('[data-waiting-line]', 'did not get through')->tap('[data-waiting-line] [data-look]')
+            ->tap('.waiting-list a.button');
         expect($phone->driver->executeScript(
             'return [...document.querySelectorAll("[data-test=\'wet-stretch\'] [data-raw]")].map((one) => one.value)',
         ))->toBe(['100', '90', '95']);
@@ -77,7 +78,7 @@ it('is ticked without a network and comes back into the book', function (): void
         $phone->driver->executeScript('document.querySelector(`[data-raw="returned_mm"]`).value = "104"');
         $phone->tap('[data-test="wet-stretch"] [data-read]')
             ->until('[data-told]', 'Stretch one wet hair: your salon has it.');
-        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->kept() === 0);
+        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->kept() === 0);
         $desk->driver->navigate()->refresh();
         expect($desk->text('main'))->toContain('wet stretch');
 
@@ -112,7 +113,7 @@ it('keeps what was ticked over a withdrawn link, and sends it by the next', func
             'input[readonly][aria-label="Link to the home routine"]',
         )->getAttribute('value'));
         $phone->visit("{$parts['path']}?{$parts['query']}");
-        $phone->driver->wait(15, 100)->until(fn (): bool => $phone->kept() === 0);
+        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->kept() === 0);
         $desk->driver->navigate()->refresh();
         expect($desk->text('main'))->toContain('dryness');
     } finally {

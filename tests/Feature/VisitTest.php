@@ -299,7 +299,11 @@ it('leaves what a form has to say to the next page alone, however often a page a
             $poll,
         )->assertOk()->assertCookieMissing('nagomi_session');
     }
-    $this->get("/clients/{$head->id}")->assertSee(session('said'));
+    // Nor does the page as the worker asks for it, to be kept on the device.
+    $said = session('said');
+    $this->get("/clients/{$head->id}/hair-tests", ['X-Nagomi-Kept' => 'yes'])->assertCookieMissing('nagomi_session');
+    $this->get("/clients/{$head->id}")->assertSee($said);
+    $this->get("/clients/{$head->id}")->assertDontSee($said);
     // Whoever taps all morning stays signed in all the same.
     $this->travel(11)->minutes();
     $this->putJson("/clients/{$head->id}/hair-tests/draft", $poll)->assertCookie('nagomi_session');

@@ -24,6 +24,9 @@ final class KeepSession extends StartSession
         'clients.instruments.read', 'clients.instruments.on-picture', 'token',
     ];
 
+    /** Of a page that is kept on the device, or may come too late to be shown. */
+    private const KEPT = 'X-Nagomi-Kept';
+
     /** Whoever taps all morning without opening a page stays signed in. */
     private const TOUCH_SECONDS = 600;
     private const TOUCHED = '_touched';
@@ -38,7 +41,9 @@ final class KeepSession extends StartSession
         $touched = $started->get(self::TOUCHED);
         $now = CarbonImmutable::now()->getTimestamp();
         $isFresh = is_int($touched) && abs($now - $touched) < self::TOUCH_SECONDS;
-        if ($isFresh && in_array(Route::currentRouteName(), self::BY_ITSELF, true)) {
+        $isByItself = $request->headers->has(self::KEPT)
+            || in_array(Route::currentRouteName(), self::BY_ITSELF, true);
+        if ($isFresh && $isByItself) {
             $request->setLaravelSession($started);
 
             return $next($request);

@@ -324,7 +324,7 @@ final class Browser
     /** Waits until a part of the page says something. */
     public function until(string $css, string $words): self
     {
-        $this->driver->wait(15, 100)->until(
+        $this->driver->wait(30, 100)->until(
             fn (): bool => str_contains(
                 (string) $this->driver->executeScript(
                     'return document.querySelector(arguments[0])?.innerText ?? ""',
@@ -395,7 +395,7 @@ final class Browser
     /** Waits until a page, by its outermost element, has made way for the next. */
     public function untilGone(RemoteWebElement $old): self
     {
-        $this->driver->wait(20, 100)->until(function () use ($old): bool {
+        $this->driver->wait(40, 100)->until(function () use ($old): bool {
             try {
                 $old->isEnabled();
 
@@ -411,7 +411,7 @@ final class Browser
 
     private function ready(): void
     {
-        $this->driver->wait(20, 50)->until(
+        $this->driver->wait(40, 50)->until(
             fn (): bool => $this->driver->executeScript('return document.readyState') === 'complete',
         );
     }
