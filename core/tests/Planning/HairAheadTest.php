@@ -17,7 +17,10 @@ use Nagomi\Core\Planning\ForecastUncertainty;
 use Nagomi\Core\Planning\HairAhead;
 use Nagomi\Core\Planning\LeanSeason;
 use Nagomi\Core\Planning\MeanSimulator;
+use Nagomi\Core\Planning\Plan;
+use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
@@ -135,3 +138,45 @@ it('takes out what costs less to leave out than it is worth, and nothing else', 
     $again = (new LeanSeason($start, new RuleContext($head, 0), $terrain, new HairAhead($terrain, $doubt), $days, 27));
     expect($again->of($lean))->toEqual($lean)->and($worth)->toBeGreaterThan(0.0);
 });
+
+it('takes nothing out that was promised for its day', function (): void {
+    $head = Make::head();
+    $start = Make::atTarget($head);
+    $lavish = new WashOption(CleanseKind::Clarifying, 1, StepKind::Mask, 25.0, false, StepKind::MildProtein);
+    $promised = array_map(
+        fn (string $treatment): array => [Make::day('2026-03-09'), $treatment],
+        ['mask', 'clarifying', 'mild-protein'],
+    );
+    $terms = new PlanTerms(promised: $promised);
+    $days = [0, 7, 14];
+    $doubt = ForecastUncertainty::of(Planner::forecast($start, [], [], 20));
+    $terrain = new MeanSimulator($start, $doubt, $terms);
+    $standing = new RuleContext($head, 0, terms: $terms, today: $start->date);
+    $lean = (new LeanSeason($start, $standing, $terrain, new HairAhead($terrain, $doubt), $days, 20))
+        ->of(array_fill(0, 3, $lavish));
+    $day = array_search(
+        '2026-03-09',
+        array_map(fn (int $day): string => $terrain->date($day)->format('Y-m-d'), $days),
+        true,
+    );
+    expect($lean[$day]->treatments())->toBe(['mask', 'mild-protein', 'clarifying']);
+});
+
+it('keeps a season that was promised as it stands, where nothing else has changed', function (Porosity $porosity): void {
+    $start = Make::atTarget(Make::head($porosity));
+    $treatments = fn (Plan $plan): array => array_map(
+        fn (PlanItem $item): array => array_values(array_diff($item->choice->treatments(), ['heat'])),
+        $plan->items,
+    );
+    $first = Planner::plan($start, [], 10);
+    $promised = [];
+    foreach ($first->items as $item) {
+        foreach (array_diff($item->choice->treatments(), ['heat']) as $treatment) {
+            $promised[] = [$item->date, $treatment];
+        }
+    }
+    expect($promised)->not->toBe([])
+        ->and(
+            $treatments(Planner::plan($start, [], 10, new PlanTerms(promised: $promised))),
+        )->toBe($treatments($first));
+})->with([Porosity::Low, Porosity::Medium, Porosity::High]);
