@@ -14,7 +14,7 @@ it('asks when and by what protein was too much, and plans by it', function (): v
     $head = $this->aHead();
     $this->actingAs($this->stylist);
     expect(app(HeadRecord::class)->terms($head)->evidence->wasOverloaded)->toBeFalse();
-    $form = $this->intake(['version' => $head->version, 'overloaded_on' => '2029-01-01']);
+    $form = $this->intake(['overloaded_on' => '2029-01-01']);
     $this->post('/clients', $form)->assertSessionHasErrors([
         'overloaded_on' => 'Too much protein on: type a day that exists and has been, such as 2026-02-28; about is good '
             . 'enough.',
