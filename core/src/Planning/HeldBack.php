@@ -36,7 +36,7 @@ final readonly class HeldBack
                     ? static fn (WashOption $option): bool => $option->masks()
                     : null,
             'Protein is below its band and gets none' =>
-                $sides['protein_low'] >= self::LIKELY && $choice->protein === null
+                $sides['protein_low'] >= self::LIKELY && $choice->protein === null && ! self::isAtWork($standing)
                     ? static fn (WashOption $option): bool => $option->protein !== null
                     : null,
             'Build-up is past its limit and nothing clarifies' =>
@@ -68,6 +68,13 @@ final readonly class HeldBack
         $sides = CellProbabilities::sides(CellProbabilities::ofHead($before->state));
 
         return max($sides) >= self::LIKELY;
+    }
+
+    /** Protein that was given lately is left to do its work: one treatment, and then a look. */
+    private static function isAtWork(RuleContext $standing): bool
+    {
+        return $standing->lastProtein !== null
+            && $standing->day - $standing->lastProtein < $standing->limits()->mildAfterStrongDays;
     }
 
     private static function buildUp(Snapshot $before): float

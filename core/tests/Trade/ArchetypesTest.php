@@ -357,3 +357,17 @@ it('says what holds back what the hair needs, and calls no wash the usual one th
         expect($item->reasons)->toBe(['The usual cleanse; nothing else is due.']);
     }
 });
+
+it('does not ask for more protein while the last is at work', function (): void {
+    $plan = seasonOf(Make::head(), [...visited(35, 4, 2, 55, 40), ...visited(7, 4, 4, 65, 60)]);
+    ['strong' => $strong, 'mild' => $mild] = treatmentsOf($plan);
+    $given = [...$strong, ...$mild];
+    $asked = 0;
+    foreach ($plan->items as $item) {
+        $isAtWork = array_filter($given, fn (int $day): bool => $day < $item->day && $item->day - $day < 14) !== [];
+        $says = str_contains(implode(' ', $item->reasons), 'gets none. In its way');
+        $asked += (int) $isAtWork;
+        expect($isAtWork && $says)->toBeFalse("day {$item->day}");
+    }
+    expect($asked)->toBeGreaterThan(0);
+});
