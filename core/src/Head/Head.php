@@ -84,6 +84,18 @@ final readonly class Head
     /** @param list<ZonePart> $zoneParts */
     public function withZones(array $zoneParts): self
     {
+        return $this->with($zoneParts, $this->bornOn);
+    }
+
+    /** The same head of somebody who was born on a day; null: not said. */
+    public function born(?DateTimeImmutable $on): self
+    {
+        return $this->with($this->zoneParts, $on);
+    }
+
+    /** @param list<ZonePart> $zoneParts */
+    private function with(array $zoneParts, ?DateTimeImmutable $bornOn): self
+    {
         return new self(
             $zoneParts,
             $this->hardnessMgPerL,
@@ -99,29 +111,7 @@ final readonly class Head
             $this->method,
             $this->redSign,
             $this->parameters,
-            $this->bornOn,
-        );
-    }
-
-    /** The same head of somebody who was born on a day; null: not said. */
-    public function born(?DateTimeImmutable $on): self
-    {
-        return new self(
-            $this->zoneParts,
-            $this->hardnessMgPerL,
-            $this->humidityPercent,
-            $this->load,
-            $this->proteinSensitive,
-            $this->soreScalp,
-            $this->swims,
-            $this->lengthMm,
-            $this->sections,
-            $this->washEveryDays,
-            $this->minutesLimit,
-            $this->method,
-            $this->redSign,
-            $this->parameters,
-            $on,
+            $bornOn,
         );
     }
 
