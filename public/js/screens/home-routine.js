@@ -18,6 +18,8 @@ const queue = mine();
 const MOST_TOLD = 4;
 
 const say = (sentence, wrong = false) => {
+    // Said again, it comes to the top once more.
+    [...told.children].find(({ textContent }) => textContent === sentence)?.remove();
     told.prepend(Object.assign(document.createElement('li'), { textContent: sentence, className: wrong ? 'is-broken' : '' }));
     while (told.children.length > MOST_TOLD) {
         told.lastChild.remove();
