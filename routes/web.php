@@ -154,12 +154,22 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
                 [ClientsController::class, 'takeZone'],
             )->name('clients.zones.take')->where('zone', '[a-z]+');
             Route::post('/safety-flags', [SafetyFlagController::class, 'raise'])->name('clients.safety-flags.raise');
+            Route::put(
+                '/safety-flags/read',
+                [SafetyFlagController::class, 'judge'],
+            )->name('clients.safety-flags.judge');
             Route::put('/safety-flags', [SafetyFlagController::class, 'clear'])->name('clients.safety-flags.clear');
             Route::post('/plan/preview', [PlanController::class, 'preview'])->name('clients.plan.preview');
             Route::post('/plan/acts', [PlanController::class, 'act'])->name('clients.plan.act');
             Route::post('/plan/undo', [PlanController::class, 'undo'])->name('clients.plan.undo');
             Route::post('/plan/redo', [PlanController::class, 'redo'])->name('clients.plan.redo');
             Route::post('/plan/occasions', [PlanController::class, 'occasion'])->name('clients.plan.occasion');
+            Route::delete(
+                '/plan/wishes/{place}',
+                [WhatIfController::class, 'withoutWish'],
+            )->name('clients.plan.wishes.without')->where('place', '\d{1,9}');
+            Route::post('/plan/wishes', [WhatIfController::class, 'wish'])->name('clients.plan.wishes');
+            Route::post('/plan/what-if', [WhatIfController::class, 'use'])->name('clients.plan.what-if.use');
             Route::delete(
                 '/plan/occasions/{place}',
                 [PlanController::class, 'withoutOccasion'],

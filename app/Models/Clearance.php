@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
@@ -21,6 +22,11 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string               $seen
  * @property CarbonImmutable|null $cleared_on
  * @property string|null          $cleared_by
+ * @property Head                 $head
+ * @property bool                 $by_reading   raised by the values of a reading
+ * @property CarbonImmutable|null $confirmed_on somebody looked, and it is so
+ * @property string|null          $confirmed_by
+ * @property bool                 $withdrawn    it was no such sign after all
  */
 final class Clearance extends Model
 {
@@ -34,13 +40,42 @@ final class Clearance extends Model
 
     protected function casts(): array
     {
-        return ['raised_on' => 'immutable_date', 'cleared_on' => 'immutable_date', 'seen' => 'encrypted'];
+        return ['raised_on' => 'immutable_date', 'cleared_on' => 'immutable_date', 'seen' => 'encrypted',
+            'by_reading' => 'boolean', 'confirmed_on' => 'immutable_date', 'withdrawn' => 'boolean'];
+    }
+
+    /** @return BelongsTo<Head, $this> */
+    public function head(): BelongsTo
+    {
+        return $this->belongsTo(Head::class);
+    }
+
+    /** @return list<self> what a reading raised and nobody has looked at again, the first first */
+    public static function unlooked(Head $head): array
+    {
+        return array_values(self::query()
+            ->where('head_id', $head->id)
+            ->where('by_reading', true)
+            ->whereNull('confirmed_on')
+            ->whereNull('cleared_on')
+            ->orderBy('id')
+            ->get()
+            ->all());
     }
 
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()
-            ->logOnly(['head_id', 'sign', 'raised_on', 'cleared_on', 'cleared_by'])
+            ->logOnly([
+                'head_id',
+                'sign',
+                'raised_on',
+                'cleared_on',
+                'cleared_by',
+                'confirmed_on',
+                'confirmed_by',
+                'withdrawn',
+            ])
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();
     }

@@ -25,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property StoredRiver                      $river
  * @property list<StoredLedgerLine>           $ledger lines since the last day on which something happened
  * @property list<StoredConflict>|null        $clashes
+ * @property list<StoredLimit>|null          $limits what relaxing a limit would free, most first
+ * @property bool                             $limits_due it is still to be worked out, once somebody looks
+ * @property StoredScalpOutlook|null         $scalp null where the scalp was not read lately
  * @property array<string, float>|null        $learned
  * @property array<string, float>|null        $length
  * @property array<string, list<StoredWorth>>|null $worth tests worth taking next, by moment
@@ -47,7 +50,7 @@ final class Outlook extends Model
             'as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float',
             'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array',
             'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
-            'worth' => 'array',
+            'worth' => 'array', 'scalp' => 'array', 'limits' => 'array', 'limits_due' => 'boolean',
         ];
     }
 

@@ -8,6 +8,7 @@ use App\Pages\Components\Act;
 use App\Pages\Components\Measure;
 use App\Pages\Components\Offline;
 use App\Pages\Components\Portrait;
+use App\Pages\Components\Scalp;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\ServiceProvider;
 
@@ -32,6 +33,7 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::component('offline', Offline::class);
         Blade::component('measure', Measure::class);
         Blade::component('portrait', Portrait::class);
+        Blade::component('scalp', Scalp::class);
         foreach (self::DIRECTIVES as $name => $says) {
             Blade::directive($name, static fn (string $of): string => '<?php echo e(' . sprintf($says, $of) . '); ?>');
         }

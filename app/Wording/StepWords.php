@@ -53,7 +53,7 @@ final class StepWords
     {
         $shown = array_filter($steps, fn (array $step): bool => in_array(self::text($step, 'kind'), [
             'cleanse', 'mild-protein', 'strong-protein', 'mask', 'conditioner', 'chemical-service', 'trim', 'heat-tool',
-            'swim', 'up-style',
+            'swim', 'up-style', 'scalp-oil',
         ], true));
 
         return ucfirst(implode(

@@ -138,7 +138,7 @@ final class DatabaseSeeder extends Seeder
             $demo->head,
             $intake,
             $history->washDays,
-            [...$history->readings, ...self::readAgain($demo, $history)],
+            [...$history->readings, ...self::readAgain($demo, $history), ...DemoScalp::readings($demo, $history)],
         );
     }
 

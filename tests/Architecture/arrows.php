@@ -16,6 +16,9 @@ return [
     'Core\Head' => ['Core\Parameters'],
     'Core\Readings' => ['Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Statistics'],
     'Core\Treatments' => ['Core\Head', 'Core\Parameters'],
+    'Core\Scalp' => [
+        'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Readings', 'Core\Safety', 'Core\Treatments',
+    ],
     'Core\Safety' => [],
     'Core\Products' => ['Core\Head', 'Core\Parameters', 'Core\Treatments'],
     'Core\Trials' => ['Core\Statistics'],
@@ -24,7 +27,7 @@ return [
     ],
     'Core\Planning' => [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Safety',
-        'Core\Statistics', 'Core\Treatments',
+        'Core\Scalp', 'Core\Statistics', 'Core\Treatments',
     ],
     'Core\WashDay' => [
         'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
@@ -33,7 +36,7 @@ return [
     'Core\Scheduling' => ['Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan'],
     'Core\Record' => [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Readings',
-        'Core\Safety', 'Core\Treatments', 'Core\WashDay',
+        'Core\Safety', 'Core\Scalp', 'Core\Treatments', 'Core\WashDay',
     ],
     // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
     'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],
@@ -53,7 +56,7 @@ return [
     'App\Bridge' => [
         'App\Models', 'App\Wording',
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
-        'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scheduling',
+        'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scalp', 'Core\Scheduling',
         'Core\Statistics', 'Core\Treatments', 'Core\Trials', 'Core\WashDay',
     ],
     // What a screen shows: the values of the core, never what works them out.
@@ -68,7 +71,7 @@ return [
     'App\Care' => [
         'App\Bridge', 'App\Models', 'App\Notifications', 'App\Wording',
         'Core\Estimation\StylistBiasEstimator', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings',
-        'Core\Record', 'Core\Safety', 'Core\Scheduling', 'Core\Treatments', 'Core\WashDay',
+        'Core\Record', 'Core\Safety', 'Core\Scalp\ReferValues', 'Core\Scheduling', 'Core\Treatments', 'Core\WashDay',
     ],
     'App\Channels' => ['App\Models'],
     'App\Notifications' => ['App\Channels', 'App\Models'],

@@ -105,11 +105,19 @@ it('shows two futures, ranks causes and follows trends by keyboard', function ()
         ->toContain('days out of band expected')
         ->and($browser->all('.futures .river'))
         ->toHaveCount(2);
-    $browser->choose('change', 'hardness')->type('number', 'hard')->press('Show both futures');
+    $browser->find('#number')->clear()->sendKeys('hard');
+    $browser->driver->executeScript('document.querySelector("#change").value = "hardness"');
+    $browser->press('Show both futures');
     expect($browser->text('#wrong'))
         ->toContain('mg/L')
         ->and($browser->find('#number')->getAttribute('value'))
         ->toBe('hard');
+    $browser->choose('wish', 'leave-out')->choose('wish_what', 'mask')->press('See what it comes to');
+    expect($browser->text('.verdict-words'))->toContain('No masks from')->toContain('twelve weeks');
+    $browser->press('Use this');
+    expect($browser->text('main'))->toContain('Now the plan: No masks from')->toContain('Wished');
+    $browser->press('Take out');
+    expect($browser->text('main'))->toContain('Taken out')->not->toContain('Wished');
     $browser->key('d')->press('elasticity');
     expect($browser->text('.trend'))
         ->toContain('wet stretch')

@@ -7,9 +7,9 @@ declare(strict_types=1);
 
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Trials\ProgrammeAdherence;
-use App\Bridge\Trials\ProgrammeKind;
 use App\Models\Head;
 use App\Models\Programme;
+use Nagomi\Core\Planning\ProgrammeKind;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Place;
@@ -121,4 +121,75 @@ it('runs for as long as it usually takes, is shown and can be broken off', funct
     [, $stranger] = $this->salonWithStylist('maren@test.example');
     $this->actingAs($stranger)->delete("/clients/{$head->id}/programmes/{$programme->id}")->assertNotFound();
 
+});
+
+/** @return list<string> what is planned between two days, a line for each wash day */
+function plannedBetween(Head $head, string $from, string $until): array
+{
+    return $head->planItems()->where('status', 'planned')->whereBetween('date', [$from, $until])->get()->map(
+        fn ($item): string => implode(' ', array_column($item->steps, 'kind')),
+    )->values()->all();
+}
+
+it('makes the plan keep to it while it lasts, hands it back, and lets it go when it is broken off', function (): void {
+    $head = $this->aHead('overdone-with-protein');
+    $head->update(['method' => ['oils' => 'seal', 'pre-wash' => 'oil'] + $head->method]);
+    $this->actingAs($this->stylist)->post("/clients/{$head->id}/programmes", [
+        'programme' => 'no-oils', 'weeks' => '5', 'programme_sign' => 'dryness', 'programme_from' => '2027-01-09',
+    ])->assertSessionHasNoErrors();
+    $while = plannedBetween($head, '2027-01-09', '2027-02-12');
+    $after = plannedBetween($head, '2027-02-13', '2027-04-03');
+    expect($while)->not->toBe([])->and(implode(' ', $while))->not->toContain('seal')->not->toContain('pre-wash')
+        ->and(implode(' ', $after))->toContain('seal');
+    $this->get("/clients/{$head->id}/plan")->assertSee('no oils or butters until 12 Feb');
+    $record = $this->get("/clients/{$head->id}/record.json")->json();
+    expect($record['season']['programmes'])->toBe([
+        ['kind' => 'no-oils', 'from' => '2027-01-09', 'until' => '2027-02-12'],
+    ]);
+    [$salon] = $this->salonWithStylist('maren@test.example');
+    $read = Nagomi\Core\Record\CareRecordReader::read(
+        json_encode($record),
+        Nagomi\Core\Parameters\Parameters::shipped(),
+    );
+    $there = app(RecordImporter::class)->record($read, $salon);
+    expect($there->season)->not->toHaveKey('programmes')
+        ->and(Programme::query()->withoutGlobalScope('salon')->where('head_id', $there->id)->sole())
+        ->kind->toBe('no-oils')->weeks->toBe(5);
+    $this->delete("/clients/{$head->id}/programmes/" . Programme::query()->where('head_id', $head->id)->value('id'));
+    expect(implode(' ', plannedBetween($head, '2027-01-09', '2027-02-12')))->toContain('seal');
+});
+
+it('refuses a programme that contradicts one that runs, says until when, and changes nothing', function (): void {
+    $head = $this->aHead();
+    $begin = fn (string $what, string $from): mixed => $this->actingAs($this->stylist)->post(
+        "/clients/{$head->id}/programmes",
+        ['programme' => $what, 'weeks' => '4', 'programme_sign' => 'dryness', 'programme_from' => $from],
+    );
+    $begin('gentle-cleansing', '2027-01-09')->assertSessionHasNoErrors();
+    $begin('alternate-co-wash', '2027-02-01')->assertSessionHasErrors([
+        'programme' => 'What: “Only gentle cleansing” runs until 5 Feb 2027 and says otherwise of the same thing. '
+            . 'Break it off first, or begin after it.',
+    ]);
+    $begin('gentle-cleansing', '2027-01-20')->assertSessionHasErrors('programme');
+    expect(Programme::query()->count())->toBe(1);
+    $begin('alternate-co-wash', '2027-02-06')->assertSessionHasNoErrors();
+    $begin('no-heat', '2027-01-09')->assertSessionHasNoErrors();
+    expect(Programme::query()->count())->toBe(3);
+});
+
+it('says how many of the planned wash days were done at all', function (): void {
+    $head = $this->aHead();
+    $item = $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail();
+    programme($head, 'no-heat', '2027-01-05', 4);
+    $this->travelTo($item->date->setTime(12, 0));
+    app(RecordImporter::class)->washDays($head, [new WashDay(
+        'done-as-planned',
+        Calendar::dayOf($item->date),
+        [Step::cleanse(CleanseKind::Shampoo)],
+        Place::Home,
+    )]);
+    app(App\Bridge\Plans\Outlooks::class)->of($head->refresh(), $item->date);
+    expect($item->refresh()->status)->toBe('done')
+        ->and(app(ProgrammeAdherence::class)->told($head, Programme::query()->firstOrFail()))
+        ->toMatchArray(['planned' => 1, 'washed' => 1, 'kept' => 1, 'of' => 1]);
 });

@@ -297,3 +297,21 @@ it('draws a stone for each day, as far along as it is, over the change of the cl
         ->and($line->spans)->toHaveCount(1)->and($line->spans[0]['width'])->toEqualWithDelta(2 * $line->dayWidth, 0.11)
         ->and($line->promised)->toHaveCount(1)->and($line->weeks)->toHaveCount(13);
 });
+
+it('moves a day that clears and then moisturises with both its cleanses', function (): void {
+    $head = $this->aHead();
+    $head->update(['method' => ['cleansing' => 'clarify-then-moisturise'] + $head->method]);
+    $page = "/clients/{$head->id}/plan";
+    $this->actingAs($this->stylist)->post("{$page}/terms/by-hand", [
+        'hand_date' => '2027-01-20', 'cleanse' => 'clarifying', 'passes' => '2', 'mask_minutes' => '20',
+        'protein' => '', 'reason' => 'beads',
+    ])->assertSessionHasNoErrors();
+    $cleanses = fn (string $day): array => collect(itemsAhead($head)->first(
+        fn (PlanItem $item): bool => $item->date->format('Y-m-d') === $day,
+    )?->steps)->where('kind', 'cleanse')->pluck('cleanse')->all();
+    expect($cleanses('2027-01-20'))->toBe(['clarifying', 'gentle']);
+    $this->postJson("{$page}/acts", [
+        'date' => '2027-01-20', 'act' => 'move', 'value' => '1', 'seen' => (string) PlanEdit::last($head)->id,
+    ])->assertOk();
+    expect($cleanses('2027-01-21'))->toBe(['clarifying', 'gentle']);
+});

@@ -229,3 +229,31 @@ it('goes by colour, readings and protein that are in the book', function (): voi
     }
     expect($terms()->evidence->isUnreadSinceProtein)->toBeTrue();
 });
+
+it('says first what the limits cost and what would free most, and says nothing where they cost nothing', function (): void {
+    $head = $this->aHead('growing-out-bleach');
+    $this->actingAs($this->stylist)->put("/clients/{$head->id}/plan/terms", [
+        'salon_days' => '2027-04-30', 'not_at_home' => ['mask', 'mild-protein', 'strong-protein'],
+    ])->assertSessionHasNoErrors();
+    // Nobody has looked: nothing was worked out with the write.
+    expect($head->outlook()->first()->limits_due)->toBeTrue();
+    $this->get("/clients/{$head->id}")->assertOk();
+    $limits = $head->outlook()->first()->limits;
+    expect(
+        $head->outlook()->first()->limits_due,
+    )->toBeFalse()->and($limits[0]['limit'])->toBe('salon-only')->and($limits[0]['gained'])->toBeGreaterThanOrEqual(3.0)
+        ->and($limits[0]['out'])->toEqualWithDelta($head->outlook()->first()->days_out, 0.06);
+    $says = 'Within its limits about ' . round($limits[0]['out']) . ' of 84 days are out of balance. '
+        . 'Letting be done at home what is for the salon only would free most: about '
+        . trans_choice('limits.days', (int) round($limits[0]['gained'])) . '.';
+    foreach (['', '/plan'] as $page) {
+        $shown = $this->get("/clients/{$head->id}{$page}")->assertSee($says)->getContent();
+        expect(strpos($shown, $says))->toBeLessThan(strpos($shown, e($head->outlook()->first()->verdict)));
+    }
+    // As promised: the plan without that limit is better by as much.
+    $this->put("/clients/{$head->id}/plan/terms", [
+        'salon_days' => '2027-04-30', 'not_at_home' => [''],
+    ])->assertSessionHasNoErrors();
+    expect($head->outlook()->first()->days_out)->toEqualWithDelta($limits[0]['out'] - $limits[0]['gained'], 0.2);
+    $this->get("/clients/{$head->id}")->assertDontSee('what is for the salon only');
+});

@@ -374,8 +374,8 @@ it('takes one measure in several zones at once, and shows them on the head map',
     )->assertSessionHasNoErrors();
     $this
         ->get("/clients/{$head->id}/hair-tests/zones?test=scalp")
-        ->assertSee('nape: 6 of 80')
-        ->assertSee('left: 2 of 80');
+        ->assertSee('nape: 6 of 10')
+        ->assertSee('left: 2 of 10');
     $this->get("/clients/{$head->id}/hair-tests/zones?test=nonsense&moment=nonsense")->assertOk();
 });
 

@@ -176,8 +176,18 @@ final readonly class Forms
             array_combine(array_column(MethodQuestion::cases(), 'value'), MethodQuestion::cases()),
         );
         $stylist = (string) $this->test->stylist->id;
-        $sitting = ['visit' => strtolower((string) Str::ulid()), 'date' => $today, 'moment' => 'before-cleansing', 'zone' => 'crown', 'because' => 'slipped', 'version' => '0', 'asked' => ['x'], 'unit' => ['length' => 'mm'], 'took' => ['dryness' => '12'], 'skip' => ['feel' => 'no-time'], 'taps' => ['ends' => '[1]'],
-            'raw' => ['dryness' => ['points' => '4'], 'wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '140', 'returned_mm' => '102', 'snapped' => '0']]], 'detangling' => ['minutes' => '20', 'sections' => '4', 'knots_cut' => '0']], 'zones' => ['crown' => ['dryness' => ['points' => '3']]]];
+        $sitting = ['visit' => strtolower(
+            (string) Str::ulid(),
+        ), 'date' => $today, 'moment' => 'before-cleansing', 'zone' => 'crown', 'because' => 'slipped', 'version' => '0', 'asked' => ['x'], 'unit' => ['length' => 'mm'], 'took' => ['dryness' => '12'], 'skip' => [
+            'feel' => 'no-time',
+        ], 'taps' => ['ends' => '[1]'],
+            'raw' => [
+                'dryness' => ['points' => '4'],
+                'wet-stretch' => ['hairs' => [
+                    ['rest_mm' => '100', 'stretched_mm' => '140', 'returned_mm' => '102', 'snapped' => '0'],
+                ]],
+                'detangling' => ['minutes' => '20', 'sections' => '4', 'knots_cut' => '0'],
+            ], 'zones' => ['crown' => ['dryness' => ['points' => '3']]]];
 
         return match ($name) {
             'clients.store',
@@ -237,7 +247,17 @@ final readonly class Forms
                 'consent_by' => 'Vesla',
             ],
             'clients.safety-flags.raise' => ['sign' => 'red', 'seen' => 'a spot'],
+            'clients.safety-flags.judge' => [
+                'clearance' => '1',
+                'what' => 'withdraw',
+                'because' => 'a hat that rubbed',
+            ],
             'clients.safety-flags.clear' => ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $today],
+            'clients.plan.wishes' => [
+                'wish' => 'leave-out', 'wish_what' => 'mask', 'wish_from' => $today, 'wish_until' => $today,
+                'wish_days' => '3', 'seen' => '0',
+            ],
+            'clients.plan.what-if.use' => ['change' => 'wash-every', 'number' => '6'],
             'clients.plan.preview',
             'clients.plan.act' => [
                 'date' => $this->test->head
@@ -250,6 +270,7 @@ final readonly class Forms
                 'seen' => '0',
             ],
             'clients.plan.undo', 'clients.plan.redo', 'clients.plan.without' => ['seen' => '0'],
+            'clients.plan.wishes.without' => ['seen' => '0'],
             'clients.plan.occasion' => [
                 'occasion' => 'best-day',
                 'occasion_from' => '2027-02-01',

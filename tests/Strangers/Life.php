@@ -10,12 +10,15 @@ use App\Models\HomeLink;
 use App\Models\Product;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use Nagomi\Core\Planning\ProgrammeKind;
+use Nagomi\Core\Readings\TestCatalogue;
 
 /** What happens to a stranger in the salon and at home, in any order. */
 final readonly class Life
 {
     private const ACTS = [
         'washDay', 'visit', 'notebook', 'home', 'basin', 'terms', 'style', 'sign', 'product', 'occasion', 'byHand',
+        'scalp', 'programme',
     ];
 
     public function __construct(private StrangersTestCase $test, private Stranger $stranger)
@@ -273,6 +276,29 @@ final readonly class Life
             $this->test->put("/clients/{$head->id}/style", ['what' => 'refreshed', 'on' => $this->stranger->day(3)]),
             'keeping it',
         );
+    }
+
+    /** Looks at the scalp some times within the last weeks, as likely or unlikely as it comes. */
+    private function scalp(Head $head): void
+    {
+        for ($i = $this->stranger->chance->between(1, 4); $i > 0; $i--) {
+            $raw = [];
+            foreach (TestCatalogue::test('scalp')?->rawMeasures() ?? [] as $measure) {
+                $raw[$measure->name] = (string) $this->stranger->chance->between(0, $this->stranger->one([2, 5, 10]));
+            }
+            $this->test->fine($this->test->post("/clients/{$head->id}/hair-tests", [
+                'date' => $this->stranger->day(60), 'moment' => 'before-cleansing', 'raw' => ['scalp' => $raw],
+            ]), 'a look at the scalp');
+        }
+    }
+
+    private function programme(Head $head): void
+    {
+        $this->test->fine($this->test->post("/clients/{$head->id}/programmes", [
+            'programme' => $this->stranger->one(array_column(ProgrammeKind::cases(), 'value')),
+            'weeks' => $this->stranger->one(['', '1', '26']), 'programme_sign' => 'dryness',
+            'programme_from' => $this->stranger->day(30),
+        ]), 'a programme');
     }
 
     private function sign(Head $head): void

@@ -225,7 +225,10 @@ final class Scenarios
                 $reminder->save();
 
                 return $reminder;
-            }, fn (Reminder $reminder): Sent => new Sent('POST', "/salon/messages/reminders/{$reminder->id}/again"), fn (Reminder $reminder): string => "{$reminder->refresh()->status} {$reminder->attempts}", 'due 0'),
+            }, fn (Reminder $reminder): Sent => new Sent(
+                'POST',
+                "/salon/messages/reminders/{$reminder->id}/again",
+            ), fn (Reminder $reminder): string => "{$reminder->refresh()->status} {$reminder->attempts}", 'due 0'),
             'salon.calendar' => new Scenario(
                 fn (TogetherTestCase $test): mixed => CalendarFeed::query()->where(
                     'user_id',
@@ -541,12 +544,42 @@ final class Scenarios
                 fn (Head $head): int => Clearance::query()->where('head_id', $head->id)->count(),
                 3,
             ),
+            'clients.safety-flags.judge' => new Scenario(
+                function (TogetherTestCase $test): Head {
+                    $head = $test->aHead();
+                    app(SafetyFlags::class)->raisedBy($head, [new \Nagomi\Core\Readings\Reading(
+                        'sore',
+                        \Nagomi\Core\Treatments\Calendar::dayOf($test->salon->today()),
+                        \Nagomi\Core\Readings\Moment::Home,
+                        'scalp-at-home',
+                        ['itch' => 1, 'oil' => 2, 'soreness' => 7],
+                    )], 'Ilse');
+
+                    return $head;
+                },
+                fn (Head $head): Sent => new Sent('PUT', "/clients/{$head->id}/safety-flags/read", [
+                    'clearance' => (string) Clearance::query()->where('head_id', $head->id)->value('id'),
+                    'what' => 'withdraw', 'because' => 'a hat that rubbed',
+                ]),
+                fn (Head $head): int => Clearance::query()->where(
+                    'head_id',
+                    $head->id,
+                )->where('withdrawn', false)->count(),
+                -1,
+            ),
             'clients.safety-flags.clear' => new Scenario(function (TogetherTestCase $test): Head {
                 $head = $test->aHead();
                 app(SafetyFlags::class)->raise($head, 'red', 'a spot', 'Ilse');
 
                 return $head;
-            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/clients/{$head->id}/safety-flags", ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $test->today()]), fn (Head $head): int => Clearance::query()->where('head_id', $head->id)->whereNull('cleared_on')->count(), -1),
+            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                'PUT',
+                "/clients/{$head->id}/safety-flags",
+                ['sign' => 'red', 'cleared_by' => 'Dr Adeyemi', 'cleared_on' => $test->today()],
+            ), fn (Head $head): int => Clearance::query()->where(
+                'head_id',
+                $head->id,
+            )->whereNull('cleared_on')->count(), -1),
         ];
     }
 
@@ -635,6 +668,44 @@ final class Scenarios
                 ),
                 $list('occasions'),
                 -1,
+            ),
+            'clients.plan.wishes' => new Scenario(
+                $head,
+                fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/plan/wishes",
+                    [
+                        'wish' => 'leave-out', 'wish_what' => 'mask', 'wish_from' => $day($test, 20 + $i),
+                        'wish_until' => $day($test, 30 + $i),
+                    ],
+                ),
+                $list('wishes'),
+                3,
+            ),
+            'clients.plan.wishes.without' => new Scenario(
+                $with([
+                    'wishes' => [
+                        ['kind' => 'leave-out', 'what' => 'mask', 'from' => $soon, 'until' => $soon],
+                        ['kind' => 'leave-out', 'what' => 'heat', 'from' => $soon, 'until' => $soon],
+                    ],
+                ]),
+                fn (Head $head): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$head->id}/plan/wishes/0",
+                    ['seen' => (string) PlanEdit::last($head)?->id],
+                ),
+                $list('wishes'),
+                -1,
+            ),
+            'clients.plan.what-if.use' => new Scenario(
+                $head,
+                fn (Head $head): Sent => new Sent(
+                    'POST',
+                    "/clients/{$head->id}/plan/what-if",
+                    ['change' => 'minutes-limit', 'number' => '95'],
+                ),
+                fn (Head $head): int => (int) $head->refresh()->minutes_limit,
+                95,
             ),
             'clients.plan-terms.update' => new Scenario(
                 $head,
@@ -742,13 +813,19 @@ final class Scenarios
                 );
 
                 return $one;
-            }, fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/hair-tests/draft/before-cleansing"), $drafts, -1),
+            }, fn (Head $head): Sent => new Sent(
+                'DELETE',
+                "/clients/{$head->id}/hair-tests/draft/before-cleansing",
+            ), $drafts, -1),
             'clients.history.update' => new Scenario(function (TogetherTestCase $test) use ($head, $sitting): Head {
                 $one = $head($test);
                 $test->one->now('POST', "/clients/{$one->id}/hair-tests", $sitting($test, '6'));
 
                 return $one;
-            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/clients/{$head->id}/history/{$visit($head)}", ['because' => 'slipped', 'version' => (string) VisitStatement::query()->where('visit_id', $visit($head))->max('id')] + $sitting($test, (string) $i)), $accounts, 1),
+            }, fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent('PUT', "/clients/{$head->id}/history/{$visit($head)}", [
+                'because' => 'slipped',
+                'version' => (string) VisitStatement::query()->where('visit_id', $visit($head))->max('id'),
+            ] + $sitting($test, (string) $i)), $accounts, 1),
             'clients.history.undo' => new Scenario(
                 $head,
                 fn (Head $head): Sent => new Sent('DELETE', "/clients/{$head->id}/history/{$visit($head)}"),
@@ -785,14 +862,17 @@ final class Scenarios
                 $trial->save();
 
                 return $trial;
-            }, fn (Trial $trial): Sent => new Sent('DELETE', "/clients/{$trial->head_id}/trends/trials/{$trial->id}"), fn (Trial $trial): int => Trial::query()->whereKey($trial->id)->whereNotNull('ended_on')->count(), 1),
+            }, fn (Trial $trial): Sent => new Sent(
+                'DELETE',
+                "/clients/{$trial->head_id}/trends/trials/{$trial->id}",
+            ), fn (Trial $trial): int => Trial::query()->whereKey($trial->id)->whereNotNull('ended_on')->count(), 1),
             'clients.programmes.begin' => new Scenario(
                 $head,
                 fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
                     'POST',
                     "/clients/{$head->id}/programmes",
                     [
-                        'programme' => 'no-protein',
+                        'programme' => ['no-protein', 'no-heat', 'pre-wash'][$i % 3],
                         'weeks' => '4',
                         'programme_sign' => 'frizz',
                         'programme_from' => $test->today(),
@@ -810,7 +890,10 @@ final class Scenarios
                 $programme->save();
 
                 return $programme;
-            }, fn (Programme $programme): Sent => new Sent('DELETE', "/clients/{$programme->head_id}/programmes/{$programme->id}"), fn (Programme $programme): int => Programme::query()->whereKey($programme->id)->whereNotNull('broken_off_on')->count(), 1),
+            }, fn (Programme $programme): Sent => new Sent(
+                'DELETE',
+                "/clients/{$programme->head_id}/programmes/{$programme->id}",
+            ), fn (Programme $programme): int => Programme::query()->whereKey($programme->id)->whereNotNull('broken_off_on')->count(), 1),
         ];
     }
 
@@ -1026,7 +1109,10 @@ final class Scenarios
                 $one->update(['reminded_by' => 'mail', 'email' => 'vesla@home.example']);
 
                 return $one;
-            }, fn (Head $head): Sent => new Sent('POST', URL::signedRoute('reminders.stop.now', ['head' => $head->id], absolute: false)), fn (Head $head): string => "by {$head->refresh()->reminded_by}", 'by nobody', true),
+            }, fn (Head $head): Sent => new Sent(
+                'POST',
+                URL::signedRoute('reminders.stop.now', ['head' => $head->id], absolute: false),
+            ), fn (Head $head): string => "by {$head->refresh()->reminded_by}", 'by nobody', true),
         ];
     }
 }

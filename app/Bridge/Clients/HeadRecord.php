@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bridge\Clients;
 
+use App\Bridge\Trials\StoredProgrammes;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Reading;
-use App\Models\StylistBias as StoredBias;
 use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Models\ZonePart;
@@ -15,7 +15,6 @@ use DateTimeInterface;
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\StrataTransition;
-use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head as Core;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
@@ -40,6 +39,9 @@ final readonly class HeadRecord
     public function __construct(
         private SalonClimate $salonClimate,
         private StoredClearances $storedClearances,
+        private StoredScalp $storedScalp,
+        private StoredProgrammes $storedProgrammes,
+        private StoredBiases $storedBiases,
         private Parameters $parameters,
     ) {
     }
@@ -57,11 +59,12 @@ final readonly class HeadRecord
             array_values($head->washDays->map($this->washDay(...))->all()),
             array_values($head->readings->map($this->reading(...))->all()),
             $this->carried($head, 'products'),
-            $this->biasesOf($head),
+            $this->storedBiases->ofReadersOf($head),
             $this->plan($head),
             $this->remaps($head),
             $this->salonClimate->year($head->salon),
-            PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay),
+            PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay)
+                ->keepingTo($this->storedProgrammes->of($head)),
             $this->storedClearances->ofRecord($head),
         );
     }
@@ -103,7 +106,7 @@ final readonly class HeadRecord
             [],
             [],
             $this->remaps($head),
-            $this->biases($head),
+            $this->storedBiases->of($head),
             new Humidity($head->humidity_percent, $this->salonClimate->year($head->salon)),
         );
     }
@@ -165,11 +168,12 @@ final readonly class HeadRecord
     public function terms(Head $head, ?array $season = null, ?Pace $pace = null): PlanTerms
     {
         $today = Calendar::dayOf($head->salon->today());
-
         $lastRead = $this->lastRead($head);
         $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
+            ->keepingTo($this->storedProgrammes->of($head))
             ->readOn($lastRead, $today, $this->parameters->planning)
-            ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning));
+            ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning))
+            ->knowingScalp($this->storedScalp->of($head, $this, $today));
 
         return $terms->timedBy(new CareMinutes($pace ?? $this->pace($head, $this->core($head), $today)));
     }
@@ -204,39 +208,6 @@ final readonly class HeadRecord
         }
 
         return $remaps;
-    }
-
-    /**
-     * @return list<StylistBias> of those who read this head; what the salon knows of others is not the client's to take
-     *     away
-     */
-    private function biasesOf(Head $head): array
-    {
-        $readers = $head->readings->pluck('by')->unique();
-
-        return array_values(array_filter(
-            $this->biases($head),
-            fn (StylistBias $bias): bool => $readers->contains($bias->by),
-        ));
-    }
-
-    /** @return list<StylistBias> */
-    private function biases(Head $head): array
-    {
-        $biases = [];
-        foreach (
-            StoredBias::query()->where('salon_id', $head->salon_id)->orderBy('by')->orderBy('sign')->get() as $bias
-        ) {
-            /** @var StoredBias $bias */
-            $biases[] = new StylistBias(
-                $bias->by,
-                CoreReading\Sign::from($bias->sign),
-                $bias->mean,
-                $bias->sd,
-            );
-        }
-
-        return $biases;
     }
 
     public function washDay(WashDay $day): CoreTreatment\WashDay

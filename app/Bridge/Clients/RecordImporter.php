@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Clients;
 
+use App\Bridge\Trials\StoredProgrammes;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\Visit;
@@ -25,6 +26,7 @@ final readonly class RecordImporter
     public function __construct(
         private HeadRecord $headRecord,
         private StoredClearances $storedClearances,
+        private StoredProgrammes $storedProgrammes,
     ) {
     }
 
@@ -36,7 +38,7 @@ final readonly class RecordImporter
             $head = new Head($columns + $this->columns($record->head) + [
                 'name' => mb_substr($record->name, 0, 120) ?: 'Without a name',
                 'carried' => ['intake' => $besides, 'products' => $record->products],
-                'season' => PlanTermsFields::write($record->terms),
+                'season' => PlanTermsFields::write($record->terms->keepingTo([])),
             ]);
             $free = Str::isUlid($record->id)
                 && ! Head::query()->withoutGlobalScope('salon')->whereKey($record->id)->exists();
@@ -52,6 +54,7 @@ final readonly class RecordImporter
                 $this->washDays($head, $record->washDays);
                 $this->visits($head, $record->readings);
                 $this->storedClearances->takeIn($head, $record->clearances);
+                $this->storedProgrammes->takeIn($head, $record->terms->programmes);
             });
 
             return $head;

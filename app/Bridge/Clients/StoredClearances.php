@@ -29,6 +29,10 @@ final readonly class StoredClearances
                 $entry->seen,
                 $cleared,
                 $entry->cleared_by,
+                $entry->by_reading,
+                $entry->confirmed_on === null ? null : Calendar::dayOf($entry->confirmed_on),
+                $entry->confirmed_by,
+                $entry->withdrawn,
             );
         }
 
@@ -45,6 +49,10 @@ final readonly class StoredClearances
                 'raised_on' => $clearance->raisedOn->format('Y-m-d'),
                 'cleared_on' => $clearance->clearedOn?->format('Y-m-d'),
                 'cleared_by' => $clearance->clearedBy,
+                'by_reading' => $clearance->byReading,
+                'confirmed_on' => $clearance->confirmedOn?->format('Y-m-d'),
+                'confirmed_by' => $clearance->confirmedBy,
+                'withdrawn' => $clearance->withdrawn,
             ])->save();
         }
     }

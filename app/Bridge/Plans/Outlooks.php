@@ -29,8 +29,10 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanConsequence;
 use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\PlanVerdict;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\WashDay;
 
 /**
  * Follows a head to today, plans its season and stores both, so that pages read what was computed once. It goes on from
@@ -49,6 +51,7 @@ final readonly class Outlooks
         private HeadRecord $headRecord,
         private LengthHistory $lengthHistory,
         private OutlookParts $outlookParts,
+        private OutlookScalp $outlookScalp,
         private StoredPlan $storedPlan,
         private StoredSnapshots $storedSnapshots,
         private TestsWorthTaking $testsWorthTaking,
@@ -85,14 +88,11 @@ final readonly class Outlooks
         $trace = KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $today, $from);
         $this->storedSnapshots->keep($head, $trace);
         $pace = $this->headRecord->pace($head, $frame->head, $today);
-        $plan = Planner::plan(
-            $trace->last(),
-            $this->headRecord->lately($head, $today),
-            self::WEEKS_AHEAD,
-            $terms = $this->headRecord->terms($head, pace: $pace),
-        );
+        $lately = $this->headRecord->lately($head, $today);
+        $terms = $this->headRecord->terms($head, pace: $pace);
+        $plan = Planner::plan($trace->last(), $lately, self::WEEKS_AHEAD, $terms);
         $this->storedPlan->keep($head, $plan, $pace);
-        $outlook = $this->stored($head, $frame, $trace, $plan, $terms->notReadYet);
+        $outlook = $this->stored($head, $frame, $trace, $plan, $terms, $lately);
         $head->setRelation('outlook', $outlook);
         $head->forceFill(['outlook_due_from' => null])->syncOriginalAttribute('outlook_due_from');
         DB::table('heads')->where('id', $head->id)->update(['outlook_due_from' => null]);
@@ -100,8 +100,15 @@ final readonly class Outlooks
         return $outlook;
     }
 
-    private function stored(Head $head, HeadHistory $frame, FilterRun $trace, Plan $plan, bool $notReadYet): Outlook
-    {
+    /** @param list<WashDay> $lately what was done as far back as any rule looks */
+    private function stored(
+        Head $head,
+        HeadHistory $frame,
+        FilterRun $trace,
+        Plan $plan,
+        PlanTerms $terms,
+        array $lately,
+    ): Outlook {
         $today = Calendar::dayOf($head->salon->today());
         $state = $trace->last()->state;
         $buildUp = array_sum(array_map(
@@ -111,27 +118,26 @@ final readonly class Outlooks
         $cells = CellProbabilities::ofHead($state);
         $limits = $this->parameters->planning;
         $comesTo = PlanConsequence::of($plan, $limits);
+        $verdict = PlanVerdict::sentence($cells, $buildUp, $plan, $today, $limits, $terms->notReadYet);
 
         return Outlook::query()->updateOrCreate(['head_id' => $head->id], [
             'salon_id' => $head->salon_id,
             'as_of' => $today->format('Y-m-d'),
-            'verdict' => mb_substr(
-                PlanVerdict::sentence($cells, $buildUp, $plan, $today, $limits, $notReadYet),
-                0,
-                400,
-            ),
+            'verdict' => mb_substr($verdict, 0, 400),
             'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
             'standing' => $this->outlookParts->standing($state),
             'signs' => $this->outlookParts->signs($this->storedSnapshots->visits($head)),
             'river' => $this->outlookParts->river(
                 $this->lookedBack($head, $frame, $today),
                 $plan,
-                $this->headRecord->lately($head, $today),
+                $lately,
                 $this->storedSnapshots->visits($head),
                 $today,
             ),
             'ledger' => $this->storedSnapshots->linesSince($trace),
             'clashes' => $this->outlookParts->clashes($plan),
+            'limits_due' => true,
+            'scalp' => $this->outlookScalp->of($plan, $terms->scalp, $head->wash_every_days, $terms->keepsRhythm),
             'learned' => $this->learned($state),
             'length' => $this->length($head, $today),
             'days_out' => round($comesTo->daysOut, 2),

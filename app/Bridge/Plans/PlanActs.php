@@ -175,13 +175,15 @@ final readonly class PlanActs
             'date' => $date->format('Y-m-d'), 'cleanse' => CleanseKind::Shampoo->value, 'passes' => 1, 'heat' => false,
             'reason' => $reason, 'by' => $by,
         ];
+        $passes = 0;
         foreach ($item->steps as $step) {
             $kind = StepKind::tryFrom(is_string($step['kind'] ?? null) ? $step['kind'] : '');
             $minutes = is_numeric($step['minutes'] ?? null) ? (float) $step['minutes'] : null;
             $set = match (true) {
+                // Clear, then moisturise: two kinds in one day are set by the first, each pass counted.
                 $kind === StepKind::Cleanse => [
-                    'cleanse' => $step['cleanse'] ?? $set['cleanse'],
-                    'passes' => $step['passes'] ?? 1,
+                    'cleanse' => $passes > 0 ? $set['cleanse'] : $step['cleanse'] ?? $set['cleanse'],
+                    'passes' => $passes += is_int($step['passes'] ?? null) ? $step['passes'] : 1,
                 ] + $set,
                 $kind === StepKind::Mask => ['mask_minutes' => $minutes, 'heat' => $step['heat'] ?? false] + $set,
                 $kind !== null && $kind->isProtein() => ['protein' => $kind->value] + $set,

@@ -7,12 +7,18 @@ namespace App\Bridge\Plans;
 use App\Bridge\Clients\HeadRecord;
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Wording\ScalpWords;
+use App\Wording\Words;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Str;
+use Nagomi\Core\Head\Head as CoreHead;
+use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\Pace;
@@ -48,10 +54,26 @@ final readonly class StoredPlan
             $this->change($match, $columns);
         }
         foreach ($stored as $gone) {
-            // A planned day that has passed is history; only days still ahead are called off.
-            $ahead = $gone->date->format('Y-m-d') >= $today;
-            $gone->forceFill(['status' => $ahead ? 'cancelled' : 'passed', 'sequence' => $gone->sequence + 1])->save();
+            // A planned day that was done or has passed is history; only days still ahead are called off.
+            $status = match (true) {
+                $this->isDone($head, $gone) => 'done',
+                $gone->date->format('Y-m-d') >= $today => 'cancelled',
+                default => 'passed',
+            };
+            $gone->forceFill(['status' => $status, 'sequence' => $gone->sequence + 1])->save();
         }
+    }
+
+    /** Whether the hair was washed on a planned day, or near it. */
+    private function isDone(Head $head, PlanItem $item): bool
+    {
+        $within = PlanItem::SAME_WITHIN_DAYS - 1;
+
+        return $head->washDays()
+            ->where('date', '>=', $item->date->subDays($within)->format('Y-m-d'))
+            ->where('date', '<=', $item->date->addDays($within)->format('Y-m-d'))
+            ->whereHas('steps', fn (Builder $steps): Builder => $steps->where('kind', StepKind::Cleanse->value))
+            ->exists();
     }
 
     /**
@@ -70,7 +92,7 @@ final readonly class StoredPlan
                 $item->choice->steps($this->headRecord->core($head)),
             ),
             'minutes' => round($item->minutes, 1),
-            'reasons' => $item->reasons,
+            'reasons' => $this->reasons($item, $this->headRecord->core($head)),
             'without' => $this->outlookParts->without($item),
             'broken' => array_map(
                 fn (Rule $rule): string => $rule->sentence($this->parameters->planning),
@@ -82,6 +104,22 @@ final readonly class StoredPlan
             'broken_hairs' => round($item->brokenHairs, 1),
             'status' => 'planned',
         ];
+    }
+
+    /** @return list<string> what the scalp asks for comes first: nobody would guess it from the balance */
+    private function reasons(CoreItem $item, CoreHead $head): array
+    {
+        $scalp = $item->scalp;
+        $cares = $scalp?->for !== null && $item->choice->cleanse === CleanseKind::ScalpCare;
+        $isOilOff = $scalp !== null && ! $scalp->bearsOil && ! $head->method->says(MethodQuestion::Scalp, 'bare');
+
+        return array_values(array_filter([
+            $cares
+                ? ScalpWords::careReason($scalp->for->value, $scalp->expected, $scalp->least, $scalp->most)
+                : null,
+            $isOilOff ? Words::say('scalp.oil-off') : null,
+            ...$item->reasons,
+        ]));
     }
 
     /**

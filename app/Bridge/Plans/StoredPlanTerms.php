@@ -7,8 +7,11 @@ namespace App\Bridge\Plans;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\PromisedTreatments;
+use App\Wording\Words;
+use DomainException;
 use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\Wish;
 use Nagomi\Core\Record\InvalidRecord;
 use Nagomi\Core\Record\PlanTermsFields;
 
@@ -57,6 +60,30 @@ final readonly class StoredPlanTerms
         $set = is_array($head->season['by_hand'] ?? null) ? array_values($head->season['by_hand']) : [];
 
         return $set;
+    }
+
+    /** @return array<string, mixed> the season with one wish more */
+    public function wishing(Head $head, Wish $wish): array
+    {
+        return PlanTermsFields::write(
+            PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay)->wishing($wish),
+        );
+    }
+
+    /**
+     * @return array<string, mixed> the season without the wish at a place
+     *
+     * @throws DomainException where there is none
+     */
+    public function withoutWish(Head $head, int $place): array
+    {
+        $wishes = is_array($head->season['wishes'] ?? null) ? array_values($head->season['wishes']) : [];
+        if (! isset($wishes[$place])) {
+            throw new DomainException(Words::say('wishes.wrong.gone'));
+        }
+        unset($wishes[$place]);
+
+        return $this->with($head, ['wishes' => array_values($wishes)]);
     }
 
     /** @return list<array{date: string, treatment: string}> every treatment of the plan as it stands */

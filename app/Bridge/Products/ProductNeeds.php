@@ -24,7 +24,7 @@ final readonly class ProductNeeds
         'pre-wash' => ProductKind::PreWash, 'mild-protein' => ProductKind::Protein,
         'strong-protein' => ProductKind::Protein, 'conditioner' => ProductKind::Conditioner,
         'mask' => ProductKind::Mask,
-        'leave-in' => ProductKind::LeaveIn, 'seal' => ProductKind::Oil,
+        'leave-in' => ProductKind::LeaveIn, 'seal' => ProductKind::Oil, 'scalp-oil' => ProductKind::ScalpCare,
     ];
 
     private const CLEANSES = [

@@ -113,6 +113,10 @@ final readonly class TrialResult
                 fn (Reading $reading): bool => $reading->date >= $trial->began_on,
             ) as $reading
         ) {
+            if ($reading->test === 'scalp' && $trial->sign === Sign::ScalpFlakes->value) {
+                $days[$reading->date->format('Y-m-d')] = $this->flakes($reading, $trial);
+                continue;
+            }
             $value = $this->value($reading, $trial);
             if ($value !== null && in_array($reading->zone, [$trial->usual_zone, $trial->changed_zone], true)) {
                 $days[$reading->date->format('Y-m-d')][$reading->zone] = $value;
@@ -127,6 +131,20 @@ final readonly class TrialResult
             array_map(fn (array $day): float => $day[$trial->usual_zone], $both),
             array_map(fn (array $day): float => $day[$trial->changed_zone], $both),
         ];
+    }
+
+    /** @return array<string, float> flakes of both sides, points of 10; a map of the scalp holds all zones at once */
+    private function flakes(Reading $reading, Trial $trial): array
+    {
+        $flakes = [];
+        foreach ([(string) $trial->usual_zone, (string) $trial->changed_zone] as $zone) {
+            $of = $reading->raw["flakes_{$zone}"] ?? null;
+            if (is_numeric($of)) {
+                $flakes[$zone] = (float) $of;
+            }
+        }
+
+        return $flakes;
     }
 
     /** @return array{list<float>, list<float>} the last days before the change, and the first after it */
@@ -173,6 +191,10 @@ final readonly class TrialResult
                 Sign::Shine->value,
             ],
             'detangling' => [Sign::DetanglingMinutes->value],
+            'scalp' => [
+                Sign::ScalpFlakes->value, Sign::ScalpItch->value, Sign::ScalpOil->value, Sign::ScalpDryness->value,
+            ],
+            'scalp-at-home' => [Sign::ScalpItch->value, Sign::ScalpOil->value, Sign::ScalpDryness->value],
             default => [$test],
         };
     }
@@ -182,7 +204,9 @@ final readonly class TrialResult
     {
         $signs = array_merge(...array_map($this->signsOf(...), array_keys(TestCatalogue::tests())));
 
-        return array_values(array_filter($signs, fn (string $sign): bool => Sign::tryFrom($sign) !== null));
+        return array_values(
+            array_filter(array_unique($signs), fn (string $sign): bool => Sign::tryFrom($sign) !== null),
+        );
     }
 
     private function value(Reading $reading, Trial $trial): ?float

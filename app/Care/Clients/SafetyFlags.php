@@ -7,14 +7,23 @@ namespace App\Care\Clients;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Models\Clearance;
 use App\Models\Head;
+use App\Wording\Words;
 use DateTimeInterface;
+use DomainException;
 use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\MeasuredSign;
+use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Scalp\ReferValues;
+use Nagomi\Core\Treatments\Calendar;
 
 /** Raises signs that bar treatments, and clears them. The flag of the head and the entry that says why go together. */
 final readonly class SafetyFlags
 {
     public function __construct(
         private OutlookRefresh $outlookRefresh,
+        private Parameters $parameters,
     ) {
     }
 
@@ -30,6 +39,97 @@ final readonly class SafetyFlags
                 'raised_on' => $head->salon->today()->format('Y-m-d'),
             ])->save();
             $head->update([Clearance::FLAGS[$sign] => true]);
+        });
+        $this->outlookRefresh->after($head);
+    }
+
+    /**
+     * What the values of readings bar by themselves, until somebody confirms or withdraws it. What was cleared after
+     * the reading stays cleared, and what is barred already is not barred twice.
+     *
+     * @param list<Reading> $readings
+     */
+    public function raisedBy(Head $head, array $readings, string $by): void
+    {
+        $scalp = $this->parameters->scalp;
+        $today = Calendar::dayOf($head->salon->today());
+        foreach ($readings as $reading) {
+            if (Calendar::daysBetween($reading->date, $today) > $scalp->readWithinDays) {
+                continue;
+            }
+            foreach (ReferValues::of($reading, $scalp) as $sign => $read) {
+                if ($this->isKnown($head, $sign, $reading->date)) {
+                    continue;
+                }
+                (new Clearance())->forceFill([
+                    'salon_id' => $head->salon_id,
+                    'head_id' => $head->id,
+                    'sign' => $sign,
+                    'seen' => implode(', ', array_map(self::inWords(...), $read)),
+                    // What is felt at home nobody of the salon has looked at.
+                    'raised_by' => $reading->moment === Moment::Home ? '' : $by,
+                    'raised_on' => $reading->date->format('Y-m-d'),
+                    'by_reading' => true,
+                ])->save();
+                $head->update([Clearance::FLAGS[$sign] => true]);
+            }
+        }
+    }
+
+    private function isKnown(Head $head, string $sign, DateTimeInterface $since): bool
+    {
+        return (bool) $head->getAttribute(Clearance::FLAGS[$sign])
+            || Clearance::query()
+                ->where('head_id', $head->id)
+                ->where('sign', $sign)
+                ->where('cleared_on', '>=', $since->format('Y-m-d'))
+                ->exists();
+    }
+
+    private static function inWords(MeasuredSign $read): string
+    {
+        return Words::say("scalp.signs.{$read->sign->value}")
+            . ' ' . (int) round($read->value)
+            . ' ' . Words::of("sign_units.{$read->sign->value}");
+    }
+
+    /**
+     * Somebody looked at what a reading raised, and found it so, or not so.
+     *
+     * @param string|null $because what it was instead; null: it is so
+     *
+     * @throws DomainException where somebody else has seen to it already
+     */
+    public function judge(Head $head, int $clearance, ?string $because, string $by): void
+    {
+        DB::transaction(function () use ($head, $clearance, $because, $by): void {
+            $today = $head->salon->today()->format('Y-m-d');
+            /** @var Clearance|null $raised */
+            $raised = Clearance::query()
+                ->where('head_id', $head->id)
+                ->where('by_reading', true)
+                ->whereNull('confirmed_on')
+                ->whereNull('cleared_on')
+                ->lockForUpdate()
+                ->find($clearance);
+            if ($raised === null) {
+                throw new DomainException(Words::say('scalp.raised.gone'));
+            }
+            if ($because === null) {
+                $raised->forceFill(['confirmed_on' => $today, 'confirmed_by' => $by])->save();
+
+                return;
+            }
+            $raised->forceFill([
+                'withdrawn' => true, 'cleared_on' => $today, 'cleared_by' => $by,
+                'seen' => "{$raised->seen}; {$because}",
+            ])->save();
+            $others = Clearance::query()
+                ->where('head_id', $head->id)
+                ->where('sign', $raised->sign)
+                ->whereNull('cleared_on')
+                ->exists();
+            $head->update([Clearance::FLAGS[$raised->sign] => $others]);
         });
         $this->outlookRefresh->after($head);
     }

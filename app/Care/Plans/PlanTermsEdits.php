@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Plans;
 
 use App\Bridge\Plans\StoredPlanTerms;
+use App\Bridge\Plans\WishedFor;
 use App\Models\Head;
 use DomainException;
 
@@ -30,6 +31,26 @@ final readonly class PlanTermsEdits
         $promised = $this->storedPlanTerms->treatments($head);
         $this->promises->make($head, $promised, $by);
         $this->planEdits->keep($head, $this->storedPlanTerms->promised($head, $promised), $said, $by);
+    }
+
+    /**
+     * A wish makes the plan from now on, until it is taken out or undone.
+     *
+     * @throws DomainException where somebody else changed the plan's terms meanwhile
+     */
+    public function wish(Head $head, WishedFor $wished, string $by, ?int $seen): void
+    {
+        $this->planEdits->keep($head, $this->storedPlanTerms->wishing($head, $wished->wish), $wished->says, $by, $seen);
+    }
+
+    /**
+     * @param int $place of the wish among those that are kept
+     *
+     * @throws DomainException where there is no such wish any more, or somebody else changed the terms meanwhile
+     */
+    public function withoutWish(Head $head, int $place, string $said, string $by, ?int $seen): void
+    {
+        $this->planEdits->keep($head, $this->storedPlanTerms->withoutWish($head, $place), $said, $by, $seen);
     }
 
     public function release(Head $head, string $said, string $by): void

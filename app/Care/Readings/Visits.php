@@ -9,6 +9,7 @@ use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Readings\VisitImpact;
 use App\Bridge\Readings\VisitImpacts;
+use App\Care\Clients\SafetyFlags;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\Visit;
@@ -27,6 +28,7 @@ final readonly class Visits
         private HeadRecord $headRecord,
         private OutlookRefresh $outlookRefresh,
         private RecordImporter $recordImporter,
+        private SafetyFlags $safetyFlags,
         private VisitImpacts $visitImpacts,
     ) {
     }
@@ -71,6 +73,7 @@ final readonly class Visits
                 ]);
                 $visit->save();
                 $this->recordImporter->readings($head, $readings, $visit->id, $seconds, $typed);
+                $this->safetyFlags->raisedBy($head, $readings, $by);
                 $this->account($head, $visit, $told, $readings[0]->date, $by, '');
 
                 return $visit;
@@ -129,6 +132,7 @@ final readonly class Visits
                 $gone->delete();
             }
             $visit->update(['date' => $readings[0]->date->format('Y-m-d'), 'moment' => $readings[0]->moment->value]);
+            $this->safetyFlags->raisedBy($head, $readings, $by);
             $this->account($head, $visit, $told, Calendar::dayOf(new \DateTimeImmutable($since)), $by, $because);
         });
     }

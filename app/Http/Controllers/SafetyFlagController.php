@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Care\Clients\SafetyFlags;
 use App\Http\Requests\ClearFlagRequest;
+use App\Http\Requests\JudgeFlagRequest;
 use App\Http\Requests\RaiseFlagRequest;
 use App\Models\Head;
+use DomainException;
 use Illuminate\Http\RedirectResponse;
 
 final class SafetyFlagController extends Controller
@@ -29,6 +31,27 @@ final class SafetyFlagController extends Controller
         return redirect()->route('clients.now', $head)->with(
             'said',
             'Noted. What it bars is left out of the plan until a named person has cleared it.',
+        );
+    }
+
+    /** Looks at what a reading raised: it is so, or it was something else. */
+    public function judge(JudgeFlagRequest $request, Head $head): RedirectResponse
+    {
+        $because = $request->because();
+        try {
+            $this->safetyFlags->judge(
+                $head,
+                $request->integer('clearance'),
+                $because,
+                $this->stylist()->name,
+            );
+        } catch (DomainException $gone) {
+            return redirect()->route('clients.now', $head)->with('said', $gone->getMessage());
+        }
+
+        return redirect()->route('clients.now', $head)->with(
+            'said',
+            __($because === null ? 'scalp.raised.confirmed' : 'scalp.raised.withdrawn'),
         );
     }
 

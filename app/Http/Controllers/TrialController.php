@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Plans\Programmes;
 use App\Http\Requests\ProgrammeRequest;
 use App\Http\Requests\TrialRequest;
 use App\Models\Head;
@@ -16,6 +17,7 @@ use Illuminate\Http\RedirectResponse;
 final class TrialController extends Controller
 {
     public function __construct(
+        private readonly Programmes $programmes,
         private readonly TrialsScreen $trialsScreen,
     ) {
     }
@@ -39,21 +41,16 @@ final class TrialController extends Controller
 
     public function beginProgramme(ProgrammeRequest $request, Head $head): RedirectResponse
     {
-        $programme = new Programme(['head_id' => $head->id, 'by' => $this->stylist()->name] + $request->columns());
-        $programme->salon_id = $head->salon_id;
-        $programme->save();
+        $this->programmes->begin($head, $request->columns(), $this->stylist()->name);
 
-        return redirect()->route('clients.trials', $head)->with(
-            'said',
-            'The programme runs. Wash days say by themselves whether it is kept to.',
-        );
+        return redirect()->route('clients.trials', $head)->with('said', __('programmes.begun'));
     }
 
     public function endProgramme(Head $head, Programme $programme): RedirectResponse
     {
-        $programme->update(['broken_off_on' => $head->salon->today()->format('Y-m-d')]);
+        $this->programmes->breakOff($head, $programme);
 
-        return redirect()->route('clients.trials', $head)->with('said', 'Broken off; what it said stands.');
+        return redirect()->route('clients.trials', $head)->with('said', __('programmes.broken-off'));
     }
 
     public function end(Head $head, Trial $trial): RedirectResponse

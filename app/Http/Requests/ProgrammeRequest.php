@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bridge\Trials\ProgrammeKind;
 use App\Bridge\Trials\TrialResult;
+use App\Models\Head;
+use App\Models\Programme;
 use App\Models\User;
+use App\Wording\Words;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nagomi\Core\Planning\ProgrammeKind;
 
 /** Something to keep to for a fixed time. */
 final class ProgrammeRequest extends FormRequest
@@ -47,6 +52,44 @@ final class ProgrammeRequest extends FormRequest
             'programme_from' => 'From: type a day within the last year or the next two months, such as 2027-02-28.',
             'programme_sign' => 'Measured by: choose one.',
         ]) + ['programme' => 'What: choose one.', 'programme.*' => 'What: choose one.'];
+    }
+
+    /** Two that say two things of one cannot both be kept to. */
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            $other = $this->contradicted();
+            if ($other !== null) {
+                $validator->errors()->add('programme', Words::say('programmes.contradicts', [
+                    'other' => Words::of("programmes.{$other->kind}"),
+                    'until' => $other->endsOn()->format('j M Y'),
+                ]));
+            }
+        });
+    }
+
+    private function contradicted(): ?Programme
+    {
+        /** @var Head $head */
+        $head = $this->route('head');
+        $new = new Programme($this->columns());
+        [$from, $until] = [CarbonImmutable::parse($new->began_on), CarbonImmutable::parse($new->endsOn())];
+        /** @var iterable<Programme> $running */
+        $running = Programme::query()->where('head_id', $head->id)->whereNull('broken_off_on')->get();
+        foreach ($running as $other) {
+            if (
+                $other->began_on <= $until
+                    && $other->endsOn() >= $from
+                    && ProgrammeKind::from($other->kind)->contradicts(ProgrammeKind::from($new->kind))
+            ) {
+                return $other;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, mixed> */

@@ -49,6 +49,10 @@ final readonly class ZonesScreen
         $test = $tests[$wanted] ?? reset($tests) ?: TestCatalogue::tests()['length'];
         $last = $this->last($head, $test);
 
+        // Flakes are summed over the head; one zone has points of 10.
+        $of = $test->name() === self::SCALP ? Sign::ScalpItch : self::TESTS[$test->name()];
+        $unit = Words::of("sign_units.{$of->value}");
+
         return new ZonesPage(
             head: $head,
             moment: $moment->value,
@@ -56,8 +60,8 @@ final readonly class ZonesScreen
             test: $test,
             name: $test->name(),
             scalp: $test->name() === self::SCALP,
-            unit: Words::of('sign_units.' . self::TESTS[$test->name()]->value),
-            map: HeadMap::measured($last, Words::of('sign_units.' . self::TESTS[$test->name()]->value)),
+            unit: $unit,
+            map: HeadMap::measured($last, $unit),
             last: $last,
             visit: strtolower((string) Str::ulid()),
             today: $head->salon->today(),

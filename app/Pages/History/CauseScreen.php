@@ -145,7 +145,7 @@ final readonly class CauseScreen
             $cause === 'detangle' =>
                 'Detangle in smaller sections with more slip, fingers first, for three wash days; then count again.',
             $cause === 'heat-tool' => 'Leave the heat tool out for three wash days; then count again.',
-            in_array($cause, ['clarifying', 'chelating', 'shampoo'], true) =>
+            in_array($cause, ['clarifying', 'chelating', 'shampoo', 'scalp-care'], true) =>
                 'Cleanse one step gentler, with a pre-wash, for three wash days; then look again.',
             in_array($cause, ['strong-protein', 'mild-protein'], true) =>
                 'Plan one protein by signs and look before the next.',

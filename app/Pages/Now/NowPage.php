@@ -26,6 +26,8 @@ final readonly class NowPage extends Page
      *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
      * }> $findings
      * @param Collection<int, Clearance> $cleared
+     * @param list<Clearance> $unlooked signs that a reading raised and nobody has looked at again
+     * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
      */
     public function __construct(
         public Head $head,
@@ -43,6 +45,8 @@ final readonly class NowPage extends Page
         public bool $wasRead,
         public string $own,
         public string $length,
+        public ?string $limits,
+        public array $unlooked,
     ) {
     }
 }

@@ -6,11 +6,13 @@ namespace App\Pages\Now;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\PorosityFindings;
+use App\Bridge\Plans\OutlookLimits;
 use App\Bridge\Plans\Outlooks;
 use App\Drawings\BalanceRiver;
 use App\Drawings\HeadMap;
 use App\Models\Clearance;
 use App\Models\Head;
+use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
 use App\Wording\Words;
 use Nagomi\Core\Head\MethodQuestion;
@@ -22,6 +24,7 @@ final readonly class NowScreen
 {
     public function __construct(
         private HeadRecord $headRecord,
+        private OutlookLimits $outlookLimits,
         private Outlooks $outlooks,
         private PorosityFindings $porosityFindings,
         private Parameters $parameters,
@@ -57,6 +60,11 @@ final readonly class NowScreen
             wasRead: $outlook->signs !== [],
             own: $this->own($outlook->learned ?? []),
             length: $this->length($outlook->length),
+            unlooked: Clearance::unlooked($head),
+            limits: LimitWords::sentence(
+                $this->outlookLimits->of($head, $outlook),
+                7 * Outlooks::WEEKS_AHEAD,
+            ),
         );
     }
 

@@ -24,6 +24,10 @@ final readonly class PlanPage extends Page
      * @param list<string> $changes
      * @param Collection<int, Promise> $promises
      * @param list<array{kind: string, from: string, until: string, what: string}> $occasions
+     * @param list<string> $wishes what was wished for some days, in words
+     * @param list<string> $keepsTo what is kept to for some weeks, in words
+     * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
+     * @param int $every days between two wash days of the plan
      */
     public function __construct(
         public Head $head,
@@ -39,6 +43,10 @@ final readonly class PlanPage extends Page
         public ?PlanEdit $last,
         public ?PlanEdit $next,
         public array $occasions,
+        public int $every,
+        public array $keepsTo,
+        public array $wishes,
+        public ?string $limits,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Bridge\Plans\OutlookLimits;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\PlanAct;
 use App\Bridge\Plans\PlanActs;
@@ -13,15 +14,20 @@ use App\Drawings\PlanTimeline;
 use App\Models\Head;
 use App\Models\PlanEdit;
 use App\Models\PlanItem;
+use App\Models\Programme;
 use App\Models\Promise;
+use App\Wording\LimitWords;
 use App\Wording\PromisedTreatments;
 use App\Wording\StepWords;
+use App\Wording\Words;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /** A head's season as a picture to work in, and as a list with every reason. */
 final readonly class PlanScreen
 {
     public function __construct(
+        private OutlookLimits $outlookLimits,
         private Outlooks $outlooks,
         private PlanPreview $planPreview,
         private PlanActs $planActs,
@@ -59,7 +65,53 @@ final readonly class PlanScreen
             last: $last,
             next: PlanEdit::next($head),
             occasions: $this->occasions($head),
+            limits: LimitWords::sentence(
+                $this->outlookLimits->of($head, $outlook),
+                7 * Outlooks::WEEKS_AHEAD,
+            ),
+            keepsTo: $this->keepsTo($head),
+            wishes: $this->wishes($head),
+            every: $outlook->scalp === null || $outlook->scalp['rhythm']['kept']
+                ? $head->wash_every_days
+                : $outlook->scalp['rhythm']['days'],
         );
+    }
+
+    /** @return list<string> in the order they are kept */
+    private function wishes(Head $head): array
+    {
+        $wishes = is_array($head->season['wishes'] ?? null) ? $head->season['wishes'] : [];
+
+        return array_values(array_map(function (mixed $wish): string {
+            $of = fn (string $name): string => is_array($wish) && is_scalar($wish[$name] ?? null)
+                ? (string) $wish[$name]
+                : '';
+
+            return Words::say("wishes.{$of('kind')}", [
+                'what' => Words::say("wishes.treatments.{$of('what')}"),
+                'days' => $of('days'),
+                'from' => CarbonImmutable::parse($of('from'))->format('j M'),
+                'until' => CarbonImmutable::parse($of('until'))->format('j M'),
+            ]);
+        }, $wishes));
+    }
+
+    /** @return list<string> */
+    private function keepsTo(Head $head): array
+    {
+        $today = $head->salon->today();
+        /** @var Collection<int, Programme> $programmes */
+        $programmes = $head->programmes()->whereNull('broken_off_on')->orderBy('began_on')->get();
+
+        return array_values($programmes
+            ->filter(
+                fn (Programme $programme): bool => $programme->endsOn()->format('Y-m-d') >= $today->format('Y-m-d'),
+            )
+            ->map(fn (Programme $programme): string => Words::say('programmes.running', [
+                'kind' => lcfirst(Words::of("programmes.{$programme->kind}")),
+                'until' => $programme->endsOn()->format('j M'),
+            ]))
+            ->all());
     }
 
     /** @return Collection<int, PlanItem> */

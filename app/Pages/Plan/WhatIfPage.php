@@ -8,6 +8,7 @@ use App\Drawings\BalanceRiver;
 use App\Models\Head;
 use App\Models\Outlook;
 use App\Pages\Page;
+use Carbon\CarbonImmutable;
 use Nagomi\Core\Planning\PlanChange;
 
 /** Two futures of a head side by side. */
@@ -18,6 +19,10 @@ final readonly class WhatIfPage extends Page
      *     river: BalanceRiver, days: float, minutes: int, cost: float, price: float, wash_days: int, masks: int,
      *     proteins: int, clarifies: int,
      * }> $futures none while nothing is asked
+     * @param string|null $says    the wish in words; null where none was asked
+     * @param string|null $verdict what the change comes to, in words; null while nothing is asked
+     * @param bool        $usable  it can be made the plan
+     * @param int         $seen    the last change of the plan's terms
      */
     public function __construct(
         public Head $head,
@@ -27,6 +32,11 @@ final readonly class WhatIfPage extends Page
         public ?string $wrong,
         public array $futures,
         public string $typed,
+        public ?string $says,
+        public ?string $verdict,
+        public bool $usable,
+        public int $seen,
+        public CarbonImmutable $today,
     ) {
     }
 }

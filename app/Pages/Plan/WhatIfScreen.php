@@ -7,8 +7,11 @@ namespace App\Pages\Plan;
 use App\Bridge\Plans\OutlookParts;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\WhatIfQuestion;
+use App\Bridge\Plans\WishedFor;
 use App\Drawings\BalanceRiver;
 use App\Models\Head;
+use App\Models\PlanEdit;
+use App\Wording\Words;
 use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Future;
@@ -26,15 +29,24 @@ final readonly class WhatIfScreen
     }
 
     /** @param string $typed the number as it was typed, which the page shows again */
-    public function of(Head $head, string $asked, ?float $number, string $typed): WhatIfPage
-    {
+    public function of(
+        Head $head,
+        string $asked,
+        ?float $number,
+        string $typed,
+        ?WishedFor $wished = null,
+    ): WhatIfPage {
         $change = PlanChange::tryFrom($asked);
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $outlook = $this->outlooks->current($head);
         $futures = [];
         $wrong = null;
         try {
-            $whatIf = $change === null ? null : $this->whatIfQuestion->of($head, $change, $number);
+            $whatIf = match (true) {
+                $wished !== null => $this->whatIfQuestion->wishing($head, $wished->wish),
+                $change === null => null,
+                default => $this->whatIfQuestion->of($head, $change, $number),
+            };
             $futures = $whatIf === null
                 ? []
                 : [
@@ -53,7 +65,37 @@ final readonly class WhatIfScreen
             wrong: $wrong,
             futures: $futures,
             typed: $typed,
+            says: $wished?->says,
+            verdict: $futures === [] ? null : $this->verdict($futures['as planned'], $futures['with the change']),
+            usable: $wished !== null || $change !== null && $change->isChosen(),
+            today: $head->salon->today(),
+            seen: PlanEdit::last($head)->id ?? 0,
         );
+    }
+
+    /**
+     * What the change comes to, in one sentence.
+     *
+     * @param array{days: float, minutes: int, wash_days: int, masks: int, proteins: int, clarifies: int} $planned
+     * @param array{days: float, minutes: int, wash_days: int, masks: int, proteins: int, clarifies: int} $changed
+     */
+    private function verdict(array $planned, array $changed): string
+    {
+        $parts = [];
+        foreach (['days', 'minutes', 'wash_days', 'masks', 'proteins', 'clarifies'] as $what) {
+            $more = round($changed[$what] - $planned[$what], 1);
+            $parts[] = abs($more) < ($what === 'days' ? 0.5 : 1)
+                ? null
+                : trans_choice(
+                    'wishes.verdict.' . ($more > 0 ? 'more' : 'fewer') . ".{$what}",
+                    (int) round(abs($more)),
+                );
+        }
+        $parts = array_filter($parts);
+
+        return $parts === []
+            ? Words::say('wishes.verdict.same')
+            : Words::say('wishes.verdict.says', ['what' => implode(', ', $parts)]);
     }
 
     /**

@@ -8,12 +8,15 @@ use App\Bridge\Products\DayStock;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\Booking;
 use App\Models\BookingStatus;
+use App\Models\Clearance;
 use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
 use App\Models\Salon;
 use App\Wording\SalonClock;
+use App\Wording\ScalpWords;
 use App\Wording\StepWords;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
@@ -47,11 +50,12 @@ final readonly class TodayScreen
         $bookings = $this->salonSchedule->bookings($salon, $date);
         $line = $this->salonSchedule->of($salon, $date, $bookings);
         $items = $this->items($bookings, $date);
-        /** @var Collection<string, string> $verdicts */
-        $verdicts = Outlook::query()
+        /** @var Collection<string, Outlook> $outlooks */
+        $outlooks = Outlook::query()
             ->where('salon_id', $salon->id)
             ->whereIn('head_id', $bookings->pluck('head_id'))
-            ->pluck('verdict', 'head_id');
+            ->get(['head_id', 'salon_id', 'verdict', 'scalp'])
+            ->keyBy('head_id');
 
         return new TodayPage(
             salon: $salon,
@@ -63,7 +67,7 @@ final readonly class TodayScreen
                     $booking,
                     $line,
                     $items[$booking->head_id] ?? null,
-                    $verdicts[$booking->head_id] ?? '',
+                    $outlooks[$booking->head_id] ?? null,
                 ),
             )->all()),
             picture: $line === null
@@ -112,8 +116,14 @@ final readonly class TodayScreen
         return array_filter($items);
     }
 
-    private function row(Salon $salon, Booking $booking, ?DaySchedule $line, ?PlanItem $item, string $verdict): TodayRow
-    {
+    private function row(
+        Salon $salon,
+        Booking $booking,
+        ?DaySchedule $line,
+        ?PlanItem $item,
+        ?Outlook $outlook,
+    ): TodayRow {
+        $verdict = $outlook->verdict ?? '';
         $placing = $line->placed[$booking->id] ?? null;
         $finish = $placing === null || $line === null ? null : $line->finish($booking->id);
         $late = $line === null || $booking->status === BookingStatus::UnderWay ? 0 : $line->lateMinutes($booking->id);
@@ -130,7 +140,19 @@ final readonly class TodayScreen
             needs: $planned === null ? '' : StepWords::summary($planned->steps),
             because: $planned === null ? $verdict : ($planned->reasons[0] ?? $verdict),
             look: $item->look ?? false,
+            scalp: $this->scalp($booking->head, $outlook),
         );
+    }
+
+    private function scalp(Head $head, ?Outlook $outlook): string
+    {
+        if ($head->sore_scalp) {
+            return Words::say('scalp.raised.open');
+        }
+
+        return $outlook?->scalp === null || ! ScalpWords::standsOut($outlook->scalp)
+            ? ''
+            : Words::say('scalp.title') . ': ' . lcfirst(ScalpWords::standing($outlook->scalp));
     }
 
     /**
@@ -192,10 +214,33 @@ final readonly class TodayScreen
                 'why' => 'Did not come on ' . $missed->date->format('D j M') . '.',
             ];
         }
+        return [...$calls, ...$this->barred($salon)];
+    }
+
+    /** @return list<array{head: Head, why: string}> whose treatments a sign bars: looked at again, or asked about */
+    private function barred(Salon $salon): array
+    {
+        $calls = [];
+        /** @var Collection<int, Clearance> $unlooked */
+        $unlooked = Clearance::query()
+            ->with('head:id,salon_id,name')
+            ->where('salon_id', $salon->id)
+            ->where('by_reading', true)
+            ->whereNull('confirmed_on')
+            ->whereNull('cleared_on')
+            ->orderBy('id')
+            ->get();
+        foreach ($unlooked->unique('head_id') as $raised) {
+            $calls[] = [
+                'head' => $raised->head,
+                'why' => Words::say('scalp.raised.call', ['seen' => $raised->seen]),
+            ];
+        }
         /** @var iterable<Head> $signed */
         $signed = Head::query()
             ->where('salon_id', $salon->id)
             ->where('red_sign', true)
+            ->whereNotIn('id', $unlooked->pluck('head_id'))
             ->orderBy('name')
             ->get(['id', 'salon_id', 'name']);
         foreach ($signed as $head) {

@@ -23,7 +23,10 @@ final readonly class TrendsScreen
         'breakage' => [Sign::Broken, Sign::CombCount, Sign::ShedCount, Sign::PullCount],
         'elasticity' => [Sign::WetStretch, Sign::StretchReturn, Sign::CurlMemory],
         'balance' => [Sign::Dryness, Sign::Feel, Sign::BuildUpSigns, Sign::MeteredWater, Sign::WetThrough],
-        'scalp' => [Sign::ScalpFlakes, Sign::ScalpItch, Sign::ScalpOil, Sign::ScalpRedness, Sign::ScalpSoreness],
+        'scalp' => [
+            Sign::ScalpFlakes, Sign::ScalpItch, Sign::ScalpOil, Sign::ScalpDryness, Sign::ScalpRedness,
+            Sign::ScalpSoreness,
+        ],
         'detangling' => [Sign::DetanglingMinutes, Sign::DetanglingEase, Sign::KnotsCut],
         'length' => [Sign::Length],
         'wear' => [Sign::Ends, Sign::Taper, Sign::CombingForce],

@@ -56,7 +56,7 @@ enum MethodQuestion: string
             self::StylingOn => ['dripping', 'damp'],
             self::LeaveIn => ['leave-in-then-gel', 'gel-then-moisturiser', 'none'],
             self::Oils => ['seal', 'none'],
-            self::Scalp => ['bare', 'oil-or-spray'],
+            self::Scalp => ['bare', 'oil-or-spray', 'oil-also-when-flaking'],
             self::Protein => ['by-signs', 'by-calendar', 'avoided'],
             self::SnappingHair => ['moisture-first', 'protein-first'],
             self::Trim => ['while-detangling', 'stretched'],

@@ -20,6 +20,7 @@ final readonly class Parameters
     public ReadingParameters $readings;
     public SchedulingParameters $scheduling;
     public ProductParameters $products;
+    public ScalpParameters $scalp;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(public ParameterTable $table)
@@ -32,6 +33,7 @@ final readonly class Parameters
         $this->readings = new ReadingParameters($table);
         $this->scheduling = new SchedulingParameters($table);
         $this->products = new ProductParameters($table);
+        $this->scalp = new ScalpParameters($table);
     }
 
     /** @throws RuntimeException where the shipped table cannot be read */

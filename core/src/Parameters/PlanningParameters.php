@@ -70,12 +70,6 @@ final readonly class PlanningParameters
     /** days at least between two wash days, for the plan's sake */
     public int $washDaysApartDays;
 
-    /** probability from which a cell is said outright */
-    public float $saidOutrightFrom;
-
-    /** probability from which the second cell is named beside the first */
-    public float $namedBesideFrom;
-
     /** days; protein further off than this can wait */
     public int $proteinCanWaitDays;
 
@@ -124,6 +118,12 @@ final readonly class PlanningParameters
     /** cost that leaving a treatment out must come to for it to be worth doing */
     public float $worthATreatment;
 
+    /**
+     * @var array<string, float> from where on something is said: a cell outright and beside another (probabilities), of
+     * limits (share of days out of balance) and of what frees some (days)
+     */
+    public array $worthSaying;
+
     /** days without what may go wrong */
     public int $beforeADayThatCountsDays;
 
@@ -151,8 +151,6 @@ final readonly class PlanningParameters
         $this->lookAt = $table->number('planning.look-at');
         $this->looksApartDays = $table->whole('planning.looks-apart-days');
         $this->washDaysApartDays = $table->whole('planning.wash-days-apart-days');
-        $this->saidOutrightFrom = $table->number('planning.said-outright-from');
-        $this->namedBesideFrom = $table->number('planning.named-beside-from');
         $this->proteinCanWaitDays = $table->whole('planning.protein-can-wait-days');
         $this->speaksForTheHeadFrom = $table->number('planning.speaks-for-the-head-from');
         $this->proteinLookAheadDays = $table->whole('planning.protein-look-ahead-days');
@@ -167,6 +165,7 @@ final readonly class PlanningParameters
         $this->strongByHandUntilYears = $table->whole('planning.strong-by-hand-until-years');
         $this->childMostMinutes = $table->whole('planning.child-most-minutes');
         $this->worthATreatment = $table->number('planning.worth-a-treatment');
+        $this->worthSaying = $table->numbers('planning.worth-saying');
         $this->beforeADayThatCountsDays = $table->whole('planning.before-a-day-that-counts-days');
         $this->shortMaskMinutes = array_values($table->numbers('planning.short-mask-minutes'));
         $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));

@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\WithinMinutes;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
 
 /** Where a way of the beam stands: ways that stand alike are one, and the cheapest of them is kept. */
@@ -25,6 +26,7 @@ final class BeamPlace
             . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
             . '|' . self::recentMild($standing, $choice, $day)
             . '|' . ($choice->protein === null ? '' : 'protein')
+            . '|' . ($choice->cleanse === CleanseKind::CoWash ? 'co-wash' : '')
             . '|'
                 . (
                     $standing->terms->stock === []

@@ -67,18 +67,23 @@ final class BeamSearch
                     terms: $terrain->terms,
                     today: $terrain->date(0),
                 ))->isChild();
-                $choices[] = $isChild ? $byHand->choice->forAChild() : $byHand->choice;
+                $choice = $isChild ? $byHand->choice->forAChild() : $byHand->choice;
+                // Nobody says of oil by hand: what was agreed on it holds.
+                $choices[] = $terrain->terms->keepsTo(ProgrammeKind::NoOils, $terrain->date($day))
+                    ? $choice->withoutOils()
+                    : $choice;
             }
         }
         $this->choices = $choices;
         $this->set = $set;
-        // Treatments, pre-wash, passes and minutes are all the rules look at: choices alike in them are barred alike.
+        // Cleanse, treatments, pre-wash, passes and minutes are all the rules look at: choices alike in them are
+        // barred alike.
         $limited = $terrain->head->minutesLimit !== null
             || $terrain->terms->homeMinutesLimit !== null
             || $terrain->head->bornOn !== null;
         $this->traits = array_map(
             static fn (WashOption $choice): string => implode(' ', $choice->treatments())
-                . "|{$choice->preWash}|{$choice->passes}|"
+                . "|{$choice->cleanse->value}|{$choice->preWash}|{$choice->oils}|{$choice->passes}|"
                 . ($limited ? $choice->minutes($terrain->head) : ''),
             $choices,
         );

@@ -6,8 +6,12 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Planning\Rules\ProgrammeIsKept;
+use Nagomi\Core\Planning\Rules\ReferredFirst;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Planning\Rules\SoreScalpIsSpared;
+use Nagomi\Core\Treatments\CleanseKind;
 
 /** What the hair needs on a wash day and does not get: which rules hold it back. */
 final readonly class HeldBack
@@ -44,22 +48,44 @@ final readonly class HeldBack
                     ? static fn (WashOption $option): bool => $option->cleanse->clarifies()
                     : null,
         ]);
-        $sentences = [];
+        $sentences = self::ofTheScalp($choice, $standing);
         foreach ($needs as $words => $meets) {
             $rules = self::fewest(array_filter($options, $meets), $standing);
             if ($rules !== []) {
-                $sentences[] = "{$words}. In its way: "
-                    . implode(' ', array_map(
-                        static fn (Rule $rule): string => $rule->sentence($limits)
-                            . ' Free it: '
-                            . $rule->frees()
-                            . '.',
-                        $rules,
-                    ));
+                $sentences[] = self::inTheWay($words, $rules, $standing);
             }
         }
 
         return $sentences;
+    }
+
+    /** @param list<Rule> $rules */
+    private static function inTheWay(string $words, array $rules, RuleContext $standing): string
+    {
+        return "{$words}. In its way: " . implode(' ', array_map(
+            static fn (Rule $rule): string => $rule->sentence($standing->limits()) . " Free it: {$rule->frees()}.",
+            $rules,
+        ));
+    }
+
+    /** @return list<string> that the scalp flakes and nothing is done about it, with what bars that */
+    private static function ofTheScalp(WashOption $choice, RuleContext $standing): array
+    {
+        $scalp = $standing->terms->scalpPlan?->on($standing->date());
+        $bars = match (true) {
+            $standing->head->redSign => new ReferredFirst(),
+            $standing->head->soreScalp => new SoreScalpIsSpared(),
+            $standing->terms->keepsTo(ProgrammeKind::GentleCleansing, $standing->date()) => new ProgrammeIsKept(),
+            default => null,
+        };
+
+        return $scalp === null
+            || $bars === null
+            || ! $scalp->flakes
+            || $choice->cleanse === CleanseKind::ScalpCare
+            || $choice->cleanse->clarifies()
+                ? []
+                : [self::inTheWay('The scalp flakes and gets no scalp shampoo', [$bars], $standing)];
     }
 
     /** Whether the head is more likely out of balance than in it. */

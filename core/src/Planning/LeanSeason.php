@@ -68,7 +68,11 @@ final readonly class LeanSeason
         }
         $without = fn (StepKind $kind): WashOption => $choice->without(
             $kind,
-            WashOptions::usualCleanse($this->terrain->head),
+            WashOptions::usualCleanseOn(
+                $this->terrain->date($this->washDays[$level]),
+                $this->terrain->head,
+                $this->terrain->terms,
+            ),
             $this->terrain->head->parameters->washDay,
         );
 

@@ -114,15 +114,6 @@ final class MeanSimulator
         return $this->today->modify("+{$day} days");
     }
 
-    /** The same head with the doubt of another forecast. */
-    public function withDoubt(ForecastUncertainty $doubt): self
-    {
-        $same = clone $this;
-        $same->looks = $doubt->looks($this->head->parameters->model->bandHalfWidth);
-
-        return $same;
-    }
-
     /** @return array<int, float> four numbers for each stratum */
     public static function means(State $state): array
     {
@@ -333,7 +324,8 @@ final class MeanSimulator
             + (
                 $this->terms->promised === []
                     ? 0.0
-                    : $this->terms->promiseCost(
+                    : PromiseCost::of(
+                        $this->terms,
                         $choice,
                         $this->today->modify("+{$day} days"),
                         $this->head->parameters->planning,

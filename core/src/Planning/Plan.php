@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Scalp\ScalpDay;
+use Nagomi\Core\Scalp\ScalpRhythm;
 
 /** A season: the wash days ahead, the forecast through them and what it costs. */
 final readonly class Plan
@@ -16,6 +18,8 @@ final readonly class Plan
      * @param float          $minutes  of all wash days
      * @param float          $price    of what is used up, in currency units
      * @param list<RuleConflict>    $clashes  wash days on which the rules left no way open
+     * @param ScalpRhythm|null $scalpRhythm what the scalp asks for; null where it was not read
+     * @param list<ScalpDay> $scalp    the scalp on each day from today; [] where it was not read
      */
     public function __construct(
         public array $items,
@@ -24,6 +28,8 @@ final readonly class Plan
         public float $minutes,
         public float $price = 0.0,
         public array $clashes = [],
+        public ?ScalpRhythm $scalpRhythm = null,
+        public array $scalp = [],
     ) {
     }
 }

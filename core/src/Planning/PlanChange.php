@@ -42,6 +42,12 @@ enum PlanChange: string
         return $this->unit() !== '';
     }
 
+    /** Whether it is a habit or limit that somebody can change; air and water are as they are. */
+    public function isChosen(): bool
+    {
+        return $this !== self::Humidity && $this !== self::Hardness && ! $this->leavesOut();
+    }
+
     /** The change leaves a treatment out of the plan instead of changing the head's circumstances. */
     public function leavesOut(): bool
     {

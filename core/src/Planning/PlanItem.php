@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
 use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Scalp\ScalpCareDay;
 
 /** One wash day of a plan, with its reasons. */
 final readonly class PlanItem
@@ -20,6 +21,7 @@ final readonly class PlanItem
      * @param FixedWashDay|null            $byHand  somebody set this day by hand, and why
      * @param RuleConflict|null             $clash   what stood in the way of every way to wash this day
      * @param float                  $brokenHairs expected at its detangling
+     * @param ScalpCareDay|null      $scalp   what the scalp asks for on it; null where it was not read
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -34,6 +36,7 @@ final readonly class PlanItem
         public ?FixedWashDay $byHand = null,
         public ?RuleConflict $clash = null,
         public float $brokenHairs = 0.0,
+        public ?ScalpCareDay $scalp = null,
     ) {
     }
 

@@ -118,6 +118,7 @@ final class PlanItems
             $byHand,
             $byHand === null && $broken !== [] ? $this->conflict($date) : null,
             ExpectedBreakage::expected($this->on($day)->state, max(0, $day - $this->washedBefore), $this->ownBreakage),
+            $terms->scalpPlan?->on($date),
         );
     }
 

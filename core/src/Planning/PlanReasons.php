@@ -71,7 +71,7 @@ final class PlanReasons
         [$next, $nearest, $sealed] = [$level, INF, false];
         for ($day = $this->washDays[$level]; $day <= $this->horizon; $day++) {
             if (isset($this->washDays[$next]) && $this->washDays[$next] === $day) {
-                $choice = $this->leftOut($this->choices[$next++], $treatment);
+                $choice = $this->leftOut($this->choices[$next++], $treatment, $this->terrain->date($day));
                 $means = $this->terrain->washed($means, $choice);
                 $sealed = $this->terrain->seals($choice);
             }
@@ -153,10 +153,10 @@ final class PlanReasons
         };
     }
 
-    private function leftOut(WashOption $choice, StepKind $treatment): WashOption
+    private function leftOut(WashOption $choice, StepKind $treatment, DateTimeImmutable $date): WashOption
     {
         $head = $this->terrain->head;
-        $usual = WashOptions::usualCleanse($head);
+        $usual = WashOptions::usualCleanseOn($date, $head, $this->terrain->terms);
 
         return $this->has($choice, $treatment)
             ? $choice->without($treatment, $usual, $head->parameters->washDay)
@@ -168,7 +168,7 @@ final class PlanReasons
         return match ($treatment) {
             StepKind::Mask => $choice->masks(),
             StepKind::Cleanse => $choice->cleanse->clarifies(),
-            default => $choice->protein === $treatment,
+            default => $choice->protein !== null,
         };
     }
 

@@ -8,6 +8,8 @@ use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameters\PlanningParameters;
+use Nagomi\Core\Scalp\ScalpEstimate;
+use Nagomi\Core\Scalp\ScalpPlan;
 use Nagomi\Core\Treatments\Calendar;
 
 /**
@@ -36,6 +38,11 @@ final readonly class PlanTerms
      * @param list<Occasion>                                    $occasions        what is to come
      * @param OptionMinutes|null $minutes how long each way takes on this head; null: what is usual
      * @param ProteinEvidence $evidence what speaks for protein or against it
+     * @param bool $keepsRhythm the client's own rhythm stands, whatever the scalp asks for
+     * @param ScalpEstimate|null $scalp what is known of the scalp; null: nobody read it
+     * @param ScalpPlan|null $scalpPlan what the scalp asks for on the wash days of the season, once they are known
+     * @param list<Programme> $programmes what is kept to for some weeks
+     * @param Wishes $wishes what was wished of the plan for some days
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
@@ -55,6 +62,11 @@ final readonly class PlanTerms
         public bool $notReadYet = false,
         private ?OptionMinutes $minutes = null,
         public ProteinEvidence $evidence = new ProteinEvidence(),
+        public bool $keepsRhythm = false,
+        public ?ScalpEstimate $scalp = null,
+        public ?ScalpPlan $scalpPlan = null,
+        public array $programmes = [],
+        public Wishes $wishes = new Wishes(),
     ) {
         foreach (
             [
@@ -99,43 +111,128 @@ final readonly class PlanTerms
         $notReadYet = $lastRead === null
             || Calendar::daysBetween($lastRead, $today) > $limits->notReadAfterDays;
 
-        return $this->with($notReadYet, $this->minutes, $this->evidence);
+        return new self(...[...$this->all(), 'notReadYet' => $notReadYet]);
     }
 
     /** The same terms with the head's own minutes. */
     public function timedBy(OptionMinutes $minutes): self
     {
-        return $this->with($this->notReadYet, $minutes, $this->evidence);
+        return new self(...[...$this->all(), 'minutes' => $minutes]);
     }
 
     /** The same terms with what speaks for protein or against it. */
     public function knowing(ProteinEvidence $evidence): self
     {
-        return $this->with($this->notReadYet, $this->minutes, $evidence);
+        return new self(...[...$this->all(), 'evidence' => $evidence]);
     }
 
-    private function with(bool $notReadYet, ?OptionMinutes $minutes, ProteinEvidence $evidence): self
+    /** The same terms with what is known of the scalp; null: nobody read it, or too long ago to go by. */
+    public function knowingScalp(?ScalpEstimate $scalp): self
     {
-        return new self(
-            $this->away,
-            $this->salonDays,
-            $this->notAtHome,
-            $this->homeMinutesLimit,
-            $this->stock,
-            $this->prices,
-            $this->barredUntil,
-            $this->promised,
-            $this->byHand,
-            $this->occasions,
-            $notReadYet,
-            $minutes,
-            $evidence,
-        );
+        return new self(...[...$this->all(), 'scalp' => $scalp, 'scalpPlan' => null]);
+    }
+
+    /** The same terms with what the scalp asks for on the wash days that were found. */
+    public function caringForScalp(?ScalpPlan $plan): self
+    {
+        return new self(...[...$this->all(), 'scalpPlan' => $plan]);
+    }
+
+    /** The same terms with one limit relaxed; those of the head itself are not among them. */
+    public function relaxed(Limit $limit): self
+    {
+        $all = $this->all();
+
+        return match ($limit) {
+            Limit::MinutesAtHome => new self(...[
+                ...$all,
+                'homeMinutesLimit' => $this->homeMinutesLimit === null
+                    ? null
+                    : min(480, $this->homeMinutesLimit + Limit::MORE_MINUTES),
+            ]),
+            Limit::SalonOnly => new self(...[...$all, 'notAtHome' => []]),
+            Limit::Stock => new self(...[...$all, 'stock' => []]),
+            Limit::Promise => new self(...[...$all, 'promised' => []]),
+            Limit::Programme => new self(...[...$all, 'programmes' => []]),
+            // Another rhythm is tried as it is said, whatever the scalp asks for.
+            Limit::Rhythm => new self(...[...$all, 'keepsRhythm' => true]),
+            default => $this,
+        };
+    }
+
+    /**
+     * @return array{
+     *     away: list<array{DateTimeImmutable, DateTimeImmutable}>, salonDays: list<DateTimeImmutable>|null,
+     *     notAtHome: list<string>, homeMinutesLimit: int|null, stock: array<string, int>, prices: array<string, float>,
+     *     barredUntil: array<string, DateTimeImmutable>, promised: list<array{DateTimeImmutable, string}>,
+     *     byHand: list<FixedWashDay>, occasions: list<Occasion>, notReadYet: bool, minutes: OptionMinutes|null,
+     *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
+     *     programmes: list<Programme>, wishes: Wishes,
+     * }
+     */
+    private function all(): array
+    {
+        return [
+            'away' => $this->away,
+            'salonDays' => $this->salonDays,
+            'notAtHome' => $this->notAtHome,
+            'homeMinutesLimit' => $this->homeMinutesLimit,
+            'stock' => $this->stock,
+            'prices' => $this->prices,
+            'barredUntil' => $this->barredUntil,
+            'promised' => $this->promised,
+            'byHand' => $this->byHand,
+            'occasions' => $this->occasions,
+            'notReadYet' => $this->notReadYet,
+            'minutes' => $this->minutes,
+            'evidence' => $this->evidence,
+            'keepsRhythm' => $this->keepsRhythm,
+            'scalp' => $this->scalp,
+            'scalpPlan' => $this->scalpPlan,
+            'programmes' => $this->programmes,
+            'wishes' => $this->wishes,
+        ];
     }
 
     public function minutes(WashOption $choice, Head $head): float
     {
         return $this->minutes?->of($choice, $head) ?? $choice->minutes($head);
+    }
+
+    /**
+     * The same terms with what is kept to for some weeks.
+     *
+     * @param list<Programme> $programmes
+     */
+    public function keepingTo(array $programmes): self
+    {
+        return new self(...[...$this->all(), 'programmes' => $programmes]);
+    }
+
+    /** The same terms with one wish more. */
+    public function wishing(Wish $wish): self
+    {
+        return new self(...[...$this->all(), 'wishes' => new Wishes([...$this->wishes->all, $wish])]);
+    }
+
+    /** @return list<Programme> that run on a day */
+    public function programmesOn(DateTimeImmutable $day): array
+    {
+        return array_values(array_filter(
+            $this->programmes,
+            static fn (Programme $programme): bool => $programme->includes($day),
+        ));
+    }
+
+    public function keepsTo(ProgrammeKind $kind, DateTimeImmutable $day): bool
+    {
+        foreach ($this->programmes as $programme) {
+            if ($programme->kind === $kind && $programme->includes($day)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Occasion> */
@@ -194,32 +291,5 @@ final readonly class PlanTerms
         }
 
         return $price;
-    }
-
-    /**
-     * What a choice costs against the promised plan. A promise missed on its own day counts half a move of one week; a
-     * treatment done
-     * off its promised day makes up the rest, so that an item moved by w weeks comes to w moves.
-     */
-    public function promiseCost(WashOption $choice, DateTimeImmutable $day, PlanningParameters $costs): float
-    {
-        $weeks = 0.0;
-        $treatments = $choice->treatments();
-        foreach (array_intersect(self::TREATMENTS, array_unique(array_column($this->promised, 1))) as $treatment) {
-            $apart = null;
-            foreach ($this->promised as [$date, $promised]) {
-                if ($promised === $treatment) {
-                    $apart = min($apart ?? PHP_INT_MAX, abs(Calendar::daysBetween($date, $day)));
-                }
-            }
-            $done = in_array($treatment, $treatments, true);
-            $weeks += match (true) {
-                $apart === 0 => $done ? 0.0 : 0.5,
-                $done && $apart !== null => max(0.0, $apart / 7 - 0.5),
-                default => 0.0,
-            };
-        }
-
-        return $costs->costOfAMovedPromise * $weeks;
     }
 }

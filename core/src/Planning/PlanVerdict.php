@@ -59,8 +59,8 @@ final class PlanVerdict
         [$likely, $beside] = array_values($cells);
 
         return match (true) {
-            $likely >= $limits->saidOutrightFrom => ucfirst(self::phrase($first)),
-            $beside >= $limits->namedBesideFrom => ucfirst(self::between(
+            $likely >= $limits->worthSaying['outright'] => ucfirst(self::phrase($first)),
+            $beside >= $limits->worthSaying['beside'] => ucfirst(self::between(
                 BalanceCell::from($first),
                 BalanceCell::from($second),
             )),

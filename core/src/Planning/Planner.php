@@ -35,26 +35,29 @@ final class Planner
         $head = $start->state->layout->head;
         $prices = $head->parameters->planning;
         $horizon = 7 * $weeks;
-        $washDays = PossibleWashDays::of($head, $history, $terms, $start->date, $horizon);
-        $standing = RuleContext::after(
-            $head,
-            $history,
-            static fn (WashDay $washDay): int => Calendar::daysBetween($start->date, $washDay->date),
-            $terms,
-            $start->date,
-        );
-        $choices = WashOptions::of($head, $terms);
-
-        // The doubt ahead depends a little on the plan: it is first taken from the house rhythm.
-        $rhythm = array_fill(0, count($washDays), WashOptions::houseRhythm($head));
-        $doubt = ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon));
-        $terrain = new MeanSimulator($start, $doubt, $terms);
-        $ahead = new HairAhead($terrain, $doubt);
-        [$best] = (new BeamSearch($terrain, $ahead, $choices, $washDays, $horizon))->best($start, $standing);
-        $best = (new LeanSeason($start, $standing, $terrain, $ahead, $washDays, $horizon))->of($best);
+        $scalp = new ScalpSeason($start, $terms);
+        $washDays = PossibleWashDays::of($head, $history, $terms, $start->date, $horizon, $scalp->every());
+        $terms = $scalp->termsOver($washDays);
+        $best = self::searched($start, $history, $washDays, $terms, $horizon);
+        // The search may wash milder than was thought of the scalp: then what that asks for is searched once more.
+        $asked = $scalp->termsOver($washDays, $best);
+        if ($terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false) {
+            $best = self::searched($start, $history, $washDays, $asked, $horizon);
+        }
+        $best = $scalp->settled($best, $washDays);
+        $terms = $scalp->termsOver($washDays, $best);
         $forecast = self::forecast($start, $washDays, $best, $horizon);
-        $terrain = $terrain->withDoubt(ForecastUncertainty::of($forecast));
-        $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon);
+        $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
+        $items = PlanItems::of(
+            $start,
+            self::standing($start, $history, $terms),
+            $terrain,
+            new HairAhead($terrain, self::firstDoubt($start, $washDays, $horizon)),
+            $washDays,
+            $best,
+            $forecast,
+            $horizon,
+        );
 
         return new Plan(
             $items,
@@ -63,7 +66,57 @@ final class Planner
             array_sum(array_map(static fn (WashOption $choice): float => $terms->minutes($choice, $head), $best)),
             array_sum(array_map(static fn (WashOption $choice): float => $terms->price($choice, $prices), $best)),
             array_values(array_filter(array_map(static fn (PlanItem $item): ?RuleConflict => $item->clash, $items))),
+            $scalp->rhythm,
+            $scalp->forecast($washDays, $best, $horizon),
         );
+    }
+
+    /**
+     * @param list<WashDay> $history
+     * @param list<int>     $washDays days counted from today
+     *
+     * @return list<WashOption> the best way to spend them, with what hardly does anything taken out
+     */
+    private static function searched(
+        Snapshot $start,
+        array $history,
+        array $washDays,
+        PlanTerms $terms,
+        int $horizon,
+    ): array {
+        $head = $start->state->layout->head;
+        $standing = self::standing($start, $history, $terms);
+        $doubt = self::firstDoubt($start, $washDays, $horizon);
+        $terrain = new MeanSimulator($start, $doubt, $terms);
+        $ahead = new HairAhead($terrain, $doubt);
+        $search = new BeamSearch($terrain, $ahead, WashOptions::of($head, $terms), $washDays, $horizon);
+        [$best] = $search->best($start, $standing);
+
+        return (new LeanSeason($start, $standing, $terrain, $ahead, $washDays, $horizon))->of($best);
+    }
+
+    /** @param list<WashDay> $history */
+    private static function standing(Snapshot $start, array $history, PlanTerms $terms): RuleContext
+    {
+        return RuleContext::after(
+            $start->state->layout->head,
+            $history,
+            static fn (WashDay $washDay): int => Calendar::daysBetween($start->date, $washDay->date),
+            $terms,
+            $start->date,
+        );
+    }
+
+    /**
+     * The doubt ahead depends a little on the plan: it is first taken from the house rhythm.
+     *
+     * @param list<int> $washDays days counted from today
+     */
+    private static function firstDoubt(Snapshot $start, array $washDays, int $horizon): ForecastUncertainty
+    {
+        $rhythm = array_fill(0, count($washDays), WashOptions::houseRhythm($start->state->layout->head));
+
+        return ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon));
     }
 
     /**

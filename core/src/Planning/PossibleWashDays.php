@@ -18,6 +18,7 @@ final readonly class PossibleWashDays
 {
     /**
      * @param list<WashDay> $history
+     * @param int|null      $every   days between two wash days, as the scalp asks for it; null: the client's own rhythm
      *
      * @return non-empty-list<int> days counted from today, ascending
      */
@@ -27,8 +28,9 @@ final readonly class PossibleWashDays
         PlanTerms $terms,
         DateTimeImmutable $today,
         int $horizon,
+        ?int $every = null,
     ): array {
-        $every = $head->washEveryDays;
+        $every ??= $head->washEveryDays;
         $last = null;
         foreach ($history as $washDay) {
             if ($washDay->has(StepKind::Cleanse)) {
@@ -39,8 +41,9 @@ final readonly class PossibleWashDays
         $fixed = self::fixed($terms, $today, $previous, $horizon);
         $days = [];
         while (true) {
-            $due = max($previous === 0 ? 1 : 0, $previous + $every);
-            $next = self::nextFixed($fixed, $previous, $due + intdiv($every, 2))
+            $gap = $terms->wishes->washEvery($today->modify(($previous + 1) . ' days')) ?? $every;
+            $due = max($previous === 0 ? 1 : 0, $previous + $gap);
+            $next = self::nextFixed($fixed, $previous, $due + intdiv($gap, 2))
                 ?? self::roundAbsence($terms, $today, $previous + $head->parameters->planning->washDaysApartDays, $due);
             if ($days !== [] && $next > $horizon) {
                 return $days;

@@ -15,9 +15,15 @@ final class ReasonWording
     public const NOT_READ_YET = 'Not read yet: usual gentle care, and a look at the hair on this day.';
 
     private const NAMES = [
-        'strong-protein' => 'the strong protein',
-        'mild-protein' => 'the mild protein',
+        'strong-protein' => 'protein of any strength',
+        'mild-protein' => 'protein of any strength',
         'mask' => 'masks',
+        'cleanse' => 'clarifying',
+    ];
+
+    /** What brings it back on this day; left out, all of its kind would be. */
+    private const BRINGS = [
+        'strong-protein' => 'the strong protein', 'mild-protein' => 'the mild protein', 'mask' => 'masks',
         'cleanse' => 'clarifying',
     ];
 
@@ -50,7 +56,7 @@ final class ReasonWording
             ];
         foreach ($without as $treatment => $leftOut) {
             $sentences[] = self::sentence(
-                self::NAMES[$treatment] ?? $treatment,
+                ($leftOut->alreadyOutside ? self::BRINGS : self::NAMES)[$treatment] ?? $treatment,
                 $leftOut,
                 $several ? ' in ' . $leftOut->stratum : '',
                 $limits->buildUpLimit,
@@ -99,7 +105,7 @@ final class ReasonWording
         return match (true) {
             $leftOut->alreadyOutside && $buildUp => "Build-up is past {$buildUpLimit}{$where}; {$treatment} brings it down.",
             $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} "
-                . ($treatment === self::NAMES['mask'] ? 'bring' : 'brings')
+                . ($treatment === 'masks' ? 'bring' : 'brings')
                 . ' it back.',
             $leftOut->date === null && $buildUp =>
                 "Without {$treatment} build-up stays under {$buildUpLimit} these weeks, but lets less of each "

@@ -9,6 +9,7 @@ use LogicException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
@@ -25,6 +26,7 @@ final readonly class RuleContext
      * @param int|null $lastProtein  day of the last protein of any strength
      * @param int|null $lastMild     day of the last mild protein
      * @param int|null $lastService  day of the last colour, bleach or other chemical service on record
+     * @param bool|null $coWashLast  the cleanse before was a co-wash; null: none is on record
      * @param array<string, int> $used uses since today of what is short, by treatment
      */
     public function __construct(
@@ -42,6 +44,7 @@ final readonly class RuleContext
         public ?DateTimeImmutable $today = null,
         public ?int $lastMild = null,
         public ?int $lastService = null,
+        public ?bool $coWashLast = null,
     ) {
     }
 
@@ -128,6 +131,7 @@ final readonly class RuleContext
             today: $today,
             lastMild: $last['mild'],
             lastService: $last['service'],
+            coWashLast: $last['cleanse'] === null ? null : $last['co-wash'] === $last['cleanse'],
         );
     }
 
@@ -147,6 +151,8 @@ final readonly class RuleContext
             'protein' => null,
             'mild' => null,
             'service' => null,
+            'cleanse' => null,
+            'co-wash' => null,
         ];
         $lastWash = null;
         $protein = false;
@@ -160,6 +166,8 @@ final readonly class RuleContext
                     'protein' => $washDay->has(StepKind::StrongProtein, StepKind::MildProtein),
                     'mild' => $washDay->has(StepKind::MildProtein),
                     'service' => $washDay->has(StepKind::ChemicalService),
+                    'cleanse' => $washDay->has(StepKind::Cleanse),
+                    'co-wash' => $washDay->coWashes(),
                 ] as $what => $done
             ) {
                 if ($done) {
@@ -193,6 +201,7 @@ final readonly class RuleContext
             $this->today,
             $choice->protein === StepKind::MildProtein ? $this->day : $this->lastMild,
             $this->lastService,
+            $choice->cleanse === CleanseKind::CoWash,
         );
     }
 
@@ -227,6 +236,7 @@ final readonly class RuleContext
             $this->today,
             $this->lastMild,
             $this->lastService,
+            $this->coWashLast,
         );
     }
 }

@@ -18,6 +18,8 @@ final readonly class WashOption
      * @param StepKind      $conditioning conditioner or mask
      * @param StepKind|null $protein      mild or strong protein, or none
      * @param string|null   $preWash      oil, conditioner or mix, or none
+     * @param bool          $oils         what the house does with oil it does on this day as well
+     * @param bool          $oilsScalp    where the house oils the scalp, it does on this day
      */
     public function __construct(
         public CleanseKind $cleanse,
@@ -27,6 +29,8 @@ final readonly class WashOption
         public bool $heat = false,
         public ?StepKind $protein = null,
         public ?string $preWash = null,
+        public bool $oilsScalp = true,
+        public bool $oils = true,
     ) {
     }
 
@@ -36,54 +40,54 @@ final readonly class WashOption
     }
 
     /**
-     * The same day without one of its treatments: a mask falls back to a rinse-out, a clarifying cleanse to the usual
-     * one.
+     * The same day without one kind of treatment, of any strength: a mask falls back to a rinse-out and takes the strong
+     * protein with it, which is never left without its mask; a clarifying cleanse falls back to the usual one. Reasons
+     * and what-if mean this by without.
      */
     public function without(StepKind $treatment, CleanseKind $usual, WashDayParameters $parameters): self
     {
+        $isStrong = $this->protein === StepKind::StrongProtein;
+
         return match ($treatment) {
-            StepKind::Mask => new self(
-                $this->cleanse,
-                $this->passes,
-                StepKind::Conditioner,
-                $parameters->stepMinutes['conditioner'],
-                false,
-                $this->protein,
-                $this->preWash,
-            ),
-            StepKind::Cleanse => new self(
-                $usual,
-                $this->passes,
-                $this->conditioning,
-                $this->conditioningMinutes,
-                $this->heat,
-                $this->protein,
-                $this->preWash,
-            ),
-            default => new self(
-                $this->cleanse,
-                $this->passes,
-                $this->conditioning,
-                $this->conditioningMinutes,
-                $this->heat,
-                null,
-                $this->preWash,
-            ),
+            StepKind::Mask => new self(...[
+                ...$this->all(),
+                'conditioning' => StepKind::Conditioner,
+                'conditioningMinutes' => $parameters->stepMinutes['conditioner'],
+                'heat' => false,
+                'protein' => $isStrong ? null : $this->protein,
+            ]),
+            StepKind::Cleanse => new self(...[...$this->all(), 'cleanse' => $usual]),
+            default => new self(...[...$this->all(), 'protein' => null]),
         };
     }
 
     /** The same way without what a child never gets: nothing hot, nothing strong. */
     public function forAChild(): self
     {
-        return new self(
-            $this->cleanse,
-            $this->passes,
-            $this->conditioning,
-            $this->conditioningMinutes,
-            false,
-            $this->protein === StepKind::StrongProtein ? null : $this->protein,
-            $this->preWash,
-        );
+        $isStrong = $this->protein === StepKind::StrongProtein;
+
+        return new self(...[...$this->all(), 'heat' => false, 'protein' => $isStrong ? null : $this->protein]);
+    }
+
+    /**
+     * @return array{
+     *     cleanse: CleanseKind, passes: int, conditioning: StepKind, conditioningMinutes: float, heat: bool,
+     *     protein: StepKind|null, preWash: string|null, oilsScalp: bool, oils: bool,
+     * }
+     */
+    private function all(): array
+    {
+        return [
+            'cleanse' => $this->cleanse,
+            'passes' => $this->passes,
+            'conditioning' => $this->conditioning,
+            'conditioningMinutes' => $this->conditioningMinutes,
+            'heat' => $this->heat,
+            'protein' => $this->protein,
+            'preWash' => $this->preWash,
+            'oilsScalp' => $this->oilsScalp,
+            'oils' => $this->oils,
+        ];
     }
 
     /** @return list<string> what it uses of {@see PlanTerms::TREATMENTS} */
@@ -107,7 +111,7 @@ final readonly class WashOption
         $dry = $head->method->says(MethodQuestion::Detangling, 'dry-with-oil');
         $steps = [
             $this->preWash === null ? null : Step::preWash($this->preWash, $usual->stepMinutes['pre-wash']),
-            Step::cleanse($this->cleanse, $this->passes),
+            ...$this->cleanses($head),
             $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein, $usual)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
             $this->conditionsToo($head) ? Step::conditioner($usual->stepMinutes['conditioner']) : null,
@@ -117,10 +121,52 @@ final readonly class WashOption
                 $dry ? 'dry-with-oil' : 'wet-with-slip',
             ),
             $head->method->says(MethodQuestion::LeaveIn, 'none') ? null : Step::leaveIn(),
-            $head->method->says(MethodQuestion::Oils, 'seal') ? Step::seal() : null,
+            $this->oils && $head->method->says(MethodQuestion::Oils, 'seal') ? Step::seal() : null,
+            $this->oils && $this->oilsScalp && ! $head->method->says(
+                MethodQuestion::Scalp,
+                'bare',
+            ) ? Step::scalpOil() : null,
         ];
 
         return array_values(array_filter($steps));
+    }
+
+    /** @return non-empty-list<Step> */
+    private function cleanses(Head $head): array
+    {
+        $twoKinds = $head->method->says(MethodQuestion::Cleansing, 'clarify-then-moisturise');
+
+        return match (true) {
+            $this->cleanse === CleanseKind::ScalpCare => [
+                Step::cleanse($this->cleanse, $this->passes, $head->parameters->scalp->contactMinutes),
+            ],
+            // One pass that clarifies, and one that is kind to the lengths.
+            $twoKinds && $this->cleanse->clarifies() && $this->passes === 2 => [
+                Step::cleanse($this->cleanse),
+                Step::cleanse(CleanseKind::Gentle),
+            ],
+            default => [Step::cleanse($this->cleanse, $this->passes)],
+        };
+    }
+
+    /** The same way, cleansed with something else. */
+    public function cleansedWith(CleanseKind $cleanse): self
+    {
+        $passes = $cleanse === CleanseKind::ScalpCare ? 1 : $this->passes;
+
+        return new self(...[...$this->all(), 'cleanse' => $cleanse, 'passes' => $passes]);
+    }
+
+    /** The same way without what the house does with oil after the wash. */
+    public function withoutOils(): self
+    {
+        return new self(...[...$this->all(), 'oils' => false]);
+    }
+
+    /** The same way with the scalp left bare. */
+    public function withoutScalpOil(): self
+    {
+        return new self(...[...$this->all(), 'oilsScalp' => false]);
     }
 
     /** Some houses let a mask be followed by the rinse-out. */
@@ -147,6 +193,7 @@ final readonly class WashOption
             + ($this->preWash === null ? 0.0 : $minutes['pre-wash'])
             + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
+            + ($this->cleanse === CleanseKind::ScalpCare ? $head->parameters->scalp->contactMinutes : 0.0)
             + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein, $usual) + $minutes['rinse'])
             + $this->conditioningMinutes + ($this->conditionsToo($head) ? $minutes['conditioner'] : 0.0)
             + ($head->method->says(MethodQuestion::LeaveIn, 'none') ? 0.0 : $minutes['leave-in']);

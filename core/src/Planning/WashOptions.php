@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
+use DateTimeImmutable;
 use Nagomi\Core\Climate\WaterHardness;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\MethodQuestion;
@@ -20,8 +21,9 @@ final class WashOptions
         $conditionings = [[StepKind::Conditioner, $head->parameters->washDay->stepMinutes['conditioner'], false]];
         foreach (self::maskMinutes($head, $terms) as $minutes) {
             $conditionings[] = [StepKind::Mask, $minutes, self::heats($head)];
-            // Children grow up in a season: until then a mask of theirs has no heat.
-            if ($head->bornOn !== null && self::heats($head)) {
+            // Children grow up in a season, and what was agreed or wished ends: until then a mask has no heat.
+            $mayGoWithout = $head->bornOn !== null || $terms->programmes !== [] || $terms->wishes->all !== [];
+            if ($mayGoWithout && self::heats($head)) {
                 $conditionings[] = [StepKind::Mask, $minutes, false];
             }
         }
@@ -29,20 +31,48 @@ final class WashOptions
         foreach (self::cleanses($head, $terms) as $cleanse) {
             foreach ([null, StepKind::MildProtein, StepKind::StrongProtein] as $protein) {
                 foreach ($conditionings as [$kind, $minutes, $heat]) {
-                    $choices[] = new WashOption(
-                        $cleanse,
-                        self::passes($head, $cleanse),
-                        $kind,
-                        $minutes,
-                        $heat,
-                        $protein,
-                        self::preWash($head),
-                    );
+                    foreach (self::oilings($head, $terms) as [$preWash, $oils]) {
+                        $passes = self::passes($head, $cleanse);
+                        $choices[] = new WashOption(
+                            $cleanse,
+                            $passes,
+                            $kind,
+                            $minutes,
+                            $heat,
+                            $protein,
+                            $preWash,
+                            oils: $oils,
+                        );
+                    }
                 }
             }
         }
 
         return $choices;
+    }
+
+    /** @return non-empty-list<array{string|null, bool}> pre-wash, and whether the house's oils are used */
+    private static function oilings(Head $head, PlanTerms $terms): array
+    {
+        $has = static fn (ProgrammeKind $kind): bool => array_filter(
+            $terms->programmes,
+            static fn (Programme $programme): bool => $programme->kind === $kind,
+        ) !== [];
+        $usual = self::preWash($head);
+        $ways = [[$usual, true]];
+        if ($has(ProgrammeKind::PreWash) && $usual === null) {
+            $ways[] = ['conditioner', true];
+        }
+        if ($has(ProgrammeKind::NoOils)) {
+            foreach ($ways as [$preWash]) {
+                $ways[] = [$preWash === 'oil' ? null : $preWash, false];
+            }
+            if ($usual === 'oil' && $has(ProgrammeKind::PreWash)) {
+                $ways[] = ['conditioner', false];
+            }
+        }
+
+        return $ways;
     }
 
     /** @return list<float> minutes of a mask; where time is short, short ones as well */
@@ -58,6 +88,14 @@ final class WashOptions
     public static function usualCleanse(Head $head): CleanseKind
     {
         return $head->soreScalp || $head->redSign ? CleanseKind::Gentle : CleanseKind::Shampoo;
+    }
+
+    /** The same on one day of a season: a scalp that flakes is cared for. */
+    public static function usualCleanseOn(DateTimeImmutable $date, Head $head, PlanTerms $terms): CleanseKind
+    {
+        return ($terms->scalpPlan?->on($date)->for ?? null) === null
+            ? self::usualCleanse($head)
+            : CleanseKind::ScalpCare;
     }
 
     /** The wash day that goes on by itself, with a mask each time: the house rhythm. */
@@ -77,7 +115,7 @@ final class WashOptions
     }
 
     /** The pre-wash of the house method; a method without oils has none with oil. */
-    private static function preWash(Head $head): ?string
+    public static function preWash(Head $head): ?string
     {
         $with = $head->method->choice(MethodQuestion::PreWash);
 
@@ -115,7 +153,14 @@ final class WashOptions
             self::usualCleanse($head),
             $minerals ? CleanseKind::Chelating : CleanseKind::Clarifying,
         ];
-        if ($head->method->says(MethodQuestion::Cleansing, 'alternate-co-wash')) {
+        $alternates = array_filter(
+            $terms->programmes,
+            static fn (Programme $programme): bool => $programme->kind === ProgrammeKind::AlternateCoWash,
+        ) !== [];
+        if ($terms->scalpPlan?->cares() === true) {
+            $kinds[] = CleanseKind::ScalpCare;
+        }
+        if ($alternates || $head->method->says(MethodQuestion::Cleansing, 'alternate-co-wash')) {
             array_unshift($kinds, CleanseKind::CoWash);
         }
 
@@ -126,6 +171,8 @@ final class WashOptions
     {
         $twice = $head->method->says(MethodQuestion::Cleansing, 'two-passes', 'clarify-then-moisturise');
 
-        return $twice && $cleanse !== CleanseKind::CoWash && ! $head->soreScalp ? 2 : 1;
+        return $twice
+            && ! in_array($cleanse, [CleanseKind::CoWash, CleanseKind::ScalpCare], true)
+            && ! $head->soreScalp ? 2 : 1;
     }
 }

@@ -56,7 +56,9 @@ final readonly class WhatIf
             );
         }
         $changedStart = new Snapshot($start->date, $start->state->under($changedHead), $start->sealed, $start->tight);
-        $changedPlan = Planner::plan($changedStart, $history, $weeks, $terms);
+        // Another rhythm is washed as it is said, whatever the scalp asks for.
+        $changedTerms = $change === PlanChange::WashEvery ? $terms->relaxed(Limit::Rhythm) : $terms;
+        $changedPlan = Planner::plan($changedStart, $history, $weeks, $changedTerms);
 
         return new self(
             $asPlanned,
@@ -69,16 +71,33 @@ final readonly class WhatIf
         );
     }
 
+    /**
+     * The plan as it is, and planned anew within other terms.
+     *
+     * @param list<WashDay> $history
+     */
+    public static function between(
+        Snapshot $start,
+        array $history,
+        PlanTerms $terms,
+        PlanTerms $changed,
+        int $weeks = 12,
+    ): self {
+        $futures = array_map(static function (PlanTerms $of) use ($start, $history, $weeks): Future {
+            $plan = Planner::plan($start, $history, $weeks, $of);
+            $choices = array_map(static fn (PlanItem $item): WashOption => $item->choice, $plan->items);
+
+            return self::future($start, $of, $plan, $choices);
+        }, [$terms, $changed]);
+
+        return new self($futures[0], $futures[1]);
+    }
+
     private static function without(WashOption $choice, PlanChange $change, Snapshot $start): WashOption
     {
         $usual = WashOptions::usualCleanse($start->state->layout->head);
         $parameters = $start->state->layout->parameters->washDay;
         if ($change === PlanChange::NoMask) {
-            // Strong protein is never left without its mask: the pair is one treatment.
-            $choice = $choice->protein === StepKind::StrongProtein
-                ? $choice->without(StepKind::StrongProtein, $usual, $parameters)
-                : $choice;
-
             return $choice->masks() ? $choice->without(StepKind::Mask, $usual, $parameters) : $choice;
         }
 

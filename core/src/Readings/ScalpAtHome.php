@@ -13,6 +13,7 @@ use Nagomi\Core\Parameters\Parameters;
 final readonly class ScalpAtHome implements Test
 {
     use AsksForNumbers;
+    use ReadsScalpDryness;
 
     public function name(): string
     {
@@ -30,6 +31,7 @@ final readonly class ScalpAtHome implements Test
             new RawMeasure('itch', 'Itch', 'of 10', 0, 10),
             new RawMeasure('oil', 'Oil', 'of 10', 0, 10),
             new RawMeasure('soreness', 'Soreness', 'of 10', 0, 10),
+            new RawMeasure('dryness', 'Tight or dry', 'of 10', 0, 10, optional: true),
         ];
     }
 
@@ -38,28 +40,30 @@ final readonly class ScalpAtHome implements Test
         $itch = $this->number($raw, 'itch');
         $oil = $this->number($raw, 'oil');
         $soreness = $this->number($raw, 'soreness');
+        $limit = $parameters->scalp->limit;
 
         return [
             new MeasuredSign(
                 Sign::ScalpItch,
                 $itch,
                 Sign::ScalpItch->sd($parameters->signs),
-                $itch >= 5 ? 'itches: ask since when, and after what' : 'hardly itches',
+                $itch >= $limit['itch'] ? 'itches: ask since when, and after what' : 'hardly itches',
             ),
             new MeasuredSign(
                 Sign::ScalpOil,
                 $oil,
                 Sign::ScalpOil->sd($parameters->signs),
-                $oil >= 6 ? 'oily: cleanse sooner' : 'not oily',
+                $oil >= $limit['oil'] ? 'oily: cleanse sooner' : 'not oily',
             ),
             new MeasuredSign(
                 Sign::ScalpSoreness,
                 $soreness,
                 Sign::ScalpSoreness->sd($parameters->signs),
-                $soreness >= 4
+                $soreness >= $limit['soreness']
                     ? 'sore: look at it in the chair, and refer before treating where it does not ease'
                     : 'not sore',
             ),
+            ...$this->dryness($raw, $parameters),
         ];
     }
 }

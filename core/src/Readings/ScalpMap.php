@@ -10,11 +10,12 @@ use Nagomi\Core\Parameters\Parameters;
 /**
  * The scalp by its eight zones: adherent flakes 0 to 10 each, summed to 80 (adapted from the adherent scalp flaking
  * score of Bacon et al., J Dermatolog Treat 2014, whose octants are not our zones; from memory); itch, oil, redness and
- * soreness 0 to 10.
+ * soreness 0 to 10, and, where it was asked, how tight and dry it feels.
  */
 final readonly class ScalpMap implements Test
 {
     use AsksForNumbers;
+    use ReadsScalpDryness;
 
     public function name(): string
     {
@@ -41,49 +42,44 @@ final readonly class ScalpMap implements Test
             new RawMeasure('oil', 'Oil', 'of 10', 0, 10),
             new RawMeasure('redness', 'Redness', 'of 10', 0, 10),
             new RawMeasure('soreness', 'Soreness', 'of 10', 0, 10),
+            new RawMeasure('dryness', 'Tight or dry', 'of 10', 0, 10, optional: true),
         ];
     }
 
     public function measure(array $raw, Parameters $parameters): array
     {
-        $sum = 0.0;
+        $flakes = 0.0;
         foreach (Zone::cases() as $zone) {
-            $sum += $this->number($raw, "flakes_{$zone->value}");
+            $flakes += $this->number($raw, "flakes_{$zone->value}");
         }
+        $limit = $parameters->scalp->limit;
         $redness = $this->number($raw, 'redness');
+        $isForAClinician = $flakes >= $parameters->scalp->referFlakes && $redness >= $limit['redness'];
         $refer = 'heavy flaking with redness, or soreness: refer before treating';
+        $of = fn (Sign $sign, float $value, string $past, string $else): MeasuredSign => new MeasuredSign(
+            $sign,
+            $value,
+            $sign->sd($parameters->signs),
+            $value >= $limit[str_replace('scalp-', '', $sign->value)] ? $past : $else,
+        );
 
         return [
-            new MeasuredSign(
+            $of(
                 Sign::ScalpFlakes,
-                $sum,
-                Sign::ScalpFlakes->sd($parameters->signs),
-                $sum >= 40 && $redness >= 5 ? $refer : ($sum >= 16 ? 'flaky: cleanse the scalp sooner' : 'few flakes'),
+                $flakes,
+                $isForAClinician ? $refer : 'flaky: cleanse the scalp sooner',
+                'few flakes',
             ),
-            new MeasuredSign(
+            $of(
                 Sign::ScalpItch,
                 $this->number($raw, 'itch'),
-                Sign::ScalpItch->sd($parameters->signs),
-                $this->number($raw, 'itch') >= 5 ? 'itches: ask since when, and after what' : 'hardly itches',
+                'itches: ask since when, and after what',
+                'hardly itches',
             ),
-            new MeasuredSign(
-                Sign::ScalpOil,
-                $this->number($raw, 'oil'),
-                Sign::ScalpOil->sd($parameters->signs),
-                $this->number($raw, 'oil') >= 6 ? 'oily: cleanse sooner' : 'not oily',
-            ),
-            new MeasuredSign(
-                Sign::ScalpRedness,
-                $redness,
-                Sign::ScalpRedness->sd($parameters->signs),
-                $redness >= 5 ? 'red: no heat, no strong cleanse' : 'not red',
-            ),
-            new MeasuredSign(
-                Sign::ScalpSoreness,
-                $this->number($raw, 'soreness'),
-                Sign::ScalpSoreness->sd($parameters->signs),
-                $this->number($raw, 'soreness') >= 4 ? $refer : 'not sore',
-            ),
+            $of(Sign::ScalpOil, $this->number($raw, 'oil'), 'oily: cleanse sooner', 'not oily'),
+            $of(Sign::ScalpRedness, $redness, 'red: no heat, no strong cleanse', 'not red'),
+            $of(Sign::ScalpSoreness, $this->number($raw, 'soreness'), $refer, 'not sore'),
+            ...$this->dryness($raw, $parameters),
         ];
     }
 }

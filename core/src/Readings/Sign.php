@@ -44,6 +44,7 @@ enum Sign: string
     case ScalpOil = 'scalp-oil';
     case ScalpRedness = 'scalp-redness';
     case ScalpSoreness = 'scalp-soreness';
+    case ScalpDryness = 'scalp-dryness';
     case DetanglingMinutes = 'detangling-minutes';
     case KnotsCut = 'knots-cut';
     case Squish = 'squish';

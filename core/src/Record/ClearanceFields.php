@@ -28,11 +28,27 @@ final class ClearanceFields
                 'a sign is not cleared before it was raised; give a day from ' . $raisedOn->format('Y-m-d') . ' on.',
             );
         }
+        $byReading = $fields->boolean('by_reading');
+        $withdrawn = $fields->boolean('withdrawn');
+        $confirmed = $fields->has('confirmed_on');
+        $confirmedOn = $confirmed ? $fields->date('confirmed_on') : self::nothing($fields, 'confirmed_on');
+        $confirmedBy = $confirmed ? $fields->string('confirmed_by', '', 120) : self::nothing($fields, 'confirmed_by');
         $fields->nothingElse();
 
         return $sign === null || $raisedOn === null
             ? null
-            : new Clearance($sign, $raisedOn, $raisedBy, $seen, $clearedOn, $clearedBy);
+            : new Clearance(
+                $sign,
+                $raisedOn,
+                $raisedBy,
+                $seen,
+                $clearedOn,
+                $clearedBy,
+                $byReading,
+                $confirmedOn,
+                $confirmedBy,
+                $withdrawn,
+            );
     }
 
     /** @return array<string, mixed> */
@@ -45,7 +61,12 @@ final class ClearanceFields
             'seen' => $clearance->seen,
             'cleared_on' => $clearance->clearedOn?->format('Y-m-d'),
             'cleared_by' => $clearance->clearedBy,
-        ];
+        ] + array_filter([
+            'by_reading' => $clearance->byReading,
+            'confirmed_on' => $clearance->confirmedOn?->format('Y-m-d'),
+            'confirmed_by' => $clearance->confirmedBy,
+            'withdrawn' => $clearance->withdrawn,
+        ]);
     }
 
     private static function nothing(RecordFields $fields, string $name): null

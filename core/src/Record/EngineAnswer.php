@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Record;
 
 use DateTimeImmutable;
+use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\FilterRun;
 use Nagomi\Core\Estimation\KalmanFilter;
@@ -21,6 +22,8 @@ use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Scalp\ScalpEstimate;
+use Nagomi\Core\Scalp\ScalpFilter;
 use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\DryingMethod;
@@ -54,8 +57,21 @@ final readonly class EngineAnswer
                     $today,
                     $record->head->parameters->planning,
                 )->afterOverload(isset($record->intake['overloaded_on']) || isset($record->intake['overloaded_by'])))
+                ->knowingScalp($this->scalp())
                 ->timedBy(new CareMinutes($this->pace())),
         );
+    }
+
+    /** What is known of the scalp; null where nobody read it, or too long ago to go by. */
+    private function scalp(): ?ScalpEstimate
+    {
+        $head = $this->record->head;
+        $history = $this->record->history();
+        $air = $history->air ?? new Humidity($head->humidityPercent);
+        [$washDays, $readings] = [$history->washDays, $history->readings];
+        $scalp = ScalpFilter::through($washDays, $readings, $this->today, $air, $head->parameters);
+
+        return $scalp?->isFresh($head->parameters->scalp->readWithinDays) === true ? $scalp : null;
     }
 
     /** @return array<string, mixed> */
@@ -93,6 +109,10 @@ final readonly class EngineAnswer
             'minutes' => $this->plan->minutes,
             'price' => $this->plan->price,
             'items' => array_map($this->item(...), $this->plan->items),
+            'scalp' => $this->plan->scalpRhythm === null ? null : [
+                'every_days' => $this->plan->scalpRhythm->days,
+                'because' => $this->plan->scalpRhythm->because?->value,
+            ],
             'rules_broken' => array_merge(...array_map(fn (PlanItem $item): array => array_map(
                 fn (Rule $rule): array => [
                     'date' => $item->date->format('Y-m-d'),
@@ -140,6 +160,7 @@ final readonly class EngineAnswer
             'without_each' => (object) array_map(self::without(...), $item->without),
             'moved_by' => $item->movedBy?->key(),
             'look' => $item->look,
+            'scalp_care_for' => $item->scalp?->for?->value,
             'broken_hairs' => $item->brokenHairs,
             'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
             'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],

@@ -45,6 +45,7 @@ final class PlanTermsFields
             ? $fields->integer('home_minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes')
             : null;
         $fields->asked('home_minutes_limit');
+        $keepsRhythm = $fields->boolean('keeps_rhythm');
         $stock = self::byTreatment(
             $fields->object('stock'),
             static fn (RecordFields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'),
@@ -63,11 +64,12 @@ final class PlanTermsFields
             $fields->objects('by_hand'),
         )));
         $occasions = array_values(array_filter(array_map(self::occasion(...), $fields->objects('occasions'))));
+        $spans = SpanFields::read($fields);
         $fields->nothingElse();
         try {
             $said = [$away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand, $occasions];
 
-            return new PlanTerms(...$said);
+            return new PlanTerms(...$said, ...$spans, keepsRhythm: $keepsRhythm);
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('', lcfirst($wrong->getMessage()));
 
@@ -189,6 +191,7 @@ final class PlanTermsFields
             'salon_days' => $terms->salonDays === null ? null : array_map($day, $terms->salonDays),
             'not_at_home' => $terms->notAtHome,
             'home_minutes_limit' => $terms->homeMinutesLimit,
+            'keeps_rhythm' => $terms->keepsRhythm ? true : null,
             'stock' => $terms->stock,
             'prices' => $terms->prices,
             'patch_test_until' => array_map($day, $terms->barredUntil),
@@ -196,17 +199,8 @@ final class PlanTermsFields
                 static fn (array $promise): array => ['date' => $day($promise[0]), 'treatment' => $promise[1]],
                 $terms->promised,
             ),
-            'by_hand' => array_map(static fn (FixedWashDay $set): array => array_filter([
-                'date' => $day($set->date),
-                'cleanse' => $set->choice->cleanse->value,
-                'passes' => $set->choice->passes,
-                'mask_minutes' => $set->choice->masks() ? $set->choice->conditioningMinutes : null,
-                'heat' => $set->choice->heat,
-                'protein' => $set->choice->protein?->value,
-                'pre_wash' => $set->choice->preWash,
-                'reason' => $set->reason,
-                'by' => $set->by,
-            ], static fn (mixed $value): bool => $value !== null), $terms->byHand),
+            'by_hand' => array_map(self::writtenByHand(...), $terms->byHand),
+            ...SpanFields::write($terms),
             'occasions' => array_map(
                 static fn (Occasion $occasion): array => array_filter([
                     'kind' => $occasion->kind->value,
@@ -218,5 +212,21 @@ final class PlanTermsFields
             ),
         ], static fn (mixed $value): bool => $value !== null && $value !== [])
             + ($terms->salonDays === [] ? ['salon_days' => []] : []);
+    }
+
+    /** @return array<string, mixed> */
+    private static function writtenByHand(FixedWashDay $set): array
+    {
+        return array_filter([
+            'date' => $set->date->format('Y-m-d'),
+            'cleanse' => $set->choice->cleanse->value,
+            'passes' => $set->choice->passes,
+            'mask_minutes' => $set->choice->masks() ? $set->choice->conditioningMinutes : null,
+            'heat' => $set->choice->heat,
+            'protein' => $set->choice->protein?->value,
+            'pre_wash' => $set->choice->preWash,
+            'reason' => $set->reason,
+            'by' => $set->by,
+        ], static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -163,8 +163,8 @@ final class VirtualHead
         $porosity = $this->head->strata[$s]->porosity->value;
         $truth = &$this->truth[$s];
         $strength = [
-            'co-wash' => .25, 'low-lather' => .4, 'gentle' => .55, 'shampoo' => .7, 'clarifying' => .93,
-            'chelating' => .95,
+            'co-wash' => .25, 'low-lather' => .4, 'gentle' => .55, 'shampoo' => .7, 'scalp-care' => .6,
+            'clarifying' => .93, 'chelating' => .95,
         ][$step->cleanse->value];
         $kept = ['clarifying' => .35, 'chelating' => .08][$step->cleanse->value] ?? 1.0;
         for ($pass = 0; $pass < $step->passes; $pass++) {

@@ -12,6 +12,8 @@ enum CleanseKind: string
     case CoWash = 'co-wash';
     case LowLather = 'low-lather';
     case Gentle = 'gentle';
+    /** A shampoo for the scalp, which sits its minutes before it is rinsed. */
+    case ScalpCare = 'scalp-care';
     case Shampoo = 'shampoo';
     case Clarifying = 'clarifying';
     case Chelating = 'chelating';

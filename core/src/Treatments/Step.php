@@ -107,9 +107,15 @@ final readonly class Step
         return new self(StepKind::PreWash, $minutes, how: $with);
     }
 
-    public static function cleanse(CleanseKind $kind, int $passes = 1): self
+    /** @param float|null $minutes that it sits before it is rinsed, scalp care above all */
+    public static function cleanse(CleanseKind $kind, int $passes = 1, ?float $minutes = null): self
     {
-        return new self(StepKind::Cleanse, cleanse: $kind, passes: $passes);
+        return new self(StepKind::Cleanse, $minutes, cleanse: $kind, passes: $passes);
+    }
+
+    public static function scalpOil(): self
+    {
+        return new self(StepKind::ScalpOil);
     }
 
     public static function mildProtein(float $minutes): self

@@ -22,6 +22,7 @@ enum StepKind: string
     case Wetting = 'wetting';
     case Swim = 'swim';
     case UpStyle = 'up-style';
+    case ScalpOil = 'scalp-oil';
 
     public function isProtein(): bool
     {

@@ -15,7 +15,7 @@ final class TreatmentCatalogue
             StepKind::LeaveIn => new Deposit(),
             StepKind::PreWash, StepKind::Seal, StepKind::Detangle, StepKind::HeatTool, StepKind::ChemicalService,
             StepKind::Trim,
-            StepKind::Wetting, StepKind::UpStyle => new Handling(),
+            StepKind::Wetting, StepKind::UpStyle, StepKind::ScalpOil => new Handling(),
             StepKind::Swim => new Swimming(),
         };
     }

@@ -39,6 +39,14 @@ final readonly class WashDay
         return false;
     }
 
+    /** Whether it was cleansed with conditioner alone. */
+    public function coWashes(): bool
+    {
+        $kinds = array_filter(array_map(static fn (Step $step): ?CleanseKind => $step->cleanse, $this->steps));
+
+        return $kinds !== [] && array_unique($kinds, SORT_REGULAR) === [array_key_first($kinds) => CleanseKind::CoWash];
+    }
+
     public function clarifies(): bool
     {
         foreach ($this->steps as $step) {

@@ -214,7 +214,10 @@ final readonly class TimeLimitFitter
                 $parameters->stepMinutes['conditioner'],
             ),
             $is('shorter-mask', StepKind::Mask) => Step::mask(min($step->minutes ?? $shortest, $shortest), $step->heat),
-            $is('one-pass', StepKind::Cleanse) => Step::cleanse($step->cleanse ?? CleanseKind::Shampoo),
+            $is('one-pass', StepKind::Cleanse) => Step::cleanse(
+                $step->cleanse ?? CleanseKind::Shampoo,
+                minutes: $step->minutes,
+            ),
             default => $step,
         };
     }

@@ -29,6 +29,8 @@ final class WashDayBuilder
 
     private int $rinses = 0;
 
+    private int $passed = 0;
+
     private readonly WashDayParameters $usual;
 
     /** @param list<Step> $doing what is to be done to the balance, as planned */
@@ -177,10 +179,23 @@ final class WashDayBuilder
 
     private function cleanse(string $detangles): void
     {
-        $step = $this->first(StepKind::Cleanse);
-        if ($step === null) {
-            return;
+        $cleanses = array_values(array_filter(
+            $this->doing,
+            static fn (Step $step): bool => $step->kind === StepKind::Cleanse,
+        ));
+        $passes = array_sum(array_map(static fn (Step $step): int => $step->passes, $cleanses));
+        foreach ($cleanses as $step) {
+            $this->passesOf($step, $passes);
         }
+        if ($cleanses !== []) {
+            $this->detangle('in-shampoo', $detangles);
+            $this->rinse();
+        }
+    }
+
+    /** @param int $of passes of all cleanses of the day */
+    private function passesOf(Step $step, int $of): void
+    {
         $uses = match ($step->cleanse) {
             CleanseKind::CoWash => ProductKind::CoWash,
             CleanseKind::Clarifying, CleanseKind::Chelating => ProductKind::Clarifier,
@@ -189,23 +204,24 @@ final class WashDayBuilder
         $where = $this->head->method->says(MethodQuestion::ShampooReach, 'scalp-only')
             ? 'the scalp with finger pads, the lengths by run-off'
             : 'scalp first, then the lengths';
+        $sits = $step->cleanse === CleanseKind::ScalpCare ? $step->minutes ?? 0.0 : 0.0;
         for ($pass = 1; $pass <= $step->passes; $pass++) {
+            $nth = ++$this->passed;
             $watch = array_values(array_filter([
                 $this->head->soreScalp ? Caution::SoreScalp->sentence() : null,
-                $pass === 3 ? 'A third pass only after a check for stripping.' : null,
+                $nth === 3 ? 'A third pass only after a check for stripping.' : null,
             ]));
             $this->steps[] = new WashDayStep(
-                $step->passes > 1 ? "cleanse-{$pass}" : 'cleanse',
-                ($step->passes > 1 ? "Cleanse, pass {$pass}: " : 'Cleanse: ') . $where,
+                $of > 1 ? "cleanse-{$nth}" : 'cleanse',
+                ($sits > 0.0 ? 'Scalp shampoo' : 'Cleanse') . ($of > 1 ? ", pass {$nth}: " : ': ') . $where,
                 $this->usual->handsMinutes['cleanse'],
+                waitingMinutes: $pass === $step->passes ? $sits : 0.0,
                 uses: $uses,
                 water: 'lukewarm',
                 watch: $watch,
                 books: $pass === $step->passes ? $step : null,
             );
         }
-        $this->detangle('in-shampoo', $detangles);
-        $this->rinse();
     }
 
     private function protein(): void
@@ -276,6 +292,7 @@ final class WashDayBuilder
     private function finish(string $detangles): void
     {
         $this->leaveInAndSeal();
+        $this->scalpOil();
         $this->detangle('before-styler', $detangles);
         $this->steps[] = new WashDayStep(
             'style',
@@ -294,6 +311,21 @@ final class WashDayBuilder
             watch: ['The full contact time of a registered disinfectant, before the next head; wipe the floor dry.'],
             afterClient: true,
         );
+    }
+
+    private function scalpOil(): void
+    {
+        $oil = $this->first(StepKind::ScalpOil);
+        if ($oil !== null) {
+            $this->steps[] = new WashDayStep(
+                'scalp-oil',
+                'Scalp oil or spray along the partings, a little',
+                $this->usual->handsMinutes['scalp-oil'],
+                uses: ProductKind::ScalpCare,
+                watch: [Caution::EssentialOils->sentence()],
+                books: $oil,
+            );
+        }
     }
 
     private function leaveInAndSeal(): void

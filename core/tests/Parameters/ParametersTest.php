@@ -21,7 +21,8 @@ function parameterRow(string ...$changed): array
 
 it('takes every number the core goes by from the table, and uses every number of it', function (): void {
     $asked = [];
-    foreach (['Model', 'Treatment', 'Sign', 'Planning', 'WashDay', 'Reading', 'Scheduling', 'Product'] as $section) {
+    $sections = ['Model', 'Treatment', 'Sign', 'Planning', 'WashDay', 'Reading', 'Scheduling', 'Product', 'Scalp'];
+    foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";
         preg_match_all(
             "/'([a-z-]+\\.[a-z0-9-]+)'/",

@@ -14,6 +14,7 @@ use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\PromiseCost;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -172,22 +173,24 @@ it('moves a promised item only for a reason worth the move', function (): void {
     $choice = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25.0, false, StepKind::StrongProtein);
     $plain = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25.0);
     // Kept: nothing. Moved by a week: what one week costs, half where it is missing and half where it is done.
-    expect($terms->promiseCost($choice, Make::day('2026-03-16'), Parameters::shipped()->planning))->toBe(0.0)
+    expect(PromiseCost::of($terms, $choice, Make::day('2026-03-16'), Parameters::shipped()->planning))->toBe(0.0)
         ->and(
-            $terms->promiseCost($plain, Make::day('2026-03-16'), Parameters::shipped()->planning) + $terms->promiseCost(
+            PromiseCost::of($terms, $plain, Make::day('2026-03-16'), Parameters::shipped()->planning) + PromiseCost::of(
+                $terms,
                 $choice,
                 Make::day('2026-03-23'),
                 Parameters::shipped()->planning,
             ),
         )->toEqualWithDelta(Parameters::shipped()->planning->costOfAMovedPromise, 1e-12)
         ->and(
-            $terms->promiseCost($plain, Make::day('2026-03-16'), Parameters::shipped()->planning) + $terms->promiseCost(
+            PromiseCost::of($terms, $plain, Make::day('2026-03-16'), Parameters::shipped()->planning) + PromiseCost::of(
+                $terms,
                 $choice,
                 Make::day('2026-04-06'),
                 Parameters::shipped()->planning,
             ),
         )->toEqualWithDelta(3 * Parameters::shipped()->planning->costOfAMovedPromise, 1e-12)
-        ->and($terms->promiseCost($plain, Make::day('2026-03-23'), Parameters::shipped()->planning))->toBe(0.0);
+        ->and(PromiseCost::of($terms, $plain, Make::day('2026-03-23'), Parameters::shipped()->planning))->toBe(0.0);
 });
 
 it('costs what is used up, and takes the cheaper way where all else is alike', function (): void {

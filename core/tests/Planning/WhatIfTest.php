@@ -9,6 +9,7 @@ use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Planning\PlanChange;
+use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\WhatIf;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\StepKind;
@@ -117,3 +118,31 @@ it('refuses a number outside its range, or none', function (
     [PlanChange::Hardness, -3.0, '0 to 1000'],
     [PlanChange::MinutesLimit, 5.0, '10 to 480'],
 ]);
+
+it('means the same by without in reasons and in what if: all of that kind, of any strength', function (): void {
+    $head = Make::head(Porosity::High);
+    $start = Make::atTarget($head);
+    $start = new Snapshot($start->date->modify('-1 day'), $start->state, false);
+    foreach (['protein' => PlanChange::NoProtein, 'moisture' => PlanChange::NoMask] as $what => $change) {
+        $plan = Planner::plan($start, [], 12);
+        $first = null;
+        foreach ($plan->items as $item) {
+            $treats = $what === 'protein' ? $item->choice->protein !== null : $item->choice->masks();
+            $first ??= $treats ? $item : null;
+        }
+        $key = $what === 'protein' ? $first?->choice->protein?->value : 'mask';
+        $said = $first?->without[$key] ?? null;
+        expect($said)->not->toBeNull($what);
+        $future = WhatIf::of($start, [], $change, null, 12)->changed;
+        $quantity = $what === 'protein' ? StateLayout::PROTEIN : StateLayout::MOISTURE;
+        $edge = ($what === 'protein' ? $head->strata[0]->targetProtein(false) : $head->strata[0]->targetMoisture())
+            - $head->parameters->model->bandHalfWidth;
+        $left = null;
+        foreach ($future->forecast as $day => $point) {
+            if ($left === null && $day >= $first->day && $point->state->value(0, $quantity) < $edge) {
+                $left = $start->date->modify("+{$day} days")->format('Y-m-d');
+            }
+        }
+        expect($said->date?->format('Y-m-d'))->toBe($left, $what);
+    }
+});

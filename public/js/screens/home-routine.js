@@ -83,6 +83,9 @@ const typed = (of, snapped) => {
         if (snapped && input.dataset.raw === 'returned_mm') {
             continue;
         }
+        if (input.dataset.optional !== undefined && input.value.trim() === '') {
+            continue;
+        }
         const value = typedNumber(input.value);
         if (value === null) {
             input.setAttribute('aria-invalid', 'true');

@@ -28,7 +28,7 @@
                     </a>
                 @endforeach
             </svg>
-            <figcaption class="legend">@if ($last === [])<span>Nothing of this was read by zone yet.</span>@else<span>last read, in {{ $unit }}; the darker, the more</span><span>thick edge: filled in now</span>@endif</figcaption>
+            <figcaption class="legend">@if ($last === [])<span>Nothing of this was read by zone yet.</span>@else<span>last read ({{ $unit }}); the darker, the more</span><span>thick edge: filled in now</span>@endif</figcaption>
         </figure>
         <div class="zone-panels">
             @foreach ($map->zones as $zone)
@@ -45,7 +45,7 @@
             <p class="more"><button type="button" class="button" data-next-zone hidden>Next zone</button></p>
             @if ($scalp)
                 <fieldset><legend>The whole scalp</legend>
-                    @foreach (['itch' => 'Itch', 'oil' => 'Oil', 'redness' => 'Redness', 'soreness' => 'Soreness'] as $of => $label)<x-points :name="'raw[scalp][' . $of . ']'" :label="$label . ', 0 to 10'" :from="0" :to="10"/>@endforeach
+                    @foreach (['itch' => 'Itch', 'oil' => 'Oil', 'redness' => 'Redness', 'soreness' => 'Soreness', 'dryness' => 'Tight or dry'] as $of => $label)<x-points :name="'raw[scalp][' . $of . ']'" :label="$label . ', 0 to 10'" :from="0" :to="10"/>@endforeach
                 </fieldset>
             @endif
             <x-field name="date" label="Day" type="date" :value="$today->format('Y-m-d')"/>

@@ -16,6 +16,7 @@
             </p>
         </div>
         <div class="verdict">
+            @if ($limits !== null)<p class="limits-words">{{ $limits }}</p>@endif
             <p class="verdict-words">{{ $outlook->verdict }}</p>
             @unless ($notReadYet)<x-cells :cells="$outlook->cells"/>@endunless
         </div>
@@ -31,7 +32,7 @@
             </ul>
             <p>Not medical advice: local board rules and licensed practice come first.</p>
             @foreach (['red' => [$head->red_sign, 'the sign for a clinician'], 'sore' => [$head->sore_scalp, 'the sore scalp']] as $sign => [$raised, $words])
-                @if ($raised)
+                @if ($raised && ! collect($unlooked)->contains('sign', $sign))
                     <form method="post" action="{{ route('clients.safety-flags.clear', $head) }}" class="asks" novalidate>
                         <x-act/> @method('put')
                         <input type="hidden" name="sign" value="{{ $sign }}">
@@ -47,6 +48,8 @@
     @if ($cleared->isNotEmpty())
         <p class="note">@foreach ($cleared as $clearance){{ $clearance->sign === 'red' ? 'Referred' : 'Sore scalp' }} {{ $clearance->raised_on->format('j M Y') }}, cleared by {{ $clearance->cleared_by }} on {{ $clearance->cleared_on?->format('j M Y') }}. @endforeach</p>
     @endif
+
+    <x-scalp :head="$head" :raised="$unlooked" picture judges/>
 
     <x-river :river="$river" :verdict="$outlook->verdict"/>
 

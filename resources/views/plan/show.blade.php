@@ -2,7 +2,7 @@
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/plan.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Plan</h1><p class="lead">{{ $outlook->verdict }}</p></div>
+        <div class="grow"><h1>Plan</h1>@if ($limits !== null)<p class="limits-words">{{ $limits }} <a href="{{ route('clients.plan-terms', $head) }}">Terms</a></p>@endif<p class="lead">{{ $outlook->verdict }}</p></div>
         <a class="button" href="{{ route('clients.plan.what-if', $head) }}" data-key="f">What if <kbd>f</kbd></a>
         <a class="button" href="{{ route('clients.plan-terms', $head) }}" data-key="m">Terms <kbd>m</kbd></a>
         <a class="button" href="{{ route('clients.plan.calendar', $head) }}" download>Calendar (.ics)</a>
@@ -25,6 +25,10 @@
             <form method="post" action="{{ route('clients.plan.redo', $head) }}"><x-act/><input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-redo-button @disabled($next === null)>Redo @if ($next)<span class="reason">@shortened($next->says, 44)</span>@endif</button></form>
         </div>
     </section>
+    @if ($wishes !== [])<ul class="recent" aria-label="{{ __('wishes.wished') }}">@foreach ($wishes as $place => $wish)<li class="set-day"><span><strong>{{ __('wishes.wished') }}</strong> {{ $wish }}</span>
+        <form method="post" action="{{ route('clients.plan.wishes.without', [$head, $place]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}<span class="is-sr-only">: {{ $wish }}</span></button></form></li>@endforeach</ul>@endif
+    @if ($keepsTo !== [])<p class="note">{{ __('programmes.keeps', ['what' => implode('; ', $keepsTo)]) }} <a href="{{ route('clients.trials', $head) }}">{{ __('programmes.see') }}</a></p>@endif
+    <x-scalp :head="$head"/>
     <div class="two season-side">
         <details @if ($occasions !== [] || $errors->hasAny(['occasion', 'occasion_from', 'occasion_until', 'occasion_what'])) open @endif>
             <summary><h2>What is to come</h2></summary>
@@ -49,7 +53,7 @@
             @if ($promises->count() > 1)<details class="more-tests"><summary>Earlier promises</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ $earlier->made_at->format('j M Y') }}, {{ $earlier->by }}: {{ count($earlier->items) }} treatments</li>@endforeach</ul></details>@endif
         </details>
     </div>
-    <p class="note">Every {{ $head->wash_every_days }} days{{ $head->minutes_limit ? ", at most {$head->minutes_limit} minutes" : '' }}; {{ (int) round($items->sum('minutes') / 60) }} hours in all. Left out, an item lets its band go on the day it says; the range holds four times of five.</p>
+    <p class="note">Every {{ $every }} days{{ $head->minutes_limit ? ", at most {$head->minutes_limit} minutes" : '' }}; {{ (int) round($items->sum('minutes') / 60) }} hours in all. Left out, an item lets its band go on the day it says; the range holds four times of five.</p>
     @if ($outlook->clashes)
         <p class="wrong" role="status">On {{ count($outlook->clashes) === 1 ? 'one day' : count($outlook->clashes) . ' days' }} the rules leave no way open. Each says below what would free it.</p>
     @endif

@@ -5,6 +5,26 @@
         <div class="grow"><h1>What if</h1><p class="lead">One thing done differently, twelve weeks on. Nothing is changed by asking.</p></div>
         <a class="button" href="{{ route('clients.plan', $head) }}">Back to the season</a>
     </header>
+    @if ($futures !== [])
+        <p class="verdict-words">{{ $says }} {{ $verdict }}</p>
+        @if ($usable)
+            <form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>
+                @if ($says === null)<input type="hidden" name="change" value="{{ $change->value }}"><input type="hidden" name="number" value="{{ $typed }}">
+                @else<input type="hidden" name="seen" value="{{ $seen }}">@foreach (['wish', 'wish_what', 'wish_from', 'wish_until', 'wish_days'] as $name)<input type="hidden" name="{{ $name }}" value="{{ request($name) }}">@endforeach @endif
+                <button class="button is-strong is-large">{{ __('wishes.use') }}</button>
+            </form>
+        @else<p class="reason">{{ __("wishes.not-usable.{$change->value}") }}</p>@endif
+    @endif
+    <h2>{{ __('wishes.for-a-time') }}</h2>
+    <form method="get" action="{{ route('clients.plan.what-if', $head) }}" class="asks" novalidate>
+        <x-choice name="wish" :label="__('wishes.kind')" :options="__('wishes.kinds')" :value="request('wish', 'leave-out')"/>
+        <x-choice name="wish_what" :label="__('wishes.treatment')" :options="__('wishes.treatments')" :value="request('wish_what', 'mask')"/>
+        <x-field name="wish_from" :label="__('wishes.from')" type="date" :value="request('wish_from', $today->format('Y-m-d'))"/>
+        <x-field name="wish_until" :label="__('wishes.until')" type="date" :value="request('wish_until', $today->addWeeks(3)->format('Y-m-d'))"/>
+        <x-field name="wish_days" :label="__('wishes.days')" mode="numeric" :value="request('wish_days')" :help="__('wishes.days-help')"/>
+        <button class="button is-strong">{{ __('wishes.show') }}</button>
+    </form>
+    <h2>{{ __('wishes.for-good') }}</h2>
     <form method="get" action="{{ route('clients.plan.what-if', $head) }}" class="asks" novalidate>
         <div class="field">
             <label class="label" for="change">Change</label>
@@ -18,6 +38,7 @@
         </div>
         <button class="button is-strong">Show both futures</button>
         @if ($wrong)<p class="help is-danger" id="wrong">{{ $wrong }}</p>@endif
+        @error('number')<p class="help is-danger">{{ $message }}</p>@enderror
     </form>
     @if ($futures !== [])
         <table class="table compare">

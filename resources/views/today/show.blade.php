@@ -34,6 +34,7 @@
                             @if ($row->needs !== '')<span class="needs">{{ $row->needs }}</span>@endif
                             @if ($booking->status->isOpen())
                                 <span class="reason">{{ $row->because }}</span>
+                                @if ($row->scalp !== '')<span class="reason is-scalp">{{ $row->scalp }}</span>@endif
                                 @if ($row->noPlace)<strong class="is-broken">finds no place in the day: give it another time, or call</strong>
                                 @elseif ($row->late > 0)<strong class="is-broken">begins {{ $row->begins }}, {{ $row->late }} min after what was promised</strong>@endif
                                 @if ($row->through)<span class="reason">through about {{ $row->through }}, nine times of ten by {{ $row->surely }}</span>@endif

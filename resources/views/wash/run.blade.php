@@ -13,6 +13,7 @@
             <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
         </form>
     @endif
+    <x-scalp :head="$head"/>
     <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-began="{{ $washSession->created_at->format('c') }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <section class="basin-now" aria-live="polite">

@@ -11,6 +11,7 @@
     @if ($plan['changed'] !== [])
         <p class="worth"><strong>To fit {{ round($plan['limit_minutes']) }} minutes:</strong> {{ implode(', ', array_map(fn ($way) => __("nagomi.ways.{$way}"), $plan['changed'])) }}. {{ array_sum($plan['costs']) < 0.05 ? 'It costs the balance nothing.' : 'It costs ' . round($plan['costs']['moisture'], 1) . ' of moisture and ' . round($plan['costs']['protein'], 1) . ' of protein, of 100.' }}</p>
     @endif
+    <x-scalp :head="$head"/>
     <form method="get" action="{{ route('clients.wash', $head) }}" class="asks" novalidate>
         <x-field name="limit" label="Must be done within" unit="minutes" mode="numeric" :value="request('limit')" help="empty: as long as it takes"/>
         <x-choice name="drying" label="Dried" :options="__('nagomi.dryings')" :value="$drying"/>

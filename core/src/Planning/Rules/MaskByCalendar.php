@@ -31,7 +31,9 @@ final readonly class MaskByCalendar implements Rule
 
     public function allows(WashOption $choice, RuleContext $standing): bool
     {
+        // What was wished out cannot be asked for.
         return $choice->masks()
+            || $standing->terms->wishes->all !== [] && $standing->terms->wishes->leaveOut('mask', $standing->date())
             || ! $standing->head->method->says(MethodQuestion::MaskRhythm, 'by-calendar')
             || (
                 $standing->lastMask !== null

@@ -30,7 +30,9 @@ final readonly class MaskNoLater implements Rule
 
     public function allows(WashOption $choice, RuleContext $standing): bool
     {
+        // What was wished out cannot be asked for.
         return $choice->masks()
+            || $standing->terms->wishes->all !== [] && $standing->terms->wishes->leaveOut('mask', $standing->date())
             || $standing->lastMask === null
             || ($standing->nextWash ?? $standing->day) - $standing->lastMask <= $standing->limits()->maskNoLaterDays;
     }

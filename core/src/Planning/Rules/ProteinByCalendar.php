@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning\Rules;
 
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Parameters\PlanningParameters;
+use Nagomi\Core\Planning\ProgrammeKind;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\WashOption;
 
@@ -35,6 +36,10 @@ final readonly class ProteinByCalendar implements Rule
         // The other rules on protein come first: what they bar, the calendar cannot ask for.
         return $choice->protein !== null
             || ! $standing->head->method->says(MethodQuestion::Protein, 'by-calendar')
+            || $standing->terms->wishes->all !== []
+                && $standing->terms->wishes->leaveOut('mild-protein', $standing->date())
+            || $standing->terms->programmes !== []
+                && $standing->terms->keepsTo(ProgrammeKind::NoProtein, $standing->date())
             || $standing->terms->notReadYet
                 || $standing->head->proteinSensitive
                 || $standing->head->redSign

@@ -22,8 +22,9 @@ final class RuleCatalogue
             new OneProteinThenALook(), new MildFirstAfterAService(), new StrongProteinNotWhenHigh(),
             new StrongProteinThenMask(), new ClarifyApart(), new DryHairIsNotStripped(), new ColourIsFresh(),
             new DayThatCountsIsSpared(), new MaskNoLater(), new MaskByCalendar(), new ProteinByCalendar(),
-            new SoreScalpIsSpared(), new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(),
-            new WithinMinutes(),
+            new SoreScalpIsSpared(), new ScalpCareWhenDue(),
+            new OilyScalpIsShampooed(), new CoWashAlternates(), new ProgrammeIsKept(), new WishIsKept(),
+            new TwoPasses(), new NoOil(), new PatchTestFirst(), new InStock(), new NotAtHome(), new WithinMinutes(),
         ];
     }
 

@@ -47,7 +47,7 @@
         <input type="hidden" data-raw="diameter_um" value="{{ $head->strand_um ?? 70 }}">
         <p><button type="button" class="button" data-read>Send</button></p></details>
     <details class="card-read" data-test="scalp-at-home"><summary>Your scalp</summary>
-        <div class="row">@foreach (['itch' => 'Itch', 'oil' => 'Oil', 'soreness' => 'Soreness'] as $name => $words)<div class="field"><label class="label" for="c-{{ $name }}">{{ $words }} <span class="unit">0 to 10</span></label><input class="input" inputmode="numeric" id="c-{{ $name }}" data-raw="{{ $name }}"></div>@endforeach</div>
+        <div class="row">@foreach (['itch' => 'Itch', 'oil' => 'Oil', 'soreness' => 'Soreness', 'dryness' => 'Tight or dry'] as $name => $words)<div class="field"><label class="label" for="c-{{ $name }}">{{ $words }} <span class="unit">0 to 10</span></label><input class="input" inputmode="numeric" id="c-{{ $name }}" data-raw="{{ $name }}" @if ($name === 'dryness') data-optional @endif></div>@endforeach</div>
         <p><button type="button" class="button" data-read>Send</button></p></details>
     <details class="card-read"><summary>A picture</summary>
         <input class="input" type="file" accept="image/*" data-picture aria-label="Picture">

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Scalp\ScalpCareDay;
+use Nagomi\Core\Scalp\ScalpDay;
+use Nagomi\Core\Scalp\ScalpForecast;
+use Nagomi\Core\Scalp\ScalpNeeds;
+use Nagomi\Core\Scalp\ScalpPlan;
+use Nagomi\Core\Scalp\ScalpRhythm;
+use Nagomi\Core\Scalp\ScalpState;
+use Nagomi\Core\Treatments\CleanseKind;
+
+/** What the scalp has to say in a season: how often it is washed, with what, and what it comes to. */
+final readonly class ScalpSeason
+{
+    /** Null where the scalp was not read. */
+    public ?ScalpRhythm $rhythm;
+
+    private Head $head;
+    private Humidity $air;
+
+    public function __construct(private Snapshot $start, private PlanTerms $terms)
+    {
+        $this->head = $start->state->layout->head;
+        $this->air = $start->state->layout->air;
+        $soonest = $this->head->parameters->planning->washDaysApartDays;
+        $this->rhythm = $terms->scalp === null
+            ? null
+            : ScalpRhythm::of($terms->scalp, $this->head, $this->air, $soonest);
+    }
+
+    /** Days between two wash days; null: the client's own rhythm. */
+    public function every(): ?int
+    {
+        return $this->terms->keepsRhythm ? null : $this->rhythm?->days;
+    }
+
+    /**
+     * The terms with what the scalp asks for on the wash days that were found.
+     *
+     * @param list<int>             $washDays days counted from today
+     * @param list<WashOption>|null $choices  what is done on them; null: what is usual
+     */
+    public function termsOver(array $washDays, ?array $choices = null): PlanTerms
+    {
+        [$scalp, $rhythm] = [$this->terms->scalp, $this->rhythm];
+        if ($scalp === null || $rhythm === null) {
+            return $this->terms;
+        }
+        $on = $choices === null ? [] : array_combine($washDays, $choices);
+        $done = fn (int $day): ?array => isset($on[$day]) ? $on[$day]->steps($this->head) : null;
+
+        return $this->terms->caringForScalp(
+            ScalpPlan::over($scalp, $rhythm, $this->head, $this->air, $washDays, $done),
+        );
+    }
+
+    /**
+     * The season as the scalp asks for it, day after day by what was done before: scalp care where it is due and nothing
+     * clarifies, a shampoo where it is oily, and no oil where it does not bear any. What days set by hand say stays.
+     *
+     * @param list<WashOption> $choices  one for each wash day
+     * @param list<int>        $washDays days counted from today
+     *
+     * @return list<WashOption>
+     */
+    public function settled(array $choices, array $washDays): array
+    {
+        if ($this->terms->scalp === null) {
+            return $choices;
+        }
+        $needs = new ScalpNeeds($this->head);
+        $on = array_combine($washDays, $choices);
+        ScalpForecast::through(
+            $this->terms->scalp,
+            function (int $day, ScalpState $morning) use ($needs, &$on): array {
+                if (! isset($on[$day])) {
+                    return [];
+                }
+                $date = $this->start->date->modify("+{$day} days");
+                $asks = ScalpPlan::day($morning, $needs, $this->head);
+                $isDecided = $this->terms->setByHand($date) !== null
+                    || $this->terms->keepsTo(ProgrammeKind::GentleCleansing, $date);
+                $on[$day] = $isDecided ? $on[$day] : $this->asAsked($on[$day], $asks);
+                $on[$day] = $asks->bearsOil ? $on[$day] : $on[$day]->withoutScalpOil();
+
+                return $on[$day]->steps($this->head);
+            },
+            $washDays === [] ? 0 : max($washDays),
+            $this->air,
+            $this->head->parameters->scalp,
+        );
+
+        return array_values($on);
+    }
+
+    private function asAsked(WashOption $choice, ScalpCareDay $asks): WashOption
+    {
+        $isWeak = in_array(
+            $choice->cleanse,
+            [CleanseKind::CoWash, CleanseKind::LowLather, CleanseKind::Gentle],
+            true,
+        );
+        return match (true) {
+            $choice->cleanse->clarifies() => $choice,
+            $asks->for !== null => $choice->cleansedWith(CleanseKind::ScalpCare),
+            $choice->cleanse === CleanseKind::ScalpCare, $asks->isOily && $isWeak => $choice->cleansedWith(
+                WashOptions::usualCleanse($this->head),
+            ),
+            default => $choice,
+        };
+    }
+
+    /**
+     * @param list<int>        $washDays days counted from today
+     * @param list<WashOption> $choices  one for each
+     *
+     * @return list<ScalpDay> one for each day from today; [] where the scalp was not read
+     */
+    public function forecast(array $washDays, array $choices, int $horizon): array
+    {
+        $on = array_combine($washDays, $choices);
+
+        return $this->terms->scalp === null
+            ? []
+            : ScalpForecast::through(
+                $this->terms->scalp,
+                fn (int $day): array => isset($on[$day]) ? $on[$day]->steps($this->head) : [],
+                $horizon,
+                $this->air,
+                $this->head->parameters->scalp,
+            );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Readings;
+
+use Nagomi\Core\Parameters\Parameters;
+
+/** What both tests of the scalp share: how tight and dry it feels, where that was asked. */
+trait ReadsScalpDryness
+{
+    /**
+     * @param array<mixed> $raw
+     *
+     * @return list<MeasuredSign> none where nobody said
+     */
+    private function dryness(array $raw, Parameters $parameters): array
+    {
+        if (! $this->given($raw, 'dryness')) {
+            return [];
+        }
+        $dryness = $this->number($raw, 'dryness');
+
+        return [new MeasuredSign(
+            Sign::ScalpDryness,
+            $dryness,
+            Sign::ScalpDryness->sd($parameters->signs),
+            $dryness >= $parameters->scalp->limit['dryness'] ? 'tight and dry: cleanse milder or later' : 'not tight',
+        )];
+    }
+}

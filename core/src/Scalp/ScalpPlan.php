@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Scalp;
+
+use Closure;
+use DateTimeImmutable;
+use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+
+/** What the scalp asks for through a season: its rhythm, the days on which it is cared for, and where oil keeps off. */
+final readonly class ScalpPlan
+{
+    /** Half-width of an 80 % range in standard deviations. */
+    private const RANGE_SD = 1.2816;
+
+    /** @param array<string, ScalpCareDay> $days by date, each wash day of the season */
+    private function __construct(public ScalpRhythm $rhythm, private array $days)
+    {
+    }
+
+    /**
+     * @param list<int>                        $washDays days counted from the day of the estimate
+     * @param Closure(int): (list<Step>|null)|null $done what is done on a wash day; null: what is usual
+     */
+    public static function over(
+        ScalpEstimate $estimate,
+        ScalpRhythm $rhythm,
+        Head $head,
+        Humidity $air,
+        array $washDays,
+        ?Closure $done = null,
+    ): self {
+        $needs = new ScalpNeeds($head);
+        $days = [];
+        $stepsOn = static function (int $day, ScalpState $morning) use (
+            $needs,
+            $head,
+            $estimate,
+            $washDays,
+            $done,
+            &$days,
+        ): array {
+            if (! in_array($day, $washDays, true)) {
+                return [];
+            }
+            $one = self::day($morning, $needs, $head);
+            $days[$estimate->date->modify("+{$day} days")->format('Y-m-d')] = $one;
+
+            return ($done === null ? null : $done($day)) ?? self::usual($one, $head);
+        };
+        $last = $washDays === [] ? 0 : max($washDays);
+        ScalpForecast::through($estimate, $stepsOn, $last, $air, $head->parameters->scalp);
+
+        return new self($rhythm, $days);
+    }
+
+    /** @return list<Step> what is done to the scalp on a day that nothing else was decided for */
+    private static function usual(ScalpCareDay $day, Head $head): array
+    {
+        $oils = $day->bearsOil && ! $head->method->says(MethodQuestion::Scalp, 'bare');
+        $cleanse = match (true) {
+            $day->for !== null => Step::cleanse(CleanseKind::ScalpCare, 1, $head->parameters->scalp->contactMinutes),
+            $head->soreScalp || $head->redSign => Step::cleanse(CleanseKind::Gentle),
+            default => Step::cleanse(CleanseKind::Shampoo),
+        };
+
+        return [$cleanse, ...$oils ? [Step::scalpOil()] : []];
+    }
+
+    /** What the scalp asks for on one morning. */
+    public static function day(ScalpState $morning, ScalpNeeds $needs, Head $head): ScalpCareDay
+    {
+        $scalp = $head->parameters->scalp;
+        $for = $needs->careFor($morning);
+        $of = $for ?? Sign::ScalpFlakes;
+        $expected = $morning->expected($of, $scalp) ?? 0.0;
+        $half = self::RANGE_SD * $morning->sd($of, $scalp);
+        [$least, $most] = $of->limits();
+
+        return new ScalpCareDay(
+            $for,
+            $expected,
+            max($least, $expected - $half),
+            min($most, $expected + $half),
+            $needs->bearsOil($morning),
+            $needs->isOily($morning),
+            $needs->isPast(Sign::ScalpFlakes, $morning),
+        );
+    }
+
+    /** Whether both ask for the same on the same days. */
+    public function asksLike(self $other): bool
+    {
+        $asks = static fn (ScalpCareDay $day): array => [$day->for, $day->isOily];
+
+        return array_map($asks, $this->days) === array_map($asks, $other->days);
+    }
+
+    /** What the scalp asks for on a wash day; null for a day that is none of this season. */
+    public function on(DateTimeImmutable $date): ?ScalpCareDay
+    {
+        return $this->days[$date->format('Y-m-d')] ?? null;
+    }
+
+    /** Whether scalp care is due on any of the days. */
+    public function cares(): bool
+    {
+        return array_filter($this->days, static fn (ScalpCareDay $day): bool => $day->for !== null) !== [];
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'for-a-time' => 'For some days',
+    'for-good' => 'From now on',
+    'kind' => 'What',
+    'kinds' => ['leave-out' => 'leave out', 'later' => 'do later', 'wash-every' => 'wash every … days'],
+    'treatment' => 'Treatment',
+    'treatments' => [
+        'mask' => 'masks', 'protein' => 'protein of any strength', 'strong-protein' => 'strong protein',
+        'clarifying' => 'clarifying', 'heat' => 'heat', 'co-wash' => 'co-wash',
+    ],
+    'from' => 'From', 'until' => 'Until', 'days' => 'Days',
+    'days-help' => 'later by, or between two washes',
+    'show' => 'See what it comes to',
+    'use' => 'Use this',
+    'leave-out' => 'No :what from :from to :until.',
+    'later' => ':What no sooner than :until.',
+    'wash-every' => 'Washed every :days days from :from to :until.',
+    'verdict' => [
+        'says' => 'Over these twelve weeks :what.',
+        'same' => 'Over these twelve weeks it comes to the same.',
+        'more' => [
+            'days' => '{1} about a day more out of balance|[2,*] about :count days more out of balance',
+            'minutes' => '{1} a minute more|[2,*] :count minutes more',
+            'wash_days' => '{1} one wash day more|[2,*] :count wash days more',
+            'masks' => '{1} one mask more|[2,*] :count masks more',
+            'proteins' => '{1} one protein treatment more|[2,*] :count protein treatments more',
+            'clarifies' => '{1} one clarifying cleanse more|[2,*] :count clarifying cleanses more',
+        ],
+        'fewer' => [
+            'days' => '{1} about a day less out of balance|[2,*] about :count days less out of balance',
+            'minutes' => '{1} a minute less|[2,*] :count minutes less',
+            'wash_days' => '{1} one wash day fewer|[2,*] :count wash days fewer',
+            'masks' => '{1} one mask fewer|[2,*] :count masks fewer',
+            'proteins' => '{1} one protein treatment fewer|[2,*] :count protein treatments fewer',
+            'clarifies' => '{1} one clarifying cleanse fewer|[2,*] :count clarifying cleanses fewer',
+        ],
+    ],
+    'used' => 'Now the plan: :says',
+    'taken-out' => 'Taken out; the season is planned anew without it.',
+    'take-out' => 'Take out',
+    'wished' => 'Wished',
+    'wrong' => [
+        'kind' => 'What: choose one.',
+        'treatment' => 'Treatment: choose one.',
+        'from' => 'From: type a day from today on, at most two years ahead, such as 2027-02-28.',
+        'until' => 'Until: type the first day or a later one, at most two years ahead.',
+        'days-later' => 'Days: type by how many days it comes later, 1 to 84.',
+        'days-every' => 'Days: type how many days there are between two washes, 2 to 35.',
+        'none-planned' => 'Nothing of that kind is planned in these twelve weeks, so nothing can come later.',
+        'change' => 'Change: choose one that can be made the plan.',
+        'number' => 'Number: :range',
+        'gone' => 'That wish is not in the plan any more.',
+    ],
+    'changed' => [
+        'wash-every' => 'Washed every :number days from now on.',
+        'minutes-limit' => 'At most :number minutes a wash day from now on.',
+        'mask-heat' => 'Heat under the mask: changed in the method.',
+        'seal' => 'Oils and butters: changed in the method.',
+        'pre-wash' => 'Pre-wash: changed in the method.',
+        'load' => 'Styling products: changed.',
+        'night' => 'At night: changed in the method.',
+    ],
+    'not-usable' => [
+        'humidity' => 'Air is measured, not chosen: change it under details once it is so.',
+        'hardness' => 'Water is measured, not chosen: change it under details once it is so.',
+        'no-protein' => 'This leaves protein out of the plan as it stands. To plan round it, ask under “For some days”.',
+        'no-mask' => 'This leaves masks out of the plan as it stands. To plan round it, ask under “For some days”.',
+    ],
+];
