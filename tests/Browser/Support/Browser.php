@@ -163,11 +163,13 @@ final class Browser
     public function touch(string $css): self
     {
         $element = $this->find($css);
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
-        $at = $this->driver->executeScript(
-            'const box = (arguments[0].matches("input[type=radio]") ? arguments[0].closest("label") : '
-                . 'arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / '
-                . '2]',
+        // What an answer has just moved is touched where it comes to rest, as a finger would.
+        $at = $this->driver->executeAsyncScript(
+            'const [element, done] = arguments; const target = element.matches("input[type=radio]") ? '
+                . 'element.closest("label") : element; let was = ""; const look = () => { target.scrollIntoView('
+                . '{block: "center", behavior: "instant"}); const box = target.getBoundingClientRect(); const at = '
+                . '[box.left + box.width / 2, box.top + box.height / 2]; if (was === at.join()) { done(at); } else '
+                . '{ was = at.join(); requestAnimationFrame(() => requestAnimationFrame(look)); } }; look();',
             [$element],
         );
         $tools = new ChromeDevToolsDriver($this->driver);
