@@ -41,7 +41,10 @@ final class LimitWords
     /** @param StoredLimit $limit */
     private static function what(array $limit): string
     {
-        return Words::say("limits.what.{$limit['limit']}", ['to' => $limit['to'] ?? 0]);
+        return Words::say("limits.what.{$limit['limit']}", [
+            'to' => $limit['to'] ?? 0,
+            'weekday' => isset($limit['weekday']) ? Words::say("weekdays.on.{$limit['weekday']}") : '',
+        ]);
     }
 
     private static function days(float $days): string

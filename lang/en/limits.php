@@ -11,6 +11,7 @@ return [
     'what' => [
         'minutes' => ':to minutes for a wash day',
         'minutes-at-home' => ':to minutes for a wash day at home',
+        'minutes-on-weekday' => ':to minutes on :weekday',
         'salon-only' => 'letting be done at home what is for the salon only',
         'stock' => 'buying what has run short',
         'promise' => 'releasing the promise',

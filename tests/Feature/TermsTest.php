@@ -257,3 +257,30 @@ it('says first what the limits cost and what would free most, and says nothing w
     expect($head->outlook()->first()->days_out)->toEqualWithDelta($limits[0]['out'] - $limits[0]['gained'], 0.2);
     $this->get("/clients/{$head->id}")->assertDontSee('what is for the salon only');
 });
+
+it('keeps the time there is by weekday, plans within it and says what is wrong with it', function (): void {
+    $head = $this->aHead();
+    $terms = "/clients/{$head->id}/plan/terms";
+    $this->actingAs($this->stylist);
+    $this->put($terms, ['weekday_minutes' => ['mon' => '30', 'tue' => '', 'wed' => '0', 'sat' => '180']])
+        ->assertSessionHasNoErrors();
+    expect($head->refresh()->season)->toEqual(['weekday_minutes' => ['mon' => 30, 'wed' => 0, 'sat' => 180]]);
+    foreach (plannedDays($head) as $day) {
+        expect((new DateTimeImmutable($day))->format('D'))->not->toBe('Wed')->not->toBe('Mon');
+    }
+    $this->get($terms)->assertSee('name="weekday_minutes[mon]"', false)->assertSee('Time by weekday');
+    foreach (
+        [
+            ['weekday_minutes' => ['mon' => '5']],
+            ['weekday_minutes' => ['mon' => '481']],
+            ['weekday_minutes' => ['mon' => 'long']],
+            ['weekday_minutes' => ['noday' => '50']],
+            ['weekday_minutes' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], '0')],
+        ] as $wrong
+    ) {
+        $this->from($terms)->put($terms, $wrong)->assertRedirect($terms)->assertSessionHasErrors();
+    }
+    $this->from($terms)->put($terms, ['weekday_minutes' => ['mon' => '5']]);
+    $this->get($terms)->assertSee('value="5"', false)->assertSee('0 where hair is not washed on that day');
+    expect($head->refresh()->season)->toEqual(['weekday_minutes' => ['mon' => 30, 'wed' => 0, 'sat' => 180]]);
+});

@@ -282,6 +282,7 @@ final readonly class Forms
                 'salon_days' => '2027-02-10, 2027-03-10',
                 'not_at_home' => ['heat'],
                 'home_minutes_limit' => '60',
+                'weekday_minutes' => ['mon' => '30', 'sat' => '180', 'sun' => '0'],
                 'stock' => ['mask' => '2'],
                 'prices' => ['mask' => '2.5'],
                 'patch_test_until' => ['mask' => '2027-02-01'],

@@ -217,6 +217,11 @@ final readonly class Life
                     'salon_days' => $this->stranger->one(['', $day]),
                     'not_at_home' => ['strong-protein', 'clarifying'],
                     'home_minutes_limit' => $this->stranger->one(['', '10', '45']),
+                    'weekday_minutes' => $this->stranger->one([
+                        [],
+                        ['mon' => '15', 'wed' => '0', 'sat' => '150'],
+                        ['sun' => '0', 'thu' => '40'],
+                    ]),
                     'stock' => ['mask' => $this->stranger->one(['', '0', '2'])],
                 ],
             ),

@@ -45,6 +45,7 @@ final readonly class OutlookLimits
             'to' => $one->to,
             'out' => round($one->daysOut, 1),
             'gained' => round($one->daysGained, 1),
+            'weekday' => $one->weekday,
         ], $relaxed);
     }
 }

@@ -7,11 +7,14 @@ namespace App\Http\Requests;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Models\Head;
 use App\Pages\Plan\PlanTermsForm;
+use App\Wording\Words;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\WeekTime;
 
 /** What a plan must keep to. */
 final class PlanTermsRequest extends FormRequest
@@ -32,7 +35,7 @@ final class PlanTermsRequest extends FormRequest
             ['not_at_home'],
         );
         $this->merge(['home_minutes_limit' => TypedNumber::from($this->input('home_minutes_limit'))]);
-        foreach (['stock', 'prices'] as $numbers) {
+        foreach (['stock', 'prices', 'weekday_minutes'] as $numbers) {
             $this->merge([$numbers => array_map(TypedNumber::from(...), (array) $this->input($numbers, []))]);
         }
         $rows = array_filter(
@@ -54,6 +57,8 @@ final class PlanTermsRequest extends FormRequest
             'not_at_home' => ['array'],
             'not_at_home.*' => [Rule::in(['', '0', ...PlanTerms::TREATMENTS])],
             'home_minutes_limit' => ['nullable', 'integer', 'between:10,480'],
+            'weekday_minutes' => ['array:' . implode(',', WeekTime::NAMES)],
+            'weekday_minutes.*' => ['nullable', 'integer', $this->weekdayMinutes(...)],
             'keeps_rhythm' => ['boolean'],
             'stock.*' => ['nullable', 'integer', 'between:0,100000'],
             'prices.*' => ['nullable', 'numeric', 'between:0,10000'],
@@ -69,6 +74,8 @@ final class PlanTermsRequest extends FormRequest
             'away.*.until' => 'Away until: type a day that exists, the first day or later.',
             'salon_day_list.*' => 'Salon days: type days that exist, such as 2027-02-28, with commas between.',
             'home_minutes_limit' => 'Longest wash day at home: type 10 to 480 minutes, or leave it empty.',
+            'weekday_minutes' => __('weekdays.wrong'),
+            'weekday_minutes.*' => __('weekdays.wrong'),
             'keeps_rhythm' => __('scalp.keeps-rhythm-wrong'),
             'stock.*' => 'Uses left: type a whole number, 0 or more, or leave it empty where it never runs short.',
             'prices.*' => 'Price of a use: type 0 or more, or leave it empty for the usual.',
@@ -83,6 +90,11 @@ final class PlanTermsRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
+            if (count(array_keys((array) $this->input('weekday_minutes', []), 0)) === count(WeekTime::NAMES)) {
+                $validator->errors()->add('weekday_minutes', Words::say('weekdays.none-left'));
+
+                return;
+            }
             try {
                 /** @var Head $head */
                 $head = $this->route('head');
@@ -93,6 +105,14 @@ final class PlanTermsRequest extends FormRequest
                 }
             }
         });
+    }
+
+    /** @param Closure(string): mixed $fail */
+    private function weekdayMinutes(string $attribute, mixed $value, Closure $fail): void
+    {
+        if (! is_numeric($value) || ! WeekTime::isTime((int) $value)) {
+            $fail(Words::say('weekdays.wrong'));
+        }
     }
 
     /** @return array<string, mixed> */
@@ -116,6 +136,7 @@ final class PlanTermsRequest extends FormRequest
             )),
             'home_minutes_limit' => $this->input('home_minutes_limit'),
             'keeps_rhythm' => $this->boolean('keeps_rhythm') ? true : null,
+            'weekday_minutes' => $given('weekday_minutes'),
             'stock' => $given('stock'),
             'prices' => $given('prices'),
             'patch_test_until' => $given('patch_test_until'),

@@ -7,6 +7,7 @@ namespace App\Pages\Plan;
 use App\Models\Head;
 use App\Pages\Shared\SeenFields;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\WeekTime;
 
 /** What a plan must keep to, as its form shows it. */
 final readonly class PlanTermsForm
@@ -33,6 +34,10 @@ final readonly class PlanTermsForm
             foreach (['from', 'until'] as $end) {
                 $fields["away.{$i}.{$end}"] = is_array($span) && is_string($span[$end] ?? null) ? $span[$end] : '';
             }
+        }
+        foreach (WeekTime::NAMES as $name) {
+            $minutes = $list('weekday_minutes')[$name] ?? '';
+            $fields["weekday_minutes.{$name}"] = is_scalar($minutes) ? (string) $minutes : '';
         }
         foreach (['stock', 'prices', 'patch_test_until'] as $name) {
             foreach (array_diff(PlanTerms::TREATMENTS, ['heat']) as $treatment) {

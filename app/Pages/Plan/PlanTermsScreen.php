@@ -8,6 +8,7 @@ use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\WeekTime;
 
 /** What a plan must keep to, as it was typed. */
 final readonly class PlanTermsScreen
@@ -33,6 +34,7 @@ final readonly class PlanTermsScreen
             promised: $this->listed($head, 'promised'),
             salonDays: implode(', ', array_filter($this->listed($head, 'salon_days'), is_string(...))),
             treatments: PlanTerms::TREATMENTS,
+            weekdays: WeekTime::NAMES,
             seen: $this->planTermsForm->seen($head),
             costOfAMove: $this->parameters->planning->costOfAMovedPromise,
             usualPrices: $this->parameters->planning->treatmentPrice,

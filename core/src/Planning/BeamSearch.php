@@ -78,9 +78,7 @@ final class BeamSearch
         $this->set = $set;
         // Cleanse, treatments, pre-wash, passes and minutes are all the rules look at: choices alike in them are
         // barred alike.
-        $limited = $terrain->head->minutesLimit !== null
-            || $terrain->terms->homeMinutesLimit !== null
-            || $terrain->head->bornOn !== null;
+        $limited = $terrain->terms->limitMinutes($terrain->head);
         $this->traits = array_map(
             static fn (WashOption $choice): string => implode(' ', $choice->treatments())
                 . "|{$choice->cleanse->value}|{$choice->preWash}|{$choice->oils}|{$choice->passes}|"

@@ -9,6 +9,7 @@ enum Limit: string
 {
     case Minutes = 'minutes';
     case MinutesAtHome = 'minutes-at-home';
+    case MinutesOnWeekday = 'minutes-on-weekday';
     case SalonOnly = 'salon-only';
     case Stock = 'stock';
     case Promise = 'promise';

@@ -28,17 +28,17 @@ final class LimitsCost
             return [];
         }
         $relaxed = [];
-        foreach (self::set($head, $terms) as [$limit, $to]) {
+        foreach (self::set($head, $terms) as [$limit, $to, $weekday]) {
             $other = self::relaxedHead($head, $limit, $to);
             $then = Planner::plan(
                 new Snapshot($start->date, $start->state->under($other), $start->sealed, $start->tight),
                 $history,
                 $weeks,
-                $terms->relaxed($limit),
+                $weekday === null ? $terms->relaxed($limit) : $terms->longerOn($weekday),
             );
             $gained = $out - PlanConsequence::of($then, $limits)->daysOut;
             if ($gained >= $limits->worthSaying['days-freed']) {
-                $relaxed[] = new RelaxedLimit($limit, $to, $out, $gained);
+                $relaxed[] = new RelaxedLimit($limit, $to, $out, $gained, $weekday);
             }
         }
         usort($relaxed, static fn (RelaxedLimit $a, RelaxedLimit $b): int => $b->daysGained <=> $a->daysGained);
@@ -46,7 +46,7 @@ final class LimitsCost
         return $relaxed;
     }
 
-    /** @return list<array{Limit, int|null}> limits that are set, and what each would be */
+    /** @return list<array{Limit, int|null, int|null}> limits that are set, what each would be, and on which weekday */
     private static function set(Head $head, PlanTerms $terms): array
     {
         $minutes = $head->minutesLimit;
@@ -54,14 +54,28 @@ final class LimitsCost
         $rhythm = $head->washEveryDays - Limit::FEWER_DAYS;
 
         return array_values(array_filter([
-            $minutes === null ? null : [Limit::Minutes, min(480, $minutes + Limit::MORE_MINUTES)],
-            $atHome === null ? null : [Limit::MinutesAtHome, min(480, $atHome + Limit::MORE_MINUTES)],
-            $terms->notAtHome === [] ? null : [Limit::SalonOnly, null],
-            $terms->stock === [] ? null : [Limit::Stock, null],
-            $terms->promised === [] ? null : [Limit::Promise, null],
-            $terms->programmes === [] ? null : [Limit::Programme, null],
-            $rhythm < $head->parameters->planning->washDaysApartDays ? null : [Limit::Rhythm, $rhythm],
+            $minutes === null ? null : [Limit::Minutes, min(480, $minutes + Limit::MORE_MINUTES), null],
+            $atHome === null ? null : [Limit::MinutesAtHome, min(480, $atHome + Limit::MORE_MINUTES), null],
+            ...self::weekdays($terms),
+            $terms->notAtHome === [] ? null : [Limit::SalonOnly, null, null],
+            $terms->stock === [] ? null : [Limit::Stock, null, null],
+            $terms->promised === [] ? null : [Limit::Promise, null, null],
+            $terms->programmes === [] ? null : [Limit::Programme, null, null],
+            $rhythm < $head->parameters->planning->washDaysApartDays ? null : [Limit::Rhythm, $rhythm, null],
         ]));
+    }
+
+    /** @return list<array{Limit, int, int}> */
+    private static function weekdays(PlanTerms $terms): array
+    {
+        return array_map(
+            static fn (int $weekday): array => [
+                Limit::MinutesOnWeekday,
+                $terms->longerOn($weekday)->week->minutes[$weekday],
+                $weekday,
+            ],
+            array_keys($terms->week->minutes),
+        );
     }
 
     private static function relaxedHead(Head $head, Limit $limit, ?int $to): Head

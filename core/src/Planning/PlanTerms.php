@@ -43,6 +43,7 @@ final readonly class PlanTerms
      * @param ScalpPlan|null $scalpPlan what the scalp asks for on the wash days of the season, once they are known
      * @param list<Programme> $programmes what is kept to for some weeks
      * @param Wishes $wishes what was wished of the plan for some days
+     * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
@@ -67,6 +68,7 @@ final readonly class PlanTerms
         public ?ScalpPlan $scalpPlan = null,
         public array $programmes = [],
         public Wishes $wishes = new Wishes(),
+        public WeekTime $week = new WeekTime(),
     ) {
         foreach (
             [
@@ -167,7 +169,7 @@ final readonly class PlanTerms
      *     barredUntil: array<string, DateTimeImmutable>, promised: list<array{DateTimeImmutable, string}>,
      *     byHand: list<FixedWashDay>, occasions: list<Occasion>, notReadYet: bool, minutes: OptionMinutes|null,
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
-     *     programmes: list<Programme>, wishes: Wishes,
+     *     programmes: list<Programme>, wishes: Wishes, week: WeekTime,
      * }
      */
     private function all(): array
@@ -191,7 +193,17 @@ final readonly class PlanTerms
             'scalpPlan' => $this->scalpPlan,
             'programmes' => $this->programmes,
             'wishes' => $this->wishes,
+            'week' => $this->week,
         ];
+    }
+
+    /** Whether any day of a season may be too short for some way to wash. */
+    public function limitMinutes(Head $head): bool
+    {
+        return $head->minutesLimit !== null
+            || $this->homeMinutesLimit !== null
+            || $this->week->isSet()
+            || $head->bornOn !== null;
     }
 
     public function minutes(WashOption $choice, Head $head): float
@@ -207,6 +219,12 @@ final readonly class PlanTerms
     public function keepingTo(array $programmes): self
     {
         return new self(...[...$this->all(), 'programmes' => $programmes]);
+    }
+
+    /** The same terms with more time on one weekday, 1 Monday to 7 Sunday. */
+    public function longerOn(int $weekday): self
+    {
+        return new self(...[...$this->all(), 'week' => $this->week->longer($weekday, Limit::MORE_MINUTES)]);
     }
 
     /** The same terms with one wish more. */
@@ -264,6 +282,18 @@ final readonly class PlanTerms
         }
 
         return false;
+    }
+
+    /** Hair can be washed on that day: nobody is away, and the week has time for it. */
+    public function canWash(DateTimeImmutable $day): bool
+    {
+        return ! $this->isAway($day) && $this->week->isOpen($day);
+    }
+
+    /** The longest wash day on that weekday, in minutes; null: no limit, or a day in the salon. */
+    public function weekdayMinutes(DateTimeImmutable $day): ?int
+    {
+        return $this->booked !== null && $this->isInSalon($day) ? null : $this->week->on($day);
     }
 
     public function isInSalon(DateTimeImmutable $day): bool

@@ -11,8 +11,8 @@ use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
 /**
- * The days of a season on which the head can be washed: by the client's rhythm, round days away, on days booked or set
- * by hand, and on the eve of a day that counts.
+ * The days of a season on which the head can be washed: by the client's rhythm, round days away, on the weekdays with most
+ * time, on days booked or set by hand, and on the eve of a day that counts.
  */
 final readonly class PossibleWashDays
 {
@@ -44,7 +44,13 @@ final readonly class PossibleWashDays
             $gap = $terms->wishes->washEvery($today->modify(($previous + 1) . ' days')) ?? $every;
             $due = max($previous === 0 ? 1 : 0, $previous + $gap);
             $next = self::nextFixed($fixed, $previous, $due + intdiv($gap, 2))
-                ?? self::roundAbsence($terms, $today, $previous + $head->parameters->planning->washDaysApartDays, $due);
+                ?? self::withMostTime(
+                    $terms,
+                    $today,
+                    $previous + $head->parameters->planning->washDaysApartDays,
+                    $due,
+                    min($head->parameters->planning->washDayMovesDays, intdiv($gap, 2)),
+                );
             if ($days !== [] && $next > $horizon) {
                 return $days;
             }
@@ -62,7 +68,7 @@ final readonly class PossibleWashDays
                 static fn (Occasion $best): DateTimeImmutable => $best->from->modify('-1 day'),
                 $terms->of(OccasionKind::BestDay),
             ),
-            static fn (DateTimeImmutable $day): bool => ! $terms->isAway($day),
+            $terms->canWash(...),
         );
         $dates = [
             ...array_map(static fn (FixedWashDay $set): DateTimeImmutable => $set->date, $terms->byHand),
@@ -90,16 +96,41 @@ final readonly class PossibleWashDays
         return null;
     }
 
-    /** The due day itself, else the last day before an absence, else the first one after it. */
+    /** The due day, or another as near as may be that has more time for a wash. */
+    private static function withMostTime(
+        PlanTerms $terms,
+        DateTimeImmutable $today,
+        int $earliest,
+        int $due,
+        int $moves,
+    ): int {
+        $due = self::roundAbsence($terms, $today, $earliest, $due);
+        if (! $terms->week->isSet()) {
+            return $due;
+        }
+        $days = [$today->modify("+{$due} days")];
+        for ($apart = 1; $apart <= $moves; $apart++) {
+            foreach ([$due - $apart, $due + $apart] as $day) {
+                $date = $today->modify("{$day} days");
+                if ($day >= max(0, $earliest) && $terms->canWash($date)) {
+                    $days[] = $date;
+                }
+            }
+        }
+
+        return Calendar::daysBetween($today, $terms->week->longestOf($days));
+    }
+
+    /** The due day itself, else the last day before an absence or a weekday without time, else the first one after. */
     private static function roundAbsence(PlanTerms $terms, DateTimeImmutable $today, int $earliest, int $due): int
     {
-        $isAway = static fn (int $day): bool => $terms->isAway($today->modify("+{$day} days"));
+        $canWash = static fn (int $day): bool => $terms->canWash($today->modify("+{$day} days"));
         for ($day = $due; $day >= max(0, $earliest); $day--) {
-            if (! $isAway($day)) {
+            if ($canWash($day)) {
                 return $day;
             }
         }
-        for ($day = $due; $isAway($day); $day++);
+        for ($day = $due; ! $canWash($day); $day++);
 
         return $day;
     }

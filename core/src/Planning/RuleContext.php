@@ -100,6 +100,7 @@ final readonly class RuleContext
         $limits = array_filter([
             $this->head->minutesLimit,
             $this->terms->homeMinutesLimit === null || $this->isInSalon() ? null : $this->terms->homeMinutesLimit,
+            $this->terms->week->isSet() ? $this->terms->weekdayMinutes($this->date()) : null,
             $this->isChild() ? $this->limits()->childMostMinutes : null,
         ], is_int(...));
 

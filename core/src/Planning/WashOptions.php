@@ -78,7 +78,7 @@ final class WashOptions
     /** @return list<float> minutes of a mask; where time is short, short ones as well */
     private static function maskMinutes(Head $head, PlanTerms $terms): array
     {
-        $isShort = $head->minutesLimit !== null || $terms->homeMinutesLimit !== null || $head->bornOn !== null;
+        $isShort = $terms->limitMinutes($head);
         $planning = $head->parameters->planning;
 
         return [...$isShort ? $planning->shortMaskMinutes : [], ...$planning->maskMinutes];

@@ -46,6 +46,7 @@ final class PlanTermsFields
             : null;
         $fields->asked('home_minutes_limit');
         $keepsRhythm = $fields->boolean('keeps_rhythm');
+        $week = WeekFields::read($fields->object('weekday_minutes'));
         $stock = self::byTreatment(
             $fields->object('stock'),
             static fn (RecordFields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'),
@@ -69,7 +70,7 @@ final class PlanTermsFields
         try {
             $said = [$away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand, $occasions];
 
-            return new PlanTerms(...$said, ...$spans, keepsRhythm: $keepsRhythm);
+            return new PlanTerms(...$said, ...$spans, keepsRhythm: $keepsRhythm, week: $week);
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('', lcfirst($wrong->getMessage()));
 
@@ -192,6 +193,7 @@ final class PlanTermsFields
             'not_at_home' => $terms->notAtHome,
             'home_minutes_limit' => $terms->homeMinutesLimit,
             'keeps_rhythm' => $terms->keepsRhythm ? true : null,
+            'weekday_minutes' => WeekFields::write($terms->week),
             'stock' => $terms->stock,
             'prices' => $terms->prices,
             'patch_test_until' => array_map($day, $terms->barredUntil),

@@ -72,7 +72,7 @@
                 <x-field name="humidity_percent" label="Usual humidity" unit="%" mode="decimal" :value="$head?->humidity_percent ?? $salon->humidity_percent"/>
                 <x-choice name="styling_load" label="Styling load" :options="__('nagomi.loads')" :value="$head?->styling_load ?? 'not-measured'"/>
                 <x-field name="wash_every_days" label="Wash day every" unit="days" mode="numeric" :value="$head?->wash_every_days ?? 7"/>
-                <x-field name="minutes_limit" label="Longest wash day" unit="minutes" mode="numeric" :value="$head?->minutes_limit" help="empty: no limit"/>
+                <x-field name="minutes_limit" label="Longest wash day" unit="minutes" mode="numeric" :value="$head?->minutes_limit" :help="'empty: no limit; ' . __('weekdays.by-weekday')"/>
             </div>
             <div class="row ticks">
                 <x-tick name="swims" label="Swims (pool or sea)" :checked="$head?->swims ?? false"/>

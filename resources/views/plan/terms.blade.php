@@ -74,6 +74,16 @@
             </div>
         </fieldset>
         <fieldset>
+            <legend>{{ __('weekdays.legend') }}</legend>
+            <p class="how">{{ __('weekdays.how') }}</p>
+            @error('weekday_minutes')<p class="help is-danger">{{ $message }}</p>@enderror
+            <div class="row week-time">
+                @foreach ($weekdays as $number => $name)
+                    <x-field :name="'weekday_minutes[' . $name . ']'" :label="__('weekdays.names.' . $number)" unit="min" mode="numeric" :value="$season['weekday_minutes'][$name] ?? ''"/>
+                @endforeach
+            </div>
+        </fieldset>
+        <fieldset>
             <legend>Stock, price, patch tests</legend>
             <div class="book-frame">
             <table class="table book is-fullwidth">

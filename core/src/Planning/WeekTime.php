@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use DateTimeImmutable;
+use InvalidArgumentException;
+use Nagomi\Core\Head\Head;
+
+/** The time a client has for a wash day, by weekday; a weekday that is not named has no limit of its own. */
+final readonly class WeekTime
+{
+    public const MOST_MINUTES = 480;
+
+    /** As the care record names them, by weekday, 1 Monday to 7 Sunday. */
+    public const NAMES = [1 => 'mon', 2 => 'tue', 3 => 'wed', 4 => 'thu', 5 => 'fri', 6 => 'sat', 7 => 'sun'];
+
+    /**
+     * @param array<int, int> $minutes longest wash day in minutes, 10 to 480, by weekday, 1 Monday to 7 Sunday; 0: hair
+     *     is not washed on that weekday
+     *
+     * @throws InvalidArgumentException for another number or weekday, or where no weekday is left to wash on
+     */
+    public function __construct(public array $minutes = [])
+    {
+        foreach ($minutes as $weekday => $most) {
+            if (! isset(self::NAMES[$weekday]) || ! self::isTime($most)) {
+                throw new InvalidArgumentException(
+                    'Minutes by weekday: give 10 to 480 minutes, or 0 where hair is not washed on that day.',
+                );
+            }
+        }
+        if (count(array_keys($minutes, 0, true)) === count(self::NAMES)) {
+            throw new InvalidArgumentException('Minutes by weekday: leave at least one day of the week to wash on.');
+        }
+    }
+
+    /** Whether a weekday may be given so many minutes. */
+    public static function isTime(int $minutes): bool
+    {
+        return $minutes === 0 || ($minutes >= Head::LEAST_MINUTES_LIMIT && $minutes <= self::MOST_MINUTES);
+    }
+
+    public function isSet(): bool
+    {
+        return $this->minutes !== [];
+    }
+
+    /** The longest a wash day may take, in minutes; null: no limit, or a day that only a hand could have set. */
+    public function on(DateTimeImmutable $day): ?int
+    {
+        return ($this->minutes[self::weekday($day)] ?? 0) ?: null;
+    }
+
+    public function isOpen(DateTimeImmutable $day): bool
+    {
+        return ($this->minutes[self::weekday($day)] ?? null) !== 0;
+    }
+
+    /** The same week with more time on one weekday. */
+    public function longer(int $weekday, int $minutes): self
+    {
+        return new self([$weekday => min(self::MOST_MINUTES, ($this->minutes[$weekday] ?? 0) + $minutes)]
+            + $this->minutes);
+    }
+
+    /**
+     * Of the days a wash may fall on, the one with most time, the nearest to the day it is due at a tie, the earlier of
+     * two as near.
+     *
+     * @param non-empty-list<DateTimeImmutable> $days the due day first, then by how near they are
+     */
+    public function longestOf(array $days): DateTimeImmutable
+    {
+        $best = $days[0];
+        foreach ($days as $day) {
+            $best = ($this->on($day) ?? PHP_INT_MAX) > ($this->on($best) ?? PHP_INT_MAX) ? $day : $best;
+        }
+
+        return $best;
+    }
+
+    private static function weekday(DateTimeImmutable $day): int
+    {
+        return (int) $day->format('N');
+    }
+}
