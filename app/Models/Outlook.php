@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<StoredConflict>|null        $clashes
  * @property list<StoredLimit>|null          $limits what relaxing a limit would free, most first
  * @property bool                             $limits_due it is still to be worked out, once somebody looks
+ * @property list<StoredChairWork>|null      $chair_work trims and take-downs to come, the soonest first
  * @property StoredScalpOutlook|null         $scalp null where the scalp was not read lately
  * @property array<string, float>|null        $learned
  * @property array<string, float>|null        $length
@@ -50,7 +51,7 @@ final class Outlook extends Model
             'as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float',
             'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array',
             'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
-            'worth' => 'array', 'scalp' => 'array', 'limits' => 'array', 'limits_due' => 'boolean',
+            'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array', 'limits_due' => 'boolean',
         ];
     }
 

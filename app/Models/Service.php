@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $salon_id
  * @property string $name
  * @property bool   $is_wash_day  its minutes come from the Basin
+ * @property string|null $does  trim or take-down: its minutes come from what is to come of it
  * @property int    $minutes      usual, where the client has no past of her own
  * @property int    $price_cents
  */

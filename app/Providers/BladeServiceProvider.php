@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Pages\Components\Act;
+use App\Pages\Components\ChairWork;
 use App\Pages\Components\Measure;
 use App\Pages\Components\Offline;
 use App\Pages\Components\Portrait;
@@ -30,6 +31,7 @@ final class BladeServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Blade::component('act', Act::class);
+        Blade::component('chair-work', ChairWork::class);
         Blade::component('offline', Offline::class);
         Blade::component('measure', Measure::class);
         Blade::component('portrait', Portrait::class);

@@ -40,6 +40,7 @@ final class DatabaseSeeder extends Seeder
             'wren@saltlight.example' => 'Wren Takala-Osei',
         ], DemoHeads::saltlight());
         DemoShelf::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail(), 'Ilse Varga-Moen');
+        DemoChair::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail());
         DemoDay::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail());
         $this->salon(
             'Tidewater Room',

@@ -24,10 +24,11 @@ use Nagomi\Core\Statistics\SeededRandom;
 /** Hours, services and bookings of the invented studio: the weeks behind, today, and the week ahead. */
 final class DemoDay
 {
-    /** Name, whole wash day, minutes, price in cents. */
+    /** Name, whole wash day, minutes, price in cents, and whether it trims or takes down. */
     private const SERVICES = [
-        ['Wash day', true, 120, 8500], ['First visit', false, 60, 5500], ['Dry cut', false, 45, 4800],
-        ['Readings', false, 20, 1500], ['Take-down', false, 60, 6000],
+        ['Wash day', true, 120, 8500, null], ['First visit', false, 60, 5500, null],
+        ['Dry cut', false, 45, 4800, 'trim'], ['Readings', false, 20, 1500, null],
+        ['Take-down', false, 60, 6000, 'take-down'],
     ];
 
     /** Minutes of the day; somebody is there every day of the week. */
@@ -44,10 +45,10 @@ final class DemoDay
     {
         $salon->update(['chairs' => 5]);
         $services = [];
-        foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price]) {
+        foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price, $does]) {
             $services[] = $service = (new Service())->forceFill([
                 'salon_id' => $salon->id, 'name' => $name, 'is_wash_day' => $isWashDay, 'minutes' => $minutes,
-                'price_cents' => $price,
+                'price_cents' => $price, 'does' => $does,
             ]);
             $service->save();
         }

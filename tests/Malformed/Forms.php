@@ -217,7 +217,7 @@ final readonly class Forms
                 'chairs' => '3',
                 'hours' => [$stylist => [1 => '9:00–12:00']],
                 'services' => [
-                    'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0'],
+                    'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0', 'does' => 'trim'],
                 ],
             ],
             'salon.leave' => [
@@ -282,6 +282,7 @@ final readonly class Forms
                 'salon_days' => '2027-02-10, 2027-03-10',
                 'not_at_home' => ['heat'],
                 'home_minutes_limit' => '60',
+                'trim_goal' => 'keep',
                 'weekday_minutes' => ['mon' => '30', 'sat' => '180', 'sun' => '0'],
                 'stock' => ['mask' => '2'],
                 'prices' => ['mask' => '2.5'],

@@ -217,6 +217,7 @@ final readonly class Life
                     'salon_days' => $this->stranger->one(['', $day]),
                     'not_at_home' => ['strong-protein', 'clarifying'],
                     'home_minutes_limit' => $this->stranger->one(['', '10', '45']),
+                    'trim_goal' => $this->stranger->one(['', 'grow', 'keep', 'shape']),
                     'weekday_minutes' => $this->stranger->one([
                         [],
                         ['mon' => '15', 'wed' => '0', 'sat' => '150'],

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Bridge\Clients;
 
 use App\Bridge\Trials\StoredProgrammes;
+use App\Bridge\WashDays\StyleTakeDown;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Reading;
+use App\Models\Style;
 use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Models\ZonePart;
@@ -42,6 +44,7 @@ final readonly class HeadRecord
         private StoredScalp $storedScalp,
         private StoredProgrammes $storedProgrammes,
         private StoredBiases $storedBiases,
+        private StyleTakeDown $styleTakeDown,
         private Parameters $parameters,
     ) {
     }
@@ -64,7 +67,8 @@ final readonly class HeadRecord
             $this->remaps($head),
             $this->salonClimate->year($head->salon),
             PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay)
-                ->keepingTo($this->storedProgrammes->of($head)),
+                ->keepingTo($this->storedProgrammes->of($head))
+                ->takingDown($this->takeDownOn($head)),
             $this->storedClearances->ofRecord($head),
         );
     }
@@ -171,11 +175,22 @@ final readonly class HeadRecord
         $lastRead = $this->lastRead($head);
         $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
             ->keepingTo($this->storedProgrammes->of($head))
+            ->takingDown($this->takeDownOn($head))
             ->readOn($lastRead, $today, $this->parameters->planning)
             ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning))
             ->knowingScalp($this->storedScalp->of($head, $this, $today));
 
         return $terms->timedBy(new CareMinutes($pace ?? $this->pace($head, $this->core($head), $today)));
+    }
+
+    /** The day the style that is worn comes down, today where that is late; null: none is worn that protects. */
+    private function takeDownOn(Head $head): ?\DateTimeImmutable
+    {
+        $today = Calendar::dayOf($head->salon->today());
+        $style = Style::running($head);
+        $takeDown = $style === null ? null : $this->styleTakeDown->of($style, $today);
+
+        return $takeDown === null ? null : max($takeDown->dueOn, $today);
     }
 
     /** Whether nobody has read this hair lately; no state of it is claimed then. */

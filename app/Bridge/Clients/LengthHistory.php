@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Clients;
 
 use App\Models\Head;
+use App\Models\Reading;
 use Illuminate\Database\Eloquent\Builder;
 use Nagomi\Core\Readings as CoreReading;
 use Nagomi\Core\Treatments as CoreTreatment;
@@ -29,6 +30,29 @@ final readonly class LengthHistory
             $this->headRecord->reading(...),
             array_values($head->readings()->where('date', '>=', $since)->where('test', 'length')->get()->all()),
         );
+    }
+
+    /** What the test of a reading came to, in its sign's own unit. */
+    public function value(Reading $reading): float
+    {
+        return $this->headRecord->reading($reading)->measured[0]->value;
+    }
+
+    /** The last day on which hair was cut, as far back as anything is on record; null: none is. */
+    public function lastTrim(Head $head, \DateTimeImmutable $today): ?\DateTimeImmutable
+    {
+        $last = $head
+            ->washDays()
+            ->where('date', '<=', $today->format('Y-m-d'))
+            ->whereHas(
+                'steps',
+                fn (Builder $steps): Builder => $steps->where('kind', CoreTreatment\StepKind::Trim->value),
+            )
+            ->reorder()
+            ->latest('date')
+            ->first();
+
+        return $last === null ? null : CoreTreatment\Calendar::dayOf($last->date);
     }
 
     /** @return list<CoreTreatment\WashDay> the days hair was trimmed over the same months */

@@ -48,6 +48,7 @@ final readonly class Outlooks
     public const WEEKS_AHEAD = 12;
 
     public function __construct(
+        private ChairWork $chairWork,
         private HeadRecord $headRecord,
         private LengthHistory $lengthHistory,
         private OutlookParts $outlookParts,
@@ -137,6 +138,7 @@ final readonly class Outlooks
             'ledger' => $this->storedSnapshots->linesSince($trace),
             'clashes' => $this->outlookParts->clashes($plan),
             'limits_due' => true,
+            'chair_work' => $this->chairWork->of($head, $plan, $terms, $today),
             'scalp' => $this->outlookScalp->of($plan, $terms->scalp, $head->wash_every_days, $terms->keepsRhythm),
             'learned' => $this->learned($state),
             'length' => $this->length($head, $today),

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bridge\Scheduling;
 
+use App\Bridge\Plans\Outlooks;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\Service;
+use App\Wording\Words;
 use DateTimeInterface;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\WorkSegment;
@@ -21,6 +23,7 @@ final readonly class ServiceQuotes
     private const PAST = 8;
 
     public function __construct(
+        private Outlooks $outlooks,
         private WashSessionPlanner $washSessionPlanner,
         private Parameters $parameters,
     ) {
@@ -28,7 +31,22 @@ final readonly class ServiceQuotes
 
     public function of(Head $head, Service $service, DateTimeInterface $date): ServiceQuote
     {
-        return $service->is_wash_day ? $this->washDay($head, $service, $date) : $this->other($head, $service);
+        if ($service->is_wash_day) {
+            return $this->washDay($head, $service, $date);
+        }
+        $work = $service->does === null ? null : $this->work($head, $service->does);
+
+        return $this->other($head, $service, $work);
+    }
+
+    /** @param StoredChairWork|null $work */
+    private function because(?array $work, int $took): string
+    {
+        return Words::say(match (true) {
+            $work === null && $took === 0 => 'chair-work.quote.usual',
+            $work === null => 'chair-work.quote.own',
+            default => "chair-work.quote.{$work['kind']}",
+        }, ['count' => $took, 'mm' => (int) round($work['mm'] ?? 0)]);
     }
 
     private function washDay(Head $head, Service $service, DateTimeInterface $date): ServiceQuote
@@ -46,7 +64,20 @@ final readonly class ServiceQuotes
         );
     }
 
-    private function other(Head $head, Service $service): ServiceQuote
+    /** @return StoredChairWork|null what is to come of a kind; null where nothing is */
+    private function work(Head $head, string $kind): ?array
+    {
+        foreach ($this->outlooks->current($head)->chair_work ?? [] as $work) {
+            if ($work['kind'] === $kind) {
+                return $work;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param StoredChairWork|null $work what is to come of this client, where the service does that */
+    private function other(Head $head, Service $service, ?array $work): ServiceQuote
     {
         $took = [];
         foreach (
@@ -65,7 +96,7 @@ final readonly class ServiceQuotes
         // Its own and the usual, weighed together on the logarithm, as the Basin does.
         $usual = $this->parameters->washDay->usualWeighs;
         $logs = array_map(log(...), $took);
-        $mean = (array_sum($logs) + $usual * log(max(1, $service->minutes))) / (count($logs) + $usual);
+        $mean = (array_sum($logs) + $usual * log(max(1.0, $work['minutes'] ?? $service->minutes))) / (count($logs) + $usual);
         $minutes = exp($mean);
 
         return new ServiceQuote(
@@ -74,9 +105,7 @@ final readonly class ServiceQuotes
             null,
             (int) ceil($minutes * exp(1.2816 * $this->parameters->washDay->spread['hands'])),
             $service->price_cents,
-            $took === []
-                ? 'the usual; there is no past with it yet'
-                : 'from ' . count($took) . ' of this client, and the usual',
+            $this->because($work, count($took)),
         );
     }
 }

@@ -8,8 +8,11 @@ use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\CalendarFeed;
 use App\Models\Head;
+use App\Models\Outlook;
 use App\Models\PlanItem;
+use App\Models\Service;
 use App\Models\User;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -39,6 +42,7 @@ final readonly class FeedCalendar
                     $today,
                     $this->newest(Booking::query(), $feed),
                     $feed->head_id === null ? null : $this->newest(PlanItem::query(), $feed),
+                    $feed->head_id === null ? null : $this->chairWork($feed->head_id),
                 ],
                 JSON_THROW_ON_ERROR,
             ),
@@ -79,6 +83,12 @@ final readonly class FeedCalendar
         }
         foreach ($feed->head_id === null ? [] : $this->planned($feed->head_id, $bookings) as $item) {
             $calendar->add('VEVENT', $this->washDay($item));
+        }
+
+        foreach ($feed->head_id === null ? [] : $this->chairWork($feed->head_id) as $work) {
+            if (! $this->isBooked($feed, $work, $bookings)) {
+                $calendar->add('VEVENT', $this->due($feed, $work));
+            }
         }
 
         return (string) $calendar->serialize();
@@ -131,6 +141,56 @@ final readonly class FeedCalendar
             fn (PlanItem $item): bool => $item->status === 'planned'
                 && in_array($item->date->format('Y-m-d'), $booked, true),
         );
+    }
+
+    /** @return list<StoredChairWork> */
+    private function chairWork(string $headId): array
+    {
+        return Outlook::query()->where('head_id', $headId)->first(['head_id', 'salon_id', 'chair_work'])->chair_work
+            ?? [];
+    }
+
+    /**
+     * @param StoredChairWork          $work
+     * @param Collection<int, Booking> $bookings
+     */
+    private function isBooked(CalendarFeed $feed, array $work, Collection $bookings): bool
+    {
+        $services = Service::query()
+            ->where('salon_id', $feed->salon_id)
+            ->where('does', $work['kind'])
+            ->pluck('name')
+            ->all();
+
+        return $bookings->contains(
+            static fn (Booking $booking): bool => $booking->status->isOpen()
+                && in_array($booking->service, $services, true),
+        );
+    }
+
+    /**
+     * What is due and not booked. The same one moves from day to day as the hair does.
+     *
+     * @param StoredChairWork $work
+     *
+     * @return array<string, mixed>
+     */
+    private function due(CalendarFeed $feed, array $work): array
+    {
+        $day = CarbonImmutable::parse($work['on']);
+        $today = $feed->salon->today();
+
+        return [
+            'UID' => "{$work['kind']}-{$feed->head_id}@nagomi",
+            // It goes up by itself from day to day, and no day's is told twice in another way.
+            'SEQUENCE' => (int) CarbonImmutable::parse('2026-01-01')->diffInDays($today->format('Y-m-d')),
+            'DTSTAMP' => $today->utc(),
+            'DTSTART;VALUE=DATE' => $day->format('Ymd'),
+            'DTEND;VALUE=DATE' => $day->addDay()->format('Ymd'),
+            'SUMMARY' => Words::say("chair-work.calendar.{$work['kind']}"),
+            'STATUS' => 'TENTATIVE',
+            'TRANSP' => 'TRANSPARENT',
+        ];
     }
 
     /** @return array<string, mixed> what is done is for the card; a calendar is seen by others */

@@ -102,6 +102,16 @@ final readonly class Bookings
         });
     }
 
+    /** What its service does beside washing, trim or take-down; null: neither. */
+    public function does(Booking $booking): ?string
+    {
+        return Service::query()
+            ->where('salon_id', $booking->salon_id)
+            ->where('name', $booking->service)
+            ->first()
+            ?->does;
+    }
+
     /**
      * One at a time for each salon: whoever comes second sees what the first did.
      *

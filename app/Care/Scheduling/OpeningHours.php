@@ -16,7 +16,9 @@ final readonly class OpeningHours
 {
     /**
      * @param array<int, array<int, list<array{int, int}>>> $week spans by stylist and weekday
-     * @param list<array{id: int|null, name: string, is_wash_day: bool, minutes: int, price_cents: int}> $services
+     * @param list<array{
+     *     id: int|null, name: string, is_wash_day: bool, does: string|null, minutes: int, price_cents: int,
+     * }> $services
      */
     public function keep(Salon $salon, int $chairs, array $week, array $services): void
     {

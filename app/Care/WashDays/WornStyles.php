@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\WashDays;
 
+use App\Bridge\Plans\OutlookRefresh;
 use App\Care\Readings\Visits;
 use App\Models\Head;
 use App\Models\Style;
@@ -21,6 +22,7 @@ final readonly class WornStyles
     private const MOST_DAYS = 60;
 
     public function __construct(
+        private OutlookRefresh $outlookRefresh,
         private Visits $visits,
     ) {
     }
@@ -39,6 +41,8 @@ final readonly class WornStyles
             ]);
             $style->salon_id = $head->salon_id;
             $style->save();
+            // What is worn comes down, and is washed then.
+            $this->outlookRefresh->after($head, $head->salon->today());
 
             return $style;
         });
@@ -58,6 +62,7 @@ final readonly class WornStyles
     {
         DB::transaction(function () use ($head, $style, $lastGood, $by): void {
             $style->update(['ended_on' => $lastGood->format('Y-m-d')]);
+            $this->outlookRefresh->after($head, $head->salon->today());
             $days = (int) Calendar::dayOf($style->made_on)->diff($lastGood)->days + 1;
             $refreshes = count(array_filter($style->log, fn (array $done): bool => in_array('refreshed', $done, true)));
             if ($days <= self::MOST_DAYS) {

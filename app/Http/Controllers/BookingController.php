@@ -11,6 +11,7 @@ use App\Http\Requests\BookingRequest;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Pages\Today\BookingScreen;
+use App\Wording\Words;
 use Closure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -89,6 +90,15 @@ final class BookingController extends Controller
         );
         if ($request->string('what')->value() === 'begin' && $booking->is_wash_day) {
             return redirect()->route('clients.wash', $booking->head_id)->with('said', 'The wash day is under way.');
+        }
+
+        // What was done in the chair counts once it is in the record.
+        $done = $request->string('what')->value() === 'through' ? $this->bookings->does($booking) : null;
+        if ($done !== null) {
+            return redirect()->route(
+                $done === 'trim' ? 'clients.wash-days' : 'clients.style',
+                $booking->head_id,
+            )->with('said', $request->said() . ' ' . Words::say("chair-work.through.{$done}"));
         }
 
         return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with('said', $request->said());

@@ -53,6 +53,7 @@ final class HoursRequest extends FormRequest
             'services.*.name' => ['required', 'string', 'max:80', 'distinct:ignore_case'],
             'services.*.minutes' => ['required', 'integer', 'between:5,720'],
             'services.*.price' => ['required', 'numeric', 'between:0,10000'],
+            'services.*.does' => ['nullable', 'in:trim,take-down', 'prohibited_if_accepted:services.*.is_wash_day'],
         ];
     }
 
@@ -64,6 +65,7 @@ final class HoursRequest extends FormRequest
             'services.*.name' => 'Service: type what it is called, up to 80 letters.',
             'services.*.minutes' => 'Minutes: type 5 to 720.',
             'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
+            'services.*.does' => __('chair-work.does.wrong'),
         ]) + ['services.*.name.distinct' => 'Service: two are called the same; give one another name.'];
     }
 
@@ -144,7 +146,11 @@ final class HoursRequest extends FormRequest
         return $week;
     }
 
-    /** @return list<array{id: int|null, name: string, is_wash_day: bool, minutes: int, price_cents: int}> */
+    /**
+     * @return list<array{
+     *     id: int|null, name: string, is_wash_day: bool, does: string|null, minutes: int, price_cents: int,
+     * }>
+     */
     public function services(): array
     {
         $services = [];
@@ -153,6 +159,7 @@ final class HoursRequest extends FormRequest
                 'id' => $this->filled("services.{$i}.id") ? $this->integer("services.{$i}.id") : null,
                 'name' => trim($this->string("services.{$i}.name")->value()),
                 'is_wash_day' => $this->boolean("services.{$i}.is_wash_day"),
+                'does' => $this->string("services.{$i}.does")->value() ?: null,
                 'minutes' => $this->integer("services.{$i}.minutes"),
                 'price_cents' => (int) round(100 * $this->float("services.{$i}.price")),
             ];

@@ -14,6 +14,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\TrimGoal;
 use Nagomi\Core\Planning\WeekTime;
 
 /** What a plan must keep to. */
@@ -59,6 +60,7 @@ final class PlanTermsRequest extends FormRequest
             'home_minutes_limit' => ['nullable', 'integer', 'between:10,480'],
             'weekday_minutes' => ['array:' . implode(',', WeekTime::NAMES)],
             'weekday_minutes.*' => ['nullable', 'integer', $this->weekdayMinutes(...)],
+            'trim_goal' => ['nullable', Rule::enum(TrimGoal::class)],
             'keeps_rhythm' => ['boolean'],
             'stock.*' => ['nullable', 'integer', 'between:0,100000'],
             'prices.*' => ['nullable', 'numeric', 'between:0,10000'],
@@ -76,6 +78,7 @@ final class PlanTermsRequest extends FormRequest
             'home_minutes_limit' => 'Longest wash day at home: type 10 to 480 minutes, or leave it empty.',
             'weekday_minutes' => __('weekdays.wrong'),
             'weekday_minutes.*' => __('weekdays.wrong'),
+            'trim_goal' => __('chair-work.goal.wrong'),
             'keeps_rhythm' => __('scalp.keeps-rhythm-wrong'),
             'stock.*' => 'Uses left: type a whole number, 0 or more, or leave it empty where it never runs short.',
             'prices.*' => 'Price of a use: type 0 or more, or leave it empty for the usual.',
@@ -90,7 +93,7 @@ final class PlanTermsRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            if (count(array_keys((array) $this->input('weekday_minutes', []), 0)) === count(WeekTime::NAMES)) {
+            if (count(array_keys((array) $this->input('weekday_minutes', []), 0, true)) === count(WeekTime::NAMES)) {
                 $validator->errors()->add('weekday_minutes', Words::say('weekdays.none-left'));
 
                 return;
@@ -137,6 +140,7 @@ final class PlanTermsRequest extends FormRequest
             'home_minutes_limit' => $this->input('home_minutes_limit'),
             'keeps_rhythm' => $this->boolean('keeps_rhythm') ? true : null,
             'weekday_minutes' => $given('weekday_minutes'),
+            'trim_goal' => $this->string('trim_goal')->value() === '' ? null : $this->string('trim_goal')->value(),
             'stock' => $given('stock'),
             'prices' => $given('prices'),
             'patch_test_until' => $given('patch_test_until'),

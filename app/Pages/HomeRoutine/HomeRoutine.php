@@ -19,6 +19,7 @@ final readonly class HomeRoutine extends Page
      *     uid: string, date: CarbonImmutable, minutes: int, because: string,
      *     steps: list<array{says: string, with: string}>,
      * }> $days
+     * @param list<string> $due trims and take-downs, a sentence each
      * @param list<string> $cautions
      * @param list<string> $calls
      */
@@ -30,6 +31,7 @@ final readonly class HomeRoutine extends Page
         public array $days,
         public ?Style $style,
         public ?int $styleDay,
+        public array $due,
         public array $cautions,
         public array $calls,
     ) {

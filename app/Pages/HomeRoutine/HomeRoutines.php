@@ -17,6 +17,7 @@ use App\Models\PlanItem;
 use App\Models\Product;
 use App\Models\Style;
 use App\Pages\Now\NowScreen;
+use App\Wording\ChairWorkWords;
 use App\Wording\PromisedTreatments;
 use App\Wording\StepWords;
 use App\Wording\Words;
@@ -87,9 +88,21 @@ final readonly class HomeRoutines
                 ->all()),
             style: $style,
             styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
+            due: array_map(ChairWorkWords::atHome(...), $this->due($head, $today)),
             cautions: $this->cautions($head, $items),
             calls: $this->calls($style, $head),
         );
+    }
+
+    /** @return list<StoredChairWork> in the weeks the routine is for */
+    private function due(Head $head, CarbonImmutable $today): array
+    {
+        $until = $today->addWeeks(self::WEEKS)->format('Y-m-d');
+
+        return array_values(array_filter(
+            $head->outlook->chair_work ?? [],
+            static fn (array $work): bool => $work['on'] <= $until,
+        ));
     }
 
     /** @return list<string> days with a booking */

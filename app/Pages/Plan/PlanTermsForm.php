@@ -27,6 +27,7 @@ final readonly class PlanTermsForm
             'home_minutes_limit' => is_scalar($season['home_minutes_limit'] ?? null)
                 ? (string) $season['home_minutes_limit']
                 : '',
+            'trim_goal' => is_string($season['trim_goal'] ?? null) ? $season['trim_goal'] : '',
             'keeps_rhythm' => ($season['keeps_rhythm'] ?? false) === true ? '1' : '0',
             'not_at_home' => array_values(array_filter($list('not_at_home'), is_string(...))),
         ];

@@ -19,6 +19,7 @@ final readonly class PlanTermsPage extends Page
      * @param array<array-key, mixed>  $byHand
      * @param array<array-key, mixed>  $promised
      * @param list<string>             $treatments
+     * @param array<string, string>    $trimGoals in words, by goal
      * @param array<int, string>       $weekdays as the record names them, 1 Monday to 7 Sunday
      * @param array<string, float> $usualPrices by treatment
      */
@@ -33,6 +34,7 @@ final readonly class PlanTermsPage extends Page
         public string $salonDays,
         public array $treatments,
         public array $weekdays,
+        public array $trimGoals,
         public SeenFields $seen,
         public float $costOfAMove,
         public array $usualPrices,

@@ -6,8 +6,10 @@ namespace App\Pages\Plan;
 
 use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
+use App\Wording\Words;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\TrimGoal;
 use Nagomi\Core\Planning\WeekTime;
 
 /** What a plan must keep to, as it was typed. */
@@ -35,6 +37,13 @@ final readonly class PlanTermsScreen
             salonDays: implode(', ', array_filter($this->listed($head, 'salon_days'), is_string(...))),
             treatments: PlanTerms::TREATMENTS,
             weekdays: WeekTime::NAMES,
+            trimGoals: array_combine(
+                array_column(TrimGoal::cases(), 'value'),
+                array_map(
+                    static fn (TrimGoal $goal): string => Words::say("chair-work.goal.{$goal->value}"),
+                    TrimGoal::cases(),
+                ),
+            ),
             seen: $this->planTermsForm->seen($head),
             costOfAMove: $this->parameters->planning->costOfAMovedPromise,
             usualPrices: $this->parameters->planning->treatmentPrice,

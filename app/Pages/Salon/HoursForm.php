@@ -42,6 +42,7 @@ final readonly class HoursForm
                 "services.s{$service->id}.minutes" => (string) $service->minutes,
                 "services.s{$service->id}.price" => number_format($service->price_cents / 100, 2, '.', ''),
                 "services.s{$service->id}.is_wash_day" => (string) (int) $service->is_wash_day,
+                "services.s{$service->id}.does" => (string) $service->does,
             ];
         }
 

@@ -18,6 +18,7 @@ final readonly class TodayRow
      * @param bool        $noPlace finds no place in the day
      * @param string      $needs   steps in a few words; '' where it is no wash day
      * @param bool        $look    hair is to be looked at first
+     * @param string      $due     trims and take-downs that are due by that day; '' where none is
      * @param string      $scalp   what stands out about it; '' where nothing does
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class TodayRow
         public string $because,
         public bool $look,
         public string $scalp,
+        public string $due,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
 use App\Models\Salon;
+use App\Wording\ChairWorkWords;
 use App\Wording\SalonClock;
 use App\Wording\ScalpWords;
 use App\Wording\StepWords;
@@ -54,7 +55,7 @@ final readonly class TodayScreen
         $outlooks = Outlook::query()
             ->where('salon_id', $salon->id)
             ->whereIn('head_id', $bookings->pluck('head_id'))
-            ->get(['head_id', 'salon_id', 'verdict', 'scalp'])
+            ->get(['head_id', 'salon_id', 'verdict', 'scalp', 'chair_work'])
             ->keyBy('head_id');
 
         return new TodayPage(
@@ -141,7 +142,22 @@ final readonly class TodayScreen
             because: $planned === null ? $verdict : ($planned->reasons[0] ?? $verdict),
             look: $item->look ?? false,
             scalp: $this->scalp($booking->head, $outlook),
+            due: $this->due($booking, $outlook),
         );
+    }
+
+    /** What is due in the chair by the day of a booking, a take-down sooner than a trim. */
+    private function due(Booking $booking, ?Outlook $outlook): string
+    {
+        $due = array_filter(
+            $outlook->chair_work ?? [],
+            static fn (array $work): bool => $work['on'] <= $booking->date->format('Y-m-d'),
+        );
+
+        return implode('; ', array_map(
+            static fn (array $work): string => Words::say('chair-work.today', ['what' => ChairWorkWords::what($work)]),
+            $due,
+        ));
     }
 
     private function scalp(Head $head, ?Outlook $outlook): string

@@ -21,6 +21,7 @@ final readonly class Parameters
     public SchedulingParameters $scheduling;
     public ProductParameters $products;
     public ScalpParameters $scalp;
+    public TrimParameters $trim;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(public ParameterTable $table)
@@ -34,6 +35,7 @@ final readonly class Parameters
         $this->scheduling = new SchedulingParameters($table);
         $this->products = new ProductParameters($table);
         $this->scalp = new ScalpParameters($table);
+        $this->trim = new TrimParameters($table);
     }
 
     /** @throws RuntimeException where the shipped table cannot be read */

@@ -43,6 +43,8 @@ final readonly class PlanTerms
      * @param ScalpPlan|null $scalpPlan what the scalp asks for on the wash days of the season, once they are known
      * @param list<Programme> $programmes what is kept to for some weeks
      * @param Wishes $wishes what was wished of the plan for some days
+     * @param TrimGoal|null $trimGoal what the client wants of the length; null: not said
+     * @param DateTimeImmutable|null $takeDownOn day a protective style that is worn comes down, and the hair is washed
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
@@ -69,6 +71,8 @@ final readonly class PlanTerms
         public array $programmes = [],
         public Wishes $wishes = new Wishes(),
         public WeekTime $week = new WeekTime(),
+        public ?TrimGoal $trimGoal = null,
+        public ?DateTimeImmutable $takeDownOn = null,
     ) {
         foreach (
             [
@@ -169,7 +173,8 @@ final readonly class PlanTerms
      *     barredUntil: array<string, DateTimeImmutable>, promised: list<array{DateTimeImmutable, string}>,
      *     byHand: list<FixedWashDay>, occasions: list<Occasion>, notReadYet: bool, minutes: OptionMinutes|null,
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
-     *     programmes: list<Programme>, wishes: Wishes, week: WeekTime,
+     *     programmes: list<Programme>, wishes: Wishes, week: WeekTime, trimGoal: TrimGoal|null,
+     *     takeDownOn: DateTimeImmutable|null,
      * }
      */
     private function all(): array
@@ -194,6 +199,8 @@ final readonly class PlanTerms
             'programmes' => $this->programmes,
             'wishes' => $this->wishes,
             'week' => $this->week,
+            'trimGoal' => $this->trimGoal,
+            'takeDownOn' => $this->takeDownOn,
         ];
     }
 
@@ -219,6 +226,12 @@ final readonly class PlanTerms
     public function keepingTo(array $programmes): self
     {
         return new self(...[...$this->all(), 'programmes' => $programmes]);
+    }
+
+    /** The same terms with the day a style that is worn comes down; null: none is worn. */
+    public function takingDown(?DateTimeImmutable $on): self
+    {
+        return new self(...[...$this->all(), 'takeDownOn' => $on]);
     }
 
     /** The same terms with more time on one weekday, 1 Monday to 7 Sunday. */

@@ -59,7 +59,7 @@ final readonly class PossibleWashDays
         }
     }
 
-    /** @return list<int> days set by hand, booked in the salon or before a day that counts, ascending */
+    /** @return list<int> days set by hand, booked, before a day that counts or of a take-down, ascending */
     private static function fixed(PlanTerms $terms, DateTimeImmutable $today, int $after, int $horizon): array
     {
         // Hair is at its best the day after it was washed and styled.
@@ -74,6 +74,7 @@ final readonly class PossibleWashDays
             ...array_map(static fn (FixedWashDay $set): DateTimeImmutable => $set->date, $terms->byHand),
             ...$terms->salonDays ?? [],
             ...$before,
+            ...$terms->takeDownOn === null ? [] : [$terms->takeDownOn],
         ];
         $days = array_filter(
             array_map(static fn (DateTimeImmutable $date): int => Calendar::daysBetween($today, $date), $dates),

@@ -37,7 +37,7 @@ final readonly class Ends implements Test
             Sign::Ends,
             $count,
             Sign::Ends->sd($parameters->signs),
-            $count > 2 * $parameters->signs->countAtTarget['ends']
+            $count > $parameters->trim->wornFromTimes['worn'] * $parameters->signs->countAtTarget['ends']
                 ? 'worn ends: a trim is worth thinking of'
                 : 'ends as usual',
         )];

@@ -38,7 +38,7 @@ final readonly class Taper implements Test
             Sign::Taper,
             $kept,
             Sign::Taper->sd($parameters->signs),
-            $kept < 40 ? 'thin tips: less than half of the hair reaches the end' : 'most of the hair reaches the end',
+            $kept < $parameters->trim->thinBelowPercent ? 'thin tips: less than half of the hair reaches the end' : 'most of the hair reaches the end',
         )];
     }
 }

@@ -12,6 +12,7 @@ use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\Occasion;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\TrimGoal;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -47,6 +48,11 @@ final class PlanTermsFields
         $fields->asked('home_minutes_limit');
         $keepsRhythm = $fields->boolean('keeps_rhythm');
         $week = WeekFields::read($fields->object('weekday_minutes'));
+        $goal = $fields->has('trim_goal') ? $fields->choice('trim_goal', TrimGoal::class) : null;
+        $takeDown = $fields->has('take_down_on') ? $fields->date('take_down_on') : null;
+        foreach (['trim_goal', 'take_down_on'] as $name) {
+            $fields->asked($name);
+        }
         $stock = self::byTreatment(
             $fields->object('stock'),
             static fn (RecordFields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'),
@@ -70,7 +76,14 @@ final class PlanTermsFields
         try {
             $said = [$away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand, $occasions];
 
-            return new PlanTerms(...$said, ...$spans, keepsRhythm: $keepsRhythm, week: $week);
+            return new PlanTerms(
+                ...$said,
+                ...$spans,
+                keepsRhythm: $keepsRhythm,
+                week: $week,
+                trimGoal: $goal,
+                takeDownOn: $takeDown,
+            );
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('', lcfirst($wrong->getMessage()));
 
@@ -194,6 +207,8 @@ final class PlanTermsFields
             'home_minutes_limit' => $terms->homeMinutesLimit,
             'keeps_rhythm' => $terms->keepsRhythm ? true : null,
             'weekday_minutes' => WeekFields::write($terms->week),
+            'trim_goal' => $terms->trimGoal?->value,
+            'take_down_on' => $terms->takeDownOn?->format('Y-m-d'),
             'stock' => $terms->stock,
             'prices' => $terms->prices,
             'patch_test_until' => array_map($day, $terms->barredUntil),

@@ -39,7 +39,7 @@ final readonly class TakeDown
         return new self(
             $due,
             $late,
-            $parameters->takeDownMinutes['in-time']
+            $parameters->takeDownMinutes[$styling->value]
                 + $parameters->takeDownMinutes['each-week-late'] * $late / 7,
         );
     }

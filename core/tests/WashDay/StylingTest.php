@@ -41,15 +41,15 @@ it('says when a protective style comes down, and that late is longer', function 
         ->and($due->daysLate)
         ->toBe(0)
         ->and($due->minutes)
-        ->toBe(30.0);
-    // Left a week too long: 45 minutes (common practice, no source).
+        ->toBe(60.0);
+    // Left a week too long: a quarter of an hour more (common practice, no source).
     $late = TakeDown::of(
         StylingMethod::Braids,
         Make::day('2026-11-01'),
         Make::day('2026-12-06'),
         Parameters::shipped()->washDay,
     );
-    expect($late->daysLate)->toBe(7)->and($late->minutes)->toBe(45.0);
+    expect($late->daysLate)->toBe(7)->and($late->minutes)->toBe(75.0);
     expect(TakeDown::of(
         StylingMethod::Twists,
         Make::day('2026-11-01'),

@@ -71,6 +71,7 @@
                     </li>
                 @endforeach
             </ol>
+            <x-chair-work :head="$head"/>
             <p class="more">
                 <a class="button" href="{{ route('clients.plan', $head) }}">All twelve weeks</a>
                 <a class="button is-strong" href="{{ route('clients.wash-days', $head) }}">{{ $washedToday ? 'Another wash day' : 'Book what was done' }}</a>

@@ -29,6 +29,7 @@
         <form method="post" action="{{ route('clients.plan.wishes.without', [$head, $place]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}<span class="is-sr-only">: {{ $wish }}</span></button></form></li>@endforeach</ul>@endif
     @if ($keepsTo !== [])<p class="note">{{ __('programmes.keeps', ['what' => implode('; ', $keepsTo)]) }} <a href="{{ route('clients.trials', $head) }}">{{ __('programmes.see') }}</a></p>@endif
     <x-scalp :head="$head"/>
+    <x-chair-work :head="$head"/>
     <div class="two season-side">
         <details @if ($occasions !== [] || $errors->hasAny(['occasion', 'occasion_from', 'occasion_until', 'occasion_what'])) open @endif>
             <summary><h2>What is to come</h2></summary>

@@ -74,6 +74,10 @@
             </div>
         </fieldset>
         <fieldset>
+            <legend>{{ __('chair-work.goal.label') }}</legend>
+            <div class="row"><x-choice name="trim_goal" :label="__('chair-work.goal.label')" :options="$trimGoals" :value="$season['trim_goal'] ?? ''" :empty="__('chair-work.goal.unsaid')" class="wide"/></div>
+        </fieldset>
+        <fieldset>
             <legend>{{ __('weekdays.legend') }}</legend>
             <p class="how">{{ __('weekdays.how') }}</p>
             @error('weekday_minutes')<p class="help is-danger">{{ $message }}</p>@enderror

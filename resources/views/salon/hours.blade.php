@@ -30,6 +30,7 @@
                     <x-field name="services[{{ $i }}][name]" label="Service" :value="$service?->name"/>
                     <x-field name="services[{{ $i }}][minutes]" label="Minutes" mode="numeric" :value="$service?->minutes"/>
                     <x-field name="services[{{ $i }}][price]" label="Price" :unit="$salon->currency" mode="decimal" :value="$service === null ? null : number_format($service->price_cents / 100, 2, '.', '')"/>
+                    <x-choice name="services[{{ $i }}][does]" :label="__('chair-work.does.label')" :options="['trim' => __('chair-work.does.trim'), 'take-down' => __('chair-work.does.take-down')]" :value="$service?->does" :empty="__('chair-work.does.none')"/>
                     <x-tick name="services[{{ $i }}][is_wash_day]" label="A whole wash day" :checked="$service->is_wash_day ?? false"/>
                 </div>
             @endforeach

@@ -34,6 +34,7 @@
                             @if ($row->needs !== '')<span class="needs">{{ $row->needs }}</span>@endif
                             @if ($booking->status->isOpen())
                                 <span class="reason">{{ $row->because }}</span>
+                                @if ($row->due !== '')<strong class="reason">{{ $row->due }}</strong>@endif
                                 @if ($row->scalp !== '')<span class="reason is-scalp">{{ $row->scalp }}</span>@endif
                                 @if ($row->noPlace)<strong class="is-broken">finds no place in the day: give it another time, or call</strong>
                                 @elseif ($row->late > 0)<strong class="is-broken">begins {{ $row->begins }}, {{ $row->late }} min after what was promised</strong>@endif

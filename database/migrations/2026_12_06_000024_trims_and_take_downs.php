@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class () extends Migration {
+    public function up(): void
+    {
+        Schema::table('outlooks', function (Blueprint $table): void {
+            // Trims and take-downs to come; [] where none is.
+            $table->json('chair_work')->nullable();
+        });
+        Schema::table('services', function (Blueprint $table): void {
+            // Which of them a service does: trim or take-down; null for what is neither.
+            $table->string('does', 20)->nullable();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('outlooks', function (Blueprint $table): void {
+            $table->dropColumn('chair_work');
+        });
+        Schema::table('services', function (Blueprint $table): void {
+            $table->dropColumn('does');
+        });
+    }
+};
