@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int         $passes
  * @property string|null $how
  * @property string|null $tool
+ * @property bool        $evening_before a pre-wash that was put on the evening before
  * @property float|null  $millimetres
  * @property string|null $product
  */
@@ -25,6 +26,6 @@ final class WashStep extends Model
 
     protected function casts(): array
     {
-        return ['minutes' => 'float', 'millimetres' => 'float', 'heat' => 'boolean', 'passes' => 'integer'];
+        return ['minutes' => 'float', 'millimetres' => 'float', 'heat' => 'boolean', 'evening_before' => 'boolean', 'passes' => 'integer'];
     }
 }

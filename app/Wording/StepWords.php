@@ -37,6 +37,9 @@ final class StepWords
         if (isset($groups[$kind])) {
             $words[] = self::word($groups[$kind], self::text($step, 'how'));
         }
+        if (($step['evening_before'] ?? false) === true) {
+            $words[] = Words::say('wash.evening-before');
+        }
         if ($kind === 'trim') {
             $words[] = self::round(self::number($step, 'millimetres')) . ' mm';
         }

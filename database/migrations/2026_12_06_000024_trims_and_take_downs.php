@@ -17,6 +17,10 @@ return new class () extends Migration {
             // Which of them a service does: trim or take-down; null for what is neither.
             $table->string('does', 20)->nullable();
         });
+        Schema::table('wash_steps', function (Blueprint $table): void {
+            // A pre-wash may be put on the evening before.
+            $table->boolean('evening_before')->default(false);
+        });
     }
 
     public function down(): void
@@ -26,6 +30,9 @@ return new class () extends Migration {
         });
         Schema::table('services', function (Blueprint $table): void {
             $table->dropColumn('does');
+        });
+        Schema::table('wash_steps', function (Blueprint $table): void {
+            $table->dropColumn('evening_before');
         });
     }
 };

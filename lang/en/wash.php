@@ -5,6 +5,7 @@ declare(strict_types=1);
 // The wash day as it is run and noted.
 return [
     'minutes' => 'Minutes: type 0.5 to 720.',
+    'evening-before' => 'the evening before',
     'insecure' => 'This page came over plain HTTP: taps are kept and sent as always, but this tablet may let its screen go dark, and the page cannot be opened again without a network. HTTPS changes that.',
     'doubtful' => 'Before this wash day is noted: did these really take so long? Set right what a late or early tap made of them; what stands here is what the next wash days are planned by.',
     'doubtful-of' => ':label. Planned :planned, tapped :minutes',

@@ -240,6 +240,7 @@ final readonly class HeadRecord
                 $step->tool,
                 $step->millimetres,
                 $step->product,
+                $step->evening_before,
             ))->all()),
             CoreTreatment\Place::from($day->place),
             $day->approximate,

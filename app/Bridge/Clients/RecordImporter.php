@@ -136,7 +136,7 @@ final readonly class RecordImporter
             $stored->steps()->insert(array_map(fn (CoreTreatment\Step $step, int $position): array => array_replace(
                 [
                     'minutes' => null, 'heat' => false, 'cleanse' => null, 'passes' => 1, 'how' => null, 'tool' => null,
-                    'millimetres' => null, 'product' => null,
+                    'millimetres' => null, 'product' => null, 'evening_before' => false,
                 ],
                 CareRecordWriter::step($step),
                 ['wash_day_id' => $stored->id, 'position' => $position],

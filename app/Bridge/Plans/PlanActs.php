@@ -187,7 +187,10 @@ final readonly class PlanActs
                 ] + $set,
                 $kind === StepKind::Mask => ['mask_minutes' => $minutes, 'heat' => $step['heat'] ?? false] + $set,
                 $kind !== null && $kind->isProtein() => ['protein' => $kind->value] + $set,
-                $kind === StepKind::PreWash => ['pre_wash' => $step['how'] ?? 'oil'] + $set,
+                $kind === StepKind::PreWash => [
+                    'pre_wash' => $step['how'] ?? 'oil',
+                    'pre_wash_before' => ($step['evening_before'] ?? false) === true ? true : null,
+                ] + $set,
                 default => $set,
             };
         }

@@ -34,6 +34,7 @@ final class StoredSteps
                     $text('how'),
                     $text('tool'),
                     $number('millimetres'),
+                    eveningBefore: ($step['evening_before'] ?? false) === true && $kind === StepKind::PreWash,
                 );
             }
         }

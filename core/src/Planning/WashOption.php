@@ -19,6 +19,7 @@ final readonly class WashOption
      * @param StepKind|null $protein      mild or strong protein, or none
      * @param string|null   $preWash      oil, conditioner or mix, or none
      * @param bool          $oils         what the house does with oil it does on this day as well
+     * @param bool          $preWashBefore the pre-wash is put on the evening before
      * @param bool          $oilsScalp    where the house oils the scalp, it does on this day
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class WashOption
         public ?string $preWash = null,
         public bool $oilsScalp = true,
         public bool $oils = true,
+        public bool $preWashBefore = false,
     ) {
     }
 
@@ -72,7 +74,7 @@ final readonly class WashOption
     /**
      * @return array{
      *     cleanse: CleanseKind, passes: int, conditioning: StepKind, conditioningMinutes: float, heat: bool,
-     *     protein: StepKind|null, preWash: string|null, oilsScalp: bool, oils: bool,
+     *     protein: StepKind|null, preWash: string|null, oilsScalp: bool, oils: bool, preWashBefore: bool,
      * }
      */
     private function all(): array
@@ -87,6 +89,7 @@ final readonly class WashOption
             'preWash' => $this->preWash,
             'oilsScalp' => $this->oilsScalp,
             'oils' => $this->oils,
+            'preWashBefore' => $this->preWashBefore,
         ];
     }
 
@@ -110,7 +113,9 @@ final readonly class WashOption
         $tools = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
         $dry = $head->method->says(MethodQuestion::Detangling, 'dry-with-oil');
         $steps = [
-            $this->preWash === null ? null : Step::preWash($this->preWash, $usual->stepMinutes['pre-wash']),
+            $this->preWash === null
+                ? null
+                : Step::preWash($this->preWash, $usual->stepMinutes['pre-wash'], $this->preWashBefore),
             ...$this->cleanses($head),
             $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein, $usual)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
@@ -163,6 +168,12 @@ final readonly class WashOption
         return new self(...[...$this->all(), 'oils' => false]);
     }
 
+    /** The same way with its pre-wash on the day itself, or on the evening before. */
+    public function preWashed(bool $before): self
+    {
+        return new self(...[...$this->all(), 'preWashBefore' => $before]);
+    }
+
     /** The same way with the scalp left bare. */
     public function withoutScalpOil(): self
     {
@@ -190,7 +201,7 @@ final readonly class WashOption
         $sections = $head->sections;
 
         return $minutes['ready']
-            + ($this->preWash === null ? 0.0 : $minutes['pre-wash'])
+            + ($this->preWash === null || $this->preWashBefore ? 0.0 : $minutes['pre-wash'])
             + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
             + ($this->cleanse === CleanseKind::ScalpCare ? $head->parameters->scalp->contactMinutes : 0.0)

@@ -48,7 +48,21 @@ final class WashOptions
             }
         }
 
-        return $choices;
+        return $terms->limitMinutes($head) ? self::withEvenings($choices) : $choices;
+    }
+
+    /**
+     * Where time is short, a pre-wash can also be put on the evening before.
+     *
+     * @param non-empty-list<WashOption> $choices
+     *
+     * @return non-empty-list<WashOption>
+     */
+    private static function withEvenings(array $choices): array
+    {
+        $before = array_filter($choices, static fn (WashOption $choice): bool => $choice->preWash !== null);
+
+        return [...$choices, ...array_map(static fn (WashOption $choice): WashOption => $choice->preWashed(true), $before)];
     }
 
     /** @return non-empty-list<array{string|null, bool}> pre-wash, and whether the house's oils are used */

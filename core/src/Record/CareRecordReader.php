@@ -181,12 +181,13 @@ final class CareRecordReader
             ? $fields->number('millimetres', 1, 0.5, 1000, 'mm')
             : $fields->nothing('millimetres');
         $product = $fields->has('product') ? $fields->string('product', '', 200) : $fields->nothing('product');
+        $evening = $fields->boolean('evening_before');
         $fields->nothingElse();
         if ($this->problems->count() > $before || $kind === null) {
             return null;
         }
         try {
-            return new Step($kind, $minutes, $heat, $cleanse, $passes, $how, $tool, $millimetres, $product);
+            return new Step($kind, $minutes, $heat, $cleanse, $passes, $how, $tool, $millimetres, $product, $evening);
         } catch (InvalidArgumentException $exception) {
             $fields->problem('', $exception->getMessage());
 

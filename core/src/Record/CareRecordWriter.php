@@ -109,6 +109,7 @@ final class CareRecordWriter
             'tool' => $step->tool,
             'millimetres' => $step->millimetres,
             'product' => $step->product,
+            'evening_before' => $step->eveningBefore ?: null,
         ], static fn (mixed $value): bool => $value !== null);
     }
 

@@ -161,6 +161,7 @@ final class PlanTermsFields
         foreach (['mask_minutes', 'protein', 'pre_wash'] as $name) {
             $fields->asked($name);
         }
+        $evening = $fields->boolean('pre_wash_before');
         $reason = $fields->string('reason', '', 500);
         $by = $fields->string('by', '', 200);
         $fields->nothingElse();
@@ -172,7 +173,16 @@ final class PlanTermsFields
             ? [StepKind::Conditioner, $conditionerMinutes]
             : [StepKind::Mask, $mask];
         try {
-            $choice = new WashOption($cleanse, $passes, $conditioning, $minutes, $heat, $protein, $preWash);
+            $choice = new WashOption(
+                $cleanse,
+                $passes,
+                $conditioning,
+                $minutes,
+                $heat,
+                $protein,
+                $preWash,
+                preWashBefore: $evening && $preWash !== null,
+            );
 
             return new FixedWashDay($date, $choice, $reason, $by);
         } catch (InvalidArgumentException $wrong) {
@@ -242,6 +252,7 @@ final class PlanTermsFields
             'heat' => $set->choice->heat,
             'protein' => $set->choice->protein?->value,
             'pre_wash' => $set->choice->preWash,
+            'pre_wash_before' => $set->choice->preWashBefore ?: null,
             'reason' => $set->reason,
             'by' => $set->by,
         ], static fn (mixed $value): bool => $value !== null);

@@ -19,6 +19,7 @@ final readonly class Step
      * @param string|null $how         pre-wash: oil, conditioner or mix; detangling: see Model::DETANGLING_STATE_WEAR;
      * heat tool: medium or high; swim: pool or sea; up-style (braids, twists, a bun): loose or tight
      * @param string|null $tool        detangling: fingers, comb or brush
+     * @param bool        $eveningBefore pre-wash: put on the evening before the wash day
      * @param float|null  $millimetres trim: length cut, 0 to 1000 mm
      *
      * @throws InvalidArgumentException where a value is missing or outside its range
@@ -33,10 +34,12 @@ final readonly class Step
         public ?string $tool = null,
         public ?float $millimetres = null,
         public ?string $product = null,
+        public bool $eveningBefore = false,
     ) {
         $this->checkMinutesAndPasses();
         $this->checkHow();
         $this->checkToolAndCut();
+        $this->checkEvening();
     }
 
     /** @throws InvalidArgumentException */
@@ -56,6 +59,14 @@ final readonly class Step
         }
         if (($this->cleanse !== null) !== ($kind === StepKind::Cleanse)) {
             throw new InvalidArgumentException('Cleanse: a cleansing step, and no other, says what it cleansed with.');
+        }
+    }
+
+    /** @throws InvalidArgumentException */
+    private function checkEvening(): void
+    {
+        if ($this->eveningBefore && $this->kind !== StepKind::PreWash) {
+            throw new InvalidArgumentException('Evening before: only a pre-wash is put on then.');
         }
     }
 
@@ -102,9 +113,9 @@ final readonly class Step
         }
     }
 
-    public static function preWash(string $with, float $minutes): self
+    public static function preWash(string $with, float $minutes, bool $eveningBefore = false): self
     {
-        return new self(StepKind::PreWash, $minutes, how: $with);
+        return new self(StepKind::PreWash, $minutes, how: $with, eveningBefore: $eveningBefore);
     }
 
     /** @param float|null $minutes that it sits before it is rinsed, scalp care above all */

@@ -97,7 +97,10 @@ final readonly class TimeLimitFitter
         foreach (self::combinations($sensible) as $ways) {
             [$steps, $dries, $style, $evening] = self::changed($ways, $doing, $drying, $parameters);
             // What was done the evening before still counts for the hair.
-            $left = self::after($state, [...$evening, ...$steps]);
+            $left = self::after($state, [
+                ...array_filter($evening, static fn (Step $step): bool => $step->kind !== StepKind::PreWash),
+                ...$steps,
+            ]);
             $costs = ['moisture' => max(0.0, $whole[0] - $left[0]), 'protein' => max(0.0, $whole[1] - $left[1])];
             $options[] = [
                 'ways' => $ways,
@@ -124,7 +127,11 @@ final readonly class TimeLimitFitter
 
         return match ($way) {
             'shorter-mask', 'mask-to-conditioner' => $has(StepKind::Mask),
-            'no-pre-wash', 'evening-before' => $has(StepKind::PreWash),
+            'no-pre-wash' => $has(StepKind::PreWash),
+            'evening-before' => array_filter(
+                $doing,
+                static fn (Step $step): bool => $step->kind === StepKind::PreWash && ! $step->eveningBefore,
+            ) !== [],
             'one-pass' => $passes > 1,
             'no-detangling' => $has(StepKind::Detangle),
             'diffuse' => $drying !== DryingMethod::Diffuse && $drying !== DryingMethod::LeavesDamp,
@@ -190,6 +197,10 @@ final readonly class TimeLimitFitter
                         && $step->how === 'dry-with-oil'
             ) {
                 $evening[] = $step;
+                if ($step->kind === StepKind::PreWash) {
+                    // It is asked for when the day begins, and goes into the record.
+                    $steps[] = new Step(StepKind::PreWash, $step->minutes, how: $step->how, eveningBefore: true);
+                }
                 continue;
             }
             $steps[] = self::shortened($ways, $step, $parameters);

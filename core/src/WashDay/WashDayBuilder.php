@@ -103,6 +103,17 @@ final class WashDayBuilder
         if ($preWash === null) {
             return;
         }
+        if ($preWash->eveningBefore) {
+            // It has sat over night: nothing is left but to ask, and to rinse it out with the rest.
+            $this->steps[] = new WashDayStep(
+                'pre-wash-before',
+                'Put on the evening before: skip this where it was not',
+                0.0,
+                books: $preWash,
+            );
+
+            return;
+        }
         $this->steps[] = new WashDayStep(
             'pre-wash',
             'Pre-wash treatment, ends first, off the scalp',
