@@ -28,6 +28,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property float|null           $left_ml
  * @property float|null           $pump_ml
  * @property int|null             $price_cents
+ * @property int|null             $label_minutes how long it sits at most, by its label
  * @property CarbonImmutable|null $opened_on
  * @property int|null             $months_open
  * @property CarbonImmutable|null $made_on

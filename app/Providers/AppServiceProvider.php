@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Care\Products\MaskLabels;
+use App\Models\Product;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
 use App\Http\Assets\AssetFile;
@@ -34,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         URL::useAssetOrigin('/a/' . AssetFile::version(public_path()));
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
+        Product::observe(MaskLabels::class);
         Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));
         // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
         RateLimiter::for(

@@ -17,6 +17,10 @@ return new class () extends Migration {
             // Which of them a service does: trim or take-down; null for what is neither.
             $table->string('does', 20)->nullable();
         });
+        Schema::table('products', function (Blueprint $table): void {
+            // How long it sits at most, by its label.
+            $table->unsignedSmallInteger('label_minutes')->nullable();
+        });
         Schema::table('wash_steps', function (Blueprint $table): void {
             // A pre-wash may be put on the evening before.
             $table->boolean('evening_before')->default(false);
@@ -30,6 +34,9 @@ return new class () extends Migration {
         });
         Schema::table('services', function (Blueprint $table): void {
             $table->dropColumn('does');
+        });
+        Schema::table('products', function (Blueprint $table): void {
+            $table->dropColumn('label_minutes');
         });
         Schema::table('wash_steps', function (Blueprint $table): void {
             $table->dropColumn('evening_before');

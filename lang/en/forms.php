@@ -8,6 +8,11 @@ return [
     'corrected' => ':by corrected this visit meanwhile. Look at it in another tab; what you typed still stands here, and saving again puts it in its place.',
     'empty' => 'empty',
     'born-help' => 'children get nothing hot and nothing strong',
+    'label-minutes' => [
+        'label' => 'Sits at most, by its label',
+        'help' => 'masks are planned no longer than that; empty: it does not say',
+        'wrong' => 'Sits at most: type 1 to 720 minutes, as the label says, or leave it empty.',
+    ],
     'overloaded' => [
         'on' => 'Too much protein on', 'help' => 'about is good enough; strong protein is then set by hand only',
         'by' => 'Too much protein by', 'by-help' => 'what it was, such as a kit at home',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Clients;
 
+use App\Bridge\Products\LabelMinutes;
 use App\Bridge\Trials\StoredProgrammes;
 use App\Bridge\WashDays\StyleTakeDown;
 use App\Models\Head;
@@ -68,7 +69,8 @@ final readonly class HeadRecord
             $this->salonClimate->year($head->salon),
             PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay)
                 ->keepingTo($this->storedProgrammes->of($head))
-                ->takingDown($this->takeDownOn($head)),
+                ->takingDown($this->takeDownOn($head))
+                ->labelled(LabelMinutes::ofMasks($head)),
             $this->storedClearances->ofRecord($head),
         );
     }
@@ -176,6 +178,7 @@ final readonly class HeadRecord
         $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
             ->keepingTo($this->storedProgrammes->of($head))
             ->takingDown($this->takeDownOn($head))
+            ->labelled(LabelMinutes::ofMasks($head))
             ->readOn($lastRead, $today, $this->parameters->planning)
             ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning))
             ->knowingScalp($this->storedScalp->of($head, $this, $today));

@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSnapshots;
 use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Products\LabelMinutes;
 use App\Bridge\Products\ProductFit;
 use App\Models\Head;
 use App\Models\PlanItem;
@@ -21,6 +22,7 @@ use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
@@ -215,10 +217,15 @@ final readonly class WashSessionPlanner
     public function products(Head $head): array
     {
         $best = [];
+        $sits = $this->longestMask($head);
         foreach ($this->productFit->forHead($head, $head->salon)->kinds as $kind => $rows) {
             foreach ($rows as $row) {
                 $product = $row['product'];
-                if ($row['verdict'] !== 'no' && $product->head_id === null) {
+                if (
+                    $row['verdict'] !== 'no'
+                        && $product->head_id === null
+                        && LabelMinutes::bears($product, $sits)
+                ) {
                     $best[(string) $kind] = [
                         'id' => $product->id,
                         'name' => $product->name,
@@ -233,5 +240,22 @@ final readonly class WashSessionPlanner
         }
 
         return $best;
+    }
+
+    /** Minutes of the longest mask that is planned, so that the bottle bears it; 0 where none is. */
+    private function longestMask(Head $head): float
+    {
+        $longest = 0.0;
+        /** @var PlanItem $item */
+        foreach ($head->planItems()->where('status', 'planned')->get(['id', 'salon_id', 'head_id', 'steps']) as $item) {
+            foreach ($item->steps as $step) {
+                $minutes = $step['minutes'] ?? null;
+                if (($step['kind'] ?? '') === StepKind::Mask->value && is_numeric($minutes)) {
+                    $longest = max($longest, (float) $minutes);
+                }
+            }
+        }
+
+        return $longest;
     }
 }

@@ -22,13 +22,13 @@ final readonly class ProductCsv
 {
     private const COLUMNS = [
         'name', 'kind', 'ingredients', 'barcode', 'size_ml', 'left_ml', 'pump_ml', 'price', 'opened_on', 'months_open',
-        'batch', 'claims', 'made_on', 'keeps_days',
+        'batch', 'claims', 'made_on', 'keeps_days', 'label_minutes',
     ];
     private const MOST = [
         'size_ml' => 20000, 'left_ml' => 50000, 'pump_ml' => 50, 'price' => 10000, 'months_open' => 60,
-        'keeps_days' => 365,
+        'keeps_days' => 365, 'label_minutes' => 720,
     ];
-    private const WHOLE = ['months_open', 'keeps_days'];
+    private const WHOLE = ['months_open', 'keeps_days', 'label_minutes'];
     private const DAYS = ['opened_on', 'made_on'];
     private const MOST_PROBLEMS = 20;
 
@@ -65,6 +65,7 @@ final readonly class ProductCsv
                 $product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', ''),
                 $product->opened_on?->format('Y-m-d'), $product->months_open, $product->batch,
                 implode(' ', $product->claims), $product->made_on?->format('Y-m-d'), $product->keeps_days,
+                $product->label_minutes,
             ];
             fputcsv(
                 $out,
@@ -174,6 +175,7 @@ final readonly class ProductCsv
             'batch' => $row['batch'] ?: null,
             'made_on' => $row['made_on'] ?: null,
             'keeps_days' => $row['keeps_days'] === '' ? null : (int) $row['keeps_days'],
+            'label_minutes' => $row['label_minutes'] === '' ? null : (int) $row['label_minutes'],
         ]];
     }
 

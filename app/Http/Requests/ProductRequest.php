@@ -68,6 +68,7 @@ final class ProductRequest extends FormRequest
             'months_open' => ['nullable', 'integer', 'between:1,60'],
             'made_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
             'keeps_days' => ['nullable', 'integer', 'between:1,365'],
+            'label_minutes' => ['nullable', 'integer', 'between:1,720'],
             'batch' => ['nullable', 'string', 'max:40'],
             'head_id' => ['nullable', Rule::exists('heads', 'id')->where('salon_id', $user->salon_id)],
         ];
@@ -85,6 +86,7 @@ final class ProductRequest extends FormRequest
             'months_open' => 'Good once open: type 1 to 60 months; the jar on the label says how many.',
             'made_on' => 'Made: type a day that has been, such as 2026-02-28.',
             'keeps_days' => 'Keeps: type 1 to 365 days.',
+            'label_minutes' => __('forms.label-minutes.wrong'),
             'batch' => 'Batch: type up to 40 letters.',
         ]) + [
             'barcode.regex' => 'Barcode: type its digits, 4 to 32 of them.',
@@ -129,6 +131,7 @@ final class ProductRequest extends FormRequest
             'price_cents' => is_numeric($price) ? (int) round(100 * (float) $price) : null,
         ] + $this->filledOnly([
             'barcode', 'size_ml', 'pump_ml', 'opened_on', 'months_open', 'made_on', 'keeps_days', 'batch', 'head_id',
+            'label_minutes',
         ]);
     }
 

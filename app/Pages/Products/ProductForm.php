@@ -22,7 +22,7 @@ final readonly class ProductForm
         foreach (
             [
                 'name', 'kind', 'barcode', 'ingredients', 'size_ml', 'pump_ml', 'months_open', 'batch', 'keeps_days',
-                'head_id',
+                'head_id', 'label_minutes',
             ] as $field
         ) {
             $value = $product->getAttribute($field);

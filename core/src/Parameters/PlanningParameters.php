@@ -85,6 +85,9 @@ final readonly class PlanningParameters
     /** @var list<float> minutes of a mask the plan chooses between */
     public array $maskMinutes;
 
+    /** minutes */
+    public float $longMaskMinutes;
+
     /** days ahead protein is looked for below its band */
     public int $proteinLookAheadDays;
 
@@ -173,5 +176,6 @@ final readonly class PlanningParameters
         $this->beforeADayThatCountsDays = $table->whole('planning.before-a-day-that-counts-days');
         $this->shortMaskMinutes = array_values($table->numbers('planning.short-mask-minutes'));
         $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));
+        $this->longMaskMinutes = $table->number('planning.long-mask-minutes');
     }
 }

@@ -45,6 +45,7 @@ final readonly class PlanTerms
      * @param Wishes $wishes what was wished of the plan for some days
      * @param TrimGoal|null $trimGoal what the client wants of the length; null: not said
      * @param DateTimeImmutable|null $takeDownOn day a protective style that is worn comes down, and the hair is washed
+     * @param int|null $maskLabelMinutes longest that a mask at hand may sit by its label, 1 to 720; null: not known
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
@@ -73,6 +74,7 @@ final readonly class PlanTerms
         public WeekTime $week = new WeekTime(),
         public ?TrimGoal $trimGoal = null,
         public ?DateTimeImmutable $takeDownOn = null,
+        public ?int $maskLabelMinutes = null,
     ) {
         foreach (
             [
@@ -174,7 +176,7 @@ final readonly class PlanTerms
      *     byHand: list<FixedWashDay>, occasions: list<Occasion>, notReadYet: bool, minutes: OptionMinutes|null,
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
      *     programmes: list<Programme>, wishes: Wishes, week: WeekTime, trimGoal: TrimGoal|null,
-     *     takeDownOn: DateTimeImmutable|null,
+     *     takeDownOn: DateTimeImmutable|null, maskLabelMinutes: int|null,
      * }
      */
     private function all(): array
@@ -201,6 +203,7 @@ final readonly class PlanTerms
             'week' => $this->week,
             'trimGoal' => $this->trimGoal,
             'takeDownOn' => $this->takeDownOn,
+            'maskLabelMinutes' => $this->maskLabelMinutes,
         ];
     }
 
@@ -226,6 +229,12 @@ final readonly class PlanTerms
     public function keepingTo(array $programmes): self
     {
         return new self(...[...$this->all(), 'programmes' => $programmes]);
+    }
+
+    /** The same terms with how long a mask at hand may sit by its label, in minutes; null: not known. */
+    public function labelled(?int $maskMinutes): self
+    {
+        return new self(...[...$this->all(), 'maskLabelMinutes' => $maskMinutes]);
     }
 
     /** The same terms with the day a style that is worn comes down; null: none is worn. */

@@ -89,13 +89,30 @@ final class WashOptions
         return $ways;
     }
 
-    /** @return list<float> minutes of a mask; where time is short, short ones as well */
+    /**
+     * @return non-empty-list<float> minutes of a mask, never longer than its label says; where time is short, short ones
+     *     as well, and long ones where hair takes little in and has no warmth but its own
+     */
     private static function maskMinutes(Head $head, PlanTerms $terms): array
     {
         $isShort = $terms->limitMinutes($head);
         $planning = $head->parameters->planning;
 
-        return [...$isShort ? $planning->shortMaskMinutes : [], ...$planning->maskMinutes];
+        $isSlow = in_array(Porosity::Low, array_column($head->strata, 'porosity'), true)
+            && ! $head->method->says(MethodQuestion::MaskHeat, 'cap-or-hood');
+        $minutes = [
+            ...$isShort ? $planning->shortMaskMinutes : [],
+            ...$planning->maskMinutes,
+            ...$isSlow ? [$planning->longMaskMinutes] : [],
+        ];
+        $label = $terms->maskLabelMinutes;
+        if ($label === null) {
+            return $minutes;
+        }
+        $within = array_filter($minutes, static fn (float $one): bool => $one < $label);
+        $most = min((float) $label, max($minutes));
+
+        return array_values(array_unique([...$within, $most]));
     }
 
     /** What a wash day is cleansed with when nothing calls for more or less. */

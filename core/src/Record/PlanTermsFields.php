@@ -50,7 +50,10 @@ final class PlanTermsFields
         $week = WeekFields::read($fields->object('weekday_minutes'));
         $goal = $fields->has('trim_goal') ? $fields->choice('trim_goal', TrimGoal::class) : null;
         $takeDown = $fields->has('take_down_on') ? $fields->date('take_down_on') : null;
-        foreach (['trim_goal', 'take_down_on'] as $name) {
+        $label = $fields->has('mask_label_minutes')
+            ? $fields->integer('mask_label_minutes', 25, 1, 720, 'minutes')
+            : null;
+        foreach (['trim_goal', 'take_down_on', 'mask_label_minutes'] as $name) {
             $fields->asked($name);
         }
         $stock = self::byTreatment(
@@ -83,6 +86,7 @@ final class PlanTermsFields
                 week: $week,
                 trimGoal: $goal,
                 takeDownOn: $takeDown,
+                maskLabelMinutes: $label,
             );
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('', lcfirst($wrong->getMessage()));
@@ -219,6 +223,7 @@ final class PlanTermsFields
             'weekday_minutes' => WeekFields::write($terms->week),
             'trim_goal' => $terms->trimGoal?->value,
             'take_down_on' => $terms->takeDownOn?->format('Y-m-d'),
+            'mask_label_minutes' => $terms->maskLabelMinutes,
             'stock' => $terms->stock,
             'prices' => $terms->prices,
             'patch_test_until' => array_map($day, $terms->barredUntil),

@@ -34,6 +34,7 @@
                 <x-field name="price" label="Price of a bottle" :unit="auth()->user()->salon->currency" mode="decimal" :value="$product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', '')"/>
                 <x-field name="opened_on" label="Opened on" type="date" :value="$product->opened_on?->format('Y-m-d')"/>
                 <x-field name="months_open" label="Good once open" unit="months" mode="numeric" :value="$product->months_open"/>
+                <x-field name="label_minutes" :label="__('forms.label-minutes.label')" unit="min" mode="numeric" :help="__('forms.label-minutes.help')" :value="$product->label_minutes"/>
                 <x-field name="batch" label="Batch" :value="$product->batch"/>
                 <x-field name="made_on" label="Made on, if home-made" type="date" :value="$product->made_on?->format('Y-m-d')"/>
                 <x-field name="keeps_days" label="Keeps, if home-made" unit="days" mode="numeric" help="water-based and cold: about 5" :value="$product->keeps_days"/>
