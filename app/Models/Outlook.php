@@ -51,7 +51,8 @@ final class Outlook extends Model
             'as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float',
             'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array',
             'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
-            'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array', 'limits_due' => 'boolean',
+            'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array',
+            'limits_due' => 'boolean',
         ];
     }
 

@@ -26,6 +26,12 @@ final class WashStep extends Model
 
     protected function casts(): array
     {
-        return ['minutes' => 'float', 'millimetres' => 'float', 'heat' => 'boolean', 'evening_before' => 'boolean', 'passes' => 'integer'];
+        return [
+            'minutes' => 'float',
+            'millimetres' => 'float',
+            'heat' => 'boolean',
+            'evening_before' => 'boolean',
+            'passes' => 'integer',
+        ];
     }
 }

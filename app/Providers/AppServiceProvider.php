@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Care\Products\MaskLabels;
-use App\Models\Product;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
 use App\Http\Assets\AssetFile;
+use App\Models\Product;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;

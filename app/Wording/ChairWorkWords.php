@@ -42,6 +42,15 @@ final class ChairWorkWords
             . ($thin === null ? '' : ' ' . Words::say('chair-work.thin', ['mm' => (int) round($thin)]));
     }
 
+    /** @param list<StoredChairWork> $work what is due by a day; '' where nothing is */
+    public static function due(array $work, string $by): string
+    {
+        return implode('; ', array_map(
+            static fn (array $one): string => Words::say('chair-work.today', ['what' => self::what($one)]),
+            array_filter($work, static fn (array $one): bool => $one['on'] <= $by),
+        ));
+    }
+
     /**
      * What a client reads of it at home.
      *

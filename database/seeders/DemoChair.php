@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Care\Readings\Visits;
 use App\Care\WashDays\PastWashDays;
 use App\Care\WashDays\WornStyles;
-use App\Care\Readings\Visits;
 use App\Models\Head;
 use App\Models\Salon;
 use Illuminate\Support\Collection;

@@ -55,7 +55,9 @@ it('plans a trim by what the ends say, shows it everywhere and leads to its book
     expect($planned)->toContain($on);
     $link = route('bookings.create', ['head' => $head->id, 'service' => $services['Dry cut']->id, 'date' => $on]);
     foreach (["/clients/{$head->id}", "/clients/{$head->id}/plan"] as $page) {
-        $this->get($page)->assertSee('Trim about 20 mm')->assertSee('The ends are badly worn.')->assertSee(e($link), false);
+        $this->get($page)->assertSee('Trim about 20 mm')->assertSee(
+            'The ends are badly worn.',
+        )->assertSee(e($link), false);
     }
     $this->get($link)->assertOk()->assertSee('For a trim of about 20 mm');
     expect(app(HomeRoutines::class)->of($head->refresh())->due[0])->toContain('A trim is due around');

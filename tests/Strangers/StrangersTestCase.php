@@ -36,7 +36,11 @@ abstract class StrangersTestCase extends FeatureTestCase
                 'from_minute' => 420, 'until_minute' => 1320,
             ]);
         }
-        $services = [['Wash day', true, 120, null], ['Dry cut', false, 45, 'trim'], ['Braids out', false, 60, 'take-down']];
+        $services = [
+            ['Wash day', true, 120, null],
+            ['Dry cut', false, 45, 'trim'],
+            ['Braids out', false, 60, 'take-down'],
+        ];
         foreach ($services as [$name, $isWash, $minutes, $does]) {
             (new Service())->forceFill([
                 'salon_id' => $this->salon->id, 'name' => $name, 'is_wash_day' => $isWash, 'minutes' => $minutes,

@@ -65,7 +65,11 @@ final readonly class ChairWork
         $day = max($takeDown->dueOn, $today);
         $both = $takeDown->minutes + ($washDays[$day->format('Y-m-d')] ?? 0.0);
         $limits = array_filter(
-            [$head->minutes_limit, $terms->isInSalon($day) ? null : $terms->homeMinutesLimit, $terms->weekdayMinutes($day)],
+            [
+                $head->minutes_limit,
+                $terms->isInSalon($day) ? null : $terms->homeMinutesLimit,
+                $terms->weekdayMinutes($day),
+            ],
             is_int(...),
         );
         // What does not fit into one day is begun on the evening before.

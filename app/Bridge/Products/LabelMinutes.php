@@ -12,15 +12,21 @@ use Nagomi\Core\Products\ProductKind;
 /** How long a mask of one client may sit, by the labels of the bottles there are for it. */
 final readonly class LabelMinutes
 {
-    /** @return int|null the longest any of them bears, in minutes; null where one of them does not say, or none is there */
+    /** @return int|null the longest any of them bears, in minutes; null where one does not say, or none is there */
     public static function ofMasks(Head $head): ?int
     {
         $masks = self::masks($head->salon_id, $head->id);
         // What a client has at home is what a mask is done with.
         $masks = $masks->isEmpty() ? self::masks($head->salon_id, null) : $masks;
-        $minutes = $masks->pluck('label_minutes');
+        $longest = null;
+        foreach ($masks as $mask) {
+            if ($mask->label_minutes === null) {
+                return null;
+            }
+            $longest = max($longest ?? 0, $mask->label_minutes);
+        }
 
-        return $minutes->isEmpty() || $minutes->contains(null) ? null : (int) $minutes->max();
+        return $longest;
     }
 
     /** Whether a bottle bears a mask of so many minutes; one that does not say is taken at its word. */

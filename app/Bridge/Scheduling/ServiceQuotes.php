@@ -96,7 +96,8 @@ final readonly class ServiceQuotes
         // Its own and the usual, weighed together on the logarithm, as the Basin does.
         $usual = $this->parameters->washDay->usualWeighs;
         $logs = array_map(log(...), $took);
-        $mean = (array_sum($logs) + $usual * log(max(1.0, $work['minutes'] ?? $service->minutes))) / (count($logs) + $usual);
+        $expected = log(max(1.0, $work['minutes'] ?? $service->minutes));
+        $mean = (array_sum($logs) + $usual * $expected) / (count($logs) + $usual);
         $minutes = exp($mean);
 
         return new ServiceQuote(

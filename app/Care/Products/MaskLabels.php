@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Products;
 
 use App\Models\Product;
+use App\Models\Salon;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Products\ProductKind;
@@ -32,7 +33,8 @@ final readonly class MaskLabels
         if (! in_array(ProductKind::Mask->value, $kinds, true) || ! $this->saysAnything($product)) {
             return;
         }
-        $today = $product->salon->today()->format('Y-m-d');
+        $salon = $product->salon ?? Salon::query()->findOrFail($product->salon_id);
+        $today = $salon->today()->format('Y-m-d');
         DB::table('heads')
             ->where('salon_id', $product->salon_id)
             ->when(

@@ -63,9 +63,7 @@ final readonly class HomeRoutines
             ->first();
         $until = $next === null ? $today->addWeeks(self::WEEKS) : $next->date;
         /** @var Collection<int, PlanItem> $items */
-        $items = $head
-            ->planItems()
-            ->where('status', 'planned')
+        $items = $head->planItems()->where('status', 'planned')
             ->whereBetween('date', [$today->format('Y-m-d'), $until->format('Y-m-d')])
             ->limit(self::MOST_DAYS)
             ->get();
@@ -88,21 +86,21 @@ final readonly class HomeRoutines
                 ->all()),
             style: $style,
             styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
-            due: array_map(ChairWorkWords::atHome(...), $this->due($head, $today)),
+            due: $this->due($head, $today),
             cautions: $this->cautions($head, $items),
             calls: $this->calls($style, $head),
         );
     }
 
-    /** @return list<StoredChairWork> in the weeks the routine is for */
+    /** @return list<string> trims and take-downs in the weeks the routine is for */
     private function due(Head $head, CarbonImmutable $today): array
     {
         $until = $today->addWeeks(self::WEEKS)->format('Y-m-d');
 
-        return array_values(array_filter(
+        return array_values(array_map(ChairWorkWords::atHome(...), array_filter(
             $head->outlook->chair_work ?? [],
             static fn (array $work): bool => $work['on'] <= $until,
-        ));
+        )));
     }
 
     /** @return list<string> days with a booking */

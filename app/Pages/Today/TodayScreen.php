@@ -149,15 +149,7 @@ final readonly class TodayScreen
     /** What is due in the chair by the day of a booking, a take-down sooner than a trim. */
     private function due(Booking $booking, ?Outlook $outlook): string
     {
-        $due = array_filter(
-            $outlook->chair_work ?? [],
-            static fn (array $work): bool => $work['on'] <= $booking->date->format('Y-m-d'),
-        );
-
-        return implode('; ', array_map(
-            static fn (array $work): string => Words::say('chair-work.today', ['what' => ChairWorkWords::what($work)]),
-            $due,
-        ));
+        return ChairWorkWords::due($outlook->chair_work ?? [], $booking->date->format('Y-m-d'));
     }
 
     private function scalp(Head $head, ?Outlook $outlook): string

@@ -70,9 +70,6 @@ final readonly class PlanningParameters
     /** days at least between two wash days, for the plan's sake */
     public int $washDaysApartDays;
 
-    /** A wash day is moved by so many days at most to where there is more time. */
-    public int $washDayMovesDays;
-
     /** days; protein further off than this can wait */
     public int $proteinCanWaitDays;
 
@@ -157,7 +154,6 @@ final readonly class PlanningParameters
         $this->lookAt = $table->number('planning.look-at');
         $this->looksApartDays = $table->whole('planning.looks-apart-days');
         $this->washDaysApartDays = $table->whole('planning.wash-days-apart-days');
-        $this->washDayMovesDays = $table->whole('planning.wash-day-moves-days');
         $this->proteinCanWaitDays = $table->whole('planning.protein-can-wait-days');
         $this->speaksForTheHeadFrom = $table->number('planning.speaks-for-the-head-from');
         $this->proteinLookAheadDays = $table->whole('planning.protein-look-ahead-days');

@@ -34,14 +34,13 @@ final readonly class TrimParameters
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
-        $whole = static fn (float $days): int => (int) round($days);
-        $this->everyDays = array_map($whole, $table->numbers('trim.every-days'));
+        $this->everyDays = $table->wholes('trim.every-days');
         $this->portionMm = $table->numbers('trim.portion-mm');
         $this->minutes = $table->numbers('trim.minutes');
         $this->dustingMm = $table->number('trim.dusting-mm');
         $this->wornMm = $table->numbers('trim.worn-mm');
         $this->wornFromTimes = $table->numbers('trim.worn-from-times');
-        $this->withinDays = array_map($whole, $table->numbers('trim.within-days'));
+        $this->withinDays = $table->wholes('trim.within-days');
         $this->thinBelowPercent = $table->number('trim.thin-below-percent');
     }
 }

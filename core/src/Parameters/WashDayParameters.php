@@ -61,6 +61,9 @@ final readonly class WashDayParameters
     /** @var array<string, float> minutes to take a protective style down in time, and more for each week beyond */
     public array $takeDownMinutes;
 
+    /** days at most that a wash day moves to where there is more time */
+    public int $movesDays;
+
     /** times the usual styling, when it has to be quick */
     public float $quickStyle;
 
@@ -87,6 +90,7 @@ final readonly class WashDayParameters
         $this->shortestMaskMinutes = $table->number('wash-day.shortest-mask-minutes');
         $this->styleMinutesASection = $table->numbers('wash-day.style-minutes-a-section');
         $this->protectiveDays = $table->wholes('wash-day.protective-days');
+        $this->movesDays = $table->whole('wash-day.moves-days');
         $this->takeDownMinutes = $table->numbers('wash-day.take-down-minutes');
         $this->quickStyle = $table->number('wash-day.quick-style');
         $this->feltByWay = $table->numbers('wash-day.felt-by-way');

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
-use Nagomi\Core\Estimation\Snapshot;
-use Nagomi\Core\Planning\Rules\RuleCatalogue;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -15,21 +13,12 @@ use Nagomi\Core\Treatments\StepKind;
  */
 final readonly class LeanSeason
 {
-    private RolledOn $rolledOn;
-
-    /**
-     * @param list<int> $washDays days counted from today, ascending, at least one
-     * @param int       $horizon  last day that counts
-     */
+    /** @param list<int> $washDays days counted from today, ascending, at least one */
     public function __construct(
-        private Snapshot $start,
-        private RuleContext $standing,
+        private SeasonWalk $walk,
         private MeanSimulator $terrain,
-        private HairAhead $ahead,
         private array $washDays,
-        private int $horizon,
     ) {
-        $this->rolledOn = new RolledOn($terrain, $horizon);
     }
 
     /**
@@ -41,13 +30,13 @@ final readonly class LeanSeason
     {
         $worth = $this->terrain->head->parameters->planning->worthATreatment;
         $choices = $this->asPromised($choices);
-        [$cost, $broken] = $this->walked($choices);
+        [$cost, $broken] = $this->walk->keep($choices);
         while (true) {
             $best = null;
             foreach ($choices as $level => $choice) {
                 foreach ($this->lighter($choice, $level) as $lighter) {
                     $tried = [...array_slice($choices, 0, $level), $lighter, ...array_slice($choices, $level + 1)];
-                    [$then, $breaks] = $this->walked($tried);
+                    [$then, $breaks] = $this->walk->walked($tried, min($cost + $worth, $best[0] ?? INF));
                     if ($breaks <= $broken && $then - $cost < $worth && $then < ($best[0] ?? INF)) {
                         $best = [$then, $tried];
                     }
@@ -56,7 +45,8 @@ final readonly class LeanSeason
             if ($best === null) {
                 return $choices;
             }
-            [$cost, $choices] = $best;
+            [, $choices] = $best;
+            [$cost] = $this->walk->keep($choices);
         }
     }
 
@@ -109,8 +99,8 @@ final readonly class LeanSeason
             $otherwise++;
             $kept = $this->cheapestAsPromised($kept, $level);
         }
-        [$cost, $broken] = $this->walked($choices);
-        [$keptCost, $breaks] = $this->walked($kept);
+        [$cost, $broken] = $this->walk->walked($choices);
+        [$keptCost, $breaks] = $this->walk->walked($kept);
         $worth = $this->terrain->head->parameters->planning->worthATreatment;
 
         return $breaks <= $broken && $keptCost < $cost + $otherwise * $worth ? $kept : $choices;
@@ -127,7 +117,7 @@ final readonly class LeanSeason
         foreach (WashOptions::of($this->terrain->head, $this->terrain->terms) as $option) {
             if (self::isSame($option, $this->promised($level))) {
                 $tried = [...array_slice($choices, 0, $level), $option, ...array_slice($choices, $level + 1)];
-                [$cost] = $this->walked($tried);
+                [$cost] = $this->walk->walked($tried);
                 $best = $best === null || $cost < $best[0] ? [$cost, $tried] : $best;
             }
         }
@@ -145,7 +135,7 @@ final readonly class LeanSeason
         return array_diff($treatments, $promised) === [] && array_diff($promised, $treatments) === [];
     }
 
-    private function isByHand(int $level): bool
+    public function isByHand(int $level): bool
     {
         $terms = $this->terrain->terms;
 
@@ -162,39 +152,5 @@ final readonly class LeanSeason
         );
 
         return array_column($onTheDay, 1);
-    }
-
-    /**
-     * @param list<WashOption> $choices
-     *
-     * @return array{float, int} what the season costs by its means, rolled on as the search does, and how many rules it
-     *     breaks
-     */
-    private function walked(array $choices): array
-    {
-        $first = $this->washDays[0];
-        $means = MeanSimulator::means($this->start->state);
-        $cost = $first > 0 ? $this->terrain->costOfDays($means, 0, $first, $this->start->sealed) : 0.0;
-        $means = $this->terrain->afterDays($means, 0, $first, $this->start->sealed);
-        $standing = $this->standing->on($first, $this->washDays[1] ?? null, $this->ahead->of($means, $first));
-        $broken = 0;
-        foreach ($choices as $level => $choice) {
-            $day = $this->washDays[$level];
-            $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
-            $sealed = $this->terrain->seals($choice);
-            $broken += count(RuleCatalogue::barring($choice, $standing));
-            $means = $this->terrain->washed($means, $choice);
-            $cost += $this->terrain->costOfChoice($choice, $day)
-                + $this->terrain->costOfDays($means, $day, $until - $day, $sealed);
-            $means = $this->terrain->afterDays($means, $day, $until - $day, $sealed);
-            $standing = $standing->next(
-                $choice,
-                $until,
-                $this->washDays[$level + 2] ?? null,
-                $this->ahead->of($means, $until),
-            );
-        }
-
-        return [$cost + $this->rolledOn->cost($means, $this->horizon + 1), $broken];
     }
 }

@@ -34,7 +34,7 @@ final class LimitsCost
                 new Snapshot($start->date, $start->state->under($other), $start->sealed, $start->tight),
                 $history,
                 $weeks,
-                $weekday === null ? $terms->relaxed($limit) : $terms->longerOn($weekday),
+                $weekday === null ? RelaxedTerms::of($terms, $limit) : RelaxedTerms::longerOn($terms, $weekday),
             );
             $gained = $out - PlanConsequence::of($then, $limits)->daysOut;
             if ($gained >= $limits->worthSaying['days-freed']) {
@@ -71,7 +71,7 @@ final class LimitsCost
         return array_map(
             static fn (int $weekday): array => [
                 Limit::MinutesOnWeekday,
-                $terms->longerOn($weekday)->week->minutes[$weekday],
+                RelaxedTerms::longerOn($terms, $weekday)->week->minutes[$weekday],
                 $weekday,
             ],
             array_keys($terms->week->minutes),

@@ -76,35 +76,7 @@ final readonly class PlanTerms
         public ?DateTimeImmutable $takeDownOn = null,
         public ?int $maskLabelMinutes = null,
     ) {
-        foreach (
-            [
-                ...$notAtHome, ...array_keys($stock), ...array_keys($prices), ...array_keys($barredUntil),
-                ...array_column($promised, 1),
-            ] as $treatment
-        ) {
-            if (! in_array($treatment, self::TREATMENTS, true)) {
-                throw new InvalidArgumentException(
-                    "{$treatment}: choose one of " . implode(', ', self::TREATMENTS) . '.',
-                );
-            }
-        }
-        foreach ([...$stock, ...$prices] as $number) {
-            if (is_nan((float) $number) || $number < 0) {
-                throw new InvalidArgumentException('Stock and prices: give 0 or more.');
-            }
-        }
-        if ($homeMinutesLimit !== null && ($homeMinutesLimit < Head::LEAST_MINUTES_LIMIT || $homeMinutesLimit > 480)) {
-            throw new InvalidArgumentException('Longest wash day at home: give 10 to 480 minutes.');
-        }
-        foreach ($away as [$first, $last]) {
-            if ($last < $first) {
-                throw new InvalidArgumentException('Days away: the last day comes before the first.');
-            }
-        }
-        $days = array_map(static fn (FixedWashDay $set): string => $set->date->format('Y-m-d'), $byHand);
-        if (count(array_unique($days)) < count($days)) {
-            throw new InvalidArgumentException('Set by hand: a day is set twice; set it once.');
-        }
+        PlanTermsCheck::that($this);
         $this->booked = $salonDays === null
             ? null
             : array_fill_keys(
@@ -146,28 +118,6 @@ final readonly class PlanTerms
         return new self(...[...$this->all(), 'scalpPlan' => $plan]);
     }
 
-    /** The same terms with one limit relaxed; those of the head itself are not among them. */
-    public function relaxed(Limit $limit): self
-    {
-        $all = $this->all();
-
-        return match ($limit) {
-            Limit::MinutesAtHome => new self(...[
-                ...$all,
-                'homeMinutesLimit' => $this->homeMinutesLimit === null
-                    ? null
-                    : min(480, $this->homeMinutesLimit + Limit::MORE_MINUTES),
-            ]),
-            Limit::SalonOnly => new self(...[...$all, 'notAtHome' => []]),
-            Limit::Stock => new self(...[...$all, 'stock' => []]),
-            Limit::Promise => new self(...[...$all, 'promised' => []]),
-            Limit::Programme => new self(...[...$all, 'programmes' => []]),
-            // Another rhythm is tried as it is said, whatever the scalp asks for.
-            Limit::Rhythm => new self(...[...$all, 'keepsRhythm' => true]),
-            default => $this,
-        };
-    }
-
     /**
      * @return array{
      *     away: list<array{DateTimeImmutable, DateTimeImmutable}>, salonDays: list<DateTimeImmutable>|null,
@@ -179,7 +129,7 @@ final readonly class PlanTerms
      *     takeDownOn: DateTimeImmutable|null, maskLabelMinutes: int|null,
      * }
      */
-    private function all(): array
+    public function all(): array
     {
         return [
             'away' => $this->away,
@@ -210,10 +160,18 @@ final readonly class PlanTerms
     /** Whether any day of a season may be too short for some way to wash. */
     public function limitMinutes(Head $head): bool
     {
-        return $head->minutesLimit !== null
-            || $this->homeMinutesLimit !== null
-            || $this->week->isSet()
-            || $head->bornOn !== null;
+        return $this->week->isSet() || is_finite($this->leastMinutes($head));
+    }
+
+    /** The shortest time any wash day of a season may have, in minutes; INF where there is no limit. */
+    public function leastMinutes(Head $head): float
+    {
+        return (float) min([INF, ...array_filter([
+            $head->minutesLimit,
+            $this->homeMinutesLimit,
+            $head->bornOn === null ? null : $head->parameters->planning->childMostMinutes,
+            ...$this->week->minutes,
+        ])]);
     }
 
     public function minutes(WashOption $choice, Head $head): float
@@ -241,12 +199,6 @@ final readonly class PlanTerms
     public function takingDown(?DateTimeImmutable $on): self
     {
         return new self(...[...$this->all(), 'takeDownOn' => $on]);
-    }
-
-    /** The same terms with more time on one weekday, 1 Monday to 7 Sunday. */
-    public function longerOn(int $weekday): self
-    {
-        return new self(...[...$this->all(), 'week' => $this->week->longer($weekday, Limit::MORE_MINUTES)]);
     }
 
     /** The same terms with one wish more. */

@@ -84,15 +84,11 @@ final class Planner
         PlanTerms $terms,
         int $horizon,
     ): array {
-        $head = $start->state->layout->head;
         $standing = self::standing($start, $history, $terms);
         $doubt = self::firstDoubt($start, $washDays, $horizon);
         $terrain = new MeanSimulator($start, $doubt, $terms);
         $ahead = new HairAhead($terrain, $doubt);
-        $search = new BeamSearch($terrain, $ahead, WashOptions::of($head, $terms), $washDays, $horizon);
-        [$best] = $search->best($start, $standing);
-
-        return (new LeanSeason($start, $standing, $terrain, $ahead, $washDays, $horizon))->of($best);
+        return (new SeasonSearch($terrain, $ahead, $washDays, $horizon))->best($start, $standing);
     }
 
     /** @param list<WashDay> $history */

@@ -49,7 +49,7 @@ final readonly class PossibleWashDays
                     $today,
                     $previous + $head->parameters->planning->washDaysApartDays,
                     $due,
-                    min($head->parameters->planning->washDayMovesDays, intdiv($gap, 2)),
+                    min($head->parameters->washDay->movesDays, intdiv($gap, 2)),
                 );
             if ($days !== [] && $next > $horizon) {
                 return $days;

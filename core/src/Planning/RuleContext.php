@@ -125,7 +125,8 @@ final readonly class RuleContext
             $lastWash ?? 0,
             $last['strong'],
             $last['clarify'],
-            $last['mask'],
+            // Where none is on record, one is as late as it may be.
+            $last['mask'] ?? -$head->parameters->planning->maskNoLaterDays,
             $protein,
             lastProtein: $last['protein'],
             terms: $terms,

@@ -6,8 +6,6 @@ namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
 use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Parameters\TrimParameters;
-use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Treatments\Calendar;
 
 /**
@@ -124,7 +122,7 @@ final readonly class TrimNeed
     private static function thin(TrimEvidence $evidence, Parameters $parameters): array
     {
         $length = $evidence->lengthMm ?? $parameters->model->lengthNotMeasuredMm;
-        $sd = Sign::Taper->sd($parameters->signs);
+        $sd = $parameters->signs->readingSd['taper'];
         $reaches = static function (float $kept) use ($length, $parameters): float {
             $tip = sqrt(max(0.0, min(99.0, $kept)) / 100);
 

@@ -62,7 +62,10 @@ final class WashOptions
     {
         $before = array_filter($choices, static fn (WashOption $choice): bool => $choice->preWash !== null);
 
-        return [...$choices, ...array_map(static fn (WashOption $choice): WashOption => $choice->preWashed(true), $before)];
+        return [
+            ...$choices,
+            ...array_map(static fn (WashOption $choice): WashOption => $choice->preWashed(true), $before),
+        ];
     }
 
     /** @return non-empty-list<array{string|null, bool}> pre-wash, and whether the house's oils are used */
@@ -95,11 +98,12 @@ final class WashOptions
      */
     private static function maskMinutes(Head $head, PlanTerms $terms): array
     {
-        $isShort = $terms->limitMinutes($head);
+        $isShort = $terms->leastMinutes($head) < $terms->minutes(self::houseRhythm($head), $head);
         $planning = $head->parameters->planning;
 
         $isSlow = in_array(Porosity::Low, array_column($head->strata, 'porosity'), true)
             && ! $head->method->says(MethodQuestion::MaskHeat, 'cap-or-hood');
+        $longest = $isSlow ? $planning->longMaskMinutes : max([1.0, ...$planning->maskMinutes]);
         $minutes = [
             ...$isShort ? $planning->shortMaskMinutes : [],
             ...$planning->maskMinutes,
@@ -107,10 +111,10 @@ final class WashOptions
         ];
         $label = $terms->maskLabelMinutes;
         if ($label === null) {
-            return $minutes;
+            return $minutes === [] ? [$longest] : $minutes;
         }
         $within = array_filter($minutes, static fn (float $one): bool => $one < $label);
-        $most = min((float) $label, max($minutes));
+        $most = min((float) $label, $longest);
 
         return array_values(array_unique([...$within, $most]));
     }

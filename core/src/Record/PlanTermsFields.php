@@ -12,7 +12,6 @@ use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\Occasion;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\PlanTerms;
-use Nagomi\Core\Planning\TrimGoal;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -47,15 +46,7 @@ final class PlanTermsFields
             : null;
         $fields->asked('home_minutes_limit');
         $keepsRhythm = $fields->boolean('keeps_rhythm');
-        $week = WeekFields::read($fields->object('weekday_minutes'));
-        $goal = $fields->has('trim_goal') ? $fields->choice('trim_goal', TrimGoal::class) : null;
-        $takeDown = $fields->has('take_down_on') ? $fields->date('take_down_on') : null;
-        $label = $fields->has('mask_label_minutes')
-            ? $fields->integer('mask_label_minutes', 25, 1, 720, 'minutes')
-            : null;
-        foreach (['trim_goal', 'take_down_on', 'mask_label_minutes'] as $name) {
-            $fields->asked($name);
-        }
+        $chair = ChairFields::read($fields);
         $stock = self::byTreatment(
             $fields->object('stock'),
             static fn (RecordFields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'),
@@ -79,15 +70,7 @@ final class PlanTermsFields
         try {
             $said = [$away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand, $occasions];
 
-            return new PlanTerms(
-                ...$said,
-                ...$spans,
-                keepsRhythm: $keepsRhythm,
-                week: $week,
-                trimGoal: $goal,
-                takeDownOn: $takeDown,
-                maskLabelMinutes: $label,
-            );
+            return new PlanTerms(...$said, ...[...$spans, ...$chair, 'keepsRhythm' => $keepsRhythm]);
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('', lcfirst($wrong->getMessage()));
 
@@ -177,16 +160,8 @@ final class PlanTermsFields
             ? [StepKind::Conditioner, $conditionerMinutes]
             : [StepKind::Mask, $mask];
         try {
-            $choice = new WashOption(
-                $cleanse,
-                $passes,
-                $conditioning,
-                $minutes,
-                $heat,
-                $protein,
-                $preWash,
-                preWashBefore: $evening && $preWash !== null,
-            );
+            $way = [$cleanse, $passes, $conditioning, $minutes, $heat, $protein, $preWash];
+            $choice = new WashOption(...$way, preWashBefore: $evening && $preWash !== null);
 
             return new FixedWashDay($date, $choice, $reason, $by);
         } catch (InvalidArgumentException $wrong) {
@@ -220,10 +195,7 @@ final class PlanTermsFields
             'not_at_home' => $terms->notAtHome,
             'home_minutes_limit' => $terms->homeMinutesLimit,
             'keeps_rhythm' => $terms->keepsRhythm ? true : null,
-            'weekday_minutes' => WeekFields::write($terms->week),
-            'trim_goal' => $terms->trimGoal?->value,
-            'take_down_on' => $terms->takeDownOn?->format('Y-m-d'),
-            'mask_label_minutes' => $terms->maskLabelMinutes,
+            ...ChairFields::write($terms),
             'stock' => $terms->stock,
             'prices' => $terms->prices,
             'patch_test_until' => array_map($day, $terms->barredUntil),

@@ -21,7 +21,18 @@ function parameterRow(string ...$changed): array
 
 it('takes every number the core goes by from the table, and uses every number of it', function (): void {
     $asked = [];
-    $sections = ['Model', 'Treatment', 'Sign', 'Planning', 'WashDay', 'Reading', 'Scheduling', 'Product', 'Scalp', 'Trim'];
+    $sections = [
+        'Model',
+        'Treatment',
+        'Sign',
+        'Planning',
+        'WashDay',
+        'Reading',
+        'Scheduling',
+        'Product',
+        'Scalp',
+        'Trim',
+    ];
     foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";
         preg_match_all(

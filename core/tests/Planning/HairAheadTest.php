@@ -23,6 +23,7 @@ use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\SeasonWalk;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Tests\Support\Make;
@@ -127,16 +128,15 @@ it('takes out what costs less to leave out than it is worth, and nothing else', 
         27,
     ));
     $terrain = new MeanSimulator($start, $doubt);
-    $lean = (new LeanSeason($start, new RuleContext($head, 0), $terrain, new HairAhead($terrain, $doubt), $days, 27))
-        ->of(array_fill(0, 4, $lavish));
+    $walk = new SeasonWalk($start, new RuleContext($head, 0), $terrain, new HairAhead($terrain, $doubt), $days, 27);
+    $lean = (new LeanSeason($walk, $terrain, $days))->of(array_fill(0, 4, $lavish));
     $count = fn (array $choices, callable $is): int => count(array_filter($choices, $is));
     expect($count($lean, fn (WashOption $one): bool => $one->protein !== null))->toBeLessThanOrEqual(1)
         ->and($count($lean, fn (WashOption $one): bool => $one->cleanse->clarifies()))->toBe(0)
         ->and($count($lean, fn (WashOption $one): bool => $one->masks()))->toBeGreaterThanOrEqual(1)->toBeLessThan(4);
     // By its own measure the season has not become dearer, treatment for treatment.
     $worth = Parameters::shipped()->planning->worthATreatment;
-    $again = (new LeanSeason($start, new RuleContext($head, 0), $terrain, new HairAhead($terrain, $doubt), $days, 27));
-    expect($again->of($lean))->toEqual($lean)->and($worth)->toBeGreaterThan(0.0);
+    expect((new LeanSeason($walk, $terrain, $days))->of($lean))->toEqual($lean)->and($worth)->toBeGreaterThan(0.0);
 });
 
 it('takes nothing out that was promised for its day', function (): void {
@@ -152,8 +152,8 @@ it('takes nothing out that was promised for its day', function (): void {
     $doubt = ForecastUncertainty::of(Planner::forecast($start, [], [], 20));
     $terrain = new MeanSimulator($start, $doubt, $terms);
     $standing = new RuleContext($head, 0, terms: $terms, today: $start->date);
-    $lean = (new LeanSeason($start, $standing, $terrain, new HairAhead($terrain, $doubt), $days, 20))
-        ->of(array_fill(0, 3, $lavish));
+    $walk = new SeasonWalk($start, $standing, $terrain, new HairAhead($terrain, $doubt), $days, 20);
+    $lean = (new LeanSeason($walk, $terrain, $days))->of(array_fill(0, 3, $lavish));
     $day = array_search(
         '2026-03-09',
         array_map(fn (int $day): string => $terrain->date($day)->format('Y-m-d'), $days),

@@ -11,8 +11,12 @@ use Nagomi\Core\Record\PlanTermsFields;
 use Nagomi\Core\Tests\Support\Make;
 
 /** @return list<float> minutes of a mask the plan chooses between */
-function maskWays(?int $label, ?int $limit = null, Porosity $porosity = Porosity::Medium, string $heat = 'body-heat'): array
-{
+function maskWays(
+    ?int $label,
+    ?int $limit = null,
+    Porosity $porosity = Porosity::Medium,
+    string $heat = 'body-heat',
+): array {
     $head = Make::head($porosity, limit: $limit, method: new Method(['mask-heat' => $heat, 'oils' => 'none']));
     $minutes = [];
     foreach (WashOptions::of($head, new PlanTerms(maskLabelMinutes: $label)) as $way) {

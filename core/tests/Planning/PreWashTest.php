@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
-use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanItem;
+use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\PreWashOnTheDay;

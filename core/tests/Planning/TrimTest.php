@@ -49,7 +49,9 @@ it('is due at once where the rhythm has passed, and cuts what grew, as much as i
 
 it('is due sooner the more the ends are worn', function (float $ends, string $due, float $mm, string $because): void {
     $need = trimOf(new TrimEvidence(ends: $ends, endsOn: Make::day('2026-03-01')));
-    expect($need?->dueOn->format('Y-m-d'))->toBe($due)->and($need?->mm)->toBe($mm)->and($need?->because)->toBe([$because]);
+    expect(
+        $need?->dueOn->format('Y-m-d'),
+    )->toBe($due)->and($need?->mm)->toBe($mm)->and($need?->because)->toBe([$because]);
 })->with([
     'just worn' => [7, '2026-03-29', 10.0, 'ends-worn'],
     'five times the usual is still worn' => [15, '2026-03-29', 10.0, 'ends-worn'],
@@ -93,7 +95,10 @@ it('finds how far up the tips are thin, and cuts it in portions', function (): v
 });
 
 it('takes longer for a shape than for a dusting', function (): void {
-    $minutes = fn (TrimGoal $goal): ?float => trimOf(new TrimEvidence(lastTrim: Make::day('2025-03-02')), $goal)?->minutes;
+    $minutes = fn (TrimGoal $goal): ?float => trimOf(
+        new TrimEvidence(lastTrim: Make::day('2025-03-02')),
+        $goal,
+    )?->minutes;
     expect($minutes(TrimGoal::Grow))->toBeLessThan((float) $minutes(TrimGoal::Keep))
         ->and($minutes(TrimGoal::Keep))->toBeLessThan((float) $minutes(TrimGoal::Shape));
 });

@@ -123,8 +123,8 @@ it('asks for what its own days lead to: no morning past a limit is washed as if 
 
 it('spares a scalp that is sore, whatever it flakes', function () use ($flaking): void {
     $plan = scalpSeason(Make::head(sore: true), Scalps::read($flaking));
-    expect($plan->items[0]->reasons[0])
-        ->toStartWith('The scalp flakes and gets no scalp shampoo. In its way: A sore scalp bars')
+    expect(implode(' ', $plan->items[0]->reasons))
+        ->toContain('The scalp flakes and gets no scalp shampoo. In its way: A sore scalp bars')
         ->and(array_unique(cleansesOf($plan)))->toBe(['gentle'])
         ->and(array_filter($plan->items, fn (PlanItem $item): bool => $item->scalp?->for !== null))->toBe([]);
 });

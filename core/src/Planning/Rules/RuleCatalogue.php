@@ -24,8 +24,26 @@ final class RuleCatalogue
             new DayThatCountsIsSpared(), new MaskNoLater(), new MaskByCalendar(), new ProteinByCalendar(),
             new SoreScalpIsSpared(), new ScalpCareWhenDue(),
             new OilyScalpIsShampooed(), new CoWashAlternates(), new ProgrammeIsKept(), new WishIsKept(),
-            new TwoPasses(), new NoOil(), new PreWashOnTheDay(), new PatchTestFirst(), new InStock(), new NotAtHome(), new WithinMinutes(),
+            new TwoPasses(), new NoOil(), new PreWashOnTheDay(), new PatchTestFirst(),
+            new InStock(), new NotAtHome(), new WithinMinutes(),
         ];
+    }
+
+    /**
+     * @param int $most where more bar it, it is not counted how many more
+     *
+     * @return int how many rules bar this choice on this day
+     */
+    public static function breaks(WashOption $choice, RuleContext $standing, int $most = PHP_INT_MAX): int
+    {
+        $breaks = 0;
+        foreach (self::rules() as $rule) {
+            if (! $rule->allows($choice, $standing) && ++$breaks > $most) {
+                break;
+            }
+        }
+
+        return $breaks;
     }
 
     /** @return list<Rule> the rules that bar this choice on this day */

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Estimation\Snapshot;
+
+/**
+ * Finds the best way to spend the wash days of a season. It is searched twice with few ways kept: once among all ways to
+ * wash, once with masks of one length, which leaves room to try other orders of protein. The better of both is polished,
+ * which finds the length of each mask as well, and what hardly does anything is taken out. What that leaves on the table
+ * is measured by bin/bench against annealing and wide searches.
+ */
+final readonly class SeasonSearch
+{
+    /** Ways kept among all ways to wash. */
+    private const FINE = 8;
+
+    /** Ways kept with masks of one length. */
+    private const COARSE = 12;
+
+    /** Of a season with more wash days than that, fewer are kept: the work grows with their product. */
+    private const FEWER_FROM_WASH_DAYS = 26;
+    private const FEWER = 6;
+
+    /**
+     * @param list<int> $washDays days counted from today, ascending, at least one
+     * @param int       $horizon  last day that counts
+     */
+    public function __construct(
+        private MeanSimulator $terrain,
+        private HairAhead $ahead,
+        private array $washDays,
+        private int $horizon,
+    ) {
+    }
+
+    /** @return list<WashOption> one for each wash day, with what hardly does anything taken out */
+    public function best(Snapshot $start, RuleContext $standing): array
+    {
+        $options = WashOptions::of($this->terrain->head, $this->terrain->terms);
+        $walk = new SeasonWalk($start, $standing, $this->terrain, $this->ahead, $this->washDays, $this->horizon);
+
+        return $this->lean($walk)->of($this->polished($start, $standing, $walk, $options));
+    }
+
+    /**
+     * @param non-empty-list<WashOption> $options
+     *
+     * @return list<WashOption> the best that is found before anything is taken out
+     */
+    public function polished(Snapshot $start, RuleContext $standing, SeasonWalk $walk, array $options): array
+    {
+        $isLong = count($this->washDays) > self::FEWER_FROM_WASH_DAYS;
+        // What runs short has to be shared out over the whole season.
+        $fine = $this->terrain->terms->stock === [] ? self::FINE : BeamSearch::BEAM;
+        $best = $this->searched($options, $isLong ? self::FEWER : $fine, $start, $standing);
+        $coarse = self::withOneMask($options);
+        if (count($coarse) < count($options)) {
+            $other = $this->searched($coarse, $isLong ? self::FEWER : self::COARSE, $start, $standing);
+            $best = self::isBetter($walk->walked($other), $walk->walked($best)) ? $other : $best;
+        }
+        $lean = $this->lean($walk);
+        // A day that finds no way within the rules was given the one that goes against them least.
+        $walk->keep($best);
+        $fixed = array_map(
+            static fn (int $level, bool $breaks): bool => $breaks || $lean->isByHand($level),
+            array_keys($best),
+            $walk->breaks(),
+        );
+
+        return (new PolishedSeason($walk, $options))->of($best, $fixed);
+    }
+
+    private function lean(SeasonWalk $walk): LeanSeason
+    {
+        return new LeanSeason($walk, $this->terrain, $this->washDays);
+    }
+
+    /**
+     * @param non-empty-list<WashOption> $options
+     *
+     * @return list<WashOption>
+     */
+    private function searched(array $options, int $ways, Snapshot $start, RuleContext $standing): array
+    {
+        $search = new BeamSearch($this->terrain, $this->ahead, $options, $this->washDays, $this->horizon, $ways);
+
+        return $search->best($start, $standing)[0];
+    }
+
+    /**
+     * @param non-empty-list<WashOption> $options
+     *
+     * @return non-empty-list<WashOption> of the masks only the shortest
+     */
+    private static function withOneMask(array $options): array
+    {
+        $masks = array_filter($options, static fn (WashOption $option): bool => $option->masks());
+        $shortest = min([INF, ...array_map(static fn (WashOption $mask): float => $mask->conditioningMinutes, $masks)]);
+        $coarse = array_values(array_filter(
+            $options,
+            static fn (WashOption $option): bool => ! $option->masks() || $option->conditioningMinutes === $shortest,
+        ));
+
+        return $coarse === [] ? $options : $coarse;
+    }
+
+    /**
+     * @param array{float, int} $one cost and rules it breaks
+     * @param array{float, int} $other
+     */
+    private static function isBetter(array $one, array $other): bool
+    {
+        return [$one[1], $one[0]] < [$other[1], $other[0]];
+    }
+}
