@@ -27,6 +27,7 @@ return [
     'book' => 'Book it',
     'no-service' => 'Say under hours and services which service does it, and it can be booked from here.',
     'home' => [
+        'title' => 'At the salon',
         'trim' => 'A trim is due around :day: ask us for a time.',
         'take-down' => 'Your :style come down on :day. Leave about :minutes minutes, and let us know if anything hurts.',
     ],
@@ -42,12 +43,13 @@ return [
         'wrong' => 'Does: choose trims, take-downs or something else; a whole wash day is neither.',
     ],
     'goal' => [
-        'label' => 'Length',
+        'legend' => 'Trims',
+        'label' => 'What is wanted of the length',
         'unsaid' => 'not said: trimmed by the ends alone',
         'grow' => 'grow it: a dusting every 16 weeks',
         'keep' => 'keep it: what grew, every 12 weeks',
         'shape' => 'keep a shape: every 8 weeks',
-        'wrong' => 'Length: choose grow it, keep it, keep a shape, or not said.',
+        'wrong' => 'What is wanted of the length: choose grow it, keep it, keep a shape, or not said.',
     ],
     'quote' => [
         'usual' => 'the usual; there is no past with it yet',

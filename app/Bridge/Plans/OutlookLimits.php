@@ -27,7 +27,10 @@ final readonly class OutlookLimits
             [$today, $lately] = $this->whatIfQuestion->today($head);
             $terms = $this->headRecord->terms($head);
             $relaxed = LimitsCost::of($today, $lately, Outlooks::WEEKS_AHEAD, $terms, $outlook->days_out);
-            $outlook->update(['limits_due' => false, 'limits' => self::plain($relaxed)]);
+            // Looking at it does not make an outlook newer.
+            Outlook::withoutTimestamps(
+                static fn (): bool => $outlook->update(['limits_due' => false, 'limits' => self::plain($relaxed)]),
+            );
         }
 
         return $outlook->limits;

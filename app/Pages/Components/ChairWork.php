@@ -61,7 +61,7 @@ final class ChairWork extends Component
             return [
                 'what' => ChairWorkWords::what($one),
                 'because' => ChairWorkWords::because($one),
-                'when' => $on->format('D j M'),
+                'when' => $on->format('j M'),
                 'minutes' => Words::say('chair-work.minutes', ['minutes' => (int) round($one['minutes'])]),
                 'booked' => $booking instanceof Booking
                     ? Words::say('chair-work.booked', [

@@ -6,7 +6,7 @@
             <h2>At home</h2>
             @include('home-routine.client.days', ['ticks' => false])
             @if ($style)<h2>Her style</h2><p>{{ ucfirst(__("nagomi.stylings.{$style->styling}")) }}, day {{ $styleDay }}. Cover it at night with satin; refresh with water before more product.</p>@endif
-            @if ($due !== [])<ul class="card-list">@foreach ($due as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
+            @if ($due !== [])<h2>{{ __('chair-work.home.title') }}</h2><ul class="card-list">@foreach ($due as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
             @include('home-routine.client.watch')
         </section>
         <section class="no-print">

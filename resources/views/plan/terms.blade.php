@@ -74,7 +74,7 @@
             </div>
         </fieldset>
         <fieldset>
-            <legend>{{ __('chair-work.goal.label') }}</legend>
+            <legend>{{ __('chair-work.goal.legend') }}</legend>
             <div class="row"><x-choice name="trim_goal" :label="__('chair-work.goal.label')" :options="$trimGoals" :value="$season['trim_goal'] ?? ''" :empty="__('chair-work.goal.unsaid')" class="wide"/></div>
         </fieldset>
         <fieldset>

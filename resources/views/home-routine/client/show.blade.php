@@ -27,7 +27,7 @@
         <p>{{ ucfirst(__("nagomi.stylings.{$style->styling}")) }}. Cover it at night with satin; refresh with water before more product.</p>
         <p class="objects">@foreach (['refreshed' => 'Refreshed it today', 'covered' => 'Covered it last night', 'gone' => 'It was last good today'] as $what => $words)<button type="button" class="button" data-style="{{ $what }}">{{ $words }}</button>@endforeach</p>
     @endif
-    @if ($due !== [])<ul class="card-list">@foreach ($due as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
+    @if ($due !== [])<h2>{{ __('chair-work.home.title') }}</h2><ul class="card-list">@foreach ($due as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
     <h2>How is it?</h2>
     <p class="reason">Whatever you like to say; each is one tap to send.</p>
     @foreach (['feel' => ['How does it feel between the fingers?', 'points', range(-5, 5), 'stiff straw', 'soft mush'], 'dryness' => ['How dry is it?', 'points', range(0, 10), 'full of water', 'bone dry']] as $test => [$question, $name, $points, $low, $high])
