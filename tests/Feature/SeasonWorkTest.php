@@ -117,6 +117,11 @@ it('says what can be done instead', function (array $body, string $sentence): vo
     'nothing after it' => [['date' => 'last', 'act' => 'swap'], 'no later wash day'],
     'another act' => [['date' => 'second', 'act' => 'dance'], 'damaged'],
     'something else' => [['date' => 'second', 'act' => 'leave-out', 'value' => 'styling'], 'can be left out'],
+    'no treatment' => [['date' => 'second', 'act' => 'carry', 'value' => 'styling:1'], 'Choose a mask, protein'],
+    'no way on' => [['date' => 'second', 'act' => 'carry', 'value' => 'mask'], 'Choose a mask, protein'],
+    'too far on' => [['date' => 'second', 'act' => 'carry', 'value' => 'mask:9'], 'no wash day so far on'],
+    'before the first' => [['date' => 'first', 'act' => 'carry', 'value' => 'mask:-1'], 'no wash day so far on'],
+    'no strength' => [['date' => 'second', 'act' => 'strength', 'value' => 'mask'], 'no protein of another strength'],
     'no day' => [['date' => 'someday', 'act' => 'move', 'value' => '1'], 'damaged'],
 ]);
 
@@ -314,4 +319,87 @@ it('moves a day that clears and then moisturises with both its cleanses', functi
         'date' => '2027-01-20', 'act' => 'move', 'value' => '1', 'seen' => (string) PlanEdit::last($head)->id,
     ])->assertOk();
     expect($cleanses('2027-01-21'))->toBe(['clarifying', 'gentle']);
+});
+
+/** @return array<string, list<string>> kinds of steps by planned day */
+function kindsAhead(Head $head): array
+{
+    $kinds = [];
+    foreach (itemsAhead($head) as $item) {
+        $kinds[$item->date->format('Y-m-d')] = array_column($item->steps, 'kind');
+    }
+
+    return $kinds;
+}
+
+it('does one treatment on another wash day and leaves the rest of both as it is', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $before = kindsAhead($head);
+    $days = array_keys($before);
+    $from = null;
+    foreach ($days as $i => $day) {
+        $next = $days[$i + 1] ?? null;
+        $hasMask = in_array('mask', $before[$day], true) && ! in_array('strong-protein', $before[$day], true);
+        if ($from === null && $next !== null && $hasMask && ! in_array('mask', $before[$next], true)) {
+            $from = [$day, $next];
+        }
+    }
+    expect($from)->not->toBeNull();
+    [$day, $next] = $from;
+    $body = ['date' => $day, 'act' => 'carry', 'value' => 'mask:1'];
+    $told = $this->postJson("/clients/{$head->id}/plan/preview", $body)->assertOk()->json();
+    expect($told['says'])->toContain('done on')->toContain('instead');
+    expect(kindsAhead($head))->toBe($before);
+    $out = $head->outlook()->first()->days_out;
+    $this->postJson("/clients/{$head->id}/plan/acts", $body)->assertOk();
+    expect($head->outlook()->first()->days_out - $out)->toEqualWithDelta($told['days'], 0.06);
+    $after = kindsAhead($head);
+    expect($after[$day])->not->toContain('mask')
+        ->and($after[$next])->toContain('mask')
+        ->and(array_values(array_diff($after[$day], ['conditioner'])))
+        ->toBe(array_values(array_diff($before[$day], ['mask'])));
+    // There it is now, and not here any more.
+    $this->postJson("/clients/{$head->id}/plan/acts", $body)
+        ->assertStatus(422)
+        ->assertJsonPath('errors.act.0', 'That is not planned for that day.');
+    $this->postJson("/clients/{$head->id}/plan/acts", ['date' => $next, 'act' => 'carry', 'value' => 'mask:-1'])->assertOk();
+    expect(kindsAhead($head)[$day])->toContain('mask');
+});
+
+it('takes a mask along with strong protein, and makes protein milder or stronger', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $days = array_values(array_filter(
+        array_keys(kindsAhead($head)),
+        fn (string $day): bool => $day > $this->salon->today()->format('Y-m-d'),
+    ));
+    $this->post("/clients/{$head->id}/plan/terms/by-hand", [
+        'hand_date' => $days[1], 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '20',
+        'protein' => 'strong-protein', 'heat' => '0', 'reason' => 'for the test',
+    ])->assertSessionHasNoErrors();
+    $this->post("/clients/{$head->id}/plan/terms/by-hand", [
+        'hand_date' => $days[2], 'cleanse' => 'gentle', 'passes' => '1', 'mask_minutes' => '', 'protein' => '',
+        'heat' => '0', 'reason' => 'for the test',
+    ])->assertSessionHasNoErrors();
+    $act = fn (string $day, string $what, string $value) => $this->postJson(
+        "/clients/{$head->id}/plan/acts",
+        ['date' => $day, 'act' => $what, 'value' => $value],
+    );
+    $act($days[1], 'carry', 'mask:1')->assertStatus(422)->assertJsonPath(
+        'errors.act.0',
+        'Strong protein is never left without its mask; move the protein, and a mask comes along.',
+    );
+    $act($days[1], 'carry', 'protein:1')->assertOk();
+    $kinds = kindsAhead($head);
+    expect($kinds[$days[1]])->toContain('mask')->not->toContain('strong-protein')
+        ->and($kinds[$days[2]])->toContain('strong-protein')->toContain('mask');
+    $act($days[2], 'strength', 'mild-protein')->assertOk();
+    expect(kindsAhead($head)[$days[2]])->toContain('mild-protein')->not->toContain('strong-protein');
+    $act($days[2], 'strength', 'mild-protein')->assertStatus(422);
+    $act($days[2], 'leave-out', 'mask')->assertOk();
+    $act($days[2], 'strength', 'strong-protein')->assertStatus(422)->assertJsonPath(
+        'errors.act.0',
+        'Strong protein needs a mask after it; choose a day that has one.',
+    );
 });

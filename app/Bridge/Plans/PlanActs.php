@@ -6,7 +6,6 @@ namespace App\Bridge\Plans;
 
 use App\Models\Head;
 use App\Models\PlanItem;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use InvalidArgumentException;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -17,12 +16,14 @@ use Nagomi\Core\Treatments\StepKind;
 final readonly class PlanActs
 {
     public function __construct(
-        private StoredPlanTerms $storedPlanTerms,
+        private HandSetDays $handSetDays,
+        private TreatmentActs $treatmentActs,
     ) {
     }
 
     /**
-     * @param string $value days to move by, minutes of mask to add, treatment to leave out
+     * @param string $value days to move by, minutes of mask to add, treatment to leave out, treatment and how many
+     *     wash days later or earlier it is to be done, or strength of protein
      *
      * @throws InvalidArgumentException with a sentence that says what can be done instead
      */
@@ -37,6 +38,8 @@ final readonly class PlanActs
             'swap' => $this->swapped($head, $items, $item, $by),
             'mask' => $this->masked($head, $item, (int) $value, $by),
             'leave-out' => $this->leftOut($head, $item, $value, $by),
+            'carry' => $this->treatmentActs->carried($head, $items, $item, $value, $by),
+            'strength' => $this->treatmentActs->strengthened($head, $item, $value, $by),
             default => throw new InvalidArgumentException('That cannot be done to a wash day.'),
         };
     }
@@ -78,7 +81,11 @@ final readonly class PlanActs
         $says = "moved from {$item->date->format('j M')} to {$to->format('j M')}";
 
         return new PlanAct(
-            $this->season($head, [$item->date->format('Y-m-d')], [$this->set($item, $to, $says, $by)]),
+            $this->handSetDays->season(
+                $head,
+                [$item->date->format('Y-m-d')],
+                [$this->handSetDays->set($item, $to, $says, $by)],
+            ),
             ucfirst($says) . '.',
         );
     }
@@ -92,10 +99,13 @@ final readonly class PlanActs
         $dates = [$item->date->format('Y-m-d'), $next->date->format('Y-m-d')];
 
         return new PlanAct(
-            $this->season(
+            $this->handSetDays->season(
                 $head,
                 $dates,
-                [$this->set($next, $item->date, $says, $by), $this->set($item, $next->date, $says, $by)],
+                [
+                    $this->handSetDays->set($next, $item->date, $says, $by),
+                    $this->handSetDays->set($item, $next->date, $says, $by),
+                ],
             ),
             ucfirst($says) . '.',
         );
@@ -103,7 +113,7 @@ final readonly class PlanActs
 
     private function masked(Head $head, PlanItem $item, int $minutes, string $by): PlanAct
     {
-        $now = $this->set($item, $item->date, '', $by)['mask_minutes'] ?? null;
+        $now = $this->handSetDays->set($item, $item->date, '', $by)['mask_minutes'] ?? null;
         if (! is_float($now)) {
             throw new InvalidArgumentException('There is no mask on that day to make longer or shorter.');
         }
@@ -116,10 +126,10 @@ final readonly class PlanActs
         $says = sprintf('mask of %s %d instead of %d minutes', $item->date->format('j M'), (int) $then, (int) $now);
 
         return new PlanAct(
-            $this->season(
+            $this->handSetDays->season(
                 $head,
                 [$item->date->format('Y-m-d')],
-                [['mask_minutes' => $then] + $this->set($item, $item->date, $says, $by)],
+                [['mask_minutes' => $then] + $this->handSetDays->set($item, $item->date, $says, $by)],
             ),
             ucfirst($says) . '.',
         );
@@ -128,7 +138,7 @@ final readonly class PlanActs
     private function leftOut(Head $head, PlanItem $item, string $treatment, string $by): PlanAct
     {
         $says = str_replace('-', ' ', $treatment) . " of {$item->date->format('j M')} left out";
-        $set = $this->set($item, $item->date, $says, $by);
+        $set = $this->handSetDays->set($item, $item->date, $says, $by);
         $usual = $head->sore_scalp || $head->red_sign ? CleanseKind::Gentle : CleanseKind::Shampoo;
         [$there, $set] = match ($treatment) {
             'mask' => [isset($set['mask_minutes']), array_diff_key($set, ['mask_minutes' => true, 'heat' => true])],
@@ -146,55 +156,9 @@ final readonly class PlanActs
             throw new InvalidArgumentException('Strong protein is never left without its mask; leave the protein out.');
         }
 
-        return new PlanAct($this->season($head, [$item->date->format('Y-m-d')], [$set]), ucfirst($says) . '.');
-    }
-
-    /**
-     * The season with some days set anew.
-     *
-     * @param list<string>               $dates that are set no longer as they were
-     * @param list<array<string, mixed>> $sets
-     *
-     * @return array<string, mixed>
-     */
-    private function season(Head $head, array $dates, array $sets): array
-    {
-        $new = array_column($sets, 'date');
-        $kept = array_filter(
-            $this->storedPlanTerms->byHand($head),
-            fn (array $set): bool => ! in_array($set['date'] ?? null, [...$dates, ...$new], true),
+        return new PlanAct(
+            $this->handSetDays->season($head, [$item->date->format('Y-m-d')], [$set]),
+            ucfirst($says) . '.',
         );
-
-        return $this->storedPlanTerms->with($head, ['by_hand' => [...array_values($kept), ...$sets]]);
-    }
-
-    /** @return array<string, mixed> an item as a day set by hand */
-    private function set(PlanItem $item, CarbonImmutable $date, string $reason, string $by): array
-    {
-        $set = [
-            'date' => $date->format('Y-m-d'), 'cleanse' => CleanseKind::Shampoo->value, 'passes' => 1, 'heat' => false,
-            'reason' => $reason, 'by' => $by,
-        ];
-        $passes = 0;
-        foreach ($item->steps as $step) {
-            $kind = StepKind::tryFrom(is_string($step['kind'] ?? null) ? $step['kind'] : '');
-            $minutes = is_numeric($step['minutes'] ?? null) ? (float) $step['minutes'] : null;
-            $set = match (true) {
-                // Clear, then moisturise: two kinds in one day are set by the first, each pass counted.
-                $kind === StepKind::Cleanse => [
-                    'cleanse' => $passes > 0 ? $set['cleanse'] : $step['cleanse'] ?? $set['cleanse'],
-                    'passes' => $passes += is_int($step['passes'] ?? null) ? $step['passes'] : 1,
-                ] + $set,
-                $kind === StepKind::Mask => ['mask_minutes' => $minutes, 'heat' => $step['heat'] ?? false] + $set,
-                $kind !== null && $kind->isProtein() => ['protein' => $kind->value] + $set,
-                $kind === StepKind::PreWash => [
-                    'pre_wash' => $step['how'] ?? 'oil',
-                    'pre_wash_before' => ($step['evening_before'] ?? false) === true ? true : null,
-                ] + $set,
-                default => $set,
-            };
-        }
-
-        return $set;
     }
 }

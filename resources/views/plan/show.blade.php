@@ -17,6 +17,9 @@
             <button type="button" class="button" data-do="move" data-value="-1">‹ a day earlier</button><button type="button" class="button" data-do="move" data-value="1">a day later ›</button>
             <button type="button" class="button" data-do="mask" data-value="10">Mask longer</button><button type="button" class="button" data-do="mask" data-value="-10">Mask shorter</button>
             <button type="button" class="button" data-do="leave-out" data-value="mask">Leave the mask out</button><button type="button" class="button" data-do="leave-out" data-value="protein">Leave the protein out</button><button type="button" class="button" data-do="leave-out" data-value="clarifying">Leave clarifying out</button>
+            @foreach (['mask', 'protein', 'clarifying'] as $treatment)<button type="button" class="button" data-do="carry" data-value="{{ $treatment }}:-1">{{ __('plan.acts.buttons.earlier', ['what' => __("plan.acts.buttons.carry-{$treatment}")]) }}</button><button type="button" class="button" data-do="carry" data-value="{{ $treatment }}:1">{{ __('plan.acts.buttons.later', ['what' => __("plan.acts.buttons.carry-{$treatment}")]) }}</button>
+            @endforeach
+            <button type="button" class="button" data-do="strength" data-value="mild-protein">{{ __('plan.acts.buttons.mild-protein') }}</button><button type="button" class="button" data-do="strength" data-value="strong-protein">{{ __('plan.acts.buttons.strong-protein') }}</button>
             <button type="button" class="button" data-do="swap" data-value="">Swap with the next</button>
             <button type="button" class="button is-strong" data-keep disabled>Do it</button><button type="button" class="button" data-back>Leave it</button>
         </div>
