@@ -16,10 +16,12 @@ return [
         'mask-of-strong' => 'Strong protein is never left without its mask; move the protein, and a mask comes along.',
         'no-strength' => 'There is no protein of another strength on that day to change.',
         'strong-needs-a-mask' => 'Strong protein needs a mask after it; choose a day that has one.',
+        'rows' => ['wash-day' => 'Wash day', 'mask' => 'Mask', 'protein' => 'Protein', 'clarifying' => 'Clarifying'],
         'buttons' => [
-            'carry-mask' => 'Mask', 'carry-protein' => 'Protein', 'carry-clarifying' => 'Clarifying',
-            'earlier' => '‹ :what a wash day earlier', 'later' => ':what a wash day later ›',
-            'mild-protein' => 'Mild instead of strong', 'strong-protein' => 'Strong instead of mild',
+            'day-earlier' => '‹ a day earlier', 'day-later' => 'a day later ›', 'swap' => 'Swap with the next',
+            'earlier' => '‹ wash before', 'later' => 'wash after ›', 'longer' => 'Longer', 'shorter' => 'Shorter',
+            'mild-protein' => 'Mild instead', 'strong-protein' => 'Strong instead', 'leave-out' => 'Leave out',
+            'do' => 'Do it', 'leave' => 'Leave it',
         ],
     ],
     'child' => [

@@ -126,6 +126,34 @@ it('moves, lengthens and leaves out by keyboard alone', function (): void {
     }
 });
 
+it('does one treatment on the wash day after, by keyboard, and undoes it', function (): void {
+    $browser = Browser::open();
+    try {
+        $browser->signIn()->press('Aurel')->key('s');
+        $acts = 'JSON.parse(document.querySelector("[data-plan]").dataset.acts)';
+        $from = (string) $browser->driver->executeScript(
+            "const acts = {$acts}, days = Object.keys(acts); return days.find((day, i) => acts[day].includes('mask') "
+                . "&& !acts[day].includes('strong-protein') && days[i + 1] && !acts[days[i + 1]].includes('mask'))",
+        );
+        $browser->driver->executeScript('document.querySelector(`[data-stone="${arguments[0]}"]`).focus()', [$from]);
+        expect($browser->find('[data-row="mask"]')->isDisplayed())->toBeTrue()
+            ->and($browser->find('[data-do="carry"][data-value="mask:1"]')->getSize()->getHeight())
+            ->toBeGreaterThanOrEqual(44);
+        $browser->driver->executeScript('document.querySelector("[data-do=carry][data-value=\'mask:1\']").focus()');
+        $browser->keys('ENTER')->until('[data-says]', 'instead');
+        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $old = $browser->find('html');
+        $browser->driver->executeScript('document.querySelector("[data-keep]").focus()');
+        $browser->keys('ENTER')->untilGone($old)->until('.said', 'instead');
+        $has = fn (): bool => (bool) $browser->driver->executeScript("return {$acts}['{$from}'].includes('mask')");
+        expect($has())->toBeFalse();
+        $browser->press('Undo');
+        expect($has())->toBeTrue()->and($browser->complaints())->toBe([]);
+    } finally {
+        $browser->close();
+    }
+});
+
 it('says so where there is no network, and leaves the season as it is', function (): void {
     $browser = Browser::open();
     try {

@@ -83,9 +83,8 @@ final readonly class TreatmentActs
     /** @return array{string, int} treatment and wash days on */
     private static function asked(string $value): array
     {
-        if (
-            preg_match('/^([a-z]+):(-?[1-9])$/', $value, $parts) !== 1 || ! in_array($parts[1], self::TREATMENTS, true),
-        ) {
+        $isRead = preg_match('/^([a-z]+):(-?[1-9])$/', $value, $parts) === 1;
+        if (! $isRead || ! in_array($parts[1], self::TREATMENTS, true)) {
             throw new InvalidArgumentException(Words::say('plan.acts.what'));
         }
 

@@ -79,10 +79,8 @@ const choose = (date) => {
     }
     const does = acts[date] ?? [];
     const has = { mask: does.includes('mask'), protein: does.some((one) => one.endsWith('protein')), clarifying: does.includes('clarifying') };
-    keys.querySelectorAll('[data-do="mask"]').forEach((button) => { button.hidden = !has.mask; });
-    keys.querySelectorAll('[data-do="leave-out"]').forEach((button) => { button.hidden = !has[button.dataset.value]; });
-    keys.querySelectorAll('[data-do="carry"]').forEach((button) => { button.hidden = !has[button.dataset.value.split(':')[0]]; });
-    keys.querySelectorAll('[data-do="strength"]').forEach((button) => { button.hidden = !has.protein || does.includes(button.dataset.value); });
+    keys.querySelectorAll('[data-row]').forEach((row) => { row.hidden = !has[row.dataset.row]; });
+    keys.querySelectorAll('[data-do="strength"]').forEach((button) => { button.hidden = does.includes(button.dataset.value); });
 };
 const moveBy = (days) => {
     const [least, most] = room[chosen];

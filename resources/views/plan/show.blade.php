@@ -13,15 +13,19 @@
         <p class="legend"><span><i class="swatch stone-mask-swatch"></i>mask</span><span><i class="swatch stone-protein-swatch"></i>protein</span><span><i class="swatch stone-clarify-swatch"></i>clarifying</span><span><i class="swatch stone-hand-swatch"></i>by hand</span><span>larger: longer</span></p>
         @error('act')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
         <p class="season-says" role="status" aria-live="polite" data-says>Drag a wash day along the line, or up and down for a longer or shorter mask; or choose one and use the arrow keys. What it would come to is said before you let go.</p>
-        <div class="objects season-keys" data-keys hidden>
-            <button type="button" class="button" data-do="move" data-value="-1">‹ a day earlier</button><button type="button" class="button" data-do="move" data-value="1">a day later ›</button>
-            <button type="button" class="button" data-do="mask" data-value="10">Mask longer</button><button type="button" class="button" data-do="mask" data-value="-10">Mask shorter</button>
-            <button type="button" class="button" data-do="leave-out" data-value="mask">Leave the mask out</button><button type="button" class="button" data-do="leave-out" data-value="protein">Leave the protein out</button><button type="button" class="button" data-do="leave-out" data-value="clarifying">Leave clarifying out</button>
-            @foreach (['mask', 'protein', 'clarifying'] as $treatment)<button type="button" class="button" data-do="carry" data-value="{{ $treatment }}:-1">{{ __('plan.acts.buttons.earlier', ['what' => __("plan.acts.buttons.carry-{$treatment}")]) }}</button><button type="button" class="button" data-do="carry" data-value="{{ $treatment }}:1">{{ __('plan.acts.buttons.later', ['what' => __("plan.acts.buttons.carry-{$treatment}")]) }}</button>
+        <div class="season-keys" data-keys hidden>
+            <div class="objects"><span class="season-of">{{ __('plan.acts.rows.wash-day') }}</span>
+                <button type="button" class="button" data-do="move" data-value="-1">{{ __('plan.acts.buttons.day-earlier') }}</button><button type="button" class="button" data-do="move" data-value="1">{{ __('plan.acts.buttons.day-later') }}</button><button type="button" class="button" data-do="swap" data-value="">{{ __('plan.acts.buttons.swap') }}</button>
+            </div>
+            @foreach (['mask', 'protein', 'clarifying'] as $treatment)
+                <div class="objects" data-row="{{ $treatment }}" role="group" aria-label="{{ __("plan.acts.rows.{$treatment}") }}"><span class="season-of">{{ __("plan.acts.rows.{$treatment}") }}</span>
+                    <button type="button" class="button" data-do="carry" data-value="{{ $treatment }}:-1">{{ __('plan.acts.buttons.earlier') }}</button><button type="button" class="button" data-do="carry" data-value="{{ $treatment }}:1">{{ __('plan.acts.buttons.later') }}</button>
+                    @if ($treatment === 'mask')<button type="button" class="button" data-do="mask" data-value="10">{{ __('plan.acts.buttons.longer') }}</button><button type="button" class="button" data-do="mask" data-value="-10">{{ __('plan.acts.buttons.shorter') }}</button>@endif
+                    @if ($treatment === 'protein')<button type="button" class="button" data-do="strength" data-value="mild-protein">{{ __('plan.acts.buttons.mild-protein') }}</button><button type="button" class="button" data-do="strength" data-value="strong-protein">{{ __('plan.acts.buttons.strong-protein') }}</button>@endif
+                    <button type="button" class="button" data-do="leave-out" data-value="{{ $treatment }}">{{ __('plan.acts.buttons.leave-out') }}</button>
+                </div>
             @endforeach
-            <button type="button" class="button" data-do="strength" data-value="mild-protein">{{ __('plan.acts.buttons.mild-protein') }}</button><button type="button" class="button" data-do="strength" data-value="strong-protein">{{ __('plan.acts.buttons.strong-protein') }}</button>
-            <button type="button" class="button" data-do="swap" data-value="">Swap with the next</button>
-            <button type="button" class="button is-strong" data-keep disabled>Do it</button><button type="button" class="button" data-back>Leave it</button>
+            <div class="objects"><button type="button" class="button is-strong" data-keep disabled>{{ __('plan.acts.buttons.do') }}</button><button type="button" class="button" data-back>{{ __('plan.acts.buttons.leave') }}</button></div>
         </div>
         <div class="objects">
             <form method="post" action="{{ route('clients.plan.undo', $head) }}"><x-act/><input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-undo-button @disabled($last === null)>Undo @if ($last)<span class="reason">@shortened($last->says, 44)</span>@endif</button></form>
