@@ -419,3 +419,31 @@ it('does not book a mask for longer than it can have been on', function (float $
         ->firstWhere('kind', 'mask');
     expect((float) $booked->minutes)->toEqualWithDelta($expected ?? (float) $mask['waiting_minutes'], 0.1);
 })->with(['ended after two minutes' => [2.0, 2.0], 'ended hours later: as long as planned' => [200.0, null]]);
+
+it('asks for a pre-wash of the evening before, and notes it as that', function (): void {
+    $head = $this->aHead();
+    $item = $head->planItems()->where('status', 'planned')->firstOrFail();
+    $steps = array_values(array_filter($item->steps, fn (array $step): bool => $step['kind'] !== 'pre-wash'));
+    $item->update(['steps' => [
+        ['kind' => 'pre-wash', 'how' => 'oil', 'minutes' => 20, 'evening_before' => true],
+        ...$steps,
+    ]]);
+    $washSession = begun($this, $head);
+    $keys = array_column($washSession->steps(), 'key');
+    expect($keys)->toContain('pre-wash-before')->not->toContain('pre-wash');
+    $url = "/clients/{$head->id}/wash/{$washSession->id}";
+    $this->get($url)->assertSee('Put on the evening before');
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 10:40', 'UTC'));
+    $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => [
+        tapped('done', 'pre-wash-before', 1), tapped('done', 'leave-in', 30),
+    ]])->assertOk()->assertJsonPath('refused', []);
+    $this->post("{$url}/finish")->assertSessionMissing('doubtful');
+    $booked = $head
+        ->washDays()
+        ->where('key', $washSession->refresh()->wash_day)
+        ->firstOrFail()->steps
+        ->firstWhere('kind', 'pre-wash');
+    expect($booked->evening_before)->toBeTrue()->and($booked->minutes)->toBeNull();
+    $record = $this->get("/clients/{$head->id}/record.json")->assertOk()->getContent();
+    expect(str_replace(' ', '', $record))->toContain('"evening_before":true');
+});

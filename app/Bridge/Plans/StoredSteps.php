@@ -11,6 +11,14 @@ use Nagomi\Core\Treatments\StepKind;
 /** Steps as they are stored, in a plan or a record, back into the core's. */
 final class StoredSteps
 {
+    /** Whether a stored step is a pre-wash that was put on the evening before. */
+    public static function isBefore(mixed $step): bool
+    {
+        return is_array($step)
+            && ($step['kind'] ?? '') === StepKind::PreWash->value
+            && ($step['evening_before'] ?? false) === true;
+    }
+
     /**
      * @param array<mixed> $stored
      *
@@ -34,11 +42,36 @@ final class StoredSteps
                     $text('how'),
                     $text('tool'),
                     $number('millimetres'),
-                    eveningBefore: ($step['evening_before'] ?? false) === true && $kind === StepKind::PreWash,
+                    eveningBefore: self::isBefore($step),
                 );
             }
         }
 
         return $steps;
+    }
+
+    /**
+     * A step as it was done.
+     *
+     * @param array<mixed> $planned as it is stored
+     * @param float|null   $minutes it really took; null where nobody timed it
+     * @param int          $repeats passes beyond what was planned
+     * @param array<mixed> $product that was used
+     */
+    public static function done(StepKind $kind, array $planned, ?float $minutes, int $repeats, array $product): Step
+    {
+        $text = static fn (mixed $said): ?string => is_string($said) ? $said : null;
+
+        return new Step(
+            $kind,
+            $minutes === null ? null : max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, round($minutes, 1))),
+            ($planned['heat'] ?? false) === true,
+            CleanseKind::tryFrom((string) $text($planned['cleanse'] ?? null)),
+            min(Step::MOST_PASSES, (is_int($planned['passes'] ?? null) ? $planned['passes'] : 1) + $repeats),
+            $text($planned['how'] ?? null),
+            $text($planned['tool'] ?? null),
+            product: $text($product['name'] ?? null),
+            eveningBefore: self::isBefore($planned),
+        );
     }
 }

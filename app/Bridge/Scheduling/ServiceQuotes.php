@@ -67,6 +67,7 @@ final readonly class ServiceQuotes
     /** @return StoredChairWork|null what is to come of a kind; null where nothing is */
     private function work(Head $head, string $kind): ?array
     {
+        $head->loadMissing(['salon', 'outlook']);
         foreach ($this->outlooks->current($head)->chair_work ?? [] as $work) {
             if ($work['kind'] === $kind) {
                 return $work;

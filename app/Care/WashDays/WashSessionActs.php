@@ -7,6 +7,7 @@ namespace App\Care\WashDays;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\StoredSteps;
 use App\Bridge\WashDays\WashSessionState;
 use App\Care\Acts\ActAnswer;
 use App\Care\Acts\EachAct;
@@ -24,7 +25,6 @@ use Illuminate\Support\Str;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Treatments\Calendar;
-use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
@@ -141,7 +141,8 @@ final readonly class WashSessionActs
                     ? $planned['books']['kind']
                     : '',
             );
-            if ($kind === null || ! $state->isDone($key) || ! $this->teaches($kind)) {
+            $isBefore = StoredSteps::isBefore($planned['books']);
+            if ($kind === null || ! $state->isDone($key) || ! $this->teaches($kind) || $isBefore) {
                 continue;
             }
             $usual = $kind === StepKind::Detangle
@@ -277,21 +278,14 @@ final readonly class WashSessionActs
             if ($books === null || $kind === null || ! $state->isDone($key)) {
                 continue;
             }
-            $minutes = $this->teaches($kind) ? $said[$key] ?? $this->minutes($state, $kind, $key) : null;
-            $steps[] = new Step(
+            // What sat over night was timed by nobody.
+            $isTimed = $this->teaches($kind) && ! StoredSteps::isBefore($books);
+            $steps[] = StoredSteps::done(
                 $kind,
-                $minutes === null ? null : max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, round($minutes, 1))),
-                ($books['heat'] ?? false) === true,
-                CleanseKind::tryFrom(is_string($books['cleanse'] ?? null) ? $books['cleanse'] : ''),
-                min(
-                    Step::MOST_PASSES,
-                    (is_int($books['passes'] ?? null) ? $books['passes'] : 1) + $state->repeats($key),
-                ),
-                is_string($books['how'] ?? null) ? $books['how'] : null,
-                is_string($books['tool'] ?? null) ? $books['tool'] : null,
-                product: is_array($planned['product'] ?? null) && is_string($planned['product']['name'] ?? null)
-                    ? $planned['product']['name']
-                    : null,
+                $books,
+                $isTimed ? $said[$key] ?? $this->minutes($state, $kind, $key) : null,
+                $state->repeats($key),
+                is_array($planned['product'] ?? null) ? $planned['product'] : [],
             );
         }
 
