@@ -290,6 +290,8 @@ function underFault(
     int $i,
 ): string {
     $path = $browser->path();
+    // What was tapped on the way here is through before anything is counted.
+    $browser->driver->wait(20, 50)->until(fn (): bool => $browser->kept() === 0);
     $since = microtime(true);
     $known = array_column(($queue->taken)($path), 'key');
     $proxy->disturb($queue->disturbed, $fault, 1);
