@@ -16,6 +16,15 @@ final class PolishedSeason
     /** Wash days further apart than that do not change places. */
     private const NEAR = 3;
 
+    /** Longer runs of wash days are not shifted. */
+    private const RUN = 6;
+
+    /**
+     * Wash days that are walked at most, so that a season of very many is not polished for seconds: some thirteen need
+     * two thirds of it.
+     */
+    private const MOST_WALKED = 9_000;
+
     /** Saving less than that is no reason to change anything; a head one band width outside for a day costs 1. */
     private const WORTH = 1e-6;
 
@@ -46,11 +55,15 @@ final class PolishedSeason
     {
         [$cost, $broken] = $this->walk->keep($choices);
         $worthALook = array_keys($choices);
+        $most = $this->walk->washDaysWalked() + self::MOST_WALKED;
         for ($sweep = 0; $sweep < $sweeps && $worthALook !== []; $sweep++) {
             $changed = [];
             // What changes last is walked over the shortest way: from the end of the season to its beginning.
             foreach (array_reverse($worthALook) as $at) {
                 foreach ($fixed[$at] ? [] : $this->moves($choices, $fixed, $at) as $tried) {
+                    if ($this->walk->washDaysWalked() > $most) {
+                        return $choices;
+                    }
                     [$then, $breaks] = $this->walk->walked($tried, $cost - self::WORTH, $broken);
                     if ($then < $cost - self::WORTH) {
                         $changed = [...$changed, ...self::others($choices, $tried)];
@@ -144,7 +157,7 @@ final class PolishedSeason
      */
     private function shifts(array $choices, array $fixed, int $at): iterable
     {
-        for ($end = $at + 1; isset($choices[$end]) && ! $fixed[$end]; $end++) {
+        for ($end = $at + 1; $end <= $at + self::RUN && isset($choices[$end]) && ! $fixed[$end]; $end++) {
             $between = array_slice($choices, $at, $end - $at);
             foreach ($this->treated($choices[$at]) as $put) {
                 yield array_values(array_replace($choices, self::placed($at, [$put, ...$between])));

@@ -20,9 +20,14 @@ final readonly class SeasonSearch
     /** Ways kept with masks of one length. */
     private const COARSE = 12;
 
-    /** Of a season with more wash days than that, fewer are kept: the work grows with their product. */
-    private const FEWER_FROM_WASH_DAYS = 26;
-    private const FEWER = 6;
+    /**
+     * So many are kept for thirteen wash days with so many ways; of more wash days or more ways fewer, for the work grows
+     * with their product.
+     */
+    private const FULL_WASH_DAYS = 13;
+    private const FULL_FINE = 45;
+    private const FULL_COARSE = 18;
+    private const FEWEST = 4;
 
     /**
      * @param list<int> $washDays days counted from today, ascending, at least one
@@ -52,13 +57,13 @@ final readonly class SeasonSearch
      */
     public function polished(Snapshot $start, RuleContext $standing, SeasonWalk $walk, array $options): array
     {
-        $isLong = count($this->washDays) > self::FEWER_FROM_WASH_DAYS;
         // What runs short has to be shared out over the whole season.
         $fine = $this->terrain->terms->stock === [] ? self::FINE : BeamSearch::BEAM;
-        $best = $this->searched($options, $isLong ? self::FEWER : $fine, $start, $standing);
+        $best = $this->searched($options, $this->kept($fine, self::FULL_FINE, $options), $start, $standing);
         $coarse = self::withOneMask($options);
         if (count($coarse) < count($options)) {
-            $other = $this->searched($coarse, $isLong ? self::FEWER : self::COARSE, $start, $standing);
+            $ways = $this->kept(self::COARSE, self::FULL_COARSE, $coarse);
+            $other = $this->searched($coarse, $ways, $start, $standing);
             $best = self::isBetter($walk->walked($other), $walk->walked($best)) ? $other : $best;
         }
         $lean = $this->lean($walk);
@@ -71,6 +76,18 @@ final readonly class SeasonSearch
         );
 
         return (new PolishedSeason($walk, $options))->of($best, $fixed);
+    }
+
+    /**
+     * @param int              $ways    kept at most
+     * @param int              $full    ways to wash up to which so many are kept, with thirteen wash days
+     * @param list<WashOption> $options
+     */
+    private function kept(int $ways, int $full, array $options): int
+    {
+        $work = count($this->washDays) * count($options);
+
+        return max(self::FEWEST, min($ways, intdiv($ways * self::FULL_WASH_DAYS * $full, max(1, $work))));
     }
 
     private function lean(SeasonWalk $walk): LeanSeason

@@ -15,6 +15,9 @@ final class SeasonWalk
 {
     private readonly RolledOn $rolledOn;
 
+    /** Wash days walked so far: what work is measured by. */
+    private int $washDaysWalked = 0;
+
     /** @var list<WashOption> */
     private array $kept = [];
 
@@ -55,6 +58,11 @@ final class SeasonWalk
         return $this->on($choices, 0, INF, PHP_INT_MAX, true);
     }
 
+    public function washDaysWalked(): int
+    {
+        return $this->washDaysWalked;
+    }
+
     /** @return list<bool> whether a wash day of the season that is kept breaks a rule */
     public function breaks(): array
     {
@@ -90,6 +98,7 @@ final class SeasonWalk
     {
         [$cost, $means, $standing, $broken] = $this->before[$from];
         for ($level = $from, $last = count($choices); $level < $last; $level++) {
+            $this->washDaysWalked++;
             $choice = $choices[$level];
             $day = $this->washDays[$level];
             $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
