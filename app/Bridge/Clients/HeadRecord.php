@@ -22,6 +22,7 @@ use Nagomi\Core\Head as Core;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings as CoreReading;
+use Nagomi\Core\Record\BottleFields;
 use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Record\InvalidRecord;
 use Nagomi\Core\Record\PlanTermsFields;
@@ -233,7 +234,7 @@ final readonly class HeadRecord
         return new CoreTreatment\WashDay(
             $day->key,
             Calendar::dayOf($day->date),
-            array_values($day->steps->map(fn (WashStep $step): CoreTreatment\Step => new CoreTreatment\Step(
+            array_values($day->steps->map(fn (WashStep $step): CoreTreatment\Step => (new CoreTreatment\Step(
                 CoreTreatment\StepKind::from($step->kind),
                 $step->minutes,
                 $step->heat,
@@ -244,7 +245,7 @@ final readonly class HeadRecord
                 $step->millimetres,
                 $step->product,
                 $step->evening_before,
-            ))->all()),
+            ))->with(BottleFields::stored($step->contents)))->all()),
             CoreTreatment\Place::from($day->place),
             $day->approximate,
         );

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head as Core;
 use Nagomi\Core\Readings as CoreReading;
+use Nagomi\Core\Record\BottleFields;
 use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Record\PlanTermsFields;
@@ -138,8 +139,14 @@ final readonly class RecordImporter
                     'minutes' => null, 'heat' => false, 'cleanse' => null, 'passes' => 1, 'how' => null, 'tool' => null,
                     'millimetres' => null, 'product' => null, 'evening_before' => false,
                 ],
-                CareRecordWriter::step($step),
-                ['wash_day_id' => $stored->id, 'position' => $position],
+                CareRecordWriter::step($step->with(null)),
+                [
+                    'wash_day_id' => $stored->id,
+                    'position' => $position,
+                    'contents' => $step->contents === null
+                        ? null
+                        : json_encode((object) BottleFields::write($step->contents), JSON_THROW_ON_ERROR),
+                ],
             ), $washDay->steps, array_keys($washDay->steps)));
         }
     }
@@ -148,7 +155,8 @@ final readonly class RecordImporter
     public function sameWashDay(Head $head, \Nagomi\Core\Treatments\WashDay $washDay): ?WashDay
     {
         $steps = fn (\Nagomi\Core\Treatments\WashDay $of): string => (string) json_encode(array_map(
-            CareRecordWriter::step(...),
+            // What a bottle holds is looked up when the day is written; it makes no other wash day of it.
+            static fn (CoreTreatment\Step $step): array => CareRecordWriter::step($step->with(null)),
             $of->steps,
         ));
         foreach (

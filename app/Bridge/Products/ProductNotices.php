@@ -6,6 +6,7 @@ namespace App\Bridge\Products;
 
 use App\Models\Head;
 use App\Models\Product;
+use App\Wording\Words;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\InvalidIngredientList;
 use Nagomi\Core\Products\ProductAnalysis;
@@ -63,7 +64,7 @@ final readonly class ProductNotices
                     && in_array($reading->proteinStrength(), ['strong', 'mild-to-strong'], true)
                     && (in_array(StepKind::Mask, $kinds, true) || in_array(StepKind::Conditioner, $kinds, true))
             ) {
-                $notices[] = "{$product->name} holds protein of its own; book it as protein too, or the balance does not hear of it.";
+                $notices[] = Words::say('bottles.brings-protein', ['name' => $product->name]);
             }
         }
 

@@ -243,7 +243,7 @@ final readonly class WashSessionPlanner
     }
 
     /** Minutes of the longest mask that is planned, so that the bottle bears it; 0 where none is. */
-    private function longestMask(Head $head): float
+    public function longestMask(Head $head): float
     {
         $longest = 0.0;
         /** @var PlanItem $item */

@@ -8,6 +8,8 @@ use App\Bridge\Clients\PictureIntake;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Products\HomeBottles;
+use App\Bridge\Products\StepBottles;
 use App\Care\Acts\ActAnswer;
 use App\Care\Acts\EachAct;
 use App\Care\Acts\SentAct;
@@ -44,10 +46,12 @@ final readonly class HomeActs
 
     public function __construct(
         private EachAct $eachAct,
+        private HomeBottles $homeBottles,
         private OutlookRefresh $outlookRefresh,
         private PictureIntake $pictureIntake,
         private Pictures $pictures,
         private RecordImporter $recordImporter,
+        private StepBottles $stepBottles,
         private Visits $visits,
         private WornStyles $wornStyles,
     ) {
@@ -150,9 +154,10 @@ final readonly class HomeActs
         if ($steps === []) {
             throw new DomainException('Nothing was ticked; tick what you did.');
         }
+        $done = $this->stepBottles->known($head, $this->homeBottles->in($head, $steps));
         $this->recordImporter->washDays(
             $head,
-            [new WashDay('home-' . mb_substr($key, 0, 40), $date, $steps, Place::Home)],
+            [new WashDay('home-' . mb_substr($key, 0, 40), $date, $done, Place::Home)],
         );
         $this->outlookRefresh->after($head, $date);
 

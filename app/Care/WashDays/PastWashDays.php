@@ -7,6 +7,7 @@ namespace App\Care\WashDays;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Products\ProductNotices;
+use App\Bridge\Products\StepBottles;
 use App\Models\Head;
 use App\Models\WashDay;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,7 @@ final readonly class PastWashDays
         private OutlookRefresh $outlookRefresh,
         private ProductNotices $productNotices,
         private RecordImporter $recordImporter,
+        private StepBottles $stepBottles,
     ) {
     }
 
@@ -31,6 +33,7 @@ final readonly class PastWashDays
     /** @return list<string> what its products say that its steps do not, a sentence each */
     public function take(Head $head, CoreWashDay $washDay): array
     {
+        $washDay = $washDay->done($this->stepBottles->known($head, $washDay->steps));
         DB::transaction(fn () => $this->recordImporter->washDays($head, [$washDay]));
         $this->outlookRefresh->after($head, $washDay->date);
 

@@ -8,6 +8,7 @@ use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Products\StepBottles;
 use App\Bridge\WashDays\WashSessionState;
 use App\Care\Acts\ActAnswer;
 use App\Care\Acts\EachAct;
@@ -41,6 +42,7 @@ final readonly class WashSessionActs
         private OutlookRefresh $outlookRefresh,
         private Outlooks $outlooks,
         private RecordImporter $recordImporter,
+        private StepBottles $stepBottles,
         private Stockroom $stockroom,
         private Visits $visits,
         private WornStyles $wornStyles,
@@ -215,7 +217,7 @@ final readonly class WashSessionActs
             $washSession->update(['finished_at' => now()]);
             $this->bookingProgress->through($head, $by);
             $date = Calendar::dayOf($washSession->date);
-            $steps = $this->steps($washSession, $state, $said);
+            $steps = $this->stepBottles->known($head, $this->steps($washSession, $state, $said));
             $key = strtolower((string) Str::ulid());
             if ($steps !== []) {
                 $this->recordImporter->washDays($head, [new WashDay($key, $date, $steps, Place::Salon)]);

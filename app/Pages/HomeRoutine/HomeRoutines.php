@@ -6,7 +6,7 @@ namespace App\Pages\HomeRoutine;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
-use App\Bridge\Products\ProductFit;
+use App\Bridge\Products\HomeBottles;
 use App\Bridge\Products\ProductNeeds;
 use App\Bridge\WashDays\StyleTakeDown;
 use App\Bridge\WashDays\WashSessionPlanner;
@@ -14,7 +14,6 @@ use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\PlanItem;
-use App\Models\Product;
 use App\Models\Style;
 use App\Pages\Now\NowScreen;
 use App\Wording\ChairWorkWords;
@@ -41,7 +40,7 @@ final readonly class HomeRoutines
         private HeadRecord $headRecord,
         private NowScreen $nowScreen,
         private Outlooks $outlooks,
-        private ProductFit $productFit,
+        private HomeBottles $homeBottles,
         private ProductNeeds $productNeeds,
         private StyleTakeDown $styleTakeDown,
         private WashSessionPlanner $washSessionPlanner,
@@ -153,15 +152,12 @@ final readonly class HomeRoutines
         foreach ($this->washSessionPlanner->products($head) as $kind => $product) {
             $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
         }
-        foreach ($this->own($head) as $product) {
-            $kind = ProductKind::tryFrom($product->kind);
-            if ($kind !== null) {
-                $with[$kind->value] = [
-                    'name' => $product->name,
-                    'ml' => round(Dose::aSection($kind, $core, $head->density)->headMl(), 1),
-                    'pump' => $product->pump_ml,
-                ];
-            }
+        foreach ($this->homeBottles->of($head, $this->washSessionPlanner->longestMask($head)) as $kind => $product) {
+            $with[$kind] = [
+                'name' => $product->name,
+                'ml' => round(Dose::aSection(ProductKind::from($kind), $core, $head->density)->headMl(), 1),
+                'pump' => $product->pump_ml,
+            ];
         }
 
         return array_map(
@@ -171,31 +167,6 @@ final readonly class HomeRoutines
             ],
             $with,
         );
-    }
-
-    /** @return list<Product> the client's own bottles, but for those that are said not to suit */
-    private function own(Head $head): array
-    {
-        if (Product::query()->where('head_id', $head->id)->doesntExist()) {
-            return [];
-        }
-        $unsuited = [];
-        foreach ($this->productFit->forHead($head, $head->salon)->kinds as $rows) {
-            foreach ($rows as $row) {
-                if ($row['verdict'] === 'no') {
-                    $unsuited[] = $row['product']->id;
-                }
-            }
-        }
-
-        /** @var list<Product> */
-        return array_values(Product::query()
-            ->where('head_id', $head->id)
-            ->whereNull('recalled_on')
-            ->whereNotIn('id', $unsuited)
-            ->orderBy('name')
-            ->get()
-            ->all());
     }
 
     /** A measure a bathroom has: a tablespoon holds 15 mL, a teaspoon 5 (the metric spoons; common practice). */

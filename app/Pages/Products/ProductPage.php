@@ -19,6 +19,7 @@ final readonly class ProductPage extends Page
 {
     /**
      * @param array<string, mixed> $reading what its ingredients came to, as bin/core prints it
+     * @param list<string> $onHair what it does to hair beside a usual one
      * @param list<string> $disagrees where label and list say different things
      * @param list<array{head: Head, reasons: non-empty-list<string>}>    $against
      * @param StockRow                                                    $row
@@ -27,6 +28,7 @@ final readonly class ProductPage extends Page
     public function __construct(
         public Product $product,
         public array $reading,
+        public array $onHair,
         public array $disagrees,
         public array $against,
         public array $row,

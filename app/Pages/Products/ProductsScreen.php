@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Products;
 
+use App\Bridge\Products\BottleEffects;
 use App\Bridge\Products\ProductFit;
 use App\Bridge\Products\ProductNeeds;
 use App\Bridge\Products\SalonIngredients;
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\IngredientBook;
+use Nagomi\Core\Products\IngredientListing;
 use Nagomi\Core\Products\InvalidIngredientList;
 use Nagomi\Core\Products\LabelClaim;
 use Nagomi\Core\Products\ProductAnalysis;
@@ -32,6 +34,7 @@ use Nagomi\Core\Treatments\Calendar;
 final readonly class ProductsScreen
 {
     public function __construct(
+        private BottleEffects $bottleEffects,
         private ProductFit $productFit,
         private ProductNeeds $productNeeds,
         private SalonIngredients $salonIngredients,
@@ -70,7 +73,9 @@ final readonly class ProductsScreen
 
         return new ProductPage(
             product: $product,
-            reading: $product->reading,
+            // Read as the book stands now; what is kept may be older than it.
+            reading: $reading === null ? $product->reading : IngredientListing::of($reading),
+            onHair: $this->bottleEffects->of($product, $book),
             disagrees: $reading === null
                 ? []
                 : array_values(array_filter(array_map(

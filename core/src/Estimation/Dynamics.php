@@ -127,23 +127,24 @@ final class Dynamics
      * Does one step to every stratum.
      *
      * @param list<StratumEffect> $effects  one for each stratum
-     * @param float               $effectSd sd of what is left in the hair, as a share of it; the same for all strata
+     * @param float               $effectSd sd of what is left in the hair, as a share of it; the same for all strata, and
+     *     beside it what the bottle leaves open: each of its contents by itself
      */
     public static function afterStep(State $state, array $effects, float $effectSd): Prediction
     {
         [$layout, $mean] = [$state->layout, $state->mean];
         $treatments = $layout->parameters->treatments;
-        $slopes = $deposited = [];
+        $slopes = $deposited = $bottle = [];
         $uptake = exp($mean[$layout->uptake]);
         foreach ($effects as $s => $effect) {
             [$moisture, $protein, $washable, $stubborn, $wear] = $layout->ofStratum($s);
             $buildUp = $mean[$washable] + $mean[$stubborn];
             $free = self::free($buildUp, $treatments);
             $gains = [
-                [$moisture, $effect->moistureGain, $effect->moistureLost],
-                [$protein, $effect->proteinGain, $effect->proteinLost],
+                [$moisture, $effect->moistureGain, $effect->moistureLost, $effect->moistureGainSd],
+                [$protein, $effect->proteinGain, $effect->proteinLost, $effect->proteinGainSd],
             ];
-            foreach ($gains as [$index, $gain, $lost]) {
+            foreach ($gains as $which => [$index, $gain, $lost, $bottleSd]) {
                 $room = 1 - $mean[$index] / 100;
                 $left = $gain * $uptake * $free * $room;
                 if ($left !== 0.0) {
@@ -153,8 +154,15 @@ final class Dynamics
                         $slopes[$index] += [$washable => $blocked, $stubborn => $blocked];
                     }
                     $deposited[$index] = $left * $effectSd;
+                    $bottle[$which][$index] = $left * $bottleSd;
                 }
                 $mean[$index] += $left - $lost;
+            }
+            if ($effect->cleanseSd > 0.0) {
+                // A bottle that cleanses more than was thought takes more build-up and more moisture.
+                $kept = $effect->washableKept;
+                $bottle['cleanse'][$washable] = $mean[$washable] * $kept * log(max($kept, 1e-9)) * $effect->cleanseSd;
+                $bottle['cleanse'][$moisture] = -$effect->moistureLost * $effect->cleanseSd;
             }
             if ($effect->washableKept !== 1.0) {
                 $slopes[$washable] = [$washable => $effect->washableKept];
@@ -170,7 +178,14 @@ final class Dynamics
             $mean[$wear] = $mean[$wear] * $effect->wearKept + $effect->wearAdded;
         }
 
-        return self::held($state, $mean, $slopes, $deposited === [] ? [] : [$deposited]);
+        $noise = $deposited === [] ? [] : [$deposited];
+        foreach ($bottle as $source) {
+            if (array_filter($source) !== []) {
+                $noise[] = $source;
+            }
+        }
+
+        return self::held($state, $mean, $slopes, $noise);
     }
 
     /**

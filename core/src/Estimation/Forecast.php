@@ -54,7 +54,7 @@ final class Forecast
     {
         $head = $state->layout->head;
         $kinds = array_map(static fn (Step $step): StepKind => $step->kind, $steps);
-        $context = new TreatmentContext($head, in_array(StepKind::PreWash, $kinds, true));
+        $context = TreatmentContext::on($head, $steps);
         foreach ($steps as $step) {
             $state = Dynamics::afterStep(
                 $state,
@@ -63,7 +63,7 @@ final class Forecast
             )->state;
         }
 
-        return [$state, in_array(StepKind::Cleanse, $kinds, true) ? in_array(StepKind::Seal, $kinds, true) : $sealed];
+        return [$state, in_array(StepKind::Cleanse, $kinds, true) ? TreatmentContext::seals($head, ...$steps) : $sealed];
     }
 
     /** @return list<\Nagomi\Core\Treatments\StratumEffect> one for each stratum */

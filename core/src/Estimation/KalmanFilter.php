@@ -206,7 +206,7 @@ final class KalmanFilter
     /** @param list<Reading> $afterCleansing */
     private function washDay(WashDay $washDay, array $afterCleansing): void
     {
-        $context = new TreatmentContext($this->state->layout->head, $washDay->has(StepKind::PreWash));
+        $context = TreatmentContext::on($this->state->layout->head, $washDay->steps);
         $effectSd = self::effectSd($washDay, $this->state->layout->parameters->treatments);
         $untold = ImputedSteps::cleanse($washDay);
         if ($untold !== null) {
@@ -235,7 +235,7 @@ final class KalmanFilter
             $this->state = Dynamics::afterTheUnsaid($this->state);
         }
         if ($washDay->has(StepKind::Cleanse)) {
-            $this->sealed = $washDay->has(StepKind::Seal);
+            $this->sealed = TreatmentContext::seals($context->head, ...$washDay->steps);
         }
         $this->tight = $washDay->leavesTight() ?? $this->tight;
     }

@@ -22,6 +22,7 @@ final readonly class Parameters
     public ProductParameters $products;
     public ScalpParameters $scalp;
     public TrimParameters $trim;
+    public ContentParameters $contents;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(public ParameterTable $table)
@@ -36,6 +37,7 @@ final readonly class Parameters
         $this->products = new ProductParameters($table);
         $this->scalp = new ScalpParameters($table);
         $this->trim = new TrimParameters($table);
+        $this->contents = new ContentParameters($table);
     }
 
     /** @throws RuntimeException where the shipped table cannot be read */

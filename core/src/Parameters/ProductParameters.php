@@ -10,6 +10,9 @@ final readonly class ProductParameters
     /** % by weight, below which a list may stand in any order */
     public float $linePercent;
 
+    /** @var array<string, float> % by weight at which ingredients are usually used, by what they do */
+    public array $usualPercent;
+
     /** @var array<string, float> % by weight from which slip, hold or weight are called medium or high */
     public array $feelFromPercent;
 
@@ -44,6 +47,7 @@ final readonly class ProductParameters
     public function __construct(ParameterTable $table)
     {
         $this->linePercent = $table->number('products.line-percent');
+        $this->usualPercent = $table->numbers('products.usual-percent');
         $this->feelFromPercent = $table->numbers('products.feel-from-percent');
         $this->dewPointEasy = $table->numbers('products.dew-point-easy');
         $this->doseMlASection = $table->lists('products.dose-ml-a-section');

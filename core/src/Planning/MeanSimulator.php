@@ -145,7 +145,7 @@ final class MeanSimulator
         foreach ($this->effectsOf($choice)->steps as $strata) {
             foreach ($strata as $s => $effect) {
                 [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
-                [, , , , , $moistureGain, $proteinGain] = $effect;
+                [, , , , , $moistureGain, $proteinGain, $washableAdded] = $effect;
                 $at = 4 * $s;
                 $buildUp = $means[$at + 2] + $means[$at + 3];
                 $free = 1 - $blocked * ($buildUp > 100 ? 1.0 : $buildUp / 100);
@@ -154,8 +154,9 @@ final class MeanSimulator
                 $stubborn = $means[$at + 3] * $stubbornKept + $stubbornAdded;
                 $means[$at] = $moisture < 0 ? 0.0 : ($moisture > 100 ? 100.0 : $moisture);
                 $means[$at + 1] = $protein < 0 ? 0.0 : ($protein > 100 ? 100.0 : $protein);
-                $means[$at + 2] *= $washableKept;
-                $means[$at + 3] = $stubborn > 100 ? 100.0 : $stubborn;
+                $washable = $means[$at + 2] * $washableKept + $washableAdded;
+                $means[$at + 2] = $washable < 0 ? 0.0 : ($washable > 100 ? 100.0 : $washable);
+                $means[$at + 3] = $stubborn < 0 ? 0.0 : ($stubborn > 100 ? 100.0 : $stubborn);
             }
         }
 

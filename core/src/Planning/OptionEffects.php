@@ -6,7 +6,6 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\TreatmentContext;
 
 /** What a choice does to one head, worked out once. */
@@ -14,9 +13,10 @@ final readonly class OptionEffects
 {
     /**
      * @param list<list<array{
-     *     float, float, float, float, float, float, float,
+     *     float, float, float, float, float, float, float, float,
      * }>> $steps by step, then stratum: washable kept, stubborn kept,
-     * stubborn added, moisture lost, protein lost, moisture gain, protein gain
+     * stubborn added, moisture lost, protein lost, moisture gain, protein gain,
+     * washable added
      * @param float                                                              $cost  minutes, wear and price
      */
     private function __construct(
@@ -30,11 +30,10 @@ final readonly class OptionEffects
     public static function of(WashOption $choice, Head $head, float $uptake, PlanTerms $terms): self
     {
         $planning = $head->parameters->planning;
-        $steps = $choice->steps($head);
-        $context = new TreatmentContext($head, $steps[0]->kind === StepKind::PreWash);
+        $steps = $terms->bottles->with($choice->steps($head));
+        $context = TreatmentContext::on($head, $steps);
         $moving = [];
         $wear = 0.0;
-        $seals = false;
         foreach ($steps as $step) {
             $strata = [];
             $moves = false;
@@ -42,16 +41,15 @@ final readonly class OptionEffects
                 $row = [
                     $effect->washableKept, $effect->stubbornKept, $effect->stubbornAdded, $effect->moistureLost,
                     $effect->proteinLost,
-                    $effect->moistureGain * $uptake, $effect->proteinGain * $uptake,
+                    $effect->moistureGain * $uptake, $effect->proteinGain * $uptake, $effect->washableAdded,
                 ];
-                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
                 $strata[] = $row;
                 $wear += $head->strata[$s]->share * $effect->wearAdded;
             }
             if ($moves) {
                 $moving[] = $strata;
             }
-            $seals = $seals || $step->kind === StepKind::Seal;
         }
 
         return new self(
@@ -59,7 +57,7 @@ final readonly class OptionEffects
             $planning->costOfAMinute * $terms->minutes($choice, $head)
                 + $planning->costOfWear * $wear
                 + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
-            $seals,
+            TreatmentContext::seals($head, ...$steps),
         );
     }
 }

@@ -10,6 +10,7 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Scalp\ScalpEstimate;
 use Nagomi\Core\Scalp\ScalpPlan;
+use Nagomi\Core\Treatments\BottlesInUse;
 use Nagomi\Core\Treatments\Calendar;
 
 /**
@@ -47,6 +48,7 @@ final readonly class PlanTerms
      * @param DateTimeImmutable|null $takeDownOn day a protective style that is worn comes down, and the hair is washed
      * @param int|null $maskLabelMinutes longest that a mask at hand may sit by its label, 1 to 720; null: not known
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
+     * @param BottlesInUse $bottles what treatments are done with; the planner takes them from the record
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
@@ -75,6 +77,7 @@ final readonly class PlanTerms
         public ?TrimGoal $trimGoal = null,
         public ?DateTimeImmutable $takeDownOn = null,
         public ?int $maskLabelMinutes = null,
+        public BottlesInUse $bottles = new BottlesInUse(),
     ) {
         PlanTermsCheck::that($this);
         $this->booked = $salonDays === null
@@ -106,6 +109,12 @@ final readonly class PlanTerms
         return new self(...[...$this->all(), 'evidence' => $evidence]);
     }
 
+    /** The same terms, done with these bottles. */
+    public function doneWith(BottlesInUse $bottles): self
+    {
+        return new self(...[...$this->all(), 'bottles' => $bottles]);
+    }
+
     /** The same terms with what is known of the scalp; null: nobody read it, or too long ago to go by. */
     public function knowingScalp(?ScalpEstimate $scalp): self
     {
@@ -126,7 +135,7 @@ final readonly class PlanTerms
      *     byHand: list<FixedWashDay>, occasions: list<Occasion>, notReadYet: bool, minutes: OptionMinutes|null,
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
      *     programmes: list<Programme>, wishes: Wishes, week: WeekTime, trimGoal: TrimGoal|null,
-     *     takeDownOn: DateTimeImmutable|null, maskLabelMinutes: int|null,
+     *     takeDownOn: DateTimeImmutable|null, maskLabelMinutes: int|null, bottles: BottlesInUse,
      * }
      */
     public function all(): array
@@ -154,6 +163,7 @@ final readonly class PlanTerms
             'trimGoal' => $this->trimGoal,
             'takeDownOn' => $this->takeDownOn,
             'maskLabelMinutes' => $this->maskLabelMinutes,
+            'bottles' => $this->bottles,
         ];
     }
 

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Planning;
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Treatments\BottlesInUse;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\WashDay;
 
@@ -35,6 +36,7 @@ final class Planner
         $head = $start->state->layout->head;
         $prices = $head->parameters->planning;
         $horizon = 7 * $weeks;
+        $terms = $terms->doneWith(BottlesInUse::in($history));
         $scalp = new ScalpSeason($start, $terms);
         $washDays = PossibleWashDays::of($head, $history, $terms, $start->date, $horizon, $scalp->every());
         $terms = $scalp->termsOver($washDays);
@@ -46,13 +48,13 @@ final class Planner
         }
         $best = $scalp->settled($best, $washDays);
         $terms = $scalp->termsOver($washDays, $best);
-        $forecast = self::forecast($start, $washDays, $best, $horizon);
+        $forecast = self::forecast($start, $washDays, $best, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $items = PlanItems::of(
             $start,
             self::standing($start, $history, $terms),
             $terrain,
-            new HairAhead($terrain, self::firstDoubt($start, $washDays, $horizon)),
+            new HairAhead($terrain, self::firstDoubt($start, $washDays, $horizon, $terms->bottles)),
             $washDays,
             $best,
             $forecast,
@@ -85,7 +87,7 @@ final class Planner
         int $horizon,
     ): array {
         $standing = self::standing($start, $history, $terms);
-        $doubt = self::firstDoubt($start, $washDays, $horizon);
+        $doubt = self::firstDoubt($start, $washDays, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, $doubt, $terms);
         $ahead = new HairAhead($terrain, $doubt);
         return (new SeasonSearch($terrain, $ahead, $washDays, $horizon))->best($start, $standing);
@@ -108,11 +110,15 @@ final class Planner
      *
      * @param list<int> $washDays days counted from today
      */
-    private static function firstDoubt(Snapshot $start, array $washDays, int $horizon): ForecastUncertainty
-    {
+    private static function firstDoubt(
+        Snapshot $start,
+        array $washDays,
+        int $horizon,
+        BottlesInUse $bottles,
+    ): ForecastUncertainty {
         $rhythm = array_fill(0, count($washDays), WashOptions::houseRhythm($start->state->layout->head));
 
-        return ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon));
+        return ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon, $bottles));
     }
 
     /**
@@ -121,12 +127,17 @@ final class Planner
      *
      * @return list<Snapshot>
      */
-    public static function forecast(Snapshot $start, array $washDays, array $choices, int $horizon): array
-    {
+    public static function forecast(
+        Snapshot $start,
+        array $washDays,
+        array $choices,
+        int $horizon,
+        BottlesInUse $bottles = new BottlesInUse(),
+    ): array {
         $head = $start->state->layout->head;
         $steps = array_combine(
             $washDays,
-            array_map(static fn (WashOption $choice): array => $choice->steps($head), $choices),
+            array_map(static fn (WashOption $choice): array => $bottles->with($choice->steps($head)), $choices),
         );
 
         return Forecast::from($start, $steps, $horizon);

@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Treatments\BottlesInUse;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
@@ -33,6 +34,7 @@ final readonly class WhatIf
         int $weeks = 12,
         PlanTerms $terms = new PlanTerms(),
     ): self {
+        $terms = $terms->doneWith(BottlesInUse::in($history));
         $changedHead = $change->of($start->state->layout->head, $number);
         $plan = Planner::plan($start, $history, $weeks, $terms);
         $asPlanned = self::future(
@@ -84,6 +86,7 @@ final readonly class WhatIf
         int $weeks = 12,
     ): self {
         $futures = array_map(static function (PlanTerms $of) use ($start, $history, $weeks): Future {
+            $of = $of->doneWith(BottlesInUse::in($history));
             $plan = Planner::plan($start, $history, $weeks, $of);
             $choices = array_map(static fn (PlanItem $item): WashOption => $item->choice, $plan->items);
 
@@ -109,7 +112,7 @@ final readonly class WhatIf
     {
         $washDays = array_map(static fn (PlanItem $item): int => $item->day, $plan->items);
         $horizon = count($plan->forecast) - 1;
-        $forecast = Planner::forecast($start, $washDays, $choices, $horizon);
+        $forecast = Planner::forecast($start, $washDays, $choices, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $head = $start->state->layout->head;
 

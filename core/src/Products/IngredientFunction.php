@@ -39,4 +39,8 @@ enum IngredientFunction: string
     case Extract = 'extract';
     case Colourant = 'colourant';
     case UvFilter = 'uv-filter';
+    /** Works on the skin of the head: against flaking, itch or scale. */
+    case ScalpActive = 'scalp-active';
+    /** Evaporates while hair dries: it weighs and covers nothing. */
+    case Volatile = 'volatile';
 }

@@ -17,6 +17,19 @@ final class IngredientList
     /** A text with this many entries of which hardly any is known is prose. */
     private const PROSE_FROM = 12;
 
+    /** So many words of which none is known are a sentence. */
+    private const SENTENCE_WORDS = 7;
+
+    /** What a star is said to mean, in the languages of the labels. */
+    private const STAR_WORDS = 'organic|natural|certified|origin|component|occurring|farming|agriculture|fair|derived|from'
+        . '|biologique|naturelle?s?|issus?|origine|biologisch\w*|anbau|natürlich\w*|bestandteil\w*|ecológic\w*|cultivo'
+        . '|procedentes?|biologic[oahi]+|provenienti';
+
+    /** What stands before the list itself, in the languages of the labels. */
+    private const HEADING = '/^\s*(?:full\s+)?(?:list of\s+)?(?:inactive\s+)?'
+        . '(?:ingr[eé]dients?|ingredientes|ingredienti|ingredi[eë]nten|inhaltsstoffe|bestandteile|composition|inci)'
+        . '(?:\s*\(inci\))?(?:\s*[\/·]\s*\pL+)*[ \t]*(?:[:：-]|\n)\s*/iu';
+
     /**
      * @return non-empty-list<ListedIngredient> in the order they are printed
      *
@@ -54,16 +67,32 @@ final class IngredientList
                     . '.',
             );
         }
-        $known = count(array_filter($listed, static fn (ListedIngredient $one): bool => $one->ingredient !== null));
-        if (count($listed) >= self::PROSE_FROM && $known < count($listed) / 10) {
-            throw new InvalidIngredientList(
-                "Ingredients: of {$listed[0]->listed} and the rest hardly any is an ingredient ({$known} of "
-                    . count($listed)
-                    . '). Paste the list from the bottle, not its story.',
-            );
-        }
+        self::refuseProse($listed);
 
         return $listed;
+    }
+
+    /**
+     * @param non-empty-list<ListedIngredient> $listed
+     *
+     * @throws InvalidIngredientList where it is a story rather than a list
+     */
+    private static function refuseProse(array $listed): void
+    {
+        $count = count($listed);
+        $known = count(array_filter($listed, static fn (ListedIngredient $one): bool => $one->ingredient !== null));
+        $sentences = count(array_filter(
+            $listed,
+            static fn (ListedIngredient $one): bool => $one->ingredient === null
+                && preg_match_all('/\pL+/u', (string) preg_replace('/[(\[{].*?[)\]}]/u', ' ', $one->listed))
+                    >= self::SENTENCE_WORDS,
+        ));
+        if ($count >= self::PROSE_FROM && $known < $count / 10 || 2 * $sentences >= $count) {
+            throw new InvalidIngredientList(
+                "Ingredients: of {$listed[0]->listed} and the rest hardly any is an ingredient ({$known} of {$count}). "
+                    . 'Paste the list from the bottle, not its story.',
+            );
+        }
     }
 
     private static function entry(string $entry, ListPart $part, IngredientBook $book): ListedIngredient
@@ -86,8 +115,17 @@ final class IngredientList
     /** What a star means is told at the end of a list; that is no ingredient. */
     private static function withoutFootnotes(string $text): string
     {
+        $stars = '[*†‡°¹²³]+';
+        $words = self::STAR_WORDS;
+        $text = (string) preg_replace(
+            "/(?:^|[.;\n)])\s*{$stars}\s*[^,\n]{0,80}\b({$words})\b.*$/isu",
+            '',
+            $text,
+        );
+
+        // Without a full stop before it a note is one only at the very end: a star may stand before a name as well.
         return trim((string) preg_replace(
-            '/(?:^|[.;\n)])\s*[*†‡°¹²³]+\s*[^,\n]{0,80}\b(organic|natural|certified|origin|component|occurring|farming|agriculture|fair|derived|from)\b.*$/isu',
+            "/\s{$stars}\s*=?\s*[^,*\n]{0,80}\b({$words})\b[^,\n]*$/isu",
             '',
             $text,
         ));
@@ -121,13 +159,7 @@ final class IngredientList
         return [
             [
                 ListPart::Ordered,
-                (string) preg_replace(
-                    '/^\s*(?:full\s+)?(?:list '
-                        . 'of\s+)?(?:inactive\s+)?ingredients?(?:\s*\(inci\))?(?:\s*\/\s*\w+)?[ '
-                        . '\t]*(?:[:：-]|\n)\s*/iu',
-                    '',
-                    $text,
-                ),
+                (string) preg_replace(self::HEADING, '', $text),
             ],
             ...$parts,
         ];

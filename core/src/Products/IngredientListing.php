@@ -11,7 +11,7 @@ final class IngredientListing
     public static function of(ProductAnalysis $reading): array
     {
         return [
-            'entries' => array_map(static fn (ListedIngredient $entry, ?array $bounds): array => [
+            'entries' => array_map(static fn (ListedIngredient $entry, ?array $bounds, ?float $typical): array => [
                 'listed' => $entry->listed,
                 'name' => $entry->ingredient?->name,
                 'functions' => array_map(
@@ -22,13 +22,15 @@ final class IngredientListing
                 'part' => $entry->part->value,
                 'lower_percent' => $bounds[0] ?? null,
                 'upper_percent' => $bounds[1] ?? null,
+                'typical_percent' => $typical,
                 'source' => $entry->ingredient?->source,
                 'note' => $entry->ingredient->note ?? '',
-            ], $reading->entries, $reading->bounds),
+            ], $reading->entries, $reading->bounds, $reading->typical),
             'loads' => array_map(
                 static fn (ProductContent $load): array => [
                     'lower_percent' => $load->lowerPercent,
                     'upper_percent' => $load->upperPercent,
+                    'typical_percent' => $load->typicalPercent,
                     'from' => $load->from,
                 ],
                 $reading->loads,

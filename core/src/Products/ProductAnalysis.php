@@ -33,6 +33,8 @@ final readonly class ProductAnalysis
             IngredientFunction::Fragrance,
         ],
         'preservative' => [IngredientFunction::Preservative],
+        'scalp_active' => [IngredientFunction::ScalpActive],
+        'volatile' => [IngredientFunction::Volatile],
         'moisture' => [IngredientFunction::Humectant, IngredientFunction::Conditioner],
     ];
 
@@ -41,11 +43,13 @@ final readonly class ProductAnalysis
      * @param list<array{
      *     float, float,
      * }|null> $bounds lower and upper share in % of each entry; null outside of the order by weight
+     * @param list<float|null> $typical what each share probably is, in %; null outside of the order by weight
      * @param array<string, ProductContent> $loads by what they do; those a product has nothing of are left out
      */
     private function __construct(
         public array $entries,
         public array $bounds,
+        public array $typical,
         public array $loads,
         private ProductParameters $parameters,
     ) {
@@ -63,34 +67,40 @@ final readonly class ProductAnalysis
         bool $ruled = true,
     ): self {
         $entries = IngredientList::read($text, $book);
-        $bounds = self::bounds($entries, $ruled, $parameters->linePercent);
+        [$bounds, $typical] = self::shares($entries, $ruled, $parameters);
         $loads = [];
         foreach (self::LOADS as $name => $functions) {
-            $lower = $upper = 0.0;
+            $lower = $upper = $probably = 0.0;
             $from = [];
             foreach ($entries as $i => $entry) {
                 if ($entry->ingredient?->does(...$functions) === true) {
                     $lower += $bounds[$i][0] ?? 0.0;
                     $upper += $bounds[$i][1] ?? 0.0;
+                    $probably += $typical[$i] ?? 0.0;
                     $from[] = $entry->ingredient->name;
                 }
             }
             if ($from !== []) {
                 // Bounds of a sum lie within the sums of the bounds: what is said here is true, if wider than it need
                 // be.
-                $loads[$name] = new ProductContent(round($lower, 2), round(min(100.0, $upper), 2), $from);
+                $loads[$name] = new ProductContent(
+                    round($lower, 2),
+                    round(min(100.0, $upper), 2),
+                    $from,
+                    round(min(100.0, $probably), 2),
+                );
             }
         }
 
-        return new self($entries, $bounds, $loads, $parameters);
+        return new self($entries, $bounds, $typical, $loads, $parameters);
     }
 
     /**
      * @param non-empty-list<ListedIngredient> $entries
      *
-     * @return list<array{float, float}|null>
+     * @return array{list<array{float, float}|null>, list<float|null>} the bounds, and what lies between them
      */
-    private static function bounds(array $entries, bool $ruled, float $linePercent): array
+    private static function shares(array $entries, bool $ruled, ProductParameters $parameters): array
     {
         $ordered = array_keys(array_filter(
             $entries,
@@ -103,20 +113,25 @@ final readonly class ProductAnalysis
             $cap = $entries[$i]->statedPercent ?? ($ruled ? $entries[$i]->ingredient?->capPercent : null);
             if ($cap !== null) {
                 $caps[$place] = $cap;
-                $line ??= $cap <= $linePercent ? $place : null;
+                $line ??= $cap <= $parameters->linePercent ? $place : null;
             }
         }
-        $bounds = array_fill(0, count($entries), null);
-        foreach ($ordered === [] ? [] : self::within(count($ordered), $linePercent, $caps, $line) as $place => $of) {
-            $bounds[$ordered[$place]] = [round($of[0], 3), round($of[1], 3)];
+        $bounds = $typical = array_fill(0, count($entries), null);
+        $inOrder = array_map(static fn (int $i): ListedIngredient => $entries[$i], $ordered);
+        $probably = TypicalShares::of($inOrder, $line, $parameters);
+        $within = $ordered === [] ? [] : self::within(count($ordered), $parameters->linePercent, $caps, $line);
+        foreach ($within as $place => [$lower, $upper]) {
+            $bounds[$ordered[$place]] = [round($lower, 3), round($upper, 3)];
+            $typical[$ordered[$place]] = round(max($lower, min($upper, $probably[$place])), 3);
         }
         foreach ($entries as $i => $entry) {
             if ($entry->statedPercent !== null) {
                 $bounds[$i] = [$entry->statedPercent, $entry->statedPercent];
+                $typical[$i] = $entry->statedPercent;
             }
         }
 
-        return array_values($bounds);
+        return [array_values($bounds), array_values($typical)];
     }
 
     /**
@@ -147,6 +162,12 @@ final readonly class ProductAnalysis
     public function upper(string $load): float
     {
         return $this->loads[$load]->upperPercent ?? 0.0;
+    }
+
+    /** What is probably in it, in %. */
+    public function typical(string $load): float
+    {
+        return $this->loads[$load]->typicalPercent ?? 0.0;
     }
 
     /** @return list<string> as printed */
@@ -221,20 +242,28 @@ final readonly class ProductAnalysis
     /** @return array{string, string} slip, hold or weight at least and at most: low, medium or high */
     public function feel(string $of): array
     {
-        $loads = [
-            'slip' => ['conditioner'],
-            'hold' => ['film_former'],
-            'weight' => ['penetrating_oil', 'mixed_oil', 'sealing_oil', 'silicone'],
+        $functions = [
+            'slip' => [IngredientFunction::Conditioner],
+            'hold' => [IngredientFunction::FilmFormer],
+            'weight' => [
+                IngredientFunction::PenetratingOil, IngredientFunction::MixedOil, IngredientFunction::SealingOil,
+                IngredientFunction::Silicone,
+            ],
         ][$of]
             ?? [];
+        $least = $most = 0.0;
+        foreach ($this->entries as $i => $entry) {
+            // What evaporates is felt by nobody an hour later.
+            $isFelt = $entry->ingredient?->does(...$functions) === true
+                && ! $entry->ingredient->does(IngredientFunction::Volatile);
+            $least += $isFelt ? $this->bounds[$i][0] ?? 0.0 : 0.0;
+            $most += $isFelt ? $this->bounds[$i][1] ?? 0.0 : 0.0;
+        }
         $from = $this->parameters->feelFromPercent;
         $word = static fn (float $percent): string => $percent < $from['medium']
             ? 'low'
             : ($percent < $from['high'] ? 'medium' : 'high');
 
-        return [
-            $word(array_sum(array_map($this->lower(...), $loads))),
-            $word(array_sum(array_map($this->upper(...), $loads))),
-        ];
+        return [$word(round($least, 2)), $word(round(min(100.0, $most), 2))];
     }
 }

@@ -182,12 +182,16 @@ final class CareRecordReader
             : $fields->nothing('millimetres');
         $product = $fields->has('product') ? $fields->string('product', '', 200) : $fields->nothing('product');
         $evening = $fields->boolean('evening_before');
+        $contents = $fields->has('contents')
+            ? BottleFields::read($fields->object('contents'))
+            : $fields->nothing('contents');
         $fields->nothingElse();
         if ($this->problems->count() > $before || $kind === null) {
             return null;
         }
         try {
-            return new Step($kind, $minutes, $heat, $cleanse, $passes, $how, $tool, $millimetres, $product, $evening);
+            return (new Step($kind, $minutes, $heat, $cleanse, $passes, $how, $tool, $millimetres, $product, $evening))
+                ->with($contents);
         } catch (InvalidArgumentException $exception) {
             $fields->problem('', $exception->getMessage());
 

@@ -110,6 +110,7 @@ final class CareRecordWriter
             'millimetres' => $step->millimetres,
             'product' => $step->product,
             'evening_before' => $step->eveningBefore ?: null,
+            'contents' => $step->contents === null ? null : (object) BottleFields::write($step->contents),
         ], static fn (mixed $value): bool => $value !== null);
     }
 

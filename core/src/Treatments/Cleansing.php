@@ -6,6 +6,7 @@ namespace Nagomi\Core\Treatments;
 
 use LogicException;
 use Nagomi\Core\Head\Stratum;
+use Nagomi\Core\Parameters\ContentParameters;
 
 /** Takes build-up, and with it some moisture and a little protein; the rinse water leaves its hardness behind. */
 final readonly class Cleansing implements Treatment
@@ -15,8 +16,9 @@ final readonly class Cleansing implements Treatment
     {
         $treatments = $stratum->parameters->treatments;
         $kind = $step->cleanse ?? throw new LogicException('A cleansing step says what it cleanses with.');
-        $strength = $kind->strength($treatments);
-        $stubbornKept = $treatments->stubbornKept[$kind->value];
+        $bottle = $this->bottle($kind, $step, $stratum->parameters->contents);
+        $strength = 1 - (1 - $kind->strength($treatments)) ** $bottle->times;
+        $stubbornKept = $this->stubbornKept($kind, $step, $stratum) ** $bottle->times;
         $washable = $stubborn = 1.0;
         $passes = 0.0;
         for ($pass = 1; $pass <= $step->passes; $pass++) {
@@ -25,7 +27,7 @@ final readonly class Cleansing implements Treatment
             $stubborn *= 1 - $counts * (1 - $stubbornKept);
             $passes += $counts;
         }
-        $protected = $day->preWashed ? $treatments->preWashLossFactor : 1.0;
+        $protected = $day->lossFactor();
         $loss = $passes * $strength * $treatments->cleanseLossByPorosity[$stratum->porosity->value] * $protected;
 
         return new StratumEffect(
@@ -35,6 +37,28 @@ final readonly class Cleansing implements Treatment
             moistureLost: $treatments->cleanseMoistureLoss * $loss,
             proteinLost: $treatments->cleanseProteinLoss * $loss,
             wearAdded: $treatments->cleansingWearAPass * $step->passes * $protected,
+            cleanseSd: $bottle->sd,
         );
+    }
+
+    /** How strongly a bottle cleanses beside one of its kind. */
+    private function bottle(CleanseKind $kind, Step $step, ContentParameters $contents): ContentFactor
+    {
+        return ContentFactor::of(
+            $step->contents?->of(Content::Surfactant),
+            $contents->usualPercent[$kind->value][Content::Surfactant->value] ?? null,
+            $contents,
+        );
+    }
+
+    /** What is called chelating and holds nothing that chelates clarifies, and no more. */
+    private function stubbornKept(CleanseKind $kind, Step $step, Stratum $stratum): float
+    {
+        $chelates = $step->contents === null
+            || $step->contents->of(Content::Chelator)->typicalPercent
+                >= $stratum->parameters->contents->chelatesFromPercent;
+        $does = $kind === CleanseKind::Chelating && ! $chelates ? CleanseKind::Clarifying : $kind;
+
+        return $stratum->parameters->treatments->stubbornKept[$does->value];
     }
 }

@@ -26,6 +26,10 @@ final readonly class Handling implements Treatment
                 0.0,
                 1 - ($step->millimetres ?? 0.0) / $day->head->length(),
             )),
+            StepKind::Seal => new StratumEffect(
+                stubbornAdded: FilmLeft::by($step, $stratum->parameters)[1],
+                washableAdded: FilmLeft::by($step, $stratum->parameters)[0],
+            ),
             // A pre-wash protects, a seal slows fading and a tight style wears by the day: they change what comes
             // after.
             default => new StratumEffect(),

@@ -20,6 +20,7 @@ final readonly class Step
      * heat tool: medium or high; swim: pool or sea; up-style (braids, twists, a bun): loose or tight
      * @param string|null $tool        detangling: fingers, comb or brush
      * @param bool        $eveningBefore pre-wash: put on the evening before the wash day
+     * @param BottleContents|null $contents what its bottle holds; null: not known, so as usual
      * @param float|null  $millimetres trim: length cut, 0 to 1000 mm
      *
      * @throws InvalidArgumentException where a value is missing or outside its range
@@ -35,6 +36,7 @@ final readonly class Step
         public ?float $millimetres = null,
         public ?string $product = null,
         public bool $eveningBefore = false,
+        public ?BottleContents $contents = null,
     ) {
         $this->checkMinutesAndPasses();
         $this->checkHow();
@@ -111,6 +113,35 @@ final readonly class Step
                 'Millimetres: say how much a trim cut, 0.5 to 1000 mm, and leave it out elsewhere.',
             );
         }
+    }
+
+    /** The same step, done with a bottle of which is known what it holds; null: it is not. */
+    public function with(?BottleContents $contents): self
+    {
+        return $this->done($this->product, $contents);
+    }
+
+    /** The same step, done with a bottle of this name; null: none was named. */
+    public function from(?string $product): self
+    {
+        return $this->done($product, $this->contents);
+    }
+
+    private function done(?string $product, ?BottleContents $contents): self
+    {
+        return new self(
+            $this->kind,
+            $this->minutes,
+            $this->heat,
+            $this->cleanse,
+            $this->passes,
+            $this->how,
+            $this->tool,
+            $this->millimetres,
+            $product,
+            $this->eveningBefore,
+            $contents,
+        );
     }
 
     public static function preWash(string $with, float $minutes, bool $eveningBefore = false): self

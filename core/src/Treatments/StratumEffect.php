@@ -12,6 +12,7 @@ namespace Nagomi\Core\Treatments;
  *   protein′  = protein  − proteinLost  + proteinGain  · e^υ · free · (1 − protein/100)
  *   wear′     = wear · wearKept + wearAdded        free = 1 − 0.6 · min(100, washable + stubborn)/100
  *
+ * What the bottle leaves open is sd, as a share: of what is gained, and of the strength of the cleanse.
  * Reserves, build-up and wear on their scales of 0 to 100; shares 0 to 1.
  */
 final readonly class StratumEffect
@@ -27,6 +28,9 @@ final readonly class StratumEffect
         public float $wearKept = 1.0,
         public float $wearAdded = 0.0,
         public float $washableAdded = 0.0,
+        public float $moistureGainSd = 0.0,
+        public float $proteinGainSd = 0.0,
+        public float $cleanseSd = 0.0,
     ) {
     }
 }

@@ -19,9 +19,7 @@ final readonly class Swimming implements Treatment
 
         return new StratumEffect(
             stubbornAdded: $water['stubborn'],
-            moistureLost: $water['moisture'] * $treatments->cleanseLossByPorosity[$stratum->porosity->value] * (
-                $day->preWashed ? $treatments->preWashLossFactor : 1.0
-            ),
+            moistureLost: $water['moisture'] * $treatments->cleanseLossByPorosity[$stratum->porosity->value] * $day->lossFactor(),
             wearAdded: $treatments->wettingWear,
             washableAdded: $water['washable'],
         );

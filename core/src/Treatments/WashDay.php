@@ -28,6 +28,18 @@ final readonly class WashDay
         }
     }
 
+    /**
+     * The same day with other steps.
+     *
+     * @param list<Step> $steps at least one
+     *
+     * @throws InvalidArgumentException without a step
+     */
+    public function done(array $steps): self
+    {
+        return new self($this->id, $this->date, $steps, $this->place, $this->approximate);
+    }
+
     public function has(StepKind ...$kinds): bool
     {
         foreach ($this->steps as $step) {

@@ -224,11 +224,13 @@ final readonly class TimeLimitFitter
             $is('mask-to-conditioner', StepKind::Mask) => Step::conditioner(
                 $parameters->stepMinutes['conditioner'],
             ),
-            $is('shorter-mask', StepKind::Mask) => Step::mask(min($step->minutes ?? $shortest, $shortest), $step->heat),
+            $is('shorter-mask', StepKind::Mask) => Step::mask(min($step->minutes ?? $shortest, $shortest), $step->heat)->with(
+                $step->contents,
+            ),
             $is('one-pass', StepKind::Cleanse) => Step::cleanse(
                 $step->cleanse ?? CleanseKind::Shampoo,
                 minutes: $step->minutes,
-            ),
+            )->with($step->contents),
             default => $step,
         };
     }
@@ -241,10 +243,7 @@ final readonly class TimeLimitFitter
     private static function after(State $state, array $steps): array
     {
         $head = $state->layout->head;
-        $context = new TreatmentContext(
-            $head,
-            array_filter($steps, static fn (Step $step): bool => $step->kind === StepKind::PreWash) !== [],
-        );
+        $context = TreatmentContext::on($head, $steps);
         foreach ($steps as $step) {
             $state = Dynamics::afterStep(
                 $state,

@@ -32,6 +32,7 @@ it('takes every number the core goes by from the table, and uses every number of
         'Product',
         'Scalp',
         'Trim',
+        'Content',
     ];
     foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";

@@ -58,7 +58,7 @@ it('ships a book of at least 400 entries with enough of each kind', function ():
         if ($one->does(IngredientFunction::Protein, IngredientFunction::AminoAcid, IngredientFunction::Surfactant)) {
             expect($one->strength)->toBeIn(['mild', 'medium', 'strong'], $one->name);
         } elseif ($one->does(IngredientFunction::FilmFormer, IngredientFunction::Silicone)) {
-            expect($one->strength)->toBeIn(['water', 'gentle', 'shampoo', 'clarifying'], $one->name);
+            expect($one->strength)->toBeIn(['nothing', 'water', 'gentle', 'shampoo', 'clarifying'], $one->name);
         }
         if ($one->capPercent !== null) {
             expect($one->capPercent)->toBeGreaterThan(0.0)->toBeLessThanOrEqual(3.0);

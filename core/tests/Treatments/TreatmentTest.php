@@ -20,7 +20,7 @@ function effect(Step $step, Porosity $porosity = Porosity::Medium, bool $preWash
     return TreatmentCatalogue::of($step->kind)->effectOn(
         $head->strata[0],
         $step,
-        new TreatmentContext($head, $preWashed),
+        new TreatmentContext($head, $preWashed ? Step::preWash('oil', 30) : null),
     );
 }
 
@@ -55,7 +55,7 @@ it('halves the loss of a cleanse behind a pre-wash', function (): void {
 it('never deposits less for more minutes, up to the over-long limit', function (Porosity $porosity, StepKind $kind): void {
     $last = -1.0;
     for ($minutes = 0.5; $minutes <= Nagomi\Core\Treatments\Deposit::overLongAfterMinutes(
-        $kind,
+        new Step($kind, 1),
         Parameters::shipped()->treatments,
     ); $minutes += 0.5) {
         $effect = effect(new Step($kind, $minutes), $porosity);

@@ -18,13 +18,18 @@
             <section>
                 <h2>What it really is</h2>
                 <p class="lead">Surfactants <strong>{{ $reading['surfactant_strength'] }}</strong> · protein <strong>{{ str_replace('-', ' ', $reading['protein_strength']) }}</strong> · its films come off with <strong>{{ $reading['removed_with'] === 'clarifying' ? 'a clarifying cleanse' : ($reading['removed_with'] === 'shampoo' ? 'a shampoo' : ($reading['removed_with'] === 'gentle' ? 'a gentle cleanse' : $reading['removed_with'])) }}</strong></p>
-                <p class="reason">@foreach (['slip', 'hold', 'weight'] as $of){{ $of }} {{ $reading[$of][0] === $reading[$of][1] ? $reading[$of][0] : $reading[$of][0] . ' to ' . $reading[$of][1] }}{{ $loop->last ? '.' : ', ' }} @endforeach Shares are bounds by weight: a list says its order, not its numbers.</p>
+                <p class="reason">@foreach (['slip', 'hold', 'weight'] as $of){{ $of }} {{ $reading[$of][0] === $reading[$of][1] ? $reading[$of][0] : $reading[$of][0] . ' to ' . $reading[$of][1] }}{{ $loop->last ? '.' : ', ' }} @endforeach {{ __('bottles.shares') }}</p>
+                @if ($onHair !== [])
+                    <h3>{{ __('bottles.title') }}</h3>
+                    <ul class="on-hair">@foreach ($onHair as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+                    <p class="reason">{{ __('bottles.why') }}</p>
+                @endif
                 <ul class="loads">
                     @foreach (array_diff_key($reading['loads'], ['moisture' => 1]) as $load => $of)
                         <li>
                             <span>{{ __("nagomi.product_loads.{$load}") }} <span class="reason">{{ implode(', ', $of['from']) }}</span></span>
-                            <svg class="load-bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect class="load-ground" width="100" height="8"/><rect class="load-range" x="{{ $of['lower_percent'] }}" width="{{ max(0.6, $of['upper_percent'] - $of['lower_percent']) }}" height="8"/></svg>
-                            <span class="num">{{ rtrim(rtrim(number_format($of['lower_percent'], 1), '0'), '.') }} to {{ rtrim(rtrim(number_format($of['upper_percent'], 1), '0'), '.') }} %</span>
+                            <svg class="load-bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect class="load-ground" width="100" height="8"/><rect class="load-range" x="{{ $of['lower_percent'] }}" width="{{ max(0.6, $of['upper_percent'] - $of['lower_percent']) }}" height="8"/><rect class="load-typical" x="{{ max(0, min(98, ($of['typical_percent'] ?? 0) - 1)) }}" width="2" height="8"/></svg>
+                            <span class="num"><x-share :of="$of"/></span>
                         </li>
                     @endforeach
                 </ul>
@@ -60,7 +65,7 @@
                     <td>{{ $entry['listed'] }}@if ($entry['part'] === 'may-contain') <span class="reason">may contain</span>@elseif ($entry['part'] === 'active') <span class="reason">active</span>@endif</td>
                     <td>{{ $entry['name'] ?? 'not known' }}@if ($entry['guessed']) <span class="reason">(a slip of the pen?)</span>@endif</td>
                     <td>{{ implode(', ', array_map(fn ($function) => __("nagomi.functions.{$function}"), $entry['functions'])) }}@if ($entry['note']) <span class="reason">{{ $entry['note'] }}</span>@endif</td>
-                    <td class="num">{{ $entry['upper_percent'] === null ? '' : rtrim(rtrim(number_format($entry['lower_percent'], 1), '0'), '.') . ' to ' . rtrim(rtrim(number_format($entry['upper_percent'], 1), '0'), '.') . ' %' }}</td>
+                    <td class="num"><x-share :of="$entry"/></td>
                 </tr>
             @endforeach
             </tbody>
