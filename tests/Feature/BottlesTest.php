@@ -127,7 +127,9 @@ it('writes down what the bottles of a wash day in the salon hold', function (): 
     $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => $acts])->assertOk();
     $this->post("{$url}/finish")->assertRedirect();
     $masks = array_filter(stepsOfLast($head), static fn (Step $step): bool => $step->product === 'Keratin mask');
-    expect($masks)->toHaveCount(1)->and(reset($masks)->contents?->of(Content::Protein)->typicalPercent)->toBeGreaterThan(0.5);
+    expect($masks)
+        ->toHaveCount(1)
+        ->and(reset($masks)->contents?->of(Content::Protein)->typicalPercent)->toBeGreaterThan(0.5);
 });
 
 it('does at home what the client’s own bottle does, where the routine names it', function (): void {
@@ -150,7 +152,8 @@ it('does at home what the client’s own bottle does, where the routine names it
     auth()->logout();
     $this->get($link->path('card'))->assertOk()->assertSee('Keratin mask at home');
     $this->postJson($link->path('card.acts'), ['acts' => [[
-        'key' => 'one', 'kind' => 'wash-day', 'date' => '2027-01-09', 'value' => ['uid' => $item->uid, 'steps' => [0, 1]],
+        'key' => 'one', 'kind' => 'wash-day', 'date' => '2027-01-09',
+        'value' => ['uid' => $item->uid, 'steps' => [0, 1]],
     ]]])->assertOk()->assertJson(['answers' => [['key' => 'one', 'answer' => 'taken']]]);
     [$cleanse, $mask] = stepsOfLast($head);
     expect($cleanse->product)
@@ -173,7 +176,11 @@ it('says on its page what a bottle does to hair, with what is usual and what is 
     'protein' => ['protein', 'Aqua, Hydrolyzed Keratin', ['usual mild protein', 'usual strong protein']],
     'shampoo' => ['shampoo', 'Aqua, Decyl Glucoside', ['as strong as a usual gentle shampoo']],
     'clarifier' => ['clarifier', 'Aqua, Sodium Lauryl Sulfate', ['Nothing in it takes minerals off']],
-    'chelating' => ['clarifier', 'Aqua, Sodium Lauryl Sulfate, Tetrasodium EDTA 2%', ['It takes minerals off: about 2.0 %']],
+    'chelating' => [
+        'clarifier',
+        'Aqua, Sodium Lauryl Sulfate, Tetrasodium EDTA 2%',
+        ['It takes minerals off: about 2.0 %'],
+    ],
     'oil' => ['oil', 'Ricinus Communis Seed Oil', ['It keeps water in']],
     'pre-wash' => ['pre-wash', 'Paraffinum Liquidum', ['none of it goes into hair']],
 ]);

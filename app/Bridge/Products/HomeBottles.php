@@ -10,7 +10,10 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 
-/** The bottles a client has at home that suit the hair: what the home routine names, and what a tick on it was done with. */
+/**
+ * The bottles a client has at home that suit the hair: what the home routine names, and what a tick on it was done
+ * with.
+ */
 final readonly class HomeBottles
 {
     public function __construct(

@@ -132,60 +132,9 @@ final class Dynamics
      */
     public static function afterStep(State $state, array $effects, float $effectSd): Prediction
     {
-        [$layout, $mean] = [$state->layout, $state->mean];
-        $treatments = $layout->parameters->treatments;
-        $slopes = $deposited = $bottle = [];
-        $uptake = exp($mean[$layout->uptake]);
-        foreach ($effects as $s => $effect) {
-            [$moisture, $protein, $washable, $stubborn, $wear] = $layout->ofStratum($s);
-            $buildUp = $mean[$washable] + $mean[$stubborn];
-            $free = self::free($buildUp, $treatments);
-            $gains = [
-                [$moisture, $effect->moistureGain, $effect->moistureLost, $effect->moistureGainSd],
-                [$protein, $effect->proteinGain, $effect->proteinLost, $effect->proteinGainSd],
-            ];
-            foreach ($gains as $which => [$index, $gain, $lost, $bottleSd]) {
-                $room = 1 - $mean[$index] / 100;
-                $left = $gain * $uptake * $free * $room;
-                if ($left !== 0.0) {
-                    $slopes[$index] = [$index => 1 - $gain * $uptake * $free / 100, $layout->uptake => $left];
-                    if ($buildUp < 100) {
-                        $blocked = -$gain * $uptake * $treatments->buildUpBlocksUptake / 100 * $room;
-                        $slopes[$index] += [$washable => $blocked, $stubborn => $blocked];
-                    }
-                    $deposited[$index] = $left * $effectSd;
-                    $bottle[$which][$index] = $left * $bottleSd;
-                }
-                $mean[$index] += $left - $lost;
-            }
-            if ($effect->cleanseSd > 0.0) {
-                // A bottle that cleanses more than was thought takes more build-up and more moisture.
-                $kept = $effect->washableKept;
-                $bottle['cleanse'][$washable] = $mean[$washable] * $kept * log(max($kept, 1e-9)) * $effect->cleanseSd;
-                $bottle['cleanse'][$moisture] = -$effect->moistureLost * $effect->cleanseSd;
-            }
-            if ($effect->washableKept !== 1.0) {
-                $slopes[$washable] = [$washable => $effect->washableKept];
-                $mean[$washable] *= $effect->washableKept;
-            }
-            if ($effect->stubbornKept !== 1.0) {
-                $slopes[$stubborn] = [$stubborn => $effect->stubbornKept];
-                $mean[$stubborn] *= $effect->stubbornKept;
-            }
-            $mean[$washable] += $effect->washableAdded;
-            $mean[$stubborn] += $effect->stubbornAdded;
-            $slopes += $effect->wearKept === 1.0 ? [] : [$wear => [$wear => $effect->wearKept]];
-            $mean[$wear] = $mean[$wear] * $effect->wearKept + $effect->wearAdded;
-        }
+        $move = new StepMove($state, $effects, $effectSd);
 
-        $noise = $deposited === [] ? [] : [$deposited];
-        foreach ($bottle as $source) {
-            if (array_filter($source) !== []) {
-                $noise[] = $source;
-            }
-        }
-
-        return self::held($state, $mean, $slopes, $noise);
+        return self::held($state, $move->mean, $move->slopes, $move->noise());
     }
 
     /**

@@ -63,7 +63,9 @@ final class Forecast
             )->state;
         }
 
-        return [$state, in_array(StepKind::Cleanse, $kinds, true) ? TreatmentContext::seals($head, ...$steps) : $sealed];
+        $isCleansed = in_array(StepKind::Cleanse, $kinds, true);
+
+        return [$state, $isCleansed ? TreatmentContext::seals($head, ...$steps) : $sealed];
     }
 
     /** @return list<\Nagomi\Core\Treatments\StratumEffect> one for each stratum */

@@ -81,7 +81,8 @@ final class BeamSearch
         $limited = $terrain->terms->limitMinutes($terrain->head);
         $this->traits = array_map(
             static fn (WashOption $choice): string => implode(' ', $choice->treatments())
-                . "|{$choice->cleanse->value}|{$choice->preWash}|{$choice->oils}|{$choice->preWashBefore}|{$choice->passes}|"
+                . "|{$choice->cleanse->value}|{$choice->preWash}|{$choice->oils}|{$choice->preWashBefore}|"
+                . "{$choice->inStyle}|{$choice->passes}|"
                 . ($limited ? $choice->minutes($terrain->head) : ''),
             $choices,
         );

@@ -100,6 +100,7 @@ final class PlanItems
             $terms->minutes($choice, $head),
             [
                 ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
+                ...ReasonWording::inStyle($choice, $terms),
                 ...ReasonWording::occasions($terms, $date),
                 ...ReasonWording::reasons(
                     $without,

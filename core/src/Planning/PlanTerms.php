@@ -228,13 +228,11 @@ final readonly class PlanTerms
 
     public function keepsTo(ProgrammeKind $kind, DateTimeImmutable $day): bool
     {
-        foreach ($this->programmes as $programme) {
-            if ($programme->kind === $kind && $programme->includes($day)) {
-                return true;
-            }
-        }
-
-        return false;
+        return in_array(
+            $kind,
+            array_map(static fn (Programme $programme): ProgrammeKind => $programme->kind, $this->programmesOn($day)),
+            true,
+        );
     }
 
     /** @return list<Occasion> */
@@ -248,13 +246,10 @@ final readonly class PlanTerms
 
     public function isSwimming(DateTimeImmutable $day): bool
     {
-        foreach ($this->of(OccasionKind::Swimming) as $swimming) {
-            if ($swimming->includes($day)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_filter(
+            $this->of(OccasionKind::Swimming),
+            static fn (Occasion $swimming): bool => $swimming->includes($day),
+        ) !== [];
     }
 
     public function isAway(DateTimeImmutable $day): bool
@@ -299,11 +294,9 @@ final readonly class PlanTerms
     /** Price of what a choice uses up, in currency units. */
     public function price(WashOption $choice, PlanningParameters $costs): float
     {
-        $price = 0.0;
-        foreach ($choice->treatments() as $treatment) {
-            $price += $this->prices[$treatment] ?? $costs->treatmentPrice[$treatment] ?? 0.0;
-        }
-
-        return $price;
+        return (float) array_sum(array_map(
+            fn (string $treatment): float => $this->prices[$treatment] ?? $costs->treatmentPrice[$treatment] ?? 0.0,
+            $choice->treatments(),
+        ));
     }
 }

@@ -46,8 +46,7 @@ final class Planner
         if ($terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false) {
             $best = self::searched($start, $history, $washDays, $asked, $horizon);
         }
-        $best = $scalp->settled($best, $washDays);
-        $terms = $scalp->termsOver($washDays, $best);
+        [$best, $terms] = $scalp->settledWithTerms($best, $washDays);
         $forecast = self::forecast($start, $washDays, $best, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $items = PlanItems::of(

@@ -87,10 +87,21 @@ final class ReasonWording
             }
         }
         if ($terms->isSwimming($day)) {
-            $sentences[] = 'She swims these days: a chelating cleanse may come sooner than usual.';
+            $sentences[] = 'Swimming these days: a chelating cleanse may come sooner than usual.';
         }
 
         return $sentences;
+    }
+
+    /** @return list<string> how hair is washed that stays up */
+    public static function inStyle(WashOption $choice, PlanTerms $terms): array
+    {
+        return $choice->inStyle && $terms->takeDownOn !== null
+            ? [
+                'Washed in the style: cleanse along the partings, let the rest run through, do not detangle. It comes down on '
+                    . "{$terms->takeDownOn->format('j M')}.",
+            ]
+            : [];
     }
 
     private static function sentence(

@@ -94,6 +94,12 @@ final readonly class RuleContext
         return ($this->age() ?? PHP_INT_MAX) < $this->limits()->childUntilYears;
     }
 
+    /** Whether a protective style is worn on that day, and comes down on a later one. */
+    public function wearsStyle(): bool
+    {
+        return $this->terms->takeDownOn !== null && $this->date() < $this->terms->takeDownOn;
+    }
+
     /** The longest this day may take, in minutes; null: no limit. */
     public function minutesLimit(): ?int
     {

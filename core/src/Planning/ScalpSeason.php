@@ -62,6 +62,21 @@ final readonly class ScalpSeason
     }
 
     /**
+     * What was chosen, settled with the scalp, and the terms as they are then.
+     *
+     * @param list<WashOption> $choices  one for each wash day
+     * @param list<int>        $washDays days counted from today
+     *
+     * @return array{list<WashOption>, PlanTerms}
+     */
+    public function settledWithTerms(array $choices, array $washDays): array
+    {
+        $settled = $this->settled($choices, $washDays);
+
+        return [$settled, $this->termsOver($washDays, $settled)];
+    }
+
+    /**
      * The season as the scalp asks for it, day after day by what was done before: scalp care where it is due and nothing
      * clarifies, a shampoo where it is oily, and no oil where it does not bear any. What days set by hand say stays.
      *
@@ -70,7 +85,7 @@ final readonly class ScalpSeason
      *
      * @return list<WashOption>
      */
-    public function settled(array $choices, array $washDays): array
+    private function settled(array $choices, array $washDays): array
     {
         if ($this->terms->scalp === null) {
             return $choices;

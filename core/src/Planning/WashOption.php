@@ -20,6 +20,7 @@ final readonly class WashOption
      * @param string|null   $preWash      oil, conditioner or mix, or none
      * @param bool          $oils         what the house does with oil it does on this day as well
      * @param bool          $preWashBefore the pre-wash is put on the evening before
+     * @param bool          $inStyle      washed in a style that stays up: neither parted, detangled nor styled
      * @param bool          $oilsScalp    where the house oils the scalp, it does on this day
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class WashOption
         public bool $oilsScalp = true,
         public bool $oils = true,
         public bool $preWashBefore = false,
+        public bool $inStyle = false,
     ) {
     }
 
@@ -75,6 +77,7 @@ final readonly class WashOption
      * @return array{
      *     cleanse: CleanseKind, passes: int, conditioning: StepKind, conditioningMinutes: float, heat: bool,
      *     protein: StepKind|null, preWash: string|null, oilsScalp: bool, oils: bool, preWashBefore: bool,
+     *     inStyle: bool,
      * }
      */
     private function all(): array
@@ -90,6 +93,7 @@ final readonly class WashOption
             'oilsScalp' => $this->oilsScalp,
             'oils' => $this->oils,
             'preWashBefore' => $this->preWashBefore,
+            'inStyle' => $this->inStyle,
         ];
     }
 
@@ -120,7 +124,7 @@ final readonly class WashOption
             $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein, $usual)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
             $this->conditionsToo($head) ? Step::conditioner($usual->stepMinutes['conditioner']) : null,
-            Step::detangle(
+            $this->inStyle ? null : Step::detangle(
                 max(Step::LEAST_MINUTES, $head->sections * $usual->stepMinutes['detangle-a-section']),
                 $tools[$head->method->choice(MethodQuestion::Tools)] ?? 'comb',
                 $dry ? 'dry-with-oil' : 'wet-with-slip',
@@ -198,7 +202,7 @@ final readonly class WashOption
     {
         $usual = $head->parameters->washDay;
         $minutes = $usual->stepMinutes;
-        $sections = $head->sections;
+        $sections = $this->inStyle ? 0 : $head->sections;
 
         return $minutes['ready']
             + ($this->preWash === null || $this->preWashBefore ? 0.0 : $minutes['pre-wash'])

@@ -48,7 +48,31 @@ final class WashOptions
             }
         }
 
-        return $terms->limitMinutes($head) ? self::withEvenings($choices) : $choices;
+        $choices = $terms->limitMinutes($head) ? self::withEvenings($choices) : $choices;
+
+        return $terms->takeDownOn === null ? $choices : [...$choices, ...self::inStyle($head, $terms)];
+    }
+
+    /** @return list<WashOption> ways to wash a style that stays up */
+    private static function inStyle(Head $head, PlanTerms $terms): array
+    {
+        $minutes = $head->parameters->washDay->stepMinutes['conditioner'];
+        $ways = [];
+        foreach (self::cleanses($head, $terms) as $cleanse) {
+            foreach (array_unique(array_column(self::oilings($head, $terms), 1)) as $oils) {
+                $passes = self::passes($head, $cleanse);
+                $ways[] = new WashOption(
+                    $cleanse,
+                    $passes,
+                    StepKind::Conditioner,
+                    $minutes,
+                    oils: $oils,
+                    inStyle: true,
+                );
+            }
+        }
+
+        return $ways;
     }
 
     /**

@@ -19,7 +19,9 @@ final readonly class Swimming implements Treatment
 
         return new StratumEffect(
             stubbornAdded: $water['stubborn'],
-            moistureLost: $water['moisture'] * $treatments->cleanseLossByPorosity[$stratum->porosity->value] * $day->lossFactor(),
+            moistureLost: $water['moisture']
+                * $treatments->cleanseLossByPorosity[$stratum->porosity->value]
+                * $day->lossFactor(),
             wearAdded: $treatments->wettingWear,
             washableAdded: $water['washable'],
         );

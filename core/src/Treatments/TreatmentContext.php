@@ -28,7 +28,7 @@ final readonly class TreatmentContext
         return new self($head);
     }
 
-    /** What is left of the losses to water and cleansing, 0 to 1: an oil that goes in keeps more than one that does not. */
+    /** What is left of the losses to water and cleansing, 0 to 1: oil that goes in keeps more than what does not. */
     public function lossFactor(): float
     {
         if ($this->preWash === null) {
@@ -42,7 +42,7 @@ final readonly class TreatmentContext
             ** ContentFactor::of($oil, $usual, $parameters->contents)->times;
     }
 
-    /** Whether a day of these steps leaves water kept in: by what it was sealed with, or what was left in seals by itself. */
+    /** Whether a day of these steps leaves water kept in: by what it was sealed with, or what was left in. */
     public static function seals(Head $head, Step ...$steps): bool
     {
         $from = $head->parameters->contents->sealsFromPercent;

@@ -224,9 +224,10 @@ final readonly class TimeLimitFitter
             $is('mask-to-conditioner', StepKind::Mask) => Step::conditioner(
                 $parameters->stepMinutes['conditioner'],
             ),
-            $is('shorter-mask', StepKind::Mask) => Step::mask(min($step->minutes ?? $shortest, $shortest), $step->heat)->with(
-                $step->contents,
-            ),
+            $is('shorter-mask', StepKind::Mask) => Step::mask(
+                min($step->minutes ?? $shortest, $shortest),
+                $step->heat,
+            )->with($step->contents),
             $is('one-pass', StepKind::Cleanse) => Step::cleanse(
                 $step->cleanse ?? CleanseKind::Shampoo,
                 minutes: $step->minutes,

@@ -33,6 +33,9 @@ final class WashDayBuilder
 
     private readonly WashDayParameters $usual;
 
+    /** Washed in a style that stays up: there is nothing to part, to detangle or to style. */
+    private readonly bool $inStyle;
+
     /** @param list<Step> $doing what is to be done to the balance, as planned */
     private function __construct(
         private readonly Head $head,
@@ -43,6 +46,7 @@ final class WashDayBuilder
         private readonly StylingMethod $styling,
     ) {
         $this->usual = $head->parameters->washDay;
+        $this->inStyle = $this->first(StepKind::Cleanse) !== null && $this->first(StepKind::Detangle) === null;
     }
 
     /**
@@ -73,13 +77,7 @@ final class WashDayBuilder
         );
         $this->steps[] = $ready;
         $this->preWash();
-        $this->steps[] = new WashDayStep(
-            'section',
-            "Part into {$this->head->sections} sections, clip each",
-            $this->bySections('section'),
-            beside: true,
-            bySection: true,
-        );
+        $this->part();
         $this->detangle('dry-with-oil', $detangles);
         $this->wetThrough();
         $this->detangle('wet-before-shampoo', $detangles);
@@ -95,6 +93,19 @@ final class WashDayBuilder
         $this->finish($detangles);
 
         return [$ready, ...array_slice($this->steps, 1)];
+    }
+
+    private function part(): void
+    {
+        if (! $this->inStyle) {
+            $this->steps[] = new WashDayStep(
+                'section',
+                "Part into {$this->head->sections} sections, clip each",
+                $this->bySections('section'),
+                beside: true,
+                bySection: true,
+            );
+        }
     }
 
     private function preWash(): void
@@ -212,9 +223,12 @@ final class WashDayBuilder
             CleanseKind::Clarifying, CleanseKind::Chelating => ProductKind::Clarifier,
             default => ProductKind::Shampoo,
         };
-        $where = $this->head->method->says(MethodQuestion::ShampooReach, 'scalp-only')
-            ? 'the scalp with finger pads, the lengths by run-off'
-            : 'scalp first, then the lengths';
+        $where = match (true) {
+            $this->inStyle => 'diluted, along the partings; let it run through the style',
+            $this->head->method->says(MethodQuestion::ShampooReach, 'scalp-only')
+                => 'the scalp with finger pads, the lengths by run-off',
+            default => 'scalp first, then the lengths',
+        };
         $sits = $step->cleanse === CleanseKind::ScalpCare ? $step->minutes ?? 0.0 : 0.0;
         for ($pass = 1; $pass <= $step->passes; $pass++) {
             $nth = ++$this->passed;
@@ -305,14 +319,7 @@ final class WashDayBuilder
         $this->leaveInAndSeal();
         $this->scalpOil();
         $this->detangle('before-styler', $detangles);
-        $this->steps[] = new WashDayStep(
-            'style',
-            self::STYLING[$this->styling->value] . ', water with every product',
-            $this->style * $this->head->sections * $this->styling->minutesASection($this->usual),
-            $this->usual->spread['style'],
-            bySection: true,
-            uses: ProductKind::Styler,
-        );
+        $this->style();
         $this->steps = [...$this->steps, ...DryingSteps::of($this->drying, $this->pace, $this->usual)];
         $this->steps[] = new WashDayStep(
             'tools',
@@ -321,6 +328,21 @@ final class WashDayBuilder
             waitingMinutes: $this->usual->waitMinutes['tools'],
             watch: ['The full contact time of a registered disinfectant, before the next head; wipe the floor dry.'],
             afterClient: true,
+        );
+    }
+
+    private function style(): void
+    {
+        if ($this->inStyle) {
+            return;
+        }
+        $this->steps[] = new WashDayStep(
+            'style',
+            self::STYLING[$this->styling->value] . ', water with every product',
+            $this->style * $this->head->sections * $this->styling->minutesASection($this->usual),
+            $this->usual->spread['style'],
+            bySection: true,
+            uses: ProductKind::Styler,
         );
     }
 

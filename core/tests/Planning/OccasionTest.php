@@ -148,7 +148,7 @@ it('lets a chelating cleanse come sooner in a week of swimming', function (): vo
     foreach ($plan->items as $item) {
         $swims = $item->date >= Make::day('2026-03-09') && $item->date <= Make::day('2026-03-20');
         expect(in_array(
-            'She swims these days: a chelating cleanse may come sooner than usual.',
+            'Swimming these days: a chelating cleanse may come sooner than usual.',
             $item->reasons,
             true,
         ))->toBe($swims);

@@ -233,12 +233,31 @@ it('masks and gives protein by the calendar only where the house does', function
         ->and(barredBy(way(), new RuleContext(sureHead(), 0, lastMask: -20, lastProtein: -90, nextWash: 7)))->toBe([]);
 });
 
+it('washes a style as it is until the day it comes down, and loose hair from then on', function (): void {
+    $worn = new PlanTerms(takeDownOn: Make::day('2026-03-09'));
+    $on = fn (int $day, ?int $lastMask = -5): RuleContext => new RuleContext(
+        sureHead(['mask-rhythm' => 'by-calendar', 'protein' => 'by-calendar']),
+        $day,
+        lastMask: $lastMask,
+        lastProtein: -90,
+        nextWash: $day + 7,
+        terms: $worn,
+        today: Make::day(),
+    );
+    $inStyle = new WashOption(CleanseKind::Gentle, 1, StepKind::Conditioner, 3.0, inStyle: true);
+    expect(barredBy($inStyle, $on(6, -60)))->toBe([])
+        ->and(barredBy(way(mask: true, protein: StepKind::MildProtein), $on(6)))->toContain('style-stays-up')
+        ->and(barredBy(way(mask: true, protein: StepKind::MildProtein), $on(7)))->toBe([])
+        ->and(barredBy($inStyle, $on(7, 5)))->toContain('style-stays-up')
+        ->and(barredBy($inStyle, new RuleContext(sureHead(), 6)))->toBe(['style-stays-up']);
+});
+
 it('says of every rule what would free it', function (): void {
     $frees = array_map(fn (Rule $rule): string => $rule->frees(), RuleCatalogue::rules());
     foreach ($frees as $words) {
         expect($words)->not->toBe('')->and($words)->not->toEndWith('.');
     }
-    expect(count(RuleCatalogue::rules()))->toBe(31);
+    expect(count(RuleCatalogue::rules()))->toBe(32);
 });
 
 /** Evidence for protein as terms of the plan. */

@@ -174,8 +174,8 @@ it('knows what only holds a cream together, what evaporates, what is mild and wh
     // By size, not by name: what is cut small goes in, what is whole stays on the surface.
     foreach (['Keratin', 'Silk', 'Oat', 'Rice', 'Wheat', 'Soy'] as $protein) {
         $named = static fn (string $name): string => IngredientBook::shipped()->find($name)[0]->strength ?? '';
-        $cut = in_array($protein, ['Keratin', 'Silk'], true) ? "Hydrolyzed {$protein}" : "Hydrolyzed {$protein} Protein";
         $whole = in_array($protein, ['Keratin', 'Silk'], true) ? $protein : "{$protein} Protein";
+        $cut = "Hydrolyzed {$whole}";
         expect($named($cut))->toBe('strong', $cut)->and($named($whole))->toBe('mild', $whole);
     }
 });

@@ -26,7 +26,9 @@ use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\ContentShare;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
@@ -370,4 +372,42 @@ it('does not ask for more protein while the last is at work', function (): void 
         expect($isAtWork && $says)->toBeFalse("day {$item->day}");
     }
     expect($asked)->toBeGreaterThan(0);
+});
+
+it('braids, in for 21 days of 28: washed as they are, loose and masked when they come down', function (): void {
+    // Detangling what is braided is impossible; a mask in braids stays in them. From the take-down on a season as usual.
+    $down = Make::day(ARCHETYPES_TODAY)->modify('+7 days');
+    $plan = seasonOf(Make::head(), terms: new PlanTerms(takeDownOn: $down));
+    $worn = array_filter($plan->items, static fn (PlanItem $item): bool => $item->day < 7);
+    expect($worn)->not->toBe([])
+        ->and(archetypeDays($plan, static fn ($choice): bool => $choice->inStyle))
+        ->toBe(array_values(array_map(static fn (PlanItem $item): int => $item->day, $worn)))
+        ->and(archetypeDays($plan, static fn (): bool => true))->toContain(7);
+    foreach ($plan->items as $item) {
+        $kinds = array_map(static fn (Step $step): StepKind => $step->kind, $item->choice->steps(Make::head()));
+        expect(in_array(StepKind::Detangle, $kinds, true))->toBe($item->day >= 7)->and($item->broken)->toBe([]);
+    }
+    expect(reset($worn)->reasons[0] ?? '')
+        ->toContain('Washed in the style')
+        ->and(reset($worn)->minutes)
+        ->toBeLessThan(0.6 * $plan->items[count($plan->items) - 1]->minutes);
+    expectWithin($plan, ['strong' => [0, 3], 'mild' => [0, 4], 'masks' => [3, 9], 'clarify' => [0, 4]]);
+});
+
+it('a keratin mask at every wash: hardly any protein beside it', function (): void {
+    // What is in the bottle counts: who masks with keratin needs no treatment with it, and is seen to get stiff.
+    $keratin = new BottleContents(array_map(
+        static fn (float $percent): ContentShare => new ContentShare($percent, $percent, $percent),
+        ['moisture' => 11.0, 'protein' => 1.5],
+    ));
+    $masked = static fn (?BottleContents $with): array => array_map(
+        static fn (WashDay $day): WashDay => $day->done(array_map(
+            static fn (Step $step): Step => $step->kind === StepKind::Mask ? $step->with($with) : $step,
+            [...array_slice($day->steps, 0, -1), Step::mask(25)],
+        )),
+        eightWeeks(),
+    );
+    [$with, $without] = [seasonOf(Make::head(), washDays: $masked($keratin)), seasonOf(Make::head(), washDays: $masked(null))];
+    $protein = static fn (Plan $plan): int => count(treatmentsOf($plan)['strong']) + count(treatmentsOf($plan)['mild']);
+    expect($protein($with))->toBeLessThanOrEqual(1)->and($protein($without))->toBeGreaterThan($protein($with));
 });

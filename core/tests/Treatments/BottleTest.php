@@ -67,7 +67,8 @@ it('does what its kind usually does where the bottle is not known, or is as usua
             ->and($same->washableAdded)->toEqualWithDelta(0.0, 1e-9);
     }
     foreach ([CleanseKind::Gentle, CleanseKind::Shampoo, CleanseKind::Clarifying] as $kind) {
-        expect(effectOf(Step::cleanse($kind)->with(bottleWith($usual[$kind->value]))))->toEqual(effectOf(Step::cleanse($kind)));
+        $same = effectOf(Step::cleanse($kind)->with(bottleWith($usual[$kind->value])));
+        expect($same)->toEqual(effectOf(Step::cleanse($kind)));
     }
 });
 
@@ -121,7 +122,9 @@ it('leaves more doubt where the list leaves more open', function (): void {
 });
 
 it('cleanses as strongly as its surfactants, and chelates only with what chelates', function (): void {
-    $with = static fn (CleanseKind $kind, array $of): StratumEffect => effectOf(Step::cleanse($kind)->with(bottleWith($of)));
+    $with = static fn (CleanseKind $kind, array $of): StratumEffect => effectOf(
+        Step::cleanse($kind)->with(bottleWith($of)),
+    );
     $strong = $with(CleanseKind::Shampoo, ['surfactant' => 20.0]);
     $mild = $with(CleanseKind::Shampoo, ['surfactant' => 3.0]);
     $usual = effectOf(Step::cleanse(CleanseKind::Shampoo));
@@ -131,14 +134,15 @@ it('cleanses as strongly as its surfactants, and chelates only with what chelate
         ->and($mild->moistureLost)->toBeLessThan($usual->moistureLost);
     $chelates = $with(CleanseKind::Chelating, ['surfactant' => 14.0, 'chelator' => 1.0]);
     $onlyNamed = $with(CleanseKind::Chelating, ['surfactant' => 14.0, 'chelator' => 0.1]);
-    expect($chelates->stubbornKept)->toEqualWithDelta(effectOf(Step::cleanse(CleanseKind::Chelating))->stubbornKept, 1e-9)
+    expect($chelates->stubbornKept)
+        ->toEqualWithDelta(effectOf(Step::cleanse(CleanseKind::Chelating))->stubbornKept, 1e-9)
         ->and($onlyNamed->stubbornKept)
         ->toEqualWithDelta(effectOf(Step::cleanse(CleanseKind::Clarifying))->stubbornKept, 1e-9);
 });
 
 it('keeps more of the loss away with an oil that goes in than with one that does not', function (): void {
-    // Rele & Mohile, J Cosmet Sci 2003;54:175–192: coconut oil before the wash lowers protein loss, mineral and sunflower
-    // oil do not.
+    // Rele & Mohile, J Cosmet Sci 2003;54:175–192: coconut oil before the wash lowers protein loss, mineral and
+    // sunflower oil do not.
     $loss = static fn (string $oil): float => effectOf(
         Step::cleanse(CleanseKind::Shampoo),
         Step::preWash('oil', 30)->with(bottleListed($oil)),
@@ -148,7 +152,9 @@ it('keeps more of the loss away with an oil that goes in than with one that does
 });
 
 it('leaves films by what takes them off, more than usual or less', function (): void {
-    $left = static fn (array $of): StratumEffect => effectOf(Step::leaveIn()->with(bottleWith(['moisture' => 4.0, ...$of])));
+    $left = static fn (array $of): StratumEffect => effectOf(
+        Step::leaveIn()->with(bottleWith(['moisture' => 4.0, ...$of])),
+    );
     expect($left(['stubborn-film' => 3.0])->stubbornAdded)
         ->toBeGreaterThan(1.0)
         ->and($left(['washable-film' => 3.0])->stubbornAdded)

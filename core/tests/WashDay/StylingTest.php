@@ -14,7 +14,12 @@ use Nagomi\Core\WashDay\WashDayStep;
 
 it('styles as long as its method takes, section by section', function (StylingMethod $styling, float $aSection): void {
     $head = Make::head();
-    $plan = WashDayBuilder::plan($head, [Step::cleanse(CleanseKind::Gentle)], Pace::of($head, []), styling: $styling);
+    $plan = WashDayBuilder::plan(
+        $head,
+        [Step::cleanse(CleanseKind::Gentle), Step::detangle(20, 'comb', 'wet-with-slip')],
+        Pace::of($head, []),
+        styling: $styling,
+    );
     $style = array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === 'style'))[0];
     // Common practice, no source: 2 to 6 minutes a section for wash-and-go styles, braids longer.
     expect($style->handsOnMinutes)
@@ -62,4 +67,21 @@ it('says when a protective style comes down, and that late is longer', function 
 it('takes similar heads for the usual while her own past is short', function (): void {
     $head = Make::head();
     expect(Pace::of($head, [], similarMinutes: 7.0)->detangleASectionMinutes)->toEqualWithDelta(7.0, 1e-9);
+});
+
+it('neither parts, detangles nor styles hair that is washed in its style', function (): void {
+    $head = Make::head();
+    $pace = Pace::of($head, []);
+    $doing = [Step::cleanse(CleanseKind::Gentle), Step::conditioner(3), Step::leaveIn()];
+    $loose = [...$doing, Step::detangle(20, 'comb', 'wet-with-slip')];
+    $keys = static fn (array $of): array => array_map(
+        static fn (WashDayStep $step): string => $step->key,
+        WashDayBuilder::plan($head, $of, $pace)->steps,
+    );
+    expect(array_values(array_diff($keys($loose), $keys($doing))))->toBe(['section', 'detangle', 'style']);
+    $cleanse = array_values(array_filter(
+        WashDayBuilder::plan($head, $doing, $pace)->steps,
+        static fn (WashDayStep $step): bool => $step->key === 'cleanse',
+    ))[0];
+    expect($cleanse->label)->toContain('along the partings');
 });

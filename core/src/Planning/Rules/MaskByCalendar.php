@@ -33,6 +33,7 @@ final readonly class MaskByCalendar implements Rule
     {
         // What was wished out cannot be asked for.
         return $choice->masks()
+            || $choice->inStyle
             || $standing->terms->wishes->all !== [] && $standing->terms->wishes->leaveOut('mask', $standing->date())
             || ! $standing->head->method->says(MethodQuestion::MaskRhythm, 'by-calendar')
             || (

@@ -32,6 +32,7 @@ final readonly class MaskNoLater implements Rule
     {
         // What was wished out cannot be asked for.
         return $choice->masks()
+            || $choice->inStyle
             || $standing->terms->wishes->all !== [] && $standing->terms->wishes->leaveOut('mask', $standing->date())
             || $standing->lastMask === null
             || ($standing->nextWash ?? $standing->day) - $standing->lastMask <= $standing->limits()->maskNoLaterDays;

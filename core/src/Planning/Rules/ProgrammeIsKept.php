@@ -56,7 +56,8 @@ final readonly class ProgrammeIsKept implements Rule
         $within = $programme->maskWithinDays($standing->date());
 
         return match ($programme->kind) {
-            ProgrammeKind::WeeklyMask, ProgrammeKind::FirstMonth => $choice->masks()
+            // What needs loose hair waits until a style comes down.
+            ProgrammeKind::WeeklyMask, ProgrammeKind::FirstMonth => $choice->masks() || $choice->inStyle
                 || $standing->lastMask !== null
                     && ($standing->nextWash ?? $standing->day) - $standing->lastMask <= (int) $within,
             ProgrammeKind::NoProtein => $choice->protein === null,
@@ -67,7 +68,7 @@ final readonly class ProgrammeIsKept implements Rule
                 true,
             ),
             ProgrammeKind::NoOils => ! $choice->oils && $choice->preWash !== 'oil',
-            ProgrammeKind::PreWash => $choice->preWash !== null,
+            ProgrammeKind::PreWash => $choice->preWash !== null || $choice->inStyle,
             // Its turns are held by the rule of turns.
             ProgrammeKind::AlternateCoWash => true,
         };

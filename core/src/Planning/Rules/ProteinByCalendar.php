@@ -35,6 +35,7 @@ final readonly class ProteinByCalendar implements Rule
     {
         // The other rules on protein come first: what they bar, the calendar cannot ask for.
         return $choice->protein !== null
+            || $choice->inStyle
             || ! $standing->head->method->says(MethodQuestion::Protein, 'by-calendar')
             || $standing->terms->wishes->all !== []
                 && $standing->terms->wishes->leaveOut('mild-protein', $standing->date())

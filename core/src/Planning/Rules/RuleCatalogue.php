@@ -17,7 +17,7 @@ final class RuleCatalogue
     public static function rules(): array
     {
         return self::$rules ??= [
-            new ReferredFirst(), new ChildIsSpared(), new NotReadYet(),
+            new ReferredFirst(), new ChildIsSpared(), new NotReadYet(), new StyleStaysUp(),
             new StrongProteinApart(), new MildProteinEveryOtherWash(), new ProteinByHandOnly(), new ProteinByEvidence(),
             new OneProteinThenALook(), new MildFirstAfterAService(), new StrongProteinNotWhenHigh(),
             new StrongProteinThenMask(), new ClarifyApart(), new DryHairIsNotStripped(), new ColourIsFresh(),
