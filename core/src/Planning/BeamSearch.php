@@ -82,7 +82,7 @@ final class BeamSearch
         $this->traits = array_map(
             static fn (WashOption $choice): string => implode(' ', $choice->treatments())
                 . "|{$choice->cleanse->value}|{$choice->preWash}|{$choice->oils}|{$choice->preWashBefore}|"
-                . "{$choice->inStyle}|{$choice->passes}|"
+                . "{$choice->inStyle}|{$choice->stylesAfter}|{$choice->passes}|"
                 . ($limited ? $choice->minutes($terrain->head) : ''),
             $choices,
         );

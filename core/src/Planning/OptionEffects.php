@@ -54,7 +54,8 @@ final readonly class OptionEffects
 
         return new self(
             $moving,
-            $planning->costOfAMinute * $terms->minutes($choice, $head)
+            // Styled on the day after it takes as long.
+            $planning->costOfAMinute * $terms->minutes($choice->styled(false), $head)
                 + $planning->costOfWear * $wear
                 + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
             TreatmentContext::seals($head, ...$steps),

@@ -101,6 +101,10 @@ final class PlanItems
             [
                 ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
                 ...ReasonWording::inStyle($choice, $terms),
+                ...ReasonWording::styledAfter(
+                    $choice,
+                    $terms->minutes($choice->styled(false), $head) - $terms->minutes($choice, $head),
+                ),
                 ...ReasonWording::occasions($terms, $date),
                 ...ReasonWording::reasons(
                     $without,

@@ -64,7 +64,10 @@ final class Planner
             $items,
             $forecast,
             self::cost($terrain, $forecast, $washDays, $best),
-            array_sum(array_map(static fn (WashOption $choice): float => $terms->minutes($choice, $head), $best)),
+            array_sum(array_map(
+                static fn (WashOption $choice): float => $terms->minutes($choice->styled(false), $head),
+                $best,
+            )),
             array_sum(array_map(static fn (WashOption $choice): float => $terms->price($choice, $prices), $best)),
             array_values(array_filter(array_map(static fn (PlanItem $item): ?RuleConflict => $item->clash, $items))),
             $scalp->rhythm,

@@ -222,7 +222,8 @@ final class PolishedSeason
             'cleanse' => "{$option->cleanse->value} {$option->passes}",
             'protein' => $option->protein->value ?? '',
             'conditioning' => "{$option->conditioning->value} {$option->conditioningMinutes} {$option->heat}",
-            'oils' => "{$option->preWash} {$option->preWashBefore} {$option->oils} {$option->oilsScalp} {$option->inStyle}",
+            'oils' => "{$option->preWash} {$option->preWashBefore} {$option->oils} {$option->oilsScalp}"
+                . " {$option->inStyle} {$option->stylesAfter}",
         ];
     }
 

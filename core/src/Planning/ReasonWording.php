@@ -104,6 +104,18 @@ final class ReasonWording
             : [];
     }
 
+    /**
+     * @param float $minutes that styling takes
+     *
+     * @return list<string> when hair is styled, where that is not on the day itself
+     */
+    public static function styledAfter(WashOption $choice, float $minutes): array
+    {
+        return $choice->stylesAfter
+            ? [sprintf('Styled on the day after, about %d min: this day is too short for all of it.', (int) ceil($minutes))]
+            : [];
+    }
+
     private static function sentence(
         string $treatment,
         Counterfactual $leftOut,

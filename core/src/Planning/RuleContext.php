@@ -100,13 +100,21 @@ final readonly class RuleContext
         return $this->terms->takeDownOn !== null && $this->date() < $this->terms->takeDownOn;
     }
 
-    /** The longest this day may take, in minutes; null: no limit. */
-    public function minutesLimit(): ?int
+    /**
+     * The longest this day may take, in minutes; null: no limit.
+     *
+     * @param int $daysOn of a day so many days on instead
+     */
+    public function minutesLimit(int $daysOn = 0): ?int
     {
+        $on = fn (): DateTimeImmutable => $this->date()->modify("+{$daysOn} days");
+        $isHome = $this->terms->homeMinutesLimit !== null
+            && $this->terms->salonDays !== null
+            && ! $this->terms->isInSalon($on());
         $limits = array_filter([
             $this->head->minutesLimit,
-            $this->terms->homeMinutesLimit === null || $this->isInSalon() ? null : $this->terms->homeMinutesLimit,
-            $this->terms->week->isSet() ? $this->terms->weekdayMinutes($this->date()) : null,
+            $isHome ? $this->terms->homeMinutesLimit : null,
+            $this->terms->week->isSet() ? $this->terms->weekdayMinutes($on()) : null,
             $this->isChild() ? $this->limits()->childMostMinutes : null,
         ], is_int(...));
 

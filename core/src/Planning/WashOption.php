@@ -21,6 +21,7 @@ final readonly class WashOption
      * @param bool          $oils         what the house does with oil it does on this day as well
      * @param bool          $preWashBefore the pre-wash is put on the evening before
      * @param bool          $inStyle      washed in a style that stays up: neither parted, detangled nor styled
+     * @param bool          $stylesAfter  styled on the day after
      * @param bool          $oilsScalp    where the house oils the scalp, it does on this day
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class WashOption
         public bool $oils = true,
         public bool $preWashBefore = false,
         public bool $inStyle = false,
+        public bool $stylesAfter = false,
     ) {
     }
 
@@ -77,7 +79,7 @@ final readonly class WashOption
      * @return array{
      *     cleanse: CleanseKind, passes: int, conditioning: StepKind, conditioningMinutes: float, heat: bool,
      *     protein: StepKind|null, preWash: string|null, oilsScalp: bool, oils: bool, preWashBefore: bool,
-     *     inStyle: bool,
+     *     inStyle: bool, stylesAfter: bool,
      * }
      */
     private function all(): array
@@ -94,6 +96,7 @@ final readonly class WashOption
             'oils' => $this->oils,
             'preWashBefore' => $this->preWashBefore,
             'inStyle' => $this->inStyle,
+            'stylesAfter' => $this->stylesAfter,
         ];
     }
 
@@ -178,6 +181,12 @@ final readonly class WashOption
         return new self(...[...$this->all(), 'preWashBefore' => $before]);
     }
 
+    /** The same way, styled on the day itself or on the one after. */
+    public function styled(bool $after): self
+    {
+        return new self(...[...$this->all(), 'stylesAfter' => $after]);
+    }
+
     /** The same way with the scalp left bare. */
     public function withoutScalpOil(): self
     {
@@ -206,7 +215,8 @@ final readonly class WashOption
 
         return $minutes['ready']
             + ($this->preWash === null || $this->preWashBefore ? 0.0 : $minutes['pre-wash'])
-            + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'] + $minutes['style-a-section'])
+            + $sections * ($minutes['part-a-section'] + $minutes['detangle-a-section'])
+            + ($this->stylesAfter ? 0.0 : $sections * $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
             + ($this->cleanse === CleanseKind::ScalpCare ? $head->parameters->scalp->contactMinutes : 0.0)
             + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein, $usual) + $minutes['rinse'])

@@ -48,7 +48,9 @@ final class WashOptions
             }
         }
 
-        $choices = $terms->limitMinutes($head) ? self::withEvenings($choices) : $choices;
+        $choices = $terms->limitMinutes($head)
+            ? self::withMornings(self::withEvenings($choices), $head, $terms)
+            : $choices;
 
         return $terms->takeDownOn === null ? $choices : [...$choices, ...self::inStyle($head, $terms)];
     }
@@ -90,6 +92,24 @@ final class WashOptions
             ...$choices,
             ...array_map(static fn (WashOption $choice): WashOption => $choice->preWashed(true), $before),
         ];
+    }
+
+    /**
+     * What no short day has the time for can be styled on the day after.
+     *
+     * @param non-empty-list<WashOption> $choices
+     *
+     * @return non-empty-list<WashOption>
+     */
+    private static function withMornings(array $choices, Head $head, PlanTerms $terms): array
+    {
+        $least = $terms->leastMinutes($head);
+        $long = array_filter(
+            $choices,
+            static fn (WashOption $choice): bool => $terms->minutes($choice, $head) > $least,
+        );
+
+        return [...$choices, ...array_map(static fn (WashOption $choice): WashOption => $choice->styled(true), $long)];
     }
 
     /** @return non-empty-list<array{string|null, bool}> pre-wash, and whether the house's oils are used */

@@ -120,7 +120,10 @@ final readonly class WhatIf
             $washDays,
             $choices,
             $forecast,
-            array_sum(array_map(static fn (WashOption $choice): float => $terms->minutes($choice, $head), $choices)),
+            array_sum(array_map(
+                static fn (WashOption $choice): float => $terms->minutes($choice->styled(false), $head),
+                $choices,
+            )),
             Planner::cost($terrain, $forecast, $washDays, $choices),
             array_sum(array_map(
                 static fn (WashOption $choice): float => $terms->price($choice, $head->parameters->planning),

@@ -25,11 +25,12 @@ final class CareMinutes implements OptionMinutes
     {
         $steps = $choice->steps($head);
 
-        return $this->known[serialize($steps)] ??= WashDayBuilder::plan(
+        return $this->known[serialize([$steps, $choice->stylesAfter])] ??= WashDayBuilder::plan(
             $head,
             $steps,
             $this->pace,
             DryingMethod::LeavesDamp,
+            $choice->stylesAfter ? 0.0 : 1.0,
         )->careMinutes();
     }
 }

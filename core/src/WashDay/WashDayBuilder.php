@@ -333,7 +333,7 @@ final class WashDayBuilder
 
     private function style(): void
     {
-        if ($this->inStyle) {
+        if ($this->inStyle || $this->style === 0.0) {
             return;
         }
         $this->steps[] = new WashDayStep(

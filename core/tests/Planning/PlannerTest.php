@@ -24,10 +24,12 @@ use Nagomi\Core\Planning\MeanSimulator;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
+use Nagomi\Core\Planning\WeekTime;
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -315,6 +317,8 @@ it('masks for a few minutes where there is time for no more', function (): void 
     $plan = Planner::plan(
         placed(Make::head(limit: 60), 50, 55),
         [Make::washDay('2026-01-05', Make::usualWash())],
+        // On the day after there is no time to style either.
+        terms: new PlanTerms(week: new WeekTime([2 => 0])),
     );
     expect($plan->items[0]->broken)->toBe([])
         ->and($plan->items[0]->choice->masks())->toBeTrue()

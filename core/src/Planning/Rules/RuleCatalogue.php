@@ -24,7 +24,7 @@ final class RuleCatalogue
             new DayThatCountsIsSpared(), new MaskNoLater(), new MaskByCalendar(), new ProteinByCalendar(),
             new SoreScalpIsSpared(), new ScalpCareWhenDue(),
             new OilyScalpIsShampooed(), new CoWashAlternates(), new ProgrammeIsKept(), new WishIsKept(),
-            new TwoPasses(), new NoOil(), new PreWashOnTheDay(), new PatchTestFirst(),
+            new TwoPasses(), new NoOil(), new PreWashOnTheDay(), new StylingOnTheDay(), new PatchTestFirst(),
             new InStock(), new NotAtHome(), new WithinMinutes(),
         ];
     }
