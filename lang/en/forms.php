@@ -10,7 +10,7 @@ return [
     'born-help' => 'children get nothing hot and nothing strong',
     'label-minutes' => [
         'label' => 'Sits at most, by its label',
-        'help' => 'masks are planned no longer than that; empty: it does not say',
+        'help' => 'masks and protein are planned no longer than that; empty: it does not say',
         'wrong' => 'Sits at most: type 1 to 720 minutes, as the label says, or leave it empty.',
     ],
     'overloaded' => [

@@ -142,7 +142,7 @@ it('does at home what the client’s own bottle does, where the routine names it
         'steps' => [['kind' => 'cleanse', 'cleanse' => 'gentle'], ['kind' => 'mask', 'minutes' => 25]],
     ])->save();
     // Of two the one whose label bears what is planned.
-    expect(app(HomeBottles::class)->of($head, 25.0)['mask']->name)
+    expect(app(HomeBottles::class)->of($head, ['mask' => 25.0])['mask']->name)
         ->toBe('Keratin mask at home')
         ->and(app(HomeBottles::class)->of($head)['mask']->name)->toBe('Anything mask');
     $this->actingAs($this->stylist)

@@ -71,7 +71,7 @@ final readonly class HeadRecord
             PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay)
                 ->keepingTo($this->storedProgrammes->of($head))
                 ->takingDown($this->takeDownOn($head))
-                ->labelled(LabelMinutes::ofMasks($head)),
+                ->labelled(LabelMinutes::of($head)),
             $this->storedClearances->ofRecord($head),
         );
     }
@@ -179,7 +179,7 @@ final readonly class HeadRecord
         $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
             ->keepingTo($this->storedProgrammes->of($head))
             ->takingDown($this->takeDownOn($head))
-            ->labelled(LabelMinutes::ofMasks($head))
+            ->labelled(LabelMinutes::of($head))
             ->readOn($lastRead, $today, $this->parameters->planning)
             ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning))
             ->knowingScalp($this->storedScalp->of($head, $this, $today));

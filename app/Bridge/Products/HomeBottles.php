@@ -8,7 +8,6 @@ use App\Models\Head;
 use App\Models\Product;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\StepKind;
 
 /**
  * The bottles a client has at home that suit the hair: what the home routine names, and what a tick on it was done
@@ -23,12 +22,12 @@ final readonly class HomeBottles
     }
 
     /**
-     * @param float $longestMask minutes of the longest mask that is planned
+     * @param array<string, float> $longest minutes that are planned, the most by kind of product
      *
      * @return array<string, Product> the client's own bottle of each kind, but for those that do not suit or whose label
      *     lets them sit less long than is planned, where there is another
      */
-    public function of(Head $head, float $longestMask = 0.0): array
+    public function of(Head $head, array $longest = []): array
     {
         if (Product::query()->where('head_id', $head->id)->doesntExist()) {
             return [];
@@ -39,8 +38,9 @@ final readonly class HomeBottles
         $own = Product::query()->where('head_id', $head->id)->whereNull('recalled_on')->orderBy('name')->get();
         foreach ($own as $product) {
             $before = $bottles[$product->kind] ?? null;
+            $sits = $longest[$product->kind] ?? 0.0;
             $isBetter = $before === null
-                || ! LabelMinutes::bears($before, $longestMask) && LabelMinutes::bears($product, $longestMask);
+                || ! LabelMinutes::bears($before, $sits) && LabelMinutes::bears($product, $sits);
             if ($isBetter && ProductKind::tryFrom($product->kind) !== null && ! isset($unsuited[$product->id])) {
                 $bottles[$product->kind] = $product;
             }
@@ -56,20 +56,21 @@ final readonly class HomeBottles
      */
     public function in(Head $head, array $steps): array
     {
-        $longest = max([0.0, ...array_map(
-            static fn (Step $step): float => $step->kind === StepKind::Mask ? $step->minutes ?? 0.0 : 0.0,
-            $steps,
-        )]);
+        $kinds = array_map(fn (Step $step): string => $this->productNeeds->kind([
+            'kind' => $step->kind->value,
+            'cleanse' => $step->cleanse?->value,
+        ])->value ?? '', $steps);
+        $longest = [];
+        foreach ($steps as $i => $step) {
+            $longest[$kinds[$i]] = max($longest[$kinds[$i]] ?? 0.0, $step->minutes ?? 0.0);
+        }
         $bottles = $this->of($head, $longest);
 
-        return $bottles === [] ? $steps : array_map(function (Step $step) use ($bottles): Step {
-            $kind = $this->productNeeds->kind([
-                'kind' => $step->kind->value,
-                'cleanse' => $step->cleanse?->value,
-            ]);
-
-            return $step->from($bottles[$kind->value ?? '']->name ?? $step->product);
-        }, $steps);
+        return array_map(
+            static fn (Step $step, string $kind): Step => $step->from($bottles[$kind]->name ?? $step->product),
+            $steps,
+            $kinds,
+        );
     }
 
     /** @return array<string, true> by product */

@@ -10,6 +10,7 @@ use App\Bridge\Plans\StoredSnapshots;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\LabelMinutes;
 use App\Bridge\Products\ProductFit;
+use App\Bridge\Products\ProductNeeds;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
@@ -22,7 +23,6 @@ use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
@@ -43,6 +43,7 @@ final readonly class WashSessionPlanner
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private ProductFit $productFit,
+        private ProductNeeds $productNeeds,
         private StoredSnapshots $storedSnapshots,
     ) {
     }
@@ -217,14 +218,14 @@ final readonly class WashSessionPlanner
     public function products(Head $head): array
     {
         $best = [];
-        $sits = $this->longestMask($head);
+        $sits = $this->longest($head);
         foreach ($this->productFit->forHead($head, $head->salon)->kinds as $kind => $rows) {
             foreach ($rows as $row) {
                 $product = $row['product'];
                 if (
                     $row['verdict'] !== 'no'
                         && $product->head_id === null
-                        && LabelMinutes::bears($product, $sits)
+                        && LabelMinutes::bears($product, $sits[$kind] ?? 0.0)
                 ) {
                     $best[(string) $kind] = [
                         'id' => $product->id,
@@ -242,16 +243,21 @@ final readonly class WashSessionPlanner
         return $best;
     }
 
-    /** Minutes of the longest mask that is planned, so that the bottle bears it; 0 where none is. */
-    public function longestMask(Head $head): float
+    /**
+     * Minutes of the longest mask and protein that are planned, so that the bottle bears them.
+     *
+     * @return array<string, float> by kind of product; left out where none is planned
+     */
+    public function longest(Head $head): array
     {
-        $longest = 0.0;
+        $longest = [];
         /** @var PlanItem $item */
         foreach ($head->planItems()->where('status', 'planned')->get(['id', 'salon_id', 'head_id', 'steps']) as $item) {
             foreach ($item->steps as $step) {
+                $kind = $this->productNeeds->kind($step)->value ?? '';
                 $minutes = $step['minutes'] ?? null;
-                if (($step['kind'] ?? '') === StepKind::Mask->value && is_numeric($minutes)) {
-                    $longest = max($longest, (float) $minutes);
+                if (is_numeric($minutes)) {
+                    $longest[$kind] = max($longest[$kind] ?? 0.0, (float) $minutes);
                 }
             }
         }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Care\Products;
 
+use App\Bridge\Products\LabelMinutes;
 use App\Models\Product;
 use App\Models\Salon;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Nagomi\Core\Products\ProductKind;
 
-/** How long masks may sit decides what is planned: where a label comes, goes or changes, seasons are planned anew. */
+/** How long masks and protein may sit decides what is planned: where a label comes, goes or changes, seasons are planned anew. */
 final readonly class MaskLabels
 {
     private const DECIDES = ['kind', 'label_minutes', 'recalled_on', 'head_id'];
@@ -30,7 +30,11 @@ final readonly class MaskLabels
     private function planAnew(Product $product): void
     {
         $kinds = [$product->kind, $product->getPrevious()['kind'] ?? null];
-        if (! in_array(ProductKind::Mask->value, $kinds, true) || ! $this->saysAnything($product)) {
+        $sitting = array_filter(
+            array_column(LabelMinutes::KINDS, 'value'),
+            static fn (string $kind): bool => in_array($kind, $kinds, true),
+        );
+        if ($sitting === [] || ! $this->saysAnything($product, $sitting)) {
             return;
         }
         $salon = $product->salon ?? Salon::query()->findOrFail($product->salon_id);
@@ -49,14 +53,18 @@ final readonly class MaskLabels
             ->update(['outlook_due_from' => $today]);
     }
 
-    /** Where no mask has ever said how long it sits, another that does not changes nothing. */
-    private function saysAnything(Product $product): bool
+    /**
+     * Where no bottle of a kind has ever said how long it sits, another that does not changes nothing.
+     *
+     * @param array<string> $kinds
+     */
+    private function saysAnything(Product $product, array $kinds): bool
     {
         return $product->label_minutes !== null
             || $product->wasChanged('label_minutes')
             || Product::query()
                 ->where('salon_id', $product->salon_id)
-                ->where('kind', ProductKind::Mask->value)
+                ->whereIn('kind', $kinds)
                 ->whereNotNull('label_minutes')
                 ->exists();
     }

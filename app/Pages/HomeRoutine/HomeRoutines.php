@@ -152,7 +152,7 @@ final readonly class HomeRoutines
         foreach ($this->washSessionPlanner->products($head) as $kind => $product) {
             $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
         }
-        foreach ($this->homeBottles->of($head, $this->washSessionPlanner->longestMask($head)) as $kind => $product) {
+        foreach ($this->homeBottles->of($head, $this->washSessionPlanner->longest($head)) as $kind => $product) {
             $with[$kind] = [
                 'name' => $product->name,
                 'ml' => round(Dose::aSection(ProductKind::from($kind), $core, $head->density)->headMl(), 1),

@@ -46,7 +46,7 @@ final readonly class PlanTerms
      * @param Wishes $wishes what was wished of the plan for some days
      * @param TrimGoal|null $trimGoal what the client wants of the length; null: not said
      * @param DateTimeImmutable|null $takeDownOn day a protective style that is worn comes down, and the hair is washed
-     * @param int|null $maskLabelMinutes longest that a mask at hand may sit by its label, 1 to 720; null: not known
+     * @param array<string, int> $labelMinutes longest that what is at hand may sit by its label, 1 to 720: mask, protein
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param BottlesInUse $bottles what treatments are done with; the planner takes them from the record
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
@@ -76,7 +76,7 @@ final readonly class PlanTerms
         public WeekTime $week = new WeekTime(),
         public ?TrimGoal $trimGoal = null,
         public ?DateTimeImmutable $takeDownOn = null,
-        public ?int $maskLabelMinutes = null,
+        public array $labelMinutes = [],
         public BottlesInUse $bottles = new BottlesInUse(),
     ) {
         PlanTermsCheck::that($this);
@@ -135,7 +135,7 @@ final readonly class PlanTerms
      *     byHand: list<FixedWashDay>, occasions: list<Occasion>, notReadYet: bool, minutes: OptionMinutes|null,
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
      *     programmes: list<Programme>, wishes: Wishes, week: WeekTime, trimGoal: TrimGoal|null,
-     *     takeDownOn: DateTimeImmutable|null, maskLabelMinutes: int|null, bottles: BottlesInUse,
+     *     takeDownOn: DateTimeImmutable|null, labelMinutes: array<string, int>, bottles: BottlesInUse,
      * }
      */
     public function all(): array
@@ -162,7 +162,7 @@ final readonly class PlanTerms
             'week' => $this->week,
             'trimGoal' => $this->trimGoal,
             'takeDownOn' => $this->takeDownOn,
-            'maskLabelMinutes' => $this->maskLabelMinutes,
+            'labelMinutes' => $this->labelMinutes,
             'bottles' => $this->bottles,
         ];
     }
@@ -199,10 +199,10 @@ final readonly class PlanTerms
         return new self(...[...$this->all(), 'programmes' => $programmes]);
     }
 
-    /** The same terms with how long a mask at hand may sit by its label, in minutes; null: not known. */
-    public function labelled(?int $maskMinutes): self
+    /** @param array<string, int> $minutes longest that what is at hand may sit by its label: mask, protein */
+    public function labelled(array $minutes): self
     {
-        return new self(...[...$this->all(), 'maskLabelMinutes' => $maskMinutes]);
+        return new self(...[...$this->all(), 'labelMinutes' => $minutes]);
     }
 
     /** The same terms with the day a style that is worn comes down; null: none is worn. */

@@ -22,6 +22,7 @@ final readonly class WashOption
      * @param bool          $preWashBefore the pre-wash is put on the evening before
      * @param bool          $inStyle      washed in a style that stays up: neither parted, detangled nor styled
      * @param bool          $stylesAfter  styled on the day after
+     * @param float|null    $proteinMinutes that protein sits; null: what is usual
      * @param bool          $oilsScalp    where the house oils the scalp, it does on this day
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class WashOption
         public bool $preWashBefore = false,
         public bool $inStyle = false,
         public bool $stylesAfter = false,
+        public ?float $proteinMinutes = null,
     ) {
     }
 
@@ -79,7 +81,7 @@ final readonly class WashOption
      * @return array{
      *     cleanse: CleanseKind, passes: int, conditioning: StepKind, conditioningMinutes: float, heat: bool,
      *     protein: StepKind|null, preWash: string|null, oilsScalp: bool, oils: bool, preWashBefore: bool,
-     *     inStyle: bool, stylesAfter: bool,
+     *     inStyle: bool, stylesAfter: bool, proteinMinutes: float|null,
      * }
      */
     private function all(): array
@@ -97,6 +99,7 @@ final readonly class WashOption
             'preWashBefore' => $this->preWashBefore,
             'inStyle' => $this->inStyle,
             'stylesAfter' => $this->stylesAfter,
+            'proteinMinutes' => $this->proteinMinutes,
         ];
     }
 
@@ -124,7 +127,7 @@ final readonly class WashOption
                 ? null
                 : Step::preWash($this->preWash, $usual->stepMinutes['pre-wash'], $this->preWashBefore),
             ...$this->cleanses($head),
-            $this->protein === null ? null : new Step($this->protein, self::proteinMinutes($this->protein, $usual)),
+            $this->protein === null ? null : new Step($this->protein, $this->sits($this->protein, $usual)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
             $this->conditionsToo($head) ? Step::conditioner($usual->stepMinutes['conditioner']) : null,
             $this->inStyle ? null : Step::detangle(
@@ -199,9 +202,10 @@ final readonly class WashOption
         return $this->masks() && $head->method->says(MethodQuestion::MaskAndConditioner, 'both');
     }
 
-    private static function proteinMinutes(StepKind $protein, WashDayParameters $parameters): float
+    /** Minutes that protein sits. */
+    private function sits(StepKind $protein, WashDayParameters $usual): float
     {
-        return $parameters->stepMinutes[$protein === StepKind::StrongProtein ? 'strong-protein' : 'mild-protein'];
+        return $this->proteinMinutes ?? $usual->stepMinutes[$protein->value];
     }
 
     /**
@@ -219,7 +223,7 @@ final readonly class WashOption
             + ($this->stylesAfter ? 0.0 : $sections * $minutes['style-a-section'])
             + $this->passes * $minutes['pass'] + 2 * $minutes['rinse']
             + ($this->cleanse === CleanseKind::ScalpCare ? $head->parameters->scalp->contactMinutes : 0.0)
-            + ($this->protein === null ? 0.0 : self::proteinMinutes($this->protein, $usual) + $minutes['rinse'])
+            + ($this->protein === null ? 0.0 : $this->sits($this->protein, $usual) + $minutes['rinse'])
             + $this->conditioningMinutes + ($this->conditionsToo($head) ? $minutes['conditioner'] : 0.0)
             + ($head->method->says(MethodQuestion::LeaveIn, 'none') ? 0.0 : $minutes['leave-in']);
     }

@@ -42,6 +42,7 @@ final class WashOptions
                             $protein,
                             $preWash,
                             oils: $oils,
+                            proteinMinutes: self::proteinMinutes($protein, $head, $terms),
                         );
                     }
                 }
@@ -153,7 +154,7 @@ final class WashOptions
             ...$planning->maskMinutes,
             ...$isSlow ? [$planning->longMaskMinutes] : [],
         ];
-        $label = $terms->maskLabelMinutes;
+        $label = $terms->labelMinutes['mask'] ?? null;
         if ($label === null) {
             return $minutes === [] ? [$longest] : $minutes;
         }
@@ -161,6 +162,15 @@ final class WashOptions
         $most = min((float) $label, $longest);
 
         return array_values(array_unique([...$within, $most]));
+    }
+
+    /** @return float|null minutes of a protein treatment, never longer than its label says; null without one */
+    private static function proteinMinutes(?StepKind $protein, Head $head, PlanTerms $terms): ?float
+    {
+        return $protein === null ? null : min(
+            $head->parameters->washDay->stepMinutes[$protein->value],
+            (float) ($terms->labelMinutes['protein'] ?? INF),
+        );
     }
 
     /** What a wash day is cleansed with when nothing calls for more or less. */

