@@ -2,7 +2,7 @@
 # Each room is mutated under the tests that mirror it. pcov says which test runs which line; it stands in the way of the
 # just-in-time compiler, so it is on for this suite alone.
 
-MUTATED="Estimation Planning/Rules Products"
+MUTATED="Estimation Planning/Rules Scalp Treatments Products"
 LEAST_SCORE=85
 
 ensure_pcov() {

@@ -5,6 +5,10 @@ declare(strict_types=1);
 // The wash day as it is run and noted.
 return [
     'minutes' => 'Minutes: type 0.5 to 720.',
+    'styled-after' => 'Styled after about :care, done in about :done; four days of five between :from and :to.',
+    'washed-after' => 'Washed after about :care, dry in about :done; four days of five between :from and :to.',
+    'stays-up' => 'Washed in the style that is worn: neither parted, detangled nor styled.',
+    'comes-down' => 'It comes down today: write that down first, and the day is laid out anew.',
     'evening-before' => 'the evening before',
     'insecure' => 'This page came over plain HTTP: taps are kept and sent as always, but this tablet may let its screen go dark, and the page cannot be opened again without a network. HTTPS changes that.',
     'doubtful' => 'Before this wash day is noted: did these really take so long? Set right what a late or early tap made of them; what stands here is what the next wash days are planned by.',

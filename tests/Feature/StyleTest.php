@@ -113,3 +113,36 @@ it('lets the next step come first, and goes on from there', function (): void {
     // The style that was made is followed from that day.
     expect(Style::query()->first()->styling)->toBe('twists');
 });
+
+it('washes braids as they are until they come down, in the plan and on the wash day', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $detangled = fn (): array => $head->refresh()
+        ->planItems()
+        ->where('status', 'planned')
+        ->get()
+        ->mapWithKeys(fn (App\Models\PlanItem $item): array => [
+            $item->date->format('Y-m-d') => in_array('detangle', array_column($item->steps, 'kind'), true),
+        ])
+        ->all();
+    expect(array_unique(array_values($detangled())))->toBe([true]);
+    $today = $this->salon->today();
+    $this->post("/clients/{$head->id}/style", [
+        'styling' => 'braids', 'on' => $today->subDays(5)->format('Y-m-d'),
+    ])->assertSessionHasNoErrors();
+    $down = $today->subDays(5)->addDays(28)->format('Y-m-d');
+    foreach ($detangled() as $date => $isDetangled) {
+        expect($isDetangled)->toBe($date >= $down, $date);
+    }
+    $first = $head->planItems()->where('status', 'planned')->firstOrFail();
+    expect($first->date->format('Y-m-d') < $down)->toBeTrue()->and($first->reasons[0])->toContain('Washed in the style');
+    $this->get("/clients/{$head->id}/plan")->assertSee('Washed in the style');
+    $this->get("/clients/{$head->id}/wash")
+        ->assertSee('Washed in the style that is worn')
+        ->assertSee('along the partings')
+        ->assertDontSee('Detangle from the ends')
+        ->assertDontSee('Styled after about');
+    $this->delete("/clients/{$head->id}/style", ['on' => $today->format('Y-m-d')])->assertSessionHasNoErrors();
+    expect(array_unique(array_values($detangled())))->toBe([true]);
+    $this->get("/clients/{$head->id}/wash")->assertSee('Styled after about')->assertSee('Detangle from the ends');
+});
