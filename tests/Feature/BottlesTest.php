@@ -36,7 +36,7 @@ function stood(string $name, string $kind, string $ingredients, ?Head $head = nu
 }
 
 /** A wash day typed in by hand, with a mask of a bottle. */
-function masked(object $test, Head $head, string $date, ?string $bottle): void
+function maskedWith(object $test, Head $head, string $date, ?string $bottle): void
 {
     $test->actingAs($test->stylist)->post("/clients/{$head->id}/wash-days", [
         'date' => $date, 'place' => 'salon', 'cleanse' => 'gentle', 'passes' => '1', 'conditioning' => 'mask',
@@ -60,7 +60,7 @@ it('reckons with what is in the bottle that a wash day names', function (?string
     stood('Nameless mask', 'mask', '');
     $proteinAfter = function (Head $head, ?string $bottle): float {
         foreach (['2027-01-03', '2027-01-06', '2027-01-09'] as $date) {
-            masked($this, $head, $date, $bottle);
+            maskedWith($this, $head, $date, $bottle);
         }
         app(Outlooks::class)->current($head->refresh());
 
@@ -87,16 +87,16 @@ it('reckons with what is in the bottle that a wash day names', function (?string
 it('takes the same wash day for the same, though its bottle is known by then', function (): void {
     stood('Keratin mask', 'mask', KERATIN_MASK);
     $head = $this->aHead();
-    masked($this, $head, '2027-01-09', 'Keratin mask');
+    maskedWith($this, $head, '2027-01-09', 'Keratin mask');
     $days = $head->washDays()->count();
-    masked($this, $head, '2027-01-09', 'Keratin mask');
+    maskedWith($this, $head, '2027-01-09', 'Keratin mask');
     expect($head->washDays()->count())->toBe($days);
 });
 
 it('keeps what the bottle held on the day, in the book, in the record and in another salon', function (): void {
     $mask = stood('Keratin mask', 'mask', KERATIN_MASK, null, 15);
     $head = $this->aHead();
-    masked($this, $head, '2027-01-09', 'Keratin mask');
+    maskedWith($this, $head, '2027-01-09', 'Keratin mask');
     $before = stepsOfLast($head);
     // The maker changes the recipe; what was done stays done.
     $mask->update(['ingredients' => 'Aqua, Glycerin']);

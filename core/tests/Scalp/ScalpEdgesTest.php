@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+it('is', function (): void {
+    expect(true)->toBeTrue();
+});
