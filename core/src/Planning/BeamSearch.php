@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Snapshot;
-use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Planning\Rules\RulesInForce;
 
 /**
  * Looks for the cheapest way through the possible wash days: a beam search, level by level, that keeps the best
@@ -37,6 +37,10 @@ final class BeamSearch
     private readonly array $traits;
 
     private readonly RolledOn $rolledOn;
+
+    private readonly RulesInForce $rules;
+
+    private readonly DayParts $parts;
 
     /** More than any season costs. */
     private const COST_OF_A_CLASH = 1000.0;
@@ -93,6 +97,8 @@ final class BeamSearch
                 min(self::BEAM, intdiv(self::BEAM * self::WASH_DAYS_AT_FULL_BEAM, count($washDays))),
             );
         $this->rolledOn = new RolledOn($terrain, $horizon);
+        $this->rules = RulesInForce::of($terrain->head, $terrain->terms);
+        $this->parts = new DayParts($terrain);
     }
 
     /**
@@ -233,7 +239,7 @@ final class BeamSearch
                 continue;
             }
             $barred[$index] = $known[$trait] ??= BeamPlace::weight(
-                RuleCatalogue::barring($this->choices[$index], $standing),
+                $this->rules->barring($this->parts->on($this->choices[$index], $standing), $standing),
                 $this->choices[$index]->minutes($standing->head),
             );
         }

@@ -19,20 +19,27 @@ final readonly class HeldBack
     /** From here on a shortage is more likely than not. */
     private const LIKELY = 0.5;
 
+    /** @var array<string, float> how likely the head is out of balance on each side, 0 to 1 */
+    private array $sides;
+
+    /** @param Snapshot $before the head on the morning of the day */
+    public function __construct(private Snapshot $before)
+    {
+        $this->sides = CellProbabilities::sides(CellProbabilities::ofHead($before->state));
+    }
+
     /**
-     * @param Snapshot         $before   the head on the morning of the day
      * @param WashOption       $choice   what is done
      * @param list<WashOption> $options  what could be done
      *
      * @return list<string> one sentence for each need that is held back; none where nothing is
      */
-    public static function sentences(
-        Snapshot $before,
+    public function sentences(
         WashOption $choice,
         array $options,
         RuleContext $standing,
     ): array {
-        $sides = CellProbabilities::sides(CellProbabilities::ofHead($before->state));
+        $sides = $this->sides;
         $limits = $standing->limits();
         $needs = array_filter([
             'Moisture is below its band and gets no mask' =>
@@ -44,7 +51,7 @@ final readonly class HeldBack
                     ? static fn (WashOption $option): bool => $option->protein !== null
                     : null,
             'Build-up is past its limit and nothing clarifies' =>
-                self::buildUp($before) > $limits->buildUpLimit && ! $choice->cleanse->clarifies()
+                self::buildUp($this->before) > $limits->buildUpLimit && ! $choice->cleanse->clarifies()
                     ? static fn (WashOption $option): bool => $option->cleanse->clarifies()
                     : null,
         ]);
@@ -89,11 +96,9 @@ final readonly class HeldBack
     }
 
     /** Whether the head is more likely out of balance than in it. */
-    public static function isOut(Snapshot $before): bool
+    public function isOut(): bool
     {
-        $sides = CellProbabilities::sides(CellProbabilities::ofHead($before->state));
-
-        return max($sides) >= self::LIKELY;
+        return max($this->sides) >= self::LIKELY;
     }
 
     /** Protein that was given lately is left to do its work: one treatment, and then a look. */

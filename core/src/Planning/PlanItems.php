@@ -17,6 +17,9 @@ final class PlanItems
 {
     private readonly PlanReasons $reasons;
 
+    /** @var list<WashOption> what could be done on any of the days */
+    private readonly array $options;
+
     /** As a logarithm. */
     private readonly float $ownBreakage;
 
@@ -45,6 +48,7 @@ final class PlanItems
         private readonly int $horizon,
     ) {
         $doubt = ForecastUncertainty::of($forecast);
+        $this->options = WashOptions::of($terrain->head, $terrain->terms);
         $this->reasons = new PlanReasons($terrain, $doubt, $start->date, $washDays, $choices, $horizon);
         $this->ownBreakage = ExpectedBreakage::ownOffset($start->state);
         $this->washedBefore = $standing->day;
@@ -90,7 +94,8 @@ final class PlanItems
         $broken = RuleCatalogue::barring($choice, $this->standing);
         $head = $this->terrain->head;
         $before = $this->on(max(0, $day - 1));
-        $held = HeldBack::sentences($before, $choice, WashOptions::of($head, $terms), $this->standing);
+        $needs = new HeldBack($before);
+        $held = $needs->sentences($choice, $this->options, $this->standing);
         $several = count($head->strata) > 1;
 
         return new PlanItem(
@@ -113,7 +118,7 @@ final class PlanItems
                     $this->standing->limits(),
                     $byHand,
                     $held,
-                    HeldBack::isOut($before),
+                    $needs->isOut(),
                 ),
             ],
             $without,

@@ -40,11 +40,12 @@ final class Planner
         $scalp = new ScalpSeason($start, $terms);
         $washDays = PossibleWashDays::of($head, $history, $terms, $start->date, $horizon, $scalp->every());
         $terms = $scalp->termsOver($washDays);
-        $best = self::searched($start, $history, $washDays, $terms, $horizon);
+        $doubt = self::firstDoubt($start, $washDays, $horizon, $terms->bottles);
+        $best = self::searched($start, $history, $washDays, $terms, $doubt, $horizon);
         // The search may wash milder than was thought of the scalp: then what that asks for is searched once more.
         $asked = $scalp->termsOver($washDays, $best);
         if ($terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false) {
-            $best = self::searched($start, $history, $washDays, $asked, $horizon);
+            $best = self::searched($start, $history, $washDays, $asked, $doubt, $horizon);
         }
         [$best, $terms] = $scalp->settledWithTerms($best, $washDays);
         $forecast = self::forecast($start, $washDays, $best, $horizon, $terms->bottles);
@@ -53,7 +54,7 @@ final class Planner
             $start,
             self::standing($start, $history, $terms),
             $terrain,
-            new HairAhead($terrain, self::firstDoubt($start, $washDays, $horizon, $terms->bottles)),
+            new HairAhead($terrain, $doubt),
             $washDays,
             $best,
             $forecast,
@@ -86,10 +87,10 @@ final class Planner
         array $history,
         array $washDays,
         PlanTerms $terms,
+        ForecastUncertainty $doubt,
         int $horizon,
     ): array {
         $standing = self::standing($start, $history, $terms);
-        $doubt = self::firstDoubt($start, $washDays, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, $doubt, $terms);
         $ahead = new HairAhead($terrain, $doubt);
         return (new SeasonSearch($terrain, $ahead, $washDays, $horizon))->best($start, $standing);

@@ -14,7 +14,10 @@ use Nagomi\Core\Treatments\StepKind;
 final class PolishedSeason
 {
     /** Wash days further apart than that do not change places. */
-    private const NEAR = 3;
+    private const NEAR = 2;
+
+    /** Sweeps in which one wash day alone is changed, once the others are over. */
+    private const LIGHT_SWEEPS = 1;
 
     /** Longer runs of wash days are not shifted. */
     private const RUN = 6;
@@ -39,7 +42,10 @@ final class PolishedSeason
     {
         $byTraits = [];
         foreach ($options as $option) {
-            $byTraits[self::key($this->traits($option))] = $option;
+            // In which parts a day is done follows from its time.
+            if (! $option->stylesAfter && ! $option->preWashBefore) {
+                $byTraits[self::key($this->traits($option))] = $option;
+            }
         }
         $this->options = $byTraits;
     }
@@ -47,20 +53,25 @@ final class PolishedSeason
     /**
      * @param list<WashOption> $choices one for each wash day
      * @param list<bool>       $fixed   whether a wash day stays as it is
-     * @param int              $sweeps  over the whole season, at most
+     * @param int              $sweeps  over the whole season, at most; after them one wash day alone is still changed
      *
      * @return list<WashOption>
      */
-    public function of(array $choices, array $fixed, int $sweeps = 3): array
+    public function of(array $choices, array $fixed, int $sweeps = 2): array
     {
+        foreach ($choices as $at => $choice) {
+            $choices[$at] = $fixed[$at] ? $choice : $this->options[self::key($this->traits($choice))] ?? $choice;
+        }
         [$cost, $broken] = $this->walk->keep($choices);
         $worthALook = array_keys($choices);
         $most = $this->walk->washDaysWalked() + self::MOST_WALKED;
-        for ($sweep = 0; $sweep < $sweeps && $worthALook !== []; $sweep++) {
+        for ($sweep = 0; $sweep < $sweeps + self::LIGHT_SWEEPS && $worthALook !== []; $sweep++) {
             $changed = [];
+            $isLight = $sweep >= $sweeps;
             // What changes last is walked over the shortest way: from the end of the season to its beginning.
             foreach (array_reverse($worthALook) as $at) {
-                foreach ($fixed[$at] ? [] : $this->moves($choices, $fixed, $at) as $tried) {
+                $moves = $isLight ? $this->alone($choices, $at) : $this->moves($choices, $fixed, $at);
+                foreach ($fixed[$at] ? [] : $moves as $tried) {
                     if ($this->walk->washDaysWalked() > $most) {
                         return $choices;
                     }
@@ -116,15 +127,8 @@ final class PolishedSeason
      */
     private function moves(array $choices, array $fixed, int $at): iterable
     {
+        yield from $this->alone($choices, $at);
         $own = $this->traits($choices[$at]);
-        foreach ($this->options as $option) {
-            if (self::apart($own, $this->traits($option)) === 1) {
-                yield self::with($choices, [$at => $option]);
-            }
-        }
-        foreach ($this->treated($choices[$at]) as $treated) {
-            yield self::with($choices, [$at => $treated]);
-        }
         for ($other = $at + 1; $other <= $at + self::NEAR && isset($choices[$other]); $other++) {
             if ($fixed[$other]) {
                 continue;
@@ -146,6 +150,24 @@ final class PolishedSeason
             }
         }
         yield from $this->shifts($choices, $fixed, $at);
+    }
+
+    /**
+     * @param list<WashOption> $choices
+     *
+     * @return iterable<list<WashOption>> seasons that differ in this wash day alone
+     */
+    private function alone(array $choices, int $at): iterable
+    {
+        $own = $this->traits($choices[$at]);
+        foreach ($this->options as $option) {
+            if (self::apart($own, $this->traits($option)) === 1) {
+                yield self::with($choices, [$at => $option]);
+            }
+        }
+        foreach ($this->treated($choices[$at]) as $treated) {
+            yield self::with($choices, [$at => $treated]);
+        }
     }
 
     /**
@@ -222,8 +244,7 @@ final class PolishedSeason
             'cleanse' => "{$option->cleanse->value} {$option->passes}",
             'protein' => $option->protein->value ?? '',
             'conditioning' => "{$option->conditioning->value} {$option->conditioningMinutes} {$option->heat}",
-            'oils' => "{$option->preWash} {$option->preWashBefore} {$option->oils} {$option->oilsScalp}"
-                . " {$option->inStyle} {$option->stylesAfter}",
+            'oils' => "{$option->preWash} {$option->oils} {$option->oilsScalp} {$option->inStyle}",
         ];
     }
 

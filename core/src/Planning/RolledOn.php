@@ -15,6 +15,15 @@ final readonly class RolledOn
         $this->rhythm = WashOptions::houseRhythm($terrain->head);
     }
 
+    /** No hair rolled on costs less than what is done to it. */
+    public function least(): float
+    {
+        $head = $this->terrain->head;
+        $washes = (int) ceil($head->parameters->planning->rolledOnDays / $head->washEveryDays);
+
+        return $washes * $this->terrain->ownCost($this->rhythm);
+    }
+
     /** @param array<int, float> $means on the morning of that wash day */
     public function cost(array $means, int $day): float
     {

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Snapshot;
+use Nagomi\Core\Treatments\StepKind;
 
 /**
- * Finds the best way to spend the wash days of a season. It is searched twice with few ways kept: once among all ways to
- * wash, once with masks of one length, which leaves room to try other orders of protein. The better of both is polished,
- * which finds the length of each mask as well, and what hardly does anything is taken out. What that leaves on the table
+ * Finds the best way to spend the wash days of a season. It is searched thrice with few ways kept: once among all ways
+ * to wash, once with masks of the length that was found, which leaves room to try other orders of protein, and once without mild protein
+ * as well. The best of them is polished, which finds the length of each mask as well, and what hardly does anything is taken out. What that leaves on the table
  * is measured by bin/bench against annealing and wide searches.
  */
 final readonly class SeasonSearch
 {
     /** Ways kept among all ways to wash. */
-    private const FINE = 8;
+    private const FINE = 4;
 
     /** Ways kept with masks of one length. */
     private const COARSE = 12;
@@ -45,9 +46,17 @@ final readonly class SeasonSearch
     public function best(Snapshot $start, RuleContext $standing): array
     {
         $options = WashOptions::of($this->terrain->head, $this->terrain->terms);
-        $walk = new SeasonWalk($start, $standing, $this->terrain, $this->ahead, $this->washDays, $this->horizon);
+        $walk = new SeasonWalk(
+            $start,
+            $standing,
+            $this->terrain,
+            $this->ahead,
+            $this->washDays,
+            $this->horizon,
+            min(array_map($this->terrain->ownCost(...), $options)),
+        );
 
-        return $this->lean($walk)->of($this->polished($start, $standing, $walk, $options));
+        return $walk->inParts($this->lean($walk)->of($this->polished($start, $standing, $walk, $options)));
     }
 
     /**
@@ -57,11 +66,11 @@ final readonly class SeasonSearch
      */
     public function polished(Snapshot $start, RuleContext $standing, SeasonWalk $walk, array $options): array
     {
+        $options = self::whole($options);
         // What runs short has to be shared out over the whole season.
         $fine = $this->terrain->terms->stock === [] ? self::FINE : BeamSearch::BEAM;
         $best = $this->searched($options, $this->kept($fine, self::FULL_FINE, $options), $start, $standing);
-        $coarse = self::withOneMask($options);
-        if (count($coarse) < count($options)) {
+        foreach (self::coarse($options, $best) as $coarse) {
             $ways = $this->kept(self::COARSE, self::FULL_COARSE, $coarse);
             $other = $this->searched($coarse, $ways, $start, $standing);
             $best = self::isBetter($walk->walked($other), $walk->walked($best)) ? $other : $best;
@@ -76,6 +85,21 @@ final readonly class SeasonSearch
         );
 
         return (new PolishedSeason($walk, $options))->of($best, $fixed);
+    }
+
+    /**
+     * @param non-empty-list<WashOption> $options
+     *
+     * @return non-empty-list<WashOption> without those in parts: in which parts a day is done follows from its time
+     */
+    private static function whole(array $options): array
+    {
+        $whole = array_values(array_filter(
+            $options,
+            static fn (WashOption $option): bool => ! $option->stylesAfter && ! $option->preWashBefore,
+        ));
+
+        return $whole === [] ? $options : $whole;
     }
 
     /**
@@ -109,16 +133,43 @@ final readonly class SeasonSearch
 
     /**
      * @param non-empty-list<WashOption> $options
+     * @param list<WashOption>           $best    what was found among all of them
      *
-     * @return non-empty-list<WashOption> of the masks only the shortest
+     * @return list<non-empty-list<WashOption>> the ways with masks of one length, and those of them without mild protein:
+     *     strong protein lies far apart, and a few ways that keep to it are soon crowded out by many that do not
      */
-    private static function withOneMask(array $options): array
+    private static function coarse(array $options, array $best): array
     {
-        $masks = array_filter($options, static fn (WashOption $option): bool => $option->masks());
-        $shortest = min([INF, ...array_map(static fn (WashOption $mask): float => $mask->conditioningMinutes, $masks)]);
+        $coarse = self::withOneMask($options, $best);
+        $strong = array_values(array_filter(
+            $coarse,
+            static fn (WashOption $option): bool => $option->protein !== StepKind::MildProtein,
+        ));
+
+        return array_values(array_filter(
+            [$coarse, $strong],
+            static fn (array $some): bool => $some !== [] && count($some) < count($options),
+        ));
+    }
+
+    /**
+     * @param non-empty-list<WashOption> $options
+     * @param list<WashOption>           $best    what was found among all of them
+     *
+     * @return non-empty-list<WashOption> of the masks only those as long as the middle one that was found
+     */
+    private static function withOneMask(array $options, array $best): array
+    {
+        $masks = array_filter(
+            array_filter($best, static fn (WashOption $option): bool => $option->masks()) ?: $options,
+            static fn (WashOption $option): bool => $option->masks(),
+        );
+        $lengths = array_values(array_map(static fn (WashOption $mask): float => $mask->conditioningMinutes, $masks));
+        sort($lengths);
+        $middle = $lengths[intdiv(count($lengths), 2)] ?? 0.0;
         $coarse = array_values(array_filter(
             $options,
-            static fn (WashOption $option): bool => ! $option->masks() || $option->conditioningMinutes === $shortest,
+            static fn (WashOption $option): bool => ! $option->masks() || $option->conditioningMinutes === $middle,
         ));
 
         return $coarse === [] ? $options : $coarse;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\Snapshot;
-use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Planning\Rules\RulesInForce;
 
 /**
  * Walks a season that is chosen to its end: what it costs by its means, rolled on as the search does, and how many rules
@@ -14,6 +14,13 @@ use Nagomi\Core\Planning\Rules\RuleCatalogue;
 final class SeasonWalk
 {
     private readonly RolledOn $rolledOn;
+
+    private readonly RulesInForce $rules;
+
+    private readonly DayParts $parts;
+
+    /** @var list<float> what is still to come costs at least, by wash day */
+    private readonly array $least;
 
     /** Wash days walked so far: what work is measured by. */
     private int $washDaysWalked = 0;
@@ -27,6 +34,7 @@ final class SeasonWalk
     /**
      * @param list<int> $washDays days counted from today, ascending, at least one
      * @param int       $horizon  last day that counts
+     * @param float     $leastOwn what no way to wash costs less than, by itself
      */
     public function __construct(
         Snapshot $start,
@@ -35,8 +43,17 @@ final class SeasonWalk
         private readonly HairAhead $ahead,
         private readonly array $washDays,
         private readonly int $horizon,
+        float $leastOwn = 0.0,
     ) {
         $this->rolledOn = new RolledOn($terrain, $horizon);
+        $this->rules = RulesInForce::of($terrain->head, $terrain->terms);
+        $this->parts = new DayParts($terrain);
+        $left = $this->rolledOn->least();
+        $least = [];
+        foreach (array_keys($washDays) as $level) {
+            $least[] = $left + (count($washDays) - 1 - $level) * $leastOwn;
+        }
+        $this->least = $least;
         $first = $washDays[0];
         $means = MeanSimulator::means($start->state);
         $cost = $first > 0 ? $terrain->costOfDays($means, 0, $first, $start->sealed) : 0.0;
@@ -61,6 +78,22 @@ final class SeasonWalk
     public function washDaysWalked(): int
     {
         return $this->washDaysWalked;
+    }
+
+    /**
+     * @param list<WashOption> $choices one for each wash day
+     *
+     * @return list<WashOption> the same season, each day in the parts that its time asks for
+     */
+    public function inParts(array $choices): array
+    {
+        $this->keep($choices);
+
+        return array_map(
+            fn (WashOption $choice, int $level): WashOption => $this->parts->on($choice, $this->before[$level][2]),
+            $choices,
+            array_keys($choices),
+        );
     }
 
     /** @return list<bool> whether a wash day of the season that is kept breaks a rule */
@@ -99,18 +132,18 @@ final class SeasonWalk
         [$cost, $means, $standing, $broken] = $this->before[$from];
         for ($level = $from, $last = count($choices); $level < $last; $level++) {
             $this->washDaysWalked++;
-            $choice = $choices[$level];
+            $choice = $this->parts->on($choices[$level], $standing);
             $day = $this->washDays[$level];
             $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
             $sealed = $this->terrain->seals($choice);
-            $broken += RuleCatalogue::breaks($choice, $standing, $mostBroken - $broken);
+            $broken += $this->rules->breaks($choice, $standing, $mostBroken - $broken);
             if ($broken > $mostBroken) {
                 return [INF, $broken];
             }
             $means = $this->terrain->washed($means, $choice);
             $cost += $this->terrain->costOfChoice($choice, $day)
                 + $this->terrain->costOfDays($means, $day, $until - $day, $sealed);
-            if ($cost > $limit) {
+            if ($cost + $this->least[$level] > $limit) {
                 return [INF, $broken];
             }
             $means = $this->terrain->afterDays($means, $day, $until - $day, $sealed);

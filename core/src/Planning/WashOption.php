@@ -190,6 +190,12 @@ final readonly class WashOption
         return new self(...[...$this->all(), 'stylesAfter' => $after]);
     }
 
+    /** The same way with strong protein. */
+    public function strengthened(): self
+    {
+        return new self(...[...$this->all(), 'protein' => StepKind::StrongProtein]);
+    }
+
     /** The same way with the scalp left bare. */
     public function withoutScalpOil(): self
     {

@@ -143,7 +143,9 @@ final class WashOptions
      */
     private static function maskMinutes(Head $head, PlanTerms $terms): array
     {
-        $isShort = $terms->leastMinutes($head) < $terms->minutes(self::houseRhythm($head), $head);
+        // Also the fullest day there may be has a mask in it: strong protein is never left without.
+        $fullest = self::houseRhythm($head)->strengthened();
+        $isShort = $terms->leastMinutes($head) < $terms->minutes($fullest, $head);
         $planning = $head->parameters->planning;
 
         $isSlow = in_array(Porosity::Low, array_column($head->strata, 'porosity'), true)

@@ -297,9 +297,22 @@ it('says which rule kept a treatment from coming earlier', function (): void {
 });
 
 it('does no worse when a limit is loosened', function (): void {
-    $cost = fn (?int $limit): float => Planner::plan(placed(Make::head(limit: $limit), 45, 50), [])->cost;
-    // What hardly does anything goes from either season, for up to 0.2 each.
-    expect($cost(null))->toBeLessThanOrEqual($cost(70) + 0.2)->and($cost(70))->toBeLessThan($cost(60));
+    $cost = fn (?int $limit, PlanTerms $terms = new PlanTerms()): float => Planner::plan(
+        placed(Make::head(limit: $limit), 45, 50),
+        [],
+        terms: $terms,
+    )->cost;
+    // What hardly does anything goes from either season, for up to 0.3 a treatment.
+    $last = INF;
+    foreach ([50, 55, 60, 70, 80, 90, null] as $limit) {
+        expect($cost($limit))->toBeLessThanOrEqual($last + 0.3, "limit {$limit}");
+        $last = $cost($limit);
+    }
+    expect($cost(60))->toBeLessThan($cost(55) - 0.5)
+        // With no time to style on the day after, each of these minutes is worth more.
+        ->and($cost(80, new PlanTerms(week: new WeekTime([2 => 0]))))
+        ->toBeLessThan($cost(60, new PlanTerms(week: new WeekTime([2 => 0]))) - 1.0)
+        ->and($cost(60))->toBeLessThan($cost(60, new PlanTerms(week: new WeekTime([2 => 0]))) - 1.0);
 });
 
 it('says which rules clash where no choice is left', function (): void {

@@ -29,29 +29,16 @@ final class RuleCatalogue
         ];
     }
 
-    /**
-     * @param int $most where more bar it, it is not counted how many more
-     *
-     * @return int how many rules bar this choice on this day
-     */
-    public static function breaks(WashOption $choice, RuleContext $standing, int $most = PHP_INT_MAX): int
-    {
-        $breaks = 0;
-        foreach (self::rules() as $rule) {
-            if (! $rule->allows($choice, $standing) && ++$breaks > $most) {
-                break;
-            }
-        }
-
-        return $breaks;
-    }
-
     /** @return list<Rule> the rules that bar this choice on this day */
     public static function barring(WashOption $choice, RuleContext $standing): array
     {
-        return array_values(array_filter(
-            self::rules(),
-            static fn (Rule $rule): bool => ! $rule->allows($choice, $standing),
-        ));
+        $barring = [];
+        foreach (self::rules() as $rule) {
+            if (! $rule->allows($choice, $standing)) {
+                $barring[] = $rule;
+            }
+        }
+
+        return $barring;
     }
 }

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Planning;
+
+use Nagomi\Core\Planning\Rules\PreWashOnTheDay;
+use Nagomi\Core\Planning\Rules\StylingOnTheDay;
+use Nagomi\Core\Planning\Rules\WithinMinutes;
+use WeakMap;
+
+/**
+ * What a short day has no time for goes on the evening before or on the day after: that follows from the day, so that a
+ * search need not choose it.
+ */
+final class DayParts
+{
+    private readonly bool $isShort;
+
+    /** @var WeakMap<WashOption, WashOption> the same way, all of it on the day itself */
+    private readonly WeakMap $whole;
+
+    /** @var WeakMap<WashOption, list<WashOption>> the same way in parts, the fewer first */
+    private readonly WeakMap $inParts;
+
+    private readonly PreWashOnTheDay $preWash;
+
+    private readonly StylingOnTheDay $styling;
+
+    private readonly WithinMinutes $minutes;
+
+    public function __construct(MeanSimulator $terrain)
+    {
+        $this->isShort = $terrain->terms->limitMinutes($terrain->head);
+        $this->whole = new WeakMap();
+        $this->inParts = new WeakMap();
+        $this->preWash = new PreWashOnTheDay();
+        $this->styling = new StylingOnTheDay();
+        $this->minutes = new WithinMinutes();
+    }
+
+    /** The way as it is done on a day; one set by hand, or too long in any parts, as it is. */
+    public function on(WashOption $choice, RuleContext $standing): WashOption
+    {
+        if (! $this->isShort || $this->isByHand($standing)) {
+            return $choice;
+        }
+        $whole = $this->whole[$choice] ??= $choice->stylesAfter || $choice->preWashBefore
+            ? $choice->styled(false)->preWashed(false)
+            : $choice;
+        if ($this->minutes->allows($whole, $standing)) {
+            return $whole;
+        }
+        foreach ($this->inParts[$whole] ??= $this->parts($whole) as $parts) {
+            if (
+                $this->minutes->allows($parts, $standing)
+                    && $this->preWash->allows($parts, $standing)
+                    && $this->styling->allows($parts, $standing)
+            ) {
+                return $parts;
+            }
+        }
+
+        return $whole;
+    }
+
+    private function isByHand(RuleContext $standing): bool
+    {
+        return $standing->terms->byHand !== [] && $standing->terms->setByHand($standing->date()) !== null;
+    }
+
+    /** @return list<WashOption> */
+    private function parts(WashOption $whole): array
+    {
+        $before = $whole->preWash === null ? null : $whole->preWashed(true);
+        $after = $whole->inStyle ? null : $whole->styled(true);
+
+        return array_values(array_filter([$before, $after, $before?->styled(true)]));
+    }
+}
