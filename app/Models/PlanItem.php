@@ -21,6 +21,7 @@ use Illuminate\Support\Collection;
  * @property CarbonImmutable                  $date
  * @property list<array<string, mixed>>       $steps
  * @property float                            $minutes
+ * @property bool                             $styles_after styled on the day after
  * @property list<string>                     $reasons
  * @property array<string, mixed>|null        $without
  * @property list<string>                     $broken
@@ -41,7 +42,7 @@ final class PlanItem extends Model
     {
         return [
             'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'reasons' => 'array',
-            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'by_hand' => 'array', 'clash' => 'array',
+            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'styles_after' => 'boolean', 'by_hand' => 'array', 'clash' => 'array',
             'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];

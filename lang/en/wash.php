@@ -7,6 +7,7 @@ return [
     'minutes' => 'Minutes: type 0.5 to 720.',
     'styled-after' => 'Styled after about :care, done in about :done; four days of five between :from and :to.',
     'washed-after' => 'Washed after about :care, dry in about :done; four days of five between :from and :to.',
+    'styled-later' => 'Styled on the day after, as planned: this client has too little time for all of it. Choose a way to style it to do it today.',
     'stays-up' => 'Washed in the style that is worn: neither parted, detangled nor styled.',
     'comes-down' => 'It comes down today: write that down first, and the day is laid out anew.',
     'evening-before' => 'the evening before',

@@ -146,3 +146,43 @@ it('washes braids as they are until they come down, in the plan and on the wash 
     expect(array_unique(array_values($detangled())))->toBe([true]);
     $this->get("/clients/{$head->id}/wash")->assertSee('Styled after about')->assertSee('Detangle from the ends');
 });
+
+it('leaves the styling to the day after where the day is too short, on every screen alike', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $whole = (float) $head->planItems()->where('status', 'planned')->firstOrFail()->minutes;
+    $limit = (int) floor($whole);
+    // A shorter mask comes first; below that the styling has to wait.
+    do {
+        $limit -= 3;
+        $head->update(['minutes_limit' => $limit]);
+        app(App\Bridge\Plans\Outlooks::class)->of($head->refresh());
+        $item = $head->planItems()->where('status', 'planned')->firstOrFail();
+    } while (! $item->styles_after && $limit > $whole / 2);
+    expect($item->styles_after)->toBeTrue()->and($item->minutes)->toBeLessThanOrEqual((float) $limit);
+    foreach (['plan', 'home-routine'] as $page) {
+        $this->get("/clients/{$head->id}/{$page}")->assertSee('Styled on the day after, about ');
+    }
+    $quote = app(App\Bridge\WashDays\WashSessionPlanner::class)->planned(
+        $head,
+        $item->date,
+        Nagomi\Core\WashDay\DryingMethod::LeavesDamp,
+    );
+    expect((int) round($quote->careMinutes()))->toBe((int) round($item->minutes));
+    $this->get("/clients/{$head->id}/wash")
+        ->assertSee('Styled on the day after, as planned')
+        ->assertDontSee('Styled after about');
+    // Whoever has the time today chooses how it is styled.
+    $this->get("/clients/{$head->id}/wash?styling=coils")
+        ->assertSee('Styled after about')
+        ->assertSee('Finger coils')
+        ->assertDontSee('as planned: this client');
+    $this->post("/clients/{$head->id}/wash", ['styling' => 'not-today'])->assertSessionHasNoErrors();
+    $washSession = App\Models\WashSession::query()->latest('id')->firstOrFail();
+    expect(array_column($washSession->steps(), 'key'))->not->toContain('style')->toContain('section');
+    // What is worn is a style; later is none.
+    $this->post("/clients/{$head->id}/style", [
+        'styling' => 'not-today', 'on' => $this->salon->today()->format('Y-m-d'),
+    ])->assertSessionHasErrors('styling');
+    $this->get("/clients/{$head->id}/style")->assertDontSee('on the day after');
+});

@@ -78,7 +78,7 @@ final readonly class StoredPlan
 
     /**
      * @return array{
-     *     date: string, steps: list<array<string, mixed>>, minutes: float, reasons: list<string>,
+     *     date: string, steps: list<array<string, mixed>>, minutes: float, styles_after: bool, reasons: list<string>,
      *     without: array<string, mixed>|null, broken: list<string>, look: bool, by_hand: array<string, string>|null,
      *     clash: array<string, list<string>>|null, broken_hairs: float, status: string,
      * }
@@ -92,6 +92,7 @@ final readonly class StoredPlan
                 $item->choice->steps($this->headRecord->core($head)),
             ),
             'minutes' => round($item->minutes, 1),
+            'styles_after' => $item->choice->stylesAfter,
             'reasons' => $this->reasons($item, $this->headRecord->core($head)),
             'without' => $this->outlookParts->without($item),
             'broken' => array_map(

@@ -56,7 +56,7 @@ final readonly class WashSessionPlanner
         Head $head,
         ?float $limitMinutes,
         DryingMethod $drying,
-        StylingMethod $styling = StylingMethod::Rake,
+        ?StylingMethod $styling = null,
     ): array {
         $head->loadMissing(['salon', 'zoneParts', 'outlook']);
         $this->outlooks->current($head);
@@ -64,7 +64,9 @@ final readonly class WashSessionPlanner
         $frame = $this->headRecord->frame($head);
         $state = $this->stateOn($today, $head, $frame);
         $pace = $this->headRecord->pace($head, $frame->head, $today);
+        /** @var PlanItem|null $item */
         $item = $head->planItems()->where('status', 'planned')->first();
+        $styling ??= self::styling($item);
         $fitting = TimeLimitFitter::within(
             $limitMinutes,
             $state,
@@ -126,7 +128,18 @@ final readonly class WashSessionPlanner
         $pace = $this->headRecord->pace($head, $frame->head, Calendar::dayOf($head->salon->today()));
         $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
 
-        return WashDayBuilder::plan($frame->head, $this->doing($item->steps ?? []), $pace, $drying);
+        return WashDayBuilder::plan(
+            $frame->head,
+            $this->doing($item->steps ?? []),
+            $pace,
+            $drying,
+            styling: self::styling($item),
+        );
+    }
+
+    private static function styling(?PlanItem $item): StylingMethod
+    {
+        return $item?->styles_after === true ? StylingMethod::NotToday : StylingMethod::Rake;
     }
 
     /**

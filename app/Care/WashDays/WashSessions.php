@@ -24,7 +24,7 @@ final readonly class WashSessions
         Head $head,
         ?float $limitMinutes,
         DryingMethod $drying,
-        StylingMethod $styling,
+        ?StylingMethod $styling,
         string $by,
     ): WashSession {
         $washSession = new WashSession([

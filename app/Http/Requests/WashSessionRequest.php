@@ -43,9 +43,10 @@ final class WashSessionRequest extends FormRequest
         return $this->filled('limit') ? $this->float('limit') : null;
     }
 
-    public function styling(): StylingMethod
+    /** @return StylingMethod|null null where nobody chose: as it was planned */
+    public function styling(): ?StylingMethod
     {
-        return StylingMethod::tryFrom($this->string('styling')->value()) ?? StylingMethod::Rake;
+        return StylingMethod::tryFrom($this->string('styling')->value());
     }
 
     public function drying(): DryingMethod

@@ -23,13 +23,15 @@ final readonly class WashScreen
     ) {
     }
 
-    public function setUp(Head $head, ?float $limitMinutes, DryingMethod $drying, StylingMethod $styling): SetUpPage
+    public function setUp(Head $head, ?float $limitMinutes, DryingMethod $drying, ?StylingMethod $styling): SetUpPage
     {
+        $plan = $this->washSessionPlanner->of($head, $limitMinutes, $drying, $styling);
+
         return new SetUpPage(
             head: $head->loadMissing('salon'),
-            plan: $this->washSessionPlanner->of($head, $limitMinutes, $drying, $styling),
+            plan: $plan,
             drying: $drying->value,
-            styling: $styling->value,
+            styling: is_string($plan['styling'] ?? null) ? $plan['styling'] : StylingMethod::Rake->value,
             foretold: $this->washSessionPlanner->foretold($head),
             running: WashSession::running($head),
         );

@@ -104,12 +104,12 @@ final class PlanItems
             $choice,
             $terms->minutes($choice, $head),
             [
-                ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
                 ...ReasonWording::inStyle($choice, $terms),
                 ...ReasonWording::styledAfter(
                     $choice,
                     $terms->minutes($choice->styled(false), $head) - $terms->minutes($choice, $head),
                 ),
+                ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
                 ...ReasonWording::occasions($terms, $date),
                 ...ReasonWording::reasons(
                     $without,

@@ -28,6 +28,7 @@ use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
+use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
 
 /** What the engine says of a record, as arrays ready to be written as JSON. */
@@ -136,7 +137,14 @@ final readonly class EngineAnswer
         $item = $this->plan->items[0] ?? null;
         $head = $this->record->head;
         $doing = $item === null ? [] : $item->choice->steps($head);
-        $fitting = TimeLimitFitter::within($limitMinutes, $this->trace->last()->state, $doing, $this->pace(), $drying);
+        $fitting = TimeLimitFitter::within(
+            $limitMinutes,
+            $this->trace->last()->state,
+            $doing,
+            $this->pace(),
+            $drying,
+            $item?->choice->stylesAfter === true ? StylingMethod::NotToday : StylingMethod::Rake,
+        );
 
         return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $fitting->plan->toArray() + [
             'limit_minutes' => $limitMinutes,

@@ -40,7 +40,7 @@ final class CareMinutes implements OptionMinutes
             $steps,
             $this->pace,
             DryingMethod::LeavesDamp,
-            $choice->stylesAfter ? 0.0 : 1.0,
+            styling: $choice->stylesAfter ? StylingMethod::NotToday : StylingMethod::Rake,
         )->careMinutes();
     }
 }

@@ -14,10 +14,12 @@ enum StylingMethod: string
     case Twists = 'twists';
     case Braids = 'braids';
     case Knots = 'knots';
+    /** The wash day is too short for it: on the day after. */
+    case NotToday = 'not-today';
 
     public function minutesASection(WashDayParameters $parameters): float
     {
-        return $parameters->styleMinutesASection[$this->value];
+        return $this === self::NotToday ? 0.0 : $parameters->styleMinutesASection[$this->value];
     }
 
     /** Stays in for weeks and has to be taken down in time. */

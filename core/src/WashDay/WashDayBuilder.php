@@ -333,7 +333,7 @@ final class WashDayBuilder
 
     private function style(): void
     {
-        if ($this->inStyle || $this->style === 0.0) {
+        if ($this->inStyle || $this->styling === StylingMethod::NotToday) {
             return;
         }
         $this->steps[] = new WashDayStep(

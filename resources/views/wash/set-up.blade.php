@@ -6,9 +6,11 @@
         <div class="grow"><h1>Wash</h1><p class="lead">@if ($plan['planned_for'])The wash day planned for @day($plan['planned_for'], 'j M'), step by step.@else Nothing is planned; a gentle wash, step by step.@endif</p></div>
         @if ($running)<a class="button is-strong" href="{{ route('clients.wash.run', [$head, $running]) }}">Go on with the one that runs</a>@endif
     </header>
-    @php($staysUp = ! collect($plan['steps'])->contains('key', 'style'))
-    <p class="verdict-words">{{ __($staysUp ? 'wash.washed-after' : 'wash.styled-after', ['care' => $in($plan['care_minutes']), 'done' => $in($finish['p50']), 'from' => $in($finish['p10']), 'to' => $in($finish['p90'])]) }}</p>
+    @php($isStyled = collect($plan['steps'])->contains('key', 'style'))
+    @php($staysUp = ! $isStyled && ! collect($plan['steps'])->contains('key', 'section'))
+    <p class="verdict-words">{{ __($isStyled ? 'wash.styled-after' : 'wash.washed-after', ['care' => $in($plan['care_minutes']), 'done' => $in($finish['p50']), 'from' => $in($finish['p10']), 'to' => $in($finish['p90'])]) }}</p>
     @if ($staysUp)<p class="worth">{{ __('wash.stays-up') }} <a href="{{ route('clients.style', $head) }}">{{ __('wash.comes-down') }}</a></p>@endif
+    @if ($styling === 'not-today' && ! $staysUp)<p class="worth">{{ __('wash.styled-later') }}</p>@endif
     @unless ($plan['fits'])<p class="caution-line"><strong>It does not fit into {{ round($plan['limit_minutes']) }} minutes.</strong> This is the shortest there is; take more time, or do part of it another day.</p>@endunless
     @if ($plan['changed'] !== [])
         <p class="worth"><strong>To fit {{ round($plan['limit_minutes']) }} minutes:</strong> {{ implode(', ', array_map(fn ($way) => __("nagomi.ways.{$way}"), $plan['changed'])) }}. {{ array_sum($plan['costs']) < 0.05 ? 'It costs the balance nothing.' : 'It costs ' . round($plan['costs']['moisture'], 1) . ' of moisture and ' . round($plan['costs']['protein'], 1) . ' of protein, of 100.' }}</p>

@@ -29,7 +29,7 @@
     <details class="more-tests" @if (! $style || $errors->has('styling') || $errors->has('stays_days')) open @endif>
         <summary>{{ $style ? 'A new style in its place' : 'Follow a style' }}</summary>
         <form method="post" action="{{ route('clients.style.begin', $head) }}" class="asks" novalidate><x-act/>
-            <x-choice name="styling" label="Style" :options="__('nagomi.stylings')"/>
+            <x-choice name="styling" label="Style" :options="array_diff_key(__('nagomi.stylings'), ['not-today' => 0])"/>
             <div class="field"><label class="label" for="f-made">Made on</label><div class="control"><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
             <x-field name="stays_days" label="Stays in, if braided or twisted" unit="days" mode="numeric" help="empty: twists 14, braids 28, knots 10"/>
             <button class="button">Follow it</button>
