@@ -42,7 +42,8 @@ final class PlanItem extends Model
     {
         return [
             'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'reasons' => 'array',
-            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'styles_after' => 'boolean', 'by_hand' => 'array', 'clash' => 'array',
+            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'styles_after' => 'boolean',
+            'by_hand' => 'array', 'clash' => 'array',
             'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];

@@ -62,7 +62,9 @@ it('never plans a mask for longer than the bottles bear', function (): void {
     expect(LabelMinutes::of($head)['mask'] ?? null)->toBe(30);
     // A client's own bottle is what a mask is done with.
     aMask('Own', 7, $head);
-    expect(LabelMinutes::of($head)['mask'] ?? null)->toBe(7)->and(max([0.0, ...plannedMasks($head)]))->toBeLessThanOrEqual(7.0);
+    expect(LabelMinutes::of($head)['mask'] ?? null)
+        ->toBe(7)
+        ->and(max([0.0, ...plannedMasks($head)]))->toBeLessThanOrEqual(7.0);
     $short->delete();
     expect(LabelMinutes::of($head)['mask'] ?? null)->toBe(7);
 });

@@ -135,7 +135,9 @@ it('washes braids as they are until they come down, in the plan and on the wash 
         expect($isDetangled)->toBe($date >= $down, $date);
     }
     $first = $head->planItems()->where('status', 'planned')->firstOrFail();
-    expect($first->date->format('Y-m-d') < $down)->toBeTrue()->and($first->reasons[0])->toContain('Washed in the style');
+    expect($first->date->format('Y-m-d') < $down)
+        ->toBeTrue()
+        ->and($first->reasons[0])->toContain('Washed in the style');
     $this->get("/clients/{$head->id}/plan")->assertSee('Washed in the style');
     $this->get("/clients/{$head->id}/wash")
         ->assertSee('Washed in the style that is worn')

@@ -10,7 +10,10 @@ use App\Models\Salon;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** How long masks and protein may sit decides what is planned: where a label comes, goes or changes, seasons are planned anew. */
+/**
+ * How long masks and protein may sit decides what is planned: where a label comes, goes or changes, seasons are planned
+ * anew.
+ */
 final readonly class MaskLabels
 {
     private const DECIDES = ['kind', 'label_minutes', 'recalled_on', 'head_id'];

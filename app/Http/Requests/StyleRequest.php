@@ -34,7 +34,11 @@ final class StyleRequest extends FormRequest
                 'before_or_equal:' . $user->salon->today()->format('Y-m-d'),
                 $notBefore,
             ],
-            'styling' => [Rule::requiredIf($this->isMethod('post')), 'nullable', Rule::enum(StylingMethod::class)->except(StylingMethod::NotToday)],
+            'styling' => [
+                Rule::requiredIf($this->isMethod('post')),
+                'nullable',
+                Rule::enum(StylingMethod::class)->except(StylingMethod::NotToday),
+            ],
             'stays_days' => ['nullable', 'integer', 'between:1,90'],
             'what' => ['nullable', Rule::in(Style::KEEPING)],
         ];

@@ -104,11 +104,7 @@ final class PlanItems
             $choice,
             $terms->minutes($choice, $head),
             [
-                ...ReasonWording::inStyle($choice, $terms),
-                ...ReasonWording::styledAfter(
-                    $choice,
-                    $terms->minutes($choice->styled(false), $head) - $terms->minutes($choice, $head),
-                ),
+                ...ReasonWording::inParts($choice, $terms, $head),
                 ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
                 ...ReasonWording::occasions($terms, $date),
                 ...ReasonWording::reasons(

@@ -254,13 +254,10 @@ final readonly class PlanTerms
 
     public function isAway(DateTimeImmutable $day): bool
     {
-        foreach ($this->away as [$first, $last]) {
-            if ($day >= $first && $day <= $last) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_filter(
+            $this->away,
+            static fn (array $one): bool => $day >= $one[0] && $day <= $one[1],
+        ) !== [];
     }
 
     /** Hair can be washed on that day: nobody is away, and the week has time for it. */

@@ -41,13 +41,9 @@ final class Planner
         $washDays = PossibleWashDays::of($head, $history, $terms, $start->date, $horizon, $scalp->every());
         $terms = $scalp->termsOver($washDays);
         $doubt = self::firstDoubt($start, $washDays, $horizon, $terms->bottles);
-        $best = self::searched($start, $history, $washDays, $terms, $doubt, $horizon);
-        // The search may wash milder than was thought of the scalp: then what that asks for is searched once more.
-        $asked = $scalp->termsOver($washDays, $best);
-        if ($terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false) {
-            $best = self::searched($start, $history, $washDays, $asked, $doubt, $horizon);
-        }
-        [$best, $terms] = $scalp->settledWithTerms($best, $washDays);
+        $search = static fn (PlanTerms $of): array
+            => self::searched($start, $history, $washDays, $of, $doubt, $horizon);
+        [$best, $terms] = $scalp->searchedWith($search, $terms, $washDays);
         $forecast = self::forecast($start, $washDays, $best, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $items = PlanItems::of(

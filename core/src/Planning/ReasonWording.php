@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Treatments\Calendar;
@@ -93,27 +94,20 @@ final class ReasonWording
         return $sentences;
     }
 
-    /** @return list<string> how hair is washed that stays up */
-    public static function inStyle(WashOption $choice, PlanTerms $terms): array
+    /** @return list<string> what of a wash day is not done on it: hair that stays up, styling that waits */
+    public static function inParts(WashOption $choice, PlanTerms $terms, Head $head): array
     {
-        return $choice->inStyle && $terms->takeDownOn !== null
-            ? [
-                'Washed in the style: cleanse along the partings, let the rest run through, do not detangle. It comes down on '
-                    . "{$terms->takeDownOn->format('j M')}.",
-            ]
-            : [];
-    }
+        $styling = $terms->minutes($choice->styled(false), $head) - $terms->minutes($choice, $head);
 
-    /**
-     * @param float $minutes that styling takes
-     *
-     * @return list<string> when hair is styled, where that is not on the day itself
-     */
-    public static function styledAfter(WashOption $choice, float $minutes): array
-    {
-        return $choice->stylesAfter
-            ? [sprintf('Styled on the day after, about %d min: this day is too short for all of it.', (int) ceil($minutes))]
-            : [];
+        return array_values(array_filter([
+            $choice->inStyle && $terms->takeDownOn !== null
+                ? 'Washed in the style: cleanse along the partings, let the rest run through, do not detangle. '
+                    . "It comes down on {$terms->takeDownOn->format('j M')}."
+                : null,
+            $choice->stylesAfter
+                ? sprintf('Styled on the day after, about %d min: this day is too short for all of it.', ceil($styling))
+                : null,
+        ]));
     }
 
     private static function sentence(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
+use Closure;
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Head\Head;
@@ -62,16 +63,23 @@ final readonly class ScalpSeason
     }
 
     /**
-     * What was chosen, settled with the scalp, and the terms as they are then.
+     * A season searched with what the scalp asks for, settled with it, and the terms as they are then.
      *
-     * @param list<WashOption> $choices  one for each wash day
-     * @param list<int>        $washDays days counted from today
+     * @param Closure(PlanTerms): list<WashOption> $search   one for each wash day
+     * @param PlanTerms                            $terms    with what the scalp asks for where it is washed as usual
+     * @param list<int>                            $washDays days counted from today
      *
      * @return array{list<WashOption>, PlanTerms}
      */
-    public function settledWithTerms(array $choices, array $washDays): array
+    public function searchedWith(Closure $search, PlanTerms $terms, array $washDays): array
     {
-        $settled = $this->settled($choices, $washDays);
+        $best = $search($terms);
+        // The search may wash milder than was thought of the scalp: then what that asks for is searched once more.
+        $asked = $this->termsOver($washDays, $best);
+        if ($terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false) {
+            $best = $search($asked);
+        }
+        $settled = $this->settled($best, $washDays);
 
         return [$settled, $this->termsOver($washDays, $settled)];
     }

@@ -137,14 +137,9 @@ final readonly class EngineAnswer
         $item = $this->plan->items[0] ?? null;
         $head = $this->record->head;
         $doing = $item === null ? [] : $item->choice->steps($head);
-        $fitting = TimeLimitFitter::within(
-            $limitMinutes,
-            $this->trace->last()->state,
-            $doing,
-            $this->pace(),
-            $drying,
-            $item?->choice->stylesAfter === true ? StylingMethod::NotToday : StylingMethod::Rake,
-        );
+        $styling = $item?->choice->stylesAfter === true ? StylingMethod::NotToday : StylingMethod::Rake;
+        $state = $this->trace->last()->state;
+        $fitting = TimeLimitFitter::within($limitMinutes, $state, $doing, $this->pace(), $drying, $styling);
 
         return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $fitting->plan->toArray() + [
             'limit_minutes' => $limitMinutes,

@@ -70,7 +70,10 @@ it('lets protein sit no longer than the label of what is at hand', function (?in
     expect(array_values(array_unique($minutes['mild-protein'])))
         ->toBe([$mild])
         ->and(array_values(array_unique($minutes['strong-protein'])))->toBe([$strong]);
-    [$usual] = array_values(array_filter(WashOptions::of(Make::head()), static fn ($way): bool => $way->protein !== null));
+    [$usual] = array_values(array_filter(
+        WashOptions::of(Make::head()),
+        static fn ($way): bool => $way->protein !== null,
+    ));
     [$short] = array_values(array_filter(
         WashOptions::of(Make::head(), $terms),
         static fn ($way): bool => $way->protein !== null,

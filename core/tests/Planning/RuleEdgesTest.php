@@ -233,7 +233,9 @@ it('cares for a scalp that flakes, and for no other', function (): void {
         // A day the scalp has no say in.
         ->and(passes($key, $care, onDay(9, $flakes)))->toBeFalse();
     $gentle = $flakes->keepingTo(agreed(ProgrammeKind::GentleCleansing)->programmes);
-    expect(passes($key, $care, onDay(7, $gentle)))->toBeFalse()->and(passes($key, wayTo(), onDay(7, $gentle)))->toBeTrue();
+    expect(passes($key, $care, onDay(7, $gentle)))
+        ->toBeFalse()
+        ->and(passes($key, wayTo(), onDay(7, $gentle)))->toBeTrue();
 });
 
 it('shampoos an oily scalp', function (CleanseKind $cleanse, bool $may): void {

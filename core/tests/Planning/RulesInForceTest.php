@@ -46,7 +46,9 @@ function termsOfEveryKind(): array
         new PlanTerms(stock: ['mask' => 1, 'strong-protein' => 0]),
         new PlanTerms(salonDays: [$day], notAtHome: ['strong-protein'], homeMinutesLimit: 60),
         new PlanTerms(barredUntil: ['mild-protein' => $day->modify('+20 days')]),
-        new PlanTerms(occasions: [new Occasion(OccasionKind::BestDay, $day->modify('+10 days'), $day->modify('+10 days'))]),
+        new PlanTerms(occasions: [
+            new Occasion(OccasionKind::BestDay, $day->modify('+10 days'), $day->modify('+10 days')),
+        ]),
         new PlanTerms(notReadYet: true),
         new PlanTerms(week: new WeekTime([1 => 55, 2 => 0])),
         new PlanTerms(takeDownOn: $day->modify('+14 days')),
@@ -60,7 +62,12 @@ function termsOfEveryKind(): array
 /** @return list<Head> heads of every kind */
 function headsOfEveryKind(): array
 {
-    $with = static fn (array $method, bool $sore = false, bool $sensitive = false, ?int $limit = null): Head => Make::head(
+    $with = static fn (
+        array $method,
+        bool $sore = false,
+        bool $sensitive = false,
+        ?int $limit = null,
+    ): Head => Make::head(
         Porosity::Low,
         sensitive: $sensitive,
         sore: $sore,

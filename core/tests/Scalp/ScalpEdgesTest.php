@@ -141,7 +141,8 @@ it('takes a reading in by the doubt on either side', function (): void {
     $felt = Make::reading('2026-03-02', 'scalp-at-home', ['itch' => 2, 'oil' => 6, 'soreness' => 0], Moment::Home);
     foreach ($felt->measured as $one) {
         if (ScalpState::weights($one->sign, ofScalps()) !== null) {
-            $of[] = [ScalpState::weights($one->sign, ofScalps()), $one->value, ($one->sd * $signs->homeNoiseFactor) ** 2];
+            $noise = ($one->sd * $signs->homeNoiseFactor) ** 2;
+            $of[] = [ScalpState::weights($one->sign, ofScalps()), $one->value, $noise];
         }
     }
     $mean = $usual->mean;
@@ -228,8 +229,9 @@ it('learns a zone by its own reading, and shows only what stands out', function 
 it('follows days in their order, readings before washes, up to today', function (): void {
     $washed = static fn (string $date): WashDay => Make::washDay($date, [Step::cleanse(CleanseKind::Shampoo)]);
     $read = Scalps::map('2026-03-02', 2, oil: 6);
-    $inOrder = followedTo('2026-03-09', [$read, Scalps::map('2026-03-09')], [$washed('2026-03-02'), $washed('2026-03-05')]);
-    $mixed = followedTo('2026-03-09', [Scalps::map('2026-03-09'), $read], [$washed('2026-03-05'), $washed('2026-03-02')]);
+    [$first, $second, $today] = [$washed('2026-03-02'), $washed('2026-03-05'), Scalps::map('2026-03-09')];
+    $inOrder = followedTo('2026-03-09', [$read, $today], [$first, $second]);
+    $mixed = followedTo('2026-03-09', [$today, $read], [$second, $first]);
     expect($mixed)->toEqual($inOrder)
         ->and($inOrder->lastRead)->toEqual(Make::day('2026-03-09'))
         ->and($inOrder->latest(Sign::ScalpOil))->toBe(3.0);

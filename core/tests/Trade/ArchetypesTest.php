@@ -375,7 +375,7 @@ it('does not ask for more protein while the last is at work', function (): void 
 });
 
 it('braids, in for 21 days of 28: washed as they are, loose and masked when they come down', function (): void {
-    // Detangling what is braided is impossible; a mask in braids stays in them. From the take-down on a season as usual.
+    // Braids cannot be detangled; a mask in them stays in them. From the take-down on a season as usual.
     $down = Make::day(ARCHETYPES_TODAY)->modify('+7 days');
     $plan = seasonOf(Make::head(), terms: new PlanTerms(takeDownOn: $down));
     $worn = array_filter($plan->items, static fn (PlanItem $item): bool => $item->day < 7);
@@ -407,7 +407,8 @@ it('a keratin mask at every wash: hardly any protein beside it', function (): vo
         )),
         eightWeeks(),
     );
-    [$with, $without] = [seasonOf(Make::head(), washDays: $masked($keratin)), seasonOf(Make::head(), washDays: $masked(null))];
+    $with = seasonOf(Make::head(), washDays: $masked($keratin));
+    $without = seasonOf(Make::head(), washDays: $masked(null));
     $protein = static fn (Plan $plan): int => count(treatmentsOf($plan)['strong']) + count(treatmentsOf($plan)['mild']);
     expect($protein($with))->toBeLessThanOrEqual(1)->and($protein($without))->toBeGreaterThan($protein($with));
 });
