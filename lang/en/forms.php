@@ -13,6 +13,11 @@ return [
         'help' => 'masks and protein are planned no longer than that; empty: it does not say',
         'wrong' => 'Sits at most: type 1 to 720 minutes, as the label says, or leave it empty.',
     ],
+    'style-day' => [
+        'label' => 'Style at its best on day',
+        'help' => 'of a day that counts: 1 is the wash day; empty: 2',
+        'wrong' => 'Style at its best on day: type 1, the wash day, to 7, or leave it empty.',
+    ],
     'overloaded' => [
         'on' => 'Too much protein on', 'help' => 'about is good enough; strong protein is then set by hand only',
         'by' => 'Too much protein by', 'by-help' => 'what it was, such as a kit at home',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What the plan says.
 return [
+    'colour-too-near' => 'Colour :days days before :what: keep :apart days between them, so that nothing new goes wrong shortly before.',
     'acts' => [
         'mask' => 'mask', 'protein' => 'protein', 'clarifying' => 'clarifying',
         'carried' => ':what of :from done on :to instead',

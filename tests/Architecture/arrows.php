@@ -65,7 +65,7 @@ return [
         'Core\Climate\WeatherFile', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings', 'Core\Safety',
         'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\WashDay',
         'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
-        'Core\Planning\PlanChange', 'Core\Planning\PlanTerms', 'Core\Planning\TrimGoal', 'Core\Planning\WeekTime',
+        'Core\Planning\OccasionKind', 'Core\Planning\PlanChange', 'Core\Planning\PlanTerms', 'Core\Planning\TrimGoal', 'Core\Planning\WeekTime',
     ],
     // What people do.
     'App\Care' => [

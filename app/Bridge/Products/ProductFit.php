@@ -22,6 +22,7 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
 use Nagomi\Core\Products\SuitabilityContext;
 use Nagomi\Core\Products\SuitabilityVerdict;
+use Nagomi\Core\Treatments\Calendar;
 
 /**
  * What Products shows: each product as it really is, how much of it is left, and who must not have it.
@@ -101,13 +102,16 @@ final readonly class ProductFit
 
     public function wearer(Head $head, Salon $salon, IngredientBook $book): SuitabilityContext
     {
+        $core = $this->headRecord->core($head);
+        $age = $core->ageOn(Calendar::dayOf($salon->today()));
         $humidity = $this->salonClimate->year($salon)[$salon->today()->format('m-d')] ?? $head->humidity_percent;
 
         return new SuitabilityContext(
-            $this->headRecord->core($head),
+            $core,
             Allergies::of((string) $head->allergies, $book),
             $head->asthma_or_pregnant || $head->isMinor($salon->today()),
             DewPoint::celsius(self::ROOM_CELSIUS, max(1.0, $humidity)),
+            $age !== null && $age < $this->parameters->planning->childUntilYears,
         );
     }
 

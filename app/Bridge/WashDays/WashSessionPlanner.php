@@ -8,9 +8,6 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSnapshots;
 use App\Bridge\Plans\StoredSteps;
-use App\Bridge\Products\LabelMinutes;
-use App\Bridge\Products\ProductFit;
-use App\Bridge\Products\ProductNeeds;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
@@ -42,9 +39,8 @@ final readonly class WashSessionPlanner
     public function __construct(
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
-        private ProductFit $productFit,
-        private ProductNeeds $productNeeds,
         private StoredSnapshots $storedSnapshots,
+        private WashDayBottles $washDayBottles,
     ) {
     }
 
@@ -75,7 +71,7 @@ final readonly class WashSessionPlanner
             $drying,
             $styling,
         );
-        $products = $this->products($head);
+        $products = $this->washDayBottles->of($head);
         $told = $fitting->plan->toArray();
 
         return [
@@ -221,60 +217,5 @@ final readonly class WashSessionPlanner
                 ))->days
                 : 0,
         ];
-    }
-
-    /**
-     * @return array<string, array{
-     *     id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string,
-     * }> the best of each kind that is there for this head
-     */
-    public function products(Head $head): array
-    {
-        $best = [];
-        $sits = $this->longest($head);
-        foreach ($this->productFit->forHead($head, $head->salon)->kinds as $kind => $rows) {
-            foreach ($rows as $row) {
-                $product = $row['product'];
-                if (
-                    $row['verdict'] !== 'no'
-                        && $product->head_id === null
-                        && LabelMinutes::bears($product, $sits[$kind] ?? 0.0)
-                ) {
-                    $best[(string) $kind] = [
-                        'id' => $product->id,
-                        'name' => $product->name,
-                        'ml' => round($row['dose']->headMl(), 1),
-                        'pumps' => $row['pumps'],
-                        'cost_cents' => $row['cost_cents'],
-                        'care' => $row['verdict'] === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : '',
-                    ];
-                    break;
-                }
-            }
-        }
-
-        return $best;
-    }
-
-    /**
-     * Minutes of the longest mask and protein that are planned, so that the bottle bears them.
-     *
-     * @return array<string, float> by kind of product; left out where none is planned
-     */
-    public function longest(Head $head): array
-    {
-        $longest = [];
-        /** @var PlanItem $item */
-        foreach ($head->planItems()->where('status', 'planned')->get(['id', 'salon_id', 'head_id', 'steps']) as $item) {
-            foreach ($item->steps as $step) {
-                $kind = $this->productNeeds->kind($step)->value ?? '';
-                $minutes = $step['minutes'] ?? null;
-                if (is_numeric($minutes)) {
-                    $longest[$kind] = max($longest[$kind] ?? 0.0, (float) $minutes);
-                }
-            }
-        }
-
-        return $longest;
     }
 }

@@ -60,7 +60,7 @@ final readonly class PlanTermsEdits
     }
 
     /**
-     * @param list<array<string, string>> $occasions that stay
+     * @param list<array<string, string|int>> $occasions that stay
      *
      * @throws DomainException where somebody else changed the plan's terms meanwhile
      */

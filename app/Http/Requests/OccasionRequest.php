@@ -7,8 +7,10 @@ namespace App\Http\Requests;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Models\Head;
 use App\Pages\Plan\PlanScreen;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Nagomi\Core\Planning\Occasion;
 use Nagomi\Core\Planning\OccasionKind;
 
 /** Something that is to come: a day that counts, swimming, new colour, days away. */
@@ -51,6 +53,7 @@ final class OccasionRequest extends FormRequest
                 "before_or_equal:{$today->addYears(2)->format('Y-m-d')}",
             ],
             'occasion_what' => ['nullable', 'string', 'max:80'],
+            'occasion_style_day' => ['nullable', 'integer', 'between:1,' . Occasion::LAST_STYLE_DAY],
         ];
     }
 
@@ -62,6 +65,7 @@ final class OccasionRequest extends FormRequest
             'occasion_from' => 'From: type a day from today on, such as 2027-02-28.',
             'occasion_until' => 'Until: type the same day or a later one, up to two years ahead, or leave it empty.',
             'occasion_what' => 'Called: keep it to 80 letters.',
+            'occasion_style_day' => Words::say('forms.style-day.wrong'),
         ]);
     }
 
@@ -99,6 +103,9 @@ final class OccasionRequest extends FormRequest
                         [
                             'kind' => $this->string('occasion')->value(),
                             'what' => trim($this->string('occasion_what')->value()),
+                            'style_day' => $this->string('occasion')->value() === OccasionKind::BestDay->value
+                                ? $this->integer('occasion_style_day')
+                                : 0,
                         ] + $span,
                     ),
                 ],

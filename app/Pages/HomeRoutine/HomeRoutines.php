@@ -9,7 +9,7 @@ use App\Bridge\Plans\Outlooks;
 use App\Bridge\Products\HomeBottles;
 use App\Bridge\Products\ProductNeeds;
 use App\Bridge\WashDays\StyleTakeDown;
-use App\Bridge\WashDays\WashSessionPlanner;
+use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -43,7 +43,7 @@ final readonly class HomeRoutines
         private HomeBottles $homeBottles,
         private ProductNeeds $productNeeds,
         private StyleTakeDown $styleTakeDown,
-        private WashSessionPlanner $washSessionPlanner,
+        private WashDayBottles $washDayBottles,
     ) {
     }
 
@@ -149,10 +149,10 @@ final readonly class HomeRoutines
     {
         $core = $this->headRecord->core($head);
         $with = [];
-        foreach ($this->washSessionPlanner->products($head) as $kind => $product) {
+        foreach ($this->washDayBottles->of($head) as $kind => $product) {
             $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
         }
-        foreach ($this->homeBottles->of($head, $this->washSessionPlanner->longest($head)) as $kind => $product) {
+        foreach ($this->homeBottles->of($head, $this->washDayBottles->longest($head)) as $kind => $product) {
             $with[$kind] = [
                 'name' => $product->name,
                 'ml' => round(Dose::aSection(ProductKind::from($kind), $core, $head->density)->headMl(), 1),

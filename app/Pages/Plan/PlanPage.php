@@ -23,7 +23,8 @@ final readonly class PlanPage extends Page
      * @param array<string, list<string>> $acts
      * @param list<string> $changes
      * @param Collection<int, Promise> $promises
-     * @param list<array{kind: string, from: string, until: string, what: string}> $occasions
+     * @param list<array{kind: string, from: string, until: string, what: string, style_day: int|null}> $occasions
+     * @param list<string> $tooNear colours too near to a day that counts
      * @param list<string> $wishes what was wished for some days, in words
      * @param list<string> $keepsTo what is kept to for some weeks, in words
      * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
@@ -43,6 +44,7 @@ final readonly class PlanPage extends Page
         public ?PlanEdit $last,
         public ?PlanEdit $next,
         public array $occasions,
+        public array $tooNear,
         public int $every,
         public array $keepsTo,
         public array $wishes,

@@ -22,6 +22,9 @@ use App\Wording\StepWords;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\OccasionKind;
+use Nagomi\Core\Treatments\Calendar;
 
 /** A head's season as a picture to work in, and as a list with every reason. */
 final readonly class PlanScreen
@@ -31,6 +34,7 @@ final readonly class PlanScreen
         private Outlooks $outlooks,
         private PlanPreview $planPreview,
         private PlanActs $planActs,
+        private Parameters $parameters,
     ) {
     }
 
@@ -65,6 +69,7 @@ final readonly class PlanScreen
             last: $last,
             next: PlanEdit::next($head),
             occasions: $this->occasions($head),
+            tooNear: $this->tooNear($head),
             limits: LimitWords::sentence(
                 $this->outlookLimits->of($head, $outlook),
                 7 * Outlooks::WEEKS_AHEAD,
@@ -183,13 +188,43 @@ final readonly class PlanScreen
         return $preview + ['words' => $this->planPreview->inWords($preview)];
     }
 
-    /** @return list<array{kind: string, from: string, until: string, what: string}> */
+    /** @return list<array{kind: string, from: string, until: string, what: string, style_day: int|null}> */
     public function occasions(Head $head): array
     {
         return $this->spans($head, 'occasions');
     }
 
-    /** @return list<array{kind: string, from: string, until: string, what: string}> */
+    /**
+     * Colour keeps its distance from a day that counts: a sentence for each that does not.
+     *
+     * @return list<string>
+     */
+    private function tooNear(Head $head): array
+    {
+        $of = fn (OccasionKind $kind): array => array_filter(
+            $this->occasions($head),
+            static fn (array $occasion): bool => $occasion['kind'] === $kind->value,
+        );
+        $apart = $this->parameters->planning->beforeADayThatCountsDays;
+        $sentences = [];
+        foreach ($of(OccasionKind::BestDay) as $best) {
+            foreach ($of(OccasionKind::NewColour) as $colour) {
+                [$done, $counts] = [Calendar::day($colour['until']), Calendar::day($best['from'])];
+                $days = $done === null || $counts === null ? -1 : Calendar::daysBetween($done, $counts);
+                if ($days >= 0 && $days <= $apart) {
+                    $sentences[] = Words::say('plan.colour-too-near', [
+                        'days' => $days,
+                        'apart' => $apart,
+                        'what' => $best['what'] === '' ? Words::of('occasions.best-day') : $best['what'],
+                    ]);
+                }
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<array{kind: string, from: string, until: string, what: string, style_day: int|null}> */
     private function spans(Head $head, string $name): array
     {
         $spans = [];
@@ -200,6 +235,7 @@ final readonly class PlanScreen
                 'from' => $text('from'),
                 'until' => $text('until'),
                 'what' => $text('what'),
+                'style_day' => is_array($span) && is_int($span['style_day'] ?? null) ? $span['style_day'] : null,
             ];
         }
 

@@ -106,6 +106,9 @@ final readonly class ProductsScreen
                 ->whereNotNull('allergies')
                 ->orWhere('protein_sensitive', true)
                 ->orWhere('sore_scalp', true)
+                ->orWhere('born_on', '>', $salon->today()->subYears(
+                    $this->parameters->planning->childUntilYears,
+                )->format('Y-m-d'))
                 ->orWhereIn('id', $reactions->keys()->all()),
         )
             ->with(['zoneParts'])->orderBy('name')->get();

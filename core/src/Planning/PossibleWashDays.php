@@ -62,10 +62,10 @@ final readonly class PossibleWashDays
     /** @return list<int> days set by hand, booked, before a day that counts or of a take-down, ascending */
     private static function fixed(PlanTerms $terms, DateTimeImmutable $today, int $after, int $horizon): array
     {
-        // Hair is at its best the day after it was washed and styled.
+        // Hair is at its best on its own day of a style, mostly the day after it was washed.
         $before = array_filter(
             array_map(
-                static fn (Occasion $best): DateTimeImmutable => $best->from->modify('-1 day'),
+                static fn (Occasion $best): DateTimeImmutable => $best->washedOn(),
                 $terms->of(OccasionKind::BestDay),
             ),
             $terms->canWash(...),

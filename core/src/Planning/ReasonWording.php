@@ -81,8 +81,13 @@ final class ReasonWording
     {
         $sentences = [];
         foreach ($terms->of(OccasionKind::BestDay) as $best) {
-            if (Calendar::daysBetween($day, $best->from) === 1) {
-                $sentences[] = 'The day before '
+            if (Calendar::daysBetween($best->washedOn(), $day) === 0) {
+                $when = match ($best->styleDay) {
+                    1 => 'For',
+                    2 => 'The day before',
+                    default => ($best->styleDay - 1) . ' days before',
+                };
+                $sentences[] = "{$when} "
                     . ($best->what === '' ? 'the day that counts' : lcfirst($best->what))
                     . ", {$best->from->format('j M')}: washed and styled so that it is at its best then.";
             }

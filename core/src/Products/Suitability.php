@@ -82,7 +82,12 @@ final class Suitability
                 $this->say(SuitabilityVerdict::No, 'Too strong for a sore scalp.');
             }
         }
-        if ($this->wearer->careful && $this->reading->has('essential_oil')) {
+        if ($this->wearer->isChild && $this->reading->has('essential_oil')) {
+            $this->say(
+                SuitabilityVerdict::No,
+                "Never essential oils on a child under twelve: {$this->from('essential_oil')}.",
+            );
+        } elseif ($this->wearer->careful && $this->reading->has('essential_oil')) {
             $this->say(
                 SuitabilityVerdict::WithCare,
                 "Essential oils with a child, in pregnancy or with asthma: ask a clinician first ({$this->from('essential_oil')}).",

@@ -11,6 +11,7 @@ final readonly class SuitabilityContext
 {
     /**
      * @param bool       $careful         a child, in pregnancy or with asthma
+     * @param bool       $isChild         under twelve: some things never
      * @param float|null $dewPointCelsius of the air she goes out into; null where it is not known
      */
     public function __construct(
@@ -18,6 +19,7 @@ final readonly class SuitabilityContext
         public Allergies $allergies,
         public bool $careful = false,
         public ?float $dewPointCelsius = null,
+        public bool $isChild = false,
     ) {
     }
 }

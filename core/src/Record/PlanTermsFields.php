@@ -121,12 +121,13 @@ final class PlanTermsFields
         $from = $fields->date('from');
         $until = $fields->date('until');
         $what = $fields->string('what', '', 80);
+        $styleDay = $fields->integer('style_day', Occasion::USUAL_STYLE_DAY, 1, Occasion::LAST_STYLE_DAY, '');
         $fields->nothingElse();
         if ($kind === null || $from === null || $until === null) {
             return null;
         }
         try {
-            return new Occasion($kind, $from, $until, $what);
+            return new Occasion($kind, $from, $until, $what, $styleDay);
         } catch (InvalidArgumentException $wrong) {
             $fields->problem('until', lcfirst($wrong->getMessage()));
 
@@ -211,6 +212,7 @@ final class PlanTermsFields
                     'from' => $day($occasion->from),
                     'until' => $day($occasion->until),
                     'what' => $occasion->what,
+                    'style_day' => $occasion->styleDay === Occasion::USUAL_STYLE_DAY ? null : $occasion->styleDay,
                 ]),
                 $terms->occasions,
             ),

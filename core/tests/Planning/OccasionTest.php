@@ -178,3 +178,29 @@ it('refuses what is no occasion', function (array $occasion): void {
     'no day' => [['kind' => 'swimming', 'from' => '2026-02-30', 'until' => '2026-04-01']],
     'something else' => [['kind' => 'swimming', 'from' => '2026-04-01', 'until' => '2026-04-01', 'where' => 'the sea']],
 ]);
+
+it('washes for a day that counts on the day of the style that was said', function (int $styleDay, string $date, string $words): void {
+    $best = new Occasion(OccasionKind::BestDay, Make::day('2026-04-04'), Make::day('2026-04-04'), 'Wedding', $styleDay);
+    $terms = new PlanTerms(occasions: [$best]);
+    $plan = Planner::plan(Make::atTarget(Make::head()), [], 8, $terms);
+    $items = array_values(array_filter(
+        $plan->items,
+        static fn (PlanItem $item): bool => $item->date->format('Y-m-d') === $date,
+    ));
+    expect($best->washedOn()->format('Y-m-d'))->toBe($date)
+        ->and($items)->toHaveCount(1)
+        ->and(implode(' ', $items[0]->reasons))->toContain($words);
+    $written = PlanTermsFields::write($terms);
+    expect($written['occasions'][0]['style_day'] ?? 2)->toBe($styleDay)
+        ->and(PlanTermsFields::fromArray($written, Parameters::shipped()->washDay)->occasions)->toEqual([$best]);
+})->with([
+    [1, '2026-04-04', 'For wedding, 4 Apr: washed and styled'],
+    [2, '2026-04-03', 'The day before wedding, 4 Apr: washed'],
+    [4, '2026-04-01', '3 days before wedding, 4 Apr: washed'],
+]);
+
+it('has no day of the style before the wash, nor after a week', function (int $styleDay): void {
+    $day = Make::day();
+    expect(fn (): Occasion => new Occasion(OccasionKind::BestDay, $day, $day, '', $styleDay))
+        ->toThrow(InvalidArgumentException::class, 'Day of the style');
+})->with([0, 8, -1]);
