@@ -160,11 +160,14 @@ it('tells at once what is on the form, and stores nothing of it but the draft', 
         sitting([
             'raw' => [
                 'dryness' => ['points' => '7'],
+                'length' => ['length_mm' => '310'],
                 'wet-stretch' => ['hairs' => [['rest_mm' => '100', 'stretched_mm' => '', 'returned_mm' => '']]],
             ],
         ]),
     )->assertOk();
-    expect($told->json('tests.dryness'))
+    expect($told->json('tests.length'))->toContain('It moved neither moisture nor protein.');
+    expect($told->json('tests.dryness'))->not->toContain('moved neither')
+        ->and($told->json('tests.dryness'))
         ->toContain('of 10 dryness')
         ->toContain('expected')
         ->toContain('last time')

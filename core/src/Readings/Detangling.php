@@ -83,7 +83,7 @@ final readonly class Detangling implements Test
                 Sign::KnotsCut,
                 $this->number($raw, 'knots_cut'),
                 Sign::KnotsCut->sd($parameters->signs),
-                'knots that could not be massaged apart',
+                $this->number($raw, 'knots_cut') > 0 ? 'knots that could not be massaged apart' : 'no knot had to be cut',
             ),
         ];
     }

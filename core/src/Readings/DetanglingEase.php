@@ -36,6 +36,7 @@ final readonly class DetanglingEase implements Test
 
         return [new MeasuredSign(Sign::DetanglingEase, $points, $sd, match (true) {
             $points <= 3 => 'hard to detangle: dry, worn or built up',
+            $points <= 6 => 'detangled with some work',
             default => 'detangled with ease',
         })];
     }

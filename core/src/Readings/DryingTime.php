@@ -30,11 +30,19 @@ final readonly class DryingTime implements Test
 
     public function measure(array $raw, Parameters $parameters): array
     {
+        $minutes = $this->number($raw, 'minutes');
+        $usual = $parameters->readings->porosityDryingMinutes;
+
         return [new MeasuredSign(
             Sign::DryingTime,
-            $this->number($raw, 'minutes'),
+            $minutes,
             Sign::DryingTime->sd($parameters->signs),
-            'low porosity dries slowly, high porosity fast; heavy butter slows it too',
+            match (true) {
+                $minutes > sqrt($usual['low'] * $usual['medium'])
+                    => 'dries slowly: as low porosity does, or under heavy butter',
+                $minutes < sqrt($usual['medium'] * $usual['high']) => 'dries fast: as high porosity does',
+                default => 'dries as medium porosity does',
+            },
         )];
     }
 }

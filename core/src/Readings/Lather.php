@@ -34,6 +34,7 @@ final readonly class Lather implements Test
 
         return [new MeasuredSign(Sign::Lather, $points, Sign::Lather->sd($parameters->signs), match (true) {
             $points <= 4 => 'hardly foams: build-up was there',
+            $points <= 6 => 'foams a little',
             default => 'foams as clean hair does',
         })];
     }

@@ -25,7 +25,11 @@ trait ReadsScalpDryness
             Sign::ScalpDryness,
             $dryness,
             Sign::ScalpDryness->sd($parameters->signs),
-            $dryness >= $parameters->scalp->limit['dryness'] ? 'tight and dry: cleanse milder or later' : 'not tight',
+            match (true) {
+                $dryness >= $parameters->scalp->limit['dryness'] => 'tight and dry: cleanse milder or later',
+                $dryness > 2 => 'a little tight',
+                default => 'not tight',
+            },
         )];
     }
 }

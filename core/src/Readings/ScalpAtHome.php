@@ -47,21 +47,32 @@ final readonly class ScalpAtHome implements Test
                 Sign::ScalpItch,
                 $itch,
                 Sign::ScalpItch->sd($parameters->signs),
-                $itch >= $limit['itch'] ? 'itches: ask since when, and after what' : 'hardly itches',
+                match (true) {
+                    $itch >= $limit['itch'] => 'itches: ask since when, and after what',
+                    $itch > 2 => 'itches a little',
+                    default => 'hardly itches',
+                },
             ),
             new MeasuredSign(
                 Sign::ScalpOil,
                 $oil,
                 Sign::ScalpOil->sd($parameters->signs),
-                $oil >= $limit['oil'] ? 'oily: cleanse sooner' : 'not oily',
+                match (true) {
+                    $oil >= $limit['oil'] => 'oily: cleanse sooner',
+                    $oil > 2 => 'a little oily',
+                    default => 'not oily',
+                },
             ),
             new MeasuredSign(
                 Sign::ScalpSoreness,
                 $soreness,
                 Sign::ScalpSoreness->sd($parameters->signs),
-                $soreness >= $limit['soreness']
-                    ? 'sore: look at it in the chair, and refer before treating where it does not ease'
-                    : 'not sore',
+                match (true) {
+                    $soreness >= $limit['soreness']
+                        => 'sore: look at it in the chair, and refer before treating where it does not ease',
+                    $soreness > 0 => 'a little sore',
+                    default => 'not sore',
+                },
             ),
             ...$this->dryness($raw, $parameters),
         ];

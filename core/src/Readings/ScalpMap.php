@@ -56,29 +56,44 @@ final readonly class ScalpMap implements Test
         $redness = $this->number($raw, 'redness');
         $isForAClinician = $flakes >= $parameters->scalp->referFlakes && $redness >= $limit['redness'];
         $refer = 'heavy flaking with redness, or soreness: refer before treating';
-        $of = fn (Sign $sign, float $value, string $past, string $else): MeasuredSign => new MeasuredSign(
+        $of = fn (Sign $sign, float $value, float $none, string ...$says): MeasuredSign => new MeasuredSign(
             $sign,
             $value,
             $sign->sd($parameters->signs),
-            $value >= $limit[str_replace('scalp-', '', $sign->value)] ? $past : $else,
+            match (true) {
+                $value >= $limit[str_replace('scalp-', '', $sign->value)] => $says[0],
+                $value > $none => $says[1],
+                default => $says[2],
+            },
         );
 
         return [
             $of(
                 Sign::ScalpFlakes,
                 $flakes,
+                4.0,
                 $isForAClinician ? $refer : 'flaky: cleanse the scalp sooner',
-                'few flakes',
+                'some flakes',
+                'hardly a flake',
             ),
             $of(
                 Sign::ScalpItch,
                 $this->number($raw, 'itch'),
+                2.0,
                 'itches: ask since when, and after what',
+                'itches a little',
                 'hardly itches',
             ),
-            $of(Sign::ScalpOil, $this->number($raw, 'oil'), 'oily: cleanse sooner', 'not oily'),
-            $of(Sign::ScalpRedness, $redness, 'red: no heat, no strong cleanse', 'not red'),
-            $of(Sign::ScalpSoreness, $this->number($raw, 'soreness'), $refer, 'not sore'),
+            $of(
+                Sign::ScalpOil,
+                $this->number($raw, 'oil'),
+                2.0,
+                'oily: cleanse sooner',
+                'a little oily',
+                'not oily',
+            ),
+            $of(Sign::ScalpRedness, $redness, 0.0, 'red: no heat, no strong cleanse', 'a little red', 'not red'),
+            $of(Sign::ScalpSoreness, $this->number($raw, 'soreness'), 0.0, $refer, 'a little sore', 'not sore'),
             ...$this->dryness($raw, $parameters),
         ];
     }

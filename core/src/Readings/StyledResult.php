@@ -43,7 +43,11 @@ final readonly class StyledResult implements Test
                 $sign,
                 $points,
                 $sign->sd($parameters->signs),
-                $good ? 'as it should be' : 'less than hair in balance gives',
+                match (true) {
+                    $good => 'as it should be',
+                    $sign === Sign::Frizz => 'more than hair in balance has',
+                    default => 'less than hair in balance gives',
+                },
             );
         }
 

@@ -38,7 +38,14 @@ final readonly class Taper implements Test
             Sign::Taper,
             $kept,
             Sign::Taper->sd($parameters->signs),
-            $kept < $parameters->trim->thinBelowPercent ? 'thin tips: less than half of the hair reaches the end' : 'most of the hair reaches the end',
+            match (true) {
+                $kept < $parameters->trim->thinBelowPercent => sprintf(
+                    'thin tips: %d %% of the hair reaches the end',
+                    (int) floor($kept),
+                ),
+                $kept < 60 => 'about half of the hair reaches the end',
+                default => 'most of the hair reaches the end',
+            },
         )];
     }
 }

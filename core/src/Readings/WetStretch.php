@@ -135,11 +135,16 @@ final readonly class WetStretch implements Test
             $this->meaning($mean, $return, $snapped),
         )];
         if ($return !== []) {
+            $returns = array_sum($return) / count($return);
             $measured[] = new MeasuredSign(
                 Sign::StretchReturn,
-                array_sum($return) / count($return),
+                $returns,
                 Sign::StretchReturn->sd($parameters->signs) / sqrt(count($return)),
-                'how much of the stretch the hair takes back when let go',
+                match (true) {
+                    $returns >= 95 => 'takes all of the stretch back',
+                    $returns >= 85 => 'takes most of the stretch back',
+                    default => 'keeps part of the stretch',
+                },
             );
         }
 

@@ -43,6 +43,8 @@ final readonly class Wetting implements Test
     public function measure(array $raw, Parameters $parameters): array
     {
         $seconds = $this->number($raw, 'seconds');
+        $soak = $this->number($raw, 'soak');
+        $slide = $this->number($raw, 'slide');
 
         return [
             new MeasuredSign(Sign::WettingTime, $seconds, Sign::WettingTime->sd($parameters->signs), match (true) {
@@ -52,15 +54,23 @@ final readonly class Wetting implements Test
             }),
             new MeasuredSign(
                 Sign::Soak,
-                $this->number($raw, 'soak'),
+                $soak,
                 Sign::Soak->sd($parameters->signs),
-                'beading speaks for low porosity, or for build-up',
+                match (true) {
+                    $soak <= 0 => 'drops bead: as on low porosity, or on build-up',
+                    $soak <= 1 => 'drops sink in slowly',
+                    default => 'drops soak in at once: as into high porosity',
+                },
             ),
             new MeasuredSign(
                 Sign::Slide,
-                $this->number($raw, 'slide'),
+                $slide,
                 Sign::Slide->sd($parameters->signs),
-                'a rough slide speaks for raised cuticles',
+                match (true) {
+                    $slide <= 0 => 'slides smoothly: the cuticle lies flat',
+                    $slide <= 1 => 'slides a little roughly',
+                    default => 'slides roughly: the cuticle is raised',
+                },
             ),
         ];
     }
