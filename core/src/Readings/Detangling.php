@@ -83,7 +83,9 @@ final readonly class Detangling implements Test
                 Sign::KnotsCut,
                 $this->number($raw, 'knots_cut'),
                 Sign::KnotsCut->sd($parameters->signs),
-                $this->number($raw, 'knots_cut') > 0 ? 'knots that could not be massaged apart' : 'no knot had to be cut',
+                $this->number($raw, 'knots_cut') > 0
+                    ? 'knots that could not be massaged apart'
+                    : 'no knot had to be cut',
             ),
         ];
     }

@@ -16,6 +16,16 @@ final readonly class ScalpMap implements Test
 {
     use AsksForNumbers;
     use ReadsScalpDryness;
+    private const REFER = 'heavy flaking with redness, or soreness: refer before treating';
+
+    /** By sign: up to where there is none to speak of, what is said then, of some, and past its limit. */
+    private const SAYS = [
+        'scalp-flakes' => [4.0, 'hardly a flake', 'some flakes', 'flaky: cleanse the scalp sooner'],
+        'scalp-itch' => [2.0, 'hardly itches', 'itches a little', 'itches: ask since when, and after what'],
+        'scalp-oil' => [2.0, 'not oily', 'a little oily', 'oily: cleanse sooner'],
+        'scalp-redness' => [0.0, 'not red', 'a little red', 'red: no heat, no strong cleanse'],
+        'scalp-soreness' => [0.0, 'not sore', 'a little sore', self::REFER],
+    ];
 
     public function name(): string
     {
@@ -48,53 +58,31 @@ final readonly class ScalpMap implements Test
 
     public function measure(array $raw, Parameters $parameters): array
     {
-        $flakes = 0.0;
-        foreach (Zone::cases() as $zone) {
-            $flakes += $this->number($raw, "flakes_{$zone->value}");
-        }
-        $limit = $parameters->scalp->limit;
-        $redness = $this->number($raw, 'redness');
-        $isForAClinician = $flakes >= $parameters->scalp->referFlakes && $redness >= $limit['redness'];
-        $refer = 'heavy flaking with redness, or soreness: refer before treating';
-        $of = fn (Sign $sign, float $value, float $none, string ...$says): MeasuredSign => new MeasuredSign(
-            $sign,
-            $value,
-            $sign->sd($parameters->signs),
-            match (true) {
-                $value >= $limit[str_replace('scalp-', '', $sign->value)] => $says[0],
-                $value > $none => $says[1],
-                default => $says[2],
-            },
-        );
-
-        return [
-            $of(
-                Sign::ScalpFlakes,
-                $flakes,
-                4.0,
-                $isForAClinician ? $refer : 'flaky: cleanse the scalp sooner',
-                'some flakes',
-                'hardly a flake',
-            ),
-            $of(
-                Sign::ScalpItch,
-                $this->number($raw, 'itch'),
-                2.0,
-                'itches: ask since when, and after what',
-                'itches a little',
-                'hardly itches',
-            ),
-            $of(
-                Sign::ScalpOil,
-                $this->number($raw, 'oil'),
-                2.0,
-                'oily: cleanse sooner',
-                'a little oily',
-                'not oily',
-            ),
-            $of(Sign::ScalpRedness, $redness, 0.0, 'red: no heat, no strong cleanse', 'a little red', 'not red'),
-            $of(Sign::ScalpSoreness, $this->number($raw, 'soreness'), 0.0, $refer, 'a little sore', 'not sore'),
-            ...$this->dryness($raw, $parameters),
+        $values = [
+            Sign::ScalpFlakes->value => array_sum(array_map(
+                fn (Zone $zone): float => $this->number($raw, "flakes_{$zone->value}"),
+                Zone::cases(),
+            )),
+            Sign::ScalpItch->value => $this->number($raw, 'itch'),
+            Sign::ScalpOil->value => $this->number($raw, 'oil'),
+            Sign::ScalpRedness->value => $this->number($raw, 'redness'),
+            Sign::ScalpSoreness->value => $this->number($raw, 'soreness'),
         ];
+        $limit = $parameters->scalp->limit;
+        $isForAClinician = $values[Sign::ScalpFlakes->value] >= $parameters->scalp->referFlakes
+            && $values[Sign::ScalpRedness->value] >= $limit['redness'];
+        $measured = [];
+        foreach ($values as $name => $value) {
+            [$none, $not, $some, $past] = self::SAYS[$name];
+            $sign = Sign::from($name);
+            $measured[] = new MeasuredSign($sign, $value, $sign->sd($parameters->signs), match (true) {
+                $sign === Sign::ScalpFlakes && $isForAClinician => self::REFER,
+                $value >= $limit[str_replace('scalp-', '', $name)] => $past,
+                $value > $none => $some,
+                default => $not,
+            });
+        }
+
+        return [...$measured, ...$this->dryness($raw, $parameters)];
     }
 }

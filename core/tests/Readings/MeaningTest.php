@@ -29,7 +29,12 @@ function scalpRaw(string $what, float $value): array
     return $what === 'flakes' ? $raw : [$what => $value] + $raw;
 }
 
-it('says of a value what that value means, at every edge', function (string $test, Closure $raw, string $sign, array $says): void {
+it('says of a value what that value means, at every edge', function (
+    string $test,
+    Closure $raw,
+    string $sign,
+    array $says,
+): void {
     foreach ($says as [$value, $words]) {
         expect(meansOf($test, $raw($value), $sign))->toStartWith($words, "{$test} {$value}");
     }
