@@ -9,7 +9,7 @@ use Nagomi\Core\Treatments\StepKind;
 
 /**
  * Takes out of a season what hardly does anything: one treatment after the other, the least needed first, for as long
- * as leaving it out costs less than it is worth doing, and no rule is broken by it.
+ * as the season is cheaper without it, each treatment costing what it is worth doing, and no rule is broken by it.
  */
 final readonly class LeanSeason
 {
@@ -28,7 +28,6 @@ final readonly class LeanSeason
      */
     public function of(array $choices): array
     {
-        $worth = $this->terrain->head->parameters->planning->worthATreatment;
         $choices = $this->asPromised($choices);
         [$cost, $broken] = $this->walk->keep($choices);
         while (true) {
@@ -36,8 +35,8 @@ final readonly class LeanSeason
             foreach ($choices as $level => $choice) {
                 foreach ($this->lighter($choice, $level) as $lighter) {
                     $tried = [...array_slice($choices, 0, $level), $lighter, ...array_slice($choices, $level + 1)];
-                    [$then, $breaks] = $this->walk->walked($tried, min($cost + $worth, $best[0] ?? INF));
-                    if ($breaks <= $broken && $then - $cost < $worth && $then < ($best[0] ?? INF)) {
+                    [$then, $breaks] = $this->walk->walked($tried, min($cost, $best[0] ?? INF));
+                    if ($breaks <= $broken && $then < $cost && $then < ($best[0] ?? INF)) {
                         $best = [$then, $tried];
                     }
                 }

@@ -56,6 +56,7 @@ final readonly class OptionEffects
             $moving,
             // Styled on the day after it takes as long.
             $planning->costOfAMinute * $terms->minutes($choice->styled(false), $head)
+                + $planning->worthATreatment * $choice->countedTreatments()
                 + $planning->costOfWear * $wear
                 + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
             TreatmentContext::seals($head, ...$steps),

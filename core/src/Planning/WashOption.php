@@ -116,6 +116,12 @@ final readonly class WashOption
         ]));
     }
 
+    /** Masks, protein and clarifying: what is done beyond a plain wash. */
+    public function countedTreatments(): int
+    {
+        return (int) $this->masks() + (int) ($this->protein !== null) + (int) $this->cleanse->clarifies();
+    }
+
     /** @return list<Step> in the order they are done */
     public function steps(Head $head): array
     {

@@ -302,7 +302,7 @@ it('does no worse when a limit is loosened', function (): void {
         [],
         terms: $terms,
     )->cost;
-    // What hardly does anything goes from either season, for up to 0.3 a treatment.
+    // A search that keeps a few ways finds one season a little nearer its best than the other.
     $last = INF;
     foreach ([50, 55, 60, 70, 80, 90, null] as $limit) {
         expect($cost($limit))->toBeLessThanOrEqual($last + 0.3, "limit {$limit}");
