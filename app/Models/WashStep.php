@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool        $evening_before a pre-wash that was put on the evening before
  * @property float|null  $millimetres
  * @property string|null $product
- * @property array<string, mixed>|null $contents what its bottle held, as in a care record; null: not known
+ * @property array<string, int|array<string, float>>|null $contents what its bottle held, as in a care record; null: not known
  */
 final class WashStep extends Model
 {

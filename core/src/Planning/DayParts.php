@@ -39,10 +39,10 @@ final class DayParts
         $this->minutes = new WithinMinutes();
     }
 
-    /** The way as it is done on a day; one set by hand, or too long in any parts, as it is. */
+    /** The way as it is done on a day, one set by hand as well; whole where it is too long in any parts. */
     public function on(WashOption $choice, RuleContext $standing): WashOption
     {
-        if (! $this->isShort || $this->isByHand($standing)) {
+        if (! $this->isShort) {
             return $choice;
         }
         $whole = $this->whole[$choice] ??= $choice->stylesAfter || $choice->preWashBefore
@@ -62,11 +62,6 @@ final class DayParts
         }
 
         return $whole;
-    }
-
-    private function isByHand(RuleContext $standing): bool
-    {
-        return $standing->terms->byHand !== [] && $standing->terms->setByHand($standing->date()) !== null;
     }
 
     /** @return list<WashOption> */

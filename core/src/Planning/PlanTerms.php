@@ -46,7 +46,7 @@ final readonly class PlanTerms
      * @param Wishes $wishes what was wished of the plan for some days
      * @param TrimGoal|null $trimGoal what the client wants of the length; null: not said
      * @param DateTimeImmutable|null $takeDownOn day a protective style that is worn comes down, and the hair is washed
-     * @param array<string, int> $labelMinutes longest that what is at hand may sit by its label, 1 to 720: mask, protein
+     * @param array<string, int> $labelMinutes most that mask or protein at hand may sit by its label, 1 to 720
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param BottlesInUse $bottles what treatments are done with; the planner takes them from the record
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one

@@ -9,9 +9,9 @@ use Nagomi\Core\Treatments\StepKind;
 
 /**
  * Finds the best way to spend the wash days of a season. It is searched thrice with few ways kept: once among all ways
- * to wash, once with masks of the length that was found, which leaves room to try other orders of protein, and once without mild protein
- * as well. The best of them is polished, which finds the length of each mask as well, and what hardly does anything is taken out. What that leaves on the table
- * is measured by bin/bench against annealing and wide searches.
+ * to wash, once with masks of the length that was found, which leaves room to try other orders of protein, and once
+ * without mild protein as well. The best of them is polished, which finds the length of each mask, and what hardly does
+ * anything is taken out. What that leaves on the table is measured by bin/bench against annealing and wide searches.
  */
 final readonly class SeasonSearch
 {

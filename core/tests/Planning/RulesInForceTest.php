@@ -6,11 +6,13 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Planning\DayParts;
+use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\ForecastUncertainty;
 use Nagomi\Core\Planning\HairThen;
 use Nagomi\Core\Planning\MeanSimulator;
 use Nagomi\Core\Planning\Occasion;
 use Nagomi\Core\Planning\OccasionKind;
+use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\Programme;
@@ -28,6 +30,8 @@ use Nagomi\Core\Planning\Wishes;
 use Nagomi\Core\Planning\WishKind;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\StepKind;
 
 /** @return list<PlanTerms> terms of every kind */
 function termsOfEveryKind(): array
@@ -163,4 +167,18 @@ it('puts in parts what a day has no time for, and leaves whole what fits', funct
         // No evening is left before today, no morning between two washes.
         ->and($parts($minutes - 1, 0)->preWashBefore)->toBeFalse()
         ->and($parts($evening - 1, 7, 8))->toBe($whole);
+});
+
+it('puts a day that was set by hand in parts as well, and leaves its treatments alone', function (): void {
+    $head = Make::head(limit: 55);
+    $mask = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 10.0);
+    $plan = Planner::plan(Make::atTarget($head), [], 4, new PlanTerms(byHand: [
+        new FixedWashDay(Make::day('2026-03-12'), $mask, 'Asked for it', 'Ilse'),
+    ]));
+    $items = array_values(array_filter($plan->items, static fn (PlanItem $item): bool => $item->byHand !== null));
+    expect($items)->toHaveCount(1)
+        ->and($items[0]->choice->stylesAfter)->toBeTrue()
+        ->and($items[0]->choice->conditioningMinutes)->toBe(10.0)
+        ->and($items[0]->minutes)->toBeLessThanOrEqual(55.0)
+        ->and($items[0]->broken)->toBe([]);
 });

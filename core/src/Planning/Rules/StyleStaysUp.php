@@ -21,7 +21,8 @@ final readonly class StyleStaysUp implements Rule
 
     public function sentence(PlanningParameters $limits): string
     {
-        return 'While a protective style is worn, hair is washed in it: no detangling, no mask and no protein until it comes down.';
+        return 'While a protective style is worn, hair is washed in it: no detangling, no mask and no protein until it '
+            . 'comes down.';
     }
 
     public function frees(): string
