@@ -20,6 +20,9 @@ use Nagomi\Core\Treatments\CleanseKind;
 /** What the scalp has to say in a season: how often it is washed, with what, and what it comes to. */
 final readonly class ScalpSeason
 {
+    /** A season is searched so often at most; what still differs is settled day by day. */
+    private const SEARCHES = 3;
+
     /** Null where the scalp was not read. */
     public ?ScalpRhythm $rhythm;
 
@@ -73,12 +76,14 @@ final readonly class ScalpSeason
      */
     public function searchedWith(Closure $search, PlanTerms $terms, array $washDays): array
     {
-        $best = $search($terms);
-        // The search may wash milder than was thought of the scalp: then what that asks for is searched once more.
-        $asked = $this->termsOver($washDays, $best);
-        if ($terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false) {
-            $best = $search($asked);
-        }
+        // A search may wash milder or stronger than was thought of the scalp: what that asks for is searched anew.
+        $round = 0;
+        do {
+            $best = $search($terms);
+            $asked = $this->termsOver($washDays, $best);
+            $isOther = $terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false;
+            $terms = $asked;
+        } while ($isOther && ++$round < self::SEARCHES);
         $settled = $this->settled($best, $washDays);
 
         return [$settled, $this->termsOver($washDays, $settled)];

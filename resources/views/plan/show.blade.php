@@ -40,7 +40,7 @@
     <div class="two season-side">
         <details @if ($occasions !== [] || $errors->hasAny(['occasion', 'occasion_from', 'occasion_until', 'occasion_what', 'occasion_style_day'])) open @endif>
             <summary><h2>What is to come</h2></summary>
-            <ul class="recent">@foreach ($occasions as $i => $occasion)<li class="set-day"><span><strong>@day($occasion['from'], 'j M')@if ($occasion['until'] !== $occasion['from']) to @day($occasion['until'], 'j M')@endif</strong> {{ __("nagomi.occasions.{$occasion['kind']}") }}{{ $occasion['what'] !== '' ? ': ' . $occasion['what'] : '' }}</span>
+            <ul class="recent">@foreach ($occasions as $i => $occasion)<li class="set-day"><span><strong>@day($occasion['from'], 'j M')@if ($occasion['until'] !== $occasion['from']) to @day($occasion['until'], 'j M')@endif</strong> {{ __("nagomi.occasions.{$occasion['kind']}") }}{{ $occasion['what'] !== '' ? ': ' . $occasion['what'] : '' }}@if ($occasion['style_day']) <span class="reason">{{ __('plan.style-day', ['day' => $occasion['style_day']]) }}</span>@endif</span>
                 <form method="post" action="{{ route('clients.plan.without', [$head, $i]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">Take out</button></form></li>@endforeach</ul>
             @foreach ($tooNear as $sentence)<p class="caution-line">{{ $sentence }}</p>@endforeach
             <form method="post" action="{{ route('clients.plan.occasion', $head) }}" class="asks" novalidate>
