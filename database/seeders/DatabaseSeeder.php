@@ -8,6 +8,7 @@ use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Clients\SalonClimate;
 use App\Bridge\Plans\Outlooks;
 use App\Care\Readings\StylistBiasUpdate;
+use App\Models\Head;
 use App\Models\Salon;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -87,6 +88,9 @@ final class DatabaseSeeder extends Seeder
             app(Outlooks::class)->of($head);
         }
         app(StylistBiasUpdate::class)->renew($salon);
+        foreach (Head::query()->where('salon_id', $salon->id)->with(['salon', 'outlook'])->get() as $head) {
+            app(Outlooks::class)->current($head);
+        }
     }
 
     /**

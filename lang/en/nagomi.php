@@ -100,8 +100,14 @@ return [
         'in balance' => 'in balance', 'dry' => 'dry', 'over-moist' => 'over-moist', 'weak' => 'weak', 'stiff' => 'stiff', 'depleted' => 'depleted',
         'limp' => 'limp', 'brittle' => 'brittle', 'overloaded' => 'overloaded',
     ],
-    'ledger' => ['opening' => 'Assumed before anything was measured', 'time' => ':subject passed', 'reading' => 'Corrected by :subject', 'limit' => 'Held at the edge of the scale',
+    'ledger' => ['opens' => 'Brought forward, that evening', 'looked-back' => 'That same evening, as later readings put it', 'opening' => 'Assumed before anything was measured', 'time' => ':subject passed', 'reading' => 'Corrected by :subject', 'limit' => 'Held at the edge of the scale',
         'remap' => 'Zones sorted anew: carried over by share of hair', 'untold-gap' => 'Days nobody told of: back towards what is usual', 'untold-cleanse' => 'Assumed: cleansed before the mask, as nobody said', 'untold-conditioning' => 'Assumed: conditioned after the cleanse, as nobody said'],
+    'cause' => [
+        'lead' => 'The last :weeks weeks beside the :weeks before, :days days each, straight from the balance book.',
+        'times' => '{0} never|{1} once|[2,*] :count times',
+        'chance' => 'Named is what changed by more than its own weeks vary: chance alone parts them as far at most one time in ten.',
+        'nothing' => 'Nothing stands out: what was done and how the days passed changed no more than it does from week to week. Ask for what the records cannot know.',
+    ],
     'changes' => [
         'wash-every' => 'Another rhythm: wash every … days', 'minutes-limit' => 'Less or more time: at most … minutes a wash day',
         'humidity' => 'Other air: usual humidity of … %', 'hardness' => 'Other water: hardness of … mg/L',

@@ -51,7 +51,7 @@ return [
     'App\Wording' => [
         'App\Models', 'Core\Climate', 'Core\Head', 'Core\Planning\PlanTerms', 'Core\Readings', 'Core\Treatments',
     ],
-    'App\Drawings' => ['App\Models', 'Core\Head'],
+    'App\Drawings' => ['App\Models', 'App\Wording', 'Core\Head'],
     // The only place that turns models into the core's objects and back.
     'App\Bridge' => [
         'App\Models', 'App\Wording',
@@ -63,8 +63,8 @@ return [
     'App\Pages' => [
         'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Wording',
         'Core\Climate\WeatherFile', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings', 'Core\Safety',
-        'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\WashDay',
-        'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
+        'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\Trials\CauseChange', 'Core\Trials\EqualWeeks',
+        'Core\WashDay', 'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
         'Core\Planning\OccasionKind', 'Core\Planning\PlanChange', 'Core\Planning\PlanTerms', 'Core\Planning\TrimGoal', 'Core\Planning\WeekTime',
     ],
     // What people do.

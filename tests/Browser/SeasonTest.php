@@ -112,7 +112,8 @@ it('moves, lengthens and leaves out by keyboard alone', function (): void {
         expect(stones($browser))->toBe($before);
 
         $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-plan]").dataset.acts); return '
-            . 'Object.keys(acts).find((date) => acts[date].includes("mask"))');
+            // The mask of strong protein stays with it.
+            . 'Object.keys(acts).find((date) => acts[date].includes("mask") && !acts[date].includes("strong-protein"))');
         $browser->driver->executeScript('document.querySelector(`[data-stone="${arguments[0]}"]`).focus()', [$masked]);
         $browser->driver->executeScript('document.querySelector("[data-do=\'leave-out\'][data-value=mask]").focus()');
         $browser->keys('ENTER')->until('[data-says]', 'Mask of');

@@ -224,7 +224,25 @@ it('scales a mix with its label, and refuses what the skin must not have', funct
             ],
         );
     $this->get($mix())->assertSee('Scalp oil, 60 mL')->assertSee('44.7')->assertSee('keeps until');
-    $this->from('/products/mix')->get($mix(['careful' => '1']))->assertSessionHasErrors('total_ml');
+    $this->get($mix())->assertSee('Without water it keeps about 180 days');
+    $this->get($mix(['carrier' => 'Rose water']))->assertSee('With water in it and no preservative it keeps 5 days');
+    $peppermint = [['name' => 'peppermint', 'percent' => '1,5']];
+    $this->get($mix(['parts' => $peppermint, 'use' => 'rinsed-off']))->assertSee('98.5');
+    foreach (['child' => 'none', 'young' => '0.25', 'pregnancy' => '0.25', 'asthma' => '0.25'] as $for => $most) {
+        $this->from('/products/mix')->get($mix(['for' => $for]))->assertSessionHasErrors('parts.0.percent');
+        expect(session('errors')->first('parts.0.percent'))->toContain($most);
+    }
+    $this->from('/products/mix')->get($mix(['parts' => $peppermint]))->assertSessionHasErrors('parts.0.percent');
+    $this->from('/products/mix')->get($mix(['carrier' => 'lavender']))->assertSessionHasErrors('parts.0.percent');
+    // Sent back to a mix that was scaled before, only what was refused is shown.
+    $this
+        ->from($mix())
+        ->followingRedirects()
+        ->get($mix(['for' => 'child']))
+        ->assertSee('there is none')
+        ->assertDontSee('44.7');
+    $this->from('/products/mix')->get($mix(['use' => 'to drink']))->assertSessionHasErrors('use');
+    $this->from('/products/mix')->get($mix(['for' => 'a cat']))->assertSessionHasErrors('for');
     $this->from('/products/mix')->get($mix(['total_ml' => 'a lot']))->assertSessionHasErrors('total_ml');
     $this
         ->from('/products/mix')

@@ -20,6 +20,7 @@ use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\StrataTransition;
 use Nagomi\Core\Head as Core;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings as CoreReading;
 use Nagomi\Core\Record\BottleFields;
@@ -37,8 +38,6 @@ final readonly class HeadRecord
 {
     private const RELATIONS = ['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings'];
 
-    /** Further back no rule of the season looks. */
-    private const RULES_LOOK_BACK_DAYS = 120;
 
     public function __construct(
         private SalonClimate $salonClimate,
@@ -73,6 +72,7 @@ final readonly class HeadRecord
                 ->takingDown($this->takeDownOn($head))
                 ->labelled(LabelMinutes::of($head)),
             $this->storedClearances->ofRecord($head),
+            SimilarHeads::minutesASection($head, self::paceSince(Calendar::dayOf($head->salon->today()))),
         );
     }
 
@@ -142,7 +142,7 @@ final readonly class HeadRecord
             ->washDays()
             ->with('steps')
             ->where('date', '<=', $today->format('Y-m-d'))
-            ->where('date', '>=', $today->modify('-' . self::RULES_LOOK_BACK_DAYS . ' days')->format('Y-m-d'))
+            ->where('date', '>=', $today->modify('-' . Planner::LOOKS_BACK_DAYS . ' days')->format('Y-m-d'))
             ->get();
 
         return array_values($days->map($this->washDay(...))->all());
@@ -153,7 +153,7 @@ final readonly class HeadRecord
      */
     public function pace(Head $head, Core\Head $core, \DateTimeImmutable $today): Pace
     {
-        $since = $today->modify('-' . Pace::OVER_DAYS . ' days');
+        $since = self::paceSince($today);
         // Whole days: one on which nothing was detangled is a day as well.
         $washed = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with('steps')->get();
         $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
@@ -164,6 +164,11 @@ final readonly class HeadRecord
             array_map($this->reading(...), array_values($dried->all())),
             SimilarHeads::minutesASection($head, $since),
         );
+    }
+
+    private static function paceSince(\DateTimeImmutable $today): \DateTimeImmutable
+    {
+        return $today->modify('-' . Pace::OVER_DAYS . ' days');
     }
 
     /**

@@ -15,11 +15,6 @@ use Nagomi\Core\Scalp\ScalpFilter;
 /** The scalp of a stored head, followed through what the book says of it. */
 final readonly class StoredScalp
 {
-    /** What lies further back has long been washed out; a scalp's own ways are learned within it. */
-    private const LOOKS_BACK_DAYS = 400;
-
-    private const TESTS = ['scalp', 'scalp-at-home'];
-
     public function __construct(private SalonClimate $salonClimate, private Parameters $parameters)
     {
     }
@@ -27,9 +22,9 @@ final readonly class StoredScalp
     /** Null where nobody read it, or too long ago to go by. */
     public function of(Head $head, HeadRecord $records, DateTimeImmutable $today): ?ScalpEstimate
     {
-        $since = $today->modify('-' . self::LOOKS_BACK_DAYS . ' days')->format('Y-m-d');
+        $since = $today->modify('-' . ScalpFilter::LOOKS_BACK_DAYS . ' days')->format('Y-m-d');
         $readings = $head->readings()
-            ->whereIn('test', self::TESTS)
+            ->whereIn('test', ScalpFilter::TESTS)
             ->where('date', '>=', $since)
             ->where('date', '<=', $today->format('Y-m-d'))
             ->get();
@@ -39,7 +34,7 @@ final readonly class StoredScalp
         $washDays = $head->washDays()
             ->where('date', '>=', $since)
             ->where('date', '<=', $today->format('Y-m-d'))
-            ->whereHas('steps', fn (Builder $steps): Builder => $steps->whereIn('kind', ['cleanse', 'scalp-oil']))
+            ->whereHas('steps', fn (Builder $steps): Builder => $steps->whereIn('kind', ScalpFilter::DONE_TO_IT))
             ->with('steps')
             ->get();
         $scalp = ScalpFilter::through(

@@ -135,7 +135,8 @@ final readonly class OutlookParts
      * @param list<WashDay>            $past
      * @param Collection<int, HeadSnapshot> $visits
      *
-     * @return StoredRiver the days of the river, its stones and its gauges
+     * @return StoredRiver the days of the river until now, those ahead as planned (of today what it comes to after the
+     *     wash that is planned for it), its stones and its gauges
      */
     public function river(
         array $lookedBack,
@@ -144,8 +145,7 @@ final readonly class OutlookParts
         Collection $visits,
         DateTimeImmutable $today,
     ): array {
-        $points = [...array_slice($lookedBack, 0, -1), ...$plan->forecast];
-        $since = $points[0]->date->format('Y-m-d');
+        $since = ($lookedBack[0] ?? $plan->forecast[0])->date->format('Y-m-d');
         $stones = [];
         foreach ($past as $day) {
             if ($day->date->format('Y-m-d') >= $since) {
@@ -168,7 +168,7 @@ final readonly class OutlookParts
         return [
             'from' => $since,
             'today' => $today->format('Y-m-d'),
-            'strata' => $this->currents($points),
+            'strata' => $this->currents($lookedBack, $plan->forecast),
             'stones' => $stones,
             'gauges' => array_values(array_filter(
                 $visits->map(fn (HeadSnapshot $visit): string => $visit->date->format('Y-m-d'))->all(),
@@ -210,18 +210,19 @@ final readonly class OutlookParts
 
         return [
             'from' => $today->format('Y-m-d'), 'today' => $today->format('Y-m-d'),
-            'strata' => $this->currents($future->forecast), 'stones' => $stones, 'gauges' => [],
+            'strata' => $this->currents([], $future->forecast), 'stones' => $stones, 'gauges' => [],
         ];
     }
 
     /**
-     * @param list<Snapshot> $points one for each day
+     * @param list<Snapshot> $until one for each day until now
+     * @param list<Snapshot> $ahead one for each day from today on, as planned
      *
      * @return list<StoredCurrent> by stratum
      */
-    private function currents(array $points): array
+    private function currents(array $until, array $ahead): array
     {
-        $head = $points[0]->state->layout->head;
+        $head = ($ahead[0] ?? $until[0])->state->layout->head;
 
         return array_map(fn (int $s): array => [
             'name' => $head->strata[$s]->name,
@@ -229,13 +230,24 @@ final readonly class OutlookParts
                 $head->strata[$s]->targetMoisture(),
                 $head->strata[$s]->targetProtein($head->proteinSensitive),
             ],
-            'days' => array_map(fn (Snapshot $point): array => [
-                ...$this->pair($point->state, $s, StateLayout::MOISTURE),
-                ...$this->pair($point->state, $s, StateLayout::PROTEIN),
-                round($point->state->buildUp($s), 1),
-                round($point->state->buildUpSd($s), 1),
-            ], $points),
+            'days' => $this->days($until, $s),
+            'ahead' => $this->days($ahead, $s),
         ], array_keys($head->strata));
+    }
+
+    /**
+     * @param list<Snapshot> $points
+     *
+     * @return list<array{float, float, float, float, float, float}> moisture, protein and build-up with their sd
+     */
+    private function days(array $points, int $s): array
+    {
+        return array_map(fn (Snapshot $point): array => [
+            ...$this->pair($point->state, $s, StateLayout::MOISTURE),
+            ...$this->pair($point->state, $s, StateLayout::PROTEIN),
+            round($point->state->buildUp($s), 1),
+            round($point->state->buildUpSd($s), 1),
+        ], $points);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Plans;
 
 use App\Models\Head;
+use App\Models\Salon;
 use DateTimeInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +22,19 @@ final readonly class OutlookRefresh
     public function __construct(
         private Outlooks $outlooks,
     ) {
+    }
+
+    /**
+     * The heads that some stylists read are followed anew from their first day, by the clock or by whoever opens them.
+     *
+     * @param list<string> $readers names as readings are signed with
+     */
+    public function ofHeadsReadBy(Salon $salon, array $readers): void
+    {
+        DB::table('heads')
+            ->where('salon_id', $salon->id)
+            ->whereIn('id', DB::table('readings')->select('head_id')->whereIn('by', $readers))
+            ->update(['outlook_due_from' => Outlooks::FROM_THE_START]);
     }
 
     /** @param DateTimeInterface|null $since the earliest day that changed; null: everything did */

@@ -19,9 +19,9 @@ use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\CleanseKind;
-use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\Pace;
+use Nagomi\Core\WashDay\PacedSteps;
 
 /**
  * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
@@ -85,15 +85,17 @@ final readonly class StoredPlan
      */
     private function columns(CoreItem $item, Head $head, Pace $pace): array
     {
+        $core = $this->headRecord->core($head);
+
         return [
             'date' => $item->date->format('Y-m-d'),
             'steps' => array_map(
-                fn (Step $step): array => $this->paced(CareRecordWriter::step($step), $head->sections, $pace),
-                $item->choice->steps($this->headRecord->core($head)),
+                CareRecordWriter::step(...),
+                PacedSteps::of($item->choice->steps($core), $core, $pace),
             ),
             'minutes' => round($item->minutes, 1),
             'styles_after' => $item->choice->stylesAfter,
-            'reasons' => $this->reasons($item, $this->headRecord->core($head)),
+            'reasons' => $this->reasons($item, $core),
             'without' => $this->outlookParts->without($item),
             'broken' => array_map(
                 fn (Rule $rule): string => $rule->sentence($this->parameters->planning),
@@ -121,20 +123,6 @@ final readonly class StoredPlan
             $isOilOff ? Words::say('scalp.oil-off') : null,
             ...$item->reasons,
         ]));
-    }
-
-    /**
-     * @param array<string, mixed> $step
-     *
-     * @return array<string, mixed> the step with the minutes it takes on this head
-     */
-    private function paced(array $step, int $sections, Pace $pace): array
-    {
-        $minutes = round($sections * $pace->detangleASectionMinutes, 1);
-
-        return ($step['kind'] ?? '') === StepKind::Detangle->value
-            ? ['minutes' => max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, $minutes))] + $step
-            : $step;
     }
 
     /** @param array<string, mixed> $columns */

@@ -45,15 +45,14 @@ final readonly class StoredSnapshots
 
     public function keep(Head $head, FilterRun $trace): void
     {
-        $ledger = $checks = [];
-        foreach ($trace->ledger as $line) {
-            $ledger[$line->date->format('Y-m-d')][] = $this->line($line);
-        }
+        $points = array_slice($trace->points, 0, $trace->events);
+        $ledger = $this->byDay($trace->ledger, $points);
+        $checks = [];
         foreach ($trace->checks as $check) {
             $checks[$check->reading->date->format('Y-m-d')][] = $this->check($check);
         }
         $rows = [];
-        foreach (array_slice($trace->points, 0, $trace->events) as $point) {
+        foreach ($points as $point) {
             $date = $point->date->format('Y-m-d');
             $rows[] = [
                 'salon_id' => $head->salon_id,
@@ -74,6 +73,31 @@ final readonly class StoredSnapshots
         foreach (array_chunk($rows, 100) as $some) {
             HeadSnapshot::query()->insert($some);
         }
+    }
+
+    /**
+     * A line of a day on which nothing happened, as the last one before a long silence, goes with the next day on which
+     * something did.
+     *
+     * @param list<LedgerLine> $lines  oldest first
+     * @param list<Snapshot>   $points oldest first
+     *
+     * @return array<string, list<StoredLedgerLine>> by day
+     */
+    private function byDay(array $lines, array $points): array
+    {
+        $byDay = [];
+        $at = 0;
+        foreach ($lines as $line) {
+            while (isset($points[$at]) && $points[$at]->date < $line->date) {
+                $at++;
+            }
+            if (isset($points[$at])) {
+                $byDay[$points[$at]->date->format('Y-m-d')][] = $this->line($line);
+            }
+        }
+
+        return $byDay;
     }
 
     /** @return list<StoredLedgerLine> the lines since the last day on which something happened */

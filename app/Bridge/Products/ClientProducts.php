@@ -15,7 +15,7 @@ use Nagomi\Core\Products\Dose;
  *
  * @phpstan-type ProductChoice array{
  *     product: Product, verdict: string, reasons: list<array{verdict: string, says: string}>, dose: Dose,
- *     pumps: float|null, cost_cents: int|null, in_stock: bool,
+ *     pumps: string|null, cost_cents: int|null, in_stock: bool,
  * }
  */
 final readonly class ClientProducts

@@ -10,6 +10,7 @@ use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reaction;
 use App\Models\Salon;
+use App\Wording\AmountWords;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Climate\DewPoint;
@@ -17,6 +18,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Allergies;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\IngredientBook;
+use Nagomi\Core\Products\Presses;
 use Nagomi\Core\Products\ProductAnalysis;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
@@ -191,11 +193,21 @@ final readonly class ProductFit
                 [...$barred, ...$told['reasons']],
             ),
             'dose' => $dose,
-            'pumps' => $product->pump_ml === null ? null : $dose->pumps($product->pump_ml),
+            'pumps' => self::presses($dose, $product->pump_ml),
             'cost_cents' => $product->price_cents === null || ($product->size_ml ?? 0.0) <= 0
                 ? null
                 : (int) round($product->price_cents * $dose->headMl() / $product->size_ml),
             'in_stock' => ($product->left_ml ?? 0.0) >= $dose->headMl(),
         ];
+    }
+
+    /** @return string|null null where there is no pump, or no number of presses comes near the dose */
+    private static function presses(Dose $dose, ?float $pumpMl): ?string
+    {
+        $presses = $pumpMl === null ? null : Presses::of($dose, $pumpMl);
+
+        return $presses === null
+            ? null
+            : AmountWords::presses($presses->aSection, $presses->sectionsAPress, $presses->inAll);
     }
 }

@@ -25,7 +25,7 @@ final readonly class WashDayBottles
 
     /**
      * @return array<string, array{
-     *     id: string, name: string, ml: float, pumps: float|null, cost_cents: int|null, care: string,
+     *     id: string, name: string, ml: float, pumps: string|null, cost_cents: int|null, care: string,
      * }> the best of each kind that is there for this head
      */
     public function of(Head $head): array

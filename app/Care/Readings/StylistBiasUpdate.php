@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Readings;
 
+use App\Bridge\Plans\OutlookRefresh;
 use App\Models\HeadSnapshot;
 use App\Models\Salon;
 use App\Models\StylistBias;
@@ -18,12 +19,32 @@ final readonly class StylistBiasUpdate
     /** Training shows: what somebody read years ago says little of how that is read now. */
     private const MONTHS_LOOKED_BACK = 18;
 
-    public function __construct(private Parameters $parameters)
+    public function __construct(private Parameters $parameters, private OutlookRefresh $outlookRefresh)
     {
     }
 
     /** @return int how many biases are known now */
     public function renew(Salon $salon): int
+    {
+        $rows = $this->estimated($salon);
+        DB::transaction(function () use ($salon, $rows): void {
+            $before = $this->stored($salon);
+            StylistBias::query()->where('salon_id', $salon->id)->delete();
+            StylistBias::query()->insert($rows);
+            $after = $this->stored($salon);
+            // What a stylist reads counts for as much in every head: what is shown is what its record comes to.
+            $changed = array_filter(
+                array_unique([...array_keys($before), ...array_keys($after)]),
+                fn (string $by): bool => ($before[$by] ?? []) !== ($after[$by] ?? []),
+            );
+            $this->outlookRefresh->ofHeadsReadBy($salon, array_values($changed));
+        }, 5);
+
+        return count($rows);
+    }
+
+    /** @return list<array{salon_id: int, by: string, sign: string, mean: float, sd: float}> */
+    private function estimated(Salon $salon): array
     {
         $known = [];
         foreach (StylistBias::query()->where('salon_id', $salon->id)->get() as $bias) {
@@ -52,12 +73,19 @@ final readonly class StylistBiasUpdate
                 ];
             }
         }
-        DB::transaction(function () use ($salon, $rows): void {
-            StylistBias::query()->where('salon_id', $salon->id)->delete();
-            StylistBias::query()->insert($rows);
-        });
 
-        return count($rows);
+        return $rows;
+    }
+
+    /** @return array<string, array<string, array{float, float}>> mean and sd by stylist and sign */
+    private function stored(Salon $salon): array
+    {
+        $stored = [];
+        foreach (StylistBias::query()->where('salon_id', $salon->id)->orderBy('sign')->get() as $bias) {
+            $stored[$bias->by][$bias->sign] = [$bias->mean, $bias->sd];
+        }
+
+        return $stored;
     }
 
     /**

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bridge\Products\SalonIngredients;
+use App\Models\Salon;
+use App\Models\User;
 use DomainException;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Products\IngredientBook;
-use Nagomi\Core\Products\IngredientFunction;
 use Nagomi\Core\Products\Mix;
+use Nagomi\Core\Products\MixNames;
 use Nagomi\Core\Products\MixPart;
+use Nagomi\Core\Products\MixUse;
 
 /** A mix to be made up: parts in percent, a carrier, and how much of it. */
 final class MixRequest extends FormRequest
@@ -23,7 +27,9 @@ final class MixRequest extends FormRequest
     {
         return [
             'title' => ['nullable', 'string', 'max:80'], 'carrier' => ['nullable', 'string', 'max:80'],
-            'total_ml' => ['nullable'], 'parts' => ['array', 'max:8'], 'careful' => ['nullable', 'boolean'],
+            'total_ml' => ['nullable'], 'parts' => ['array', 'max:8'],
+            'use' => ['nullable', Rule::in(array_column(MixUse::ways(), 'value'))],
+            'for' => ['nullable', Rule::in(array_column(MixUse::people(), 'value'))],
         ];
     }
 
@@ -33,7 +39,11 @@ final class MixRequest extends FormRequest
             if (! $this->has('parts')) {
                 return;
             }
-            $parts = $this->mixed($validator);
+            $names = new MixNames(
+                $this->container->make(SalonIngredients::class)->of($this->salon()),
+                $this->container->make(Parameters::class)->products,
+            );
+            $parts = $this->mixed($validator, $names);
             $total = TypedNumber::from($this->input('total_ml'));
             if ($parts === []) {
                 $validator->errors()->add('parts.0.name', 'Name at least one part beside the carrier.');
@@ -42,20 +52,40 @@ final class MixRequest extends FormRequest
                 try {
                     $this->mix = new Mix(
                         $parts,
-                        $this->string('carrier')->trim()->value() ?: 'water',
+                        $names->part($this->string('carrier')->trim()->value() ?: 'water', 0.0),
                         is_int($total) || is_float($total) ? (float) $total : 0.0,
                         $this->container->make(Parameters::class)->products,
-                        $this->boolean('careful'),
+                        $this->uses(),
                     );
                 } catch (DomainException $wrong) {
-                    $validator->errors()->add('total_ml', $wrong->getMessage());
+                    $isBatch = str_starts_with($wrong->getMessage(), 'Batch:');
+                    $validator->errors()->add($isBatch ? 'total_ml' : 'parts.0.percent', $wrong->getMessage());
                 }
             }
         });
     }
 
+    private function salon(): Salon
+    {
+        /** @var User $user the route is open to staff alone */
+        $user = $this->user();
+
+        return $user->salon;
+    }
+
+    /** @return non-empty-list<MixUse> */
+    private function uses(): array
+    {
+        $for = MixUse::tryFrom($this->string('for')->value());
+
+        return [
+            MixUse::tryFrom($this->string('use')->value()) ?? MixUse::Scalp,
+            ...$for === null ? [] : [$for],
+        ];
+    }
+
     /** @return list<MixPart> what is named with its share */
-    private function mixed(Validator $validator): array
+    private function mixed(Validator $validator, MixNames $names): array
     {
         $parts = [];
         foreach ((array) $this->input('parts') as $i => $part) {
@@ -69,13 +99,7 @@ final class MixRequest extends FormRequest
             } elseif (! is_int($percent) && ! is_float($percent)) {
                 $validator->errors()->add("parts.{$i}.percent", "{$name}: type its share in %, such as 0.5.");
             } else {
-                $parts[] = new MixPart(
-                    $name,
-                    (float) $percent,
-                    (
-                        IngredientBook::shipped()->find($name)[0] ?? null
-                    )?->does(IngredientFunction::EssentialOil) === true,
-                );
+                $parts[] = $names->part($name, (float) $percent);
             }
         }
 

@@ -9,15 +9,20 @@ use App\Bridge\Plans\StoredSnapshots;
 use App\Models\Head;
 use App\Models\HeadSnapshot;
 use App\Wording\Words;
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\Lang;
 use Nagomi\Core\Estimation\LedgerLine;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Trials\CauseChange;
+use Nagomi\Core\Trials\EqualWeeks;
 
 /**
- * Looks for what is behind dryness or breakage: what each kind of step, the days and the readings put in or took out
- * over the last six
- * weeks, beside the six before, straight from the ledger. What the records cannot know is asked in turn. One thing is
- * to be changed next.
+ * Looks for what is behind dryness or breakage: what each kind of step and the days put in or took out over the last six
+ * weeks, beside the six before, straight from the ledger, and by more than those weeks vary by themselves. What the
+ * records cannot know is asked in turn. One thing is to be changed next.
  */
 final readonly class CauseScreen
 {
@@ -29,15 +34,12 @@ final readonly class CauseScreen
 
     private const WEEKS = 6;
 
-    /** Changes smaller than this are noise of the weeks, in units of reserve or wear. */
-    private const WORTH_NAMING = 0.5;
-
     public function __construct(
         private Outlooks $outlooks,
         private StoredSnapshots $storedSnapshots,
+        private Parameters $parameters,
     ) {
     }
-
 
     public function of(Head $head, string $of): CausePage
     {
@@ -45,9 +47,8 @@ final readonly class CauseScreen
         $outlook = $this->outlooks->current($head);
         $of = isset(self::OF[$of]) ? $of : 'dryness';
         $today = $head->salon->today();
-        $turn = $today->subWeeks(self::WEEKS)->format('Y-m-d');
+        $weeks = new EqualWeeks(Calendar::dayOf($today), self::WEEKS);
         $since = $today->subWeeks(2 * self::WEEKS)->format('Y-m-d');
-        $sums = [];
         $lines = [
             ...$this->storedSnapshots
                 ->since($head, $since)
@@ -55,18 +56,16 @@ final readonly class CauseScreen
                 ->all(),
             ...$outlook->ledger,
         ];
-        foreach ($lines as $line) {
-            ['date' => $date, 'kind' => $kind, 'subject' => $subject] = $line;
-            if ($date < $since || in_array($kind, ['opening', 'remap', 'limit'], true)) {
-                continue;
-            }
-            $cause = ['time' => 'days', 'reading' => 'readings'][$kind] ?? $subject;
-            $sums[$cause] ??= ['before' => 0.0, 'lately' => 0.0, 'times' => ['before' => 0, 'lately' => 0]];
-            $half = $date >= $turn ? 'lately' : 'before';
-            $sums[$cause][$half] += $this->amount($line, self::OF[$of], $outlook->standing);
-            $sums[$cause]['times'][$half]++;
-        }
-        $causes = $this->ranked($sums, $of === 'breakage' ? 1 : -1);
+        $this->share($weeks, $lines, $outlook->standing, self::OF[$of], $this->lastBefore($head, $since));
+        $says = $this->parameters->planning->worthSaying;
+        $causes = array_map(fn (CauseChange $change): array => [
+            'cause' => $change->cause,
+            'words' => $this->words($change->cause),
+            'before' => round($change->before, 1),
+            'lately' => round($change->lately, 1),
+            'change' => round($change->change(), 1),
+            'times' => ['before' => $change->timesBefore, 'lately' => $change->timesLately],
+        ], $weeks->worsened($of === 'breakage' ? 1 : -1, $says['cause'], $says['by-chance']));
 
         return new CausePage(
             head: $head,
@@ -77,6 +76,44 @@ final readonly class CauseScreen
             next: $causes === [] ? null : $this->advice($of, $causes[0]['cause']),
             ask: $this->questions($of),
         );
+    }
+
+    /** The last day before a date on which something happened. */
+    private function lastBefore(Head $head, string $date): ?DateTimeImmutable
+    {
+        $last = $head->days()->where('date', '<', $date)->max('date');
+
+        return is_string($last) ? Calendar::dayOf(CarbonImmutable::parse($last)) : null;
+    }
+
+    /**
+     * Shares the lines of the ledger out: what was done by its day, what passed by its days.
+     *
+     * @param list<StoredLedgerLine> $lines    oldest first
+     * @param list<StoredStratum>    $standing
+     * @param 0|1|4                  $quantity
+     */
+    private function share(
+        EqualWeeks $weeks,
+        array $lines,
+        array $standing,
+        int $quantity,
+        ?DateTimeImmutable $last,
+    ): void {
+        foreach ($lines as $line) {
+            $date = Calendar::dayOf(CarbonImmutable::parse($line['date']));
+            $amount = $this->amount($line, $quantity, $standing);
+            match ($line['kind']) {
+                // What readings corrected is what is to be explained, not an explanation.
+                'opening', 'remap', 'limit', 'reading' => null,
+                'time' => $weeks->passed('days', $last ?? $date, $date, $amount),
+                'untold' => $line['subject'] === 'gap'
+                    ? $weeks->passed('gap', $last ?? $date, $date, $amount)
+                    : $weeks->done($line['subject'], $date, $amount),
+                default => $weeks->done($line['subject'], $date, $amount),
+            };
+            $last = $date;
+        }
     }
 
     /**
@@ -93,34 +130,6 @@ final readonly class CauseScreen
         }
 
         return $sum;
-    }
-
-    /**
-     * @param array<string, array{before: float, lately: float, times: array{before: int, lately: int}}> $sums
-     * @param int $worse sign of a change for the worse
-     *
-     * @return list<array{
-     *     cause: string, words: string, before: float, lately: float, change: float,
-     *     times: array{before: int, lately: int},
-     * }>
-     */
-    private function ranked(array $sums, int $worse): array
-    {
-        $causes = [];
-        foreach ($sums as $cause => $sum) {
-            $change = $sum['lately'] - $sum['before'];
-            // What readings corrected is what is to be explained, not an explanation.
-            if ($cause !== 'readings' && $worse * $change >= self::WORTH_NAMING) {
-                $causes[] = [
-                    'cause' => (string) $cause, 'words' => $this->words((string) $cause),
-                    'before' => round($sum['before'], 1), 'lately' => round($sum['lately'], 1),
-                    'change' => round($change, 1), 'times' => $sum['times'],
-                ];
-            }
-        }
-        usort($causes, fn (array $a, array $b): int => abs($b['change']) <=> abs($a['change']));
-
-        return $causes;
     }
 
     private function words(string $cause): string

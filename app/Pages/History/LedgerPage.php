@@ -19,12 +19,13 @@ use Carbon\CarbonImmutable;
 final readonly class LedgerPage extends Page
 {
     /**
+     * @param CarbonImmutable    $opensOn day in the evening of which the book opens: the last on which something happened
      * @param array<string, int> $opening
      * @param list<LedgerRow>            $lines
      * @param array<string, int> $rounding
      * @param array<string, int> $closing
      * @param array<string, int> $closingExact
-     * @param array<string, array{float, float}>|null $lookedBack
+     * @param array<string, array{float, float}>|null $lookedBack where later readings put it that same evening
      * @param float $bandHalfWidth comfortable so far from the target on either side, in points
      * @param float $buildUpLimit  comfortable below it, in points
      */
@@ -33,7 +34,7 @@ final readonly class LedgerPage extends Page
         public Outlook $outlook,
         public int $stratum,
         public int $weeks,
-        public CarbonImmutable $since,
+        public CarbonImmutable $opensOn,
         public array $opening,
         public array $lines,
         public array $rounding,

@@ -71,13 +71,13 @@ final readonly class LedgerScreen
             outlook: $outlook,
             stratum: $stratum,
             weeks: $weeks,
-            since: CarbonImmutable::parse($since),
+            opensOn: CarbonImmutable::instance($before->date ?? $from->modify('-1 day')),
             opening: $this->inTenths($opening),
             lines: $lines,
             rounding: $this->sum($this->inTenths($closing), array_map(fn (int $tenths): int => -$tenths, $shown)),
             closing: $this->inTenths($closing),
             closingExact: $closing,
-            lookedBack: $this->lookedBack($outlook->river, $stratum, $since),
+            lookedBack: $before === null ? null : $this->lookedBack($outlook->river, $stratum, $before->date),
             bandHalfWidth: $this->parameters->model->bandHalfWidth,
             buildUpLimit: $this->parameters->planning->buildUpLimit,
         );
@@ -176,19 +176,17 @@ final readonly class LedgerScreen
     }
 
     /**
-     * Where later readings put the stratum on the day the book opens, with sd; null where the river does not reach back
-     * so far.
+     * Where later readings put the stratum on the evening the book opens with, with sd; null where the river does not
+     * reach back so far.
      *
      * @param StoredRiver $river
      *
      * @return array<string, array{float, float}>|null
      */
-    private function lookedBack(array $river, int $stratum, string $since): ?array
+    private function lookedBack(array $river, int $stratum, \DateTimeImmutable $evening): ?array
     {
-        // The book brings forward the evening before its first day.
         $from = Calendar::dayOf(CarbonImmutable::parse($river['from']));
-        $at = Calendar::daysBetween($from, Calendar::dayOf(CarbonImmutable::parse($since))) - 1;
-        $day = $river['strata'][$stratum]['days'][$at] ?? null;
+        $day = $river['strata'][$stratum]['days'][Calendar::daysBetween($from, $evening)] ?? null;
 
         return $day === null
             ? null

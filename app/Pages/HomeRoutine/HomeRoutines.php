@@ -16,13 +16,17 @@ use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Style;
 use App\Pages\Now\NowScreen;
+use App\Wording\AmountWords;
 use App\Wording\ChairWorkWords;
 use App\Wording\PromisedTreatments;
 use App\Wording\StepWords;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Dose;
+use Nagomi\Core\Products\KitchenMeasure;
+use Nagomi\Core\Products\Presses;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Safety\Caution;
 use Nagomi\Core\Treatments\Calendar;
@@ -44,6 +48,7 @@ final readonly class HomeRoutines
         private ProductNeeds $productNeeds,
         private StyleTakeDown $styleTakeDown,
         private WashDayBottles $washDayBottles,
+        private Parameters $parameters,
     ) {
     }
 
@@ -169,26 +174,20 @@ final readonly class HomeRoutines
         );
     }
 
-    /** A measure a bathroom has: a tablespoon holds 15 mL, a teaspoon 5 (the metric spoons; common practice). */
+    /** What a bathroom has to measure with; what is said to come to in all is what that measures. */
     private function much(float $ml, ?float $pumpMl): string
     {
-        $spoons = match (true) {
-            $pumpMl !== null && $pumpMl > 0 => max(1, (int) round($ml / $pumpMl))
-                . ($ml / $pumpMl < 1.5 ? ' press' : ' presses'),
-            $ml >= 15 => $this->spoons($ml / 15, 'tablespoon'),
-            $ml >= 1.25 => $this->spoons($ml / 5, 'teaspoon'),
-            default => 'a few drops',
-        };
+        $presses = $pumpMl === null || $pumpMl <= 0 ? 0.0 : round($ml / $pumpMl);
+        $isPressed = $presses > 0 && abs($presses * $pumpMl - $ml) <= Presses::TOLERANCE * $ml;
+        $measure = KitchenMeasure::of($ml, $this->parameters->products->dropsAMl);
+        $comesTo = $isPressed ? $presses * $pumpMl : $measure->ml;
 
-        return sprintf('about %s mL in all (%s)', $ml < 10 ? number_format($ml, 1) : number_format($ml, 0), $spoons);
-    }
-
-    /** To the half spoon. */
-    private function spoons(float $count, string $spoon): string
-    {
-        $shown = rtrim(rtrim(number_format(max(0.5, round(2 * $count) / 2), 1), '0'), '.');
-
-        return $shown === '1' ? "1 {$spoon}" : "{$shown} {$spoon}s";
+        return Words::say('amounts.much', [
+            'ml' => $comesTo < 10 ? number_format($comesTo, 1) : number_format($comesTo, 0),
+            'measure' => $isPressed
+                ? AmountWords::presses(null, null, $presses)
+                : AmountWords::measure($measure->unit, $measure->least, $measure->most),
+        ]);
     }
 
     /**

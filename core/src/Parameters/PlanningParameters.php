@@ -64,7 +64,10 @@ final readonly class PlanningParameters
     /** probability */
     public float $lookAt;
 
-    /** days at least between two looks; readings of one visit say little more a week later */
+    /**
+     * days at least between two looks, and between two proteins nobody looked between; readings of one visit say little
+     * more a week later
+     */
     public int $looksApartDays;
 
     /** days at least between two wash days, for the plan's sake */

@@ -40,8 +40,14 @@ final readonly class ProductParameters
     /** days a water-based mix without a preservative keeps, cold */
     public int $homeMadeKeepsDays;
 
-    /** @var array<string, float> % of essential oil on the scalp */
+    /** @var array<string, int> days a mix keeps with such a part in it, by {@see MixKind} */
+    public array $mixKeepsDays;
+
+    /** @var array<string, float> % of essential oils together, by where they go and on whom ({@see MixUse}) */
     public array $essentialOilMostPercent;
+
+    /** @var array<string, float> % on skin of single essential oils that bear less, by their name in the ingredient book */
+    public array $essentialOilMostOf;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
@@ -57,6 +63,8 @@ final readonly class ProductParameters
         $this->doseBy = $table->numbers('products.dose-by');
         $this->dropsAMl = $table->number('products.drops-a-ml');
         $this->homeMadeKeepsDays = $table->whole('products.home-made-keeps-days');
+        $this->mixKeepsDays = array_map(intval(...), $table->numbers('products.mix-keeps-days'));
         $this->essentialOilMostPercent = $table->numbers('products.essential-oil-most-percent');
+        $this->essentialOilMostOf = $table->numbers('products.essential-oil-most-of');
     }
 }

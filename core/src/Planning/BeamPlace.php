@@ -24,7 +24,7 @@ final class BeamPlace
     {
         $key = ($choice->protein === StepKind::StrongProtein ? $day : $standing->lastStrong)
             . '|' . ($choice->cleanse->clarifies() ? $day : $standing->lastClarify)
-            . '|' . self::recentMild($standing, $choice, $day)
+            . '|' . self::recentProtein($standing, $choice, $day)
             . '|' . ($choice->protein === null ? '' : 'protein')
             . '|' . ($choice->cleanse === CleanseKind::CoWash ? 'co-wash' : '')
             . '|'
@@ -41,13 +41,14 @@ final class BeamPlace
         return $key;
     }
 
-    /** Mild protein is remembered for as long as it bars strong protein. */
-    private static function recentMild(RuleContext $standing, WashOption $choice, int $day): int|string
+    /** Protein is remembered for as long as it bars the next. */
+    private static function recentProtein(RuleContext $standing, WashOption $choice, int $day): int|string
     {
-        $last = $choice->protein === StepKind::MildProtein ? $day : $standing->lastMild;
+        $last = $choice->protein === null ? $standing->lastProtein : $day;
         $next = $standing->nextWash ?? $day;
+        $limits = $standing->limits();
 
-        return $last !== null && $next - $last < $standing->limits()->strongAfterMildDays ? $last : '';
+        return $last !== null && $next - $last < max($limits->looksApartDays, $limits->strongAfterMildDays) ? $last : '';
     }
 
     /** @param list<Rule> $broken */

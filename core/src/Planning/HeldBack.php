@@ -105,7 +105,9 @@ final readonly class HeldBack
     private static function isAtWork(RuleContext $standing): bool
     {
         return $standing->lastProtein !== null
-            && $standing->day - $standing->lastProtein < $standing->limits()->mildAfterStrongDays;
+            && $standing->day - $standing->lastProtein < ($standing->isReadSinceProtein()
+                ? $standing->limits()->mildAfterStrongDays
+                : $standing->limits()->looksApartDays);
     }
 
     private static function buildUp(Snapshot $before): float

@@ -11,6 +11,7 @@ use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Treatments\StepKind;
 
 /** Goes through the wash days that were chosen, one after the other, and says of each why it is so. */
 final class PlanItems
@@ -104,9 +105,7 @@ final class PlanItems
             $choice,
             $terms->minutes($choice, $head),
             [
-                ...ReasonWording::inParts($choice, $terms, $head),
-                ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
-                ...ReasonWording::occasions($terms, $date),
+                ...$this->saidFirst($level, $date),
                 ...ReasonWording::reasons(
                     $without,
                     $movedBy,
@@ -126,6 +125,19 @@ final class PlanItems
             ExpectedBreakage::expected($this->on($day)->state, max(0, $day - $this->washedBefore), $this->ownBreakage),
             $terms->scalpPlan?->on($date),
         );
+    }
+
+    /** @return list<string> what there is to know of the day before any reason */
+    private function saidFirst(int $level, DateTimeImmutable $date): array
+    {
+        [$choice, $terms] = [$this->choices[$level], $this->terrain->terms];
+
+        return [
+            ...ReasonWording::inParts($choice, $terms, $this->terrain->head),
+            ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
+            ...($this->isLookForProtein($level) ? [ReasonWording::lookFirst($choice)] : []),
+            ...ReasonWording::occasions($terms, $date),
+        ];
     }
 
     private function goOn(int $level): void
@@ -164,7 +176,20 @@ final class PlanItems
         $inBalance = $cells[BalanceCell::InBalance->value] ?? 0.0;
 
         return $this->isFirstLook($level)
+            || $this->isLookForProtein($level)
             || 1 - $inBalance > $limits->lookAt && $day - $this->lastLook >= $limits->looksApartDays;
+    }
+
+    /** No second protein before somebody has read what the first did. */
+    private function isLookForProtein(int $level): bool
+    {
+        $strongLater = array_filter(
+            array_slice($this->choices, $level),
+            static fn (WashOption $choice): bool => $choice->protein === StepKind::StrongProtein,
+        ) !== [];
+
+        return ! $this->standing->isReadSinceProtein()
+            && ($this->choices[$level]->protein !== null || $level === 0 && $strongLater);
     }
 
     /** What bars even the best there was, and what would free the day. */

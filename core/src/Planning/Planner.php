@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
+use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\Snapshot;
@@ -14,6 +15,9 @@ use Nagomi\Core\Treatments\WashDay;
 /** Plans a season: the possible wash days, the search over them, the forecast through them, the reasons. */
 final class Planner
 {
+    /** Further back no rule of the season looks. */
+    public const LOOKS_BACK_DAYS = 120;
+
     public const LEAST_WEEKS = 1;
     public const MOST_WEEKS = 26;
 
@@ -33,6 +37,7 @@ final class Planner
         if ($weeks < self::LEAST_WEEKS || $weeks > self::MOST_WEEKS) {
             throw new InvalidArgumentException('Weeks: give 1 to 26.');
         }
+        $history = self::lately($history, $start->date);
         $head = $start->state->layout->head;
         $prices = $head->parameters->planning;
         $horizon = 7 * $weeks;
@@ -46,16 +51,9 @@ final class Planner
         [$best, $terms] = $scalp->searchedWith($search, $terms, $washDays);
         $forecast = self::forecast($start, $washDays, $best, $horizon, $terms->bottles);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
-        $items = PlanItems::of(
-            $start,
-            self::standing($start, $history, $terms),
-            $terrain,
-            new HairAhead($terrain, $doubt),
-            $washDays,
-            $best,
-            $forecast,
-            $horizon,
-        );
+        $standing = self::standing($start, $history, $terms);
+        $ahead = new HairAhead($terrain, $doubt);
+        $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon);
 
         return new Plan(
             $items,
@@ -90,6 +88,18 @@ final class Planner
         $terrain = new MeanSimulator($start, $doubt, $terms);
         $ahead = new HairAhead($terrain, $doubt);
         return (new SeasonSearch($terrain, $ahead, $washDays, $horizon))->best($start, $standing);
+    }
+
+    /**
+     * @param list<WashDay> $history
+     *
+     * @return list<WashDay> as far back as any rule looks
+     */
+    private static function lately(array $history, DateTimeImmutable $today): array
+    {
+        $since = $today->modify('-' . self::LOOKS_BACK_DAYS . ' days');
+
+        return array_values(array_filter($history, static fn (WashDay $washDay): bool => $washDay->date >= $since));
     }
 
     /** @param list<WashDay> $history */

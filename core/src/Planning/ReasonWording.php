@@ -76,6 +76,14 @@ final class ReasonWording
         };
     }
 
+    /** One treatment, and then a look at what it did. */
+    public static function lookFirst(WashOption $choice): string
+    {
+        return $choice->protein === null
+            ? 'Read the hair on this day: nobody has since its last protein, and the next hinges on it.'
+            : 'Read the hair first: this protein is given only if the hair still asks for it after the last.';
+    }
+
     /** @return list<string> what this day is for, of what is to come */
     public static function occasions(PlanTerms $terms, DateTimeImmutable $day): array
     {

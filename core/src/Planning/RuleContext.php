@@ -27,6 +27,7 @@ final readonly class RuleContext
      * @param int|null $lastMild     day of the last mild protein
      * @param int|null $lastService  day of the last colour, bleach or other chemical service on record
      * @param bool|null $coWashLast  the cleanse before was a co-wash; null: none is on record
+     * @param bool      $hasWashedBefore a wash day of the plan lies before this one: a look can be taken on it
      * @param array<string, int> $used uses since today of what is short, by treatment
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class RuleContext
         public ?int $lastMild = null,
         public ?int $lastService = null,
         public ?bool $coWashLast = null,
+        public bool $hasWashedBefore = false,
     ) {
     }
 
@@ -60,6 +62,12 @@ final readonly class RuleContext
     public function limits(): PlanningParameters
     {
         return $this->head->parameters->planning;
+    }
+
+    /** Whether somebody read the hair since its last protein; what is only planned nobody has read yet. */
+    public function isReadSinceProtein(): bool
+    {
+        return $this->lastProtein === null || $this->lastProtein < 0 && ! $this->terms->evidence->isUnreadSinceProtein;
     }
 
     public function isInSalon(): bool
@@ -218,6 +226,7 @@ final readonly class RuleContext
             $choice->protein === StepKind::MildProtein ? $this->day : $this->lastMild,
             $this->lastService,
             $choice->cleanse === CleanseKind::CoWash,
+            true,
         );
     }
 
@@ -253,6 +262,7 @@ final readonly class RuleContext
             $this->lastMild,
             $this->lastService,
             $this->coWashLast,
+            $this->hasWashedBefore,
         );
     }
 }

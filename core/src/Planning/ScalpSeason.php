@@ -20,8 +20,8 @@ use Nagomi\Core\Treatments\CleanseKind;
 /** What the scalp has to say in a season: how often it is washed, with what, and what it comes to. */
 final readonly class ScalpSeason
 {
-    /** A season is searched so often at most; what still differs is settled day by day. */
-    private const SEARCHES = 3;
+    /** A season is searched so often at most; what the scalp asks for beyond is settled day by day. */
+    private const SEARCHES = 4;
 
     /** Null where the scalp was not read. */
     public ?ScalpRhythm $rhythm;
@@ -76,17 +76,20 @@ final readonly class ScalpSeason
      */
     public function searchedWith(Closure $search, PlanTerms $terms, array $washDays): array
     {
-        // A search may wash milder or stronger than was thought of the scalp: what that asks for is searched anew.
-        $round = 0;
-        do {
-            $best = $search($terms);
-            $asked = $this->termsOver($washDays, $best);
-            $isOther = $terms->scalpPlan !== null && $asked->scalpPlan?->asksLike($terms->scalpPlan) === false;
-            $terms = $asked;
-        } while ($isOther && ++$round < self::SEARCHES);
-        $settled = $this->settled($best, $washDays);
-
-        return [$settled, $this->termsOver($washDays, $settled)];
+        // A search may wash milder than was thought of the scalp, which then asks for more: that is searched anew. What
+        // it asked for once stands, or the two would run after each other.
+        for ($round = 1; ; $round++) {
+            $best = $this->settled($search($terms), $washDays, $terms->scalpPlan);
+            $asked = $this->termsOver($washDays, $best)->scalpPlan;
+            if ($asked === null || $terms->scalpPlan === null) {
+                return [$best, $terms];
+            }
+            $isMet = $asked->asksNoMoreThan($terms->scalpPlan);
+            $terms = $terms->caringForScalp($asked->and($terms->scalpPlan));
+            if ($isMet || $round === self::SEARCHES) {
+                return [$best, $terms];
+            }
+        }
     }
 
     /**
@@ -95,10 +98,11 @@ final readonly class ScalpSeason
      *
      * @param list<WashOption> $choices  one for each wash day
      * @param list<int>        $washDays days counted from today
+     * @param ScalpPlan|null   $searched what the scalp asked for when it was searched
      *
      * @return list<WashOption>
      */
-    private function settled(array $choices, array $washDays): array
+    private function settled(array $choices, array $washDays, ?ScalpPlan $searched): array
     {
         if ($this->terms->scalp === null) {
             return $choices;
@@ -107,12 +111,13 @@ final readonly class ScalpSeason
         $on = array_combine($washDays, $choices);
         ScalpForecast::through(
             $this->terms->scalp,
-            function (int $day, ScalpState $morning) use ($needs, &$on): array {
+            function (int $day, ScalpState $morning) use ($needs, $searched, &$on): array {
                 if (! isset($on[$day])) {
                     return [];
                 }
                 $date = $this->start->date->modify("+{$day} days");
                 $asks = ScalpPlan::day($morning, $needs, $this->head);
+                $asks = $asks->and($searched?->on($date) ?? $asks);
                 $isDecided = $this->terms->setByHand($date) !== null
                     || $this->terms->keepsTo(ProgrammeKind::GentleCleansing, $date);
                 $on[$day] = $isDecided ? $on[$day] : $this->asAsked($on[$day], $asks);

@@ -54,10 +54,4 @@ final readonly class Dose
     {
         return $this->sections * ($this->leastMl + $this->mostMl) / 2;
     }
-
-    /** How often to press a pump that gives so much. */
-    public function pumps(float $pumpMl): float
-    {
-        return $pumpMl > 0 ? round(2 * ($this->leastMl + $this->mostMl) / 2 / $pumpMl) / 2 : 0.0;
-    }
 }

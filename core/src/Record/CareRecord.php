@@ -33,6 +33,8 @@ final readonly class CareRecord
      *     none
      * @param PlanTerms                      $terms    what a plan must keep to
      * @param list<Clearance>            $clearances signs that barred treatments
+     * @param float|null                 $detangleASectionMinutes what detangling a section takes on other heads of the
+     *     salon as dense and as long; null: the trade's usual
      */
     public function __construct(
         public string $id,
@@ -48,6 +50,7 @@ final readonly class CareRecord
         public array $air = [],
         public PlanTerms $terms = new PlanTerms(),
         public array $clearances = [],
+        public ?float $detangleASectionMinutes = null,
     ) {
     }
 

@@ -7,13 +7,11 @@ namespace Nagomi\Core\Record;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\StrataTransition;
-use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
-use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -53,14 +51,13 @@ final class CareRecordReader
         $intake = $fields->raw('intake');
         $washDays = array_values(array_filter(array_map($this->washDay(...), $fields->objects('events'))));
         $readings = array_values(array_filter(array_map($this->reading(...), $fields->objects('readings'))));
-        $this->idsOnce('events', array_map(static fn (WashDay $day): string => $day->id, $washDays));
-        $this->idsOnce('readings', array_map(static fn (Reading $reading): string => $reading->id, $readings));
-        $this->washDaysOnce($washDays);
+        $this->eachOnce($washDays, $readings);
         $products = $this->carried($fields, 'products');
-        $biases = array_values(array_filter(array_map($this->bias(...), $fields->objects('stylist_biases'))));
-        $air = $this->air($fields->object('air'));
+        $biases = array_values(array_filter(array_map(SalonFields::bias(...), $fields->objects('stylist_biases'))));
+        $air = SalonFields::air($fields->object('air'));
         $terms = PlanTermsFields::read($fields->object('season'), $this->parameters->washDay);
         $clearances = array_values(array_filter(array_map(ClearanceFields::read(...), $fields->objects('clearances'))));
+        $detangles = SalonFields::ofSimilarHeads($fields->object('similar_heads'));
         $plan = $fields->has('plan') ? $fields->raw('plan') : $fields->nothing('plan');
         $fields->nothingElse();
         $this->problems->throwIfAny();
@@ -80,7 +77,19 @@ final class CareRecordReader
             $air,
             $terms ?? new PlanTerms(),
             $clearances,
+            $detangles,
         );
+    }
+
+    /**
+     * @param list<WashDay> $washDays
+     * @param list<Reading> $readings
+     */
+    private function eachOnce(array $washDays, array $readings): void
+    {
+        $this->idsOnce('events', array_map(static fn (WashDay $day): string => $day->id, $washDays));
+        $this->idsOnce('readings', array_map(static fn (Reading $reading): string => $reading->id, $readings));
+        $this->washDaysOnce($washDays);
     }
 
     /** @param array<mixed> $intake */
@@ -116,33 +125,6 @@ final class CareRecordReader
         $fields->nothingElse();
 
         return $until === null || $zones === [] ? null : new StrataTransition($until, $zones);
-    }
-
-    private function bias(RecordFields $fields): ?StylistBias
-    {
-        $by = $fields->string('by', '', 200);
-        $sign = $fields->choice('sign', Sign::class);
-        $mean = $fields->number('mean', 0, -100, 100, 'in the sign’s unit');
-        $sd = $fields->number('sd', 0, 0, 100, 'in the sign’s unit');
-        $fields->nothingElse();
-
-        return $sign === null ? null : new StylistBias($by, $sign, $mean, $sd);
-    }
-
-    /** @return array<string, float> */
-    private function air(RecordFields $fields): array
-    {
-        $days = $fields->object('humidity_percent_by_day');
-        $fields->nothingElse();
-        $air = [];
-        foreach ($days->names() as $day) {
-            if (Calendar::day("2028-{$day}") === null) {
-                $days->problem($day, 'give a day of the year that exists, written as 01-31.');
-            }
-            $air[$day] = $days->number($day, 50, 0, 100, '%');
-        }
-
-        return $air;
     }
 
     private function washDay(RecordFields $fields): ?WashDay

@@ -61,7 +61,9 @@ final class CareRecordWriter
             ? []
             : ['air' => ['humidity_percent_by_day' => $record->air]]) + ($season === []
             ? []
-            : ['season' => $season]);
+            : ['season' => $season]) + ($record->detangleASectionMinutes === null
+            ? []
+            : ['similar_heads' => ['detangle_a_section_minutes' => $record->detangleASectionMinutes]]);
     }
 
     /** @return array<string, mixed> */

@@ -15,7 +15,6 @@ use Nagomi\Core\Estimation\RetainedLength;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\CurlPattern;
-use Nagomi\Core\Planning\Counterfactual;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
@@ -82,22 +81,35 @@ final readonly class EngineAnswer
         foreach ($this->record->head->strata as $s => $stratum) {
             $strata[] = [
                 'name' => $stratum->name,
-                'days' => array_map(static fn (Snapshot $point): array => [
-                    'date' => $point->date->format('Y-m-d'),
-                    'moisture' => [
-                        'mean' => $point->state->value($s, StateLayout::MOISTURE),
-                        'sd' => $point->state->sd($s, StateLayout::MOISTURE),
-                    ],
-                    'protein' => [
-                        'mean' => $point->state->value($s, StateLayout::PROTEIN),
-                        'sd' => $point->state->sd($s, StateLayout::PROTEIN),
-                    ],
-                    'build_up' => ['mean' => $point->state->buildUp($s), 'sd' => $point->state->buildUpSd($s)],
-                ], $this->plan->forecast),
+                // Today's own place among the days is after the wash that is planned for it, where there is one.
+                'now' => self::standing($this->trace->last(), $s),
+                'days' => array_map(
+                    static fn (Snapshot $point): array => ['date' => $point->date->format('Y-m-d')]
+                        + self::standing($point, $s),
+                    $this->plan->forecast,
+                ),
             ];
         }
 
         return ['head' => $this->record->id, 'today' => $this->today->format('Y-m-d'), 'strata' => $strata];
+    }
+
+    /** @return array<string, array{mean: float, sd: float}> */
+    private static function standing(Snapshot $point, int $s): array
+    {
+        $state = $point->state;
+
+        return [
+            'moisture' => [
+                'mean' => $state->value($s, StateLayout::MOISTURE),
+                'sd' => $state->sd($s, StateLayout::MOISTURE),
+            ],
+            'protein' => [
+                'mean' => $state->value($s, StateLayout::PROTEIN),
+                'sd' => $state->sd($s, StateLayout::PROTEIN),
+            ],
+            'build_up' => ['mean' => $state->buildUp($s), 'sd' => $state->buildUpSd($s)],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -109,7 +121,10 @@ final readonly class EngineAnswer
             'cost' => $this->plan->cost,
             'minutes' => $this->plan->minutes,
             'price' => $this->plan->price,
-            'items' => array_map($this->item(...), $this->plan->items),
+            'items' => array_map(
+                fn (PlanItem $item): array => PlanItemFields::write($item, $this->record->head, $this->pace()),
+                $this->plan->items,
+            ),
             'scalp' => $this->plan->scalpRhythm === null ? null : [
                 'every_days' => $this->plan->scalpRhythm->days,
                 'because' => $this->plan->scalpRhythm->because?->value,
@@ -146,46 +161,6 @@ final readonly class EngineAnswer
             'fits' => $fitting->fits,
             'changed' => $fitting->ways,
             'costs' => array_map(static fn (float $points): float => round($points, 2), $fitting->costs),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function item(PlanItem $item): array
-    {
-        $main = $item->mainWithout();
-
-        return [
-            'date' => $item->date->format('Y-m-d'),
-            'steps' => array_map(CareRecordWriter::step(...), $item->choice->steps($this->record->head)),
-            'minutes' => $item->minutes,
-            'reason' => implode(' ', $item->reasons),
-            'without' => $main === null ? null : self::without($main),
-            'without_each' => (object) array_map(self::without(...), $item->without),
-            'moved_by' => $item->movedBy?->key(),
-            'look' => $item->look,
-            'scalp_care_for' => $item->scalp?->for?->value,
-            'broken_hairs' => $item->brokenHairs,
-            'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
-            'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],
-        ];
-    }
-
-    /**
-     * @return array{
-     *     what: string, stratum: string, date: string|null, earliest: string|null, latest: string|null,
-     *     already_outside: bool, certainty: float,
-     * }
-     */
-    private static function without(Counterfactual $without): array
-    {
-        return [
-            'what' => $without->what,
-            'stratum' => $without->stratum,
-            'date' => $without->date?->format('Y-m-d'),
-            'earliest' => $without->earliest?->format('Y-m-d'),
-            'latest' => $without->latest?->format('Y-m-d'),
-            'already_outside' => $without->alreadyOutside,
-            'certainty' => $without->certainty,
         ];
     }
 
@@ -264,6 +239,7 @@ final readonly class EngineAnswer
                 $this->record->readings,
                 fn (Reading $reading): bool => $reading->date >= $since && $reading->date <= $this->today,
             )),
+            $this->record->detangleASectionMinutes,
         );
     }
 

@@ -28,4 +28,20 @@ final readonly class ScalpCareDay
         public bool $flakes = false,
     ) {
     }
+
+    /** What either asks for on one day; what is expected is this one's where it asks for as much. */
+    public function and(self $other): self
+    {
+        $expects = $this->for !== null || $other->for === null ? $this : $other;
+
+        return new self(
+            $expects->for,
+            $expects->expected,
+            $expects->least,
+            $expects->most,
+            $this->bearsOil && $other->bearsOil,
+            $this->isOily || $other->isOily,
+            $this->flakes || $other->flakes,
+        );
+    }
 }

@@ -13,6 +13,7 @@ use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
 /**
@@ -21,6 +22,15 @@ use Nagomi\Core\Treatments\WashDay;
  */
 final readonly class ScalpFilter
 {
+    /** What lies further back has long been washed out; a scalp's own ways are learned within it. */
+    public const LOOKS_BACK_DAYS = 400;
+
+    /** The tests that read it. */
+    public const TESTS = ['scalp', 'scalp-at-home'];
+
+    /** What is done to a scalp at all. */
+    public const DONE_TO_IT = [StepKind::Cleanse, StepKind::ScalpOil];
+
     /** A reading further off than this many standard deviations is taken with as much more doubt. */
     private const SURPRISING_SD = 3.0;
 
@@ -42,8 +52,10 @@ final readonly class ScalpFilter
         Parameters $parameters,
     ): ?ScalpEstimate {
         $days = [];
+        $since = $today->modify('-' . self::LOOKS_BACK_DAYS . ' days');
+        $isWithin = static fn (DateTimeImmutable $date): bool => $date >= $since && $date <= $today;
         foreach ($readings as $reading) {
-            if ($reading->date <= $today && in_array($reading->test, ['scalp', 'scalp-at-home'], true)) {
+            if ($isWithin($reading->date) && in_array($reading->test, self::TESTS, true)) {
                 $days[$reading->date->format('Y-m-d')][0][] = $reading;
             }
         }
@@ -51,7 +63,7 @@ final readonly class ScalpFilter
             return null;
         }
         foreach ($washDays as $washDay) {
-            if ($washDay->date <= $today) {
+            if ($isWithin($washDay->date) && $washDay->has(...self::DONE_TO_IT)) {
                 $day = $washDay->date->format('Y-m-d');
                 $days[$day][1] = [...$days[$day][1] ?? [], ...$washDay->steps];
             }

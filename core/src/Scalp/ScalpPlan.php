@@ -94,12 +94,28 @@ final readonly class ScalpPlan
         );
     }
 
-    /** Whether both ask for the same on the same days. */
-    public function asksLike(self $other): bool
+    /** Whether it asks on no day for more than the other does. */
+    public function asksNoMoreThan(self $other): bool
     {
-        $asks = static fn (ScalpCareDay $day): array => [$day->for, $day->isOily];
+        foreach ($this->days as $date => $day) {
+            $theirs = $other->days[$date] ?? null;
+            if ($theirs === null || $day->for !== null && $theirs->for === null || $day->isOily && ! $theirs->isOily) {
+                return false;
+            }
+        }
 
-        return array_map($asks, $this->days) === array_map($asks, $other->days);
+        return true;
+    }
+
+    /** What either asks for. */
+    public function and(self $other): self
+    {
+        $days = $this->days;
+        foreach ($days as $date => $day) {
+            $days[$date] = isset($other->days[$date]) ? $day->and($other->days[$date]) : $day;
+        }
+
+        return new self($this->rhythm, $days);
     }
 
     /** What the scalp asks for on a wash day; null for a day that is none of this season. */

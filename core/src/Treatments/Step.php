@@ -118,20 +118,30 @@ final readonly class Step
     /** The same step, done with a bottle of which is known what it holds; null: it is not. */
     public function with(?BottleContents $contents): self
     {
-        return $this->done($this->product, $contents);
+        return $this->done($this->minutes, $this->product, $contents);
     }
 
     /** The same step, done with a bottle of this name; null: none was named. */
     public function from(?string $product): self
     {
-        return $this->done($product, $this->contents);
+        return $this->done($this->minutes, $product, $this->contents);
     }
 
-    private function done(?string $product, ?BottleContents $contents): self
+    /**
+     * The same step in so many minutes.
+     *
+     * @throws InvalidArgumentException for minutes outside 0.5 to 720
+     */
+    public function lasting(float $minutes): self
+    {
+        return $this->done($minutes, $this->product, $this->contents);
+    }
+
+    private function done(?float $minutes, ?string $product, ?BottleContents $contents): self
     {
         return new self(
             $this->kind,
-            $this->minutes,
+            $minutes,
             $this->heat,
             $this->cleanse,
             $this->passes,

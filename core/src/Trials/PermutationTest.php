@@ -109,6 +109,31 @@ final readonly class PermutationTest
     }
 
     /**
+     * How often dealing the values anew parts the two sides at least as far to one side.
+     *
+     * @param list<float> $before 1 to 8
+     * @param list<float> $after  1 to 8
+     * @param 1|-1        $side   1: more after, −1: less after
+     *
+     * @return float 0 to 1
+     *
+     * @throws InvalidArgumentException for none or more than 8 of either
+     */
+    public static function byChance(array $before, array $after, int $side): float
+    {
+        if (
+            $before === [] || $after === [] || count($before) > self::MOST_EACH || count($after) > self::MOST_EACH
+        ) {
+            throw new InvalidArgumentException('Values: give 1 to 8 before and 1 to 8 after.');
+        }
+        $all = [...$before, ...$after];
+        $far = $side * array_sum($after) - 1e-9 * max([1.0, ...array_map(abs(...), $all)]);
+        $sums = self::dealt($all, count($after));
+
+        return count(array_filter($sums, static fn (float $sum): bool => $side * $sum >= $far)) / count($sums);
+    }
+
+    /**
      * Share of all ways to flip the signs that move the mean at least as far from nothing.
      *
      * @param list<float> $differences
@@ -140,6 +165,19 @@ final readonly class PermutationTest
         $of = count($after);
         $total = array_sum($all);
         $apart = static fn (float $sum): float => abs($sum / $of - ($total - $sum) / (count($all) - $of));
+        $sums = self::dealt($all, $of);
+        $far = $apart(array_sum($after)) - 1e-9 * max([1.0, ...array_map(abs(...), $all)]);
+
+        return count(array_filter($sums, static fn (float $sum): bool => $apart($sum) >= $far)) / count($sums);
+    }
+
+    /**
+     * @param list<float> $all
+     *
+     * @return non-empty-list<float> what so many of them come to, for every way to choose them
+     */
+    private static function dealt(array $all, int $of): array
+    {
         // By how many are dealt to the second side, the sums that can be.
         $sums = [[0.0]];
         foreach ($all as $value) {
@@ -150,12 +188,8 @@ final readonly class PermutationTest
                 ];
             }
         }
-        $far = $apart(array_sum($after)) - 1e-9 * max([1.0, ...array_map(abs(...), $all)]);
 
-        return count(array_filter(
-            $sums[$of],
-            static fn (float $sum): bool => $apart($sum) >= $far,
-        )) / count($sums[$of]);
+        return $sums[$of];
     }
 
     /**

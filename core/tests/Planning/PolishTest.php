@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Planning\BeamSearch;
 use Nagomi\Core\Planning\ForecastUncertainty;
 use Nagomi\Core\Planning\HairAhead;
@@ -87,4 +88,33 @@ it('leaves little that annealing finds', function (): void {
     [$cost] = $walk->keep($polished);
     $annealed = Annealing::best($walk, $polished, $options, new SeededRandom(3), 3000);
     expect($annealed)->toBeLessThanOrEqual($cost)->and($cost / $annealed - 1)->toBeLessThan(0.03);
+});
+
+it('leaves no clarifying that another day would serve better, and no mask its neighbour would', function (): void {
+    [$walk, $options, $found] = seasonToPolish(Make::head(Porosity::High, load: StylingLoad::Heavy), 12);
+    $polished = (new PolishedSeason($walk, $options))->of($found, array_fill(0, count($found), false), 6);
+    [$cost, $broken] = $walk->keep($polished);
+    $is = fn (WashOption $one, WashOption $cleanse, WashOption $conditioning): bool =>
+        $one->cleanse === $cleanse->cleanse
+        && $one->protein === $conditioning->protein && $one->conditioning === $conditioning->conditioning
+        && $one->conditioningMinutes === $conditioning->conditioningMinutes;
+    $way = fn (WashOption $cleanse, WashOption $conditioning): WashOption => array_values(
+        array_filter($options, fn (WashOption $one): bool => $is($one, $cleanse, $conditioning)),
+    )[0];
+    $tried = 0;
+    foreach ($polished as $at => $one) {
+        foreach ($polished as $other => $two) {
+            $isCarried = $one->cleanse->clarifies() && ! $two->cleanse->clarifies();
+            $isMoved = $other === $at + 1 && $one->protein === $two->protein && $one->masks() !== $two->masks();
+            foreach (array_filter([
+                $isCarried ? [$at => $way($two, $one), $other => $way($one, $two)] : null,
+                $isMoved ? [$at => $way($one, $two), $other => $way($two, $one)] : null,
+            ]) as $changed) {
+                $tried++;
+                [$then, $breaks] = $walk->walked(array_replace($polished, $changed));
+                expect($breaks > $broken || $then >= $cost - 1e-6)->toBeTrue("wash days {$at} and {$other}");
+            }
+        }
+    }
+    expect($tried)->toBeGreaterThan(15);
 });

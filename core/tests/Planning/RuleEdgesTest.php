@@ -204,7 +204,10 @@ it('takes turns with co-wash where the house or a programme does, and nowhere el
         // Before the first wash on record either may come.
         ->and(passes($key, wayTo(), onDay(7, choices: $house)))->toBeTrue()
         ->and(passes($key, $coWash, onDay(7, choices: $house)))->toBeTrue()
-        ->and(passes($key, $coWash, onDay(7, coWashLast: true)))->toBeTrue()
+        // Where nobody agreed on it, or it is over, there is no co-wash.
+        ->and(passes($key, $coWash, onDay(7, coWashLast: false)))->toBeFalse()
+        ->and(passes($key, $coWash, onDay(28, agreed(ProgrammeKind::AlternateCoWash), coWashLast: false)))->toBeFalse()
+        ->and(passes($key, $coWash, onDay(21, agreed(ProgrammeKind::AlternateCoWash), coWashLast: false)))->toBeTrue()
         ->and(passes($key, wayTo(), onDay(7, agreed(ProgrammeKind::AlternateCoWash), coWashLast: false)))->toBeFalse()
         ->and(passes($key, wayTo(), onDay(28, agreed(ProgrammeKind::AlternateCoWash), coWashLast: false)))->toBeTrue()
         // Where all of it is gentle there is nothing to take turns.

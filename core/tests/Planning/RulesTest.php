@@ -285,8 +285,8 @@ it('gives protein by signs where it will be short, was read lately and is not st
     // A house that goes by the calendar does not ask.
     expect($barred(sureHead(['protein' => 'by-calendar'])))->not->toContain('protein-by-evidence');
 })->with([
-    'mild at 40 %' => [StepKind::MildProtein, 0.40, knowing(), true],
-    'mild at 39 %' => [StepKind::MildProtein, 0.39, knowing(), false],
+    'mild at 30 %' => [StepKind::MildProtein, 0.30, knowing(), true],
+    'mild at 29 %' => [StepKind::MildProtein, 0.29, knowing(), false],
     'strong at 50 %' => [StepKind::StrongProtein, 0.50, knowing(), true],
     'strong at 49 %' => [StepKind::StrongProtein, 0.49, knowing(), false],
     'read too long ago' => [StepKind::MildProtein, 0.99, knowing(recent: false), false],
@@ -313,11 +313,33 @@ it('lets one protein do its work before the next, to the day', function (
     'mild after mild' => [StepKind::MildProtein, null, -1, true],
 ]);
 
-it('asks for a reading between any protein and the next strong one', function (): void {
-    $standing = new RuleContext(sureHead(), 0, lastMild: -40, terms: knowing(unread: true));
-    expect(barredBy(way(protein: StepKind::StrongProtein, mask: true), $standing))->toBe(['one-protein-then-a-look'])
-        ->and(barredBy(way(protein: StepKind::MildProtein), $standing))->toBe([]);
-});
+it('lets nobody give protein twice before the hair was read, to the day', function (
+    StepKind $protein,
+    int $last,
+    bool $unread,
+    bool $washed,
+    bool $allowed,
+): void {
+    $standing = new RuleContext(
+        sureHead(),
+        30,
+        lastProtein: $last,
+        terms: knowing(unread: $unread),
+        hasWashedBefore: $washed,
+    );
+    expect(barredBy(way(protein: $protein, mask: true), $standing))->toBe($allowed ? [] : ['one-protein-then-a-look']);
+})->with([
+    'read since the last on record' => [StepKind::MildProtein, -1, false, false, true],
+    'read since, strong' => [StepKind::StrongProtein, -1, false, false, true],
+    'unread, past three weeks' => [StepKind::MildProtein, -1, true, false, true],
+    'unread, strong at the very next wash' => [StepKind::StrongProtein, -1, true, false, false],
+    'unread, strong after a wash on which it is read' => [StepKind::StrongProtein, -1, true, true, true],
+    'planned 20 days before' => [StepKind::MildProtein, 10, false, true, false],
+    'planned 21 days before' => [StepKind::MildProtein, 9, false, true, true],
+    'planned 20 days before, strong' => [StepKind::StrongProtein, 10, false, true, false],
+    'planned 21 days before, strong' => [StepKind::StrongProtein, 9, false, true, true],
+    'planned today' => [StepKind::StrongProtein, 0, false, false, false],
+]);
 
 it('leaves colour alone that is on record: mild protein first, no clarifying', function (int $since): void {
     $standing = new RuleContext(sureHead(), 0, lastService: -$since);

@@ -9,6 +9,7 @@ use Nagomi\Core\Products\IngredientList;
 use Nagomi\Core\Products\ListedIngredient;
 use Nagomi\Core\Products\ListPart;
 use Nagomi\Core\Products\Mix;
+use Nagomi\Core\Products\MixKind;
 use Nagomi\Core\Products\MixPart;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Stock;
@@ -81,8 +82,11 @@ it('says of stock only what it can know, in whole days that are over', function 
 
 it('takes the mix to the brim and to its caps, and rounds what is poured', function (): void {
     $of = static fn (float ...$percents): Mix => new Mix(
-        array_map(static fn (float $percent): MixPart => new MixPart('Castor Oil', $percent), array_values($percents)),
-        'Water',
+        array_map(
+            static fn (float $percent): MixPart => new MixPart('Castor Oil', $percent, MixKind::Oil),
+            array_values($percents),
+        ),
+        new MixPart('Water', 0.0, MixKind::Water),
         30.0,
         Parameters::shipped()->products,
     );

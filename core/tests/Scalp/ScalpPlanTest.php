@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\Occasion;
+use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanChange;
 use Nagomi\Core\Planning\PlanItem;
@@ -15,6 +18,7 @@ use Nagomi\Core\Planning\WhatIf;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Scalp\ScalpEstimate;
+use Nagomi\Core\Scalp\ScalpPlan;
 use Nagomi\Core\Scalp\ScalpRhythm;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Tests\Support\Scalps;
@@ -165,6 +169,44 @@ it('takes turns with the co-wash strictly, and washes a scalp that flakes out of
     $flakes = Planner::plan(Make::atTarget($head), $before, 9, (new PlanTerms())->knowingScalp(Scalps::read($flaking)));
     expect(cleansesOf($flakes)[0])->toBe('scalp-care')
         ->and(array_merge(...array_map(fn (PlanItem $item): array => $item->broken, $flakes->items)))->toBe([]);
+});
+
+it('breaks no turn for a scalp that grows oily or flakes, however much', function (int $flakes, int $oil): void {
+    // A milder wash lets the scalp ask for more; what it asks for must not chase the turns through the season.
+    $before = [Make::washDay('2026-02-23', [Step::cleanse(CleanseKind::Shampoo)])];
+    $scalp = Scalps::read(fn (string $date): Reading => Scalps::map($date, $flakes, oil: $oil));
+    $wedding = Make::day()->modify('+20 days');
+    $terms = new PlanTerms(occasions: [new Occasion(OccasionKind::BestDay, $wedding, $wedding)]);
+    $house = new Method(['cleansing' => 'alternate-co-wash', 'oils' => 'none']);
+    foreach ([StylingLoad::Light, StylingLoad::Heavy] as $load) {
+        $head = Make::head(load: $load, method: $house);
+        $plan = Planner::plan(Make::atTarget($head), $before, 12, $terms->knowingScalp($scalp));
+        expect(array_merge(...array_map(fn (PlanItem $item): array => $item->broken, $plan->items)))->toBe([])
+            ->and(cleansesOf($plan))->toContain('co-wash');
+    }
+})->with([[0, 5], [2, 6], [4, 7], [4, 8]]);
+
+it('keeps what a scalp asked for once, and asks for what either does', function (): void {
+    $asks = fn (int $flakes, int $oil = 3): ScalpPlan => ScalpPlan::over(
+        $scalp = Scalps::read(fn (string $date): Reading => Scalps::map($date, $flakes, oil: $oil)),
+        ScalpRhythm::of($scalp, Make::head(), new Humidity(50.0), 2),
+        Make::head(),
+        new Humidity(50.0),
+        [0, 7],
+        fn (): array => [],
+    );
+    [$calm, $flaking, $oily] = [$asks(0), $asks(5), $asks(0, 10)];
+    $today = Make::day();
+    expect($calm->asksNoMoreThan($flaking))->toBeTrue()
+        ->and($flaking->asksNoMoreThan($calm))->toBeFalse()
+        ->and($flaking->asksNoMoreThan($oily))->toBeFalse()
+        ->and($oily->asksNoMoreThan($flaking))->toBeFalse()
+        ->and($oily->and($flaking)->on($today)?->for)->toBe(Sign::ScalpFlakes)
+        ->and($oily->and($flaking)->on($today)?->isOily)->toBeTrue()
+        ->and($oily->and($flaking)->on($today)?->bearsOil)->toBeFalse()
+        ->and($flaking->and($calm)->on($today)?->expected)->toBe($flaking->on($today)?->expected)
+        ->and($calm->and($flaking)->on($today)?->expected)->toBe($flaking->on($today)?->expected)
+        ->and($flaking->and($oily)->asksNoMoreThan($oily->and($flaking)))->toBeTrue();
 });
 
 it('clarifies with one pass and is kind with the other, where the house does so', function (): void {

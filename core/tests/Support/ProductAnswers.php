@@ -20,7 +20,9 @@ use Nagomi\Core\Products\IngredientListing;
 use Nagomi\Core\Products\InvalidIngredientList;
 use Nagomi\Core\Products\LabelClaim;
 use Nagomi\Core\Products\Mix;
+use Nagomi\Core\Products\MixKind;
 use Nagomi\Core\Products\MixPart;
+use Nagomi\Core\Products\MixUse;
 use Nagomi\Core\Products\ProductAnalysis;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
@@ -185,7 +187,7 @@ final class ProductAnswers
         return $answers;
     }
 
-    /** @return array<string, list<float>> mL a section least and most, mL a head, half presses of a 2 mL pump */
+    /** @return array<string, list<float>> mL a section least and most, mL a head */
     private static function doses(): array
     {
         $heads = [
@@ -198,8 +200,7 @@ final class ProductAnswers
             foreach (ProductKind::cases() as $k => $kind) {
                 $dose = Dose::aSection($kind, $head, ['low', 'medium', 'high'][$k % 3]);
                 $answers["dose of {$kind->value}, {$name}"] = [
-                    round($dose->leastMl, 6), round($dose->mostMl, 6), round($dose->headMl(), 6), $dose->pumps(2.0),
-                    $dose->pumps(0.0),
+                    round($dose->leastMl, 6), round($dose->mostMl, 6), round($dose->headMl(), 6),
                 ];
             }
         }
@@ -210,8 +211,12 @@ final class ProductAnswers
     /** @return array<string, mixed> */
     private static function mixes(): array
     {
-        $oil = static fn (float $percent): MixPart => new MixPart('Lavender Oil', $percent, true);
-        $castor = static fn (float $percent): MixPart => new MixPart('Castor Oil', $percent);
+        $oil = static fn (float $percent): MixPart => new MixPart(
+            'Lavender Oil',
+            $percent,
+            MixKind::EssentialOil,
+        );
+        $castor = static fn (float $percent): MixPart => new MixPart('Castor Oil', $percent, MixKind::Oil);
         $tried = [
             'plain' => [[$oil(0.5), $castor(25.0)], 60.0, false], 'to the brim' => [[$castor(100.0)], 1.0, false],
             'over the brim' => [
@@ -234,10 +239,10 @@ final class ProductAnswers
             try {
                 $answers["mix: {$name}"] = (new Mix(
                     $parts,
-                    'Jojoba Oil',
+                    new MixPart('Jojoba Oil', 0.0, MixKind::Oil),
                     $ml,
                     Parameters::shipped()->products,
-                    $careful,
+                    [$careful ? MixUse::Young : MixUse::Scalp],
                 ))->scaled();
             } catch (DomainException $wrong) {
                 $answers["mix: {$name}"] = $wrong->getMessage();

@@ -22,7 +22,8 @@ it('holds about four truths of five in its 80 % intervals over virtual heads, an
 });
 
 it('keeps heads in their band better than the calendar, at no more minutes and without a rule broken', function (): void {
-    $figures = Validation::of(1, 20, 7000, 4)->figures();
+    // Of a few heads alone the share is chance: of the first four here it is .75, of twelve .51.
+    $figures = Validation::of(1, 20, 7000, 12)->figures();
     expect($figures['days_out_of_band_vs_calendar'])->toBeLessThan(0.7)
         ->and($figures['minutes_vs_calendar'])->toBeLessThan(1.0)
         ->and($figures['hard_rules_broken'])->toBe(0);

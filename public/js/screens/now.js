@@ -5,7 +5,7 @@ for (const figure of document.querySelectorAll('[data-river]')) {
     const cursor = svg.querySelector('.cursor');
     const readout = figure.querySelector('[data-readout]');
     const days = JSON.parse(svg.dataset.days);
-    let at = days.findIndex((day) => day.x >= Number(svg.dataset.today));
+    let at = Math.max(0, days.findIndex((day) => day.x >= Number(svg.dataset.today)));
 
     // On a narrow screen the river is wider than the page: begin with today in the middle.
     figure.scrollLeft = Number(svg.dataset.today) / svg.viewBox.baseVal.width * svg.clientWidth - figure.clientWidth / 2;
@@ -18,7 +18,7 @@ for (const figure of document.querySelectorAll('[data-river]')) {
         cursor.removeAttribute('hidden');
         const date = document.createElement('b');
         date.textContent = day.date;
-        readout.replaceChildren(date, `: ${day.says.join('; ')}`);
+        readout.replaceChildren(date, `: ${day.says.join(' · ')}`);
     };
 
     svg.addEventListener('pointermove', (event) => {

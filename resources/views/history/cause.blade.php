@@ -1,7 +1,7 @@
 <x-layout :title="'Causes, for ' . $head->name" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>What is behind it?</h1><p class="lead">The last {{ $weeks }} weeks beside the {{ $weeks }} before, straight from the ledger.</p></div>
+        <div class="grow"><h1>What is behind it?</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>
         <a class="button" href="{{ route('clients.trends', $head) }}">Back to the trends</a>
     </header>
     <nav class="filters" aria-label="Complaint">
@@ -18,16 +18,16 @@
             <tbody>
             @foreach ($causes as $cause)
                 <tr><td>{{ $cause['words'] }}</td>
-                    <td class="num">{{ str_replace('-', '−', (string) $cause['before']) }} <span class="unit">in {{ $cause['times']['before'] }}</span></td>
-                    <td class="num">{{ str_replace('-', '−', (string) $cause['lately']) }} <span class="unit">in {{ $cause['times']['lately'] }}</span></td>
+                    <td class="num">{{ str_replace('-', '−', (string) $cause['before']) }} @if (array_sum($cause['times']) > 0)<span class="unit">{{ trans_choice('nagomi.cause.times', $cause['times']['before']) }}</span>@endif</td>
+                    <td class="num">{{ str_replace('-', '−', (string) $cause['lately']) }} @if (array_sum($cause['times']) > 0)<span class="unit">{{ trans_choice('nagomi.cause.times', $cause['times']['lately']) }}</span>@endif</td>
                     <td class="num"><strong>{{ $cause['change'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $cause['change']) }}</strong></td></tr>
             @endforeach
             </tbody>
         </table>
         </div>
-        <p class="note">In units of {{ $of === 'breakage' ? 'wear' : ($of === 'dryness' ? 'moisture' : 'protein') }}, over the whole head by share of hair. “in 3” counts the lines of the ledger.</p>
+        <p class="note">In units of {{ $of === 'breakage' ? 'wear' : ($of === 'dryness' ? 'moisture' : 'protein') }}, over the whole head by share of hair. {{ __('nagomi.cause.chance') }}</p>
     @else
-        <div class="empty"><p>Nothing in the records changed for the worse in these weeks. Then it is something they cannot know: ask.</p></div>
+        <div class="empty"><p>{{ __('nagomi.cause.nothing') }}</p></div>
     @endif
     <section aria-labelledby="ask">
         <h2 id="ask">Ask in turn</h2>

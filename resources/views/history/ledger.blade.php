@@ -26,14 +26,14 @@
     </nav>
     <div class="book-frame">
     <table class="table book is-fullwidth">
-        <caption class="is-sr-only">Balance book of {{ $outlook->standing[$stratum]['name'] }} since {{ $since->format('j M Y') }}, in units of reserve from 0 to 100</caption>
+        <caption class="is-sr-only">Balance book of {{ $outlook->standing[$stratum]['name'] }} from the evening of {{ $opensOn->format('j M Y') }}, in units of reserve from 0 to 100</caption>
         <thead>
         <tr><th scope="col">Day</th><th scope="col">Line</th><th scope="col" class="num moisture">Moisture</th><th scope="col" class="num protein">Protein</th><th scope="col" class="num build-up">Build-up</th></tr>
         </thead>
         <tbody>
-        <tr class="is-total"><td>{{ $since->format('j M') }}</td><td>Brought forward</td>@foreach ($opening as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
+        <tr class="is-total"><td>{{ $opensOn->format('j M') }}</td><td>{{ __('nagomi.ledger.opens') }}</td>@foreach ($opening as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
         @if ($lookedBack)
-            <tr class="is-reading"><td></td><td>Seen from today, later readings put it at</td>@foreach ($lookedBack as [$mean, $sd])<td class="num">{{ number_format($mean, 1) }} <span class="unit">± {{ number_format($sd, 1) }}</span></td>@endforeach</tr>
+            <tr class="is-reading"><td></td><td>{{ __('nagomi.ledger.looked-back') }}</td>@foreach ($lookedBack as [$mean, $sd])<td class="num">{{ number_format($mean, 1) }} <span class="unit">± {{ number_format($sd, 1) }}</span></td>@endforeach</tr>
         @endif
         @php($day = null)
         @foreach ($lines as $line)

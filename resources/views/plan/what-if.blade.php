@@ -55,7 +55,7 @@
             @foreach ($futures as $name => $future)
                 <section aria-labelledby="future-{{ $loop->index }}">
                     <h2 id="future-{{ $loop->index }}">{{ ucfirst($name) }}</h2>
-                    <x-river :river="$future['river']" :name="'f' . $loop->index" :label="$name . ', twelve weeks ahead'"/>
+                    <x-river :river="$future['river']" :name="'f' . $loop->index" :label="__('river.span.ahead', ['name' => $name])"/>
                 </section>
             @endforeach
         </div>

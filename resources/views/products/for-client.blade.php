@@ -14,7 +14,7 @@
                     <span class="suits"><b>{{ __("nagomi.verdicts.{$row['verdict']}") }}</b></span>
                     <span><a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? ' (their own)' : '' }}
                         @foreach ($row['reasons'] as $reason)<span @class(['reason', 'is-broken' => $reason['verdict'] === 'no'])>{{ $reason['says'] }}</span>@endforeach</span>
-                    <span class="minutes">{{ number_format($row['dose']->leastMl, 1) }} to {{ number_format($row['dose']->mostMl, 1) }} mL a section{{ $row['pumps'] ? ', ' . $row['pumps'] . ' presses' : '' }}<br>about {{ number_format($row['dose']->headMl(), 0) }} mL in all{{ '' }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : '; not enough in stock' }}</span>
+                    <span class="minutes">{{ number_format($row['dose']->leastMl, 1) }} to {{ number_format($row['dose']->mostMl, 1) }} mL a section{{ $row['pumps'] ? ', ' . $row['pumps'] : '' }}<br>about {{ number_format($row['dose']->headMl(), 0) }} mL in all{{ '' }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : '; not enough in stock' }}</span>
                 </li>
             @endforeach
         </ul>

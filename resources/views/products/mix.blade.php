@@ -1,6 +1,6 @@
 <x-layout title="Make up a mix">
     <header class="page-head"><div class="grow"><h1>Make up a mix</h1><p class="lead">Parts in percent, scaled to a batch; caps that protect the skin hold.</p></div></header>
-    <p class="caution-line">@caution('essential-oils') Water-based mixes without a preservative keep about {{ $keepsDays }} days, cold.</p>
+    <p class="caution-line">@caution('essential-oils') {{ __('mix.unknown') }} {{ __('mix.water', ['days' => $waterKeepsDays]) }}</p>
     <form method="get" action="{{ route('products.mix') }}" novalidate class="intake">
         <fieldset>
             <legend>What goes in</legend>
@@ -15,18 +15,22 @@
                     <x-field :name="'parts[' . $i . '][percent]'" label="Share" unit="%" mode="decimal" :value="request('parts.' . $i . '.percent')"/>
                 </div>
             @endfor
-            <x-tick name="careful" label="For a child, in pregnancy or with asthma" :checked="request()->boolean('careful')"/>
+            <div class="row">
+                <x-choice name="use" :label="__('mix.use.label')" :options="$uses" :value="request('use', 'scalp')"/>
+                <x-choice name="for" :label="__('mix.for.label')" :options="$people" :value="request('for', '')"/>
+            </div>
         </fieldset>
         <div class="save"><button class="button is-strong is-large">Scale it</button></div>
     </form>
-    @if ($mix)
+    {{-- What was refused just now is not shown beside a mix that was scaled before it. --}}
+    @if ($mix && ! $errors->any())
         <section class="told mix-label" aria-labelledby="mix-title">
             <h2 id="mix-title">{{ $title ?: 'Mix' }}, {{ rtrim(rtrim(number_format($mix->totalMl, 1), '0'), '.') }} mL</h2>
             <table class="table">
                 <thead><tr><th scope="col">Part</th><th scope="col" class="num">%</th><th scope="col" class="num">mL</th><th scope="col" class="num">drops</th></tr></thead>
                 <tbody>@foreach ($mix->scaled() as $part)<tr><td>{{ $part['name'] }}</td><td class="num">{{ $part['percent'] }}</td><td class="num">{{ $part['ml'] }}</td><td class="num">{{ $part['drops'] }}</td></tr>@endforeach</tbody>
             </table>
-            <p class="reason">Made on {{ auth()->user()->salon->today()->format('j M Y') }}; keeps until {{ auth()->user()->salon->today()->addDays($keepsDays)->format('j M Y') }}, cold. 20 drops a millilitre (common practice, no source).</p>
+            <p class="reason">{{ __('mix.made', ['made' => auth()->user()->salon->today()->format('j M Y'), 'until' => auth()->user()->salon->today()->addDays($mix->keepsDays())->format('j M Y'), 'keeps' => $keeps, 'drops' => $dropsAMl]) }}</p>
             <div class="more"><button type="button" class="button" data-print hidden>Print the label</button></div>
         </section>
     @endif

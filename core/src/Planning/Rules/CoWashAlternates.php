@@ -21,7 +21,7 @@ final readonly class CoWashAlternates implements Rule
 
     public function sentence(PlanningParameters $limits): string
     {
-        return 'Co-wash and shampoo take turns.';
+        return 'Co-wash and shampoo take turns, for as long as that was agreed.';
     }
 
     public function frees(): string
@@ -31,10 +31,14 @@ final readonly class CoWashAlternates implements Rule
 
     public function allows(WashOption $choice, RuleContext $standing): bool
     {
+        $isCoWash = $choice->cleanse === CleanseKind::CoWash;
+        if (! self::alternates($standing)) {
+            // It was agreed on for a while, and that is over or has not begun.
+            return ! $isCoWash || $standing->head->method->says(MethodQuestion::Cleansing, 'alternate-co-wash');
+        }
         $scalp = $standing->terms->scalpPlan?->on($standing->date());
         if (
             $standing->coWashLast === null
-                || ! self::alternates($standing)
                 || ($scalp->for ?? null) !== null
                 || ($scalp->isOily ?? false)
                 || $standing->terms->wishes->leaveOut('co-wash', $standing->date())
@@ -42,7 +46,7 @@ final readonly class CoWashAlternates implements Rule
             return true;
         }
 
-        return ($choice->cleanse === CleanseKind::CoWash) !== $standing->coWashLast;
+        return $isCoWash !== $standing->coWashLast;
     }
 
     /** By the house, or by a programme while it lasts; where both are gentle already there is nothing to take turns. */

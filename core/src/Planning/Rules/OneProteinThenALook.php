@@ -20,8 +20,9 @@ final readonly class OneProteinThenALook implements Rule
     public function sentence(PlanningParameters $limits): string
     {
         return sprintf(
-            'After strong protein mild protein waits %d days, after mild protein strong waits %d, and strong protein '
-                . 'never follows another before the hair was read in between.',
+            'One protein, and then a look: as long as nobody has read the hair since, the next waits %d days, strong '
+                . 'protein until after the next wash as well. Mild always waits %d days after strong, strong %d after mild.',
+            $limits->looksApartDays,
             $limits->mildAfterStrongDays,
             $limits->strongAfterMildDays,
         );
@@ -34,16 +35,21 @@ final readonly class OneProteinThenALook implements Rule
 
     public function allows(WashOption $choice, RuleContext $standing): bool
     {
+        $limits = $standing->limits();
+
         return match ($choice->protein) {
-            StepKind::MildProtein => self::isOver(
-                $standing->lastStrong,
-                $standing->day,
-                $standing->limits()->mildAfterStrongDays,
-            ),
-            StepKind::StrongProtein => ! $standing->terms->evidence->isUnreadSinceProtein
-                && self::isOver($standing->lastMild, $standing->day, $standing->limits()->strongAfterMildDays),
+            StepKind::MildProtein => self::isOver($standing->lastStrong, $standing->day, $limits->mildAfterStrongDays)
+                && ($standing->isReadSinceProtein() || self::isTimeToLook($standing)),
+            StepKind::StrongProtein => self::isOver($standing->lastMild, $standing->day, $limits->strongAfterMildDays)
+                && ($standing->isReadSinceProtein() || $standing->hasWashedBefore && self::isTimeToLook($standing)),
             default => true,
         };
+    }
+
+    /** Readings say little more before that. */
+    private static function isTimeToLook(RuleContext $standing): bool
+    {
+        return self::isOver($standing->lastProtein, $standing->day, $standing->limits()->looksApartDays);
     }
 
     private static function isOver(?int $last, int $day, int $days): bool

@@ -19,7 +19,8 @@ const useOf = (step, ml, sections) => {
     const use = said([
         words('use', { product: name, ml }),
         step.by_section ? words('use-section', { ml: round(ml / sections) }) : null,
-        pumps ? words('use-presses', { presses: pumps }) : null,
+        // A wash day kept from before says a bare number.
+        typeof pumps === 'number' && pumps >= 1 ? words('use-presses', { presses: pumps }) : typeof pumps === 'string' ? pumps : null,
     ]);
     return `${use}. ${care}`;
 };

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Record;
+
+use Nagomi\Core\Estimation\StylistBias;
+use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Treatments\Calendar;
+
+/** What a care record says of the salon it is from, as far as it bears on one head. */
+final class SalonFields
+{
+    /** Minutes detangling a section may take on other heads. */
+    private const LEAST_A_SECTION = 0.1;
+    private const MOST_A_SECTION = 120;
+
+    public static function bias(RecordFields $fields): ?StylistBias
+    {
+        $by = $fields->string('by', '', 200);
+        $sign = $fields->choice('sign', Sign::class);
+        $mean = $fields->number('mean', 0, -100, 100, 'in the sign’s unit');
+        $sd = $fields->number('sd', 0, 0, 100, 'in the sign’s unit');
+        $fields->nothingElse();
+
+        return $sign === null ? null : new StylistBias($by, $sign, $mean, $sd);
+    }
+
+    /** @return float|null minutes that detangling a section takes on them */
+    public static function ofSimilarHeads(RecordFields $fields): ?float
+    {
+        $name = 'detangle_a_section_minutes';
+        $minutes = $fields->has($name)
+            ? $fields->number($name, 1, self::LEAST_A_SECTION, self::MOST_A_SECTION, 'minutes')
+            : $fields->nothing($name);
+        $fields->nothingElse();
+
+        return $minutes;
+    }
+
+    /** @return array<string, float> */
+    public static function air(RecordFields $fields): array
+    {
+        $days = $fields->object('humidity_percent_by_day');
+        $fields->nothingElse();
+        $air = [];
+        foreach ($days->names() as $day) {
+            if (Calendar::day("2028-{$day}") === null) {
+                $days->problem($day, 'give a day of the year that exists, written as 01-31.');
+            }
+            $air[$day] = $days->number($day, 50, 0, 100, '%');
+        }
+
+        return $air;
+    }
+}

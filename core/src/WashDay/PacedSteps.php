@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\WashDay;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+
+/** The steps of a planned wash day in the minutes they take on this head: detangling goes at its own pace. */
+final class PacedSteps
+{
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<Step> minutes to one decimal
+     */
+    public static function of(array $steps, Head $head, Pace $pace): array
+    {
+        $minutes = round($head->sections * $pace->detangleASectionMinutes, 1);
+
+        return array_map(static fn (Step $step): Step => $step->kind === StepKind::Detangle
+            ? $step->lasting(max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, $minutes)))
+            : $step, $steps);
+    }
+}

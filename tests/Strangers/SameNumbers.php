@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Strangers;
+
+use App\Bridge\Plans\Outlooks;
+use App\Care\DataTransfer\RecordTransfer;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\PlanItem;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Record\CareRecordReader;
+use Nagomi\Core\Record\EngineAnswer;
+use Nagomi\Core\Treatments\Calendar;
+use Tests\Feature\FeatureTestCase;
+
+/**
+ * What says the same thing is the same: how a head stands now on its picture, in its balance book, in what is stored of
+ * it and in its exported record; its verdict wherever it is named; its plan on the page and from the record.
+ */
+final readonly class SameNumbers
+{
+    public function __construct(private FeatureTestCase $test)
+    {
+    }
+
+    public function everywhere(Head $head): void
+    {
+        $head = Head::query()->findOrFail($head->id)->load('salon');
+        $outlook = app(Outlooks::class)->current($head);
+        $this->onThePicture($head, $outlook);
+        foreach (array_keys($outlook->standing) as $stratum) {
+            $this->inTheBook($head, $outlook, $stratum);
+        }
+        $this->verdicts($head, $outlook);
+        $this->inTheRecord($head, $outlook);
+    }
+
+    /** @return string how one part stands now, as the picture says it */
+    private function stands(Outlook $outlook, int $stratum): string
+    {
+        $part = $outlook->standing[$stratum];
+
+        return sprintf(
+            'moisture %s ± %s (target %s), protein %s ± %s (target %s), build-up %s ± %s',
+            $part['moisture'][0],
+            $part['moisture'][1],
+            $part['target_moisture'],
+            $part['protein'][0],
+            $part['protein'][1],
+            $part['target_protein'],
+            $part['build_up'][0],
+            $part['build_up'][1],
+        );
+    }
+
+    private function onThePicture(Head $head, Outlook $outlook): void
+    {
+        $page = (string) $this->test->get("/clients/{$head->id}")->assertOk()->baseResponse->getContent();
+        expect(preg_match('/data-days="([^"]*)"/', $page, $found))->toBe(1);
+        $days = json_decode(html_entity_decode($found[1]), true, flags: JSON_THROW_ON_ERROR);
+        $now = array_values(array_filter(
+            $days,
+            fn (array $day): bool => str_starts_with($day['says'][0], 'Now: '),
+        ));
+        expect($now)->toHaveCount(1)
+            ->and($now[0]['date'])->toBe($head->salon->today()->format('D j M Y'))
+            ->and(array_column($days, 'date'))->toBe(array_unique(array_column($days, 'date')));
+        foreach (array_keys($outlook->standing) as $stratum) {
+            expect($now[0]['says'][0])->toContain($this->stands($outlook, $stratum));
+        }
+        // A wash of today that is not done yet is told apart, and what follows is planned.
+        $washes = $head->planItems()
+            ->where('status', 'planned')
+            ->whereDate('date', $head->salon->today()->format('Y-m-d'))
+            ->exists();
+        expect(str_starts_with($now[0]['says'][1] ?? '', "After today's wash, planned: "))->toBe($washes);
+        $last = $days[count($days) - 1];
+        expect($last['says'][0])->toStartWith('Planned: ');
+    }
+
+    private function inTheBook(Head $head, Outlook $outlook, int $stratum): void
+    {
+        $page = (string) $this->test->get(
+            "/clients/{$head->id}/history/ledger?stratum={$stratum}",
+        )->assertOk()->baseResponse->getContent();
+        $part = $outlook->standing[$stratum];
+        foreach (['Balance today' => 0, 'Doubt (one standard deviation)' => 1] as $name => $which) {
+            expect(preg_match('~<td>' . preg_quote($name) . '</td>(.*?)</tr>~s', $page, $found))->toBe(1, $name);
+            preg_match_all('~<td[^>]*>([^<]*)</td>~', $found[1], $cells);
+            $said = array_map(
+                fn (string $cell): float => (float) strtr(trim($cell), ['−' => '-', '±' => '', ' ' => '']),
+                $cells[1],
+            );
+            $stored = [$part['moisture'][$which], $part['protein'][$which], $part['build_up'][$which]];
+            foreach ($stored as $i => $value) {
+                // Build-up is the sum of two that are rounded by themselves.
+                $within = $i === 2 ? 0.11 : 0.051;
+                expect($said[$i])->toEqualWithDelta((float) $value, $within, "{$name} of {$part['name']}");
+            }
+        }
+    }
+
+    private function verdicts(Head $head, Outlook $outlook): void
+    {
+        foreach (['', '/plan'] as $page) {
+            $this->test->get("/clients/{$head->id}{$page}")->assertOk()->assertSee($outlook->verdict);
+        }
+    }
+
+    private function inTheRecord(Head $head, Outlook $outlook): void
+    {
+        $record = CareRecordReader::read(app(RecordTransfer::class)->export($head), Parameters::shipped());
+        $answer = new EngineAnswer($record, Calendar::dayOf($head->salon->today()), Outlooks::WEEKS_AHEAD);
+        foreach ($answer->explain()['strata'] as $s => $stratum) {
+            foreach (['moisture', 'protein', 'wear'] as $quantity) {
+                [$mean, $sd] = $outlook->standing[$s][$quantity];
+                $state = $stratum['state'][$quantity];
+                expect($state['mean'])->toEqualWithDelta($mean, 0.051, "{$quantity} by the record")
+                    ->and($state['sd'])->toEqualWithDelta($sd, 0.051);
+            }
+        }
+        $says = fn (string $date, mixed $steps, float $minutes): array => [$date, $steps, round($minutes)];
+        $page = $head->planItems()->where('status', 'planned')->get()->map(fn (PlanItem $item): array => $says(
+            $item->date->format('Y-m-d'),
+            $item->steps,
+            $item->minutes,
+        ))->all();
+        $planned = array_map(fn (array $item): array => $says(
+            $item['date'],
+            json_decode(json_encode($item['steps'], JSON_THROW_ON_ERROR), true),
+            round($item['minutes'], 1),
+        ), $answer->plan()['items']);
+        expect($planned)->toEqual($page, 'the plan of the exported record is another than the page’s');
+    }
+}
