@@ -7,7 +7,7 @@ namespace App\Drawings;
 use Carbon\CarbonImmutable;
 
 /**
- * One sign over months: readings as dots, their moving average as a line, the limits of what is ordinary as a band,
+ * One sign over months: readings as dots, their moving average as a line, the limits of what is usual as a band,
  * treatments beneath.
  */
 final readonly class TrendLine
@@ -38,7 +38,8 @@ final readonly class TrendLine
 
     /**
      * @param list<array{string, float}> $points date and value, oldest first; at least one
-     * @param list<array{average: float, lower: float, upper: float, changed: bool}> $chart one for each point, or none
+     * @param array<int, array{average: float, lower: float, upper: float, changed: bool}> $chart by place of the point; a
+     *     point may have none
      * @param list<array{date: string, kinds: list<string>}>                                   $stones
      */
     public static function of(
@@ -92,7 +93,7 @@ final readonly class TrendLine
 
     /**
      * @param list<array{string, float}>                                             $points
-     * @param list<array{average: float, lower: float, upper: float, changed: bool}> $chart
+     * @param array<int, array{average: float, lower: float, upper: float, changed: bool}> $chart
      *
      * @return array{float, float, float} the least and the most value shown, and the room beyond what was read
      */

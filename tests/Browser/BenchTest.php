@@ -74,7 +74,7 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
     expect($browser->path())
         ->toContain('/history/')
         ->and($browser->text('.told'))
-        ->toContain('usual')
+        ->toContain('expected that day')
         ->toContain('without it');
     // The fingers of a machine: what the screen itself costs, without what the hands at the hair need.
     expect(microtime(true) - $began)->toBeLessThan(120.0);

@@ -121,7 +121,7 @@ it('shows two futures, ranks causes and follows trends by keyboard', function ()
     $browser->key('d')->press('elasticity');
     expect($browser->text('.trend'))
         ->toContain('wet stretch')
-        ->toMatch('/ordinary|changed/')
+        ->toMatch('/usual|changed/')
         ->and(count($browser->all('.trend-dot')))
         ->toBeGreaterThan(10);
     $browser->press('What is behind it?')->press('breakage');

@@ -43,7 +43,7 @@ it('takes the five readings in, tells what they told, and undoes them', function
         ->assertSee('What it told')
         ->assertSee('Undo this visit')
         ->assertSee('last time')
-        ->assertSee('usual');
+        ->assertSee('expected that day');
     expect($head->outlook()->first()->standing)->not->toEqual($before);
 
     $this->delete("/clients/{$head->id}/history/{$visit}")->assertRedirect();

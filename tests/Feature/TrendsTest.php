@@ -5,11 +5,11 @@ declare(strict_types=1);
 use App\Bridge\Readings\TestMinutes;
 use App\Models\Reading;
 
-it('tells ordinary from changed beside every sign, in a picture and in a table', function (): void {
+it('tells usual from changed beside every sign, in a picture and in a table', function (): void {
     $head = $this->aHead('growing-out-bleach');
     $this->actingAs($this->stylist)->get("/clients/{$head->id}/trends?group=elasticity")->assertOk()
         ->assertSee('wet stretch')
-            ->assertSee('ordinary: its average of')
+            ->assertSee('usual: its average of')
             ->assertSee('Every reading')
             ->assertSee('trend-average', false);
     // Six dry readings in a row are no accident.

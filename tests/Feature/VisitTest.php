@@ -127,7 +127,7 @@ it('shows what a visit from an imported record tells, and lets it be corrected',
         ->get("/clients/{$head->id}/history/{$visit->id}")
         ->assertOk()
         ->assertSee('with it')
-        ->assertSee('usual');
+        ->assertSee('expected that day');
     expect($visit->accounts()->count())->toBe(0);
     $this->get("/clients/{$head->id}/history/{$visit->id}/correct")->assertOk()->assertSee('wet-stretch', false);
 });

@@ -9,7 +9,9 @@ use App\Care\DataTransfer\RecordTransfer;
 use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
+use App\Pages\Trends\TrendsScreen;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\EngineAnswer;
 use Nagomi\Core\Treatments\Calendar;
@@ -34,6 +36,7 @@ final readonly class SameNumbers
             $this->inTheBook($head, $outlook, $stratum);
         }
         $this->verdicts($head, $outlook);
+        $this->yardsticks($head, $outlook);
         $this->inTheRecord($head, $outlook);
     }
 
@@ -106,6 +109,44 @@ final readonly class SameNumbers
     {
         foreach (['', '/plan'] as $page) {
             $this->test->get("/clients/{$head->id}{$page}")->assertOk()->assertSee($outlook->verdict);
+        }
+    }
+
+    /** What is changed on Now is changed on Trends, with the same last reading; nothing is both usual and changed. */
+    private function yardsticks(Head $head, Outlook $outlook): void
+    {
+        $now = (string) $this->test->get("/clients/{$head->id}")->assertOk()->baseResponse->getContent();
+        $trends = [];
+        foreach (array_keys(TrendsScreen::GROUPS) as $group) {
+            $page = (string) $this->test->get("/clients/{$head->id}/trends?group={$group}")
+                ->assertOk()->baseResponse->getContent();
+            preg_match_all('~<h2 id="trend-([^"]*)">(.*?)</h2>~s', $page, $found);
+            $trends += array_combine($found[1], array_map(strip_tags(...), $found[2]));
+        }
+        $changed = 0;
+        foreach ($outlook->signs as $sign) {
+            $says = $trends[$sign['sign'] . ($sign['zone'] === null ? '' : "-{$sign['zone']}")] ?? null;
+            if ($says === null) {
+                continue;
+            }
+            $changed += (int) ($sign['usual']['changed'] ?? false);
+            [$value, $verdict] = explode('·', str_replace('−', '-', $says), 2);
+            expect((float) trim($value))->toBe((float) $sign['value'])->and(trim($verdict))->toStartWith(match (true) {
+                $sign['usual'] === null => 'read on ' . ($sign['days'] === 1 ? 'one day' : "{$sign['days']} days"),
+                $sign['usual']['changed'] => 'changed: ',
+                default => 'usual: ',
+            });
+        }
+        // As often as Trends says it of these signs, Now does.
+        expect(substr_count($now, 'data-yardstick="usual">changed: '))
+            ->toBe(count(array_filter($outlook->signs, fn (array $sign): bool => $sign['usual']['changed'] ?? false)))
+            ->and($changed)->toBeLessThanOrEqual(substr_count($now, '>changed: '));
+        foreach ($outlook->signs as $sign) {
+            $limits = Sign::from($sign['sign'])->limits();
+            foreach ([$sign['usual']['range'] ?? $limits, $sign['today'], $sign['balance']] as [$low, $high]) {
+                expect($low)->toBeGreaterThanOrEqual($limits[0])->toBeLessThanOrEqual($high)
+                    ->and($high)->toBeLessThanOrEqual($limits[1]);
+            }
         }
     }
 

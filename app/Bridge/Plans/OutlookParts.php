@@ -15,7 +15,6 @@ use Nagomi\Core\Planning\Future;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\RuleConflict;
-use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
@@ -23,12 +22,6 @@ use Nagomi\Core\Treatments\WashDay;
 /** The parts of a stored outlook, as plain arrays for the pages. */
 final readonly class OutlookParts
 {
-    /** Half-width of the range called usual, in standard deviations of this head's own earlier readings. */
-    private const USUAL_SD = 1.28;
-
-    /** Readings it takes to call anything usual. */
-    private const USUAL_FROM = 3;
-
     /** @return list<StoredStratum> where each stratum stands */
     public function standing(State $state): array
     {
@@ -57,77 +50,6 @@ final readonly class OutlookParts
         $quantity = max(StateLayout::MOISTURE, min(StateLayout::WEAR, $quantity));
 
         return [round($state->value($s, $quantity), 1), round($state->sd($s, $quantity), 1)];
-    }
-
-    /**
-     * @param Collection<int, HeadSnapshot> $visits oldest first
-     *
-     * @return list<StoredSign> the latest of each sign beside this head's own usual
-     */
-    public function signs(Collection $visits): array
-    {
-        $bySign = [];
-        foreach ($visits as $visit) {
-            foreach ($visit->checks as $check) {
-                $bySign[$check['sign']][] = [$visit->date->format('Y-m-d'), $check];
-            }
-        }
-        $signs = [];
-        foreach (Sign::cases() as $sign) {
-            $checks = $bySign[$sign->value] ?? [];
-            if ($checks !== []) {
-                $signs[] = $this->sign($sign, $checks);
-            }
-        }
-
-        return $signs;
-    }
-
-    /**
-     * @param non-empty-list<array{string, StoredCheck}> $checks with their dates, oldest first
-     *
-     * @return StoredSign
-     */
-    private function sign(Sign $sign, array $checks): array
-    {
-        [$date, $last] = $checks[count($checks) - 1];
-        $values = array_map(fn (array $one): float => (float) $one[1]['value'], $checks);
-        $earlier = array_slice($values, 0, -1);
-
-        return [
-            'sign' => $sign->value,
-            'unit' => $sign->unit(),
-            'value' => round($last['value'], 1),
-            'date' => $date,
-            'means' => $last['means'],
-            'expected' => round($last['expected'], 1),
-            'expected_sd' => round($last['expected_sd'], 1),
-            'apart' => round($last['apart'], 2),
-            'again' => $last['again'],
-            'usual' => $this->usualOf($sign, $earlier),
-            'series' => array_map(fn (float $value): float => round($value, 1), array_slice($values, -12)),
-        ];
-    }
-
-    /**
-     * The range that is usual for this head.
-     *
-     * @param list<float> $values
-     *
-     * @return array{float, float}|null within what the sign can be at all; null while there are too few
-     */
-    public function usualOf(Sign $sign, array $values): ?array
-    {
-        if (count($values) < self::USUAL_FROM) {
-            return null;
-        }
-        $mean = array_sum($values) / count($values);
-        $half = self::USUAL_SD * sqrt(
-            array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $values)) / (count($values) - 1),
-        );
-        [$least, $most] = $sign->limits();
-
-        return [round(max($least, $mean - $half), 1), round(min($most, $mean + $half), 1)];
     }
 
     /**

@@ -53,6 +53,7 @@ final readonly class Outlooks
         private LengthHistory $lengthHistory,
         private OutlookParts $outlookParts,
         private OutlookScalp $outlookScalp,
+        private OutlookSigns $outlookSigns,
         private StoredPlan $storedPlan,
         private StoredSnapshots $storedSnapshots,
         private TestsWorthTaking $testsWorthTaking,
@@ -127,7 +128,7 @@ final readonly class Outlooks
             'verdict' => mb_substr($verdict, 0, 400),
             'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
             'standing' => $this->outlookParts->standing($state),
-            'signs' => $this->outlookParts->signs($this->storedSnapshots->visits($head)),
+            'signs' => $this->outlookSigns->of($head, $state, $this->storedSnapshots->visits($head)),
             'river' => $this->outlookParts->river(
                 $this->lookedBack($head, $frame, $today),
                 $plan,

@@ -23,6 +23,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Treatments\Calendar;
 
 /** Works out what readings tell, beside the book. Nothing is stored. */
@@ -58,7 +59,7 @@ final readonly class VisitImpacts
         $today = Calendar::dayOf($head->salon->today());
         $without = $this->followed($book, $rest, $today, $from)->last()->state;
         $with = $this->followed($book, [...$rest, ...$readings], $today, $from);
-        $usual = $this->usual($head, $readings);
+        $last = $this->last($head, $readings);
 
         return new VisitImpact(
             $this->outlookParts->standing($without),
@@ -68,7 +69,7 @@ final readonly class VisitImpacts
                 CellProbabilities::ofHead($with->last()->state),
                 $this->parameters->readings,
             ),
-            array_map(fn (Reading $reading): array => $this->reading($reading, $with, $without, $usual), $readings),
+            array_map(fn (Reading $reading): array => $this->reading($reading, $with, $without, $last), $readings),
         );
     }
 
@@ -83,11 +84,11 @@ final readonly class VisitImpacts
     }
 
     /**
-     * @param array<string, array<string, mixed>> $usual by sign and zone
+     * @param array<string, float> $last by sign and zone
      *
      * @return array<string, mixed>
      */
-    private function reading(Reading $reading, FilterRun $trace, State $state, array $usual): array
+    private function reading(Reading $reading, FilterRun $trace, State $state, array $last): array
     {
         $checks = [];
         foreach ($trace->checks as $check) {
@@ -102,8 +103,11 @@ final readonly class VisitImpacts
             'zone' => $reading->zone?->value,
             'raw' => $reading->raw,
             'signs' => array_map(
-                fn (MeasuredSign $measured): array => $this->sign($measured, $checks[$measured->sign->value] ?? null)
-                    + ($usual[$measured->sign->value . $reading->zone?->value] ?? []),
+                fn (MeasuredSign $measured): array => $this->sign(
+                    $measured,
+                    $checks[$measured->sign->value] ?? null,
+                    $last[$measured->sign->value . $reading->zone?->value] ?? null,
+                ),
                 $reading->measured,
             ),
             'besides' => $reading->test === 'broken-hairs' ? (new BrokenHairs())->share($reading->raw) : '',
@@ -111,23 +115,34 @@ final readonly class VisitImpacts
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function sign(MeasuredSign $measured, ?ReadingCheck $check): array
+    /**
+     * @param float|null $last what was read of it before; null: nothing
+     *
+     * @return array<string, mixed>
+     */
+    private function sign(MeasuredSign $measured, ?ReadingCheck $check, ?float $last): array
     {
-        $expectedSd = $check === null
-            ? null
-            : ($measured->sign->isCount() ? $check->expectedSd * $check->expected : $check->expectedSd);
-
         return [
             'sign' => $measured->sign->value,
             'value' => round($measured->value, 1),
             'sd' => round($measured->sd, 1),
             'means' => $measured->means,
-            'expected' => $check === null || $expectedSd === null
-                ? null
-                : [round($check->expected, 1), round($expectedSd, 1)],
+            'expected_between' => $check === null ? null : $this->expected($measured, $check),
             'again' => $check !== null && $check->again,
+            'last' => $last === null ? null : round($last, 1),
         ];
+    }
+
+    /** @return array{float, float} the range expected of it that day, within its scale */
+    private function expected(MeasuredSign $measured, ReadingCheck $check): array
+    {
+        [$least, $most] = $measured->sign->limits();
+        $half = Normal::quantile((1 + $this->parameters->readings->usualShare) / 2) * $check->expectedSd;
+        [$low, $high] = $measured->sign->isCount()
+            ? [$check->expected * exp(-$half), $check->expected * exp($half)]
+            : [$check->expected - $half, $check->expected + $half];
+
+        return [round(max($least, min($most, $low)), 1), round(max($least, min($most, $high)), 1)];
     }
 
     /** @return list<array{name: string, moisture: float, protein: float}> by stratum, what the reading moved at once */
@@ -157,16 +172,16 @@ final readonly class VisitImpacts
     }
 
     /**
-     * What was read last before that day and what is usual for this head, of the same signs at the same place.
+     * What was read last before that day, of the same signs at the same place.
      *
      * @param non-empty-list<Reading> $readings
      *
-     * @return array<string, array<string, mixed>> by sign and zone
+     * @return array<string, float> by sign and zone
      */
-    private function usual(Head $head, array $readings): array
+    private function last(Head $head, array $readings): array
     {
         $tests = array_unique(array_map(fn (Reading $reading): string => $reading->test, $readings));
-        $series = [];
+        $last = [];
         $earlier = $head
             ->readings()
             ->reorder()
@@ -178,16 +193,10 @@ final readonly class VisitImpacts
             ->get(['id', 'test', 'raw', 'zone']);
         foreach ($earlier as $reading) {
             foreach ($this->measuredSigns->of($reading) as $measured) {
-                $series[$measured->sign->value . $reading->zone][] = [$measured->sign, $measured->value];
+                $last[$measured->sign->value . $reading->zone] ??= $measured->value;
             }
         }
 
-        return array_map(
-            fn (array $of): array => [
-                'last' => round($of[0][1], 1),
-                'usual' => $this->outlookParts->usualOf($of[0][0], array_column($of, 1)),
-            ],
-            $series,
-        );
+        return $last;
     }
 }

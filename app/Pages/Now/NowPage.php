@@ -25,6 +25,8 @@ final readonly class NowPage extends Page
      * @param list<array{
      *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
      * }> $findings
+     * @param list<SignLine> $signs
+     * @param string $yardstick the signs are held against at first
      * @param Collection<int, Clearance> $cleared
      * @param list<Clearance> $unlooked signs that a reading raised and nobody has looked at again
      * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
@@ -42,7 +44,8 @@ final readonly class NowPage extends Page
         public array $findings,
         public Collection $cleared,
         public bool $notReadYet,
-        public bool $wasRead,
+        public array $signs,
+        public string $yardstick,
         public string $own,
         public string $length,
         public ?string $limits,

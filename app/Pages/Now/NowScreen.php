@@ -15,6 +15,7 @@ use App\Models\Head;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
 use App\Wording\Words;
+use App\Wording\YardstickWords;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Safety\Caution;
@@ -57,7 +58,8 @@ final readonly class NowScreen
                 ->limit(3)
                 ->get(),
             notReadYet: $this->headRecord->isNotReadYet($head),
-            wasRead: $outlook->signs !== [],
+            signs: array_map($this->sign(...), $outlook->signs),
+            yardstick: $this->yardstick($outlook->signs),
             own: $this->own($outlook->learned ?? []),
             length: $this->length($outlook->length),
             unlooked: Clearance::unlooked($head),
@@ -66,6 +68,36 @@ final readonly class NowScreen
                 7 * Outlooks::WEEKS_AHEAD,
             ),
         );
+    }
+
+    /** @param StoredSign $sign */
+    private function sign(array $sign): SignLine
+    {
+        $name = Words::of("signs.{$sign['sign']}");
+
+        return new SignLine(
+            value: YardstickWords::number($sign['value']),
+            unit: Words::of("sign_units.{$sign['sign']}"),
+            name: $sign['zone'] === null ? $name : Words::say('yardsticks.at-zone', [
+                'sign' => $name, 'zone' => Words::of("zones.{$sign['zone']}"),
+            ]),
+            date: $sign['date'],
+            again: $sign['again']
+                ? Words::say('yardsticks.again', ['value' => YardstickWords::number($sign['expected'])])
+                : null,
+            beside: YardstickWords::of($sign, $this->parameters->readings->usualFromFirst),
+            bands: array_filter([
+                'usual' => $sign['usual']['range'] ?? null, 'today' => $sign['today'], 'balance' => $sign['balance'],
+            ]),
+            series: $sign['series'],
+            changed: $sign['usual']['changed'] ?? false,
+        );
+    }
+
+    /** @param list<StoredSign> $signs */
+    private function yardstick(array $signs): string
+    {
+        return array_filter(array_column($signs, 'usual')) === [] ? 'balance' : 'usual';
     }
 
     /** @return list<Caution> */

@@ -12,7 +12,7 @@ final readonly class Trend
     /**
      * @param string         $sign    key of the sign, or 'wear'
      * @param float          $last    the newest value, in $unit
-     * @param bool           $changed beyond what is ordinary for this head
+     * @param bool           $changed beyond what is usual for this head
      * @param list<TrendRow> $rows    newest first
      */
     public function __construct(

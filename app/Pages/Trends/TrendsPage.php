@@ -21,6 +21,7 @@ final readonly class TrendsPage extends Page
         public array $groups,
         public array $trends,
         public array $none,
+        public string $legend,
     ) {
     }
 }

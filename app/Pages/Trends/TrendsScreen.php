@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Pages\Trends;
 
 use App\Bridge\Plans\Outlooks;
-use App\Bridge\Readings\MeasuredSigns;
+use App\Bridge\Readings\SignPoint;
+use App\Bridge\Readings\SignSeries;
+use App\Bridge\Readings\SignsOverTime;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\TrendLine;
 use App\Models\Head;
-use App\Models\Reading;
 use App\Wording\Words;
+use App\Wording\YardstickWords;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
-use Nagomi\Core\Statistics\ControlChart;
+use Nagomi\Core\Readings\Usual;
 
 /** The signs of a head over months, each with limits that tell its ordinary ups and downs from a change. */
 final readonly class TrendsScreen
@@ -33,15 +36,11 @@ final readonly class TrendsScreen
         'result' => [Sign::Definition, Sign::Frizz, Sign::Clumping, Sign::Softness, Sign::Shine, Sign::StyleLife],
     ];
 
-    private const MONTHS = 18;
-
-    /** Fewer readings say nothing of what is ordinary. */
-    private const BASELINE_READINGS = 6;
-
     public function __construct(
         private Outlooks $outlooks,
         private WearTrend $wearTrend,
-        private MeasuredSigns $measuredSigns,
+        private SignsOverTime $signsOverTime,
+        private Parameters $parameters,
     ) {
     }
 
@@ -52,16 +51,16 @@ final readonly class TrendsScreen
         $this->outlooks->current($head);
         $group = isset(self::GROUPS[$group]) ? $group : 'breakage';
         $today = $head->salon->today();
-        $from = $today->subMonths(self::MONTHS);
-        $series = $this->series($head, $from);
+        $from = SignsOverTime::from($today);
+        $series = $this->signsOverTime->of($head);
         $stones = $this->treatments($head, $from);
 
-        $told = array_values(array_filter(array_map(
-            fn (Sign $sign): ?Trend => isset($series[$sign->value])
-                ? $this->trend($sign, $series[$sign->value], $stones, $from, $today)
-                : null,
-            self::GROUPS[$group],
-        )));
+        $told = [];
+        foreach (self::GROUPS[$group] as $sign) {
+            foreach ($series[$sign->value] ?? [] as $one) {
+                $told[] = $this->trend($one, $stones, $from, $today);
+            }
+        }
         $wear = $group === 'wear' ? $this->wearTrend->of($head, $stones, $from, $today) : [];
 
         return new TrendsPage(
@@ -73,6 +72,11 @@ final readonly class TrendsScreen
                 fn (Sign $sign): string => Words::of("signs.{$sign->value}"),
                 array_filter(self::GROUPS[$group], fn (Sign $sign): bool => ! isset($series[$sign->value])),
             )),
+            legend: Words::say('yardsticks.trend.legend', [
+                'weight' => $this->parameters->readings->usualAverageWeight,
+                'first' => $this->parameters->readings->usualFromFirst,
+                'months' => SignsOverTime::MONTHS,
+            ]),
         );
     }
 
@@ -80,18 +84,13 @@ final readonly class TrendsScreen
     public function csv(Head $head): string
     {
         $rows = [];
-        foreach (
-            $this->series(
-                $head->loadMissing('salon'),
-                $head->salon->today()->subMonths(self::MONTHS),
-            ) as $sign => $points
-        ) {
-            $chart = $this->chart(array_column($points, 'value'));
-            foreach ($points as $i => $point) {
+        foreach (array_merge(...array_values($this->signsOverTime->of($head))) as $series) {
+            $chart = $series->chart($series->usual($this->parameters));
+            foreach ($series->points as $i => $point) {
                 $limits = $chart[$i] ?? null;
                 $rows[] = [
-                    $point['date'], $sign, $this->number($point['value']), Sign::from($sign)->unit(), $point['zone'],
-                    $point['by'],
+                    $point->date, $series->sign->value, $this->number($point->measured->value), $series->sign->unit(),
+                    $series->zone->value ?? '', $point->by,
                     ...$limits === null
                         ? ['', '', '', '']
                         : [
@@ -113,30 +112,6 @@ final readonly class TrendsScreen
     private function number(float $value): string
     {
         return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
-    }
-
-    /**
-     * @return array<string, list<array{date: string, value: float, zone: string, by: string}>> by sign, oldest first
-     */
-    private function series(Head $head, CarbonImmutable $from): array
-    {
-        /** @var array<string, list<array{date: string, value: float, zone: string, by: string}>> $series */
-        $series = [];
-        /** @var iterable<Reading> $readings */
-        $readings = $head->readings()->where('date', '>=', $from->format('Y-m-d'))->get();
-        foreach ($readings as $reading) {
-            $signs = $this->measuredSigns->of($reading);
-            foreach ($signs as $measured) {
-                $series[$measured->sign->value][] = [
-                    'date' => $reading->date->format('Y-m-d'),
-                    'value' => $measured->value,
-                    'zone' => (string) $reading->zone,
-                    'by' => $reading->by,
-                ];
-            }
-        }
-
-        return $series;
     }
 
     /** @return list<array{date: string, kinds: list<string>}> masks, proteins, clarifyings, trims and services */
@@ -167,86 +142,75 @@ final readonly class TrendsScreen
         );
     }
 
-    /**
-     * The moving average against the limits of this head's own first readings; null while there are too few of them.
-     *
-     * @param list<float> $values
-     *
-     * @return list<array{average: float, lower: float, upper: float, changed: bool}>|null
-     */
-    private function chart(array $values): ?array
+    /** @param list<array{date: string, kinds: list<string>}> $stones */
+    private function trend(SignSeries $series, array $stones, CarbonImmutable $from, CarbonImmutable $today): Trend
     {
-        if (count($values) <= self::BASELINE_READINGS) {
-            return null;
-        }
-        $baseline = array_slice($values, 0, max(self::BASELINE_READINGS, intdiv(count($values), 2)));
-        $mean = array_sum($baseline) / count($baseline);
-        $sd = sqrt(
-            array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $baseline)) / (count($baseline) - 1),
-        );
-
-        return $sd > 0 ? (new ControlChart($mean, $sd))->of($values) : null;
-    }
-
-    /**
-     * @param list<array{date: string, value: float, zone: string, by: string}>           $points at least one
-     * @param list<array{date: string, kinds: list<string>}>                              $stones
-     */
-    private function trend(
-        Sign $sign,
-        array $points,
-        array $stones,
-        CarbonImmutable $from,
-        CarbonImmutable $today,
-    ): Trend {
-        $chart = $this->chart(array_column($points, 'value'));
-        $last = $chart === null ? null : $chart[count($chart) - 1];
-        [$unit, $name] = [Words::of("sign_units.{$sign->value}"), Words::of("signs.{$sign->value}")];
+        $usual = $series->usual($this->parameters);
+        $chart = $series->chart($usual);
+        $sign = $series->sign->value;
+        $name = Words::of("signs.{$sign}");
+        $zone = $series->zone?->value;
 
         return new Trend(
-            sign: $sign->value,
-            name: $name,
-            unit: $unit,
-            last: round($points[count($points) - 1]['value'], 1),
-            says: $this->says(count($points), $last),
-            changed: $last !== null && $last['changed'],
+            sign: $zone === null ? $sign : "{$sign}-{$zone}",
+            name: $zone === null ? $name : Words::say('yardsticks.at-zone', [
+                'sign' => $name, 'zone' => Words::of("zones.{$zone}"),
+            ]),
+            unit: Words::of("sign_units.{$sign}"),
+            last: round($series->last()->measured->value, 1),
+            says: $this->says(count($series->days()), $usual),
+            changed: $usual !== null && $usual->changed,
             picture: TrendLine::of(
-                array_map(fn (array $point): array => [$point['date'], $point['value']], $points),
-                $chart ?? [],
+                array_map(fn (SignPoint $point): array => [$point->date, $point->measured->value], $series->points),
+                $chart,
                 $stones,
                 $from,
                 $today,
             ),
-            rows: array_reverse(array_map(fn (array $point, int $i): TrendRow => new TrendRow(
-                date: CarbonImmutable::parse($point['date'])->format('j M Y'),
-                value: $this->number(round($point['value'], 1)),
-                average: isset($chart[$i]) ? $this->number(round($chart[$i]['average'], 1)) : '',
-                limits: isset($chart[$i])
-                    ? $this->number(round($chart[$i]['lower'], 1))
-                        . ' to '
-                        . $this->number(round($chart[$i]['upper'], 1))
-                    : '',
-                changed: isset($chart[$i]) ? ($chart[$i]['changed'] ? 'changed' : 'ordinary') : '',
-                by: $point['by'],
-            ), $points, array_keys($points))),
+            rows: array_reverse(array_map(
+                fn (SignPoint $point, int $i): TrendRow => $this->row($point, $usual !== null, $chart[$i] ?? null),
+                $series->points,
+                array_keys($series->points),
+            )),
         );
     }
 
-    /** @param array{average: float, lower: float, upper: float, changed: bool}|null $last of the chart */
-    private function says(int $readings, ?array $last): string
+    /** @param array{average: float, lower: float, upper: float, changed: bool}|null $limits null: one of the first */
+    private function row(SignPoint $point, bool $isKnown, ?array $limits): TrendRow
     {
-        if ($last === null) {
-            return "{$readings} readings; more than " . self::BASELINE_READINGS
-                . ' are needed to tell ordinary from changed';
-        }
-        $lies = $last['changed'] ? 'changed: its average of %s lies outside %s to %s'
-            : 'ordinary: its average of %s lies within %s to %s';
+        $says = match (true) {
+            ! $isKnown => '',
+            $limits === null => 'first',
+            default => $limits['changed'] ? 'changed' : 'within',
+        };
 
-        return sprintf(
-            $lies,
-            $this->number(round($last['average'], 1)),
-            $this->number(round($last['lower'], 1)),
-            $this->number(round($last['upper'], 1)),
+        return new TrendRow(
+            date: CarbonImmutable::parse($point->date)->format('j M Y'),
+            value: $this->number(round($point->measured->value, 1)),
+            average: $limits === null ? '' : $this->number(round($limits['average'], 1)),
+            limits: $limits === null
+                ? ''
+                : "{$this->number(round($limits['lower'], 1))} to {$this->number(round($limits['upper'], 1))}",
+            says: $says === '' ? '' : Words::say("yardsticks.trend.row.{$says}"),
+            by: $point->by,
         );
+    }
+
+    private function says(int $days, ?Usual $usual): string
+    {
+        if ($usual === null) {
+            return YardstickWords::few(
+                'yardsticks.trend.few',
+                $days,
+                $this->parameters->readings->usualFromFirst,
+            );
+        }
+        $limits = array_reverse($usual->chart)[0] ?? null;
+
+        return $limits === null ? '' : Words::say('yardsticks.trend.' . ($usual->changed ? 'changed' : 'within'), [
+            'average' => $this->number(round($limits['average'], 1)),
+            'lower' => $this->number(round($limits['lower'], 1)),
+            'upper' => $this->number(round($limits['upper'], 1)),
+        ]);
     }
 }

@@ -64,7 +64,7 @@ final readonly class WearTrend
                 value: $shown($point['mean']),
                 average: $shown($point['mean']),
                 limits: "{$shown($point['mean'] - $point['sd'])} to {$shown($point['mean'] + $point['sd'])}",
-                changed: '',
+                says: '',
                 by: 'worked out',
             ), $points)),
         )];

@@ -37,6 +37,18 @@ final readonly class ReadingParameters
     /** probability */
     public float $ruledOutBelow;
 
+    /** first days with a reading of a sign that say what is usual of this client */
+    public int $usualFromFirst;
+
+    /** of single readings */
+    public float $usualShare;
+
+    /** of the newest reading in the moving average */
+    public float $usualAverageWeight;
+
+    /** probability that a moving average leaves its limits by chance, a reading */
+    public float $changedByChance;
+
     /** pixels a finger misses its point by, either way, on a picture drawn 720 wide */
     public float $tapMissPx;
 
@@ -77,6 +89,10 @@ final readonly class ReadingParameters
         $this->porosityTrustWhenCoated = $table->number('readings.porosity-trust-when-coated');
         $this->wellPossibleFrom = $table->number('readings.well-possible-from');
         $this->ruledOutBelow = $table->number('readings.ruled-out-below');
+        $this->usualFromFirst = $table->whole('readings.usual-from-first');
+        $this->usualShare = $table->number('readings.usual-share');
+        $this->usualAverageWeight = $table->number('readings.usual-average-weight');
+        $this->changedByChance = $table->number('readings.changed-by-chance');
         $this->tapMissPx = $table->number('readings.tap-miss-px');
         $this->testMinutes = $table->numbers('readings.test-minutes');
         $this->shedADay = $table->numbers('readings.shed-a-day');

@@ -11,7 +11,7 @@
     </nav>
     @if ($next)<p class="verdict-words">{{ $next }}</p>@endif
     @if ($causes !== [])
-        <div class="book-frame">
+        <x-wide-table label="Changed for the worse">
         <table class="table book is-fullwidth">
             <caption class="is-sr-only">What changed for the worse, largest first, in units of {{ $of === 'breakage' ? 'wear' : 'reserve' }}</caption>
             <thead><tr><th scope="col">Changed for the worse</th><th scope="col" class="num">{{ $weeks }} weeks before</th><th scope="col" class="num">last {{ $weeks }} weeks</th><th scope="col" class="num">change</th></tr></thead>
@@ -24,7 +24,7 @@
             @endforeach
             </tbody>
         </table>
-        </div>
+        </x-wide-table>
         <p class="note">In units of {{ $of === 'breakage' ? 'wear' : ($of === 'dryness' ? 'moisture' : 'protein') }}, over the whole head by share of hair. {{ __('nagomi.cause.chance') }}</p>
     @else
         <div class="empty"><p>{{ __('nagomi.cause.nothing') }}</p></div>

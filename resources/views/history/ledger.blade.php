@@ -24,7 +24,7 @@
             @endforeach
         </span>
     </nav>
-    <div class="book-frame">
+    <x-wide-table label="Balance book">
     <table class="table book is-fullwidth">
         <caption class="is-sr-only">Balance book of {{ $outlook->standing[$stratum]['name'] }} from the evening of {{ $opensOn->format('j M Y') }}, in units of reserve from 0 to 100</caption>
         <thead>
@@ -54,5 +54,5 @@
             <td class="num">{{ $outlook->standing[$stratum]['target_moisture'] }}</td><td class="num">{{ $outlook->standing[$stratum]['target_protein'] }}</td><td class="num">{{ $buildUpLimit }}</td></tr>
         </tfoot>
     </table>
-    </div>
+    </x-wide-table>
 </x-layout>

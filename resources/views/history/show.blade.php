@@ -28,10 +28,10 @@
     @if ($beside !== [])
         <section class="side-by-side">
             <h2>Read twice that day</h2>
-            <div class="book-frame"><table class="table compare">
+            <x-wide-table label="Read twice that day"><table class="table compare">
                 <thead><tr><th scope="col">Sign</th><th scope="col" class="num">{{ $visit->by ?: 'unnamed' }}</th><th scope="col" class="num">the other</th><th scope="col">who</th></tr></thead>
                 <tbody>@foreach ($beside as $pair)<tr><td>{{ __("nagomi.signs.{$pair['sign']}") }}, {{ __("nagomi.sign_units.{$pair['sign']}") }}</td><td class="num">{{ str_replace('-', '−', (string) $pair['mine']) }}</td><td class="num">{{ str_replace('-', '−', (string) $pair['theirs']) }}</td><td>{{ $pair['by'] ?: 'unnamed' }}</td></tr>@endforeach</tbody>
-            </table></div>
+            </table></x-wide-table>
             <p class="reason">How alike the team reads stands under <a href="{{ route('reports.team') }}">Team</a>.</p>
         </section>
     @endif

@@ -93,21 +93,25 @@
         </section>
         <section aria-labelledby="signs">
             <h2 id="signs">Signs</h2>
-            @if ($wasRead)
+            @if ($signs !== [])
+                <fieldset class="yardsticks">
+                    <legend>{{ __('yardsticks.beside') }}</legend>
+                    @foreach (__('yardsticks.names') as $name => $words)
+                        <label><input type="radio" name="yardstick" value="{{ $name }}" @checked($name === $yardstick)> {{ $words }}</label>
+                    @endforeach
+                </fieldset>
                 <ul class="signs">
-                    @foreach ($outlook->signs as $sign)
+                    @foreach ($signs as $sign)
                         <li>
                             <div>
-                                <p><strong class="figure">{{ str_replace('-', '−', (string) $sign['value']) }}</strong> {{ __("nagomi.sign_units.{$sign['sign']}") }} {{ __("nagomi.signs.{$sign['sign']}") }}</p>
+                                <p><strong class="figure">{{ $sign->value }}</strong> {{ $sign->unit }} {{ $sign->name }}</p>
+                                @if ($sign->again)<p class="reason is-broken">{{ ucfirst($sign->again) }}</p>@endif
                                 <p class="reason">
-                                    @if ($sign['again'])<strong>check again:</strong> {{ $sign['expected'] }} was expected
-                                    @elseif ($sign['usual']) usual {{ str_replace('-', '−', $sign['usual'][0] . ' to ' . $sign['usual'][1]) }}
-                                    @else {{ $sign['expected'] }} was expected
-                                    @endif
-                                    · @day($sign['date'], 'j M')
+                                    @foreach ($sign->beside as $name => $words)<span @class(['beside', 'is-broken' => $name === 'usual' && $sign->changed]) data-yardstick="{{ $name }}">{{ $words }}</span>@endforeach
+                                    · @day($sign->date, 'j M')
                                 </p>
                             </div>
-                            <x-spark :series="$sign['series']" :usual="$sign['usual']"/>
+                            <x-spark :series="$sign->series" :bands="$sign->bands"/>
                         </li>
                     @endforeach
                 </ul>

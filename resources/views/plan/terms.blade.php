@@ -89,7 +89,7 @@
         </fieldset>
         <fieldset>
             <legend>Stock, price, patch tests</legend>
-            <div class="book-frame">
+            <x-wide-table label="Stock, price, patch tests">
             <table class="table book is-fullwidth">
                 <thead><tr><th scope="col">Treatment</th><th scope="col">Uses left</th><th scope="col">Price of a use</th><th scope="col">New to a sensitive client: not before</th></tr></thead>
                 <tbody>
@@ -107,7 +107,7 @@
                 @endforeach
                 </tbody>
             </table>
-            </div>
+            </x-wide-table>
             <p class="caution-line">@caution('patch-test')</p>
         </fieldset>
         <div class="save"><button class="button is-strong is-large">Plan within these terms</button></div>

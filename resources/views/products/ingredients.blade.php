@@ -6,7 +6,7 @@
         <button class="button">Look up</button>
     </form>
     <p class="reason">{{ $count }} found{{ $count > count($rows) ? ', the first ' . count($rows) . ' shown' : '' }}.</p>
-    <div class="book-frame"><table class="table book">
+    <x-wide-table label="Ingredients"><table class="table book">
         <thead><tr><th scope="col">Ingredient</th><th scope="col">Does</th><th scope="col">Strength</th><th scope="col" class="num">at most</th><th scope="col">From</th></tr></thead>
         <tbody>
         @foreach ($rows as $row)
@@ -19,7 +19,7 @@
             </tr>
         @endforeach
         </tbody>
-    </table></div>
+    </table></x-wide-table>
     <details class="more-tests" @if ($errors->any() || $rows === []) open @endif>
         <summary>Teach it an ingredient, or set one right</summary>
         <form method="post" action="{{ route('products.teach') }}" class="asks" novalidate>

@@ -57,7 +57,7 @@
             </section>
         </div>
         <h2>The list, read</h2>
-        <div class="book-frame"><table class="table book">
+        <x-wide-table label="The list, read"><table class="table book">
             <thead><tr><th scope="col">As printed</th><th scope="col">Read as</th><th scope="col">Does</th><th scope="col" class="num">Share</th></tr></thead>
             <tbody>
             @foreach ($reading['entries'] as $entry)
@@ -69,7 +69,7 @@
                 </tr>
             @endforeach
             </tbody>
-        </table></div>
+        </table></x-wide-table>
         <details class="more-tests" @if ($errors->has('function') || $errors->has('name') || $reading['unknown'] !== []) open @endif>
             <summary>Teach the book an ingredient</summary>
             <form method="post" action="{{ route('products.teach') }}" class="asks" novalidate>

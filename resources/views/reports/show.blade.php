@@ -26,14 +26,14 @@
         <section>
             <h2>Time booked and time used</h2>
             @if ($time['rows'] === [])<p class="reason">No booking was begun and ended in this time.</p>
-            @else<div class="book-frame" tabindex="0" role="region" aria-label="Time by stylist"><table class="table compare"><thead><tr><th scope="col">Stylist</th><th scope="col" class="num">heads</th><th scope="col" class="num">booked</th><th scope="col" class="num">used</th><th scope="col" class="num">within 10 min</th><th scope="col" class="num">earned</th></tr></thead>
-                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $percent($row['close'] / $row['bookings']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></div>@endif
+            @else<x-wide-table label="Time by stylist"><table class="table compare"><thead><tr><th scope="col">Stylist</th><th scope="col" class="num">heads</th><th scope="col" class="num">booked</th><th scope="col" class="num">used</th><th scope="col" class="num">within 10 min</th><th scope="col" class="num">earned</th></tr></thead>
+                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $percent($row['close'] / $row['bookings']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></x-wide-table>@endif
             <p class="reason">{{ $time['cancelled'] }} cancelled, {{ $time['missed'] }} did not come.</p>
             <h2>Products</h2>
             @if ($products['rows'] === [])<p class="reason">Nothing was used at a wash in this time.</p>
             @else<p><span class="verdict-words">@money($products['cents'])</span> of products on {{ $products['washDays'] }} {{ $products['washDays'] === 1 ? 'wash day' : 'wash days' }}@if ($products['washDays'] > 0), @money((int) round($products['cents'] / $products['washDays'])) each @endif</p>
-                <div class="book-frame" tabindex="0" role="region" aria-label="Products used"><table class="table compare"><thead><tr><th scope="col">Product</th><th scope="col" class="num">used, mL</th><th scope="col" class="num">cost</th></tr></thead>
-                    <tbody>@foreach ($products['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ number_format($row['ml'], 0) }}</td><td class="num">@if ($row['cents'] === null)no price @else @money($row['cents']) @endif</td></tr>@endforeach</tbody></table></div>@endif
+                <x-wide-table label="Products used"><table class="table compare"><thead><tr><th scope="col">Product</th><th scope="col" class="num">used, mL</th><th scope="col" class="num">cost</th></tr></thead>
+                    <tbody>@foreach ($products['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ number_format($row['ml'], 0) }}</td><td class="num">@if ($row['cents'] === null)no price @else @money($row['cents']) @endif</td></tr>@endforeach</tbody></table></x-wide-table>@endif
         </section>
     </div>
 </x-layout>

@@ -1,7 +1,7 @@
 <x-layout title="Team">
     <header class="page-head"><div class="grow"><h1>Team</h1><p class="lead">Do we read alike? A bias is nobody’s fault: it is taken off, and training shows.</p></div><a class="button" href="{{ route('salon.edit') }}">Back to the house</a></header>
     @if ($biases !== [])
-        <div class="book-frame">
+        <x-wide-table label="How each stylist reads">
         <table class="table book is-fullwidth">
             <caption class="is-sr-only">How far each stylist reads a sign above the salon’s usual, with one standard deviation</caption>
             <thead><tr><th scope="col">Sign</th>@foreach ($names as $name)<th scope="col" class="num">{{ $name }}</th>@endforeach</tr></thead>
@@ -15,7 +15,7 @@
             @endforeach
             </tbody>
         </table>
-        </div>
+        </x-wide-table>
         <p class="note">Above the salon’s usual, in the sign’s own unit; <strong>plain</strong>: further off than nineteen of twenty without a bias would be. Looked at again each Monday.</p>
     @else
         <div class="empty"><p>Two stylists who read the same heads are needed before anything can be said. Let two of you read one head on one day now and then: it tells most.</p></div>
@@ -26,12 +26,12 @@
             <p class="how">No head was read by two stylists at the same moment yet.</p>
         @else
             <p class="how">A single reading repeats to: @foreach ($repeatability as $sign => $of){{ $loop->first ? '' : '; ' }}{{ __("nagomi.signs.{$sign}") }} ± {{ $of['sd'] }} {{ __("nagomi.sign_units.{$sign}") }} ({{ $of['pairs'] }} {{ $of['pairs'] === 1 ? 'pair' : 'pairs' }})@endforeach.</p>
-            <div class="book-frame">
+            <x-wide-table label="Read twice">
             <table class="table book">
                 <thead><tr><th scope="col">Day</th><th scope="col">Head</th><th scope="col">Sign</th><th scope="col" class="num">One</th><th scope="col" class="num">Other</th></tr></thead>
                 <tbody>@foreach (array_slice($pairs, 0, 40) as $pair)<tr><td>@day($pair['date'], 'j M Y')</td><td>{{ $pair['head'] }}</td><td>{{ __("nagomi.signs.{$pair['sign']}") }}</td><td class="num">{{ str_replace('-', '−', (string) $pair['values'][0]) }} <span class="unit">{{ $pair['one'] }}</span></td><td class="num">{{ str_replace('-', '−', (string) $pair['values'][1]) }} <span class="unit">{{ $pair['other'] }}</span></td></tr>@endforeach</tbody>
             </table>
-            </div>
+            </x-wide-table>
         @endif
     </section>
 </x-layout>

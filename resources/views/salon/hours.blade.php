@@ -6,7 +6,7 @@
         <fieldset>
             <legend>Hours</legend>
             <p class="how">Type from and until, a break between: 9:00–12:30 13:30–18:00. Leave a day off empty.</p>
-            <div class="book-frame" tabindex="0" role="region" aria-label="Hours of the week"><table class="table hours">
+            <x-wide-table label="Hours of the week"><table class="table hours">
                 <thead><tr><th scope="col">Stylist</th>@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $day)<th scope="col">{{ $day }}</th>@endforeach</tr></thead>
                 <tbody>
                     @foreach ($stylists as $stylist)
@@ -18,7 +18,7 @@
                         </tr>
                     @endforeach
                 </tbody>
-            </table></div>
+            </table></x-wide-table>
             <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/></div>
         </fieldset>
         <fieldset>

@@ -1,7 +1,7 @@
 <x-layout :title="'Trends of ' . $head->name" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Trends</h1><p class="lead">What is ordinary for this head, and what has changed.</p></div>
+        <div class="grow"><h1>Trends</h1><p class="lead">What is usual for this client, and what has changed.</p></div>
         <a class="button" href="{{ route('clients.history.cause', $head) }}">What is behind it?</a>
         <a class="button" href="{{ route('clients.trends.csv', $head) }}" download>All readings (.csv)</a>
     </header>
@@ -31,20 +31,20 @@
             </svg>
             <details>
                 <summary>Every reading</summary>
-                <div class="book-frame">
+                <x-wide-table label="Every reading">
                 <table class="table book">
                     <caption class="is-sr-only">{{ $trend->name }}, newest first</caption>
-                    <thead><tr><th scope="col">Day</th><th scope="col" class="num">{{ ucfirst($trend->name) }}, {{ $trend->unit }}</th><th scope="col" class="num">Moving average</th><th scope="col" class="num">Ordinary</th><th scope="col">Says</th><th scope="col">Read by</th></tr></thead>
-                    <tbody>@foreach ($trend->rows as $row)<tr><td>{{ $row->date }}</td><td class="num">{{ str_replace('-', '−', $row->value) }}</td><td class="num">{{ str_replace('-', '−', $row->average) }}</td><td class="num">{{ str_replace('-', '−', $row->limits) }}</td><td>{{ $row->changed }}</td><td>{{ $row->by }}</td></tr>@endforeach</tbody>
+                    <thead><tr><th scope="col">Day</th><th scope="col" class="num">{{ ucfirst($trend->name) }}, {{ $trend->unit }}</th><th scope="col" class="num">Moving average</th><th scope="col" class="num">Usual</th><th scope="col">Says</th><th scope="col">Read by</th></tr></thead>
+                    <tbody>@foreach ($trend->rows as $row)<tr><td>{{ $row->date }}</td><td class="num">{{ str_replace('-', '−', $row->value) }}</td><td class="num">{{ str_replace('-', '−', $row->average) }}</td><td class="num">{{ str_replace('-', '−', $row->limits) }}</td><td>{{ $row->says }}</td><td>{{ $row->by }}</td></tr>@endforeach</tbody>
                 </table>
-                </div>
+                </x-wide-table>
             </details>
         </section>
     @empty
         <div class="empty"><p>None of these was read yet. <a href="{{ route('clients.hair-tests', $head) }}">Take them under Hair tests</a>: {{ implode(', ', $none) }}.</p></div>
     @endforelse
     @if ($trends !== [])
-        <p class="legend"><span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span>▲ trim or chemical service</span><span>grey band: ordinary for this head, three standard deviations of its moving average (EWMA, weight 0.3), from its first readings{{ $group === 'wear' ? '; for wear one standard deviation of what the engine knows' : '' }}</span></p>
+        <p class="legend"><span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span>▲ trim or chemical service</span><span>{{ $legend }}{{ $group === 'wear' ? '; for wear one standard deviation of what the engine knows' : '' }}</span></p>
         @if ($none !== [])<p class="note">Not read yet: {{ implode(', ', $none) }}.</p>@endif
     @endif
 </x-layout>
