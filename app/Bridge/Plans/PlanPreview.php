@@ -41,6 +41,7 @@ final readonly class PlanPreview
             $this->headRecord->lately($head, $today),
             Outlooks::WEEKS_AHEAD,
             $this->headRecord->terms($head, $act->season),
+            saysWhy: false,
         );
         $then = PlanConsequence::of($plan, $this->parameters->planning);
         $broken = array_values(array_diff($then->broken, $this->brokenNow($head)));

@@ -35,6 +35,7 @@ final class LimitsCost
                 $history,
                 $weeks,
                 $weekday === null ? RelaxedTerms::of($terms, $limit) : RelaxedTerms::longerOn($terms, $weekday),
+                saysWhy: false,
             );
             $gained = $out - PlanConsequence::of($then, $limits)->daysOut;
             if ($gained >= $limits->worthSaying['days-freed']) {

@@ -16,8 +16,6 @@ use Nagomi\Core\Treatments\StepKind;
 /** Goes through the wash days that were chosen, one after the other, and says of each why it is so. */
 final class PlanItems
 {
-    private readonly PlanReasons $reasons;
-
     /** @var list<WashOption> what could be done on any of the days */
     private readonly array $options;
 
@@ -47,10 +45,9 @@ final class PlanItems
         private readonly array $choices,
         private readonly array $forecast,
         private readonly int $horizon,
+        private readonly ?PlanReasons $reasons,
     ) {
-        $doubt = ForecastUncertainty::of($forecast);
         $this->options = WashOptions::of($terrain->head, $terrain->terms);
-        $this->reasons = new PlanReasons($terrain, $doubt, $start->date, $washDays, $choices, $horizon);
         $this->ownBreakage = ExpectedBreakage::ownOffset($start->state);
         $this->washedBefore = $standing->day;
         $this->lastLook = -$standing->limits()->looksApartDays;
@@ -62,6 +59,7 @@ final class PlanItems
      * @param list<int>        $washDays days counted from today
      * @param list<WashOption> $choices  one for each
      * @param list<Snapshot>   $forecast one for each day from today
+     * @param PlanReasons|null $reasons  null: nobody asks what an item is for
      *
      * @return list<PlanItem> one for each choice
      */
@@ -74,8 +72,9 @@ final class PlanItems
         array $choices,
         array $forecast,
         int $horizon,
+        ?PlanReasons $reasons = null,
     ): array {
-        $walk = new self($start, $standing, $terrain, $ahead, $washDays, $choices, $forecast, $horizon);
+        $walk = new self($start, $standing, $terrain, $ahead, $washDays, $choices, $forecast, $horizon, $reasons);
         $items = [];
         foreach (array_keys($choices) as $level) {
             $items[] = $walk->item($level);
@@ -89,7 +88,7 @@ final class PlanItems
     {
         [$day, $choice, $terms] = [$this->washDays[$level], $this->choices[$level], $this->terrain->terms];
         $date = $this->start->date->modify("+{$day} days");
-        $without = $this->reasons->without($level, $this->means);
+        $without = $this->reasons?->without($level, $this->means) ?? [];
         $movedBy = $this->before === null ? null : self::movedBy($choice, $this->before);
         $byHand = $terms->setByHand($date);
         $broken = RuleCatalogue::barring($choice, $this->standing);

@@ -6,30 +6,36 @@ namespace Nagomi\Core\Planning;
 
 use DateInterval;
 use DateTimeImmutable;
-use Nagomi\Core\Statistics\Normal;
+use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Treatments\StepKind;
 
-/** Why an item stands in the plan: it is left out, the head rolled on, and the day its band is left is read off. */
+/**
+ * Why an item stands in the plan: it and all like it are left out, drawn paths of the head are rolled on, and the days
+ * on which they first leave the band are counted.
+ */
 final class PlanReasons
 {
-    /** z of the 10 % and 90 % points: between them lies 80 %. */
-    private const Z_80 = 1.2815515655446004;
+    /** @var list<Paths> on the morning of each wash day, as far as anyone asked */
+    private array $mornings = [];
 
-    /** The expected day, and the two it lies between with 80 %. */
-    private const SIDES = ['date' => 0.0, 'earliest' => self::Z_80, 'latest' => -self::Z_80];
+    /** Whether the last of them has moisture sealed in. */
+    private bool $sealed;
 
     /**
-     * @param list<int>    $washDays
+     * @param bool             $sealed   as the head stands today
+     * @param list<int>        $washDays
      * @param list<WashOption> $choices
      */
     public function __construct(
         private readonly MeanSimulator $terrain,
-        private readonly ForecastUncertainty $doubt,
+        private readonly PathSimulator $paths,
         private readonly DateTimeImmutable $today,
+        bool $sealed,
         private readonly array $washDays,
         private readonly array $choices,
         private readonly int $horizon,
     ) {
+        $this->sealed = $sealed;
     }
 
     /**
@@ -48,7 +54,7 @@ final class PlanReasons
         ]);
 
         return array_map(
-            fn (StepKind $treatment): Counterfactual => $this->firstPassage($treatment, $level, $means),
+            fn (StepKind $treatment): Counterfactual => $this->leftOutFrom($treatment, $level, $means),
             $treatments,
         );
     }
@@ -56,101 +62,143 @@ final class PlanReasons
     /**
      * Rolls on with this item and all like it left out, so that the date says what the treatment is for.
      *
-     * @param array<int, float> $means
+     * @param array<int, float> $means before the wash day
      */
-    private function firstPassage(StepKind $treatment, int $level, array $means): Counterfactual
+    private function leftOutFrom(StepKind $treatment, int $level, array $means): Counterfactual
     {
         $what = match ($treatment) {
             StepKind::Mask => 'moisture',
             StepKind::Cleanse => 'build-up',
             default => 'protein',
         };
-        $strata = $this->terrain->head->strata;
-        $crossed = array_fill(0, count($strata), ['date' => null, 'earliest' => null, 'latest' => null]);
-        $already = $this->outside($what, $means, $this->washDays[$level]);
-        [$next, $nearest, $sealed] = [$level, INF, false];
-        for ($day = $this->washDays[$level]; $day <= $this->horizon; $day++) {
-            if (isset($this->washDays[$next]) && $this->washDays[$next] === $day) {
-                $choice = $this->leftOut($this->choices[$next++], $treatment, $this->terrain->date($day));
-                $means = $this->terrain->washed($means, $choice);
-                $sealed = $this->terrain->seals($choice);
+        $passage = new FirstPassage($this->limits($what), PathSimulator::COUNT);
+        $next = $level;
+        [$at, $sealed] = [$this->morning($level), false];
+        for ($day = $this->washDays[$level]; $day <= $this->horizon && ! $passage->isComplete(); $day++) {
+            if (($this->washDays[$next] ?? null) === $day) {
+                $choice = $this->leftOut($this->choices[$next], $treatment, $this->terrain->date($day));
+                $at = $this->paths->washed($this->beside($what, $at, $next), $choice, $day);
+                $sealed = $this->paths->seals($choice);
+                $next++;
             }
-            foreach (array_keys($strata) as $s) {
-                [$distance, $sd] = $this->distance($what, $means, $s, $day);
-                $nearest = min($nearest, $distance / $sd);
-                foreach (self::SIDES as $which => $z) {
-                    if ($crossed[$s][$which] === null && $distance - $z * $sd < 0) {
-                        $crossed[$s][$which] = $day;
-                    }
-                }
-            }
-            $means = $this->terrain->afterDays($means, $day, 1, $sealed);
+            $passage->endOfDay($day, self::held($what, $at));
+            $at = $this->afterADay($what, $at, $day, $sealed);
         }
-        $first = self::firstOf($crossed);
+        [$earliest, $latest] = $passage->range();
 
         return new Counterfactual(
             $what,
-            $strata[$first]->name,
-            $this->date($crossed[$first]['date']),
-            $this->date($crossed[$first]['earliest']),
-            $this->date($crossed[$first]['latest']),
-            $already,
-            Normal::cumulative(-$nearest),
+            $this->terrain->head->strata[$passage->firstStratum()]->name,
+            $this->date($passage->median()),
+            $this->date($earliest),
+            $this->date($latest),
+            $this->outside($what, $means),
+            $passage->share(),
         );
     }
 
-    /** @param list<array{date: int|null, earliest: int|null, latest: int|null}> $crossed by stratum */
-    private static function firstOf(array $crossed): int
+    /** The paths on the morning of a wash day, all as planned until then. */
+    private function morning(int $level): Paths
     {
-        $first = 0;
-        foreach ($crossed as $s => $days) {
-            if (($days['date'] ?? PHP_INT_MAX) < ($crossed[$first]['date'] ?? PHP_INT_MAX)) {
-                $first = $s;
+        for ($next = count($this->mornings); $next <= $level; $next++) {
+            $paths = $next === 0
+                ? $this->paths->start
+                : $this->paths->washed($this->mornings[$next - 1], $this->choices[$next - 1], $this->washDays[$next - 1]);
+            $this->sealed = $next === 0 ? $this->sealed : $this->paths->seals($this->choices[$next - 1]);
+            for ($day = $next === 0 ? 0 : $this->washDays[$next - 1]; $day < $this->washDays[$next]; $day++) {
+                $paths = $this->paths->afterADay($paths, $day, $this->sealed);
             }
+            $this->mornings[] = $paths;
         }
 
-        return $first;
+        return $this->mornings[$level];
     }
 
-    /** @param array<int, float> $means */
-    private function outside(string $what, array $means, int $day): bool
+    /** What the treatment does not hold is as planned: only that is rolled on here. */
+    private function beside(string $what, Paths $at, int $level): Paths
     {
-        foreach (array_keys($this->terrain->head->strata) as $s) {
-            if ($this->distance($what, $means, $s, $day)[0] < 0) {
+        $planned = $this->morning($level);
+
+        $none = array_fill(0, count($this->terrain->head->strata), []);
+
+        return match ($what) {
+            'moisture' => new Paths($at->moisture, $none, $planned->washable, $planned->stubborn),
+            'protein' => new Paths($none, $at->protein, $planned->washable, $planned->stubborn),
+            default => new Paths($none, $none, $at->washable, $at->stubborn),
+        };
+    }
+
+    private function afterADay(string $what, Paths $at, int $day, bool $sealed): Paths
+    {
+        if ($what === 'build-up') {
+            return new Paths($at->moisture, $at->protein, ...$this->paths->buildUpAfterADay(
+                $at->washable,
+                $at->stubborn,
+                $day,
+            ));
+        }
+
+        return $what === 'moisture'
+            ? new Paths(
+                $this->paths->moistureAfterADay($at->moisture, $day, $sealed),
+                $at->protein,
+                $at->washable,
+                $at->stubborn,
+            )
+            : new Paths(
+                $at->moisture,
+                $this->paths->proteinAfterADay($at->protein, $day),
+                $at->washable,
+                $at->stubborn,
+            );
+    }
+
+    /** @return array<int, array<int, float>> what the treatment holds, by stratum, then path; of build-up what room there still is */
+    private static function held(string $what, Paths $at): array
+    {
+        return match ($what) {
+            'moisture' => $at->moisture,
+            'protein' => $at->protein,
+            default => array_map(
+                static fn (array $washable, array $stubborn): array => array_map(
+                    static fn (float $a, float $b): float => -$a - $b,
+                    $washable,
+                    $stubborn,
+                ),
+                $at->washable,
+                $at->stubborn,
+            ),
+        };
+    }
+
+    /** @return array<int, float> by stratum: below it what the treatment holds has left its band */
+    private function limits(string $what): array
+    {
+        $head = $this->terrain->head;
+        $band = $head->parameters->model->bandHalfWidth;
+
+        return array_map(static fn (Stratum $stratum): float => match ($what) {
+            'moisture' => $stratum->targetMoisture() - $band,
+            'protein' => $stratum->targetProtein($head->proteinSensitive) - $band,
+            default => -$head->parameters->planning->buildUpLimit,
+        }, $head->strata);
+    }
+
+    /** @param array<int, float> $means four numbers for each stratum */
+    private function outside(string $what, array $means): bool
+    {
+        foreach ($this->limits($what) as $s => $limit) {
+            $held = match ($what) {
+                'moisture' => $means[4 * $s],
+                'protein' => $means[4 * $s + 1],
+                default => -$means[4 * $s + 2] - $means[4 * $s + 3],
+            };
+            if ($held < $limit) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    /**
-     * How far a stratum still is from leaving its band on the side the treatment holds, and the doubt of that.
-     *
-     * @param array<int, float> $means
-     *
-     * @return array{float, float}
-     */
-    private function distance(string $what, array $means, int $s, int $day): array
-    {
-        $stratum = $this->terrain->head->strata[$s];
-
-        return match ($what) {
-            'moisture' => [
-                $means[4 * $s] - $stratum->targetMoisture() + $stratum->parameters->model->bandHalfWidth,
-                $this->doubt->moistureSd[$s][$day] ?? 10.0,
-            ],
-            'protein' => [
-                $means[4 * $s + 1] - $stratum->targetProtein(
-                    $this->terrain->head->proteinSensitive,
-                ) + $stratum->parameters->model->bandHalfWidth,
-                $this->doubt->proteinSd[$s][$day] ?? 10.0,
-            ],
-            default => [
-                $stratum->parameters->planning->buildUpLimit - $means[4 * $s + 2] - $means[4 * $s + 3],
-                $this->doubt->buildUpSd[$s][$day] ?? 10.0,
-            ],
-        };
     }
 
     private function leftOut(WashOption $choice, StepKind $treatment, DateTimeImmutable $date): WashOption

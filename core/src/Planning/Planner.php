@@ -25,6 +25,8 @@ final class Planner
      * @param Snapshot         $start   the head at the end of what happened today
      * @param list<WashDay> $history
      * @param PlanTerms         $terms   what the plan must keep to beside the hair itself
+     * @param bool              $saysWhy whether each item is left out to see what it is for; a plan that is only compared
+     *     with another need not
      *
      * @throws InvalidArgumentException for weeks outside 1 to 26
      */
@@ -33,6 +35,7 @@ final class Planner
         array $history,
         int $weeks = 12,
         PlanTerms $terms = new PlanTerms(),
+        bool $saysWhy = true,
     ): Plan {
         if ($weeks < self::LEAST_WEEKS || $weeks > self::MOST_WEEKS) {
             throw new InvalidArgumentException('Weeks: give 1 to 26.');
@@ -53,7 +56,16 @@ final class Planner
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $standing = self::standing($start, $history, $terms);
         $ahead = new HairAhead($terrain, $doubt);
-        $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon);
+        $reasons = ! $saysWhy ? null : new PlanReasons(
+            $terrain,
+            new PathSimulator($start, $terms->bottles),
+            $start->date,
+            $start->sealed,
+            $washDays,
+            $best,
+            $horizon,
+        );
+        $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon, $reasons);
 
         return new Plan(
             $items,

@@ -59,7 +59,7 @@ final class ReasonWording
             $sentences[] = self::sentence(
                 ($leftOut->alreadyOutside ? self::BRINGS : self::NAMES)[$treatment] ?? $treatment,
                 $leftOut,
-                $several ? ' in ' . $leftOut->stratum : '',
+                $several ? ' ' . ($leftOut->alreadyOutside ? 'in' : 'first in') . ' ' . $leftOut->stratum : '',
                 $limits->buildUpLimit,
             );
         }
@@ -156,18 +156,23 @@ final class ReasonWording
         };
     }
 
-    /** Words and number; nothing where it is as good as sure. */
+    /** Words and number; nothing where it is as good as sure, or hardly worth a thought. */
     private static function certainty(Counterfactual $leftOut, string $of): string
     {
-        return $leftOut->certainty >= 0.95
+        return $leftOut->certainty >= 0.95 || $leftOut->certainty < 0.2
             ? ''
             : sprintf('; %s: %s, %d %%', $of, $leftOut->certaintyInWords(), (int) round(100 * $leftOut->certainty));
     }
 
     private static function range(Counterfactual $leftOut): string
     {
-        $end = static fn (?DateTimeImmutable $date): string => $date === null ? 'later' : $date->format('j M');
+        [$earliest, $latest] = [$leftOut->earliest?->format('j M'), $leftOut->latest?->format('j M')];
 
-        return " (80 %: {$end($leftOut->earliest)} to {$end($leftOut->latest)})";
+        return match (true) {
+            $earliest !== null && $latest !== null => " (80 %: {$earliest} to {$latest})",
+            $latest !== null => " (80 %: by {$latest})",
+            $earliest !== null => " (80 %: not before {$earliest})",
+            default => '',
+        };
     }
 }

@@ -36,7 +36,7 @@ final readonly class WhatIf
     ): self {
         $terms = $terms->doneWith(BottlesInUse::in($history));
         $changedHead = $change->of($start->state->layout->head, $number);
-        $plan = Planner::plan($start, $history, $weeks, $terms);
+        $plan = Planner::plan($start, $history, $weeks, $terms, saysWhy: false);
         $asPlanned = self::future(
             $start,
             $terms,
@@ -60,7 +60,7 @@ final readonly class WhatIf
         $changedStart = new Snapshot($start->date, $start->state->under($changedHead), $start->sealed, $start->tight);
         // Another rhythm is washed as it is said, whatever the scalp asks for.
         $changedTerms = $change === PlanChange::WashEvery ? RelaxedTerms::of($terms, Limit::Rhythm) : $terms;
-        $changedPlan = Planner::plan($changedStart, $history, $weeks, $changedTerms);
+        $changedPlan = Planner::plan($changedStart, $history, $weeks, $changedTerms, saysWhy: false);
 
         return new self(
             $asPlanned,
@@ -87,7 +87,7 @@ final readonly class WhatIf
     ): self {
         $futures = array_map(static function (PlanTerms $of) use ($start, $history, $weeks): Future {
             $of = $of->doneWith(BottlesInUse::in($history));
-            $plan = Planner::plan($start, $history, $weeks, $of);
+            $plan = Planner::plan($start, $history, $weeks, $of, saysWhy: false);
             $choices = array_map(static fn (PlanItem $item): WashOption => $item->choice, $plan->items);
 
             return self::future($start, $of, $plan, $choices);

@@ -40,6 +40,12 @@ final readonly class Cholesky
         $this->factor = array_values($factor);
     }
 
+    /** @return array<int, array<int, float>> the lower triangle L of A = L·Lᵀ, row by row */
+    public function factor(): array
+    {
+        return $this->factor;
+    }
+
     /**
      * @param array<int, float> $right
      *

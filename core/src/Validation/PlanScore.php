@@ -144,7 +144,7 @@ final class PlanScore
         $terms = (new PlanTerms())
             ->readOn($run->lastRead(), $date, $planning)
             ->knowing(ProteinEvidence::ofRun($run, $washDays, $date, $planning));
-        $plan = Planner::plan($run->last(), $washDays, 12, $terms);
+        $plan = Planner::plan($run->last(), $washDays, 12, $terms, saysWhy: false);
         $planned = [];
         foreach ($plan->items as $item) {
             $planned[$day + $item->day] = $item->choice;
