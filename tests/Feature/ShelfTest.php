@@ -167,11 +167,17 @@ it('counts what is left by volume, weight and level, and never goes below empty'
 
 it('tells from use how long a bottle lasts, and until when it is good', function (): void {
     $product = shelved($this, ['opened_on' => '2026-08-31', 'months_open' => '4']);
-    app(Stockroom::class)->used($product, 140.0, 'Ilse', 'a');
-    // 140 mL in the week so far: 20 a day, so 360 mL last 18 days.
+    $this->travel(-7)->days();
+    app(Stockroom::class)->used($product, 60.0, 'Ilse', 'a');
+    $this->travelBack();
+    $this->travelTo('2027-01-09 10:00:00');
+    // One day of use has no pace yet.
+    $this->get("/products/{$product->id}")->assertSee('440')->assertDontSee('about 51 days');
+    app(Stockroom::class)->used($product->fresh(), 140.0, 'Ilse', 'b');
+    // 140 mL in the week since: 20 a day, so the 300 mL left last 15 days.
     $this
         ->get("/products/{$product->id}")
-        ->assertSee('about 18 days')
+        ->assertSee('about 15 days')
         ->assertSee('good until 31 Dec 2026')
         ->assertSee('Past its time');
     $this->get('/products')->assertSee('past its time since 31 Dec 2026');

@@ -39,6 +39,9 @@ final readonly class ProductFit
     /** Below so many days left a product is to be ordered. */
     private const REORDER_DAYS = 14;
 
+    /** Or, where nobody knows yet how fast it goes, at so much of one bottle. */
+    private const LOW_SHARE = 0.2;
+
     public function __construct(
         private HeadRecord $headRecord,
         private ProductNeeds $productNeeds,
@@ -61,10 +64,10 @@ final readonly class ProductFit
      *     reorder: bool, what: string,
      * }
      */
-    public function row(Product $product, float $mlADay, \DateTimeImmutable $today): array
+    public function row(Product $product, ?float $mlADay, \DateTimeImmutable $today): array
     {
         $stock = $this->stockLevels->of($product);
-        $daysLeft = $product->left_ml === null ? null : $stock->daysLeft($mlADay);
+        $daysLeft = $product->left_ml === null ? null : $stock->daysLeft($mlADay ?? 0.0);
         $until = $stock->goodUntil();
 
         return [
@@ -73,7 +76,10 @@ final readonly class ProductFit
             'days_left' => $daysLeft,
             'good_until' => $until,
             'past' => $until !== null && $until < $today,
-            'reorder' => $product->left_ml === 0.0 || $daysLeft !== null && $daysLeft < self::REORDER_DAYS,
+            'reorder' => $product->left_ml === 0.0
+                || ($daysLeft === null
+                    ? $product->left_ml !== null && $product->left_ml <= self::LOW_SHARE * ($product->size_ml ?? 0.0)
+                    : $daysLeft < self::REORDER_DAYS),
             'what' => $this->inWords($product->reading),
         ];
     }

@@ -7,6 +7,7 @@ namespace App\Bridge\Products;
 use App\Models\Product;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Products\Stock;
+use Nagomi\Core\Products\UsePace;
 use Nagomi\Core\Treatments\Calendar;
 
 /** What is left of a product, and how fast it goes. */
@@ -18,7 +19,7 @@ final readonly class StockLevels
     /**
      * @param list<string> $ids
      *
-     * @return array<string, float> mL a day by product, over the last weeks; those nothing was used of are left out
+     * @return array<string, float> mL a day by product, over the last weeks; those used on fewer than two days are left out
      */
     public function useADay(array $ids): array
     {
@@ -26,23 +27,21 @@ final readonly class StockLevels
             ->whereIn('product_id', $ids)
             ->where('kind', 'used')
             ->where('moved_at', '>=', now()->subDays(self::LOOKED_BACK_DAYS))
-            ->groupBy('product_id')->selectRaw(
-                'product_id, -sum(ml) as ml, datediff(now(), min(moved_at)) + 1 as days',
-            )->get();
-        $aDay = [];
+            ->groupBy('product_id', 'ago')
+            ->selectRaw('product_id, datediff(?, moved_at) as ago, -sum(ml) as ml', [now()->format('Y-m-d')])
+            ->get();
+        $byDay = [];
         foreach ($used as $row) {
             $row = (array) $row;
-            if (
-                is_string($row['product_id'] ?? null)
-                    && is_numeric($row['ml'] ?? null)
-                    && is_numeric($row['days'] ?? null)
-                    && $row['ml'] > 0
-            ) {
-                $aDay[$row['product_id']] = (float) $row['ml'] / max(7.0, (float) $row['days']);
+            if (is_string($row['product_id'] ?? null) && is_numeric($row['ago'] ?? null) && is_numeric($row['ml'] ?? null)) {
+                $byDay[$row['product_id']][-(int) $row['ago']] = (float) $row['ml'];
             }
         }
 
-        return $aDay;
+        return array_filter(
+            array_map(fn (array $ml): ?float => UsePace::mlADay($ml, 0), $byDay),
+            fn (?float $mlADay): bool => $mlADay !== null,
+        );
     }
 
     public function of(Product $product): Stock

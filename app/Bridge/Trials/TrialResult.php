@@ -12,8 +12,11 @@ use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\TestCatalogue;
+use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Trials\DaysInARow;
 use Nagomi\Core\Trials\PermutationTest;
 
 /**
@@ -35,27 +38,25 @@ final readonly class TrialResult
     /** A habit is what was done on at least half of the wash days. */
     private const HABIT_FROM = 0.5;
 
-    public function __construct(private MeasuredSigns $measuredSigns)
-    {
+    public function __construct(
+        private MeasuredSigns $measuredSigns,
+        private Parameters $parameters,
+    ) {
     }
 
     /** @return TrialTold */
     public function told(Head $head, Trial $trial): array
     {
         [$first, $second] = $trial->kind === 'half-head' ? $this->halves($head, $trial) : $this->sides($head, $trial);
-        $enough = count($first) >= PermutationTest::FEWEST && count($second) >= PermutationTest::FEWEST;
-        $result = ! $enough
+        $few = min(count($first), count($second)) < PermutationTest::FEWEST;
+        $result = $few || $first === [] || $second === []
             ? null
-            : (
-                $trial->kind === 'half-head'
-                    ? PermutationTest::paired($first, $second)
-                    : PermutationTest::apart($first, $second)
-            );
+            : $this->tested($trial, $first, $second);
 
         return [
             'trial' => $trial,
-            'first' => $first,
-            'second' => $second,
+            'first' => array_values($first),
+            'second' => array_values($second),
             'result' => $result,
             'says' => $result === null ? $this->tooFew($trial, $first, $second) : $this->says($trial, $result),
             'besides' => $trial->kind === 'before-after' ? $this->besides($head, $trial) : [],
@@ -63,8 +64,22 @@ final readonly class TrialResult
     }
 
     /**
-     * @param list<float> $first
-     * @param list<float> $second
+     * @param non-empty-array<int, float> $first  by day from the beginning
+     * @param non-empty-array<int, float> $second by day from the beginning
+     */
+    private function tested(Trial $trial, array $first, array $second): PermutationTest
+    {
+        $inARow = new DaysInARow($this->parameters->readings);
+        [$days, $others] = [array_keys($first), array_keys($second)];
+
+        return $trial->kind === 'half-head'
+            ? PermutationTest::paired(array_values($first), array_values($second), $inARow->paired($days))
+            : PermutationTest::apart(array_values($first), array_values($second), $inARow->apart($days, $others));
+    }
+
+    /**
+     * @param array<int, float> $first
+     * @param array<int, float> $second
      */
     private function tooFew(Trial $trial, array $first, array $second): string
     {
@@ -73,8 +88,9 @@ final readonly class TrialResult
                 . ' of at least '
                 . PermutationTest::FEWEST
                 . ' days are read on both sides; four are better.'
-            : count($first)
-                . ' readings before and '
+            : 'Days read: '
+                . count($first)
+                . ' before and '
                 . count($second)
                 . ' after; at least '
                 . PermutationTest::FEWEST
@@ -92,7 +108,7 @@ final readonly class TrialResult
             : "chance alone does as much in 1 of {$oneIn} such trials";
         $verdict = match (true) {
             $result->p <= self::HARDLY_CHANCE => 'It is hard to put down to chance',
-            $result->p <= $result->least + 1e-9 => 'It is as clear as so few days can be; a few more would tell',
+            $result->isPerfect => 'It is as clear as so few days can be; a few more would tell',
             default => 'It may well be chance',
         };
 
@@ -101,9 +117,8 @@ final readonly class TrialResult
     }
 
     /**
-     * @return array{
-     *     list<float>, list<float>,
-     * } the same days on the usual and the changed side; the last ones where there are too many
+     * @return array{array<int, float>, array<int, float>} the same days, counted from the beginning, on the usual and the
+     *     changed side; the last ones where there are too many
      */
     private function halves(Head $head, Trial $trial): array
     {
@@ -114,22 +129,25 @@ final readonly class TrialResult
             ) as $reading
         ) {
             if ($reading->test === 'scalp' && $trial->sign === Sign::ScalpFlakes->value) {
-                $days[$reading->date->format('Y-m-d')] = $this->flakes($reading, $trial);
+                foreach ($this->flakes($reading, $trial) as $zone => $flakes) {
+                    $days[$this->day($reading, $trial)][$zone][] = $flakes;
+                }
                 continue;
             }
             $value = $this->value($reading, $trial);
             if ($value !== null && in_array($reading->zone, [$trial->usual_zone, $trial->changed_zone], true)) {
-                $days[$reading->date->format('Y-m-d')][$reading->zone] = $value;
+                $days[$this->day($reading, $trial)][$reading->zone][] = $value;
             }
         }
         $both = array_slice(
-            array_values(array_filter($days, fn (array $day): bool => count($day) === 2)),
+            array_filter($days, fn (array $day): bool => count($day) === 2),
             -PermutationTest::MOST_PAIRS,
+            preserve_keys: true,
         );
 
         return [
-            array_map(fn (array $day): float => $day[$trial->usual_zone], $both),
-            array_map(fn (array $day): float => $day[$trial->changed_zone], $both),
+            array_map(fn (array $day): float => $this->mean($day[$trial->usual_zone] ?? []), $both),
+            array_map(fn (array $day): float => $this->mean($day[$trial->changed_zone] ?? []), $both),
         ];
     }
 
@@ -147,18 +165,40 @@ final readonly class TrialResult
         return $flakes;
     }
 
-    /** @return array{list<float>, list<float>} the last days before the change, and the first after it */
+    /**
+     * @return array{array<int, float>, array<int, float>} by day from the change on: the last ones before it, and the
+     *     first after it; two readings of a day, by two stylists or at two places, are one day
+     */
     private function sides(Head $head, Trial $trial): array
     {
-        $before = $after = [];
+        $days = [];
         foreach ($this->readings($head, $trial) as $reading) {
             $value = $this->value($reading, $trial);
             if ($value !== null) {
-                $reading->date < $trial->began_on ? $before[] = $value : $after[] = $value;
+                $days[$this->day($reading, $trial)][] = $value;
             }
         }
+        ksort($days);
+        $days = array_map($this->mean(...), $days);
+        $before = array_filter($days, fn (int $day): bool => $day < 0, ARRAY_FILTER_USE_KEY);
+        $after = array_filter($days, fn (int $day): bool => $day >= 0, ARRAY_FILTER_USE_KEY);
 
-        return [array_slice($before, -PermutationTest::MOST_EACH), array_slice($after, 0, PermutationTest::MOST_EACH)];
+        return [
+            array_slice($before, -PermutationTest::MOST_EACH, preserve_keys: true),
+            array_slice($after, 0, PermutationTest::MOST_EACH, preserve_keys: true),
+        ];
+    }
+
+    /** Days from the beginning of the trial; below 0 before it. */
+    private function day(Reading $reading, Trial $trial): int
+    {
+        return Calendar::daysBetween($trial->began_on, $reading->date);
+    }
+
+    /** @param array<int, float> $values of one day, one or more */
+    private function mean(array $values): float
+    {
+        return array_sum($values) / max(1, count($values));
     }
 
     /** @return Collection<int, Reading> oldest first */

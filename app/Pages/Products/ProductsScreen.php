@@ -54,7 +54,7 @@ final readonly class ProductsScreen
         $today = Calendar::dayOf($salon->today());
         /** @var Collection<int, StockRow> $rows */
         $rows = $products->values()->map(
-            fn (Product $product): array => $this->productFit->row($product, $useADay[$product->id] ?? 0.0, $today),
+            fn (Product $product): array => $this->productFit->row($product, $useADay[$product->id] ?? null, $today),
         );
 
         /** @var Collection<int, StockRow> $reorder */
@@ -85,7 +85,7 @@ final readonly class ProductsScreen
             against: $reading === null ? [] : $this->against($product, $reading, $salon, $book),
             row: $this->productFit->row(
                 $product,
-                $this->stockLevels->useADay([$product->id])[$product->id] ?? 0.0,
+                $this->stockLevels->useADay([$product->id])[$product->id] ?? null,
                 Calendar::dayOf($salon->today()),
             ),
             moves: $product->moves()->limit(12)->get(),

@@ -16,10 +16,12 @@ final readonly class ReportsPage extends Page
      *     worst: list<array{head: string, name: string, share: float}>,
      * } $balance
      * @param array{
-     *     counts: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
+     *     counts: int, clients: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
+     *     digits: int,
      * } $breakage
      * @param array{
-     *     counts: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
+     *     counts: int, clients: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
+     *     digits: int,
      * } $breakageBefore
      * @param array{
      *     rows: list<array{name: string, bookings: int, booked: int, used: int, close: int, earned_cents: int}>,

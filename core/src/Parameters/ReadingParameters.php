@@ -49,6 +49,12 @@ final readonly class ReadingParameters
     /** probability that a moving average leaves its limits by chance, a reading */
     public float $changedByChance;
 
+    /** of what readings vary by, that passes slowly from day to day */
+    public float $slowShare;
+
+    /** days until half of that has passed */
+    public float $slowHalfLifeDays;
+
     /** pixels a finger misses its point by, either way, on a picture drawn 720 wide */
     public float $tapMissPx;
 
@@ -93,6 +99,8 @@ final readonly class ReadingParameters
         $this->usualShare = $table->number('readings.usual-share');
         $this->usualAverageWeight = $table->number('readings.usual-average-weight');
         $this->changedByChance = $table->number('readings.changed-by-chance');
+        $this->slowShare = $table->number('readings.slow-share');
+        $this->slowHalfLifeDays = $table->number('readings.slow-half-life-days');
         $this->tapMissPx = $table->number('readings.tap-miss-px');
         $this->testMinutes = $table->numbers('readings.test-minutes');
         $this->shedADay = $table->numbers('readings.shed-a-day');

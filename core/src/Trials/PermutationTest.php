@@ -28,13 +28,13 @@ final readonly class PermutationTest
     /**
      * @param float        $difference mean of the second less mean of the first
      * @param float        $p          how often as large a difference, either way, comes by chance alone; 0 to 1
-     * @param float        $least      how often a perfect result would: no trial of this size can say more
+     * @param bool         $isPerfect  no other way to deal the days parts them as far: so few can say no more
      * @param array{float, float} $interval 80 %
      */
     private function __construct(
         public float $difference,
         public float $p,
-        public float $least,
+        public bool $isPerfect,
         public array $interval,
         public int $count,
     ) {
@@ -45,10 +45,11 @@ final readonly class PermutationTest
      *
      * @param list<float> $first  one for each day
      * @param list<float> $second of the same days
+     * @param float       $further {@see DaysInARow::paired()}
      *
      * @throws InvalidArgumentException for fewer than 3 or more than 14 pairs
      */
-    public static function paired(array $first, array $second): self
+    public static function paired(array $first, array $second, float $further = 1.0): self
     {
         $count = count($first);
         if ($count < self::FEWEST || $count > self::MOST_PAIRS || count($first) !== count($second)) {
@@ -59,14 +60,14 @@ final readonly class PermutationTest
 
         return new self(
             $mean,
-            self::flipped($differences),
-            2 / 2 ** $count,
+            self::flipped($differences, $further),
+            self::flipped($differences, 1.0) <= 2 / 2 ** $count + 1e-9,
             self::interval(
                 $mean,
                 static fn (float $shift): float => self::flipped(array_map(
                     static fn (float $d): float => $d - $shift,
                     $differences,
-                )),
+                ), $further),
             ),
             $count,
         );
@@ -77,10 +78,11 @@ final readonly class PermutationTest
      *
      * @param list<float> $before
      * @param list<float> $after
+     * @param float       $further {@see DaysInARow::apart()}
      *
      * @throws InvalidArgumentException for fewer than 3 or more than 8 of either
      */
-    public static function apart(array $before, array $after): self
+    public static function apart(array $before, array $after, float $further = 1.0): self
     {
         foreach ([$before, $after] as $side) {
             if (count($side) < self::FEWEST || count($side) > self::MOST_EACH) {
@@ -95,13 +97,14 @@ final readonly class PermutationTest
 
         return new self(
             $mean,
-            self::shuffled($before, $after),
-            2 / $ways,
+            self::shuffled($before, $after, $further),
+            self::shuffled($before, $after, 1.0) <= 2 / $ways + 1e-9,
             self::interval(
                 $mean,
                 static fn (float $shift): float => self::shuffled(
                     $before,
                     array_map(static fn (float $one): float => $one - $shift, $after),
+                    $further,
                 ),
             ),
             min(count($before), count($after)),
@@ -137,8 +140,9 @@ final readonly class PermutationTest
      * Share of all ways to flip the signs that move the mean at least as far from nothing.
      *
      * @param list<float> $differences
+     * @param float       $further     what is found must be so much further from nothing to count
      */
-    private static function flipped(array $differences): float
+    private static function flipped(array $differences, float $further): float
     {
         $count = count($differences);
         $sums = [0.0];
@@ -148,7 +152,7 @@ final readonly class PermutationTest
                 ...array_map(static fn (float $sum): float => $sum - $difference, $sums),
             ];
         }
-        $far = abs(array_sum($differences)) - 1e-9 * max([1.0, ...array_map(abs(...), $differences)]);
+        $far = abs(array_sum($differences)) / $further - 1e-9 * max([1.0, ...array_map(abs(...), $differences)]);
 
         return count(array_filter($sums, static fn (float $sum): bool => abs($sum) >= $far)) / 2 ** $count;
     }
@@ -158,15 +162,16 @@ final readonly class PermutationTest
      *
      * @param list<float> $before
      * @param list<float> $after
+     * @param float       $further what is found must be so much further apart to count
      */
-    private static function shuffled(array $before, array $after): float
+    private static function shuffled(array $before, array $after, float $further): float
     {
         $all = [...$before, ...$after];
         $of = count($after);
         $total = array_sum($all);
         $apart = static fn (float $sum): float => abs($sum / $of - ($total - $sum) / (count($all) - $of));
         $sums = self::dealt($all, $of);
-        $far = $apart(array_sum($after)) - 1e-9 * max([1.0, ...array_map(abs(...), $all)]);
+        $far = $apart(array_sum($after)) / $further - 1e-9 * max([1.0, ...array_map(abs(...), $all)]);
 
         return count(array_filter($sums, static fn (float $sum): bool => $apart($sum) >= $far)) / count($sums);
     }

@@ -11,6 +11,7 @@ use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Stock;
+use Nagomi\Core\Products\UsePace;
 use Nagomi\Core\Tests\Support\Make;
 
 function hair(
@@ -63,4 +64,17 @@ it('knows until when a product is good and how long it lasts', function (): void
         monthsOpen: 12,
     ))->goodUntil()->format('Y-m-d'))->toBe('2026-11-25')
         ->and((new Stock(50.0))->goodUntil())->toBeNull();
+});
+
+it('tells a pace from the gaps between uses, not from their ends', function (): void {
+    // 30 mL every 30 days, the last today: 1 mL a day, and 118 mL last 118 days; by the ends it was 1.5.
+    expect(UsePace::mlADay([-60 => 30.0, -30 => 30.0, 0 => 30.0], 0))->toBe(1.0)
+        // Two uses of one day are one day.
+        ->and(UsePace::mlADay([-20 => 10.0, -10 => 20.0], 0))->toBe(2.0)
+        // Nothing for longer than ever before: the open gap counts.
+        ->and(UsePace::mlADay([-50 => 10.0, -40 => 20.0], 0))->toBe(20.0 / 50)
+        ->and(UsePace::mlADay([-1 => 10.0, 0 => 14.0], 0))->toBe(2.0)
+        ->and(UsePace::mlADay([-9 => 10.0], 0))->toBeNull()
+        ->and(UsePace::mlADay([], 0))->toBeNull()
+        ->and(UsePace::mlADay([-9 => 0.0, -3 => 5.0], 0))->toBeNull();
 });

@@ -7,7 +7,7 @@ use Nagomi\Core\Trials\PermutationTest;
 
 it('says of a perfect half-head trial of four days that chance does it one time in eight', function (): void {
     $trial = PermutationTest::paired([5.0, 4.0, 6.0, 5.0], [6.0, 6.0, 7.0, 7.0]);
-    expect($trial->difference)->toBe(1.5)->and($trial->p)->toBe(0.125)->and($trial->least)->toBe(0.125)
+    expect($trial->difference)->toBe(1.5)->and($trial->p)->toBe(0.125)->and($trial->isPerfect)->toBeTrue()
         ->and($trial->interval[0])
             ->toBeGreaterThan(0.9)
             ->and($trial->interval[1])

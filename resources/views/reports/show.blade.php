@@ -19,9 +19,17 @@
                 <ul class="recent">@foreach ($balance['worst'] as $row)<li><a href="{{ route('clients.now', $row['head']) }}"><strong>{{ $row['name'] }}</strong></a> <span class="reason">{{ $percent($row['share']) }} of days in the band</span></li>@endforeach</ul>
             @endif
             <h2>Breakage</h2>
-            @if ($breakage['share'] === null)<p class="reason">No hairs were counted in this time.</p>
-            @else<p><span class="verdict-words">{{ $percent($breakage['share'], 1) }}</span> of {{ number_format($breakage['all']) }} hairs that came out were broken (80 %: {{ $percent($breakage['least'], 1) }} to {{ $percent($breakage['most'], 1) }}), from {{ $breakage['counts'] }} counts.</p>
-                <p class="reason">{{ $breakageBefore['share'] === null ? 'None were counted in the ' . $period->days() . ' days before.' : $percent($breakageBefore['share'], 1) . ' in the ' . $period->days() . ' days before (80 %: ' . $percent($breakageBefore['least'], 1) . ' to ' . $percent($breakageBefore['most'], 1) . ').' }}</p>@endif
+            @if ($breakage['share'] === null)<p class="reason">{{ __('reports.breakage.none') }}</p>
+            @else<p>{{ __('reports.breakage.share', [
+                'share' => $percent($breakage['share'], $breakage['digits']), 'all' => number_format($breakage['all']),
+                'least' => $percent($breakage['least'], $breakage['digits']), 'most' => $percent($breakage['most'], $breakage['digits']),
+                'counts' => trans_choice('reports.breakage.counts', $breakage['counts']),
+                'clients' => trans_choice('reports.breakage.clients', $breakage['clients']),
+            ]) }}</p>
+                <p class="reason">{{ $breakageBefore['share'] === null ? __('reports.breakage.none-before', ['days' => $period->days()]) : __('reports.breakage.before', [
+                    'share' => $percent($breakageBefore['share'], $breakageBefore['digits']), 'days' => $period->days(),
+                    'least' => $percent($breakageBefore['least'], $breakageBefore['digits']), 'most' => $percent($breakageBefore['most'], $breakageBefore['digits']),
+                ]) }}</p>@endif
         </section>
         <section>
             <h2>Time booked and time used</h2>
