@@ -5,19 +5,27 @@ declare(strict_types=1);
 namespace App\Bridge\Products;
 
 use App\Bridge\Clients\HeadRecord;
+use App\Models\Booking;
+use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Product;
 use App\Models\Salon;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\ProductKind;
+use Nagomi\Core\Treatments\StepKind;
 
-/** What the wash days planned for the next two weeks take from the shelf, and what a head has taken from it. */
+/**
+ * What the next two weeks take: wash days booked in the salon from its shelf, those at home from the client's own
+ * bottles; and what a head has taken so far.
+ */
 final readonly class ProductNeeds
 {
-    private const DAYS = 14;
+    /** Today is the first of them. */
+    public const DAYS = 14;
 
     /** What each planned step uses; a cleanse says which kind itself. */
     private const USES = [
@@ -41,31 +49,86 @@ final readonly class ProductNeeds
     /**
      * @param Collection<int, Product> $products of the salon's shelf
      *
-     * @return list<array{kind: string, ml: float, left: float}> by kind, those first of which there is too little
+     * @return list<array{kind: string, ml: float, left: float|null}> by kind, those first of which there is too little
      */
     public function of(Salon $salon, Collection $products): array
     {
-        $today = $salon->today();
-        /** @var iterable<PlanItem> $items */
-        $items = PlanItem::query()
-            ->where('salon_id', $salon->id)
-            ->where('status', 'planned')
-            ->whereBetween('date', [$today->format('Y-m-d'), $today->addDays(self::DAYS)->format('Y-m-d')])
-            ->get(['id', 'head_id', 'salon_id', 'steps']);
+        $bookings = $this->washDays($salon)->get(['id', 'salon_id', 'head_id', 'date'])->groupBy('head_id');
         /** @var array<string, Head> $heads */
-        $heads = Head::query()->where('salon_id', $salon->id)->with('zoneParts')->get()->keyBy('id')->all();
-        $needs = $this->ofItems($items, $heads);
+        $heads = Head::query()->whereIn('id', $bookings->keys())->with('zoneParts')->get()->keyBy('id')->all();
+        $planned = PlanItem::query()
+            ->whereIn('head_id', $bookings->keys())
+            ->where('status', 'planned')
+            ->get(['id', 'head_id', 'salon_id', 'date', 'steps'])
+            ->groupBy('head_id');
+        $items = [];
+        foreach ($bookings as $head => $of) {
+            foreach ($of as $booking) {
+                $items[] = PlanItem::near($planned[$head] ?? new Collection(), $booking->date);
+            }
+        }
+
+        return $this->beside($this->ofItems(array_filter($items), $heads), $products);
+    }
+
+    /** @return list<array{kind: string, ml: float, left: float|null}> by kind, of the days at home */
+    public function atHome(Head $head): array
+    {
+        $head->loadMissing(['salon', 'zoneParts']);
+        $bookings = $this->washDays($head->salon)->where('head_id', $head->id)->get(['id', 'salon_id', 'date']);
+        $planned = $head->planItems()->where('status', 'planned')->get();
+        $inSalon = $bookings
+            ->map(fn (Booking $booking): ?int => PlanItem::near($planned, $booking->date)?->id)
+            ->all();
+        $until = $head->salon->today()->addDays(self::DAYS - 1);
+        $atHome = $planned->filter(fn (PlanItem $item): bool => $item->date->lessThanOrEqualTo($until)
+            && ! in_array($item->id, $inSalon, true));
+
+        return $this->beside(
+            $this->ofItems($atHome, [$head->id => $head]),
+            Product::query()->where('head_id', $head->id)->get(),
+        );
+    }
+
+    /** @return Builder<Booking> wash days that are booked for these two weeks and still to come */
+    private function washDays(Salon $salon): Builder
+    {
+        $today = $salon->today();
+
+        return Booking::query()
+            ->where('salon_id', $salon->id)
+            ->where('is_wash_day', true)
+            ->whereIn('status', array_filter(
+                BookingStatus::cases(),
+                static fn (BookingStatus $status): bool => $status->isOpen(),
+            ))
+            ->whereBetween('date', [
+                $today->format('Y-m-d'),
+                $today->addDays(self::DAYS - 1)->format('Y-m-d'),
+            ]);
+    }
+
+    /**
+     * @param array<string, float>     $needs    mL by kind
+     * @param Collection<int, Product> $products to take them from
+     *
+     * @return list<array{kind: string, ml: float, left: float|null}> left is null where a bottle of the kind is there
+     *     and none was ever counted
+     */
+    private function beside(array $needs, Collection $products): array
+    {
         $rows = [];
         foreach ($needs as $kind => $ml) {
-            $left = array_sum(array_map(
-                fn (Product $product): float => $product->kind === $kind && $product->recalled_on === null
-                    ? $product->left_ml ?? 0.0
-                    : 0.0,
-                $products->all(),
-            ));
-            $rows[] = ['kind' => $kind, 'ml' => round($ml), 'left' => round($left)];
+            $of = $products->filter(
+                fn (Product $product): bool => $product->kind === $kind && $product->recalled_on === null,
+            );
+            $counted = $of->whereNotNull('left_ml');
+            $left = $of->isNotEmpty() && $counted->isEmpty()
+                ? null
+                : array_sum($counted->map(fn (Product $product): float => $product->left_ml ?? 0.0)->all());
+            $rows[] = ['kind' => $kind, 'ml' => round($ml), 'left' => $left === null ? null : round($left)];
         }
-        usort($rows, fn (array $a, array $b): int => $a['left'] - $a['ml'] <=> $b['left'] - $b['ml']);
+        usort($rows, fn (array $a, array $b): int => ($a['left'] ?? INF) - $a['ml'] <=> ($b['left'] ?? INF) - $b['ml']);
 
         return $rows;
     }
@@ -81,22 +144,42 @@ final readonly class ProductNeeds
         $doses = $needs = [];
         foreach ($items as $item) {
             $head = $heads[$item->head_id] ?? null;
-            foreach ($head === null ? [] : $item->steps as $step) {
-                $kind = $this->kind($step);
-                if ($kind !== null && $head !== null) {
-                    $doses[$head->id][$kind->value] ??= Dose::aSection(
-                        $kind,
-                        $this->headRecord->core($head),
-                        $head->density,
-                    )->headMl();
-                    $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $doses[$head->id][$kind->value] * (
-                        is_int($step['passes'] ?? null) ? $step['passes'] : 1
-                    );
-                }
+            if ($head === null) {
+                continue;
+            }
+            foreach ($this->kinds($item->steps) as [$kind, $times]) {
+                $doses[$head->id][$kind->value] ??= Dose::aSection(
+                    $kind,
+                    $this->headRecord->core($head),
+                    $head->density,
+                )->headMl();
+                $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $times * $doses[$head->id][$kind->value];
             }
         }
 
         return $needs;
+    }
+
+    /**
+     * What a wash day uses; hair that comes down to be combed is styled again.
+     *
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return list<array{ProductKind, int}> each with how often
+     */
+    private function kinds(array $steps): array
+    {
+        $kinds = [];
+        foreach ($steps as $step) {
+            $kind = $this->kind($step);
+            if ($kind !== null) {
+                $kinds[] = [$kind, is_int($step['passes'] ?? null) ? $step['passes'] : 1];
+            }
+        }
+
+        return in_array(StepKind::Detangle->value, array_column($steps, 'kind'), true)
+            ? [...$kinds, [ProductKind::Styler, 1]]
+            : $kinds;
     }
 
     /** @param array<string, mixed> $step */

@@ -22,6 +22,7 @@ final readonly class ClientProductsPage extends Page
      * @param Collection<array-key, Collection<int, ProductChoice>> $kinds
      * @param Collection<int, Reaction>                             $reactions
      * @param Collection<int, Product>                              $products
+     * @param list<array{kind: string, ml: float, left: float|null}> $needs of the wash days at home
      */
     public function __construct(
         public Head $head,
@@ -29,6 +30,7 @@ final readonly class ClientProductsPage extends Page
         public Collection $reactions,
         public Collection $products,
         public int $spent_cents,
+        public array $needs,
     ) {
     }
 }

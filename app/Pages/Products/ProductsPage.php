@@ -22,7 +22,7 @@ final readonly class ProductsPage extends Page
     /**
      * @param Collection<int, StockRow>                          $rows
      * @param Collection<int, StockRow>                          $reorder
-     * @param list<array{kind: string, ml: float, left: float}> $needs of the wash days planned next
+     * @param list<array{kind: string, ml: float, left: float|null}> $needs of the wash days booked
      */
     public function __construct(
         public Collection $rows,

@@ -146,6 +146,7 @@ final readonly class ProductsScreen
             reactions: $told->reactions,
             products: $told->products,
             spent_cents: $told->spentCents,
+            needs: $this->productNeeds->atHome($head),
         );
     }
 }

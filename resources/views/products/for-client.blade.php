@@ -5,6 +5,7 @@
         <a class="button" href="{{ route('products.create', ['head' => $head->id]) }}">Used at home</a>
     </header>
     @if ($spent_cents > 0)<p class="reason">Products used on this hair so far: @money($spent_cents).</p>@endif
+    @if ($needs !== [])<x-needs :needs="$needs" of="home"/>@endif
     @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients stands on the shelf yet. <a href="{{ route('products.create') }}">Put one there</a>.</p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>

@@ -9,12 +9,7 @@
         <div class="empty"><p>Nothing stands here yet. Paste the ingredients of a bottle and Nagomi reads what it really is.</p></div>
     @else
         @if ($reorder->isNotEmpty())<p class="worth"><strong>To order:</strong> {{ $reorder->map(fn ($row) => $row['product']->name)->implode(', ') }}.</p>@endif
-        @if ($needs !== [])
-            <details class="more-tests"><summary>What the wash days planned for the next two weeks need{{ collect($needs)->contains(fn ($need) => $need['left'] < $need['ml']) ? ': too little of ' . collect($needs)->filter(fn ($need) => $need['left'] < $need['ml'])->map(fn ($need) => __("nagomi.kinds.{$need['kind']}"))->implode(', ') : ': there is enough' }}</summary>
-                <x-wide-table label="What wash days need"><table class="table compare"><thead><tr><th scope="col">Used as</th><th scope="col" class="num">needed, mL</th><th scope="col" class="num">left, mL</th></tr></thead>
-                    <tbody>@foreach ($needs as $need)<tr><td>{{ __("nagomi.kinds.{$need['kind']}") }}</td><td class="num">{{ number_format($need['ml'], 0) }}</td><td class="num">@if ($need['left'] < $need['ml'])<strong class="is-broken">{{ number_format($need['left'], 0) }}, too little</strong>@else{{ number_format($need['left'], 0) }}@endif</td></tr>@endforeach</tbody></table></x-wide-table>
-            </details>
-        @endif
+        @if ($needs === [])<p class="reason">{{ __('needs.salon.none') }}</p>@else<x-needs :needs="$needs" of="salon"/>@endif
         @foreach ($rows->groupBy(fn ($row) => $row['product']->kind) as $kind => $of)
             <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>
             <ul class="items shelf">
