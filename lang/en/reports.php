@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 // The reports over a salon.
 return [
+    'cells' => ['rest' => ':percent % something else'],
+    'team' => [
+        'chance' => 'within chance',
+        'alike' => '{1} Nobody reads further from the salon’s usual than chance alone would, by the one sign compared.'
+            . '|[2,*] Nobody reads further from the salon’s usual than chance alone would, by :count signs compared.',
+        'rest' => '{1} One more sign is read alike, within chance.|[2,*] :count more signs are read alike, within chance.',
+    ],
     'breakage' => [
         'share' => ':share of :all hairs that came out were broken (80 %: :least to :most), by :counts on :clients.',
         'counts' => '{1} one count|[2,*] :count counts',

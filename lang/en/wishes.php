@@ -39,6 +39,11 @@ return [
             'clarifies' => '{1} one clarifying cleanse fewer|[2,*] :count clarifying cleanses fewer',
         ],
     ],
+    'rows' => [
+        'days' => 'days out of balance expected', 'minutes' => 'minutes', 'wash_days' => 'wash days', 'masks' => 'masks',
+        'proteins' => 'protein treatments', 'clarifies' => 'clarifying cleanses',
+        'price' => 'used up, in currency units',
+    ],
     'used' => 'Now the plan: :says',
     'taken-out' => 'Taken out; the season is planned anew without it.',
     'take-out' => 'Take out',

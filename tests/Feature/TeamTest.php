@@ -30,7 +30,7 @@ it('shows who reads how, and heads that two stylists read on one day side by sid
     app(StylistBiasUpdate::class)->renew($this->salon);
     $this
         ->get('/reports/team')
-        ->assertSee('plain')
+        ->assertSee('further off than nineteen of twenty')
         ->assertSee('Read twice on one day')
         ->assertSee(' pairs)')
         ->assertSee('dryness ± 1');

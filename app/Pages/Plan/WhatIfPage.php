@@ -16,9 +16,10 @@ final readonly class WhatIfPage extends Page
 {
     /**
      * @param array<string, array{
-     *     river: BalanceRiver, days: float, minutes: int, cost: float, price: float, wash_days: int, masks: int,
-     *     proteins: int, clarifies: int,
+     *     river: BalanceRiver, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
+     *     clarifies: int,
      * }> $futures none while nothing is asked
+     * @param array<string, float> $rows what the change makes more or less of, by how much; the same is left out
      * @param string|null $says    the wish in words; null where none was asked
      * @param string|null $verdict what the change comes to, in words; null while nothing is asked
      * @param bool        $usable  it can be made the plan
@@ -31,6 +32,7 @@ final readonly class WhatIfPage extends Page
         public ?float $number,
         public ?string $wrong,
         public array $futures,
+        public array $rows,
         public string $typed,
         public ?string $says,
         public ?string $verdict,

@@ -17,9 +17,22 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Future;
 use Nagomi\Core\Planning\PlanChange;
 
-/** Two futures of a head side by side. Nothing is stored: it is a question, not a plan. */
+/**
+ * Two futures of a head side by side. Nothing is stored: it is a question, not a plan.
+ *
+ * @phpstan-type ToldFuture array{
+ *     river: BalanceRiver, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
+ *     clarifies: int,
+ * }
+ */
 final readonly class WhatIfScreen
 {
+    /** Differences smaller than that nobody would notice. */
+    private const LEAST = [
+        'days' => 0.5, 'minutes' => 1.0, 'wash_days' => 1.0, 'masks' => 1.0, 'proteins' => 1.0, 'clarifies' => 1.0,
+        'price' => 1.0,
+    ];
+
     public function __construct(
         private OutlookParts $outlookParts,
         private Outlooks $outlooks,
@@ -64,6 +77,7 @@ final readonly class WhatIfScreen
             number: $number,
             wrong: $wrong,
             futures: $futures,
+            rows: $futures === [] ? [] : $this->rows($futures['as planned'], $futures['with the change']),
             typed: $typed,
             says: $wished?->says,
             verdict: $futures === [] ? null : $this->verdict($futures['as planned'], $futures['with the change']),
@@ -74,36 +88,46 @@ final readonly class WhatIfScreen
     }
 
     /**
+     * @param ToldFuture $planned
+     * @param ToldFuture $changed
+     *
+     * @return array<string, float> by how much it differs, where it does by as much as anybody would notice
+     */
+    private function rows(array $planned, array $changed): array
+    {
+        $rows = [];
+        foreach (self::LEAST as $what => $least) {
+            $more = round($changed[$what] - $planned[$what], 1);
+            if (abs($more) >= $least) {
+                $rows[$what] = $more;
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
      * What the change comes to, in one sentence.
      *
-     * @param array{days: float, minutes: int, wash_days: int, masks: int, proteins: int, clarifies: int} $planned
-     * @param array{days: float, minutes: int, wash_days: int, masks: int, proteins: int, clarifies: int} $changed
+     * @param ToldFuture $planned
+     * @param ToldFuture $changed
      */
     private function verdict(array $planned, array $changed): string
     {
         $parts = [];
-        foreach (['days', 'minutes', 'wash_days', 'masks', 'proteins', 'clarifies'] as $what) {
-            $more = round($changed[$what] - $planned[$what], 1);
-            $parts[] = abs($more) < ($what === 'days' ? 0.5 : 1)
-                ? null
-                : trans_choice(
-                    'wishes.verdict.' . ($more > 0 ? 'more' : 'fewer') . ".{$what}",
-                    (int) round(abs($more)),
-                );
+        foreach (array_diff_key($this->rows($planned, $changed), ['price' => true]) as $what => $more) {
+            $parts[] = trans_choice(
+                'wishes.verdict.' . ($more > 0 ? 'more' : 'fewer') . ".{$what}",
+                (int) round(abs($more)),
+            );
         }
-        $parts = array_filter($parts);
 
         return $parts === []
             ? Words::say('wishes.verdict.same')
             : Words::say('wishes.verdict.says', ['what' => implode(', ', $parts)]);
     }
 
-    /**
-     * @return array{
-     *     river: BalanceRiver, days: float, minutes: int, cost: float, price: float, wash_days: int, masks: int,
-     *     proteins: int, clarifies: int,
-     * }
-     */
+    /** @return ToldFuture */
     private function future(Future $future): array
     {
         return [
@@ -113,7 +137,6 @@ final readonly class WhatIfScreen
             ),
             'days' => round($future->daysOutOfBand, 1),
             'minutes' => (int) round($future->minutes),
-            'cost' => round($future->cost, 1),
             'price' => round($future->price, 1),
             'wash_days' => count($future->washDays),
             'masks' => count(array_filter($future->choices, fn ($choice): bool => $choice->masks())),

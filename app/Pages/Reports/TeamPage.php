@@ -11,7 +11,8 @@ final readonly class TeamPage extends Page
 {
     /**
      * @param list<string> $names
-     * @param array<string, array<string, array{mean: float, sd: float, plain: bool}>> $biases
+     * @param array<string, array<string, array{mean: float, sd: float, plain: bool}>> $biases of signs that somebody reads apart
+     * @param int $alike signs that everybody reads alike, within chance
      * @param list<array{
      *     head: string, date: string, sign: string, one: string, other: string, values: array{float, float},
      * }> $pairs
@@ -21,6 +22,7 @@ final readonly class TeamPage extends Page
     public function __construct(
         public array $names,
         public array $biases,
+        public int $alike,
         public array $pairs,
         public array $repeatability,
         public array $units,

@@ -44,14 +44,17 @@ final readonly class TeamScreen
             ];
         }
 
+        $biases = array_intersect_key(
+            $biases,
+            array_flip(array_map(fn (Sign $sign): string => $sign->value, Sign::cases())),
+        );
+        $apart = array_filter($biases, fn (array $of): bool => in_array(true, array_column($of, 'plain'), true));
         $pairs = $this->pairs($salon);
 
         return new TeamPage(
             names: array_keys($names),
-            biases: array_intersect_key(
-                $biases,
-                array_flip(array_map(fn (Sign $sign): string => $sign->value, Sign::cases())),
-            ),
+            biases: $apart,
+            alike: count($biases) - count($apart),
             pairs: $pairs,
             repeatability: $this->repeatability($pairs),
             units: $this->units(),

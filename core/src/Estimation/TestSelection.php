@@ -29,7 +29,7 @@ final class TestSelection
      *
      * @return list<array{
      *     test: string, minutes: float, before: float, after: float,
-     * }> in the order to take them; the doubt of the balance before and after each,
+     * }> in the order to take them, as long as they are worth it; the doubt of the balance before and after each,
      * as the root of its mean square over moisture and protein
      */
     public static function order(State $state, array $minutesOf, float $minutes): array
@@ -59,7 +59,8 @@ final class TestSelection
                     $best = ['test' => $test, 'gain' => $gain, 'state' => $after, 'minutes' => $takes];
                 }
             }
-            if ($best === null) {
+            $least = $best === null ? 0.0 : $best['minutes'] * $state->layout->parameters->readings->worthNarrowing;
+            if ($best === null || self::doubt($best['state']) > (1 - $least) * $before) {
                 break;
             }
             $state = $best['state'];

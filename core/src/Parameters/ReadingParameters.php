@@ -49,6 +49,9 @@ final readonly class ReadingParameters
     /** probability that a moving average leaves its limits by chance, a reading */
     public float $changedByChance;
 
+    /** share of the doubt of the balance that a test must take away a minute */
+    public float $worthNarrowing;
+
     /** of what readings vary by, that passes slowly from day to day */
     public float $slowShare;
 
@@ -99,6 +102,7 @@ final readonly class ReadingParameters
         $this->usualShare = $table->number('readings.usual-share');
         $this->usualAverageWeight = $table->number('readings.usual-average-weight');
         $this->changedByChance = $table->number('readings.changed-by-chance');
+        $this->worthNarrowing = $table->number('readings.worth-narrowing');
         $this->slowShare = $table->number('readings.slow-share');
         $this->slowHalfLifeDays = $table->number('readings.slow-half-life-days');
         $this->tapMissPx = $table->number('readings.tap-miss-px');

@@ -40,17 +40,18 @@
         @if ($wrong)<p class="help is-danger" id="wrong">{{ $wrong }}</p>@endif
         @error('number')<p class="help is-danger">{{ $message }}</p>@enderror
     </form>
-    @if ($futures !== [])
+    @if ($rows !== [])
         <table class="table compare">
             <caption class="is-sr-only">Both futures over twelve weeks</caption>
             <thead><tr><th scope="col">Twelve weeks</th>@foreach ($futures as $name => $future)<th scope="col" class="num">{{ $name }}</th>@endforeach<th scope="col" class="num">difference</th></tr></thead>
             <tbody>
-            @foreach (['days' => 'days out of band expected', 'minutes' => 'minutes', 'wash_days' => 'wash days', 'masks' => 'masks', 'proteins' => 'protein treatments', 'clarifies' => 'clarifying cleanses', 'price' => 'used up, in currency units', 'cost' => 'cost, in days of the whole head one band outside'] as $key => $words)
-                @php($difference = round($futures['with the change'][$key] - $futures['as planned'][$key], 1))
-                <tr><td>{{ $words }}</td>@foreach ($futures as $future)<td class="num">{{ $future[$key] }}</td>@endforeach<td class="num"><strong>{{ $difference > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $difference) }}</strong></td></tr>
+            @foreach ($rows as $what => $difference)
+                <tr><td>{{ __("wishes.rows.{$what}") }}</td>@foreach ($futures as $future)<td class="num">{{ $future[$what] }}</td>@endforeach<td class="num"><strong>{{ $difference > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $difference) }}</strong></td></tr>
             @endforeach
             </tbody>
         </table>
+    @endif
+    @if ($futures !== [])
         <div class="futures">
             @foreach ($futures as $name => $future)
                 <section aria-labelledby="future-{{ $loop->index }}">

@@ -1,6 +1,8 @@
 <x-layout title="Team">
     <header class="page-head"><div class="grow"><h1>Team</h1><p class="lead">Do we read alike? A bias is nobody’s fault: it is taken off, and training shows.</p></div><a class="button" href="{{ route('salon.edit') }}">Back to the house</a></header>
-    @if ($biases !== [])
+    @if ($biases === [] && $alike > 0)
+        <p class="verdict-words">{{ trans_choice('reports.team.alike', $alike) }}</p>
+    @elseif ($biases !== [])
         <x-wide-table label="How each stylist reads">
         <table class="table book is-fullwidth">
             <caption class="is-sr-only">How far each stylist reads a sign above the salon’s usual, with one standard deviation</caption>
@@ -9,14 +11,14 @@
             @foreach ($biases as $sign => $of)
                 <tr><th scope="row">{{ __("nagomi.signs.{$sign}") }} <span class="unit">{{ $units[$sign] }}</span></th>
                     @foreach ($names as $name)
-                        <td class="num">@if (isset($of[$name])){{ $of[$name]['mean'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $of[$name]['mean']) }} <span class="unit">± {{ $of[$name]['sd'] }}</span>@if ($of[$name]['plain']) <strong>plain</strong>@endif @else · @endif</td>
+                        <td class="num">@if (! isset($of[$name])) · @elseif (! $of[$name]['plain'])<span class="unit">{{ __('reports.team.chance') }}</span>@else{{ $of[$name]['mean'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $of[$name]['mean']) }} <span class="unit">± {{ $of[$name]['sd'] }}</span>@endif</td>
                     @endforeach
                 </tr>
             @endforeach
             </tbody>
         </table>
         </x-wide-table>
-        <p class="note">Above the salon’s usual, in the sign’s own unit; <strong>plain</strong>: further off than nineteen of twenty without a bias would be. Looked at again each Monday.</p>
+        <p class="note">Above the salon’s usual, in the sign’s own unit, where it is further off than nineteen of twenty without a bias would be. {{ $alike > 0 ? trans_choice('reports.team.rest', $alike) : '' }} Looked at again each Monday.</p>
     @else
         <div class="empty"><p>Two stylists who read the same heads are needed before anything can be said. Let two of you read one head on one day now and then: it tells most.</p></div>
     @endif
