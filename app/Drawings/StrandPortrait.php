@@ -42,7 +42,10 @@ final readonly class StrandPortrait
             default => self::rings($head->ring_mm, $seed),
         };
         $porosity = self::porosity($head);
-        $wear = $head->outlook->standing[0]['wear'][0] ?? 0.0;
+        $wear = array_sum(array_map(
+            fn (array $stratum): float => $stratum['share'] * $stratum['wear'][0],
+            $head->outlook->standing ?? [],
+        ));
         $micrometres = $head->strand_um ?? 70.0;
 
         return new self(
@@ -54,9 +57,7 @@ final readonly class StrandPortrait
             round(1.1 + 2.3 * max(0.0, min(1.0, ($micrometres - 45) / 50)), 2),
             match (true) {
                 $porosity === null => '1 5',
-                $porosity > 2.5 => '9 2.6',
-                $porosity > 1.5 => '22 2',
-                default => '',
+                default => ['low' => '', 'medium' => '22 2', 'high' => '9 2.6'][$porosity],
             },
             // Wear that nobody has seen is not drawn.
             $head->ring_mm === null && ! $head->bends_without_ring ? [] : self::nicks($points, (float) $wear, $seed),
@@ -64,16 +65,21 @@ final readonly class StrandPortrait
         );
     }
 
-    /** Mean porosity of the zones that were tested: 1 low, 2 medium, 3 high; null where none was. */
-    private static function porosity(Head $head): ?float
+    /**
+     * Porosity of most of the zones that were tested, of as many the higher, which needs more care; null where none was.
+     *
+     * @return 'low'|'medium'|'high'|null
+     */
+    private static function porosity(Head $head): ?string
     {
-        $values = $head->zoneParts->map(
-            fn (ZonePart $part): ?int => ['low' => 1, 'medium' => 2, 'high' => 3][$part->porosity] ?? null,
-        )->filter();
+        $most = null;
+        $times = 0;
+        foreach (['high', 'medium', 'low'] as $porosity) {
+            $of = $head->zoneParts->filter(fn (ZonePart $part): bool => $part->porosity === $porosity)->count();
+            [$most, $times] = $of > $times ? [$porosity, $of] : [$most, $times];
+        }
 
-        $mean = $values->avg();
-
-        return is_numeric($mean) ? (float) $mean : null;
+        return $most;
     }
 
     /** @return list<array{float, float}> a line that claims no curl */
@@ -90,8 +96,9 @@ final readonly class StrandPortrait
     {
         $radius = 6.5 + 17.5 * log($ringMm / 4) / log(35 / 4);
         $pitch = 0.9 * $radius + 4.5;
-        $loops = max(2.0, floor((self::WIDTH - 1.3 * $radius - 6) / $pitch));
-        $pitch = (self::WIDTH - 1.3 * $radius - 6) / $loops;
+        // As many turns as find room, the last cut where it ends: stretched to whole ones a wider ring could look
+        // closer.
+        $loops = (self::WIDTH - 1.3 * $radius - 6) / $pitch;
         $points = [];
         for ($i = 0; $i <= $loops * self::POINTS_A_LOOP; $i++) {
             $turn = $i / self::POINTS_A_LOOP;
@@ -108,7 +115,8 @@ final readonly class StrandPortrait
     /** @return list<array{float, float}> hair that waves without closing a ring */
     private static function waves(float $ringMm, int $seed): array
     {
-        $length = min(48.0, 0.7 * $ringMm);
+        // Goes on from where the widest ring leaves off.
+        $length = min(48.0, 26.1 + 0.35 * ($ringMm - 35));
         $points = [];
         for ($x = 3.0; $x <= self::WIDTH - 3; $x += 1.5) {
             $points[] = [$x, self::HEIGHT / 2 + (11 + 3 * self::wobble($seed, $x / 30)) * sin(2 * M_PI * $x / $length)];
@@ -165,10 +173,8 @@ final readonly class StrandPortrait
         return $nicks;
     }
 
-    private static function says(Head $head, ?float $porosity): string
+    private static function says(Head $head, ?string $porosity): string
     {
-        $kind = $porosity > 2.5 ? 'high' : ($porosity > 1.5 ? 'medium' : 'low');
-
         return self::words('traits.portrait.whole', [
             'curl' => match (true) {
                 $head->ring_mm !== null => self::words(
@@ -183,7 +189,7 @@ final readonly class StrandPortrait
                 : self::words('traits.portrait.strand', ['um' => (int) $head->strand_um]),
             'porosity' => $porosity === null
                 ? self::words('traits.portrait.no-porosity')
-                : self::words('traits.portrait.porosity', ['kind' => self::words("porosities.{$kind}")]),
+                : self::words('traits.portrait.porosity', ['kind' => self::words("porosities.{$porosity}")]),
         ]);
     }
 

@@ -11,6 +11,10 @@ return [
             . '|[2,*] Nobody reads further from the salon’s usual than chance alone would, by :count signs compared.',
         'rest' => '{1} One more sign is read alike, within chance.|[2,*] :count more signs are read alike, within chance.',
     ],
+    'balance' => [
+        'share' => '{1} :share of the hair of one client was in balance, day by day.'
+            . '|[2,*] :share of the hair of :count clients was in balance, day by day.',
+    ],
     'breakage' => [
         'share' => ':share of :all hairs that came out were broken (80 %: :least to :most), by :counts on :clients.',
         'counts' => '{1} one count|[2,*] :count counts',

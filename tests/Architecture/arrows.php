@@ -21,7 +21,7 @@ return [
     ],
     'Core\Safety' => [],
     'Core\Products' => ['Core\Head', 'Core\Parameters', 'Core\Treatments'],
-    'Core\Trials' => ['Core\Statistics'],
+    'Core\Trials' => ['Core\Parameters', 'Core\Statistics'],
     'Core\Estimation' => [
         'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Readings', 'Core\Statistics', 'Core\Treatments',
     ],

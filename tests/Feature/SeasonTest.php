@@ -179,7 +179,7 @@ it('shows two futures of any change side by side and stores nothing', function (
     expect($head->planItems()->get()->map->getAttributes()->all())->toBe($before);
 })->with([
     'no question yet' => ['', ['Nothing is changed by asking', 'Another rhythm']],
-    'no masks' => ['change=no-mask', ['With the change', 'days out of band expected']],
+    'no masks' => ['change=no-mask', ['With the change', 'days out of balance expected']],
     'another rhythm' => ['change=wash-every&number=14', ['With the change', 'wash days']],
     'softer water' => ['change=hardness&number=40,5', ['With the change']],
     'a rhythm of 90 days' => ['change=wash-every&number=90', ['2 to 35 days', 'value="90"']],

@@ -33,7 +33,11 @@ final readonly class StockLevels
         $byDay = [];
         foreach ($used as $row) {
             $row = (array) $row;
-            if (is_string($row['product_id'] ?? null) && is_numeric($row['ago'] ?? null) && is_numeric($row['ml'] ?? null)) {
+            if (
+                is_string($row['product_id'] ?? null)
+                    && is_numeric($row['ago'] ?? null)
+                    && is_numeric($row['ml'] ?? null)
+            ) {
                 $byDay[$row['product_id']][-(int) $row['ago']] = (float) $row['ml'];
             }
         }

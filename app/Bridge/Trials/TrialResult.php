@@ -8,8 +8,6 @@ use App\Bridge\Readings\MeasuredSigns;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\Trial;
-use App\Models\WashDay;
-use App\Models\WashStep;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
@@ -35,12 +33,10 @@ final readonly class TrialResult
     /** From this share of all trials without any effect on, chance explains it as well. */
     private const HARDLY_CHANCE = 0.1;
 
-    /** A habit is what was done on at least half of the wash days. */
-    private const HABIT_FROM = 0.5;
-
     public function __construct(
         private MeasuredSigns $measuredSigns,
         private Parameters $parameters,
+        private TrialBesides $trialBesides,
     ) {
     }
 
@@ -59,7 +55,7 @@ final readonly class TrialResult
             'second' => array_values($second),
             'result' => $result,
             'says' => $result === null ? $this->tooFew($trial, $first, $second) : $this->says($trial, $result),
-            'besides' => $trial->kind === 'before-after' ? $this->besides($head, $trial) : [],
+            'besides' => $trial->kind === 'before-after' ? $this->trialBesides->of($head, $trial) : [],
         ];
     }
 
@@ -258,53 +254,5 @@ final readonly class TrialResult
         }
 
         return null;
-    }
-
-    /** @return list<string> what else became a habit, or stopped being one, with the change */
-    private function besides(Head $head, Trial $trial): array
-    {
-        $days = $head
-            ->washDays()
-            ->with('steps')
-            ->where('date', '>=', $trial->began_on->subDays(90)->format('Y-m-d'))
-            ->get();
-        $habits = function (Collection $days): array {
-            $done = [];
-            /** @var iterable<WashDay> $each */
-            $each = $days->all();
-            foreach ($each as $day) {
-                foreach ($day->steps->map(fn (WashStep $step): string => $this->habit($step))->unique() as $habit) {
-                    $done[$habit] = ($done[$habit] ?? 0) + 1;
-                }
-            }
-
-            return array_keys(array_filter(
-                $done,
-                fn (int $times): bool => $times >= self::HABIT_FROM * max(1, $days->count()),
-            ));
-        };
-        $before = $days->filter(fn (WashDay $day): bool => $day->date < $trial->began_on);
-        $after = $days->filter(fn (WashDay $day): bool => $day->date >= $trial->began_on);
-        if ($before->isEmpty() || $after->isEmpty()) {
-            return [];
-        }
-
-        return [
-            ...array_map(
-                fn (string $habit): string => "{$habit} is new",
-                array_values(array_diff($habits($after), $habits($before))),
-            ),
-            ...array_map(
-                fn (string $habit): string => "{$habit} is gone",
-                array_values(array_diff($habits($before), $habits($after))),
-            ),
-        ];
-    }
-
-    private function habit(WashStep $step): string
-    {
-        $words = $step->cleanse === null ? Words::of("steps.{$step->kind}") : Words::of("cleanses.{$step->cleanse}");
-
-        return $words . ($step->heat ? ' with heat' : '') . ($step->product === null ? '' : " ({$step->product})");
     }
 }

@@ -48,17 +48,7 @@ final class TestSelection
         )));
         while ($open !== []) {
             $before = self::doubt($state);
-            $best = null;
-            foreach ($open as $test => $takes) {
-                if ($takes > $minutes) {
-                    continue;
-                }
-                $after = self::narrowed($state, $test);
-                $gain = ($before ** 2 - self::doubt($after) ** 2) / $takes;
-                if ($best === null || $gain > $best['gain']) {
-                    $best = ['test' => $test, 'gain' => $gain, 'state' => $after, 'minutes' => $takes];
-                }
-            }
+            $best = self::best($state, array_filter($open, static fn (float $takes): bool => $takes <= $minutes));
             $least = $best === null ? 0.0 : $best['minutes'] * $state->layout->parameters->readings->worthNarrowing;
             if ($best === null || self::doubt($best['state']) > (1 - $least) * $before) {
                 break;
@@ -75,6 +65,27 @@ final class TestSelection
         }
 
         return $order;
+    }
+
+    /**
+     * @param array<string, float> $minutesOf minutes by test
+     *
+     * @return array{test: string, gain: float, state: State, minutes: float}|null the test that takes most of the doubt
+     *     away for each minute; null where there is none
+     */
+    private static function best(State $state, array $minutesOf): ?array
+    {
+        $before = self::doubt($state);
+        $best = null;
+        foreach ($minutesOf as $test => $takes) {
+            $after = self::narrowed($state, $test);
+            $gain = ($before ** 2 - self::doubt($after) ** 2) / $takes;
+            if ($best === null || $gain > $best['gain']) {
+                $best = ['test' => $test, 'gain' => $gain, 'state' => $after, 'minutes' => $takes];
+            }
+        }
+
+        return $best;
     }
 
     /**

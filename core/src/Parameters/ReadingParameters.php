@@ -10,7 +10,10 @@ final readonly class ReadingParameters
     /** g/cm³ */
     public float $hairDensityGPerCm3;
 
-    /** hairs */
+    /** hairs a pull usually holds */
+    public int $pullHairs;
+
+    /** hairs that come out of so many */
     public int $pullOrdinaryAtMost;
 
     /** @var array<string, float> seconds to wet through, median */
@@ -89,6 +92,7 @@ final readonly class ReadingParameters
     public function __construct(ParameterTable $table)
     {
         $this->hairDensityGPerCm3 = $table->number('readings.hair-density-g-per-cm3');
+        $this->pullHairs = $table->whole('readings.pull-hairs');
         $this->pullOrdinaryAtMost = $table->whole('readings.pull-ordinary-at-most');
         $this->porosityWettingSeconds = $table->numbers('readings.porosity-wetting-seconds');
         $this->porosityDryingMinutes = $table->numbers('readings.porosity-drying-minutes');

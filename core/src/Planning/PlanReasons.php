@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use DateInterval;
 use DateTimeImmutable;
+use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -19,23 +20,38 @@ final class PlanReasons
     private array $mornings = [];
 
     /** Whether the last of them has moisture sealed in. */
-    private bool $sealed;
+    private bool $sealed = false;
 
     /**
-     * @param bool             $sealed   as the head stands today
      * @param list<int>        $washDays
      * @param list<WashOption> $choices
      */
-    public function __construct(
+    private function __construct(
         private readonly MeanSimulator $terrain,
         private readonly PathSimulator $paths,
         private readonly DateTimeImmutable $today,
-        bool $sealed,
         private readonly array $washDays,
         private readonly array $choices,
         private readonly int $horizon,
     ) {
-        $this->sealed = $sealed;
+    }
+
+    /**
+     * @param list<int>        $washDays counted from today
+     * @param list<WashOption> $choices  one for each
+     */
+    public static function of(
+        Snapshot $start,
+        MeanSimulator $terrain,
+        array $washDays,
+        array $choices,
+        int $horizon,
+    ): self {
+        $paths = new PathSimulator($start, $terrain->terms->bottles);
+        $reasons = new self($terrain, $paths, $start->date, $washDays, $choices, $horizon);
+        $reasons->sealed = $start->sealed;
+
+        return $reasons;
     }
 
     /**
@@ -103,7 +119,11 @@ final class PlanReasons
         for ($next = count($this->mornings); $next <= $level; $next++) {
             $paths = $next === 0
                 ? $this->paths->start
-                : $this->paths->washed($this->mornings[$next - 1], $this->choices[$next - 1], $this->washDays[$next - 1]);
+                : $this->paths->washed(
+                    $this->mornings[$next - 1],
+                    $this->choices[$next - 1],
+                    $this->washDays[$next - 1],
+                );
             $this->sealed = $next === 0 ? $this->sealed : $this->paths->seals($this->choices[$next - 1]);
             for ($day = $next === 0 ? 0 : $this->washDays[$next - 1]; $day < $this->washDays[$next]; $day++) {
                 $paths = $this->paths->afterADay($paths, $day, $this->sealed);

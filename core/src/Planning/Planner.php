@@ -56,15 +56,7 @@ final class Planner
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $standing = self::standing($start, $history, $terms);
         $ahead = new HairAhead($terrain, $doubt);
-        $reasons = ! $saysWhy ? null : new PlanReasons(
-            $terrain,
-            new PathSimulator($start, $terms->bottles),
-            $start->date,
-            $start->sealed,
-            $washDays,
-            $best,
-            $horizon,
-        );
+        $reasons = $saysWhy ? PlanReasons::of($start, $terrain, $washDays, $best, $horizon) : null;
         $items = PlanItems::of($start, $standing, $terrain, $ahead, $washDays, $best, $forecast, $horizon, $reasons);
 
         return new Plan(

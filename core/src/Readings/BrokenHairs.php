@@ -78,6 +78,11 @@ final readonly class BrokenHairs implements Test
         );
     }
 
+    private static function about(float $hairs): string
+    {
+        return $hairs < 1 ? 'fewer than one' : sprintf('about %.0f', $hairs);
+    }
+
     public function measure(array $raw, Parameters $parameters): array
     {
         $shed = $this->number($raw, 'shed');
@@ -85,21 +90,26 @@ final readonly class BrokenHairs implements Test
         $days = $this->number($raw, 'days_since_detangled');
         $usual = self::usualShed($days, $parameters->readings);
         $shedSays = match (true) {
+            $shed < $usual['least'] => sprintf(
+                'fewer shed than the %d to %d usual over this time',
+                $usual['least'],
+                $usual['most'],
+            ),
             $shed > $usual['most'] => sprintf(
                 'more shed than the %d to %d usual over this time; if it goes on, ask a clinician',
                 $usual['least'],
                 $usual['most'],
             ),
-            default => sprintf('no more shed than the %d to %d usual over this time', $usual['least'], $usual['most']),
+            default => sprintf('as many shed as the %d to %d usual over this time', $usual['least'], $usual['most']),
         };
         $usualBroken = self::usualBroken($days, $parameters->signs);
         $brokenSays = $broken > 2 * $usualBroken
             ? sprintf(
-                '%d broken is more than twice the %.0f usual for hair in balance',
+                '%d broken is more than twice the %s of hair in balance',
                 $broken,
-                $usualBroken,
+                self::about($usualBroken),
             )
-            : sprintf('%d broken, where %.0f is usual for hair in balance', $broken, $usualBroken);
+            : sprintf('%d broken, where hair in balance has %s', $broken, self::about($usualBroken));
 
         $sd = Sign::Broken->sd($parameters->signs);
 

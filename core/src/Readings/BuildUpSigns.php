@@ -42,7 +42,8 @@ final readonly class BuildUpSigns implements Test
         return [new MeasuredSign(Sign::BuildUpSigns, $points, Sign::BuildUpSigns->sd($parameters->signs), match (true) {
             $points >= 5 => 'much build-up: treatments hardly get through; clarify',
             $points >= 3 => 'some build-up',
-            default => 'clean enough to treat',
+            $points > 0 => 'few signs of build-up',
+            default => 'no sign of build-up',
         })];
     }
 }

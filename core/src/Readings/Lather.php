@@ -33,7 +33,7 @@ final readonly class Lather implements Test
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(Sign::Lather, $points, Sign::Lather->sd($parameters->signs), match (true) {
-            $points <= 4 => 'hardly foams: build-up was there',
+            $points <= 4 => 'hardly foams: build-up, too little water or too little shampoo',
             $points <= 6 => 'foams a little',
             default => 'foams as clean hair does',
         })];

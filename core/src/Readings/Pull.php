@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Parameters\ReadingParameters;
 
 /**
  * A gentle pull on about sixty hairs: up to two are ordinary (McDonald et al., J Am Acad Dermatol 2017;76:472–477; from
@@ -13,6 +14,9 @@ use Nagomi\Core\Parameters\Parameters;
 final readonly class Pull implements Test
 {
     use AsksForNumbers;
+
+    /** Of the usual pull; with fewer hairs a single one decides. */
+    private const ENOUGH_OF_A_PULL = 0.8;
 
     public function name(): string
     {
@@ -35,15 +39,25 @@ final readonly class Pull implements Test
     public function measure(array $raw, Parameters $parameters): array
     {
         $came = $this->number($raw, 'came');
+        $says = $this->says((int) $came, (int) $this->number($raw, 'hairs'), $parameters->readings);
 
-        return [new MeasuredSign(
-            Sign::PullCount,
-            $came,
-            max(1.0, sqrt($came)),
-            $came > $parameters->readings->pullOrdinaryAtMost
-                ? 'more than the two that are ordinary; again another day, and to a clinician if it stays so'
-                : 'as ordinary',
-        )];
+        return [new MeasuredSign(Sign::PullCount, $came, max(1.0, sqrt($came)), $says)];
+    }
+
+    /** What is ordinary goes with how many were held: three of 120 are fewer than two of twenty. */
+    private function says(int $came, int $held, ReadingParameters $parameters): string
+    {
+        $share = $parameters->pullOrdinaryAtMost / $parameters->pullHairs;
+        if ($came <= $share * $held) {
+            return "{$came} of {$held} came: as ordinary";
+        }
+        $most = (int) floor($share * $held);
+        $ordinary = $most === 1 ? 'is' : 'are';
+        $more = "{$came} of {$held} came, more than the {$most} that {$ordinary} ordinary of so many";
+
+        return $held < self::ENOUGH_OF_A_PULL * $parameters->pullHairs
+            ? "{$more}; so few are soon too many by chance: hold about {$parameters->pullHairs} to be surer"
+            : "{$more}; again another day, and to a clinician if it stays so";
     }
 
     /**

@@ -47,11 +47,16 @@ final readonly class ShedBall implements Test
             $count,
             max(1.0, 0.15 * $count),
             sprintf(
-                'about %d hairs of %.2f mg; %d to %d are usual over this time (American Academy of Dermatology)',
-                (int) round($count),
+                'about %s of %.2f mg; %d to %d are usual over this time (American Academy of Dermatology): %s',
+                (int) round($count) === 1 ? '1 hair' : number_format($count) . ' hairs',
                 1000 * $hair,
                 $usual['least'],
                 $usual['most'],
+                match (true) {
+                    $count > $usual['most'] => 'more than usual; if it goes on, ask a clinician',
+                    $count < $usual['least'] => 'fewer than usual',
+                    default => 'as usual',
+                },
             ),
         )];
     }

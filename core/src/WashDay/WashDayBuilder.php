@@ -100,7 +100,9 @@ final class WashDayBuilder
         if (! $this->inStyle) {
             $this->steps[] = new WashDayStep(
                 'section',
-                "Part into {$this->head->sections} sections, clip each",
+                $this->head->sections === 1
+                    ? 'Leave the hair in one section, clipped back'
+                    : "Part into {$this->head->sections} sections, clip each",
                 $this->bySections('section'),
                 beside: true,
                 bySection: true,

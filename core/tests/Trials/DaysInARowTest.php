@@ -54,8 +54,8 @@ it('asks more of days in a row than of days far apart, and more of many than of 
 });
 
 it('holds by hand for two days', function (): void {
-    // Half-life 14 days, share .3: days 14 apart go together by .15. Variance of their mean difference 2(1 − .15), of the
-    // spread about their mean 1 − .15: twice as much, as dealing has it.
+    // Half-life 14 days, share .3: days 14 apart go together by .15. Variance of their mean difference 2(1 − .15), of
+    // the spread about their mean 1 − .15: twice as much, as dealing has it.
     expect(inARow()->apart([0], [14]))->toEqualWithDelta(1.0, 1e-12)
         ->and(inARow()->paired([0, 14]))->toEqualWithDelta(sqrt(1.15), 1e-12);
 });

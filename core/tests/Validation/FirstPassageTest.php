@@ -116,13 +116,23 @@ function leftOutOf(WashOption $choice, string $treatment, Head $head, DateTimeIm
     };
 
     return $has
-        ? $choice->without($kind, WashOptions::usualCleanseOn($date, $head, new PlanTerms()), $head->parameters->washDay)
+        ? $choice->without(
+            $kind,
+            WashOptions::usualCleanseOn($date, $head, new PlanTerms()),
+            $head->parameters->washDay,
+        )
         : $choice;
 }
 
 /** @return int|null day counted from today on which this life leaves; null: not within these weeks */
-function livesUntil(Snapshot $start, Plan $plan, int $level, string $treatment, string $what, SeededRandom $random): ?int
-{
+function livesUntil(
+    Snapshot $start,
+    Plan $plan,
+    int $level,
+    string $treatment,
+    string $what,
+    SeededRandom $random,
+): ?int {
     $state = livedOn(new Prediction($start->state), $random);
     $head = $state->layout->head;
     $byDay = [];

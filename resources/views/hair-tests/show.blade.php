@@ -58,7 +58,7 @@
         @error('raw')<p class="help is-danger">{{ $message }}</p>@enderror
 
         @if ($worth !== [] && ! $correcting)
-            <p class="worth"><strong>Worth reading now</strong>, about {{ (int) ceil(array_sum(array_column($worth, 'minutes'))) }} minutes: it should narrow moisture and protein from ± {{ number_format(reset($worth)['before'], 1) }} to ± {{ number_format(end($worth)['after'], 1) }}. Any order will do.</p>
+            <p class="worth"><strong>Worth reading now</strong>, {{ trans_choice('hair-tests.about-minutes', (int) ceil(array_sum(array_column($worth, 'minutes')))) }}: it should narrow moisture and protein from ± {{ number_format(reset($worth)['before'], 1) }} to ± {{ number_format(end($worth)['after'], 1) }}. Any order will do.</p>
             <ol class="walk" data-walk hidden aria-label="The tests worth taking, and which are done">
                 @foreach ($worth as $name => $why)<li><a href="#test-{{ $name }}" data-walk-to="{{ $name }}">{{ __("nagomi.tests.{$name}") }} <span data-state></span></a></li>@endforeach
             </ol>
@@ -90,6 +90,7 @@
                     <div class="test" data-test="{{ $name }}" id="test-{{ $name }}">
                         @includeFirst(["hair-tests.tests.{$name}", 'hair-tests.tests.any'], ['prefix' => 'raw'])
                         <div class="tells-now" data-tells role="status"></div>
+                        @isset($skippedLast[$name])<p class="reason">Left out last time: {{ __("nagomi.skips.{$skippedLast[$name]}") }}.</p>@endisset
                     </div>
                 @endforeach
             </details>

@@ -13,7 +13,7 @@
             <h2>Balance kept</h2>
             @if ($balance['share'] === null)<p class="reason">No head has days in this time; balance is told of the past twelve weeks.</p>
             @else
-                <p><span class="verdict-words">{{ $percent($balance['share']) }}</span> of the hair of {{ $balance['heads'] }} heads lay in its band, day by day.</p>
+                <p>{{ trans_choice('reports.balance.share', $balance['heads'], ['share' => $percent($balance['share'])]) }}</p>
                 @if (count($balance['weeks']) > 1)<x-spark :series="array_map(fn ($week) => 100 * $week['share'], $balance['weeks'])"/><span class="reason">by week, {{ $percent($balance['weeks'][0]['share']) }} to {{ $percent($balance['weeks'][count($balance['weeks']) - 1]['share']) }}</span>@endif
                 <h3>Furthest from it</h3>
                 <ul class="recent">@foreach ($balance['worst'] as $row)<li><a href="{{ route('clients.now', $row['head']) }}"><strong>{{ $row['name'] }}</strong></a> <span class="reason">{{ $percent($row['share']) }} of days in the band</span></li>@endforeach</ul>

@@ -4,7 +4,7 @@
     <div class="row">
         @foreach ($test->rawMeasures() as $measure)
             <x-measure test="broken-hairs" :measure="$measure" :prefix="$prefix" :units="$units" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.broken-hairs.' . $measure->name)"
-                       :help="$measure->name === 'days_since_detangled' && $daysSinceDetangled !== null ? 'last wash day in the book: ' . $daysSinceDetangled . ' days ago' : null"/>
+                       :help="$measure->name === 'days_since_detangled' && $daysSinceDetangled !== null ? trans_choice('hair-tests.last-wash', $daysSinceDetangled) : null"/>
         @endforeach
     </div>
 </fieldset>

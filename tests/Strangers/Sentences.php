@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Strangers;
+
+use App\Models\Head;
+use Tests\Feature\FeatureTestCase;
+
+/** The sentences of the pages of a head contradict neither one another nor their own numbers. */
+final readonly class Sentences
+{
+    /** What must not be said on one page. */
+    private const NEVER_TOGETHER = [
+        ['Nothing stands out', 'Changed for the worse'],
+        ['Nothing was read yet, so all of this is assumed', 'usual: '],
+        ['Not read yet: usual gentle care', '% in balance'],
+        ['it comes to the same', 'more out of balance'],
+        ['there is enough', ', too little'],
+        ['there is enough', 'none there'],
+        ['Nobody reads further', 'further off than nineteen'],
+        ['no sign of build-up', 'under build-up'],
+    ];
+
+    private const NEVER = [
+        'no number' => '/\b(NaN|INF|null|undefined)\b/',
+        'a place in a sentence that nobody filled' => '/(?<=\s):[a-z][a-z_-]+\b/',
+        'one, and a plural' => '/(?<![\d.,−:–-])1 (' . self::PLURALS . ')\b/u',
+        'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
+    ];
+
+    private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
+        . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';
+
+    public function __construct(private FeatureTestCase $test)
+    {
+    }
+
+    public function everywhere(Head $head): void
+    {
+        $of = "/clients/{$head->id}";
+        $wrong = [];
+        foreach (
+            [
+                $of, "{$of}/plan", "{$of}/history", "{$of}/history/ledger", "{$of}/history/cause",
+                "{$of}/history/cause?of=breakage", "{$of}/plan/what-if?change=no-mask",
+                "{$of}/plan/what-if?change=no-protein",
+                "{$of}/home-routine", "{$of}/hair-tests", "{$of}/products", "{$of}/wash", "{$of}/wash-days",
+                "{$of}/trends/trials", '/reports', '/reports/team', '/products', '/today', '/clients',
+            ] as $page
+        ) {
+            $html = (string) $this->test->get($page)->assertOk()->baseResponse->getContent();
+            $wrong = [...$wrong, ...self::wrongOn($page, $html)];
+        }
+        expect($wrong)->toBe([], implode("\n", $wrong));
+    }
+
+    /** @return list<string> what is wrong with it */
+    public static function wrongOn(string $page, string $html): array
+    {
+        // What is typed by people or read by machines is not ours to word.
+        $html = (string) preg_replace('~<(script|style|svg|textarea|select|template)\b.*?</\1>~s', ' ', $html);
+        $text = html_entity_decode(strip_tags(str_replace('<', ' <', $html)), ENT_QUOTES | ENT_HTML5);
+        $text = (string) preg_replace('/\s+/u', ' ', $text);
+        $wrong = [];
+        foreach (self::NEVER_TOGETHER as [$one, $other]) {
+            if (str_contains($text, $one) && str_contains($text, $other)) {
+                $wrong[] = "{$page}: {$one} and {$other}";
+            }
+        }
+        foreach (self::NEVER as $says => $pattern) {
+            if (preg_match($pattern, $text, $match, PREG_OFFSET_CAPTURE) === 1) {
+                $wrong[] = "{$page}: {$says}: " . mb_strcut($text, max(0, $match[0][1] - 40), 100);
+            }
+        }
+
+        return [...$wrong, ...self::turnedRound($page, $text)];
+    }
+
+    /** @return list<string> ranges that end before they begin */
+    private static function turnedRound(string $page, string $text): array
+    {
+        $number = '(−?(?!20\d\d\b)\d[\d,]*(?:\.\d+)?)';
+        preg_match_all("/(?<![\w.±−-]){$number} to {$number}(?![\w.])/u", $text, $ranges, PREG_SET_ORDER);
+        $wrong = [];
+        foreach ($ranges as [$words, $from, $to]) {
+            if ((float) strtr($from, ['−' => '-', ',' => '']) > (float) strtr($to, ['−' => '-', ',' => ''])) {
+                $wrong[] = "{$page}: {$words}";
+            }
+        }
+
+        return $wrong;
+    }
+}
