@@ -103,7 +103,7 @@ final readonly class TrialResult
             ? 'chance alone does as much nearly every time'
             : "chance alone does as much in 1 of {$oneIn} such trials";
         $verdict = match (true) {
-            $result->p <= self::HARDLY_CHANCE => 'It is hard to put down to chance',
+            $result->p < self::HARDLY_CHANCE - 1e-9 => 'It is hard to put down to chance',
             $result->isPerfect => 'It is as clear as so few days can be; a few more would tell',
             default => 'It may well be chance',
         };

@@ -74,10 +74,12 @@ final readonly class NowScreen
     private function sign(array $sign): SignLine
     {
         $name = Words::of("signs.{$sign['sign']}");
+        $unit = Words::of("sign_units.{$sign['sign']}");
 
         return new SignLine(
             value: YardstickWords::number($sign['value']),
-            unit: Words::of("sign_units.{$sign['sign']}"),
+            // Broken hairs are counted in hairs; said once is enough.
+            unit: str_contains($name, $unit) ? '' : $unit,
             name: $sign['zone'] === null ? $name : Words::say('yardsticks.at-zone', [
                 'sign' => $name, 'zone' => Words::of("zones.{$sign['zone']}"),
             ]),
