@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/* One reading, none, all alike, all zero, counts of no hair, trials of three days: a sentence, and no false precision. */
+/* One reading, none, all alike, all zero, no hair at all, trials of three days: a sentence, no false precision. */
 
 use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
