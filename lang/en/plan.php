@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What the plan says.
 return [
+    'as-above' => ':first The rest is as said above.',
     'style-day' => 'at its best on day :day of the style',
     'colour-too-near' => 'Colour :days days before :what: keep :apart days between them, so that nothing new goes wrong shortly before.',
     'acts' => [

@@ -8,7 +8,9 @@ use App\Bridge\Plans\Outlooks;
 use App\Care\Readings\StylistBiasUpdate;
 use App\Drawings\BalanceRiver;
 use App\Models\HeadSnapshot;
+use App\Models\PlanItem;
 use App\Models\StylistBias;
+use App\Wording\ReasonLines;
 use Tests\Strangers\SameNumbers;
 
 beforeEach(fn () => $this->actingAs($this->stylist));
@@ -49,6 +51,20 @@ it('says after today’s wash only where the hair is washed today', function (bo
     expect(BalanceRiver::of($outlook->river, 15.0)->washesToday)->toBe($isPlanned);
     (new SameNumbers($this))->everywhere($head);
 })->with([false, true]);
+
+it('says once what holds back several wash days in a row', function (): void {
+    $held = 'Build-up is past its limit and nothing clarifies. In its way: Colour is fresh. Free it: wait.';
+    $items = array_map(
+        fn (int $id): PlanItem => (new PlanItem())->forceFill(['id' => $id, 'reasons' => ['The usual cleanse.', $held]]),
+        [1, 2, 3],
+    );
+    $short = 'Build-up is past its limit and nothing clarifies. The rest is as said above.';
+    expect(ReasonLines::of($items))->toBe([
+        1 => ['The usual cleanse.', $held], 2 => ['The usual cleanse.', $short], 3 => ['The usual cleanse.', $short],
+    ])
+        // What is not shown was not said.
+        ->and(ReasonLines::of($items, 1)[2])->toBe(['The usual cleanse.']);
+});
 
 it('keeps every line of the book, also of days on which nothing happened', function (): void {
     $head = $this->aNewHead();

@@ -74,6 +74,14 @@ final readonly class Sentences
             }
         }
 
+        // What is said at length is said once.
+        preg_match_all('/[^.;]{3,}\. In its way: [^.]+\./u', $text, $held);
+        foreach (array_count_values($held[0]) as $words => $times) {
+            if ($times > 1) {
+                $wrong[] = "{$page}: said {$times} times: {$words}";
+            }
+        }
+
         return [...$wrong, ...self::turnedRound($page, $text)];
     }
 

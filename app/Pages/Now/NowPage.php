@@ -21,6 +21,7 @@ final readonly class NowPage extends Page
 {
     /**
      * @param Collection<int, PlanItem> $items
+     * @param array<int, list<string>> $reasons by id of the item
      * @param list<Caution> $cautions
      * @param list<array{
      *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
@@ -38,6 +39,7 @@ final readonly class NowPage extends Page
         public BalanceRiver $river,
         public HeadMap $map,
         public Collection $items,
+        public array $reasons,
         public array $cautions,
         public MeasuredTraits $measured,
         public bool $washedToday,

@@ -14,6 +14,7 @@ use App\Models\Clearance;
 use App\Models\Head;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
+use App\Wording\ReasonLines;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
 use Nagomi\Core\Head\MethodQuestion;
@@ -23,6 +24,10 @@ use Nagomi\Core\Safety\Caution;
 /** Everything the page of a head shows, read from what is stored. */
 final readonly class NowScreen
 {
+    /** Wash days shown of the plan, and reasons of each. */
+    private const NEXT = 3;
+    private const REASONS = 2;
+
     public function __construct(
         private HeadRecord $headRecord,
         private OutlookLimits $outlookLimits,
@@ -46,7 +51,8 @@ final readonly class NowScreen
             outlook: $outlook,
             river: BalanceRiver::of($outlook->river, $this->parameters->model->bandHalfWidth),
             map: HeadMap::porosity($head->zoneParts),
-            items: $items,
+            items: $items->take(self::NEXT),
+            reasons: ReasonLines::of($items->take(self::NEXT), self::REASONS),
             cautions: $this->cautions($head),
             measured: MeasuredTraits::of($head),
             washedToday: $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),

@@ -19,6 +19,7 @@ final readonly class PlanPage extends Page
 {
     /**
      * @param Collection<int, PlanItem> $items
+     * @param array<int, list<string>> $reasons by id of the item
      * @param array<string, array{int, int}> $room
      * @param array<string, list<string>> $acts
      * @param list<string> $changes
@@ -35,6 +36,7 @@ final readonly class PlanPage extends Page
         public Outlook $outlook,
         public CarbonImmutable $today,
         public Collection $items,
+        public array $reasons,
         public PlanTimeline $line,
         public array $room,
         public array $acts,

@@ -18,6 +18,7 @@ use App\Models\Programme;
 use App\Models\Promise;
 use App\Wording\LimitWords;
 use App\Wording\PromisedTreatments;
+use App\Wording\ReasonLines;
 use App\Wording\StepWords;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
@@ -54,6 +55,7 @@ final readonly class PlanScreen
             outlook: $outlook,
             today: $today,
             items: $items,
+            reasons: ReasonLines::of($items),
             line: $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date')),
             room: $items->mapWithKeys(
                 fn (PlanItem $item): array => [

@@ -59,12 +59,12 @@
         <section aria-labelledby="next">
             <h2 id="next">Next</h2>
             <ol class="items">
-                @foreach ($items->take(3) as $item)
+                @foreach ($items as $item)
                     <li>
                         <strong class="when">{{ $item->date->lessThanOrEqualTo($today) ? 'today' : $item->date->format('j M') }}</strong>
                         <div>
                             <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">read first</span>@endif</p>
-                            @foreach (array_slice($item->reasons, 0, 2) as $reason)<p class="reason">{{ $reason }}</p>@endforeach
+                            @foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach
                             @foreach ($item->broken as $rule)<p class="reason is-broken">{{ $item->by_hand ? 'Set by hand against a rule' : 'Breaks a rule, nothing else was open' }}: {{ $rule }}</p>@endforeach
                         </div>
                         <span class="minutes">{{ (int) round($item->minutes) }} min</span>
