@@ -18,6 +18,21 @@ return [
     'label' => 'Its label lets it sit :minutes minutes at most; longer takes moisture again after three times that.',
     'why' => 'The balance reckons with these where a wash day names this bottle. A share that the list leaves open makes it '
         . 'less sure.',
+    'passed' => 'Passed over: :what.',
+    'missing' => 'No bottle here does it: :what.',
+    'against' => ':name (:why)',
+    'misses' => [
+        'past-its-time' => 'past its time',
+        'too-little' => 'too little left',
+        'no-protein' => 'without protein',
+        'protein-too-mild' => 'its protein is too mild',
+        'protein-too-strong' => 'its protein is too strong',
+        'holds-protein' => 'holds protein where there must be none',
+        'too-harsh' => 'cleanses too hard',
+        'too-mild-a-cleanse' => 'cleanses too mildly',
+        'does-not-chelate' => 'takes no minerals off',
+        'sits-too-short' => 'its label lets it sit too short',
+    ],
     'kinds' => [
         'mask' => 'mask',
         'conditioner' => 'conditioner',

@@ -102,7 +102,7 @@ it('shows two futures, ranks causes and follows trends by keyboard', function ()
     $browser = $this->browser->signIn()->press('Dilys')->key('s')->key('f');
     $browser->choose('change', 'wash-every')->type('number', '14')->press('Show both futures');
     expect($browser->text('.compare'))
-        ->toContain('days out of band expected')
+        ->toContain('days out of balance expected')
         ->and($browser->all('.futures .river'))
         ->toHaveCount(2);
     $browser->find('#number')->clear()->sendKeys('hard');

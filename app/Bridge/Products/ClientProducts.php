@@ -8,6 +8,7 @@ use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reaction;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Products\BottleFacts;
 use Nagomi\Core\Products\Dose;
 
 /**
@@ -15,7 +16,7 @@ use Nagomi\Core\Products\Dose;
  *
  * @phpstan-type ProductChoice array{
  *     product: Product, verdict: string, reasons: list<array{verdict: string, says: string}>, dose: Dose,
- *     pumps: string|null, cost_cents: int|null, in_stock: bool,
+ *     pumps: string|null, cost_cents: int|null, in_stock: bool, facts: BottleFacts,
  * }
  */
 final readonly class ClientProducts

@@ -16,6 +16,8 @@ use Illuminate\Support\Collection;
 use Nagomi\Core\Climate\DewPoint;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Allergies;
+use Nagomi\Core\Products\BottleFacts;
+use Nagomi\Core\Products\BottleReading;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\Presses;
@@ -25,6 +27,7 @@ use Nagomi\Core\Products\Suitability;
 use Nagomi\Core\Products\SuitabilityContext;
 use Nagomi\Core\Products\SuitabilityVerdict;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\Content;
 
 /**
  * What Products shows: each product as it really is, how much of it is left, and who must not have it.
@@ -172,8 +175,9 @@ final readonly class ProductFit
         IngredientBook $book,
         Collection $reactions,
     ): array {
+        $reading = ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
         $told = Suitability::of(
-            ProductAnalysis::of($product->ingredients, $book, $this->parameters->products),
+            $reading,
             ProductKind::from($product->kind),
             $wearer,
             $book,
@@ -204,7 +208,22 @@ final readonly class ProductFit
                 ? null
                 : (int) round($product->price_cents * $dose->headMl() / $product->size_ml),
             'in_stock' => ($product->left_ml ?? 0.0) >= $dose->headMl(),
+            'facts' => $this->facts($product, $reading),
         ];
+    }
+
+    private function facts(Product $product, ProductAnalysis $reading): BottleFacts
+    {
+        $contents = BottleReading::contents($reading, $this->parameters->contents, $product->label_minutes);
+
+        return new BottleFacts(
+            $reading->proteinStrength(),
+            $reading->surfactantStrength(),
+            $contents->of(Content::Chelator)->typicalPercent >= $this->parameters->contents->chelatesFromPercent,
+            $this->stockLevels->of($product)->goodUntil(),
+            $product->left_ml,
+            $product->label_minutes,
+        );
     }
 
     /** @return string|null null where there is no pump, or no number of presses comes near the dose */

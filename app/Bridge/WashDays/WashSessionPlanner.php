@@ -72,6 +72,7 @@ final readonly class WashSessionPlanner
             $styling,
         );
         $products = $this->washDayBottles->of($head);
+        $missing = $this->washDayBottles->missing($head);
         $told = $fitting->plan->toArray();
 
         return [
@@ -80,6 +81,7 @@ final readonly class WashSessionPlanner
                 'beside' => $step->beside,
                 'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
                 'product' => $step->uses === null ? null : $products[$step->uses->value] ?? null,
+                'missing' => $step->uses === null ? null : $missing[$step->uses->value] ?? null,
             ], $fitting->plan->steps, $told['steps']),
             'finish_minutes' => $told['finish_minutes'],
             'care_minutes' => $fitting->plan->careMinutes(),

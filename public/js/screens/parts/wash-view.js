@@ -42,8 +42,9 @@ export const showStep = (find, { plan, state, step, running }) => {
     const then = state.order.slice(index + 1).filter((key) => state.steps[key].status === 'open').slice(0, 4);
     set(find('where'), whereOf(step, index + 1, state.order.length));
     set(find('label'), step?.label ?? words('washed'));
-    find('use').hidden = ml === null;
-    set(find('use'), ml === null ? '' : useOf(step, ml, plan.sections));
+    // What no bottle does is said where its name would stand.
+    find('use').hidden = ml === null && !step?.missing;
+    set(find('use'), ml === null ? step?.missing ?? '' : useOf(step, ml, plan.sections));
     find('watch').replaceChildren(...(step?.watch ?? []).map(line));
     set(find('keys').querySelector('[data-do="done"]'), words(holds ? 'done-early' : 'done'));
     find('next').replaceChildren(...then.map((key) => plan.steps.find((one) => one.key === key)).map((one) => line(
