@@ -26,7 +26,8 @@ function onTheShelf(FeatureTestCase $test, string $name, string $kind, string $i
 /** @param list<array<string, mixed>> $steps of the next wash day */
 function plannedAs(Head $head, array $steps): void
 {
-    $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail()->forceFill(['steps' => $steps])->save();
+    $next = $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail();
+    $next->forceFill(['steps' => $steps])->save();
 }
 
 /** @return array<string, array<string, mixed>> by kind */

@@ -55,7 +55,9 @@ it('says after today’s wash only where the hair is washed today', function (bo
 it('says once what holds back several wash days in a row', function (): void {
     $held = 'Build-up is past its limit and nothing clarifies. In its way: Colour is fresh. Free it: wait.';
     $items = array_map(
-        fn (int $id): PlanItem => (new PlanItem())->forceFill(['id' => $id, 'reasons' => ['The usual cleanse.', $held]]),
+        fn (int $id): PlanItem => (new PlanItem())->forceFill([
+            'id' => $id, 'reasons' => ['The usual cleanse.', $held],
+        ]),
         [1, 2, 3],
     );
     $short = 'Build-up is past its limit and nothing clarifies. The rest is as said above.';

@@ -43,12 +43,13 @@ final readonly class BottleNeed
         float $minutes = 0.0,
     ): self {
         $kinds = array_map(static fn (Step $one): StepKind => $one->kind, $day);
+        // A mask after strong protein gives back moisture; more protein on top would undo it.
+        $free = $freeOfProtein || in_array(StepKind::StrongProtein, $kinds, true);
 
         return new self($kind, $on, $ml, match (true) {
             $step->kind === StepKind::StrongProtein => 'strong',
             $step->kind === StepKind::MildProtein => 'mild',
-            // A mask after strong protein gives back moisture; more protein on top would undo it.
-            $step->kind === StepKind::Mask && ($freeOfProtein || in_array(StepKind::StrongProtein, $kinds, true)) => 'none',
+            $step->kind === StepKind::Mask && $free => 'none',
             default => null,
         }, $step->cleanse, max($minutes, $step->minutes ?? 0.0));
     }

@@ -41,7 +41,9 @@ it('lets a bottle do what it can and says what it cannot', function (
     'a little too little' => [fn () => needs(), fn () => bottle(leftMl: 19.9), BottleMiss::TooLittle],
     'never counted' => [fn () => needs(), fn () => bottle(leftMl: null), null],
     'strong for strong' => [fn () => needs(protein: 'strong'), fn () => bottle(protein: 'strong'), null],
-    'perhaps strong for strong' => [fn () => needs(protein: 'strong'), fn () => bottle(protein: 'mild-to-strong'), null],
+    'perhaps strong for strong' => [
+        fn () => needs(protein: 'strong'), fn () => bottle(protein: 'mild-to-strong'), null,
+    ],
     'mild for strong' => [
         fn () => needs(protein: 'strong'), fn () => bottle(protein: 'mild'), BottleMiss::ProteinTooMild,
     ],
@@ -68,7 +70,9 @@ it('lets a bottle do what it can and says what it cannot', function (
     'with one' => [
         fn () => needs(cleanse: CleanseKind::Chelating), fn () => bottle(surfactants: 'strong', chelates: true), null,
     ],
-    'longer than its label' => [fn () => needs(minutes: 25.0), fn () => bottle(labelMinutes: 10), BottleMiss::SitsTooShort],
+    'longer than its label' => [
+        fn () => needs(minutes: 25.0), fn () => bottle(labelMinutes: 10), BottleMiss::SitsTooShort,
+    ],
     'as long as its label' => [fn () => needs(minutes: 10.0), fn () => bottle(labelMinutes: 10), null],
 ]);
 
