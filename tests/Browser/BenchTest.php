@@ -111,7 +111,7 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
         }
         $browser->keys('TAB');
     }
-    expect(count($taken))->toBeGreaterThan(6);
+    expect(count($taken))->toBeGreaterThanOrEqual(count($worth))->and(count($worth))->toBeGreaterThan(3);
     $old = $browser->find('html');
     $browser->driver->executeScript('document.querySelector(".save .is-strong").focus()');
     $browser->keys('ENTER');

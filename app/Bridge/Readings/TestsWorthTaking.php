@@ -43,7 +43,10 @@ final readonly class TestsWorthTaking
     public function of(Head $head, State $state, Plan $plan, DateTimeImmutable $today): array
     {
         $takenOn = $this->takenOn($head, $today);
-        $minutes = $takenOn === [] ? self::FIRST_VISIT_MINUTES : self::FOLLOW_UP_MINUTES;
+        // At a first visit everything is worth a look; later a test must tell enough for its minutes.
+        [$minutes, $least] = $takenOn === []
+            ? [self::FIRST_VISIT_MINUTES, 0.0]
+            : [self::FOLLOW_UP_MINUTES, $this->parameters->readings->worthNarrowing];
         $overdue = OverdueTest::of($takenOn, $today, $this->parameters->readings);
         $worth = [];
         foreach ([Moment::BeforeCleansing, Moment::AfterCleansing, Moment::AfterStyling, Moment::Home] as $moment) {
@@ -53,6 +56,7 @@ final readonly class TestsWorthTaking
                 $minutes,
                 $overdue,
                 $this->hinge($plan, $today),
+                $least,
             );
         }
 
@@ -63,11 +67,18 @@ final readonly class TestsWorthTaking
      * @param array<string, float>                              $takes   minutes by test
      * @param list<OverdueTest>                                     $overdue
      * @param array{quantity: 0|1, kind: string, on: string}|null $hinge
+     * @param float                                             $least share of the doubt a test must take away a minute
      *
      * @return list<StoredWorth>
      */
-    private function at(State $state, array $takes, float $minutes, array $overdue, ?array $hinge): array
-    {
+    private function at(
+        State $state,
+        array $takes,
+        float $minutes,
+        array $overdue,
+        ?array $hinge,
+        float $least,
+    ): array {
         $why = $this->why($state, $takes, $overdue, $hinge);
         // What is to be taken anyway keeps its minutes free; what it says of the balance is counted like any other.
         $kept = array_intersect_key($takes, $why);
@@ -77,7 +88,12 @@ final readonly class TestsWorthTaking
         }
         $order = [
             ...$order,
-            ...TestSelection::order($state, array_diff_key($takes, $kept), max(0.0, $minutes - array_sum($kept))),
+            ...TestSelection::order(
+                $state,
+                array_diff_key($takes, $kept),
+                max(0.0, $minutes - array_sum($kept)),
+                $least,
+            ),
         ];
         $doubt = TestSelection::doubt($state);
         foreach (array_diff_key($kept, array_column($order, null, 'test')) as $test => $took) {

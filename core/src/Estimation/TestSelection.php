@@ -26,13 +26,14 @@ final class TestSelection
     /**
      * @param array<string, float> $minutesOf minutes by test that could be taken now
      * @param float                $minutes   that there are in all
+     * @param float                $least     share of the doubt that a test must take away a minute, 0 or more
      *
      * @return list<array{
      *     test: string, minutes: float, before: float, after: float,
      * }> in the order to take them, as long as they are worth it; the doubt of the balance before and after each,
      * as the root of its mean square over moisture and protein
      */
-    public static function order(State $state, array $minutesOf, float $minutes): array
+    public static function order(State $state, array $minutesOf, float $minutes, float $least = 0.0): array
     {
         $order = [];
         $parameters = $state->layout->parameters->signs;
@@ -49,8 +50,7 @@ final class TestSelection
         while ($open !== []) {
             $before = self::doubt($state);
             $best = self::best($state, array_filter($open, static fn (float $takes): bool => $takes <= $minutes));
-            $least = $best === null ? 0.0 : $best['minutes'] * $state->layout->parameters->readings->worthNarrowing;
-            if ($best === null || self::doubt($best['state']) > (1 - $least) * $before) {
+            if ($best === null || self::doubt($best['state']) > (1 - $least * $best['minutes']) * $before) {
                 break;
             }
             $state = $best['state'];
