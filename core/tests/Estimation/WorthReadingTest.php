@@ -6,6 +6,7 @@ declare(strict_types=1);
 /** Minutes of the tests that can be taken before cleansing. */
 
 use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\TestSelection;
 use Nagomi\Core\Parameters\Parameters;
@@ -109,4 +110,17 @@ it('narrows virtual heads faster for each minute than the fixed order of the Ben
         $fixed += TestSelection::doubt($narrowed);
     }
     expect($chosen)->toBeLessThan(0.99 * $fixed);
+});
+
+it('stops where the next test would not take enough of the doubt away for its minutes', function (): void {
+    $state = Prior::of(Make::head());
+    $all = TestSelection::order($state, testsBefore(), 60.0);
+    $worth = TestSelection::order($state, testsBefore(), 60.0, 0.02);
+    expect(count($worth))->toBeGreaterThan(1)->toBeLessThan(count($all))
+        ->and(array_slice($all, 0, count($worth)))->toBe($worth);
+    foreach ($worth as $step) {
+        expect(1 - $step['after'] / $step['before'])->toBeGreaterThanOrEqual(0.02 * $step['minutes']);
+    }
+    $next = $all[count($worth)];
+    expect(1 - $next['after'] / $next['before'])->toBeLessThan(0.02 * $next['minutes']);
 });
