@@ -44,7 +44,6 @@ final readonly class Sentences
             [
                 $of, "{$of}/plan", "{$of}/history", "{$of}/history/ledger", "{$of}/history/cause",
                 "{$of}/history/cause?of=breakage", "{$of}/plan/what-if?change=no-mask",
-                "{$of}/plan/what-if?change=no-protein",
                 "{$of}/home-routine", "{$of}/hair-tests", "{$of}/products", "{$of}/wash", "{$of}/wash-days",
                 "{$of}/trends/trials", '/reports', '/reports/team', '/products', '/today', '/clients',
             ] as $page

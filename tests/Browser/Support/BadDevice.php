@@ -5,18 +5,38 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 
 /** What a device suffers from: a clock that is off, a store that keeps nothing, time that passes. */
 trait BadDevice
 {
-    /** How many acts the device keeps until the salon has answered for them. */
+    /**
+     * How many acts the device keeps until the salon has answered for them; −1 where it does not say: its store is
+     * busy with another tab, or the page that was asked made way for the next.
+     */
     public function kept(): int
     {
-        return (int) $this->driver->executeAsyncScript(
-            'const done = arguments[0]; const open = indexedDB.open("nagomi"); open.onsuccess = () => { const count = '
-                . 'open.result.transaction("acts").objectStore("acts").count(); count.onsuccess = () => { '
-                . 'open.result.close(); done(count.result); }; };',
-        );
+        try {
+            return (int) $this->driver->executeAsyncScript(
+                <<<'JS'
+                    const done = arguments[0];
+                    setTimeout(() => done(-1), 5000);
+                    const open = indexedDB.open('nagomi');
+                    open.onerror = () => done(-1);
+                    open.onblocked = () => done(-1);
+                    open.onsuccess = () => {
+                        const count = open.result.transaction('acts').objectStore('acts').count();
+                        count.onsuccess = () => {
+                            open.result.close();
+                            done(count.result);
+                        };
+                    };
+                    JS,
+            );
+        } catch (ScriptTimeoutException | JavascriptErrorException) {
+            return -1;
+        }
     }
 
     /** The salon's clock is right again. */
