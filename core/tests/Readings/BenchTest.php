@@ -37,7 +37,7 @@ it('expects 50 to 100 shed hairs for each day since detangling (American Academy
         'broken' => 14,
         'days_since_detangled' => 7,
     ], Parameters::shipped());
-    expect($broken->means)->toContain('no more shed than the 350 to 700 usual');
+    expect($broken->means)->toContain('as many shed as the 350 to 700 usual');
     [$broken] = TestCatalogue::test('broken-hairs')->measure([
         'shed' => 650,
         'broken' => 60,
