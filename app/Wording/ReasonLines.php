@@ -21,8 +21,10 @@ final class ReasonLines
         foreach ($items as $item) {
             $lines[$item->id] = [];
             foreach (array_slice($item->reasons, 0, $most) as $reason) {
-                $lines[$item->id][] = isset($said[$reason]) ? self::again($reason) : $reason;
-                $said[$reason] = true;
+                // What else is in the way may differ from day to day; what is in the way first is said once.
+                $first = explode(' Free it: ', $reason)[0];
+                $lines[$item->id][] = isset($said[$first]) ? self::again($reason) : $reason;
+                $said[$first] = true;
             }
         }
 

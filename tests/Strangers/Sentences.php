@@ -25,7 +25,7 @@ final readonly class Sentences
     private const NEVER = [
         'no number' => '/\b(NaN|INF|null|undefined)\b/',
         'a place in a sentence that nobody filled' => '/(?<=\s):[a-z][a-z_-]+\b/',
-        'one, and a plural' => '/(?<![\d.,−:–-])1 (' . self::PLURALS . ')\b/u',
+        'one, and a plural' => '/(?<![\d.,−:–+-])1 (' . self::PLURALS . ')\b/u',
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
 

@@ -30,7 +30,7 @@
     @forelse ($programmes as $row)
         @php($programme = $row['programme'])
         <section class="trend">
-            <h2>{{ __("nagomi.programmes.{$programme->kind}") }} <span>· {{ $programme->weeks }} weeks from {{ $programme->began_on->format('j M Y') }}{{ $programme->broken_off_on ? ', broken off ' . $programme->broken_off_on->format('j M') : ($row['left'] > 0 ? ', ' . $row['left'] . ' days left' : ', over') }}</span></h2>
+            <h2>{{ __("nagomi.programmes.{$programme->kind}") }} <span>· {{ trans_choice('programmes.weeks', $programme->weeks) }} from {{ $programme->began_on->format('j M Y') }}{{ $programme->broken_off_on ? ', broken off ' . $programme->broken_off_on->format('j M') : ($row['left'] > 0 ? ', ' . trans_choice('programmes.days-left', $row['left']) : ', over') }}</span></h2>
             <p>{{ $row['of'] === 0 ? 'Nothing to tell yet.' : "Kept to in {$row['kept']} of {$row['of']} {$row['unit']} (" . round(100 * $row['kept'] / $row['of']) . ' %).' }} @if ($row['planned'] > 0){{ __('programmes.planned', ['planned' => $row['planned'], 'washed' => $row['washed']]) }} @endif{{ ucfirst(__("nagomi.signs.{$programme->sign}")) }}, before and since: {{ lcfirst($row['told']['says']) }}</p>
             @if ($row['told']['besides'] !== [])<p class="reason">Besides: {{ implode('; ', $row['told']['besides']) }}.</p>@endif
             @if ($row['left'] > 0 && ! $programme->broken_off_on)<form method="post" action="{{ route('clients.programmes.end', [$head, $programme]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off<span class="is-sr-only">: {{ __("nagomi.programmes.{$programme->kind}") }}</span></button></form>@endif
