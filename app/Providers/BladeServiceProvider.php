@@ -21,6 +21,8 @@ final class BladeServiceProvider extends ServiceProvider
         'money' => '\\App\\Wording\\Money::shown(%s, auth()->user()->salon->currency)',
         'steps' => '\\App\\Wording\\StepWords::summary(%s)',
         'step' => '\\App\\Wording\\StepWords::line(%s)',
+        'number' => '\\App\\Wording\\Words::number(%s)',
+        'unit' => '\\App\\Wording\\SignWords::unit(%s)',
         'signed' => '\\App\\Wording\\Words::signed(%s)',
         'day' => '\\App\\Wording\\SalonClock::dayInWords(%s)',
         'caution' => '\\Nagomi\\Core\\Safety\\Caution::from(%s)->sentence()',

@@ -27,6 +27,14 @@ final class Words
         return is_string($words) ? $words : $key;
     }
 
+    /** A number as it is set in type; what was rounded to nothing has no sign. */
+    public static function number(mixed $number): string
+    {
+        $value = is_numeric($number) ? (float) $number : 0.0;
+
+        return $value === 0.0 ? '0' : str_replace('-', '−', (string) $value);
+    }
+
     /** A number with its sign, as it is set in type. */
     public static function signed(mixed $number): string
     {

@@ -66,6 +66,6 @@ final class YardstickWords
 
     public static function number(float $value): string
     {
-        return str_replace('-', '−', (string) round($value, 1));
+        return Words::number(round($value, 1));
     }
 }

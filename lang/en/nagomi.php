@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 return [
     'zones' => ['edges' => 'edges', 'front' => 'front', 'left' => 'left', 'right' => 'right', 'crown' => 'crown', 'centre' => 'centre', 'back' => 'back', 'nape' => 'nape'],
-    'porosities' => ['low' => 'low', 'medium' => 'medium', 'high' => 'high', 'not-measured' => 'not measured'],
-    'strands' => ['fine' => 'fine', 'medium' => 'medium', 'coarse' => 'coarse', 'not-measured' => 'not measured'],
-    'densities' => ['low' => 'thin', 'medium' => 'medium', 'high' => 'dense', 'not-measured' => 'not measured'],
+    'porosities' => ['low' => 'low', 'medium' => 'medium', 'high' => 'high', 'not-measured' => 'not measured', 'unread' => 'not read'],
+    'strands' => ['fine' => 'fine', 'medium' => 'medium', 'coarse' => 'coarse', 'not-measured' => 'not measured', 'unread' => 'not read'],
+    'densities' => ['low' => 'thin', 'medium' => 'medium', 'high' => 'dense', 'not-measured' => 'not measured', 'unread' => 'not read'],
     'loads' => ['light' => 'light: a little leave-in', 'medium' => 'medium: leave-in and some gel', 'heavy' => 'heavy: much gel, butters or cream', 'not-measured' => 'not asked yet'],
     'traits' => [
         'ring' => ', ring :mm mm', 'porosity' => ':kinds porosity', 'water' => ':kind water, :hardness mg/L', 'missing' => 'Not measured yet: :traits',

@@ -25,9 +25,13 @@ final readonly class Sentences
     private const NEVER = [
         'no number' => '/\b(NaN|INF|null|undefined)\b/',
         'a place in a sentence that nobody filled' => '/(?<=\s):[a-z][a-z_-]+\b/',
+        'a key instead of words' => '/\b(?:' . self::FILES . ')\.[a-z][a-z_-]+(?:\.[\w-]+)+/',
         'one, and a plural' => '/(?<![\d.,−:–+-])1 (' . self::PLURALS . ')\b/u',
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
+
+    private const FILES = 'acts|amounts|bottles|chair-work|forms|hair-tests|home-routine|limits|messages|mix|nagomi|needs'
+        . '|offline|plan|programmes|reports|river|scalp|validation|wash|weekdays|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
         . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';
@@ -43,7 +47,7 @@ final readonly class Sentences
         foreach (
             [
                 $of, "{$of}/plan", "{$of}/history", "{$of}/history/ledger", "{$of}/history/cause",
-                "{$of}/history/cause?of=breakage", "{$of}/plan/what-if?change=no-mask",
+                "{$of}/history/cause?of=breakage", "{$of}/trends", "{$of}/plan/what-if?change=no-mask",
                 "{$of}/home-routine", "{$of}/hair-tests", "{$of}/products", "{$of}/wash", "{$of}/wash-days",
                 "{$of}/trends/trials", '/reports', '/reports/team', '/products', '/today', '/clients',
             ] as $page

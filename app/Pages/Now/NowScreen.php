@@ -15,6 +15,7 @@ use App\Models\Head;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
 use App\Wording\ReasonLines;
+use App\Wording\SignWords;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
 use Nagomi\Core\Head\MethodQuestion;
@@ -80,12 +81,10 @@ final readonly class NowScreen
     private function sign(array $sign): SignLine
     {
         $name = Words::of("signs.{$sign['sign']}");
-        $unit = Words::of("sign_units.{$sign['sign']}");
 
         return new SignLine(
             value: YardstickWords::number($sign['value']),
-            // Broken hairs are counted in hairs; said once is enough.
-            unit: str_contains($name, $unit) ? '' : $unit,
+            unit: SignWords::unit($sign['sign']),
             name: $sign['zone'] === null ? $name : Words::say('yardsticks.at-zone', [
                 'sign' => $name, 'zone' => Words::of("zones.{$sign['zone']}"),
             ]),
@@ -123,7 +122,7 @@ final readonly class NowScreen
     }
 
     /**
-     * What is this head's own by now, and how much of it is still assumption.
+     * What is this head's own by now, and how much of it is still assumption; what is all assumption is not its own.
      *
      * @param array<string, float> $learned share of prior doubt left, and the factor beside it
      */
@@ -131,12 +130,13 @@ final readonly class NowScreen
     {
         $says = [];
         foreach (['moisture-fading', 'protein-fading', 'uptake'] as $name) {
-            if (isset($learned[$name], $learned["{$name}-factor"])) {
+            $assumed = (int) round(100 * ($learned[$name] ?? 1.0));
+            if ($assumed < 100 && isset($learned["{$name}-factor"])) {
                 $says[] = Words::of("learned.{$name}")
                     . sprintf(
                         ' %.1f × the usual (%d %% still assumed)',
                         $learned["{$name}-factor"],
-                        (int) round(100 * $learned[$name]),
+                        $assumed,
                     );
             }
         }

@@ -11,6 +11,7 @@ use App\Bridge\Readings\SignsOverTime;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\TrendLine;
 use App\Models\Head;
+use App\Wording\SignWords;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
 use Carbon\CarbonImmutable;
@@ -156,7 +157,7 @@ final readonly class TrendsScreen
             name: $zone === null ? $name : Words::say('yardsticks.at-zone', [
                 'sign' => $name, 'zone' => Words::of("zones.{$zone}"),
             ]),
-            unit: Words::of("sign_units.{$sign}"),
+            unit: SignWords::unit($sign),
             last: round($series->last()->measured->value, 1),
             says: $this->says(count($series->days()), $usual),
             changed: $usual !== null && $usual->changed,

@@ -12,7 +12,7 @@
     @if ($heads->isEmpty())
         <div class="empty">
             @if ($search !== '')
-                <p>No client is called “{{ $search }}”. Try a part of the name, or <a href="{{ route('clients.index') }}">see all heads</a>.</p>
+                <p>No client is called “{{ $search }}”. Try a part of the name, or <a href="{{ route('clients.index') }}">see all clients</a>.</p>
             @else
                 <p>No clients yet. Begin with <a href="{{ route('clients.create') }}">a new client</a>: ten minutes of questions, then the hair tests.</p>
             @endif

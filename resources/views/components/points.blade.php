@@ -4,12 +4,12 @@
     <legend>{{ $label }}</legend>
     <div class="points-row">
         @for ($point = $from; $point <= $to; $point++)
-            <label><input type="radio" name="{{ $name }}" value="{{ $point }}" @if ($point === $from) id="f-{{ $key }}" @endif @checked(is_scalar($shown = old($key, $value)) && (string) $shown === (string) $point)><span>{{ str_replace('-', '−', (string) $point) }}</span></label>
+            <label><input type="radio" name="{{ $name }}" value="{{ $point }}" @if ($point === $from) id="f-{{ $key }}" @endif @checked(is_scalar($shown = old($key, $value)) && (string) $shown === (string) $point)><span>@number($point)</span></label>
         @endfor
         @php($between = old($key, $value))
         @if (is_numeric($between) && (float) $between != (int) $between)
             {{-- A reading in halves, from elsewhere: it is kept unless another is tapped. --}}
-            <label><input type="radio" name="{{ $name }}" value="{{ $between }}" checked><span>{{ str_replace('-', '−', (string) $between) }}</span></label>
+            <label><input type="radio" name="{{ $name }}" value="{{ $between }}" checked><span>@number($between)</span></label>
         @endif
     </div>
     @error($key)<p class="help is-danger">{{ $message }}</p>@enderror

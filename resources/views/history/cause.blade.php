@@ -18,9 +18,9 @@
             <tbody>
             @foreach ($causes as $cause)
                 <tr><td>{{ $cause['words'] }}</td>
-                    <td class="num">{{ str_replace('-', '−', (string) $cause['before']) }} @if (array_sum($cause['times']) > 0)<span class="unit">{{ trans_choice('nagomi.cause.times', $cause['times']['before']) }}</span>@endif</td>
-                    <td class="num">{{ str_replace('-', '−', (string) $cause['lately']) }} @if (array_sum($cause['times']) > 0)<span class="unit">{{ trans_choice('nagomi.cause.times', $cause['times']['lately']) }}</span>@endif</td>
-                    <td class="num"><strong>{{ $cause['change'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $cause['change']) }}</strong></td></tr>
+                    <td class="num">@number($cause['before']) @if (array_sum($cause['times']) > 0)<span class="unit">{{ trans_choice('nagomi.cause.times', $cause['times']['before']) }}</span>@endif</td>
+                    <td class="num">@number($cause['lately']) @if (array_sum($cause['times']) > 0)<span class="unit">{{ trans_choice('nagomi.cause.times', $cause['times']['lately']) }}</span>@endif</td>
+                    <td class="num"><strong>{{ $cause['change'] > 0 ? '+' : '' }}@number($cause['change'])</strong></td></tr>
             @endforeach
             </tbody>
         </table>

@@ -30,7 +30,7 @@
             <h2>Read twice that day</h2>
             <x-wide-table label="Read twice that day"><table class="table compare">
                 <thead><tr><th scope="col">Sign</th><th scope="col" class="num">{{ $visit->by ?: 'unnamed' }}</th><th scope="col" class="num">the other</th><th scope="col">who</th></tr></thead>
-                <tbody>@foreach ($beside as $pair)<tr><td>{{ __("nagomi.signs.{$pair['sign']}") }}, {{ __("nagomi.sign_units.{$pair['sign']}") }}</td><td class="num">{{ str_replace('-', '−', (string) $pair['mine']) }}</td><td class="num">{{ str_replace('-', '−', (string) $pair['theirs']) }}</td><td>{{ $pair['by'] ?: 'unnamed' }}</td></tr>@endforeach</tbody>
+                <tbody>@foreach ($beside as $pair)<tr><td>{{ __("nagomi.signs.{$pair['sign']}") }}, {{ __("nagomi.sign_units.{$pair['sign']}") }}</td><td class="num">@number($pair['mine'])</td><td class="num">@number($pair['theirs'])</td><td>{{ $pair['by'] ?: 'unnamed' }}</td></tr>@endforeach</tbody>
             </table></x-wide-table>
             <p class="reason">How alike the team reads stands under <a href="{{ route('reports.team') }}">Team</a>.</p>
         </section>

@@ -53,7 +53,7 @@
 
     <x-river :river="$river" :verdict="$outlook->verdict"/>
 
-    @if ($own)<p class="note"><strong>Its own ways.</strong> {{ $own }}.@if ($length) {{ $length }}@endif</p>@endif
+    @if ($own || $length)<p class="note">@if ($own)<strong>Its own ways.</strong> {{ $own }}. @endif{{ $length }}</p>@endif
 
     <div class="three">
         <section aria-labelledby="next">

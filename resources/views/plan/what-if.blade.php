@@ -46,7 +46,7 @@
             <thead><tr><th scope="col">Twelve weeks</th>@foreach ($futures as $name => $future)<th scope="col" class="num">{{ $name }}</th>@endforeach<th scope="col" class="num">difference</th></tr></thead>
             <tbody>
             @foreach ($rows as $what => $difference)
-                <tr><td>{{ __("wishes.rows.{$what}") }}</td>@foreach ($futures as $future)<td class="num">{{ $future[$what] }}</td>@endforeach<td class="num"><strong>{{ $difference > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $difference) }}</strong></td></tr>
+                <tr><td>{{ __("wishes.rows.{$what}") }}</td>@foreach ($futures as $future)<td class="num">{{ $future[$what] }}</td>@endforeach<td class="num"><strong>{{ $difference > 0 ? '+' : '' }}@number($difference)</strong></td></tr>
             @endforeach
             </tbody>
         </table>

@@ -11,7 +11,7 @@
             @foreach ($biases as $sign => $of)
                 <tr><th scope="row">{{ __("nagomi.signs.{$sign}") }} <span class="unit">{{ $units[$sign] }}</span></th>
                     @foreach ($names as $name)
-                        <td class="num">@if (! isset($of[$name])) · @elseif (! $of[$name]['plain'])<span class="unit">{{ __('reports.team.chance') }}</span>@else{{ $of[$name]['mean'] > 0 ? '+' : '' }}{{ str_replace('-', '−', (string) $of[$name]['mean']) }} <span class="unit">± {{ $of[$name]['sd'] }}</span>@endif</td>
+                        <td class="num">@if (! isset($of[$name])) · @elseif (! $of[$name]['plain'])<span class="unit">{{ __('reports.team.chance') }}</span>@else{{ $of[$name]['mean'] > 0 ? '+' : '' }}@number($of[$name]['mean']) <span class="unit">± {{ $of[$name]['sd'] }}</span>@endif</td>
                     @endforeach
                 </tr>
             @endforeach
@@ -31,7 +31,7 @@
             <x-wide-table label="Read twice">
             <table class="table book">
                 <thead><tr><th scope="col">Day</th><th scope="col">Head</th><th scope="col">Sign</th><th scope="col" class="num">One</th><th scope="col" class="num">Other</th></tr></thead>
-                <tbody>@foreach (array_slice($pairs, 0, 40) as $pair)<tr><td>@day($pair['date'], 'j M Y')</td><td>{{ $pair['head'] }}</td><td>{{ __("nagomi.signs.{$pair['sign']}") }}</td><td class="num">{{ str_replace('-', '−', (string) $pair['values'][0]) }} <span class="unit">{{ $pair['one'] }}</span></td><td class="num">{{ str_replace('-', '−', (string) $pair['values'][1]) }} <span class="unit">{{ $pair['other'] }}</span></td></tr>@endforeach</tbody>
+                <tbody>@foreach (array_slice($pairs, 0, 40) as $pair)<tr><td>@day($pair['date'], 'j M Y')</td><td>{{ $pair['head'] }}</td><td>{{ __("nagomi.signs.{$pair['sign']}") }}</td><td class="num">@number($pair['values'][0]) <span class="unit">{{ $pair['one'] }}</span></td><td class="num">@number($pair['values'][1]) <span class="unit">{{ $pair['other'] }}</span></td></tr>@endforeach</tbody>
             </table>
             </x-wide-table>
         @endif

@@ -12,7 +12,7 @@
     </nav>
     @forelse ($trends as $trend)
         <section class="trend" aria-labelledby="trend-{{ $trend->sign }}">
-            <h2 id="trend-{{ $trend->sign }}"><strong class="figure">{{ str_replace('-', '−', (string) $trend->last) }}</strong> {{ $trend->unit }} {{ $trend->name }} <span @class(['is-broken' => $trend->changed])>· {{ str_replace('-', '−', $trend->says) }}</span></h2>
+            <h2 id="trend-{{ $trend->sign }}"><strong class="figure">@number($trend->last)</strong> {{ $trend->unit }} {{ $trend->name }} <span @class(['is-broken' => $trend->changed])>· {{ str_replace('-', '−', $trend->says) }}</span></h2>
             @php($picture = $trend->picture)
             <svg class="trend-line" viewBox="0 0 {{ $trend->picture::WIDTH }} {{ $trend->picture::HEIGHT }}" role="img" aria-label="{{ $trend->name }}: {{ $trend->says }}. The table below lists every reading.">
                 @foreach ($picture->ticks as $tick)<line class="trend-grid" x1="44" x2="990" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}"/><text class="tick trend-tick" x="38" y="{{ $tick['y'] + 4 }}">{{ str_replace('-', '−', $tick['label']) }}</text>@endforeach
@@ -34,7 +34,7 @@
                 <x-wide-table label="Every reading">
                 <table class="table book">
                     <caption class="is-sr-only">{{ $trend->name }}, newest first</caption>
-                    <thead><tr><th scope="col">Day</th><th scope="col" class="num">{{ ucfirst($trend->name) }}, {{ $trend->unit }}</th><th scope="col" class="num">Moving average</th><th scope="col" class="num">Usual</th><th scope="col">Says</th><th scope="col">Read by</th></tr></thead>
+                    <thead><tr><th scope="col">Day</th><th scope="col" class="num">{{ ucfirst($trend->name) }}{{ $trend->unit === '' ? '' : ", {$trend->unit}" }}</th><th scope="col" class="num">Moving average</th><th scope="col" class="num">Usual</th><th scope="col">Says</th><th scope="col">Read by</th></tr></thead>
                     <tbody>@foreach ($trend->rows as $row)<tr><td>{{ $row->date }}</td><td class="num">{{ str_replace('-', '−', $row->value) }}</td><td class="num">{{ str_replace('-', '−', $row->average) }}</td><td class="num">{{ str_replace('-', '−', $row->limits) }}</td><td>{{ $row->says }}</td><td>{{ $row->by }}</td></tr>@endforeach</tbody>
                 </table>
                 </x-wide-table>
