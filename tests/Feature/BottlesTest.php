@@ -14,6 +14,7 @@ use App\Models\WashDay;
 use App\Models\WashSession;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
+use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Content;
 use Nagomi\Core\Treatments\Step;
 
@@ -142,9 +143,10 @@ it('does at home what the client’s own bottle does, where the routine names it
         'steps' => [['kind' => 'cleanse', 'cleanse' => 'gentle'], ['kind' => 'mask', 'minutes' => 25]],
     ])->save();
     // Of two the one whose label bears what is planned.
-    expect(app(HomeBottles::class)->of($head, ['mask' => 25.0])['mask']->name)
-        ->toBe('Keratin mask at home')
-        ->and(app(HomeBottles::class)->of($head)['mask']->name)->toBe('Anything mask');
+    $at = fn (float $minutes): ?string => app(HomeBottles::class)
+        ->in($head, [Step::mask($minutes)], Calendar::dayOf($this->salon->today()))[0]->product;
+    expect($at(25.0))->toBe('Keratin mask at home')->and($at(5.0))->toBe('Anything mask')
+        ->and($at(61.0))->toBeNull();
     $this->actingAs($this->stylist)
         ->post("/clients/{$head->id}/home-routine/links", ['days' => '30'])
         ->assertSessionHasNoErrors();

@@ -53,7 +53,7 @@ it('never plans a mask for longer than the bottles bear', function (): void {
     aMask('Long', 30);
     $planned = plannedMasks($head);
     expect(LabelMinutes::of($head)['mask'] ?? null)->toBe(30)->and(max($planned))->toBeLessThanOrEqual(30.0);
-    $chosen = app(WashDayBottles::class)->of($head)['mask']['name'];
+    $chosen = app(WashDayBottles::class)->of($head)['mask']->product?->name;
     expect($chosen)->toBe(max($planned) > 12.0 ? 'Long' : $chosen);
     // One that does not say: nothing is known of how long it sits.
     $unsaid = aMask('Unsaid', null);
@@ -98,5 +98,5 @@ it('never plans protein for longer than its bottles bear, and takes one that bea
     $item = $head->planItems()->where('status', 'planned')->firstOrFail();
     $item->forceFill(['steps' => [['kind' => 'strong-protein', 'minutes' => 9]]])->save();
     aMask('Long protein', 12)->update(['kind' => 'protein', 'ingredients' => 'Aqua, Hydrolyzed Keratin']);
-    expect(app(WashDayBottles::class)->of($head)['protein']['name'])->toBe('Long protein');
+    expect(app(WashDayBottles::class)->of($head)['protein']->product?->name)->toBe('Long protein');
 });

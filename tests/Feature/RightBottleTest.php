@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /* The bottle a wash day picks does what the step asks, and what was passed over is said. */
 
+use App\Bridge\Products\ChosenBottle;
 use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Head;
 use App\Models\Product;
@@ -33,7 +34,10 @@ function plannedAs(Head $head, array $steps): void
 /** @return array<string, array<string, mixed>> by kind */
 function picked(Head $head): array
 {
-    return app(WashDayBottles::class)->of($head->refresh());
+    return array_filter(array_map(
+        fn (ChosenBottle $bottle): ?array => $bottle->kept(),
+        app(WashDayBottles::class)->of($head->refresh()),
+    ));
 }
 
 it('takes strong protein for strong protein, and a mask without any after it', function (): void {
@@ -75,7 +79,7 @@ it('passes over what is past its time or nearly empty, and says so', function ()
     expect($bottle['name'])->toBe('Fresh leave-in')->and($bottle['passed'])->toContain('Old leave-in (past its time)');
     Product::query()->where('name', 'Fresh leave-in')->delete();
     expect(picked($head))->not->toHaveKey('leave-in')
-        ->and(app(WashDayBottles::class)->missing($head)['leave-in'])
+        ->and(app(WashDayBottles::class)->of($head)['leave-in']->missing)
         ->toContain('Old leave-in (past its time)')->toContain('Empty jar (too little left)');
     $old->update(['opened_on' => null]);
     expect(picked($head)['leave-in']['name'])->toBe('Old leave-in');
@@ -85,7 +89,7 @@ it('takes minerals off only with what does, and cleanses gently with what is gen
     $head = $this->aHead();
     onTheShelf($this, 'Plain clarifier', 'clarifier', 'Aqua, Sodium Laureth Sulfate, Sodium Chloride');
     plannedAs($head, [['kind' => 'cleanse', 'cleanse' => 'chelating', 'passes' => 1]]);
-    expect(app(WashDayBottles::class)->missing($head)['clarifier'])->toContain('takes no minerals off');
+    expect(app(WashDayBottles::class)->of($head)['clarifier']->missing)->toContain('takes no minerals off');
     plannedAs($head, [['kind' => 'cleanse', 'cleanse' => 'clarifying', 'passes' => 1]]);
     expect(picked($head)['clarifier']['name'])->toBe('Plain clarifier');
     onTheShelf($this, 'Harsh shampoo', 'shampoo', 'Aqua, Sodium Lauryl Sulfate, Sodium Chloride');

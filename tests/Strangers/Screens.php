@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
 use Nagomi\Core\WashDay\DryingMethod;
 
-/** Every screen there is, opened for a stranger; and whether any two of them say different things. */
+/** Every screen there is, opened for a stranger and read; and whether any two of them say different things. */
 final readonly class Screens
 {
     /** Screens that take long or that the salon has once for all: looked at for one stranger of so many. */
@@ -43,6 +43,7 @@ final readonly class Screens
 
     public function allOpen(Head $head): void
     {
+        $wrong = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             $name = (string) $route->getName();
             $isSeldom = in_array($name, self::SELDOM, true) && $this->stranger->seed % self::SELDOM_IS_ONE_OF !== 0;
@@ -58,6 +59,10 @@ final readonly class Screens
                 $answer = $this->test->get($address);
                 $this->test->fine($answer, $address);
                 expect($answer->baseResponse->getStatusCode())->toBe(200, $address);
+                if (str_starts_with((string) $answer->headers->get('Content-Type'), 'text/html')) {
+                    $html = (string) $answer->baseResponse->getContent();
+                    $wrong = [...$wrong, ...Sentences::wrongOn($address, $html)];
+                }
                 if ($name === 'clients.plan') {
                     $this->minutesShown($head, $answer);
                 }
@@ -66,6 +71,7 @@ final readonly class Screens
                 }
             }
         }
+        expect($wrong)->toBe([], implode("\n", $wrong));
         $this->card($head);
         $this->booking($head);
     }

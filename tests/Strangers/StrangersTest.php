@@ -12,7 +12,6 @@ declare(strict_types=1);
 use Tests\Strangers\Life;
 use Tests\Strangers\SameNumbers;
 use Tests\Strangers\Screens;
-use Tests\Strangers\Sentences;
 use Tests\Strangers\Stranger;
 
 /** @return list<array{int}> seeds; a part of them where several processes share the work */
@@ -42,10 +41,6 @@ it('lets a stranger in, and every screen agree', function (int $seed): void {
     $life->goesOn($head);
     $screens->agree($head);
     (new SameNumbers($this))->everywhere($head);
-    // Their sentences take as long as all the rest: the first hundred are read.
-    if ($seed <= 100) {
-        (new Sentences($this))->everywhere($head);
-    }
     $screens->allOpen($head);
 })->with('strangers');
 

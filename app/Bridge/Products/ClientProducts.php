@@ -9,6 +9,8 @@ use App\Models\Product;
 use App\Models\Reaction;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Products\BottleFacts;
+use Nagomi\Core\Products\BottleMiss;
+use Nagomi\Core\Products\BottleProfile;
 use Nagomi\Core\Products\Dose;
 
 /**
@@ -17,6 +19,7 @@ use Nagomi\Core\Products\Dose;
  * @phpstan-type ProductChoice array{
  *     product: Product, verdict: string, reasons: list<array{verdict: string, says: string}>, dose: Dose,
  *     pumps: string|null, cost_cents: int|null, in_stock: bool, facts: BottleFacts,
+ *     profile: BottleProfile, refusal: BottleMiss|null,
  * }
  */
 final readonly class ClientProducts

@@ -17,7 +17,8 @@ use Nagomi\Core\Climate\DewPoint;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\Allergies;
 use Nagomi\Core\Products\BottleFacts;
-use Nagomi\Core\Products\BottleReading;
+use Nagomi\Core\Products\BottleMiss;
+use Nagomi\Core\Products\BottleProfile;
 use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\Presses;
@@ -26,6 +27,7 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
 use Nagomi\Core\Products\SuitabilityContext;
 use Nagomi\Core\Products\SuitabilityVerdict;
+use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Content;
 
@@ -182,6 +184,7 @@ final readonly class ProductFit
             $wearer,
             $book,
         );
+        $profile = BottleProfile::of($reading, $this->parameters->contents, $product->label_minutes);
         $dose = Dose::aSection(ProductKind::from($product->kind), $wearer->head, $head->density);
         $reacted = $reactions->contains(
             fn (Reaction $reaction): bool => $reaction->product_id === $product->id
@@ -208,18 +211,24 @@ final readonly class ProductFit
                 ? null
                 : (int) round($product->price_cents * $dose->headMl() / $product->size_ml),
             'in_stock' => ($product->left_ml ?? 0.0) >= $dose->headMl(),
-            'facts' => $this->facts($product, $reading),
+            'facts' => $this->facts($product, $reading, $profile->contents),
+            'profile' => $profile,
+            'refusal' => match (true) {
+                $product->recalled_on !== null => BottleMiss::Recalled,
+                $reacted => BottleMiss::ReactedTo,
+                $told['verdict'] === SuitabilityVerdict::No => BottleMiss::NotForThisHair,
+                default => null,
+            },
         ];
     }
 
-    private function facts(Product $product, ProductAnalysis $reading): BottleFacts
+    private function facts(Product $product, ProductAnalysis $reading, BottleContents $contents): BottleFacts
     {
-        $contents = BottleReading::contents($reading, $this->parameters->contents, $product->label_minutes);
-
         return new BottleFacts(
             $reading->proteinStrength(),
             $reading->surfactantStrength(),
             $contents->of(Content::Chelator)->typicalPercent >= $this->parameters->contents->chelatesFromPercent,
+            $reading->has('scalp_active'),
             $this->stockLevels->of($product)->goodUntil(),
             $product->left_ml,
             $product->label_minutes,

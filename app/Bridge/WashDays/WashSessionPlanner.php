@@ -6,16 +6,12 @@ namespace App\Bridge\WashDays;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
-use App\Bridge\Plans\StoredSnapshots;
 use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Products\ChosenBottle;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
-use DateTimeImmutable;
 use DateTimeInterface;
-use Nagomi\Core\Estimation\HeadHistory;
-use Nagomi\Core\Estimation\KalmanFilter;
-use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -39,7 +35,8 @@ final readonly class WashSessionPlanner
     public function __construct(
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
-        private StoredSnapshots $storedSnapshots,
+        private HeadOnDay $headOnDay,
+        private NearestBottle $nearestBottle,
         private WashDayBottles $washDayBottles,
     ) {
     }
@@ -58,7 +55,7 @@ final readonly class WashSessionPlanner
         $this->outlooks->current($head);
         $today = Calendar::dayOf($head->salon->today());
         $frame = $this->headRecord->frame($head);
-        $state = $this->stateOn($today, $head, $frame);
+        $state = $this->headOnDay->of($head, $frame, $today);
         $pace = $this->headRecord->pace($head, $frame->head, $today);
         /** @var PlanItem|null $item */
         $item = $head->planItems()->where('status', 'planned')->first();
@@ -71,8 +68,11 @@ final readonly class WashSessionPlanner
             $drying,
             $styling,
         );
-        $products = $this->washDayBottles->of($head);
-        $missing = $this->washDayBottles->missing($head);
+        $doing = array_values(array_filter(array_map(
+            static fn (WashDayStep $step): ?Step => $step->books,
+            $fitting->plan->steps,
+        )));
+        $bottles = $this->washDayBottles->forSteps($head, $doing, Calendar::dayOf($item->date ?? $head->salon->today()));
         $told = $fitting->plan->toArray();
 
         return [
@@ -80,8 +80,7 @@ final readonly class WashSessionPlanner
                 'after_client' => $step->afterClient,
                 'beside' => $step->beside,
                 'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
-                'product' => $step->uses === null ? null : $products[$step->uses->value] ?? null,
-                'missing' => $step->uses === null ? null : $missing[$step->uses->value] ?? null,
+                ...$this->bottle($head, $bottles[$step->uses->value ?? ''] ?? null, $doing),
             ], $fitting->plan->steps, $told['steps']),
             'finish_minutes' => $told['finish_minutes'],
             'care_minutes' => $fitting->plan->careMinutes(),
@@ -96,6 +95,21 @@ final readonly class WashSessionPlanner
         ];
     }
 
+    /**
+     * @param list<Step> $day
+     *
+     * @return array{product: array<string, mixed>|null, missing: string|null}
+     */
+    private function bottle(Head $head, ?ChosenBottle $bottle, array $day): array
+    {
+        return [
+            'product' => $bottle?->kept(),
+            'missing' => $bottle === null || $bottle->missing === ''
+                ? null
+                : trim($bottle->missing . ' ' . $this->nearestBottle->says($head, $bottle, $day)),
+        ];
+    }
+
     /** @return array{minutes_a_section: float, of: int, dries_in: float, dryings: int} */
     private static function told(Pace $pace): array
     {
@@ -105,14 +119,6 @@ final readonly class WashSessionPlanner
             'dries_in' => round($pace->airDryMinutes),
             'dryings' => $pace->dryings,
         ];
-    }
-
-    /** The head as it stands on a day, from the nearest state kept. */
-    private function stateOn(DateTimeImmutable $day, Head $head, HeadHistory $frame): State
-    {
-        $from = $this->storedSnapshots->before($head, $frame, $day->modify('+1 day'));
-
-        return KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $day, $from)->last()->state;
     }
 
     /**

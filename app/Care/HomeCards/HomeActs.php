@@ -154,7 +154,7 @@ final readonly class HomeActs
         if ($steps === []) {
             throw new DomainException('Nothing was ticked; tick what you did.');
         }
-        $done = $this->stepBottles->known($head, $this->homeBottles->in($head, $steps));
+        $done = $this->stepBottles->known($head, $this->homeBottles->in($head, $steps, $date));
         $this->recordImporter->washDays(
             $head,
             [new WashDay('home-' . mb_substr($key, 0, 40), $date, $done, Place::Home)],

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\HomeRoutine;
 
-use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
-use App\Bridge\Products\HomeBottles;
-use App\Bridge\Products\ProductNeeds;
+use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Products\BottleChooser;
+use App\Bridge\Products\ChosenBottle;
+use App\Bridge\Products\ClientShelf;
+use App\Bridge\Products\ClientShelves;
 use App\Bridge\WashDays\StyleTakeDown;
-use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -24,12 +25,11 @@ use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\KitchenMeasure;
 use Nagomi\Core\Products\Presses;
-use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Safety\Caution;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\Place;
 
 /**
  * What a client does at home until the next visit: when, how long, how much, with what; what to look out for and when
@@ -41,13 +41,11 @@ final readonly class HomeRoutines
     private const WEEKS = 5;
 
     public function __construct(
-        private HeadRecord $headRecord,
         private NowScreen $nowScreen,
         private Outlooks $outlooks,
-        private HomeBottles $homeBottles,
-        private ProductNeeds $productNeeds,
+        private BottleChooser $bottleChooser,
+        private ClientShelves $clientShelves,
         private StyleTakeDown $styleTakeDown,
-        private WashDayBottles $washDayBottles,
         private Parameters $parameters,
     ) {
     }
@@ -72,7 +70,7 @@ final readonly class HomeRoutines
             ->limit(self::MOST_DAYS)
             ->get();
         $booked = $this->booked($head, $today, $until);
-        $products = $this->products($head);
+        $shelf = $this->clientShelves->of($head);
         $style = Style::running($head);
 
         return new HomeRoutine(
@@ -86,7 +84,7 @@ final readonly class HomeRoutines
             // What falls on a day with a booking is done in the salon.
             days: array_values($items
                 ->reject(fn (PlanItem $item): bool => in_array($item->date->format('Y-m-d'), $booked, true))
-                ->map(fn (PlanItem $item): array => $this->day($item, $products))
+                ->map(fn (PlanItem $item): array => $this->day($item, $shelf))
                 ->all()),
             style: $style,
             styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
@@ -120,58 +118,45 @@ final readonly class HomeRoutines
     }
 
     /**
-     * @param array<string, array{name: string, much: string}> $products by kind
-     *
      * @return array{
      *     uid: string, date: CarbonImmutable, minutes: int, because: string,
      *     steps: list<array{says: string, with: string}>,
      * }
      */
-    private function day(PlanItem $item, array $products): array
+    private function day(PlanItem $item, ClientShelf $shelf): array
     {
+        $day = StoredSteps::of($item->steps);
+        $on = Calendar::dayOf($item->date);
+        $own = $this->bottleChooser->ofSteps($shelf, $day, $on, Place::Home);
+        $salon = $this->bottleChooser->ofSteps($shelf, $day, $on, Place::Salon);
+
         return [
             'uid' => $item->uid,
             'date' => $item->date,
             'minutes' => (int) round($item->minutes),
             'because' => $item->reasons[0] ?? '',
-            'steps' => array_map(function (array $step) use ($products): array {
-                $product = $products[$this->productNeeds->kind($step)->value ?? ''] ?? null;
-
-                return [
-                    'says' => StepWords::line($step),
-                    'with' => $product === null ? '' : "{$product['name']}, {$product['much']}",
-                ];
-            }, $item->steps),
+            'steps' => array_map(fn (array $step, int $i): array => [
+                'says' => StepWords::line($step),
+                'with' => $this->with($own[$i] ?? null, $salon[$i] ?? null),
+            ], $item->steps, array_keys($item->steps)),
         ];
     }
 
-    /**
-     * @return array<string, array{
-     *     name: string, much: string,
-     * }> the client's own bottle of each kind before the salon's, with how much of it; none that does not suit
-     */
-    private function products(Head $head): array
+    /** The client's own bottle with how much of it; where there is none of the kind at home, one to look for. */
+    private function with(?ChosenBottle $own, ?ChosenBottle $salon): string
     {
-        $core = $this->headRecord->core($head);
-        $with = [];
-        foreach ($this->washDayBottles->of($head) as $kind => $product) {
-            $with[$kind] = ['name' => $product['name'], 'ml' => $product['ml'], 'pump' => null];
-        }
-        foreach ($this->homeBottles->of($head, $this->washDayBottles->longest($head)) as $kind => $product) {
-            $with[$kind] = [
-                'name' => $product->name,
-                'ml' => round(Dose::aSection(ProductKind::from($kind), $core, $head->density)->headMl(), 1),
-                'pump' => $product->pump_ml,
-            ];
-        }
+        $such = $own?->product === null ? $salon?->product : null;
 
-        return array_map(
-            fn (array $product): array => [
-                'name' => $product['name'],
-                'much' => $this->much($product['ml'], $product['pump']),
-            ],
-            $with,
-        );
+        return match (true) {
+            $own?->product !== null => Words::say('bottles.at-home', [
+                'name' => $own->product->name, 'much' => $this->much($own->ml, $own->product->pump_ml),
+            ]),
+            $own !== null && $own->missing !== '' => $own->missing,
+            $such !== null => Words::say('bottles.such-as', [
+                'name' => $such->name, 'much' => $this->much($salon->ml, null),
+            ]),
+            default => '',
+        };
     }
 
     /** What a bathroom has to measure with; what is said to come to in all is what that measures. */

@@ -31,6 +31,12 @@ final readonly class ContentParameters
     /** % by weight of film formers and silicones in a usual bottle */
     public float $usualFilmPercent;
 
+    /** % by weight from which a content tells one bottle from another */
+    public float $countsFromPercent;
+
+    /** times as much of a content at most, where two bottles count as alike */
+    public float $alikeTimes;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -41,6 +47,8 @@ final readonly class ContentParameters
         $this->chelatesFromPercent = $table->number('contents.chelates-from-percent');
         $this->sealsFromPercent = $table->number('contents.seals-from-percent');
         $this->filmBuildUp = $table->numbers('contents.film-build-up');
+        $this->countsFromPercent = $table->number('contents.counts-from-percent');
+        $this->alikeTimes = $table->number('contents.alike-times');
         $this->usualFilmPercent = $table->number('contents.usual-film-percent');
     }
 }

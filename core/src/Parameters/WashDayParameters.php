@@ -70,6 +70,12 @@ final readonly class WashDayParameters
     /** @var array<string, float> reserve that a shortened day is felt to cost besides what it takes from the hair */
     public array $feltByWay;
 
+    /** share of the wash days with a result that count as the best */
+    public float $bestShare;
+
+    /** wash days with a result from which the best are told apart */
+    public int $bestFromDays;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -93,6 +99,8 @@ final readonly class WashDayParameters
         $this->movesDays = $table->whole('wash-day.moves-days');
         $this->takeDownMinutes = $table->numbers('wash-day.take-down-minutes');
         $this->quickStyle = $table->number('wash-day.quick-style');
+        $this->bestShare = $table->number('wash-day.best-share');
+        $this->bestFromDays = $table->whole('wash-day.best-from-days');
         $this->feltByWay = $table->numbers('wash-day.felt-by-way');
     }
 }

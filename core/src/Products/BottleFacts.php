@@ -20,6 +20,7 @@ final readonly class BottleFacts
         public string $protein,
         public string $surfactants,
         public bool $chelates,
+        public bool $caresForScalp,
         public ?DateTimeImmutable $goodUntil,
         public ?float $leftMl,
         public ?int $labelMinutes,

@@ -9,6 +9,10 @@ use Nagomi\Core\Treatments\CleanseKind;
 /** Why a bottle does not do what a step asks. */
 enum BottleMiss: string
 {
+    case Recalled = 'recalled';
+    case ReactedTo = 'reacted-to';
+    case NotForThisHair = 'not-for-this-hair';
+    case NotRead = 'not-read';
     case PastItsTime = 'past-its-time';
     case TooLittle = 'too-little';
     case NoProtein = 'no-protein';
@@ -18,9 +22,10 @@ enum BottleMiss: string
     case TooHarsh = 'too-harsh';
     case TooMildACleanse = 'too-mild-a-cleanse';
     case DoesNotChelate = 'does-not-chelate';
+    case NoScalpCare = 'no-scalp-care';
     case SitsTooShort = 'sits-too-short';
 
-    /** @return self|null the first of what speaks against it; null where it fits */
+    /** @return self|null the first of what the bottle itself has against it; null where it fits */
     public static function of(BottleNeed $need, BottleFacts $bottle): ?self
     {
         return match (true) {
@@ -51,6 +56,7 @@ enum BottleMiss: string
         return match (true) {
             $need->cleanse === null => null,
             $need->cleanse === CleanseKind::Chelating && ! $bottle->chelates => self::DoesNotChelate,
+            $need->cleanse === CleanseKind::ScalpCare && ! $bottle->caresForScalp => self::NoScalpCare,
             $need->cleanse->clarifies() => in_array($bottle->surfactants, ['none', 'mild'], true)
                 ? self::TooMildACleanse
                 : null,

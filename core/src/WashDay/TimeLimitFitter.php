@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\WashDay;
 
-use Nagomi\Core\Estimation\Dynamics;
-use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\State;
-use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Estimation\StateAfterSteps;
 use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
-use Nagomi\Core\Treatments\TreatmentContext;
 
 /**
  * Fits a wash day into the time there is: of all ways to shorten, leave or move something, the one that costs the
@@ -87,7 +84,7 @@ final readonly class TimeLimitFitter
      */
     private static function options(State $state, array $doing, DryingMethod $drying): array
     {
-        $whole = self::after($state, $doing);
+        $whole = StateAfterSteps::of($state, $doing);
         $sensible = array_values(array_filter(
             self::WAYS,
             static fn (string $way): bool => self::makesSense($way, $doing, $drying),
@@ -97,11 +94,14 @@ final readonly class TimeLimitFitter
         foreach (self::combinations($sensible) as $ways) {
             [$steps, $dries, $style, $evening] = self::changed($ways, $doing, $drying, $parameters);
             // What was done the evening before still counts for the hair.
-            $left = self::after($state, [
+            $left = StateAfterSteps::of($state, [
                 ...array_filter($evening, static fn (Step $step): bool => $step->kind !== StepKind::PreWash),
                 ...$steps,
             ]);
-            $costs = ['moisture' => max(0.0, $whole[0] - $left[0]), 'protein' => max(0.0, $whole[1] - $left[1])];
+            $costs = [
+                'moisture' => max(0.0, $whole->moisture - $left->moisture),
+                'protein' => max(0.0, $whole->protein - $left->protein),
+            ];
             $options[] = [
                 'ways' => $ways,
                 'costs' => $costs,
@@ -234,30 +234,5 @@ final readonly class TimeLimitFitter
             )->with($step->contents),
             default => $step,
         };
-    }
-
-    /**
-     * @param list<Step> $steps
-     *
-     * @return array{float, float} moisture and protein after them, over the strata by share
-     */
-    private static function after(State $state, array $steps): array
-    {
-        $head = $state->layout->head;
-        $context = TreatmentContext::on($head, $steps);
-        foreach ($steps as $step) {
-            $state = Dynamics::afterStep(
-                $state,
-                Forecast::effects($head, $step, $context),
-                $state->layout->parameters->treatments->effectSd,
-            )->state;
-        }
-        $mean = [0.0, 0.0];
-        foreach ($head->strata as $s => $stratum) {
-            $mean[0] += $stratum->share * $state->value($s, StateLayout::MOISTURE);
-            $mean[1] += $stratum->share * $state->value($s, StateLayout::PROTEIN);
-        }
-
-        return $mean;
     }
 }

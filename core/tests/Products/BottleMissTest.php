@@ -15,7 +15,7 @@ use Nagomi\Core\Treatments\StepKind;
 function bottle(mixed ...$but): BottleFacts
 {
     return new BottleFacts(...$but + [
-        'protein' => 'none', 'surfactants' => 'medium', 'chelates' => false, 'goodUntil' => null, 'leftMl' => 100.0,
+        'protein' => 'none', 'surfactants' => 'medium', 'chelates' => false, 'caresForScalp' => false, 'goodUntil' => null, 'leftMl' => 100.0,
         'labelMinutes' => null,
     ]);
 }

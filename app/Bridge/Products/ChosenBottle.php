@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Products;
+
+use App\Models\Product;
+use Nagomi\Core\Treatments\Step;
+
+/** The bottle a step is done with and why it and no other; or, where none does it, what is missing. */
+final readonly class ChosenBottle
+{
+    /**
+     * @param float       $ml      for the whole head
+     * @param string      $care    what is to be minded with it, empty where nothing is
+     * @param string      $because why it and not the next, empty where nothing told them apart
+     * @param string      $passed  what was passed over and why, empty where nothing was
+     * @param string      $missing that no bottle does it and why; empty where one does, or none of the kind is there
+     * @param Step|null   $nearest where it is missing, the step done with the bottle that comes nearest
+     */
+    public function __construct(
+        public ?Product $product,
+        public float $ml,
+        public ?string $pumps,
+        public ?int $costCents,
+        public string $care,
+        public string $because,
+        public string $passed,
+        public string $missing,
+        public ?Step $nearest,
+    ) {
+    }
+
+    /**
+     * @return array{
+     *     id: string, name: string, ml: float, pumps: string|null, cost_cents: int|null, care: string,
+     *     because: string, passed: string,
+     * }|null as a wash day keeps it; null where there is none
+     */
+    public function kept(): ?array
+    {
+        return $this->product === null ? null : [
+            'id' => $this->product->id,
+            'name' => $this->product->name,
+            'ml' => $this->ml,
+            'pumps' => $this->pumps,
+            'cost_cents' => $this->costCents,
+            'care' => $this->care,
+            'because' => $this->because,
+            'passed' => $this->passed,
+        ];
+    }
+}

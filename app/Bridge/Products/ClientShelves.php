@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Products;
+
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\WashDays\WashResults;
+use App\Models\Head;
+use App\Models\Product;
+use App\Models\WashStep;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Planning\OccasionKind;
+use Nagomi\Core\Products\BottleCandidate;
+use Nagomi\Core\Products\BottleFacts;
+use Nagomi\Core\Products\BottleMiss;
+use Nagomi\Core\Products\BottleProfile;
+use Nagomi\Core\Treatments\BottleContents;
+
+/**
+ * Reads the bottles there are for a client, what is known of each, and which went with the best wash days.
+ *
+ * @phpstan-import-type ProductChoice from ClientProducts
+ */
+final readonly class ClientShelves
+{
+    public function __construct(
+        private HeadRecord $headRecord,
+        private ProductFit $productFit,
+        private WashResults $washResults,
+    ) {
+    }
+
+    public function of(Head $head): ClientShelf
+    {
+        $head->loadMissing(['salon', 'zoneParts']);
+        $core = $this->headRecord->core($head);
+        $known = $this->known($head);
+        $results = $this->washResults->bottles($head);
+        $best = $results->wentWithBest();
+        $rows = $salon = $own = $worked = [];
+        foreach ($this->productFit->forHead($head, $head->salon)->kinds as $kind => $choices) {
+            foreach ($choices as $row) {
+                $product = $row['product'];
+                $rows[$product->id] = $row;
+                $candidate = self::candidate($row, isset($known[$product->name]));
+                if ($product->head_id === null) {
+                    $salon[(string) $kind][] = $candidate;
+                } else {
+                    $own[(string) $kind][] = $candidate;
+                }
+                if (in_array($product->name, $best, true)) {
+                    $worked[(string) $kind][$product->id] = $row['profile'];
+                }
+            }
+        }
+        foreach ($this->unread($head) as $product) {
+            if ($product->head_id === null) {
+                $salon[$product->kind][] = self::unknown($product);
+            } else {
+                $own[$product->kind][] = self::unknown($product);
+            }
+        }
+
+        return new ClientShelf(
+            $head,
+            $core,
+            $rows,
+            $salon,
+            $own,
+            $worked,
+            $results,
+            $core->proteinSensitive || $core->method->says(MethodQuestion::Protein, 'avoided'),
+            self::countingDays($head),
+        );
+    }
+
+    /** @param ProductChoice $row */
+    private static function candidate(array $row, bool $isKnown): BottleCandidate
+    {
+        return new BottleCandidate(
+            $row['product']->id,
+            $row['product']->name,
+            $row['verdict'] === 'good',
+            $row['facts'],
+            $row['profile'],
+            $row['refusal'],
+            $isKnown,
+            $row['cost_cents'],
+        );
+    }
+
+    /** @return Collection<int, Product> bottles whose list nobody has put in yet */
+    private function unread(Head $head): Collection
+    {
+        /** @var Collection<int, Product> */
+        return Product::query()
+            ->where('salon_id', $head->salon_id)
+            ->where(fn ($query) => $query->whereNull('head_id')->orWhere('head_id', $head->id))
+            ->where('ingredients', '')
+            ->orderBy('name')
+            ->get();
+    }
+
+    private static function unknown(Product $product): BottleCandidate
+    {
+        return new BottleCandidate(
+            $product->id,
+            $product->name,
+            false,
+            new BottleFacts('none', 'none', false, false, null, $product->left_ml, $product->label_minutes),
+            new BottleProfile(new BottleContents([]), ['low', 'high']),
+            BottleMiss::NotRead,
+        );
+    }
+
+    /** @return list<string> */
+    private static function countingDays(Head $head): array
+    {
+        $days = [];
+        foreach (is_array($head->season['occasions'] ?? null) ? $head->season['occasions'] : [] as $occasion) {
+            if (
+                is_array($occasion) && ($occasion['kind'] ?? '') === OccasionKind::BestDay->value
+                    && is_string($occasion['from'] ?? null)
+            ) {
+                $days[] = $occasion['from'];
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return array<string, true> products this client was washed with before, by name */
+    private function known(Head $head): array
+    {
+        /** @var list<string> $names */
+        $names = WashStep::query()
+            ->join('wash_days', 'wash_days.id', '=', 'wash_steps.wash_day_id')
+            ->where('wash_days.head_id', $head->id)
+            ->whereNotNull('wash_steps.product')
+            ->distinct()
+            ->pluck('wash_steps.product')
+            ->all();
+
+        return array_fill_keys($names, true);
+    }
+}
