@@ -7,6 +7,7 @@ namespace Tests\Strangers;
 use App\Bridge\Products\ProductFit;
 use App\Bridge\Products\ProductNeeds;
 use App\Bridge\Scheduling\ServiceQuotes;
+use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Models\Head;
 use App\Models\HomeLink;
@@ -243,6 +244,7 @@ final readonly class Screens
      */
     private function productsAgree(PlanItem $item, array $steps, array $washSession): void
     {
+        $planned = app(PlannedBottles::class)->inSalon(Head::query()->findOrFail($item->head_id)->load(['salon']), $item);
         foreach ($item->steps as $i => $step) {
             $kind = app(ProductNeeds::class)->kind($step);
             foreach ($washSession['steps'] as $laid) {
@@ -253,8 +255,9 @@ final readonly class Screens
                         && is_array($laid['books'])
                         && $laid['books']['kind'] === $step['kind']
                 ) {
-                    // No stranger has bottles of their own: home and salon name the same one.
-                    expect($steps[$i]['with'])->toStartWith($laid['product']['name'] . ',');
+                    // No stranger has bottles of their own: home and salon name the same one, and so does the plan.
+                    expect($steps[$i]['with'])->toStartWith("such as {$laid['product']['name']},")
+                        ->and($planned[$i]['says'] ?? '')->toContain($laid['product']['name']);
                 }
             }
         }

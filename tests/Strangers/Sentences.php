@@ -63,6 +63,8 @@ final readonly class Sentences
     {
         // What is typed by people or read by machines is not ours to word.
         $html = (string) preg_replace('~<(script|style|svg|textarea|select|template)\b.*?</\1>~s', ' ', $html);
+        // Where a cell or a line ends, what stands beside it is another thing.
+        $html = (string) preg_replace('~</(td|th|li|p|dt|dd|h[1-6]|a|button|label|option)>~', ' | ', $html);
         $text = html_entity_decode(strip_tags(str_replace('<', ' <', $html)), ENT_QUOTES | ENT_HTML5);
         $text = (string) preg_replace('/\s+/u', ' ', $text);
         $wrong = [];

@@ -10,6 +10,7 @@ declare(strict_types=1);
  */
 
 use Tests\Strangers\Life;
+use Tests\Strangers\RightBottles;
 use Tests\Strangers\SameNumbers;
 use Tests\Strangers\Screens;
 use Tests\Strangers\Stranger;
@@ -41,6 +42,7 @@ it('lets a stranger in, and every screen agree', function (int $seed): void {
     $life->goesOn($head);
     $screens->agree($head);
     (new SameNumbers($this))->everywhere($head);
+    (new RightBottles($this))->inThePlan($head);
     $screens->allOpen($head);
 })->with('strangers');
 

@@ -18,6 +18,31 @@ use Tests\Feature\FeatureTestCase;
 /** A salon with hours, services and a full shelf, into which strangers come. */
 abstract class StrangersTestCase extends FeatureTestCase
 {
+    private const USUAL = [
+        'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Chloride, Phenoxyethanol',
+        'Aqua, Glycerin, Cetyl Alcohol, Argania Spinosa Kernel Oil, Polyquaternium-7, Phenoxyethanol',
+    ];
+
+    /** Bottles that differ in what a step may ask for, the cheapest first. */
+    private const SHELF = [
+        'shampoo' => [
+            'Aqua, Sodium Lauryl Sulfate, Sodium Chloride, Parfum', 'Aqua, Decyl Glucoside, Glycerin, Phenoxyethanol',
+            'Aqua, Sodium Cocoyl Isethionate, Allantoin, Bisabolol, Phenoxyethanol',
+        ],
+        'clarifier' => [
+            'Aqua, Sodium C14-16 Olefin Sulfonate, Cocamidopropyl Betaine, Phenoxyethanol',
+            'Aqua, Sodium C14-16 Olefin Sulfonate, Disodium EDTA, Citric Acid, Phenoxyethanol',
+        ],
+        'protein' => [
+            'Aqua, Silk Amino Acids, Panthenol, Phenoxyethanol, Hydrolyzed Silk',
+            'Aqua, Hydrolyzed Keratin, Hydrolyzed Wheat Protein, Cetearyl Alcohol, Phenoxyethanol',
+        ],
+        'mask' => [
+            'Aqua, Cetearyl Alcohol, Hydrolyzed Keratin, Glycerin, Phenoxyethanol',
+            'Aqua, Cetearyl Alcohol, Glycerin, Butyrospermum Parkii Butter, Behentrimonium Chloride, Phenoxyethanol',
+        ],
+    ];
+
     /** @var list<string> what was written to the log as an error */
     public array $logged = [];
 
@@ -47,14 +72,14 @@ abstract class StrangersTestCase extends FeatureTestCase
                 'price_cents' => 5000, 'does' => $does,
             ])->save();
         }
-        $ingredients = 'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Chloride, Phenoxyethanol';
-        $reading = app(SalonIngredients::class)->read($ingredients, app(SalonIngredients::class)->of($this->salon));
+        $book = app(SalonIngredients::class)->of($this->salon);
         foreach (ProductKind::cases() as $kind) {
-            foreach (['Plain', 'Other'] as $i => $name) {
+            foreach (self::SHELF[$kind->value] ?? self::USUAL as $i => $ingredients) {
                 (new Product())->forceFill([
-                    'salon_id' => $this->salon->id, 'name' => "{$name} {$kind->value}", 'kind' => $kind->value,
-                    'ingredients' => $ingredients, 'reading' => $reading, 'claims' => [], 'size_ml' => 500,
-                    'left_ml' => 300, 'price_cents' => 1000 + 100 * $i,
+                    'salon_id' => $this->salon->id, 'name' => "Bottle {$i} of {$kind->value}", 'kind' => $kind->value,
+                    'ingredients' => $ingredients, 'claims' => [], 'size_ml' => 500, 'left_ml' => 300,
+                    'reading' => app(SalonIngredients::class)->read($ingredients, $book),
+                    'price_cents' => 1000 + 100 * $i,
                 ])->save();
             }
         }

@@ -27,14 +27,15 @@ final readonly class ClientProducts
     /**
      * @param Collection<array-key, Collection<int, ProductChoice>> $kinds     what suits first, by kind
      * @param Collection<int, Reaction>                             $reactions the latest first
-     * @param Collection<int, Product>                              $products  by name
+     * @param Collection<int, Product>                              $products  with a list of ingredients, by name
+     * @param Collection<int, Product>                              $unread    whose list nobody has put in yet, by name
      */
     public function __construct(
         public Head $head,
         public Collection $kinds,
         public Collection $reactions,
         public Collection $products,
-        public int $spentCents,
+        public Collection $unread,
     ) {
     }
 }

@@ -9,7 +9,6 @@ use App\Bridge\WashDays\WashResults;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\WashStep;
-use Illuminate\Support\Collection;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Products\BottleCandidate;
@@ -40,7 +39,8 @@ final readonly class ClientShelves
         $results = $this->washResults->bottles($head);
         $best = $results->wentWithBest();
         $rows = $salon = $own = $worked = [];
-        foreach ($this->productFit->forHead($head, $head->salon)->kinds as $kind => $choices) {
+        $products = $this->productFit->forHead($head, $head->salon);
+        foreach ($products->kinds as $kind => $choices) {
             foreach ($choices as $row) {
                 $product = $row['product'];
                 $rows[$product->id] = $row;
@@ -55,7 +55,7 @@ final readonly class ClientShelves
                 }
             }
         }
-        foreach ($this->unread($head) as $product) {
+        foreach ($products->unread as $product) {
             if ($product->head_id === null) {
                 $salon[$product->kind][] = self::unknown($product);
             } else {
@@ -89,18 +89,6 @@ final readonly class ClientShelves
             $isKnown,
             $row['cost_cents'],
         );
-    }
-
-    /** @return Collection<int, Product> bottles whose list nobody has put in yet */
-    private function unread(Head $head): Collection
-    {
-        /** @var Collection<int, Product> */
-        return Product::query()
-            ->where('salon_id', $head->salon_id)
-            ->where(fn ($query) => $query->whereNull('head_id')->orWhere('head_id', $head->id))
-            ->where('ingredients', '')
-            ->orderBy('name')
-            ->get();
     }
 
     private static function unknown(Product $product): BottleCandidate

@@ -49,7 +49,6 @@ final readonly class ProductFit
 
     public function __construct(
         private HeadRecord $headRecord,
-        private ProductNeeds $productNeeds,
         private SalonClimate $salonClimate,
         private SalonIngredients $salonIngredients,
         private StockLevels $stockLevels,
@@ -137,12 +136,12 @@ final readonly class ProductFit
         $products = Product::query()
             ->where('salon_id', $salon->id)
             ->where(fn ($query) => $query->whereNull('head_id')->orWhere('head_id', $head->id))
-            ->where('ingredients', '!=', '')
             ->orderBy('name')
             ->get();
+        $read = $products->filter(static fn (Product $product): bool => $product->ingredients !== '')->values();
         /** @var Collection<int, Reaction> $reactions */
         $reactions = Reaction::query()->where('head_id', $head->id)->with('product:id,name')->orderByDesc('on')->get();
-        $rows = $products->map(
+        $rows = $read->map(
             fn (Product $product): array => $this->choice($product, $wearer, $head, $book, $reactions),
         );
         $order = ['good' => 0, 'with-care' => 1, 'no' => 2];
@@ -160,8 +159,8 @@ final readonly class ProductFit
                 ->groupBy(fn (array $row): string => $row['product']->kind)
                 ->sortKeysUsing(fn (string $a, string $b): int => $this->place($a) <=> $this->place($b)),
             reactions: $reactions,
-            products: $products,
-            spentCents: $this->productNeeds->spentOn($head),
+            products: $read,
+            unread: $products->filter(static fn (Product $product): bool => $product->ingredients === '')->values(),
         );
     }
 

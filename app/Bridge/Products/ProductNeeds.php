@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Products;
 
 use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Plans\SalonDays;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -75,11 +76,8 @@ final readonly class ProductNeeds
     public function atHome(Head $head): array
     {
         $head->loadMissing(['salon', 'zoneParts']);
-        $bookings = $this->washDays($head->salon)->where('head_id', $head->id)->get(['id', 'salon_id', 'date']);
         $planned = $head->planItems()->where('status', 'planned')->get();
-        $inSalon = $bookings
-            ->map(fn (Booking $booking): ?int => PlanItem::near($planned, $booking->date)?->id)
-            ->all();
+        $inSalon = SalonDays::of($head, $planned);
         $until = $head->salon->today()->addDays(self::DAYS - 1);
         $atHome = $planned->filter(fn (PlanItem $item): bool => $item->date->lessThanOrEqualTo($until)
             && ! in_array($item->id, $inSalon, true));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\HomeRoutine;
 
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\SalonDays;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\BottleChooser;
 use App\Bridge\Products\ChosenBottle;
@@ -69,7 +70,7 @@ final readonly class HomeRoutines
             ->whereBetween('date', [$today->format('Y-m-d'), $until->format('Y-m-d')])
             ->limit(self::MOST_DAYS)
             ->get();
-        $booked = $this->booked($head, $today, $until);
+        $inSalon = SalonDays::of($head, $head->planItems()->where('status', 'planned')->get());
         $shelf = $this->clientShelves->of($head);
         $style = Style::running($head);
 
@@ -81,9 +82,8 @@ final readonly class HomeRoutines
                 'when' => $next->starts_at->setTimezone($head->salon->timezone)->format('l j F, G:i'),
                 'service' => $next->service,
             ],
-            // What falls on a day with a booking is done in the salon.
             days: array_values($items
-                ->reject(fn (PlanItem $item): bool => in_array($item->date->format('Y-m-d'), $booked, true))
+                ->reject(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true))
                 ->map(fn (PlanItem $item): array => $this->day($item, $shelf))
                 ->all()),
             style: $style,
@@ -103,18 +103,6 @@ final readonly class HomeRoutines
             $head->outlook->chair_work ?? [],
             static fn (array $work): bool => $work['on'] <= $until,
         )));
-    }
-
-    /** @return list<string> days with a booking */
-    private function booked(Head $head, CarbonImmutable $from, CarbonImmutable $until): array
-    {
-        return array_values(Booking::query()
-            ->where('head_id', $head->id)
-            ->whereBetween('date', [$from->format('Y-m-d'), $until->format('Y-m-d')])
-            ->whereNotIn('status', [BookingStatus::Cancelled, BookingStatus::NoShow])
-            ->pluck('date')
-            ->map(fn (mixed $date): string => $date instanceof CarbonImmutable ? $date->format('Y-m-d') : '')
-            ->all());
     }
 
     /**

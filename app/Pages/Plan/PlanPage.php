@@ -20,6 +20,7 @@ final readonly class PlanPage extends Page
     /**
      * @param Collection<int, PlanItem> $items
      * @param array<int, list<string>> $reasons by id of the item
+     * @param array<int, array<int, array{says: string, missing: bool}>> $bottles by id of the item and place of the step
      * @param array<string, array{int, int}> $room
      * @param array<string, list<string>> $acts
      * @param list<string> $changes
@@ -37,6 +38,7 @@ final readonly class PlanPage extends Page
         public CarbonImmutable $today,
         public Collection $items,
         public array $reasons,
+        public array $bottles,
         public PlanTimeline $line,
         public array $room,
         public array $acts,

@@ -10,6 +10,7 @@ use App\Bridge\Plans\PlanAct;
 use App\Bridge\Plans\PlanActs;
 use App\Bridge\Plans\PlanPreview;
 use App\Bridge\Plans\PromiseChanges;
+use App\Bridge\WashDays\PlannedBottles;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
 use App\Models\PlanEdit;
@@ -33,6 +34,7 @@ final readonly class PlanScreen
     public function __construct(
         private OutlookLimits $outlookLimits,
         private Outlooks $outlooks,
+        private PlannedBottles $plannedBottles,
         private PlanPreview $planPreview,
         private PlanActs $planActs,
         private Parameters $parameters,
@@ -56,6 +58,7 @@ final readonly class PlanScreen
             today: $today,
             items: $items,
             reasons: ReasonLines::of($items),
+            bottles: $this->plannedBottles->of($head, $items),
             line: $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date')),
             room: $items->mapWithKeys(
                 fn (PlanItem $item): array => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Products;
 
+use App\Bridge\Products\ChosenBottle;
 use App\Bridge\Products\ClientProducts;
 use App\Models\Head;
 use App\Models\Product;
@@ -23,6 +24,7 @@ final readonly class ClientProductsPage extends Page
      * @param Collection<int, Reaction>                             $reactions
      * @param Collection<int, Product>                              $products
      * @param list<array{kind: string, ml: float, left: float|null}> $needs of the wash days at home
+     * @param array<string, ChosenBottle> $next by kind, what the next wash day in the salon takes
      */
     public function __construct(
         public Head $head,
@@ -31,6 +33,7 @@ final readonly class ClientProductsPage extends Page
         public Collection $products,
         public int $spent_cents,
         public array $needs,
+        public array $next,
     ) {
     }
 }

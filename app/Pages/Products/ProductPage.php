@@ -24,6 +24,7 @@ final readonly class ProductPage extends Page
      * @param list<array{head: Head, reasons: non-empty-list<string>}>    $against
      * @param StockRow                                                    $row
      * @param Collection<int, StockMove>                                  $moves
+     * @param list<array{product: Product, alike: bool, price: string, says: string}> $cheaper of its kind
      */
     public function __construct(
         public Product $product,
@@ -33,6 +34,7 @@ final readonly class ProductPage extends Page
         public array $against,
         public array $row,
         public Collection $moves,
+        public array $cheaper,
     ) {
     }
 }

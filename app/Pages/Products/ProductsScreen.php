@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Pages\Products;
 
 use App\Bridge\Products\BottleEffects;
+use App\Bridge\Products\CheaperAlike;
 use App\Bridge\Products\ProductFit;
 use App\Bridge\Products\ProductNeeds;
 use App\Bridge\Products\SalonIngredients;
 use App\Bridge\Products\StockLevels;
+use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reaction;
@@ -35,10 +37,12 @@ final readonly class ProductsScreen
 {
     public function __construct(
         private BottleEffects $bottleEffects,
+        private CheaperAlike $cheaperAlike,
         private ProductFit $productFit,
         private ProductNeeds $productNeeds,
         private SalonIngredients $salonIngredients,
         private StockLevels $stockLevels,
+        private WashDayBottles $washDayBottles,
         private Parameters $parameters,
     ) {
     }
@@ -89,6 +93,7 @@ final readonly class ProductsScreen
                 Calendar::dayOf($salon->today()),
             ),
             moves: $product->moves()->limit(12)->get(),
+            cheaper: $this->cheaperAlike->of($product, $salon),
         );
     }
 
@@ -145,8 +150,9 @@ final readonly class ProductsScreen
             kinds: $told->kinds,
             reactions: $told->reactions,
             products: $told->products,
-            spent_cents: $told->spentCents,
+            spent_cents: $this->productNeeds->spentOn($head),
             needs: $this->productNeeds->atHome($head),
+            next: $this->washDayBottles->of($head),
         );
     }
 }

@@ -13,6 +13,7 @@ final readonly class BookingPage extends Page
 {
     /**
      * @param array<int, string> $stylists
+     * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
      */
     public function __construct(
         public Booking $booking,
@@ -21,6 +22,7 @@ final readonly class BookingPage extends Page
         public CarbonImmutable $date,
         public ?string $begun,
         public ?string $ended,
+        public array $steps,
     ) {
     }
 }

@@ -6,12 +6,15 @@ namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
+use App\Bridge\WashDays\PlannedBottles;
 use App\Models\Booking;
 use App\Models\Head;
+use App\Models\PlanItem;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
+use App\Wording\StepWords;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
@@ -28,6 +31,7 @@ final readonly class BookingScreen
     private const DAYS = 7;
 
     public function __construct(
+        private PlannedBottles $plannedBottles,
         private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
         private Parameters $parameters,
@@ -118,6 +122,27 @@ final readonly class BookingScreen
             date: $booking->date,
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
+            steps: $this->steps($booking),
         );
+    }
+
+    /** @return list<array{says: string, with: string, missing: bool}> of the wash day it is for; only what takes a bottle */
+    private function steps(Booking $booking): array
+    {
+        $item = $booking->is_wash_day && $booking->status->isOpen()
+            ? PlanItem::near($booking->head->planItems()->where('status', 'planned')->get(), $booking->date)
+            : null;
+        if ($item === null) {
+            return [];
+        }
+        $steps = [];
+        foreach ($this->plannedBottles->inSalon($booking->head, $item) as $place => $bottle) {
+            $steps[] = [
+                'says' => StepWords::line($item->steps[$place]), 'with' => $bottle['says'],
+                'missing' => $bottle['missing'],
+            ];
+        }
+
+        return $steps;
     }
 }

@@ -79,9 +79,10 @@
                     @foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach
                     @foreach ($item->broken as $rule)<p class="reason is-broken">{{ $item->by_hand ? 'Set by hand against a rule' : 'Breaks a rule, nothing else was open' }}: {{ $rule }}</p>@endforeach
                     @if ($item->clash)<p class="reason">To free it: {{ implode('; or ', $item->clash['frees']) }}.</p>@endif
+                    @foreach (array_filter($bottles[$item->id] ?? [], fn (array $bottle): bool => $bottle['missing']) as $bottle)<p class="reason is-broken">{{ $bottle['says'] }}</p>@endforeach
                     <details>
                         <summary>All steps</summary>
-                        <ol class="steps">@foreach ($item->steps as $step)<li>@step($step)</li>@endforeach</ol>
+                        <ol class="steps">@foreach ($item->steps as $place => $step)<li>@step($step)@if (! ($bottles[$item->id][$place]['missing'] ?? true)) <span class="reason">{{ $bottles[$item->id][$place]['says'] }}</span>@endif</li>@endforeach</ol>
                         <p class="reason">About {{ (int) round($item->broken_hairs) }} broken hairs are to be expected at its detangling.</p>
                     </details>
                 </div>

@@ -9,11 +9,12 @@
     @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients stands on the shelf yet. <a href="{{ route('products.create') }}">Put one there</a>.</p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>
+        @if (($next[$kind]->missing ?? '') !== '')<p class="reason is-broken">{{ $next[$kind]->missing }}</p>@endif
         <ul class="items for-head">
             @foreach ($rows as $row)
                 <li class="suits-{{ $row['verdict'] }}">
                     <span class="suits"><b>{{ __("nagomi.verdicts.{$row['verdict']}") }}</b></span>
-                    <span><a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? ' (their own)' : '' }}
+                    <span><a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? ' (their own)' : '' }}@if (($next[$kind]->product->id ?? '') === $row['product']->id) <span class="tag-look">{{ __('bottles.next-wash') }}</span> <span class="reason">{{ trim("{$next[$kind]->because} {$next[$kind]->passed}") }}</span>@endif
                         @foreach ($row['reasons'] as $reason)<span @class(['reason', 'is-broken' => $reason['verdict'] === 'no'])>{{ $reason['says'] }}</span>@endforeach</span>
                     <span class="minutes">{{ number_format($row['dose']->leastMl, 1) }} to {{ number_format($row['dose']->mostMl, 1) }} mL a section{{ $row['pumps'] ? ', ' . $row['pumps'] : '' }}<br>about {{ number_format($row['dose']->headMl(), 0) }} mL in all{{ '' }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : '; not enough in stock' }}</span>
                 </li>

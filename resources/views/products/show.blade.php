@@ -56,6 +56,12 @@
                 <details><summary>Take it off the shelf</summary><form method="post" action="{{ route('products.destroy', $product) }}"><x-act/> @method('delete')<p class="reason">It is gone with its counts; reactions stay.</p><button class="button is-small">Take it off</button></form></details>
             </section>
         </div>
+        @foreach (['cheaper' => true, 'cheaper-unlike' => false] as $title => $alike)
+            @if (($of = array_filter($cheaper, fn (array $one): bool => $one['alike'] === $alike)) !== [])
+                <h2>{{ __("bottles.{$title}") }}</h2>
+                <ul class="recent">@foreach ($of as $one)<li><a href="{{ route('products.show', $one['product']) }}">{{ $one['product']->name }}</a>: <span class="reason">{{ $one['price'] }}; {{ $one['says'] }}</span></li>@endforeach</ul>
+            @endif
+        @endforeach
         <h2>The list, read</h2>
         <x-wide-table label="The list, read"><table class="table book">
             <thead><tr><th scope="col">As printed</th><th scope="col">Read as</th><th scope="col">Does</th><th scope="col" class="num">Share</th></tr></thead>

@@ -21,6 +21,12 @@
                 </form>
             @endif
         </section>
+        @if ($steps !== [])
+            <section>
+                <h2>{{ __('bottles.for-the-day') }}</h2>
+                <ul class="recent">@foreach ($steps as $step)<li>{{ $step['says'] }} <span @class(['reason', 'is-broken' => $step['missing']])>{{ $step['with'] }}</span></li>@endforeach</ul>
+            </section>
+        @endif
         <section>
             <h2>Another time</h2>
             <form method="post" action="{{ route('bookings.update', $booking) }}" class="asks" novalidate>

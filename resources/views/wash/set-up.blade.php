@@ -27,7 +27,7 @@
             <li @class(['is-critical' => $step['critical']])>
                 <span class="when">{{ $step['start_minutes'] === null ? 'after' : round($step['start_minutes']) . ' min' }}</span>
                 <span><strong>{{ $step['label'] }}</strong>
-                    @if ($step['product'])<span class="reason">{{ $step['product']['name'] }}, about {{ $step['product']['ml'] }} mL{{ $step['product']['pumps'] ? ', ' . $step['product']['pumps'] : '' }}. {{ $step['product']['care'] }} {{ $step['product']['passed'] ?? '' }}</span>@elseif ($step['missing'] ?? null)<span class="reason is-broken">{{ $step['missing'] }}</span>@endif
+                    @if ($step['product'])<span class="reason">{{ $step['product']['name'] }}, about {{ $step['product']['ml'] }} mL{{ $step['product']['pumps'] ? ', ' . $step['product']['pumps'] : '' }}. {{ $step['product']['care'] }} {{ $step['product']['because'] ?? '' }} {{ $step['product']['passed'] ?? '' }}</span>@elseif ($step['missing'] ?? null)<span class="reason is-broken">{{ $step['missing'] }}</span>@endif
                     @foreach ($step['watch'] as $sentence)<span class="reason">{{ $sentence }}</span>@endforeach</span>
                 <span class="minutes">{{ round($step['hands_on_minutes']) }} min hands{{ $step['waiting_minutes'] > 0 ? ', ' . round($step['waiting_minutes']) . ' min by itself' : '' }}@if ($step['critical'])<span class="is-sr-only">, the finish hangs on it</span>@endif</span>
             </li>
