@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 /* The bottle a wash day picks does what the step asks, and what was passed over is said. */
 
+use App\Bridge\Plans\Outlooks;
 use App\Bridge\Products\ChosenBottle;
 use App\Bridge\WashDays\WashDayBottles;
+use App\Models\Booking;
+use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\Product;
+use App\Pages\HomeRoutine\HomeRoutines;
+use Carbon\CarbonImmutable;
+use Pest\Expectation;
 use Tests\Feature\FeatureTestCase;
 
 beforeEach(fn () => $this->actingAs($this->stylist));
@@ -97,4 +103,120 @@ it('takes minerals off only with what does, and cleanses gently with what is gen
     expect(picked($head))->not->toHaveKey('shampoo');
     onTheShelf($this, 'Soft shampoo', 'shampoo', 'Aqua, Decyl Glucoside, Glycerin');
     expect(picked($head)['shampoo']['name'])->toBe('Soft shampoo');
+});
+
+/**
+ * A wash day in the book that was done with a mask, and what came of it.
+ *
+ * @param int $points of 10, what was read once styled
+ */
+function washedWith(FeatureTestCase $test, Head $head, int $daysAgo, string $mask, int $points): void
+{
+    $date = $test->salon->today()->subDays($daysAgo)->format('Y-m-d');
+    $test->post("/clients/{$head->id}/wash-days", [
+        'date' => $date, 'place' => 'salon', 'cleanse' => 'gentle', 'passes' => '1', 'conditioning' => 'mask',
+        'conditioning_minutes' => '20', 'tool' => 'comb', 'detangling' => 'wet-with-slip',
+        'conditioning_product' => $mask,
+    ])->assertSessionHasNoErrors();
+    $result = array_fill_keys(['definition', 'clumping', 'softness', 'shine', 'volume'], (string) $points)
+        + ['frizz' => (string) (10 - $points)];
+    $test->post("/clients/{$head->id}/hair-tests", [
+        'date' => $date, 'moment' => 'after-styling', 'zone' => '', 'raw' => ['result' => $result],
+    ])->assertSessionHasNoErrors();
+}
+
+function bookedToday(FeatureTestCase $test, Head $head): Booking
+{
+    $today = $test->salon->today()->format('Y-m-d');
+    $booking = new Booking([
+        'head_id' => $head->id, 'user_id' => $test->stylist->id, 'service' => 'Wash day', 'is_wash_day' => true,
+        'date' => $today, 'starts_at' => CarbonImmutable::parse("{$today} 15:00", 'UTC'), 'stretches' => [],
+        'minutes' => 90, 'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse',
+    ]);
+    $booking->forceFill(['salon_id' => $head->salon_id])->save();
+
+    return $booking;
+}
+
+it('takes the bottle that went with the best wash days, or one that is like it, and says so', function (): void {
+    $head = $this->aHead();
+    $plain = 'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Chloride, Phenoxyethanol';
+    $rich = 'Aqua, Butyrospermum Parkii Butter, Cocos Nucifera Oil, Cetearyl Alcohol, Phenoxyethanol';
+    onTheShelf($this, 'Cheap mask', 'mask', $plain, ['price_cents' => 100]);
+    $loved = onTheShelf($this, 'Loved mask', 'mask', $rich, ['price_cents' => 900]);
+    onTheShelf($this, 'Twin mask', 'mask', $rich, ['price_cents' => 1900]);
+    $mask = [['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], ['kind' => 'mask', 'minutes' => 20]];
+    $picks = function () use ($head, $mask): array {
+        app(Outlooks::class)->current($head->refresh());
+        plannedAs($head, $mask);
+
+        return picked($head)['mask'];
+    };
+    expect($picks())->toMatchArray([
+        'name' => 'Cheap mask', 'because' => 'Chosen because a wash with it costs least.',
+    ]);
+    foreach ([40, 33, 26] as $i => $ago) {
+        washedWith($this, $head, $ago, 'Cheap mask', 3 + $i);
+    }
+    // Three days say nothing yet.
+    expect($picks()['name'])->toBe('Cheap mask');
+    washedWith($this, $head, 19, 'Loved mask', 9);
+    washedWith($this, $head, 12, 'Loved mask', 8);
+    expect($picks())->toMatchArray([
+        'name' => 'Loved mask', 'because' => 'Chosen because it was part of 2 of the 2 best wash days.',
+    ]);
+    $this->get("/clients/{$head->id}/wash")->assertSee('it was part of 2 of the 2 best wash days');
+    $loved->update(['recalled_on' => '2027-01-01', 'recalled_because' => 'glass']);
+    expect($picks())->toMatchArray([
+        'name' => 'Twin mask', 'because' => 'Chosen because it is most like what was part of the best wash days.',
+    ])->and($picks()['passed'])->toContain('Loved mask (recalled)');
+});
+
+it('says the same on plan, wash, booking, products and at home, and what is missing on each', function (): void {
+    $head = $this->aHead();
+    onTheShelf($this, 'Mild rinse', 'protein', 'Aqua, Cetearyl Alcohol, Glycerin, Phenoxyethanol, Hydrolyzed Silk');
+    onTheShelf($this, 'Plain mask', 'mask', 'Aqua, Cetearyl Alcohol, Glycerin');
+    onTheShelf($this, 'No list mask', 'mask', '', ['price_cents' => 1]);
+    $today = $this->salon->today()->format('Y-m-d');
+    app(Outlooks::class)->current($head->refresh());
+    plannedAs($head, [
+        ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], ['kind' => 'strong-protein', 'minutes' => 10],
+        ['kind' => 'mask', 'minutes' => 20],
+    ]);
+    $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail()->forceFill(['date' => $today])->save();
+    $missing = 'No bottle here does it: Mild rinse (its protein is too mild).';
+    $nearest = '~Nearest: Mild rinse; (moisture \d+\.\d (higher|lower) than planned, )?protein \d+\.\d lower than planned~';
+    $booking = bookedToday($this, $head);
+    foreach (['plan', 'wash', 'products', 'home-routine'] as $page) {
+        $html = html_entity_decode((string) $this->get("/clients/{$head->id}/{$page}")->assertOk()->getContent());
+        expect($html)->toContain('Plain mask');
+        if ($page !== 'home-routine') {
+            expect($html)->toContain($missing);
+        }
+        if (in_array($page, ['plan', 'wash'], true)) {
+            expect($html)->toMatch($nearest);
+        }
+    }
+    $this->get("/bookings/{$booking->id}")->assertOk()->assertSee('Plain mask')->assertSee($missing);
+    $this->get("/clients/{$head->id}/wash")->assertSee('Passed over: No list mask (no list of ingredients yet).');
+    // What is done in the salon is no part of the routine at home.
+    expect(array_column(app(HomeRoutines::class)->of($head->refresh())->days, 'date'))
+        ->each(fn (Expectation $date): Expectation => $date->not->toEqual($this->salon->today()));
+});
+
+it('names what costs less and is like it, and what is not', function (): void {
+    $dear = onTheShelf($this, 'Dear mask', 'mask', 'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Chloride', [
+        'price_cents' => 3000,
+    ]);
+    onTheShelf($this, 'Twin', 'mask', 'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Chloride', ['price_cents' => 1500]);
+    onTheShelf($this, 'Buttery', 'mask', 'Aqua, Butyrospermum Parkii Butter, Cetearyl Alcohol, Glycerin', [
+        'price_cents' => 1000,
+    ]);
+    onTheShelf($this, 'Dearer', 'mask', 'Aqua, Cetearyl Alcohol, Glycerin', ['price_cents' => 3100]);
+    onTheShelf($this, 'Conditioner', 'conditioner', 'Aqua, Cetearyl Alcohol, Glycerin', ['price_cents' => 100]);
+    $page = $this->get("/products/{$dear->id}")->assertOk();
+    $text = preg_replace('/\s+/', ' ', strip_tags((string) $page->getContent()));
+    expect($text)->toContain('Cheaper, and like it Twin: €3.00 a 100 mL, not €6.00; about as much moisture, slip')
+        ->toMatch('/Cheaper, but not like it Buttery: €2.00 a 100 mL, not €6.00; .*more .*sealing oil and butter/')
+        ->not->toContain('Dearer')->not->toContain('Conditioner:');
 });

@@ -7,8 +7,9 @@ namespace Nagomi\Core\Products;
 use Nagomi\Core\Parameters\ContentParameters;
 
 /**
- * Which of the bottles a step is done with: what suits before what does not quite, then what is like the bottles of
- * this client's best wash days, then what there is surely enough of, then what costs less.
+ * Which of the bottles a step is done with: what suits before what does not quite, then what does just what is
+ * planned, then what is like the bottles of this client's best wash days, then what there is surely enough of, then
+ * what costs less.
  */
 final readonly class BottleChoice
 {
@@ -58,6 +59,7 @@ final readonly class BottleChoice
         $places = array_map(static fn (BottleCandidate $bottle): array => [
             BottleReason::KnownBeforeTheDay->value => $isSpared && ! $bottle->isKnown ? 1.0 : 0.0,
             BottleReason::SuitsBetter->value => $bottle->suitsWell ? 0.0 : 1.0,
+            BottleReason::AsPlanned->value => (float) BottleFit::stepsAway($need, $bottle->facts),
             BottleReason::Worked->value => in_array($bottle->id, $workedIds, true) ? 0.0 : 1.0,
             BottleReason::LikeWhatWorked->value => -self::likeness($bottle, $worked, $parameters),
             BottleReason::SurelyEnough->value => $bottle->facts->leftMl === null ? 1.0 : 0.0,

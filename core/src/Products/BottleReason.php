@@ -9,6 +9,7 @@ enum BottleReason: string
 {
     case KnownBeforeTheDay = 'known-before-the-day';
     case SuitsBetter = 'suits-better';
+    case AsPlanned = 'as-planned';
     case Worked = 'worked';
     case LikeWhatWorked = 'like-what-worked';
     case SurelyEnough = 'surely-enough';

@@ -6,6 +6,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\BottleCandidate;
 use Nagomi\Core\Products\BottleChoice;
 use Nagomi\Core\Products\BottleFacts;
+use Nagomi\Core\Products\BottleFit;
 use Nagomi\Core\Products\BottleLikeness;
 use Nagomi\Core\Products\BottleMiss;
 use Nagomi\Core\Products\BottleNeed;
@@ -14,6 +15,7 @@ use Nagomi\Core\Products\BottleReason;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\BottleContents;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Content;
 use Nagomi\Core\Treatments\ContentShare;
 
@@ -93,6 +95,9 @@ it('takes what suits before what worked, that before what is like it, then what 
         fn () => [candidate('A'), candidate('B', profile: profile(['moisture' => 4.0]))], 'B', BottleReason::Worked,
         [['moisture' => 10.0]], ['B'],
     ],
+    'no protein nobody asked for, before what worked' => [
+        fn () => [candidate('A', protein: 'mild'), candidate('B')], 'B', BottleReason::AsPlanned, [], ['A'],
+    ],
     'what suits before what worked' => [
         fn () => [candidate('A', suitsWell: false), candidate('B')], 'B', BottleReason::SuitsBetter, [], ['A'],
     ],
@@ -150,3 +155,26 @@ it('is alike in both directions', function (): void {
         expect($there->isAlike())->toBe($back->isAlike())->and($there->less)->toBe($back->more);
     }
 });
+
+it('counts how far a bottle is from what is planned', function (array $need, array $bottle, int $away): void {
+    $need = new BottleNeed(...$need + ['kind' => ProductKind::Shampoo, 'on' => Make::day(), 'ml' => 5.0]);
+    $facts = new BottleFacts(...$bottle + [
+        'protein' => 'none', 'surfactants' => 'none', 'chelates' => false, 'caresForScalp' => false, 'goodUntil' => null,
+        'leftMl' => 1.0, 'labelMinutes' => null,
+    ]);
+    expect(BottleFit::stepsAway($need, $facts))->toBe($away);
+})->with([
+    'nothing asked, nothing held' => [[], [], 0],
+    'protein nobody asked for' => [[], ['protein' => 'mild-to-strong'], 2],
+    'strong for strong' => [['protein' => 'strong'], ['protein' => 'strong'], 0],
+    'perhaps strong for strong' => [['protein' => 'strong'], ['protein' => 'mild-to-strong'], 1],
+    'perhaps strong for mild' => [['protein' => 'mild'], ['protein' => 'mild-to-strong'], 1],
+    'mild for gentle' => [['cleanse' => CleanseKind::Gentle], ['surfactants' => 'mild'], 0],
+    'medium for gentle' => [['cleanse' => CleanseKind::Gentle], ['surfactants' => 'medium'], 1],
+    'medium for shampoo' => [['cleanse' => CleanseKind::Shampoo], ['surfactants' => 'medium'], 0],
+    'strong for shampoo' => [['cleanse' => CleanseKind::Shampoo], ['surfactants' => 'strong'], 1],
+    'mild for shampoo' => [['cleanse' => CleanseKind::Shampoo], ['surfactants' => 'mild'], 1],
+    'strong to clarify' => [['cleanse' => CleanseKind::Clarifying], ['surfactants' => 'strong'], 0],
+    'medium to clarify' => [['cleanse' => CleanseKind::Chelating], ['surfactants' => 'medium'], 1],
+    'any for the scalp' => [['cleanse' => CleanseKind::ScalpCare], ['surfactants' => 'strong'], 0],
+]);
