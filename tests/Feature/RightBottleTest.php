@@ -197,6 +197,10 @@ it('says the same on plan, wash, booking, products and at home, and what is miss
             expect($html)->toMatch($nearest);
         }
     }
+    // A kind that the next wash day does not take is none of it.
+    onTheShelf($this, 'Some co-wash', 'co-wash', 'Aqua, Cetearyl Alcohol, Glycerin');
+    $products = preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/clients/{$head->id}/products")->getContent()));
+    expect($products)->toContain('Plain mask next wash')->not->toContain('Some co-wash next wash');
     $this->get("/bookings/{$booking->id}")->assertOk()->assertSee('Plain mask')->assertSee($missing);
     $this->get("/clients/{$head->id}/wash")->assertSee('Passed over: No list mask (no list of ingredients yet).');
     // What is done in the salon is no part of the routine at home.

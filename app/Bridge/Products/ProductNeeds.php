@@ -159,6 +159,19 @@ final readonly class ProductNeeds
     }
 
     /**
+     * @param list<array<string, mixed>> $steps of a wash day
+     *
+     * @return array<string, true> kinds of product that it takes
+     */
+    public function kindsOf(array $steps): array
+    {
+        return array_fill_keys(array_map(
+            static fn (array $of): string => $of[0]->value,
+            $this->kinds($steps),
+        ), true);
+    }
+
+    /**
      * What a wash day uses; hair that comes down to be combed is styled again.
      *
      * @param list<array<string, mixed>> $steps

@@ -8,6 +8,7 @@ use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\BottleChooser;
 use App\Bridge\Products\ChosenBottle;
 use App\Bridge\Products\ClientShelves;
+use App\Bridge\Products\ProductNeeds;
 use App\Models\Head;
 use App\Models\PlanItem;
 use DateTimeImmutable;
@@ -22,6 +23,7 @@ final readonly class WashDayBottles
     public function __construct(
         private BottleChooser $bottleChooser,
         private ClientShelves $clientShelves,
+        private ProductNeeds $productNeeds,
     ) {
     }
 
@@ -37,6 +39,15 @@ final readonly class WashDayBottles
             array_values(StoredSteps::of($item->steps ?? [])),
             Calendar::dayOf($item->date ?? $head->salon->today()),
         );
+    }
+
+    /** @return array<string, ChosenBottle> by kind of product, of those that the next wash day takes */
+    public function next(Head $head): array
+    {
+        /** @var PlanItem|null $item */
+        $item = $head->planItems()->where('status', 'planned')->first();
+
+        return $item === null ? [] : array_intersect_key($this->of($head), $this->productNeeds->kindsOf($item->steps));
     }
 
     /**

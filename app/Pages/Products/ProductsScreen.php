@@ -152,7 +152,7 @@ final readonly class ProductsScreen
             products: $told->products,
             spent_cents: $this->productNeeds->spentOn($head),
             needs: $this->productNeeds->atHome($head),
-            next: $this->washDayBottles->of($head),
+            next: $this->washDayBottles->next($head),
         );
     }
 }
