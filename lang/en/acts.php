@@ -14,6 +14,8 @@ return [
         'no-step' => 'This step is not in the wash day.',
         'section' => 'This section is not on the head; tap it again.',
         'amount' => 'Amount: 0 to 1000 mL.',
+        'bottle' => 'Another bottle: choose one of the list, and why.',
+        'no-bottle' => 'That bottle is none of this step’s. Choose one of the list.',
         'note' => 'This note could not be read; tap it again.',
         'done' => 'Already done by :by at :time.',
         'skipped' => 'Already skipped by :by at :time.',

@@ -23,6 +23,7 @@ return [
     'against' => ':name (:why)',
     'because' => [
         'known-before-the-day' => 'Chosen because this client knows it: nothing new shortly before a day that counts.',
+        'liked' => 'Chosen because this client did not like another.',
         'suits-better' => 'Chosen because it suits this hair better than the others.',
         'as-planned' => 'Chosen because it comes closest to what is planned.',
         'worked' => 'Chosen because it was part of :times of the :best best wash days.',
@@ -59,14 +60,14 @@ return [
     ],
     'at-home' => ':name, :much',
     'such-as' => 'such as :name, :much',
-    'nearest' => 'Nearest: :name; :changes.',
+    'nearest' => 'Nearest: :name; beside what is planned, :changes.',
     'changes' => [
         'moisture' => 'moisture :points',
         'protein' => 'protein :points',
         'build-up' => 'build-up :points',
-        'none' => 'the balance would hardly notice',
-        'higher' => ':points higher than planned',
-        'lower' => ':points lower than planned',
+        'none' => 'the balance hardly changes',
+        'higher' => ':points higher',
+        'lower' => ':points lower',
         'shorter' => 'left on :minutes minutes',
     ],
     'misses' => [

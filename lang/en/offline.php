@@ -120,6 +120,12 @@ return [
         'kinds' => [
             'done' => 'done', 'section' => 'a section', 'skip' => 'skipped', 'back' => 'taken back', 'repeat' => 'once more',
             'swap' => 'next one first', 'note' => 'noted', 'amount' => 'amount',
+            'bottle' => 'another bottle',
         ],
+        'use-left' => 'then :ml mL left',
+        'other' => ['ran-out' => 'Ran out', 'smells-wrong' => 'Smells wrong', 'disliked' => 'Not liked', 'missing' => 'Take one all the same'],
+        'others' => 'Another bottle instead of :product:',
+        'others-none' => 'There is no other bottle for this step. Go on without it, or skip the step.',
+        'keep' => 'Keep this one',
     ],
 ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // The wash day as it is run and noted.
 return [
+    'another-bottle' => 'Another bottle',
+    'smells-wrong' => 'Smells wrong, said :by at a wash day. Look at it before it is used again.',
     'from-readings' => '{1} from one reading|[2,*] from :count readings',
     'minutes' => 'Minutes: type 0.5 to 720.',
     'styled-after' => 'Styled after about :care, done in about :done; four days of five between :from and :to.',

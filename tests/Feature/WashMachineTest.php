@@ -51,7 +51,7 @@ function drawnCase(int $seed): array
 {
     mt_srand($seed);
     $keys = ['ready', 'section', 'cleanse', 'mask', 'rinse', 'style'];
-    $kinds = ['done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'section', 'amount', 'note'];
+    $kinds = ['done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'section', 'amount', 'note', 'bottle'];
     $acts = [];
     for ($i = 0; $i < 24; $i++) {
         $device = ['one', 'two'][mt_rand(0, 1)];
@@ -65,6 +65,7 @@ function drawnCase(int $seed): array
             'value' => match ($kind) {
                 'section' => ['section' => mt_rand(0, 3)],
                 'amount' => ['ml' => mt_rand(1, 40)],
+                'bottle' => ['product' => ['one-bottle', 'another'][mt_rand(0, 1)], 'why' => 'ran-out'],
                 'note' => ['note' => ['knot', 'no-foam'][mt_rand(0, 1)]],
                 default => new stdClass(),
             },

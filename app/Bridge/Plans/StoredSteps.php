@@ -56,9 +56,9 @@ final class StoredSteps
      * @param array<mixed> $planned as it is stored
      * @param float|null   $minutes it really took; null where nobody timed it
      * @param int          $repeats passes beyond what was planned
-     * @param array<mixed> $product that was used
+     * @param string|null  $product name of the bottle it was done with
      */
-    public static function done(StepKind $kind, array $planned, ?float $minutes, int $repeats, array $product): Step
+    public static function done(StepKind $kind, array $planned, ?float $minutes, int $repeats, ?string $product): Step
     {
         $text = static fn (mixed $said): ?string => is_string($said) ? $said : null;
 
@@ -70,7 +70,7 @@ final class StoredSteps
             min(Step::MOST_PASSES, (is_int($planned['passes'] ?? null) ? $planned['passes'] : 1) + $repeats),
             $text($planned['how'] ?? null),
             $text($planned['tool'] ?? null),
-            product: $text($product['name'] ?? null),
+            product: $product,
             eveningBefore: self::isBefore($planned),
         );
     }

@@ -86,8 +86,30 @@ final readonly class BottleChooser
             $row === null ? '' : $this->because($choice->because, $row['product']->name, $shelf),
             $row === null || $passed === '' ? '' : Words::say('bottles.passed', ['what' => $passed]),
             $row !== null || $passed === '' ? '' : Words::say('bottles.missing', ['what' => $passed]),
-            $step === null || $choice->nearest === null ? null : $this->with($step, $choice->nearest),
+            $this->with($step, $choice->nearest),
+            $this->with($step, $choice->taken),
+            $this->others($shelf, $step, $choice),
         );
+    }
+
+    /** @return list<OtherBottle> what does it first; nothing that must not touch this client, or is past its time */
+    private function others(ClientShelf $shelf, ?Step $step, BottleChoice $choice): array
+    {
+        $others = [];
+        foreach ([...array_map(static fn (BottleCandidate $one): array => [$one, null], $choice->others), ...$choice->passed] as [$one, $miss]) {
+            $row = $shelf->rows[$one->id] ?? null;
+            if ($row !== null && $one->refusal === null && $miss !== BottleMiss::PastItsTime) {
+                $others[] = new OtherBottle(
+                    $row['product'],
+                    $row['pumps'],
+                    $row['cost_cents'],
+                    $miss === null ? '' : Words::say("bottles.misses.{$miss->value}"),
+                    $this->with($step, $one),
+                );
+            }
+        }
+
+        return $others;
     }
 
     /** @param array{BottleCandidate, BottleMiss} $passed */
@@ -117,8 +139,11 @@ final readonly class BottleChooser
     }
 
     /** A step as it would be with another bottle, no longer than that one's label lets it sit. */
-    private function with(Step $step, BottleCandidate $bottle): Step
+    private function with(?Step $step, ?BottleCandidate $bottle): ?Step
     {
+        if ($step === null || $bottle === null) {
+            return null;
+        }
         $label = $bottle->facts->labelMinutes;
         $shorter = $label === null || $step->minutes === null || $step->minutes <= $label
             ? $step

@@ -16,6 +16,8 @@ final readonly class ChosenBottle
      * @param string      $because why it and not the next, empty where nothing told them apart
      * @param string      $passed  what was passed over and why, empty where nothing was
      * @param string      $missing that no bottle does it and why; empty where one does, or none of the kind is there
+     * @param Step|null   $with    the step done with it; null where there is none, or no plan asks for the step
+     * @param list<OtherBottle> $others what it could be done with instead, what does it first
      * @param Step|null   $nearest where it is missing, the step done with the bottle that comes nearest
      */
     public function __construct(
@@ -28,13 +30,15 @@ final readonly class ChosenBottle
         public string $passed,
         public string $missing,
         public ?Step $nearest,
+        public ?Step $with,
+        public array $others,
     ) {
     }
 
     /**
      * @return array{
      *     id: string, name: string, ml: float, pumps: string|null, cost_cents: int|null, care: string,
-     *     because: string, passed: string,
+     *     because: string, passed: string, left: float|null,
      * }|null as a wash day keeps it; null where there is none
      */
     public function kept(): ?array
@@ -48,6 +52,7 @@ final readonly class ChosenBottle
             'care' => $this->care,
             'because' => $this->because,
             'passed' => $this->passed,
+            'left' => $this->product->left_ml,
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\WashDays\WashResults;
 use App\Models\Head;
 use App\Models\Product;
+use App\Models\WashSessionAct;
 use App\Models\WashStep;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Planning\OccasionKind;
@@ -36,6 +37,7 @@ final readonly class ClientShelves
         $head->loadMissing(['salon', 'zoneParts']);
         $core = $this->headRecord->core($head);
         $known = $this->known($head);
+        $disliked = $this->disliked($head);
         $results = $this->washResults->bottles($head);
         $best = $results->wentWithBest();
         $rows = $salon = $own = $worked = [];
@@ -44,7 +46,7 @@ final readonly class ClientShelves
             foreach ($choices as $row) {
                 $product = $row['product'];
                 $rows[$product->id] = $row;
-                $candidate = self::candidate($row, isset($known[$product->name]));
+                $candidate = self::candidate($row, isset($known[$product->name]), isset($disliked[$product->id]));
                 if ($product->head_id === null) {
                     $salon[(string) $kind][] = $candidate;
                 } else {
@@ -77,7 +79,7 @@ final readonly class ClientShelves
     }
 
     /** @param ProductChoice $row */
-    private static function candidate(array $row, bool $isKnown): BottleCandidate
+    private static function candidate(array $row, bool $isKnown, bool $isDisliked): BottleCandidate
     {
         return new BottleCandidate(
             $row['product']->id,
@@ -87,6 +89,7 @@ final readonly class ClientShelves
             $row['profile'],
             $row['refusal'],
             $isKnown,
+            $isDisliked,
             $row['cost_cents'],
         );
     }
@@ -117,6 +120,26 @@ final readonly class ClientShelves
         }
 
         return $days;
+    }
+
+    /** @return array<string, true> products this client did not like at a wash, by id */
+    private function disliked(Head $head): array
+    {
+        $acts = WashSessionAct::query()
+            ->join('wash_sessions', 'wash_sessions.id', '=', 'wash_session_acts.wash_session_id')
+            ->where('wash_sessions.head_id', $head->id)
+            ->where('wash_session_acts.kind', 'bottle')
+            ->whereNull('wash_session_acts.refused')
+            ->pluck('wash_session_acts.value');
+        $disliked = [];
+        foreach ($acts as $value) {
+            $said = is_string($value) ? json_decode($value, true) : $value;
+            if (is_array($said) && ($said['why'] ?? '') === 'disliked' && is_string($said['instead_of'] ?? null)) {
+                $disliked[$said['instead_of']] = true;
+            }
+        }
+
+        return $disliked;
     }
 
     /** @return array<string, true> products this client was washed with before, by name */

@@ -26,9 +26,9 @@ use Nagomi\Core\Treatments\Step;
 final readonly class PlannedBottles
 {
     public function __construct(
+        private BottleChanges $bottleChanges,
         private BottleChooser $bottleChooser,
         private ClientShelves $clientShelves,
-        private NearestBottle $nearestBottle,
     ) {
     }
 
@@ -91,7 +91,7 @@ final readonly class PlannedBottles
         }
 
         return $bottle->missing === '' ? null : [
-            'says' => trim("{$bottle->missing} {$this->nearestBottle->says($head, $bottle, $day)}"),
+            'says' => trim("{$bottle->missing} {$this->bottleChanges->nearest($head, $bottle, $day)}"),
             'missing' => true,
         ];
     }

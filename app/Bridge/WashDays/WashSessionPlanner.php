@@ -8,10 +8,12 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\ChosenBottle;
+use App\Bridge\Products\OtherBottle;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
 use DateTimeInterface;
+use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -33,10 +35,10 @@ final readonly class WashSessionPlanner
     private const STRAND_UM = 70.0;
 
     public function __construct(
+        private BottleChanges $bottleChanges,
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private HeadOnDay $headOnDay,
-        private NearestBottle $nearestBottle,
         private WashDayBottles $washDayBottles,
     ) {
     }
@@ -80,7 +82,7 @@ final readonly class WashSessionPlanner
                 'after_client' => $step->afterClient,
                 'beside' => $step->beside,
                 'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
-                ...$this->bottle($head, $bottles[$step->uses->value ?? ''] ?? null, $doing),
+                ...$this->bottle($state, $head, $bottles[$step->uses->value ?? ''] ?? null, $doing),
             ], $fitting->plan->steps, $told['steps']),
             'finish_minutes' => $told['finish_minutes'],
             'care_minutes' => $fitting->plan->careMinutes(),
@@ -98,15 +100,33 @@ final readonly class WashSessionPlanner
     /**
      * @param list<Step> $day
      *
-     * @return array{product: array<string, mixed>|null, missing: string|null}
+     * @return array{
+     *     product: array<string, mixed>|null, missing: string|null, others: list<array<string, mixed>>,
+     * }
      */
-    private function bottle(Head $head, ?ChosenBottle $bottle, array $day): array
+    private function bottle(State $state, Head $head, ?ChosenBottle $bottle, array $day): array
     {
+        if ($bottle === null) {
+            return ['product' => null, 'missing' => null, 'others' => []];
+        }
+
         return [
-            'product' => $bottle?->kept(),
-            'missing' => $bottle === null || $bottle->missing === ''
+            'product' => $bottle->kept(),
+            'missing' => $bottle->missing === ''
                 ? null
-                : trim($bottle->missing . ' ' . $this->nearestBottle->says($head, $bottle, $day)),
+                : trim($bottle->missing . ' ' . $this->bottleChanges->nearest($head, $bottle, $day)),
+            'others' => array_map(fn (OtherBottle $other): array => [
+                'id' => $other->product->id,
+                'name' => $other->product->name,
+                'ml' => $bottle->ml,
+                'pumps' => $other->pumps,
+                'cost_cents' => $other->costCents,
+                'care' => '',
+                'left' => $other->product->left_ml,
+                'changes' => implode('; ', array_filter([
+                    $other->miss, $this->bottleChanges->between($state, $day, $bottle->with, $other->with),
+                ])),
+            ], $bottle->others),
         ];
     }
 

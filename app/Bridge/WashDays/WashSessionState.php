@@ -14,7 +14,7 @@ final class WashSessionState
     /**
      * @var array<string, array{
      *     status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>,
-     *     repeats: int, ml: float|null, notes: array<string, int>,
+     *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>,
      * }> by step
      */
     private array $steps = [];
@@ -31,7 +31,7 @@ final class WashSessionState
         foreach ($plan as $step) {
             $this->steps[is_string($step['key'] ?? null) ? $step['key'] : ''] = [
                 'status' => 'open', 'at' => null, 'by' => '', 'device' => '', 'sections' => [], 'repeats' => 0,
-                'ml' => null, 'notes' => [],
+                'ml' => null, 'bottle' => null, 'notes' => [],
             ];
         }
         $this->order = array_keys($this->steps);
@@ -79,6 +79,13 @@ final class WashSessionState
                 break;
             case 'amount':
                 $step['ml'] = is_numeric($act->value['ml'] ?? null) ? max(0.0, (float) $act->value['ml']) : $step['ml'];
+                break;
+            case 'bottle':
+                // What was said of the first bottle's amount is not the other's.
+                [$step['bottle'], $step['ml']] = [
+                    is_string($act->value['product'] ?? null) ? $act->value['product'] : $step['bottle'],
+                    null,
+                ];
                 break;
             case 'note':
                 $note = is_string($act->value['note'] ?? null) ? $act->value['note'] : '';
@@ -142,14 +149,10 @@ final class WashSessionState
         return $this->steps[$step]['notes'][$note] ?? 0;
     }
 
-    /** @param array<string, mixed> $step of the plan */
-    public function amountMl(array $step): float
+    /** @return array{bottle: string|null, ml: float|null} what was said of a step's bottle; null: as planned */
+    public function said(string $step): array
     {
-        $planned = is_array($step['product'] ?? null) && is_numeric($step['product']['ml'] ?? null)
-            ? (float) $step['product']['ml']
-            : 0.0;
-
-        return $this->steps[is_string($step['key'] ?? null) ? $step['key'] : '']['ml'] ?? $planned;
+        return ['bottle' => $this->steps[$step]['bottle'] ?? null, 'ml' => $this->steps[$step]['ml'] ?? null];
     }
 
     /**
@@ -288,7 +291,7 @@ final class WashSessionState
                 'status' => $step['status'], 'at' => $step['at']?->format('Y-m-d\TH:i:s.vP'), 'by' => $step['by'],
                 'device' => $step['device'],
                 'sections' => array_keys($step['sections']), 'repeats' => $step['repeats'], 'ml' => $step['ml'],
-                'notes' => (object) $step['notes'],
+                'bottle' => $step['bottle'], 'notes' => (object) $step['notes'],
             ],
             $this->steps,
         );

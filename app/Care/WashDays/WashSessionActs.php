@@ -9,14 +9,13 @@ use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\StepBottles;
+use App\Bridge\WashDays\StepBottle;
 use App\Bridge\WashDays\WashSessionState;
 use App\Care\Acts\ActAnswer;
 use App\Care\Acts\EachAct;
 use App\Care\Acts\SentAct;
-use App\Care\Products\Stockroom;
 use App\Care\Readings\Visits;
 use App\Care\Scheduling\BookingProgress;
-use App\Models\Product;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use App\Wording\Words;
@@ -43,8 +42,8 @@ final readonly class WashSessionActs
         private Outlooks $outlooks,
         private RecordImporter $recordImporter,
         private StepBottles $stepBottles,
-        private Stockroom $stockroom,
         private Visits $visits,
+        private WashBottles $washBottles,
         private WornStyles $wornStyles,
         private Parameters $parameters,
     ) {
@@ -103,6 +102,11 @@ final readonly class WashSessionActs
         $zone = $washSession->head->salon->timezone;
         $step = $act->text('step');
         $refused = $washSession->finished_at === null ? $state->refuses($act->kind, $step, $device) : 'ended';
+        $isBottle = $act->kind === 'bottle';
+        $refused ??= $isBottle && ! $this->washBottles->knows($washSession, $act) ? 'no-bottle' : null;
+        $value = $refused === null && $isBottle
+            ? $this->washBottles->putAway($washSession, $state, $act, $by)
+            : $act->list('value');
         $before = $state->doneBy($step);
         $time = $refused === 'ended' ? $washSession->finished_at : $before['at'];
 
@@ -110,7 +114,7 @@ final readonly class WashSessionActs
             'key' => $act->key,
             'kind' => $act->kind,
             'step' => $step,
-            'value' => $act->list('value'),
+            'value' => $value,
             'acted_at' => $act->at->max($washSession->created_at),
             'by' => $by,
             'device' => $device,
@@ -222,7 +226,7 @@ final readonly class WashSessionActs
             if ($steps !== []) {
                 $this->recordImporter->washDays($head, [new WashDay($key, $date, $steps, Place::Salon)]);
             }
-            $this->usedUp($washSession, $state, $by);
+            $this->washBottles->usedUp($washSession, $state, $by);
             $readings = WashSessionReadings::of($state, $head->sections, $date, $by, $said);
             $visit = null;
             // Each moment of the day is a visit of its own; foam tells of the hair as it came.
@@ -238,21 +242,6 @@ final readonly class WashSessionActs
                 'steps' => $state->compared(),
             ]]);
         });
-    }
-
-    /** What was used leaves the shelf. */
-    private function usedUp(WashSession $washSession, WashSessionState $state, string $by): void
-    {
-        foreach ($washSession->steps() as $step) {
-            $product = is_array($step['product'] ?? null) && is_string($step['product']['id'] ?? null)
-                ? Product::query()->find($step['product']['id'])
-                : null;
-            $ml = $state->amountMl($step);
-            if ($product !== null && $ml > 0 && is_string($step['key'] ?? null) && $state->isDone($step['key'])) {
-                $what = "basin {$washSession->id} {$step['key']}";
-                $this->stockroom->used($product, $ml, $by, $what, $washSession->id);
-            }
-        }
     }
 
     private function styled(WashSession $washSession, WashSessionState $state, DateTimeImmutable $date): void
@@ -287,7 +276,7 @@ final readonly class WashSessionActs
                 $books,
                 $isTimed ? $said[$key] ?? $this->minutes($state, $kind, $key) : null,
                 $state->repeats($key),
-                is_array($planned['product'] ?? null) ? $planned['product'] : [],
+                StepBottle::taken($planned, $state)?->name,
             );
         }
 

@@ -9,6 +9,7 @@ final readonly class BottleCandidate
 {
     /**
      * @param BottleMiss|null $refusal  why nothing of it may touch this client: recalled, reacted to, not for this hair
+     * @param bool            $isDisliked this client said so at a wash
      * @param bool            $isKnown  this client was washed with it before
      * @param int|null        $centsADose for the whole head; null where it has no price
      */
@@ -20,6 +21,7 @@ final readonly class BottleCandidate
         public BottleProfile $profile,
         public ?BottleMiss $refusal = null,
         public bool $isKnown = false,
+        public bool $isDisliked = false,
         public ?int $centsADose = null,
     ) {
     }

@@ -7,7 +7,7 @@ namespace Nagomi\Core\Products;
 use Nagomi\Core\Parameters\ContentParameters;
 
 /**
- * Which of the bottles a step is done with: what suits before what does not quite, then what does just what is
+ * Which of the bottles a step is done with: what was never disliked first, then what suits before what does not quite, then what does just what is
  * planned, then what is like the bottles of this client's best wash days, then what there is surely enough of, then
  * what costs less.
  */
@@ -21,12 +21,14 @@ final readonly class BottleChoice
     ];
 
     /**
+     * @param list<BottleCandidate>                   $others  what would do as well, the next best first
      * @param BottleReason|null                       $because null where there was no other, or nothing told them apart
      * @param list<array{BottleCandidate, BottleMiss}> $passed  what does not do it, and why
      * @param BottleCandidate|null                    $nearest where none fits, what comes nearest to it
      */
     private function __construct(
         public ?BottleCandidate $taken,
+        public array $others,
         public ?BottleReason $because,
         public array $passed,
         public ?BottleCandidate $nearest,
@@ -58,6 +60,7 @@ final readonly class BottleChoice
         }
         $places = array_map(static fn (BottleCandidate $bottle): array => [
             BottleReason::KnownBeforeTheDay->value => $isSpared && ! $bottle->isKnown ? 1.0 : 0.0,
+            BottleReason::Liked->value => $bottle->isDisliked ? 1.0 : 0.0,
             BottleReason::SuitsBetter->value => $bottle->suitsWell ? 0.0 : 1.0,
             BottleReason::AsPlanned->value => (float) BottleFit::stepsAway($need, $bottle->facts),
             BottleReason::Worked->value => in_array($bottle->id, $workedIds, true) ? 0.0 : 1.0,
@@ -71,7 +74,9 @@ final readonly class BottleChoice
         $taken = $fit[$order[0] ?? -1] ?? null;
         $because = isset($order[1]) ? self::differ($places[$order[0]], $places[$order[1]]) : null;
 
-        return new self($taken, $because, $passed, $taken === null ? self::nearest($passed) : null);
+        $others = array_map(static fn (int $i): BottleCandidate => $fit[$i], array_slice($order, 1));
+
+        return new self($taken, $others, $because, $passed, $taken === null ? self::nearest($passed) : null);
     }
 
     /** @param list<BottleProfile> $worked */

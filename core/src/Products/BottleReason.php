@@ -8,6 +8,7 @@ namespace Nagomi\Core\Products;
 enum BottleReason: string
 {
     case KnownBeforeTheDay = 'known-before-the-day';
+    case Liked = 'liked';
     case SuitsBetter = 'suits-better';
     case AsPlanned = 'as-planned';
     case Worked = 'worked';

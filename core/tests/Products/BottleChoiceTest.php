@@ -101,11 +101,23 @@ it('takes what suits before what worked, that before what is like it, then what 
     'what suits before what worked' => [
         fn () => [candidate('A', suitsWell: false), candidate('B')], 'B', BottleReason::SuitsBetter, [], ['A'],
     ],
+    'what was not liked comes last' => [
+        fn () => [candidate('A', isDisliked: true), candidate('B', suitsWell: false)], 'B', BottleReason::Liked,
+    ],
     'before a day that counts, what is known' => [
         fn () => [candidate('A', suitsWell: false, isKnown: true), candidate('B')], 'A',
         BottleReason::KnownBeforeTheDay, [], [], true,
     ],
 ]);
+
+it('keeps what would do as well, the next best first', function (): void {
+    $choice = chosen([
+        candidate('C', centsADose: 90), candidate('A', centsADose: 10), candidate('B', centsADose: 50),
+        candidate('D', refusal: BottleMiss::Recalled),
+    ]);
+    expect($choice->taken?->name)->toBe('A')
+        ->and(array_map(fn (BottleCandidate $one): string => $one->name, $choice->others))->toBe(['B', 'C']);
+});
 
 it('passes over what is refused or does not do it, and names the nearest where none does', function (): void {
     $choice = chosen([

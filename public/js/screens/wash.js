@@ -8,6 +8,7 @@ import { keepPage } from '../shared/keep-page.js';
 import { salonNow, salonTimeOf, stamp } from '../shared/salon-clock.js';
 import { words } from '../shared/words.js';
 import { sectionMap } from './parts/sections.js';
+import { showOthers } from './parts/wash-bottle.js';
 import { before, due, tapped, timers } from './parts/wash-machine.js';
 import { showNotes } from './parts/wash-notes.js';
 import { showStep, showTime, showTimers } from './parts/wash-view.js';
@@ -59,6 +60,7 @@ const show = () => {
     showStep(find, { plan, state: now, step, running });
     sectionMapOf(step, step === null ? [] : now.steps[key].sections);
     showNotes(find('notes'), step, step === null ? null : now.steps[key], (kind, value) => act(kind, key, value));
+    showOthers(find('other'), step, step === null ? null : now.steps[key], (kind, value) => act(kind, key, value));
     root.querySelectorAll('[data-do]').forEach((button) => { button.disabled = button.dataset.do === 'back' ? before(now) === null : step === null; });
     tick();
 };

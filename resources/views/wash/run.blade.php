@@ -27,6 +27,7 @@
                 <p class="basin-clock" data-clock aria-live="off"></p>
             </div>
             <div class="basin-notes" data-notes hidden></div>
+            <div class="basin-notes basin-other" data-other role="group" aria-label="{{ __('wash.another-bottle') }}" hidden></div>
             <div class="basin-keys" data-keys>
                 <button type="button" class="button is-strong is-large" data-do="done">Done</button>
                 <button type="button" class="button is-large" data-do="repeat">Once more</button>

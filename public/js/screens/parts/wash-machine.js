@@ -1,7 +1,7 @@
 // Where a wash day stands, from its taps alone. The salon does the same in App\Bridge\WashDays\WashSessionState; the cases in
 // tests/fixtures/wash-machine.json hold both.
 
-const openStep = () => ({ status: 'open', at: null, by: '', device: '', sections: [], repeats: 0, ml: null, notes: {} });
+const openStep = () => ({ status: 'open', at: null, by: '', device: '', sections: [], repeats: 0, ml: null, bottle: null, notes: {} });
 
 /** @param {{key: string}[]} plan its steps in order */
 export const begun = (plan) => ({ steps: Object.fromEntries(plan.map(({ key }) => [key, openStep()])), order: plan.map(({ key }) => key) });
@@ -28,6 +28,8 @@ const CHANGES = {
     repeat: (of) => ({ ...of, status: 'open', at: null, sections: [], repeats: of.repeats + 1 }),
     section: (of, { value }) => ({ ...of, sections: [...new Set([...of.sections, value.section])] }),
     amount: (of, { value }) => ({ ...of, ml: value.ml }),
+    // What was said of the first bottle's amount is not the other's.
+    bottle: (of, { value }) => ({ ...of, bottle: value.product, ml: null }),
     note: (of, { value }) => ({ ...of, notes: { ...of.notes, [value.note]: (of.notes[value.note] ?? 0) + 1 } }),
 };
 /** The step trades places with the next one that is still open. */

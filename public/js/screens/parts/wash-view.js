@@ -2,6 +2,7 @@
 
 import { face } from '../../shared/clock.js';
 import { words } from '../../shared/words.js';
+import { bottleOf, leftAfter, mlOf } from './wash-bottle.js';
 
 const line = (text) => Object.assign(document.createElement('li'), { textContent: text });
 const said = (parts) => parts.filter((part) => part !== null).join(', ');
@@ -14,15 +15,15 @@ const set = (place, text) => {
     }
 };
 
-const useOf = (step, ml, sections) => {
-    const { name, pumps, care } = step.product;
+const useOf = (step, { name, pumps, care }, { ml, sections, left }) => {
     const use = said([
         words('use', { product: name, ml }),
         step.by_section ? words('use-section', { ml: round(ml / sections) }) : null,
         // A wash day kept from before says a bare number.
         typeof pumps === 'number' && pumps >= 1 ? words('use-presses', { presses: pumps }) : typeof pumps === 'string' ? pumps : null,
+        left === null ? null : words('use-left', { ml: left }),
     ]);
-    return `${use}. ${care}`;
+    return `${use}. ${care ?? ''}`.trim();
 };
 const whereOf = (step, place, all) => (step === null ? words('through') : said([
     words('where', { place, all }),
@@ -37,14 +38,16 @@ const whereOf = (step, place, all) => (step === null ? words('through') : said([
  */
 export const showStep = (find, { plan, state, step, running }) => {
     const index = step === null ? state.order.length : state.order.indexOf(step.key);
-    const ml = step?.product ? state.steps[step.key].ml ?? step.product.ml : null;
+    const bottle = step === null ? null : bottleOf(step, state.steps[step.key]);
     const holds = step !== null && !step.beside && running.some(({ leftSeconds }) => leftSeconds > 0);
     const then = state.order.slice(index + 1).filter((key) => state.steps[key].status === 'open').slice(0, 4);
     set(find('where'), whereOf(step, index + 1, state.order.length));
     set(find('label'), step?.label ?? words('washed'));
     // What no bottle does is said where its name would stand.
-    find('use').hidden = ml === null && !step?.missing;
-    set(find('use'), ml === null ? step?.missing ?? '' : useOf(step, ml, plan.sections));
+    find('use').hidden = bottle === null && !step?.missing;
+    set(find('use'), bottle === null ? step?.missing ?? '' : useOf(step, bottle, {
+        ml: mlOf(step, state.steps[step.key]), sections: plan.sections, left: leftAfter(plan, state, step),
+    }));
     find('watch').replaceChildren(...(step?.watch ?? []).map(line));
     set(find('keys').querySelector('[data-do="done"]'), words(holds ? 'done-early' : 'done'));
     find('next').replaceChildren(...then.map((key) => plan.steps.find((one) => one.key === key)).map((one) => line(
@@ -58,7 +61,7 @@ export const showTime = (find, { step, state, seconds, running, planned }) => {
     set(find('clock'), step === null ? '' : words('of-about', { time: face(Math.max(0, seconds)), minutes: Math.max(1, Math.round(step.hands_on_minutes)) }));
     const waits = step === null || step.beside ? [] : running.filter(({ leftSeconds }) => leftSeconds > 0);
     const coming = step === null ? [] : state.order.slice(state.order.indexOf(step.key)).map(planned)
-        .filter((one) => state.steps[one.key].status === 'open' && one.product).map((one) => one.product.name);
+        .map((one) => (state.steps[one.key].status === 'open' ? bottleOf(one, state.steps[one.key])?.name : null)).filter(Boolean);
     const ready = [...new Set(coming)].slice(0, 2).join(` ${words('and')} `);
     find('meanwhile').hidden = waits.length === 0;
     set(find('meanwhile'), waits.length === 0 ? '' : words('meanwhile', {
