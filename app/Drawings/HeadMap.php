@@ -94,7 +94,9 @@ final readonly class HeadMap
                 'x' => $x,
                 'y' => $y,
                 'value' => $of === null ? 'unread' : "level-{$level}",
-                'shows' => $of === null ? '' : str_replace('-', '−', (string) ($of['value'] === 0.0 ? 0 : $of['value'])),
+                'shows' => $of === null
+                    ? ''
+                    : str_replace('-', '−', (string) ($of['value'] === 0.0 ? 0 : $of['value'])),
                 'says' => $zone->value
                     . ': '
                     . ($of === null ? 'not read yet' : "{$of['value']} {$unit}, {$of['date']}"),

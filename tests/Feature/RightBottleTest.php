@@ -183,7 +183,8 @@ it('says the same on plan, wash, booking, products and at home, and what is miss
         ['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], ['kind' => 'strong-protein', 'minutes' => 10],
         ['kind' => 'mask', 'minutes' => 20],
     ]);
-    $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail()->forceFill(['date' => $today])->save();
+    $next = $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail();
+    $next->forceFill(['date' => $today])->save();
     $missing = 'No bottle here does it: Mild rinse (its protein is too mild).';
     $nearest = '~Nearest: Mild rinse; beside what is planned, (moisture \d+\.\d (higher|lower), )?protein \d+\.\d lower~';
     $booking = bookedToday($this, $head);
@@ -199,7 +200,8 @@ it('says the same on plan, wash, booking, products and at home, and what is miss
     }
     // A kind that the next wash day does not take is none of it.
     onTheShelf($this, 'Some co-wash', 'co-wash', 'Aqua, Cetearyl Alcohol, Glycerin');
-    $products = preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/clients/{$head->id}/products")->getContent()));
+    $html = (string) $this->get("/clients/{$head->id}/products")->getContent();
+    $products = preg_replace('/\s+/', ' ', strip_tags($html));
     expect($products)->toContain('Plain mask next wash')->not->toContain('Some co-wash next wash');
     $this->get("/bookings/{$booking->id}")->assertOk()->assertSee('Plain mask')->assertSee($missing);
     $this->get("/clients/{$head->id}/wash")->assertSee('Passed over: No list mask (no list of ingredients yet).');

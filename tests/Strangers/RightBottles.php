@@ -84,7 +84,8 @@ final readonly class RightBottles
             && $verdict !== SuitabilityVerdict::No
             && Reaction::query()->where('head_id', $head->id)->where('product_id', $product->id)->doesntExist()
             && in_array($reading->proteinStrength(), self::PROTEIN[$step->kind->value] ?? [
-                'none', ...$step->kind === StepKind::Mask && ($strong || $free) ? [] : ['mild', 'mild-to-strong', 'strong'],
+                'none',
+                ...$step->kind === StepKind::Mask && ($strong || $free) ? [] : ['mild', 'mild-to-strong', 'strong'],
             ], true)
             && in_array($reading->surfactantStrength(), self::CLEANSES[$step->cleanse->value ?? ''] ?? [
                 'none', 'mild', 'medium', 'strong',

@@ -244,7 +244,8 @@ final readonly class Screens
      */
     private function productsAgree(PlanItem $item, array $steps, array $washSession): void
     {
-        $planned = app(PlannedBottles::class)->inSalon(Head::query()->findOrFail($item->head_id)->load(['salon']), $item);
+        $head = Head::query()->findOrFail($item->head_id)->load(['salon']);
+        $planned = app(PlannedBottles::class)->inSalon($head, $item);
         foreach ($item->steps as $i => $step) {
             $kind = app(ProductNeeds::class)->kind($step);
             foreach ($washSession['steps'] as $laid) {

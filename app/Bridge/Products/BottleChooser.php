@@ -96,7 +96,8 @@ final readonly class BottleChooser
     private function others(ClientShelf $shelf, ?Step $step, BottleChoice $choice): array
     {
         $others = [];
-        foreach ([...array_map(static fn (BottleCandidate $one): array => [$one, null], $choice->others), ...$choice->passed] as [$one, $miss]) {
+        $fit = array_map(static fn (BottleCandidate $one): array => [$one, null], $choice->others);
+        foreach ([...$fit, ...$choice->passed] as [$one, $miss]) {
             $row = $shelf->rows[$one->id] ?? null;
             if ($row !== null && $one->refusal === null && $miss !== BottleMiss::PastItsTime) {
                 $others[] = new OtherBottle(

@@ -10,6 +10,8 @@ use App\Models\Head;
 use App\Models\Product;
 use App\Models\WashSessionAct;
 use App\Models\WashStep;
+use Closure;
+use Illuminate\Support\Collection;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Products\BottleCandidate;
@@ -40,42 +42,53 @@ final readonly class ClientShelves
         $disliked = $this->disliked($head);
         $results = $this->washResults->bottles($head);
         $best = $results->wentWithBest();
-        $rows = $salon = $own = $worked = [];
         $products = $this->productFit->forHead($head, $head->salon);
-        foreach ($products->kinds as $kind => $choices) {
-            foreach ($choices as $row) {
-                $product = $row['product'];
-                $rows[$product->id] = $row;
-                $candidate = self::candidate($row, isset($known[$product->name]), isset($disliked[$product->id]));
-                if ($product->head_id === null) {
-                    $salon[(string) $kind][] = $candidate;
-                } else {
-                    $own[(string) $kind][] = $candidate;
-                }
-                if (in_array($product->name, $best, true)) {
-                    $worked[(string) $kind][$product->id] = $row['profile'];
-                }
+        $rows = $bottles = $worked = [];
+        foreach ($products->kinds->flatMap(static fn (Collection $of): array => $of->all()) as $row) {
+            $product = $row['product'];
+            $rows[$product->id] = $row;
+            $bottles[] = [$product, self::candidate(
+                $row,
+                isset($known[$product->name]),
+                isset($disliked[$product->id]),
+            )];
+            if (in_array($product->name, $best, true)) {
+                $worked[$product->kind][$product->id] = $row['profile'];
             }
         }
         foreach ($products->unread as $product) {
-            if ($product->head_id === null) {
-                $salon[$product->kind][] = self::unknown($product);
-            } else {
-                $own[$product->kind][] = self::unknown($product);
-            }
+            $bottles[] = [$product, self::unknown($product)];
         }
 
         return new ClientShelf(
             $head,
             $core,
             $rows,
-            $salon,
-            $own,
+            self::byKind($bottles, static fn (Product $product): bool => $product->head_id === null),
+            self::byKind($bottles, static fn (Product $product): bool => $product->head_id !== null),
             $worked,
             $results,
             $core->proteinSensitive || $core->method->says(MethodQuestion::Protein, 'avoided'),
             self::countingDays($head),
         );
+    }
+
+    /**
+     * @param list<array{Product, BottleCandidate}> $bottles
+     * @param Closure(Product): bool                $isOf
+     *
+     * @return array<string, list<BottleCandidate>>
+     */
+    private static function byKind(array $bottles, Closure $isOf): array
+    {
+        $kinds = [];
+        foreach ($bottles as [$product, $bottle]) {
+            if ($isOf($product)) {
+                $kinds[$product->kind][] = $bottle;
+            }
+        }
+
+        return $kinds;
     }
 
     /** @param ProductChoice $row */

@@ -212,13 +212,18 @@ final readonly class ProductFit
             'in_stock' => ($product->left_ml ?? 0.0) >= $dose->headMl(),
             'facts' => $this->facts($product, $reading, $profile->contents),
             'profile' => $profile,
-            'refusal' => match (true) {
-                $product->recalled_on !== null => BottleMiss::Recalled,
-                $reacted => BottleMiss::ReactedTo,
-                $told['verdict'] === SuitabilityVerdict::No => BottleMiss::NotForThisHair,
-                default => null,
-            },
+            'refusal' => self::refusal($product, $reacted, $told['verdict']),
         ];
+    }
+
+    private static function refusal(Product $product, bool $reacted, SuitabilityVerdict $verdict): ?BottleMiss
+    {
+        return match (true) {
+            $product->recalled_on !== null => BottleMiss::Recalled,
+            $reacted => BottleMiss::ReactedTo,
+            $verdict === SuitabilityVerdict::No => BottleMiss::NotForThisHair,
+            default => null,
+        };
     }
 
     private function facts(Product $product, ProductAnalysis $reading, BottleContents $contents): BottleFacts

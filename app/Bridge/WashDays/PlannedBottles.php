@@ -84,8 +84,9 @@ final readonly class PlannedBottles
     {
         if ($bottle->product !== null) {
             return [
-                'says' => Words::say("bottles.takes.{$place->value}", ['name' => $bottle->product->name, 'ml' => $bottle->ml])
-                    . rtrim(" {$bottle->because}"),
+                'says' => rtrim(Words::say("bottles.takes.{$place->value}", [
+                    'name' => $bottle->product->name, 'ml' => $bottle->ml,
+                ]) . " {$bottle->because}"),
                 'missing' => false,
             ];
         }

@@ -12,6 +12,7 @@ use App\Bridge\Products\OtherBottle;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
+use DateTimeImmutable;
 use DateTimeInterface;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Record\CareRecordWriter;
@@ -70,20 +71,14 @@ final readonly class WashSessionPlanner
             $drying,
             $styling,
         );
-        $doing = array_values(array_filter(array_map(
-            static fn (WashDayStep $step): ?Step => $step->books,
-            $fitting->plan->steps,
-        )));
-        $bottles = $this->washDayBottles->forSteps($head, $doing, Calendar::dayOf($item->date ?? $head->salon->today()));
         $told = $fitting->plan->toArray();
 
         return [
-            'steps' => array_map(fn (WashDayStep $step, array $times): array => $times + [
-                'after_client' => $step->afterClient,
-                'beside' => $step->beside,
-                'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
-                ...$this->bottle($state, $head, $bottles[$step->uses->value ?? ''] ?? null, $doing),
-            ], $fitting->plan->steps, $told['steps']),
+            'steps' => array_map(
+                static fn (array $times, array $more): array => $times + $more,
+                $told['steps'],
+                $this->steps($fitting->plan, $state, $head, Calendar::dayOf($item->date ?? $head->salon->today())),
+            ),
             'finish_minutes' => $told['finish_minutes'],
             'care_minutes' => $fitting->plan->careMinutes(),
             'styling' => $styling->value,
@@ -95,6 +90,23 @@ final readonly class WashSessionPlanner
             'planned_for' => $item?->date->format('Y-m-d'),
             'pace' => self::told($pace),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what a wash day keeps of each step beside its times */
+    private function steps(WashDayPlan $plan, State $state, Head $head, DateTimeImmutable $on): array
+    {
+        $doing = array_values(array_filter(array_map(
+            static fn (WashDayStep $step): ?Step => $step->books,
+            $plan->steps,
+        )));
+        $bottles = $this->washDayBottles->forSteps($head, $doing, $on);
+
+        return array_map(fn (WashDayStep $step): array => [
+            'after_client' => $step->afterClient,
+            'beside' => $step->beside,
+            'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
+            ...$this->bottle($state, $head, $bottles[$step->uses->value ?? ''] ?? null, $doing),
+        ], $plan->steps);
     }
 
     /**

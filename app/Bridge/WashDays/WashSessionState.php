@@ -82,10 +82,7 @@ final class WashSessionState
                 break;
             case 'bottle':
                 // What was said of the first bottle's amount is not the other's.
-                [$step['bottle'], $step['ml']] = [
-                    is_string($act->value['product'] ?? null) ? $act->value['product'] : $step['bottle'],
-                    null,
-                ];
+                [$step['ml'], $step['bottle']] = [null, $act->value['product'] ?? null];
                 break;
             case 'note':
                 $note = is_string($act->value['note'] ?? null) ? $act->value['note'] : '';

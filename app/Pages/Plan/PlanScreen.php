@@ -13,6 +13,7 @@ use App\Bridge\Plans\PromiseChanges;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
+use App\Models\Outlook;
 use App\Models\PlanEdit;
 use App\Models\PlanItem;
 use App\Models\Programme;
@@ -81,10 +82,16 @@ final readonly class PlanScreen
             ),
             keepsTo: $this->keepsTo($head),
             wishes: $this->wishes($head),
-            every: $outlook->scalp === null || $outlook->scalp['rhythm']['kept']
-                ? $head->wash_every_days
-                : $outlook->scalp['rhythm']['days'],
+            every: self::every($head, $outlook),
         );
+    }
+
+    /** @return int days between two wash days of the plan */
+    private static function every(Head $head, Outlook $outlook): int
+    {
+        return $outlook->scalp === null || $outlook->scalp['rhythm']['kept']
+            ? $head->wash_every_days
+            : $outlook->scalp['rhythm']['days'];
     }
 
     /** @return list<string> in the order they are kept */

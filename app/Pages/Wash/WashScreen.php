@@ -57,7 +57,10 @@ final readonly class WashScreen
     {
         $zone = $head->loadMissing('salon')->salon->timezone;
         $labels = array_column($washSession->steps(), 'label', 'key');
-        $acts = $washSession->acts()->whereIn('kind', ['done', 'skip', 'amount', 'bottle'])->whereNotNull('refused')->get();
+        $acts = $washSession->acts()
+            ->whereIn('kind', ['done', 'skip', 'amount', 'bottle'])
+            ->whereNotNull('refused')
+            ->get();
         $ended = $washSession->finished_at === null ? '' : Words::say('acts.wash.ended', [
             'time' => $washSession->finished_at->setTimezone($zone)->format('H:i'),
         ]);

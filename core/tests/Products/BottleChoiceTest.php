@@ -39,8 +39,8 @@ function candidate(string $name, mixed ...$but): BottleCandidate
         'id' => $name, 'name' => $name, 'suitsWell' => true, 'profile' => profile(['moisture' => 10.0]),
         'centsADose' => 100,
         'facts' => new BottleFacts(...$facts + [
-            'protein' => 'none', 'surfactants' => 'none', 'chelates' => false, 'caresForScalp' => false, 'goodUntil' => null, 'leftMl' => 500.0,
-            'labelMinutes' => null,
+            'protein' => 'none', 'surfactants' => 'none', 'chelates' => false, 'caresForScalp' => false,
+            'goodUntil' => null, 'leftMl' => 500.0, 'labelMinutes' => null,
         ]),
     ]);
 }
@@ -130,7 +130,9 @@ it('passes over what is refused or does not do it, and names the nearest where n
             ['Little', BottleMiss::TooLittle],
         ]);
     // What must not touch the client is never the nearest.
-    $choice = chosen([candidate('Bad', refusal: BottleMiss::ReactedTo), candidate('Old', goodUntil: Make::day('2020-01-01'))]);
+    $choice = chosen([
+        candidate('Bad', refusal: BottleMiss::ReactedTo), candidate('Old', goodUntil: Make::day('2020-01-01')),
+    ]);
     expect($choice->taken)->toBeNull()->and($choice->nearest)->toBeNull();
 });
 
@@ -171,8 +173,8 @@ it('is alike in both directions', function (): void {
 it('counts how far a bottle is from what is planned', function (array $need, array $bottle, int $away): void {
     $need = new BottleNeed(...$need + ['kind' => ProductKind::Shampoo, 'on' => Make::day(), 'ml' => 5.0]);
     $facts = new BottleFacts(...$bottle + [
-        'protein' => 'none', 'surfactants' => 'none', 'chelates' => false, 'caresForScalp' => false, 'goodUntil' => null,
-        'leftMl' => 1.0, 'labelMinutes' => null,
+        'protein' => 'none', 'surfactants' => 'none', 'chelates' => false, 'caresForScalp' => false,
+        'goodUntil' => null, 'leftMl' => 1.0, 'labelMinutes' => null,
     ]);
     expect(BottleFit::stepsAway($need, $facts))->toBe($away);
 })->with([

@@ -15,8 +15,8 @@ use Nagomi\Core\Treatments\StepKind;
 function bottle(mixed ...$but): BottleFacts
 {
     return new BottleFacts(...$but + [
-        'protein' => 'none', 'surfactants' => 'medium', 'chelates' => false, 'caresForScalp' => false, 'goodUntil' => null, 'leftMl' => 100.0,
-        'labelMinutes' => null,
+        'protein' => 'none', 'surfactants' => 'medium', 'chelates' => false, 'caresForScalp' => false,
+        'goodUntil' => null, 'leftMl' => 100.0, 'labelMinutes' => null,
     ]);
 }
 
