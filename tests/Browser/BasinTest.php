@@ -119,6 +119,37 @@ it('shows both of two tablets what the other did, and whose tap counts', functio
     }
 });
 
+it('takes another bottle in two taps, without a network, and counts it down', function (): void {
+    $browser = Browser::open(820, 1180);
+    try {
+        $browser->signIn()->press('Bea')->key('a')->press('Begin');
+        $others = fn (): array => $browser->driver->executeScript(
+            'const root = document.querySelector("[data-wash]"); const label = root.querySelector("[data-label]"); return '
+                . 'JSON.parse(root.dataset.plan).steps.find((step) => step.label === label.textContent)?.others ?? []',
+        );
+        for ($i = 0; $i < 20 && $others() === []; $i++) {
+            $browser->tap('[data-do="skip"]');
+            usleep(450_000);
+        }
+        $other = $others()[0];
+        $first = $browser->text('[data-use]');
+        expect($first)->toContain('mL left');
+        $browser->offline();
+        $browser->tap('[data-other] button:nth-of-type(3)');
+        expect($browser->text('[data-other]'))->toContain($other['name'])->toContain($other['changes']);
+        $browser->tap('[data-other] button');
+        expect($browser->text('[data-use]'))->toStartWith("{$other['name']}: ")->not->toBe($first);
+        // The tablet is dropped without a network: what was taken stays taken.
+        $browser->driver->navigate()->refresh();
+        $browser->until('[data-use]', $other['name']);
+        $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
+        $browser->driver->wait(20, 100)->until(fn (): bool => $browser->text('[data-waiting-line]') === '');
+        $browser->press('Break it off');
+    } finally {
+        $browser->close();
+    }
+});
+
 it('is run by keyboard alone', function (): void {
     $browser = Browser::open();
     try {
