@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 // The wash day as it is run and noted.
 return [
+    'worked' => [
+        'title' => 'What went with the best :best of :all wash days',
+        'counts' => ':times of the :best best, :other of the :others others',
+        'nothing' => 'Nothing went with them more than with the others.',
+        'drying' => 'dried :how',
+        'styling' => 'styled: :how',
+        'sections' => ':count sections',
+        'like' => 'Lay it out like :day: :score of 10',
+        'like-lasted' => 'Lay it out like :day: :score of 10, good for one day|Lay it out like :day: :score of 10, good for :count days',
+        'counted' => 'Counted, not proven: what else was different on those days nobody knows.',
+        'try' => 'Try one of them on half the head',
+    ],
     'another-bottle' => 'Another bottle',
     'smells-wrong' => 'Smells wrong, said :by at a wash day. Look at it before it is used again.',
     'from-readings' => '{1} from one reading|[2,*] from :count readings',

@@ -32,11 +32,14 @@ final readonly class WashResults
     /** Which bottles, by name, went with this client's best wash days. */
     public function bottles(Head $head): WhatWorked
     {
-        return WhatWorked::of($this->of($head), $this->parameters->washDay);
+        return WhatWorked::of(array_map(
+            static fn (WashResult $result): array => ['score' => $result->score, 'with' => $result->bottles],
+            $this->of($head),
+        ), $this->parameters->washDay);
     }
 
-    /** @return list<array{score: float, with: list<string>}> wash days with a result, of 0 to 10, oldest first */
-    private function of(Head $head): array
+    /** @return list<WashResult> wash days with a result, oldest first */
+    public function of(Head $head): array
     {
         $from = SignsOverTime::from($head->salon->today())->format('Y-m-d');
         /** @var Collection<int, Reading> $readings */
@@ -53,10 +56,12 @@ final readonly class WashResults
                 ->filter(fn (Reading $reading): bool => $this->isOf($reading, $washDay, $washDays[$i + 1] ?? null))
                 ->flatMap($this->points(...));
             if ($points->isNotEmpty()) {
-                $results[] = [
-                    'score' => (float) $points->avg(),
-                    'with' => array_values(array_filter($washDay->steps->pluck('product')->all(), is_string(...))),
-                ];
+                $results[] = new WashResult(
+                    $washDay->key,
+                    $washDay->date,
+                    (float) $points->avg(),
+                    array_values(array_filter($washDay->steps->pluck('product')->all(), is_string(...))),
+                );
             }
         }
 

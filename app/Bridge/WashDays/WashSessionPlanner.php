@@ -82,6 +82,7 @@ final readonly class WashSessionPlanner
             'finish_minutes' => $told['finish_minutes'],
             'care_minutes' => $fitting->plan->careMinutes(),
             'styling' => $styling->value,
+            'drying' => $drying->value,
             'sections' => $head->sections,
             'limit_minutes' => $limitMinutes,
             'fits' => $fitting->fits,

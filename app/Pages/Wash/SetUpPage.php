@@ -13,6 +13,10 @@ final readonly class SetUpPage extends Page
 {
     /**
      * @param array<string, mixed> $plan
+     * @param array{
+     *     lines: list<array{what: string, says: string}>, best: int, others: int,
+     *     like: array{says: string, drying: string, styling: string}|null,
+     * }|null $memory what went with the best wash days; null where too few have a result
      * @param list<array{date: string, expected: float, actual: float, within: bool}> $foretold
      */
     public function __construct(
@@ -20,6 +24,7 @@ final readonly class SetUpPage extends Page
         public array $plan,
         public string $drying,
         public string $styling,
+        public ?array $memory,
         public array $foretold,
         public ?WashSession $running,
     ) {

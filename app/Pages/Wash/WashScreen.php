@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Wash;
 
+use App\Bridge\WashDays\StyleMemory;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Bridge\WashDays\WashSessionState;
 use App\Models\Head;
@@ -19,6 +20,7 @@ final readonly class WashScreen
     private const REFUSALS_TOLD = 10;
 
     public function __construct(
+        private StyleMemory $styleMemory,
         private WashSessionPlanner $washSessionPlanner,
     ) {
     }
@@ -32,6 +34,7 @@ final readonly class WashScreen
             plan: $plan,
             drying: $drying->value,
             styling: is_string($plan['styling'] ?? null) ? $plan['styling'] : StylingMethod::Rake->value,
+            memory: $this->styleMemory->of($head),
             foretold: $this->washSessionPlanner->foretold($head),
             running: WashSession::running($head),
         );

@@ -50,6 +50,12 @@ final readonly class WhatWorked
         return $this->best === 0 ? null : $this->times[$what]['best'] ?? 0;
     }
 
+    /** @return int|null of the other days, on how many; null where nothing can be said of it */
+    public function timesOfOthers(string $what): ?int
+    {
+        return $this->best === 0 ? null : $this->times[$what]['others'] ?? 0;
+    }
+
     /** @return list<string> what was part of most of the best days, and of a smaller part of the others */
     public function wentWithBest(): array
     {

@@ -16,7 +16,8 @@ function worked(array $days): WhatWorked
 
 it('says nothing of too few days, or of days that are all alike', function (array $days): void {
     $worked = worked($days);
-    expect($worked->wentWithBest())->toBe([])->and($worked->times('A'))->toBeNull();
+    expect($worked->wentWithBest())->toBe([])->and($worked->times('A'))->toBeNull()
+        ->and($worked->timesOfOthers('A'))->toBeNull();
 })->with([
     'none' => [[]],
     'one' => [[[9.0, ['A']]]],
@@ -32,6 +33,7 @@ it('names what was part of most of the best days and of fewer of the others', fu
     // A third of seven, rounded up: three days.
     expect($worked->best)->toBe(3)->and($worked->others)->toBe(4)->and($worked->times('A'))->toBe(2)
         ->and($worked->times('B'))->toBe(3)->and($worked->times('C'))->toBe(1)->and($worked->times('D'))->toBe(0)
+        ->and($worked->timesOfOthers('B'))->toBe(3)->and($worked->timesOfOthers('D'))->toBe(0)
         ->and($worked->wentWithBest())->toBe(['A', 'B']);
     shuffle($days);
     $again = worked($days)->wentWithBest();

@@ -13,11 +13,11 @@
     @empty
         <div class="empty"><p>Nothing was tried out yet. Three things changed at once teach nobody what helped; one change, read four times, does.</p></div>
     @endforelse
-    <details class="more-tests" @if ($trials === [] || $errors->hasAny(['change', 'kind', 'sign', 'began_on', 'usual_zone', 'changed_zone'])) open @endif>
+    <details class="more-tests" @if ($trials === [] || request('change') || $errors->hasAny(['change', 'kind', 'sign', 'began_on', 'usual_zone', 'changed_zone'])) open @endif>
         <summary>Try one change</summary>
         <form method="post" action="{{ route('clients.trials.store', $head) }}" class="asks" novalidate>
             <x-act/>
-            <x-field name="change" label="What is changed" class="grow"/>
+            <x-field name="change" label="What is changed" class="grow" :value="is_string(request('change')) ? request('change') : null"/>
             <x-choice name="kind" label="How" :options="['half-head' => 'one half against the other', 'before-after' => 'before and after']"/>
             <x-choice name="sign" label="Measured by" :options="$signs"/>
             <x-field name="began_on" label="From" type="date" :value="$head->salon->today()->format('Y-m-d')"/>

@@ -22,6 +22,15 @@
         @unless ($staysUp)<x-choice name="styling" label="Styled" :options="__('nagomi.stylings')" :value="$styling"/>@endunless
         <button class="button">Lay it out</button>
     </form>
+    @if ($memory)
+        <section class="worked" aria-labelledby="worked">
+            <h2 id="worked">{{ __('wash.worked.title', ['best' => $memory['best'], 'all' => $memory['best'] + $memory['others']]) }}</h2>
+            @if ($memory['lines'] === [])<p class="reason">{{ __('wash.worked.nothing') }}</p>@endif
+            <ul class="recent">@foreach ($memory['lines'] as $line)<li><strong>{{ $line['what'] }}</strong> <span class="reason">{{ $line['says'] }}</span></li>@endforeach</ul>
+            <p class="reason">{{ __('wash.worked.counted') }} @if ($memory['lines'] !== [])<a href="{{ route('clients.trials', [$head, 'change' => $memory['lines'][0]['what']]) }}">{{ __('wash.worked.try') }}</a>@endif</p>
+            @if ($memory['like'])<p><a class="button" href="{{ route('clients.wash', [$head, 'drying' => $memory['like']['drying'], 'styling' => $memory['like']['styling']]) }}">{{ $memory['like']['says'] }}</a></p>@endif
+        </section>
+    @endif
     <ol class="items basin-steps">
         @foreach ($plan['steps'] as $step)
             <li @class(['is-critical' => $step['critical']])>

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\WashDays;
+
+use App\Models\Head;
+use App\Models\Style;
+use App\Models\WashSession;
+use App\Wording\Words;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\StylingMethod;
+use Nagomi\Core\WashDay\WhatWorked;
+
+/** What went with the best wash days of a client: bottles, drying, styling and sections, counted; and the best of them. */
+final readonly class StyleMemory
+{
+    public function __construct(
+        private WashResults $washResults,
+        private Parameters $parameters,
+    ) {
+    }
+
+    /**
+     * @return array{
+     *     lines: list<array{what: string, says: string}>, best: int, others: int,
+     *     like: array{says: string, drying: string, styling: string}|null,
+     * }|null null where too few wash days have a result to tell the best from the others
+     */
+    public function of(Head $head): ?array
+    {
+        $results = $this->washResults->of($head);
+        $sessions = $this->sessions($head, $results);
+        $worked = WhatWorked::of(array_map(static fn (WashResult $result): array => [
+            'score' => $result->score, 'with' => self::with($result, $sessions[$result->key] ?? null),
+        ], $results), $this->parameters->washDay);
+        if ($worked->best === 0) {
+            return null;
+        }
+
+        return [
+            'lines' => array_map(static fn (string $what): array => [
+                'what' => self::says($what),
+                'says' => Words::say('wash.worked.counts', [
+                    'times' => (int) $worked->times($what), 'best' => $worked->best,
+                    'other' => (int) $worked->timesOfOthers($what), 'others' => $worked->others,
+                ]),
+            ], $worked->wentWithBest()),
+            'best' => $worked->best,
+            'others' => $worked->others,
+            'like' => $this->like($head, $results, $sessions),
+        ];
+    }
+
+    /**
+     * @param list<WashResult> $results
+     *
+     * @return array<string, WashSession> by key of the wash day; only those that were run here
+     */
+    private function sessions(Head $head, array $results): array
+    {
+        /** @var Collection<int, WashSession> $sessions */
+        $sessions = $results === [] ? new Collection() : WashSession::query()
+            ->where('head_id', $head->id)
+            ->whereIn('wash_day', array_column($results, 'key'))
+            ->get(['id', 'salon_id', 'head_id', 'wash_day', 'plan']);
+
+        return $sessions->keyBy(static fn (WashSession $session): string => (string) $session->wash_day)->all();
+    }
+
+    /** @return list<string> what a wash day was done with, as kind and name */
+    private static function with(WashResult $result, ?WashSession $session): array
+    {
+        $with = array_map(static fn (string $name): string => "bottle|{$name}", $result->bottles);
+        foreach ($session === null ? [] : ['drying', 'styling', 'sections'] as $kind) {
+            $of = $session->plan[$kind] ?? null;
+            if (is_scalar($of) && $of !== StylingMethod::NotToday->value && $of !== 0) {
+                $with[] = "{$kind}|{$of}";
+            }
+        }
+
+        return $with;
+    }
+
+    private static function says(string $what): string
+    {
+        [$kind, $of] = explode('|', $what, 2);
+
+        return match ($kind) {
+            'drying' => Words::say('wash.worked.drying', ['how' => Words::of("dryings.{$of}")]),
+            'styling' => Words::say('wash.worked.styling', ['how' => Words::of("stylings.{$of}")]),
+            'sections' => Words::say('wash.worked.sections', ['count' => $of]),
+            default => $of,
+        };
+    }
+
+    /**
+     * @param list<WashResult>           $results
+     * @param array<string, WashSession> $sessions
+     *
+     * @return array{says: string, drying: string, styling: string}|null the best of those that were run here
+     */
+    private function like(Head $head, array $results, array $sessions): ?array
+    {
+        usort($results, static fn (WashResult $a, WashResult $b): int => $b->score <=> $a->score);
+        foreach ($results as $result) {
+            $plan = $sessions[$result->key]->plan ?? [];
+            $drying = DryingMethod::tryFrom(is_string($plan['drying'] ?? null) ? $plan['drying'] : '');
+            $styling = StylingMethod::tryFrom(is_string($plan['styling'] ?? null) ? $plan['styling'] : '');
+            if ($drying === null || $styling === null) {
+                continue;
+            }
+            $lasted = $this->lasted($head, $result);
+            $parts = ['day' => $result->date->format('j M'), 'score' => number_format($result->score, 1)];
+
+            return [
+                'says' => $lasted === null
+                    ? Words::say('wash.worked.like', $parts)
+                    : trans_choice('wash.worked.like-lasted', $lasted, $parts),
+                'drying' => $drying->value,
+                'styling' => $styling->value,
+            ];
+        }
+
+        return null;
+    }
+
+    /** @return int|null days that the style of a wash day was good; null where nobody said when it ended */
+    private function lasted(Head $head, WashResult $result): ?int
+    {
+        /** @var Style|null $style */
+        $style = Style::query()
+            ->where('head_id', $head->id)
+            ->whereDate('made_on', $result->date->format('Y-m-d'))
+            ->whereNotNull('ended_on')
+            ->first();
+
+        return $style?->ended_on === null ? null : (int) $style->made_on->diffInDays($style->ended_on) + 1;
+    }
+}
