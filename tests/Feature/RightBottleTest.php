@@ -96,6 +96,17 @@ it('takes minerals off only with what does, and cleanses gently with what is gen
     onTheShelf($this, 'Plain clarifier', 'clarifier', 'Aqua, Sodium Laureth Sulfate, Sodium Chloride');
     plannedAs($head, [['kind' => 'cleanse', 'cleanse' => 'chelating', 'passes' => 1]]);
     expect(app(WashDayBottles::class)->of($head)['clarifier']->missing)->toContain('takes no minerals off');
+    // One chelator keeps a bottle fresh; three are there for the minerals.
+    onTheShelf($this, 'With EDTA', 'clarifier', 'Aqua, Sodium Laureth Sulfate, Disodium EDTA, Phenoxyethanol');
+    expect(picked($head))->not->toHaveKey('clarifier');
+    onTheShelf(
+        $this,
+        'Chelating clarifier',
+        'clarifier',
+        'Aqua, Sodium Laureth Sulfate, Disodium EDTA, Sodium Phytate, Citric Acid, Phenoxyethanol',
+        ['price_cents' => 9900],
+    );
+    expect(picked($head)['clarifier']['name'])->toBe('Chelating clarifier');
     plannedAs($head, [['kind' => 'cleanse', 'cleanse' => 'clarifying', 'passes' => 1]]);
     expect(picked($head)['clarifier']['name'])->toBe('Plain clarifier');
     onTheShelf($this, 'Harsh shampoo', 'shampoo', 'Aqua, Sodium Lauryl Sulfate, Sodium Chloride');

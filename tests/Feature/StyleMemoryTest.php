@@ -73,7 +73,8 @@ it('counts what went with the best days, and lays the next one out like the best
         }
     }
     $memory = app(StyleMemory::class)->of($head->refresh());
-    // Coils were part of one of the two best days and of one of the three others: nothing to go by. Four sections always.
+    // Coils were part of one of the two best days and of one of the three others: nothing to go by. Four sections were
+    // part of all.
     expect($memory['lines'])->toBe([
         ['what' => 'dried with the diffuser', 'says' => '2 of the 2 best, 0 of the 3 others'],
     ])->and($memory['like'])->toBe([

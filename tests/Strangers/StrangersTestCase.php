@@ -31,7 +31,7 @@ abstract class StrangersTestCase extends FeatureTestCase
         ],
         'clarifier' => [
             'Aqua, Sodium C14-16 Olefin Sulfonate, Cocamidopropyl Betaine, Phenoxyethanol',
-            'Aqua, Sodium C14-16 Olefin Sulfonate, Disodium EDTA, Citric Acid, Phenoxyethanol',
+            'Aqua, Sodium C14-16 Olefin Sulfonate, Disodium EDTA, Sodium Phytate, Citric Acid, Phenoxyethanol',
         ],
         'protein' => [
             'Aqua, Silk Amino Acids, Panthenol, Phenoxyethanol, Hydrolyzed Silk',

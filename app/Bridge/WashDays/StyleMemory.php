@@ -14,7 +14,10 @@ use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\WhatWorked;
 
-/** What went with the best wash days of a client: bottles, drying, styling and sections, counted; and the best of them. */
+/**
+ * What went with the best wash days of a client: bottles, steps, drying, styling and sections, counted; and the best of
+ * these days.
+ */
 final readonly class StyleMemory
 {
     public function __construct(
@@ -27,7 +30,7 @@ final readonly class StyleMemory
      * @return array{
      *     lines: list<array{what: string, says: string}>, best: int, others: int,
      *     like: array{says: string, drying: string, styling: string}|null,
-     * }|null null where too few wash days have a result to tell the best from the others
+     * }|null null where too few wash days have a result to tell the best from the others, or nothing did
      */
     public function of(Head $head): ?array
     {
@@ -36,7 +39,8 @@ final readonly class StyleMemory
         $worked = WhatWorked::of(array_map(static fn (WashResult $result): array => [
             'score' => $result->score, 'with' => self::with($result, $sessions[$result->key] ?? null),
         ], $results), $this->parameters->washDay);
-        if ($worked->best === 0) {
+        $like = $this->like($head, $results, $sessions);
+        if ($worked->best === 0 || $like === null && $worked->wentWithBest() === []) {
             return null;
         }
 
@@ -50,7 +54,7 @@ final readonly class StyleMemory
             ], $worked->wentWithBest()),
             'best' => $worked->best,
             'others' => $worked->others,
-            'like' => $this->like($head, $results, $sessions),
+            'like' => $like,
         ];
     }
 
@@ -73,7 +77,10 @@ final readonly class StyleMemory
     /** @return list<string> what a wash day was done with, as kind and name */
     private static function with(WashResult $result, ?WashSession $session): array
     {
-        $with = array_map(static fn (string $name): string => "bottle|{$name}", $result->bottles);
+        $with = [
+            ...array_map(static fn (string $name): string => "bottle|{$name}", $result->bottles),
+            ...array_map(static fn (string $done): string => "step|{$done}", $result->steps),
+        ];
         foreach ($session === null ? [] : ['drying', 'styling', 'sections'] as $kind) {
             $of = $session->plan[$kind] ?? null;
             if (is_scalar($of) && $of !== StylingMethod::NotToday->value && $of !== 0) {

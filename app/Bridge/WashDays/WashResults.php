@@ -9,6 +9,8 @@ use App\Bridge\Readings\SignsOverTime;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\WashDay;
+use App\Models\WashStep;
+use App\Wording\StepWords;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
@@ -61,11 +63,20 @@ final readonly class WashResults
                     $washDay->date,
                     (float) $points->avg(),
                     array_values(array_filter($washDay->steps->pluck('product')->all(), is_string(...))),
+                    array_values(array_unique($washDay->steps->map(self::done(...))->all())),
                 );
             }
         }
 
         return $results;
+    }
+
+    private static function done(WashStep $step): string
+    {
+        return StepWords::line([
+            'kind' => $step->kind, 'cleanse' => $step->cleanse, 'how' => $step->how, 'tool' => $step->tool,
+            'heat' => $step->heat,
+        ]);
     }
 
     private function isOf(Reading $reading, WashDay $washDay, ?WashDay $next): bool
