@@ -16,6 +16,8 @@ return [
         'counted' => 'Counted, not proven: what else was different on those days nobody knows.',
         'try' => 'Try one of them on half the head',
     ],
+    'minutes' => ':care min to the end of styling: hands on for :hands, free for :free.',
+    'minutes-and-drying' => ':care min to the end of styling: hands on for :hands, free for :free. Then :drying min to dry :how.',
     'another-bottle' => 'Another bottle',
     'smells-wrong' => 'Smells wrong, said :by at a wash day. Look at it before it is used again.',
     'from-readings' => '{1} from one reading|[2,*] from :count readings',

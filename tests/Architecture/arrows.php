@@ -35,8 +35,8 @@ return [
     ],
     'Core\Scheduling' => ['Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan'],
     'Core\Record' => [
-        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Readings',
-        'Core\Safety', 'Core\Scalp', 'Core\Treatments', 'Core\WashDay',
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
+        'Core\Readings', 'Core\Safety', 'Core\Scalp', 'Core\Treatments', 'Core\WashDay',
     ],
     // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
     'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],

@@ -5,11 +5,13 @@ declare(strict_types=1);
 /* Another bottle in the middle of a wash day: what the book, the shelf and the next choice make of it. */
 
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Products\ClientShelves;
 use App\Bridge\Products\SalonIngredients;
 use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\WashSession;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\FeatureTestCase;
 
@@ -154,4 +156,29 @@ it('takes a tap of it once, however often it is sent, and lives with a product d
     $this->post("/clients/{$head->id}/wash/{$day->id}/finish", ['minutes' => ['mask' => '20']])->assertRedirect();
     $done = $head->washDays()->with('steps')->where('key', $day->refresh()->wash_day)->sole()->steps;
     expect($done->pluck('product')->all())->toBe(['First mask']);
+});
+
+it('keeps what it read of the bottles encrypted, for as long as nothing changes, and not beyond the client', function (): void {
+    $head = $this->aHead();
+    $mask = maskOnShelf($this, 'First mask', 100);
+    $head->update(['allergies' => 'Parfum']);
+    expect(app(WashDayBottles::class)->of($head->refresh())['mask']->product?->name)->toBe('First mask');
+    $kept = Cache::get("shelf.{$head->id}");
+    expect($kept)->toBeArray()->and(serialize($kept))->not->toContain('First mask')->not->toContain('Parfum');
+    app(WashDayBottles::class)->of($head->refresh());
+    expect(Cache::get("shelf.{$head->id}"))->toBe($kept);
+    $changes = [
+        fn () => $mask->update(['ingredients' => 'Aqua, Parfum']), fn () => $mask->update(['left_ml' => 150.0]),
+        fn () => $mask->update(['recalled_on' => '2027-01-01']), fn () => $head->update(['allergies' => 'Linalool']),
+        fn () => $head->zoneParts()->firstOrFail()->update(['porosity' => 'high', 'strand' => 'fine']),
+        fn () => $this->travel(1)->days(),
+    ];
+    foreach ($changes as $i => $change) {
+        $change();
+        app(WashDayBottles::class)->of($head->refresh()->load('zoneParts'));
+        expect(Cache::get("shelf.{$head->id}")['of'])->not->toBe($kept['of'], "change {$i}");
+        $kept = Cache::get("shelf.{$head->id}");
+    }
+    ClientShelves::forget($head);
+    expect(Cache::get("shelf.{$head->id}"))->toBeNull();
 });

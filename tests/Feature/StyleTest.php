@@ -165,7 +165,6 @@ it('leaves the styling to the day after where the day is too short, on every scr
     $quote = app(App\Bridge\WashDays\WashSessionPlanner::class)->planned(
         $head,
         $item->date,
-        Nagomi\Core\WashDay\DryingMethod::LeavesDamp,
     );
     expect((int) round($quote->careMinutes()))->toBe((int) round($item->minutes));
     $this->get("/clients/{$head->id}/wash")

@@ -19,7 +19,6 @@ use App\Wording\StepWords;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
-use Nagomi\Core\WashDay\DryingMethod;
 
 /** Every screen there is, opened for a stranger and read; and whether any two of them say different things. */
 final readonly class Screens
@@ -165,7 +164,7 @@ final readonly class Screens
         $head = Head::query()->findOrFail($head->id)->load(['salon', 'zoneParts', 'outlook']);
         /** @var PlanItem|null $item */
         $item = $head->planItems()->where('status', 'planned')->first();
-        $washSession = app(WashSessionPlanner::class)->of($head, null, DryingMethod::Air);
+        $washSession = app(WashSessionPlanner::class)->of($head, null);
         $shelf = [];
         foreach (app(ProductFit::class)->forHead($head, $head->salon)->kinds as $rows) {
             foreach ($rows as $row) {
@@ -196,6 +195,7 @@ final readonly class Screens
         }
         $quote = app(ServiceQuotes::class)->of($head, $this->test->service('Wash day'), $item->date);
         expect($quote->careMinutes)->toBe((int) round($item->minutes), 'the booking takes another time than the plan')
+            ->and($quote->minutes)->toBe($washSession['done_minutes'], 'dry at another time than booked')
             ->and((int) round($washSession['care_minutes']))->toBe(
                 (int) round($item->minutes),
                 'the wash day takes another time than the plan',

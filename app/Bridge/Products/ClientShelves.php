@@ -12,6 +12,8 @@ use App\Models\WashSessionAct;
 use App\Models\WashStep;
 use Closure;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Crypt;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Products\BottleCandidate;
@@ -19,14 +21,22 @@ use Nagomi\Core\Products\BottleFacts;
 use Nagomi\Core\Products\BottleMiss;
 use Nagomi\Core\Products\BottleProfile;
 use Nagomi\Core\Treatments\BottleContents;
+use Nagomi\Core\WashDay\WhatWorked;
 
 /**
  * Reads the bottles there are for a client, what is known of each, and which went with the best wash days.
  *
  * @phpstan-import-type ProductChoice from ClientProducts
+ * @phpstan-type KeptShelf array{
+ *     rows: array<string, ProductChoice>, salon: array<string, list<BottleCandidate>>,
+ *     own: array<string, list<BottleCandidate>>, worked: array<string, array<string, BottleProfile>>,
+ *     results: WhatWorked,
+ * }
  */
 final readonly class ClientShelves
 {
+    private const KEPT_SECONDS = 86_400;
+
     public function __construct(
         private HeadRecord $headRecord,
         private ProductFit $productFit,
@@ -38,6 +48,54 @@ final readonly class ClientShelves
     {
         $head->loadMissing(['salon', 'zoneParts']);
         $core = $this->headRecord->core($head);
+        $kept = $this->kept($head);
+
+        return new ClientShelf(
+            $head,
+            $core,
+            $kept['rows'],
+            $kept['salon'],
+            $kept['own'],
+            $kept['worked'],
+            $kept['results'],
+            $core->proteinSensitive || $core->method->says(MethodQuestion::Protein, 'avoided'),
+            self::countingDays($head),
+        );
+    }
+
+    /** What is kept of a client goes with the client. */
+    public static function forget(Head $head): void
+    {
+        Cache::forget("shelf.{$head->id}");
+    }
+
+    /**
+     * Reading every list anew takes longer than all the rest of a page, so it is kept until something changes that it
+     * hangs on: encrypted, as it tells of allergies.
+     *
+     * @return KeptShelf
+     */
+    private function kept(Head $head): array
+    {
+        $fingerprint = ShelfFingerprint::of($head, $this->productFit->humidity($head, $head->salon));
+        $kept = Cache::get("shelf.{$head->id}");
+        if (is_array($kept) && ($kept['of'] ?? '') === $fingerprint && is_string($kept['shelf'] ?? null)) {
+            /** @var KeptShelf */
+            return Crypt::decrypt($kept['shelf']);
+        }
+        $shelf = $this->read($head);
+        Cache::put(
+            "shelf.{$head->id}",
+            ['of' => $fingerprint, 'shelf' => Crypt::encrypt($shelf)],
+            self::KEPT_SECONDS,
+        );
+
+        return $shelf;
+    }
+
+    /** @return KeptShelf */
+    private function read(Head $head): array
+    {
         $known = $this->known($head);
         $disliked = $this->disliked($head);
         $results = $this->washResults->bottles($head);
@@ -60,17 +118,13 @@ final readonly class ClientShelves
             $bottles[] = [$product, self::unknown($product)];
         }
 
-        return new ClientShelf(
-            $head,
-            $core,
-            $rows,
-            self::byKind($bottles, static fn (Product $product): bool => $product->head_id === null),
-            self::byKind($bottles, static fn (Product $product): bool => $product->head_id !== null),
-            $worked,
-            $results,
-            $core->proteinSensitive || $core->method->says(MethodQuestion::Protein, 'avoided'),
-            self::countingDays($head),
-        );
+        return [
+            'rows' => $rows,
+            'salon' => self::byKind($bottles, static fn (Product $product): bool => $product->head_id === null),
+            'own' => self::byKind($bottles, static fn (Product $product): bool => $product->head_id !== null),
+            'worked' => $worked,
+            'results' => $results,
+        ];
     }
 
     /**

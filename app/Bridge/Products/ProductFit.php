@@ -38,9 +38,6 @@ use Nagomi\Core\Treatments\Content;
  */
 final readonly class ProductFit
 {
-    /** Indoors it is about so warm; the dew point follows from the humidity of the day. */
-    private const ROOM_CELSIUS = 20.0;
-
     /** Below so many days left a product is to be ordered. */
     private const REORDER_DAYS = 14;
 
@@ -112,17 +109,21 @@ final readonly class ProductFit
         return $words === [] ? 'nothing that is known yet' : implode(', ', $words);
     }
 
+    /** @return float in % today, by the salon's weather station or as written down */
+    public function humidity(Head $head, Salon $salon): float
+    {
+        return $this->salonClimate->year($salon)[$salon->today()->format('m-d')] ?? $head->humidity_percent;
+    }
+
     public function wearer(Head $head, Salon $salon, IngredientBook $book): SuitabilityContext
     {
         $core = $this->headRecord->core($head);
         $age = $core->ageOn(Calendar::dayOf($salon->today()));
-        $humidity = $this->salonClimate->year($salon)[$salon->today()->format('m-d')] ?? $head->humidity_percent;
-
         return new SuitabilityContext(
             $core,
             Allergies::of((string) $head->allergies, $book),
             $head->asthma_or_pregnant || $head->isMinor($salon->today()),
-            DewPoint::celsius(self::ROOM_CELSIUS, max(1.0, $humidity)),
+            DewPoint::celsius(SuitabilityContext::ROOM_CELSIUS, max(1.0, $this->humidity($head, $salon))),
             $age !== null && $age < $this->parameters->planning->childUntilYears,
         );
     }
@@ -137,7 +138,11 @@ final readonly class ProductFit
             ->where('salon_id', $salon->id)
             ->where(fn ($query) => $query->whereNull('head_id')->orWhere('head_id', $head->id))
             ->orderBy('name')
-            ->get();
+            ->get([
+                'id', 'salon_id', 'head_id', 'name', 'kind', 'ingredients', 'size_ml', 'left_ml', 'pump_ml',
+                'price_cents', 'label_minutes', 'opened_on', 'months_open', 'made_on', 'keeps_days', 'recalled_on',
+                'recalled_because',
+            ]);
         $read = $products->filter(static fn (Product $product): bool => $product->ingredients !== '')->values();
         /** @var Collection<int, Reaction> $reactions */
         $reactions = Reaction::query()->where('head_id', $head->id)->with('product:id,name')->orderByDesc('on')->get();

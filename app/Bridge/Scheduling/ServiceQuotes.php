@@ -15,7 +15,6 @@ use DateTimeInterface;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\WorkSegment;
 use Nagomi\Core\Scheduling\WorkSegments;
-use Nagomi\Core\WashDay\DryingMethod;
 
 /** Quotes a service for one head, from the plan or from its own past. */
 final readonly class ServiceQuotes
@@ -51,12 +50,12 @@ final readonly class ServiceQuotes
 
     private function washDay(Head $head, Service $service, DateTimeInterface $date): ServiceQuote
     {
-        $plan = $this->washSessionPlanner->planned($head, $date, DryingMethod::Diffuse);
+        $plan = $this->washSessionPlanner->planned($head, $date);
         $finish = $plan->finishMinutes();
 
         return new ServiceQuote(
             WorkSegments::of($plan, $this->parameters),
-            (int) ceil($plan->network->finishMinutes),
+            $plan->minutes()->whole(),
             (int) round($plan->careMinutes()),
             (int) ceil($finish['p90']),
             $service->price_cents,

@@ -7,10 +7,13 @@ namespace App\Bridge\WashDays;
 use App\Models\Head;
 use App\Models\Style;
 use App\Models\WashSession;
+use App\Wording\StepWords;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\StyledDay;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\WhatWorked;
 
@@ -36,8 +39,8 @@ final readonly class StyleMemory
     {
         $results = $this->washResults->of($head);
         $sessions = $this->sessions($head, $results);
-        $worked = WhatWorked::of(array_map(static fn (WashResult $result): array => [
-            'score' => $result->score, 'with' => self::with($result, $sessions[$result->key] ?? null),
+        $worked = WhatWorked::of(array_map(static fn (StyledDay $result): array => [
+            'score' => $result->score, 'with' => self::with($result, $sessions[$result->day->id] ?? null),
         ], $results), $this->parameters->washDay);
         $like = $this->like($head, $results, $sessions);
         if ($worked->best === 0 || $like === null && $worked->wentWithBest() === []) {
@@ -59,7 +62,7 @@ final readonly class StyleMemory
     }
 
     /**
-     * @param list<WashResult> $results
+     * @param list<StyledDay> $results
      *
      * @return array<string, WashSession> by key of the wash day; only those that were run here
      */
@@ -68,18 +71,21 @@ final readonly class StyleMemory
         /** @var Collection<int, WashSession> $sessions */
         $sessions = $results === [] ? new Collection() : WashSession::query()
             ->where('head_id', $head->id)
-            ->whereIn('wash_day', array_column($results, 'key'))
+            ->whereIn('wash_day', array_map(static fn (StyledDay $result): string => $result->day->id, $results))
             ->get(['id', 'salon_id', 'head_id', 'wash_day', 'plan']);
 
         return $sessions->keyBy(static fn (WashSession $session): string => (string) $session->wash_day)->all();
     }
 
     /** @return list<string> what a wash day was done with, as kind and name */
-    private static function with(WashResult $result, ?WashSession $session): array
+    private static function with(StyledDay $result, ?WashSession $session): array
     {
         $with = [
-            ...array_map(static fn (string $name): string => "bottle|{$name}", $result->bottles),
-            ...array_map(static fn (string $done): string => "step|{$done}", $result->steps),
+            ...array_map(static fn (string $name): string => "bottle|{$name}", WashResults::bottlesOf($result)),
+            ...array_map(static fn (Step $step): string => 'step|' . StepWords::line([
+                'kind' => $step->kind->value, 'cleanse' => $step->cleanse?->value, 'how' => $step->how,
+                'tool' => $step->tool, 'heat' => $step->heat,
+            ]), $result->day->steps),
         ];
         foreach ($session === null ? [] : ['drying', 'styling', 'sections'] as $kind) {
             $of = $session->plan[$kind] ?? null;
@@ -104,23 +110,23 @@ final readonly class StyleMemory
     }
 
     /**
-     * @param list<WashResult>           $results
+     * @param list<StyledDay>           $results
      * @param array<string, WashSession> $sessions
      *
      * @return array{says: string, drying: string, styling: string}|null the best of those that were run here
      */
     private function like(Head $head, array $results, array $sessions): ?array
     {
-        usort($results, static fn (WashResult $a, WashResult $b): int => $b->score <=> $a->score);
+        usort($results, static fn (StyledDay $a, StyledDay $b): int => $b->score <=> $a->score);
         foreach ($results as $result) {
-            $plan = $sessions[$result->key]->plan ?? [];
+            $plan = $sessions[$result->day->id]->plan ?? [];
             $drying = DryingMethod::tryFrom(is_string($plan['drying'] ?? null) ? $plan['drying'] : '');
             $styling = StylingMethod::tryFrom(is_string($plan['styling'] ?? null) ? $plan['styling'] : '');
             if ($drying === null || $styling === null) {
                 continue;
             }
             $lasted = $this->lasted($head, $result);
-            $parts = ['day' => $result->date->format('j M'), 'score' => number_format($result->score, 1)];
+            $parts = ['day' => $result->day->date->format('j M'), 'score' => number_format($result->score, 1)];
 
             return [
                 'says' => $lasted === null
@@ -135,12 +141,12 @@ final readonly class StyleMemory
     }
 
     /** @return int|null days that the style of a wash day was good; null where nobody said when it ended */
-    private function lasted(Head $head, WashResult $result): ?int
+    private function lasted(Head $head, StyledDay $result): ?int
     {
         /** @var Style|null $style */
         $style = Style::query()
             ->where('head_id', $head->id)
-            ->whereDate('made_on', $result->date->format('Y-m-d'))
+            ->whereDate('made_on', $result->day->date->format('Y-m-d'))
             ->whereNotNull('ended_on')
             ->first();
 

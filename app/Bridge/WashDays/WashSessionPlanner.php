@@ -40,6 +40,7 @@ final readonly class WashSessionPlanner
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private HeadOnDay $headOnDay,
+        private UsualDrying $usualDrying,
         private WashDayBottles $washDayBottles,
     ) {
     }
@@ -51,7 +52,7 @@ final readonly class WashSessionPlanner
     public function of(
         Head $head,
         ?float $limitMinutes,
-        DryingMethod $drying,
+        ?DryingMethod $drying = null,
         ?StylingMethod $styling = null,
     ): array {
         $head->loadMissing(['salon', 'zoneParts', 'outlook']);
@@ -63,6 +64,7 @@ final readonly class WashSessionPlanner
         /** @var PlanItem|null $item */
         $item = $head->planItems()->where('status', 'planned')->first();
         $styling ??= self::styling($item);
+        $drying ??= $this->usualDrying->of($head);
         $fitting = TimeLimitFitter::within(
             $limitMinutes,
             $state,
@@ -71,7 +73,7 @@ final readonly class WashSessionPlanner
             $drying,
             $styling,
         );
-        $told = $fitting->plan->toArray();
+        [$told, $minutes] = [$fitting->plan->toArray(), $fitting->plan->minutes()];
 
         return [
             'steps' => array_map(
@@ -80,7 +82,9 @@ final readonly class WashSessionPlanner
                 $this->steps($fitting->plan, $state, $head, Calendar::dayOf($item->date ?? $head->salon->today())),
             ),
             'finish_minutes' => $told['finish_minutes'],
-            'care_minutes' => $fitting->plan->careMinutes(),
+            'care_minutes' => $minutes->care,
+            'done_minutes' => $minutes->whole(),
+            'minutes' => PlannedMinutes::says($minutes, $drying->value),
             'styling' => $styling->value,
             'drying' => $drying->value,
             'sections' => $head->sections,
@@ -158,7 +162,7 @@ final readonly class WashSessionPlanner
      * The wash day planned for a date, or near it, at this head's own pace: how long hands are on it, and when they
      * are free.
      */
-    public function planned(Head $head, DateTimeInterface $date, DryingMethod $drying): WashDayPlan
+    public function planned(Head $head, DateTimeInterface $date): WashDayPlan
     {
         $head->loadMissing(['salon', 'zoneParts']);
         $frame = $this->headRecord->frame($head);
@@ -169,7 +173,7 @@ final readonly class WashSessionPlanner
             $frame->head,
             $this->doing($item->steps ?? []),
             $pace,
-            $drying,
+            $this->usualDrying->of($head),
             styling: self::styling($item),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\DataTransfer;
 
+use App\Bridge\Products\ClientShelves;
 use App\Models\Act;
 use App\Models\Deletion;
 use App\Models\Head;
@@ -25,6 +26,7 @@ final readonly class ClientErasure
         $erase = function () use ($head, $traces, $files, $salonId, $by): Deletion {
             $traces->forgetTrail();
             $this->forgetActs($head);
+            ClientShelves::forget($head);
             $head->delete();
             $deletion = Deletion::query()->create([
                 'salon_id' => $salonId, 'by' => $by, 'before' => $traces->counts(), 'after' => $traces->left(),

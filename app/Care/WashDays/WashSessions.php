@@ -23,7 +23,7 @@ final readonly class WashSessions
     public function begin(
         Head $head,
         ?float $limitMinutes,
-        DryingMethod $drying,
+        ?DryingMethod $drying,
         ?StylingMethod $styling,
         string $by,
     ): WashSession {

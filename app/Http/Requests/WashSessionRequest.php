@@ -49,8 +49,9 @@ final class WashSessionRequest extends FormRequest
         return StylingMethod::tryFrom($this->string('styling')->value());
     }
 
-    public function drying(): DryingMethod
+    /** @return DryingMethod|null null where nobody chose: as usual for this client */
+    public function drying(): ?DryingMethod
     {
-        return DryingMethod::tryFrom($this->string('drying')->value()) ?? DryingMethod::Air;
+        return DryingMethod::tryFrom($this->string('drying')->value());
     }
 }

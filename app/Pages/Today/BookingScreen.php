@@ -111,6 +111,7 @@ final readonly class BookingScreen
     {
         $booking->loadMissing(['salon', 'head', 'user']);
         $starts = $booking->starts_at->setTimezone($booking->salon->timezone);
+        $item = $this->planned($booking);
 
         return new BookingPage(
             booking: $booking,
@@ -122,19 +123,21 @@ final readonly class BookingScreen
             date: $booking->date,
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
-            steps: $this->steps($booking),
+            steps: $item === null ? [] : $this->steps($booking, $item),
         );
     }
 
-    /** @return list<array{says: string, with: string, missing: bool}> of the wash day it is for; only what takes a bottle */
-    private function steps(Booking $booking): array
+    /** The planned wash day that a booking is for; null where it is for none. */
+    private function planned(Booking $booking): ?PlanItem
     {
-        $item = $booking->is_wash_day && $booking->status->isOpen()
+        return $booking->is_wash_day && $booking->status->isOpen()
             ? PlanItem::near($booking->head->planItems()->where('status', 'planned')->get(), $booking->date)
             : null;
-        if ($item === null) {
-            return [];
-        }
+    }
+
+    /** @return list<array{says: string, with: string, missing: bool}> of the wash day it is for; only what takes a bottle */
+    private function steps(Booking $booking, PlanItem $item): array
+    {
         $steps = [];
         foreach ($this->plannedBottles->inSalon($booking->head, $item) as $place => $bottle) {
             $steps[] = [

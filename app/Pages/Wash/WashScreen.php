@@ -25,14 +25,14 @@ final readonly class WashScreen
     ) {
     }
 
-    public function setUp(Head $head, ?float $limitMinutes, DryingMethod $drying, ?StylingMethod $styling): SetUpPage
+    public function setUp(Head $head, ?float $limitMinutes, ?DryingMethod $drying, ?StylingMethod $styling): SetUpPage
     {
         $plan = $this->washSessionPlanner->of($head, $limitMinutes, $drying, $styling);
 
         return new SetUpPage(
             head: $head->loadMissing('salon'),
             plan: $plan,
-            drying: $drying->value,
+            drying: is_string($plan['drying'] ?? null) ? $plan['drying'] : DryingMethod::Diffuse->value,
             styling: is_string($plan['styling'] ?? null) ? $plan['styling'] : StylingMethod::Rake->value,
             memory: $this->styleMemory->of($head),
             foretold: $this->washSessionPlanner->foretold($head),

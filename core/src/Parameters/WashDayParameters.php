@@ -73,6 +73,9 @@ final readonly class WashDayParameters
     /** share of the wash days with a result that count as the best */
     public float $bestShare;
 
+    /** days after a wash day within which a result is read as its own */
+    public int $resultWithinDays;
+
     /** wash days with a result from which the best are told apart */
     public int $bestFromDays;
 
@@ -100,6 +103,7 @@ final readonly class WashDayParameters
         $this->takeDownMinutes = $table->numbers('wash-day.take-down-minutes');
         $this->quickStyle = $table->number('wash-day.quick-style');
         $this->bestShare = $table->number('wash-day.best-share');
+        $this->resultWithinDays = $table->whole('wash-day.result-within-days');
         $this->bestFromDays = $table->whole('wash-day.best-from-days');
         $this->feltByWay = $table->numbers('wash-day.felt-by-way');
     }

@@ -9,6 +9,9 @@ use Nagomi\Core\Head\Head;
 /** All that a product must suit: the head, what the skin must not have, whether care is due, and the air. */
 final readonly class SuitabilityContext
 {
+    /** Indoors it is about so warm; the dew point follows from the humidity of the day. */
+    public const ROOM_CELSIUS = 20.0;
+
     /**
      * @param bool       $careful         a child, in pregnancy or with asthma
      * @param bool       $isChild         under twelve: some things never

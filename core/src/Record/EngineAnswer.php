@@ -20,6 +20,9 @@ use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Products\IngredientBook;
+use Nagomi\Core\Products\InvalidIngredientList;
+use Nagomi\Core\Products\ShelfBottle;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Scalp\ScalpEstimate;
 use Nagomi\Core\Scalp\ScalpFilter;
@@ -29,6 +32,7 @@ use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
+use Nagomi\Core\WashDay\WashDayStep;
 
 /** What the engine says of a record, as arrays ready to be written as JSON. */
 final readonly class EngineAnswer
@@ -143,11 +147,14 @@ final readonly class EngineAnswer
     /**
      * The next wash day of the plan as steps, with their times.
      *
-     * @param float|null $limitMinutes to be fitted into
+     * @param float|null             $limitMinutes to be fitted into
+     * @param list<ShelfBottle>|null $shelf        to choose bottles from; null: none are named
      *
      * @return array<string, mixed>
+     *
+     * @throws InvalidIngredientList where a list of the shelf cannot be read
      */
-    public function washDay(?float $limitMinutes, DryingMethod $drying): array
+    public function washDay(?float $limitMinutes, DryingMethod $drying, ?array $shelf = null): array
     {
         $item = $this->plan->items[0] ?? null;
         $head = $this->record->head;
@@ -156,7 +163,15 @@ final readonly class EngineAnswer
         $state = $this->trace->last()->state;
         $fitting = TimeLimitFitter::within($limitMinutes, $state, $doing, $this->pace(), $drying, $styling);
 
-        return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $fitting->plan->toArray() + [
+        $told = $fitting->plan->toArray();
+        if ($shelf !== null) {
+            $bottles = new RecordShelf($this->record, $this->today, $shelf, IngredientBook::shipped());
+            $on = $item->date ?? $this->today;
+            $told['steps'] = array_map(static fn (array $told, WashDayStep $step): array
+                => $told + $bottles->ofStep($step, $fitting->plan->steps, $on), $told['steps'], $fitting->plan->steps);
+        }
+
+        return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $told + [
             'limit_minutes' => $limitMinutes,
             'fits' => $fitting->fits,
             'changed' => $fitting->ways,

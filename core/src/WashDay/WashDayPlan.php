@@ -84,6 +84,21 @@ final class WashDayPlan
         );
     }
 
+    /** What the minutes are made of, each as likely more as less. */
+    public function minutes(): WashMinutes
+    {
+        $hands = 0.0;
+        foreach ($this->steps as $step) {
+            if ($step->key === 'dry') {
+                break;
+            }
+            $hands += $step->afterClient ? 0.0 : $step->handsOnMinutes;
+        }
+        $care = $this->careMinutes();
+
+        return new WashMinutes($care, round($hands, 1), round(max(0.0, $this->network->finishMinutes - $care), 1));
+    }
+
     /** @return array{p10: float, p50: float, p90: float} minutes after the start */
     public function finishMinutes(): array
     {

@@ -18,6 +18,7 @@ use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
+use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
 use Nagomi\Core\WashDay\WashDayBuilder;
 use Nagomi\Core\WashDay\WashDayPlan;
@@ -205,3 +206,29 @@ it('lays a day out within 50 ms', function (): void {
     }
     expect($best)->toBeLessThan(50.0);
 });
+
+it('parts the minutes of a day into hands, free hands and drying, which come to the whole', function (
+    array $steps,
+    DryingMethod $drying,
+    StylingMethod $styling,
+    bool $dries,
+): void {
+    $plan = WashDayBuilder::plan(Make::head(), $steps, Pace::of(Make::head(), []), $drying, styling: $styling);
+    $minutes = $plan->minutes();
+    $before = array_slice($plan->steps, 0, (int) array_search('dry', keys($plan), true) ?: count($plan->steps));
+    $hands = array_sum(array_map(
+        fn (WashDayStep $step): float => $step->afterClient ? 0.0 : $step->handsOnMinutes,
+        $before,
+    ));
+    expect($minutes->care)->toBe($plan->careMinutes())
+        ->and($minutes->hands)->toEqualWithDelta($hands, 0.06)
+        ->and($minutes->hands + $minutes->free())->toEqualWithDelta($minutes->care, 0.06)
+        ->and($minutes->care + $minutes->drying)->toEqualWithDelta($plan->network->finishMinutes, 0.11)
+        ->and($minutes->drying > 0.0)->toBe($dries)
+        ->and($minutes->whole())->toBeGreaterThanOrEqual((int) round($minutes->care));
+})->with([
+    'a whole day' => [fn () => wholeDay(), DryingMethod::Hood, StylingMethod::Rake, true],
+    'in the air' => [fn () => wholeDay(), DryingMethod::Air, StylingMethod::Coils, true],
+    'leaves damp' => [fn () => wholeDay(), DryingMethod::LeavesDamp, StylingMethod::Rake, false],
+    'short' => [fn () => [Step::cleanse(CleanseKind::Gentle)], DryingMethod::Diffuse, StylingMethod::Rake, true],
+]);

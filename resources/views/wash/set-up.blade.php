@@ -8,7 +8,8 @@
     </header>
     @php($isStyled = collect($plan['steps'])->contains('key', 'style'))
     @php($staysUp = ! $isStyled && ! collect($plan['steps'])->contains('key', 'section'))
-    <p class="verdict-words">{{ __($isStyled ? 'wash.styled-after' : 'wash.washed-after', ['care' => $in($plan['care_minutes']), 'done' => $in($finish['p50']), 'from' => $in($finish['p10']), 'to' => $in($finish['p90'])]) }}</p>
+    <p class="verdict-words">{{ __($isStyled ? 'wash.styled-after' : 'wash.washed-after', ['care' => $in($plan['care_minutes']), 'done' => $in($plan['done_minutes']), 'from' => $in($finish['p10']), 'to' => $in($finish['p90'])]) }}</p>
+    <p class="reason">{{ $plan['minutes'] }}</p>
     @if ($staysUp)<p class="worth">{{ __('wash.stays-up') }} <a href="{{ route('clients.style', $head) }}">{{ __('wash.comes-down') }}</a></p>@endif
     @if ($styling === 'not-today' && ! $staysUp)<p class="worth">{{ __('wash.styled-later') }}</p>@endif
     @unless ($plan['fits'])<p class="caution-line"><strong>It does not fit into {{ round($plan['limit_minutes']) }} minutes.</strong> This is the shortest there is; take more time, or do part of it another day.</p>@endunless
