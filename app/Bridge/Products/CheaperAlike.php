@@ -13,8 +13,6 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\BottleLikeness;
 use Nagomi\Core\Products\BottleProfile;
 use Nagomi\Core\Products\IngredientBook;
-use Nagomi\Core\Products\InvalidIngredientList;
-use Nagomi\Core\Products\ProductAnalysis;
 use Nagomi\Core\Treatments\Content;
 
 /**
@@ -87,16 +85,11 @@ final readonly class CheaperAlike
 
     private function profile(Product $product, IngredientBook $book): ?BottleProfile
     {
-        if (trim($product->ingredients) === '') {
-            return null;
-        }
-        try {
-            $reading = ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
-        } catch (InvalidIngredientList) {
-            return null;
-        }
+        $reading = $this->salonIngredients->analysis($product, $book);
 
-        return BottleProfile::of($reading, $this->parameters->contents, $product->label_minutes);
+        return $reading === null
+            ? null
+            : BottleProfile::of($reading, $this->parameters->contents, $product->label_minutes);
     }
 
     private static function says(BottleLikeness $likeness): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Products;
 
+use App\Models\Product;
 use App\Models\Salon;
 use App\Models\TaughtIngredient;
 use Nagomi\Core\Parameters\Parameters;
@@ -47,5 +48,18 @@ final readonly class SalonIngredients
     public function read(string $ingredients, IngredientBook $book): array
     {
         return IngredientListing::of(ProductAnalysis::of($ingredients, $book, $this->parameters->products));
+    }
+
+    /** @return ProductAnalysis|null null where a product has no list, or one that cannot be read */
+    public function analysis(Product $product, IngredientBook $book): ?ProductAnalysis
+    {
+        if (trim($product->ingredients) === '') {
+            return null;
+        }
+        try {
+            return ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
+        } catch (InvalidIngredientList) {
+            return null;
+        }
     }
 }

@@ -11,8 +11,6 @@ use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\BottleReading;
 use Nagomi\Core\Products\IngredientBook;
-use Nagomi\Core\Products\InvalidIngredientList;
-use Nagomi\Core\Products\ProductAnalysis;
 use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\Step;
 
@@ -46,16 +44,11 @@ final readonly class StepBottles
     /** @return BottleContents|null null where it has no list, or one that cannot be read */
     public function contents(Product $product, IngredientBook $book): ?BottleContents
     {
-        if (trim($product->ingredients) === '') {
-            return null;
-        }
-        try {
-            $reading = ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
-        } catch (InvalidIngredientList) {
-            return null;
-        }
+        $reading = $this->salonIngredients->analysis($product, $book);
 
-        return BottleReading::contents($reading, $this->parameters->contents, $product->label_minutes);
+        return $reading === null
+            ? null
+            : BottleReading::contents($reading, $this->parameters->contents, $product->label_minutes);
     }
 
     /**
