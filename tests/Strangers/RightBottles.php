@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Strangers;
 
+use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\BottleChooser;
 use App\Bridge\Products\ClientShelves;
@@ -48,20 +49,25 @@ final readonly class RightBottles
     {
         $head = Head::query()->findOrFail($head->id)->load(['salon', 'zoneParts']);
         $shelf = app(ClientShelves::class)->of($head);
+        $bottles = $this->bottles($head);
+        $chooser = app(BottleChooser::class);
+        $core = app(HeadRecord::class)->core($head);
+        $free = $core->proteinSensitive || $core->method->says(MethodQuestion::Protein, 'avoided');
         foreach ($head->planItems()->where('status', 'planned')->get() as $item) {
             $day = array_values(StoredSteps::of($item->steps));
-            $chosen = app(BottleChooser::class)->ofSteps($shelf, $day, Calendar::dayOf($item->date), Place::Salon);
+            $strong = in_array(StepKind::StrongProtein, array_column($day, 'kind'), true);
+            $chosen = $chooser->ofSteps($shelf, $day, Calendar::dayOf($item->date), Place::Salon);
             foreach ($chosen as $i => $bottle) {
-                $kind = app(BottleChooser::class)->kindOf($day[$i]);
-                expect($kind)->not->toBeNull();
-                $all = Product::query()->where('salon_id', $head->salon_id)->whereNull('head_id')
-                    ->where('kind', $kind?->value)->get();
-                $do = $all->filter(fn (Product $product): bool => $this->does($product, $day[$i], $day, $head))
-                    ->pluck('name')->all();
+                $all = $bottles[$chooser->kindOf($day[$i])?->value] ?? [];
+                $do = array_keys(array_filter(
+                    $all,
+                    fn (?ProductAnalysis $reading): bool => $reading !== null
+                        && $this->does($reading, $day[$i], $strong || $free),
+                ));
                 $what = "{$item->date->format('Y-m-d')} {$day[$i]->kind->value} {$day[$i]->cleanse?->value}";
                 if ($bottle->product === null) {
                     expect($do)->toBe([], "{$what}: none chosen");
-                    expect($bottle->missing === '')->toBe($all->isEmpty(), "{$what}: nothing said");
+                    expect($bottle->missing === '')->toBe($all === [], "{$what}: nothing said");
                 } else {
                     expect($do)->toContain($bottle->product->name);
                 }
@@ -69,29 +75,40 @@ final readonly class RightBottles
         }
     }
 
-    /** @param list<Step> $day */
-    private function does(Product $product, Step $step, array $day, Head $head): bool
+    /**
+     * @return array<string, array<string, ProductAnalysis|null>> by kind and name; null where it must not touch this
+     *     client
+     */
+    private function bottles(Head $head): array
     {
         $book = app(SalonIngredients::class)->of($this->test->salon);
-        $parameters = app(Parameters::class);
-        $reading = ProductAnalysis::of($product->ingredients, $book, $parameters->products);
         $wearer = app(ProductFit::class)->wearer($head, $head->salon, $book);
-        $verdict = Suitability::of($reading, ProductKind::from($product->kind), $wearer, $book)['verdict'];
-        $strong = in_array(StepKind::StrongProtein, array_column($day, 'kind'), true);
-        $free = $wearer->head->proteinSensitive || $wearer->head->method->says(MethodQuestion::Protein, 'avoided');
+        $reacted = Reaction::query()->where('head_id', $head->id)->pluck('product_id')->all();
+        $bottles = [];
+        foreach (Product::query()->where('salon_id', $head->salon_id)->whereNull('head_id')->get() as $product) {
+            $reading = ProductAnalysis::of($product->ingredients, $book, app(Parameters::class)->products);
+            $verdict = Suitability::of($reading, ProductKind::from($product->kind), $wearer, $book)['verdict'];
+            $may = $product->recalled_on === null && $verdict !== SuitabilityVerdict::No
+                && ! in_array($product->id, $reacted, true);
+            $bottles[$product->kind][$product->name] = $may ? $reading : null;
+        }
 
-        return $product->recalled_on === null
-            && $verdict !== SuitabilityVerdict::No
-            && Reaction::query()->where('head_id', $head->id)->where('product_id', $product->id)->doesntExist()
-            && in_array($reading->proteinStrength(), self::PROTEIN[$step->kind->value] ?? [
-                'none',
-                ...$step->kind === StepKind::Mask && ($strong || $free) ? [] : ['mild', 'mild-to-strong', 'strong'],
-            ], true)
+        return $bottles;
+    }
+
+    /** @param bool $bare a mask is to hold no protein */
+    private function does(ProductAnalysis $reading, Step $step, bool $bare): bool
+    {
+        $chelates = $reading->typical('chelator') >= app(Parameters::class)->contents->chelatesFromPercent;
+
+        return in_array($reading->proteinStrength(), self::PROTEIN[$step->kind->value] ?? [
+            'none',
+            ...$step->kind === StepKind::Mask && $bare ? [] : ['mild', 'mild-to-strong', 'strong'],
+        ], true)
             && in_array($reading->surfactantStrength(), self::CLEANSES[$step->cleanse->value ?? ''] ?? [
                 'none', 'mild', 'medium', 'strong',
             ], true)
-            && ($step->cleanse !== CleanseKind::Chelating || $reading->typical('chelator')
-                >= $parameters->contents->chelatesFromPercent)
+            && ($step->cleanse !== CleanseKind::Chelating || $chelates)
             && ($step->cleanse !== CleanseKind::ScalpCare || $reading->has('scalp_active'));
     }
 }
