@@ -137,6 +137,26 @@ it('refuses a bottle that is none of the step’s, and what cannot be read', fun
     'a list' => [['product' => ['a'], 'why' => 'ran-out'], 'unreadable'],
 ]);
 
+it('empties the bottle a tablet saw, not the one another tablet took meanwhile', function (): void {
+    $head = $this->aHead();
+    [$first, $second, $third] = [
+        maskOnShelf($this, 'First mask', 100), maskOnShelf($this, 'Second mask', 500), maskOnShelf($this, 'Third', 900),
+    ];
+    $day = maskDay($this, $head);
+    $ranOut = fn (Product $to, mixed $from): array => ['bottle', 'mask', [
+        'product' => $to->id, 'why' => 'ran-out', 'instead_of' => $from,
+    ]];
+    tapsOf($this, $day, [$ranOut($second, $first->id)], 'one');
+    // Without a network the other tablet still saw the first.
+    tapsOf($this, $day, [$ranOut($third, $first->id)], 'two');
+    tapsOf($this, $day, [$ranOut($second, $second->id)], 'two');
+    expect($first->refresh()->left_ml)->toBe(0.0)->and($first->moves()->count())->toBe(1)
+        ->and($second->refresh()->left_ml)->toBe(200.0)->and($third->refresh()->left_ml)->toBe(200.0);
+    // What is none of the step's is nobody's.
+    tapsOf($this, $day, [$ranOut($third, 'nothing'), $ranOut($third, ['a'])], 'two');
+    expect($second->refresh()->left_ml)->toBe(200.0);
+});
+
 it('takes a tap of it once, however often it is sent, and lives with a product deleted meanwhile', function (): void {
     $head = $this->aHead();
     $first = maskOnShelf($this, 'First mask', 100);

@@ -38,11 +38,14 @@ final readonly class WashBottles
      */
     public function putAway(WashSession $washSession, WashSessionState $state, SentAct $act, string $by): array
     {
-        $first = StepBottle::taken($this->step($washSession, $act), $state);
-        $product = $first === null
+        $step = $this->step($washSession, $act);
+        $said = $act->value('instead_of');
+        // A tablet that was away speaks of the bottle it saw, whatever another one took since.
+        $first = is_string($said) ? StepBottle::named($step, $said) : StepBottle::taken($step, $state);
+        $product = $first === null || $first->id === $act->value('product')
             ? null
             : Product::query()->where('salon_id', $washSession->salon_id)->find($first->id);
-        if ($product !== null && $product->left_ml !== null && $act->value('why') === 'ran-out') {
+        if ($product !== null && ($product->left_ml ?? 0.0) > 0.0 && $act->value('why') === 'ran-out') {
             $this->stockroom->counted($product, 0.0, $by);
         }
         if ($product !== null && $product->recalled_on === null && $act->value('why') === 'smells-wrong') {
@@ -52,7 +55,7 @@ final readonly class WashBottles
             ]);
         }
 
-        return $act->list('value') + ['instead_of' => $first?->id];
+        return ['instead_of' => $first?->id] + $act->list('value');
     }
 
     /** What was used leaves the shelf. */

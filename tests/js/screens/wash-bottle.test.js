@@ -52,12 +52,28 @@ describe('another bottle', () => {
         buttons()[0].click();
         expect(buttons().map((one) => one.textContent)).toEqual(['Silkprotein 3.0 lower', 'keep']);
         buttons()[0].click();
-        expect(acts).toEqual([['bottle', { product: 'silk', why: 'ran-out' }]]);
+        expect(acts).toEqual([['bottle', { product: 'silk', instead_of: 'keratin', why: 'ran-out' }]]);
         // Taken, the first is offered again.
         const taken = after(tap('bottle', 'protein', { product: 'silk', why: 'ran-out' }));
         show(taken, 'protein');
         buttons()[2].click();
         expect(buttons().map((one) => one.textContent)).toEqual(['Keratin', 'keep']);
+    });
+    it('asks anew where another tablet took another bottle meanwhile', () => {
+        show(after(), 'protein');
+        buttons()[0].click();
+        show(after(tap('bottle', 'protein', { product: 'silk', why: 'disliked' })), 'protein');
+        expect(buttons().map((one) => one.textContent)).toEqual(['other.ran-out', 'other.smells-wrong', 'other.disliked']);
+        expect(acts).toEqual([]);
+    });
+    it('keeps the focus where it is drawn anew', () => {
+        document.body.append(place);
+        show(after(), 'protein');
+        buttons()[0].click();
+        expect(document.activeElement).toBe(buttons()[0]);
+        buttons().at(-1).click();
+        expect(document.activeElement.textContent).toBe('other.ran-out');
+        place.remove();
     });
     it('keeps the first where nothing is chosen, and says where there is no other', () => {
         const alone = { ...step('protein'), key: 'alone', others: [] };
@@ -72,7 +88,7 @@ describe('another bottle', () => {
         show(after(), 'mask');
         buttons()[0].click();
         buttons()[0].click();
-        expect(acts).toEqual([['bottle', { product: 'honey', why: 'missing' }]]);
+        expect(acts).toEqual([['bottle', { product: 'honey', instead_of: null, why: 'missing' }]]);
         show(after(), 'ready');
         expect(place.hidden).toBe(true);
         expect(buttons()).toEqual([]);

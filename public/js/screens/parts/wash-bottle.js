@@ -28,7 +28,7 @@ export const leftAfter = (plan, state, step) => {
 const button = (text, does, className = 'button is-small') => Object.assign(document.createElement('button'), { type: 'button', className, textContent: text, onclick: does });
 const paragraph = (text) => Object.assign(document.createElement('p'), { className: 'reason', textContent: text });
 
-/** Why another bottle is wanted, while one is being chosen: of which step, and why. */
+/** Why another bottle is wanted, while one is being chosen: of which step, instead of which bottle, and why. */
 let asking = null;
 let drawn = null;
 
@@ -44,15 +44,21 @@ export const showOthers = (place, step, of, act) => {
     const first = bottleOf(step, of);
     const others = (step?.others ?? []).filter(({ id }) => id !== first?.id)
         .concat(first !== null && step.product && step.product.id !== first.id ? [{ ...step.product, changes: '' }] : []);
-    const why = asking !== null && asking.key === step?.key ? asking.why : null;
+    // Where another tablet changed the bottle meanwhile, what was said of the first is not said of the one there now.
+    if (asking !== null && (asking.key !== step?.key || asking.id !== first?.id)) {
+        asking = null;
+    }
+    const why = asking?.why ?? null;
     const wanted = `${step?.key} ${first?.id} ${why}`;
     if (wanted === drawn) {
         return;
     }
     drawn = wanted;
     const again = (key, reason) => {
-        asking = key === null ? null : { key, why: reason };
+        asking = key === null ? null : { key, id: first?.id, why: reason };
         showOthers(place, step, of, act);
+        // What was focused was drawn anew.
+        place.querySelector('button').focus();
     };
     place.hidden = first === null && others.length === 0;
     if (place.hidden || why === null) {
@@ -65,7 +71,7 @@ export const showOthers = (place, step, of, act) => {
         ...others.map((other) => {
             const choose = button(other.name, () => {
                 asking = null;
-                act('bottle', { product: other.id, why });
+                act('bottle', { product: other.id, instead_of: first?.id ?? null, why });
             }, 'button');
             if (other.changes) {
                 choose.append(Object.assign(document.createElement('span'), { className: 'reason', textContent: other.changes }));
@@ -74,5 +80,4 @@ export const showOthers = (place, step, of, act) => {
         }),
         button(words('keep'), () => again(null)),
     );
-    place.querySelector('button').focus();
 };
