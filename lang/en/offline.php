@@ -124,6 +124,7 @@ return [
         ],
         'use-left' => 'then :ml mL left',
         'other' => ['ran-out' => 'Ran out', 'smells-wrong' => 'Smells wrong', 'disliked' => 'Not liked', 'missing' => 'Take one all the same'],
+        'another' => 'Another bottle:',
         'others' => 'Another bottle instead of :product:',
         'others-none' => 'There is no other bottle for this step. Go on without it, or skip the step.',
         'keep' => 'Keep this one',

@@ -49,7 +49,7 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
         $browser->choose('how', 'level')->type('amount', '40')->press('Count it');
         expect($browser->text('.figure'))->toBe('100');
         $browser->visit('/clients')->press('Bea')->more('Products for this hair');
-        expect($browser->text('main'))->toContain('not for her')->toContain('Her allergy list names it: Parfum');
+        expect($browser->text('main'))->toContain('does not suit')->toContain('Her allergy list names it: Parfum');
         $browser->tap('.more-tests:has([name="ingredient"]) summary')->type('ingredient', 'Glycerin')->press('Note it');
         expect($browser->text('.wrong'))->toContain('say what was seen or felt');
         $browser->type('what', 'Red behind the ear')->press('Note it');

@@ -101,10 +101,10 @@ it('warns of allergies, reactions and recalls wherever the product comes up', fu
         ->assertSee('Not for')
         ->assertSee($head->name)
         ->assertSee('Her allergy list names it: Hydrolysed Wheat Protein.');
-    $this->get("/clients/{$head->id}/products")->assertSee('not for her')->assertSee('Her allergy list names it');
+    $this->get("/clients/{$head->id}/products")->assertSee('does not suit')->assertSee('Her allergy list names it');
 
     $mask = shelved($this, ['name' => 'Mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol, Mel']);
-    $this->get("/clients/{$head->id}/products")->assertSee('for her');
+    $this->get("/clients/{$head->id}/products")->assertSee('<b>suits</b>', false);
     $today = now('Europe/Lisbon')->format('Y-m-d');
     $this->post(
         "/clients/{$head->id}/reactions",

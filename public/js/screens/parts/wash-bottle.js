@@ -63,7 +63,9 @@ export const showOthers = (place, step, of, act) => {
     place.hidden = first === null && others.length === 0;
     if (place.hidden || why === null) {
         const whys = first === null ? ['missing'] : ['ran-out', 'smells-wrong', 'disliked'];
-        place.replaceChildren(...(place.hidden ? [] : whys.map((reason) => button(words(`other.${reason}`), () => again(step.key, reason)))));
+        const label = Object.assign(document.createElement('span'), { textContent: words('another') });
+        const buttons = whys.map((reason) => button(words(`other.${reason}`), () => again(step.key, reason)));
+        place.replaceChildren(...(place.hidden ? [] : [label, ...buttons]));
         return;
     }
     place.replaceChildren(
