@@ -239,6 +239,10 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
                 [WashController::class, 'run'],
             )->name('clients.wash.run')->scopeBindings();
             Route::post(
+                '/wash/{washSession}/begin',
+                [WashController::class, 'start'],
+            )->name('clients.wash.start')->scopeBindings();
+            Route::post(
                 '/wash/{washSession}/acts',
                 [WashController::class, 'acts'],
             )->name('clients.wash.acts')->scopeBindings()->missing(ActsOfNothing::ofWashDay(...));

@@ -22,6 +22,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable           $date
  * @property array<string, mixed>      $plan        steps with times, products and doses; finish_minutes
  * @property string                    $by
+ * @property CarbonImmutable|null      $began_at    null: laid out and not begun
  * @property CarbonImmutable|null      $finished_at
  * @property string|null               $wash_day    key of the wash day it was booked as
  * @property string|null               $visit       the readings that came for free
@@ -40,8 +41,8 @@ final class WashSession extends Model
     protected function casts(): array
     {
         return [
-            'date' => 'immutable_date', 'plan' => 'array', 'finished_at' => 'immutable_datetime', 'outcome' => 'array',
-            'created_at' => 'immutable_datetime',
+            'date' => 'immutable_date', 'plan' => 'array', 'began_at' => 'immutable_datetime',
+            'finished_at' => 'immutable_datetime', 'outcome' => 'array', 'created_at' => 'immutable_datetime',
         ];
     }
 
@@ -77,6 +78,32 @@ final class WashSession extends Model
         return is_array($steps) ? array_values(array_filter($steps, is_array(...))) : [];
     }
 
+    /** @return array<string, array<string, mixed>> steps that can be put in, by key */
+    public function palette(): array
+    {
+        $palette = [];
+        foreach (is_array($this->plan['palette'] ?? null) ? $this->plan['palette'] : [] as $step) {
+            if (is_array($step) && is_string($step['key'] ?? null)) {
+                $palette[$step['key']] = $step;
+            }
+        }
+
+        /** @var array<string, array<string, mixed>> */
+        return $palette;
+    }
+
+    /** @return float minutes that parting one section more takes */
+    public function partMinutes(): float
+    {
+        return is_numeric($this->plan['part_minutes'] ?? null) ? (float) $this->plan['part_minutes'] : 0.0;
+    }
+
+    /** When the client sat down; until then when the day was laid out. */
+    public function began(): CarbonImmutable
+    {
+        return $this->began_at ?? $this->created_at;
+    }
+
     /** @return int into how many sections the hair is parted */
     public function sections(): int
     {
@@ -87,6 +114,18 @@ final class WashSession extends Model
     public static function running(Head $head): ?self
     {
         /** @var self|null */
-        return self::query()->where('head_id', $head->id)->whereNull('finished_at')->latest('id')->first();
+        return self::query()
+            ->where('head_id', $head->id)
+            ->whereNotNull('began_at')
+            ->whereNull('finished_at')
+            ->latest('id')
+            ->first();
+    }
+
+    /** @return self|null the wash day of a head that is laid out and changed by hand, and has not begun */
+    public static function draft(Head $head): ?self
+    {
+        /** @var self|null */
+        return self::query()->where('head_id', $head->id)->whereNull('began_at')->latest('id')->first();
     }
 }

@@ -70,6 +70,7 @@ final class StoredSteps
             min(Step::MOST_PASSES, (is_int($planned['passes'] ?? null) ? $planned['passes'] : 1) + $repeats),
             $text($planned['how'] ?? null),
             $text($planned['tool'] ?? null),
+            is_numeric($planned['millimetres'] ?? null) ? (float) $planned['millimetres'] : null,
             product: $product,
             eveningBefore: self::isBefore($planned),
         );

@@ -38,7 +38,7 @@ final readonly class ChosenBottle
     /**
      * @return array{
      *     id: string, name: string, ml: float, pumps: string|null, cost_cents: int|null, care: string,
-     *     because: string, passed: string, left: float|null,
+     *     because: string, passed: string, left: float|null, label_minutes: int|null,
      * }|null as a wash day keeps it; null where there is none
      */
     public function kept(): ?array
@@ -53,6 +53,7 @@ final readonly class ChosenBottle
             'because' => $this->because,
             'passed' => $this->passed,
             'left' => $this->product->left_ml,
+            'label_minutes' => $this->product->label_minutes,
         ];
     }
 }

@@ -18,6 +18,6 @@ final readonly class PlannedMinutes
             'how' => Words::of("dryings.{$drying}"),
         ];
 
-        return Words::say($minutes->drying < 1 ? 'wash.minutes' : 'wash.minutes-and-drying', $parts);
+        return Words::say($minutes->drying < 1 ? 'wash.parts' : 'wash.parts-and-drying', $parts);
     }
 }

@@ -11,6 +11,7 @@ final readonly class StepBottle
         public string $id,
         public string $name,
         public float $ml,
+        public ?float $labelMinutes = null,
     ) {
     }
 
@@ -24,7 +25,7 @@ final readonly class StepBottle
         $said = $state->said(is_string($step['key'] ?? null) ? $step['key'] : '');
         $bottle = self::named($step, $said['bottle']);
 
-        return $bottle === null || $said['ml'] === null ? $bottle : new self($bottle->id, $bottle->name, $said['ml']);
+        return $bottle === null || $said['ml'] === null ? $bottle : new self($bottle->id, $bottle->name, $said['ml'], $bottle->labelMinutes);
     }
 
     /**
@@ -40,6 +41,7 @@ final readonly class StepBottle
                     $bottle['id'],
                     is_string($bottle['name'] ?? null) ? $bottle['name'] : '',
                     is_numeric($bottle['ml'] ?? null) ? (float) $bottle['ml'] : 0.0,
+                    is_numeric($bottle['label_minutes'] ?? null) ? (float) $bottle['label_minutes'] : null,
                 );
             }
         }

@@ -16,6 +16,7 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\WashDay\WashDayStep;
 
 /** The bottles of the salon that a client's next wash day is done with. */
 final readonly class WashDayBottles
@@ -69,6 +70,33 @@ final readonly class WashDayBottles
                 $on,
                 Place::Salon,
             );
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * Each by what it does itself: it may never be done, and is none of the day's.
+     *
+     * @param list<WashDayStep> $steps that can be put in
+     *
+     * @return array<string, ChosenBottle> by key of the step, of those that take a product
+     */
+    public function forPalette(Head $head, array $steps, DateTimeImmutable $on): array
+    {
+        $shelf = $this->clientShelves->of($head);
+        $chosen = [];
+        foreach ($steps as $step) {
+            if ($step->uses !== null) {
+                $chosen[$step->key] = $this->bottleChooser->of(
+                    $shelf,
+                    $step->uses,
+                    $step->books,
+                    $step->books === null ? [] : [$step->books],
+                    $on,
+                    Place::Salon,
+                );
+            }
         }
 
         return $chosen;

@@ -7,15 +7,11 @@ namespace App\Bridge\WashDays;
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSteps;
-use App\Bridge\Products\ChosenBottle;
-use App\Bridge\Products\OtherBottle;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
-use DateTimeImmutable;
 use DateTimeInterface;
-use Nagomi\Core\Estimation\State;
-use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -25,7 +21,6 @@ use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
 use Nagomi\Core\WashDay\WashDayBuilder;
 use Nagomi\Core\WashDay\WashDayPlan;
-use Nagomi\Core\WashDay\WashDayStep;
 
 /** Lays out a head's next wash day for the Basin: steps, times, products and doses, fitted into the time there is. */
 final readonly class WashSessionPlanner
@@ -36,12 +31,13 @@ final readonly class WashSessionPlanner
     private const STRAND_UM = 70.0;
 
     public function __construct(
-        private BottleChanges $bottleChanges,
         private HeadRecord $headRecord,
         private Outlooks $outlooks,
         private HeadOnDay $headOnDay,
+        private KeptSteps $keptSteps,
+        private Parameters $parameters,
+        private StepPalette $stepPalette,
         private UsualDrying $usualDrying,
-        private WashDayBottles $washDayBottles,
     ) {
     }
 
@@ -73,15 +69,19 @@ final readonly class WashSessionPlanner
             $drying,
             $styling,
         );
-        [$told, $minutes] = [$fitting->plan->toArray(), $fitting->plan->minutes()];
+        $minutes = $fitting->plan->minutes();
 
         return [
-            'steps' => array_map(
-                static fn (array $times, array $more): array => $times + $more,
-                $told['steps'],
-                $this->steps($fitting->plan, $state, $head, Calendar::dayOf($item->date ?? $head->salon->today())),
+            'steps' => $this->keptSteps->of(
+                $fitting->plan,
+                $state,
+                $head,
+                Calendar::dayOf($item->date ?? $head->salon->today()),
             ),
-            'finish_minutes' => $told['finish_minutes'],
+            'finish_minutes' => array_map(
+                static fn (float $minutes): float => round($minutes, 1),
+                $fitting->plan->finishMinutes(),
+            ),
             'care_minutes' => $minutes->care,
             'done_minutes' => $minutes->whole(),
             'minutes' => PlannedMinutes::says($minutes, $drying->value),
@@ -92,58 +92,42 @@ final readonly class WashSessionPlanner
             'fits' => $fitting->fits,
             'changed' => $fitting->ways,
             'costs' => $fitting->costs,
+            'planned_steps' => self::mark($item),
             'planned_for' => $item?->date->format('Y-m-d'),
             'pace' => self::told($pace),
         ];
     }
 
-    /** @return list<array<string, mixed>> what a wash day keeps of each step beside its times */
-    private function steps(WashDayPlan $plan, State $state, Head $head, DateTimeImmutable $on): array
+    /** Whether what is planned is something else by now than it was when a wash day was laid out. */
+    public function isOlder(Head $head, WashSession $washSession): bool
     {
-        $doing = array_values(array_filter(array_map(
-            static fn (WashDayStep $step): ?Step => $step->books,
-            $plan->steps,
-        )));
-        $bottles = $this->washDayBottles->forSteps($head, $doing, $on);
+        $this->outlooks->current($head);
+        /** @var PlanItem|null $item */
+        $item = $head->planItems()->where('status', 'planned')->first();
 
-        return array_map(fn (WashDayStep $step): array => [
-            'after_client' => $step->afterClient,
-            'beside' => $step->beside,
-            'books' => $step->books === null ? null : CareRecordWriter::step($step->books),
-            ...$this->bottle($state, $head, $bottles[$step->uses->value ?? ''] ?? null, $doing),
-        ], $plan->steps);
+        return ($washSession->plan['planned_steps'] ?? null) !== self::mark($item);
+    }
+
+    private static function mark(?PlanItem $item): string
+    {
+        return hash('xxh128', json_encode($item?->steps, JSON_THROW_ON_ERROR));
     }
 
     /**
-     * @param list<Step> $day
+     * The plan as a wash day begins with it: with every step that can be put in, so that a tablet needs nobody for it.
      *
-     * @return array{
-     *     product: array<string, mixed>|null, missing: string|null, others: list<array<string, mixed>>,
-     * }
+     * @return array<string, mixed>
      */
-    private function bottle(State $state, Head $head, ?ChosenBottle $bottle, array $day): array
-    {
-        if ($bottle === null) {
-            return ['product' => null, 'missing' => null, 'others' => []];
-        }
-
-        return [
-            'product' => $bottle->kept(),
-            'missing' => $bottle->missing === ''
-                ? null
-                : trim($bottle->missing . ' ' . $this->bottleChanges->nearest($head, $bottle, $day)),
-            'others' => array_map(fn (OtherBottle $other): array => [
-                'id' => $other->product->id,
-                'name' => $other->product->name,
-                'ml' => $bottle->ml,
-                'pumps' => $other->pumps,
-                'cost_cents' => $other->costCents,
-                'care' => '',
-                'left' => $other->product->left_ml,
-                'changes' => implode('; ', array_filter([
-                    $other->miss, $this->bottleChanges->between($state, $day, $bottle->with, $other->with),
-                ])),
-            ], $bottle->others),
+    public function laidOut(
+        Head $head,
+        ?float $limitMinutes,
+        ?DryingMethod $drying = null,
+        ?StylingMethod $styling = null,
+    ): array {
+        return $this->of($head, $limitMinutes, $drying, $styling) + [
+            'palette' => $this->stepPalette->of($head),
+            'bears_heat' => $this->stepPalette->bearsHeat($head),
+            'part_minutes' => $this->parameters->washDay->sectionMinutes['section'],
         ];
     }
 

@@ -11,10 +11,14 @@ use Carbon\CarbonImmutable;
 /** Where a running wash day stands, from its acts alone. */
 final class WashSessionState
 {
+    /** Steps of a day, beyond which somebody is playing. */
+    private const MOST_STEPS = 60;
+
     /**
      * @var array<string, array{
      *     status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>,
-     *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>,
+     *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>, of: string|null,
+     *     set: array<string, mixed>,
      * }> by step
      */
     private array $steps = [];
@@ -22,18 +26,28 @@ final class WashSessionState
     /** @var list<string> keys in the order they are done in */
     private array $order = [];
 
+    /** @var array<string, array<string, mixed>> what was planned, by key */
+    private readonly array $planned;
+
     /**
-     * @param list<array<string, mixed>> $plan
-     * @param list<WashSessionAct>             $acts
+     * @param list<array<string, mixed>>          $plan
+     * @param array<string, array<string, mixed>> $palette what can be put in, by key
+     * @param list<WashSessionAct>                $acts
      */
-    private function __construct(private readonly array $plan, array $acts, private readonly CarbonImmutable $began)
-    {
+    private function __construct(
+        array $plan,
+        private readonly array $palette,
+        array $acts,
+        public readonly CarbonImmutable $began,
+        private readonly float $partMinutes,
+    ) {
+        $planned = [];
         foreach ($plan as $step) {
-            $this->steps[is_string($step['key'] ?? null) ? $step['key'] : ''] = [
-                'status' => 'open', 'at' => null, 'by' => '', 'device' => '', 'sections' => [], 'repeats' => 0,
-                'ml' => null, 'bottle' => null, 'notes' => [],
-            ];
+            $key = is_string($step['key'] ?? null) ? $step['key'] : '';
+            $planned[$key] = $step;
+            $this->steps[$key] = self::open(null);
         }
+        $this->planned = $planned;
         $this->order = array_keys($this->steps);
         foreach ($acts as $act) {
             $this->apply($act);
@@ -43,13 +57,43 @@ final class WashSessionState
     /** @param list<WashSessionAct> $acts in the order they were taken in */
     public static function of(WashSession $washSession, array $acts): self
     {
-        return new self($washSession->steps(), $acts, $washSession->created_at);
+        return new self(
+            $washSession->steps(),
+            $washSession->palette(),
+            $acts,
+            $washSession->began(),
+            $washSession->partMinutes(),
+        );
+    }
+
+    /**
+     * @return array{
+     *     status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>,
+     *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>, of: string|null,
+     *     set: array<string, mixed>,
+     * }
+     */
+    private static function open(?string $of): array
+    {
+        return [
+            'status' => 'open', 'at' => null, 'by' => '', 'device' => '', 'sections' => [], 'repeats' => 0,
+            'ml' => null, 'bottle' => null, 'notes' => [], 'of' => $of, 'set' => [],
+        ];
     }
 
     /** One act more, after those it was made of. */
     public function apply(WashSessionAct $act): void
     {
-        if ($act->refused !== null || ! isset($this->steps[$act->step])) {
+        if ($act->refused !== null) {
+            return;
+        }
+        if ($act->kind === 'add') {
+            $of = $act->value['of'] ?? null;
+            $this->add($act->step, is_string($of) ? $of : '', $act->value['after'] ?? null);
+
+            return;
+        }
+        if (! isset($this->steps[$act->step])) {
             return;
         }
         $step = &$this->steps[$act->step];
@@ -73,6 +117,12 @@ final class WashSessionState
             case 'swap':
                 $this->swap($act->step);
                 break;
+            case 'move':
+                $this->move($act->step, $act->value['after'] ?? null);
+                break;
+            case 'set':
+                $step['set'] = array_diff_key($act->value ?? [], ['because' => 0, 'rule' => 0]) + $step['set'];
+                break;
             case 'section':
                 $section = is_int($act->value['section'] ?? null) ? $act->value['section'] : 0;
                 $step['sections'][$section] = true;
@@ -89,6 +139,23 @@ final class WashSessionState
                 $step['notes'][$note] = ($step['notes'][$note] ?? 0) + 1;
                 break;
         }
+    }
+
+    /** @param mixed $after key of the step it comes after; null: before all others */
+    private function add(string $key, string $of, mixed $after): void
+    {
+        $this->steps[$key] = self::open($of);
+        $this->order[] = $key;
+        $this->move($key, $after);
+    }
+
+    /** @param mixed $after key of the step it comes after; null: before all others */
+    private function move(string $key, mixed $after): void
+    {
+        $order = array_values(array_filter($this->order, static fn (string $other): bool => $other !== $key));
+        $at = is_string($after) ? array_search($after, $order, true) : -1;
+        array_splice($order, $at === false ? count($order) : $at + 1, 0, [$key]);
+        $this->order = $order;
     }
 
     /** The step trades places with the next one that is still open. */
@@ -113,16 +180,76 @@ final class WashSessionState
     /**
      * Why an act does not count, as a key of lang/en/acts.php; null where it does. A step that is done or skipped
      * stays as it is until somebody takes it back; the tablet that did it may do it once more.
+     *
+     * @param array<array-key, mixed> $value of the act
      */
-    public function refuses(string $kind, string $step, string $device): ?string
+    public function refuses(string $kind, string $step, string $device, array $value = []): ?string
     {
+        $after = $value['after'] ?? null;
+        $hasPlace = $after === null || (is_string($after) && isset($this->steps[$after]) && $after !== $step);
+        if ($kind === 'add') {
+            return match (true) {
+                isset($this->steps[$step]) => 'there',
+                ! isset($this->palette[is_string($value['of'] ?? null) ? $value['of'] : '']) => 'no-template',
+                count($this->steps) >= self::MOST_STEPS => 'too-many',
+                default => $hasPlace ? null : 'no-step',
+            };
+        }
         $of = $this->steps[$step] ?? null;
-        if ($of === null) {
+        if ($of === null || ($kind === 'move' && ! $hasPlace)) {
             return 'no-step';
         }
-        $isThere = $of['status'] !== 'open' && in_array($kind, ['done', 'skip', 'repeat'], true);
+        $isThere = $of['status'] !== 'open' && in_array($kind, ['done', 'skip', 'repeat', 'move', 'set'], true);
 
         return $isThere && ($kind !== 'repeat' || $of['device'] !== $device) ? $of['status'] : null;
+    }
+
+    /** @return array<string, mixed> the step as it is done: planned or put in, and as it was changed; [] for none */
+    public function step(string $key): array
+    {
+        $of = $this->steps[$key]['of'] ?? null;
+        $step = $of === null ? $this->planned[$key] ?? [] : $this->palette[$of] ?? [];
+
+        return $step === [] ? [] : ['key' => $key] + WashStepChange::applied(
+            $step,
+            $this->steps[$key]['set'],
+            $this->partMinutes,
+        );
+    }
+
+    /** @return list<array<string, mixed>> in the order they are done in, those skipped among them */
+    public function steps(): array
+    {
+        return array_map($this->step(...), $this->order);
+    }
+
+    /** @return string|null what a step was put in as; null where it was planned */
+    public function templateOf(string $step): ?string
+    {
+        return $this->steps[$step]['of'] ?? null;
+    }
+
+    /** @return int|null sections a step is done in; null where it is not done by section, or is no step */
+    public function sectionsOf(string $step): ?int
+    {
+        $sections = $this->step($step)['sections'] ?? null;
+
+        return is_int($sections) ? $sections : null;
+    }
+
+    public function status(string $step): string
+    {
+        return $this->steps[$step]['status'] ?? '';
+    }
+
+    public function isSkipped(string $step): bool
+    {
+        return ($this->steps[$step]['status'] ?? '') === 'skipped';
+    }
+
+    public function endedAt(string $step): ?CarbonImmutable
+    {
+        return $this->steps[$step]['at'] ?? null;
     }
 
     /** @return array{by: string, at: CarbonImmutable|null} who did or skipped a step, and when */
@@ -152,134 +279,6 @@ final class WashSessionState
         return ['bottle' => $this->steps[$step]['bottle'] ?? null, 'ml' => $this->steps[$step]['ml'] ?? null];
     }
 
-    /**
-     * Minutes of hands on a step: from the end of the one before, or of what it had to wait for, to its own; null where
-     * it was not done.
-     */
-    public function handsMinutes(string $key): ?float
-    {
-        $end = $this->steps[$key]['at'] ?? null;
-        if ($end === null) {
-            return null;
-        }
-        $start = $this->began;
-        foreach ($this->steps as $other => $step) {
-            if (
-                $other !== $key
-                    && $step['at'] !== null
-                    && $step['at']->lessThan($end)
-                    && $step['at']->greaterThan($start)
-            ) {
-                $start = $step['at'];
-            }
-        }
-
-        $due = $this->waitedForUntil($key);
-        $start = $due !== null && $due->greaterThan($start) ? $due->min($end) : $start;
-
-        return max(0.0, $start->diffInSeconds($end) / 60);
-    }
-
-    /** When all that a step had to wait for was due; null where there was nothing. */
-    private function waitedForUntil(string $key): ?CarbonImmutable
-    {
-        $due = null;
-        $open = [];
-        foreach ($this->plan as $step) {
-            $name = is_string($step['key'] ?? null) ? $step['key'] : '';
-            if (($step['beside'] ?? false) !== true) {
-                if ($name === $key) {
-                    foreach ($open as $one) {
-                        $due = $due === null || $one->greaterThan($due) ? $one : $due;
-                    }
-
-                    return $due;
-                }
-                $open = $this->steps[$name]['status'] === 'skipped' ? $open : [];
-            }
-            $at = $this->steps[$name]['status'] === 'done' ? $this->steps[$name]['at'] : null;
-            if ($at !== null && is_numeric($step['waiting_minutes'] ?? null) && $step['waiting_minutes'] > 0) {
-                $open[] = $at->addSeconds((int) round(60 * (float) $step['waiting_minutes']));
-            }
-        }
-
-        return null;
-    }
-
-    /** Minutes a treatment was on: from the end of putting it on to the end of the step that had to wait for it. */
-    public function contactMinutes(string $key): ?float
-    {
-        $on = $this->steps[$key]['at'] ?? null;
-        $found = false;
-        foreach ($this->plan as $step) {
-            $name = is_string($step['key'] ?? null) ? $step['key'] : '';
-            if (
-                $found
-                    && ($step['beside'] ?? false) !== true
-                    && ($this->steps[$name]['at'] ?? null) !== null
-                    && $this->steps[$name]['status'] === 'done'
-            ) {
-                $off = $this->steps[$name]['at']->subSeconds((int) round(60 * ($this->handsMinutes($name) ?? 0.0)));
-
-                return $on === null ? null : max(0.0, $on->diffInSeconds($off) / 60);
-            }
-            $found = $found || $name === $key;
-        }
-
-        $planned = $this->planned($key)['waiting_minutes'] ?? null;
-
-        // Nobody said when it came off: as long as it was meant to be on, and no longer than until now.
-        return $on === null || ! is_numeric($planned)
-            ? null
-            : min((float) $planned, max(0.0, $on->diffInSeconds(CarbonImmutable::now()) / 60));
-    }
-
-    /** @return array<string, mixed> */
-    private function planned(string $key): array
-    {
-        foreach ($this->plan as $step) {
-            if (($step['key'] ?? null) === $key) {
-                return $step;
-            }
-        }
-
-        return [];
-    }
-
-    public function minutesInAll(): ?float
-    {
-        $last = null;
-        foreach ($this->plan as $step) {
-            $at = ($step['after_client'] ?? false) === true
-                ? null
-                : $this->steps[is_string($step['key'] ?? null) ? $step['key'] : '']['at'] ?? null;
-            $last = $at !== null && ($last === null || $at->greaterThan($last)) ? $at : $last;
-        }
-
-        return $last === null ? null : round($this->began->diffInSeconds($last) / 60, 1);
-    }
-
-    /**
-     * @return list<array{
-     *     key: string, label: string, planned: float, actual: float|null, status: string,
-     * }> hands-on minutes, planned and actual
-     */
-    public function compared(): array
-    {
-        return array_map(function (array $step): array {
-            $key = is_string($step['key'] ?? null) ? $step['key'] : '';
-            $actual = $this->handsMinutes($key);
-
-            return [
-                'key' => $key,
-                'label' => is_string($step['label'] ?? null) ? $step['label'] : '',
-                'planned' => is_numeric($step['hands_on_minutes'] ?? null) ? (float) $step['hands_on_minutes'] : 0.0,
-                'actual' => $actual === null ? null : round($actual, 1),
-                'status' => $this->steps[$key]['status'],
-            ];
-        }, $this->plan);
-    }
-
     /** @return array<string, array<string, mixed>> by step, as the tablet shows it */
     public function toArray(): array
     {
@@ -288,7 +287,8 @@ final class WashSessionState
                 'status' => $step['status'], 'at' => $step['at']?->format('Y-m-d\TH:i:s.vP'), 'by' => $step['by'],
                 'device' => $step['device'],
                 'sections' => array_keys($step['sections']), 'repeats' => $step['repeats'], 'ml' => $step['ml'],
-                'bottle' => $step['bottle'], 'notes' => (object) $step['notes'],
+                'bottle' => $step['bottle'], 'notes' => (object) $step['notes'], 'of' => $step['of'],
+                'set' => (object) $step['set'],
             ],
             $this->steps,
         );

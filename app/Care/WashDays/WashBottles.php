@@ -23,11 +23,11 @@ final readonly class WashBottles
     }
 
     /** Whether the bottle of an act is one its step can be done with. */
-    public function knows(WashSession $washSession, SentAct $act): bool
+    public function knows(WashSessionState $state, SentAct $act): bool
     {
         $id = $act->value('product');
 
-        return is_string($id) && StepBottle::named($this->step($washSession, $act), $id) !== null;
+        return is_string($id) && StepBottle::named($state->step($act->text('step')), $id) !== null;
     }
 
     /**
@@ -38,7 +38,7 @@ final readonly class WashBottles
      */
     public function putAway(WashSession $washSession, WashSessionState $state, SentAct $act, string $by): array
     {
-        $step = $this->step($washSession, $act);
+        $step = $state->step($act->text('step'));
         $said = $act->value('instead_of');
         // A tablet that was away speaks of the bottle it saw, whatever another one took since.
         $first = is_string($said) ? StepBottle::named($step, $said) : StepBottle::taken($step, $state);
@@ -61,7 +61,7 @@ final readonly class WashBottles
     /** What was used leaves the shelf. */
     public function usedUp(WashSession $washSession, WashSessionState $state, string $by): void
     {
-        foreach ($washSession->steps() as $step) {
+        foreach ($state->steps() as $step) {
             $bottle = StepBottle::taken($step, $state);
             $product = $bottle === null
                 ? null
@@ -74,17 +74,5 @@ final readonly class WashBottles
                 $this->stockroom->used($product, $bottle->ml, $by, $what, $washSession->id);
             }
         }
-    }
-
-    /** @return array<string, mixed> */
-    private function step(WashSession $washSession, SentAct $act): array
-    {
-        foreach ($washSession->steps() as $step) {
-            if (($step['key'] ?? null) === $act->text('step')) {
-                return $step;
-            }
-        }
-
-        return [];
     }
 }

@@ -8,10 +8,11 @@ use App\Bridge\WashDays\WashSessionPlanner;
 use App\Care\Scheduling\BookingProgress;
 use App\Models\Head;
 use App\Models\WashSession;
+use Illuminate\Support\Facades\DB;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 
-/** Begins wash days, each head one at a time, and breaks them off. */
+/** Lays wash days out, begins them, each head one at a time, and breaks them off. */
 final readonly class WashSessions
 {
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class WashSessions
     ) {
     }
 
+    /** Begins a wash day as it is planned; one that was laid out by hand and never begun is put aside. */
     public function begin(
         Head $head,
         ?float $limitMinutes,
@@ -27,15 +29,77 @@ final readonly class WashSessions
         ?StylingMethod $styling,
         string $by,
     ): WashSession {
+        return DB::transaction(function () use ($head, $limitMinutes, $drying, $styling, $by): WashSession {
+            $this->lock($head);
+            $running = WashSession::running($head);
+            if ($running !== null && $running->date->isSameDay($head->salon->today())) {
+                return $running;
+            }
+            WashSession::draft($head)?->delete();
+            $plan = $this->washSessionPlanner->laidOut($head, $limitMinutes, $drying, $styling);
+            $washSession = $this->make($head, $plan, $by);
+            $washSession->update(['began_at' => now()]);
+            $this->bookingProgress->begun($head, $by);
+
+            return $washSession;
+        });
+    }
+
+    /** Lays a wash day out to be changed by hand before it begins: one a client, so two who lay it out share it. */
+    public function layOut(
+        Head $head,
+        ?float $limitMinutes,
+        ?DryingMethod $drying,
+        ?StylingMethod $styling,
+        string $by,
+    ): WashSession {
+        return DB::transaction(function () use ($head, $limitMinutes, $drying, $styling, $by): WashSession {
+            $this->lock($head);
+
+            return WashSession::draft($head) ?? $this->make(
+                $head,
+                $this->washSessionPlanner->laidOut($head, $limitMinutes, $drying, $styling),
+                $by,
+            );
+        });
+    }
+
+    /** Begins the wash day that was laid out; the one that runs already where there is one. */
+    public function start(Head $head, WashSession $draft, string $by): WashSession
+    {
+        return DB::transaction(function () use ($head, $draft, $by): WashSession {
+            $this->lock($head);
+            $draft->refresh();
+            $running = WashSession::running($head);
+            if ($running !== null && $running->date->isSameDay($head->salon->today())) {
+                return $running;
+            }
+            if ($draft->began_at === null) {
+                $draft->update(['began_at' => now(), 'date' => $head->salon->today()->format('Y-m-d')]);
+                $this->bookingProgress->begun($head, $by);
+            }
+
+            return $draft;
+        });
+    }
+
+    /** Two who begin at once: one after the other. */
+    private function lock(Head $head): void
+    {
+        Head::query()->whereKey($head->id)->lockForUpdate()->sole(['id', 'salon_id']);
+    }
+
+    /** @param array<string, mixed> $plan */
+    private function make(Head $head, array $plan, string $by): WashSession
+    {
         $washSession = new WashSession([
             'head_id' => $head->id,
             'date' => $head->salon->today()->format('Y-m-d'),
-            'plan' => $this->washSessionPlanner->of($head, $limitMinutes, $drying, $styling),
+            'plan' => $plan,
             'by' => $by,
         ]);
         $washSession->salon_id = $head->salon_id;
         $washSession->save();
-        $this->bookingProgress->begun($head, $by);
 
         return $washSession;
     }
@@ -45,7 +109,9 @@ final readonly class WashSessions
     {
         if ($washSession->finished_at === null) {
             $washSession->delete();
-            $this->bookingProgress->brokenOff($head, $by);
+            if ($washSession->began_at !== null) {
+                $this->bookingProgress->brokenOff($head, $by);
+            }
         }
     }
 }

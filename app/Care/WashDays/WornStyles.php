@@ -48,6 +48,18 @@ final readonly class WornStyles
         });
     }
 
+    /** What came down on a wash day is worn no more; when it was last good nobody said. */
+    public function takenDown(Head $head, DateTimeImmutable $on): void
+    {
+        $ended = Style::query()
+            ->where('head_id', $head->id)
+            ->whereNull('ended_on')
+            ->update(['ended_on' => $on->format('Y-m-d')]);
+        if ($ended > 0) {
+            $this->outlookRefresh->after($head, $head->salon->today());
+        }
+    }
+
     public function keep(Style $style, DateTimeImmutable $on, string $what): void
     {
         $log = $style->log;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\WashDays\WashSessionActs;
+use App\Care\WashDays\WashSessionEnd;
 use App\Care\WashDays\WashSessions;
 use App\Http\Requests\ActsRequest;
 use App\Http\Requests\FinishRequest;
@@ -12,6 +13,7 @@ use App\Http\Requests\WashSessionRequest;
 use App\Models\Head;
 use App\Models\WashSession;
 use App\Pages\Wash\WashScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -22,6 +24,7 @@ final class WashController extends Controller
     public function __construct(
         private readonly WashScreen $washScreen,
         private readonly WashSessionActs $washSessionActs,
+        private readonly WashSessionEnd $washSessionEnd,
         private readonly WashSessions $washSessions,
     ) {
     }
@@ -40,25 +43,35 @@ final class WashController extends Controller
         if ($running !== null && $running->date->isSameDay($head->salon->today())) {
             return redirect()->route('clients.wash.run', [$head, $running])->with(
                 'said',
-                "{$running->by} began this wash day already; here it is.",
+                Words::say('wash.running-already', ['by' => $running->by]),
             );
         }
-        $washSession = $this->washSessions->begin(
-            $head,
-            $request->limit(),
-            $request->drying(),
-            $request->styling(),
-            $this->stylist()->name,
-        );
+        $of = [$head, $request->limit(), $request->drying(), $request->styling(), $this->stylist()->name];
 
-        return redirect()->route('clients.wash.run', [$head, $washSession]);
+        return redirect()->route('clients.wash.run', [
+            $head,
+            $request->boolean('change') ? $this->washSessions->layOut(...$of) : $this->washSessions->begin(...$of),
+        ]);
+    }
+
+    /** Begins the wash day that was laid out by hand. */
+    public function start(Head $head, WashSession $washSession): RedirectResponse
+    {
+        return redirect()->route('clients.wash.run', [
+            $head,
+            $this->washSessions->start($head, $washSession, $this->stylist()->name),
+        ]);
     }
 
     public function run(Head $head, WashSession $washSession): View
     {
-        return $washSession->finished_at === null
-            ? view('wash.run', $this->washScreen->run($head, $washSession))
-            : view('wash.done', $this->washScreen->done($head, $washSession));
+        if ($washSession->finished_at !== null) {
+            return view('wash.done', $this->washScreen->done($head, $washSession));
+        }
+
+        return $washSession->began_at === null
+            ? view('wash.lay-out', $this->washScreen->layOut($head, $washSession))
+            : view('wash.run', $this->washScreen->run($head, $washSession));
     }
 
     public function acts(Request $request, Head $head, WashSession $washSession): JsonResponse
@@ -77,14 +90,20 @@ final class WashController extends Controller
 
     public function finish(FinishRequest $request, Head $head, WashSession $washSession): RedirectResponse
     {
+        if ($washSession->began_at === null) {
+            return redirect()->route('clients.wash.run', [$head, $washSession])->with(
+                'said',
+                Words::say('acts.wash.not-begun'),
+            );
+        }
         $said = $request->minutes();
         $doubtful = $washSession->finished_at === null
-            ? array_diff_key($this->washSessionActs->doubtful($washSession), $said)
+            ? array_diff_key($this->washSessionEnd->doubtful($washSession), $said)
             : [];
         if ($doubtful !== []) {
             return redirect()->route('clients.wash.run', [$head, $washSession])->with('doubtful', $doubtful);
         }
-        $this->washSessionActs->finish($washSession, $this->stylist()->name, $said);
+        $this->washSessionEnd->finish($washSession, $this->stylist()->name, $said);
 
         return redirect()->route('clients.wash.run', [$head, $washSession]);
     }
@@ -95,7 +114,7 @@ final class WashController extends Controller
 
         return redirect()->route('clients.wash', $head)->with(
             'said',
-            'That wash day was broken off; nothing of it is in the book.',
+            Words::say($washSession->began_at === null ? 'wash.laid-aside' : 'wash.broken-off'),
         );
     }
 }

@@ -27,6 +27,7 @@ final readonly class SetUpPage extends Page
         public ?array $memory,
         public array $foretold,
         public ?WashSession $running,
+        public ?WashSession $draft,
     ) {
     }
 }

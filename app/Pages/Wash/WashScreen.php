@@ -37,12 +37,23 @@ final readonly class WashScreen
             memory: $this->styleMemory->of($head),
             foretold: $this->washSessionPlanner->foretold($head),
             running: WashSession::running($head),
+            draft: WashSession::draft($head),
         );
     }
 
     public function run(Head $head, WashSession $washSession): WashPage
     {
         return new WashPage(head: $head, washSession: $washSession, told: $this->told($washSession));
+    }
+
+    public function layOut(Head $head, WashSession $washSession): LayOutPage
+    {
+        return new LayOutPage(
+            head: $head,
+            washSession: $washSession,
+            told: $this->told($washSession),
+            isOlder: $this->washSessionPlanner->isOlder($head, $washSession),
+        );
     }
 
     public function done(Head $head, WashSession $washSession): WashedPage
@@ -59,7 +70,9 @@ final readonly class WashScreen
     private function late(Head $head, WashSession $washSession): array
     {
         $zone = $head->loadMissing('salon')->salon->timezone;
-        $labels = array_column($washSession->steps(), 'label', 'key');
+        /** @var list<WashSessionAct> $all */
+        $all = array_values($washSession->acts()->get()->all());
+        $labels = array_column(WashSessionState::of($washSession, $all)->steps(), 'label', 'key');
         $acts = $washSession->acts()
             ->whereIn('kind', ['done', 'skip', 'amount', 'bottle'])
             ->whereNotNull('refused')

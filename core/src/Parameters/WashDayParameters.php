@@ -16,6 +16,9 @@ final readonly class WashDayParameters
     /** @var array<string, float> minutes of hands on one section */
     public array $sectionMinutes;
 
+    /** @var array<string, float> minutes that a step may stay on where its bottle does not say */
+    public array $mostMinutes;
+
     /** @var array<string, float> minutes until a head is wet through under warm water */
     public array $wetThroughMinutes;
 
@@ -85,6 +88,7 @@ final readonly class WashDayParameters
         $this->stepMinutes = $table->numbers('wash-day.step-minutes');
         $this->handsMinutes = $table->numbers('wash-day.hands-minutes');
         $this->sectionMinutes = $table->numbers('wash-day.section-minutes');
+        $this->mostMinutes = $table->numbers('wash-day.most-minutes');
         $this->wetThroughMinutes = $table->numbers('wash-day.wet-through-minutes');
         $this->detangleASectionMinutes = $table->number('wash-day.detangle-a-section-minutes');
         $this->doubtfulTimes = $table->number('wash-day.doubtful-times');

@@ -12,39 +12,47 @@ final class DryingSteps
 {
     private const BY = [
         'air' => 'in the air',
-        'diffuse' => 'with the diffuser, medium or low',
+        'fan' => 'before a fan, cool',
+        'diffuse' => 'with the diffuser, medium or low, to 80 or 90 %',
+        'diffuse-high' => 'with the diffuser on high, the roots first',
+        'diffuse-medium' => 'with the diffuser on medium, to 80 or 90 %',
+        'diffuse-cool' => 'with the diffuser on cool, to the end',
         'hood' => 'under the hood, stepped down from warm to cool: a third warm, a third medium, a third cool',
     ];
+    private const HEATED = ['diffuse', 'diffuse-high', 'diffuse-medium', 'hood'];
 
     /** @return list<WashDayStep> none where hair leaves damp */
-    public static function of(DryingMethod $drying, Pace $pace, WashDayParameters $parameters): array
-    {
-        if ($drying === DryingMethod::LeavesDamp) {
-            return [];
-        }
-        [$minutes, $spread] = $drying === DryingMethod::Air
-            ? [$pace->airDryMinutes, $pace->drySpread]
-            : [$parameters->dryMinutes[$drying->value], $parameters->spread['dry']];
-        $by = self::BY[$drying->value];
-
-        return [
-            // A diffuser is held; air and hood leave the hands free.
-            $drying === DryingMethod::Diffuse
-                ? new WashDayStep('dry', "Dry {$by}, to 80 or 90 %", $minutes, $spread, heat: true)
-                : new WashDayStep(
-                    'dry',
-                    "Dry {$by}",
-                    0.5,
-                    waitingMinutes: $minutes,
-                    waitSpread: $spread,
-                    heat: $drying === DryingMethod::Hood,
-                    watch: $drying === DryingMethod::Hood ? [Caution::HeatCap->sentence()] : [],
-                ),
-            new WashDayStep(
-                'break-cast',
-                'Scrunch the cast out, only when fully dry',
-                $parameters->handsMinutes['break-cast'],
-            ),
+    public static function of(
+        DryingMethod $drying,
+        Pace $pace,
+        WashSteps $steps,
+        WashDayParameters $parameters,
+    ): array {
+        return $drying === DryingMethod::LeavesDamp ? [] : [
+            self::stage($drying->value, $pace, $parameters),
+            $steps->breakCast(),
         ];
+    }
+
+    /** @param string $by air, fan, hood, diffuse or a stage of it */
+    public static function stage(string $by, Pace $pace, WashDayParameters $parameters): WashDayStep
+    {
+        $isHeld = str_starts_with($by, 'diffuse');
+        $isAir = $by === 'air';
+        $minutes = $isAir ? $pace->airDryMinutes : $parameters->dryMinutes[$by];
+        $spread = $isAir ? $pace->drySpread : $parameters->spread['dry'];
+
+        // A diffuser is held; air, fan and hood leave the hands free.
+        return new WashDayStep(
+            WashStepKind::Dry,
+            'dry',
+            'Dry ' . self::BY[$by],
+            $isHeld ? $minutes : $parameters->handsMinutes['dry'],
+            $isHeld ? $spread : $parameters->spread['hands'],
+            waitingMinutes: $isHeld ? 0.0 : $minutes,
+            waitSpread: $isHeld ? 0.0 : $spread,
+            heat: in_array($by, self::HEATED, true),
+            watch: $by === 'hood' ? [Caution::HeatCap->sentence()] : [],
+        );
     }
 }

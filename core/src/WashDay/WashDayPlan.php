@@ -164,18 +164,9 @@ final class WashDayPlan
     {
         return [
             'steps' => array_map(fn (WashDayStep $step): array => [
-                'key' => $step->key,
-                'label' => $step->label,
                 'start_minutes' => $this->startMinutes($step) === null ? null : round($this->startMinutes($step), 2),
-                'hands_on_minutes' => round($step->handsOnMinutes, 2),
-                'waiting_minutes' => round($step->waitingMinutes, 2),
                 'critical' => $this->isCritical($step),
-                'by_section' => $step->bySection,
-                'uses' => $step->uses?->value,
-                'tool' => $step->tool,
-                'water' => $step->water,
-                'heat' => $step->heat,
-                'watch' => $step->watch,
+                ...$step->toArray(),
             ], $this->steps),
             'care_minutes' => $this->careMinutes(),
             'finish_minutes' => array_map(

@@ -19,9 +19,13 @@ final readonly class WashDayStep
      * @param ProductKind|null $uses           what it takes from the shelf
      * @param list<string>     $watch          what must be watched, a sentence each
      * @param Step|null        $books          what it leaves in the book
-     * @param bool             $afterClient    done when she has left: no part of the finish
+     * @param bool             $afterClient    done when the client has left: no part of the finish
+     * @param float|null       $leastMinutes   it has to be on before what waits for it; null: none
+     * @param float|null       $mostMinutes    it may be on; null: no limit
+     * @param int|null         $sections       it is done in; null: not by section
      */
     public function __construct(
+        public WashStepKind $kind,
         public string $key,
         public string $label,
         public float $handsOnMinutes,
@@ -37,6 +41,38 @@ final readonly class WashDayStep
         public array $watch = [],
         public ?Step $books = null,
         public bool $afterClient = false,
+        public ?float $leastMinutes = null,
+        public ?float $mostMinutes = null,
+        public ?int $sections = null,
     ) {
+    }
+
+    /** The same step under another key, told apart from one of its kind. */
+    public function keyed(string $key): self
+    {
+        return new self(...['key' => $key] + get_object_vars($this));
+    }
+
+    /** @return array<string, mixed> as bin/core prints it and a wash day keeps it; minutes and mL */
+    public function toArray(): array
+    {
+        return [
+            'key' => $this->key,
+            'kind' => $this->kind->value,
+            'label' => $this->label,
+            'hands_on_minutes' => round($this->handsOnMinutes, 2),
+            'waiting_minutes' => round($this->waitingMinutes, 2),
+            'spread' => round($this->spread, 3),
+            'wait_spread' => round($this->waitSpread, 3),
+            'by_section' => $this->bySection,
+            'sections' => $this->sections,
+            'least_minutes' => $this->leastMinutes,
+            'most_minutes' => $this->mostMinutes,
+            'uses' => $this->uses?->value,
+            'tool' => $this->tool,
+            'water' => $this->water,
+            'heat' => $this->heat,
+            'watch' => $this->watch,
+        ];
     }
 }

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\WashDays;
+
+use Carbon\CarbonImmutable;
+
+/** How long the steps of a wash day really took, from when they were ended. */
+final readonly class WashSessionTimes
+{
+    /** @var array<string, array<string, mixed>> by key, in the order they are done in */
+    private array $steps;
+
+    public function __construct(private WashSessionState $state)
+    {
+        $steps = [];
+        foreach ($state->steps() as $step) {
+            $steps[is_string($step['key'] ?? null) ? $step['key'] : ''] = $step;
+        }
+        $this->steps = $steps;
+    }
+
+    /**
+     * Minutes of hands on a step: from the end of the one before, or of what it had to wait for, to its own; null where
+     * it was not done.
+     */
+    public function hands(string $key): ?float
+    {
+        $end = $this->state->endedAt($key);
+        if ($end === null) {
+            return null;
+        }
+        $start = $this->state->began;
+        foreach (array_keys($this->steps) as $other) {
+            $at = $this->state->endedAt($other);
+            if ($other !== $key && $at !== null && $at->lessThan($end) && $at->greaterThan($start)) {
+                $start = $at;
+            }
+        }
+        $due = $this->waitedForUntil($key);
+        $start = $due !== null && $due->greaterThan($start) ? $due->min($end) : $start;
+
+        return max(0.0, $start->diffInSeconds($end) / 60);
+    }
+
+    /** When all that a step had to wait for was due; null where there was nothing. */
+    private function waitedForUntil(string $key): ?CarbonImmutable
+    {
+        $due = null;
+        $open = [];
+        foreach ($this->steps as $name => $step) {
+            if (($step['beside'] ?? false) !== true) {
+                if ($name === $key) {
+                    foreach ($open as $one) {
+                        $due = $due === null || $one->greaterThan($due) ? $one : $due;
+                    }
+
+                    return $due;
+                }
+                $open = $this->state->isSkipped($name) ? $open : [];
+            }
+            $at = $this->state->isDone($name) ? $this->state->endedAt($name) : null;
+            if ($at !== null && is_numeric($step['waiting_minutes'] ?? null) && $step['waiting_minutes'] > 0) {
+                $open[] = $at->addSeconds((int) round(60 * (float) $step['waiting_minutes']));
+            }
+        }
+
+        return null;
+    }
+
+    /** Minutes a treatment was on: from the end of putting it on to the end of the step that had to wait for it. */
+    public function contact(string $key): ?float
+    {
+        $on = $this->state->endedAt($key);
+        $found = false;
+        foreach ($this->steps as $name => $step) {
+            $end = $this->state->endedAt($name);
+            if ($found && ($step['beside'] ?? false) !== true && $end !== null && $this->state->isDone($name)) {
+                $off = $end->subSeconds((int) round(60 * ($this->hands($name) ?? 0.0)));
+
+                return $on === null ? null : max(0.0, $on->diffInSeconds($off) / 60);
+            }
+            $found = $found || $name === $key;
+        }
+        $planned = $this->steps[$key]['waiting_minutes'] ?? null;
+
+        // Nobody said when it came off: as long as it was meant to be on, and no longer than until now.
+        return $on === null || ! is_numeric($planned)
+            ? null
+            : min((float) $planned, max(0.0, $on->diffInSeconds(CarbonImmutable::now()) / 60));
+    }
+
+    public function inAll(): ?float
+    {
+        $last = null;
+        foreach ($this->steps as $name => $step) {
+            $at = ($step['after_client'] ?? false) === true ? null : $this->state->endedAt($name);
+            $last = $at !== null && ($last === null || $at->greaterThan($last)) ? $at : $last;
+        }
+
+        return $last === null ? null : round($this->state->began->diffInSeconds($last) / 60, 1);
+    }
+
+    /**
+     * @return list<array{
+     *     key: string, label: string, planned: float, actual: float|null, status: string,
+     * }> hands-on minutes, planned and actual
+     */
+    public function compared(): array
+    {
+        $compared = [];
+        foreach ($this->steps as $key => $step) {
+            $actual = $this->hands($key);
+            $compared[] = [
+                'key' => $key,
+                'label' => is_string($step['label'] ?? null) ? $step['label'] : '',
+                'planned' => is_numeric($step['hands_on_minutes'] ?? null) ? (float) $step['hands_on_minutes'] : 0.0,
+                'actual' => $actual === null ? null : round($actual, 1),
+                'status' => $this->state->status($key),
+            ];
+        }
+
+        return $compared;
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\WashDay;
+
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+
+/** Every step that can be put into a wash day of one head, each once, as it would be done there. */
+final readonly class WashStepPalette
+{
+    private const PRE_WASHES = ['oil', 'conditioner', 'mix'];
+    private const DRYINGS = ['air', 'fan', 'diffuse-high', 'diffuse-medium', 'diffuse-cool', 'hood'];
+    private const HEATED = ['diffuse-high', 'diffuse-medium', 'hood'];
+    private const TOOLS = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
+
+    /**
+     * @param bool       $bearsHeat    false on a sore scalp, and on a child
+     * @param bool       $bearsStrong  false for a child, on a sore scalp, and where protein is avoided
+     * @param bool       $bearsOil     false on a flaking scalp
+     * @param float|null $takeDown     minutes that a worn style takes to come down; null: none is worn
+     */
+    public function __construct(
+        private Head $head,
+        private Pace $pace,
+        private bool $bearsHeat,
+        private bool $bearsStrong,
+        private bool $bearsOil,
+        private ?float $takeDown,
+    ) {
+    }
+
+    /** @return list<WashDayStep> each under a key of its own, in the order in which they are usually done */
+    public function steps(): array
+    {
+        $of = new WashSteps($this->head, $this->pace);
+
+        return [
+            ...$this->takeDown === null ? [] : [$of->takeDown($this->takeDown)],
+            ...$this->preWashes($of),
+            $of->part(),
+            ...$this->detangles($of),
+            $of->wetThrough(),
+            ...$this->cleanses($of),
+            $of->checkStripping(),
+            ...$this->treatments($of),
+            $of->rinse('Rinse, check the roots', false),
+            $of->squeeze(),
+            $of->wrap(),
+            $of->leaveIn(Step::leaveIn()),
+            ...$this->head->method->says(MethodQuestion::Oils, 'none') ? [] : [$of->seal(Step::seal())],
+            ...$this->bearsOil ? [$of->scalpOil(Step::scalpOil())] : [],
+            $of->mist(),
+            ...$this->stylings($of),
+            ...$this->dryings(),
+            $of->breakCast(),
+            $of->trim(new Step(StepKind::Trim, millimetres: $this->head->parameters->trim->dustingMm)),
+        ];
+    }
+
+    /** @return list<WashDayStep> */
+    private function preWashes(WashSteps $of): array
+    {
+        $minutes = $this->head->parameters->washDay->preWashMinutes;
+
+        return array_map(
+            static fn (string $with): WashDayStep => $of
+                ->preWash(Step::preWash($with, $minutes[$with] ?? $minutes['other']))
+                ->keyed("pre-wash-{$with}"),
+            self::PRE_WASHES,
+        );
+    }
+
+    /** @return list<WashDayStep> one for each moment there is */
+    private function detangles(WashSteps $of): array
+    {
+        $minutes = max(Step::LEAST_MINUTES, $this->head->sections * $this->pace->detangleASectionMinutes);
+        $tool = self::TOOLS[$this->head->method->choice(MethodQuestion::Tools)] ?? 'comb';
+
+        return array_map(
+            static fn (string $when): WashDayStep => $of->detangle(
+                Step::detangle(
+                    $minutes,
+                    $tool,
+                    $when === 'dry-with-oil' ? 'dry-with-oil' : 'wet-with-slip',
+                ),
+                $when,
+            )->keyed("detangle-{$when}"),
+            MethodQuestion::Detangling->choices(),
+        );
+    }
+
+    /** @return list<WashDayStep> */
+    private function cleanses(WashSteps $of): array
+    {
+        $kinds = array_filter(CleanseKind::cases(), fn (CleanseKind $kind): bool => ! $this->head->soreScalp
+            || ! $kind->clarifies());
+
+        return array_values(array_map(fn (CleanseKind $kind): WashDayStep => $of->cleanse(
+            Step::cleanse($kind, 1, $kind === CleanseKind::ScalpCare
+                ? $this->head->parameters->scalp->contactMinutes
+                : null),
+            1,
+            1,
+            true,
+        )->keyed("cleanse-{$kind->value}"), $kinds));
+    }
+
+    /** @return list<WashDayStep> protein, rinses, conditioner and masks */
+    private function treatments(WashSteps $of): array
+    {
+        $usual = $this->head->parameters->washDay;
+        $steps = [
+            ...$this->head->proteinSensitive || $this->head->method->says(MethodQuestion::Protein, 'avoided') ? [] : [
+                $of->protein(Step::mildProtein($usual->stepMinutes['mild-protein']))->keyed('mild-protein'),
+                ...$this->bearsStrong ? [
+                    $of->protein(Step::strongProtein($usual->stepMinutes['strong-protein']))->keyed('strong-protein'),
+                ] : [],
+            ],
+            $of->herbRinse(false),
+            $of->herbRinse(true),
+            $of->condition(Step::conditioner($usual->usualConditionerMinutes)),
+            $of->condition(Step::mask($usual->usualMaskMinutes)),
+        ];
+
+        return $this->bearsHeat
+            ? [...$steps, $of->condition(Step::mask($usual->usualMaskMinutes, true))->keyed('mask-heat')]
+            : $steps;
+    }
+
+    /** @return list<WashDayStep> */
+    private function stylings(WashSteps $of): array
+    {
+        $ways = array_filter(
+            StylingMethod::cases(),
+            static fn (StylingMethod $way): bool => $way !== StylingMethod::NotToday,
+        );
+
+        return [
+            ...array_values(array_map(
+                static fn (StylingMethod $way): WashDayStep => $of->style($way)->keyed("style-{$way->value}"),
+                $ways,
+            )),
+            $of->lock(),
+        ];
+    }
+
+    /** @return list<WashDayStep> */
+    private function dryings(): array
+    {
+        $ways = array_diff(self::DRYINGS, $this->bearsHeat ? [] : self::HEATED);
+
+        return array_values(array_map(fn (string $by): WashDayStep => DryingSteps::stage(
+            $by,
+            $this->pace,
+            $this->head->parameters->washDay,
+        )->keyed("dry-{$by}"), $ways));
+    }
+}
