@@ -24,6 +24,7 @@ return [
         'no-template' => 'This step cannot be put into this client’s wash day. Choose one of the list.',
         'too-many' => 'A wash day has 60 steps at most. Take one out first.',
         'not-begun' => 'This wash day has not begun. Tap Begin first.',
+        'not-of-this-step' => 'This step has nothing of the kind to change.',
         'no-heat' => 'No heat for this client: a child, or a sore scalp.',
         'because' => 'Say why: choose one of the reasons.',
         'hands' => 'Minutes of hands: choose 0 to 240.',

@@ -15,17 +15,18 @@ use Carbon\CarbonImmutable;
 
 const WASH_CASES = __DIR__ . '/../fixtures/wash-machine.json';
 
-/** @return array{steps: array<string, mixed>, order: list<string>, refused: list<string|null>} */
+/** @return array{steps: array<string, mixed>, order: list<string>, refused: list<string|null>, day: list<array>} */
 function washed(array $case): array
 {
     $session = new WashSession();
     $session->forceFill([
-        'plan' => ['steps' => $case['plan']], 'created_at' => CarbonImmutable::parse('2027-01-09 10:00', 'UTC'),
+        'plan' => ['steps' => $case['plan'], 'palette' => $case['palette'] ?? [], 'part_minutes' => 1],
+        'created_at' => CarbonImmutable::parse('2027-01-09 10:00', 'UTC'),
     ]);
     $state = WashSessionState::of($session, []);
     $refused = [];
     foreach ($case['acts'] as $act) {
-        $refused[] = $why = $state->refuses($act['kind'], $act['step'], $act['device']);
+        $refused[] = $why = $state->refuses($act['kind'], $act['step'], $act['device'], $act['value']);
         $state->apply((new WashSessionAct())->forceFill([
             'key' => 'k', 'kind' => $act['kind'], 'step' => $act['step'], 'value' => $act['value'],
             'acted_at' => CarbonImmutable::parse($act['at']), 'by' => $act['by'], 'device' => $act['device'],
@@ -37,7 +38,9 @@ function washed(array $case): array
         $step['at'] = $step['at'] === null ? null : CarbonImmutable::parse($step['at'])->format('Y-m-d\TH:i:s\Z');
     }
 
-    return ['steps' => $steps, 'order' => $state->order(), 'refused' => $refused];
+    $day = array_map(static fn (array $step): array => ['books' => (object) ($step['books'] ?? [])] + $step, $state->steps());
+
+    return ['steps' => $steps, 'order' => $state->order(), 'refused' => $refused, 'day' => $day];
 }
 
 /** @return list<array<string, mixed>> */
@@ -51,14 +54,22 @@ function drawnCase(int $seed): array
 {
     mt_srand($seed);
     $keys = ['ready', 'section', 'cleanse', 'mask', 'rinse', 'style'];
-    $kinds = ['done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'section', 'amount', 'note', 'bottle'];
+    $kinds = [
+        'done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'section', 'amount', 'note', 'bottle', 'add', 'move',
+        'set', 'set',
+    ];
     $acts = [];
-    for ($i = 0; $i < 24; $i++) {
+    for ($i = 0; $i < 30; $i++) {
         $device = ['one', 'two'][mt_rand(0, 1)];
         $kind = $kinds[mt_rand(0, count($kinds) - 1)];
         $acts[] = [
             'kind' => $kind,
-            'step' => mt_rand(0, 19) === 0 ? 'no-such-step' : $keys[mt_rand(0, 5)],
+            'step' => match (true) {
+                $kind === 'add' => 'put-in-' . mt_rand(0, 3),
+                mt_rand(0, 19) === 0 => 'no-such-step',
+                mt_rand(0, 4) === 0 => 'put-in-' . mt_rand(0, 3),
+                default => $keys[mt_rand(0, 5)],
+            },
             'device' => $device,
             'by' => $device === 'one' ? 'Ilse' : 'Quim',
             'at' => gmdate('Y-m-d\TH:i:s\Z', 1_799_488_800 + 60 * $i),
@@ -67,17 +78,36 @@ function drawnCase(int $seed): array
                 'amount' => ['ml' => mt_rand(1, 40)],
                 'bottle' => ['product' => ['one-bottle', 'another'][mt_rand(0, 1)], 'why' => 'ran-out'],
                 'note' => ['note' => ['knot', 'no-foam'][mt_rand(0, 1)]],
+                'add' => [
+                    'of' => ['wrap', 'style-coils', 'no-such-template'][mt_rand(0, 2)],
+                    'after' => [null, 'mask', 'put-in-0', 'no-such-step'][mt_rand(0, 3)],
+                ],
+                'move' => ['after' => [null, 'ready', 'style', 'put-in-1'][mt_rand(0, 3)]],
+                'set' => [
+                    ['hands' => mt_rand(0, 30)], ['on' => mt_rand(1, 40), 'because' => 'judgement'],
+                    ['sections' => mt_rand(1, 8)], ['tool' => 'brush'], ['heat' => true], ['mm' => mt_rand(1, 50)],
+                ][mt_rand(0, 5)],
                 default => new stdClass(),
             },
         ];
     }
-    $plan = array_map(fn (string $key): array => ['key' => $key], $keys);
-    $case = json_decode((string) json_encode(['name' => "drawn {$seed}", 'plan' => $plan, 'acts' => $acts]), true);
+    $step = static fn (string $key): array => [
+        'key' => $key, 'kind' => strtok($key, '-') === 'section' ? 'part' : strtok($key, '-'),
+        'hands_on_minutes' => strlen($key), 'waiting_minutes' => $key === 'mask' ? 20 : 0,
+        'sections' => in_array($key, ['section', 'mask', 'style', 'style-coils'], true) ? 4 : null,
+        'tool' => null, 'heat' => false,
+        'books' => $key === 'mask' ? ['kind' => 'mask', 'minutes' => 20, 'heat' => false] : null,
+    ];
+    $case = json_decode((string) json_encode([
+        'name' => "drawn {$seed}", 'plan' => array_map($step, $keys),
+        'palette' => array_map($step, ['wrap', 'style-coils']), 'acts' => $acts,
+    ]), true);
 
     $comes = washed($case);
     foreach ($comes['steps'] as &$step) {
         // Nothing noted is an object with nothing in it, not a list.
         $step['notes'] = (object) $step['notes'];
+        $step['set'] = (object) $step['set'];
     }
 
     return $case + ['expect' => $comes];
@@ -100,6 +130,8 @@ it('comes to what the told cases say', function (): void {
             )->toEqual($expected, "{$case['name']}: {$key}");
         }
         expect($comes['order'])->toBe($case['expect']['order'], $case['name'])
-            ->and($comes['refused'])->toBe($case['expect']['refused'], $case['name']);
+            ->and($comes['refused'])->toBe($case['expect']['refused'], $case['name'])
+            ->and(json_decode((string) json_encode($comes['day']), true))
+            ->toEqual($case['expect']['day'] ?? json_decode((string) json_encode($comes['day']), true), $case['name']);
     }
 });

@@ -942,6 +942,23 @@ final class Scenarios
                 fn (Head $head): int => $head->washSessions()->count(),
                 1,
             ),
+            'clients.wash.start' => new Scenario(
+                function (TogetherTestCase $test): WashSession {
+                    $one = $test->head();
+                    $test->one->now('POST', "/clients/{$one->id}/wash", ['change' => '1']);
+
+                    return $one->washSessions()->sole();
+                },
+                fn (WashSession $washSession): Sent => new Sent(
+                    'POST',
+                    "/clients/{$washSession->head_id}/wash/{$washSession->id}/begin",
+                ),
+                fn (WashSession $washSession): int => WashSession::query()
+                    ->whereKey($washSession->id)
+                    ->whereNotNull('began_at')
+                    ->count(),
+                1,
+            ),
             'clients.wash.acts' => new Scenario(
                 $running,
                 fn (WashSession $washSession, int $i): Sent => new Sent(

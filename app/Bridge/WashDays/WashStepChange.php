@@ -16,6 +16,33 @@ final class WashStepChange
     public const TOOLS = ['fingers', 'comb', 'brush'];
 
     /**
+     * Whether a step has what was said of it: a rinse has no tool, and only a trim cuts.
+     *
+     * @param array<string, mixed>     $step
+     * @param array<array-key, mixed>  $set
+     */
+    public static function fits(array $step, array $set): bool
+    {
+        $books = is_array($step['books'] ?? null) ? $step['books'] : [];
+        $waits = is_numeric($step['waiting_minutes'] ?? null) && $step['waiting_minutes'] > 0;
+        foreach (array_keys($set) as $name) {
+            $has = match ($name) {
+                'on' => $waits || (isset($books['minutes']) && ($step['kind'] ?? '') !== 'detangle'),
+                'sections' => is_int($step['sections'] ?? null),
+                'tool' => ($step['tool'] ?? null) !== null,
+                'heat' => ($step['kind'] ?? '') === 'mask',
+                'mm' => ($step['kind'] ?? '') === 'trim',
+                default => true,
+            };
+            if (! $has) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * @param array<string, mixed> $step of the plan or the palette
      * @param array<string, mixed> $set  what was said of it; what was not said stays
      * @param float                $partMinutes that a section more takes

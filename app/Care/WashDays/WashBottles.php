@@ -16,7 +16,7 @@ use App\Wording\Words;
 final readonly class WashBottles
 {
     /** Why another bottle was taken. */
-    public const WHYS = ['ran-out', 'smells-wrong', 'disliked', 'missing'];
+    public const WHYS = ['ran-out', 'smells-wrong', 'disliked', 'missing', 'chosen'];
 
     public function __construct(private Stockroom $stockroom)
     {

@@ -12,6 +12,7 @@ use App\Bridge\Products\StepBottles;
 use App\Bridge\WashDays\SessionOrder;
 use App\Bridge\WashDays\StepBottle;
 use App\Bridge\WashDays\WashSessionState;
+use App\Bridge\WashDays\WashStepChange;
 use App\Bridge\WashDays\WashSessionTimes;
 use App\Care\Acts\ActAnswer;
 use App\Care\Acts\EachAct;
@@ -142,6 +143,9 @@ final readonly class WashSessionActs
         $refused ??= $act->kind === 'bottle' && ! $this->washBottles->knows($state, $act) ? 'no-bottle' : null;
         if ($refused !== null || ! in_array($act->kind, SessionOrder::CHANGES, true)) {
             return $refused;
+        }
+        if ($act->kind === 'set' && ! WashStepChange::fits($state->step($act->text('step')), $act->list('value'))) {
+            return 'not-of-this-step';
         }
         if ($act->value('heat') === true && ($washSession->plan['bears_heat'] ?? true) === false) {
             return 'no-heat';

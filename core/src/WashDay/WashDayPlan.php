@@ -68,7 +68,7 @@ final class WashDayPlan
     {
         $care = [];
         foreach ($this->steps as $step) {
-            if ($step->key === 'dry') {
+            if ($step->kind === WashStepKind::Dry) {
                 break;
             }
             $care[] = $step;
@@ -89,7 +89,7 @@ final class WashDayPlan
     {
         $hands = 0.0;
         foreach ($this->steps as $step) {
-            if ($step->key === 'dry') {
+            if ($step->kind === WashStepKind::Dry) {
                 break;
             }
             $hands += $step->afterClient ? 0.0 : $step->handsOnMinutes;

@@ -23,6 +23,9 @@ final readonly class WashSteps
         'rake' => 'Rake and smooth', 'coils' => 'Finger coils', 'twists' => 'Twists', 'braids' => 'Braids',
         'knots' => 'Knots',
     ];
+    private const PRE_WASH = [
+        'oil' => 'Pre-wash oil', 'conditioner' => 'Conditioner as a pre-wash', 'mix' => 'Pre-wash mix',
+    ];
     private const FOR_THE_NIGHT = [
         'satin' => 'For the night: satin or silk, tied up loosely.',
         'cotton' => 'For the night on cotton: in loose plaits, as it rubs.',
@@ -82,11 +85,13 @@ final readonly class WashSteps
         return new WashDayStep(
             WashStepKind::PreWash,
             'pre-wash',
-            'Pre-wash treatment, ends first, off the scalp',
+            self::PRE_WASH[$step->how ?? 'mix'] . ', ends first, off the scalp',
             $this->usual->handsMinutes['pre-wash'],
             waitingMinutes: $step->minutes ?? $least,
             uses: ProductKind::PreWash,
-            watch: ['1 to 2 mL are plenty: more needs more shampoo.'],
+            watch: [$step->how === 'oil'
+                ? '1 to 2 mL are plenty: more needs more shampoo.'
+                : 'Under a cap, so that it does not dry in.'],
             books: $step,
             // Planned shorter than the trade says, it was planned so for a reason.
             leastMinutes: min($step->minutes ?? $least, $least),

@@ -14,7 +14,7 @@
         </form>
     @endif
     <x-scalp :head="$head"/>
-    <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-began="{{ $washSession->created_at->format('c') }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
+    <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <section class="basin-now" aria-live="polite">
             <p class="lead" data-where></p>
@@ -34,10 +34,12 @@
                 <button type="button" class="button is-large" data-do="swap">Next one first</button>
                 <button type="button" class="button is-large" data-do="skip">Skip</button>
                 <button type="button" class="button is-large" data-do="back">Back one</button>
+                <button type="button" class="button is-large" data-change hidden>{{ __('wash.change') }}</button>
             </div>
         </section>
         <aside class="basin-side">
             <p class="said" data-notice hidden role="status"></p>
+            <p class="likely" data-likely></p>
             <h2>Going on by itself</h2>
             <ul class="timers" data-timers></ul>
             <h2>Then</h2>
@@ -46,10 +48,15 @@
             <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button">End the wash day</button></form>
             <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off</button></form>
         </aside>
+        <dialog class="composing" data-composing aria-label="{{ __('wash.change-steps') }}">
+            <form method="dialog" class="composing-head"><h2>{{ __('wash.change-steps') }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
+            <ol class="compose" data-compose></ol>
+        </dialog>
+        <dialog class="why" data-why></dialog>
         <dialog class="alarm" data-alarm-place>
             <p data-alarm></p>
             <form method="dialog"><button class="button is-strong is-large">{{ __('offline.wash.seen') }}</button></form>
         </dialog>
     </div>
-    <noscript><p class="caution-line">This page needs scripts. What was done can be booked under <a href="{{ route('clients.wash-days', $head) }}">Wash days</a>.</p></noscript>
+    <noscript><p class="caution-line">{{ __('wash.no-scripts') }} <a href="{{ route('clients.wash-days', $head) }}">{{ __('wash.no-scripts-to') }}</a></p></noscript>
 </x-layout>

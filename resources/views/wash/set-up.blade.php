@@ -6,6 +6,7 @@
         <div class="grow"><h1>Wash</h1><p class="lead">@if ($plan['planned_for'])The wash day planned for @day($plan['planned_for'], 'j M'), step by step.@else Nothing is planned; a gentle wash, step by step.@endif</p></div>
         @if ($running)<a class="button is-strong" href="{{ route('clients.wash.run', [$head, $running]) }}">Go on with the one that runs</a>@endif
     </header>
+    @if ($draft && ! $running)<p class="worth">{{ __('wash.laid-out', ['by' => $draft->by, 'day' => $draft->created_at->setTimezone($head->salon->timezone)->format('j M, H:i')]) }} <a class="button" href="{{ route('clients.wash.run', [$head, $draft]) }}">{{ __('wash.go-on-laid-out') }}</a></p>@endif
     @php($isStyled = collect($plan['steps'])->contains('key', 'style'))
     @php($staysUp = ! $isStyled && ! collect($plan['steps'])->contains('key', 'section'))
     <p class="verdict-words">{{ __($isStyled ? 'wash.styled-after' : 'wash.washed-after', ['care' => $in($plan['care_minutes']), 'done' => $in($plan['done_minutes']), 'from' => $in($finish['p10']), 'to' => $in($finish['p90'])]) }}</p>
@@ -56,5 +57,6 @@
         <x-act/>
         <input type="hidden" name="limit" value="{{ request('limit') }}"><input type="hidden" name="drying" value="{{ $drying }}"><input type="hidden" name="styling" value="{{ $styling }}">
         <button class="button is-strong is-large">Begin</button>
+        @unless ($running || $draft)<button class="button is-large" name="change" value="1">{{ __('wash.change-first') }}</button>@endunless
     </form>
 </x-layout>

@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { before, begun, due, refuses, tapped, timers } from '../../../public/js/screens/parts/wash-machine.js';
+import { stepsOf } from '../../../public/js/screens/parts/wash-steps.js';
 
 const cases = JSON.parse(readFileSync('tests/fixtures/wash-machine.json', 'utf8'));
 
 describe('the wash day on the tablet comes to what it comes to at the salon', () => {
-    it.each(cases.map((one) => [one.name, one]))('%s', (_, { plan, acts, expect: expected }) => {
-        let state = begun(plan);
+    it.each(cases.map((one) => [one.name, one]))('%s', (_, { plan, palette = [], acts, expect: expected }) => {
+        let state = begun(plan, palette.map(({ key }) => key));
         const refused = acts.map((act) => {
             const why = refuses(state, act);
             state = tapped(state, act);
@@ -17,6 +18,11 @@ describe('the wash day on the tablet comes to what it comes to at the salon', ()
         for (const [key, step] of Object.entries(expected.steps)) {
             expect(state.steps[key], key).toMatchObject(step);
         }
+        stepsOf({ steps: plan, palette, part_minutes: 1 }, state).forEach((step, i) => {
+            const { books, ...told } = expected.day?.[i] ?? { books: step.books };
+            expect(step, `${i}`).toMatchObject(told);
+            expect(step.books ?? {}).toEqual(books ?? {});
+        });
     });
 });
 

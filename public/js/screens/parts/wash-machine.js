@@ -1,25 +1,51 @@
 // Where a wash day stands, from its taps alone. The salon does the same in App\Bridge\WashDays\WashSessionState; the cases in
 // tests/fixtures/wash-machine.json hold both.
 
-const openStep = () => ({ status: 'open', at: null, by: '', device: '', sections: [], repeats: 0, ml: null, bottle: null, notes: {} });
+const openStep = (of = null) => ({ status: 'open', at: null, by: '', device: '', sections: [], repeats: 0, ml: null, bottle: null, notes: {}, of, set: {} });
 
-/** @param {{key: string}[]} plan its steps in order */
-export const begun = (plan) => ({ steps: Object.fromEntries(plan.map(({ key }) => [key, openStep()])), order: plan.map(({ key }) => key) });
+/** Steps of a day, beyond which somebody is playing. */
+const MOST_STEPS = 60;
+
+/**
+ * @param {{key: string}[]} plan its steps in order
+ * @param {string[]} palette keys of what can be put in
+ */
+export const begun = (plan, palette = []) => ({ steps: Object.fromEntries(plan.map(({ key }) => [key, openStep()])), order: plan.map(({ key }) => key), palette });
 
 /**
  * Why a tap does not count: a step that is done or skipped stays so until somebody takes it back; the device that did it may do it once more.
  *
- * @returns {string|null} no-step, done or skipped; null where it counts
+ * @returns {string|null} no-step, done or skipped, or why it cannot be put in; null where it counts
  */
-export const refuses = ({ steps }, { kind, step, device }) => {
+export const refuses = ({ steps, palette = [] }, { kind, step, device, value }) => {
+    const after = value?.after ?? null;
+    const hasPlace = after === null || (steps[after] !== undefined && after !== step);
+    if (kind === 'add') {
+        return refusesToAdd(steps, palette, step, value, hasPlace);
+    }
     const of = steps[step];
-    if (of === undefined) {
+    if (of === undefined || (kind === 'move' && !hasPlace)) {
         return 'no-step';
     }
-    const isThere = of.status !== 'open' && ['done', 'skip', 'repeat'].includes(kind);
+    const isThere = of.status !== 'open' && ['done', 'skip', 'repeat', 'move', 'set'].includes(kind);
     return isThere && (kind !== 'repeat' || of.device !== device) ? of.status : null;
 };
 
+const refusesToAdd = (steps, palette, step, value, hasPlace) => {
+    if (steps[step] !== undefined) {
+        return 'there';
+    }
+    if (!palette.includes(value?.of)) {
+        return 'no-template';
+    }
+    if (Object.keys(steps).length >= MOST_STEPS) {
+        return 'too-many';
+    }
+    return hasPlace ? null : 'no-step';
+};
+
+/** What was said of the step, without why. */
+const changed = (value) => Object.fromEntries(Object.entries(value).filter(([name]) => name !== 'because' && name !== 'rule'));
 const ends = (status) => (of, { at, by = '', device = '' }) => ({ ...of, status, at, by, device });
 const CHANGES = {
     done: ends('done'),
@@ -30,7 +56,14 @@ const CHANGES = {
     amount: (of, { value }) => ({ ...of, ml: value.ml }),
     // What was said of the first bottle's amount is not the other's.
     bottle: (of, { value }) => ({ ...of, bottle: value.product, ml: null }),
+    set: (of, { value }) => ({ ...of, set: { ...of.set, ...changed(value) } }),
     note: (of, { value }) => ({ ...of, notes: { ...of.notes, [value.note]: (of.notes[value.note] ?? 0) + 1 } }),
+};
+/** @param {string|null} after the step it comes after; null: before all others */
+const placed = (order, key, after) => {
+    const others = order.filter((other) => other !== key);
+    const at = after === null ? 0 : others.indexOf(after) + 1;
+    return [...others.slice(0, at), key, ...others.slice(at)];
 };
 /** The step trades places with the next one that is still open. */
 const swapped = ({ steps, order }, key) => {
@@ -43,6 +76,13 @@ const swapped = ({ steps, order }, key) => {
 export const tapped = (state, act) => {
     if (refuses(state, act) !== null) {
         return state;
+    }
+    if (act.kind === 'add') {
+        const steps = { ...state.steps, [act.step]: openStep(act.value.of) };
+        return { ...state, steps, order: placed(state.order, act.step, act.value.after ?? null) };
+    }
+    if (act.kind === 'move') {
+        return { ...state, order: placed(state.order, act.step, act.value.after ?? null) };
     }
     if (act.kind === 'swap') {
         return { ...state, order: swapped(state, act.step) };
@@ -63,13 +103,13 @@ export const before = (state) => {
 /**
  * What goes on by itself: from when it was put on until a step that had to wait for it is done.
  *
- * @param {object[]} plan
+ * @param {object[]} day its steps in the order they are done in
  * @param {number} nowMs the salon's time
  * @returns {{id: string, step: object, leftSeconds: number}[]} told apart by step and by when it was put on: put on again, it is another
  */
-export const timers = (plan, { steps }, nowMs) => plan.flatMap((step, i) => {
+export const timers = (day, { steps }, nowMs) => day.flatMap((step, i) => {
     const of = steps[step.key];
-    const taken = plan.slice(i + 1).find((later) => !later.beside && steps[later.key].status !== 'open');
+    const taken = day.slice(i + 1).find((later) => !later.beside && steps[later.key].status !== 'open');
     return !(step.waiting_minutes > 0) || of.status !== 'done' || taken
         ? []
         : [{ id: `${step.key} ${of.at}`, step, leftSeconds: step.waiting_minutes * 60 - (nowMs - Date.parse(of.at)) / 1000 }];

@@ -3,6 +3,7 @@
 import { face } from '../../shared/clock.js';
 import { words } from '../../shared/words.js';
 import { bottleOf, leftAfter, mlOf } from './wash-bottle.js';
+import { doneIn } from './wash-time.js';
 
 const line = (text) => Object.assign(document.createElement('li'), { textContent: text });
 const said = (parts) => parts.filter((part) => part !== null).join(', ');
@@ -46,7 +47,7 @@ export const showStep = (find, { plan, state, step, running }) => {
     // What no bottle does is said where its name would stand.
     find('use').hidden = bottle === null && !step?.missing;
     set(find('use'), bottle === null ? step?.missing ?? '' : useOf(step, bottle, {
-        ml: mlOf(step, state.steps[step.key]), sections: plan.sections, left: leftAfter(plan, state, step),
+        ml: mlOf(step, state.steps[step.key]), sections: step.sections ?? plan.sections, left: leftAfter(plan, state, step),
     }));
     find('watch').replaceChildren(...(step?.watch ?? []).map(line));
     set(find('keys').querySelector('[data-do="done"]'), words(holds ? 'done-early' : 'done'));
@@ -68,6 +69,28 @@ export const showTime = (find, { step, state, seconds, running, planned }) => {
         time: face(Math.max(...waits.map(({ leftSeconds }) => leftSeconds))),
         ready: ready === '' ? '' : words('have-ready', { products: ready }),
     }));
+};
+
+const MINUTE_MS = 60000;
+/** The least of a step that is over its time and still goes on. */
+const LEAST_LEFT = 0.2;
+const clock = (ms, timeZone) => new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone });
+const LIKELY_FOR_MS = 10000;
+let likely = { of: null, atMs: 0 };
+
+/** When the day is likely to be done, and by when nine times of ten. */
+export const showFinish = (find, { day, state, seconds, running, nowMs, zone }) => {
+    const of = JSON.stringify([state.order, state.steps]);
+    // Drawn a few hundred times: not with every tick.
+    if (likely.of === of && nowMs - likely.atMs < LIKELY_FOR_MS) {
+        return;
+    }
+    likely = { of, atMs: nowMs };
+    const open = day.filter(({ key }) => state.steps[key].status === 'open')
+        // What was done of the step that is due is not ahead any more.
+        .map((step, i) => (i > 0 ? step : { ...step, hands_on_minutes: Math.max(step.hands_on_minutes * LEAST_LEFT, step.hands_on_minutes - Math.max(0, seconds) / 60) }));
+    const { middle, late } = doneIn(open, running.map(({ leftSeconds }) => Math.max(0, leftSeconds / 60)));
+    set(find('likely'), open.length === 0 ? '' : words('likely', { time: clock(nowMs + middle * MINUTE_MS, zone), late: clock(nowMs + Math.max(middle, late) * MINUTE_MS, zone) }));
 };
 
 /** How far beyond its time something is left on until it is far too long. */

@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bridge\WashDays\WashSessionState;
+use App\Care\WashDays\WornStyles;
+use App\Models\Head;
+use App\Models\Style;
+use App\Models\WashSession;
+use App\Models\WashSessionAct;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
+use Nagomi\Core\WashDay\StylingMethod;
+
+/** A wash day laid out to be changed, not begun. */
+function laidOut(object $test, Head $head, array $with = []): WashSession
+{
+    $test->actingAs($test->stylist)->post("/clients/{$head->id}/wash", ['change' => '1'] + $with)
+        ->assertSessionHasNoErrors();
+
+    return WashSession::query()->latest('id')->firstOrFail();
+}
+
+/** @return array<string, mixed> one act of its composer */
+function composedAct(string $kind, string $step, array $value = [], float $minute = 0): array
+{
+    return [
+        'key' => (string) Str::uuid(), 'kind' => $kind, 'step' => $step, 'value' => $value,
+        'at' => CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addSeconds((int) round(60 * $minute))->format('c'),
+    ];
+}
+
+/** @return list<string|null> what was refused of each, in words; null where it counts */
+function sentTo(object $test, WashSession $washSession, array ...$acts): array
+{
+    $answer = $test->postJson(
+        "/clients/{$washSession->head_id}/wash/{$washSession->id}/acts",
+        ['device' => 'one', 'acts' => $acts],
+    )->assertOk()->json('answers');
+
+    return array_map(static fn (array $one): ?string => $one['reason'] ?? $one['sentence'] ?? $one['says'] ?? null, $answer);
+}
+
+function dayOf(WashSession $washSession): WashSessionState
+{
+    return WashSessionState::of($washSession->refresh(), array_values($washSession->acts()->get()->all()));
+}
+
+/** @return list<string> keys of the steps that are not taken out, in their order */
+function keysOf(WashSession $washSession): array
+{
+    $state = dayOf($washSession);
+
+    return array_values(array_filter($state->order(), static fn (string $key): bool => ! $state->isSkipped($key)));
+}
+
+it('lays a day out to be changed, one a client, that has not begun', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    expect($draft->began_at)->toBeNull()->and(WashSession::running($head))->toBeNull();
+    // Whoever lays it out next finds the same.
+    laidOut($this, $head);
+    expect(WashSession::query()->count())->toBe(1);
+    $this->get("/clients/{$head->id}/wash")->assertOk()->assertSee('A wash day was laid out by hand');
+    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk()->assertSee('Change what you like before it begins');
+    // Nothing of hands counts before it begins.
+    [$said] = sentTo($this, $draft, composedAct('done', 'ready'));
+    expect($said)->toContain('has not begun');
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/finish")->assertRedirect();
+    expect($draft->refresh()->finished_at)->toBeNull();
+    // Put aside, it is gone, and a tablet that was away hears it.
+    $this->delete("/clients/{$head->id}/wash/{$draft->id}")->assertRedirect();
+    expect(WashSession::query()->count())->toBe(0);
+});
+
+it('puts in, moves, repeats, changes and takes out', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    $before = keysOf($draft);
+    $last = array_search('squeeze', $before, true);
+    expect(sentTo(
+        $this,
+        $draft,
+        composedAct('add', 'wrap-1', ['of' => 'wrap', 'after' => 'squeeze']),
+        composedAct('add', 'mask-1', ['of' => 'mask', 'after' => 'rinse-1']),
+        composedAct('add', 'rinse-9', ['of' => 'rinse', 'after' => 'mask-1']),
+        composedAct('set', 'mask-1', ['on' => 25, 'hands' => 7]),
+        composedAct('set', 'style', ['sections' => 8]),
+        composedAct('move', 'wrap-1', ['after' => 'leave-in']),
+        composedAct('skip', 'seal', []),
+        composedAct('amount', 'mask-1', ['ml' => 33]),
+    ))->toBe(array_fill(0, 8, null));
+    $state = dayOf($draft);
+    $after = keysOf($draft);
+    expect($after)->toContain('wrap-1')->toContain('mask-1')->not->toContain('seal')
+        ->and(array_search('wrap-1', $after, true))->toBe(array_search('leave-in', $after, true) + 1)
+        ->and(array_search('mask-1', $after, true))->toBe(array_search('rinse-1', $after, true) + 1)
+        ->and($state->step('mask-1'))->toMatchArray(['waiting_minutes' => 25.0, 'hands_on_minutes' => 7.0])
+        ->and($state->step('mask-1')['books']['minutes'])->toEqual(25)
+        ->and($state->step('style')['sections'])->toBe(8)
+        ->and($state->step('style')['hands_on_minutes'] / $draft->steps()[array_search(
+            'style',
+            array_column($draft->steps(), 'key'),
+            true,
+        )]['hands_on_minutes'])->toEqualWithDelta(8 / $head->sections, 0.01)
+        ->and($state->said('mask-1')['ml'])->toBe(33.0)
+        ->and($last)->not->toBeFalse();
+    // It is the day that begins.
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin")->assertRedirect();
+    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk()->assertSee('Back one');
+    expect(WashSession::running($head)?->id)->toBe($draft->id)->and(keysOf($draft))->toBe($after);
+});
+
+it('says what to choose instead of what cannot be', function (): void {
+    $draft = laidOut($this, $this->aHead());
+    $wrong = [
+        ['set', 'mask', ['on' => 900], '0 to 720'], ['set', 'style', ['hands' => 900], '0 to 240'],
+        ['set', 'style', ['hands' => -1], '0 to 240'], ['set', 'style', ['hands' => '12'], '0 to 240'],
+        ['set', 'style', ['sections' => 0], '1 to 16'], ['set', 'style', ['sections' => 2.5], '1 to 16'],
+        ['set', 'style', ['tool' => 'rake'], 'fingers, comb or brush'], ['set', 'style', ['heat' => 'yes'], 'with or without'],
+        ['set', 'style', ['mm' => 5000], '0.5 to 1000'], ['set', 'style', [], 'could not be read'],
+        ['set', 'style', ['colour' => 'red'], 'could not be read'], ['set', 'squeeze', ['tool' => 'comb'], 'nothing of the kind'],
+        ['set', 'leave-in', ['mm' => 5], 'nothing of the kind'], ['set', 'no-such', ['hands' => 4], 'not in the wash day'],
+        ['add', 'wrap-1', ['of' => 'no-such', 'after' => null], 'cannot be put into'],
+        ['add', 'Wrap <1>', ['of' => 'wrap', 'after' => null], 'could not be read'],
+        ['add', 'wrap-1', ['of' => 'wrap', 'after' => 'no-such'], 'not in the wash day'],
+        ['add', 'squeeze', ['of' => 'wrap', 'after' => null], 'in the wash day already'],
+        ['add', 'wrap-1', ['of' => ['wrap'], 'after' => null], 'could not be read'],
+        ['move', 'squeeze', ['after' => 7], 'could not be read'], ['move', 'squeeze', ['after' => 'squeeze'], 'not in the wash day'],
+        ['skip', 'seal', ['because' => 'whim'], 'Say why'],
+    ];
+    foreach ($wrong as [$kind, $step, $value, $says]) {
+        [$said] = sentTo($this, $draft, composedAct($kind, $step, $value));
+        expect($said)->toContain($says);
+    }
+    expect(keysOf($draft))->toBe(array_column($draft->steps(), 'key'));
+});
+
+it('breaks a rule of the day for a reason only, and keeps it', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    sentTo(
+        $this,
+        $draft,
+        composedAct('add', 'protein-1', ['of' => 'strong-protein', 'after' => 'rinse-1']),
+        composedAct('add', 'rinse-9', ['of' => 'rinse', 'after' => 'protein-1']),
+    );
+    expect(keysOf($draft))->toContain('protein-1');
+    $masks = array_values(array_filter(
+        keysOf($draft),
+        static fn (string $key): bool => str_starts_with($key, 'mask') || str_starts_with($key, 'conditioner'),
+    ));
+    foreach (array_slice($masks, 1) as $mask) {
+        expect(sentTo($this, $draft, composedAct('skip', $mask)))->toBe([null]);
+    }
+    [$said] = sentTo($this, $draft, composedAct('skip', $masks[0]));
+    expect($said)->toContain('no mask after it')->and(keysOf($draft))->toContain($masks[0]);
+    [$said] = sentTo($this, $draft, composedAct('move', $masks[0], ['after' => 'wet-through']));
+    expect($said)->toContain('no mask after it');
+    expect(sentTo($this, $draft, composedAct('skip', $masks[0], ['because' => 'client-wish'])))->toBe([null])
+        ->and(keysOf($draft))->not->toContain($masks[0]);
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin")->assertRedirect();
+    sentTo($this, $draft, composedAct('done', 'ready', [], 5));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/finish")->assertRedirect();
+    expect($draft->refresh()->outcome['broken'])->toBe([[
+        'rule' => 'mask-after-strong-protein', 'because' => 'client-wish', 'by' => $this->stylist->name,
+    ]]);
+    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk()->assertSee('Strong protein would have no mask')
+        ->assertSee('The client wishes it');
+});
+
+it('books what was put in with what was said of it', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head, ['drying' => 'diffuse']);
+    $detangles = $head->washDays()->count();
+    sentTo(
+        $this,
+        $draft,
+        composedAct('add', 'trim-1', ['of' => 'trim', 'after' => 'squeeze']),
+        composedAct('set', 'trim-1', ['mm' => 12]),
+        composedAct('add', 'detangle-2', ['of' => 'detangle-before-styler', 'after' => 'leave-in']),
+        composedAct('set', 'detangle-2', ['tool' => 'brush', 'sections' => 6]),
+        composedAct('add', 'style-2', ['of' => 'style-braids', 'after' => 'style']),
+        composedAct('skip', 'style', ['because' => 'client-wish']),
+    );
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 10:00', 'UTC'));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin")->assertRedirect();
+    $minute = 0.0;
+    $acts = [];
+    $state = dayOf($draft);
+    foreach ($state->steps() as $step) {
+        if ($state->isSkipped($step['key'])) {
+            continue;
+        }
+        $minute += max(1.0, $step['hands_on_minutes']);
+        $acts[] = composedAct('done', $step['key'], [], $minute);
+        $minute += $step['waiting_minutes'];
+    }
+    $acts[] = composedAct('note', 'detangle-2', ['note' => 'knot'], $minute);
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addMinutes((int) $minute + 5));
+    expect(sentTo($this, $draft, ...$acts))->toBe(array_fill(0, count($acts), null));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/finish")->assertRedirect()->assertSessionMissing('doubtful');
+    $washDay = $head->washDays()->reorder()->latest('id')->firstOrFail();
+    $steps = $washDay->steps()->get();
+    $trim = $steps->firstWhere('kind', 'trim');
+    $detangled = $steps->where('kind', 'detangle')->values();
+    expect($head->washDays()->count())->toBe($detangles + 1)
+        ->and((float) $trim->millimetres)->toBe(12.0)
+        ->and(count($detangled))->toBe(2)->and($detangled->last()->tool)->toBe('brush')
+        ->and($detangled->sum('minutes'))->toBeGreaterThan($detangled->first()->minutes);
+    // One head of hair, detangled twice: one reading, with the knots of both.
+    $reading = $head->readings()->where('test', 'detangling')->reorder()->latest('id')->firstOrFail();
+    expect((float) $reading->raw['minutes'])->toEqualWithDelta((float) $detangled->sum('minutes'), 0.2)
+        ->and($reading->raw['knots_cut'])->toBe(1)->and($reading->raw['sections'])->toBe(6)
+        ->and(Style::running($head)?->styling)->toBe('braids');
+});
+
+it('offers a child nothing hot and nothing strong', function (): void {
+    $head = $this->aHead();
+    $head->update(['born_on' => '2019-05-01']);
+    $draft = laidOut($this, $head);
+    $offered = array_column($draft->plan['palette'], 'key');
+    expect($offered)->toContain('mask')->not->toContain('mask-heat')->not->toContain('strong-protein')
+        ->not->toContain('dry-hood');
+    sentTo($this, $draft, composedAct('add', 'mask-1', ['of' => 'mask', 'after' => 'rinse-1']));
+    [$said] = sentTo($this, $draft, composedAct('set', 'mask-1', ['heat' => true]));
+    expect($said)->toContain('No heat for this client');
+});
+
+it('takes down what is worn, in its own minutes', function (): void {
+    $head = $this->aHead();
+    app(WornStyles::class)->begin($head, StylingMethod::Braids, new DateTimeImmutable('2026-12-01'));
+    expect(Style::running($head))->not->toBeNull();
+    $draft = laidOut($this, $head->refresh());
+    $down = collect($draft->plan['palette'])->firstWhere('key', 'take-down');
+    expect($down['hands_on_minutes'])->toBeGreaterThan(45.0);
+    sentTo($this, $draft, composedAct('add', 'take-down-1', ['of' => 'take-down', 'after' => 'ready']));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin");
+    sentTo($this, $draft, composedAct('done', 'ready', [], 5), composedAct('done', 'take-down-1', [], 70));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/finish")->assertRedirect();
+    expect(Style::running($head->refresh()))->toBeNull();
+});
+
+it('hears who changed what of a day that was begun meanwhile, and says when the plan is newer', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin");
+    // The second tablet begins the same: it is the same day.
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin")->assertRedirect("/clients/{$head->id}/wash/{$draft->id}");
+    $began = $draft->refresh()->began_at;
+    $this->post("/clients/{$head->id}/wash", ['change' => '1'])->assertRedirect("/clients/{$head->id}/wash/{$draft->id}");
+    expect(WashSession::query()->count())->toBe(1)->and($draft->refresh()->began_at->equalTo($began))->toBeTrue();
+    sentTo($this, $draft, composedAct('done', 'ready', [], 3));
+    [$said] = sentTo($this, $draft, composedAct('move', 'ready', ['after' => 'squeeze']));
+    expect($said)->toContain('Already done');
+    expect(WashSessionAct::query()->whereNotNull('refused')->count())->toBe(1);
+
+    $other = $this->aNewHead();
+    $second = laidOut($this, $other);
+    $this->get("/clients/{$other->id}/wash/{$second->id}")->assertDontSee('The plan was made anew');
+    $other->planItems()->where('status', 'planned')->first()?->update(['steps' => [['kind' => 'leave-in']]]);
+    $this->get("/clients/{$other->id}/wash/{$second->id}")->assertSee('The plan was made anew');
+});
