@@ -32,6 +32,7 @@ return [
         'aside' => 'Put it aside',
     ],
     'all-the-same' => 'Done all the same, said :by: :because.',
+    'by-hand' => 'laid out by hand',
     'change' => 'Change',
     'change-steps' => 'The steps of this wash day',
     'no-scripts' => 'This page needs scripts. What was done can be noted on the page of past wash days:',

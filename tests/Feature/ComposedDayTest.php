@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\WashSessionState;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
+use App\Models\Service;
 use App\Models\Style;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
@@ -38,7 +40,10 @@ function sentTo(object $test, WashSession $washSession, array ...$acts): array
         ['device' => 'one', 'acts' => $acts],
     )->assertOk()->json('answers');
 
-    return array_map(static fn (array $one): ?string => $one['reason'] ?? $one['sentence'] ?? $one['says'] ?? null, $answer);
+    return array_map(
+        static fn (array $one): ?string => $one['reason'] ?? $one['sentence'] ?? $one['says'] ?? null,
+        $answer,
+    );
 }
 
 function dayOf(WashSession $washSession): WashSessionState
@@ -62,7 +67,9 @@ it('lays a day out to be changed, one a client, that has not begun', function ()
     laidOut($this, $head);
     expect(WashSession::query()->count())->toBe(1);
     $this->get("/clients/{$head->id}/wash")->assertOk()->assertSee('A wash day was laid out by hand');
-    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk()->assertSee('Change what you like before it begins');
+    $this->get("/clients/{$head->id}/wash/{$draft->id}")
+        ->assertOk()
+        ->assertSee('Change what you like before it begins');
     // Nothing of hands counts before it begins.
     [$said] = sentTo($this, $draft, composedAct('done', 'ready'));
     expect($said)->toContain('has not begun');
@@ -117,16 +124,20 @@ it('says what to choose instead of what cannot be', function (): void {
         ['set', 'mask', ['on' => 900], '0 to 720'], ['set', 'style', ['hands' => 900], '0 to 240'],
         ['set', 'style', ['hands' => -1], '0 to 240'], ['set', 'style', ['hands' => '12'], '0 to 240'],
         ['set', 'style', ['sections' => 0], '1 to 16'], ['set', 'style', ['sections' => 2.5], '1 to 16'],
-        ['set', 'style', ['tool' => 'rake'], 'fingers, comb or brush'], ['set', 'style', ['heat' => 'yes'], 'with or without'],
+        ['set', 'style', ['tool' => 'rake'], 'fingers, comb or brush'],
+        ['set', 'style', ['heat' => 'yes'], 'with or without'],
         ['set', 'style', ['mm' => 5000], '0.5 to 1000'], ['set', 'style', [], 'could not be read'],
-        ['set', 'style', ['colour' => 'red'], 'could not be read'], ['set', 'squeeze', ['tool' => 'comb'], 'nothing of the kind'],
-        ['set', 'leave-in', ['mm' => 5], 'nothing of the kind'], ['set', 'no-such', ['hands' => 4], 'not in the wash day'],
+        ['set', 'style', ['colour' => 'red'], 'could not be read'],
+        ['set', 'squeeze', ['tool' => 'comb'], 'nothing of the kind'],
+        ['set', 'leave-in', ['mm' => 5], 'nothing of the kind'],
+        ['set', 'no-such', ['hands' => 4], 'not in the wash day'],
         ['add', 'wrap-1', ['of' => 'no-such', 'after' => null], 'cannot be put into'],
         ['add', 'Wrap <1>', ['of' => 'wrap', 'after' => null], 'could not be read'],
         ['add', 'wrap-1', ['of' => 'wrap', 'after' => 'no-such'], 'not in the wash day'],
         ['add', 'squeeze', ['of' => 'wrap', 'after' => null], 'in the wash day already'],
         ['add', 'wrap-1', ['of' => ['wrap'], 'after' => null], 'could not be read'],
-        ['move', 'squeeze', ['after' => 7], 'could not be read'], ['move', 'squeeze', ['after' => 'squeeze'], 'not in the wash day'],
+        ['move', 'squeeze', ['after' => 7], 'could not be read'],
+        ['move', 'squeeze', ['after' => 'squeeze'], 'not in the wash day'],
         ['skip', 'seal', ['because' => 'whim'], 'Say why'],
     ];
     foreach ($wrong as [$kind, $step, $value, $says]) {
@@ -246,9 +257,10 @@ it('hears who changed what of a day that was begun meanwhile, and says when the 
     $draft = laidOut($this, $head);
     $this->post("/clients/{$head->id}/wash/{$draft->id}/begin");
     // The second tablet begins the same: it is the same day.
-    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin")->assertRedirect("/clients/{$head->id}/wash/{$draft->id}");
+    $url = "/clients/{$head->id}/wash/{$draft->id}";
+    $this->post("{$url}/begin")->assertRedirect($url);
     $began = $draft->refresh()->began_at;
-    $this->post("/clients/{$head->id}/wash", ['change' => '1'])->assertRedirect("/clients/{$head->id}/wash/{$draft->id}");
+    $this->post("/clients/{$head->id}/wash", ['change' => '1'])->assertRedirect($url);
     expect(WashSession::query()->count())->toBe(1)->and($draft->refresh()->began_at->equalTo($began))->toBeTrue();
     sentTo($this, $draft, composedAct('done', 'ready', [], 3));
     [$said] = sentTo($this, $draft, composedAct('move', 'ready', ['after' => 'squeeze']));
@@ -260,4 +272,25 @@ it('hears who changed what of a day that was begun meanwhile, and says when the 
     $this->get("/clients/{$other->id}/wash/{$second->id}")->assertDontSee('The plan was made anew');
     $other->planItems()->where('status', 'planned')->first()?->update(['steps' => [['kind' => 'leave-in']]]);
     $this->get("/clients/{$other->id}/wash/{$second->id}")->assertSee('The plan was made anew');
+});
+
+it('is one number of minutes on plan, booking and wash day', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    $item = $head->planItems()->where('status', 'planned')->firstOrFail();
+    $service = Service::query()->where('salon_id', $this->salon->id)->where('is_wash_day', true)->first()
+        ?? tap(new Service([
+            'name' => 'Wash day', 'is_wash_day' => true, 'minutes' => 90, 'price_cents' => 9000,
+        ]), function (Service $made): void {
+            $made->salon_id = $this->salon->id;
+            $made->save();
+        });
+    $quoted = fn (): int => (int) app(ServiceQuotes::class)->of($head->refresh(), $service, $item->date)->careMinutes;
+    $before = $quoted();
+    expect($before)->toBe((int) round($item->minutes));
+    sentTo($this, $draft, composedAct('set', 'style', ['hands' => 77]));
+    $after = $quoted();
+    $style = collect($draft->steps())->firstWhere('key', 'style')['hands_on_minutes'];
+    expect($after - $before)->toEqualWithDelta(77 - $style, 1.01);
+    $this->get("/clients/{$head->id}/plan")->assertOk()->assertSee("{$after} min")->assertSee('laid out by hand');
 });

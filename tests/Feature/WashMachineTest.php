@@ -38,7 +38,10 @@ function washed(array $case): array
         $step['at'] = $step['at'] === null ? null : CarbonImmutable::parse($step['at'])->format('Y-m-d\TH:i:s\Z');
     }
 
-    $day = array_map(static fn (array $step): array => ['books' => (object) ($step['books'] ?? [])] + $step, $state->steps());
+    $day = array_map(
+        static fn (array $step): array => ['books' => (object) ($step['books'] ?? [])] + $step,
+        $state->steps(),
+    );
 
     return ['steps' => $steps, 'order' => $state->order(), 'refused' => $refused, 'day' => $day];
 }

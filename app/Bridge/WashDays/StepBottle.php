@@ -25,7 +25,9 @@ final readonly class StepBottle
         $said = $state->said(is_string($step['key'] ?? null) ? $step['key'] : '');
         $bottle = self::named($step, $said['bottle']);
 
-        return $bottle === null || $said['ml'] === null ? $bottle : new self($bottle->id, $bottle->name, $said['ml'], $bottle->labelMinutes);
+        return $bottle === null || $said['ml'] === null
+            ? $bottle
+            : new self($bottle->id, $bottle->name, $said['ml'], $bottle->labelMinutes);
     }
 
     /**

@@ -69,7 +69,6 @@ final readonly class WashSessionPlanner
             $drying,
             $styling,
         );
-        $minutes = $fitting->plan->minutes();
 
         return [
             'steps' => $this->keptSteps->of(
@@ -78,13 +77,7 @@ final readonly class WashSessionPlanner
                 $head,
                 Calendar::dayOf($item->date ?? $head->salon->today()),
             ),
-            'finish_minutes' => array_map(
-                static fn (float $minutes): float => round($minutes, 1),
-                $fitting->plan->finishMinutes(),
-            ),
-            'care_minutes' => $minutes->care,
-            'done_minutes' => $minutes->whole(),
-            'minutes' => PlannedMinutes::says($minutes, $drying->value),
+            ...self::minutes($fitting->plan, $drying),
             'styling' => $styling->value,
             'drying' => $drying->value,
             'sections' => $head->sections,
@@ -95,6 +88,22 @@ final readonly class WashSessionPlanner
             'planned_steps' => self::mark($item),
             'planned_for' => $item?->date->format('Y-m-d'),
             'pace' => self::told($pace),
+        ];
+    }
+
+    /** @return array<string, mixed> how long it takes and when it is likely to be done, in minutes */
+    private static function minutes(WashDayPlan $plan, DryingMethod $drying): array
+    {
+        $minutes = $plan->minutes();
+
+        return [
+            'finish_minutes' => array_map(
+                static fn (float $at): float => round($at, 1),
+                $plan->finishMinutes(),
+            ),
+            'care_minutes' => $minutes->care,
+            'done_minutes' => $minutes->whole(),
+            'minutes' => PlannedMinutes::says($minutes, $drying->value),
         ];
     }
 
@@ -152,8 +161,9 @@ final readonly class WashSessionPlanner
         $frame = $this->headRecord->frame($head);
         $pace = $this->headRecord->pace($head, $frame->head, Calendar::dayOf($head->salon->today()));
         $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
+        $composed = $item === null ? null : ComposedDay::on($head, $item->date);
 
-        return WashDayBuilder::plan(
+        return $composed ?? WashDayBuilder::plan(
             $frame->head,
             $this->doing($item->steps ?? []),
             $pace,

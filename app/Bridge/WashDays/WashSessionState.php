@@ -87,66 +87,64 @@ final class WashSessionState
         if ($act->refused !== null) {
             return;
         }
-        if ($act->kind === 'add') {
-            $of = $act->value['of'] ?? null;
-            $this->add($act->step, is_string($of) ? $of : '', $act->value['after'] ?? null);
+        $value = $act->value ?? [];
+        match (true) {
+            $act->kind === 'add' => $this->add($act->step, is_string($value['of'] ?? null) ? $value['of'] : '', $value),
+            ! isset($this->steps[$act->step]) => null,
+            $act->kind === 'swap' => $this->swap($act->step),
+            $act->kind === 'move' => $this->move($act->step, $value['after'] ?? null),
+            in_array($act->kind, ['done', 'skip', 'back', 'repeat'], true) => $this->end($act),
+            default => $this->say($act->step, $act->kind, $value),
+        };
+    }
 
-            return;
-        }
-        if (! isset($this->steps[$act->step])) {
-            return;
-        }
+    private function end(WashSessionAct $act): void
+    {
         $step = &$this->steps[$act->step];
-        switch ($act->kind) {
-            case 'done':
-            case 'skip':
-                [$step['status'], $step['at'], $step['by'], $step['device']] = [
-                    $act->kind === 'done' ? 'done' : 'skipped',
-                    $act->acted_at,
-                    $act->by,
-                    $act->device,
-                ];
-                break;
-            case 'back':
-                [$step['status'], $step['at']] = ['open', null];
-                break;
-            case 'repeat':
-                [$step['status'], $step['at'], $step['sections']] = ['open', null, []];
-                $step['repeats']++;
-                break;
-            case 'swap':
-                $this->swap($act->step);
-                break;
-            case 'move':
-                $this->move($act->step, $act->value['after'] ?? null);
-                break;
+        $isEnd = $act->kind === 'done' || $act->kind === 'skip';
+        $step['status'] = ['done' => 'done', 'skip' => 'skipped'][$act->kind] ?? 'open';
+        $step['at'] = $isEnd ? $act->acted_at : null;
+        if ($isEnd) {
+            [$step['by'], $step['device']] = [$act->by, $act->device];
+        }
+        if ($act->kind === 'repeat') {
+            $step['sections'] = [];
+            $step['repeats']++;
+        }
+    }
+
+    /** @param array<string, mixed> $value what was said of a step beside that it is done */
+    private function say(string $key, string $kind, array $value): void
+    {
+        $step = &$this->steps[$key];
+        switch ($kind) {
             case 'set':
-                $step['set'] = array_diff_key($act->value ?? [], ['because' => 0, 'rule' => 0]) + $step['set'];
+                $step['set'] = array_diff_key($value, ['because' => 0, 'rule' => 0]) + $step['set'];
                 break;
             case 'section':
-                $section = is_int($act->value['section'] ?? null) ? $act->value['section'] : 0;
-                $step['sections'][$section] = true;
+                $step['sections'][is_int($value['section'] ?? null) ? $value['section'] : 0] = true;
                 break;
             case 'amount':
-                $step['ml'] = is_numeric($act->value['ml'] ?? null) ? max(0.0, (float) $act->value['ml']) : $step['ml'];
+                $step['ml'] = is_numeric($value['ml'] ?? null) ? max(0.0, (float) $value['ml']) : $step['ml'];
                 break;
             case 'bottle':
                 // What was said of the first bottle's amount is not the other's.
-                [$step['ml'], $step['bottle']] = [null, $act->value['product'] ?? null];
+                $product = $value['product'] ?? null;
+                [$step['ml'], $step['bottle']] = [null, is_string($product) ? $product : null];
                 break;
             case 'note':
-                $note = is_string($act->value['note'] ?? null) ? $act->value['note'] : '';
+                $note = is_string($value['note'] ?? null) ? $value['note'] : '';
                 $step['notes'][$note] = ($step['notes'][$note] ?? 0) + 1;
                 break;
         }
     }
 
-    /** @param mixed $after key of the step it comes after; null: before all others */
-    private function add(string $key, string $of, mixed $after): void
+    /** @param array<string, mixed> $value with after which step; null: before all others */
+    private function add(string $key, string $of, array $value): void
     {
         $this->steps[$key] = self::open($of);
         $this->order[] = $key;
-        $this->move($key, $after);
+        $this->move($key, $value['after'] ?? null);
     }
 
     /** @param mixed $after key of the step it comes after; null: before all others */

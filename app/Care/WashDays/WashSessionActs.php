@@ -4,37 +4,17 @@ declare(strict_types=1);
 
 namespace App\Care\WashDays;
 
-use App\Bridge\Clients\RecordImporter;
-use App\Bridge\Plans\OutlookRefresh;
-use App\Bridge\Plans\Outlooks;
-use App\Bridge\Plans\StoredSteps;
-use App\Bridge\Products\StepBottles;
 use App\Bridge\WashDays\SessionOrder;
-use App\Bridge\WashDays\StepBottle;
 use App\Bridge\WashDays\WashSessionState;
 use App\Bridge\WashDays\WashStepChange;
-use App\Bridge\WashDays\WashSessionTimes;
 use App\Care\Acts\ActAnswer;
 use App\Care\Acts\EachAct;
 use App\Care\Acts\SentAct;
-use App\Care\Readings\Visits;
-use App\Care\Scheduling\BookingProgress;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use App\Wording\Words;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
-use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Readings\Moment;
-use Nagomi\Core\Treatments\Calendar;
-use Nagomi\Core\Treatments\Place;
-use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\StepKind;
-use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\WashRule;
-use Nagomi\Core\WashDay\DoubtfulMinutes;
-use Nagomi\Core\WashDay\StylingMethod;
 
 /** Takes the acts of a wash day in, each once: those of its hands, and those that change what is done. */
 final readonly class WashSessionActs
@@ -76,7 +56,8 @@ final readonly class WashSessionActs
                             ? ActAnswer::alreadyTaken($act->key)
                             : ActAnswer::refused($act->key, $known[$act->key]);
                     }
-                    $problem = WashTap::problem($act, $state->sectionsOf($act->text('step')) ?? $washSession->sections());
+                    $sections = $state->sectionsOf($act->text('step')) ?? $washSession->sections();
+                    $problem = WashTap::problem($act, $sections);
                     if ($problem !== null) {
                         return ActAnswer::unreadable($act->key, Words::say("acts.{$problem}"));
                     }

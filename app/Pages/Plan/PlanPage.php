@@ -30,6 +30,7 @@ final readonly class PlanPage extends Page
      * @param list<string> $wishes what was wished for some days, in words
      * @param list<string> $keepsTo what is kept to for some weeks, in words
      * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
+     * @param array{id: string, date: string, minutes: int}|null $laidOut by hand, for one of the days, and not begun
      * @param int $every days between two wash days of the plan
      */
     public function __construct(
@@ -53,6 +54,7 @@ final readonly class PlanPage extends Page
         public array $keepsTo,
         public array $wishes,
         public ?string $limits,
+        public ?array $laidOut,
     ) {
     }
 }

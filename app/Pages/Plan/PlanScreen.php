@@ -10,6 +10,7 @@ use App\Bridge\Plans\PlanAct;
 use App\Bridge\Plans\PlanActs;
 use App\Bridge\Plans\PlanPreview;
 use App\Bridge\Plans\PromiseChanges;
+use App\Bridge\WashDays\ComposedDay;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
@@ -18,6 +19,7 @@ use App\Models\PlanEdit;
 use App\Models\PlanItem;
 use App\Models\Programme;
 use App\Models\Promise;
+use App\Models\WashSession;
 use App\Wording\LimitWords;
 use App\Wording\PromisedTreatments;
 use App\Wording\ReasonLines;
@@ -41,7 +43,6 @@ final readonly class PlanScreen
         private Parameters $parameters,
     ) {
     }
-
 
     public function of(Head $head): PlanPage
     {
@@ -76,6 +77,7 @@ final readonly class PlanScreen
             next: PlanEdit::next($head),
             occasions: $this->occasions($head),
             tooNear: $this->tooNear($head),
+            laidOut: self::laidOut($head),
             limits: LimitWords::sentence(
                 $this->outlookLimits->of($head, $outlook),
                 7 * Outlooks::WEEKS_AHEAD,
@@ -92,6 +94,18 @@ final readonly class PlanScreen
         return $outlook->scalp === null || $outlook->scalp['rhythm']['kept']
             ? $head->wash_every_days
             : $outlook->scalp['rhythm']['days'];
+    }
+
+    /** @return array{id: string, date: string, minutes: int}|null */
+    private static function laidOut(Head $head): ?array
+    {
+        $draft = WashSession::draft($head);
+
+        return $draft === null ? null : [
+            'id' => $draft->id,
+            'date' => is_string($draft->plan['planned_for'] ?? null) ? $draft->plan['planned_for'] : '',
+            'minutes' => (int) round(ComposedDay::of($draft)?->careMinutes() ?? 0.0),
+        ];
     }
 
     /** @return list<string> in the order they are kept */

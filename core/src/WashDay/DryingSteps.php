@@ -30,7 +30,7 @@ final class DryingSteps
     ): array {
         return $drying === DryingMethod::LeavesDamp ? [] : [
             self::stage($drying->value, $pace, $parameters),
-            $steps->breakCast(),
+            $steps->after->breakCast(),
         ];
     }
 

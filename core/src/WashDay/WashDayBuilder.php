@@ -59,20 +59,20 @@ final class WashDayBuilder
     /** @return non-empty-list<WashDayStep> */
     private function built(): array
     {
-        $ready = $this->of->ready();
+        $ready = $this->of->before->ready();
         $this->steps[] = $ready;
         $this->preWash();
         if (! $this->inStyle) {
-            $this->steps[] = $this->of->part();
+            $this->steps[] = $this->of->before->part();
         }
         $this->detangle('dry-with-oil');
-        $this->steps[] = $this->of->wetThrough();
+        $this->steps[] = $this->of->water->wetThrough();
         $this->detangle('wet-before-shampoo');
         $this->cleanse();
         $this->protein();
         $this->condition();
         $this->detangle('after-rinse');
-        $this->steps[] = $this->of->squeeze();
+        $this->steps[] = $this->of->after->squeeze();
         $this->finish();
 
         return [$ready, ...array_slice($this->steps, 1)];
@@ -93,7 +93,9 @@ final class WashDayBuilder
     {
         $step = $this->first(StepKind::PreWash);
         if ($step !== null) {
-            $this->steps[] = $step->eveningBefore ? $this->of->preWashBefore($step) : $this->of->preWash($step);
+            $this->steps[] = $step->eveningBefore
+                ? $this->of->before->preWashBefore($step)
+                : $this->of->before->preWash($step);
         }
     }
 
@@ -103,7 +105,7 @@ final class WashDayBuilder
         if ($here !== $this->detangles || $step === null) {
             return;
         }
-        $this->steps[] = $this->of->detangle($step, $here);
+        $this->steps[] = $this->of->before->detangle($step, $here);
         if ($this->head->method->says(MethodQuestion::Trim, 'while-detangling')) {
             $this->trim();
         }
@@ -113,7 +115,7 @@ final class WashDayBuilder
     {
         $trim = $this->first(StepKind::Trim);
         if ($trim !== null) {
-            $this->steps[] = $this->of->trim($trim);
+            $this->steps[] = $this->of->after->trim($trim);
         }
     }
 
@@ -122,7 +124,9 @@ final class WashDayBuilder
     {
         $isFinal = ++$this->rinses === $this->rinsed();
         $this->steps[] = (
-            $label === null ? $this->of->rinseAfterConditioning($isFinal) : $this->of->rinse($label, $isFinal)
+            $label === null
+                ? $this->of->water->rinseAfterConditioning($isFinal)
+                : $this->of->water->rinse($label, $isFinal)
         )->keyed("rinse-{$this->rinses}");
     }
 
@@ -151,7 +155,7 @@ final class WashDayBuilder
         foreach ($cleanses as $step) {
             for ($pass = 1; $pass <= $step->passes; $pass++) {
                 $nth = ++$this->passed;
-                $this->steps[] = $this->of->cleanse($step, $nth, $passes, $pass === $step->passes);
+                $this->steps[] = $this->of->water->cleanse($step, $nth, $passes, $pass === $step->passes);
             }
         }
         if ($cleanses !== []) {
@@ -164,7 +168,7 @@ final class WashDayBuilder
     {
         $step = $this->first(StepKind::MildProtein, StepKind::StrongProtein);
         if ($step !== null) {
-            $this->steps[] = $this->of->protein($step);
+            $this->steps[] = $this->of->water->protein($step);
             $this->rinse('Rinse the protein out');
         }
     }
@@ -172,7 +176,7 @@ final class WashDayBuilder
     private function condition(): void
     {
         foreach (array_filter($this->doing, self::conditions(...)) as $step) {
-            $done = $this->of->condition($step);
+            $done = $this->of->water->condition($step);
             $this->steps[] = $done->keyed($this->keyOf($done->key));
             if (! $this->has('detangle')) {
                 $this->detangle('under-conditioner');
@@ -205,11 +209,11 @@ final class WashDayBuilder
         }
         $scalpOil = $this->first(StepKind::ScalpOil);
         if ($scalpOil !== null) {
-            $this->steps[] = $this->of->scalpOil($scalpOil);
+            $this->steps[] = $this->of->after->scalpOil($scalpOil);
         }
         $this->detangle('before-styler');
         if ($this->styles()) {
-            $this->steps[] = $this->of->style($this->styling, $this->style);
+            $this->steps[] = $this->of->after->style($this->styling, $this->style);
         }
         if ($gelFirst) {
             $this->leaveIn();
@@ -221,7 +225,7 @@ final class WashDayBuilder
         if ($this->head->method->says(MethodQuestion::Trim, 'stretched') || ! $this->has('detangle')) {
             $this->trim();
         }
-        $this->steps[] = $this->of->tools();
+        $this->steps[] = $this->of->after->tools();
     }
 
     private function styles(): bool
@@ -233,11 +237,11 @@ final class WashDayBuilder
     {
         $leaveIn = $this->first(StepKind::LeaveIn);
         if ($leaveIn !== null) {
-            $this->steps[] = $this->of->leaveIn($leaveIn);
+            $this->steps[] = $this->of->after->leaveIn($leaveIn);
         }
         $seal = $this->first(StepKind::Seal);
         if ($seal !== null) {
-            $this->steps[] = $this->of->seal($seal);
+            $this->steps[] = $this->of->after->seal($seal);
         }
     }
 }

@@ -50,7 +50,27 @@ final readonly class WashDayStep
     /** The same step under another key, told apart from one of its kind. */
     public function keyed(string $key): self
     {
-        return new self(...['key' => $key] + get_object_vars($this));
+        return new self(
+            $this->kind,
+            $key,
+            $this->label,
+            $this->handsOnMinutes,
+            $this->spread,
+            $this->waitingMinutes,
+            $this->waitSpread,
+            $this->beside,
+            $this->bySection,
+            $this->uses,
+            $this->tool,
+            $this->water,
+            $this->heat,
+            $this->watch,
+            $this->books,
+            $this->afterClient,
+            $this->leastMinutes,
+            $this->mostMinutes,
+            $this->sections,
+        );
     }
 
     /** @return array<string, mixed> as bin/core prints it and a wash day keeps it; minutes and mL */

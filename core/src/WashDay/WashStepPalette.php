@@ -40,25 +40,25 @@ final readonly class WashStepPalette
         $of = new WashSteps($this->head, $this->pace);
 
         return [
-            ...$this->takeDown === null ? [] : [$of->takeDown($this->takeDown)],
+            ...$this->takeDown === null ? [] : [$of->before->takeDown($this->takeDown)],
             ...$this->preWashes($of),
-            $of->part(),
+            $of->before->part(),
             ...$this->detangles($of),
-            $of->wetThrough(),
+            $of->water->wetThrough(),
             ...$this->cleanses($of),
-            $of->checkStripping(),
+            $of->water->checkStripping(),
             ...$this->treatments($of),
-            $of->rinse('Rinse, check the roots', false),
-            $of->squeeze(),
-            $of->wrap(),
-            $of->leaveIn(Step::leaveIn()),
-            ...$this->head->method->says(MethodQuestion::Oils, 'none') ? [] : [$of->seal(Step::seal())],
-            ...$this->bearsOil ? [$of->scalpOil(Step::scalpOil())] : [],
-            $of->mist(),
+            $of->water->rinse('Rinse, check the roots', false),
+            $of->after->squeeze(),
+            $of->after->wrap(),
+            $of->after->leaveIn(Step::leaveIn()),
+            ...$this->head->method->says(MethodQuestion::Oils, 'none') ? [] : [$of->after->seal(Step::seal())],
+            ...$this->bearsOil ? [$of->after->scalpOil(Step::scalpOil())] : [],
+            $of->after->mist(),
             ...$this->stylings($of),
             ...$this->dryings(),
-            $of->breakCast(),
-            $of->trim(new Step(StepKind::Trim, millimetres: $this->head->parameters->trim->dustingMm)),
+            $of->after->breakCast(),
+            $of->after->trim(new Step(StepKind::Trim, millimetres: $this->head->parameters->trim->dustingMm)),
         ];
     }
 
@@ -68,7 +68,7 @@ final readonly class WashStepPalette
         $minutes = $this->head->parameters->washDay->preWashMinutes;
 
         return array_map(
-            static fn (string $with): WashDayStep => $of
+            static fn (string $with): WashDayStep => $of->before
                 ->preWash(Step::preWash($with, $minutes[$with] ?? $minutes['other']))
                 ->keyed("pre-wash-{$with}"),
             self::PRE_WASHES,
@@ -82,7 +82,7 @@ final readonly class WashStepPalette
         $tool = self::TOOLS[$this->head->method->choice(MethodQuestion::Tools)] ?? 'comb';
 
         return array_map(
-            static fn (string $when): WashDayStep => $of->detangle(
+            static fn (string $when): WashDayStep => $of->before->detangle(
                 Step::detangle(
                     $minutes,
                     $tool,
@@ -100,7 +100,7 @@ final readonly class WashStepPalette
         $kinds = array_filter(CleanseKind::cases(), fn (CleanseKind $kind): bool => ! $this->head->soreScalp
             || ! $kind->clarifies());
 
-        return array_values(array_map(fn (CleanseKind $kind): WashDayStep => $of->cleanse(
+        return array_values(array_map(fn (CleanseKind $kind): WashDayStep => $of->water->cleanse(
             Step::cleanse($kind, 1, $kind === CleanseKind::ScalpCare
                 ? $this->head->parameters->scalp->contactMinutes
                 : null),
@@ -116,19 +116,21 @@ final readonly class WashStepPalette
         $usual = $this->head->parameters->washDay;
         $steps = [
             ...$this->head->proteinSensitive || $this->head->method->says(MethodQuestion::Protein, 'avoided') ? [] : [
-                $of->protein(Step::mildProtein($usual->stepMinutes['mild-protein']))->keyed('mild-protein'),
+                $of->water->protein(Step::mildProtein($usual->stepMinutes['mild-protein']))->keyed('mild-protein'),
                 ...$this->bearsStrong ? [
-                    $of->protein(Step::strongProtein($usual->stepMinutes['strong-protein']))->keyed('strong-protein'),
+                    $of->water
+                        ->protein(Step::strongProtein($usual->stepMinutes['strong-protein']))
+                        ->keyed('strong-protein'),
                 ] : [],
             ],
-            $of->herbRinse(false),
-            $of->herbRinse(true),
-            $of->condition(Step::conditioner($usual->usualConditionerMinutes)),
-            $of->condition(Step::mask($usual->usualMaskMinutes)),
+            $of->water->herbRinse(false),
+            $of->water->herbRinse(true),
+            $of->water->condition(Step::conditioner($usual->usualConditionerMinutes)),
+            $of->water->condition(Step::mask($usual->usualMaskMinutes)),
         ];
 
         return $this->bearsHeat
-            ? [...$steps, $of->condition(Step::mask($usual->usualMaskMinutes, true))->keyed('mask-heat')]
+            ? [...$steps, $of->water->condition(Step::mask($usual->usualMaskMinutes, true))->keyed('mask-heat')]
             : $steps;
     }
 
@@ -141,11 +143,11 @@ final readonly class WashStepPalette
         );
 
         return [
-            ...array_values(array_map(
-                static fn (StylingMethod $way): WashDayStep => $of->style($way)->keyed("style-{$way->value}"),
+            ...array_map(
+                static fn (StylingMethod $way): WashDayStep => $of->after->style($way)->keyed("style-{$way->value}"),
                 $ways,
-            )),
-            $of->lock(),
+            ),
+            $of->after->lock(),
         ];
     }
 

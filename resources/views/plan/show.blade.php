@@ -86,7 +86,11 @@
                         <p class="reason">About {{ (int) round($item->broken_hairs) }} broken hairs are to be expected at its detangling.</p>
                     </details>
                 </div>
-                <div class="minutes">{{ (int) round($item->minutes) }} min</div>
+                @if ($laidOut && $laidOut['date'] === $item->date->format('Y-m-d'))
+                    <div class="minutes">{{ $laidOut['minutes'] }} min<br><a href="{{ route('clients.wash.run', [$head, $laidOut['id']]) }}">{{ __('wash.by-hand') }}</a></div>
+                @else
+                    <div class="minutes">{{ (int) round($item->minutes) }} min</div>
+                @endif
             </li>
         @endforeach
     </ol>
