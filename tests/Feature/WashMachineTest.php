@@ -43,7 +43,13 @@ function washed(array $case): array
         $state->steps(),
     );
 
-    return ['steps' => $steps, 'order' => $state->order(), 'refused' => $refused, 'day' => $day];
+    return [
+        'steps' => $steps, 'order' => $state->order(), 'refused' => $refused, 'day' => $day,
+        'pauses' => array_map(static fn (array $pause): array => array_map(
+            static fn (?string $at): ?string => $at === null ? null : CarbonImmutable::parse($at)->format('Y-m-d\TH:i:s\Z'),
+            $pause,
+        ), $state->pauses()->toArray()),
+    ];
 }
 
 /** @return list<array<string, mixed>> */
@@ -59,7 +65,7 @@ function drawnCase(int $seed): array
     $keys = ['ready', 'section', 'cleanse', 'mask', 'rinse', 'style'];
     $kinds = [
         'done', 'done', 'done', 'skip', 'back', 'repeat', 'swap', 'section', 'amount', 'note', 'bottle', 'add', 'move',
-        'set', 'set',
+        'set', 'set', 'pause', 'resume',
     ];
     $acts = [];
     for ($i = 0; $i < 30; $i++) {
@@ -134,6 +140,7 @@ it('comes to what the told cases say', function (): void {
         }
         expect($comes['order'])->toBe($case['expect']['order'], $case['name'])
             ->and($comes['refused'])->toBe($case['expect']['refused'], $case['name'])
+            ->and($comes['pauses'])->toBe($case['expect']['pauses'] ?? $comes['pauses'], $case['name'])
             ->and(json_decode((string) json_encode($comes['day']), true))
             ->toEqual($case['expect']['day'] ?? json_decode((string) json_encode($comes['day']), true), $case['name']);
     }

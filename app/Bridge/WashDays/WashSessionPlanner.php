@@ -10,8 +10,12 @@ use App\Bridge\Plans\StoredSteps;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
+use App\Wording\Words;
 use DateTimeInterface;
+use Nagomi\Core\Head\Head as CoreHead;
+use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Products\ZoneNeeds;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -107,6 +111,15 @@ final readonly class WashSessionPlanner
         ];
     }
 
+    /** @return array<string, array{need: float, says: string}> by zone; a tablet shows where more goes, and why */
+    private static function zones(CoreHead $head): array
+    {
+        return array_map(static fn (array $zone): array => [
+            'need' => $zone['need'],
+            'says' => $zone['porosity'] === Porosity::Low->value ? Words::say('wash.low-porosity') : '',
+        ], ZoneNeeds::of($head));
+    }
+
     /** Whether what is planned is something else by now than it was when a wash day was laid out. */
     public function isOlder(Head $head, WashSession $washSession): bool
     {
@@ -135,6 +148,7 @@ final readonly class WashSessionPlanner
     ): array {
         return $this->of($head, $limitMinutes, $drying, $styling) + [
             'palette' => $this->stepPalette->of($head),
+            'zones' => self::zones($this->headRecord->frame($head)->head),
             'bears_heat' => $this->stepPalette->bearsHeat($head),
             'part_minutes' => $this->parameters->washDay->sectionMinutes['section'],
         ];

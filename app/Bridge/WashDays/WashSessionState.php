@@ -26,6 +26,8 @@ final class WashSessionState
     /** @var list<string> keys in the order they are done in */
     private array $order = [];
 
+    private WashPauses $pauses;
+
     /** @var array<string, array<string, mixed>> what was planned, by key */
     private readonly array $planned;
 
@@ -41,6 +43,7 @@ final class WashSessionState
         public readonly CarbonImmutable $began,
         private readonly float $partMinutes,
     ) {
+        $this->pauses = new WashPauses();
         $planned = [];
         foreach ($plan as $step) {
             $key = is_string($step['key'] ?? null) ? $step['key'] : '';
@@ -90,6 +93,8 @@ final class WashSessionState
         $value = $act->value ?? [];
         match (true) {
             $act->kind === 'add' => $this->add($act->step, is_string($value['of'] ?? null) ? $value['of'] : '', $value),
+            $act->kind === 'pause', $act->kind === 'resume'
+                => $this->pauses = $this->pauses->with($act->kind === 'pause', $act->acted_at),
             ! isset($this->steps[$act->step]) => null,
             $act->kind === 'swap' => $this->swap($act->step),
             $act->kind === 'move' => $this->move($act->step, $value['after'] ?? null),
@@ -105,6 +110,8 @@ final class WashSessionState
         $step['status'] = ['done' => 'done', 'skip' => 'skipped'][$act->kind] ?? 'open';
         $step['at'] = $isEnd ? $act->acted_at : null;
         if ($isEnd) {
+            // Whoever ends a step goes on.
+            $this->pauses = $this->pauses->with(false, $act->acted_at);
             [$step['by'], $step['device']] = [$act->by, $act->device];
         }
         if ($act->kind === 'repeat') {
@@ -193,6 +200,9 @@ final class WashSessionState
                 default => $hasPlace ? null : 'no-step',
             };
         }
+        if ($kind === 'pause' || $kind === 'resume') {
+            return null;
+        }
         $of = $this->steps[$step] ?? null;
         if ($of === null || ($kind === 'move' && ! $hasPlace)) {
             return 'no-step';
@@ -233,6 +243,11 @@ final class WashSessionState
         $sections = $this->step($step)['sections'] ?? null;
 
         return is_int($sections) ? $sections : null;
+    }
+
+    public function pauses(): WashPauses
+    {
+        return $this->pauses;
     }
 
     public function status(string $step): string

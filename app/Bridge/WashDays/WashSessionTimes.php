@@ -41,7 +41,7 @@ final readonly class WashSessionTimes
         $due = $this->waitedForUntil($key);
         $start = $due !== null && $due->greaterThan($start) ? $due->min($end) : $start;
 
-        return max(0.0, $start->diffInSeconds($end) / 60);
+        return max(0.0, $start->diffInSeconds($end) / 60 - $this->state->pauses()->minutes($start, $end));
     }
 
     /** When all that a step had to wait for was due; null where there was nothing. */

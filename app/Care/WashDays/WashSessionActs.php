@@ -21,7 +21,7 @@ final readonly class WashSessionActs
 {
     /** Why a rule of the order is broken. */
     public const REASONS = ['client-wish', 'hair-asks', 'no-time', 'judgement'];
-    private const ONLY_WHILE_IT_RUNS = ['done', 'section', 'repeat', 'note'];
+    private const ONLY_WHILE_IT_RUNS = ['done', 'section', 'repeat', 'note', 'pause', 'resume'];
     private const LONGEST_REFUSAL = 200;
 
     public function __construct(

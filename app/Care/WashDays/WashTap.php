@@ -11,7 +11,8 @@ use App\Care\Acts\SentAct;
 final readonly class WashTap
 {
     private const KINDS = [
-        'done', 'section', 'skip', 'back', 'repeat', 'swap', 'note', 'amount', 'bottle', 'add', 'move', 'set',
+        'done', 'section', 'skip', 'back', 'repeat', 'swap', 'note', 'amount', 'bottle', 'add', 'move', 'set', 'pause',
+        'resume',
     ];
     private const LEAST_MM = 0.5;
     private const MOST_MM = 1000;

@@ -97,6 +97,7 @@ final readonly class WashScreen
      *
      * @return array{
      *     steps: array<string, array<string, mixed>>, order: list<string>,
+     *     pauses: list<array{string, string|null}>,
      *     refused: list<array{key: string, step: string, by: string, says: string|null}>,
      *     revision: int, finished: bool,
      * }
@@ -111,6 +112,7 @@ final readonly class WashScreen
         return [
             'steps' => $state->toArray(),
             'order' => $state->order(),
+            'pauses' => $state->pauses()->toArray(),
             'refused' => array_map(
                 fn (WashSessionAct $act): array => [
                     'key' => $act->key,

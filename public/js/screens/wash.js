@@ -6,14 +6,14 @@ import { makeAlarm } from '../shared/alarm.js';
 import { keepPage } from '../shared/keep-page.js';
 import { salonNow } from '../shared/salon-clock.js';
 import { words } from '../shared/words.js';
-import { sectionMap } from './parts/sections.js';
-import { showOthers } from './parts/wash-bottle.js';
+import { headSections } from './parts/head-sections.js';
+import { bottleOf, mlOf, showOthers } from './parts/wash-bottle.js';
 import { composer } from './parts/wash-composer.js';
-import { before, due, timers } from './parts/wash-machine.js';
+import { before, due, isPaused, restedMs, timers } from './parts/wash-machine.js';
 import { showNotes } from './parts/wash-notes.js';
 import { washSession } from './parts/wash-session.js';
 import { stepsOf } from './parts/wash-steps.js';
-import { showFinish, showStep, showTime, showTimers } from './parts/wash-view.js';
+import { showFinish, showKept, showPause, showStep, showTime, showTimers } from './parts/wash-view.js';
 import { whyBefore } from './parts/wash-why.js';
 
 const root = document.querySelector('[data-wash]');
@@ -29,11 +29,11 @@ const notice = (sentence) => {
     find('notice').hidden = false;
     find('notice').scrollIntoView({ block: 'nearest' });
 };
-const { plan, address, queue, state, planned, act, overlay } = washSession(root, { show: () => show(), clash: notice, over: () => location.reload() });
+const { plan, address, queue, state, planned, act, overlay } = washSession(root, { show: () => show(), clash: notice, over: () => location.reload(), kept: (count) => showKept(find, count) });
 const change = whyBefore(find('why'), { plan, state, act });
 /** A day that was kept before steps had kinds cannot be changed but as it always could. */
 const list = plan.palette === undefined ? null : composer(find('compose'), { plan, state, act: change });
-find('change').hidden = list === null;
+find('compose').hidden = list === null;
 
 let shown = { step: undefined, sinceMs: Number.NEGATIVE_INFINITY, fromMs: Date.parse(root.dataset.began) };
 const show = () => {
@@ -53,22 +53,28 @@ const show = () => {
     showNotes(find('notes'), step, step === null ? null : now.steps[key], (kind, value) => act(kind, key, value));
     showOthers(find('other'), step, step === null ? null : now.steps[key], (kind, value) => act(kind, key, value));
     root.querySelectorAll('[data-do]').forEach((button) => { button.disabled = button.dataset.do === 'back' ? before(now) === null : step === null; });
+    find('pause').disabled = step === null;
+    showPause(find, isPaused(now));
     tick();
 };
 
 let mapped = null;
 const sectionMapOf = (step, done) => {
     const map = find('sections');
-    map.toggleAttribute('hidden', !step?.by_section);
+    const isMapped = step !== null && step.by_section === true;
+    map.toggleAttribute('hidden', !isMapped);
+    find('sections-how').hidden = !isMapped;
     // What is being tapped must not be drawn anew under the finger.
-    const drawn = step?.by_section ? `${step.key} ${step.sections} ${done.join()}` : null;
+    const ml = isMapped && bottleOf(step, state().steps[step.key]) !== null ? mlOf(step, state().steps[step.key]) : null;
+    const drawn = isMapped ? `${step.key} ${step.sections} ${ml} ${done.join()}` : null;
     if (drawn === mapped || drawn === null) {
         mapped = drawn;
         return;
     }
     mapped = drawn;
     const count = step.sections ?? plan.sections;
-    sectionMap(map, count, done, (i) => {
+    const now = Array.from({ length: count }, (_, i) => i).find((i) => !done.includes(i)) ?? null;
+    headSections(map, { count, done, now, ml, zones: plan.zones ?? {}, tapped: (i) => {
         if (isGuarded()) {
             return;
         }
@@ -76,18 +82,20 @@ const sectionMapOf = (step, done) => {
         if (new Set([...done, i]).size === count) {
             act('done', step.key);
         }
-    });
+    } });
 };
 
 const tick = () => {
     const now = state();
     const step = planned(due(now));
     const day = stepsOf(plan, now);
-    const running = timers(day, now, salonNow());
-    showFinish(find, { day, state: now, seconds: (salonNow() - shown.fromMs) / 1000, running, nowMs: salonNow(), zone: root.dataset.zone });
-    showTime(find, { step, state: now, seconds: (salonNow() - shown.fromMs) / 1000, running, planned });
+    const nowMs = salonNow();
+    const running = timers(day, now, nowMs);
+    const seconds = (nowMs - shown.fromMs - restedMs(now, shown.fromMs, nowMs)) / 1000;
+    showFinish(find, { day, state: now, seconds, running, nowMs, zone: root.dataset.zone, beganMs: Date.parse(root.dataset.began) });
+    showTime(find, { step, state: now, seconds, running, planned });
     showTimers(find('timers'), running);
-    alarm.ring(running.filter(({ leftSeconds }) => leftSeconds <= 0).map(({ id, step: { label } }) => ({ id, words: words('up', { step: label }) })));
+    alarm.ring(running.filter(({ leftSeconds }) => leftSeconds <= 0).map(({ id, step: { label, kind } }) => ({ id, words: words('up', { step: label }), kind })));
 };
 
 const isGuarded = () => performance.now() - shown.sinceMs < GUARD_MS;
@@ -106,15 +114,24 @@ const press = (name) => {
     (DOES[name] ?? (() => change(name, due(now))))(now);
 };
 find('change').addEventListener('click', () => find('composing').showModal());
+find('open-menu').addEventListener('click', () => find('menu').showModal());
+find('pause').addEventListener('click', () => due(state()) !== null && act(isPaused(state()) ? 'resume' : 'pause', due(state())));
+// What was chosen there is done to the step at hand.
+find('composing').querySelectorAll('[data-do]').forEach((button) => button.addEventListener('click', () => find('composing').close()));
 root.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('click', () => press(button.dataset.do)));
 document.addEventListener('keydown', (event) => {
     const isElsewhere = event.target.closest?.('button, a, input, select, dialog, [data-section]') || document.querySelector('dialog[open]');
     if (event.repeat || isElsewhere || event.ctrlKey || event.metaKey || event.altKey) {
         return;
     }
-    if (event.key === 'Enter' || event.key === ' ') {
+    if (['Enter', ' ', 'PageDown'].includes(event.key)) {
         event.preventDefault();
         press('done');
+    } else if (event.key === 'PageUp') {
+        event.preventDefault();
+        press('back');
+    } else if (event.key === 'p' || event.key === 'P') {
+        find('pause').click();
     } else if (/^[1-9]$/.test(event.key) && !find('sections').hasAttribute('hidden')) {
         find('sections').querySelector(`[data-section="${Number(event.key) - 1}"]`)?.dispatchEvent(new MouseEvent('click'));
     }

@@ -12,7 +12,7 @@
         <p class="said" data-notice hidden role="status"></p>
         <p class="verdict-words" data-minutes aria-live="polite"></p>
         <ol class="compose" data-compose></ol>
-        <dialog class="why" data-why></dialog>
+        <dialog class="asks-why" data-why></dialog>
         <div class="save is-row">
             <form method="post" action="{{ route('clients.wash.start', [$head, $washSession]) }}" data-begin><x-act/><button class="button is-strong is-large">{{ __('wash.lay-out.begin') }}</button></form>
             <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-large">{{ __('wash.lay-out.aside') }}</button></form>

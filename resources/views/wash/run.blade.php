@@ -1,4 +1,4 @@
-<x-layout :title="'Wash: ' . $head->name" :head="$head">
+<x-layout :title="__('wash.title-of', ['name' => $head->name])" :head="$head">
     <x-slot:offline><x-offline of="wash"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
     @if (is_array(session('doubtful')))
@@ -13,46 +13,61 @@
             <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
         </form>
     @endif
-    <x-scalp :head="$head"/>
     <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
-        <section class="basin-now" aria-live="polite">
+        <header class="basin-top">
+            <p class="basin-of">{{ strtok($head->name, ' ') }}</p>
             <p class="lead" data-where></p>
+            <p class="basin-kept" data-kept></p>
+            <button type="button" class="button is-large" data-open-menu>{{ __('wash.menu') }}</button>
+        </header>
+        <x-scalp :head="$head"/>
+        <p class="said" data-notice hidden role="status"></p>
+        <section class="basin-head" aria-label="{{ __('wash.head') }}">
+            <svg class="section-map" viewBox="0 0 440 520" data-sections role="group" aria-label="{{ __('wash.sections') }}" hidden></svg>
+            <p class="reason" data-sections-how hidden>{{ __('wash.sections-how') }}</p>
+            <ul class="timers" data-timers aria-label="{{ __('wash.going-on') }}"></ul>
+            <div data-then-place><h2>{{ __('wash.then') }}</h2><ol class="recent" data-next></ol></div>
+        </section>
+        <section class="basin-now" aria-live="polite">
             <h1 data-label></h1>
-            <p class="basin-use" data-use hidden></p>
             <ul class="basin-watch" data-watch></ul>
-            <p class="basin-meanwhile" data-meanwhile hidden></p>
-            <div class="basin-middle">
-                <svg class="section-map" viewBox="0 0 220 220" data-sections role="group" aria-label="Sections: tap each when it is done" hidden></svg>
-                <p class="basin-clock" data-clock aria-live="off"></p>
+            <p class="basin-clock" aria-live="off"><span data-clock></span> <span class="basin-usual" data-usual></span></p>
+            <div class="basin-bottle" data-bottle hidden>
+                <p class="basin-use" data-use></p>
+                <div class="basin-notes basin-other" data-other role="group" aria-label="{{ __('wash.another-bottle') }}" hidden></div>
             </div>
+            <p class="basin-meanwhile" data-meanwhile hidden></p>
             <div class="basin-notes" data-notes hidden></div>
-            <div class="basin-notes basin-other" data-other role="group" aria-label="{{ __('wash.another-bottle') }}" hidden></div>
             <div class="basin-keys" data-keys>
-                <button type="button" class="button is-strong is-large" data-do="done">Done</button>
-                <button type="button" class="button is-large" data-do="repeat">Once more</button>
-                <button type="button" class="button is-large" data-do="swap">Next one first</button>
-                <button type="button" class="button is-large" data-do="skip">Skip</button>
-                <button type="button" class="button is-large" data-do="back">Back one</button>
-                <button type="button" class="button is-large" data-change hidden>{{ __('wash.change') }}</button>
+                <button type="button" class="button is-strong" data-do="done">{{ __('offline.wash.done') }}</button>
+                <button type="button" class="button" data-do="back">{{ __('wash.back') }}</button>
+                <button type="button" class="button" data-pause>{{ __('offline.wash.pause') }}</button>
+                <button type="button" class="button" data-change>{{ __('wash.change') }}</button>
             </div>
         </section>
-        <aside class="basin-side">
-            <p class="said" data-notice hidden role="status"></p>
+        <footer class="basin-line">
             <p class="likely" data-likely></p>
-            <h2>Going on by itself</h2>
-            <ul class="timers" data-timers></ul>
-            <h2>Then</h2>
-            <ol class="recent" data-next></ol>
-            <p class="reason" data-insecure hidden>{{ __('wash.insecure') }}</p>
-            <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button">End the wash day</button></form>
-            <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-small">Break it off</button></form>
-        </aside>
+            <svg class="wash-line" data-line viewBox="0 0 1130 96" aria-hidden="true"></svg>
+        </footer>
         <dialog class="composing" data-composing aria-label="{{ __('wash.change-steps') }}">
             <form method="dialog" class="composing-head"><h2>{{ __('wash.change-steps') }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
+            <div class="row">
+                <button type="button" class="button is-large" data-do="skip">{{ __('wash.skip') }}</button>
+                <button type="button" class="button is-large" data-do="repeat">{{ __('wash.repeat') }}</button>
+                <button type="button" class="button is-large" data-do="swap">{{ __('wash.swap') }}</button>
+            </div>
             <ol class="compose" data-compose></ol>
         </dialog>
-        <dialog class="why" data-why></dialog>
+        <dialog class="composing" data-menu aria-label="{{ __('wash.menu') }}">
+            <form method="dialog" class="composing-head"><h2>{{ $head->name }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
+            <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button is-large">{{ __('wash.end') }}</button></form>
+            <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-large">{{ __('wash.break-off') }}</button></form>
+            <p class="more"><a class="button" href="{{ route('today') }}">Today</a> <a class="button" href="{{ route('clients.now', $head) }}">Now</a> <a class="button" href="{{ route('clients.plan', $head) }}">Plan</a> <a class="button" href="{{ route('clients.products', $head) }}">Products</a></p>
+            <p class="reason">{{ __('wash.keys') }}</p>
+            <p class="reason" data-insecure hidden>{{ __('wash.insecure') }}</p>
+        </dialog>
+        <dialog class="asks-why" data-why></dialog>
         <dialog class="alarm" data-alarm-place>
             <p data-alarm></p>
             <form method="dialog"><button class="button is-strong is-large">{{ __('offline.wash.seen') }}</button></form>

@@ -15,6 +15,7 @@ describe('the wash day on the tablet comes to what it comes to at the salon', ()
         });
         expect(refused).toEqual(expected.refused);
         expect(state.order).toEqual(expected.order);
+        expect(state.pauses).toEqual(expected.pauses ?? state.pauses);
         for (const [key, step] of Object.entries(expected.steps)) {
             expect(state.steps[key], key).toMatchObject(step);
         }

@@ -10,7 +10,7 @@ const MOST_STEPS = 60;
  * @param {{key: string}[]} plan its steps in order
  * @param {string[]} palette keys of what can be put in
  */
-export const begun = (plan, palette = []) => ({ steps: Object.fromEntries(plan.map(({ key }) => [key, openStep()])), order: plan.map(({ key }) => key), palette });
+export const begun = (plan, palette = []) => ({ steps: Object.fromEntries(plan.map(({ key }) => [key, openStep()])), order: plan.map(({ key }) => key), palette, pauses: [] });
 
 /**
  * Why a tap does not count: a step that is done or skipped stays so until somebody takes it back; the device that did it may do it once more.
@@ -22,6 +22,10 @@ export const refuses = ({ steps, palette = [] }, { kind, step, device, value }) 
     const hasPlace = after === null || (steps[after] !== undefined && after !== step);
     if (kind === 'add') {
         return refusesToAdd(steps, palette, step, value, hasPlace);
+    }
+    if (kind === 'pause' || kind === 'resume') {
+        // Whoever pauses a day that rests, or goes on with one that goes on, says nothing new.
+        return null;
     }
     const of = steps[step];
     if (of === undefined || (kind === 'move' && !hasPlace)) {
@@ -59,6 +63,18 @@ const CHANGES = {
     set: (of, { value }) => ({ ...of, set: { ...of.set, ...changed(value) } }),
     note: (of, { value }) => ({ ...of, notes: { ...of.notes, [value.note]: (of.notes[value.note] ?? 0) + 1 } }),
 };
+/** Times at which hands rested, from and until; null: still. */
+const paused = (pauses, { kind, at }) => {
+    const rests = pauses.length > 0 && pauses.at(-1)[1] === null;
+    if (kind === 'pause') {
+        return rests ? pauses : [...pauses, [at, null]];
+    }
+    return rests ? [...pauses.slice(0, -1), [pauses.at(-1)[0], at]] : pauses;
+};
+export const isPaused = ({ pauses = [] }) => pauses.length > 0 && pauses.at(-1)[1] === null;
+/** Milliseconds between two times in which hands rested. */
+export const restedMs = ({ pauses = [] }, fromMs, untilMs) => pauses.reduce((sum, [from, until]) => sum
+    + Math.max(0, Math.min(untilMs, until === null ? untilMs : Date.parse(until)) - Math.max(fromMs, Date.parse(from))), 0);
 /** @param {string|null} after the step it comes after; null: before all others */
 const placed = (order, key, after) => {
     const others = order.filter((other) => other !== key);
@@ -81,6 +97,9 @@ export const tapped = (state, act) => {
         const steps = { ...state.steps, [act.step]: openStep(act.value.of) };
         return { ...state, steps, order: placed(state.order, act.step, act.value.after ?? null) };
     }
+    if (act.kind === 'pause' || act.kind === 'resume') {
+        return { ...state, pauses: paused(state.pauses ?? [], act) };
+    }
     if (act.kind === 'move') {
         return { ...state, order: placed(state.order, act.step, act.value.after ?? null) };
     }
@@ -88,7 +107,9 @@ export const tapped = (state, act) => {
         return { ...state, order: swapped(state, act.step) };
     }
     const change = CHANGES[act.kind];
-    return change === undefined ? state : { ...state, steps: { ...state.steps, [act.step]: change(state.steps[act.step], act) } };
+    // Whoever ends a step goes on.
+    const pauses = act.kind === 'done' || act.kind === 'skip' ? paused(state.pauses ?? [], { kind: 'resume', at: act.at }) : state.pauses ?? [];
+    return change === undefined ? state : { ...state, pauses, steps: { ...state.steps, [act.step]: change(state.steps[act.step], act) } };
 };
 
 /** @returns {string|null} the key of the step that is due; null when all are through */

@@ -52,7 +52,7 @@ export const washSession = (root, on) => {
         }
         told = answer;
         try {
-            localStorage.setItem(kept, JSON.stringify({ steps: told.steps, order: told.order, refused: told.refused, revision: told.revision }));
+            localStorage.setItem(kept, JSON.stringify({ steps: told.steps, order: told.order, pauses: told.pauses, refused: told.refused, revision: told.revision }));
         } catch {
             // Only a page opened again without a network would miss it.
         }
@@ -68,6 +68,7 @@ export const washSession = (root, on) => {
     queue.on('told', (from, answer) => from === address && hear(answer));
     queue.on('changed', () => {
         overlay();
+        on.kept?.(queue.waiting(address).length);
         on.show();
     });
     return { plan, address, queue, state, planned, act, overlay };

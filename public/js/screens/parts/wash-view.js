@@ -1,8 +1,10 @@
 // What the wash day shows: the step that is due, how long it takes, what goes on by itself and what comes then.
 
 import { face } from '../../shared/clock.js';
+import { draw } from '../../shared/svg.js';
 import { words } from '../../shared/words.js';
 import { bottleOf, leftAfter, mlOf } from './wash-bottle.js';
+import { showLine } from './wash-line.js';
 import { doneIn } from './wash-time.js';
 
 const line = (text) => Object.assign(document.createElement('li'), { textContent: text });
@@ -45,7 +47,7 @@ export const showStep = (find, { plan, state, step, running }) => {
     set(find('where'), whereOf(step, index + 1, state.order.length));
     set(find('label'), step?.label ?? words('washed'));
     // What no bottle does is said where its name would stand.
-    find('use').hidden = bottle === null && !step?.missing;
+    find('bottle').hidden = bottle === null && !step?.missing;
     set(find('use'), bottle === null ? step?.missing ?? '' : useOf(step, bottle, {
         ml: mlOf(step, state.steps[step.key]), sections: step.sections ?? plan.sections, left: leftAfter(plan, state, step),
     }));
@@ -57,9 +59,24 @@ export const showStep = (find, { plan, state, step, running }) => {
     find('finish').querySelector('button').classList.toggle('is-strong', step === null);
 };
 
+const usualOf = (step) => (step.by_section && step.sections > 1
+    ? words('usual-section', { minutes: round(step.hands_on_minutes / step.sections), all: Math.max(1, Math.round(step.hands_on_minutes)) })
+    : words('usual', { minutes: Math.max(1, Math.round(step.hands_on_minutes)) }));
+
+/** Whether hands rest; what is on goes on. */
+export const showPause = (find, isResting) => {
+    set(find('pause'), words(isResting ? 'resume' : 'pause'));
+    find('pause').setAttribute('aria-pressed', String(isResting));
+    find('clock').classList.toggle('is-resting', isResting);
+};
+
+/** What is kept here and not at the salon yet. */
+export const showKept = (find, count) => set(find('kept'), count === 0 ? '' : words(count === 1 ? 'kept-one' : 'kept', { count }));
+
 /** The clock of the step, and what hands can do while it has to wait. */
 export const showTime = (find, { step, state, seconds, running, planned }) => {
-    set(find('clock'), step === null ? '' : words('of-about', { time: face(Math.max(0, seconds)), minutes: Math.max(1, Math.round(step.hands_on_minutes)) }));
+    set(find('clock'), step === null ? '' : face(Math.max(0, seconds)));
+    set(find('usual'), step === null ? '' : usualOf(step));
     const waits = step === null || step.beside ? [] : running.filter(({ leftSeconds }) => leftSeconds > 0);
     const coming = step === null ? [] : state.order.slice(state.order.indexOf(step.key)).map(planned)
         .map((one) => (state.steps[one.key].status === 'open' ? bottleOf(one, state.steps[one.key])?.name : null)).filter(Boolean);
@@ -79,13 +96,14 @@ const LIKELY_FOR_MS = 10000;
 let likely = { of: null, atMs: 0 };
 
 /** When the day is likely to be done, and by when nine times of ten. */
-export const showFinish = (find, { day, state, seconds, running, nowMs, zone }) => {
+export const showFinish = (find, { day, state, seconds, running, nowMs, zone, beganMs }) => {
     const of = JSON.stringify([state.order, state.steps]);
     // Drawn a few hundred times: not with every tick.
     if (likely.of === of && nowMs - likely.atMs < LIKELY_FOR_MS) {
         return;
     }
     likely = { of, atMs: nowMs };
+    showLine(find('line'), { day, state, beganMs, nowMs });
     const open = day.filter(({ key }) => state.steps[key].status === 'open')
         // What was done of the step that is due is not ahead any more.
         .map((step, i) => (i > 0 ? step : { ...step, hands_on_minutes: Math.max(step.hands_on_minutes * LEAST_LEFT, step.hands_on_minutes - Math.max(0, seconds) / 60) }));
@@ -96,13 +114,25 @@ export const showFinish = (find, { day, state, seconds, running, nowMs, zone }) 
 /** How far beyond its time something is left on until it is far too long. */
 const FAR_TIMES = 2;
 
-export const showTimers = (list, running) => list.replaceChildren(...(running.length === 0 ? [line(words('nothing-runs'))] : running.map(({ step, leftSeconds }) => {
-    const isFarOver = leftSeconds < -step.waiting_minutes * 60 * FAR_TIMES;
+const RING = 2 * Math.PI * 34;
+const ringOf = (share) => {
+    const ring = draw('svg', { viewBox: '0 0 80 80', class: 'ring', 'aria-hidden': 'true' });
+    ring.append(
+        draw('circle', { cx: 40, cy: 40, r: 34, class: 'ring-all' }),
+        draw('circle', { cx: 40, cy: 40, r: 34, class: 'ring-left', 'stroke-dasharray': `${RING * Math.min(1, Math.max(0, share))} ${RING}` }),
+    );
+    return ring;
+};
+
+export const showTimers = (list, running) => list.replaceChildren(...running.map(({ step, leftSeconds }) => {
+    const allSeconds = step.waiting_minutes * 60;
+    const isFarOver = leftSeconds < -allSeconds * FAR_TIMES;
     const item = document.createElement('li');
     item.className = leftSeconds > 0 ? '' : isFarOver ? 'is-over' : 'is-up';
     item.append(
+        ringOf(leftSeconds / allSeconds),
         Object.assign(document.createElement('b'), { textContent: leftSeconds > 0 ? face(leftSeconds) : words('over', { time: face(leftSeconds) }) }),
         Object.assign(document.createElement('span'), { textContent: leftSeconds > 0 ? step.label : words(isFarOver ? 'far-over' : 'up', { step: step.label }) }),
     );
     return item;
-})));
+}));
