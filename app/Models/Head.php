@@ -32,6 +32,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property bool                      $bends_without_ring
  * @property int|null                  $length_mm         null: not measured
  * @property int                       $sections
+ * @property int|null                  $washing_sections    where they differ, as on the last wash days
+ * @property int|null                  $detangling_sections
+ * @property int|null                  $styling_sections
  * @property float|null                $hardness_mg_per_l null: not measured
  * @property float                     $humidity_percent
  * @property string                    $styling_load

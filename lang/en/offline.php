@@ -99,6 +99,7 @@ return [
         'use' => ':product: :ml mL in all',
         'use-section' => ':ml mL a section',
         'use-presses' => 'about :presses presses a section',
+        'end' => 'End the wash day',
         'done' => 'Done',
         'done-early' => 'Done (before its time)',
         'minutes' => ':minutes min',

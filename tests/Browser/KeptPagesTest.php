@@ -48,7 +48,7 @@ it('opens a wash day and the hair tests again without a server, with what was ta
     }
     // The tablet is on the network again, by another way; somebody else ends what was begun.
     $other = Browser::open();
-    $other->signIn()->press('Padma')->key('a')->press('Go on')->press('Break it off');
+    $other->signIn()->press('Padma')->key('a')->press('Go on')->tap('[data-open-menu]')->press('Break it off');
     $other->close();
 });
 
@@ -185,7 +185,7 @@ it('has five hundred taps through within ten seconds of the network’s return',
             'return JSON.parse(document.querySelector("[data-wash]").dataset.told).steps.detangle.notes.knot',
         );
         expect($counted)->toBe(500);
-        $browser->press('Break it off');
+        $browser->tap('[data-open-menu]')->press('Break it off');
     } finally {
         $browser->close();
     }

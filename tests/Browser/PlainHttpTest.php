@@ -28,7 +28,7 @@ it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (
         $browser->driver->navigate()->refresh();
         expect($browser->text('[data-label]'))->not
             ->toBe($first)
-            ->and($browser->text('[data-insecure]'))
+            ->and($browser->tap('[data-open-menu]')->text('[data-insecure]'))
             ->toContain('HTTPS');
         $browser->press('Break it off');
     } finally {

@@ -294,3 +294,30 @@ it('is one number of minutes on plan, booking and wash day', function (): void {
     expect($after - $before)->toEqualWithDelta(77 - $style, 1.01);
     $this->get("/clients/{$head->id}/plan")->assertOk()->assertSee("{$after} min")->assertSee('laid out by hand');
 });
+
+it('parts the hair the next time as it was parted for each work, and says the same minutes everywhere', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    sentTo($this, $draft, composedAct('set', 'style', ['sections' => $head->sections + 4]));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin");
+    $keys = keysOf($draft);
+    sentTo($this, $draft, ...array_map(
+        static fn (string $key, int $i): array => composedAct('done', $key, [], 4 * ($i + 1)),
+        $keys,
+        array_keys($keys),
+    ));
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/finish");
+    if ($draft->refresh()->finished_at === null) {
+        $minutes = array_map(static fn (array $of): string => (string) max(1, $of['planned']), session('doubtful'));
+        $this->post("/clients/{$head->id}/wash/{$draft->id}/finish", ['minutes' => $minutes]);
+    }
+    expect($draft->refresh()->finished_at)->not->toBeNull();
+    $head->refresh();
+    expect($head->styling_sections)->toBe($head->sections + 4)->and($head->detangling_sections)->toBeNull();
+    $next = laidOut($this, $head);
+    expect(dayOf($next)->sectionsOf('style'))->toBe($head->sections + 4)
+        ->and(dayOf($next)->sectionsOf('detangle'))->toBe($head->sections);
+    // And it goes with the record, so that the core alone comes to the same.
+    $record = json_decode($this->get("/clients/{$head->id}/record.json")->getContent(), true);
+    expect($record['head']['styling_sections'])->toBe($head->sections + 4);
+});

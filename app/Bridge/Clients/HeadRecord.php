@@ -100,6 +100,11 @@ final readonly class HeadRecord
             $head->red_sign,
             $this->parameters,
             $head->born_on === null ? null : Calendar::dayOf($head->born_on),
+            new Core\SectionsByWork(
+                $head->washing_sections,
+                $head->detangling_sections,
+                $head->styling_sections,
+            ),
         );
     }
 

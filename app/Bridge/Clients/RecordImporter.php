@@ -68,6 +68,9 @@ final readonly class RecordImporter
         return [
             'length_mm' => $head->lengthMm === null ? null : (int) round($head->lengthMm),
             'sections' => $head->sections,
+            'washing_sections' => $head->sectionsByWork->washing,
+            'detangling_sections' => $head->sectionsByWork->detangling,
+            'styling_sections' => $head->sectionsByWork->styling,
             'hardness_mg_per_l' => $head->hardnessMgPerL,
             'humidity_percent' => $head->humidityPercent,
             'styling_load' => $head->load->value,

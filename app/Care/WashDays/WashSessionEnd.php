@@ -153,6 +153,7 @@ final readonly class WashSessionEnd
                 $visit = $this->visits->take($head, strtolower((string) Str::ulid()), [$reading], $by)->id;
             }
             $this->worn($washSession, $state, $date);
+            WashSections::learned($head, $state);
             $this->outlookRefresh->after($head, $date);
             $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,

@@ -50,6 +50,7 @@ final readonly class Head
         public bool $redSign = false,
         ?Parameters $parameters = null,
         public ?DateTimeImmutable $bornOn = null,
+        public SectionsByWork $sectionsByWork = new SectionsByWork(),
     ) {
         $this->parameters = $parameters ?? Parameters::shipped();
         self::within('Water hardness', $hardnessMgPerL ?? 0.0, 0, 1000, 'mg/L');
@@ -112,6 +113,7 @@ final readonly class Head
             $this->redSign,
             $this->parameters,
             $bornOn,
+            $this->sectionsByWork,
         );
     }
 

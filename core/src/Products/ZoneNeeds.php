@@ -35,8 +35,8 @@ final class ZoneNeeds
         $of = [];
         foreach ($needs as $zone => $need) {
             $of[$zone] = [
-                'need' => round($need / max($shares[$zone], PHP_FLOAT_EPSILON) / $mean, 4),
-                'porosity' => $porosities[$zone]->value,
+                'need' => round($need / max($shares[$zone] ?? 0.0, PHP_FLOAT_EPSILON) / $mean, 4),
+                'porosity' => ($porosities[$zone] ?? Porosity::NotMeasured)->value,
             ];
         }
 

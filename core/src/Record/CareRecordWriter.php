@@ -80,6 +80,11 @@ final class CareRecordWriter
             'red_sign' => $head->redSign,
             'length_mm' => $head->lengthMm,
             'sections' => $head->sections,
+            ...array_filter([
+                'washing_sections' => $head->sectionsByWork->washing,
+                'detangling_sections' => $head->sectionsByWork->detangling,
+                'styling_sections' => $head->sectionsByWork->styling,
+            ]),
             'wash_every_days' => $head->washEveryDays,
             'minutes_limit' => $head->minutesLimit,
             'method' => $head->method->choices,

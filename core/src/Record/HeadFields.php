@@ -7,6 +7,7 @@ namespace Nagomi\Core\Record;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\SectionsByWork;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Parameters\Parameters;
 
@@ -30,6 +31,12 @@ final class HeadFields
             ? $fields->number('length_mm', 300, 10, 2000, 'mm')
             : $fields->nothing('length_mm');
         $sections = $fields->integer('sections', 4, 1, 12, 'sections');
+        $byWork = new SectionsByWork(...array_map(
+            static fn (string $work): ?int => $fields->has("{$work}_sections")
+                ? $fields->integer("{$work}_sections", $sections, 1, SectionsByWork::MOST, 'sections')
+                : $fields->nothing("{$work}_sections"),
+            ['washing', 'detangling', 'styling'],
+        ));
         $every = $fields->integer('wash_every_days', 7, 2, 35, 'days');
         $limit = $fields->has('minutes_limit')
             ? $fields->integer('minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes')
@@ -54,6 +61,7 @@ final class HeadFields
             $method,
             $redSign,
             $parameters,
+            sectionsByWork: $byWork,
         );
     }
 

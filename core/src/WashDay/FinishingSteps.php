@@ -111,12 +111,12 @@ final readonly class FinishingSteps
             WashStepKind::Style,
             'style',
             self::STYLING[$styling->value] . ', water with every product',
-            $times * $this->head->sections * $styling->minutesASection($this->usual),
+            $times * $this->sections() * $styling->minutesASection($this->usual),
             $this->usual->spread['style'],
             bySection: true,
             uses: ProductKind::Styler,
             watch: [self::FOR_THE_NIGHT[$this->head->method->choice(MethodQuestion::Night)]],
-            sections: $this->head->sections,
+            sections: $this->sections(),
         );
     }
 
@@ -127,11 +127,11 @@ final readonly class FinishingSteps
             WashStepKind::Style,
             'style-lock',
             'Second styler to lock it: smooth over, scrunch out the excess',
-            $this->head->sections * $this->usual->sectionMinutes['locking'],
+            $this->sections() * $this->usual->sectionMinutes['locking'],
             bySection: true,
             uses: ProductKind::Styler,
             watch: ['In the palms with water first; what turns white and flakes does not go with the first.'],
-            sections: $this->head->sections,
+            sections: $this->sections(),
         );
     }
 
@@ -170,5 +170,10 @@ final readonly class FinishingSteps
             watch: ['The full contact time of a registered disinfectant, before the next head; wipe the floor dry.'],
             afterClient: true,
         );
+    }
+
+    private function sections(): int
+    {
+        return $this->head->sectionsByWork->styling ?? $this->head->sections;
     }
 }

@@ -72,6 +72,15 @@ final readonly class Pace
         return new self($detangle, $detangleSpread, count($detangled), $dry, $drySpread, count($dried));
     }
 
+    /** @return float minutes for all of it: the same hair in more sections or fewer, of which each costs its parting */
+    public function detanglingMinutes(Head $head): float
+    {
+        $minutes = $head->sections * $this->detangleASectionMinutes;
+        $more = ($head->sectionsByWork->detangling ?? $head->sections) - $head->sections;
+
+        return max($minutes / 2, $minutes + $more * $head->parameters->washDay->sectionMinutes['section']);
+    }
+
     /**
      * The median and the spread of the logarithm, own and usual weighed together.
      *

@@ -18,7 +18,7 @@ final class PacedSteps
      */
     public static function of(array $steps, Head $head, Pace $pace): array
     {
-        $minutes = round($head->sections * $pace->detangleASectionMinutes, 1);
+        $minutes = round($pace->detanglingMinutes($head), 1);
 
         return array_map(static fn (Step $step): Step => $step->kind === StepKind::Detangle
             ? $step->lasting(max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, $minutes)))

@@ -112,14 +112,14 @@ final readonly class PreparingSteps
             WashStepKind::Detangle,
             'detangle',
             'Detangle from the ends upward, held above the knot',
-            $this->head->sections * $this->pace->detangleASectionMinutes,
+            $this->pace->detanglingMinutes($this->head),
             $this->pace->detangleSpread,
             beside: $when === 'under-conditioner' || $isDry,
             bySection: true,
             tool: $step->tool,
             watch: $watch,
             books: $step,
-            sections: $this->head->sections,
+            sections: $this->head->sectionsByWork->detangling ?? $this->head->sections,
         );
     }
 }

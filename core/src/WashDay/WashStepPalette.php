@@ -78,7 +78,7 @@ final readonly class WashStepPalette
     /** @return list<WashDayStep> one for each moment there is */
     private function detangles(WashSteps $of): array
     {
-        $minutes = max(Step::LEAST_MINUTES, $this->head->sections * $this->pace->detangleASectionMinutes);
+        $minutes = max(Step::LEAST_MINUTES, $this->pace->detanglingMinutes($this->head));
         $tool = self::TOOLS[$this->head->method->choice(MethodQuestion::Tools)] ?? 'comb';
 
         return array_map(

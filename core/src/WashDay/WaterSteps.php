@@ -66,7 +66,8 @@ final readonly class WaterSteps
     {
         $sits = $step->cleanse === CleanseKind::ScalpCare ? $step->minutes ?? 0.0 : 0.0;
         $inSections = ! $this->inStyle && $this->head->method->says(MethodQuestion::ShampooSections, 'in-sections');
-        $more = $inSections ? $this->head->sections * $this->usual->sectionMinutes['cleansing'] : 0.0;
+        $sections = $this->head->sectionsByWork->washing ?? $this->head->sections;
+        $more = $inSections ? $sections * $this->usual->sectionMinutes['cleansing'] : 0.0;
         $of = $of > 1 ? ", pass {$nth}" : '';
 
         return new WashDayStep(
@@ -84,7 +85,7 @@ final readonly class WaterSteps
             ])),
             books: $isLast ? $step : null,
             mostMinutes: $this->usual->mostMinutes['cleanse'],
-            sections: $inSections ? $this->head->sections : null,
+            sections: $inSections ? $sections : null,
         );
     }
 

@@ -52,7 +52,7 @@ const show = () => {
     sectionMapOf(step, step === null ? [] : now.steps[key].sections);
     showNotes(find('notes'), step, step === null ? null : now.steps[key], (kind, value) => act(kind, key, value));
     showOthers(find('other'), step, step === null ? null : now.steps[key], (kind, value) => act(kind, key, value));
-    root.querySelectorAll('[data-do]').forEach((button) => { button.disabled = button.dataset.do === 'back' ? before(now) === null : step === null; });
+    root.querySelectorAll('[data-do]').forEach((button) => { button.disabled = button.dataset.do === 'back' ? before(now) === null : step === null && button.dataset.do !== 'done'; });
     find('pause').disabled = step === null;
     showPause(find, isPaused(now));
     tick();
@@ -108,6 +108,10 @@ const DOES = {
 };
 const press = (name) => {
     const now = state();
+    if (name === 'done' && due(now) === null && !isGuarded()) {
+        find('finish').requestSubmit();
+        return;
+    }
     if (isGuarded() || (name !== 'back' && due(now) === null)) {
         return;
     }
@@ -120,16 +124,20 @@ find('pause').addEventListener('click', () => due(state()) !== null && act(isPau
 find('composing').querySelectorAll('[data-do]').forEach((button) => button.addEventListener('click', () => find('composing').close()));
 root.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('click', () => press(button.dataset.do)));
 document.addEventListener('keydown', (event) => {
-    const isElsewhere = event.target.closest?.('button, a, input, select, dialog, [data-section]') || document.querySelector('dialog[open]');
-    if (event.repeat || isElsewhere || event.ctrlKey || event.metaKey || event.altKey) {
+    const isTyped = event.target.closest?.('input, select, textarea, dialog') || document.querySelector('dialog[open]');
+    const isOn = event.target.closest?.('button, a, [data-section]');
+    if (event.repeat || isTyped || event.ctrlKey || event.metaKey || event.altKey) {
         return;
     }
-    if (['Enter', ' ', 'PageDown'].includes(event.key)) {
+    // A pedal does the same wherever the keyboard is; a key on a button presses that.
+    if (event.key === 'PageDown' || event.key === 'PageUp') {
+        event.preventDefault();
+        press(event.key === 'PageDown' ? 'done' : 'back');
+    } else if (isOn) {
+        return;
+    } else if (event.key === 'Enter' || event.key === ' ') {
         event.preventDefault();
         press('done');
-    } else if (event.key === 'PageUp') {
-        event.preventDefault();
-        press('back');
     } else if (event.key === 'p' || event.key === 'P') {
         find('pause').click();
     } else if (/^[1-9]$/.test(event.key) && !find('sections').hasAttribute('hidden')) {

@@ -52,7 +52,7 @@ export const showStep = (find, { plan, state, step, running }) => {
         ml: mlOf(step, state.steps[step.key]), sections: step.sections ?? plan.sections, left: leftAfter(plan, state, step),
     }));
     find('watch').replaceChildren(...(step?.watch ?? []).map(line));
-    set(find('keys').querySelector('[data-do="done"]'), words(holds ? 'done-early' : 'done'));
+    set(find('keys').querySelector('[data-do="done"]'), step === null ? words('end') : words(holds ? 'done-early' : 'done'));
     find('next').replaceChildren(...then.map((key) => plan.steps.find((one) => one.key === key)).map((one) => line(
         said([one.label, one.hands_on_minutes >= 1 ? words('minutes', { minutes: Math.round(one.hands_on_minutes) }) : null]),
     )));
