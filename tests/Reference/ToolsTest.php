@@ -14,6 +14,9 @@ use Nagomi\Core\Statistics\ExactInterval;
 use Nagomi\Core\Trials\PermutationTest;
 use Nagomi\Core\WashDay\CriticalPath;
 use Nagomi\Core\WashDay\PathTask;
+use Nagomi\Core\WashDay\WashDayPlan;
+use Nagomi\Core\WashDay\WashDayStep;
+use Nagomi\Core\WashDay\WashStepKind;
 
 function values(string $name): array
 {
@@ -94,6 +97,25 @@ it('finds the critical path that networkx finds (scripts/networks.py)', function
                 ->toBeLessThanOrEqual($network->finishMinutes + 1e-9);
         }
     }
+});
+
+it('is done when networkx is done with days of every step there is (scripts/composed_days.py)', function (): void {
+    $days = json_decode((string) file_get_contents(__DIR__ . '/../../core/tests/fixtures/wash-time.json'), true);
+    $kinds = [];
+    foreach (values('composed_days')['cases'] as $i => $case) {
+        $steps = array_map(static fn (array $step): WashDayStep => new WashDayStep(
+            WashStepKind::from($step['kind']),
+            $step['key'],
+            $step['key'],
+            (float) $step['hands_on_minutes'],
+            waitingMinutes: (float) $step['waiting_minutes'],
+            beside: $step['beside'],
+            afterClient: $step['after_client'],
+        ), $days[$i]['steps']);
+        expect((new WashDayPlan($steps))->network->finishMinutes)->toEqualWithDelta($case['finish'], 1e-6);
+        $kinds = [...$kinds, ...array_column($days[$i]['steps'], 'kind')];
+    }
+    expect(count(array_unique($kinds)))->toBe(count(WashStepKind::cases()) - 2);
 });
 
 it('bounds ingredient shares as two linear programs for every place of the 1 % line do (scripts/weight_bounds.py)', function (): void {

@@ -10,6 +10,7 @@ use App\Bridge\Products\BottleChooser;
 use App\Bridge\Products\ClientShelves;
 use App\Bridge\Products\ProductFit;
 use App\Bridge\Products\SalonIngredients;
+use App\Bridge\WashDays\StepPalette;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reaction;
@@ -72,6 +73,22 @@ final readonly class RightBottles
                     expect($do)->toContain($bottle->product->name);
                 }
             }
+        }
+        $this->inThePalette($head, $bottles, $free);
+    }
+
+    /** @param array<string, array<string, ProductAnalysis|null>> $bottles of what can be put into a wash day by hand */
+    private function inThePalette(Head $head, array $bottles, bool $free): void
+    {
+        foreach (app(StepPalette::class)->of($head) as $offered) {
+            $books = is_array($offered['books']) ? array_values(StoredSteps::of([$offered['books']]))[0] ?? null : null;
+            $name = $offered['product']['name'] ?? null;
+            if ($books === null || $name === null) {
+                continue;
+            }
+            $reading = $bottles[$offered['uses']][$name] ?? null;
+            expect($reading)->not->toBeNull("{$offered['key']}: {$name} must not be used")
+                ->and($reading !== null && $this->does($reading, $books, $free))->toBeTrue("{$offered['key']}: {$name}");
         }
     }
 

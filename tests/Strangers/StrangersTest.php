@@ -9,6 +9,7 @@ declare(strict_types=1);
  * error, and says what the others say. `bin/test strangers --many N --seed S` draws as many as one likes.
  */
 
+use Tests\Strangers\ComposedDays;
 use Tests\Strangers\Life;
 use Tests\Strangers\RightBottles;
 use Tests\Strangers\SameNumbers;
@@ -44,6 +45,10 @@ it('lets a stranger in, and every screen agree', function (int $seed): void {
     (new SameNumbers($this))->everywhere($head);
     (new RightBottles($this))->inThePlan($head);
     $screens->allOpen($head);
+    // A wash day more changes what all screens say: last, and for every third.
+    if ($seed % 3 === 0) {
+        (new ComposedDays($this, $stranger))->changedAndRun($head);
+    }
 })->with('strangers');
 
 dataset('strangers', strangers());

@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Part;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\WashDayPlan;
 use Nagomi\Core\WashDay\WashDayStep;
 use Nagomi\Core\WashDay\WashStepKind;
+use Nagomi\Core\WashDay\WashStepPalette;
 
 /*
  * When days are done, drawn: core/tests/fixtures/wash-time.json, which the tablet passes too. Made by
@@ -29,18 +37,20 @@ function timedDay(array $steps): WashDayPlan
     ), $steps));
 }
 
-/** @return array<string, mixed> */
+/** @return array<string, mixed> a day composed at random of all that can be put in, changed at random */
 function drawnDay(int $seed): array
 {
     mt_srand($seed);
+    $head = new Head([new ZonePart(Zone::Crown, Part::Length, Porosity::Low, StrandDiameter::Coarse)], sections: 5);
+    $palette = (new WashStepPalette($head, Pace::of($head, []), true, true, true, 75.0))->steps();
     $steps = [];
-    for ($i = 0; $i < mt_rand(2, 18); $i++) {
-        $waits = mt_rand(0, 2) === 0;
+    for ($i = 0; $i < mt_rand(2, 22); $i++) {
+        $step = $palette[mt_rand(0, count($palette) - 1)];
         $steps[] = [
-            'key' => "step-{$i}", 'kind' => ['mask', 'rinse', 'style', 'dry', 'protein'][mt_rand(0, 4)],
-            'hands_on_minutes' => mt_rand(0, 40) / 2, 'spread' => mt_rand(0, 4) / 10,
-            'waiting_minutes' => $waits ? mt_rand(1, 45) : 0, 'wait_spread' => $waits ? mt_rand(0, 3) / 10 : 0,
-            'beside' => mt_rand(0, 3) === 0, 'after_client' => mt_rand(0, 9) === 0,
+            'key' => "step-{$i}", 'kind' => $step->kind->value,
+            'hands_on_minutes' => round($step->handsOnMinutes * mt_rand(5, 20) / 10, 2), 'spread' => $step->spread,
+            'waiting_minutes' => round($step->waitingMinutes * mt_rand(5, 20) / 10, 2),
+            'wait_spread' => $step->waitSpread, 'beside' => $step->beside, 'after_client' => mt_rand(0, 19) === 0,
         ];
     }
     $day = timedDay($steps);
