@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bridge\Scheduling\ServiceQuotes;
+use App\Bridge\WashDays\SessionOrder;
 use App\Bridge\WashDays\WashSessionState;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
@@ -320,4 +321,81 @@ it('parts the hair the next time as it was parted for each work, and says the sa
     // And it goes with the record, so that the core alone comes to the same.
     $record = json_decode($this->get("/clients/{$head->id}/record.json")->getContent(), true);
     expect($record['head']['styling_sections'])->toBe($head->sections + 4);
+});
+
+/** Ends a day on which every step is done, each in the minutes it is planned to take. */
+function doneThrough(object $test, WashSession $washSession): void
+{
+    $url = "/clients/{$washSession->head_id}/wash/{$washSession->id}";
+    $test->post("{$url}/begin");
+    $state = dayOf($washSession);
+    $minute = 0.0;
+    $acts = [];
+    foreach ($state->steps() as $step) {
+        if (! $state->isSkipped($step['key'])) {
+            $minute += max(1.0, $step['hands_on_minutes']);
+            $acts[] = composedAct('done', $step['key'], [], $minute);
+            $minute += $step['waiting_minutes'];
+        }
+    }
+    $test->travelTo(CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addMinutes((int) $minute + 2));
+    sentTo($test, $washSession, ...$acts);
+    $test->post("{$url}/finish")->assertSessionMissing('doubtful');
+    expect($washSession->refresh()->finished_at)->not->toBeNull();
+}
+
+it('is laid out like one before: parted, layered and with the amounts of then, treated as planned now', function (): void {
+    $head = $this->aHead();
+    foreach (['Plain gel', 'Firm gel'] as $name) {
+        $this->actingAs($this->stylist)->post('/products', [
+            'name' => $name, 'kind' => 'styler', 'ingredients' => 'Aqua, Linum Usitatissimum Seed Extract, Glycerin',
+            'size_ml' => '500', 'left_ml' => '400',
+        ])->assertSessionHasNoErrors();
+    }
+    $draft = laidOut($this, $head);
+    $style = collect($draft->steps())->firstWhere('key', 'style');
+    $other = $style['others'][0]['id'];
+    sentTo(
+        $this,
+        $draft,
+        composedAct('add', 'wrap-1', ['of' => 'wrap', 'after' => 'squeeze']),
+        composedAct('add', 'lock-1', ['of' => 'style-lock', 'after' => 'style']),
+        composedAct('add', 'protein-1', ['of' => 'strong-protein', 'after' => 'rinse-1']),
+        composedAct('add', 'rinse-9', ['of' => 'rinse', 'after' => 'protein-1']),
+        composedAct('set', 'style', ['sections' => 9]),
+        composedAct('bottle', 'style', [
+            'product' => $other, 'instead_of' => $style['product']['id'], 'why' => 'chosen',
+        ]),
+        composedAct('amount', 'style', ['ml' => 42]),
+        composedAct('skip', 'seal'),
+        composedAct('note', 'style', ['note' => 'squelches']),
+    );
+    doneThrough($this, $draft);
+    expect($draft->outcome['hands']['sections']['styling'])->toBe(9)
+        ->and($draft->outcome['hands']['extra'])->toBe(['wrap'])
+        ->and(array_values($draft->outcome['hands']['amounts']))->toContain(42);
+    $head->update(['styling_sections' => null]);
+    $this->post("/clients/{$head->id}/wash", ['like' => $draft->id])->assertSessionHasNoErrors();
+    $again = WashSession::query()->latest('id')->firstOrFail();
+    $state = dayOf($again);
+    $kinds = array_column($state->steps(), 'kind');
+    $styled = $state->step('style');
+    expect($again->began_at)->toBeNull()
+        ->and($kinds)->toContain('wrap')->not->toContain('seal')
+        ->and(array_search('wrap', $kinds, true))->toBe(array_search('squeeze', $kinds, true) + 1)
+        ->and(count(array_keys($kinds, 'style', true)))->toBe(2)
+        ->and($styled['sections'])->toBe(9)
+        ->and($styled['product']['id'])->toBe($other)->and($styled['product']['ml'])->toEqual(42);
+    // Strong protein was due then; what is due now the plan says.
+    $planned = $head->planItems()->where('status', 'planned')->firstOrFail();
+    expect(in_array('strong-protein', array_column(array_column($again->steps(), 'books'), 'kind'), true))
+        ->toBe(in_array('strong-protein', array_column($planned->steps, 'kind'), true));
+    expect(SessionOrder::broken($state))->toBe([]);
+    // Of another client, or gone: it says so, and nothing is laid out.
+    $stranger = $this->aNewHead();
+    foreach ([$draft->id, str_repeat('0', 26), 'x'] as $like) {
+        $this->from("/clients/{$stranger->id}/wash")->post("/clients/{$stranger->id}/wash", ['like' => $like])
+            ->assertSessionHasErrors('like');
+    }
+    expect(WashSession::query()->where('head_id', $stranger->id)->count())->toBe(0);
 });

@@ -80,7 +80,7 @@ it('counts what went with the best days, and lays the next one out like the best
     ])->and($memory['like'])->toBe([
         'says' => 'Lay it out like ' . $this->salon->today()->subDays(30)->format('j M')
             . ': 9.0 of 10, good for 6 days',
-        'drying' => 'diffuse', 'styling' => 'coils',
+        'drying' => 'diffuse', 'styling' => 'coils', 'session' => null,
     ]);
     $page = $this->get("/clients/{$head->id}/wash")->assertOk();
     $page->assertSee('What went with the best 2 of 5 wash days')->assertSee('Counted, not proven')

@@ -46,7 +46,9 @@ function washed(array $case): array
     return [
         'steps' => $steps, 'order' => $state->order(), 'refused' => $refused, 'day' => $day,
         'pauses' => array_map(static fn (array $pause): array => array_map(
-            static fn (?string $at): ?string => $at === null ? null : CarbonImmutable::parse($at)->format('Y-m-d\TH:i:s\Z'),
+            static fn (?string $at): ?string => $at === null
+                ? null
+                : CarbonImmutable::parse($at)->format('Y-m-d\TH:i:s\Z'),
             $pause,
         ), $state->pauses()->toArray()),
     ];

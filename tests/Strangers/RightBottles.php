@@ -88,7 +88,8 @@ final readonly class RightBottles
             }
             $reading = $bottles[$offered['uses']][$name] ?? null;
             expect($reading)->not->toBeNull("{$offered['key']}: {$name} must not be used")
-                ->and($reading !== null && $this->does($reading, $books, $free))->toBeTrue("{$offered['key']}: {$name}");
+                ->and($reading !== null && $this->does($reading, $books, $free))
+                ->toBeTrue("{$offered['key']}: {$name}");
         }
     }
 

@@ -23,6 +23,9 @@ use Nagomi\Core\WashDay\WhatWorked;
  */
 final readonly class StyleMemory
 {
+    /** Amounts nearer than this to one another are the same to the hand. */
+    private const AMOUNT_ML = 5;
+
     public function __construct(
         private WashResults $washResults,
         private Parameters $parameters,
@@ -32,7 +35,7 @@ final readonly class StyleMemory
     /**
      * @return array{
      *     lines: list<array{what: string, says: string}>, best: int, others: int,
-     *     like: array{says: string, drying: string, styling: string}|null,
+     *     like: array{says: string, drying: string, styling: string, session: string|null}|null,
      * }|null null where too few wash days have a result to tell the best from the others, or nothing did
      */
     public function of(Head $head): ?array
@@ -72,7 +75,7 @@ final readonly class StyleMemory
         $sessions = $results === [] ? new Collection() : WashSession::query()
             ->where('head_id', $head->id)
             ->whereIn('wash_day', array_map(static fn (StyledDay $result): string => $result->day->id, $results))
-            ->get(['id', 'salon_id', 'head_id', 'wash_day', 'plan']);
+            ->get(['id', 'salon_id', 'head_id', 'wash_day', 'plan', 'outcome']);
 
         return $sessions->keyBy(static fn (WashSession $session): string => (string) $session->wash_day)->all();
     }
@@ -94,7 +97,31 @@ final readonly class StyleMemory
             }
         }
 
-        return $with;
+        return [...$with, ...self::hands($session)];
+    }
+
+    /** @return list<string> what the hands did, as kind and what; amounts to the nearest AMOUNT_ML */
+    private static function hands(?WashSession $session): array
+    {
+        $hands = $session === null ? null : $session->outcome['hands'] ?? null;
+        $hands = is_array($hands) ? $hands : [];
+        $with = [];
+        foreach (is_array($hands['amounts'] ?? null) ? $hands['amounts'] : [] as $name => $ml) {
+            $about = is_numeric($ml) ? (int) (self::AMOUNT_ML * round((float) $ml / self::AMOUNT_ML)) : 0;
+            if ($about > 0) {
+                $with[] = "amount|{$about}|{$name}";
+            }
+        }
+        foreach (is_array($hands['sections'] ?? null) ? $hands['sections'] : [] as $work => $sections) {
+            if (is_int($sections)) {
+                $with[] = "parted|{$sections}|{$work}";
+            }
+        }
+        foreach (is_array($hands['extra'] ?? null) ? $hands['extra'] : [] as $extra) {
+            $with[] = 'extra|' . (is_string($extra) ? $extra : '');
+        }
+
+        return is_string($hands['water'] ?? null) ? [...$with, "water|{$hands['water']}"] : $with;
     }
 
     private static function says(string $what): string
@@ -102,6 +129,10 @@ final readonly class StyleMemory
         [$kind, $of] = explode('|', $what, 2);
 
         return match ($kind) {
+            'amount' => Words::say('wash.worked.amount', array_combine(['ml', 'name'], explode('|', $of, 2))),
+            'parted' => trans_choice('wash.worked.parted.' . explode('|', $of, 2)[1], (int) $of),
+            'extra' => Words::say("offline.wash.compose.palette.{$of}"),
+            'water' => Words::say("wash.worked.water.{$of}"),
             'drying' => Words::say('wash.worked.drying', ['how' => Words::of("dryings.{$of}")]),
             'styling' => Words::say('wash.worked.styling', ['how' => Words::of("stylings.{$of}")]),
             'sections' => Words::say('wash.worked.sections', ['count' => $of]),
@@ -113,7 +144,7 @@ final readonly class StyleMemory
      * @param list<StyledDay>           $results
      * @param array<string, WashSession> $sessions
      *
-     * @return array{says: string, drying: string, styling: string}|null the best of those that were run here
+     * @return array{says: string, drying: string, styling: string, session: string|null}|null the best of those that were run here
      */
     private function like(Head $head, array $results, array $sessions): ?array
     {
@@ -134,10 +165,20 @@ final readonly class StyleMemory
                     : trans_choice('wash.worked.like-lasted', $lasted, $parts),
                 'drying' => $drying->value,
                 'styling' => $styling->value,
+                'session' => self::isRepeatable($sessions[$result->day->id]) ? $sessions[$result->day->id]->id : null,
             ];
         }
 
         return null;
+    }
+
+    /** A wash day that was kept before steps had kinds is only dried and styled alike. */
+    private static function isRepeatable(WashSession $session): bool
+    {
+        return $session->steps() !== [] && array_filter(
+            $session->steps(),
+            static fn (array $step): bool => ! is_string($step['kind'] ?? null),
+        ) === [];
     }
 
     /** @return int|null days that the style of a wash day was good; null where nobody said when it ended */

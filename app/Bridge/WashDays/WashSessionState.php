@@ -8,19 +8,21 @@ use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use Carbon\CarbonImmutable;
 
-/** Where a running wash day stands, from its acts alone. */
+/**
+ * Where a running wash day stands, from its acts alone.
+ *
+ * @phpstan-type StepStands array{
+ *     status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>,
+ *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>, of: string|null,
+ *     set: array<string, mixed>,
+ * }
+ */
 final class WashSessionState
 {
     /** Steps of a day, beyond which somebody is playing. */
     private const MOST_STEPS = 60;
 
-    /**
-     * @var array<string, array{
-     *     status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>,
-     *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>, of: string|null,
-     *     set: array<string, mixed>,
-     * }> by step
-     */
+    /** @var array<string, StepStands> by key */
     private array $steps = [];
 
     /** @var list<string> keys in the order they are done in */
@@ -69,13 +71,7 @@ final class WashSessionState
         );
     }
 
-    /**
-     * @return array{
-     *     status: string, at: CarbonImmutable|null, by: string, device: string, sections: array<int, true>,
-     *     repeats: int, ml: float|null, bottle: string|null, notes: array<string, int>, of: string|null,
-     *     set: array<string, mixed>,
-     * }
-     */
+    /** @return StepStands */
     private static function open(?string $of): array
     {
         return [
@@ -91,13 +87,15 @@ final class WashSessionState
             return;
         }
         $value = $act->value ?? [];
+        if ($act->kind === 'add') {
+            $this->steps[$act->step] = self::open(is_string($value['of'] ?? null) ? $value['of'] : '');
+        }
         match (true) {
-            $act->kind === 'add' => $this->add($act->step, is_string($value['of'] ?? null) ? $value['of'] : '', $value),
             $act->kind === 'pause', $act->kind === 'resume'
                 => $this->pauses = $this->pauses->with($act->kind === 'pause', $act->acted_at),
             ! isset($this->steps[$act->step]) => null,
             $act->kind === 'swap' => $this->swap($act->step),
-            $act->kind === 'move' => $this->move($act->step, $value['after'] ?? null),
+            $act->kind === 'add', $act->kind === 'move' => $this->move($act->step, $value['after'] ?? null),
             in_array($act->kind, ['done', 'skip', 'back', 'repeat'], true) => $this->end($act),
             default => $this->say($act->step, $act->kind, $value),
         };
@@ -144,14 +142,6 @@ final class WashSessionState
                 $step['notes'][$note] = ($step['notes'][$note] ?? 0) + 1;
                 break;
         }
-    }
-
-    /** @param array<string, mixed> $value with after which step; null: before all others */
-    private function add(string $key, string $of, array $value): void
-    {
-        $this->steps[$key] = self::open($of);
-        $this->order[] = $key;
-        $this->move($key, $value['after'] ?? null);
     }
 
     /** @param mixed $after key of the step it comes after; null: before all others */
@@ -265,7 +255,7 @@ final class WashSessionState
         return $this->steps[$step]['at'] ?? null;
     }
 
-    /** @return array{by: string, at: CarbonImmutable|null} who did or skipped a step, and when */
+    /** @return array{by: string, at: CarbonImmutable|null} */
     public function doneBy(string $step): array
     {
         return ['by' => $this->steps[$step]['by'] ?? '', 'at' => $this->steps[$step]['at'] ?? null];

@@ -9,7 +9,7 @@ use App\Models\Head;
 use Nagomi\Core\WashDay\WashStepKind;
 
 /** Into how many sections a head was parted for each work of a wash day is how it is parted the next time. */
-final class WashSections
+final readonly class WashSections
 {
     private const WORKS = [
         'washing_sections' => WashStepKind::Cleanse,
@@ -17,7 +17,7 @@ final class WashSections
         'styling_sections' => WashStepKind::Style,
     ];
 
-    public static function learned(Head $head, WashSessionState $state): void
+    public function learned(Head $head, WashSessionState $state): void
     {
         $learned = [];
         foreach (self::WORKS as $column => $kind) {
@@ -27,6 +27,7 @@ final class WashSections
                 if (($step['kind'] ?? '') === $kind->value && $sections !== null && $state->isDone($key)) {
                     // As the head is parted anyway is nothing of its own.
                     $learned[$column] = $sections === $head->sections ? null : $sections;
+                    break;
                 }
             }
         }

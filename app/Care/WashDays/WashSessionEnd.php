@@ -9,6 +9,7 @@ use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\StepBottles;
+use App\Bridge\WashDays\HandsOfDay;
 use App\Bridge\WashDays\StepBottle;
 use App\Bridge\WashDays\WashSessionState;
 use App\Bridge\WashDays\WashSessionTimes;
@@ -40,6 +41,7 @@ final readonly class WashSessionEnd
         private StepBottles $stepBottles,
         private Visits $visits,
         private WashBottles $washBottles,
+        private WashSections $washSections,
         private WornStyles $wornStyles,
         private Parameters $parameters,
     ) {
@@ -153,7 +155,7 @@ final readonly class WashSessionEnd
                 $visit = $this->visits->take($head, strtolower((string) Str::ulid()), [$reading], $by)->id;
             }
             $this->worn($washSession, $state, $date);
-            WashSections::learned($head, $state);
+            $this->washSections->learned($head, $state);
             $this->outlookRefresh->after($head, $date);
             $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
@@ -161,6 +163,7 @@ final readonly class WashSessionEnd
                 'actual_minutes' => $times->inAll(),
                 'steps' => $times->compared(),
                 'broken' => $this->broken($washSession),
+                'hands' => HandsOfDay::of($state),
             ]]);
         });
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Care\WashDays;
 
+use App\Bridge\WashDays\RepeatedDay;
 use App\Bridge\WashDays\WashSessionPlanner;
+use App\Bridge\WashDays\WashSessionState;
 use App\Care\Scheduling\BookingProgress;
 use App\Models\Head;
 use App\Models\WashSession;
@@ -45,22 +47,32 @@ final readonly class WashSessions
         });
     }
 
-    /** Lays a wash day out to be changed by hand before it begins: one a client, so two who lay it out share it. */
+    /**
+     * Lays a wash day out to be changed by hand before it begins: one a client, so two who lay it out share it.
+     *
+     * @param WashSession|null $like one it is to be like: what was laid out before makes way for it
+     */
     public function layOut(
         Head $head,
         ?float $limitMinutes,
         ?DryingMethod $drying,
         ?StylingMethod $styling,
         string $by,
+        ?WashSession $like = null,
     ): WashSession {
-        return DB::transaction(function () use ($head, $limitMinutes, $drying, $styling, $by): WashSession {
+        return DB::transaction(function () use ($head, $limitMinutes, $drying, $styling, $by, $like): WashSession {
             $this->lock($head);
+            $draft = WashSession::draft($head);
+            if ($draft !== null && $like === null) {
+                return $draft;
+            }
+            $draft?->delete();
+            $plan = $this->washSessionPlanner->laidOut($head, $limitMinutes, $drying, $styling);
+            $past = $like === null
+                ? null
+                : WashSessionState::of($like, array_values($like->acts()->get()->all()));
 
-            return WashSession::draft($head) ?? $this->make(
-                $head,
-                $this->washSessionPlanner->laidOut($head, $limitMinutes, $drying, $styling),
-                $by,
-            );
+            return $this->make($head, $past === null ? $plan : RepeatedDay::of($plan, $past), $by);
         });
     }
 

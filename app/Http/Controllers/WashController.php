@@ -47,10 +47,13 @@ final class WashController extends Controller
             );
         }
         $of = [$head, $request->limit(), $request->drying(), $request->styling(), $this->stylist()->name];
+        $like = $request->like($head);
 
         return redirect()->route('clients.wash.run', [
             $head,
-            $request->boolean('change') ? $this->washSessions->layOut(...$of) : $this->washSessions->begin(...$of),
+            $request->boolean('change') || $like !== null
+                ? $this->washSessions->layOut(...[...$of, $like])
+                : $this->washSessions->begin(...$of),
         ]);
     }
 

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Head;
+use App\Models\WashSession;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 
@@ -26,6 +30,7 @@ final class WashSessionRequest extends FormRequest
             'limit' => ['nullable', 'numeric', 'between:10,720'],
             'drying' => ['nullable', Rule::enum(DryingMethod::class)],
             'styling' => ['nullable', Rule::enum(StylingMethod::class)],
+            'like' => ['nullable', 'string', 'size:26'],
         ];
     }
 
@@ -35,12 +40,28 @@ final class WashSessionRequest extends FormRequest
         return $this->forEveryRule(['limit' => 'Time: type 10 to 720 minutes, or leave it empty.']) + [
             'drying' => 'Dried: choose one.',
             'styling' => 'Styled: choose one.',
+            'like' => Words::say('wash.like-gone'),
         ];
     }
 
     public function limit(): ?float
     {
         return $this->filled('limit') ? $this->float('limit') : null;
+    }
+
+    /** @return WashSession|null a wash day of this client that this one is to be like; null where nobody said */
+    public function like(Head $head): ?WashSession
+    {
+        $like = $this->string('like')->value();
+        /** @var WashSession|null $washSession */
+        $washSession = $like === ''
+            ? null
+            : $head->washSessions()->whereNotNull('finished_at')->find($like);
+        if ($like !== '' && $washSession === null) {
+            throw ValidationException::withMessages(['like' => Words::say('wash.like-gone')]);
+        }
+
+        return $washSession;
     }
 
     /** @return StylingMethod|null null where nobody chose: as it was planned */

@@ -15,7 +15,7 @@ final readonly class SetUpPage extends Page
      * @param array<string, mixed> $plan
      * @param array{
      *     lines: list<array{what: string, says: string}>, best: int, others: int,
-     *     like: array{says: string, drying: string, styling: string}|null,
+     *     like: array{says: string, drying: string, styling: string, session: string|null}|null,
      * }|null $memory what went with the best wash days; null where too few have a result
      * @param list<array{date: string, expected: float, actual: float, within: bool}> $foretold
      */

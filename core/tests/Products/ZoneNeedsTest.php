@@ -48,7 +48,8 @@ it('gives the head in all what its dose gives it', function (): void {
         $zones = [];
         foreach (Zone::cases() as $zone) {
             $zones[$zone->value] = [
-                Porosity::cases()[mt_rand(0, 2)], StrandDiameter::cases()[mt_rand(0, count(StrandDiameter::cases()) - 1)],
+                Porosity::cases()[mt_rand(0, 2)],
+                StrandDiameter::cases()[mt_rand(0, count(StrandDiameter::cases()) - 1)],
             ];
         }
         $head = zonedHead($zones, $draw % 2 === 0);

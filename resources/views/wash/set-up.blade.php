@@ -30,7 +30,9 @@
             @if ($memory['lines'] === [])<p class="reason">{{ __('wash.worked.nothing') }}</p>@endif
             <ul class="recent">@foreach ($memory['lines'] as $line)<li><strong>{{ $line['what'] }}</strong> <span class="reason">{{ $line['says'] }}</span></li>@endforeach</ul>
             <p class="reason">{{ __('wash.worked.counted') }} @if ($memory['lines'] !== [])<a href="{{ route('clients.trials', [$head, 'change' => $memory['lines'][0]['what']]) }}">{{ __('wash.worked.try') }}</a>@endif</p>
-            @if ($memory['like'])<p><a class="button" href="{{ route('clients.wash', [$head, 'drying' => $memory['like']['drying'], 'styling' => $memory['like']['styling']]) }}">{{ $memory['like']['says'] }}</a></p>@endif
+            @if ($memory['like'] && $memory['like']['session'] && ! $running)
+                <form method="post" action="{{ route('clients.wash.begin', $head) }}"><x-act/><input type="hidden" name="like" value="{{ $memory['like']['session'] }}"><input type="hidden" name="drying" value="{{ $memory['like']['drying'] }}"><input type="hidden" name="styling" value="{{ $memory['like']['styling'] }}"><button class="button">{{ $memory['like']['says'] }}</button></form>
+            @elseif ($memory['like'])<p><a class="button" href="{{ route('clients.wash', [$head, 'drying' => $memory['like']['drying'], 'styling' => $memory['like']['styling']]) }}">{{ $memory['like']['says'] }}</a></p>@endif
         </section>
     @endif
     <ol class="items basin-steps">
