@@ -23,25 +23,18 @@ final class HeadFields
             : $fields->nothing('hardness_mg_per_l');
         $humidity = $fields->number('humidity_percent', 50, 0, 100, '%');
         $load = $fields->choice('styling_load', StylingLoad::class, StylingLoad::NotMeasured);
-        $sensitive = $fields->boolean('protein_sensitive');
-        $sore = $fields->boolean('sore_scalp');
+        [$sensitive, $sore] = [$fields->boolean('protein_sensitive'), $fields->boolean('sore_scalp')];
         $swims = $fields->boolean('swims');
         $redSign = $fields->boolean('red_sign');
         $length = $fields->has('length_mm')
             ? $fields->number('length_mm', 300, 10, 2000, 'mm')
             : $fields->nothing('length_mm');
         $sections = $fields->integer('sections', 4, 1, 12, 'sections');
-        $byWork = new SectionsByWork(...array_map(
-            static fn (string $work): ?int => $fields->has("{$work}_sections")
-                ? $fields->integer("{$work}_sections", $sections, 1, SectionsByWork::MOST, 'sections')
-                : $fields->nothing("{$work}_sections"),
-            ['washing', 'detangling', 'styling'],
-        ));
         $every = $fields->integer('wash_every_days', 7, 2, 35, 'days');
         $limit = $fields->has('minutes_limit')
             ? $fields->integer('minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes')
             : $fields->nothing('minutes_limit');
-        $method = self::method($fields->object('method'));
+        [$method, $byWork] = [self::method($fields->object('method')), self::byWork($fields, $sections)];
         if ($problems->count() > $before || $load === null) {
             return null;
         }
@@ -63,6 +56,16 @@ final class HeadFields
             $parameters,
             sectionsByWork: $byWork,
         );
+    }
+
+    private static function byWork(RecordFields $fields, int $sections): SectionsByWork
+    {
+        return new SectionsByWork(...array_map(
+            static fn (string $work): ?int => $fields->has("{$work}_sections")
+                ? $fields->integer("{$work}_sections", $sections, 1, SectionsByWork::MOST, 'sections')
+                : $fields->nothing("{$work}_sections"),
+            ['washing', 'detangling', 'styling'],
+        ));
     }
 
     private static function method(RecordFields $fields): Method

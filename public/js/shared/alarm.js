@@ -2,6 +2,10 @@
 
 import { canSound, chime, unlock } from './sound.js';
 
+/** Hertz by what is up, so that a ring says across the room which it is: the tones of a chord, low to high. */
+const PITCHES = { dry: 330, 'pre-wash': 392, mask: 523, conditioner: 523, protein: 659, cleanse: 784 };
+const USUAL_PITCH = 440;
+
 const SEEN = 'nagomi-alarms';
 
 const kept = () => {
@@ -14,7 +18,7 @@ const kept = () => {
 
 /**
  * @param {{place: HTMLDialogElement}} of a dialog that fills the screen, with [data-alarm] for its words
- * @returns {{ring: function({id: string, words: string}[]): void}} is told all that is up, again and again
+ * @returns {{ring: function({id: string, words: string, kind: string|undefined}[]): void}} is told all that is up, again and again
  */
 export const makeAlarm = ({ place }) => {
     const seen = kept();
@@ -39,7 +43,7 @@ export const makeAlarm = ({ place }) => {
             const fresh = unseen.filter(({ id }) => !rung.has(id));
             if (fresh.length > 0) {
                 fresh.forEach(({ id }) => rung.add(id));
-                chime();
+                fresh.forEach(({ kind }) => chime(PITCHES[kind] ?? USUAL_PITCH));
             }
             if (!place) {
                 return;

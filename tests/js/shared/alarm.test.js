@@ -84,3 +84,16 @@ describe('an alarm', () => {
         expect(later.open).toBe(true);
     });
 });
+
+describe('what is up', () => {
+    it('is heard apart by its tone', async () => {
+        sounding('running');
+        const { makeAlarm, unlock } = await page();
+        unlock();
+        const alarm = makeAlarm({ place: dialog() });
+        alarm.ring([{ ...mask, kind: 'mask' }, { id: 'protein 10:05', words: 'Protein: time is up', kind: 'protein' }]);
+        const pitches = tones.map((tone) => tone.frequency.value);
+        expect(pitches).toHaveLength(2);
+        expect(new Set(pitches).size).toBe(2);
+    });
+});
