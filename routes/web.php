@@ -250,6 +250,10 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
                 '/wash/{washSession}/finish',
                 [WashController::class, 'finish'],
             )->name('clients.wash.finish')->scopeBindings();
+            Route::put(
+                '/wash/{washSession}/minutes',
+                [WashController::class, 'correct'],
+            )->name('clients.wash.minutes')->scopeBindings();
             Route::delete(
                 '/wash/{washSession}',
                 [WashController::class, 'destroy'],

@@ -13,7 +13,10 @@ use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\WashDay\StylingMethod;
+use Opis\JsonSchema\Validator;
 
 /** A wash day laid out to be changed, not begun. */
 function laidOut(object $test, Head $head, array $with = []): WashSession
@@ -319,8 +322,13 @@ it('parts the hair the next time as it was parted for each work, and says the sa
     expect(dayOf($next)->sectionsOf('style'))->toBe($head->sections + 4)
         ->and(dayOf($next)->sectionsOf('detangle'))->toBe($head->sections);
     // And it goes with the record, so that the core alone comes to the same.
-    $record = json_decode($this->get("/clients/{$head->id}/record.json")->getContent(), true);
-    expect($record['head']['styling_sections'])->toBe($head->sections + 4);
+    $written = (string) $this->get("/clients/{$head->id}/record.json")->getContent();
+    $schema = json_decode((string) file_get_contents(base_path('docs/care-record.schema.json')));
+    expect(json_decode($written, true)['head']['styling_sections'])->toBe($head->sections + 4)
+        ->and((new Validator())->validate(json_decode($written), $schema)->isValid())->toBeTrue();
+    // What it says is read again, and refused where it is nothing a head can be parted into.
+    $core = CareRecordReader::read($written, Parameters::shipped());
+    expect($core->head->sectionsByWork->styling)->toBe($head->sections + 4);
 });
 
 /** Ends a day on which every step is done, each in the minutes it is planned to take. */
@@ -398,4 +406,28 @@ it('is laid out like one before: parted, layered and with the amounts of then, t
             ->assertSessionHasErrors('like');
     }
     expect(WashSession::query()->where('head_id', $stranger->id)->count())->toBe(0);
+});
+
+it('lets any minute be corrected afterwards, in the record and in what it read', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head);
+    doneThrough($this, $draft);
+    $url = "/clients/{$head->id}/wash/{$draft->id}";
+    $this->get($url)->assertOk()->assertSee('Correct minutes of this wash day');
+    $steps = fn () => $head->washDays()->where('key', $draft->wash_day)->firstOrFail()->steps()->get();
+    $before = $steps()->firstWhere('kind', 'detangle')->minutes;
+    $this->put("{$url}/minutes", ['minutes' => ['detangle' => '37,5']])->assertRedirect($url);
+    $this->get($url)->assertSee('37.5 min');
+    $reading = $head->readings()->where('test', 'detangling')->reorder()->latest('id')->firstOrFail();
+    expect($before)->not->toBe(37.5)
+        ->and($steps()->firstWhere('kind', 'detangle')->minutes)->toBe(37.5)
+        ->and((float) $reading->raw['minutes'])->toBe(37.5);
+    foreach (['900', 'soon', '-3'] as $wrong) {
+        $this->from($url)->put("{$url}/minutes", ['minutes' => ['detangle' => $wrong]])
+            ->assertSessionHasErrors('minutes.detangle');
+    }
+    // Taken out of the book since: said, and nothing comes of it.
+    $this->delete("/clients/{$head->id}/wash-days/{$draft->wash_day}")->assertRedirect();
+    $this->put("{$url}/minutes", ['minutes' => ['detangle' => '20']])->assertRedirect($url);
+    $this->get($url)->assertOk()->assertDontSee('Correct minutes of this wash day');
 });

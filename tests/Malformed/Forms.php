@@ -301,6 +301,7 @@ final readonly class Forms
                 'taps' => [[0, 0], [50, 50]],
             ],
             'clients.wash.begin' => ['limit' => '60', 'drying' => 'air', 'styling' => 'rake'],
+            'clients.wash.minutes' => ['minutes' => ['mask' => '20']],
             'clients.wash.finish' => ['minutes' => ['cleanse' => '5', 'mask' => '20']],
             'clients.hair-tests.acts' => [
                 'device' => 'a',

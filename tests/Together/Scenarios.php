@@ -33,6 +33,7 @@ use App\Models\TestDraft;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\VisitStatement;
+use App\Models\WashDay;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use CURLFile;
@@ -988,6 +989,29 @@ final class Scenarios
                 ),
                 $washDays,
                 1,
+            ),
+            'clients.wash.minutes' => new Scenario(
+                function (TogetherTestCase $test) use ($running): WashSession {
+                    $washSession = $running($test);
+                    $test->one->now(
+                        'POST',
+                        "/clients/{$washSession->head_id}/wash/{$washSession->id}/finish",
+                        ['minutes' => ['detangle' => '18', 'cleanse' => '5']],
+                    );
+
+                    return $washSession->refresh();
+                },
+                fn (WashSession $washSession): Sent => new Sent(
+                    'PUT',
+                    "/clients/{$washSession->head_id}/wash/{$washSession->id}/minutes",
+                    ['minutes' => ['detangle' => '23']],
+                ),
+                fn (WashSession $washSession): int => (int) round(WashDay::query()
+                    ->where('key', $washSession->wash_day)
+                    ->firstOrFail()
+                    ->steps()
+                    ->sum('minutes')),
+                5,
             ),
             'clients.wash.break-off' => new Scenario(
                 $running,

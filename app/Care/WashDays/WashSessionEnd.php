@@ -9,6 +9,7 @@ use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\StepBottles;
+use App\Bridge\WashDays\BookedSteps;
 use App\Bridge\WashDays\HandsOfDay;
 use App\Bridge\WashDays\StepBottle;
 use App\Bridge\WashDays\WashSessionState;
@@ -69,7 +70,7 @@ final readonly class WashSessionEnd
                     : '',
             );
             $isBefore = StoredSteps::isBefore($planned['books']);
-            if ($kind === null || ! $state->isDone($key) || ! $this->teaches($kind) || $isBefore) {
+            if ($kind === null || ! $state->isDone($key) || ! BookedSteps::teaches($kind) || $isBefore) {
                 continue;
             }
             $usual = $kind === StepKind::Detangle
@@ -108,11 +109,6 @@ final readonly class WashSessionEnd
     private function number(array $step, string $name): float
     {
         return is_numeric($step[$name] ?? null) ? (float) $step[$name] : 0.0;
-    }
-
-    private function teaches(StepKind $kind): bool
-    {
-        return $kind === StepKind::Detangle || $kind === StepKind::PreWash || $kind->needsMinutes();
     }
 
     private function minutes(WashSessionTimes $times, StepKind $kind, string $key): ?float
@@ -226,15 +222,9 @@ final readonly class WashSessionEnd
     private function steps(WashSessionState $state, array $said): array
     {
         [$steps, $times] = [[], new WashSessionTimes($state)];
-        foreach ($state->steps() as $planned) {
-            $books = is_array($planned['books'] ?? null) ? $planned['books'] : null;
-            $key = is_string($planned['key'] ?? null) ? $planned['key'] : '';
-            $kind = StepKind::tryFrom(is_string($books['kind'] ?? null) ? $books['kind'] : '');
-            if ($books === null || $kind === null || ! $state->isDone($key)) {
-                continue;
-            }
+        foreach (BookedSteps::of($state) as $key => ['step' => $planned, 'books' => $books, 'kind' => $kind]) {
             // What sat over night was timed by nobody.
-            $isTimed = $this->teaches($kind) && ! StoredSteps::isBefore($books);
+            $isTimed = BookedSteps::teaches($kind) && ! StoredSteps::isBefore($books);
             $steps[] = StoredSteps::done(
                 $kind,
                 $books,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\WashDays\WashCorrections;
 use App\Care\WashDays\WashSessionActs;
 use App\Care\WashDays\WashSessionEnd;
 use App\Care\WashDays\WashSessions;
@@ -22,6 +23,7 @@ use Illuminate\Http\Request;
 final class WashController extends Controller
 {
     public function __construct(
+        private readonly WashCorrections $washCorrections,
         private readonly WashScreen $washScreen,
         private readonly WashSessionActs $washSessionActs,
         private readonly WashSessionEnd $washSessionEnd,
@@ -109,6 +111,17 @@ final class WashController extends Controller
         $this->washSessionEnd->finish($washSession, $this->stylist()->name, $said);
 
         return redirect()->route('clients.wash.run', [$head, $washSession]);
+    }
+
+    /** Minutes of a wash day that has ended. */
+    public function correct(FinishRequest $request, Head $head, WashSession $washSession): RedirectResponse
+    {
+        $isCorrected = $this->washCorrections->minutes($washSession, $request->minutes(), $this->stylist()->name);
+
+        return redirect()->route('clients.wash.run', [$head, $washSession])->with(
+            'said',
+            Words::say($isCorrected ? 'wash.corrected' : 'wash.not-as-run'),
+        );
     }
 
     public function destroy(Head $head, WashSession $washSession): RedirectResponse

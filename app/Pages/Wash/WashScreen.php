@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Wash;
 
+use App\Bridge\WashDays\CorrectableMinutes;
 use App\Bridge\WashDays\StyleMemory;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Bridge\WashDays\WashSessionState;
@@ -63,6 +64,7 @@ final readonly class WashScreen
             washSession: $washSession,
             late: $this->late($head, $washSession),
             shed: $this->washSessionPlanner->shedBall($head, $washSession),
+            minutes: CorrectableMinutes::of($washSession),
         );
     }
 

@@ -119,6 +119,12 @@ it('agrees with the schema on what is wrong', function (callable $break): void {
     'minutes of zero' => [
         fn (array $r): array => array_replace_recursive($r, ['events' => [['steps' => [['minutes' => 0]]]]]),
     ],
+    'seventeen sections to style' => [
+        fn (array $r): array => array_replace_recursive($r, ['head' => ['styling_sections' => 17]]),
+    ],
+    'no section to wash' => [
+        fn (array $r): array => array_replace_recursive($r, ['head' => ['washing_sections' => 0]]),
+    ],
     'unknown field' => [fn (array $r): array => $r + ['mood' => 'good']],
     'dryness of 11' => [
         fn (array $r): array => array_replace(
