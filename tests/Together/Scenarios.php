@@ -945,7 +945,7 @@ final class Scenarios
             ),
             'clients.wash.start' => new Scenario(
                 function (TogetherTestCase $test): WashSession {
-                    $one = $test->head();
+                    $one = $test->aHead();
                     $test->one->now('POST', "/clients/{$one->id}/wash", ['change' => '1']);
 
                     return $one->washSessions()->sole();

@@ -52,21 +52,24 @@ export const showLine = (place, { day, state, beganMs, nowMs }) => {
     const endMs = Math.max(nowMs, ...steps.map(({ untilMs, onUntilMs }) => onUntilMs ?? untilMs));
     const x = (ms) => Math.round(10 * WIDTH * (ms - beganMs) / Math.max(MINUTE_MS, endMs - beganMs)) / 10;
     const bar = (from, until, y, name) => draw('rect', { x: x(from), y, width: Math.max(2, x(until) - x(from) - 2), height: THICK, rx: 5, class: name });
-    let free = 0;
-    const labels = steps.filter(({ step }) => NAMED.includes(step.kind)).map(({ step, fromMs, is }) => {
+    const named = steps.filter(({ step }) => NAMED.includes(step.kind)).map(({ step, fromMs, is }) => {
         const name = words(`line.${step.kind}`);
         const at = Math.min(x(fromMs), WIDTH - name.length * LETTER);
-        if (at < free) {
-            return null;
-        }
-        free = at + name.length * LETTER + 12;
-        return draw('text', { x: at, y: LABELS_Y, class: is === 'now' ? 'is-now' : '' }, name);
+        return { name, is, at, until: at + name.length * LETTER + 12 };
     });
+    // Where two names would stand on one another, the step at hand keeps its own, and else the one that was first.
+    const kept = named.filter(({ is }) => is === 'now');
+    named.filter(({ is }) => is !== 'now').forEach((one) => {
+        if (kept.every(({ at, until }) => one.at >= until || one.until <= at)) {
+            kept.push(one);
+        }
+    });
+    const labels = kept.map(({ name, is, at }) => draw('text', { x: at, y: LABELS_Y, class: is === 'now' ? 'is-now' : '' }, name));
     place.setAttribute('viewBox', `0 0 ${WIDTH} 96`);
     place.replaceChildren(
         ...steps.filter(({ onUntilMs }) => onUntilMs !== null).map(({ untilMs, onUntilMs, is }) => bar(untilMs, onUntilMs, WAITS_Y, `line-waits is-${is}`)),
         ...steps.filter(({ fromMs, untilMs }) => untilMs > fromMs).map(({ fromMs, untilMs, is }) => bar(fromMs, untilMs, HANDS_Y, `line-hands is-${is}`)),
         draw('line', { x1: x(nowMs), x2: x(nowMs), y1: 4, y2: 76, class: 'line-now' }),
-        ...labels.filter((label) => label !== null),
+        ...labels,
     );
 };
