@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable              $made_on
  * @property int|null                     $stays_days
  * @property array<string, list<string>>  $log      what was done, by day
+ * @property array<string, array{definition: int, frizz: int, moisture: int}>|null $looks how it looked, by day
  * @property CarbonImmutable|null         $ended_on
  */
 final class Style extends Model
@@ -25,13 +26,16 @@ final class Style extends Model
     use BelongsToSalon;
 
     /** What can be done to keep a style. */
-    public const KEEPING = ['refreshed', 'covered', 'lifted'];
+    public const KEEPING = ['refreshed', 'misted', 'braided', 'retouched', 'covered', 'lifted'];
+
+    /** Of these, those that are to bring it back. */
+    public const REFRESHING = ['refreshed', 'misted', 'braided', 'retouched'];
 
     protected $guarded = ['id', 'salon_id'];
 
     protected function casts(): array
     {
-        return ['made_on' => 'immutable_date', 'ended_on' => 'immutable_date', 'log' => 'array'];
+        return ['made_on' => 'immutable_date', 'ended_on' => 'immutable_date', 'log' => 'array', 'looks' => 'array'];
     }
 
     /** @return self|null the style a head wears now */

@@ -184,3 +184,35 @@ it('leaves the styling to the day after where the day is too short, on every scr
     ])->assertSessionHasErrors('styling');
     $this->get("/clients/{$head->id}/style")->assertDontSee('on the day after');
 });
+
+it('is looked at day by day in three taps, and says what refreshing gave', function (): void {
+    $head = $this->aHead();
+    $day = fn (int $ago): string => now('Europe/Lisbon')->subDays($ago)->format('Y-m-d');
+    $page = "/clients/{$head->id}/style";
+    $this->actingAs($this->stylist)->post($page, ['styling' => 'rake', 'on' => $day(6)]);
+    $this->get($page)->assertSee('How it looks')->assertSee('Looked at on a day and again within two days');
+    $look = fn (int $ago, int $a, int $b, int $c): array => [
+        'on' => $day($ago), 'definition' => (string) $a, 'frizz' => (string) $b, 'moisture' => (string) $c,
+    ];
+    $this->put($page, $look(4, 1, 1, 0))->assertSessionHasNoErrors();
+    $this->put($page, ['on' => $day(4), 'what' => 'misted'])->assertSessionHasNoErrors();
+    $this->put($page, $look(3, 2, 1, 1))->assertSessionHasNoErrors();
+    // Looked at again: the later look stands, and what was done stays.
+    $this->put($page, $look(3, 2, 2, 1))->assertSessionHasNoErrors();
+    $style = Style::query()->sole();
+    expect($style->looks[$day(3)])->toBe(['definition' => 2, 'frizz' => 2, 'moisture' => 1])
+        ->and($style->log)->toBe([$day(4) => ['misted']]);
+    $this->get($page)->assertSee('some definition, some frizz, dry; misted with water')
+        ->assertSee('Misted with water: looked better the next time 1 of 1, held 0, worse 0.');
+    foreach ([['definition' => '2'], ['definition' => '9', 'frizz' => '1', 'moisture' => '1'],
+        ['definition' => 'fine', 'frizz' => '1', 'moisture' => '1']] as $wrong) {
+        $this->put($page, ['on' => $day(2)] + $wrong)->assertSessionHasErrors();
+    }
+    expect(Style::query()->sole()->looks)->toHaveCount(2);
+    // Half of a look is none: it says to choose one of each row.
+    $this->from($page)->followingRedirects()->put($page, ['on' => $day(2), 'frizz' => '1'])
+        ->assertSee('choose one of each row');
+    // Days on which it was brought back in any way count as refreshed.
+    $this->delete($page, ['on' => $day(1)]);
+    expect($head->readings()->where('test', 'style-life')->latest('id')->first()->raw['refreshes'])->toBe(1);
+});

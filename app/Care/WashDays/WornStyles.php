@@ -14,6 +14,7 @@ use Illuminate\Support\Str;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\WashDay\StyleLook;
 use Nagomi\Core\WashDay\StylingMethod;
 
 /** Follows a style day by day until it is no longer good; then its life goes to the Bench. */
@@ -62,11 +63,34 @@ final readonly class WornStyles
 
     public function keep(Style $style, DateTimeImmutable $on, string $what): void
     {
-        $log = $style->log;
-        $day = $on->format('Y-m-d');
-        $log[$day] = array_values(array_unique([...$log[$day] ?? [], $what]));
-        ksort($log);
-        $style->update(['log' => $log]);
+        DB::transaction(function () use ($style, $on, $what): void {
+            $locked = self::locked($style);
+            $log = $locked->log;
+            $day = $on->format('Y-m-d');
+            $log[$day] = array_values(array_unique([...$log[$day] ?? [], $what]));
+            ksort($log);
+            $locked->update(['log' => $log]);
+        });
+    }
+
+    /** Looked at again on a day, the later look stands. */
+    public function look(Style $style, DateTimeImmutable $on, StyleLook $look): void
+    {
+        DB::transaction(function () use ($style, $on, $look): void {
+            $locked = self::locked($style);
+            $looks = [$on->format('Y-m-d') => [
+                'definition' => $look->definition, 'frizz' => $look->frizz, 'moisture' => $look->moisture,
+            ]] + ($locked->looks ?? []);
+            ksort($looks);
+            $locked->update(['looks' => $looks]);
+        });
+    }
+
+    /** Two who note something of one style: one after the other, and nothing is lost. */
+    private static function locked(Style $style): Style
+    {
+        /** @var Style */
+        return Style::query()->whereKey($style->id)->lockForUpdate()->sole();
     }
 
     /** The style was last good on a day: its days and refreshes are a reading like any other, taken at home. */
@@ -76,7 +100,10 @@ final readonly class WornStyles
             $style->update(['ended_on' => $lastGood->format('Y-m-d')]);
             $this->outlookRefresh->after($head, $head->salon->today());
             $days = (int) Calendar::dayOf($style->made_on)->diff($lastGood)->days + 1;
-            $refreshes = count(array_filter($style->log, fn (array $done): bool => in_array('refreshed', $done, true)));
+            $refreshes = count(array_filter(
+                $style->log,
+                static fn (array $done): bool => array_intersect(Style::REFRESHING, $done) !== [],
+            ));
             if ($days <= self::MOST_DAYS) {
                 $this->visits->take(
                     $head,

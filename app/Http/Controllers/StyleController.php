@@ -39,11 +39,14 @@ final class StyleController extends Controller
 
     public function keep(StyleRequest $request, Head $head): RedirectResponse
     {
-        $this->wornStyles->keep(
-            Style::running($head) ?? abort(404),
-            $request->on(),
-            $request->string('what')->value() ?: 'refreshed',
-        );
+        $style = Style::running($head) ?? abort(404);
+        $look = $request->look();
+        if ($look !== null) {
+            $this->wornStyles->look($style, $request->on(), $look);
+        }
+        if ($look === null || $request->filled('what')) {
+            $this->wornStyles->keep($style, $request->on(), $request->string('what')->value() ?: 'refreshed');
+        }
 
         return redirect()->route('clients.style', $head)->with('said', 'Noted.');
     }

@@ -7,10 +7,12 @@ namespace App\Http\Requests;
 use App\Models\Head;
 use App\Models\Style;
 use App\Models\User;
+use App\Wording\Words;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\WashDay\StyleLook;
 use Nagomi\Core\WashDay\StylingMethod;
 
 /** What was done to a style on a day: made, kept, or no longer good. */
@@ -41,6 +43,13 @@ final class StyleRequest extends FormRequest
             ],
             'stays_days' => ['nullable', 'integer', 'between:1,90'],
             'what' => ['nullable', Rule::in(Style::KEEPING)],
+            ...array_fill_keys(StyleLook::SIGNS, [
+                'nullable',
+                'integer',
+                'between:0,' . StyleLook::MOST,
+                // One looked at is all looked at.
+                'required_with:' . implode(',', StyleLook::SIGNS),
+            ]),
         ];
     }
 
@@ -50,12 +59,23 @@ final class StyleRequest extends FormRequest
         return $this->forEveryRule([
             'on' => 'Day: type a day that has been and is not before the style was made, such as 2026-02-28.',
             'stays_days' => 'Stays in: type 1 to 90 days, or leave it empty.',
-        ]) + ['styling' => 'Style: choose one.', 'what' => 'What was done: choose one.'];
+        ]) + ['styling' => 'Style: choose one.', 'what' => 'What was done: choose one.']
+            + array_fill_keys(StyleLook::SIGNS, Words::say('wash.look.choose'));
     }
 
     public function on(): DateTimeImmutable
     {
         return Calendar::dayOf($this->date('on', 'Y-m-d') ?? now());
+    }
+
+    /** @return StyleLook|null null where nobody looked */
+    public function look(): ?StyleLook
+    {
+        return $this->filled(StyleLook::SIGNS[0]) ? new StyleLook(
+            $this->integer('definition'),
+            $this->integer('frizz'),
+            $this->integer('moisture'),
+        ) : null;
     }
 
     public function styling(): StylingMethod

@@ -1,4 +1,5 @@
 <x-layout :title="'Style of ' . $head->name" :head="$head">
+    <x-slot:scripts><script type="module" src="{{ asset('js/screens/style.js') }}"></script></x-slot:scripts>
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Style</h1><p class="lead">{{ $style ? ucfirst(__("nagomi.stylings.{$style->styling}")) . ', made on ' . $style->made_on->format('j M Y') . ', day ' . ((int) $style->made_on->diffInDays($today) + 1) : 'None is followed now.' }}</p></div></header>
     @if ($takeDown)
         <p @class(['caution-line' => $takeDown->daysLate > 0, 'worth' => $takeDown->daysLate === 0])>
@@ -8,9 +9,19 @@
     @if ($style)
         <div class="two">
             <section>
+                <h2>{{ __('wash.look.title') }}</h2>
+                <form method="post" action="{{ route('clients.style.keep', $head) }}" class="looks" novalidate><x-act/> @method('put')
+                    <input type="hidden" name="on" value="{{ $today->format('Y-m-d') }}">
+                    @foreach (['definition', 'frizz', 'moisture'] as $sign)
+                        <fieldset><legend>{{ __("wash.look.{$sign}.is") }}</legend>
+                            @foreach ([2, 1, 0] as $points)<label class="look"><input type="radio" name="{{ $sign }}" value="{{ $points }}" @checked(old($sign) === (string) $points)><span>{{ __("wash.look.{$sign}.{$points}") }}</span></label>@endforeach
+                        </fieldset>
+                    @endforeach
+                    <button class="button">{{ __('wash.look.note') }}</button>
+                </form>
                 <h2>Kept so far</h2>
-                @if ($style->log === [])<p>Nothing yet. Refresh with water and a little product, no dry brushing; satin or silk at night.</p>@endif
-                <ul class="recent">@foreach ($style->log as $day => $done)<li>@day($day, 'j M'): {{ implode(', ', array_map(fn ($what) => lcfirst(__("nagomi.keeping.{$what}")), $done)) }}</li>@endforeach</ul>
+                @if ($days === [])<p>Nothing yet. Refresh with water and a little product, no dry brushing; satin or silk at night.</p>@endif
+                <ul class="recent">@foreach ($days as $of)<li><strong>{{ __('wash.look.day', ['number' => $of['number']]) }} @day($of['day'], 'j M')</strong> {{ implode('; ', array_filter([$of['looks'], $of['did']])) }}</li>@endforeach</ul>
                 <form method="post" action="{{ route('clients.style.keep', $head) }}" class="asks" novalidate><x-act/> @method('put')
                     <x-field name="on" label="Day" type="date" :value="$today->format('Y-m-d')"/>
                     <x-choice name="what" label="What was done" :options="__('nagomi.keeping')"/>
@@ -26,6 +37,12 @@
             </section>
         </div>
     @endif
+    @if ($style || $gave !== [])
+        <h2>{{ __('wash.look.gave-title') }}</h2>
+        @if ($gave === [])<p class="reason">{{ __('wash.look.none') }}</p>@else
+            <ul class="recent">@foreach ($gave as $line)<li>{{ $line }}</li>@endforeach</ul><p class="reason">{{ __('wash.look.gave-counted') }}</p>
+        @endif
+    @endif
     <details class="more-tests" @if (! $style || $errors->has('styling') || $errors->has('stays_days')) open @endif>
         <summary>{{ $style ? 'A new style in its place' : 'Follow a style' }}</summary>
         <form method="post" action="{{ route('clients.style.begin', $head) }}" class="asks" novalidate><x-act/>
@@ -37,6 +54,6 @@
     </details>
     @if ($earlier->isNotEmpty())
         <h2>Before</h2>
-        <ul class="recent">@foreach ($earlier as $one)<li>{{ $one->made_on->format('j M Y') }}: {{ __("nagomi.stylings.{$one->styling}") }}, good for {{ (int) $one->made_on->diffInDays($one->ended_on) + 1 }} days, refreshed {{ count(array_filter($one->log, fn ($done) => in_array('refreshed', $done, true))) }} times</li>@endforeach</ul>
+        <ul class="recent">@foreach ($earlier as $one)<li>{{ $one->made_on->format('j M Y') }}: {{ __("nagomi.stylings.{$one->styling}") }}, good for {{ (int) $one->made_on->diffInDays($one->ended_on) + 1 }} days, refreshed {{ $refreshed[$one->id] }} times</li>@endforeach</ul>
     @endif
 </x-layout>
