@@ -1,10 +1,9 @@
 // A wash day laid out by hand before it begins: what is changed is kept as taps are, without a network too.
 
 import { keepPage } from '../shared/keep-page.js';
-import { onChange } from '../offline/change.js';
 import { words } from '../shared/words.js';
 import { composer } from './parts/wash-composer.js';
-import { washSession } from './parts/wash-session.js';
+import { afterSending, tapsAnew, washSession } from './parts/wash-session.js';
 import { stepsOf } from './parts/wash-steps.js';
 import { partsOf } from './parts/wash-time.js';
 import { whyBefore } from './parts/wash-why.js';
@@ -28,22 +27,11 @@ const show = () => {
 };
 
 // Beginning sends what is still here first; without a network it cannot begin yet.
-find('begin').addEventListener('submit', async (event) => {
-    event.preventDefault();
-    await queue.send();
-    if (queue.waiting(address).length === 0) {
-        find('begin').submit();
-    } else {
-        notice(words('begin-waits'));
-    }
-});
+afterSending(find('begin'), { queue, address }, () => notice(words('begin-waits')));
 overlay();
 show();
 keepPage('/clients/');
 queue.watch(address);
-onChange(queue, async ({ key, label, sentence }) => {
-    notice(words('tap-anew', { what: label, says: sentence }));
-    await queue.drop(key);
-});
+tapsAnew(queue, notice);
 queue.send();
 setInterval(queue.poll, POLL_MS);

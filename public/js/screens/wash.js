@@ -1,7 +1,6 @@
 // The wash day: one step fills the screen. Every tap is an act with a key of its own; it counts here at once and at the salon as soon as it is there.
 
 import { carryOver } from '../offline/carry-over.js';
-import { onChange } from '../offline/change.js';
 import { makeAlarm } from '../shared/alarm.js';
 import { keepPage } from '../shared/keep-page.js';
 import { salonNow } from '../shared/salon-clock.js';
@@ -11,7 +10,7 @@ import { bottleOf, mlOf, showOthers } from './parts/wash-bottle.js';
 import { composer } from './parts/wash-composer.js';
 import { before, due, isPaused, restedMs, timers } from './parts/wash-machine.js';
 import { showNotes } from './parts/wash-notes.js';
-import { washSession } from './parts/wash-session.js';
+import { afterSending, tapsAnew, washSession } from './parts/wash-session.js';
 import { stepsOf } from './parts/wash-steps.js';
 import { showFinish, showKept, showPause, showStep, showTime, showTimers } from './parts/wash-view.js';
 import { whyBefore } from './parts/wash-why.js';
@@ -148,15 +147,7 @@ document.addEventListener('keydown', (event) => {
 root.addEventListener('keydown', (event) => event.repeat && ['Enter', ' '].includes(event.key) && event.preventDefault());
 
 // Ending sends what is still here first; without a network the day cannot end yet.
-find('finish').addEventListener('submit', async (event) => {
-    event.preventDefault();
-    await queue.send();
-    if (queue.waiting(address).length === 0) {
-        find('finish').submit();
-    } else {
-        notice(words('end-waits'));
-    }
-});
+afterSending(find('finish'), { queue, address }, () => notice(words('end-waits')));
 
 find('insecure').hidden = window.isSecureContext;
 
@@ -177,11 +168,7 @@ overlay();
 show();
 keepPage('/clients/');
 queue.watch(address);
-// A tap that was refused is made anew on the step it belongs to: here it says which, and why.
-onChange(queue, async ({ key, label, sentence }) => {
-    notice(words('tap-anew', { what: label, says: sentence }));
-    await queue.drop(key);
-});
+tapsAnew(queue, notice);
 queue.send();
 setInterval(tick, 500);
 setInterval(queue.poll, POLL_MS);

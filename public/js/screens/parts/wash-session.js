@@ -1,5 +1,6 @@
 // A wash day between this tablet and the salon: what was tapped counts here at once, and at the salon as soon as it is there.
 
+import { onChange } from '../../offline/change.js';
 import { mine } from '../../offline/mine.js';
 import { salonTimeOf, stamp } from '../../shared/salon-clock.js';
 import { words } from '../../shared/words.js';
@@ -73,3 +74,20 @@ export const washSession = (root, on) => {
     });
     return { plan, address, queue, state, planned, act, overlay };
 };
+
+/** A form that goes to the salon only after all that is kept here; without a network it waits, and says so. */
+export const afterSending = (form, { queue, address }, waits) => form.addEventListener('submit', async (event) => {
+    event.preventDefault();
+    await queue.send();
+    if (queue.waiting(address).length === 0) {
+        form.submit();
+    } else {
+        waits();
+    }
+});
+
+/** A tap that was refused is made anew on the step it belongs to: here it says which, and why. */
+export const tapsAnew = (queue, notice) => onChange(queue, async ({ key, label, sentence }) => {
+    notice(words('tap-anew', { what: label, says: sentence }));
+    await queue.drop(key);
+});
