@@ -31,6 +31,7 @@ return [
     'running-already' => ':by began this wash day already; here it is.',
     'laid-aside' => 'That wash day was put aside; it is laid out anew from the plan.',
     'broken-off' => 'That wash day was broken off; nothing of it is in the book.',
+    'begin-as-planned' => 'Begin as planned instead',
     'change-first' => 'Change the steps first',
     'laid-out' => 'A wash day was laid out by hand by :by on :day, and has not begun.',
     'go-on-laid-out' => 'Go on with it',

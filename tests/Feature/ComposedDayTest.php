@@ -7,6 +7,7 @@ use App\Bridge\WashDays\SessionOrder;
 use App\Bridge\WashDays\WashSessionState;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
+use App\Models\Product;
 use App\Models\Service;
 use App\Models\Style;
 use App\Models\WashSession;
@@ -70,7 +71,8 @@ it('lays a day out to be changed, one a client, that has not begun', function ()
     // Whoever lays it out next finds the same.
     laidOut($this, $head);
     expect(WashSession::query()->count())->toBe(1);
-    $this->get("/clients/{$head->id}/wash")->assertOk()->assertSee('A wash day was laid out by hand');
+    $this->get("/clients/{$head->id}/wash")->assertOk()->assertSee('A wash day was laid out by hand')
+        ->assertSee('Begin as planned instead');
     $this->get("/clients/{$head->id}/wash/{$draft->id}")
         ->assertOk()
         ->assertSee('Change what you like before it begins');
@@ -430,4 +432,42 @@ it('lets any minute be corrected afterwards, in the record and in what it read',
     $this->delete("/clients/{$head->id}/wash-days/{$draft->wash_day}")->assertRedirect();
     $this->put("{$url}/minutes", ['minutes' => ['detangle' => '20']])->assertRedirect($url);
     $this->get($url)->assertOk()->assertDontSee('Correct minutes of this wash day');
+});
+
+it('goes on when a bottle is deleted in the middle, and never below an empty shelf', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    foreach (['Last of the mask' => 4, 'Gone tomorrow' => 300] as $name => $left) {
+        $this->post('/products', [
+            'name' => $name, 'kind' => 'mask', 'ingredients' => 'Aqua, Cetearyl Alcohol, Glycerin',
+            'size_ml' => '500',
+        ])->assertSessionHasNoErrors();
+        Product::query()->where('name', $name)->sole()->update(['left_ml' => $left]);
+    }
+    $draft = laidOut($this, $head);
+    sentTo(
+        $this,
+        $draft,
+        composedAct('add', 'mask-1', ['of' => 'mask', 'after' => 'rinse-1']),
+        composedAct('add', 'rinse-8', ['of' => 'rinse', 'after' => 'mask-1']),
+    );
+    $offered = dayOf($draft)->step('mask-1');
+    $gone = Product::query()->where('name', 'Gone tomorrow')->sole();
+    $short = Product::query()->where('name', 'Last of the mask')->sole();
+    expect($offered['product']['id'])->toBe($gone->id);
+    $this->post("/clients/{$head->id}/wash/{$draft->id}/begin");
+    sentTo($this, $draft, composedAct('done', 'ready', [], 4));
+    $this->delete("/products/{$gone->id}")->assertRedirect();
+    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk();
+    // The other holds four millilitres, and forty are taken: it is empty then, not less.
+    expect(sentTo(
+        $this,
+        $draft,
+        composedAct('bottle', 'mask-1', ['product' => $short->id, 'instead_of' => $gone->id, 'why' => 'ran-out'], 5),
+        composedAct('amount', 'mask-1', ['ml' => 40], 5.2),
+    ))->toBe([null, null]);
+    doneThrough($this, $draft);
+    expect((float) $short->refresh()->left_ml)->toBe(0.0)
+        ->and($head->washDays()->reorder()->latest('id')->firstOrFail()->steps()->where('kind', 'mask')->count())
+        ->toBeGreaterThan(0);
 });
