@@ -47,11 +47,11 @@
         @endforeach
     </ol>
     <p class="legend"><span><i class="critical-bar"></i>the finish hangs on it</span></p>
-    <p class="reason">Detangling: {{ $plan['pace']['minutes_a_section'] }} min a section, {{ $plan['pace']['of'] === 0 ? 'the usual start' : 'from ' . $plan['pace']['of'] . ' of her own wash days and the usual' }}. Dries in about {{ $in($plan['pace']['dries_in']) }}, {{ $plan['pace']['dryings'] === 0 ? 'from her porosity' : trans_choice('wash.from-readings', $plan['pace']['dryings']) }}.</p>
+    <p class="reason">Detangling: {{ $plan['pace']['minutes_a_section'] }} min a section, {{ $plan['pace']['of'] === 0 ? 'the usual start' : 'from ' . $plan['pace']['of'] . ' wash days of this client and the usual' }}. Dries in about {{ $in($plan['pace']['dries_in']) }}, {{ $plan['pace']['dryings'] === 0 ? 'from the porosity' : trans_choice('wash.from-readings', $plan['pace']['dryings']) }}.</p>
     @php($cents = collect($plan['steps'])->pluck('product.cost_cents')->filter()->sum())
     @if ($cents > 0)<p class="reason">Products for this day: about @money($cents), by the price of each bottle.</p>@endif
     @if ($foretold !== [])
-        <details class="more-tests"><summary>How well her last {{ count($foretold) === 1 ? "wash day was" : count($foretold) . " wash days were" }} foretold: {{ count(array_filter($foretold, fn ($day) => $day['within'])) }} within their range, off by {{ round(array_sum(array_map(fn ($day) => abs($day['actual'] - $day['expected']), $foretold)) / count($foretold)) }} minutes on average</summary>
+        <details class="more-tests"><summary>How well the last {{ count($foretold) === 1 ? "wash day was" : count($foretold) . " wash days were" }} foretold: {{ count(array_filter($foretold, fn ($day) => $day['within'])) }} within their range, off by {{ round(array_sum(array_map(fn ($day) => abs($day['actual'] - $day['expected']), $foretold)) / count($foretold)) }} minutes on average</summary>
             <ul class="recent">@foreach ($foretold as $day)<li>{{ $day['date'] }}: {{ round($day['expected']) }} minutes expected, {{ round($day['actual']) }} taken{{ $day['within'] ? '' : ', outside its range' }}</li>@endforeach</ul>
         </details>
     @endif
