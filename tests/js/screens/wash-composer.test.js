@@ -94,6 +94,7 @@ describe('the list of a wash day', () => {
         press('compose.out');
         expect(dialog.open).toBe(true);
         expect(dialog.textContent).toContain('rules.mask-after-strong-protein');
+        expect(document.activeElement.textContent).toBe('why-not');
         press('why-not', dialog);
         expect([dialog.open, keys().includes('mask')]).toEqual([false, true]);
         press('compose.out');

@@ -41,4 +41,6 @@ export const whyBefore = (dialog, { plan, state, act }) => (kind, step, value = 
         button(words('why-not'), null, 'button is-strong is-large'),
     );
     dialog.showModal();
+    // Whoever taps on without reading leaves it as it was.
+    dialog.lastElementChild.focus();
 };
