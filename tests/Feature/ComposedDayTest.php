@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\SessionOrder;
-use App\Bridge\WashDays\WashSessionState;
+use App\Bridge\WashDays\StepBottle;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
 use App\Models\Product;
@@ -13,56 +13,12 @@ use App\Models\Style;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Str;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\WashDay\StylingMethod;
 use Opis\JsonSchema\Validator;
 
-/** A wash day laid out to be changed, not begun. */
-function laidOut(object $test, Head $head, array $with = []): WashSession
-{
-    $test->actingAs($test->stylist)->post("/clients/{$head->id}/wash", ['change' => '1'] + $with)
-        ->assertSessionHasNoErrors();
-
-    return WashSession::query()->latest('id')->firstOrFail();
-}
-
-/** @return array<string, mixed> one act of its composer */
-function composedAct(string $kind, string $step, array $value = [], float $minute = 0): array
-{
-    return [
-        'key' => (string) Str::uuid(), 'kind' => $kind, 'step' => $step, 'value' => $value,
-        'at' => CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addSeconds((int) round(60 * $minute))->format('c'),
-    ];
-}
-
-/** @return list<string|null> what was refused of each, in words; null where it counts */
-function sentTo(object $test, WashSession $washSession, array ...$acts): array
-{
-    $answer = $test->postJson(
-        "/clients/{$washSession->head_id}/wash/{$washSession->id}/acts",
-        ['device' => 'one', 'acts' => $acts],
-    )->assertOk()->json('answers');
-
-    return array_map(
-        static fn (array $one): ?string => $one['reason'] ?? $one['sentence'] ?? $one['says'] ?? null,
-        $answer,
-    );
-}
-
-function dayOf(WashSession $washSession): WashSessionState
-{
-    return WashSessionState::of($washSession->refresh(), array_values($washSession->acts()->get()->all()));
-}
-
-/** @return list<string> keys of the steps that are not taken out, in their order */
-function keysOf(WashSession $washSession): array
-{
-    $state = dayOf($washSession);
-
-    return array_values(array_filter($state->order(), static fn (string $key): bool => ! $state->isSkipped($key)));
-}
+require_once __DIR__ . '/LaidOutDays.php';
 
 it('lays a day out to be changed, one a client, that has not begun', function (): void {
     $head = $this->aHead();
@@ -333,27 +289,6 @@ it('parts the hair the next time as it was parted for each work, and says the sa
     expect($core->head->sectionsByWork->styling)->toBe($head->sections + 4);
 });
 
-/** Ends a day on which every step is done, each in the minutes it is planned to take. */
-function doneThrough(object $test, WashSession $washSession): void
-{
-    $url = "/clients/{$washSession->head_id}/wash/{$washSession->id}";
-    $test->post("{$url}/begin");
-    $state = dayOf($washSession);
-    $minute = 0.0;
-    $acts = [];
-    foreach ($state->steps() as $step) {
-        if (! $state->isSkipped($step['key'])) {
-            $minute += max(1.0, $step['hands_on_minutes']);
-            $acts[] = composedAct('done', $step['key'], [], $minute);
-            $minute += $step['waiting_minutes'];
-        }
-    }
-    $test->travelTo(CarbonImmutable::parse('2027-01-09 10:00', 'UTC')->addMinutes((int) $minute + 2));
-    sentTo($test, $washSession, ...$acts);
-    $test->post("{$url}/finish")->assertSessionMissing('doubtful');
-    expect($washSession->refresh()->finished_at)->not->toBeNull();
-}
-
 it('is laid out like one before: parted, layered and with the amounts of then, treated as planned now', function (): void {
     $head = $this->aHead();
     foreach (['Plain gel', 'Firm gel'] as $name) {
@@ -470,4 +405,45 @@ it('goes on when a bottle is deleted in the middle, and never below an empty she
     expect((float) $short->refresh()->left_ml)->toBe(0.0)
         ->and($head->washDays()->reorder()->latest('id')->firstOrFail()->steps()->where('kind', 'mask')->count())
         ->toBeGreaterThan(0);
+});
+
+it('lays what was changed by hand over what is true when it begins', function (): void {
+    $head = $this->aHead();
+    foreach (['Plain mask', 'Recalled mask'] as $name) {
+        $this->actingAs($this->stylist)->post('/products', [
+            'name' => $name, 'kind' => 'mask', 'ingredients' => 'Aqua, Cetearyl Alcohol, Glycerin', 'size_ml' => '500',
+        ])->assertSessionHasNoErrors();
+    }
+    $draft = laidOut($this, $head);
+    $url = "/clients/{$head->id}/wash/{$draft->id}";
+    sentTo(
+        $this,
+        $draft,
+        composedAct('add', 'wrap-1', ['of' => 'wrap', 'after' => 'squeeze']),
+        composedAct('add', 'mask-1', ['of' => 'mask', 'after' => 'rinse-1']),
+        composedAct('add', 'rinse-8', ['of' => 'rinse', 'after' => 'mask-1']),
+        composedAct('set', 'mask-1', ['heat' => true]),
+        composedAct('add', 'hood-1', ['of' => 'dry-hood', 'after' => 'style']),
+    );
+    $recalled = Product::query()->where('name', 'Recalled mask')->sole();
+    $offered = dayOf($draft)->step('mask-1');
+    if ($offered['product']['id'] !== $recalled->id) {
+        sentTo($this, $draft, composedAct('bottle', 'mask-1', [
+            'product' => $recalled->id, 'instead_of' => $offered['product']['id'], 'why' => 'chosen',
+        ]));
+    }
+    expect(keysOf($draft))->toContain('hood-1')->and(dayOf($draft)->step('mask-1')['heat'])->toBeTrue();
+    // Days later: a bottle is recalled, and the scalp is sore.
+    $recalled->update(['recalled_on' => $this->salon->today()->format('Y-m-d')]);
+    $head->update(['sore_scalp' => true]);
+    $this->post("{$url}/begin")->assertRedirect($url)->assertSessionHas('said');
+    $this->get($url)->assertOk();
+    $state = dayOf($draft);
+    $mask = $state->step('mask-1');
+    $ids = array_column([$mask['product'] ?? [], ...$mask['others']], 'id');
+    expect(keysOf($draft))->toContain('wrap-1')->toContain('mask-1')->not->toContain('hood-1')
+        ->and($mask['heat'])->toBeFalse()
+        ->and(StepBottle::taken($mask, $state)?->id)->not->toBe($recalled->id)
+        ->and($ids[0] ?? null)->not->toBe($recalled->id)
+        ->and($draft->refresh()->plan['bears_heat'])->toBeFalse();
 });

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge\WashDays;
 
+use App\Models\WashSession;
+
 /**
  * A wash day laid out like one before: parted, layered, styled and dried as then, with its bottles and amounts where they
  * are still there. What is done to the balance stays as it is planned now: protein that was due then is not due again.
@@ -17,9 +19,21 @@ final class RepeatedDay
     /**
      * @param array<string, mixed> $plan as it is laid out now, with its palette
      *
+     * @return array<string, mixed> with which day it is like
+     */
+    public static function like(array $plan, WashSession $past): array
+    {
+        $state = WashSessionState::of($past, array_values($past->acts()->get()->all()));
+
+        return ['like' => $past->id] + self::of($plan, $state);
+    }
+
+    /**
+     * @param array<string, mixed> $plan as it is laid out now, with its palette
+     *
      * @return array<string, mixed>
      */
-    public static function of(array $plan, WashSessionState $past): array
+    private static function of(array $plan, WashSessionState $past): array
     {
         $then = array_values(array_filter(
             $past->steps(),
@@ -33,7 +47,7 @@ final class RepeatedDay
             $stays = in_array($kind, self::AS_PLANNED, true) || in_array($kind, self::ALWAYS, true);
             if ($stays || in_array($kind, $kinds, true)) {
                 $like = self::first($then, $kind);
-                $kept[] = $like === null ? $step : self::like($step, $like, $past);
+                $kept[] = $like === null ? $step : self::stepLike($step, $like, $past);
             }
         }
 
@@ -69,7 +83,7 @@ final class RepeatedDay
      *
      * @return array<string, mixed>
      */
-    private static function like(array $step, array $like, WashSessionState $past): array
+    private static function stepLike(array $step, array $like, WashSessionState $past): array
     {
         $set = [];
         if (is_int($step['sections'] ?? null) && is_int($like['sections'] ?? null)) {
@@ -123,7 +137,7 @@ final class RepeatedDay
                 continue;
             }
             $after = array_search($then[$i - 1]['kind'] ?? '', array_reverse(array_column($kept, 'kind'), true), true);
-            $new = self::like(['key' => "{$kind}-again-{$i}"] + $template, $step, $past);
+            $new = self::stepLike(['key' => "{$kind}-again-{$i}"] + $template, $step, $past);
             array_splice($kept, $after === false ? count($kept) - 1 : $after + 1, 0, [$new]);
         }
 

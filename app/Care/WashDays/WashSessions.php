@@ -6,7 +6,6 @@ namespace App\Care\WashDays;
 
 use App\Bridge\WashDays\RepeatedDay;
 use App\Bridge\WashDays\WashSessionPlanner;
-use App\Bridge\WashDays\WashSessionState;
 use App\Care\Scheduling\BookingProgress;
 use App\Models\Head;
 use App\Models\WashSession;
@@ -19,6 +18,7 @@ final readonly class WashSessions
 {
     public function __construct(
         private BookingProgress $bookingProgress,
+        private DraftRenewal $draftRenewal,
         private WashSessionPlanner $washSessionPlanner,
     ) {
     }
@@ -68,11 +68,8 @@ final readonly class WashSessions
             }
             $draft?->delete();
             $plan = $this->washSessionPlanner->laidOut($head, $limitMinutes, $drying, $styling);
-            $past = $like === null
-                ? null
-                : WashSessionState::of($like, array_values($like->acts()->get()->all()));
 
-            return $this->make($head, $past === null ? $plan : RepeatedDay::of($plan, $past), $by);
+            return $this->make($head, $like === null ? $plan : RepeatedDay::like($plan, $like), $by);
         });
     }
 
@@ -87,6 +84,7 @@ final readonly class WashSessions
                 return $running;
             }
             if ($draft->began_at === null) {
+                $this->draftRenewal->of($head, $draft);
                 $draft->update(['began_at' => now(), 'date' => $head->salon->today()->format('Y-m-d')]);
                 $this->bookingProgress->begun($head, $by);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\WashDays\DraftRenewal;
 use App\Care\WashDays\WashCorrections;
 use App\Care\WashDays\WashSessionActs;
 use App\Care\WashDays\WashSessionEnd;
@@ -62,10 +63,12 @@ final class WashController extends Controller
     /** Begins the wash day that was laid out by hand. */
     public function start(Head $head, WashSession $washSession): RedirectResponse
     {
-        return redirect()->route('clients.wash.run', [
-            $head,
-            $this->washSessions->start($head, $washSession, $this->stylist()->name),
-        ]);
+        $begun = $this->washSessions->start($head, $washSession, $this->stylist()->name);
+        $isLess = $begun->acts()->where('refused', Words::say(DraftRenewal::REFUSAL))->exists();
+
+        return redirect()
+            ->route('clients.wash.run', [$head, $begun])
+            ->with($isLess ? ['said' => Words::say('wash.laid-anew')] : []);
     }
 
     public function run(Head $head, WashSession $washSession): View
