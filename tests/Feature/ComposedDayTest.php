@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\SessionOrder;
-use App\Bridge\WashDays\StepBottle;
+use App\Bridge\WashDays\UsualDrying;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
 use App\Models\Product;
@@ -313,10 +313,14 @@ it('is laid out like one before: parted, layered and with the amounts of then, t
         ]),
         composedAct('amount', 'style', ['ml' => 42]),
         composedAct('skip', 'seal'),
+        composedAct('add', 'hood-1', ['of' => 'dry-hood', 'after' => 'lock-1']),
+        composedAct('skip', 'dry'),
         composedAct('note', 'style', ['note' => 'squelches']),
     );
     doneThrough($this, $draft);
-    expect($draft->outcome['hands']['sections']['styling'])->toBe(9)
+    expect($draft->plan['drying'])->toBe('hood')
+        ->and(app(UsualDrying::class)->of($head)->value)->toBe('hood')
+        ->and($draft->outcome['hands']['sections']['styling'])->toBe(9)
         ->and($draft->outcome['hands']['extra'])->toBe(['wrap'])
         ->and(array_values($draft->outcome['hands']['amounts']))->toContain(42);
     $head->update(['styling_sections' => null]);
@@ -405,45 +409,4 @@ it('goes on when a bottle is deleted in the middle, and never below an empty she
     expect((float) $short->refresh()->left_ml)->toBe(0.0)
         ->and($head->washDays()->reorder()->latest('id')->firstOrFail()->steps()->where('kind', 'mask')->count())
         ->toBeGreaterThan(0);
-});
-
-it('lays what was changed by hand over what is true when it begins', function (): void {
-    $head = $this->aHead();
-    foreach (['Plain mask', 'Recalled mask'] as $name) {
-        $this->actingAs($this->stylist)->post('/products', [
-            'name' => $name, 'kind' => 'mask', 'ingredients' => 'Aqua, Cetearyl Alcohol, Glycerin', 'size_ml' => '500',
-        ])->assertSessionHasNoErrors();
-    }
-    $draft = laidOut($this, $head);
-    $url = "/clients/{$head->id}/wash/{$draft->id}";
-    sentTo(
-        $this,
-        $draft,
-        composedAct('add', 'wrap-1', ['of' => 'wrap', 'after' => 'squeeze']),
-        composedAct('add', 'mask-1', ['of' => 'mask', 'after' => 'rinse-1']),
-        composedAct('add', 'rinse-8', ['of' => 'rinse', 'after' => 'mask-1']),
-        composedAct('set', 'mask-1', ['heat' => true]),
-        composedAct('add', 'hood-1', ['of' => 'dry-hood', 'after' => 'style']),
-    );
-    $recalled = Product::query()->where('name', 'Recalled mask')->sole();
-    $offered = dayOf($draft)->step('mask-1');
-    if ($offered['product']['id'] !== $recalled->id) {
-        sentTo($this, $draft, composedAct('bottle', 'mask-1', [
-            'product' => $recalled->id, 'instead_of' => $offered['product']['id'], 'why' => 'chosen',
-        ]));
-    }
-    expect(keysOf($draft))->toContain('hood-1')->and(dayOf($draft)->step('mask-1')['heat'])->toBeTrue();
-    // Days later: a bottle is recalled, and the scalp is sore.
-    $recalled->update(['recalled_on' => $this->salon->today()->format('Y-m-d')]);
-    $head->update(['sore_scalp' => true]);
-    $this->post("{$url}/begin")->assertRedirect($url)->assertSessionHas('said');
-    $this->get($url)->assertOk();
-    $state = dayOf($draft);
-    $mask = $state->step('mask-1');
-    $ids = array_column([$mask['product'] ?? [], ...$mask['others']], 'id');
-    expect(keysOf($draft))->toContain('wrap-1')->toContain('mask-1')->not->toContain('hood-1')
-        ->and($mask['heat'])->toBeFalse()
-        ->and(StepBottle::taken($mask, $state)?->id)->not->toBe($recalled->id)
-        ->and($ids[0] ?? null)->not->toBe($recalled->id)
-        ->and($draft->refresh()->plan['bears_heat'])->toBeFalse();
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\WashDays;
 
+use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\WashStepKind;
 
 /** What the hands of a wash day did beside its treatments, as far as the next one can be done the same way. */
@@ -19,6 +20,26 @@ final class HandsOfDay
     private const WORKS = [
         'washing' => WashStepKind::Cleanse, 'detangling' => WashStepKind::Detangle, 'styling' => WashStepKind::Style,
     ];
+
+    private const DRYING = [
+        'dry-air' => DryingMethod::Air, 'dry-fan' => DryingMethod::Air, 'dry-diffuse-high' => DryingMethod::Diffuse,
+        'dry-diffuse-medium' => DryingMethod::Diffuse, 'dry-diffuse-cool' => DryingMethod::Diffuse,
+        'dry-hood' => DryingMethod::Hood,
+    ];
+
+    /** @return DryingMethod|null how it was dried by what was put in, the last of it; null: as it was laid out */
+    public static function dried(WashSessionState $state): ?DryingMethod
+    {
+        $dried = null;
+        foreach ($state->steps() as $step) {
+            $key = is_string($step['key'] ?? null) ? $step['key'] : '';
+            if (($step['kind'] ?? '') === WashStepKind::Dry->value && $state->isDone($key)) {
+                $dried = self::DRYING[$state->templateOf($key) ?? ''] ?? null;
+            }
+        }
+
+        return $dried;
+    }
 
     /**
      * @return array{

@@ -153,6 +153,10 @@ final readonly class WashSessionEnd
             $this->worn($washSession, $state, $date);
             $this->washSections->learned($head, $state);
             $this->outlookRefresh->after($head, $date);
+            $dried = HandsOfDay::dried($state);
+            // The next day is dried as this one was, not as it was laid out.
+            $plan = ($dried === null ? [] : ['drying' => $dried->value]) + $washSession->plan;
+            $washSession->update(['plan' => $plan]);
             $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
                 'planned_minutes' => $washSession->plan['finish_minutes'] ?? null,
