@@ -153,10 +153,7 @@ final readonly class WashSessionEnd
             $this->worn($washSession, $state, $date);
             $this->washSections->learned($head, $state);
             $this->outlookRefresh->after($head, $date);
-            $dried = HandsOfDay::dried($state);
-            // The next day is dried as this one was, not as it was laid out.
-            $plan = ($dried === null ? [] : ['drying' => $dried->value]) + $washSession->plan;
-            $washSession->update(['plan' => $plan]);
+            self::dried($washSession, $state);
             $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
                 'planned_minutes' => $washSession->plan['finish_minutes'] ?? null,
@@ -166,6 +163,15 @@ final readonly class WashSessionEnd
                 'hands' => HandsOfDay::of($state),
             ]]);
         });
+    }
+
+    /** The next day is dried as this one was, not as it was laid out. */
+    private static function dried(WashSession $washSession, WashSessionState $state): void
+    {
+        $dried = HandsOfDay::dried($state);
+        if ($dried !== null) {
+            $washSession->update(['plan' => ['drying' => $dried->value] + $washSession->plan]);
+        }
     }
 
     /** A style that came down is over; the one that was made last is worn from now on. */
