@@ -26,6 +26,7 @@ use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 // A trace names where, not with what.
@@ -95,6 +96,15 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? response()->json(['message' => $sentence], 503, ['Retry-After' => '5'])
                 : response()->view('errors.away', ['sentence' => $sentence], 503, ['Retry-After' => '5']);
         });
+        // Whoever left the sign-in page open too long signs in once more; the address stands there.
+        $exceptions->render(
+            fn (HttpException $old, Request $request) => $old->getStatusCode() === 419 && $request->is('sign-in')
+                ? redirect()
+                    ->route('sign-in')
+                    ->withInput($request->only('email'))
+                    ->withErrors(['password' => trans('errors.sign-in-old')])
+                : null,
+        );
         // A link guessed at, run out or withdrawn: all the same to whoever holds it.
         $exceptions->map(
             fn (InvalidSignatureException $wrong): NotFoundHttpException => new NotFoundHttpException('', $wrong),

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'address' => 'There is nothing at this address. Go back and try the page from the menu.',
     'unreadable' => 'Something that was sent cannot be read as text. Go back, type it anew and send it again; nothing was saved.',
+    'sign-in-old' => 'This page was open too long. Type your password once more.',
     'title' => 'That cannot be done',
     'other' => 'That cannot be done like this. Go back and try it from the page it belongs to; nothing was saved.',
     'client' => 'That did not work. Open your link again; if it still does not, tell your salon. What you ticked stays on this phone.',

@@ -85,6 +85,8 @@ return [
     'no-scripts-to' => 'Wash days',
     'another-bottle' => 'Another bottle',
     'smells-wrong' => 'Smells wrong, said :by at a wash day. Look at it before it is used again.',
+    'pace-usual' => 'the usual start',
+    'pace-from' => '{1} from one wash day of this client and the usual|[2,*] from :count wash days of this client and the usual',
     'from-readings' => '{1} from one reading|[2,*] from :count readings',
     'minutes' => 'Minutes: type 0.5 to 720.',
     'styled-after' => 'Styled after about :care, done in about :done; four days of five between :from and :to.',

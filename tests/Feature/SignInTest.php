@@ -53,5 +53,18 @@ it('refuses a form without its token', function (): void {
     // The framework lets forms through in tests; here it must not.
     $this->app['env'] = 'production';
     $this->app->detectEnvironment(fn (): string => 'production');
-    $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'a-long-password'])->assertStatus(419);
+    $this->post('/sign-out')->assertStatus(419);
+    // Whoever left the sign-in page open too long is asked once more, and types no address again.
+    $this->post('/sign-in', ['email' => 'ilse@test.example', 'password' => 'a-long-password'])
+        ->assertRedirect('/sign-in')
+        ->assertSessionHasErrors(['password' => __('errors.sign-in-old')])
+        ->assertSessionHasInput('email', 'ilse@test.example');
+    $this->assertGuest();
+    expect(session()->getOldInput('password'))->toBeNull();
+});
+
+it('begins no session for what a page asks by itself where the night has ended one', function (): void {
+    $begun = fn ($answer): array => array_map(fn ($cookie): string => $cookie->getName(), $answer->headers->getCookies());
+    expect($begun($this->getJson('/token')->assertStatus(401)))->not->toContain(config('session.cookie'))
+        ->and($begun($this->get('/sign-in')))->toContain(config('session.cookie'));
 });

@@ -43,7 +43,10 @@ final class KeepSession extends StartSession
         $isFresh = is_int($touched) && abs($now - $touched) < self::TOUCH_SECONDS;
         $isByItself = $request->headers->has(self::KEPT)
             || in_array(Route::currentRouteName(), self::BY_ITSELF, true);
-        if ($isFresh && $isByItself) {
+        // Where the night has ended a session, a page left open asks beside whoever signs in anew: a session begun for
+        // its question would take the sign-in form's token away.
+        $isOver = $touched === null;
+        if ($isByItself && ($isFresh || $isOver)) {
             $request->setLaravelSession($started);
 
             return $next($request);

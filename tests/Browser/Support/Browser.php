@@ -214,7 +214,10 @@ final class Browser
     public function later(float $minutes): self
     {
         $clock = (string) getenv('NAGOMI_CLOCK');
-        file_put_contents($clock, (string) ((is_file($clock) ? (float) file_get_contents($clock) : 0.0) + $minutes));
+        $ahead = (is_file($clock) ? (float) file_get_contents($clock) : 0.0) + $minutes;
+        // In one go: an answer that reads the file while it is empty would be given on the day before.
+        file_put_contents("{$clock}.next", (string) $ahead);
+        rename("{$clock}.next", $clock);
         $this->driver->executeScript(
             'sessionStorage.setItem("clock-ahead-ms", String(Number(sessionStorage.getItem("clock-ahead-ms") '
                 . '?? 0) + 60000 * arguments[0]))',
