@@ -63,8 +63,23 @@ it('refuses a form without its token', function (): void {
     expect(session()->getOldInput('password'))->toBeNull();
 });
 
+it('signs in on the morning after, also where what the night has ended is swept away just then', function (): void {
+    config(['session.driver' => 'database', 'session.lottery' => [1, 1]]);
+    $named = fn ($answer): string => $answer->getCookie(config('session.cookie'))->getValue();
+    $evening = $named($this->get('/sign-in'));
+    expect(DB::table('sessions')->pluck('id')->all())->toBe([$evening]);
+    $this->travel(22)->hours();
+    // A request of its own knows nothing of the one before.
+    app('session')->forgetDrivers();
+    $morning = $named($this->withCookie(config('session.cookie'), $evening)->get('/sign-in'));
+    expect(DB::table('sessions')->pluck('id')->all())->toBe([$morning])->and($morning)->not->toBe($evening);
+});
+
 it('begins no session for what a page asks by itself where the night has ended one', function (): void {
-    $begun = fn ($answer): array => array_map(fn ($cookie): string => $cookie->getName(), $answer->headers->getCookies());
+    $begun = fn ($answer): array => array_map(
+        fn ($cookie): string => $cookie->getName(),
+        $answer->headers->getCookies(),
+    );
     expect($begun($this->getJson('/token')->assertStatus(401)))->not->toContain(config('session.cookie'))
         ->and($begun($this->get('/sign-in')))->toContain(config('session.cookie'));
 });

@@ -51,6 +51,10 @@ final class KeepSession extends StartSession
 
             return $next($request);
         }
+        if ($isOver) {
+            // Under a name of its own: what the night has ended may be swept away while this one is written.
+            $started->migrate();
+        }
         $started->put(self::TOUCHED, $now);
 
         /** @var Response */
