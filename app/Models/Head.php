@@ -181,6 +181,12 @@ final class Head extends Model
         return $this->hasMany(WashSession::class);
     }
 
+    /** @return HasMany<PaceDay, $this> */
+    public function paceDays(): HasMany
+    {
+        return $this->hasMany(PaceDay::class);
+    }
+
     /** @return HasMany<HeadSnapshot, $this> */
     public function days(): HasMany
     {

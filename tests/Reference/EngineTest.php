@@ -17,6 +17,7 @@ use Nagomi\Core\Planning\ExcessTable;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Statistics\BivariateNormal;
 use Nagomi\Core\Statistics\Normal;
+use Nagomi\Core\Statistics\ShrunkRegression;
 use Nagomi\Core\Tests\Support\Make;
 
 function reference(string $name): array
@@ -169,5 +170,26 @@ it('filters and smooths one quantity as R’s KalmanRun and KalmanSmooth do, to 
                 0,
                 StateLayout::MOISTURE,
             ) ** 2)->toEqualWithDelta($reference['smoothed_variance'][$week], 1e-8);
+    }
+});
+
+it('learns few numbers from few days as numpy does by singular values (scripts/shrunk_regression.py)', function (): void {
+    $cases = reference('shrunk_regression')['cases'];
+    expect($cases)->toHaveCount(24);
+    foreach ($cases as $case) {
+        $names = array_map(fn (int $i): string => "x{$i}", array_keys($case['mean']));
+        $line = ShrunkRegression::of(
+            array_combine($names, array_map(null, $case['mean'], $case['sd'])),
+            array_map(
+                fn (array $x, float $y): array => ['x' => array_combine($names, $x), 'y' => $y],
+                $case['x'],
+                $case['y'],
+            ),
+            $case['noise'],
+        );
+        $asked = array_combine($names, $case['asked']);
+        expect(array_values($line->means))->toEqualWithDelta($case['means'], 1e-9)
+            ->and($line->expected($asked))->toEqualWithDelta($case['expected'], 1e-9)
+            ->and($line->doubt($asked))->toEqualWithDelta($case['doubt'], 1e-9);
     }
 });

@@ -38,7 +38,6 @@ final readonly class HeadRecord
 {
     private const RELATIONS = ['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings'];
 
-
     public function __construct(
         private SalonClimate $salonClimate,
         private StoredClearances $storedClearances,
@@ -72,7 +71,8 @@ final readonly class HeadRecord
                 ->takingDown($this->takeDownOn($head))
                 ->labelled(LabelMinutes::of($head)),
             $this->storedClearances->ofRecord($head),
-            SimilarHeads::minutesASection($head, self::paceSince(Calendar::dayOf($head->salon->today()))),
+            $this->similar($head, StoredPace::since(Calendar::dayOf($head->salon->today()))),
+            StoredPace::history($head),
         );
     }
 
@@ -153,27 +153,26 @@ final readonly class HeadRecord
         return array_values($days->map($this->washDay(...))->all());
     }
 
-    /**
-     * How long detangling and drying take on this head, from what was booked and read before a day, not too long ago.
-     */
+    /** How long detangling and drying take on this head, from what was booked and read before a day, not long ago. */
     public function pace(Head $head, Core\Head $core, \DateTimeImmutable $today): Pace
     {
-        $since = self::paceSince($today);
-        // Whole days: one on which nothing was detangled is a day as well.
-        $washed = $head->washDays()->where('date', '>=', $since->format('Y-m-d'))->with('steps')->get();
-        $dried = $head->readings()->where('date', '>=', $since->format('Y-m-d'))->where('test', 'drying')->get();
+        $since = StoredPace::since($today);
+        $from = $since->format('Y-m-d');
+        $washed = $head->washDays()->where('date', '>=', $from)->with('steps')->get();
+        $timed = $head->readings()->where('date', '>=', $from)->whereIn('test', StoredPace::TESTS)->get();
 
         return Pace::of(
             $core,
             array_map($this->washDay(...), array_values($washed->all())),
-            array_map($this->reading(...), array_values($dried->all())),
-            SimilarHeads::minutesASection($head, $since),
+            array_map($this->reading(...), array_values($timed->all())),
+            $this->similar($head, $since),
+            StoredPace::history($head, $since),
         );
     }
 
-    private static function paceSince(\DateTimeImmutable $today): \DateTimeImmutable
+    private function similar(Head $head, \DateTimeImmutable $since): float
     {
-        return $today->modify('-' . Pace::OVER_DAYS . ' days');
+        return SimilarHeads::minutesASection($head, $since, $this->parameters->washDay);
     }
 
     /**
@@ -198,7 +197,7 @@ final readonly class HeadRecord
     }
 
     /** The day the style that is worn comes down, today where that is late; null: none is worn that protects. */
-    private function takeDownOn(Head $head): ?\DateTimeImmutable
+    public function takeDownOn(Head $head): ?\DateTimeImmutable
     {
         $today = Calendar::dayOf($head->salon->today());
         $style = Style::running($head);

@@ -56,6 +56,7 @@ final readonly class RecordImporter
                 $this->visits($head, $record->readings);
                 $this->storedClearances->takeIn($head, $record->clearances);
                 $this->storedProgrammes->takeIn($head, $record->terms->programmes);
+                StoredPace::takeIn($head, $record->pace);
             });
 
             return $head;

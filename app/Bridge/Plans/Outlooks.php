@@ -93,7 +93,7 @@ final readonly class Outlooks
         $lately = $this->headRecord->lately($head, $today);
         $terms = $this->headRecord->terms($head, pace: $pace);
         $plan = Planner::plan($trace->last(), $lately, self::WEEKS_AHEAD, $terms);
-        $this->storedPlan->keep($head, $plan, $pace);
+        $this->storedPlan->keep($head, $plan, $pace, $terms->takeDownOn);
         $outlook = $this->stored($head, $frame, $trace, $plan, $terms, $lately);
         $head->setRelation('outlook', $outlook);
         $head->forceFill(['outlook_due_from' => null])->syncOriginalAttribute('outlook_due_from');

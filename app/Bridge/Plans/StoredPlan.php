@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Bridge\Plans;
 
 use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Clients\StoredPace;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\ScalpWords;
 use App\Wording\Words;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Head as CoreHead;
@@ -18,10 +20,12 @@ use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Record\CareRecordWriter;
+use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\PacedSteps;
+use Nagomi\Core\WashDay\PlannedPaces;
 
 /**
  * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
@@ -36,11 +40,17 @@ final readonly class StoredPlan
     ) {
     }
 
-    public function keep(Head $head, Plan $plan, Pace $pace): void
+    /**
+     * @param Pace                   $pace       of the head, on a usual day
+     * @param DateTimeImmutable|null $takeDownOn day on which the style that is worn comes down; null: none is worn
+     */
+    public function keep(Head $head, Plan $plan, Pace $pace, ?DateTimeImmutable $takeDownOn): void
     {
+        $last = StoredPace::lastDetangled($head, Calendar::dayOf($head->salon->today()));
+        $paced = PlannedPaces::of($plan->items, $this->headRecord->core($head), $pace, $last, $takeDownOn);
         $stored = $head->planItems()->where('status', 'planned')->get();
         $today = $head->salon->today()->format('Y-m-d');
-        foreach ($plan->items as $item) {
+        foreach ($paced as ['item' => $item, 'pace' => $pace]) {
             $columns = $this->columns($item, $head, $pace);
             $match = PlanItem::near($stored, $item->date);
             if ($match === null) {

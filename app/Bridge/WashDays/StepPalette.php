@@ -19,6 +19,7 @@ final readonly class StepPalette
     public function __construct(
         private HeadRecord $headRecord,
         private KeptSteps $keptSteps,
+        private PaceOnDay $paceOnDay,
         private Parameters $parameters,
         private StyleTakeDown $styleTakeDown,
     ) {
@@ -33,7 +34,7 @@ final readonly class StepPalette
         $bears = $this->bearsHeat($head);
         $palette = new WashStepPalette(
             $core,
-            $this->headRecord->pace($head, $core, $today),
+            $this->paceOnDay->of($head, $core, $today),
             $bears,
             $bears,
             self::bearsOil($head),

@@ -20,7 +20,6 @@ use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\WashDay\DryingMethod;
-use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
 use Nagomi\Core\WashDay\WashDayBuilder;
@@ -39,6 +38,7 @@ final readonly class WashSessionPlanner
         private Outlooks $outlooks,
         private HeadOnDay $headOnDay,
         private KeptSteps $keptSteps,
+        private PaceOnDay $paceOnDay,
         private Parameters $parameters,
         private StepPalette $stepPalette,
         private UsualDrying $usualDrying,
@@ -60,9 +60,10 @@ final readonly class WashSessionPlanner
         $today = Calendar::dayOf($head->salon->today());
         $frame = $this->headRecord->frame($head);
         $state = $this->headOnDay->of($head, $frame, $today);
-        $pace = $this->headRecord->pace($head, $frame->head, $today);
         /** @var PlanItem|null $item */
         $item = $head->planItems()->where('status', 'planned')->first();
+        $on = max($today, Calendar::dayOf($item->date ?? $head->salon->today()));
+        $pace = $this->paceOnDay->of($head, $frame->head, $on);
         $styling ??= self::styling($item);
         $drying ??= $this->usualDrying->of($head);
         $fitting = TimeLimitFitter::within(
@@ -91,7 +92,7 @@ final readonly class WashSessionPlanner
             'costs' => $fitting->costs,
             'planned_steps' => self::mark($item),
             'planned_for' => $item?->date->format('Y-m-d'),
-            'pace' => self::told($pace),
+            'pace' => WashPace::told($pace, $this->doing($item->steps ?? []), $drying),
         ];
     }
 
@@ -154,17 +155,6 @@ final readonly class WashSessionPlanner
         ];
     }
 
-    /** @return array{minutes_a_section: float, of: int, dries_in: float, dryings: int} */
-    private static function told(Pace $pace): array
-    {
-        return [
-            'minutes_a_section' => round($pace->detangleASectionMinutes, 1),
-            'of' => $pace->detanglings,
-            'dries_in' => round($pace->airDryMinutes),
-            'dryings' => $pace->dryings,
-        ];
-    }
-
     /**
      * The wash day planned for a date, or near it, at this head's own pace: how long hands are on it, and when they
      * are free.
@@ -173,14 +163,13 @@ final readonly class WashSessionPlanner
     {
         $head->loadMissing(['salon', 'zoneParts']);
         $frame = $this->headRecord->frame($head);
-        $pace = $this->headRecord->pace($head, $frame->head, Calendar::dayOf($head->salon->today()));
         $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
         $composed = $item === null ? null : ComposedDay::on($head, $item->date);
 
         return $composed ?? WashDayBuilder::plan(
             $frame->head,
             $this->doing($item->steps ?? []),
-            $pace,
+            $this->paceOnDay->of($head, $frame->head, Calendar::dayOf($item->date ?? $date)),
             $this->usualDrying->of($head),
             styling: self::styling($item),
         );

@@ -91,6 +91,29 @@ final readonly class WashSessionTimes
             : min((float) $planned, max(0.0, $on->diffInSeconds(CarbonImmutable::now()) / 60));
     }
 
+    /**
+     * Minutes a drying took: held, those of the hands; else from when it was left to when somebody went on with it, less
+     * what that usually takes. Null where nobody did: that it is dry by now nobody saw.
+     */
+    public function dried(string $key): ?float
+    {
+        $waits = $this->steps[$key]['waiting_minutes'] ?? null;
+        if (! is_numeric($waits) || $waits <= 0) {
+            return $this->hands($key);
+        }
+        [$on, $names] = [$this->state->endedAt($key), array_keys($this->steps)];
+        foreach (array_slice($names, (int) array_search($key, $names, true) + 1) as $name) {
+            $end = $this->state->isDone($name) ? $this->state->endedAt($name) : null;
+            if ($on !== null && $end !== null && ($this->steps[$name]['beside'] ?? false) !== true) {
+                $hands = $this->steps[$name]['hands_on_minutes'] ?? null;
+
+                return $on->diffInSeconds($end) / 60 - (is_numeric($hands) ? (float) $hands : 0.0);
+            }
+        }
+
+        return null;
+    }
+
     public function inAll(): ?float
     {
         $last = null;

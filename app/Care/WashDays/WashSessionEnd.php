@@ -40,6 +40,7 @@ final readonly class WashSessionEnd
         private Outlooks $outlooks,
         private RecordImporter $recordImporter,
         private StepBottles $stepBottles,
+        private TimedHair $timedHair,
         private Visits $visits,
         private WashBottles $washBottles,
         private WashSections $washSections,
@@ -143,6 +144,7 @@ final readonly class WashSessionEnd
             if ($steps !== []) {
                 $this->recordImporter->washDays($head, [new WashDay($key, $date, $steps, Place::Salon)]);
             }
+            $this->dried($washSession, $state, $steps);
             $this->washBottles->usedUp($washSession, $state, $by);
             $readings = WashSessionReadings::of($state, $times, $date, $by, $said);
             $visit = null;
@@ -153,7 +155,6 @@ final readonly class WashSessionEnd
             $this->worn($washSession, $state, $date);
             $this->washSections->learned($head, $state);
             $this->outlookRefresh->after($head, $date);
-            self::dried($washSession, $state);
             $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
                 'planned_minutes' => $washSession->plan['finish_minutes'] ?? null,
@@ -165,9 +166,14 @@ final readonly class WashSessionEnd
         });
     }
 
-    /** The next day is dried as this one was, not as it was laid out. */
-    private static function dried(WashSession $washSession, WashSessionState $state): void
+    /**
+     * The next day is dried as this one was, not as it was laid out; and how long it took is learned from.
+     *
+     * @param list<Step> $steps
+     */
+    private function dried(WashSession $washSession, WashSessionState $state, array $steps): void
     {
+        $this->timedHair->learned($washSession, $state, $steps);
         $dried = HandsOfDay::dried($state);
         if ($dried !== null) {
             $washSession->update(['plan' => ['drying' => $dried->value] + $washSession->plan]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\WashDays;
 
+use App\Bridge\Clients\StoredPace;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Care\Readings\Visits;
 use App\Models\Head;
@@ -57,6 +58,7 @@ final readonly class WornStyles
             ->whereNull('ended_on')
             ->update(['ended_on' => $on->format('Y-m-d')]);
         if ($ended > 0) {
+            StoredPace::takenDown($head, $on);
             $this->outlookRefresh->after($head, $head->salon->today());
         }
     }

@@ -25,6 +25,39 @@ final readonly class WashDayParameters
     /** minutes to detangle one section with slip, before the client has a past */
     public float $detangleASectionMinutes;
 
+    /** @var array<string, float> times the usual minutes of detangling, by what a day is unlike the usual one in */
+    public array $detanglingTimes;
+
+    /** spread of the logarithm of each of them from client to client */
+    public float $detanglingTimesSpread;
+
+    /** @var array<string, float> times the usual minutes of detangling where hair is thin, or dense */
+    public array $detanglingTimesByDensity;
+
+    /** how minutes of detangling rise with length, as a power of it */
+    public float $detanglingLengthPower;
+
+    /** length the usual minutes of detangling are told for, mm */
+    public float $detanglingLengthMm;
+
+    /** spread of the logarithm of length within which hair counts as alike */
+    public float $alikeLengthSpread;
+
+    /** share a head counts for whose density is one step away */
+    public float $alikeNextDensity;
+
+    /** heads like one that weigh as much as the trade's usual */
+    public float $usualWeighsHeads;
+
+    /** times the usual minutes of drying, where much is left on that keeps water in */
+    public float $heavyDryTimes;
+
+    /** % by weight of what keeps water in, from which hair dries slower */
+    public float $heavyFromPercent;
+
+    /** spread of the logarithm by which one way of drying is quicker or slower on a client than the others */
+    public float $dryWaySpread;
+
     /** times the planned or usual, either way */
     public float $doubtfulTimes;
 
@@ -91,6 +124,17 @@ final readonly class WashDayParameters
         $this->mostMinutes = $table->numbers('wash-day.most-minutes');
         $this->wetThroughMinutes = $table->numbers('wash-day.wet-through-minutes');
         $this->detangleASectionMinutes = $table->number('wash-day.detangle-a-section-minutes');
+        $this->detanglingTimes = $table->numbers('wash-day.detangling-times');
+        $this->detanglingTimesSpread = $table->number('wash-day.detangling-times-spread');
+        $this->detanglingTimesByDensity = $table->numbers('wash-day.detangling-times-by-density');
+        $this->detanglingLengthPower = $table->number('wash-day.detangling-length-power');
+        $this->detanglingLengthMm = $table->number('wash-day.detangling-length-mm');
+        $this->alikeLengthSpread = $table->number('wash-day.alike-length-spread');
+        $this->alikeNextDensity = $table->number('wash-day.alike-next-density');
+        $this->usualWeighsHeads = $table->number('wash-day.usual-weighs-heads');
+        $this->heavyDryTimes = $table->number('wash-day.heavy-dry-times');
+        $this->heavyFromPercent = $table->number('wash-day.heavy-from-percent');
+        $this->dryWaySpread = $table->number('wash-day.dry-way-spread');
         $this->doubtfulTimes = $table->number('wash-day.doubtful-times');
         $this->usualMaskMinutes = $table->number('wash-day.usual-mask-minutes');
         $this->usualProteinMinutes = $table->number('wash-day.usual-protein-minutes');

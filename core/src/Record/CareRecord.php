@@ -14,6 +14,7 @@ use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Safety\Clearance;
 use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\PaceHistory;
 
 /** One head's history as one document: what it is like, what was done, what was read, what is planned. */
 final readonly class CareRecord
@@ -35,6 +36,7 @@ final readonly class CareRecord
      * @param list<Clearance>            $clearances signs that barred treatments
      * @param float|null                 $detangleASectionMinutes what detangling a section takes on other heads of the
      *     salon as dense and as long; null: the trade's usual
+     * @param PaceHistory                $pace     what was dried by the clock, and when styles came down
      */
     public function __construct(
         public string $id,
@@ -51,6 +53,7 @@ final readonly class CareRecord
         public PlanTerms $terms = new PlanTerms(),
         public array $clearances = [],
         public ?float $detangleASectionMinutes = null,
+        public PaceHistory $pace = new PaceHistory(),
     ) {
     }
 

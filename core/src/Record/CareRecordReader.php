@@ -19,6 +19,7 @@ use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\PaceHistory;
 
 /** Reads a care record from JSON. Either the whole record is right, or every problem is named with its path. */
 final class CareRecordReader
@@ -57,8 +58,8 @@ final class CareRecordReader
         $air = SalonFields::air($fields->object('air'));
         $terms = PlanTermsFields::read($fields->object('season'), $this->parameters->washDay);
         $clearances = array_values(array_filter(array_map(ClearanceFields::read(...), $fields->objects('clearances'))));
-        $detangles = SalonFields::ofSimilarHeads($fields->object('similar_heads'));
         $plan = $fields->has('plan') ? $fields->raw('plan') : $fields->nothing('plan');
+        $paces = self::paces($fields);
         $fields->nothingElse();
         $this->problems->throwIfAny();
         $head ?? throw new InvalidRecord([new RecordProblem('head', 'give the head.')]);
@@ -77,8 +78,17 @@ final class CareRecordReader
             $air,
             $terms ?? new PlanTerms(),
             $clearances,
-            $detangles,
+            ...$paces,
         );
+    }
+
+    /** @return array{float|null, PaceHistory} */
+    private static function paces(RecordFields $fields): array
+    {
+        return [
+            SalonFields::ofSimilarHeads($fields->object('similar_heads')),
+            PaceFields::read($fields->object('pace')),
+        ];
     }
 
     /**

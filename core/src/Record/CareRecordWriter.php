@@ -63,7 +63,8 @@ final class CareRecordWriter
             ? []
             : ['season' => $season]) + ($record->detangleASectionMinutes === null
             ? []
-            : ['similar_heads' => ['detangle_a_section_minutes' => $record->detangleASectionMinutes]]);
+            : ['similar_heads' => ['detangle_a_section_minutes' => $record->detangleASectionMinutes]])
+            + array_filter(['pace' => PaceFields::write($record->pace)]);
     }
 
     /** @return array<string, mixed> */

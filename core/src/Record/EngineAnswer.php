@@ -26,10 +26,8 @@ use Nagomi\Core\Products\ShelfBottle;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Scalp\ScalpEstimate;
 use Nagomi\Core\Scalp\ScalpFilter;
-use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\DryingMethod;
-use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
 use Nagomi\Core\WashDay\WashDayStep;
@@ -45,9 +43,11 @@ final readonly class EngineAnswer
 
     private FilterRun $trace;
     private Plan $plan;
+    private RecordPace $pace;
 
     public function __construct(private CareRecord $record, private DateTimeImmutable $today, int $weeks = 12)
     {
+        $this->pace = new RecordPace($record, $today);
         $this->trace = KalmanFilter::through($record->history(), $today);
         $this->plan = Planner::plan(
             $this->trace->last(),
@@ -62,7 +62,7 @@ final readonly class EngineAnswer
                     $record->head->parameters->planning,
                 )->afterOverload(isset($record->intake['overloaded_on']) || isset($record->intake['overloaded_by'])))
                 ->knowingScalp($this->scalp())
-                ->timedBy(new CareMinutes($this->pace())),
+                ->timedBy(new CareMinutes($this->pace->usual())),
         );
     }
 
@@ -119,15 +119,21 @@ final readonly class EngineAnswer
     /** @return array<string, mixed> */
     public function plan(): array
     {
+        $paced = $this->pace->planned($this->plan->items);
+
         return [
             'head' => $this->record->id,
             'today' => $this->today->format('Y-m-d'),
             'cost' => $this->plan->cost,
-            'minutes' => $this->plan->minutes,
+            'minutes' => array_sum(array_map(static fn (array $paced): float => $paced['item']->minutes, $paced)),
             'price' => $this->plan->price,
             'items' => array_map(
-                fn (PlanItem $item): array => PlanItemFields::write($item, $this->record->head, $this->pace()),
-                $this->plan->items,
+                fn (array $paced): array => PlanItemFields::write(
+                    $paced['item'],
+                    $this->record->head,
+                    $paced['pace'],
+                ),
+                $paced,
             ),
             'scalp' => $this->plan->scalpRhythm === null ? null : [
                 'every_days' => $this->plan->scalpRhythm->days,
@@ -156,12 +162,14 @@ final readonly class EngineAnswer
      */
     public function washDay(?float $limitMinutes, DryingMethod $drying, ?array $shelf = null): array
     {
-        $item = $this->plan->items[0] ?? null;
+        $paced = $this->pace->planned($this->plan->items)[0] ?? null;
+        $item = $paced['item'] ?? null;
+        $pace = $paced['pace'] ?? $this->pace->usual();
         $head = $this->record->head;
         $doing = $item === null ? [] : $item->choice->steps($head);
         $styling = $item?->choice->stylesAfter === true ? StylingMethod::NotToday : StylingMethod::Rake;
         $state = $this->trace->last()->state;
-        $fitting = TimeLimitFitter::within($limitMinutes, $state, $doing, $this->pace(), $drying, $styling);
+        $fitting = TimeLimitFitter::within($limitMinutes, $state, $doing, $pace, $drying, $styling);
 
         $told = $fitting->plan->toArray();
         if ($shelf !== null) {
@@ -238,24 +246,6 @@ final readonly class EngineAnswer
             'standard_deviations_apart' => $check->zScore,
             'check_again' => $check->again,
         ];
-    }
-
-    private function pace(): Pace
-    {
-        $since = $this->today->modify('-' . Pace::OVER_DAYS . ' days');
-
-        return Pace::of(
-            $this->record->head,
-            array_values(array_filter(
-                $this->record->washDaysUntil($this->today),
-                fn (WashDay $day): bool => $day->date >= $since,
-            )),
-            array_values(array_filter(
-                $this->record->readings,
-                fn (Reading $reading): bool => $reading->date >= $since && $reading->date <= $this->today,
-            )),
-            $this->record->detangleASectionMinutes,
-        );
     }
 
     /**

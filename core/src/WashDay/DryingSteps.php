@@ -38,9 +38,8 @@ final class DryingSteps
     public static function stage(string $by, Pace $pace, WashDayParameters $parameters): WashDayStep
     {
         $isHeld = str_starts_with($by, 'diffuse');
-        $isAir = $by === 'air';
-        $minutes = $isAir ? $pace->airDryMinutes : $parameters->dryMinutes[$by];
-        $spread = $isAir ? $pace->drySpread : $parameters->spread['dry'];
+        $minutes = $pace->drying->minutes($by);
+        $spread = $pace->drying->spread($by);
 
         // A diffuser is held; air, fan and hood leave the hands free.
         return new WashDayStep(

@@ -18,10 +18,13 @@ final class PacedSteps
      */
     public static function of(array $steps, Head $head, Pace $pace): array
     {
-        $minutes = round($pace->detanglingMinutes($head), 1);
+        $pace = $pace->doing($steps);
 
         return array_map(static fn (Step $step): Step => $step->kind === StepKind::Detangle
-            ? $step->lasting(max(Step::LEAST_MINUTES, min(Step::MOST_MINUTES, $minutes)))
+            ? $step->lasting(max(
+                Step::LEAST_MINUTES,
+                min(Step::MOST_MINUTES, round($pace->detanglingMinutes($head, $step), 1)),
+            ))
             : $step, $steps);
     }
 }

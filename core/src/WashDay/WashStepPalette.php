@@ -78,20 +78,22 @@ final readonly class WashStepPalette
     /** @return list<WashDayStep> one for each moment there is */
     private function detangles(WashSteps $of): array
     {
-        $minutes = max(Step::LEAST_MINUTES, $this->pace->detanglingMinutes($this->head));
         $tool = self::TOOLS[$this->head->method->choice(MethodQuestion::Tools)] ?? 'comb';
 
         return array_map(
-            static fn (string $when): WashDayStep => $of->before->detangle(
-                Step::detangle(
-                    $minutes,
-                    $tool,
-                    $when === 'dry-with-oil' ? 'dry-with-oil' : 'wet-with-slip',
-                ),
+            fn (string $when): WashDayStep => $of->before->detangle(
+                $this->paced($tool, $when === 'dry-with-oil' ? 'dry-with-oil' : 'wet-with-slip'),
                 $when,
             )->keyed("detangle-{$when}"),
             MethodQuestion::Detangling->choices(),
         );
+    }
+
+    private function paced(string $tool, string $state): Step
+    {
+        $step = Step::detangle(Step::LEAST_MINUTES, $tool, $state);
+
+        return $step->lasting(max(Step::LEAST_MINUTES, $this->pace->detanglingMinutes($this->head, $step)));
     }
 
     /** @return list<WashDayStep> */

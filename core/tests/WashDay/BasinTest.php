@@ -9,13 +9,9 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
-use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Readings\Moment;
-use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
@@ -140,30 +136,6 @@ it('shows cautions where they belong', function (): void {
             ->and($watch($plan, 'tools'))
             ->toContain('registered disinfectant');
     expect($watch(laidOut(Make::head(), wholeDay(passes: 3)), 'cleanse-3'))->toContain('after a check for stripping');
-});
-
-it('learns her pace from her own past, leaning on the usual while that is short', function (): void {
-    $head = Make::head();
-    $day = fn (int $i, float $minutes): WashDay => Make::washDay(
-        Make::day()->modify("-{$i} days")->format('Y-m-d'),
-        [Step::detangle($minutes, 'comb', 'wet-with-slip')],
-    );
-    $usual = Pace::of($head, []);
-    expect($usual->detangleASectionMinutes)
-        ->toEqualWithDelta(Parameters::shipped()->washDay->detangleASectionMinutes, 1e-9)
-        ->and($usual->detanglings)
-        ->toBe(0);
-    $once = Pace::of($head, [$day(7, 9.0 * $head->sections)]);
-    $often = Pace::of($head, array_map(fn (int $i): WashDay => $day(7 * $i, 9.0 * $head->sections), range(1, 30)));
-    expect($once->detangleASectionMinutes)->toBeGreaterThan(4.5)->toBeLessThan($often->detangleASectionMinutes)
-        ->and($often->detangleASectionMinutes)
-            ->toEqualWithDelta(9.0, 0.7)
-            ->and($often->detangleSpread)
-            ->toBeLessThan($usual->detangleSpread);
-    // Weighed by hand: 3 usual days of 4.5 and one of 9 minutes give 4.5 · 2^(1/4).
-    expect($once->detangleASectionMinutes)->toEqualWithDelta(4.5 * 2 ** 0.25, 1e-9);
-    $dries = new Reading('d', Make::day(), Moment::Home, 'drying', ['minutes' => 300]);
-    expect(Pace::of($head, [], [$dries])->airDryMinutes)->toBeGreaterThan($usual->airDryMinutes);
 });
 
 it('fits a day into the time there is by what costs the hair least', function (): void {

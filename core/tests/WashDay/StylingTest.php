@@ -66,7 +66,8 @@ it('says when a protective style comes down, and that late is longer', function 
 
 it('takes similar heads for the usual while her own past is short', function (): void {
     $head = Make::head();
-    expect(Pace::of($head, [], similarMinutes: 7.0)->detangleASectionMinutes)->toEqualWithDelta(7.0, 1e-9);
+    $pace = Pace::of($head, [], similarMinutes: 7.0);
+    expect($pace->detangling->minutes($pace->day))->toEqualWithDelta(7.0, 1e-9);
 });
 
 it('neither parts, detangles nor styles hair that is washed in its style', function (): void {

@@ -47,7 +47,7 @@
         @endforeach
     </ol>
     <p class="legend"><span><i class="critical-bar"></i>the finish hangs on it</span></p>
-    <p class="reason">Detangling: {{ $plan['pace']['minutes_a_section'] }} min a section, {{ $plan['pace']['of'] === 0 ? __('wash.pace-usual') : trans_choice('wash.pace-from', $plan['pace']['of']) }}. Dries in about {{ $in($plan['pace']['dries_in']) }}, {{ $plan['pace']['dryings'] === 0 ? 'from the porosity' : trans_choice('wash.from-readings', $plan['pace']['dryings']) }}.</p>
+    <p class="reason">@foreach ($plan['pace']['says'] as $sentence){{ $sentence }} @endforeach</p>
     @php($cents = collect($plan['steps'])->pluck('product.cost_cents')->filter()->sum())
     @if ($cents > 0)<p class="reason">Products for this day: about @money($cents), by the price of each bottle.</p>@endif
     @if ($foretold !== [])

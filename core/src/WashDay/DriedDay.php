@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\WashDay;
+
+use DateTimeImmutable;
+use InvalidArgumentException;
+
+/** How long one drying, or one stage of it, really took. */
+final readonly class DriedDay
+{
+    public const LEAST_MINUTES = 1.0;
+    public const MOST_MINUTES = 1440.0;
+
+    /** What hair is dried by, and in what stage. */
+    public const WAYS = ['air', 'fan', 'diffuse', 'diffuse-high', 'diffuse-medium', 'diffuse-cool', 'hood'];
+
+    /**
+     * @param string $by      air, fan, diffuse, a stage of it, or hood
+     * @param float  $minutes 1 to 1440
+     * @param bool   $isHeavy much that keeps water in was left on the hair
+     *
+     * @throws InvalidArgumentException for another way, or minutes outside 1 to 1440
+     */
+    public function __construct(
+        public DateTimeImmutable $date,
+        public string $by,
+        public float $minutes,
+        public bool $isHeavy = false,
+    ) {
+        if (! in_array($by, self::WAYS, true)) {
+            throw new InvalidArgumentException('Dried by: choose of ' . implode(', ', self::WAYS) . '.');
+        }
+        if (is_nan($minutes) || $minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES) {
+            throw new InvalidArgumentException('Minutes of drying: give 1 to 1440.');
+        }
+    }
+}
