@@ -25,6 +25,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable      $starts_at   the moment, in UTC
  * @property list<array{hands: float, waiting: float, spread: float, waiting_spread: float}> $stretches minutes
  * @property int                  $minutes     from start to finish, as planned
+ * @property array<string, mixed>|null $parts what the minutes of a wash day are made of
  * @property int                  $price_cents
  * @property BookingStatus        $status
  * @property CarbonImmutable|null $expected_at where she said she comes later
@@ -52,7 +53,7 @@ final class Booking extends Model
     {
         return [
             'is_wash_day' => 'boolean', 'date' => 'immutable_date', 'starts_at' => 'immutable_datetime',
-            'stretches' => 'array', 'minutes' => 'integer', 'price_cents' => 'integer',
+            'stretches' => 'array', 'parts' => 'array', 'minutes' => 'integer', 'price_cents' => 'integer',
             'status' => BookingStatus::class,
             'expected_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',

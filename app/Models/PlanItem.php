@@ -21,6 +21,7 @@ use Illuminate\Support\Collection;
  * @property CarbonImmutable                  $date
  * @property list<array<string, mixed>>       $steps
  * @property float                            $minutes
+ * @property array<string, mixed>|null        $parts   what the minutes are made of
  * @property bool                             $styles_after styled on the day after
  * @property list<string>                     $reasons
  * @property array<string, mixed>|null        $without
@@ -41,7 +42,8 @@ final class PlanItem extends Model
     protected function casts(): array
     {
         return [
-            'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'reasons' => 'array',
+            'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'parts' => 'array',
+            'reasons' => 'array',
             'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'styles_after' => 'boolean',
             'by_hand' => 'array', 'clash' => 'array',
             'broken_hairs' => 'float',

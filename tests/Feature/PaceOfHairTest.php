@@ -7,14 +7,19 @@ declare(strict_types=1);
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Care\DataTransfer\RecordTransfer;
 use App\Care\WashDays\WornStyles;
+use App\Models\Booking;
 use App\Models\Head;
 use App\Models\PaceDay;
 use App\Models\PlanItem;
+use App\Models\Service;
 use App\Models\WashSession;
+use App\Models\WorkingHours;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\EngineAnswer;
@@ -157,7 +162,7 @@ it('leans on the salon’s other heads, and on no other salon’s', function ():
     $before = $level();
     $other = $this->aNewHead('growing-out-bleach');
     $other->update(['length_mm' => 310, 'density' => 'medium']);
-    Illuminate\Support\Facades\DB::table('wash_steps')
+    DB::table('wash_steps')
         ->whereIn('wash_day_id', $other->washDays()->pluck('id'))
         ->where('kind', 'detangle')
         ->update(['minutes' => 15 * $other->sections]);
@@ -167,6 +172,44 @@ it('leans on the salon’s other heads, and on no other salon’s', function ():
     expect($level())->toBeLessThan($slower);
     [$elsewhere] = $this->salonWithStylist('else@test.example');
     $other->forceFill(['length_mm' => 310])->save();
-    Illuminate\Support\Facades\DB::table('wash_days')->where('head_id', $other->id)->update(['salon_id' => $elsewhere->id]);
+    DB::table('wash_days')
+        ->where('head_id', $other->id)
+        ->update(['salon_id' => $elsewhere->id]);
     expect($level())->toEqualWithDelta($before, 1e-9);
+});
+
+it('tells hands, what goes on by itself and drying apart, alike on plan, wash day, booking and Today', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    /** @var PlanItem $item */
+    $item = $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail();
+    [$care, $hands] = [(int) round($item->minutes), (int) round($item->parts['hands'])];
+    $free = $care - $hands;
+    $drying = (int) ceil(round($item->minutes + $item->parts['drying'], 1)) - $care;
+    expect($item->parts['care'])->toBe(round($item->minutes, 1))->and($free)->toBeGreaterThan(0)
+        ->and($drying)->toBeGreaterThan(0);
+    $says = "hands {$hands}, free {$free}, then {$drying} to dry with the diffuser";
+    $this->get("/clients/{$head->id}/plan")->assertOk()->assertSee($says);
+    $this->get("/clients/{$head->id}/wash")->assertOk()->assertSee("hands on for {$hands}, free for {$free}");
+    $service = new Service(['name' => 'Wash', 'is_wash_day' => true, 'minutes' => 60, 'price_cents' => 5000]);
+    $service->salon_id = $this->salon->id;
+    $service->save();
+    $quote = app(ServiceQuotes::class)->of($head, $service, $item->date);
+    expect($quote->parts)->toEqual($item->parts)->and($quote->minutes)->toBe($care + $drying);
+    $this->get('/bookings/new?' . http_build_query([
+        'head' => $head->id, 'service' => $service->id, 'date' => $item->date->format('Y-m-d'),
+    ]))->assertOk()->assertSee($says);
+    foreach (range(1, 7) as $weekday) {
+        WorkingHours::query()->create([
+            'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => $weekday,
+            'from_minute' => 540, 'until_minute' => 1080,
+        ]);
+    }
+    $this->post('/bookings', [
+        'head' => $head->id, 'service' => $service->id, 'stylist' => $this->stylist->id,
+        'date' => $item->date->format('Y-m-d'), 'time' => '10:00',
+    ])->assertSessionHasNoErrors();
+    $booking = Booking::query()->sole();
+    $this->get("/bookings/{$booking->id}")->assertOk()->assertSee("{$booking->minutes} minutes ({$says})");
+    $this->get('/today?date=' . $item->date->format('Y-m-d'))->assertOk()->assertSee("{$booking->minutes} min: {$says}");
 });

@@ -196,6 +196,7 @@ final readonly class Screens
         $quote = app(ServiceQuotes::class)->of($head, $this->test->service('Wash day'), $item->date);
         expect($quote->careMinutes)->toBe((int) round($item->minutes), 'the booking takes another time than the plan')
             ->and($quote->minutes)->toBe($washSession['done_minutes'], 'dry at another time than booked')
+            ->and($quote->parts)->toEqual($item->parts, 'hands, free or drying otherwise booked than planned')
             ->and((int) round($washSession['care_minutes']))->toBe(
                 (int) round($item->minutes),
                 'the wash day takes another time than the plan',

@@ -6,6 +6,8 @@ namespace App\Bridge\Plans;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\StoredPace;
+use App\Bridge\WashDays\PlannedMinutes;
+use App\Bridge\WashDays\UsualDrying;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\ScalpWords;
@@ -23,9 +25,12 @@ use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\PacedSteps;
 use Nagomi\Core\WashDay\PlannedPaces;
+use Nagomi\Core\WashDay\StylingMethod;
+use Nagomi\Core\WashDay\WashDayBuilder;
 
 /**
  * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
@@ -36,6 +41,7 @@ final readonly class StoredPlan
     public function __construct(
         private HeadRecord $headRecord,
         private OutlookParts $outlookParts,
+        private UsualDrying $usualDrying,
         private Parameters $parameters,
     ) {
     }
@@ -47,11 +53,12 @@ final readonly class StoredPlan
     public function keep(Head $head, Plan $plan, Pace $pace, ?DateTimeImmutable $takeDownOn): void
     {
         $last = StoredPace::lastDetangled($head, Calendar::dayOf($head->salon->today()));
+        $drying = $this->usualDrying->of($head);
         $paced = PlannedPaces::of($plan->items, $this->headRecord->core($head), $pace, $last, $takeDownOn);
         $stored = $head->planItems()->where('status', 'planned')->get();
         $today = $head->salon->today()->format('Y-m-d');
         foreach ($paced as ['item' => $item, 'pace' => $pace]) {
-            $columns = $this->columns($item, $head, $pace);
+            $columns = $this->columns($item, $head, $pace, $drying);
             $match = PlanItem::near($stored, $item->date);
             if ($match === null) {
                 $head->planItems()->make()->forceFill($columns + [
@@ -88,12 +95,13 @@ final readonly class StoredPlan
 
     /**
      * @return array{
-     *     date: string, steps: list<array<string, mixed>>, minutes: float, styles_after: bool, reasons: list<string>,
+     *     date: string, steps: list<array<string, mixed>>, minutes: float, parts: array<string, mixed>,
+     *     styles_after: bool, reasons: list<string>,
      *     without: array<string, mixed>|null, broken: list<string>, look: bool, by_hand: array<string, string>|null,
      *     clash: array<string, list<string>>|null, broken_hairs: float, status: string,
      * }
      */
-    private function columns(CoreItem $item, Head $head, Pace $pace): array
+    private function columns(CoreItem $item, Head $head, Pace $pace, DryingMethod $drying): array
     {
         $core = $this->headRecord->core($head);
 
@@ -104,6 +112,7 @@ final readonly class StoredPlan
                 PacedSteps::of($item->choice->steps($core), $core, $pace),
             ),
             'minutes' => round($item->minutes, 1),
+            'parts' => $this->parts($item, $core, $pace, $drying),
             'styles_after' => $item->choice->stylesAfter,
             'reasons' => $this->reasons($item, $core),
             'without' => $this->outlookParts->without($item),
@@ -117,6 +126,15 @@ final readonly class StoredPlan
             'broken_hairs' => round($item->brokenHairs, 1),
             'status' => 'planned',
         ];
+    }
+
+    /** @return array{care: float, hands: float, drying: float, by: string} */
+    private function parts(CoreItem $item, CoreHead $head, Pace $pace, DryingMethod $drying): array
+    {
+        $styling = $item->choice->stylesAfter ? StylingMethod::NotToday : StylingMethod::Rake;
+        $plan = WashDayBuilder::plan($head, $item->choice->steps($head), $pace, $drying, styling: $styling);
+
+        return PlannedMinutes::kept($plan->minutes(), $drying);
     }
 
     /** @return list<string> what the scalp asks for comes first: nobody would guess it from the balance */

@@ -15,6 +15,7 @@ final readonly class ServiceQuote
     /**
      * @param non-empty-list<WorkSegment> $stretches
      * @param int|null $careMinutes of a wash day: to the end of styling, as its plan says; drying is the rest
+     * @param array{care: float, hands: float, drying: float, by: string}|null $parts of a wash day
      */
     public function __construct(
         public array $stretches,
@@ -23,6 +24,7 @@ final readonly class ServiceQuote
         public int $atMost,
         public int $priceCents,
         public string $because,
+        public ?array $parts = null,
     ) {
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bridge\Scheduling;
 
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\WashDays\PlannedMinutes;
+use App\Bridge\WashDays\UsualDrying;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Models\Booking;
 use App\Models\BookingStatus;
@@ -24,6 +26,7 @@ final readonly class ServiceQuotes
     public function __construct(
         private Outlooks $outlooks,
         private WashSessionPlanner $washSessionPlanner,
+        private UsualDrying $usualDrying,
         private Parameters $parameters,
     ) {
     }
@@ -60,6 +63,7 @@ final readonly class ServiceQuotes
             (int) ceil($finish['p90']),
             $service->price_cents,
             'from the steps planned, at this head’s own pace',
+            PlannedMinutes::kept($plan->minutes(), $this->usualDrying->of($head)),
         );
     }
 

@@ -48,6 +48,7 @@ final readonly class Bookings
             $booking = new Booking([
                 'head_id' => $head->id, 'user_id' => $stylist->id, 'service' => $service->name,
                 'is_wash_day' => $service->is_wash_day, 'stretches' => $quote->kept(), 'minutes' => $quote->minutes,
+                'parts' => $quote->parts,
                 'price_cents' => $quote->priceCents, 'status' => BookingStatus::Booked, 'changed_by' => $by,
             ]);
             $booking->salon_id = $salon->id;

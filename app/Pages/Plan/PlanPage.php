@@ -31,6 +31,7 @@ final readonly class PlanPage extends Page
      * @param list<string> $keepsTo what is kept to for some weeks, in words
      * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
      * @param array{id: string, date: string, minutes: int}|null $laidOut by hand, for one of the days, and not begun
+     * @param array<string, string> $parts what the minutes of each day are made of, in words, by date
      * @param int $every days between two wash days of the plan
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class PlanPage extends Page
         public array $wishes,
         public ?string $limits,
         public ?array $laidOut,
+        public array $parts,
     ) {
     }
 }

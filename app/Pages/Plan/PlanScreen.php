@@ -12,6 +12,7 @@ use App\Bridge\Plans\PlanPreview;
 use App\Bridge\Plans\PromiseChanges;
 use App\Bridge\WashDays\ComposedDay;
 use App\Bridge\WashDays\PlannedBottles;
+use App\Bridge\WashDays\PlannedMinutes;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
 use App\Models\Outlook;
@@ -62,14 +63,8 @@ final readonly class PlanScreen
             reasons: ReasonLines::of($items),
             bottles: $this->plannedBottles->of($head, $items),
             line: $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date')),
-            room: $items->mapWithKeys(
-                fn (PlanItem $item): array => [
-                    $item->date->format('Y-m-d') => $this->planActs->room($items, $item, $head),
-                ],
-            )->all(),
-            acts: $items->mapWithKeys(
-                fn (PlanItem $item): array => [$item->date->format('Y-m-d') => PromisedTreatments::of($item)],
-            )->all(),
+            room: self::byDate($items, fn (PlanItem $item): array => $this->planActs->room($items, $item, $head)),
+            acts: self::byDate($items, PromisedTreatments::of(...)),
             promise: $promise,
             changes: $promise === null ? [] : PromiseChanges::since($promise, $items, $today),
             promises: $promises,
@@ -78,6 +73,7 @@ final readonly class PlanScreen
             occasions: $this->occasions($head),
             tooNear: $this->tooNear($head),
             laidOut: self::laidOut($head),
+            parts: self::byDate($items, fn (PlanItem $item): string => PlannedMinutes::shortOf($item->parts)),
             limits: LimitWords::sentence(
                 $this->outlookLimits->of($head, $outlook),
                 7 * Outlooks::WEEKS_AHEAD,
@@ -86,6 +82,24 @@ final readonly class PlanScreen
             wishes: $this->wishes($head),
             every: self::every($head, $outlook),
         );
+    }
+
+    /**
+     * @template T
+     *
+     * @param Collection<int, PlanItem> $items
+     * @param callable(PlanItem): T     $of
+     *
+     * @return array<string, T>
+     */
+    private static function byDate(Collection $items, callable $of): array
+    {
+        $byDate = [];
+        foreach ($items as $item) {
+            $byDate[$item->date->format('Y-m-d')] = $of($item);
+        }
+
+        return $byDate;
     }
 
     /** @return int days between two wash days of the plan */

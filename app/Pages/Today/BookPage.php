@@ -21,6 +21,7 @@ final readonly class BookPage extends Page
      * @param Collection<int, Service> $services
      * @param Collection<int, User> $stylists
      * @param list<array{date: CarbonImmutable, openings: list<array{time: string, user: int, held: int}>}> $days
+     * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
         public Salon $salon,
@@ -32,6 +33,7 @@ final readonly class BookPage extends Page
         public CarbonImmutable $date,
         public ?ServiceQuote $quote,
         public array $days,
+        public string $parts,
     ) {
     }
 }

@@ -14,6 +14,7 @@ final readonly class BookingPage extends Page
     /**
      * @param array<int, string> $stylists
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
+     * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
         public Booking $booking,
@@ -23,6 +24,7 @@ final readonly class BookingPage extends Page
         public ?string $begun,
         public ?string $ended,
         public array $steps,
+        public string $parts,
     ) {
     }
 }

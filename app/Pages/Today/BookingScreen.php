@@ -7,6 +7,7 @@ namespace App\Pages\Today;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\PlannedBottles;
+use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Models\PlanItem;
@@ -61,6 +62,7 @@ final readonly class BookingScreen
             service: $service,
             date: $date,
             quote: $quote,
+            parts: PlannedMinutes::shortOf($quote?->parts),
             days: $quote === null ? [] : $this->days($salon, $date, $quote->stretches),
         );
     }
@@ -123,6 +125,7 @@ final readonly class BookingScreen
             date: $booking->date,
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
+            parts: PlannedMinutes::shortOf($booking->parts),
             steps: $item === null ? [] : $this->steps($booking, $item),
         );
     }

@@ -19,6 +19,7 @@ final readonly class TodayRow
      * @param string      $needs   steps in a few words; '' where it is no wash day
      * @param bool        $look    hair is to be looked at first
      * @param string      $due     trims and take-downs that are due by that day; '' where none is
+     * @param string      $parts   minutes, and what they are made of; '' where it is no wash day
      * @param string      $scalp   what stands out about it; '' where nothing does
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class TodayRow
         public bool $look,
         public string $scalp,
         public string $due,
+        public string $parts,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pages\Today;
 
 use App\Bridge\Products\DayStock;
 use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Clearance;
@@ -143,6 +144,7 @@ final readonly class TodayScreen
             look: $item->look ?? false,
             scalp: $this->scalp($booking->head, $outlook),
             due: $this->due($booking, $outlook),
+            parts: PlannedMinutes::beside($booking->minutes, $booking->parts),
         );
     }
 

@@ -89,7 +89,7 @@
                 @if ($laidOut && $laidOut['date'] === $item->date->format('Y-m-d'))
                     <div class="minutes">{{ $laidOut['minutes'] }} min<br><a href="{{ route('clients.wash.run', [$head, $laidOut['id']]) }}">{{ __('wash.by-hand') }}</a></div>
                 @else
-                    <div class="minutes">{{ (int) round($item->minutes) }} min</div>
+                    <div class="minutes">{{ (int) round($item->minutes) }} min<span class="reason">{{ $parts[$item->date->format('Y-m-d')] ?? '' }}</span></div>
                 @endif
             </li>
         @endforeach

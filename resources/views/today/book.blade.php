@@ -9,8 +9,8 @@
     @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
     @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('salon.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
     @if ($quote !== null)
-        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $quote->careMinutes === null ? '' : "{$quote->careMinutes} to the end of styling and the rest to dry, " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
-        <p class="reason">{{ ucfirst($quote->because) }}. Hands are on her for {{ (int) round(array_sum(array_map(fn ($stretch) => $stretch->handsMinutes, $quote->stretches))) }} of them.</p>
+        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
+        <p class="reason">{{ ucfirst($quote->because) }}.</p>
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
             <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">

@@ -32,6 +32,7 @@
                             <a href="{{ route('clients.now', $booking->head_id) }}"><strong>{{ $called($booking->head) }}</strong></a>
                             <span class="reason">{{ $booking->service }} · {{ explode(' ', $booking->user->name)[0] }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@if ($booking->over_minutes > 0), {{ $booking->over_minutes }} min over @endif</span>
                             @if ($row->needs !== '')<span class="needs">{{ $row->needs }}</span>@endif
+                            @if ($row->parts !== '')<span class="reason">{{ $row->parts }}</span>@endif
                             @if ($booking->status->isOpen())
                                 <span class="reason">{{ $row->because }}</span>
                                 @if ($row->due !== '')<strong class="reason">{{ $row->due }}</strong>@endif
