@@ -72,7 +72,7 @@ it('opens wash day, booking and quote for a client of one notebook row', functio
     $this
         ->get("/bookings/new?head={$head->id}&service={$offer->id}&date=2027-01-11")
         ->assertOk()
-        ->assertSee('to the end of styling');
+        ->assertSee('to dry with the diffuser');
     $this->post("/clients/{$head->id}/wash")->assertRedirect();
 })->with(['trim', 'wash', 'mask', 'strong-protein', 'chemical-service']);
 
