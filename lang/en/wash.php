@@ -17,6 +17,7 @@ return [
             'detangling' => 'detangled in one section|detangled in :count sections',
             'styling' => 'styled in one section|styled in :count sections',
         ],
+        'air' => ['dry' => 'in dry air', 'easy' => 'in easy air', 'sticky' => 'in sticky air'],
         'water' => [
             'squelches' => 'it squelched when it was styled', 'milky' => 'it ran milky when it was styled',
             'on-top' => 'product sat on top when it was styled',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /* What went with the best wash days: counted, said on the next one, and repeated with one tap. */
 
+use App\Bridge\Clients\SalonClimate;
 use App\Bridge\WashDays\StyleMemory;
 use App\Models\Head;
 use App\Models\Style;
@@ -102,4 +103,25 @@ it('does not count a result that was read too long after, or after the next wash
     $worst = $head->readings()->where('test', 'result')->orderBy('date')->firstOrFail();
     $worst->update(['date' => $worst->date->addDays(2)]);
     expect(app(StyleMemory::class)->of($head->refresh()))->toBeNull();
+});
+
+it('counts the air of the day, where a weather station knows it', function (): void {
+    $head = $this->aHead();
+    $head->update(['humidity_percent' => 60]);
+    $head->readings()->where('test', 'result')->delete();
+    $head->washDays()->delete();
+    $year = [];
+    foreach ([[30, 9, 85.0], [24, 4, 20.0], [18, 3, 20.0], [12, 4, 20.0], [6, 8, 85.0]] as [$ago, $points, $percent]) {
+        cameOut($this, $head, $ago, $points, 'air');
+        $year[$this->salon->today()->subDays($ago)->format('m-d')] = $percent;
+    }
+    expect(app(StyleMemory::class)->of($head->refresh())['lines'] ?? [])->toBe([]);
+    // Every other day as usual: 60 % on the whole, so that only these five stand out.
+    for ($day = new DateTimeImmutable('2027-01-01'); $day->format('Y') === '2027'; $day = $day->modify('+1 day')) {
+        $year += [$day->format('m-d') => 60.0];
+    }
+    $this->salon->update(['climate' => SalonClimate::OWN, 'air' => $year]);
+    expect(app(StyleMemory::class)->of($head->refresh())['lines'])->toBe([
+        ['what' => 'in sticky air', 'says' => '2 of the 2 best, 0 of the 3 others'],
+    ]);
 });

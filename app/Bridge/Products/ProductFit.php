@@ -123,7 +123,7 @@ final readonly class ProductFit
             $core,
             Allergies::of((string) $head->allergies, $book),
             $head->asthma_or_pregnant || $head->isMinor($salon->today()),
-            DewPoint::celsius(SuitabilityContext::ROOM_CELSIUS, max(1.0, $this->humidity($head, $salon))),
+            DewPoint::celsius(DewPoint::ROOM_CELSIUS, max(1.0, $this->humidity($head, $salon))),
             $age !== null && $age < $this->parameters->planning->childUntilYears,
         );
     }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Bridge\WashDays;
 
+use App\Bridge\Clients\SalonClimate;
 use App\Models\Head;
 use App\Models\Style;
 use App\Models\WashSession;
 use App\Wording\StepWords;
 use App\Wording\Words;
+use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Climate\DewPoint;
+use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Products\AirFeel;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StyledDay;
@@ -27,6 +32,7 @@ final readonly class StyleMemory
     private const AMOUNT_ML = 5;
 
     public function __construct(
+        private SalonClimate $salonClimate,
         private WashResults $washResults,
         private Parameters $parameters,
     ) {
@@ -42,8 +48,10 @@ final readonly class StyleMemory
     {
         $results = $this->washResults->of($head);
         $sessions = $this->sessions($head, $results);
+        $air = $this->air($head);
         $worked = WhatWorked::of(array_map(static fn (StyledDay $result): array => [
-            'score' => $result->score, 'with' => self::with($result, $sessions[$result->day->id] ?? null),
+            'score' => $result->score,
+            'with' => [...self::with($result, $sessions[$result->day->id] ?? null), ...$air($result->day->date)],
         ], $results), $this->parameters->washDay);
         $like = $this->like($head, $results, $sessions);
         if ($worked->best === 0 || $like === null && $worked->wentWithBest() === []) {
@@ -124,6 +132,24 @@ final readonly class StyleMemory
         return is_string($hands['water'] ?? null) ? [...$with, "water|{$hands['water']}"] : $with;
     }
 
+    /**
+     * How the air of a day was to hair; where every day is as usual nothing is known of it.
+     *
+     * @return callable(DateTimeImmutable): list<string>
+     */
+    private function air(Head $head): callable
+    {
+        $year = $this->salonClimate->year($head->salon);
+        $humidity = new Humidity($head->humidity_percent, $year);
+
+        return fn (DateTimeImmutable $on): array => $year === [] ? [] : [
+            'air|' . AirFeel::atDewPoint(
+                DewPoint::celsius(DewPoint::ROOM_CELSIUS, max(1.0, $humidity->percentOn($on))),
+                $this->parameters->products,
+            )->value,
+        ];
+    }
+
     private static function says(string $what): string
     {
         [$kind, $of] = explode('|', $what, 2);
@@ -133,6 +159,7 @@ final readonly class StyleMemory
             'parted' => trans_choice('wash.worked.parted.' . explode('|', $of, 2)[1], (int) $of),
             'extra' => Words::say("offline.wash.compose.palette.{$of}"),
             'water' => Words::say("wash.worked.water.{$of}"),
+            'air' => Words::say("wash.worked.air.{$of}"),
             'drying' => Words::say('wash.worked.drying', ['how' => Words::of("dryings.{$of}")]),
             'styling' => Words::say('wash.worked.styling', ['how' => Words::of("stylings.{$of}")]),
             'sections' => Words::say('wash.worked.sections', ['count' => $of]),

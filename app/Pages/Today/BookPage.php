@@ -21,6 +21,7 @@ final readonly class BookPage extends Page
      * @param Collection<int, Service> $services
      * @param Collection<int, User> $stylists
      * @param list<array{date: CarbonImmutable, openings: list<array{time: string, user: int, held: int}>}> $days
+     * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class BookPage extends Page
         public ?ServiceQuote $quote,
         public array $days,
         public string $parts,
+        public array $steps,
     ) {
     }
 }

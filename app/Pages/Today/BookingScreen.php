@@ -52,6 +52,7 @@ final readonly class BookingScreen
         $date = (SalonClock::day($salon, $text('date')) ?? $salon->today())->max($salon->today());
         $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date);
         $stylists = $this->salonSchedule->stylists($salon);
+        $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
 
         return new BookPage(
             salon: $salon,
@@ -63,6 +64,7 @@ final readonly class BookingScreen
             date: $date,
             quote: $quote,
             parts: PlannedMinutes::shortOf($quote?->parts),
+            steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             days: $quote === null ? [] : $this->days($salon, $date, $quote->stretches),
         );
     }
@@ -126,23 +128,26 @@ final readonly class BookingScreen
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
-            steps: $item === null ? [] : $this->steps($booking, $item),
+            steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
     }
 
     /** The planned wash day that a booking is for; null where it is for none. */
     private function planned(Booking $booking): ?PlanItem
     {
-        return $booking->is_wash_day && $booking->status->isOpen()
-            ? PlanItem::near($booking->head->planItems()->where('status', 'planned')->get(), $booking->date)
-            : null;
+        return $booking->is_wash_day && $booking->status->isOpen() ? $this->near($booking->head, $booking->date) : null;
+    }
+
+    private function near(Head $head, CarbonImmutable $date): ?PlanItem
+    {
+        return PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
     }
 
     /** @return list<array{says: string, with: string, missing: bool}> of the wash day it is for; only what takes a bottle */
-    private function steps(Booking $booking, PlanItem $item): array
+    private function steps(Head $head, PlanItem $item): array
     {
         $steps = [];
-        foreach ($this->plannedBottles->inSalon($booking->head, $item) as $place => $bottle) {
+        foreach ($this->plannedBottles->inSalon($head, $item) as $place => $bottle) {
             $steps[] = [
                 'says' => StepWords::line($item->steps[$place]), 'with' => $bottle['says'],
                 'missing' => $bottle['missing'],

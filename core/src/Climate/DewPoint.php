@@ -13,6 +13,9 @@ use InvalidArgumentException;
  */
 final class DewPoint
 {
+    /** Where nobody measured the temperature. */
+    public const ROOM_CELSIUS = 20.0;
+
     private const A = 17.625;
     private const B_CELSIUS = 243.04;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Products;
 
-use Nagomi\Core\Climate\DewPoint;
 use Nagomi\Core\Parameters\ProductParameters;
 
 /** How the air of a day is to hair, by its dew point: where humectants work against it, and where they do not. */
@@ -22,11 +21,5 @@ enum AirFeel: string
             $celsius > $parameters->dewPointEasy['to'] => self::Sticky,
             default => self::Easy,
         };
-    }
-
-    /** @param float $percent relative humidity at room temperature */
-    public static function atHumidity(float $percent, ProductParameters $parameters): self
-    {
-        return self::atDewPoint(DewPoint::celsius(DewPoint::ROOM_CELSIUS, max(1.0, min(100.0, $percent))), $parameters);
     }
 }

@@ -213,7 +213,8 @@ final class Suitability
         if ($dewPoint === null || ! $this->kind->staysOn() || ! $this->reading->has('humectant')) {
             return;
         }
-        if ($dewPoint < $this->wearer->head->parameters->products->dewPointEasy['from']) {
+        $feels = AirFeel::atDewPoint($dewPoint, $this->wearer->head->parameters->products);
+        if ($feels === AirFeel::Dry) {
             $this->say(
                 SuitabilityVerdict::WithCare,
                 sprintf(
@@ -222,7 +223,7 @@ final class Suitability
                     $this->from('humectant'),
                 ),
             );
-        } elseif ($dewPoint > $this->wearer->head->parameters->products->dewPointEasy['to']) {
+        } elseif ($feels === AirFeel::Sticky) {
             $this->say(
                 SuitabilityVerdict::WithCare,
                 sprintf(

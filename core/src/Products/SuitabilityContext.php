@@ -10,7 +10,6 @@ use Nagomi\Core\Head\Head;
 final readonly class SuitabilityContext
 {
     /** Indoors it is about so warm; the dew point follows from the humidity of the day. */
-    public const ROOM_CELSIUS = 20.0;
 
     /**
      * @param bool       $careful         a child, in pregnancy or with asthma

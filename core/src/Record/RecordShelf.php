@@ -153,7 +153,7 @@ final readonly class RecordShelf
             $head,
             Allergies::of(is_string($intake['allergies'] ?? null) ? $intake['allergies'] : '', $book),
             ($intake['asthma_or_pregnant'] ?? false) === true || $age !== null && $age < self::ADULT_AT_YEARS,
-            DewPoint::celsius(SuitabilityContext::ROOM_CELSIUS, max(1.0, $humidity)),
+            DewPoint::celsius(DewPoint::ROOM_CELSIUS, max(1.0, $humidity)),
             $age !== null && $age < $head->parameters->planning->childUntilYears,
         );
     }

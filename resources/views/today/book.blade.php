@@ -11,6 +11,11 @@
     @if ($quote !== null)
         <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
         <p class="reason">{{ ucfirst($quote->because) }}.</p>
+        @if ($steps !== [])
+            <details class="more-tests"><summary>{{ __('bottles.for-the-day') }}</summary>
+                <ul class="recent">@foreach ($steps as $step)<li>{{ $step['says'] }} <span @class(['reason', 'is-broken' => $step['missing']])>{{ $step['with'] }}</span></li>@endforeach</ul>
+            </details>
+        @endif
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
             <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
