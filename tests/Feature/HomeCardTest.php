@@ -257,9 +257,14 @@ it('follows a style from home', function (): void {
     $head = $this->aHead();
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/style", ['styling' => 'twists', 'on' => '2027-01-06']);
     $acts = linkOf($this, $head)->path('card.acts');
+    $looks = fn (int $definition, int $frizz, int $moisture): array => [
+        'what' => 'looked', 'definition' => $definition, 'frizz' => $frizz, 'moisture' => $moisture,
+    ];
     $this
         ->get(HomeLink::query()->latest('id')->first()->path())
         ->assertSee('Your style, day 4')
+        ->assertSee('well defined')
+        ->assertSee('Loose braids last night')
         ->assertSee('come down by 20 January');
     $this->postJson(
         $acts,
@@ -267,6 +272,9 @@ it('follows a style from home', function (): void {
             'acts' => [
                 act('style', ['what' => 'covered'], '2027-01-08', 'a'),
                 act('style', ['what' => 'refreshed'], '2027-01-08', 'b'),
+                act('style', $looks(2, 1, 0), '2027-01-08', 'e'),
+                act('style', $looks(2, 1, 3), '2027-01-08', 'f'),
+                act('style', ['what' => 'looked', 'definition' => 2], '2027-01-08', 'g'),
                 act('style', ['what' => 'covered'], '2027-01-01', 'c'),
                 act('style', ['what' => 'gone'], '2027-01-09', 'd'),
             ],
@@ -274,6 +282,11 @@ it('follows a style from home', function (): void {
     )->assertOk();
     expect(Style::query()->sole()->log)
         ->toBe(['2027-01-08' => ['covered', 'refreshed']])
+        ->and(Style::query()->sole()->looks)
+        ->toBe(['2027-01-08' => ['definition' => 2, 'frizz' => 1, 'moisture' => 0]])
+        ->and(HomeAct::query()->where('key', 'e')->sole()->says)->toBe('how the style looks')
+        ->and(HomeAct::query()->whereIn('key', ['f', 'g'])->pluck('refused')->unique()->all())
+        ->toBe(['How it looks: choose one of each row.'])
         ->and(Style::query()->sole()->ended_on->format('Y-m-d'))
         ->toBe('2027-01-09')
         ->and(HomeAct::query()->where('key', 'c')->sole()->refused)->toContain('before the style was made');

@@ -32,6 +32,7 @@ use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\StyleLook;
 
 /** Takes in what comes from a home routine: each act once, by its key; what cannot be taken is kept with the reason. */
 final readonly class HomeActs
@@ -197,12 +198,35 @@ final readonly class HomeActs
 
             return 'the style was last good that day';
         }
+        if ($what === 'looked') {
+            $this->wornStyles->look($style, $date, self::look($value));
+
+            return 'how the style looks';
+        }
         if (! in_array($what, Style::KEEPING, true)) {
             throw new DomainException('This card is older than the salon’s; open it anew.');
         }
         $this->wornStyles->keep($style, $date, $what);
 
         return "style {$what}";
+    }
+
+    /**
+     * @param array<array-key, mixed> $value
+     *
+     * @throws DomainException where not all of it was looked at
+     */
+    private static function look(array $value): StyleLook
+    {
+        $points = array_map(static fn (string $sign): mixed => $value[$sign] ?? null, StyleLook::SIGNS);
+        foreach ($points as $of) {
+            if (! is_int($of) || $of < 0 || $of > StyleLook::MOST) {
+                throw new DomainException(Words::say('wash.look.choose'));
+            }
+        }
+
+        /** @var array{int, int, int} $points */
+        return new StyleLook(...$points);
     }
 
     /** @param array<array-key, mixed> $value a picture as a data address, and that the client agrees to its being kept */

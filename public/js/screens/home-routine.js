@@ -70,6 +70,16 @@ card.querySelectorAll('[data-style]').forEach((button) => button.addEventListene
     act('style', { what: button.dataset.style }, button.textContent);
     button.disabled = true;
 }));
+// The third tap sends it.
+const looks = card.querySelector('[data-looks]');
+looks?.querySelectorAll('[data-look]').forEach((button) => button.addEventListener('click', () => {
+    button.closest('fieldset').querySelectorAll('[data-look]').forEach((one) => one.setAttribute('aria-pressed', String(one === button)));
+    const chosen = [...looks.querySelectorAll('[data-look][aria-pressed=true]')];
+    if (chosen.length === looks.querySelectorAll('fieldset').length) {
+        act('style', { what: 'looked', ...Object.fromEntries(chosen.map(({ dataset }) => [dataset.look, Number(dataset.of)])) }, looks.dataset.looks);
+        looks.querySelectorAll('[data-look]').forEach((one) => { one.disabled = true; });
+    }
+}));
 card.querySelectorAll('[data-points]').forEach((button) => button.addEventListener('click', () => {
     const of = button.closest('[data-test]');
     act('reading', { test: of.dataset.test, raw: { points: Number(button.dataset.points) } }, of.querySelector('legend').textContent);
@@ -147,7 +157,7 @@ if (insecure) {
 /** Puts what was refused where it was done. */
 const BRINGS_BACK = {
     'wash-day': ({ value, date }) => days.find(({ uid }) => uid === value.uid)?.bringBack(value.steps, date ?? ''),
-    style: () => card.querySelectorAll('[data-style]').forEach((button) => { button.disabled = false; }),
+    style: () => card.querySelectorAll('[data-style], [data-look]').forEach((button) => { button.disabled = false; }),
     reading: ({ value: { test, raw } }) => {
         const of = card.querySelector(`[data-test="${CSS.escape(test)}"]`);
         of.querySelectorAll('button').forEach((button) => { button.disabled = false; });

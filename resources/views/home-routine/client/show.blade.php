@@ -25,7 +25,12 @@
     @if ($style)
         <h2>Your style, day {{ $styleDay }}</h2>
         <p>{{ ucfirst(__("nagomi.stylings.{$style->styling}")) }}. Cover it at night with satin; refresh with water before more product.</p>
-        <p class="objects">@foreach (['refreshed' => 'Refreshed it today', 'covered' => 'Covered it last night', 'gone' => 'It was last good today'] as $what => $words)<button type="button" class="button" data-style="{{ $what }}">{{ $words }}</button>@endforeach</p>
+        <div class="looks" data-looks="{{ __('home-routine.style.looks') }}">
+            @foreach (['definition', 'frizz', 'moisture'] as $sign)
+                <fieldset><legend>{{ __("wash.look.{$sign}.is") }}</legend>@foreach ([2, 1, 0] as $points)<button type="button" class="button" data-look="{{ $sign }}" data-of="{{ $points }}" aria-pressed="false">{{ __("wash.look.{$sign}.{$points}") }}</button>@endforeach</fieldset>
+            @endforeach
+        </div>
+        <p class="objects">@foreach (__('home-routine.style.did') as $what => $words)<button type="button" class="button" data-style="{{ $what }}">{{ $words }}</button>@endforeach</p>
     @endif
     @if ($due !== [])<h2>{{ __('chair-work.home.title') }}</h2><ul class="card-list">@foreach ($due as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
     <h2>How is it?</h2>
