@@ -171,3 +171,34 @@ it('is read with no server at all, once it was opened', function (): void {
         $phone->close();
     }
 });
+
+it('looks at a style in three taps, without a network, and the salon reads it', function (): void {
+    $desk = Browser::open();
+    $phone = Browser::open(390, 844);
+    try {
+        $desk->signIn()->press('Sefa')->more('Style');
+        $desk->driver->executeScript('document.querySelector("details.more-tests").open = true');
+        $desk->choose('styling', 'twists')->press('Follow it');
+        $style = $desk->path();
+        $desk->key('c')->press('Make a link');
+        $parts = parse_url((string) $desk->find(
+            'input[readonly][aria-label="Link to the home routine"]',
+        )->getAttribute('value'));
+        $phone->visit("{$parts['path']}?{$parts['query']}")->offline();
+        $phone->tap('[data-look="definition"][data-of="2"]')->tap('[data-look="frizz"][data-of="0"]');
+        // Thought better of before the third tap.
+        $phone->tap('[data-look="frizz"][data-of="1"]');
+        expect($phone->kept())->toBe(0);
+        $phone->tap('[data-look="moisture"][data-of="0"]')->until('[data-told]', 'How your style looks');
+        expect($phone->kept())->toBe(1);
+        $phone->tap('[data-style="braided"]')->until('[data-waiting-line]', '2 things wait');
+        $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
+        $phone->until('[data-told]', 'How your style looks: your salon has it.');
+        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->kept() === 0);
+        $desk->visit($style);
+        expect($desk->text('main'))->toContain('well defined, some frizz, dry')->toContain('in loose braids overnight');
+    } finally {
+        $phone->close();
+        $desk->close();
+    }
+});
