@@ -18,6 +18,10 @@ return [
         'help' => 'of a day that counts: 1 is the wash day; empty: 2',
         'wrong' => 'Style at its best on day: type 1, the wash day, to 7, or leave it empty.',
     ],
+    'sections' => [
+        'help' => 'empty: by length and density',
+        'wrong' => 'Sections: type 1 to 12, or leave it empty.',
+    ],
     'overloaded' => [
         'on' => 'Too much protein on', 'help' => 'about is good enough; strong protein is then set by hand only',
         'by' => 'Too much protein by', 'by-help' => 'what it was, such as a kit at home',

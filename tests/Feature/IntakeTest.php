@@ -139,3 +139,25 @@ it('names every word of the product once, and offers the styling loads on the in
         ->assertSee('light: a little leave-in')
         ->assertSee('value="heavy"', false);
 });
+
+it('proposes as many sections as length and density ask for, where none were typed', function (): void {
+    $this->actingAs($this->stylist);
+    $sections = function (string $length, string $density, string $typed = ''): int {
+        $this->post('/clients', $this->intake([
+            'name' => "Vesla {$length} {$density} {$typed}", 'length_cm' => $length, 'density' => $density,
+            'sections' => $typed,
+        ]))->assertSessionHasNoErrors();
+
+        return Head::query()->where('name', "Vesla {$length} {$density} {$typed}")->sole()->sections;
+    };
+    expect($sections('', 'not-measured'))->toBe(4)
+        ->and($sections('8', 'medium'))->toBe(2)
+        ->and($sections('30', 'high'))->toBe(6)
+        ->and($sections('60', 'medium'))->toBe(3)
+        ->and($sections('60', 'medium', '7'))->toBe(7);
+    $this->get('/clients/new')->assertOk()->assertSee('empty: by length and density');
+    foreach (['0', '13', 'many', '2.5'] as $wrong) {
+        $this->post('/clients', $this->intake(['sections' => $wrong]))
+            ->assertSessionHasErrors(['sections' => 'Sections: type 1 to 12, or leave it empty.']);
+    }
+});

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Head;
 use App\Models\User;
 use App\Pages\Clients\ClientForm;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -15,10 +16,12 @@ use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Part;
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\ProposedSections;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Parameters\Parameters;
 
 /** The intake of a client, new or changed. */
 final class ClientRequest extends FormRequest
@@ -77,7 +80,7 @@ final class ClientRequest extends FormRequest
             'strand' => ['required', Rule::enum(StrandDiameter::class)],
             'density' => ['required', 'in:low,medium,high,not-measured'],
             'length_cm' => ['nullable', 'numeric', 'between:1,200'],
-            'sections' => ['required', 'integer', 'between:1,12'],
+            'sections' => ['nullable', 'integer', 'between:1,' . ProposedSections::MOST],
             'hardness_mg_per_l' => ['nullable', 'numeric', 'between:0,1000'],
             'humidity_percent' => ['required', 'numeric', 'between:0,100'],
             'styling_load' => ['required', Rule::enum(StylingLoad::class)],
@@ -154,7 +157,7 @@ final class ClientRequest extends FormRequest
             'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty.',
             'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
             'length_cm' => 'Length: type 1 to 200 cm, measured stretched, or leave it empty.',
-            'sections' => 'Sections: type 1 to 12.',
+            'sections' => Words::say('forms.sections.wrong'),
             'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃, or leave it empty.',
             'humidity_percent' => 'Humidity: type 0 to 100 %.',
             'wash_every_days' => 'Days between wash days: type 2 to 35.',
@@ -233,7 +236,7 @@ final class ClientRequest extends FormRequest
     {
         $columns = ['name' => trim($this->string('name')->value())];
         $optional = [
-            'born_on', 'guardian_name', 'consent_by', 'ring_mm', 'strand_um', 'density', 'sections',
+            'born_on', 'guardian_name', 'consent_by', 'ring_mm', 'strand_um', 'density',
             'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit', 'goals',
             'hair_history', 'chemical_history', 'overloaded_on', 'overloaded_by', 'allergies', 'health_notes',
         ];
@@ -248,6 +251,11 @@ final class ClientRequest extends FormRequest
         }
         $columns['reminded_by'] = $this->string('reminded_by')->value() ?: 'nobody';
         $columns['length_mm'] = $this->filled('length_cm') ? (int) round(10 * $this->float('length_cm')) : null;
+        $columns['sections'] = $this->filled('sections') ? $this->integer('sections') : ProposedSections::of(
+            $columns['length_mm'],
+            $this->string('density')->value(),
+            $this->container->make(Parameters::class)->washDay,
+        );
         // A ring that was measured is no bend without one.
         $columns['bends_without_ring'] = $this->boolean('bends_without_ring') && ! $this->filled('ring_mm');
         $columns['method'] = (new Method(

@@ -58,6 +58,15 @@ final readonly class WashDayParameters
     /** spread of the logarithm by which one way of drying is quicker or slower on a client than the others */
     public float $dryWaySpread;
 
+    /** @var array<string, int> sections a head is parted into, by its length, where nobody has parted it yet */
+    public array $proposedSections;
+
+    /** @var array<string, int> sections more, by density */
+    public array $sectionsMoreByDensity;
+
+    /** @var array<string, float> mm from which hair is of middle length, and long */
+    public array $lengthOfMm;
+
     /** times the planned or usual, either way */
     public float $doubtfulTimes;
 
@@ -135,6 +144,9 @@ final readonly class WashDayParameters
         $this->heavyDryTimes = $table->number('wash-day.heavy-dry-times');
         $this->heavyFromPercent = $table->number('wash-day.heavy-from-percent');
         $this->dryWaySpread = $table->number('wash-day.dry-way-spread');
+        $this->proposedSections = $table->wholes('wash-day.proposed-sections');
+        $this->sectionsMoreByDensity = $table->wholes('wash-day.sections-more-by-density');
+        $this->lengthOfMm = $table->numbers('wash-day.length-of-mm');
         $this->doubtfulTimes = $table->number('wash-day.doubtful-times');
         $this->usualMaskMinutes = $table->number('wash-day.usual-mask-minutes');
         $this->usualProteinMinutes = $table->number('wash-day.usual-protein-minutes');

@@ -34,7 +34,7 @@
                 <x-choice name="strand" label="Strand by feel" :options="__('nagomi.strands')" :value="$head?->zoneParts->first()?->strand ?? 'not-measured'"/>
                 <x-choice name="density" label="Density" :options="__('nagomi.densities')" :value="$head?->density ?? 'not-measured'"/>
                 <x-field name="length_cm" label="Length, stretched" unit="cm" mode="decimal" :value="$head?->length_mm === null ? '' : $head->length_mm / 10" help="empty: not measured"/>
-                <x-field name="sections" label="Sections" mode="numeric" :value="$head?->sections ?? 4"/>
+                <x-field name="sections" label="Sections" mode="numeric" :value="$head?->sections" :help="__('forms.sections.help')"/>
             </div>
             <h3>Porosity by zone</h3>
             <p class="how">On clean hair: low is slow to wet and beads, high wets at once and dries fast. New growth only where it differs from the length.</p>
