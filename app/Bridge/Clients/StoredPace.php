@@ -8,6 +8,7 @@ use App\Models\Head;
 use App\Models\PaceDay;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\DriedDay;
@@ -73,12 +74,13 @@ final class StoredPace
         $day->save();
     }
 
-    /** The last day up to today on which this head was detangled; null: none is known. */
+    /** The last day up to today, as far back as a plan looks, on which this head was detangled; null: none is known. */
     public static function lastDetangled(Head $head, DateTimeImmutable $today): ?DateTimeImmutable
     {
         $last = $head->washDays()
             ->reorder()
             ->where('date', '<=', $today->format('Y-m-d'))
+            ->where('date', '>=', $today->modify('-' . Planner::LOOKS_BACK_DAYS . ' days')->format('Y-m-d'))
             ->whereHas('steps', fn (Builder $steps): Builder => $steps->where('kind', StepKind::Detangle->value))
             ->max('date');
 

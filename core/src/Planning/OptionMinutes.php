@@ -10,4 +10,14 @@ use Nagomi\Core\Head\Head;
 interface OptionMinutes
 {
     public function of(WashOption $choice, Head $head): float;
+
+    /**
+     * How much longer it takes at most on one day.
+     *
+     * @param int|null $daysSince   days since the last detangling; null: none is known
+     * @param bool     $isTakenDown a style comes down on that day
+     *
+     * @return float minutes, 0 or more
+     */
+    public function more(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float;
 }

@@ -184,16 +184,15 @@ final readonly class PlanTerms
         ])]);
     }
 
-    public function minutes(WashOption $choice, Head $head): float
+    /** At most; how many days after the last detangling, and whether a style comes down, may be told. */
+    public function minutes(WashOption $choice, Head $head, ?int $daysSince = null, bool $isTakenDown = false): float
     {
-        return $this->minutes?->of($choice, $head) ?? $choice->minutes($head);
+        return $this->minutes === null
+            ? $choice->minutes($head)
+            : $this->minutes->of($choice, $head) + $this->minutes->more($choice, $head, $daysSince, $isTakenDown);
     }
 
-    /**
-     * The same terms with what is kept to for some weeks.
-     *
-     * @param list<Programme> $programmes
-     */
+    /** @param list<Programme> $programmes kept to for some weeks */
     public function keepingTo(array $programmes): self
     {
         return new self(...[...$this->all(), 'programmes' => $programmes]);

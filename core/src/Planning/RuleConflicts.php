@@ -24,7 +24,7 @@ final class RuleConflicts
                     $rules[$rule->key()] = $rule->sentence($standing->limits());
                     $frees[$rule->key()] = $rule->frees();
                     $minutes = $rule instanceof WithinMinutes
-                        ? min($minutes, $standing->terms->minutes($choice, $standing->head))
+                        ? min($minutes, $standing->minutes($choice))
                         : $minutes;
                 }
             }

@@ -28,6 +28,7 @@ final readonly class RuleContext
      * @param int|null $lastService  day of the last colour, bleach or other chemical service on record
      * @param bool|null $coWashLast  the cleanse before was a co-wash; null: none is on record
      * @param bool      $hasWashedBefore a wash day of the plan lies before this one: a look can be taken on it
+     * @param int|null $lastDetangled day of the last detangling; null: none is known
      * @param array<string, int> $used uses since today of what is short, by treatment
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class RuleContext
         public ?int $lastService = null,
         public ?bool $coWashLast = null,
         public bool $hasWashedBefore = false,
+        public ?int $lastDetangled = null,
     ) {
     }
 
@@ -108,6 +110,19 @@ final readonly class RuleContext
         return $this->terms->takeDownOn !== null && $this->date() < $this->terms->takeDownOn;
     }
 
+    /** Minutes that a way to wash takes on this day, at most. */
+    public function minutes(WashOption $choice): float
+    {
+        $takeDown = $this->terms->takeDownOn?->format('Y-m-d');
+
+        return $this->terms->minutes(
+            $choice,
+            $this->head,
+            $this->lastDetangled === null ? null : $this->day - $this->lastDetangled,
+            $takeDown !== null && $takeDown === $this->date()->format('Y-m-d'),
+        );
+    }
+
     /**
      * The longest this day may take, in minutes; null: no limit.
      *
@@ -156,6 +171,7 @@ final readonly class RuleContext
             lastMild: $last['mild'],
             lastService: $last['service'],
             coWashLast: $last['cleanse'] === null ? null : $last['co-wash'] === $last['cleanse'],
+            lastDetangled: $last['detangle'],
         );
     }
 
@@ -177,6 +193,7 @@ final readonly class RuleContext
             'service' => null,
             'cleanse' => null,
             'co-wash' => null,
+            'detangle' => null,
         ];
         $lastWash = null;
         $protein = false;
@@ -192,6 +209,7 @@ final readonly class RuleContext
                     'service' => $washDay->has(StepKind::ChemicalService),
                     'cleanse' => $washDay->has(StepKind::Cleanse),
                     'co-wash' => $washDay->coWashes(),
+                    'detangle' => $washDay->has(StepKind::Detangle),
                 ] as $what => $done
             ) {
                 if ($done) {
@@ -227,6 +245,7 @@ final readonly class RuleContext
             $this->lastService,
             $choice->cleanse === CleanseKind::CoWash,
             true,
+            $choice->inStyle ? $this->lastDetangled : $this->day,
         );
     }
 
@@ -263,6 +282,7 @@ final readonly class RuleContext
             $this->lastService,
             $this->coWashLast,
             $this->hasWashedBefore,
+            $this->lastDetangled,
         );
     }
 }

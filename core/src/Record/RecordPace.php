@@ -49,7 +49,7 @@ final readonly class RecordPace
             $items,
             $this->record->head,
             $this->usual(),
-            DetanglingHistory::last($this->record->washDaysUntil($this->today)),
+            DetanglingHistory::last($this->record->washDaysUntil($this->today), $this->today),
             $this->record->terms->takeDownOn,
         );
     }

@@ -7,6 +7,7 @@ namespace Nagomi\Core\WashDay;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\OptionMinutes;
 use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Treatments\StepKind;
 use WeakMap;
 
 /**
@@ -21,14 +22,53 @@ final class CareMinutes implements OptionMinutes
     /** @var WeakMap<WashOption, float> asked again and again of the same ways */
     private readonly WeakMap $byChoice;
 
+    /** @var WeakMap<WashOption, float> minutes of detangling, on a usual day */
+    private readonly WeakMap $detangling;
+
+    /** @var array<string, float> how many times longer than usual, by gap and take-down */
+    private array $times = [];
+
     public function __construct(private readonly Pace $pace)
     {
         $this->byChoice = new WeakMap();
+        $this->detangling = new WeakMap();
     }
 
     public function of(WashOption $choice, Head $head): float
     {
         return $this->byChoice[$choice] ??= $this->built($choice, $head);
+    }
+
+    public function more(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
+    {
+        if ($choice->inStyle || ($daysSince === null && ! $isTakenDown)) {
+            return 0.0;
+        }
+        $gapTimes = $daysSince === null || $daysSince <= 0 ? 1.0 : $daysSince / max(1, $head->washEveryDays);
+        $more = $this->times["{$gapTimes} {$isTakenDown}"] ??= $this->times($gapTimes, $isTakenDown) - 1;
+
+        return $more <= 0 ? 0.0 : $more * $this->detangling[$choice] ??= $this->detangles($choice, $head);
+    }
+
+    /** How many times as long detangling takes on such a day. */
+    private function times(float $gapTimes, bool $isTakenDown): float
+    {
+        $usual = $this->pace->day;
+        $then = $this->pace->on($gapTimes, $isTakenDown)->day;
+
+        return $this->pace->detangling->minutes($then) / $this->pace->detangling->minutes($usual);
+    }
+
+    private function detangles(WashOption $choice, Head $head): float
+    {
+        $steps = $choice->steps($head);
+        foreach ($steps as $step) {
+            if ($step->kind === StepKind::Detangle) {
+                return $this->pace->doing($steps)->detanglingMinutes($head, $step);
+            }
+        }
+
+        return 0.0;
     }
 
     private function built(WashOption $choice, Head $head): float

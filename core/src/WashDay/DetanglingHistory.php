@@ -6,6 +6,7 @@ namespace Nagomi\Core\WashDay;
 
 use DateTimeImmutable;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Readings\Detangling;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
@@ -57,15 +58,16 @@ final readonly class DetanglingHistory
     }
 
     /**
-     * @param list<WashDay> $washDays
+     * @param list<WashDay> $washDays up to today
      *
-     * @return DateTimeImmutable|null day of the last detangling; null: none is known
+     * @return DateTimeImmutable|null day of the last detangling, as far back as a plan looks; null: none is known
      */
-    public static function last(array $washDays): ?DateTimeImmutable
+    public static function last(array $washDays, DateTimeImmutable $today): ?DateTimeImmutable
     {
         $days = array_map(
             static fn (WashDay $day): DateTimeImmutable => $day->date,
-            array_filter($washDays, static fn (WashDay $day): bool => $day->has(StepKind::Detangle)),
+            array_filter($washDays, static fn (WashDay $day): bool => $day->has(StepKind::Detangle)
+                && $day->date >= $today->modify('-' . Planner::LOOKS_BACK_DAYS . ' days')),
         );
 
         return $days === [] ? null : max($days);

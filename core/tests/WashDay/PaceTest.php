@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Statistics\SeededRandom;
@@ -12,6 +15,7 @@ use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\ContentShare;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\DetanglingDay;
 use Nagomi\Core\WashDay\DetanglingHistory;
 use Nagomi\Core\WashDay\DetanglingPace;
@@ -20,6 +24,7 @@ use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\PacedSteps;
 use Nagomi\Core\WashDay\PaceHistory;
+use Nagomi\Core\WashDay\PlannedPaces;
 use Nagomi\Core\WashDay\SimilarPace;
 use Nagomi\Core\WashDay\WashDayBuilder;
 
@@ -215,3 +220,24 @@ it('refuses a drying that cannot be', function (string $by, float $minutes, stri
     ['sun', 30, 'choose of air, fan'], ['air', 0, 'give 1 to 1440'], ['air', 1441, 'give 1 to 1440'],
     ['air', NAN, 'give 1'],
 ]);
+
+it('keeps to the time there is also where the days before a wash make it longer', function (): void {
+    $pace = Pace::of(Make::head(every: 4, limit: 60), []);
+    $history = [detangled(2, 18)];
+    foreach ([50, 55, 60, 65, 70, 80] as $limit) {
+        $head = Make::head(every: 4, limit: $limit);
+        $start = KalmanFilter::follow($head, [], [], Make::day())->last();
+        $plan = Planner::plan($start, $history, 8, (new PlanTerms())->timedBy(new CareMinutes($pace)));
+        $paced = PlannedPaces::of($plan->items, $head, $pace, $history[0]->date, null);
+        foreach ($paced as ['item' => $item]) {
+            expect($item->broken !== [] || $item->minutes <= $limit + 1e-9)
+                ->toBeTrue("{$item->date->format('Y-m-d')}: {$item->minutes} of {$limit}");
+        }
+    }
+    // Without a limit the first, two weeks after the last for a client who washes every four days, takes longer.
+    $head = Make::head(every: 4);
+    $start = KalmanFilter::follow($head, [], [], Make::day())->last();
+    $items = Planner::plan($start, $history, 8, (new PlanTerms())->timedBy(new CareMinutes($pace)))->items;
+    [$first] = PlannedPaces::of($items, $head, $pace, $history[0]->date, null);
+    expect($first['item']->minutes)->toBeGreaterThan($items[0]->minutes + 3);
+});

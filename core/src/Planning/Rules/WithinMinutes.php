@@ -29,6 +29,6 @@ final readonly class WithinMinutes implements Rule
     {
         $limit = $standing->minutesLimit();
 
-        return $limit === null || $standing->terms->minutes($choice, $standing->head) <= $limit;
+        return $limit === null || $standing->minutes($choice) <= $limit;
     }
 }
