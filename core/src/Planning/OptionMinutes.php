@@ -12,6 +12,14 @@ interface OptionMinutes
     public function of(WashOption $choice, Head $head): float;
 
     /**
+     * The same on one day.
+     *
+     * @param int|null $daysSince   days since the last detangling; null: none is known
+     * @param bool     $isTakenDown a style comes down on that day
+     */
+    public function on(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float;
+
+    /**
      * How much longer it takes at most on one day.
      *
      * @param int|null $daysSince   days since the last detangling; null: none is known

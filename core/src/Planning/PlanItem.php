@@ -40,26 +40,6 @@ final readonly class PlanItem
     ) {
     }
 
-    /** The same day in so many minutes. */
-    public function lasting(float $minutes): self
-    {
-        return new self(
-            $this->date,
-            $this->day,
-            $this->choice,
-            $minutes,
-            $this->reasons,
-            $this->without,
-            $this->movedBy,
-            $this->broken,
-            $this->look,
-            $this->byHand,
-            $this->clash,
-            $this->brokenHairs,
-            $this->scalp,
-        );
-    }
-
     /** The leave-out that matters most: protein before mask before clarifying. */
     public function mainWithout(): ?Counterfactual
     {

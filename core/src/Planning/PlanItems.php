@@ -102,7 +102,7 @@ final class PlanItems
             $date,
             $day,
             $choice,
-            $terms->minutes($choice, $head),
+            $this->standing->exactMinutes($choice),
             [
                 ...$this->saidFirst($level, $date),
                 ...ReasonWording::reasons(

@@ -66,7 +66,7 @@ final readonly class PlanTerms
         public array $byHand = [],
         public array $occasions = [],
         public bool $notReadYet = false,
-        private ?OptionMinutes $minutes = null,
+        public ?OptionMinutes $minutes = null,
         public ProteinEvidence $evidence = new ProteinEvidence(),
         public bool $keepsRhythm = false,
         public ?ScalpEstimate $scalp = null,

@@ -64,8 +64,10 @@ final class Planner
             $forecast,
             self::cost($terrain, $forecast, $washDays, $best),
             array_sum(array_map(
-                static fn (WashOption $choice): float => $terms->minutes($choice->styled(false), $head),
-                $best,
+                // Styled on the day after it takes as long.
+                static fn (PlanItem $item): float => $item->minutes
+                    + $terms->minutes($item->choice->styled(false), $head) - $terms->minutes($item->choice, $head),
+                $items,
             )),
             array_sum(array_map(static fn (WashOption $choice): float => $terms->price($choice, $prices), $best)),
             array_values(array_filter(array_map(static fn (PlanItem $item): ?RuleConflict => $item->clash, $items))),

@@ -113,14 +113,26 @@ final readonly class RuleContext
     /** Minutes that a way to wash takes on this day, at most. */
     public function minutes(WashOption $choice): float
     {
-        $takeDown = $this->terms->takeDownOn?->format('Y-m-d');
+        return $this->terms->minutes($choice, $this->head, $this->daysSinceDetangled(), $this->isTakeDown());
+    }
 
-        return $this->terms->minutes(
-            $choice,
-            $this->head,
-            $this->lastDetangled === null ? null : $this->day - $this->lastDetangled,
-            $takeDown !== null && $takeDown === $this->date()->format('Y-m-d'),
-        );
+    /** Minutes that a way to wash takes on this day, as its wash day is laid out. */
+    public function exactMinutes(WashOption $choice): float
+    {
+        return $this->terms->minutes?->on($choice, $this->head, $this->daysSinceDetangled(), $this->isTakeDown())
+            ?? $choice->minutes($this->head);
+    }
+
+    private function daysSinceDetangled(): ?int
+    {
+        return $this->lastDetangled === null ? null : $this->day - $this->lastDetangled;
+    }
+
+    private function isTakeDown(): bool
+    {
+        $on = $this->terms->takeDownOn?->format('Y-m-d');
+
+        return $on !== null && $on === $this->date()->format('Y-m-d');
     }
 
     /**

@@ -125,7 +125,7 @@ final readonly class EngineAnswer
             'head' => $this->record->id,
             'today' => $this->today->format('Y-m-d'),
             'cost' => $this->plan->cost,
-            'minutes' => array_sum(array_map(static fn (array $paced): float => $paced['item']->minutes, $paced)),
+            'minutes' => $this->plan->minutes,
             'price' => $this->plan->price,
             'items' => array_map(
                 fn (array $paced): array => PlanItemFields::write(

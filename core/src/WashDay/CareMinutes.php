@@ -25,6 +25,9 @@ final class CareMinutes implements OptionMinutes
     /** @var WeakMap<WashOption, float> minutes of detangling, on a usual day */
     private readonly WeakMap $detangling;
 
+    /** @var array<string, self> on days that are not as usual, by gap and take-down */
+    private array $others = [];
+
     /** @var array<string, float> how many times longer than usual, by gap and take-down */
     private array $times = [];
 
@@ -39,12 +42,25 @@ final class CareMinutes implements OptionMinutes
         return $this->byChoice[$choice] ??= $this->built($choice, $head);
     }
 
+    public function on(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
+    {
+        $gapTimes = self::gapTimes($head, $daysSince);
+        $this->others["{$gapTimes} {$isTakenDown}"] ??= new self($this->pace->on($gapTimes, $isTakenDown));
+
+        return $this->others["{$gapTimes} {$isTakenDown}"]->of($choice, $head);
+    }
+
+    private static function gapTimes(Head $head, ?int $daysSince): float
+    {
+        return $daysSince === null || $daysSince <= 0 ? 1.0 : $daysSince / max(1, $head->washEveryDays);
+    }
+
     public function more(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
     {
         if ($choice->inStyle || ($daysSince === null && ! $isTakenDown)) {
             return 0.0;
         }
-        $gapTimes = $daysSince === null || $daysSince <= 0 ? 1.0 : $daysSince / max(1, $head->washEveryDays);
+        $gapTimes = self::gapTimes($head, $daysSince);
         $more = $this->times["{$gapTimes} {$isTakenDown}"] ??= $this->times($gapTimes, $isTakenDown) - 1;
 
         return $more <= 0 ? 0.0 : $more * $this->detangling[$choice] ??= $this->detangles($choice, $head);

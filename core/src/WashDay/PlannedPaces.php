@@ -9,8 +9,7 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\PlanItem;
 
 /**
- * The days of a plan at the pace of each: how long after the one before it lies, and whether a style comes down on it. The
- * plan is searched for at the client's own rhythm; what is told of a day is told for its own gap.
+ * The days of a plan at the pace of each: how long after the one before it lies, and whether a style comes down on it.
  */
 final readonly class PlannedPaces
 {
@@ -20,7 +19,7 @@ final readonly class PlannedPaces
      * @param DateTimeImmutable|null $last       day of the last detangling; null: none is known
      * @param DateTimeImmutable|null $takeDownOn day on which the style that is worn comes down; null: none is worn
      *
-     * @return list<array{item: PlanItem, pace: Pace}> with its own minutes
+     * @return list<array{item: PlanItem, pace: Pace}>
      */
     public static function of(
         array $items,
@@ -35,7 +34,7 @@ final readonly class PlannedPaces
                 DetanglingHistory::gapTimes($head, $last, $item->date),
                 $takeDownOn?->format('Y-m-d') === $item->date->format('Y-m-d'),
             );
-            $paced[] = ['item' => $item->lasting((new CareMinutes($own))->of($item->choice, $head)), 'pace' => $own];
+            $paced[] = ['item' => $item, 'pace' => $own];
             $last = $item->choice->inStyle ? $last : $item->date;
         }
 
