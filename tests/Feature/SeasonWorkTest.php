@@ -45,7 +45,7 @@ it('moves a wash day, plans the rest round it, and takes it back and forth', fun
         ->and($told['words'])
         ->toContain('Moved from')
         ->toContain('days out of band')
-        ->toContain('minutes')
+        ->toContain('minute')
         // A preview stores nothing.
         ->and(daysAhead($head))->toBe($before)->and(PlanEdit::query()->count())->toBe(0);
     $this->postJson("{$page}/acts", ['date' => $before[2], 'act' => 'move', 'value' => '2', 'seen' => '0'])->assertOk();
