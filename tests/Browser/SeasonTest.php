@@ -31,7 +31,7 @@ it('moves a wash day by dragging it, with what it comes to said before it is let
         $browser->drag($css, (int) round(2 * $day))->until('[data-says]', 'Moved from');
         expect($browser->text('[data-says]'))
             ->toContain('days out of band')
-            ->toContain('minutes')
+            ->toContain('minute')
             ->and(stones($browser))
             ->toBe($before);
         $old = $browser->find('html');
@@ -77,7 +77,7 @@ it('draws a mask out by dragging it upwards', function (): void {
             . 'Object.keys(acts).find((date) => acts[date].includes("mask"))');
         $browser->drag("[data-stone=\"{$masked}\"]", 0, -24)->until('[data-says]', 'ask of');
         $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
-        expect($browser->text('[data-says]'))->toContain('minutes');
+        expect($browser->text('[data-says]'))->toContain('minute');
         $old = $browser->find('html');
         $browser->drop()->untilGone($old)->until('.said', 'ask of');
         $browser->press('Undo');
