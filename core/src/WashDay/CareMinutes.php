@@ -44,15 +44,10 @@ final class CareMinutes implements OptionMinutes
 
     public function on(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
     {
-        $gapTimes = self::gapTimes($head, $daysSince);
+        $gapTimes = DetanglingDay::gapTimes($head, $daysSince);
         $this->others["{$gapTimes} {$isTakenDown}"] ??= new self($this->pace->on($gapTimes, $isTakenDown));
 
         return $this->others["{$gapTimes} {$isTakenDown}"]->of($choice, $head);
-    }
-
-    private static function gapTimes(Head $head, ?int $daysSince): float
-    {
-        return $daysSince === null || $daysSince <= 0 ? 1.0 : $daysSince / max(1, $head->washEveryDays);
     }
 
     public function more(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
@@ -60,10 +55,10 @@ final class CareMinutes implements OptionMinutes
         if ($choice->inStyle || ($daysSince === null && ! $isTakenDown)) {
             return 0.0;
         }
-        $gapTimes = self::gapTimes($head, $daysSince);
+        $gapTimes = DetanglingDay::gapTimes($head, $daysSince);
         $more = $this->times["{$gapTimes} {$isTakenDown}"] ??= $this->times($gapTimes, $isTakenDown) - 1;
 
-        return $more <= 0 ? 0.0 : $more * $this->detangling[$choice] ??= $this->detangles($choice, $head);
+        return $more <= 0 ? 0.0 : $more * ($this->detangling[$choice] ??= $this->detangles($choice, $head));
     }
 
     /** How many times as long detangling takes on such a day. */

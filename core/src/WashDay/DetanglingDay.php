@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\WashDay;
 
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -55,6 +56,12 @@ final readonly class DetanglingDay
             $gapTimes,
             $isTakenDown,
         );
+    }
+
+    /** @param int|null $daysSince days since the last detangling; null: none is known, or it was not before this day */
+    public static function gapTimes(Head $head, ?int $daysSince): float
+    {
+        return $daysSince === null || $daysSince <= 0 ? 1.0 : $daysSince / max(1, $head->washEveryDays);
     }
 
     /** The same day by another tool, in another state. */

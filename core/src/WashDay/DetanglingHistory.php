@@ -54,7 +54,7 @@ final readonly class DetanglingHistory
     /** @param DateTimeImmutable|null $last day of the detangling before; null: none is known */
     public static function gapTimes(Head $head, ?DateTimeImmutable $last, DateTimeImmutable $on): float
     {
-        return $last === null || $last >= $on ? 1.0 : Calendar::daysBetween($last, $on) / max(1, $head->washEveryDays);
+        return DetanglingDay::gapTimes($head, $last === null ? null : Calendar::daysBetween($last, $on));
     }
 
     /**
