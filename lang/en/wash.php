@@ -73,6 +73,7 @@ return [
     'not-as-run' => 'This wash day was changed or taken out of the book since. Correct it under Wash days.',
     'look' => [
         'title' => 'How it looks',
+        'tender' => 'Tender edges or a sore scalp: nothing that pulls and nothing that stays in. Worn already: take the tension out, loss from it can be permanent.',
         'day' => 'Day :number,',
         'choose' => 'How it looks: choose one of each row.',
         'note' => 'Note how it looks',

@@ -105,6 +105,7 @@ final readonly class HeadRecord
                 $head->detangling_sections,
                 $head->styling_sections,
             ),
+            $head->tender_edges,
         );
     }
 

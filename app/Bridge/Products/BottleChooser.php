@@ -20,7 +20,6 @@ use Nagomi\Core\Treatments\Step;
 final readonly class BottleChooser
 {
     public function __construct(
-        private ProductNeeds $productNeeds,
         private Parameters $parameters,
     ) {
     }
@@ -34,18 +33,13 @@ final readonly class BottleChooser
     {
         $chosen = [];
         foreach ($day as $i => $step) {
-            $kind = $this->kindOf($step);
+            $kind = ProductKind::of($step);
             if ($kind !== null) {
                 $chosen[$i] = $this->of($shelf, $kind, $step, array_values($day), $on, $place);
             }
         }
 
         return $chosen;
-    }
-
-    public function kindOf(Step $step): ?ProductKind
-    {
-        return $this->productNeeds->kind(['kind' => $step->kind->value, 'cleanse' => $step->cleanse?->value]);
     }
 
     /**
@@ -62,7 +56,7 @@ final readonly class BottleChooser
     ): ChosenBottle {
         $bottles = ($place === Place::Home ? $shelf->own : $shelf->salon)[$kind->value] ?? [];
         $ml = $shelf->ml($kind);
-        $needed = $ml * ($step->passes ?? 1);
+        $needed = $ml * BottleNeed::times($kind, $step, $day);
         $worked = $shelf->worked[$kind->value] ?? [];
         $choice = BottleChoice::of(
             $bottles,

@@ -6,6 +6,7 @@ namespace App\Bridge\Products;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\SalonDays;
+use App\Bridge\Plans\StoredSteps;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -27,20 +28,6 @@ final readonly class ProductNeeds
 {
     /** Today is the first of them. */
     public const DAYS = 14;
-
-    /** What each planned step uses; a cleanse says which kind itself. */
-    private const USES = [
-        'pre-wash' => ProductKind::PreWash, 'mild-protein' => ProductKind::Protein,
-        'strong-protein' => ProductKind::Protein, 'conditioner' => ProductKind::Conditioner,
-        'mask' => ProductKind::Mask,
-        'leave-in' => ProductKind::LeaveIn, 'seal' => ProductKind::Oil, 'scalp-oil' => ProductKind::ScalpCare,
-    ];
-
-    private const CLEANSES = [
-        'co-wash' => ProductKind::CoWash,
-        'clarifying' => ProductKind::Clarifier,
-        'chelating' => ProductKind::Clarifier,
-    ];
 
     public function __construct(
         private HeadRecord $headRecord,
@@ -181,26 +168,16 @@ final readonly class ProductNeeds
     private function kinds(array $steps): array
     {
         $kinds = [];
-        foreach ($steps as $step) {
-            $kind = $this->kind($step);
+        $isDetangled = false;
+        foreach (StoredSteps::of($steps) as $step) {
+            $kind = ProductKind::of($step);
+            $isDetangled = $isDetangled || $step->kind === StepKind::Detangle;
             if ($kind !== null) {
-                $kinds[] = [$kind, is_int($step['passes'] ?? null) ? $step['passes'] : 1];
+                $kinds[] = [$kind, $step->passes];
             }
         }
 
-        return in_array(StepKind::Detangle->value, array_column($steps, 'kind'), true)
-            ? [...$kinds, [ProductKind::Styler, 1]]
-            : $kinds;
-    }
-
-    /** @param array<string, mixed> $step */
-    public function kind(array $step): ?ProductKind
-    {
-        $text = fn (string $name): string => is_string($step[$name] ?? null) ? $step[$name] : '';
-
-        return $text('kind') === 'cleanse'
-            ? self::CLEANSES[$text('cleanse')] ?? ProductKind::Shampoo
-            : self::USES[$text('kind')] ?? null;
+        return $isDetangled ? [...$kinds, [ProductKind::Styler, 1]] : $kinds;
     }
 
     /** What the products used on a head at the wash cost, in cents, by the price of each bottle. */

@@ -61,7 +61,7 @@ final readonly class WashDayBottles
         $shelf = $this->clientShelves->of($head);
         $chosen = [];
         foreach (ProductKind::cases() as $kind) {
-            $steps = array_filter($day, fn (Step $step): bool => $this->bottleChooser->kindOf($step) === $kind);
+            $steps = array_filter($day, static fn (Step $step): bool => ProductKind::of($step) === $kind);
             $chosen[$kind->value] = $this->bottleChooser->of(
                 $shelf,
                 $kind,

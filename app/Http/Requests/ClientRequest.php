@@ -17,6 +17,7 @@ use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Part;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\ProposedSections;
+use Nagomi\Core\Head\SectionsByWork;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Head\Zone;
@@ -29,9 +30,11 @@ final class ClientRequest extends FormRequest
     use MergesChanges;
     use Sentences;
 
+    /** Where one work is not parted as the others. */
+    private const SECTIONS = ['washing_sections', 'detangling_sections', 'styling_sections'];
     private const NUMBERS = [
-        'length_cm', 'ring_mm', 'strand_um', 'sections', 'hardness_mg_per_l', 'humidity_percent', 'wash_every_days',
-        'minutes_limit',
+        'length_cm', 'ring_mm', 'strand_um', 'sections', ...self::SECTIONS, 'hardness_mg_per_l', 'humidity_percent',
+        'wash_every_days', 'minutes_limit',
     ];
     private const FLAGS = [
         'protein_sensitive', 'sore_scalp', 'red_sign', 'tender_edges', 'asthma_or_pregnant', 'swims',
@@ -81,6 +84,7 @@ final class ClientRequest extends FormRequest
             'density' => ['required', 'in:low,medium,high,not-measured'],
             'length_cm' => ['nullable', 'numeric', 'between:1,200'],
             'sections' => ['nullable', 'integer', 'between:1,' . ProposedSections::MOST],
+            ...array_fill_keys(self::SECTIONS, ['nullable', 'integer', 'between:1,' . SectionsByWork::MOST]),
             'hardness_mg_per_l' => ['nullable', 'numeric', 'between:0,1000'],
             'humidity_percent' => ['required', 'numeric', 'between:0,100'],
             'styling_load' => ['required', Rule::enum(StylingLoad::class)],
@@ -158,6 +162,12 @@ final class ClientRequest extends FormRequest
             'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
             'length_cm' => 'Length: type 1 to 200 cm, measured stretched, or leave it empty.',
             'sections' => Words::say('forms.sections.wrong'),
+            ...array_combine(self::SECTIONS, array_map(
+                static fn (string $field): string => Words::say('forms.sections.by-work-wrong', [
+                    'label' => Words::say("forms.fields.{$field}"), 'most' => SectionsByWork::MOST,
+                ]),
+                self::SECTIONS,
+            )),
             'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃, or leave it empty.',
             'humidity_percent' => 'Humidity: type 0 to 100 %.',
             'wash_every_days' => 'Days between wash days: type 2 to 35.',
@@ -242,6 +252,9 @@ final class ClientRequest extends FormRequest
         ];
         foreach ($optional as $field) {
             $columns[$field] = $this->input($field);
+        }
+        foreach (self::SECTIONS as $field) {
+            $columns[$field] = $this->filled($field) ? $this->integer($field) : null;
         }
         foreach (self::FLAGS as $flag) {
             $columns[$flag] = $this->boolean($flag);

@@ -16,7 +16,8 @@ final readonly class ClientForm
 {
     private const PLAIN = [
         'name', 'guardian_name', 'consent_by', 'email', 'phone', 'household', 'ring_mm', 'strand_um', 'density',
-        'sections', 'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit',
+        'sections', 'washing_sections', 'detangling_sections', 'styling_sections',
+        'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit',
         'hair_history', 'chemical_history', 'overloaded_by', 'goals', 'swims', 'bends_without_ring',
         'protein_sensitive', 'sore_scalp', 'tender_edges', 'red_sign', 'asthma_or_pregnant', 'allergies',
         'health_notes', 'reminded_by',

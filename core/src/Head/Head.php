@@ -31,6 +31,7 @@ final readonly class Head
      * @param bool           $redSign          something is for a clinician to see first; bars treatments until cleared
      * @param Parameters|null $parameters      what the computation goes by for this head; null: as shipped
      * @param DateTimeImmutable|null $bornOn   null: not said, taken for grown up
+     * @param bool           $tenderEdges      a hairline that is tender or bumpy bears no tension
      *
      * @throws InvalidArgumentException where a number is outside its range
      */
@@ -51,6 +52,7 @@ final readonly class Head
         ?Parameters $parameters = null,
         public ?DateTimeImmutable $bornOn = null,
         public SectionsByWork $sectionsByWork = new SectionsByWork(),
+        public bool $tenderEdges = false,
     ) {
         $this->parameters = $parameters ?? Parameters::shipped();
         self::within('Water hardness', $hardnessMgPerL ?? 0.0, 0, 1000, 'mg/L');
@@ -85,17 +87,22 @@ final readonly class Head
     /** @param list<ZonePart> $zoneParts */
     public function withZones(array $zoneParts): self
     {
-        return $this->with($zoneParts, $this->bornOn);
+        return $this->with($zoneParts, $this->bornOn, $this->tenderEdges);
     }
 
     /** The same head of somebody who was born on a day; null: not said. */
     public function born(?DateTimeImmutable $on): self
     {
-        return $this->with($this->zoneParts, $on);
+        return $this->with($this->zoneParts, $on, $this->tenderEdges);
+    }
+
+    public function tenderAtTheEdges(bool $tenderEdges): self
+    {
+        return $this->with($this->zoneParts, $this->bornOn, $tenderEdges);
     }
 
     /** @param list<ZonePart> $zoneParts */
-    private function with(array $zoneParts, ?DateTimeImmutable $bornOn): self
+    private function with(array $zoneParts, ?DateTimeImmutable $bornOn, bool $tenderEdges): self
     {
         return new self(
             $zoneParts,
@@ -114,6 +121,7 @@ final readonly class Head
             $this->parameters,
             $bornOn,
             $this->sectionsByWork,
+            $tenderEdges,
         );
     }
 

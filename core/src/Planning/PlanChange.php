@@ -84,6 +84,8 @@ enum PlanChange: string
             $head->redSign,
             $head->parameters,
             $head->bornOn,
+            $head->sectionsByWork,
+            $head->tenderEdges,
         );
     }
 

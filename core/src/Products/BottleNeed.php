@@ -53,4 +53,19 @@ final readonly class BottleNeed
             default => null,
         }, $step->cleanse, max($minutes, $step->minutes ?? 0.0));
     }
+
+    /**
+     * How often a day takes its bottle: every pass of every step of the kind counts.
+     *
+     * @param Step|null  $step the one that asks, which need not be among them; null for what no plan asks for
+     * @param list<Step> $day  all steps of the day
+     *
+     * @return int 1 or more
+     */
+    public static function times(ProductKind $kind, ?Step $step, array $day): int
+    {
+        $passes = array_map(static fn (Step $one): int => ProductKind::of($one) === $kind ? $one->passes : 0, $day);
+
+        return max(1, $step->passes ?? 1, (int) array_sum($passes));
+    }
 }

@@ -67,7 +67,7 @@ final class CareRecordReader
         return new CareRecord(
             $id,
             $name,
-            $head->born(self::bornOn($intake)),
+            $head->born(self::bornOn($intake))->tenderAtTheEdges(($intake['tender_edges'] ?? false) === true),
             $intake,
             $washDays,
             $readings,

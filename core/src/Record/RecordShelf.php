@@ -116,7 +116,7 @@ final readonly class RecordShelf
                 $day,
                 $kind,
                 $on,
-                $ml * $of[0]->passes,
+                $ml * BottleNeed::times($kind, $of[0], $day),
                 $head->proteinSensitive || $head->method->says(MethodQuestion::Protein, 'avoided'),
             ),
             array_map(static fn (BottleCandidate $one): BottleProfile => $one->profile, $worked),

@@ -62,7 +62,7 @@ final readonly class FinishingSteps
                 . ($this->head->method->says(MethodQuestion::StylingOn, 'damp') ? 'damp' : 'dripping')
                 . ' hair',
             $this->usual->handsMinutes['leave-in'],
-            uses: ProductKind::LeaveIn,
+            uses: ProductKind::of($step),
             books: $step,
         );
     }
@@ -74,7 +74,7 @@ final readonly class FinishingSteps
             'seal',
             'Seal with oil or butter',
             $this->usual->handsMinutes['seal'],
-            uses: ProductKind::Oil,
+            uses: ProductKind::of($step),
             books: $step,
         );
     }
@@ -86,7 +86,7 @@ final readonly class FinishingSteps
             'scalp-oil',
             'Scalp oil or spray along the partings, a little',
             $this->usual->handsMinutes['scalp-oil'],
-            uses: ProductKind::ScalpCare,
+            uses: ProductKind::of($step),
             watch: [Caution::EssentialOils->sentence()],
             books: $step,
         );
@@ -115,7 +115,10 @@ final readonly class FinishingSteps
             $this->usual->spread['style'],
             bySection: true,
             uses: ProductKind::Styler,
-            watch: [self::FOR_THE_NIGHT[$this->head->method->choice(MethodQuestion::Night)]],
+            watch: [
+                ...$this->head->tenderEdges ? ['Tender at the edges: no tension, the hairline stays loose.'] : [],
+                self::FOR_THE_NIGHT[$this->head->method->choice(MethodQuestion::Night)],
+            ],
             sections: $this->sections(),
         );
     }

@@ -48,7 +48,10 @@ final readonly class PreparingSteps
             'Take the old style down, oil on what is matted',
             $minutes,
             $this->usual->spread['detangle'],
-            watch: ['From the ends upward; what has grown together is oiled and left a while, never pulled.'],
+            watch: [
+                'From the ends upward; what has grown together is oiled and left a while, never pulled.',
+                ...$this->atTheEdges('no pulling at the hairline; what does not come loose is oiled and waited for.'),
+            ],
         );
     }
 
@@ -62,7 +65,7 @@ final readonly class PreparingSteps
             self::PRE_WASH[$step->how ?? 'mix'] . ', ends first, off the scalp',
             $this->usual->handsMinutes['pre-wash'],
             waitingMinutes: $step->minutes ?? $least,
-            uses: ProductKind::PreWash,
+            uses: ProductKind::of($step),
             watch: [$step->how === 'oil'
                 ? '1 to 2 mL are plenty: more needs more shampoo.'
                 : 'Under a cap, so that it does not dry in.'],
@@ -103,7 +106,10 @@ final readonly class PreparingSteps
     public function detangle(Step $step, string $when): WashDayStep
     {
         $isDry = $when === 'dry-with-oil';
-        $watch = ['Water before more product; massage a knot apart, snip it last.'];
+        $watch = [
+            ...$this->atTheEdges('no pulling, loosen the clip.'),
+            'Water before more product; massage a knot apart, snip it last.',
+        ];
         if (! $isDry && $this->head->method->says(MethodQuestion::WetHair, 'wet-breaks')) {
             $watch[] = 'Wet, it breaks soonest: no pulling, fingers where a comb halts.';
         }
@@ -121,5 +127,11 @@ final readonly class PreparingSteps
             books: $step,
             sections: $this->head->sectionsByWork->detangling ?? $this->head->sections,
         );
+    }
+
+    /** @return list<string> nothing where they are not tender */
+    private function atTheEdges(string $how): array
+    {
+        return $this->head->tenderEdges ? ["Tender at the edges: {$how}"] : [];
     }
 }

@@ -77,7 +77,7 @@ final readonly class WaterSteps
             $this->usual->handsMinutes['cleanse'] + $more,
             waitingMinutes: $isLast ? $sits : 0.0,
             bySection: $inSections,
-            uses: self::cleanser($step),
+            uses: ProductKind::of($step),
             water: 'lukewarm',
             watch: array_values(array_filter([
                 $this->head->soreScalp ? Caution::SoreScalp->sentence() : null,
@@ -87,15 +87,6 @@ final readonly class WaterSteps
             mostMinutes: $this->usual->mostMinutes['cleanse'],
             sections: $inSections ? $sections : null,
         );
-    }
-
-    private static function cleanser(Step $step): ProductKind
-    {
-        return match ($step->cleanse) {
-            CleanseKind::CoWash => ProductKind::CoWash,
-            CleanseKind::Clarifying, CleanseKind::Chelating => ProductKind::Clarifier,
-            default => ProductKind::Shampoo,
-        };
     }
 
     private function where(bool $inSections): string
@@ -129,7 +120,7 @@ final readonly class WaterSteps
             $isStrong ? 'Strong protein' : 'Mild protein',
             $this->usual->handsMinutes['protein'],
             waitingMinutes: $step->minutes ?? $this->usual->usualProteinMinutes,
-            uses: ProductKind::Protein,
+            uses: ProductKind::of($step),
             watch: [
                 Caution::Protein->sentence(),
                 $this->head->method->says(MethodQuestion::SnappingHair, 'moisture-first')
@@ -177,7 +168,7 @@ final readonly class WaterSteps
             $this->head->sections * $this->usual->sectionMinutes['conditioning'],
             waitingMinutes: $step->minutes ?? $this->usual->usualConditionerMinutes,
             bySection: true,
-            uses: $isMask ? ProductKind::Mask : ProductKind::Conditioner,
+            uses: ProductKind::of($step),
             heat: $step->heat,
             watch: $watch,
             books: $step,

@@ -5,9 +5,11 @@ declare(strict_types=1);
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\SectionsByWork;
 use Nagomi\Core\Planning\PlanChange;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\WhatIf;
@@ -80,7 +82,12 @@ it('turns a method round and round again', function (): void {
 });
 
 it('changes nothing but the one thing', function (): void {
-    $head = Make::head();
+    $usual = Make::head();
+    $head = new Head(
+        $usual->zoneParts,
+        sectionsByWork: new SectionsByWork(washing: 2, styling: 9),
+        tenderEdges: true,
+    );
     foreach (
         [
             [PlanChange::Humidity, 70.0, 'humidityPercent'],
@@ -94,7 +101,7 @@ it('changes nothing but the one thing', function (): void {
         foreach (
             [
                 'humidityPercent', 'hardnessMgPerL', 'washEveryDays', 'minutesLimit', 'lengthMm', 'sections', 'swims',
-                'soreScalp',
+                'soreScalp', 'sectionsByWork', 'tenderEdges', 'bornOn',
             ] as $same
         ) {
             if ($same !== $field) {

@@ -94,3 +94,30 @@ it('asks for a mask without protein after strong protein, and where there is to 
         ->toBe('strong')
         ->and(BottleNeed::of($mask, [$mask], ProductKind::Mask, Make::day(), 20.0, false, 40.0)->minutes)->toBe(40.0);
 });
+
+it('takes each step out of a bottle of its kind', function (Step $step, ?ProductKind $kind): void {
+    expect(ProductKind::of($step))->toBe($kind);
+})->with([
+    'oil before the water' => [fn () => Step::preWash('oil', 30), ProductKind::PreWash],
+    'a mix before the water' => [fn () => Step::preWash('mix', 20), ProductKind::PreWash],
+    'conditioner before the water' => [fn () => Step::preWash('conditioner', 20), ProductKind::Conditioner],
+    'gentle' => [fn () => Step::cleanse(CleanseKind::Gentle), ProductKind::Shampoo],
+    'for the scalp' => [fn () => Step::cleanse(CleanseKind::ScalpCare), ProductKind::Shampoo],
+    'co-wash' => [fn () => Step::cleanse(CleanseKind::CoWash), ProductKind::CoWash],
+    'chelating' => [fn () => Step::cleanse(CleanseKind::Chelating), ProductKind::Clarifier],
+    'mild protein' => [fn () => new Step(StepKind::MildProtein, 5.0), ProductKind::Protein],
+    'mask' => [fn () => Step::mask(20), ProductKind::Mask],
+    'seal' => [fn () => Step::seal(), ProductKind::Oil],
+    'scalp oil' => [fn () => Step::scalpOil(), ProductKind::ScalpCare],
+    'trim' => [fn () => new Step(StepKind::Trim, millimetres: 5.0), null],
+]);
+
+it('counts every time a day takes a bottle', function (): void {
+    $conditioner = Step::conditioner(3);
+    $twice = Step::cleanse(CleanseKind::Gentle, 2);
+    $day = [Step::preWash('conditioner', 20), $twice, $conditioner];
+    expect(BottleNeed::times(ProductKind::Conditioner, $conditioner, $day))->toBe(2)
+        ->and(BottleNeed::times(ProductKind::Shampoo, $twice, $day))->toBe(2)
+        ->and(BottleNeed::times(ProductKind::Shampoo, $twice, []))->toBe(2)
+        ->and(BottleNeed::times(ProductKind::Styler, null, $day))->toBe(1);
+});

@@ -289,3 +289,14 @@ it('gives every test of the Bench its limits in the schema', function (): void {
         }
     }
 });
+
+it('knows from what was said of the person that the edges are tender', function (): void {
+    $read = static fn (array $intake): bool => CareRecordReader::read(
+        json_encode(['intake' => $intake] + example(), JSON_THROW_ON_ERROR),
+        Parameters::shipped(),
+    )->head->tenderEdges;
+    expect($read(['tender_edges' => true]))->toBeTrue()
+        ->and($read(['tender_edges' => false]))->toBeFalse()
+        ->and($read(['tender_edges' => 'yes']))->toBeFalse()
+        ->and($read([]))->toBeFalse();
+});

@@ -35,6 +35,9 @@
                 <x-choice name="density" label="Density" :options="__('nagomi.densities')" :value="$head?->density ?? 'not-measured'"/>
                 <x-field name="length_cm" label="Length, stretched" unit="cm" mode="decimal" :value="$head?->length_mm === null ? '' : $head->length_mm / 10" help="empty: not measured"/>
                 <x-field name="sections" label="Sections" mode="numeric" :value="$head?->sections" :help="__('forms.sections.help')"/>
+                @foreach (['washing_sections', 'detangling_sections', 'styling_sections'] as $work)
+                    <x-field :name="$work" :label="__('forms.fields.' . $work)" mode="numeric" :value="$head?->getAttribute($work)" :help="__($work === 'washing_sections' ? 'forms.sections.by-washing' : 'forms.sections.by-work')"/>
+                @endforeach
             </div>
             <h3>Porosity by zone</h3>
             <p class="how">On clean hair: low is slow to wet and beads, high wets at once and dries fast. New growth only where it differs from the length.</p>

@@ -45,6 +45,17 @@
         </details>
     @endif
 
+    @php($told = array_filter([
+        'overloaded' => implode(', ', array_filter([$head->overloaded_on?->format('M Y'), $head->overloaded_by])),
+        ...$head->only(['goals', 'hair_history', 'chemical_history', 'health_notes']),
+    ]))
+    @if ($told !== [])
+        <details class="heard">
+            <summary>{{ __('forms.told.title') }}</summary>
+            <dl>@foreach ($told as $field => $words)<dt>{{ __("forms.told.{$field}") }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
+        </details>
+    @endif
+
     @if ($cleared->isNotEmpty())
         <p class="note">@foreach ($cleared as $clearance){{ $clearance->sign === 'red' ? 'Referred' : 'Sore scalp' }} {{ $clearance->raised_on->format('j M Y') }}, cleared by {{ $clearance->cleared_by }} on {{ $clearance->cleared_on?->format('j M Y') }}. @endforeach</p>
     @endif

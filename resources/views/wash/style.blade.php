@@ -6,6 +6,7 @@
             <strong>Take it down {{ $takeDown->daysLate > 0 ? 'now: it was due on ' : 'by ' }}{{ $takeDown->dueOn->format('j M Y') }}.</strong> About {{ round($takeDown->minutes) }} minutes{{ $takeDown->daysLate > 0 ? ', more for each week it stays in: it tangles' : '' }}. @caution('tension')
         </p>
     @endif
+    @if ($head->tender_edges || $head->sore_scalp || $head->red_sign)<p class="caution-line">{{ __('wash.look.tender') }}</p>@endif
     @if ($style)
         <div class="two">
             <section>
