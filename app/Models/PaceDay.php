@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $head_id
  * @property CarbonImmutable $date
  * @property string          $what
+ * @property string|null     $wash_session_id the wash day it was timed on
+ * @property string|null     $step    of that wash day
  * @property string|null     $by      what it was dried by
  * @property float|null      $minutes that it took to dry
  * @property bool            $heavy   much that keeps water in was left on the hair

@@ -66,6 +66,7 @@ return [
     'break-off' => 'Break it off',
     'keys' => 'Space, Enter or Page Down: done. Page Up: back one. P: pause. 1 to 9: a section. A pedal that sends these works too.',
     'like-gone' => 'That wash day is not in the book any more. Choose another, or lay it out as planned.',
+    'dried' => 'Dried :by',
     'correct' => 'Correct minutes of this wash day',
     'correct-do' => 'Correct them',
     'corrected' => 'The minutes are corrected; the next wash days are planned by them.',
@@ -111,6 +112,7 @@ return [
         'drying' => 'Dries :by in about :time, :from.',
         'dries-by' => [
             'air' => 'in the air', 'fan' => 'before a fan', 'diffuse' => 'with the diffuser', 'hood' => 'under the hood',
+            'diffuse-high' => 'with the diffuser on high', 'diffuse-medium' => 'with the diffuser on medium', 'diffuse-cool' => 'with the diffuser on cool',
         ],
         'minutes' => ':minutes min',
         'hours' => ':hours h :minutes min',

@@ -7,6 +7,7 @@ use App\Bridge\WashDays\SessionOrder;
 use App\Bridge\WashDays\UsualDrying;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
+use App\Models\PaceDay;
 use App\Models\Product;
 use App\Models\Service;
 use App\Models\Style;
@@ -371,6 +372,32 @@ it('lets any minute be corrected afterwards, in the record and in what it read',
     $this->delete("/clients/{$head->id}/wash-days/{$draft->wash_day}")->assertRedirect();
     $this->put("{$url}/minutes", ['minutes' => ['detangle' => '20']])->assertRedirect($url);
     $this->get($url)->assertOk()->assertDontSee('Correct minutes of this wash day');
+});
+
+it('lets the minutes of drying be corrected afterwards, also where the taps told nothing of it', function (): void {
+    $head = $this->aHead();
+    $draft = laidOut($this, $head, ['dry' => 'diffuse']);
+    doneThrough($this, $draft);
+    $url = "/clients/{$head->id}/wash/{$draft->id}";
+    $this->get($url)->assertOk()->assertSee('Dried with the diffuser');
+    $dried = fn () => $head->paceDays()->where('what', PaceDay::DRIED)->get();
+    $timed = $dried()->count();
+    $this->put("{$url}/minutes", ['minutes' => ['dry' => '64,5']])->assertRedirect($url);
+    expect($dried())->toHaveCount(max(1, $timed))
+        ->and($dried()->last()->minutes)->toBe(64.5)
+        ->and($dried()->last()->by)->toBe('diffuse');
+    $this->put("{$url}/minutes", ['minutes' => ['dry' => '50']])->assertRedirect($url);
+    expect($dried())->toHaveCount(max(1, $timed))->and($dried()->last()->minutes)->toBe(50.0);
+    $this->get($url)->assertSee('value="50"', false);
+    // Nobody timed it: what is said of it now is the first that is known.
+    PaceDay::query()->delete();
+    $this->get($url)->assertOk()->assertSee('Dried with the diffuser');
+    $this->put("{$url}/minutes", ['minutes' => ['dry' => '0.6']])->assertRedirect($url);
+    expect($dried())->toHaveCount(1)->and($dried()->sole()->minutes)->toBe(0.6);
+    $this->from($url)->put("{$url}/minutes", ['minutes' => ['dry' => 'long']])->assertSessionHasErrors('minutes.dry');
+    // Taken out of the book, the day teaches nothing of drying either.
+    $this->delete("/clients/{$head->id}/wash-days/{$draft->wash_day}")->assertRedirect();
+    expect($dried())->toHaveCount(0);
 });
 
 it('goes on when a bottle is deleted in the middle, and never below an empty shelf', function (): void {

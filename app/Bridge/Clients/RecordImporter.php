@@ -78,6 +78,7 @@ final readonly class RecordImporter
             'protein_sensitive' => $head->proteinSensitive,
             'sore_scalp' => $head->soreScalp,
             'swims' => $head->swims,
+            'tender_edges' => $head->tenderEdges,
             'red_sign' => $head->redSign,
             'wash_every_days' => $head->washEveryDays,
             'minutes_limit' => $head->minutesLimit,

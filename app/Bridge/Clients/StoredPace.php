@@ -6,6 +6,7 @@ namespace App\Bridge\Clients;
 
 use App\Models\Head;
 use App\Models\PaceDay;
+use App\Models\WashSession;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Nagomi\Core\Planning\Planner;
@@ -53,9 +54,11 @@ final class StoredPace
         }
     }
 
-    public static function dried(Head $head, DriedDay $day): void
+    /** @param string|null $step the step of the wash day it was timed on */
+    public static function dried(Head $head, DriedDay $day, ?WashSession $on = null, ?string $step = null): void
     {
         self::keep($head, $day->date, [
+            'wash_session_id' => $on?->id, 'step' => $step,
             'what' => PaceDay::DRIED, 'by' => $day->by, 'minutes' => round($day->minutes, 1),
             'heavy' => $day->isHeavy,
         ]);

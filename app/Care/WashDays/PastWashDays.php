@@ -9,7 +9,9 @@ use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Products\ProductNotices;
 use App\Bridge\Products\StepBottles;
 use App\Models\Head;
+use App\Models\PaceDay;
 use App\Models\WashDay;
+use App\Models\WashSession;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Treatments\WashDay as CoreWashDay;
 
@@ -42,7 +44,12 @@ final readonly class PastWashDays
 
     public function undo(Head $head, WashDay $washDay): void
     {
-        $washDay->delete();
+        DB::transaction(function () use ($head, $washDay): void {
+            // How long it dried was timed on a day that is no more.
+            $run = WashSession::query()->where('head_id', $head->id)->where('wash_day', $washDay->key);
+            PaceDay::query()->whereIn('wash_session_id', $run->select('id'))->delete();
+            $washDay->delete();
+        });
         $this->outlookRefresh->after($head, $washDay->date);
     }
 }

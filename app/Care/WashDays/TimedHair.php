@@ -6,6 +6,7 @@ namespace App\Care\WashDays;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\StoredPace;
+use App\Bridge\WashDays\Dryings;
 use App\Bridge\WashDays\WashSessionState;
 use App\Bridge\WashDays\WashSessionTimes;
 use App\Models\WashSession;
@@ -15,7 +16,6 @@ use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\WashDay\DoubtfulMinutes;
 use Nagomi\Core\WashDay\DriedDay;
 use Nagomi\Core\WashDay\DryingPace;
-use Nagomi\Core\WashDay\WashStepKind;
 
 /** What a wash day that ended teaches of how long this hair takes to dry. */
 final readonly class TimedHair
@@ -29,26 +29,13 @@ final readonly class TimedHair
     {
         [$head, $times] = [$washSession->head, new WashSessionTimes($state)];
         $isHeavy = DryingPace::isHeavy($this->headRecord->core($head), $done);
-        foreach ($state->steps() as $step) {
-            $key = is_string($step['key'] ?? null) ? $step['key'] : '';
-            if (($step['kind'] ?? '') !== WashStepKind::Dry->value || ! $state->isDone($key)) {
-                continue;
-            }
-            $by = self::by($washSession, $state->templateOf($key));
+        foreach (Dryings::done($washSession, $state) as $key => ['by' => $by, 'step' => $step]) {
             $minutes = $times->dried($key);
-            if ($by !== null && $minutes !== null && $this->isSure($minutes, $step)) {
-                StoredPace::dried($head, new DriedDay(Calendar::dayOf($washSession->date), $by, $minutes, $isHeavy));
+            if ($minutes !== null && $this->isSure($minutes, $step)) {
+                $day = new DriedDay(Calendar::dayOf($washSession->date), $by, $minutes, $isHeavy);
+                StoredPace::dried($head, $day, $washSession, $key);
             }
         }
-    }
-
-    /** @param string|null $template what the step was put in as; null: the house dries it, as it was laid out */
-    private static function by(WashSession $washSession, ?string $template): ?string
-    {
-        $planned = is_string($washSession->plan['drying'] ?? null) ? $washSession->plan['drying'] : '';
-        $by = $template === null ? $planned : (string) preg_replace('/^dry-/', '', $template);
-
-        return in_array($by, DriedDay::WAYS, true) ? $by : null;
     }
 
     /** @param array<string, mixed> $step */

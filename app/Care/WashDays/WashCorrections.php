@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Care\WashDays;
 
+use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Clients\StoredPace;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\WashDays\CorrectableMinutes;
 use App\Care\Readings\Visits;
@@ -15,11 +17,14 @@ use Illuminate\Support\Str;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading as CoreReading;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\WashDay\DriedDay;
+use Nagomi\Core\WashDay\DryingPace;
 
 /** Minutes of an ended wash day, corrected: in the record, in what it read, and in what the next is planned by. */
 final readonly class WashCorrections
 {
     public function __construct(
+        private HeadRecord $headRecord,
         private OutlookRefresh $outlookRefresh,
         private Visits $visits,
     ) {
@@ -49,6 +54,7 @@ final readonly class WashCorrections
                 $detangled += $row->kind === 'detangle' ? $row->minutes ?? 0.0 : 0.0;
             }
             $locked->update(['outcome' => $outcome]);
+            $this->dried($locked, $said);
             $this->reading($locked, $detangled, $by);
             $this->outlookRefresh->after($locked->head, Calendar::dayOf($locked->date));
 
@@ -65,6 +71,38 @@ final readonly class WashCorrections
                 : $step,
             is_array($steps) ? array_values($steps) : [],
         );
+    }
+
+    /**
+     * How long it dried, also where the taps told nothing of it.
+     *
+     * @param array<string, float> $said minutes by key
+     */
+    private function dried(WashSession $washSession, array $said): void
+    {
+        foreach (CorrectableMinutes::dryings($washSession) as $key => ['by' => $by, 'row' => $row]) {
+            if (! isset($said[$key])) {
+                continue;
+            }
+            if ($row !== null) {
+                $row->update(['minutes' => round($said[$key], 1)]);
+                continue;
+            }
+            StoredPace::dried($washSession->head, new DriedDay(
+                Calendar::dayOf($washSession->date),
+                $by,
+                $said[$key],
+                $this->isHeavy($washSession),
+            ), $washSession, $key);
+        }
+    }
+
+    private function isHeavy(WashSession $washSession): bool
+    {
+        $head = $washSession->head;
+        $row = $head->washDays()->where('key', $washSession->wash_day)->with('steps')->firstOrFail();
+
+        return DryingPace::isHeavy($this->headRecord->core($head), $this->headRecord->washDay($row)->steps);
     }
 
     /** What the day told of detangling is read from its minutes. */

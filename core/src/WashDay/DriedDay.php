@@ -10,7 +10,7 @@ use InvalidArgumentException;
 /** How long one drying, or one stage of it, really took. */
 final readonly class DriedDay
 {
-    public const LEAST_MINUTES = 1.0;
+    public const LEAST_MINUTES = 0.5;
     public const MOST_MINUTES = 1440.0;
 
     /** What hair is dried by, and in what stage. */
@@ -18,10 +18,10 @@ final readonly class DriedDay
 
     /**
      * @param string $by      air, fan, diffuse, a stage of it, or hood
-     * @param float  $minutes 1 to 1440
+     * @param float  $minutes 0.5 to 1440
      * @param bool   $isHeavy much that keeps water in was left on the hair
      *
-     * @throws InvalidArgumentException for another way, or minutes outside 1 to 1440
+     * @throws InvalidArgumentException for another way, or minutes outside 0.5 to 1440
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -33,7 +33,7 @@ final readonly class DriedDay
             throw new InvalidArgumentException('Dried by: choose of ' . implode(', ', self::WAYS) . '.');
         }
         if (is_nan($minutes) || $minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES) {
-            throw new InvalidArgumentException('Minutes of drying: give 1 to 1440.');
+            throw new InvalidArgumentException('Minutes of drying: give 0.5 to 1440.');
         }
     }
 }

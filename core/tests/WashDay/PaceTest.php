@@ -217,8 +217,8 @@ it('learns how long each way of drying takes, and what heavy butter adds', funct
 it('refuses a drying that cannot be', function (string $by, float $minutes, string $says): void {
     expect(fn () => new DriedDay(Make::day(), $by, $minutes))->toThrow(InvalidArgumentException::class, $says);
 })->with([
-    ['sun', 30, 'choose of air, fan'], ['air', 0, 'give 1 to 1440'], ['air', 1441, 'give 1 to 1440'],
-    ['air', NAN, 'give 1'],
+    ['sun', 30, 'choose of air, fan'], ['air', 0, 'give 0.5 to 1440'], ['air', 1441, 'give 0.5 to 1440'],
+    ['air', NAN, 'give 0.5'],
 ]);
 
 it('keeps to the time there is also where the days before a wash make it longer', function (): void {

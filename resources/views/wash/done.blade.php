@@ -30,7 +30,7 @@
     @if ($minutes !== [])
         <details class="more-tests" @if ($errors->isNotEmpty()) open @endif><summary>{{ __('wash.correct') }}</summary>
             <form method="post" action="{{ route('clients.wash.minutes', [$head, $washSession]) }}" class="asks" novalidate><x-act/> @method('put')
-                @foreach ($minutes as $key => $of)<x-field name="minutes[{{ $key }}]" :label="$of['label']" unit="min" mode="decimal" :value="old('minutes.' . $key, round($of['minutes'], 1))"/>@endforeach
+                @foreach ($minutes as $key => $of)<x-field name="minutes[{{ $key }}]" :label="$of['label']" unit="min" mode="decimal" :value="old('minutes.' . $key, $of['minutes'] === null ? '' : round($of['minutes'], 1))"/>@endforeach
                 <button class="button">{{ __('wash.correct-do') }}</button>
             </form>
         </details>
