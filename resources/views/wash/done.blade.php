@@ -1,7 +1,7 @@
 <x-layout :title="'What the wash day of ' . $head->name . ' did'" :head="$head">
     @php($outcome = $washSession->outcome ?? [])
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>What it did</h1><p class="lead">{{ $washSession->date->format('l, j F Y') }}, by {{ $washSession->by }}</p></div></header>
-    <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? 'It took ' . round($outcome['actual_minutes']) . ' minutes' : 'Nothing was done' }}{{ isset($outcome['planned_minutes']['p50']) ? ', where ' . round($outcome['planned_minutes']['p50']) . ' were expected, ' . round($outcome['planned_minutes']['p10']) . ' to ' . round($outcome['planned_minutes']['p90']) . ' in four of five' : '' }}.</p>
+    <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? trans_choice('wash.took', (int) round($outcome['actual_minutes'])) : __('wash.took-nothing') }}{{ isset($outcome['planned_minutes']['p50']) ? ', where ' . round($outcome['planned_minutes']['p50']) . ' were expected, ' . round($outcome['planned_minutes']['p10']) . ' to ' . round($outcome['planned_minutes']['p90']) . ' in four of five' : '' }}.</p>
     @if ($late !== [])<div class="caution-line"><p>{{ __('wash.late') }}</p><ul>@foreach ($late as $tap)<li>{{ $tap }}</li>@endforeach</ul><p><a href="{{ route('clients.wash-days', $head) }}">{{ __('wash.late-do') }}</a></p></div>@endif
     @foreach ($outcome['broken'] ?? [] as $of)<p class="worth">{{ __("offline.wash.rules.{$of['rule']}") }} {{ __('wash.all-the-same', ['because' => __("offline.wash.because.{$of['because']}"), 'by' => $of['by']]) }}</p>@endforeach
     <div class="told">
