@@ -26,6 +26,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property list<array{hands: float, waiting: float, spread: float, waiting_spread: float}> $stretches minutes
  * @property int                  $minutes     from start to finish, as planned
  * @property array<string, mixed>|null $parts what the minutes of a wash day are made of
+ * @property int|null             $asks_minutes what the plan takes by now, where that has no room
+ * @property int|null             $kept_minutes longest to the end of styling, as somebody said; null: as planned
  * @property int                  $price_cents
  * @property BookingStatus        $status
  * @property CarbonImmutable|null $expected_at where she said she comes later
@@ -53,7 +55,8 @@ final class Booking extends Model
     {
         return [
             'is_wash_day' => 'boolean', 'date' => 'immutable_date', 'starts_at' => 'immutable_datetime',
-            'stretches' => 'array', 'parts' => 'array', 'minutes' => 'integer', 'price_cents' => 'integer',
+            'stretches' => 'array', 'parts' => 'array', 'minutes' => 'integer', 'asks_minutes' => 'integer',
+            'kept_minutes' => 'integer', 'price_cents' => 'integer',
             'status' => BookingStatus::class,
             'expected_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',

@@ -14,9 +14,15 @@ enum BookingStatus: string
     case Cancelled = 'cancelled';
     case NoShow = 'no-show';
 
+    /** @return non-empty-list<self> those that still take hands */
+    public static function open(): array
+    {
+        return [self::Booked, self::Arrived, self::UnderWay];
+    }
+
     /** Whether it still takes hands. */
     public function isOpen(): bool
     {
-        return in_array($this, [self::Booked, self::Arrived, self::UnderWay], true);
+        return in_array($this, self::open(), true);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bridge\Plans\SeasonPlanned;
 use App\Care\Products\MaskLabels;
+use App\Care\Scheduling\RequotedBookings;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
 use App\Http\Assets\AssetFile;
@@ -14,6 +16,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
@@ -37,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
         Product::observe(MaskLabels::class);
+        Event::listen(SeasonPlanned::class, [RequotedBookings::class, 'handle']);
         Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));
         // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
         RateLimiter::for(

@@ -95,7 +95,8 @@ return [
         'App\Policies', 'App\Wording',
     ],
     'App\Providers' => [
-        'App\Care\Products\MaskLabels', 'App\Channels', 'App\Http\Assets', 'App\Models\Product', 'App\Pages',
+        'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Scheduling\RequotedBookings',
+        'App\Channels', 'App\Http\Assets', 'App\Models\Product', 'App\Pages',
         'App\Wording', 'Core\Parameters', 'Core\Statistics',
     ],
 ];

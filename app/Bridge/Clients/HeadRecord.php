@@ -6,11 +6,9 @@ namespace App\Bridge\Clients;
 
 use App\Bridge\Products\LabelMinutes;
 use App\Bridge\Trials\StoredProgrammes;
-use App\Bridge\WashDays\StyleTakeDown;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Reading;
-use App\Models\Style;
 use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Models\ZonePart;
@@ -20,6 +18,7 @@ use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\StrataTransition;
 use Nagomi\Core\Head as Core;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\BookedWashDays;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings as CoreReading;
@@ -44,7 +43,7 @@ final readonly class HeadRecord
         private StoredScalp $storedScalp,
         private StoredProgrammes $storedProgrammes,
         private StoredBiases $storedBiases,
-        private StyleTakeDown $styleTakeDown,
+        private TakeDownDay $takeDownDay,
         private Parameters $parameters,
     ) {
     }
@@ -66,9 +65,9 @@ final readonly class HeadRecord
             $this->plan($head),
             $this->remaps($head),
             $this->salonClimate->year($head->salon),
-            PlanTermsFields::fromArray($head->season ?? [], $this->parameters->washDay)
+            $this->booked($head, $head->season ?? [])
                 ->keepingTo($this->storedProgrammes->of($head))
-                ->takingDown($this->takeDownOn($head))
+                ->takingDown($this->takeDownDay->of($head))
                 ->labelled(LabelMinutes::of($head)),
             $this->storedClearances->ofRecord($head),
             $this->similar($head, StoredPace::since(Calendar::dayOf($head->salon->today()))),
@@ -186,9 +185,9 @@ final readonly class HeadRecord
     {
         $today = Calendar::dayOf($head->salon->today());
         $lastRead = $this->lastRead($head);
-        $terms = PlanTermsFields::fromArray($season ?? $head->season ?? [], $this->parameters->washDay)
+        $terms = $this->booked($head, $season ?? $head->season ?? [])
             ->keepingTo($this->storedProgrammes->of($head))
-            ->takingDown($this->takeDownOn($head))
+            ->takingDown($this->takeDownDay->of($head))
             ->labelled(LabelMinutes::of($head))
             ->readOn($lastRead, $today, $this->parameters->planning)
             ->knowing(StoredEvidence::of($head, $lastRead, $today, $this->parameters->planning))
@@ -197,14 +196,12 @@ final readonly class HeadRecord
         return $terms->timedBy(new CareMinutes($pace ?? $this->pace($head, $this->core($head), $today)));
     }
 
-    /** The day the style that is worn comes down, today where that is late; null: none is worn that protects. */
-    public function takeDownOn(Head $head): ?\DateTimeImmutable
+    /** @param array<mixed> $season as it is kept */
+    private function booked(Head $head, array $season): PlanTerms
     {
-        $today = Calendar::dayOf($head->salon->today());
-        $style = Style::running($head);
-        $takeDown = $style === null ? null : $this->styleTakeDown->of($style, $today);
+        $terms = PlanTermsFields::fromArray($season, $this->parameters->washDay);
 
-        return $takeDown === null ? null : max($takeDown->dueOn, $today);
+        return BookedWashDays::within($terms, BookedDay::minutes($head), $this->parameters->washDay->movesDays);
     }
 
     /** Whether nobody has read this hair lately; no state of it is claimed then. */

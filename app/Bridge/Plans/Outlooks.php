@@ -95,6 +95,7 @@ final readonly class Outlooks
         $plan = Planner::plan($trace->last(), $lately, self::WEEKS_AHEAD, $terms);
         $this->storedPlan->keep($head, $plan, $pace, $terms->takeDownOn);
         $outlook = $this->stored($head, $frame, $trace, $plan, $terms, $lately);
+        event(new SeasonPlanned($head->id));
         $head->setRelation('outlook', $outlook);
         $head->forceFill(['outlook_due_from' => null])->syncOriginalAttribute('outlook_due_from');
         DB::table('heads')->where('id', $head->id)->update(['outlook_due_from' => null]);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bridge\Plans;
 
+use App\Bridge\Clients\BookedDay;
 use App\Models\Head;
 use App\Models\PlanItem;
 use Illuminate\Support\Collection;
 use InvalidArgumentException;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
@@ -18,6 +20,7 @@ final readonly class PlanActs
     public function __construct(
         private HandSetDays $handSetDays,
         private TreatmentActs $treatmentActs,
+        private Parameters $parameters,
     ) {
     }
 
@@ -44,6 +47,11 @@ final readonly class PlanActs
         };
     }
 
+    private function movesDays(): int
+    {
+        return $this->parameters->washDay->movesDays;
+    }
+
     /** @return Collection<int, PlanItem> */
     private function items(Head $head): Collection
     {
@@ -52,26 +60,60 @@ final readonly class PlanActs
     }
 
     /**
+     * @param Collection<int, PlanItem> $items
+     * @param array<string, BookedDay>  $booked in the salon, by day
+     *
+     * @return array<string, array{int, int}> how far each can be moved, by its day
+     */
+    public function rooms(Collection $items, Head $head, array $booked): array
+    {
+        $rooms = [];
+        foreach ($items as $item) {
+            $rooms[$item->date->format('Y-m-d')] = $this->room($items, $item, $head, $booked);
+        }
+
+        return $rooms;
+    }
+
+    /**
      * How far an item can be moved: not onto the wash day before or after, and not into the past.
      *
      * @param Collection<int, PlanItem> $items
      *
+     * @param array<string, BookedDay>  $booked in the salon, by day
+     *
      * @return array{int, int} days earlier as a number below 0, days later
      */
-    public function room(Collection $items, PlanItem $item, Head $head): array
+    private function room(Collection $items, PlanItem $item, Head $head, array $booked): array
     {
+        if (isset($booked[$item->date->format('Y-m-d')])) {
+            return [0, 0];
+        }
         $before = $items->filter(fn (PlanItem $other): bool => $other->date < $item->date)->last()?->date->addDays(2);
         $first = ($before ?? $head->salon->today())->max($head->salon->today());
         // Further on the day that falls due in between would be washed as well.
         $later = intdiv($head->wash_every_days, 2);
 
-        return [min(0, (int) round($item->date->diffInDays($first->format('Y-m-d'), false))), $later];
+        $least = min(0, (int) round($item->date->diffInDays($first->format('Y-m-d'), false)));
+        // Nearer to a salon wash it would be that one.
+        foreach (array_keys($booked) as $day) {
+            $apart = (int) round($item->date->diffInDays($day, false));
+            $later = $apart > 0 ? min($later, max(0, $apart - $this->movesDays() - 1)) : $later;
+            $least = $apart < 0 ? max($least, min(0, $apart + $this->movesDays() + 1)) : $least;
+        }
+
+        return [$least, $later];
     }
 
     /** @param Collection<int, PlanItem> $items */
     private function moved(Head $head, Collection $items, PlanItem $item, int $days, string $by): PlanAct
     {
-        [$least, $most] = $this->room($items, $item, $head);
+        $booked = BookedDay::of($head);
+        $salon = $booked[$item->date->format('Y-m-d')] ?? null;
+        if ($salon !== null) {
+            throw new InvalidArgumentException($salon->says('booking.move-booking'));
+        }
+        [$least, $most] = $this->room($items, $item, $head, $booked);
         if ($days === 0 || $days < $least || $days > $most) {
             throw new InvalidArgumentException(
                 "That wash day can move from {$item->date->addDays($least)->format('j M')} to {$item->date->addDays($most)->format('j M')}; beyond that it would meet the next.",

@@ -24,10 +24,7 @@ final readonly class SalonDays
         $bookings = Booking::query()
             ->where('head_id', $head->id)
             ->where('is_wash_day', true)
-            ->whereIn('status', array_filter(
-                BookingStatus::cases(),
-                static fn (BookingStatus $status): bool => $status->isOpen(),
-            ))
+            ->whereIn('status', BookingStatus::open())
             ->where('date', '>=', $head->salon->today()->format('Y-m-d'))
             ->get(['id', 'salon_id', 'head_id', 'date']);
 

@@ -83,10 +83,7 @@ final readonly class ProductNeeds
         return Booking::query()
             ->where('salon_id', $salon->id)
             ->where('is_wash_day', true)
-            ->whereIn('status', array_filter(
-                BookingStatus::cases(),
-                static fn (BookingStatus $status): bool => $status->isOpen(),
-            ))
+            ->whereIn('status', BookingStatus::open())
             ->whereBetween('date', [
                 $today->format('Y-m-d'),
                 $today->addDays(self::DAYS - 1)->format('Y-m-d'),

@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\DaySchedule;
+use Nagomi\Core\Scheduling\FreeSlots;
 use Nagomi\Core\Scheduling\RemainingWork;
 use Nagomi\Core\Scheduling\SalonDay;
 use Nagomi\Core\Scheduling\Scheduler;
@@ -76,6 +77,25 @@ final readonly class SalonSchedule
         }
 
         return $hours;
+    }
+
+    /**
+     * Whether a booking has room at a minute of a day, all others kept to the minute.
+     *
+     * @param Collection<int, Booking> $others of that day
+     */
+    public function hasRoom(
+        Salon $salon,
+        Booking $booking,
+        CarbonImmutable $date,
+        int $minute,
+        Collection $others,
+    ): bool {
+        $line = $this->of($salon, $date, $others);
+        $hands = $this->hands($booking->user_id);
+        $sitting = new Appointment('asked for', $this->stretches($booking), $minute, null, $hands, $minute);
+
+        return isset($line->day->hours[$hands]) && FreeSlots::in($line, $sitting, 1) !== [];
     }
 
     /** How the core calls a stylist's hands. */

@@ -6,6 +6,7 @@ namespace App\Bridge\WashDays;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\StoredPace;
+use App\Bridge\Clients\TakeDownDay;
 use App\Models\Head;
 use App\Models\PlanItem;
 use DateTimeImmutable;
@@ -18,7 +19,7 @@ use Nagomi\Core\WashDay\Pace;
 /** The pace of a head on one day to come, as the plan has it: by the gap before it, and what comes down on it. */
 final readonly class PaceOnDay
 {
-    public function __construct(private HeadRecord $headRecord)
+    public function __construct(private HeadRecord $headRecord, private TakeDownDay $takeDownDay)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class PaceOnDay
 
         return $this->headRecord->pace($head, $core, $today)->on(
             DetanglingHistory::gapTimes($core, $last, $on),
-            $this->headRecord->takeDownOn($head)?->format('Y-m-d') === $on->format('Y-m-d'),
+            $this->takeDownDay->of($head)?->format('Y-m-d') === $on->format('Y-m-d'),
         );
     }
 

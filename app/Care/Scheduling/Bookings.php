@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Scheduling;
 
+use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Models\Booking;
@@ -27,6 +28,7 @@ use Nagomi\Core\Scheduling\Placement;
 final readonly class Bookings
 {
     public function __construct(
+        private OutlookRefresh $outlookRefresh,
         private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
     ) {
@@ -53,6 +55,7 @@ final readonly class Bookings
             ]);
             $booking->salon_id = $salon->id;
             $this->place($salon, $booking, $date, $minute);
+            $this->planFollows($booking);
             $booking->save();
 
             return $booking;
@@ -80,10 +83,14 @@ final readonly class Bookings
             $fresh->fill([
                 'user_id' => $stylist->id,
                 'expected_at' => null,
+                'asks_minutes' => null,
+                'kept_minutes' => null,
                 'changed_by' => $by,
                 'sequence' => $fresh->sequence + 1,
+                ...$this->quotedAnew($salon, $fresh, $date),
             ]);
             $this->place($salon, $fresh, $date, $minute);
+            $this->planFollows($fresh);
             $fresh->save();
         });
     }
@@ -99,8 +106,39 @@ final readonly class Bookings
     {
         $this->alone($salon, function () use ($salon, $booking, $seen, $columns, $by): void {
             $fresh = $this->fresh($salon, $booking, $seen);
+            if (array_key_exists('status', $columns) || array_key_exists('kept_minutes', $columns)) {
+                $this->planFollows($fresh);
+            }
             $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
         });
+    }
+
+    /**
+     * What a wash day takes on another day: the plan has other steps for it.
+     *
+     * @return array<string, mixed>
+     */
+    private function quotedAnew(Salon $salon, Booking $booking, CarbonImmutable $date): array
+    {
+        $service = $booking->is_wash_day
+            ? Service::query()->where('salon_id', $salon->id)->where('name', $booking->service)->first()
+            : null;
+        if ($service === null) {
+            return [];
+        }
+        $head = Head::query()->with('salon')->findOrFail($booking->head_id);
+        $quote = $this->serviceQuotes->of($head, $service, $date);
+
+        return ['stretches' => $quote->kept(), 'minutes' => $quote->minutes, 'parts' => $quote->parts];
+    }
+
+    /** A booked wash day is a day of the plan. Before the booking is written: the head is locked after the salon. */
+    private function planFollows(Booking $booking): void
+    {
+        if ($booking->is_wash_day) {
+            $head = Head::query()->findOrFail($booking->head_id);
+            $this->outlookRefresh->after($head, $head->salon->today());
+        }
     }
 
     /** What its service does beside washing, trim or take-down; null: neither. */

@@ -11,6 +11,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Nagomi\Core\Head\Head as CoreHead;
+use Nagomi\Core\Planning\WeekTime;
 
 /** How a booking goes: here, late, under way, through, or did not come. */
 final class BookingNoteRequest extends FormRequest
@@ -26,6 +28,8 @@ final class BookingNoteRequest extends FormRequest
         'over' => 'Noted; whoever comes after is laid out anew.',
         'through' => 'Noted as done.', 'no-show' => 'Noted. Call in the next days.',
         'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
+        'keep' => 'Kept: the wash day is planned into the time there is.',
+        'as-planned' => 'It takes again what the plan asks for.',
     ];
 
     /** @return array<string, list<mixed>> */
@@ -90,6 +94,8 @@ final class BookingNoteRequest extends FormRequest
             'begin' => ['status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now()],
             'over' => ['over_minutes' => min(self::MOST_OVER_MINUTES, $booking->over_minutes + self::OVER_MINUTES)],
             'through' => ['status' => BookingStatus::Done, 'ended_at' => CarbonImmutable::now()],
+            'keep' => ['kept_minutes' => self::careMinutes($booking), 'asks_minutes' => null],
+            'as-planned' => ['kept_minutes' => null],
             'no-show' => ['status' => BookingStatus::NoShow],
             'cancel' => ['status' => BookingStatus::Cancelled, 'because' => $this->string('because')->value()],
             default => [
@@ -97,6 +103,15 @@ final class BookingNoteRequest extends FormRequest
                 'over_minutes' => 0,
             ],
         };
+    }
+
+    /** To the end of styling, where the booking is no longer than it is; how long it dries does not change. */
+    private static function careMinutes(Booking $booking): int
+    {
+        $drying = $booking->parts['drying'] ?? 0;
+        $care = $booking->minutes - (is_numeric($drying) ? (int) round((float) $drying) : 0);
+
+        return min(WeekTime::MOST_MINUTES, max(CoreHead::LEAST_MINUTES_LIMIT, $care));
     }
 
     public function said(): string

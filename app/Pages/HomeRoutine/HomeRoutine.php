@@ -19,6 +19,7 @@ final readonly class HomeRoutine extends Page
      *     uid: string, date: CarbonImmutable, minutes: int, because: string,
      *     steps: list<array{says: string, with: string}>,
      * }> $days
+     * @param list<string> $eves what is put on at home the evening before a visit, a sentence each
      * @param list<string> $due trims and take-downs, a sentence each
      * @param list<string> $cautions
      * @param list<string> $calls
@@ -29,6 +30,7 @@ final readonly class HomeRoutine extends Page
         public Salon $salon,
         public ?array $next,
         public array $days,
+        public array $eves,
         public ?Style $style,
         public ?int $styleDay,
         public array $due,

@@ -86,12 +86,39 @@ final readonly class HomeRoutines
                 ->reject(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true))
                 ->map(fn (PlanItem $item): array => $this->day($item, $shelf))
                 ->all()),
+            eves: $this->eves($items->filter(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true)), $shelf),
             style: $style,
             styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
             due: $this->due($head, $today),
             cautions: $this->cautions($head, $items),
             calls: $this->calls($style, $head),
         );
+    }
+
+    /**
+     * A wash day in the salon may begin at home, on the evening before.
+     *
+     * @param Collection<int, PlanItem> $items in the salon
+     *
+     * @return list<string>
+     */
+    private function eves(Collection $items, ClientShelf $shelf): array
+    {
+        $eves = [];
+        foreach ($items as $item) {
+            foreach ($this->day($item, $shelf)['steps'] as $i => $step) {
+                if (StoredSteps::isBefore($item->steps[$i] ?? null)) {
+                    $eves[] = Words::say('booking.evening-before', [
+                        'day' => $item->date->format('l j F'),
+                        'what' => implode('. ', array_filter([
+                            StepWords::line(['evening_before' => false] + $item->steps[$i]), ucfirst($step['with']),
+                        ])),
+                    ]);
+                }
+            }
+        }
+
+        return $eves;
     }
 
     /** @return list<string> trims and take-downs in the weeks the routine is for */

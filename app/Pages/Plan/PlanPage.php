@@ -32,6 +32,7 @@ final readonly class PlanPage extends Page
      * @param string|null $limits what the limits cost and what frees most; null where that is not worth saying
      * @param array{id: string, date: string, minutes: int}|null $laidOut by hand, for one of the days, and not begun
      * @param array<string, string> $parts what the minutes of each day are made of, in words, by date
+     * @param array<string, array{id: string, says: string}> $booked in the salon, by date
      * @param int $every days between two wash days of the plan
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class PlanPage extends Page
         public array $bottles,
         public PlanTimeline $line,
         public array $room,
+        public array $booked,
         public array $acts,
         public ?Promise $promise,
         public array $changes,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Bridge\Clients\BookedDay;
 use App\Bridge\Plans\OutlookLimits;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\PlanAct;
@@ -50,6 +51,7 @@ final readonly class PlanScreen
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $outlook = $this->outlooks->current($head);
         $items = $this->items($head);
+        $booked = BookedDay::of($head);
         $promises = Promise::latestOf($head);
         $promise = $promises->first(fn (Promise $one): bool => $one->released_at === null);
         $today = $head->salon->today();
@@ -63,7 +65,11 @@ final readonly class PlanScreen
             reasons: ReasonLines::of($items),
             bottles: $this->plannedBottles->of($head, $items),
             line: $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date')),
-            room: self::byDate($items, fn (PlanItem $item): array => $this->planActs->room($items, $item, $head)),
+            room: $this->planActs->rooms($items, $head, $booked),
+            booked: array_map(
+                static fn (BookedDay $day): array => ['id' => $day->bookingId, 'says' => $day->says('booking.on-plan')],
+                $booked,
+            ),
             acts: self::byDate($items, PromisedTreatments::of(...)),
             promise: $promise,
             changes: $promise === null ? [] : PromiseChanges::since($promise, $items, $today),

@@ -181,6 +181,7 @@ final readonly class PlanTerms
             $this->homeMinutesLimit,
             $head->bornOn === null ? null : $head->parameters->planning->childMostMinutes,
             ...$this->week->minutes,
+            ...array_values($this->week->dates),
         ])]);
     }
 
@@ -265,10 +266,11 @@ final readonly class PlanTerms
         return ! $this->isAway($day) && $this->week->isOpen($day);
     }
 
-    /** The longest wash day on that weekday, in minutes; null: no limit, or a day in the salon. */
+    /** The longest wash day on that day, in minutes; null: no limit of the week, or of a day in the salon. */
     public function weekdayMinutes(DateTimeImmutable $day): ?int
     {
-        return $this->booked !== null && $this->isInSalon($day) ? null : $this->week->on($day);
+        return $this->week->onDate($day)
+            ?? ($this->booked !== null && $this->isInSalon($day) ? null : $this->week->on($day));
     }
 
     public function isInSalon(DateTimeImmutable $day): bool

@@ -38,7 +38,7 @@ final readonly class PossibleWashDays
             }
         }
         $previous = $last ?? -$every;
-        $fixed = self::fixed($terms, $today, $previous, $horizon);
+        $fixed = self::fixed($terms, $today, $previous, $horizon, $head->parameters->washDay->movesDays);
         $days = [];
         while (true) {
             $gap = $terms->wishes->washEvery($today->modify(($previous + 1) . ' days')) ?? $every;
@@ -60,15 +60,21 @@ final readonly class PossibleWashDays
     }
 
     /** @return list<int> days set by hand, booked, before a day that counts or of a take-down, ascending */
-    private static function fixed(PlanTerms $terms, DateTimeImmutable $today, int $after, int $horizon): array
-    {
-        // Hair is at its best on its own day of a style, mostly the day after it was washed.
+    private static function fixed(
+        PlanTerms $terms,
+        DateTimeImmutable $today,
+        int $after,
+        int $horizon,
+        int $near,
+    ): array {
+        // Hair is at its best on its own day of a style, mostly the day after it was washed; what is booked stands.
         $before = array_filter(
             array_map(
                 static fn (Occasion $best): DateTimeImmutable => $best->washedOn(),
                 $terms->of(OccasionKind::BestDay),
             ),
-            $terms->canWash(...),
+            static fn (DateTimeImmutable $eve): bool => $terms->canWash($eve)
+                && ! self::isNearSalonDay($terms, $eve, $near),
         );
         $dates = [
             ...array_map(static fn (FixedWashDay $set): DateTimeImmutable => $set->date, $terms->byHand),
@@ -83,6 +89,14 @@ final readonly class PossibleWashDays
         sort($days);
 
         return array_values(array_unique($days));
+    }
+
+    private static function isNearSalonDay(PlanTerms $terms, DateTimeImmutable $day, int $near): bool
+    {
+        return array_filter(
+            $terms->salonDays ?? [],
+            static fn (DateTimeImmutable $salon): bool => abs(Calendar::daysBetween($day, $salon)) <= $near,
+        ) !== [];
     }
 
     /** @param list<int> $fixed */

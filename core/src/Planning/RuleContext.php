@@ -149,7 +149,7 @@ final readonly class RuleContext
         $limits = array_filter([
             $this->head->minutesLimit,
             $isHome ? $this->terms->homeMinutesLimit : null,
-            $this->terms->week->isSet() ? $this->terms->weekdayMinutes($on()) : null,
+            $this->terms->week->limits() ? $this->terms->weekdayMinutes($on()) : null,
             $this->isChild() ? $this->limits()->childMostMinutes : null,
         ], is_int(...));
 

@@ -8,7 +8,10 @@ use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
 
-/** The time a client has for a wash day, by weekday; a weekday that is not named has no limit of its own. */
+/**
+ * The time a client has for a wash day, by weekday, and on single days in the salon; what is not named has no limit of
+ * its own.
+ */
 final readonly class WeekTime
 {
     public const MOST_MINUTES = 480;
@@ -19,11 +22,17 @@ final readonly class WeekTime
     /**
      * @param array<int, int> $minutes longest wash day in minutes, 10 to 480, by weekday, 1 Monday to 7 Sunday; 0: hair
      *     is not washed on that weekday
+     * @param array<string, int> $dates longest wash day in minutes, 10 to 480, of a day in the salon, by Y-m-d
      *
      * @throws InvalidArgumentException for another number or weekday, or where no weekday is left to wash on
      */
-    public function __construct(public array $minutes = [])
+    public function __construct(public array $minutes = [], public array $dates = [])
     {
+        foreach ($dates as $most) {
+            if ($most === 0 || ! self::isTime($most)) {
+                throw new InvalidArgumentException('Minutes of a day in the salon: give 10 to 480 minutes.');
+            }
+        }
         foreach ($minutes as $weekday => $most) {
             if (! isset(self::NAMES[$weekday]) || ! self::isTime($most)) {
                 throw new InvalidArgumentException(
@@ -40,6 +49,23 @@ final readonly class WeekTime
     public static function isTime(int $minutes): bool
     {
         return $minutes === 0 || ($minutes >= Head::LEAST_MINUTES_LIMIT && $minutes <= self::MOST_MINUTES);
+    }
+
+    /** @param array<string, int> $dates longest wash day in minutes, of a day in the salon, by Y-m-d */
+    public function withDates(array $dates): self
+    {
+        return new self($this->minutes, $dates + $this->dates);
+    }
+
+    /** The longest one day in the salon may take, in minutes; null: it has no limit of its own. */
+    public function onDate(DateTimeImmutable $day): ?int
+    {
+        return $this->dates === [] ? null : $this->dates[$day->format('Y-m-d')] ?? null;
+    }
+
+    public function limits(): bool
+    {
+        return $this->minutes !== [] || $this->dates !== [];
     }
 
     public function isSet(): bool
@@ -62,7 +88,7 @@ final readonly class WeekTime
     public function longer(int $weekday, int $minutes): self
     {
         return new self([$weekday => min(self::MOST_MINUTES, ($this->minutes[$weekday] ?? 0) + $minutes)]
-            + $this->minutes);
+            + $this->minutes, $this->dates);
     }
 
     /**

@@ -23,7 +23,7 @@ final class ChairFields
     public static function read(RecordFields $fields): array
     {
         $read = [
-            'week' => WeekFields::read($fields->object('weekday_minutes')),
+            'week' => self::week($fields),
             'trimGoal' => $fields->has('trim_goal') ? $fields->choice('trim_goal', TrimGoal::class) : null,
             'takeDownOn' => $fields->has('take_down_on') ? $fields->date('take_down_on') : null,
             'labelMinutes' => [],
@@ -41,11 +41,23 @@ final class ChairFields
         return $read;
     }
 
+    private static function week(RecordFields $fields): WeekTime
+    {
+        $week = WeekFields::read($fields->object('weekday_minutes'));
+        $dates = array_filter(
+            WeekFields::dates($fields->object('salon_minutes')),
+            static fn (int $minutes): bool => $minutes > 0 && WeekTime::isTime($minutes),
+        );
+
+        return $week->withDates($dates);
+    }
+
     /** @return array<string, mixed> */
     public static function write(PlanTerms $terms): array
     {
         return [
             'weekday_minutes' => WeekFields::write($terms->week),
+            'salon_minutes' => $terms->week->dates,
             'trim_goal' => $terms->trimGoal?->value,
             'take_down_on' => $terms->takeDownOn?->format('Y-m-d'),
             'mask_label_minutes' => $terms->labelMinutes['mask'] ?? null,

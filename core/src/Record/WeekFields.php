@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nagomi\Core\Record;
 
 use InvalidArgumentException;
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\WeekTime;
+use Nagomi\Core\Treatments\Calendar;
 
 /** The time there is by weekday as it stands in a care record: minutes by mon to sun, 0 where hair is not washed. */
 final class WeekFields
@@ -27,6 +29,22 @@ final class WeekFields
 
             return new WeekTime();
         }
+    }
+
+    /** @return array<string, int> longest wash day in minutes, of days in the salon, by Y-m-d */
+    public static function dates(RecordFields $fields): array
+    {
+        $dates = [];
+        foreach ($fields->names() as $name) {
+            $minutes = $fields->integer($name, 60, Head::LEAST_MINUTES_LIMIT, WeekTime::MOST_MINUTES, 'minutes');
+            if (Calendar::day($name) === null) {
+                $fields->problem($name, 'give a day that exists, such as 2026-02-28.');
+                continue;
+            }
+            $dates[$name] = $minutes;
+        }
+
+        return $dates;
     }
 
     /** @return array<string, int> only what was said */

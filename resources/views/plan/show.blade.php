@@ -76,6 +76,7 @@
                 </div>
                 <div class="what">
                     <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look" title="The state is unsure by then">read first</span>@endif @if ($item->by_hand) <span class="tag-look">by hand</span>@endif</p>
+                    @isset($booked[$item->date->format('Y-m-d')])<p class="in-salon"><a href="{{ route('bookings.show', $booked[$item->date->format('Y-m-d')]['id']) }}">{{ $booked[$item->date->format('Y-m-d')]['says'] }}</a></p>@endisset
                     @foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach
                     @foreach ($item->broken as $rule)<p class="reason is-broken">{{ $item->by_hand ? 'Set by hand against a rule' : 'Breaks a rule, nothing else was open' }}: {{ $rule }}</p>@endforeach
                     @if ($item->clash)<p class="reason">To free it: {{ implode('; or ', $item->clash['frees']) }}.</p>@endif

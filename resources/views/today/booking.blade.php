@@ -5,6 +5,18 @@
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
     </header>
     @if ($booking->status->isOpen())
+        @if ($booking->asks_minutes)
+            <form method="post" action="{{ route('bookings.note', $booking) }}" class="worth">
+                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                <p>{{ __('booking.asks', ['asks' => $booking->asks_minutes, 'minutes' => $booking->minutes]) }}</p>
+                <p class="more"><button class="button is-strong" name="what" value="keep">{{ __('booking.keep', ['minutes' => $booking->minutes]) }}</button><a class="button" href="#another-time">{{ __('booking.another-time') }}</a></p>
+            </form>
+        @elseif ($booking->kept_minutes)
+            <form method="post" action="{{ route('bookings.note', $booking) }}" class="worth">
+                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                <p>{{ __('booking.kept', ['minutes' => $booking->kept_minutes]) }} <button class="button is-small" name="what" value="as-planned">{{ __('booking.as-planned') }}</button></p>
+            </form>
+        @endif
         <section class="how-it-goes">
             <h2>How it goes</h2>
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
@@ -27,8 +39,8 @@
                 <ul class="recent">@foreach ($steps as $step)<li>{{ $step['says'] }} <span @class(['reason', 'is-broken' => $step['missing']])>{{ $step['with'] }}</span></li>@endforeach</ul>
             </section>
         @endif
-        <section>
-            <h2>Another time</h2>
+        <section id="another-time">
+            <h2>{{ __('booking.another-time') }}</h2>
             <form method="post" action="{{ route('bookings.update', $booking) }}" class="asks" novalidate>
                 <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
                 <x-field name="date" label="Day" type="date" :value="$date->format('Y-m-d')"/>

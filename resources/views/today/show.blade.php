@@ -37,6 +37,7 @@
                                 <span class="reason">{{ $row->because }}</span>
                                 @if ($row->due !== '')<strong class="reason">{{ $row->due }}</strong>@endif
                                 @if ($row->scalp !== '')<span class="reason is-scalp">{{ $row->scalp }}</span>@endif
+                                @if ($booking->asks_minutes)<strong class="is-broken">{{ __('booking.asks-short', ['asks' => $booking->asks_minutes, 'minutes' => $booking->minutes]) }}</strong>@endif
                                 @if ($row->noPlace)<strong class="is-broken">finds no place in the day: give it another time, or call</strong>
                                 @elseif ($row->late > 0)<strong class="is-broken">begins {{ $row->begins }}, {{ $row->late }} min after what was promised</strong>@endif
                                 @if ($row->through)<span class="reason">through about {{ $row->through }}, nine times of ten by {{ $row->surely }}</span>@endif
