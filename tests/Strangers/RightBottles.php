@@ -59,7 +59,7 @@ final readonly class RightBottles
             $strong = in_array(StepKind::StrongProtein, array_column($day, 'kind'), true);
             $chosen = $chooser->ofSteps($shelf, $day, Calendar::dayOf($item->date), Place::Salon);
             foreach ($chosen as $i => $bottle) {
-                $all = $bottles[$chooser->kindOf($day[$i])?->value] ?? [];
+                $all = $bottles[ProductKind::of($day[$i])?->value] ?? [];
                 $do = array_keys(array_filter(
                     $all,
                     fn (?ProductAnalysis $reading): bool => $reading !== null

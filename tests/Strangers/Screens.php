@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Strangers;
 
+use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\ProductFit;
-use App\Bridge\Products\ProductNeeds;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\WashSessionPlanner;
@@ -19,6 +19,7 @@ use App\Wording\StepWords;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
+use Nagomi\Core\Products\ProductKind;
 
 /** Every screen there is, opened for a stranger and read; and whether any two of them say different things. */
 final readonly class Screens
@@ -153,6 +154,7 @@ final readonly class Screens
             'booked',
         );
         $this->test->fine($this->test->get("/today?date={$date}")->assertOk(), 'the day of the booking');
+        (new BookedDays($this->test))->areOneTruth($head);
     }
 
     /**
@@ -248,7 +250,8 @@ final readonly class Screens
         $head = Head::query()->findOrFail($item->head_id)->load(['salon']);
         $planned = app(PlannedBottles::class)->inSalon($head, $item);
         foreach ($item->steps as $i => $step) {
-            $kind = app(ProductNeeds::class)->kind($step);
+            $does = StoredSteps::of([$step])[0] ?? null;
+            $kind = $does === null ? null : ProductKind::of($does);
             foreach ($washSession['steps'] as $laid) {
                 if (
                     $kind !== null
