@@ -119,7 +119,8 @@ it('keeps free what the plan asks for by now, and asks where there is no room fo
     noted($this, $booking, 'keep');
     $booking->refresh();
     $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $booking->date);
-    expect($item->minutes)->toBeLessThanOrEqual($booking->kept_minutes)->and($booking->kept_minutes)->toBeLessThanOrEqual($kept);
+    expect($item->minutes)->toBeLessThanOrEqual($booking->kept_minutes)
+        ->and($booking->kept_minutes)->toBeLessThanOrEqual($kept);
     // Let free again, it asks again; given another time, it takes what it takes.
     noted($this, $booking, 'as-planned');
     expect($booking->refresh()->asks_minutes)->toBeGreaterThan($kept);

@@ -85,7 +85,8 @@ final readonly class BookedDays
             }
             $date = $item->date->format('Y-m-d');
             if ($last !== null && $item->by_hand === null && $item->broken === []) {
-                expect(self::daysBetween($last, $date))->toBeGreaterThanOrEqual($least, "strong protein again on {$date}");
+                expect(self::daysBetween($last, $date))
+                    ->toBeGreaterThanOrEqual($least, "strong protein again on {$date}");
             }
             $last = $date;
         }
