@@ -8,7 +8,7 @@ return [
     'asks' => 'The plan now takes :asks minutes; :minutes are kept free, and beside the others there is no room for more. Give it another time, or keep the wash day to what there is.',
     'asks-short' => 'takes :asks min by now, :minutes are kept free',
     'keep' => 'Keep it to :minutes minutes',
-    'kept' => 'The wash day is planned to end within :minutes minutes of care, as somebody said here.',
+    'kept' => 'The wash day is planned into :minutes minutes to the end of styling, as was said here.',
     'as-planned' => 'Let it take what the plan asks for',
     'another-time' => 'Another time',
     'on-plan' => 'In the salon, :time with :who',

@@ -14,7 +14,8 @@
         @elseif ($booking->kept_minutes)
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="worth">
                 <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
-                <p>{{ __('booking.kept', ['minutes' => $booking->kept_minutes]) }} <button class="button is-small" name="what" value="as-planned">{{ __('booking.as-planned') }}</button></p>
+                <p>{{ __('booking.kept', ['minutes' => $booking->kept_minutes]) }}</p>
+                <p class="more"><button class="button" name="what" value="as-planned">{{ __('booking.as-planned') }}</button></p>
             </form>
         @endif
         <section class="how-it-goes">
