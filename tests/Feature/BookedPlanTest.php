@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bridge\Clients\BookedDay;
 use App\Bridge\Plans\Outlooks;
 use App\Care\DataTransfer\RecordTransfer;
 use App\Models\Booking;
@@ -177,11 +178,16 @@ it('takes a style down at the salon wash near its day', function (): void {
         ->not->toContain($today->addDays(5)->format('Y-m-d'));
 });
 
-it('plans a booking that is done, missed or of yesterday no more', function (): void {
+it('plans a booking that is missed, or that nobody said anything of, no more', function (): void {
     $head = $this->aHead();
-    [, $due, $earlier] = nextTwo($head);
+    [, , $earlier] = nextTwo($head);
     $booking = bookWash($this, $head, $earlier);
+    expect(array_keys(BookedDay::of($head)))->toBe([$earlier]);
+    $this->travelTo("{$earlier} 20:00");
     noted($this, $booking, 'no-show');
-    expect($booking->refresh()->status)->toBe(BookingStatus::NoShow)
-        ->and(plannedDates($head))->toContain($due)->not->toContain($earlier);
+    expect($booking->refresh()->status)->toBe(BookingStatus::NoShow)->and(BookedDay::of($head->refresh()))->toBe([]);
+    $booking->update(['status' => BookingStatus::Booked]);
+    expect(array_keys(BookedDay::of($head)))->toBe([$earlier]);
+    $this->travelTo(date('Y-m-d', strtotime("{$earlier} +1 day")) . ' 09:00');
+    expect(BookedDay::of($head->refresh()))->toBe([]);
 });

@@ -211,10 +211,76 @@ it('is cancelled with a reason, and can stand again', function (): void {
     $this->post($notes, ['what' => 'again', 'sequence' => '2'])->assertSessionHasErrors('what');
     expect($booking->refresh()->status)->toBe(BookingStatus::Booked)->and($booking->because)->toBeNull();
     $this->post($notes, ['what' => 'dance', 'sequence' => '2'])->assertSessionHasErrors('what');
+    $this->travelTo('2027-01-11 08:00');
     $this->post(
         $notes,
         ['what' => 'later', 'sequence' => '2', 'expected' => 'soon'],
     )->assertSessionHasErrors('expected');
+});
+
+it('stands again only where its place was not given away meanwhile', function (): void {
+    openSalon($this);
+    [$head, $other] = [$this->aHead(), $this->aNewHead()];
+    $this->post('/bookings', bookingForm($head, 'Dry cut', '10:00'));
+    $booking = Booking::query()->sole();
+    $notes = "/bookings/{$booking->id}/notes";
+    $this->post($notes, ['what' => 'cancel', 'sequence' => '0', 'because' => 'ill'])->assertSessionHasNoErrors();
+    $this->post('/bookings', bookingForm($other, 'Dry cut', '10:15'))->assertSessionHasNoErrors();
+    $this->post($notes, ['what' => 'again', 'sequence' => '1'])
+        ->assertSessionHasErrors(['time' => 'At 10:00 these hands have no room for 45 minutes. They do at '
+            . '9:00, 9:30, 11:00, 11:30.']);
+    expect($booking->refresh()->status)->toBe(BookingStatus::Cancelled);
+    Booking::query()->where('head_id', $other->id)->delete();
+    $this->post($notes, ['what' => 'again', 'sequence' => '1'])->assertSessionHasNoErrors();
+    expect($booking->refresh()->status)->toBe(BookingStatus::Booked);
+});
+
+it('puts nobody in two chairs at once', function (): void {
+    openSalon($this);
+    $head = $this->aHead();
+    $quim = User::query()->where('name', 'Quim')->latest('id')->firstOrFail();
+    $this->post('/bookings', bookingForm($head, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
+    $this->post('/bookings', bookingForm($head, 'Readings', '10:30', $quim))->assertSessionHasErrors([
+        'time' => "{$head->name} is booked already from 10:00 to 10:45 with Ilse, for Dry cut. Choose a time before or "
+            . 'after.',
+    ]);
+    $this->post('/bookings', bookingForm($head, 'Readings', '9:45', $quim))->assertSessionHasErrors('time');
+    expect(Booking::query()->count())->toBe(1);
+    // One after the other is well.
+    $this->post('/bookings', bookingForm($head, 'Readings', '10:45', $quim))->assertSessionHasNoErrors();
+    expect(Booking::query()->count())->toBe(2);
+    // Nor does moving bring two together.
+    $later = Booking::query()->where('service', 'Readings')->sole();
+    $this->put("/bookings/{$later->id}", [
+        'date' => '2027-01-11', 'time' => '10:20', 'stylist' => (string) $quim->id, 'sequence' => '0',
+    ])->assertSessionHasErrors('time');
+});
+
+it('begins nothing in the past or on another day', function (): void {
+    openSalon($this);
+    $this->travelTo('2027-01-11 10:00');
+    $head = $this->aHead();
+    $this->post('/bookings', bookingForm($head, 'Dry cut', '9:30'))->assertSessionHasErrors([
+        'time' => 'Time: 9:30 has passed by now; choose one from now on, or another day.',
+    ]);
+    // Who walks in has sat down a little before.
+    $this->post('/bookings', bookingForm($head, 'Dry cut', '9:50'))->assertSessionHasNoErrors();
+    $this->post('/bookings', bookingForm($this->aNewHead(), 'Readings', '10:00', date: '2027-01-12'));
+    $tomorrow = Booking::query()->where('service', 'Readings')->sole();
+    foreach (['here', 'begin', 'over', 'no-show', 'through'] as $what) {
+        $this->post("/bookings/{$tomorrow->id}/notes", ['what' => $what, 'sequence' => '0'])
+            ->assertSessionHasErrors('what');
+    }
+    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertDontSee('How it goes');
+    expect($tomorrow->refresh()->status)->toBe(BookingStatus::Booked);
+    // Two days on nobody has said anything yet: only how it ended can be told.
+    $this->travelTo('2027-01-14 10:00');
+    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertSee('Did not come')->assertDontSee('Is here');
+    $this->post("/bookings/{$tomorrow->id}/notes", ['what' => 'begin', 'sequence' => '0'])
+        ->assertSessionHasErrors(['what' => 'That is said on the day itself: this booking is for Tue 12 Jan. Give it '
+            . 'another time first.']);
+    $this->post("/bookings/{$tomorrow->id}/notes", ['what' => 'no-show', 'sequence' => '0'])
+        ->assertSessionHasNoErrors();
 });
 
 it('is not there for another salon', function (): void {

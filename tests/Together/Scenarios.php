@@ -89,7 +89,12 @@ final class Scenarios
             'salon_id',
             $test->salon->id,
         )->delete();
-        $sequence = fn (Booking $booking): int => (int) Booking::query()->findOrFail($booking->id)->sequence;
+        // Moved once, by whoever came first.
+        $moved = function (Booking $booking): int {
+            $fresh = Booking::query()->findOrFail($booking->id);
+
+            return $fresh->starts_at->equalTo($booking->starts_at) ? 0 : $fresh->sequence - $booking->sequence;
+        };
 
         return [
             // Three switches of an on and off end where one would.
@@ -124,13 +129,20 @@ final class Scenarios
                 fn (Booking $booking, int $i, TogetherTestCase $test): Sent => new Sent(
                     'PUT',
                     "/bookings/{$booking->id}",
-                    ['time' => '11:' . (10 + $i), 'sequence' => '0'] + $slot($test),
+                    ['time' => '11:' . (10 + $i), 'sequence' => (string) $booking->sequence] + $slot($test),
                 ),
-                $sequence,
+                $moved,
                 1,
             ),
             'bookings.note' => new Scenario(
-                fn (TogetherTestCase $test): Booking => [$clear($test), $booked($test)][1],
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+                    $booking = $booked($test);
+                    $today = $test->salon->today()->format('Y-m-d');
+                    Booking::query()->whereKey($booking->id)->update(['date' => $today, 'sequence' => 0]);
+
+                    return $booking;
+                },
                 fn (Booking $booking): Sent => new Sent(
                     'POST',
                     "/bookings/{$booking->id}/notes",

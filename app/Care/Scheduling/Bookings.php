@@ -14,8 +14,10 @@ use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Closure;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\DaySchedule;
@@ -109,6 +111,12 @@ final readonly class Bookings
             if (array_key_exists('status', $columns) || array_key_exists('kept_minutes', $columns)) {
                 $this->planFollows($fresh);
             }
+            $isBack = ($columns['status'] ?? null) === BookingStatus::Booked
+                && in_array($fresh->status, [BookingStatus::Cancelled, BookingStatus::NoShow], true);
+            if ($isBack) {
+                // Meanwhile its place may have been given to somebody else.
+                $this->place($salon, $fresh, $fresh->date, SalonClock::minute($salon, $fresh->starts_at));
+            }
             $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
         });
     }
@@ -201,6 +209,7 @@ final readonly class Bookings
             ->bookings($salon, $date)
             ->reject(fn (Booking $other): bool => $other->id === $booking->id)
             ->values();
+        $this->sitsOnce($salon, $booking, $starts, $others);
         $line = $this->salonSchedule->of($salon, $date, $others);
         $hands = $this->salonSchedule->hands($booking->user_id);
         if ($line === null || ! isset($line->day->hours[$hands])) {
@@ -227,6 +236,30 @@ final readonly class Bookings
             );
         }
         $booking->fill(['date' => $date->format('Y-m-d'), 'starts_at' => $starts]);
+    }
+
+    /**
+     * Nobody sits in two chairs.
+     *
+     * @param Collection<int, Booking> $others of the day
+     *
+     * @throws BookingConflict
+     */
+    private function sitsOnce(Salon $salon, Booking $booking, CarbonImmutable $starts, Collection $others): void
+    {
+        foreach ($others as $other) {
+            [$from, $until] = [$other->starts_at, $other->starts_at->addMinutes($other->minutes)];
+            $meets = $starts->lessThan($until) && $starts->addMinutes($booking->minutes)->greaterThan($from);
+            if ($meets && $other->head_id === $booking->head_id && $other->status->isOpen()) {
+                throw new BookingConflict(Words::say('booking.two-chairs', [
+                    'name' => $other->head->name,
+                    'from' => $from->setTimezone($salon->timezone)->format('G:i'),
+                    'until' => $until->setTimezone($salon->timezone)->format('G:i'),
+                    'who' => $other->user->name,
+                    'service' => $other->service,
+                ]));
+            }
+        }
     }
 
     private function instead(DaySchedule $line, Booking $booking, string $hands): string

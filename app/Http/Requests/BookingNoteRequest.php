@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Wording\SalonClock;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -31,6 +32,10 @@ final class BookingNoteRequest extends FormRequest
         'keep' => 'Kept: the wash day is planned into the time there is.',
         'as-planned' => 'It takes again what the plan asks for.',
     ];
+
+    /** What can be said of a booking on its own day only, and what once its day has come. */
+    private const ON_THE_DAY = ['here', 'later', 'begin', 'over'];
+    private const ONCE_IT_CAME = ['through', 'no-show'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -69,6 +74,9 @@ final class BookingNoteRequest extends FormRequest
                         : 'It is through, cancelled or missed; let it stand again first.',
                 );
             }
+            if ($booking instanceof Booking && $validator->errors()->isEmpty()) {
+                $this->sayWrongDay($validator, $booking);
+            }
             if (
                 $this->string('what')->value() === 'later'
                     && $validator->errors()->isEmpty()
@@ -77,6 +85,22 @@ final class BookingNoteRequest extends FormRequest
                 $validator->errors()->add('expected', 'Comes at: type a time later today, such as 10:30.');
             }
         });
+    }
+
+    private function sayWrongDay(Validator $validator, Booking $booking): void
+    {
+        [$what, $today] = [$this->string('what')->value(), $booking->salon->today()->format('Y-m-d')];
+        $date = $booking->date->format('Y-m-d');
+        $wrong = match (true) {
+            in_array($what, self::ON_THE_DAY, true) && $date !== $today => 'booking.not-today',
+            in_array($what, self::ONCE_IT_CAME, true) && $date > $today => 'booking.still-to-come',
+            default => null,
+        };
+        if ($wrong !== null) {
+            $validator->errors()->add('what', Words::say($wrong, [
+                'day' => SalonClock::dayInWords($booking->date, 'D j M'),
+            ]));
+        }
     }
 
     /** @return array<string, mixed> what changes with it */

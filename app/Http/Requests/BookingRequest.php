@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -24,6 +25,9 @@ final class BookingRequest extends FormRequest
             $this->merge(['date' => $parts[1], 'time' => $parts[2], 'stylist' => $parts[3]]);
         }
     }
+
+    /** Who walks in is booked a little after she sat down. */
+    private const PAST_MINUTES = 15;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -73,7 +77,21 @@ final class BookingRequest extends FormRequest
             if (! $validator->errors()->has('time') && SalonClock::typed($this->string('time')->value()) === null) {
                 $validator->errors()->add('time', 'Time: type when it begins, such as 10:30.');
             }
+            if ($validator->errors()->isEmpty() && $this->hasPassed()) {
+                $validator->errors()->add('time', Words::say('booking.passed', [
+                    'time' => SalonClock::shown($this->minute()),
+                ]));
+            }
         });
+    }
+
+    private function hasPassed(): bool
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $starts = SalonClock::moment($user->salon, $this->string('date')->value(), $this->minute());
+
+        return $starts !== null && $starts->lessThan(CarbonImmutable::now()->subMinutes(self::PAST_MINUTES));
     }
 
     public function day(): CarbonImmutable

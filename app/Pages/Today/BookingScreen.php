@@ -9,6 +9,7 @@ use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
+use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Salon;
@@ -125,11 +126,26 @@ final readonly class BookingScreen
                 ->all(),
             time: $starts->format('G:i'),
             date: $booking->date,
+            today: $booking->salon->today(),
+            says: self::says($booking),
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
+    }
+
+    /** @return list<string> what can be said of how it goes; of a day that has passed only how it ended */
+    private static function says(Booking $booking): array
+    {
+        $isToday = $booking->date->isSameDay($booking->salon->today());
+
+        return array_values(array_diff(match ($booking->status) {
+            BookingStatus::Booked => ['here', 'begin', 'no-show', ...$isToday ? [] : ['through']],
+            BookingStatus::Arrived => ['begin', 'no-show'],
+            BookingStatus::UnderWay => ['through', 'over'],
+            default => [],
+        }, $isToday ? [] : ['here', 'begin', 'over']));
     }
 
     /** The planned wash day that a booking is for; null where it is for none. */

@@ -18,22 +18,22 @@
                 <p class="more"><button class="button" name="what" value="as-planned">{{ __('booking.as-planned') }}</button></p>
             </form>
         @endif
-        <section class="how-it-goes">
-            <h2>How it goes</h2>
-            <form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
-                <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
-                @if ($booking->status->value === 'booked')<button class="button" name="what" value="here">She is here</button>@endif
-                @if ($booking->status->value !== 'under-way')<button class="button" name="what" value="begin">Begin</button><button class="button" name="what" value="no-show">Did not come</button>
-                @else<button class="button" name="what" value="through">Through</button><button class="button" name="what" value="over">10 minutes over</button>@endif
-            </form>
-            @if ($booking->status->value === 'booked')
-                <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
-                    <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="later">
-                    <x-field name="expected" label="She comes later, at" :value="$booking->expected_at?->setTimezone($booking->salon->timezone)->format('G:i')"/>
-                    <button class="button">Lay the day out round it</button>
+        @if ($date->lessThanOrEqualTo($today))
+            <section class="how-it-goes">
+                <h2>{{ __('booking.how') }}</h2>
+                <form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
+                    <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                    @foreach ($says as $what)<button class="button" name="what" value="{{ $what }}">{{ __("booking.says.{$what}") }}</button>@endforeach
                 </form>
-            @endif
-        </section>
+                @if ($booking->status->value === 'booked' && $date->isSameDay($today))
+                    <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
+                        <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="later">
+                        <x-field name="expected" :label="__('booking.comes-later')" :value="$booking->expected_at?->setTimezone($booking->salon->timezone)->format('G:i')"/>
+                        <button class="button">{{ __('booking.round-it') }}</button>
+                    </form>
+                @endif
+            </section>
+        @endif
         @if ($steps !== [])
             <section>
                 <h2>{{ __('bottles.for-the-day') }}</h2>
