@@ -271,7 +271,7 @@ it('begins nothing in the past or on another day', function (): void {
         $this->post("/bookings/{$tomorrow->id}/notes", ['what' => $what, 'sequence' => '0'])
             ->assertSessionHasErrors('what');
     }
-    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertDontSee('How it goes');
+    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertDontSee('Is here')->assertDontSee('Did not come');
     expect($tomorrow->refresh()->status)->toBe(BookingStatus::Booked);
     // Two days on nobody has said anything yet: only how it ended can be told.
     $this->travelTo('2027-01-14 10:00');

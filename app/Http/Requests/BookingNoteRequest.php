@@ -34,7 +34,7 @@ final class BookingNoteRequest extends FormRequest
     ];
 
     /** What can be said of a booking on its own day only, and what once its day has come. */
-    private const ON_THE_DAY = ['here', 'later', 'begin', 'over'];
+    private const ON_THE_DAY = ['here', 'begin', 'over'];
     private const ONCE_IT_CAME = ['through', 'no-show'];
 
     /** @return array<string, list<mixed>> */

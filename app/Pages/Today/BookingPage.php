@@ -14,6 +14,7 @@ final readonly class BookingPage extends Page
     /**
      * @param array<int, string> $stylists
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
+     * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
@@ -22,7 +23,7 @@ final readonly class BookingPage extends Page
         public array $stylists,
         public string $time,
         public CarbonImmutable $date,
-        public CarbonImmutable $today,
+        public bool $comesLater,
         public array $says,
         public ?string $begun,
         public ?string $ended,

@@ -126,7 +126,8 @@ final readonly class BookingScreen
                 ->all(),
             time: $starts->format('G:i'),
             date: $booking->date,
-            today: $booking->salon->today(),
+            comesLater: $booking->status === BookingStatus::Booked
+                && $booking->date->greaterThanOrEqualTo($booking->salon->today()->format('Y-m-d')),
             says: self::says($booking),
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
@@ -138,7 +139,11 @@ final readonly class BookingScreen
     /** @return list<string> what can be said of how it goes; of a day that has passed only how it ended */
     private static function says(Booking $booking): array
     {
-        $isToday = $booking->date->isSameDay($booking->salon->today());
+        $today = $booking->salon->today()->format('Y-m-d');
+        if ($booking->date->format('Y-m-d') > $today) {
+            return [];
+        }
+        $isToday = $booking->date->format('Y-m-d') === $today;
 
         return array_values(array_diff(match ($booking->status) {
             BookingStatus::Booked => ['here', 'begin', 'no-show', ...$isToday ? [] : ['through']],

@@ -18,14 +18,14 @@
                 <p class="more"><button class="button" name="what" value="as-planned">{{ __('booking.as-planned') }}</button></p>
             </form>
         @endif
-        @if ($date->lessThanOrEqualTo($today))
+        @if ($says !== [] || $comesLater)
             <section class="how-it-goes">
                 <h2>{{ __('booking.how') }}</h2>
-                <form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
+                @if ($says !== [])<form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
                     <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
                     @foreach ($says as $what)<button class="button" name="what" value="{{ $what }}">{{ __("booking.says.{$what}") }}</button>@endforeach
-                </form>
-                @if ($booking->status->value === 'booked' && $date->isSameDay($today))
+                </form>@endif
+                @if ($comesLater)
                     <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
                         <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="later">
                         <x-field name="expected" :label="__('booking.comes-later')" :value="$booking->expected_at?->setTimezone($booking->salon->timezone)->format('G:i')"/>
