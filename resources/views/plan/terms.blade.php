@@ -61,7 +61,7 @@
         <fieldset>
             <legend>Salon and home</legend>
             <div class="row">
-                <x-field name="salon_days" class="wide" label="Days in the salon" :value="old('salon_days', $salonDays)" help="such as 2027-02-28, 2027-03-28; empty: no difference is made"/>
+                <x-field name="salon_days" class="wide" label="Days in the salon" :value="old('salon_days', $salonDays)" :help="__('booking.salon-days')"/>
                 <x-field name="home_minutes_limit" label="Longest at home" unit="minutes" mode="numeric" :value="$season['home_minutes_limit'] ?? ''"/>
             </div>
             <div class="row ticks"><x-tick name="keeps_rhythm" :label="__('scalp.keeps-rhythm', ['days' => $head->wash_every_days])" :checked="($season['keeps_rhythm'] ?? false) === true"/></div>
