@@ -66,7 +66,11 @@ final readonly class RightBottles
                         && $this->does($reading, $day[$i], $strong || $free),
                 ));
                 $what = "{$item->date->format('Y-m-d')} {$day[$i]->kind->value} {$day[$i]->cleanse?->value}";
+                // Conditioner before the water and after it is two doses out of one bottle.
+                $times = array_sum(array_map(static fn (Step $step): int
+                    => ProductKind::of($step) === ProductKind::of($day[$i]) ? $step->passes : 0, $day));
                 if ($bottle->product === null) {
+                    $do = array_diff($do, $this->emptier($head, $bottle->ml * $times));
                     expect($do)->toBe([], "{$what}: none chosen");
                     expect($bottle->missing === '')->toBe($all === [], "{$what}: nothing said");
                 } else {
@@ -75,6 +79,17 @@ final readonly class RightBottles
             }
         }
         $this->inThePalette($head, $bottles, $free);
+    }
+
+    /** @return list<string> bottles that hold less */
+    private function emptier(Head $head, float $ml): array
+    {
+        return array_values(array_map(strval(...), Product::query()
+            ->where('salon_id', $head->salon_id)
+            ->whereNull('head_id')
+            ->where('left_ml', '<', $ml)
+            ->pluck('name')
+            ->all()));
     }
 
     /** @param array<string, array<string, ProductAnalysis|null>> $bottles of what can be put into a wash day by hand */

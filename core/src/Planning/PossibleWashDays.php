@@ -43,14 +43,18 @@ final readonly class PossibleWashDays
         while (true) {
             $gap = $terms->wishes->washEvery($today->modify(($previous + 1) . ' days')) ?? $every;
             $due = max($previous === 0 ? 1 : 0, $previous + $gap);
-            $next = self::nextFixed($fixed, $previous, $due + intdiv($gap, 2))
-                ?? self::withMostTime(
+            $next = self::nextFixed($fixed, $previous, $due + intdiv($gap, 2));
+            if ($next === null) {
+                $next = self::withMostTime(
                     $terms,
                     $today,
                     $previous + $head->parameters->planning->washDaysApartDays,
                     $due,
                     min($head->parameters->washDay->movesDays, intdiv($gap, 2)),
                 );
+                // Put off by an absence or a weekday without time, it may have come near a day that is fixed, or past it.
+                $next = self::nextFixed($fixed, $previous, $next + intdiv($gap, 2)) ?? $next;
+            }
             if ($days !== [] && $next > $horizon) {
                 return $days;
             }

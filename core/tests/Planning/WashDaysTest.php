@@ -9,6 +9,7 @@ use Nagomi\Core\Planning\FixedWashDay;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\PossibleWashDays;
 use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Planning\WeekTime;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -49,6 +50,18 @@ it('goes before an absence where it can, and after it where it must', function (
     'all but the last day' => [[['2026-03-03', '2026-03-29']], [28]],
     'two absences' => [[['2026-03-09', '2026-03-09'], ['2026-03-14', '2026-03-16']], [6, 11, 18, 25]],
 ]);
+
+it('loses no fixed day where the wash before it is put off, and washes on no day beside it', function (): void {
+    // Washed long ago, Monday 2 March is today: due today, closed today, booked on Wednesday.
+    $closed = new PlanTerms(salonDays: [Make::day('2026-03-04')], week: new WeekTime([1 => 0]));
+    expect(daysFrom([Make::washDay('2026-01-01', Make::usualWash())], $closed, every: 2, horizon: 6))->toBe([2, 4, 6]);
+    // Away from the fourth day to the thirteenth, but for a day that is booked.
+    $away = new PlanTerms(
+        away: [[Make::day('2026-03-05'), Make::day('2026-03-15')]],
+        salonDays: [Make::day('2026-03-14')],
+    );
+    expect(daysFrom([Make::washDay('2026-03-01', Make::usualWash())], $away))->toContain(12);
+});
 
 it('takes booked days and days set by hand for wash days, and counts the rhythm on from them', function (): void {
     $byHand = new FixedWashDay(
