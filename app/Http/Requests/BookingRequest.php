@@ -26,7 +26,7 @@ final class BookingRequest extends FormRequest
         }
     }
 
-    /** Who walks in is booked a little after she sat down. */
+    /** Who walks in is booked a little after sitting down. */
     private const PAST_MINUTES = 15;
 
     /** @return array<string, list<mixed>> */
