@@ -52,7 +52,7 @@ final readonly class PossibleWashDays
                     $due,
                     min($head->parameters->washDay->movesDays, intdiv($gap, 2)),
                 );
-                // Put off by an absence or a weekday without time, it may have come near a day that is fixed, or past it.
+                // Put off by an absence or a weekday without time, it may have come near a fixed day, or past it.
                 $next = self::nextFixed($fixed, $previous, $next + intdiv($gap, 2)) ?? $next;
             }
             if ($days !== [] && $next > $horizon) {
