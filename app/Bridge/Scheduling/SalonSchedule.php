@@ -79,19 +79,9 @@ final readonly class SalonSchedule
         return $hours;
     }
 
-    /**
-     * Whether a booking has room at a minute of a day, all others kept to the minute.
-     *
-     * @param Collection<int, Booking> $others of that day
-     */
-    public function hasRoom(
-        Salon $salon,
-        Booking $booking,
-        CarbonImmutable $date,
-        int $minute,
-        Collection $others,
-    ): bool {
-        $line = $this->of($salon, $date, $others);
+    /** Whether a booking has room at a minute of a day that is laid out without it, all others kept to the minute. */
+    public function hasRoom(DaySchedule $line, Booking $booking, int $minute): bool
+    {
         $hands = $this->hands($booking->user_id);
         $sitting = new Appointment('asked for', $this->stretches($booking), $minute, null, $hands, $minute);
 

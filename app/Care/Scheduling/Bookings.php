@@ -217,15 +217,7 @@ final readonly class Bookings
                 'Nobody with those hands works on ' . $date->format('D j M') . '; choose another day or somebody else.',
             );
         }
-        $sitting = new Appointment(
-            'asked for',
-            $this->salonSchedule->stretches($booking),
-            $minute,
-            null,
-            $hands,
-            $minute,
-        );
-        if (FreeSlots::in($line, $sitting, 1) === []) {
+        if (! $this->salonSchedule->hasRoom($line, $booking, $minute)) {
             throw new BookingConflict(
                 'At '
                     . SalonClock::shown($minute)

@@ -79,7 +79,8 @@ final readonly class RequotedBookings
             $others = $this->salonSchedule->bookings($salon, $fresh->date)
                 ->reject(fn (Booking $other): bool => $other->id === $fresh->id)
                 ->values();
-            if (! $this->salonSchedule->hasRoom($salon, $asked, $fresh->date, $minute, $others)) {
+            $line = $this->salonSchedule->of($salon, $fresh->date, $others);
+            if ($line === null || ! $this->salonSchedule->hasRoom($line, $asked, $minute)) {
                 $fresh->update(['asks_minutes' => $quote->minutes]);
 
                 return;
