@@ -24,5 +24,5 @@ return [
     'on-plan' => 'In the salon, :time with :who',
     'move-booking' => ':day is booked in the salon, :time with :who: give the booking another time, and the plan follows.',
     'salon-days' => 'such as 2027-02-28, 2027-03-28; wash days that are booked are known; none at all: no difference is made',
-    'evening-before' => 'The evening before your visit on :day: :what',
+    'evening-before' => 'The evening before your visit on :day: :what.',
 ];

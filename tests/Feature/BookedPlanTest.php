@@ -153,11 +153,13 @@ it('follows a plan that takes longer without a word where there is room', functi
 it('says at home what is put on the evening before a visit, and nothing else of that day', function (): void {
     $head = $this->aHead();
     [, , $day] = nextTwo($head);
-    bookWash($this, $head, $day);
+    $booking = bookWash($this, $head, $day);
     $item = $head->planItems()->where('date', $day)->sole();
     $item->forceFill(['steps' => [
         ['kind' => 'pre-wash', 'how' => 'oil', 'minutes' => 480, 'evening_before' => true], ...$item->steps,
     ]])->save();
+    // At the desk it is no step of the visit.
+    $this->get("/bookings/{$booking->id}")->assertOk()->assertDontSee('Pre-wash oil');
     $this->get("/clients/{$head->id}/home-routine")->assertOk()
         ->assertSee('The evening before your visit on ' . date('l j F', strtotime($day)))
         ->assertDontSee(date('l j F', strtotime($day)) . ', about');

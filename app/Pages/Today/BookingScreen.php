@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Today;
 
+use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\PlannedBottles;
@@ -169,6 +170,10 @@ final readonly class BookingScreen
     {
         $steps = [];
         foreach ($this->plannedBottles->inSalon($head, $item) as $place => $bottle) {
+            // What is put on the evening before is put on at home.
+            if (StoredSteps::isBefore($item->steps[$place])) {
+                continue;
+            }
             $steps[] = [
                 'says' => StepWords::line($item->steps[$place]), 'with' => $bottle['says'],
                 'missing' => $bottle['missing'],

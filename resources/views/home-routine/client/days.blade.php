@@ -1,6 +1,6 @@
 {{-- The days of a home routine: on paper, in the salon and on the phone. --}}
 @foreach ($eves as $eve)<p class="worth">{{ $eve }}</p>@endforeach
-@if ($days === [])<p>Nothing is planned at home before then.</p>@endif
+@if ($days === [] && $eves === [])<p>Nothing is planned at home before then.</p>@endif
 @foreach ($days as $i => $day)
     <section class="card-day" data-uid="{{ $day['uid'] }}">
         <h3>{{ $day['date']->format('l j F') }}, about {{ $day['minutes'] }} minutes</h3>
