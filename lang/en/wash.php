@@ -66,6 +66,7 @@ return [
     'break-off' => 'Break it off',
     'keys' => 'Space, Enter or Page Down: done. Page Up: back one. P: pause. 1 to 9: a section. A pedal that sends these works too.',
     'like-gone' => 'That wash day is not in the book any more. Choose another, or lay it out as planned.',
+    'days-since' => '{1} 1 day since the last wash day|[0,*] :count days since the last wash day',
     'took' => '{1} It took 1 minute|[0,*] It took :count minutes',
     'took-nothing' => 'Nothing was done',
     'dried' => 'Dried :by',

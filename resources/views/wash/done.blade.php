@@ -41,7 +41,7 @@
             <input type="hidden" name="date" value="{{ $washSession->date->format('Y-m-d') }}"><input type="hidden" name="moment" value="after-cleansing">
             @foreach (array_filter($shed, fn ($value) => $value !== null) as $name => $value)<input type="hidden" name="raw[shed-ball][{{ $name }}]" value="{{ min($name === 'days_since_detangled' ? 120 : 2000, $value) }}">@endforeach
             @if ($shed['length_mm'] === null)<x-field name="raw[shed-ball][length_mm]" label="Length of its hairs" unit="mm" mode="numeric" help="stretched; not measured yet"/>@endif
-            <x-field name="raw[shed-ball][mass_g]" label="The ball of hair that came out, dry" unit="g" mode="decimal" :help="'read with ' . ($shed['length_mm'] === null ? '' : $shed['length_mm'] . ' mm, ') . round($shed['diameter_um']) . ' µm and ' . $shed['days_since_detangled'] . ' days since the last wash day'"/>
+            <x-field name="raw[shed-ball][mass_g]" label="The ball of hair that came out, dry" unit="g" mode="decimal" :help="'read with ' . ($shed['length_mm'] === null ? '' : $shed['length_mm'] . ' mm, ') . round($shed['diameter_um']) . ' µm and ' . trans_choice('wash.days-since', $shed['days_since_detangled'])"/>
             <button class="button">Count it by its weight</button>
         </form>
     @endif
