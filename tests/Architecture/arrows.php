@@ -33,7 +33,9 @@ return [
         'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
         'Core\Safety', 'Core\Statistics', 'Core\Treatments',
     ],
-    'Core\Scheduling' => ['Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan'],
+    'Core\Scheduling' => [
+        'Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan', 'Core\WashDay\WashStepKind',
+    ],
     'Core\Record' => [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
         'Core\Readings', 'Core\Safety', 'Core\Scalp', 'Core\Treatments', 'Core\WashDay',

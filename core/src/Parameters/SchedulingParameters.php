@@ -16,8 +16,33 @@ final readonly class SchedulingParameters
     /** minutes after a promised time a client is let know */
     public int $lateFromMinutes;
 
+    /** minutes of a break that may be worked into, where that saves more than it costs; never more than half of it */
+    public int $mostIntoBreakMinutes;
+
+    /** minutes after the last of the hours that may be worked on, where that saves more than it costs */
+    public int $mostPastClosingMinutes;
+
+    /** minutes after a promised time within which a client counts as punctual */
+    public int $punctualWithinMinutes;
+
+    /** minutes after a promised time from which a client who is not there and said nothing is asked about */
+    public int $silentFromMinutes;
+
+    /** minutes after a promised time from which such a client is set aside, and the place is free for others */
+    public int $asideFromMinutes;
+
+    /** so many times what another costs, to find no place for who sits in the chair */
+    public float $underWayWeighs;
+
+    /** minutes that who sits in the chair is at most made to wait for hands */
+    public int $mostUnderWayWaitMinutes;
+
+    /** minutes waited, as they are weighed, that other hands must save before they are proposed */
+    public float $exchangeSaves;
+
     /**
-     * A minute waited: after a promise, for a time not promised yet, under a mask that is through.
+     * A minute waited or worked: after a promise; after coming late; for a time not promised yet; under a mask that is
+     * through; of hands in a break; of hands after closing.
      *
      * @var array<string, float> cost
      */
@@ -25,6 +50,9 @@ final readonly class SchedulingParameters
 
     /** cost of a head that finds no place in the day, in minutes waited */
     public float $costOfNoPlace;
+
+    /** places of the search looked at while the page is shown already */
+    public int $mostPlacesBehind;
 
     /** places of the search looked at before the best so far is taken */
     public int $mostPlaces;
@@ -47,6 +75,15 @@ final readonly class SchedulingParameters
         $this->gridMinutes = $table->whole('scheduling.grid-minutes');
         $this->mostHoldMinutes = $table->whole('scheduling.most-hold-minutes');
         $this->lateFromMinutes = $table->whole('scheduling.late-from-minutes');
+        $this->mostIntoBreakMinutes = $table->whole('scheduling.most-into-break-minutes');
+        $this->mostPastClosingMinutes = $table->whole('scheduling.most-past-closing-minutes');
+        $this->punctualWithinMinutes = $table->whole('scheduling.punctual-within-minutes');
+        $this->silentFromMinutes = $table->whole('scheduling.silent-from-minutes');
+        $this->asideFromMinutes = $table->whole('scheduling.aside-from-minutes');
+        $this->underWayWeighs = $table->number('scheduling.under-way-weighs');
+        $this->mostUnderWayWaitMinutes = $table->whole('scheduling.most-under-way-wait-minutes');
+        $this->exchangeSaves = $table->number('scheduling.exchange-saves');
+        $this->mostPlacesBehind = $table->whole('scheduling.most-places-behind');
         $this->costOfAMinute = $table->numbers('scheduling.cost-of-a-minute');
         $this->costOfNoPlace = $table->number('scheduling.cost-of-no-place');
         $this->mostPlaces = $table->whole('scheduling.most-places');

@@ -11,46 +11,58 @@ final class DaySchedule
 {
     private const SEED = 6;
 
-    /** @var array<string, list<float>>|null finishes drawn, by sitting, sorted */
+    /** @var array<string, list<float>>|null finishes drawn, by appointment, sorted */
     private ?array $drawn = null;
 
     /**
-     * @param list<Appointment>          $sittings
-     * @param array<string, Placement> $placed by sitting; who found no place is left out
-     * @param bool                   $proved no better day exists; false: it is the best that was found in time
+     * @param list<Appointment>        $appointments
+     * @param array<string, Placement> $placed by appointment; who found no place is left out
+     * @param bool  $proved    no better day exists; false: it is the best that was found in time
+     * @param float $leastCost what any day costs at least
      */
     public function __construct(
         public readonly SalonDay $day,
-        public readonly array $sittings,
+        public readonly array $appointments,
         public readonly array $placed,
         public readonly bool $proved,
+        public readonly float $leastCost = 0.0,
     ) {
     }
 
     /** Minutes waited, weighed by what they cost; who finds no place costs far more than any wait. */
     public function cost(): float
     {
-        return array_sum(array_map(
-            static fn (Placement $placing): float => $placing->cost,
-            $this->placed,
-        )) + $this->day->parameters->costOfNoPlace * count($this->without());
+        $cost = 0.0;
+        foreach ($this->appointments as $appointment) {
+            $cost += $this->placed[$appointment->key]->cost ?? $appointment->costOfNoPlace($this->day->parameters);
+        }
+
+        return $cost;
+    }
+
+    /** What could be saved at most by a better order, in minutes waited after a promise. */
+    public function gapMinutes(): float
+    {
+        return $this->proved
+            ? 0.0
+            : max(0.0, $this->cost() - $this->leastCost) / $this->day->parameters->costOfAMinute['promised'];
     }
 
     /** @return list<string> who finds no place in the day */
     public function without(): array
     {
         return array_values(array_filter(
-            array_map(static fn (Appointment $sitting): string => $sitting->key, $this->sittings),
+            array_map(static fn (Appointment $appointment): string => $appointment->key, $this->appointments),
             fn (string $key): bool => ! isset($this->placed[$key]),
         ));
     }
 
-    /** Minutes a sitting begins after what was promised. */
+    /** Minutes it begins after what was promised, or after a late client came. */
     public function lateMinutes(string $key): int
     {
-        foreach ($this->sittings as $sitting) {
-            if ($sitting->key === $key && isset($this->placed[$key])) {
-                return $sitting->promised === null ? 0 : $sitting->waited($this->placed[$key]->start());
+        foreach ($this->appointments as $appointment) {
+            if ($appointment->key === $key && isset($this->placed[$key])) {
+                return $appointment->promised === null ? 0 : $appointment->waited($this->placed[$key]->start());
             }
         }
 
@@ -69,7 +81,7 @@ final class DaySchedule
     /**
      * @return array{
      *     p10: int, p50: int, p90: int,
-     * } minute of the day a sitting is through, every stretch taking as long as such stretches do
+     * } minute of the day it is through, every stretch taking as long as such stretches do
      */
     public function finish(string $key): array
     {
@@ -81,7 +93,7 @@ final class DaySchedule
         return ['p10' => $at(0.1), 'p50' => $at(0.5), 'p90' => $at(0.9)];
     }
 
-    /** How likely a sitting is through by a minute of the day, 0 to 1. */
+    /** How likely it is through by a minute of the day, 0 to 1. */
     public function through(string $key, int $by): float
     {
         $finishes = $this->drawn()[$key] ?? [];
@@ -103,7 +115,7 @@ final class DaySchedule
         for ($draw = 0; $draw < $this->day->parameters->draws; $draw++) {
             $free = $ready = [];
             foreach ($pieces as [$planned, $key, $hands, $stretch, $isFirst]) {
-                // Nobody begins before she was told to come; after that everything goes on as soon as hands and hair
+                // Nobody begins before the time that was told; after that everything goes on as soon as hands and hair
                 // are ready.
                 $start = max($free[$hands] ?? 0.0, $isFirst ? (float) $planned : $ready[$key]);
                 $free[$hands] = $start + $stretch->handsMinutes * exp($stretch->spread * $chance->normal());
@@ -134,10 +146,10 @@ final class DaySchedule
     private function pieces(): array
     {
         $pieces = [];
-        foreach ($this->sittings as $sitting) {
-            foreach (isset($this->placed[$sitting->key]) ? $sitting->stretches : [] as $i => $stretch) {
-                $placing = $this->placed[$sitting->key];
-                $pieces[] = [$placing->starts[$i], $sitting->key, $placing->hands, $stretch, $i === 0];
+        foreach ($this->appointments as $appointment) {
+            foreach (isset($this->placed[$appointment->key]) ? $appointment->stretches : [] as $i => $stretch) {
+                $placing = $this->placed[$appointment->key];
+                $pieces[] = [$placing->starts[$i], $appointment->key, $placing->hands, $stretch, $i === 0];
             }
         }
         usort($pieces, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-/** Times at which one more head can begin while everybody else keeps hers to the minute. */
+/** Times at which one more head can begin while everybody else keeps theirs to the minute. */
 final class FreeSlots
 {
     /**
@@ -15,6 +15,10 @@ final class FreeSlots
         $free = Occupancy::of($line->day, $line->placed)->free(Placements::of($sitting, $line->day), INF);
         $least = [];
         foreach ($free as $placing) {
+            // Nobody is offered somebody else's break, nor the time after closing.
+            if (! $placing->isWithinHours()) {
+                continue;
+            }
             // The placings of one start come with the shortest waits first.
             $least["{$placing->start()} {$placing->hands}"] ??= $placing;
         }

@@ -22,6 +22,11 @@ final readonly class Occupancy
     public static function of(SalonDay $day, array $placed = []): self
     {
         $room = new self($day->chairs, [], array_fill(0, $day->chairs, self::NONE));
+        foreach ($day->seated as [$from, $until]) {
+            $first = max(0, $day->slot($from));
+            $chair = SalonDay::with(self::NONE, $first, max(0, min($day->slots, $day->slot($until)) - $first));
+            $room = $room->with(new Placement('', [$from], [], self::NONE, $chair, $until, 0.0));
+        }
         foreach ($placed as $placing) {
             $room = $room->with($placing);
         }
@@ -51,6 +56,12 @@ final readonly class Occupancy
             ] + $this->hands,
             $seated,
         );
+    }
+
+    /** Whether there is a moment in which every chair is taken. */
+    public function isFull(): bool
+    {
+        return $this->seated[$this->chairs - 1] !== self::NONE;
     }
 
     public function has(Placement $placing): bool

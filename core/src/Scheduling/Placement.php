@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-/** One way to place a sitting in a day: whose hands, when each stretch begins, and what the waiting in it costs. */
+/** One way to place an appointment in a day: whose hands, when each stretch begins, and what that costs. */
 final readonly class Placement
 {
     /**
      * @param list<int>            $starts minute each stretch begins
      * @param list<int>            $holds  minutes waited, after each stretch, beyond what it needs
      * @param array{int, int, int} $mask   slots the hands are taken
-     * @param array{int, int, int} $chair  slots she has a chair
+     * @param array{int, int, int} $chair  slots a chair is taken
+     * @param int                  $breakMinutes   of hands in a break
+     * @param int                  $closingMinutes of hands outside the hours, breaks apart
      */
     public function __construct(
         public string $hands,
@@ -21,7 +23,15 @@ final readonly class Placement
         public array $chair,
         public int $finish,
         public float $cost,
+        public int $breakMinutes = 0,
+        public int $closingMinutes = 0,
     ) {
+    }
+
+    /** Whether hands keep to their hours in it. */
+    public function isWithinHours(): bool
+    {
+        return $this->breakMinutes + $this->closingMinutes === 0;
     }
 
     public function start(): int

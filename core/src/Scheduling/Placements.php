@@ -6,40 +6,27 @@ namespace Nagomi\Core\Scheduling;
 
 use Nagomi\Core\Parameters\SchedulingParameters;
 
-/** All the ways a sitting can be placed in a day, the cheapest first. */
+/** All the ways an appointment can be placed in a day, the cheapest first. */
 final class Placements
 {
     /** @return list<Placement> */
-    public static function of(Appointment $sitting, SalonDay $day): array
+    public static function of(Appointment $appointment, SalonDay $day): array
     {
-        $lengths = self::lengths($sitting, $day->parameters);
-        $patterns = self::patterns($lengths, $day->parameters);
-        $first = max(0, $day->slot($sitting->from()));
-        $last = $sitting->latest === null ? $day->slots : min($day->slots, $day->slot($sitting->latest));
-        $late = $day->parameters->costOfAMinute[$sitting->promised === null ? 'wished' : 'promised'];
-        $seated = $sitting->inChairSince === null ? null : max(0, min($first, $day->slot($sitting->inChairSince)));
+        $lengths = self::lengths($appointment, $day->parameters);
+        $patterns = self::patterns($appointment, $lengths, $day->parameters);
+        $first = max(0, $day->slot($appointment->from()));
+        $last = $appointment->latest === null ? $day->slots : min($day->slots, $day->slot($appointment->latest));
         $placings = [];
-        foreach ($sitting->hands === null ? array_keys($day->hours) : [$sitting->hands] as $hands) {
-            $worked = $day->worked((string) $hands);
+        foreach ($appointment->hands === null ? array_keys($day->hours) : [$appointment->hands] as $hands) {
+            $hours = HandsHours::of($day, (string) $hands, $appointment->isUnderWay());
             for ($start = $first; $start <= $last; $start++) {
-                $minute = $day->minute($start);
-                foreach ($patterns as [$offsets, $length, $holds, $held]) {
-                    if ($start + $length > $day->slots) {
-                        continue;
+                foreach ($patterns as $pattern) {
+                    $placing = $start + $pattern[1] > $day->slots
+                        ? null
+                        : self::placing($appointment, $day, (string) $hands, $hours, $start, $lengths, $pattern);
+                    if ($placing !== null) {
+                        $placings[] = $placing;
                     }
-                    $mask = self::mask($start, $offsets, $lengths, $worked);
-                    if ($mask === null) {
-                        continue;
-                    }
-                    $placings[] = new Placement(
-                        (string) $hands,
-                        array_map(static fn (int $offset): int => $day->minute($start + $offset), $offsets),
-                        $holds,
-                        $mask,
-                        SalonDay::with([0, 0, 0], $seated ?? $start, $start + $length - ($seated ?? $start)),
-                        $day->minute($start + $length),
-                        $late * $sitting->waited($minute) + $day->parameters->costOfAMinute['held'] * $held,
-                    );
                 }
             }
         }
@@ -51,8 +38,57 @@ final class Placements
         return $placings;
     }
 
+    /**
+     * @param list<array{int, int}>                           $lengths
+     * @param array{list<int>, int, list<int>, int} $pattern offsets, whole length, holds, held in all
+     *
+     * @return Placement|null null: hands cannot work then
+     */
+    private static function placing(
+        Appointment $appointment,
+        SalonDay $day,
+        string $hands,
+        HandsHours $hours,
+        int $start,
+        array $lengths,
+        array $pattern,
+    ): ?Placement {
+        [$offsets, $length, $holds, $held] = $pattern;
+        $mask = [0, 0, 0];
+        $break = $closing = 0;
+        foreach ($offsets as $i => $offset) {
+            $mask = SalonDay::with($mask, $start + $offset, $lengths[$i][0]);
+            if (
+                ($mask[0] & ~$hours->can[0]) | ($mask[1] & ~$hours->can[1]) | ($mask[2] & ~$hours->can[2])
+            ) {
+                return null;
+            }
+            $break += $hours->breakMinutes($start + $offset, $lengths[$i][0]);
+            $closing += $hours->closingMinutes($start + $offset, $lengths[$i][0]);
+        }
+        $costs = $day->parameters->costOfAMinute;
+        $seated = $appointment->inChairSince === null
+            ? $start
+            : max(0, min($start, $day->slot($appointment->inChairSince)));
+
+        return new Placement(
+            $hands,
+            array_map(static fn (int $offset): int => $day->minute($start + $offset), $offsets),
+            $holds,
+            $mask,
+            SalonDay::with([0, 0, 0], $seated, $start + $length - $seated),
+            $day->minute($start + $length),
+            $appointment->costOfWaiting($day->minute($start), $day->parameters)
+                + $costs['held'] * $held
+                + $costs['break'] * $break
+                + $costs['closing'] * $closing,
+            $break,
+            $closing,
+        );
+    }
+
     /** @return list<array{int, int}> hands and waiting of each stretch, in slots */
-    private static function lengths(Appointment $sitting, SchedulingParameters $parameters): array
+    private static function lengths(Appointment $appointment, SchedulingParameters $parameters): array
     {
         $slots = static fn (float $minutes): int => (int) ceil($minutes / $parameters->gridMinutes - 1e-9);
 
@@ -61,28 +97,8 @@ final class Placements
                 max(1, $slots($stretch->handsMinutes)),
                 $slots($stretch->waitingMinutes),
             ],
-            $sitting->stretches,
+            $appointment->stretches,
         );
-    }
-
-    /**
-     * @param list<int>                $offsets
-     * @param list<array{int, int}>    $lengths
-     * @param array{int, int, int}     $worked
-     *
-     * @return array{int, int, int}|null the slots that hands are busy; null: somebody does not work then
-     */
-    private static function mask(int $start, array $offsets, array $lengths, array $worked): ?array
-    {
-        $mask = [0, 0, 0];
-        foreach ($offsets as $i => $offset) {
-            $mask = SalonDay::with($mask, $start + $offset, $lengths[$i][0]);
-            if (($mask[0] & ~$worked[0]) | ($mask[1] & ~$worked[1]) | ($mask[2] & ~$worked[2])) {
-                return null;
-            }
-        }
-
-        return $mask;
     }
 
     /**
@@ -94,14 +110,15 @@ final class Placements
      *     list<int>, int, list<int>, int,
      * }> offsets and whole length in slots, minutes held after each stretch and in all
      */
-    private static function patterns(array $lengths, SchedulingParameters $parameters): array
+    private static function patterns(Appointment $appointment, array $lengths, SchedulingParameters $parameters): array
     {
-        $most = intdiv($parameters->mostHoldMinutes, $parameters->gridMinutes);
         $patterns = [[[], 0, [], 0]];
         foreach ($lengths as $i => [$hands, $waiting]) {
             $more = [];
             // After the last stretch nobody has to come back: the wait ends by itself.
-            $holds = $i === count($lengths) - 1 ? 0 : $most;
+            $holds = $i === count($lengths) - 1
+                ? 0
+                : intdiv($appointment->stretches[$i]->holdMinutes($parameters), $parameters->gridMinutes);
             foreach ($patterns as [$offsets, $at, $held, $sum]) {
                 for ($hold = 0; $hold <= $holds; $hold++) {
                     $minutes = $hold * $parameters->gridMinutes;

@@ -6,11 +6,11 @@ namespace Nagomi\Core\Scheduling;
 
 use Nagomi\Core\Parameters\SchedulingParameters;
 
-/** What is left of a sitting that has begun. */
+/** What is left of an appointment that has begun: it stays in its chair and keeps the hands it needs. */
 final class RemainingWork
 {
     /**
-     * @param list<WorkSegment> $stretches   as planned
+     * @param non-empty-list<WorkSegment> $stretches as planned
      * @param int           $begun       minute of the day
      * @param int           $now         minute of the day
      * @param float         $overMinutes what its hands take longer than planned
@@ -31,18 +31,29 @@ final class RemainingWork
             $rest = array_slice($stretches, $i + 1);
             $mine = $stretch->handsMinutes + ($rest === [] || $passed < $stretch->handsMinutes ? $overMinutes : 0.0);
             if ($passed < $mine) {
-                $left = [$mine - $passed, $stretch->waitingMinutes, $stretch->spread, $stretch->waitingSpread];
+                $left = new WorkSegment(
+                    $mine - $passed,
+                    $stretch->waitingMinutes,
+                    $stretch->spread,
+                    $stretch->waitingSpread,
+                    $stretch->mostHoldMinutes,
+                );
 
-                $from = self::onGrid($now, $parameters);
-
-                return self::work($key, $hands, $begun, [new WorkSegment(...$left), ...$rest], $from);
+                return self::work(
+                    $key,
+                    $hands,
+                    $begun,
+                    [$left, ...$rest],
+                    self::onGrid($now, $parameters),
+                    $parameters,
+                );
             }
             if ($rest !== [] && $passed < $mine + $stretch->waitingMinutes) {
                 $ready = self::onGrid((int) ceil($now + $mine + $stretch->waitingMinutes - $passed), $parameters);
 
-                $latest = $ready + $parameters->mostHoldMinutes;
+                $hold = $stretch->holdMinutes($parameters);
 
-                return self::work($key, $hands, $begun, $rest, $ready, $latest);
+                return self::work($key, $hands, $begun, $rest, $ready, $parameters, $hold);
             }
             $passed -= $mine + $stretch->waitingMinutes;
         }
@@ -54,22 +65,40 @@ final class RemainingWork
         // Longer than planned, and nobody said it is done: hands are taken to be at it still.
         $more = [new WorkSegment($parameters->gridMinutes)];
 
-        return self::work($key, $hands, $begun, $more, self::onGrid($now, $parameters));
+        return self::work($key, $hands, $begun, $more, self::onGrid($now, $parameters), $parameters);
     }
 
-    /** @param list<WorkSegment> $stretches */
-    private static function work(
+    /**
+     * What is left, as it is laid out with all others.
+     *
+     * @param non-empty-list<WorkSegment> $stretches
+     * @param int                         $begun   minute of the day from which a chair is taken
+     * @param int                         $from    minute of the day at which hands are wanted next
+     * @param int                         $mayHold minutes that what sits may wait beyond that
+     */
+    public static function work(
         string $key,
         string $hands,
         int $begun,
         array $stretches,
         int $from,
-        ?int $latest = null,
+        SchedulingParameters $parameters,
+        int $mayHold = 0,
     ): Appointment {
-        return new Appointment($key, $stretches, $from, $from, $hands, $latest ?? $from, $begun);
+        return new Appointment(
+            $key,
+            $stretches,
+            $from,
+            $from,
+            $hands,
+            $from + $parameters->mostUnderWayWaitMinutes,
+            $begun,
+            mayHold: $mayHold,
+        );
     }
 
-    private static function onGrid(int $minute, SchedulingParameters $parameters): int
+    /** The first minute on the grid from this one on. */
+    public static function onGrid(int $minute, SchedulingParameters $parameters): int
     {
         return (int) ceil($minute / $parameters->gridMinutes) * $parameters->gridMinutes;
     }

@@ -8,8 +8,8 @@ use DomainException;
 use Nagomi\Core\Parameters\SchedulingParameters;
 
 /**
- * Whose hands are there when, and how many chairs: the room a day's sittings are placed in. Times are minutes of the
- * day.
+ * Whose hands are there when, and how many chairs: the room a day's appointments are placed in. Times are minutes of
+ * the day; past midnight they count on.
  */
 final readonly class SalonDay
 {
@@ -24,12 +24,19 @@ final readonly class SalonDay
      * @param non-empty-array<string, non-empty-list<array{
      *     int, int,
      * }>> $hours from and until, by whose hands, in their order
-     * @param int                                                      $chairs 1 or more
+     * @param int                    $chairs 1 or more
+     * @param list<array{int, int}>  $seated from and until, by those who sit on and need no hands any more
+     * @param array{int, int}|null   $also   minutes that are looked at beside the hours: somebody is under way in them
      *
      * @throws DomainException with a sentence that says what to change
      */
-    public function __construct(public array $hours, public int $chairs, public SchedulingParameters $parameters)
-    {
+    public function __construct(
+        public array $hours,
+        public int $chairs,
+        public SchedulingParameters $parameters,
+        public array $seated = [],
+        ?array $also = null,
+    ) {
         if ($chairs < 1) {
             throw new DomainException('Chairs: give 1 or more.');
         }
@@ -45,14 +52,17 @@ final readonly class SalonDay
             }
         }
         $grid = $this->parameters->gridMinutes;
-        $this->opens = intdiv(min(array_map(static fn (array $spans): int => $spans[0][0], $hours)), $grid) * $grid;
-        $this->slots = intdiv(
-            max(array_map(static fn (array $spans): int => $spans[count($spans) - 1][1], $hours)) - $this->opens,
-            $grid,
-        );
-        if ($this->slots > self::WORDS * self::BITS) {
+        $longest = self::WORDS * self::BITS * $grid;
+        $first = min(array_map(static fn (array $spans): int => $spans[0][0], $hours));
+        $last = max(array_map(static fn (array $spans): int => $spans[count($spans) - 1][1], $hours));
+        if ($last - intdiv($first, $grid) * $grid > $longest) {
             throw new DomainException('Hours: from the first hand to the last a day has at most fifteen hours.');
         }
+        // Whoever is under way late at night is still seen: what counts then is no longer the morning.
+        $opens = max(min($first, $also[0] ?? $first), max($last, $also[1] ?? 0) - $longest);
+        $ends = max($last + $this->parameters->mostPastClosingMinutes, $also[1] ?? 0);
+        $this->opens = intdiv($opens, $grid) * $grid;
+        $this->slots = intdiv(min($ends, $this->opens + $longest) - $this->opens, $grid);
     }
 
     /** The first slot that begins at this minute or after it. */
@@ -64,19 +74,6 @@ final readonly class SalonDay
     public function minute(int $slot): int
     {
         return $this->opens + $slot * $this->parameters->gridMinutes;
-    }
-
-    /** @return array{int, int, int} a bit for each slot in which these hands are there from end to end */
-    public function worked(string $hands): array
-    {
-        $mask = [0, 0, 0];
-        foreach ($this->hours[$hands] ?? [] as [$from, $until]) {
-            for ($slot = $this->slot($from); $this->minute($slot + 1) <= $until; $slot++) {
-                $mask = self::with($mask, $slot, 1);
-            }
-        }
-
-        return $mask;
     }
 
     /**

@@ -5,57 +5,63 @@ declare(strict_types=1);
 namespace Nagomi\Core\Scheduling;
 
 /**
- * Places the sittings of a day so that no hands are on two heads at once, no chair is taken twice, and the minutes
- * waited, as the
- * parameters weigh them, are fewest. What is found is the best there is on the grid, unless the search had to stop
- * before; the
- * line then says so, and was bettered by laying two heads at a time anew for as long as that helped.
+ * Places the appointments of a day so that no hands are on two heads at once, no chair is taken twice, and the minutes
+ * waited and worked outside the hours, as the parameters weigh them, are fewest. What is found is the best there is on
+ * the grid, unless the search had to stop before; the schedule then says so and how far from the best it can be, and
+ * was bettered by laying a few at a time anew for as long as that helped.
  */
 final class Scheduler
 {
-    /** @param list<Appointment> $sittings each with a key of its own */
-    public static function of(SalonDay $day, array $sittings): DaySchedule
+    /**
+     * @param list<Appointment> $appointments each with a key of its own
+     * @param int|null          $mostPlaces   places of the search looked at; null: what a page can wait for
+     */
+    public static function of(SalonDay $day, array $appointments, ?int $mostPlaces = null): DaySchedule
     {
         usort(
-            $sittings,
+            $appointments,
             static fn (Appointment $a, Appointment $b): int => [$a->from(), $a->key] <=> [$b->from(), $b->key],
         );
-        $placings = $byHands = [];
-        foreach ($sittings as $sitting) {
-            $placings[$sitting->key] = Placements::of($sitting, $day);
-            $byHands[$sitting->hands ?? ''][$sitting->key] = $placings[$sitting->key];
+        $most = $mostPlaces ?? $day->parameters->mostPlaces;
+        $placings = $none = $byHands = [];
+        foreach ($appointments as $appointment) {
+            $placings[$appointment->key] = Placements::of($appointment, $day);
+            $none[$appointment->key] = $appointment->costOfNoPlace($day->parameters);
+            $byHands[$appointment->hands ?? ''][$appointment->key] = $placings[$appointment->key];
         }
-        if (! isset($byHands[''])) {
-            // Two stylists share nothing but the chairs: where those are enough, the best of each is the best of all.
-            $placed = [];
-            $proved = true;
-            foreach ($byHands as $own) {
-                [$of, $best] = BranchAndBound::cheapest(
-                    $own,
-                    Occupancy::of($day),
-                    $day->parameters->mostPlaces,
-                    $day->parameters->costOfNoPlace,
-                );
-                $placed += $of;
-                $proved = $proved && $best;
-            }
-            if (self::seated($day, $placed)) {
-                return new DaySchedule(
-                    $day,
-                    $sittings,
-                    $proved ? $placed : self::bettered($day, $placings, $placed),
-                    $proved,
-                );
-            }
+        [$placed, $proved, $least] = isset($byHands[''])
+            ? [null, true, 0.0]
+            : self::eachAlone($day, $byHands, $none, $most);
+        if ($placed === null) {
+            [$placed, $proved, $bound] = BranchAndBound::cheapest($placings, Occupancy::of($day), $most, $none);
+            $least = max($least, $bound);
         }
-        [$placed, $proved] = BranchAndBound::cheapest(
-            $placings,
-            Occupancy::of($day),
-            $day->parameters->mostPlaces,
-            $day->parameters->costOfNoPlace,
-        );
+        $schedule = new DaySchedule($day, $appointments, $placed, $proved, $least);
 
-        return new DaySchedule($day, $sittings, $proved ? $placed : self::bettered($day, $placings, $placed), $proved);
+        return $proved ? $schedule : BetteredDay::of($schedule, $placings, $none);
+    }
+
+    /**
+     * Two stylists share nothing but the chairs: where those are enough, the best of each is the best of all.
+     *
+     * @param array<string, array<string, list<Placement>>> $byHands
+     * @param array<string, float>                          $none
+     *
+     * @return array{array<string, Placement>|null, bool, float} null where the chairs are not enough for that
+     */
+    private static function eachAlone(SalonDay $day, array $byHands, array $none, int $most): array
+    {
+        $placed = [];
+        $proved = true;
+        $least = 0.0;
+        foreach ($byHands as $own) {
+            [$of, $best, $bound] = BranchAndBound::cheapest($own, Occupancy::of($day), $most, $none);
+            $placed += $of;
+            $proved = $proved && $best;
+            $least += $bound;
+        }
+
+        return [self::seated($day, $placed) ? $placed : null, $proved, $least];
     }
 
     /** @param array<string, Placement> $placed */
@@ -70,42 +76,5 @@ final class Scheduler
         }
 
         return true;
-    }
-
-    /**
-     * @param array<string, list<Placement>> $placings
-     * @param array<string, Placement>       $placed
-     *
-     * @return array<string, Placement>
-     */
-    private static function bettered(SalonDay $day, array $placings, array $placed): array
-    {
-        $keys = array_map('strval', array_keys($placings));
-        $none = $day->parameters->costOfNoPlace;
-        foreach ($keys as $i => $one) {
-            foreach (array_slice($keys, $i + 1) as $other) {
-                $before = ($placed[$one]->cost ?? $none) + ($placed[$other]->cost ?? $none);
-                if ($before <= 0.0) {
-                    continue;
-                }
-                $rest = array_diff_key($placed, [$one => true, $other => true]);
-                [$anew] = BranchAndBound::cheapest(
-                    [$one => $placings[$one], $other => $placings[$other]],
-                    Occupancy::of($day, $rest),
-                    $day->parameters->mostPlacesOfTwo,
-                    $none,
-                );
-                if (
-                    array_sum(array_map(
-                        static fn (Placement $placing): float => $placing->cost,
-                        $anew,
-                    )) + $none * (2 - count($anew)) < $before
-                ) {
-                    $placed = $rest + $anew;
-                }
-            }
-        }
-
-        return $placed;
     }
 }

@@ -13,7 +13,7 @@ final class WorkSegments
     /** @return non-empty-list<WorkSegment> */
     public static function of(WashDayPlan $plan, Parameters $parameters): array
     {
-        $pieces = [];
+        $pieces = $holds = [];
         foreach ($plan->steps as $step) {
             $start = $plan->startMinutes($step);
             if ($start === null || $step->handsOnMinutes <= 0) {
@@ -31,6 +31,10 @@ final class WorkSegments
                 ];
                 $last++;
             }
+            $holds[$last] = ContactLimit::shorter(
+                $holds[$last] ?? null,
+                ContactLimit::holdMinutes($step->kind, $step->waitingMinutes, $step->mostMinutes),
+            );
             $pieces[$last]['variance'] += ($step->spread * $step->handsOnMinutes) ** 2;
             $pieces[$last]['spread'] = $step->waitingMinutes > 0 ? $step->waitSpread : $pieces[$last]['spread'];
         }
@@ -43,6 +47,7 @@ final class WorkSegments
                 max(0.0, $until - $piece['end']),
                 sqrt($piece['variance']) / $minutes,
                 $piece['spread'],
+                $holds[$i] ?? null,
             );
         }
 

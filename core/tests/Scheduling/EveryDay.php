@@ -8,118 +8,147 @@ use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\SalonDay;
 
 /**
- * Every way to lay out a small day, minute by minute and without any bound: slow, plain, and apart from the search it
- * is held against.
+ * Every way to lay out a small day: slow, plain, and apart from the search it is held against. The weights are written
+ * out anew: 12 a minute after a promise, 4 for who came late, 1 for who was not promised a time, 2 under a mask that is
+ * through, 3 of hands in a break, 5 after closing, 240 for who is under way; 10,000 without a place, 200,000 for who
+ * sits already. A break may be worked into for 20 minutes and half of it, after closing for 60.
  */
 final class EveryDay
 {
-    /** @var list<string> hands and minute taken */
-    private const NONE = [];
+    private float $least = INF;
 
-    /**
-     * @param list<Appointment> $sittings the least any layout of the day costs, with the weights written out anew: 12,
-     *     1 and 2 a minute, 10,000 without a place
-     */
-    public static function leastCost(SalonDay $day, array $sittings): float
+    /** @param list<list<array{string, int, int, int, float}>> $ways hands, busy, from, until and cost */
+    private function __construct(private readonly array $ways, private readonly array $none, private readonly int $chairs)
     {
-        return self::rest($day, $sittings, self::NONE, [], 0.0);
+    }
+
+    /** @param list<Appointment> $appointments of a day of at most 315 minutes, on a grid of five */
+    public static function leastCost(SalonDay $day, array $appointments): float
+    {
+        $all = new self(
+            array_map(static fn (Appointment $one): array => self::ways($day, $one), $appointments),
+            array_map(static fn (Appointment $one): float => self::isIn($one) ? 200_000.0 : 10_000.0, $appointments),
+            $day->chairs,
+        );
+        $all->rest(0, [], [], 0.0);
+
+        return $all->least;
+    }
+
+    private static function isIn(Appointment $one): bool
+    {
+        return $one->inChairSince !== null;
     }
 
     /**
-     * @param list<Appointment>          $sittings
-     * @param array<int|string, mixed> $hands
-     * @param array<int, int>        $chairs
+     * @param array<string, int> $busy  a bit for each five minutes, by hands
+     * @param array<int, int>    $seats taken, by five minutes
      */
-    private static function rest(SalonDay $day, array $sittings, array $hands, array $chairs, float $cost): float
+    private function rest(int $i, array $busy, array $seats, float $cost): void
     {
-        if ($sittings === []) {
-            return $cost;
+        if ($cost >= $this->least) {
+            return;
         }
-        $sitting = array_shift($sittings);
-        $least = self::rest($day, $sittings, $hands, $chairs, $cost + 10_000.0);
-        foreach ($sitting->hands === null ? array_keys($day->hours) : [$sitting->hands] as $whose) {
-            for ($start = $sitting->from(); $start < 1440; $start += 5) {
-                if ($sitting->latest !== null && $start > $sitting->latest) {
-                    break;
-                }
-                foreach (self::holds(count($sitting->stretches) - 1) as $holds) {
-                    $busy = [];
-                    $at = $start;
-                    foreach ($sitting->stretches as $i => $stretch) {
-                        $hand = (int) ceil($stretch->handsMinutes / 5) * 5;
-                        for ($minute = $at; $minute < $at + $hand; $minute++) {
-                            $busy[] = $minute;
+        if ($i === count($this->ways)) {
+            $this->least = $cost;
+
+            return;
+        }
+        foreach ($this->ways[$i] as [$hands, $mask, $from, $until, $more]) {
+            if ((($busy[$hands] ?? 0) & $mask) !== 0) {
+                continue;
+            }
+            $then = $seats;
+            $fits = true;
+            for ($slot = $from; $slot < $until; $slot++) {
+                $then[$slot] = ($then[$slot] ?? 0) + 1;
+                $fits = $fits && $then[$slot] <= $this->chairs;
+            }
+            if ($fits) {
+                $this->rest($i + 1, [$hands => ($busy[$hands] ?? 0) | $mask] + $busy, $then, $cost + $more);
+            }
+        }
+        $this->rest($i + 1, $busy, $seats, $cost + $this->none[$i]);
+    }
+
+    /** @return list<array{string, int, int, int, float}> */
+    private static function ways(SalonDay $day, Appointment $one): array
+    {
+        $opens = min(array_map(static fn (array $spans): int => $spans[0][0], $day->hours));
+        $closes = max(array_map(static fn (array $spans): int => max(array_column($spans, 1)), $day->hours)) + 60;
+        $ways = [];
+        foreach ($one->hands === null ? array_keys($day->hours) : [$one->hands] as $hands) {
+            for ($start = $one->from(); $start <= min($closes, $one->latest ?? $closes); $start += 5) {
+                foreach (self::holds($one) as $holds) {
+                    [$mask, $outside, $at] = [0, 0.0, $start];
+                    foreach ($one->stretches as $i => $stretch) {
+                        for ($hand = 5 * (int) ceil($stretch->handsMinutes / 5); $hand > 0; $hand -= 5) {
+                            $outside += self::outside($day->hours[$hands], $at, self::isIn($one));
+                            $mask |= 1 << intdiv($at - $opens, 5);
+                            $at += 5;
                         }
-                        $at += $hand + (int) ceil($stretch->waitingMinutes / 5) * 5 + ($holds[$i] ?? 0);
+                        $at += 5 * (int) ceil($stretch->waitingMinutes / 5) + ($holds[$i] ?? 0);
                     }
-                    if (! self::fits($day, (string) $whose, $busy, $start, $at, $hands, $chairs)) {
-                        continue;
+                    if ($outside < INF && $at <= $closes) {
+                        $ways[] = [
+                            (string) $hands, $mask, intdiv(max($opens, $one->inChairSince ?? $start) - $opens, 5),
+                            intdiv($at - $opens, 5), self::waiting($one, $start) + 2 * array_sum($holds) + $outside,
+                        ];
                     }
-                    $more = $hands;
-                    foreach ($busy as $minute) {
-                        $more["{$whose} {$minute}"] = true;
-                    }
-                    $seats = $chairs;
-                    for ($minute = $start; $minute < $at; $minute++) {
-                        $seats[$minute] = ($seats[$minute] ?? 0) + 1;
-                    }
-                    $waited = $sitting->promised === null
-                        ? $start - $sitting->earliest
-                        : 12 * ($start - $sitting->promised);
-                    $least = min(
-                        $least,
-                        self::rest($day, $sittings, $more, $seats, $cost + $waited + 2 * array_sum($holds)),
-                    );
                 }
             }
         }
 
-        return $least;
+        return $ways;
+    }
+
+    private static function waiting(Appointment $one, int $start): float
+    {
+        if (self::isIn($one)) {
+            return $start - $one->promised <= $one->mayHold
+                ? 2 * ($start - $one->promised)
+                : 2 * $one->mayHold + 240 * ($start - $one->promised - $one->mayHold);
+        }
+
+        return match (true) {
+            $one->promised === null => $start - $one->earliest,
+            $one->ownDelay > 5 => 4 * ($start - $one->promised - $one->ownDelay),
+            default => 12 * ($start - $one->promised - $one->ownDelay),
+        };
     }
 
     /**
-     * @param list<int>                $busy
-     * @param array<int|string, mixed> $hands
-     * @param array<int, int>          $chairs
+     * @param list<array{int, int}> $spans
+     *
+     * @return float what five minutes of hands cost beside the waiting; INF where they cannot be
      */
-    private static function fits(
-        SalonDay $day,
-        string $whose,
-        array $busy,
-        int $from,
-        int $until,
-        array $hands,
-        array $chairs,
-    ): bool {
-        $closes = max(array_map(fn (array $spans): int => max(array_column($spans, 1)), $day->hours));
-        if ($until > $closes) {
-            return false;
-        }
-        foreach ($busy as $minute) {
-            $there = array_filter(
-                $day->hours[$whose],
-                fn (array $span): bool => $minute >= $span[0] && $minute < $span[1],
-            ) !== [];
-            if (! $there || isset($hands["{$whose} {$minute}"])) {
-                return false;
+    private static function outside(array $spans, int $minute, bool $isIn): float
+    {
+        foreach ($spans as $i => [$from, $until]) {
+            if ($minute >= $from && $minute < $until) {
+                return 0.0;
             }
-        }
-        for ($minute = $from; $minute < $until; $minute++) {
-            if (($chairs[$minute] ?? 0) >= $day->chairs) {
-                return false;
+            if ($minute >= $until && $minute < ($spans[$i + 1][0] ?? PHP_INT_MAX)) {
+                if (! isset($spans[$i + 1])) {
+                    return $isIn || $minute + 5 <= $until + 60 ? 25.0 : INF;
+                }
+                $most = min(20, ($spans[$i + 1][0] - $until) / 2);
+
+                return $isIn || $minute + 5 - $until <= $most ? 15.0 : INF;
             }
         }
 
-        return true;
+        return $isIn ? 25.0 : INF;
     }
 
-    /** @return list<list<int>> every choice of 0, 5, 10 or 15 minutes for so many waits */
-    private static function holds(int $waits): array
+    /** @return list<list<int>> every choice of 0, 5, 10 or 15 minutes for each wait, as long as it may sit on */
+    private static function holds(Appointment $one): array
     {
         $all = [[]];
-        for ($i = 0; $i < $waits; $i++) {
+        foreach (array_slice($one->stretches, 0, -1) as $stretch) {
+            $may = array_filter([0, 5, 10, 15], fn (int $hold): bool => $hold <= ($stretch->mostHoldMinutes ?? 15));
             $all = array_merge(...array_map(
-                fn (array $so): array => array_map(fn (int $hold): array => [...$so, $hold], [0, 5, 10, 15]),
+                fn (array $so): array => array_map(fn (int $hold): array => [...$so, $hold], $may),
                 $all,
             ));
         }

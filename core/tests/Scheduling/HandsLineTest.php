@@ -28,12 +28,13 @@ use Nagomi\Core\WashDay\WashDayBuilder;
 function keepsEveryRule(DaySchedule $line): void
 {
     $hands = $chairs = [];
-    foreach ($line->sittings as $sitting) {
+    foreach ($line->appointments as $sitting) {
         $placing = $line->placed[$sitting->key] ?? null;
         if ($placing === null) {
             continue;
         }
         expect($placing->start())->toBeGreaterThanOrEqual($sitting->from());
+        $outside = 0;
         foreach ($sitting->stretches as $i => $stretch) {
             for (
                 $minute = $placing->starts[$i]; $minute < $placing->starts[$i] + (int) ceil(
@@ -42,10 +43,10 @@ function keepsEveryRule(DaySchedule $line): void
             ) {
                 expect($hands)->not->toHaveKey("{$placing->hands} {$minute}", "{$sitting->key} at {$minute}");
                 $hands["{$placing->hands} {$minute}"] = true;
-                expect(array_filter(
+                $outside += array_filter(
                     $line->day->hours[$placing->hands],
                     fn (array $span): bool => $minute >= $span[0] && $minute < $span[1],
-                ))->not->toBe([]);
+                ) === [] ? 1 : 0;
             }
             if (isset($placing->starts[$i + 1])) {
                 $gap = $placing->starts[$i + 1]
@@ -54,9 +55,16 @@ function keepsEveryRule(DaySchedule $line): void
                     - $stretch->waitingMinutes;
                 // On a grid of five minutes, hands and wait are each rounded up by less than five.
                 expect($gap)->toBeGreaterThanOrEqual(-1e-9)->toBeLessThan(15.0 + 10.0);
+                expect($placing->holds[$i])->toBeLessThanOrEqual($stretch->mostHoldMinutes ?? 15.0);
             }
         }
-        for ($minute = $placing->start(); $minute < $placing->finish; $minute++) {
+        // What hands do outside their hours is counted, five minutes at a time.
+        expect($outside)->toBeLessThanOrEqual($placing->breakMinutes + $placing->closingMinutes);
+        if (! $sitting->isUnderWay()) {
+            expect($placing->breakMinutes)->toBeLessThanOrEqual(20 * count($line->day->hours[$placing->hands]))
+                ->and($placing->closingMinutes)->toBeLessThanOrEqual(60);
+        }
+        for ($minute = $sitting->inChairSince ?? $placing->start(); $minute < $placing->finish; $minute++) {
             $chairs[$minute] = ($chairs[$minute] ?? 0) + 1;
         }
     }
@@ -64,22 +72,32 @@ function keepsEveryRule(DaySchedule $line): void
 }
 
 /** @return list<Appointment> */
-function drawnSittings(SeededRandom $chance, int $count, int $stylists, int $from, int $until, bool $any = false): array
+function drawnAppointments(
+    SeededRandom $chance,
+    int $count,
+    int $stylists,
+    int $from,
+    int $until,
+    bool $any = false,
+): array
 {
     $sittings = [];
     for ($i = 0; $i < $count; $i++) {
         $stretches = [];
         for ($j = $chance->between(1, 2); $j > 0; $j--) {
-            $stretches[] = new WorkSegment(5.0 * $chance->between(1, 4), 5.0 * $chance->between(0, 4));
+            $stretches[] = new WorkSegment(
+                5.0 * $chance->between(1, 4),
+                5.0 * $chance->between(0, 4),
+                mostHoldMinutes: [0.0, 7.0, null, null][$chance->between(0, 3)],
+            );
         }
         $at = $from + 5 * $chance->between(0, intdiv($until - $from, 10));
-        $sittings[] = new Appointment(
-            "head {$i}",
-            $stretches,
-            $at,
-            $chance->happens(0.6) ? $at : null,
-            $any && $chance->happens(0.5) ? null : 'hands ' . $chance->between(1, $stylists),
-        );
+        $hands = $any && $chance->happens(0.5) ? null : 'hands ' . $chance->between(1, $stylists);
+        $promised = $chance->happens(0.6) ? $at : null;
+        $late = $promised !== null && $chance->happens(0.4) ? 5 * $chance->between(1, 4) : 0;
+        $sittings[] = $i === 0 && $hands !== null && $chance->happens(0.4)
+            ? new Appointment("head {$i}", $stretches, $at, $at, $hands, $at + 240, $at - 10, 0, 5 * $chance->between(0, 3))
+            : new Appointment("head {$i}", $stretches, $at, $promised, $hands, null, null, $late);
     }
 
     return $sittings;
@@ -92,14 +110,21 @@ it('finds the very cost that trying every layout of a small day finds', function
         $hours["hands {$i}"] = $chance->happens(0.5) ? [[540, 630]] : [[540, 580], [590, 635]];
     }
     $day = new SalonDay($hours, $chairs, Parameters::shipped()->scheduling);
-    $sittings = drawnSittings($chance, 3, $stylists, 540, 620, $stylists > 1);
+    $sittings = drawnAppointments($chance, 3, $stylists, 540, 620, $stylists > 1);
     $line = Scheduler::of($day, $sittings);
     keepsEveryRule($line);
-    expect($line->proved)->toBeTrue()
-        ->and($line->cost())->toEqualWithDelta(EveryDay::leastCost($day, $sittings), 1e-9);
+    $least = EveryDay::leastCost($day, $sittings);
+    // What is shown at once is no better than the best and says how far off it can be; what is found behind is the best.
+    expect($line->cost())->toBeGreaterThanOrEqual($least - 1e-9)
+        ->and($line->leastCost)->toBeLessThanOrEqual($least + 1e-9);
+    $behind = Scheduler::of($day, $sittings, $day->parameters->mostPlacesBehind);
+    keepsEveryRule($behind);
+    expect($behind->proved)->toBeTrue()
+        ->and($behind->cost())->toEqualWithDelta($least, 1e-9)
+        ->and($line->proved ? $line->cost() : $least)->toEqualWithDelta($least, 1e-9);
 })->with(array_merge(...array_map(
-    fn (int $seed): array => [[$seed, 1, 3], [$seed + 100, 1, 1], [$seed + 200, 2, 1], [$seed + 300, 2, 2]],
-    range(1, 12),
+    fn (int $seed): array => [[$seed, 1, 3], [$seed + 1000, 1, 1], [$seed + 2000, 2, 1], [$seed + 3000, 2, 2]],
+    range(1, 113),
 )));
 
 it('rinses one head while the mask of another sits', function (): void {
@@ -141,10 +166,11 @@ it('says who finds no place rather than put hands on two heads', function (): vo
     $line = Scheduler::of(
         new SalonDay(['Ada' => [[540, 600]]], 4, Parameters::shipped()->scheduling),
         [
-            new Appointment('a', [new WorkSegment(40)], 540, 540, 'Ada'),
-            new Appointment('b', [new WorkSegment(40)], 540, null, 'Ada'),
+            new Appointment('a', [new WorkSegment(70)], 540, 540, 'Ada'),
+            new Appointment('b', [new WorkSegment(70)], 540, null, 'Ada'),
         ],
     );
+    // An hour past closing is not enough for both.
     expect($line->without())->toBe(['b'])->and(array_keys($line->placed))->toBe(['a']);
 });
 
@@ -219,7 +245,7 @@ it('lays out three stylists and twelve heads with every rule kept', function (in
         6,
         Parameters::shipped()->scheduling,
     );
-    $sittings = drawnSittings($chance, 12, 3, 540, 1080);
+    $sittings = drawnAppointments($chance, 12, 3, 540, 1080);
     $line = Scheduler::of($day, $sittings);
     keepsEveryRule($line);
     expect(count($line->placed) + count($line->without()))->toBe(12);

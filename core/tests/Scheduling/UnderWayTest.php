@@ -33,17 +33,17 @@ it('leaves what hands have not done yet, beginning now', function (): void {
         ->toBe(10.0)
         ->and($left->stretches[0]->waitingMinutes)
         ->toBe(30.0)
-        ->and([$left->earliest, $left->latest, $left->inChairSince, $left->hands])->toBe([550, 550, 540, 'Ada']);
+        ->and([$left->earliest, $left->latest, $left->inChairSince, $left->hands])->toBe([550, 790, 540, 'Ada']);
 });
 
-it('leaves the rest for when the mask is through, and for a quarter of an hour after it at most', function (): void {
+it('leaves the rest for when the mask is through, which may sit on for a quarter of an hour', function (): void {
     $left = leftAt(575);
     expect($left->stretches)
         ->toHaveCount(1)
         ->and($left->stretches[0]->handsMinutes)
         ->toBe(40.0)
-        ->and([$left->earliest, $left->latest])
-        ->toBe([590, 605]);
+        ->and([$left->earliest, $left->latest, $left->mayHold])
+        ->toBe([590, 830, 15]);
 });
 
 it('goes on with the last hands when the mask is through', function (): void {
@@ -56,7 +56,7 @@ it('goes on with the last hands when the mask is through', function (): void {
         ->toBe(600);
 });
 
-it('takes hands to be on her still where nobody said she is through', function (): void {
+it('takes hands to be at it still where nobody said it is through', function (): void {
     $left = leftAt(700);
     expect($left->stretches)
         ->toHaveCount(1)

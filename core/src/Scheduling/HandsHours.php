@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Scheduling;
+
+/**
+ * When somebody's hands can work, slot by slot, and what it costs: nothing within the hours, something in the first part
+ * of a break and for a while after closing. Who is in the chair already keeps hands whatever the hour.
+ */
+final readonly class HandsHours
+{
+    /**
+     * @param array{int, int, int} $can     slots these hands can work in
+     * @param list<int>            $break   minutes of a break before each slot, counted from the first on
+     * @param list<int>            $closing minutes outside the hours before each slot, breaks apart
+     */
+    private function __construct(public array $can, private array $break, private array $closing)
+    {
+    }
+
+    public static function of(SalonDay $day, string $hands, bool $isUnderWay): self
+    {
+        $spans = $day->hours[$hands] ?? [];
+        $grid = $day->parameters->gridMinutes;
+        $can = [0, 0, 0];
+        [$break, $closing] = [[0], [0]];
+        for ($slot = 0; $slot < $day->slots; $slot++) {
+            $kind = self::kind($spans, $day->minute($slot), $day);
+            $break[] = $break[$slot] + (str_starts_with($kind, 'break') ? $grid : 0);
+            $closing[] = $closing[$slot] + (str_starts_with($kind, 'closed') ? $grid : 0);
+            if ($isUnderWay || ! str_ends_with($kind, 'off')) {
+                $can = SalonDay::with($can, $slot, 1);
+            }
+        }
+
+        return new self($can, $break, $closing);
+    }
+
+    /** Minutes of a break in so many slots from one on. */
+    public function breakMinutes(int $slot, int $count): int
+    {
+        return $this->break[$slot + $count] - $this->break[$slot];
+    }
+
+    /** Minutes outside the hours, breaks apart, in so many slots from one on. */
+    public function closingMinutes(int $slot, int $count): int
+    {
+        return $this->closing[$slot + $count] - $this->closing[$slot];
+    }
+
+    /**
+     * @param list<array{int, int}> $spans
+     *
+     * @return 'worked'|'break'|'break off'|'closed'|'closed off' of the slot that begins at a minute
+     */
+    private static function kind(array $spans, int $minute, SalonDay $day): string
+    {
+        $until = null;
+        foreach ($spans as [$from, $ends]) {
+            if ($minute >= $from && $minute + $day->parameters->gridMinutes <= $ends) {
+                return 'worked';
+            }
+            if ($minute < $from) {
+                return match (true) {
+                    $until === null => 'closed off',
+                    $minute + $day->parameters->gridMinutes
+                        <= $until + min($day->parameters->mostIntoBreakMinutes, intdiv($from - $until, 2)) => 'break',
+                    default => 'break off',
+                };
+            }
+            $until = $ends;
+        }
+        $most = $until === null ? 0 : $until + $day->parameters->mostPastClosingMinutes;
+
+        return $minute + $day->parameters->gridMinutes <= $most ? 'closed' : 'closed off';
+    }
+}
