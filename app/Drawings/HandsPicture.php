@@ -32,7 +32,7 @@ final readonly class HandsPicture
      * @param int $closes minute of the day
      * @param list<array{
      *     name: string,
-     *     spans: non-empty-list<array{int, int}>,
+     *     spans: list<array{int, int}>,
      *     heads: list<array{
      *         id: string, label: string, class: string, says: string,
      *         pieces: non-empty-list<array{from: float, until: float, hands: bool}>,
@@ -71,7 +71,7 @@ final readonly class HandsPicture
     }
 
     /**
-     * @param non-empty-list<array{int, int}> $spans
+     * @param list<array{int, int}> $spans none: not there all day
      * @param callable(float): float          $x
      *
      * @return list<array{x: float, width: float}> when these hands are not there

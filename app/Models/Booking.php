@@ -23,14 +23,18 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property bool                 $is_wash_day
  * @property CarbonImmutable      $date        the salon's own day
  * @property CarbonImmutable      $starts_at   the moment, in UTC
- * @property list<array{hands: float, waiting: float, spread: float, waiting_spread: float}> $stretches minutes
+ * @property list<array{
+ *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null,
+ * }> $stretches minutes
  * @property int                  $minutes     from start to finish, as planned
  * @property array<string, mixed>|null $parts what the minutes of a wash day are made of
  * @property int|null             $asks_minutes what the plan takes by now, where that has no room
  * @property int|null             $kept_minutes longest to the end of styling, as somebody said; null: as planned
  * @property int                  $price_cents
  * @property BookingStatus        $status
- * @property CarbonImmutable|null $expected_at where she said she comes later
+ * @property CarbonImmutable|null $expected_at as was said, where it is later than promised
+ * @property CarbonImmutable|null $arrived_at
+ * @property bool                 $stays_with  the stylist that was booked: no other is proposed
  * @property CarbonImmutable|null $begun_at
  * @property CarbonImmutable|null $ended_at
  * @property int                  $over_minutes what it takes longer than planned
@@ -58,7 +62,8 @@ final class Booking extends Model
             'stretches' => 'array', 'parts' => 'array', 'minutes' => 'integer', 'asks_minutes' => 'integer',
             'kept_minutes' => 'integer', 'price_cents' => 'integer',
             'status' => BookingStatus::class,
-            'expected_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime',
+            'expected_at' => 'immutable_datetime', 'arrived_at' => 'immutable_datetime', 'stays_with' => 'boolean',
+            'begun_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];

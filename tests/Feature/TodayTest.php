@@ -55,27 +55,33 @@ it('greets with the day, and with what to do where nobody is booked', function (
 });
 
 it('says who is late, who begins late for it, and whom to call', function (): void {
-    // It is ten: the first should have begun at 9:30 and has not come.
+    // It is ten to ten: the first should have begun at 9:30 and has not come.
+    $this->travelTo(CarbonImmutable::parse('2027-01-09 09:50', 'UTC'));
     [$first, $second] = aDay(
         $this,
-        [[$one = $this->aHead(), '09:30', 60], [$two = $this->aHead('protein-sensitive'), '10:30', 60]],
+        [[$one = $this->aHead(), '09:30', 60], [$two = $this->aHead('protein-sensitive'), '10:00', 60]],
     );
+    // Who is on time goes first: nobody knows whether the other comes at all.
     $this
         ->get('/today')
         ->assertOk()
         ->assertSee($one->name)
-        ->assertSee('begins 10:00, 30 min after what was promised')
-        ->assertSee('begins 11:00, 30 min after what was promised');
-    // She calls: she comes at half past eleven. Now the second keeps her time.
+        ->assertSee('was due at 9:30 with Ilse. Here yet?')
+        ->assertDontSee('after what was promised');
+    // Here at ten to ten, twenty minutes late: who is on time still goes first.
+    $this->post("/bookings/{$first->id}/notes", ['what' => 'here', 'sequence' => '0'])->assertSessionHasNoErrors();
+    $this->get('/today')->assertSee('came late; begins 11:00, after a wait of 70 min')->assertDontSee('Here yet?');
+    $first->refresh()->update(['status' => BookingStatus::Booked, 'arrived_at' => null, 'sequence' => 0]);
+    $second->update(['starts_at' => CarbonImmutable::parse('2027-01-09 10:30', 'UTC')]);
+    // The first calls: half past eleven. The second keeps the time that was promised.
     $this->post(
         "/bookings/{$first->id}/notes",
         ['what' => 'later', 'expected' => '11:30', 'sequence' => '0'],
     )->assertSessionHasNoErrors();
     $this
         ->get('/today')
-        ->assertSee('begins 11:30')
-        ->assertDontSee('begins 11:00')
-        ->assertSee('Cannot begin before 11:30');
+        ->assertDontSee('after what was promised')
+        ->assertSee('11:30 to about 12:30');
     // The second begins on time and overruns by twenty minutes.
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:30', 'UTC'));
     $this->post("/bookings/{$second->id}/notes", ['what' => 'begin', 'sequence' => '0']);
@@ -85,12 +91,14 @@ it('says who is late, who begins late for it, and whom to call', function (): vo
     $this->get('/today')->assertSee('20 min over')->assertSee('begins 11:50');
     $this->post("/bookings/{$second->id}/notes", ['what' => 'through', 'sequence' => '3']);
     expect($second->refresh()->begun_at->diffInMinutes($second->ended_at))->toEqualWithDelta(55, 1);
-    $this->get('/today')->assertSee('begins 11:30');
+    $this->get('/today')->assertSee('11:30 to about 12:30');
 });
 
 it('says who finds no place in the day any more', function (): void {
+    // An hour after closing is not enough for two hours, though the client is here.
     $this->travelTo(CarbonImmutable::parse('2027-01-09 17:30', 'UTC'));
-    aDay($this, [[$this->aHead(), '17:00', 60]]);
+    [$booking] = aDay($this, [[$this->aHead(), '17:00', 120]]);
+    $this->post("/bookings/{$booking->id}/notes", ['what' => 'here', 'sequence' => '0'])->assertSessionHasNoErrors();
     $this->get('/today')->assertSee('finds no place in the day')->assertSee('offer another');
 });
 

@@ -29,7 +29,9 @@ final readonly class ServiceQuote
     }
 
     /**
-     * @return list<array{hands: float, waiting: float, spread: float, waiting_spread: float}> as a booking keeps them
+     * @return list<array{
+     *     hands: float, waiting: float, spread: float, waiting_spread: float, hold: float|null,
+     * }> as a booking keeps them
      */
     public function kept(): array
     {
@@ -39,6 +41,7 @@ final readonly class ServiceQuote
                 'waiting' => round($stretch->waitingMinutes, 1),
                 'spread' => round($stretch->spread, 3),
                 'waiting_spread' => round($stretch->waitingSpread, 3),
+                'hold' => $stretch->mostHoldMinutes === null ? null : round($stretch->mostHoldMinutes, 1),
             ],
             $this->stretches,
         );

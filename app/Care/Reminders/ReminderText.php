@@ -9,6 +9,7 @@ use App\Models\BookingStatus;
 use App\Models\HomeLink;
 use App\Models\PlanItem;
 use App\Models\Reminder;
+use App\Wording\Words;
 
 /** What a reminder says, from what stands in the book at the moment it goes out. */
 final readonly class ReminderText
@@ -20,7 +21,41 @@ final readonly class ReminderText
     /** @return self|null null where the occasion is not any more: cancelled, moved, done */
     public static function of(Reminder $reminder): ?self
     {
-        return $reminder->kind === 'booking' ? self::booking($reminder) : self::home($reminder);
+        return match ($reminder->kind) {
+            'booking' => self::booking($reminder),
+            'moved' => self::moved($reminder),
+            default => self::home($reminder),
+        };
+    }
+
+    private static function moved(Reminder $reminder): ?self
+    {
+        [, $id, $at, $user] = explode(' ', $reminder->occasion) + ['', '', '', ''];
+        $booking = Booking::query()
+            ->withoutGlobalScope('salon')
+            ->with('user')
+            ->where('head_id', $reminder->head_id)
+            ->find($id);
+        // Moved once more, or over: another message says that, or none is needed.
+        if (
+            ! $booking instanceof Booking
+                || ! $booking->status->isOpen()
+                || "{$booking->starts_at->format('YmdHi')} {$booking->user_id}" !== "{$at} {$user}"
+                || $booking->starts_at->isPast()
+        ) {
+            return null;
+        }
+        $words = [
+            'when' => $booking->starts_at->setTimezone($reminder->head->salon->timezone)->format('l j F \\a\\t G:i'),
+            'who' => explode(' ', $booking->user->name)[0],
+            'service' => $booking->service,
+            'minutes' => $booking->minutes,
+        ];
+
+        return new self(
+            Words::say('booking.message.moved-subject', $words),
+            Words::say('booking.message.moved', $words),
+        );
     }
 
     private static function booking(Reminder $reminder): ?self

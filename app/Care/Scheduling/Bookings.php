@@ -7,6 +7,7 @@ namespace App\Care\Scheduling;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
+use App\Care\Reminders\BookingNews;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -30,6 +31,7 @@ use Nagomi\Core\Scheduling\Placement;
 final readonly class Bookings
 {
     public function __construct(
+        private BookingNews $bookingNews,
         private OutlookRefresh $outlookRefresh,
         private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
@@ -67,7 +69,9 @@ final readonly class Bookings
     }
 
     /**
-     * Gives a booking another time or other hands.
+     * Gives a booking another time or other hands, and lets the client know.
+     *
+     * @return bool whether a message goes out; false: the client wants none
      *
      * @throws BookingConflict where there is no room, or where somebody else changed it meanwhile
      */
@@ -79,8 +83,8 @@ final readonly class Bookings
         CarbonImmutable $date,
         int $minute,
         string $by,
-    ): void {
-        $this->alone($salon, function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by): void {
+    ): bool {
+        return $this->alone($salon, function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by): bool {
             $fresh = $this->fresh($salon, $booking, $seen);
             $fresh->fill([
                 'user_id' => $stylist->id,
@@ -94,6 +98,8 @@ final readonly class Bookings
             $this->place($salon, $fresh, $date, $minute);
             $this->planFollows($fresh);
             $fresh->save();
+
+            return $this->bookingNews->moved($fresh);
         });
     }
 
@@ -211,7 +217,7 @@ final readonly class Bookings
             ->values();
         $this->sitsOnce($salon, $booking, $starts, $others);
         $line = $this->salonSchedule->of($salon, $date, $others);
-        $hands = $this->salonSchedule->hands($booking->user_id);
+        $hands = SalonSchedule::hands($booking->user_id);
         if ($line === null || ! isset($line->day->hours[$hands])) {
             throw new BookingConflict(
                 'Nobody with those hands works on ' . $date->format('D j M') . '; choose another day or somebody else.',

@@ -11,6 +11,7 @@ use App\Http\Requests\BookingRequest;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Pages\Today\BookingScreen;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Closure;
 use Illuminate\Contracts\View\View;
@@ -59,8 +60,8 @@ final class BookingController extends Controller
 
     public function update(BookingRequest $request, Booking $booking): RedirectResponse
     {
-        $this->orSay(
-            fn () => $this->bookings->move(
+        $isTold = $this->orSay(
+            fn (): bool => $this->bookings->move(
                 $this->salon(),
                 $booking,
                 $request->integer('sequence'),
@@ -74,7 +75,11 @@ final class BookingController extends Controller
         return redirect()->route(
             'today',
             ['date' => $request->day()->format('Y-m-d')],
-        )->with('said', 'Moved; calendars hear of it.');
+        )->with('said', Words::say('booking.exchange.moved', [
+            'name' => $booking->head->name,
+            'who' => $request->stylist()->name,
+            'time' => SalonClock::shown($request->minute()),
+        ]) . ' ' . Words::say($isTold ? 'booking.exchange.and-told' : 'booking.exchange.tell'));
     }
 
     public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse
@@ -98,10 +103,12 @@ final class BookingController extends Controller
             return redirect()->route(
                 $done === 'trim' ? 'clients.wash-days' : 'clients.style',
                 $booking->head_id,
-            )->with('said', $request->said() . ' ' . Words::say("chair-work.through.{$done}"));
+            )->with('said', $request->said($booking) . ' ' . Words::say("chair-work.through.{$done}"));
         }
 
-        return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with('said', $request->said());
+        return redirect()
+            ->route('today', ['date' => $booking->date->format('Y-m-d')])
+            ->with('said', $request->said($booking));
     }
 
     /**

@@ -24,7 +24,7 @@ final class TodayController extends Controller
         // An address with a day that does not exist shows today.
         $date = SalonClock::day($salon, $request->string('date')->value()) ?? $salon->today();
 
-        $page = $this->todayScreen->of($salon, $date);
+        $page = $this->todayScreen->of($salon, $date, $request->boolean('thoroughly'));
         if ($page->stale > 0) {
             RenewSalon::dispatch($salon->id);
         }

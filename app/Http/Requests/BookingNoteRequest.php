@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Booking;
 use App\Models\BookingStatus;
+use App\Models\User;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
@@ -30,21 +31,30 @@ final class BookingNoteRequest extends FormRequest
         'through' => 'Noted as done.', 'no-show' => 'Noted. Call in the next days.',
         'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
         'keep' => 'Kept: the wash day is planned into the time there is.',
-        'as-planned' => 'It takes again what the plan asks for.',
+        'as-planned' => 'It takes again what the plan asks for.', 'stay' => '', 'take-over' => '',
     ];
 
     /** What can be said of a booking on its own day only, and what once its day has come. */
-    private const ON_THE_DAY = ['here', 'begin', 'over'];
+    private const ON_THE_DAY = ['here', 'begin', 'over', 'take-over'];
     private const ONCE_IT_CAME = ['through', 'no-show'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        /** @var User $user */
+        $user = $this->user();
+
         return [
             'what' => ['required', Rule::in(array_keys(self::SAID))],
             'sequence' => ['required', 'integer'],
             'expected' => ['required_if:what,later', 'nullable', 'string'],
             'because' => ['required_if:what,cancel', 'nullable', 'string', 'max:400'],
+            'stylist' => [
+                'required_if:what,take-over',
+                'nullable',
+                'integer',
+                Rule::exists('users', 'id')->where('salon_id', $user->salon_id),
+            ],
         ];
     }
 
@@ -54,6 +64,7 @@ final class BookingNoteRequest extends FormRequest
         return [
             'expected.*' => 'Comes at: type a time later today, such as 10:30.',
             'because.*' => 'Why: say in a few words, up to 400 letters, why it is cancelled.',
+            'stylist.*' => Words::say('booking.stylist'),
             'what.*' => 'This page is damaged; open it anew.',
             'sequence.*' => 'This page is damaged; open it anew.',
         ];
@@ -94,6 +105,7 @@ final class BookingNoteRequest extends FormRequest
         $wrong = match (true) {
             in_array($what, self::ON_THE_DAY, true) && $date !== $today => 'booking.not-today',
             in_array($what, self::ONCE_IT_CAME, true) && $date > $today => 'booking.still-to-come',
+            $what === 'take-over' && $booking->status !== BookingStatus::UnderWay => 'booking.not-under-way',
             default => null,
         };
         if ($wrong !== null) {
@@ -107,7 +119,7 @@ final class BookingNoteRequest extends FormRequest
     public function columns(Booking $booking): array
     {
         return match ($this->string('what')->value()) {
-            'here' => ['status' => BookingStatus::Arrived],
+            'here' => ['status' => BookingStatus::Arrived, 'arrived_at' => CarbonImmutable::now()],
             'later' => [
                 'expected_at' => SalonClock::moment(
                     $booking->salon,
@@ -115,16 +127,21 @@ final class BookingNoteRequest extends FormRequest
                     SalonClock::typed($this->string('expected')->value()) ?? 0,
                 ),
             ],
-            'begin' => ['status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now()],
+            'begin' => [
+                'status' => BookingStatus::UnderWay, 'begun_at' => CarbonImmutable::now(),
+                'arrived_at' => $booking->arrived_at ?? CarbonImmutable::now(),
+            ],
             'over' => ['over_minutes' => min(self::MOST_OVER_MINUTES, $booking->over_minutes + self::OVER_MINUTES)],
             'through' => ['status' => BookingStatus::Done, 'ended_at' => CarbonImmutable::now()],
             'keep' => ['kept_minutes' => self::careMinutes($booking), 'asks_minutes' => null],
             'as-planned' => ['kept_minutes' => null],
+            'stay' => ['stays_with' => true],
+            'take-over' => ['user_id' => $this->integer('stylist')],
             'no-show' => ['status' => BookingStatus::NoShow],
             'cancel' => ['status' => BookingStatus::Cancelled, 'because' => $this->string('because')->value()],
             default => [
                 'status' => BookingStatus::Booked, 'because' => null, 'begun_at' => null, 'ended_at' => null,
-                'over_minutes' => 0,
+                'over_minutes' => 0, 'arrived_at' => null,
             ],
         };
     }
@@ -138,8 +155,19 @@ final class BookingNoteRequest extends FormRequest
         return min(WeekTime::MOST_MINUTES, max(CoreHead::LEAST_MINUTES_LIMIT, $care));
     }
 
-    public function said(): string
+    public function said(Booking $booking): string
     {
-        return self::SAID[$this->string('what')->value()] ?? '';
+        $words = ['name' => $booking->head->name, 'who' => $this->who($booking)];
+
+        return match ($this->string('what')->value()) {
+            'stay' => Words::say('booking.stays', $words),
+            'take-over' => Words::say('booking.taken-over', $words),
+            default => self::SAID[$this->string('what')->value()] ?? '',
+        };
+    }
+
+    private function who(Booking $booking): string
+    {
+        return User::query()->find($this->integer('stylist') ?: $booking->user_id)->name ?? '';
     }
 }

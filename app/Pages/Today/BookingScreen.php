@@ -105,7 +105,7 @@ final readonly class BookingScreen
         return array_map(
             fn (Placement $placing): array => [
                 'time' => SalonClock::shown($placing->start()),
-                'user' => $this->salonSchedule->stylist($placing->hands),
+                'user' => SalonSchedule::stylist($placing->hands),
                 'held' => array_sum($placing->holds),
             ],
             FreeSlots::in($line, $sitting, 9),

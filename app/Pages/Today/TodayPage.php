@@ -10,7 +10,6 @@ use App\Models\Outlook;
 use App\Models\Salon;
 use App\Pages\Page;
 use Carbon\CarbonImmutable;
-use Nagomi\Core\Scheduling\DaySchedule;
 
 /** Who comes, what each needs and why, and whether these hands can do it. */
 final readonly class TodayPage extends Page
@@ -20,6 +19,11 @@ final readonly class TodayPage extends Page
      * @param list<array{outlook: Outlook, days: int}>          $drifting
      * @param list<array{kind: string, ml: float, left: float}> $short
      * @param list<array{head: Head, why: string}>              $calls
+     * @param string                 $order        what is to be said of the order of the day; '' where it is the best
+     * @param list<string>           $outside      whose hands work in a break or after closing
+     * @param bool                   $isSearchedOn a better order is looked for while the page is shown
+     * @param list<AskedAfter>       $asked
+     * @param list<ProposedExchange> $exchanges
      */
     public function __construct(
         public Salon $salon,
@@ -27,7 +31,11 @@ final readonly class TodayPage extends Page
         public bool $isToday,
         public array $rows,
         public ?HandsPicture $picture,
-        public ?DaySchedule $line,
+        public string $order,
+        public array $outside,
+        public bool $isSearchedOn,
+        public array $asked,
+        public array $exchanges,
         public int $stale,
         public array $drifting,
         public array $short,

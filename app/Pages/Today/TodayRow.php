@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Today;
 
+use App\Bridge\Scheduling\Attendance;
 use App\Models\Booking;
 
 /** Who comes at what time, what is needed, and whether the promise is kept. */
@@ -13,6 +14,8 @@ final readonly class TodayRow
      * @param string      $starts  as promised, HH:MM on the salon's clock
      * @param string|null $begins  as the day is laid out, HH:MM; null where no place was found
      * @param int         $late    minutes after what was promised; 0 within what a client would shrug at
+     * @param bool        $cameLate by own doing; what is late counts from when they came
+     * @param string|null $waitsUntil in the chair, until hands come back, HH:MM; null: does not wait for them
      * @param string|null $through likely through by, HH:MM
      * @param string|null $surely  through by in nine days of ten, HH:MM
      * @param bool        $noPlace finds no place in the day
@@ -27,9 +30,12 @@ final readonly class TodayRow
         public string $starts,
         public ?string $begins,
         public int $late,
+        public bool $cameLate,
+        public ?string $waitsUntil,
         public ?string $through,
         public ?string $surely,
         public bool $noPlace,
+        public Attendance $attendance,
         public string $needs,
         public string $because,
         public bool $look,
@@ -37,5 +43,15 @@ final readonly class TodayRow
         public string $due,
         public string $parts,
     ) {
+    }
+
+    public function isSilent(): bool
+    {
+        return $this->attendance === Attendance::Silent;
+    }
+
+    public function isSetAside(): bool
+    {
+        return $this->attendance === Attendance::SetAside;
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Products\DayStock;
+use App\Bridge\Scheduling\Attendance;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
 use App\Models\BookingStatus;
-use App\Models\Clearance;
 use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
@@ -35,23 +35,60 @@ final readonly class TodayScreen
     private const DRIFTS_WITHIN_DAYS = 7;
     private const MOST_DRIFTING = 8;
 
-    /** A no-show is called within so many days. */
-    private const CALLED_WITHIN_DAYS = 7;
-
     public function __construct(
+        private Calls $calls,
+        private DayQuestions $dayQuestions,
         private DayStock $dayStock,
         private HandsTimeline $handsTimeline,
+        private OrderWords $orderWords,
         private SalonSchedule $salonSchedule,
         private Parameters $parameters,
     ) {
     }
 
 
-    public function of(Salon $salon, CarbonImmutable $date): TodayPage
+    /** @param bool $thoroughly searched for as long as a page that is shown already can wait */
+    public function of(Salon $salon, CarbonImmutable $date, bool $thoroughly = false): TodayPage
     {
         $bookings = $this->salonSchedule->bookings($salon, $date);
-        $line = $this->salonSchedule->of($salon, $date, $bookings);
+        $line = $this->salonSchedule->of($salon, $date, $bookings, $thoroughly);
+        $stylists = $this->salonSchedule->stylists($salon);
         $items = $this->items($bookings, $date);
+
+        return new TodayPage(
+            salon: $salon,
+            date: $date,
+            isToday: $date->equalTo($salon->today()),
+            rows: $this->rows($salon, $bookings, $line, $items),
+            picture: $line === null
+                ? null
+                : $this->handsTimeline->of($salon, $date, $line, $bookings, $stylists),
+            order: $line === null ? '' : $this->orderWords->of($line),
+            outside: $line === null ? [] : $this->orderWords->outsideHours($line, $stylists),
+            isSearchedOn: $line?->isWorthALongerLook() === true,
+            asked: $line === null ? [] : $this->dayQuestions->asked(
+                $salon,
+                $date,
+                $bookings,
+                $line,
+                $stylists,
+            ),
+            exchanges: $line === null ? [] : $this->dayQuestions->exchanges($bookings, $line, $stylists),
+            stale: $this->stale($salon),
+            drifting: $this->drifting($salon),
+            short: $this->dayStock->short($salon, $bookings, $items),
+            calls: $this->calls->of($salon, $bookings, $line),
+        );
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings
+     * @param array<string, PlanItem>  $items
+     *
+     * @return list<TodayRow>
+     */
+    private function rows(Salon $salon, Collection $bookings, ?DaySchedule $line, array $items): array
+    {
         /** @var Collection<string, Outlook> $outlooks */
         $outlooks = Outlook::query()
             ->where('salon_id', $salon->id)
@@ -59,28 +96,15 @@ final readonly class TodayScreen
             ->get(['head_id', 'salon_id', 'verdict', 'scalp', 'chair_work'])
             ->keyBy('head_id');
 
-        return new TodayPage(
-            salon: $salon,
-            date: $date,
-            isToday: $date->equalTo($salon->today()),
-            rows: array_values($bookings->map(
-                fn (Booking $booking): TodayRow => $this->row(
-                    $salon,
-                    $booking,
-                    $line,
-                    $items[$booking->head_id] ?? null,
-                    $outlooks[$booking->head_id] ?? null,
-                ),
-            )->all()),
-            picture: $line === null
-                ? null
-                : $this->handsTimeline->of($salon, $date, $line, $bookings, $this->salonSchedule->stylists($salon)),
-            line: $line,
-            stale: $this->stale($salon),
-            drifting: $this->drifting($salon),
-            short: $this->dayStock->short($salon, $bookings, $items),
-            calls: $this->calls($salon, $bookings, $line),
-        );
+        return array_values($bookings->map(
+            fn (Booking $booking): TodayRow => $this->row(
+                $salon,
+                $booking,
+                $line,
+                $items[$booking->head_id] ?? null,
+                $outlooks[$booking->head_id] ?? null,
+            ),
+        )->all());
     }
 
     /** @return int heads that were last worked out before today; they are worked out beside the page */
@@ -129,16 +153,34 @@ final readonly class TodayScreen
         $placing = $line->placed[$booking->id] ?? null;
         $finish = $placing === null || $line === null ? null : $line->finish($booking->id);
         $late = $line === null || $booking->status === BookingStatus::UnderWay ? 0 : $line->lateMinutes($booking->id);
+        $least = $this->parameters->scheduling->lateFromMinutes;
+        $seated = $line?->day->seated[$booking->id][1] ?? null;
         $planned = $booking->is_wash_day ? $item : null;
 
         return new TodayRow(
             booking: $booking,
             starts: SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
             begins: $placing === null ? null : SalonClock::shown($placing->start()),
-            late: $late >= $this->parameters->scheduling->lateFromMinutes ? $late : 0,
-            through: $finish === null ? null : SalonClock::shown($finish['p50']),
+            late: $late >= $least ? $late : 0,
+            cameLate: ($line?->appointment($booking->id)->ownDelay ?? 0)
+                > $this->parameters->scheduling->punctualWithinMinutes,
+            waitsUntil: $line !== null && $line->waitsInChair($booking->id) >= $least && $placing !== null
+                ? SalonClock::shown($placing->start())
+                : null,
+            through: match (true) {
+                $finish !== null => SalonClock::shown($finish['p50']),
+                $seated !== null => SalonClock::shown($seated),
+                default => null,
+            },
             surely: $finish === null ? null : SalonClock::shown($finish['p90']),
-            noPlace: $line !== null && in_array($booking->id, $line->without(), true),
+            noPlace: $line === null
+                ? $booking->status->isOpen()
+                : in_array($booking->id, $line->without(), true),
+            attendance: Attendance::of(
+                $booking,
+                $this->salonSchedule->now($salon, $booking->date),
+                $this->parameters->scheduling,
+            ),
             needs: $planned === null ? '' : StepWords::summary($planned->steps),
             because: $planned === null ? $verdict : ($planned->reasons[0] ?? $verdict),
             look: $item->look ?? false,
@@ -197,102 +239,5 @@ final readonly class TodayScreen
         }
 
         return $drifting;
-    }
-
-    /**
-     * @param Collection<int, Booking> $bookings
-     *
-     * @return list<array{head: Head, why: string}> whom to call, and why
-     */
-    private function calls(Salon $salon, Collection $bookings, ?DaySchedule $line): array
-    {
-        $calls = $line === null ? [] : $this->late($bookings, $line);
-        $today = $salon->today();
-        /** @var iterable<Booking> $noShows */
-        $noShows = Booking::query()
-            ->with('head:id,salon_id,name')
-            ->where('salon_id', $salon->id)
-            ->where('status', BookingStatus::NoShow)
-            ->whereBetween(
-                'date',
-                [$today->subDays(self::CALLED_WITHIN_DAYS)->format('Y-m-d'), $today->format('Y-m-d')],
-            )
-            ->get();
-        foreach ($noShows as $missed) {
-            $calls[] = [
-                'head' => $missed->head,
-                'why' => 'Did not come on ' . $missed->date->format('D j M') . '.',
-            ];
-        }
-        return [...$calls, ...$this->barred($salon)];
-    }
-
-    /** @return list<array{head: Head, why: string}> whose treatments a sign bars: looked at again, or asked about */
-    private function barred(Salon $salon): array
-    {
-        $calls = [];
-        /** @var Collection<int, Clearance> $unlooked */
-        $unlooked = Clearance::query()
-            ->with('head:id,salon_id,name')
-            ->where('salon_id', $salon->id)
-            ->where('by_reading', true)
-            ->whereNull('confirmed_on')
-            ->whereNull('cleared_on')
-            ->orderBy('id')
-            ->get();
-        foreach ($unlooked->unique('head_id') as $raised) {
-            $calls[] = [
-                'head' => $raised->head,
-                'why' => Words::say('scalp.raised.call', ['seen' => $raised->seen]),
-            ];
-        }
-        /** @var iterable<Head> $signed */
-        $signed = Head::query()
-            ->where('salon_id', $salon->id)
-            ->where('red_sign', true)
-            ->whereNotIn('id', $unlooked->pluck('head_id'))
-            ->orderBy('name')
-            ->get(['id', 'salon_id', 'name']);
-        foreach ($signed as $head) {
-            $calls[] = [
-                'head' => $head,
-                'why' => 'A sign that bars treatments is not cleared yet: ask what the clinician said.',
-            ];
-        }
-
-        return $calls;
-    }
-
-    /**
-     * @param Collection<int, Booking> $bookings
-     *
-     * @return list<array{head: Head, why: string}> those who begin later than promised, or find no place any more
-     */
-    private function late(Collection $bookings, DaySchedule $line): array
-    {
-        $calls = [];
-        foreach ($bookings as $booking) {
-            if (
-                $booking->status === BookingStatus::Booked
-                    && $line->lateMinutes($booking->id) >= $this->parameters->scheduling->lateFromMinutes
-            ) {
-                $calls[] = [
-                    'head' => $booking->head,
-                    'why' => 'Cannot begin before '
-                        . SalonClock::shown($line->placed[$booking->id]->start())
-                        . ', '
-                        . $line->lateMinutes($booking->id)
-                        . ' minutes later than promised.',
-                ];
-            }
-            if ($booking->status->isOpen() && in_array($booking->id, $line->without(), true)) {
-                $calls[] = [
-                    'head' => $booking->head,
-                    'why' => 'Finds no place in the day any more: offer another.',
-                ];
-            }
-        }
-
-        return $calls;
     }
 }

@@ -34,6 +34,7 @@ final readonly class BetteredDay
             $placed,
             $schedule->proved,
             $schedule->leastCost,
+            $schedule->searched,
         );
     }
 

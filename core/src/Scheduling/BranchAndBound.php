@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-/** Branch and bound over every placing of some appointments: the cheapest layout there is, unless it had to stop before. */
+/**
+ * Branch and bound over every placing of some appointments: the cheapest layout there is, unless it had to stop before.
+ */
 final class BranchAndBound
 {
     /** @var array<string, Placement> */

@@ -19,6 +19,7 @@ final class DaySchedule
      * @param array<string, Placement> $placed by appointment; who found no place is left out
      * @param bool  $proved    no better day exists; false: it is the best that was found in time
      * @param float $leastCost what any day costs at least
+     * @param int   $searched  places of the search it was given
      */
     public function __construct(
         public readonly SalonDay $day,
@@ -26,6 +27,7 @@ final class DaySchedule
         public readonly array $placed,
         public readonly bool $proved,
         public readonly float $leastCost = 0.0,
+        public readonly int $searched = 0,
     ) {
     }
 
@@ -38,6 +40,12 @@ final class DaySchedule
         }
 
         return $cost;
+    }
+
+    /** Whether it is worth a longer look: a better day may exist, and this was only what a page can wait for. */
+    public function isWorthALongerLook(): bool
+    {
+        return ! $this->proved && $this->searched < $this->day->parameters->mostPlacesBehind;
     }
 
     /** What could be saved at most by a better order, in minutes waited after a promise. */
@@ -60,13 +68,32 @@ final class DaySchedule
     /** Minutes it begins after what was promised, or after a late client came. */
     public function lateMinutes(string $key): int
     {
+        $appointment = $this->appointment($key);
+
+        return $appointment === null || $appointment->promised === null || ! isset($this->placed[$key])
+            ? 0
+            : $appointment->waited($this->placed[$key]->start());
+    }
+
+    /** Minutes that who is under way sits on until hands come back, beyond when they were wanted. */
+    public function waitsInChair(string $key): int
+    {
+        $appointment = $this->appointment($key);
+
+        return $appointment?->isUnderWay() === true && isset($this->placed[$key])
+            ? $appointment->waited($this->placed[$key]->start())
+            : 0;
+    }
+
+    public function appointment(string $key): ?Appointment
+    {
         foreach ($this->appointments as $appointment) {
-            if ($appointment->key === $key && isset($this->placed[$key])) {
-                return $appointment->promised === null ? 0 : $appointment->waited($this->placed[$key]->start());
+            if ($appointment->key === $key) {
+                return $appointment;
             }
         }
 
-        return 0;
+        return null;
     }
 
     /** @return list<string> promises this day does not keep, by more than a client would shrug at */

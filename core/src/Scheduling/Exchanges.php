@@ -16,7 +16,7 @@ final readonly class Exchanges
     {
     }
 
-    /** @return list<Exchange> at most one a client, what saves most first */
+    /** @return list<Exchange> at most one a client: who is under way first, then what saves most */
     public static function of(DaySchedule $schedule): array
     {
         $search = new self($schedule);
@@ -31,7 +31,10 @@ final readonly class Exchanges
                 }
             }
         }
-        usort($found, static fn (Exchange $a, Exchange $b): int => $b->saves <=> $a->saves);
+        // Who sits without hands comes before who is still to come.
+        usort($found, static fn (Exchange $a, Exchange $b): int => [
+            $b->appointment->isUnderWay(), $b->saves,
+        ] <=> [$a->appointment->isUnderWay(), $a->saves]);
 
         return array_slice($found, 0, self::MOST);
     }

@@ -25,7 +25,7 @@ final readonly class SalonDay
      *     int, int,
      * }>> $hours from and until, by whose hands, in their order
      * @param int                    $chairs 1 or more
-     * @param list<array{int, int}>  $seated from and until, by those who sit on and need no hands any more
+     * @param array<array-key, array{int, int}> $seated from and until, by those who sit on and need no hands any more
      * @param array{int, int}|null   $also   minutes that are looked at beside the hours: somebody is under way in them
      *
      * @throws DomainException with a sentence that says what to change

@@ -36,7 +36,7 @@ final class Scheduler
             [$placed, $proved, $bound] = BranchAndBound::cheapest($placings, Occupancy::of($day), $most, $none);
             $least = max($least, $bound);
         }
-        $schedule = new DaySchedule($day, $appointments, $placed, $proved, $least);
+        $schedule = new DaySchedule($day, $appointments, $placed, $proved, $least, $most);
 
         return $proved ? $schedule : BetteredDay::of($schedule, $placings, $none);
     }

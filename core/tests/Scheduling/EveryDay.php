@@ -17,9 +17,15 @@ final class EveryDay
 {
     private float $least = INF;
 
-    /** @param list<list<array{string, int, int, int, float}>> $ways hands, busy, from, until and cost */
-    private function __construct(private readonly array $ways, private readonly array $none, private readonly int $chairs)
-    {
+    /**
+     * @param list<list<array{string, int, int, int, float}>> $ways hands, busy, from, until and cost
+     * @param list<float>                                     $none what it costs to have no place
+     */
+    private function __construct(
+        private readonly array $ways,
+        private readonly array $none,
+        private readonly int $chairs,
+    ) {
     }
 
     /** @param list<Appointment> $appointments of a day of at most 315 minutes, on a grid of five */

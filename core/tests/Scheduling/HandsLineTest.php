@@ -79,8 +79,7 @@ function drawnAppointments(
     int $from,
     int $until,
     bool $any = false,
-): array
-{
+): array {
     $sittings = [];
     for ($i = 0; $i < $count; $i++) {
         $stretches = [];
@@ -96,7 +95,16 @@ function drawnAppointments(
         $promised = $chance->happens(0.6) ? $at : null;
         $late = $promised !== null && $chance->happens(0.4) ? 5 * $chance->between(1, 4) : 0;
         $sittings[] = $i === 0 && $hands !== null && $chance->happens(0.4)
-            ? new Appointment("head {$i}", $stretches, $at, $at, $hands, $at + 240, $at - 10, 0, 5 * $chance->between(0, 3))
+            ? new Appointment(
+                "head {$i}",
+                $stretches,
+                $at,
+                $at,
+                $hands,
+                $at + 240,
+                $at - 10,
+                mayHold: 5 * $chance->between(0, 3),
+            )
             : new Appointment("head {$i}", $stretches, $at, $promised, $hands, null, null, $late);
     }
 
@@ -114,7 +122,7 @@ it('finds the very cost that trying every layout of a small day finds', function
     $line = Scheduler::of($day, $sittings);
     keepsEveryRule($line);
     $least = EveryDay::leastCost($day, $sittings);
-    // What is shown at once is no better than the best and says how far off it can be; what is found behind is the best.
+    // What is shown at once says how far off the best it can be; what is found behind is the best.
     expect($line->cost())->toBeGreaterThanOrEqual($least - 1e-9)
         ->and($line->leastCost)->toBeLessThanOrEqual($least + 1e-9);
     $behind = Scheduler::of($day, $sittings, $day->parameters->mostPlacesBehind);

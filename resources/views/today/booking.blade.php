@@ -19,7 +19,7 @@
             </form>
         @endif
         @if ($says !== [] || $comesLater)
-            <section class="how-it-goes">
+            <section class="how-it-goes" id="how-it-goes">
                 <h2>{{ __('booking.how') }}</h2>
                 @if ($says !== [])<form method="post" action="{{ route('bookings.note', $booking) }}" class="objects">
                     <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">

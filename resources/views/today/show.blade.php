@@ -1,6 +1,7 @@
 @php($open = count(array_filter($rows, fn ($row) => $row->booking->status->isOpen())))
 @php($called = fn ($head) => $hides ? mb_substr($head->name, 0, 1) . '.' : $head->name)
 <x-layout :title="$isToday ? 'Today' : $date->format('D j M')">
+    <x-slot:scripts>@if ($isSearchedOn)<script type="module" src="{{ asset('js/screens/today.js') }}"></script>@endif</x-slot:scripts>
     <header class="page-head">
         <div class="grow">
             <h1>{{ $isToday ? 'Today' : $date->format('l') }}</h1>
@@ -12,9 +13,14 @@
         <form method="post" action="{{ route('today.names') }}"><x-act/> @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}">{{ $hides ? 'Show names' : 'Hide names' }}</button></form>
         <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a client</a>
     </header>
+    <div data-day @if ($isSearchedOn) data-thoroughly="{{ route('today', ['date' => $date->format('Y-m-d'), 'thoroughly' => 1]) }}" @endif>
+    @includeWhen($asked !== [], 'today.asked')
+    @includeWhen($exchanges !== [], 'today.exchanges')
+    @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @if ($picture !== null)
         <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row->booking->id => $called($row->booking->head)])->all() : []"/>
-        @unless ($line->proved)<p class="reason">The day is full; this is the best order found in the time there was, perhaps not the very best.</p>@endunless
+        @foreach ($outside as $says)<p class="reason">{{ $says }}</p>@endforeach
+        @if ($order !== '')<p class="reason" role="status">{{ $order }}</p>@endif
     @else
         <p class="worth">Nobody works on this day. <a href="{{ route('salon.hours') }}">Hours and leave</a> say who is there when.</p>
     @endif
@@ -38,9 +44,12 @@
                                 @if ($row->due !== '')<strong class="reason">{{ $row->due }}</strong>@endif
                                 @if ($row->scalp !== '')<span class="reason is-scalp">{{ $row->scalp }}</span>@endif
                                 @if ($booking->asks_minutes)<strong class="is-broken">{{ __('booking.asks-short', ['asks' => $booking->asks_minutes, 'minutes' => $booking->minutes]) }}</strong>@endif
-                                @if ($row->noPlace)<strong class="is-broken">finds no place in the day: give it another time, or call</strong>
-                                @elseif ($row->late > 0)<strong class="is-broken">begins {{ $row->begins }}, {{ $row->late }} min after what was promised</strong>@endif
-                                @if ($row->through)<span class="reason">through about {{ $row->through }}, nine times of ten by {{ $row->surely }}</span>@endif
+                                @if ($row->isSetAside())<span class="reason">{{ __('booking.row.aside') }}</span>
+                                @elseif ($row->noPlace)<strong class="is-broken">{{ __('booking.row.no-place') }}</strong>
+                                @elseif ($row->late > 0)<strong class="is-broken">{{ __($row->cameLate ? 'booking.row.late-own' : 'booking.row.late', ['time' => $row->begins, 'minutes' => $row->late]) }}</strong>
+                                @elseif ($row->isSilent())<span class="reason">{{ __('booking.row.silent') }}</span>@endif
+                                @if ($row->waitsUntil)<strong class="is-broken">{{ __('booking.row.waits', ['time' => $row->waitsUntil]) }}</strong>@endif
+                                @if ($row->through && ! $row->isSilent())<span class="reason">{{ __($row->surely ? 'booking.row.surely' : 'booking.row.through', ['time' => $row->through, 'surely' => $row->surely]) }}</span>@endif
                                 @if ($row->look)<span class="tag-look">look first</span>@endif
                             @endif
                         </span>
@@ -74,5 +83,6 @@
                 @endforeach
             </ul>
         </section>
+    </div>
     </div>
 </x-layout>

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Scheduling;
+
+use App\Bridge\WashDays\WashSessionState;
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Salon;
+use App\Models\WashSession;
+use App\Wording\SalonClock;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Scheduling\ContactLimit;
+use Nagomi\Core\Scheduling\OpenStep;
+use Nagomi\Core\Scheduling\RunningWork;
+use Nagomi\Core\WashDay\WashStepKind;
+
+/** What is left of the wash days that are tapped through today, from where each of them stands. */
+final readonly class RunningSessions
+{
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings of today
+     *
+     * @return array<string, RunningWork> by head; who is not tapped through is left out
+     */
+    public function of(Salon $salon, Collection $bookings): array
+    {
+        $heads = $bookings
+            ->filter(fn (Booking $booking): bool => $booking->is_wash_day
+                && $booking->status === BookingStatus::UnderWay)
+            ->pluck('head_id');
+        if ($heads->isEmpty()) {
+            return [];
+        }
+        /** @var Collection<int, WashSession> $sessions */
+        $sessions = WashSession::query()
+            ->with('acts')
+            ->where('salon_id', $salon->id)
+            ->whereIn('head_id', $heads)
+            ->where('date', $salon->today()->format('Y-m-d'))
+            ->whereNotNull('began_at')
+            ->whereNull('finished_at')
+            ->orderBy('began_at')
+            ->get();
+        $running = [];
+        foreach ($sessions as $session) {
+            $running[$session->head_id] = $this->left($salon, $session);
+        }
+
+        return $running;
+    }
+
+    private function left(Salon $salon, WashSession $session): RunningWork
+    {
+        $state = WashSessionState::of($session, array_values($session->acts->all()));
+        $open = [];
+        foreach ($state->steps() as $step) {
+            if ($state->status(self::key($step)) === 'open' && ($step['after_client'] ?? false) !== true) {
+                $open[] = self::open($step);
+            }
+        }
+        [$due, $hold] = $this->waits($salon, $state);
+        $since = self::since($state);
+        $paused = $state->pauses()->minutes($since, CarbonImmutable::now());
+
+        return RunningWork::of(
+            $open,
+            SalonClock::minute($salon, CarbonImmutable::now()),
+            SalonClock::minute($salon, $since) + $paused,
+            $this->parameters->scheduling,
+            $due,
+            $hold,
+        );
+    }
+
+    /** When the last step was ended; hands have been at the next since. */
+    private static function since(WashSessionState $state): CarbonImmutable
+    {
+        $since = $state->began;
+        foreach ($state->order() as $key) {
+            $since = $state->endedAt($key)?->max($since) ?? $since;
+        }
+
+        return $since;
+    }
+
+    /** @return array{float|null, float|null} minute of the day until which something sits on, and how long beyond */
+    private function waits(Salon $salon, WashSessionState $state): array
+    {
+        $due = $hold = null;
+        foreach ($state->steps() as $step) {
+            $key = self::key($step);
+            if ($state->status($key) === 'open') {
+                break;
+            }
+            // What waited is through once somebody went on with a step that had to wait for it.
+            if (($step['beside'] ?? false) !== true && ! $state->isSkipped($key)) {
+                $due = $hold = null;
+            }
+            $ended = $state->isDone($key) ? $state->endedAt($key) : null;
+            $one = self::open($step);
+            if ($ended !== null && $one->waitingMinutes > 0) {
+                $due = max($due ?? 0.0, SalonClock::minute($salon, $ended) + $one->waitingMinutes);
+                $hold = ContactLimit::shorter($hold, $one->holdMinutes);
+            }
+        }
+
+        return [$due, $hold];
+    }
+
+    /** @param array<string, mixed> $step */
+    private static function key(array $step): string
+    {
+        return is_string($step['key'] ?? null) ? $step['key'] : '';
+    }
+
+    /** @param array<string, mixed> $step */
+    private static function open(array $step): OpenStep
+    {
+        $number = static fn (string $name): ?float => is_numeric($step[$name] ?? null) ? (float) $step[$name] : null;
+        $kind = WashStepKind::tryFrom(is_string($step['kind'] ?? null) ? $step['kind'] : '');
+        $waiting = max(0.0, $number('waiting_minutes') ?? 0.0);
+
+        return new OpenStep(
+            max(0.0, $number('hands_on_minutes') ?? 0.0),
+            $waiting,
+            ($step['beside'] ?? false) === true,
+            $number('spread') ?? 0.2,
+            $number('wait_spread') ?? 0.0,
+            $kind === null ? null : ContactLimit::holdMinutes($kind, $waiting, $number('most_minutes')),
+        );
+    }
+}
