@@ -22,9 +22,15 @@ final readonly class HandsPicture
      * }> $rows
      * @param list<array{x: float, word: string}> $hours
      * @param float|null $now where it is now; null on another day
+     * @param bool $hasSilent somebody is drawn who is not here
      */
-    private function __construct(public array $rows, public array $hours, public ?float $now, public int $height)
-    {
+    private function __construct(
+        public array $rows,
+        public array $hours,
+        public ?float $now,
+        public int $height,
+        public bool $hasSilent,
+    ) {
     }
 
     /**
@@ -67,6 +73,7 @@ final readonly class HandsPicture
             $hours,
             $now !== null && $now > $opens && $now < $closes ? $x($now) : null,
             self::TOP + self::ROW * count($rows),
+            in_array('silent', array_column(array_merge(...array_column($lines, 'heads')), 'class'), true),
         );
     }
 

@@ -34,6 +34,8 @@ return [
         'title' => 'Not here yet',
         'silent' => 'was due at :time with :who. Here yet?',
         'aside' => 'was due at :time with :who and has not come. The place is free for others.',
+        'over' => 'One booked time has gone by, and nobody said how it went.|:count booked times have gone by, and nobody said how they went.',
+        'was' => ':time with :who', 'through' => 'Came and is done',
         'offers' => 'If they still come:',
         'with' => ':time with :who',
         'here' => 'Here', 'later' => 'Running late', 'no-show' => 'Did not come',

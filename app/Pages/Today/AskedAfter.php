@@ -13,6 +13,7 @@ final readonly class AskedAfter
      * @param string $due        when they were to come, HH:MM
      * @param string $who        whose hands, in short
      * @param bool   $isSetAside the place is free for others by now
+     * @param bool   $isOver     the time that was booked has gone by: what is asked is how it ended
      * @param string $phone      '' where none is kept
      * @param list<array{time: string, user: int, who: string}> $offers times at which they could still begin
      */
@@ -21,6 +22,7 @@ final readonly class AskedAfter
         public string $due,
         public string $who,
         public bool $isSetAside,
+        public bool $isOver,
         public string $phone,
         public array $offers,
     ) {

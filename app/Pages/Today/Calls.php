@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Today;
 
+use App\Bridge\Scheduling\Attendance;
+use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Clearance;
@@ -21,8 +23,10 @@ final readonly class Calls
     /** A no-show is called within so many days. */
     private const CALLED_WITHIN_DAYS = 7;
 
-    public function __construct(private Parameters $parameters)
-    {
+    public function __construct(
+        private Parameters $parameters,
+        private SalonSchedule $salonSchedule,
+    ) {
     }
 
     /**
@@ -101,6 +105,7 @@ final readonly class Calls
         foreach ($bookings as $booking) {
             if (
                 $booking->status === BookingStatus::Booked
+                    && ! $this->isSilent($booking)
                     && $line->lateMinutes($booking->id) >= $this->parameters->scheduling->lateFromMinutes
             ) {
                 $calls[] = [
@@ -120,5 +125,13 @@ final readonly class Calls
         }
 
         return $calls;
+    }
+
+    /** Who is not here yet is asked about above; that they begin late is not the salon's news. */
+    private function isSilent(Booking $booking): bool
+    {
+        $now = $this->salonSchedule->now($booking->salon, $booking->date);
+
+        return Attendance::of($booking, $now, $this->parameters->scheduling) !== Attendance::AsBooked;
     }
 }

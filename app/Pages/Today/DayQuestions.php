@@ -51,13 +51,15 @@ final readonly class DayQuestions
             $attendance = Attendance::of($booking, $now, $this->parameters->scheduling);
             if ($now !== null && $attendance !== Attendance::AsBooked) {
                 $isSetAside = $attendance === Attendance::SetAside;
+                $isOver = $now >= Attendance::due($booking) + $booking->minutes;
                 $asked[] = new AskedAfter(
                     $booking,
                     SalonClock::shown(Attendance::due($booking)),
                     self::first($booking->user->name),
                     $isSetAside,
+                    $isOver,
                     $booking->head->phone ?? '',
-                    $isSetAside ? $this->offers($booking, $line, $now, $stylists) : [],
+                    $isSetAside && ! $isOver ? $this->offers($booking, $line, $now, $stylists) : [],
                 );
             }
         }

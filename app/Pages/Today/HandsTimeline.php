@@ -153,7 +153,13 @@ final readonly class HandsTimeline
         $placing = $line->placed[$booking->id] ?? null;
         $left = $line->appointment($booking->id);
         $next = (float) ($placing?->start() ?? $line->day->seated[$booking->id][1] ?? $now);
-        if ($next > $now) {
+        $last = count($past) - 1;
+        // Longer than planned, and nobody said it is done: hands are taken to be at it still.
+        $isAtIt = $placing !== null && $next < $now + $line->day->parameters->gridMinutes;
+        if ($last >= 0 && ($isAtIt || $past[$last]['until'] < $now)) {
+            $past[$last]['until'] = $isAtIt ? $next : (float) $now;
+        }
+        if (! $isAtIt && $next > $now) {
             $past[] = ['from' => (float) $now, 'until' => $next, 'hands' => false];
         }
         $rest = $placing === null || $left === null ? [] : self::laidOut($left->stretches, $placing->start(), $placing);

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Nagomi\Core\Scheduling;
 
 /**
- * Where a promise is not kept, or somebody finds no place: which client could go to whose hands instead, everybody else
- * of those hands kept to the minute. It is proposed, never done: the client has to agree.
+ * Where a promise is not kept, or somebody finds no place: which client could go to whose hands instead, no later than
+ * with their own, and everybody else of those hands kept to the minute. It is proposed, never done: the client has to agree.
  */
 final readonly class Exchanges
 {
+    /** More than these nobody asks about at once. */
     private const MOST = 3;
 
     private function __construct(private DaySchedule $schedule)
@@ -36,7 +37,33 @@ final readonly class Exchanges
             $b->appointment->isUnderWay(), $b->saves,
         ] <=> [$a->appointment->isUnderWay(), $a->saves]);
 
-        return array_slice($found, 0, self::MOST);
+        return $search->together($found);
+    }
+
+    /**
+     * @param list<Exchange> $found
+     *
+     * @return list<Exchange> those that can all be done: each of other hands' time, and one for hands that are there
+     */
+    private function together(array $found): array
+    {
+        $together = $relieved = [];
+        $room = Occupancy::of($this->schedule->day);
+        foreach ($found as $exchange) {
+            $hands = $exchange->appointment->hands ?? '';
+            $isAway = ! isset($this->schedule->day->hours[$hands]);
+            if (
+                count($together) < self::MOST
+                    && ($isAway || ! isset($relieved[$hands]))
+                    && $room->has($exchange->placement)
+            ) {
+                $together[] = $exchange;
+                $relieved[$hands] = true;
+                $room = $room->with($exchange->placement);
+            }
+        }
+
+        return $together;
     }
 
     /** @return list<string> hands whose promises are not kept, or that are not there at all */
@@ -74,7 +101,11 @@ final readonly class Exchanges
         $best = null;
         foreach (array_keys($day->hours) as $other) {
             $placement = $other === $hands ? null : $this->placement($appointment->with((string) $other), $others);
-            if ($placement === null) {
+            // Nobody is asked to wait longer for the good of others.
+            if (
+                $placement === null
+                    || $placement->start() > ($this->schedule->placed[$appointment->key] ?? $placement)->start()
+            ) {
                 continue;
             }
             [$after, $sooner] = $this->without($own, $others + [$appointment->key => $placement]);

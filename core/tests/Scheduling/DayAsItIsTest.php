@@ -10,6 +10,7 @@ use Nagomi\Core\Scheduling\RemainingWork;
 use Nagomi\Core\Scheduling\SalonDay;
 use Nagomi\Core\Scheduling\Scheduler;
 use Nagomi\Core\Scheduling\WorkSegment;
+use Nagomi\Core\Statistics\SeededRandom;
 
 /** @param non-empty-array<string, non-empty-list<array{int, int}>> $hours */
 function dayOf(array $hours, int $chairs = 6): SalonDay
@@ -129,6 +130,40 @@ it('proposes other hands where a promise is broken, and says who is helped by it
         ->and($exchange->placement->start())->toBe(630)
         ->and($exchange->sooner)->toBe(['rosa' => 40]);
 });
+
+it('proposes what can all be done, and to nobody a later time for the good of others', function (int $seed): void {
+    $chance = new SeededRandom($seed);
+    $hours = ['Ilse' => [[540, 900]], 'Quim' => [[540, 900]], 'Wren' => [[540, 900]]];
+    $appointments = [];
+    foreach (range(0, 11) as $i) {
+        $at = 540 + 45 * intdiv($i, 3) + 5 * $chance->between(0, 3);
+        $delay = $chance->happens(0.3) ? 5 * $chance->between(1, 6) : 0;
+        $appointments[] = new Appointment(
+            "head {$i}",
+            [new WorkSegment(10.0 + 5 * $chance->between(0, 5), 5.0 * $chance->between(0, 3)), new WorkSegment(15)],
+            $at + $delay,
+            $at,
+            ['Ilse', 'Ilse', 'Quim', 'Wren'][$chance->between(0, 3)],
+            ownDelay: $delay,
+        );
+    }
+    $line = Scheduler::of(dayOf($hours), $appointments);
+    foreach (Exchanges::of($line) as $exchange) {
+        $key = $exchange->appointment->key;
+        expect($exchange->placement->isWithinHours())->toBeTrue()
+            ->and($exchange->placement->start())->toBeLessThanOrEqual($line->placed[$key]->start());
+        // Done, the day costs at least so much less: everybody is laid out anew, not these hands alone.
+        $changed = array_map(
+            static fn (Appointment $one): Appointment => $one->key === $key
+                ? $one->with($exchange->placement->hands)
+                : $one,
+            $appointments,
+        );
+        $after = Scheduler::of(dayOf($hours), $changed, 20_000);
+        expect($after->leastCost)->toBeLessThanOrEqual($line->cost() - $exchange->saves + 1e-9);
+    }
+    expect(count(Exchanges::of($line)))->toBeLessThanOrEqual(3);
+})->with(range(1, 20));
 
 it('proposes nothing for who stays with theirs, and nothing where all is kept', function (): void {
     $hours = ['Ilse' => [[540, 1080]], 'Quim' => [[540, 1080]]];

@@ -1,22 +1,38 @@
-{{-- Who was to be here and is not: asked once, above everything. --}}
+{{-- Who was to be here and is not: asked once, above everything; what has gone by folded. --}}
+@php([$gone, $expected] = collect($asked)->partition(fn ($one) => $one->isOver))
 <section class="asked-after" aria-labelledby="asked">
     <h2 id="asked" class="sr-only">{{ __('booking.asked.title') }}</h2>
-    @foreach ($asked as $one)
+    @foreach ($expected as $one)
         <div class="asked-one">
             <p><a href="{{ route('clients.now', $one->booking->head_id) }}"><strong>{{ $called($one->booking->head) }}</strong></a>
                 {{ __($one->isSetAside ? 'booking.asked.aside' : 'booking.asked.silent', ['time' => $one->due, 'who' => $one->who]) }}
                 @if ($one->phone !== '' && ! $hides)<a class="phone" href="tel:{{ preg_replace('/[^+0-9]/', '', $one->phone) }}">{{ $one->phone }}</a>@endif</p>
-            <div class="day-acts">
-                <form method="post" action="{{ route('bookings.note', $one->booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $one->booking->sequence }}">
-                    <button class="button" name="what" value="here">{{ __('booking.asked.here') }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>
-                    <a class="button" href="{{ route('bookings.show', $one->booking) }}#how-it-goes">{{ __('booking.asked.later') }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></a>
-                    <button class="button" name="what" value="no-show">{{ __('booking.asked.no-show') }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button></form>
-            </div>
+            <form method="post" action="{{ route('bookings.note', $one->booking) }}" class="day-acts"><x-act/><input type="hidden" name="sequence" value="{{ $one->booking->sequence }}">
+                <button class="button" name="what" value="here">{{ __('booking.asked.here') }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>
+                <a class="button" href="{{ route('bookings.show', $one->booking) }}#how-it-goes">{{ __('booking.asked.later') }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></a>
+                <button class="button" name="what" value="no-show">{{ __('booking.asked.no-show') }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>
+            </form>
             @if ($one->offers !== [])
                 <form method="post" action="{{ route('bookings.update', $one->booking) }}" class="asked-offers"><x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $one->booking->sequence }}">
                     <span>{{ __('booking.asked.offers') }}</span>
-                    @foreach ($one->offers as $offer)<button class="button" name="slot" value="{{ $date->format('Y-m-d') }} {{ $offer['time'] }} {{ $offer['user'] }}">{{ __('booking.asked.with', $offer) }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>@endforeach</form>
+                    @foreach ($one->offers as $offer)<button class="button" name="slot" value="{{ $date->format('Y-m-d') }} {{ $offer['time'] }} {{ $offer['user'] }}">{{ __('booking.asked.with', $offer) }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>@endforeach
+                </form>
             @endif
         </div>
     @endforeach
+    @if ($gone->isNotEmpty())
+        <details class="asked-one is-gone">
+            <summary>{{ trans_choice('booking.asked.over', count($gone)) }}</summary>
+            <ul class="gone">
+                @foreach ($gone as $one)
+                    <li>
+                        <span><strong>{{ $called($one->booking->head) }}</strong> <span class="reason">{{ __('booking.asked.was', ['time' => $one->due, 'who' => $one->who]) }}</span></span>
+                        <form method="post" action="{{ route('bookings.note', $one->booking) }}" class="day-acts"><x-act/><input type="hidden" name="sequence" value="{{ $one->booking->sequence }}">
+                            @foreach (['through', 'no-show', 'here'] as $what)<button class="button" name="what" value="{{ $what }}">{{ __("booking.asked.{$what}") }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>@endforeach
+                        </form>
+                    </li>
+                @endforeach
+            </ul>
+        </details>
+    @endif
 </section>

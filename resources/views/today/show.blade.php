@@ -19,8 +19,10 @@
     @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @if ($picture !== null)
         <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row->booking->id => $called($row->booking->head)])->all() : []"/>
-        @foreach ($outside as $says)<p class="reason">{{ $says }}</p>@endforeach
-        @if ($order !== '')<p class="reason" role="status">{{ $order }}</p>@endif
+        @if ($outside !== [] || $order !== '')
+            <div class="order-notes">@foreach ($outside as $says)<p class="reason">{{ $says }}</p>@endforeach
+                @if ($order !== '')<p class="reason" role="status">{{ $order }}</p>@endif</div>
+        @endif
     @else
         <p class="worth">Nobody works on this day. <a href="{{ route('salon.hours') }}">Hours and leave</a> say who is there when.</p>
     @endif
