@@ -41,6 +41,7 @@ return [
         'here' => 'Here', 'later' => 'Running late', 'no-show' => 'Did not come',
     ],
     'row' => [
+        'comes' => 'said they come at :time',
         'silent' => 'not here yet', 'aside' => 'has not come; the place is free for others',
         'waits' => 'sits in the chair and waits for hands until :time',
         'no-place' => 'finds no place in the day: give it another time, or call',

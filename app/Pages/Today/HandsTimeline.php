@@ -153,11 +153,11 @@ final readonly class HandsTimeline
         $placing = $line->placed[$booking->id] ?? null;
         $left = $line->appointment($booking->id);
         $next = (float) ($placing?->start() ?? $line->day->seated[$booking->id][1] ?? $now);
-        $last = count($past) - 1;
-        // Longer than planned, and nobody said it is done: hands are taken to be at it still.
         $isAtIt = $placing !== null && $next < $now + $line->day->parameters->gridMinutes;
-        if ($last >= 0 && ($isAtIt || $past[$last]['until'] < $now)) {
-            $past[$last]['until'] = $isAtIt ? $next : (float) $now;
+        $last = array_pop($past);
+        if ($last !== null) {
+            // Longer than planned, and nobody said it is done: hands are taken to be at it still.
+            $past[] = ['until' => $isAtIt ? $next : max($last['until'], (float) $now)] + $last;
         }
         if (! $isAtIt && $next > $now) {
             $past[] = ['from' => (float) $now, 'until' => $next, 'hands' => false];

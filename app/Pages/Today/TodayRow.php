@@ -14,6 +14,7 @@ final readonly class TodayRow
      * @param string      $starts  as promised, HH:MM on the salon's clock
      * @param string|null $begins  as the day is laid out, HH:MM; null where no place was found
      * @param int         $late    minutes after what was promised; 0 within what a client would shrug at
+     * @param string|null $comesAt as they said, HH:MM; null: as promised, or here already
      * @param bool        $cameLate by own doing; what is late counts from when they came
      * @param string|null $waitsUntil in the chair, until hands come back, HH:MM; null: does not wait for them
      * @param string|null $through likely through by, HH:MM
@@ -30,6 +31,7 @@ final readonly class TodayRow
         public string $starts,
         public ?string $begins,
         public int $late,
+        public ?string $comesAt,
         public bool $cameLate,
         public ?string $waitsUntil,
         public ?string $through,

@@ -162,6 +162,9 @@ final readonly class TodayScreen
             starts: SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
             begins: $placing === null ? null : SalonClock::shown($placing->start()),
             late: $late >= $least ? $late : 0,
+            comesAt: $booking->status === BookingStatus::Booked && $booking->expected_at !== null
+                ? SalonClock::shown(SalonClock::minute($salon, $booking->expected_at))
+                : null,
             cameLate: ($line?->appointment($booking->id)->ownDelay ?? 0)
                 > $this->parameters->scheduling->punctualWithinMinutes,
             waitsUntil: $line !== null && $line->waitsInChair($booking->id) >= $least && $placing !== null

@@ -46,6 +46,7 @@
                                 @if ($row->due !== '')<strong class="reason">{{ $row->due }}</strong>@endif
                                 @if ($row->scalp !== '')<span class="reason is-scalp">{{ $row->scalp }}</span>@endif
                                 @if ($booking->asks_minutes)<strong class="is-broken">{{ __('booking.asks-short', ['asks' => $booking->asks_minutes, 'minutes' => $booking->minutes]) }}</strong>@endif
+                                @if ($row->comesAt)<span class="reason">{{ __('booking.row.comes', ['time' => $row->comesAt]) }}</span>@endif
                                 @if ($row->isSetAside())<span class="reason">{{ __('booking.row.aside') }}</span>
                                 @elseif ($row->noPlace)<strong class="is-broken">{{ __('booking.row.no-place') }}</strong>
                                 @elseif ($row->late > 0)<strong class="is-broken">{{ __($row->cameLate ? 'booking.row.late-own' : 'booking.row.late', ['time' => $row->begins, 'minutes' => $row->late]) }}</strong>
