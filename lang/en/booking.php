@@ -46,6 +46,7 @@ return [
         'waits' => 'sits in the chair and waits for hands until :time',
         'no-place' => 'finds no place in the day: give it another time, or call',
         'late' => 'begins :time, :minutes min after what was promised',
+        'late-said' => 'begins :time, :minutes min after the time they gave',
         'late-own' => 'came late; begins :time, after a wait of :minutes min',
         'through' => 'done about :time', 'surely' => 'done about :time, nine times of ten by :surely',
     ],

@@ -161,7 +161,8 @@ it('holds a morning together in which three are late, one is silent and a stylis
         // It takes longer; who comes at ten would wait, and goes to other hands with one tap.
         $itIs('9:55');
         $browser->press('+10 min')->press('+10 min')->press('+10 min');
-        expect($browser->text('main'))->toContain('Rui cannot begin with Ilse before')->and($handsOnOneHead())->toBeTrue();
+        expect($browser->text('main'))->toContain('Rui cannot begin with Ilse before')
+            ->and($handsOnOneHead())->toBeTrue();
         $browser->press('Rui agrees:');
         expect($browser->text('main'))->toContain('Rui')->not->toContain('cannot begin with Ilse')
             ->and(lineOf($browser, 'Rui'))->not->toContain('Ilse')

@@ -228,7 +228,7 @@ it('stands again only where its place was not given away meanwhile', function ()
     $this->post('/bookings', bookingForm($other, 'Dry cut', '10:15'))->assertSessionHasNoErrors();
     $this->post($notes, ['what' => 'again', 'sequence' => '1'])
         ->assertSessionHasErrors(['time' => 'At 10:00 these hands have no room for 45 minutes. They do at '
-            . '9:00, 9:30, 11:00, 11:30.']);
+            . '9:00, 11:05, 11:35, 13:15.']);
     expect($booking->refresh()->status)->toBe(BookingStatus::Cancelled);
     Booking::query()->where('head_id', $other->id)->delete();
     $this->post($notes, ['what' => 'again', 'sequence' => '1'])->assertSessionHasNoErrors();

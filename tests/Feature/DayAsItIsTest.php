@@ -27,7 +27,7 @@ function quim(): User
 }
 
 /** @param list<array{float, float}> $stretches hands and waiting, in minutes */
-function bookedAt(
+function bookedToday(
     FeatureTestCase $test,
     Head $head,
     string $time,
@@ -75,7 +75,7 @@ it('asks after a quarter of an hour who is silent, and gives the place to others
     openSalon($this);
     $tamar = $this->aHead();
     $tamar->update(['phone' => '+351 555 0142']);
-    $booking = bookedAt($this, $tamar, '10:15', [[60.0, 0.0]]);
+    $booking = bookedToday($this, $tamar, '10:15', [[60.0, 0.0]]);
     itIs($this, '10:29');
     $this->get('/today')->assertDontSee('Here yet?');
     itIs($this, '10:30');
@@ -97,13 +97,13 @@ it('asks after a quarter of an hour who is silent, and gives the place to others
     itIs($this, '10:50');
     say($this, $booking, ['what' => 'here']);
     expect($booking->refresh()->arrived_at?->format('H:i'))->toBe('10:50')
-        ->and(theDay($this)->placed[$booking->id]->start())->toBe(690);
-    $this->get('/today')->assertSee('came late; begins 11:30, after a wait of 40 min');
+        ->and(theDay($this)->placed[$booking->id]->start())->toBe(695);
+    $this->get('/today')->assertSee('came late; begins 11:35, after a wait of 45 min');
 });
 
 it('offers the place back with one tap', function (): void {
     openSalon($this);
-    $booking = bookedAt($this, $this->aHead(), '10:15', [[60.0, 0.0]]);
+    $booking = bookedToday($this, $this->aHead(), '10:15', [[60.0, 0.0]]);
     itIs($this, '10:50');
     $this->put("/bookings/{$booking->id}", [
         'sequence' => '0', 'slot' => '2027-01-09 10:50 ' . quim()->id,
@@ -115,7 +115,7 @@ it('offers the place back with one tap', function (): void {
 
 it('forgets that somebody was here when the booking stands again', function (): void {
     openSalon($this);
-    $booking = bookedAt($this, $this->aHead(), '11:00', [[30.0, 0.0]]);
+    $booking = bookedToday($this, $this->aHead(), '11:00', [[30.0, 0.0]]);
     say($this, $booking, ['what' => 'here']);
     say($this, $booking, ['what' => 'no-show']);
     say($this, $booking, ['what' => 'again']);
@@ -125,7 +125,7 @@ it('forgets that somebody was here when the booking stands again', function (): 
 it('keeps who is under way where they are, through lunch and after closing', function (string $begins, string $now): void {
     openSalon($this);
     itIs($this, $begins);
-    $booking = bookedAt($this, $this->aHead(), $begins, [[120.0, 0.0]]);
+    $booking = bookedToday($this, $this->aHead(), $begins, [[120.0, 0.0]]);
     say($this, $booking, ['what' => 'begin']);
     itIs($this, $now);
     $line = theDay($this);
@@ -140,10 +140,10 @@ it('keeps who is under way where they are, through lunch and after closing', fun
 it('proposes other hands, moves with one tap once the client agrees, and writes to the client', function (): void {
     openSalon($this);
     itIs($this, '09:00');
-    $first = bookedAt($this, $this->aHead(), '09:00', [[120.0, 0.0]]);
+    $first = bookedToday($this, $this->aHead(), '09:00', [[120.0, 0.0]]);
     $noor = $this->aHead('protein-sensitive');
     $noor->update(['name' => 'Noor', 'reminded_by' => 'text', 'phone' => '+351 555 0199']);
-    $booking = bookedAt($this, $noor, '11:00', [[60.0, 0.0]]);
+    $booking = bookedToday($this, $noor, '11:00', [[60.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     $this->get('/today')->assertDontSee('So that nobody waits');
     itIs($this, '10:40');
@@ -152,7 +152,7 @@ it('proposes other hands, moves with one tap once the client agrees, and writes 
     }
     $this->get('/today')
         ->assertSee('So that nobody waits')
-        ->assertSee('Noor cannot begin with Ilse before 11:40. Quim could begin at 11:00.')
+        ->assertSee('Noor cannot begin with Ilse before 11:45. Quim could begin at 11:00.')
         ->assertSee('Noor agrees: Quim at 11:00');
     $this->put("/bookings/{$booking->id}", ['sequence' => '0', 'slot' => '2027-01-09 11:00 ' . quim()->id])
         ->assertSessionHasNoErrors()
@@ -175,14 +175,14 @@ it('proposes other hands, moves with one tap once the client agrees, and writes 
 it('does not propose again what the client did not want, and tells where no message goes out', function (): void {
     openSalon($this);
     itIs($this, '10:40');
-    $first = bookedAt($this, $this->aHead(), '10:00', [[60.0, 0.0]]);
+    $first = bookedToday($this, $this->aHead(), '10:00', [[60.0, 0.0]]);
     $noor = $this->aHead('protein-sensitive');
     $noor->update(['name' => 'Noor', 'reminded_by' => 'nobody']);
-    $booking = bookedAt($this, $noor, '11:00', [[60.0, 0.0]]);
+    $booking = bookedToday($this, $noor, '11:00', [[60.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     $this->get('/today')->assertSee('Noor stays with Ilse');
     say($this, $booking, ['what' => 'stay']);
-    $this->get('/today')->assertDontSee('So that nobody waits')->assertSee('begins 11:40, 40 min after');
+    $this->get('/today')->assertDontSee('So that nobody waits')->assertSee('begins 11:45, 45 min after');
     $this->put("/bookings/{$booking->id}", [
         'sequence' => (string) $booking->refresh()->sequence, 'slot' => '2027-01-09 11:00 ' . quim()->id,
     ])->assertSessionHas('said', 'Noor is with Quim at 11:00. No message goes out; tell them yourself.');
@@ -191,8 +191,8 @@ it('does not propose again what the client did not want, and tells where no mess
 it('hands over who sits in the chair when a stylist leaves in the middle of the day', function (): void {
     openSalon($this);
     itIs($this, '10:00');
-    $first = bookedAt($this, $this->aHead(), '10:00', [[90.0, 0.0]]);
-    $later = bookedAt($this, $this->aHead('protein-sensitive'), '14:00', [[30.0, 0.0]]);
+    $first = bookedToday($this, $this->aHead(), '10:00', [[90.0, 0.0]]);
+    $later = bookedToday($this, $this->aHead('protein-sensitive'), '14:00', [[30.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     (new Leave())->forceFill([
         'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'from' => '2027-01-09',
@@ -225,7 +225,7 @@ it('lays the day out by what is tapped at the wash, not by what the clock makes 
     openSalon($this);
     $head = $this->aHead();
     itIs($this, '10:00');
-    $booking = bookedAt($this, $head, '10:00', [[60.0, 0.0]], null, true);
+    $booking = bookedToday($this, $head, '10:00', [[60.0, 0.0]], null, true);
     $this->post("/clients/{$head->id}/wash")->assertSessionHasNoErrors()->assertRedirect();
     $session = WashSession::query()->sole();
     expect($booking->refresh()->status)->toBe(BookingStatus::UnderWay);
@@ -251,8 +251,8 @@ it('lays the day out by what is tapped at the wash, not by what the clock makes 
 it('says in the book what the day costs where hands give up their break', function (): void {
     openSalon($this);
     itIs($this, '11:40');
-    $first = bookedAt($this, $this->aHead(), '11:00', [[50.0, 0.0]]);
-    bookedAt($this, $this->aHead('protein-sensitive'), '11:50', [[40.0, 0.0]]);
+    $first = bookedToday($this, $this->aHead(), '11:00', [[50.0, 0.0]]);
+    bookedToday($this, $this->aHead('protein-sensitive'), '11:50', [[40.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     itIs($this, '11:50');
     say($this, $first, ['what' => 'over']);
@@ -266,7 +266,7 @@ it('lays a full day out for the page at once, and looks for a better order behin
     foreach (range(0, 6) as $i) {
         $head = $this->aHead($i % 2 === 0 ? 'mixed-porosity' : 'protein-sensitive');
         $time = CarbonImmutable::parse('2027-01-09 09:00', 'UTC')->addMinutes(20 * $i)->format('H:i');
-        bookedAt($this, $head, $time, [[15.0, 15.0], [15.0, 10.0], [10.0, 0.0]]);
+        bookedToday($this, $head, $time, [[15.0, 15.0], [15.0, 10.0], [10.0, 0.0]]);
     }
     $quick = $this->get('/today')->assertOk()->assertSee('it is being looked for')->assertSee('js/screens/today.js');
     $address = html_entity_decode((string) preg_replace(

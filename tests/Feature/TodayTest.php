@@ -70,7 +70,7 @@ it('says who is late, who begins late for it, and whom to call', function (): vo
         ->assertDontSee('after what was promised');
     // Here at ten to ten, twenty minutes late: who is on time still goes first.
     $this->post("/bookings/{$first->id}/notes", ['what' => 'here', 'sequence' => '0'])->assertSessionHasNoErrors();
-    $this->get('/today')->assertSee('came late; begins 11:00, after a wait of 70 min')->assertDontSee('Here yet?');
+    $this->get('/today')->assertSee('came late; begins 11:05, after a wait of 75 min')->assertDontSee('Here yet?');
     $first->refresh()->update(['status' => BookingStatus::Booked, 'arrived_at' => null, 'sequence' => 0]);
     $second->update(['starts_at' => CarbonImmutable::parse('2027-01-09 10:30', 'UTC')]);
     // The first calls: half past eleven. The second keeps the time that was promised.
@@ -81,14 +81,14 @@ it('says who is late, who begins late for it, and whom to call', function (): vo
     $this
         ->get('/today')
         ->assertDontSee('after what was promised')
-        ->assertSee('11:30 to about 12:30');
+        ->assertSee('11:35 to about 12:35');
     // The second begins on time and overruns by twenty minutes.
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:30', 'UTC'));
     $this->post("/bookings/{$second->id}/notes", ['what' => 'begin', 'sequence' => '0']);
     $this->travelTo(CarbonImmutable::parse('2027-01-09 11:25', 'UTC'));
     $this->post("/bookings/{$second->id}/notes", ['what' => 'over', 'sequence' => '1']);
     $this->post("/bookings/{$second->id}/notes", ['what' => 'over', 'sequence' => '2']);
-    $this->get('/today')->assertSee('20 min over')->assertSee('begins 11:50');
+    $this->get('/today')->assertSee('20 min over')->assertSee('begins 11:55, 25 min after the time they gave');
     $this->post("/bookings/{$second->id}/notes", ['what' => 'through', 'sequence' => '3']);
     expect($second->refresh()->begun_at->diffInMinutes($second->ended_at))->toEqualWithDelta(55, 1);
     $this->get('/today')->assertSee('11:30 to about 12:30');

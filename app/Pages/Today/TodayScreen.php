@@ -170,11 +170,7 @@ final readonly class TodayScreen
             waitsUntil: $line !== null && $line->waitsInChair($booking->id) >= $least && $placing !== null
                 ? SalonClock::shown($placing->start())
                 : null,
-            through: match (true) {
-                $finish !== null => SalonClock::shown($finish['p50']),
-                $seated !== null => SalonClock::shown($seated),
-                default => null,
-            },
+            through: self::through($finish['p50'] ?? $seated),
             surely: $finish === null ? null : SalonClock::shown($finish['p90']),
             noPlace: $line === null
                 ? $booking->status->isOpen()
@@ -191,6 +187,11 @@ final readonly class TodayScreen
             due: $this->due($booking, $outlook),
             parts: PlannedMinutes::beside($booking->minutes, $booking->parts),
         );
+    }
+
+    private static function through(?int $minute): ?string
+    {
+        return $minute === null ? null : SalonClock::shown($minute);
     }
 
     /** What is due in the chair by the day of a booking, a take-down sooner than a trim. */

@@ -22,6 +22,9 @@ final readonly class SchedulingParameters
     /** minutes after the last of the hours that may be worked on, where that saves more than it costs */
     public int $mostPastClosingMinutes;
 
+    /** minutes of hands after each head: tools washed and laid in, chair and basin wiped */
+    public int $cleanMinutes;
+
     /** minutes after a promised time within which a client counts as punctual */
     public int $punctualWithinMinutes;
 
@@ -77,6 +80,7 @@ final readonly class SchedulingParameters
         $this->lateFromMinutes = $table->whole('scheduling.late-from-minutes');
         $this->mostIntoBreakMinutes = $table->whole('scheduling.most-into-break-minutes');
         $this->mostPastClosingMinutes = $table->whole('scheduling.most-past-closing-minutes');
+        $this->cleanMinutes = $table->whole('scheduling.clean-minutes');
         $this->punctualWithinMinutes = $table->whole('scheduling.punctual-within-minutes');
         $this->silentFromMinutes = $table->whole('scheduling.silent-from-minutes');
         $this->asideFromMinutes = $table->whole('scheduling.aside-from-minutes');

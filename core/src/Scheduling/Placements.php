@@ -21,7 +21,7 @@ final class Placements
             $hours = HandsHours::of($day, (string) $hands, $appointment->isUnderWay());
             for ($start = $first; $start <= $last; $start++) {
                 foreach ($patterns as $pattern) {
-                    $placing = $start + $pattern[1] > $day->slots
+                    $placing = $start + self::whole($pattern, $lengths, $day) > $day->slots
                         ? null
                         : self::placing($appointment, $day, (string) $hands, $hours, $start, $lengths, $pattern);
                     if ($placing !== null) {
@@ -57,14 +57,15 @@ final class Placements
         $mask = [0, 0, 0];
         $break = $closing = 0;
         foreach ($offsets as $i => $offset) {
-            $mask = SalonDay::with($mask, $start + $offset, $lengths[$i][0]);
+            $count = $lengths[$i][0] + ($i === count($offsets) - 1 ? self::clean($day->parameters) : 0);
+            $mask = SalonDay::with($mask, $start + $offset, $count);
             if (
                 ($mask[0] & ~$hours->can[0]) | ($mask[1] & ~$hours->can[1]) | ($mask[2] & ~$hours->can[2])
             ) {
                 return null;
             }
-            $break += $hours->breakMinutes($start + $offset, $lengths[$i][0]);
-            $closing += $hours->closingMinutes($start + $offset, $lengths[$i][0]);
+            $break += $hours->breakMinutes($start + $offset, $count);
+            $closing += $hours->closingMinutes($start + $offset, $count);
         }
         $costs = $day->parameters->costOfAMinute;
         $seated = $appointment->inChairSince === null
@@ -85,6 +86,25 @@ final class Placements
             $break,
             $closing,
         );
+    }
+
+    /**
+     * @param array{list<int>, int, list<int>, int} $pattern
+     * @param list<array{int, int}>                 $lengths
+     *
+     * @return int slots until the client goes and the tools are clean
+     */
+    private static function whole(array $pattern, array $lengths, SalonDay $day): int
+    {
+        $last = count($lengths) - 1;
+
+        return max($pattern[1], $pattern[0][$last] + $lengths[$last][0] + self::clean($day->parameters));
+    }
+
+    /** @return int slots of hands after each head */
+    private static function clean(SchedulingParameters $parameters): int
+    {
+        return (int) ceil($parameters->cleanMinutes / $parameters->gridMinutes);
     }
 
     /** @return list<array{int, int}> hands and waiting of each stretch, in slots */

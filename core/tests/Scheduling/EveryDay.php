@@ -11,7 +11,8 @@ use Nagomi\Core\Scheduling\SalonDay;
  * Every way to lay out a small day: slow, plain, and apart from the search it is held against. The weights are written
  * out anew: 12 a minute after a promise, 4 for who came late, 1 for who was not promised a time, 2 under a mask that is
  * through, 3 of hands in a break, 5 after closing, 240 for who is under way; 10,000 without a place, 200,000 for who
- * sits already. A break may be worked into for 20 minutes and half of it, after closing for 60.
+ * sits already. A break may be worked into for 20 minutes and half of it, after closing
+ * for 60; after each head five minutes go to the tools.
  */
 final class EveryDay
 {
@@ -86,16 +87,19 @@ final class EveryDay
         foreach ($one->hands === null ? array_keys($day->hours) : [$one->hands] as $hands) {
             for ($start = $one->from(); $start <= min($closes, $one->latest ?? $closes); $start += 5) {
                 foreach (self::holds($one) as $holds) {
-                    [$mask, $outside, $at] = [0, 0.0, $start];
+                    [$mask, $outside, $at, $isOver] = [0, 0.0, $start, false];
                     foreach ($one->stretches as $i => $stretch) {
-                        for ($hand = 5 * (int) ceil($stretch->handsMinutes / 5); $hand > 0; $hand -= 5) {
-                            $outside += self::outside($day->hours[$hands], $at, self::isIn($one));
-                            $mask |= 1 << intdiv($at - $opens, 5);
-                            $at += 5;
+                        // After the last of it the tools are cleaned, for five minutes.
+                        $hand = 5 * (int) ceil($stretch->handsMinutes / 5);
+                        $clean = $i === count($one->stretches) - 1 ? 5 : 0;
+                        for ($minute = $at; $minute < $at + $hand + $clean; $minute += 5) {
+                            $outside += self::outside($day->hours[$hands], $minute, self::isIn($one));
+                            $mask |= 1 << intdiv($minute - $opens, 5);
+                            $isOver = $isOver || $minute >= $closes;
                         }
-                        $at += 5 * (int) ceil($stretch->waitingMinutes / 5) + ($holds[$i] ?? 0);
+                        $at += $hand + 5 * (int) ceil($stretch->waitingMinutes / 5) + ($holds[$i] ?? 0);
                     }
-                    if ($outside < INF && $at <= $closes) {
+                    if ($outside < INF && $at <= $closes && ! $isOver) {
                         $ways[] = [
                             (string) $hands, $mask, intdiv(max($opens, $one->inChairSince ?? $start) - $opens, 5),
                             intdiv($at - $opens, 5), self::waiting($one, $start) + 2 * array_sum($holds) + $outside,

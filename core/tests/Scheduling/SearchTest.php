@@ -91,7 +91,7 @@ it('knows a room by what is taken in it', function (): void {
     $room = $room->with($first);
     expect($room->has($at('b', 'Ada', 550)))
         ->toBeFalse()
-        ->and($room->has($at('b', 'Ada', 570)))
+        ->and($room->has($at('b', 'Ada', 575)))
         ->toBeTrue()
         ->and($room->has($at('b', 'Bo', 550)))
         ->toBeTrue();

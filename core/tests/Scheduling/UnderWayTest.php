@@ -95,7 +95,7 @@ it('lays the day out anew round whoever is under way', function (): void {
     // meanwhile.
     $line = Scheduler::of($day, [leftAt(550), new Appointment('next', [new WorkSegment(30)], 550, 560, 'Ada')]);
     expect($line->placed['a']->starts)
-        ->toBe([550, 590])
+        ->toBe([550, 595])
         ->and($line->placed['next']->start())
         ->toBe(560)
         ->and($line->brokenPromises())
@@ -107,5 +107,5 @@ it('lays the day out anew round whoever is under way', function (): void {
         ->and($line->lateMinutes('next'))
         ->toBe(15)
         ->and($line->placed['a']->starts[1])
-        ->toBe(605);
+        ->toBe(610);
 });

@@ -49,7 +49,7 @@
                                 @if ($row->comesAt)<span class="reason">{{ __('booking.row.comes', ['time' => $row->comesAt]) }}</span>@endif
                                 @if ($row->isSetAside())<span class="reason">{{ __('booking.row.aside') }}</span>
                                 @elseif ($row->noPlace)<strong class="is-broken">{{ __('booking.row.no-place') }}</strong>
-                                @elseif ($row->late > 0)<strong class="is-broken">{{ __($row->cameLate ? 'booking.row.late-own' : 'booking.row.late', ['time' => $row->begins, 'minutes' => $row->late]) }}</strong>
+                                @elseif ($row->late > 0)<strong class="is-broken">{{ __('booking.row.' . ($row->comesAt ? 'late-said' : ($row->cameLate ? 'late-own' : 'late')), ['time' => $row->begins, 'minutes' => $row->late]) }}</strong>
                                 @elseif ($row->isSilent())<span class="reason">{{ __('booking.row.silent') }}</span>@endif
                                 @if ($row->waitsUntil)<strong class="is-broken">{{ __('booking.row.waits', ['time' => $row->waitsUntil]) }}</strong>@endif
                                 @if ($row->through && ! $row->isSilent())<span class="reason">{{ __($row->surely ? 'booking.row.surely' : 'booking.row.through', ['time' => $row->through, 'surely' => $row->surely]) }}</span>@endif
