@@ -20,7 +20,7 @@ final readonly class BookPage extends Page
      * @param array<array-key, mixed> $heads
      * @param Collection<int, Service> $services
      * @param Collection<int, User> $stylists
-     * @param list<array{date: CarbonImmutable, openings: list<array{time: string, user: int, held: int}>}> $days
+     * @param list<OfferedDay> $days
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
@@ -33,6 +33,7 @@ final readonly class BookPage extends Page
         public ?Service $service,
         public CarbonImmutable $date,
         public ?ServiceQuote $quote,
+        public BookingWish $wish,
         public array $days,
         public string $parts,
         public array $steps,

@@ -19,25 +19,17 @@ use App\Models\User;
 use App\Wording\SalonClock;
 use App\Wording\StepWords;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Support\Collection;
-use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Scheduling\Appointment;
-use Nagomi\Core\Scheduling\DaySchedule;
-use Nagomi\Core\Scheduling\FreeSlots;
-use Nagomi\Core\Scheduling\Placement;
-use Nagomi\Core\Scheduling\WorkSegment;
 
 /** Booking a head: what it takes, what it costs, and when whose hands are free for it. */
 final readonly class BookingScreen
 {
-    /** Days looked at for a time, the asked one first. */
-    private const DAYS = 7;
-
     public function __construct(
+        private OfferedDays $offeredDays,
         private PlannedBottles $plannedBottles,
         private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
-        private Parameters $parameters,
     ) {
     }
 
@@ -55,6 +47,7 @@ final readonly class BookingScreen
         $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date);
         $stylists = $this->salonSchedule->stylists($salon);
         $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
+        $wish = self::wish($text, $stylists);
 
         return new BookPage(
             salon: $salon,
@@ -67,51 +60,32 @@ final readonly class BookingScreen
             quote: $quote,
             parts: PlannedMinutes::shortOf($quote?->parts),
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
-            days: $quote === null ? [] : $this->days($salon, $date, $quote->stretches),
+            wish: $wish,
+            days: $head === null || $quote === null ? [] : $this->offeredDays->of(
+                $salon,
+                $head,
+                $date,
+                $quote->stretches,
+                $wish,
+                $item?->date->format('Y-m-d'),
+            ),
         );
     }
 
     /**
-     * @param non-empty-list<WorkSegment> $stretches
+     * What is asked for and is none of the salon's is no wish.
      *
-     * @return list<array{date: CarbonImmutable, openings: list<array{time: string, user: int, held: int}>}>
+     * @param Closure(string): string $text
+     * @param Collection<int, User>   $stylists by key
      */
-    private function days(Salon $salon, CarbonImmutable $from, array $stretches): array
+    private static function wish(Closure $text, Collection $stylists): BookingWish
     {
-        $days = [];
-        for ($i = 0; $i < self::DAYS; $i++) {
-            $date = $from->addDays($i);
-            $line = $this->salonSchedule->of($salon, $date, $this->salonSchedule->bookings($salon, $date));
-            $openings = $line === null ? [] : $this->openings($salon, $date, $line, $stretches);
-            if ($openings !== []) {
-                $days[] = ['date' => $date, 'openings' => $openings];
-            }
-        }
-
-        return $days;
-    }
-
-    /**
-     * @param non-empty-list<WorkSegment> $stretches
-     *
-     * @return list<array{time: string, user: int, held: int}>
-     */
-    private function openings(Salon $salon, CarbonImmutable $date, DaySchedule $line, array $stretches): array
-    {
-        $now = $date->equalTo($salon->today()) ? SalonClock::minute($salon, CarbonImmutable::now()) : 0;
-        $grid = $this->parameters->scheduling->gridMinutes;
-        $sitting = new Appointment('asked for', $stretches, (int) (ceil($now / $grid) * $grid));
-
-        return array_map(
-            fn (Placement $placing): array => [
-                'time' => SalonClock::shown($placing->start()),
-                'user' => SalonSchedule::stylist($placing->hands),
-                'held' => array_sum($placing->holds),
-            ],
-            FreeSlots::in($line, $sitting, 9),
+        return new BookingWish(
+            $stylists->get((int) $text('with'))?->id,
+            in_array($text('part'), BookingWish::PARTS, true) ? $text('part') : '',
+            $text('all') === '1',
         );
     }
-
 
     public function of(Booking $booking): BookingPage
     {

@@ -69,6 +69,9 @@ final readonly class SchedulingParameters
     /** minutes; a shorter gap is no time to go to another head */
     public float $shortestWaitMinutes;
 
+    /** minutes of hands that lie free; a shorter gap is of no use to anybody */
+    public int $leastUsefulGapMinutes;
+
     /** minutes between two times that are offered */
     public int $offersApartMinutes;
 
@@ -94,6 +97,7 @@ final readonly class SchedulingParameters
         $this->mostPlacesOfTwo = $table->whole('scheduling.most-places-of-two');
         $this->draws = $table->whole('scheduling.draws');
         $this->shortestWaitMinutes = $table->number('scheduling.shortest-wait-minutes');
+        $this->leastUsefulGapMinutes = $table->whole('scheduling.least-useful-gap-minutes');
         $this->offersApartMinutes = $table->whole('scheduling.offers-apart-minutes');
     }
 }

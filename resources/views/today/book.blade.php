@@ -4,6 +4,8 @@
         <x-choice name="head" label="Head" :options="$heads" :value="$head?->id" empty="Choose one"/>
         <x-choice name="service" label="For what" :options="$services->pluck('name', 'id')->all()" :value="$service?->id"/>
         <x-field name="date" label="From" type="date" :value="$date->format('Y-m-d')"/>
+        <x-choice name="with" :label="__('booking.offers.with')" :options="$stylists->pluck('name', 'id')->all()" :value="$wish->user" :empty="__('booking.offers.anyone')"/>
+        <x-choice name="part" :label="__('booking.offers.when')" :options="collect($wish::PARTS)->mapWithKeys(fn ($part) => [$part => __('booking.offers.parts.' . $part)])->all()" :value="$wish->part" :empty="__('booking.offers.any-time')"/>
         <button class="button">See the times</button>
     </form>
     @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
@@ -19,14 +21,15 @@
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
             <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
-            <h2>Times at which she can begin</h2>
-            @if ($days === [])<p class="empty">There is no room in the seven days from {{ $date->format('D j M') }}. Try a later day, or a shorter service.</p>@endif
+            <h2>{{ __('booking.offers.title') }}</h2>
+            @if ($days === [])<p class="empty">{{ __($wish->isOneDay ? 'booking.offers.none-on' : 'booking.offers.none', ['day' => $date->format('D j M')]) }}</p>@endif
             @foreach ($days as $day)
-                <div class="opening-day"><h3>{{ $day['date']->format('D j M') }}</h3>
-                    @foreach (collect($day['openings'])->sortBy('user')->groupBy('user') as $user => $openings)
-                        <p><span class="opening-who">{{ explode(' ', $stylists[$user]->name)[0] }}</span>
-                            @foreach ($openings as $opening)<button class="button" name="slot" value="{{ $day['date']->format('Y-m-d') }} {{ $opening['time'] }} {{ $user }}" @if ($opening['held'] > 0) title="a mask sits {{ $opening['held'] }} minutes longer" @endif>{{ $opening['time'] }}</button>@endforeach</p>
+                <div class="opening-day"><h3>{{ $day->date->format('D j M') }}@if ($day->isPlanned) <span class="tag-look">{{ __('booking.offers.planned') }}</span>@endif</h3>
+                    @foreach ($wish->isOneDay ? $day->byStylist() : $day->best() as $row)
+                        <p><span class="opening-who">{{ __("booking.offers.parts.{$row->part}") }}@if ($wish->isOneDay), {{ explode(' ', $stylists[$row->times[0]->user]->name)[0] }}@endif</span>
+                            @foreach ($row->times as $time)<button class="button" name="slot" value="{{ $time->slot }}" @if ($time->held > 0) title="{{ __('booking.offers.held', ['minutes' => $time->held]) }}" @endif>{{ $time->time }}@if ($wish->isOneDay)<span class="sr-only"> {{ explode(' ', $stylists[$time->user]->name)[0] }}</span>@else {{ explode(' ', $stylists[$time->user]->name)[0] }}@endif</button>@endforeach</p>
                     @endforeach
+                    @unless ($wish->isOneDay)<p class="reason"><a href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $day->date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'all' => 1]) }}">{{ trans_choice('booking.offers.all', count($day->times), ['day' => $day->date->format('D j M')]) }}</a></p>@endunless
                 </div>
             @endforeach
         </form>

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Bridge\Scheduling\SalonSchedule;
+use App\Models\Booking;
+use App\Models\Head;
+use App\Models\Salon;
+use App\Wording\SalonClock;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\Opening;
+use Nagomi\Core\Scheduling\Openings;
+use Nagomi\Core\Scheduling\RemainingWork;
+use Nagomi\Core\Scheduling\WorkSegment;
+
+/** When a client can come: every time there is room for, on the days from one on. */
+final readonly class OfferedDays
+{
+    /** Days looked at for a time, the asked one first. */
+    private const DAYS = 7;
+
+    public function __construct(
+        private Parameters $parameters,
+        private SalonSchedule $salonSchedule,
+    ) {
+    }
+
+    /**
+     * @param non-empty-list<WorkSegment> $stretches
+     * @param BookingWish                 $wish      whose hands, which part of the day, one day alone
+     * @param string|null                 $planned   the plan's own day, Y-m-d; null: none
+     *
+     * @return list<OfferedDay> the plan's own day first, then by date; days without a time are left out
+     */
+    public function of(
+        Salon $salon,
+        Head $head,
+        CarbonImmutable $from,
+        array $stretches,
+        BookingWish $wish,
+        ?string $planned,
+    ): array {
+        $days = [];
+        for ($i = 0; $i < ($wish->isOneDay ? 1 : self::DAYS); $i++) {
+            $date = $from->addDays($i);
+            $times = $this->times($salon, $head, $date, $stretches, $wish);
+            if ($times !== []) {
+                $days[] = new OfferedDay(
+                    $date,
+                    $date->format('Y-m-d') === $planned,
+                    $times,
+                    $this->parameters->scheduling->offersApartMinutes,
+                );
+            }
+        }
+        usort($days, static fn (OfferedDay $a, OfferedDay $b): int => [
+            $b->isPlanned, $a->date,
+        ] <=> [$a->isPlanned, $b->date]);
+
+        return $days;
+    }
+
+    /**
+     * @param non-empty-list<WorkSegment> $stretches
+     *
+     * @return list<OfferedTime>
+     */
+    private function times(
+        Salon $salon,
+        Head $head,
+        CarbonImmutable $date,
+        array $stretches,
+        BookingWish $wish,
+    ): array {
+        $bookings = $this->salonSchedule->bookings($salon, $date);
+        $line = $this->salonSchedule->of($salon, $date, $bookings);
+        $hands = $wish->user === null ? null : SalonSchedule::hands($wish->user);
+        if ($line === null || ($hands !== null && ! isset($line->day->hours[$hands]))) {
+            return [];
+        }
+        $from = RemainingWork::onGrid($this->salonSchedule->now($salon, $date) ?? 0, $this->parameters->scheduling);
+        $times = [];
+        foreach (Openings::of($line, new Appointment('asked for', $stretches, $from, null, $hands)) as $opening) {
+            $time = self::time($opening, $date);
+            if ($wish->fits($time) && self::sitsOnce($salon, $head, $opening, $bookings)) {
+                $times[] = $time;
+            }
+        }
+
+        return $times;
+    }
+
+    private static function time(Opening $opening, CarbonImmutable $date): OfferedTime
+    {
+        $placement = $opening->placement;
+        [$time, $user] = [SalonClock::shown($placement->start()), SalonSchedule::stylist($placement->hands)];
+
+        return new OfferedTime(
+            $placement->start(),
+            $time,
+            $user,
+            array_sum($placement->holds),
+            $opening->lostMinutes,
+            "{$date->format('Y-m-d')} {$time} {$user}",
+        );
+    }
+
+    /**
+     * Nobody is offered a time at which they sit in another chair.
+     *
+     * @param Collection<int, Booking> $bookings of the day
+     */
+    private static function sitsOnce(Salon $salon, Head $head, Opening $opening, Collection $bookings): bool
+    {
+        foreach ($bookings as $booking) {
+            $starts = SalonClock::minute($salon, $booking->starts_at);
+            if (
+                $booking->head_id === $head->id
+                    && $booking->status->isOpen()
+                    && $opening->placement->start() < $starts + $booking->minutes
+                    && $opening->placement->finish > $starts
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+/** A time at which a client can begin, with whose hands. */
+final readonly class OfferedTime
+{
+    /**
+     * @param string $time  H:MM
+     * @param int    $held  minutes a mask sits longer than it needs
+     * @param int    $lost  minutes of these hands that become too short to be used
+     * @param string $slot  day, time and stylist, as the form sends it
+     */
+    public function __construct(
+        public int $minute,
+        public string $time,
+        public int $user,
+        public int $held,
+        public int $lost,
+        public string $slot,
+    ) {
+    }
+
+    /** @return 'morning'|'midday'|'afternoon'|'evening' */
+    public function part(): string
+    {
+        return match (true) {
+            $this->minute < 12 * 60 => 'morning',
+            $this->minute < 14 * 60 => 'midday',
+            $this->minute < 17 * 60 => 'afternoon',
+            default => 'evening',
+        };
+    }
+}
