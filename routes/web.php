@@ -53,6 +53,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
+    Route::post('/bookings/callers', [BookingController::class, 'caller'])->name('bookings.caller');
     Route::post('/bookings', [BookingController::class, 'store'])->name('bookings.store');
     Route::prefix('/bookings/{booking}')->middleware('can:view,booking')->group(function (): void {
         Route::get('/', [BookingController::class, 'show'])->name('bookings.show');

@@ -70,6 +70,16 @@ return [
     ],
     'stylist' => 'Who takes over: choose one from the list.',
     'not-under-way' => 'Only who is under way is taken over; give the booking another time or other hands instead.',
+    'caller' => [
+        'title' => 'Somebody new is calling',
+        'name' => 'Name', 'phone' => 'Phone', 'written-to' => 'Messages go to this number',
+        'take' => 'See the times',
+        'said' => ':name is in the book. Consent and hair come at the first visit.',
+        'there' => ':name is in the list already: choose the name there, or add what tells the two apart.',
+        'name-wrong' => 'Name: type what the caller is called, up to 120 letters.',
+        'phone-wrong' => 'Phone: type the number to call back, such as +351 900 123 456.',
+        'damaged' => 'This page is damaged; open it anew.',
+    ],
     'offers' => [
         'title' => 'When it can begin', 'with' => 'With', 'anyone' => 'anyone', 'when' => 'When', 'any-time' => 'any time',
         'parts' => ['morning' => 'Morning', 'midday' => 'Midday', 'afternoon' => 'Afternoon', 'evening' => 'Evening'],

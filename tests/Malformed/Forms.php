@@ -143,7 +143,10 @@ final readonly class Forms
     {
         return match ($name) {
             'today' => ['date' => '2027-01-10'],
-            'bookings.create' => ['head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11'],
+            'bookings.create' => [
+                'head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11', 'with' => '1',
+                'part' => 'morning', 'all' => '1',
+            ],
             'plans' => ['household' => 'x', 'stylist' => '1'],
             'reports', 'reports.csv' => ['from' => '2026-12-01', 'until' => '2027-01-01'],
             'products.create' => ['head' => $this->test->head->id],
@@ -208,8 +211,14 @@ final readonly class Forms
                 'head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11', 'time' => '10:00',
                 'stylist' => $stylist, 'slot' => "2027-01-11 10:00 {$stylist}",
             ],
+            'bookings.caller' => [
+                'name' => 'Bruna', 'phone' => '+351 555 0101', 'written_to' => '1', 'service' => '1',
+                'date' => '2027-01-11',
+            ],
             'bookings.update' => ['date' => '2027-01-11', 'time' => '10:00', 'stylist' => $stylist, 'sequence' => '0'],
-            'bookings.note' => ['what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain'],
+            'bookings.note' => [
+                'what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain', 'stylist' => $stylist,
+            ],
             'salon.update' => [
                 'name' => 'Salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',
                 'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $method,

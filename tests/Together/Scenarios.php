@@ -124,6 +124,16 @@ final class Scenarios
                 )->count(),
                 1,
             ),
+            // Three desks take the same caller down: one client, whoever was first.
+            'bookings.caller' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent('POST', '/bookings/callers', ['name' => 'Bruna', 'phone' => '+351 555 0101']),
+                fn (mixed $any, TogetherTestCase $test): int => Head::query()->where(
+                    'salon_id',
+                    $test->salon->id,
+                )->where('name', 'Bruna')->count(),
+                1,
+            ),
             'bookings.update' => new Scenario(
                 fn (TogetherTestCase $test): Booking => [$clear($test), $booked($test)][1],
                 fn (Booking $booking, int $i, TogetherTestCase $test): Sent => new Sent(

@@ -57,11 +57,22 @@ final readonly class ClientRegistry
      * @param list<ZonePart>         $parts
      * @param DateTimeInterface|null   $since   the day from which the zones are like this; null: they always were
      * @param array<array-key, mixed>  $notebook
+     * @param DateTimeInterface|null   $consentOn where consent is given with it; null: as it was
      */
-    public function change(Head $head, array $columns, array $parts, ?DateTimeInterface $since, array $notebook): void
-    {
-        DB::transaction(function () use ($head, $columns, $parts, $since, $notebook): void {
-            $head->fill($columns)->save();
+    public function change(
+        Head $head,
+        array $columns,
+        array $parts,
+        ?DateTimeInterface $since,
+        array $notebook,
+        ?DateTimeInterface $consentOn = null,
+    ): void {
+        DB::transaction(function () use ($head, $columns, $parts, $since, $notebook, $consentOn): void {
+            $head->fill($columns);
+            if ($consentOn !== null && $head->consent_on === null) {
+                $head->forceFill(['consent_on' => $consentOn->format('Y-m-d')]);
+            }
+            $head->save();
             $this->recordImporter->zonesAgain($head, $parts, $since);
             $this->recordImporter->washDays($head, $this->treatmentHistory->washDays($notebook));
         });

@@ -6,29 +6,22 @@ namespace App\Care\DataTransfer;
 
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
+use App\Care\Clients\UnseenClients;
 use App\Models\Head;
 use App\Models\Import;
 use App\Models\Salon;
 use Illuminate\Support\Facades\DB;
-use Nagomi\Core\Head\Part;
-use Nagomi\Core\Head\Porosity;
-use Nagomi\Core\Head\StrandDiameter;
-use Nagomi\Core\Head\Zone;
-use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 
 /** Takes a looked-through import into the book, all of it or nothing. */
 final readonly class Imports
 {
-    /** The usual, until the Bench finds out. */
-    private const USUAL_SECTIONS = 4;
-    private const USUAL_WASH_EVERY_DAYS = 7;
-
     public function __construct(
         private OutlookRefresh $outlookRefresh,
         private RecordImporter $recordImporter,
         private Parameters $parameters,
+        private UnseenClients $unseenClients,
     ) {
     }
 
@@ -65,34 +58,14 @@ final readonly class Imports
         });
     }
 
-    /** @param array<mixed> $client who she is, and nothing of her hair */
+    /** @param array<mixed> $client who it is, and nothing of the hair */
     private function client(array $client, Salon $salon): Head
     {
         $text = fn (string $name): ?string => is_string($client[$name] ?? null) ? $client[$name] : null;
-        $head = new Head([
-            // What hair it is nobody has seen yet.
-            'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'),
-            'born_on' => $text('born_on'), 'length_mm' => null, 'density' => 'not-measured',
-            'sections' => self::USUAL_SECTIONS,
-            'hardness_mg_per_l' => null, 'humidity_percent' => $salon->humidity_percent,
-            'styling_load' => 'not-measured', 'wash_every_days' => self::USUAL_WASH_EVERY_DAYS,
-            'method' => $salon->method,
-        ]);
-        $head->salon_id = $salon->id;
-        $head->save();
-        $this->recordImporter->zones(
-            $head,
-            array_map(
-                fn (Zone $zone): ZonePart => new ZonePart(
-                    $zone,
-                    Part::Length,
-                    Porosity::NotMeasured,
-                    StrandDiameter::NotMeasured,
-                ),
-                Zone::cases(),
-            ),
-        );
 
-        return $head->refresh();
+        return $this->unseenClients->take($salon, [
+            'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'),
+            'born_on' => $text('born_on'),
+        ]);
     }
 }

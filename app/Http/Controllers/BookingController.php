@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Clients\UnseenClients;
 use App\Care\Scheduling\BookingConflict;
 use App\Care\Scheduling\Bookings;
 use App\Http\Requests\BookingNoteRequest;
 use App\Http\Requests\BookingRequest;
+use App\Http\Requests\CallerRequest;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Pages\Today\BookingScreen;
@@ -24,12 +26,30 @@ final class BookingController extends Controller
     public function __construct(
         private readonly BookingScreen $bookingScreen,
         private readonly Bookings $bookings,
+        private readonly UnseenClients $unseenClients,
     ) {
     }
 
     public function create(Request $request): View
     {
         return view('today.book', $this->bookingScreen->asked($this->salon(), $request->query->all()));
+    }
+
+    /** Whoever calls is in the book with a name and a number, and booked on the same page. */
+    public function caller(CallerRequest $request): RedirectResponse
+    {
+        $head = $this->unseenClients->caller(
+            $this->salon(),
+            $request->name(),
+            $request->phone(),
+            $request->boolean('written_to'),
+        ) ?? throw ValidationException::withMessages([
+            'name' => Words::say('booking.caller.there', ['name' => $request->name()]),
+        ]);
+
+        return redirect()->route('bookings.create', array_filter([
+            'head' => $head->id, 'service' => $request->input('service'), 'date' => $request->input('date'),
+        ]))->with('said', Words::say('booking.caller.said', ['name' => $head->name]));
     }
 
     public function store(BookingRequest $request): RedirectResponse

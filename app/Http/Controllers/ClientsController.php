@@ -80,6 +80,7 @@ final class ClientsController extends Controller
             $request->zoneParts(),
             $since,
             (array) $request->validated('notebook', []),
+            $request->boolean('consent') ? $request->today() : null,
         );
 
         return redirect()->route('clients.now', $head)->with('said', 'Saved; balance and season are worked out anew.');

@@ -19,8 +19,8 @@
                 <x-choice name="reminded_by" label="Reminders" :options="['nobody' => 'none', 'mail' => 'by mail', 'text' => 'by text']" :value="$head?->reminded_by ?? 'nobody'"/>
                 <x-field name="household" label="Household" :value="$head?->household" help="the same for all who come together"/>
             </div>
-            @if ($head)
-                <p class="note">Consent to keeping this record: {{ $head->consent_on?->format('j M Y') ?? 'not recorded' }}{{ $head->consent_by ? ', ' . $head->consent_by : '' }}.</p>
+            @if ($head?->consent_on)
+                <p class="note">Consent to keeping this record: {{ $head->consent_on->format('j M Y') }}{{ $head->consent_by ? ', ' . $head->consent_by : '' }}.</p>
             @else
                 <x-tick name="consent" label="The client (or a guardian) agrees to this record being kept; health notes stay private."/>
             @endif

@@ -8,6 +8,19 @@
         <x-choice name="part" :label="__('booking.offers.when')" :options="collect($wish::PARTS)->mapWithKeys(fn ($part) => [$part => __('booking.offers.parts.' . $part)])->all()" :value="$wish->part" :empty="__('booking.offers.any-time')"/>
         <button class="button">See the times</button>
     </form>
+    @if ($head === null)
+        <details class="more-tests" @if ($errors->hasAny(['name', 'phone'])) open @endif>
+            <summary>{{ __('booking.caller.title') }}</summary>
+            <form method="post" action="{{ route('bookings.caller') }}" class="asks" novalidate>
+                <x-act/>
+                <input type="hidden" name="service" value="{{ $service?->id }}"><input type="hidden" name="date" value="{{ $date->format('Y-m-d') }}">
+                <x-field name="name" :label="__('booking.caller.name')"/>
+                <x-field name="phone" :label="__('booking.caller.phone')" mode="tel"/>
+                <x-tick name="written_to" :label="__('booking.caller.written-to')"/>
+                <button class="button is-strong">{{ __('booking.caller.take') }}</button>
+            </form>
+        </details>
+    @endif
     @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
     @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('salon.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
     @if ($quote !== null)
