@@ -27,7 +27,7 @@ function quim(): User
 }
 
 /** @param list<array{float, float}> $stretches hands and waiting, in minutes */
-function bookedToday(
+function onTodaysBook(
     FeatureTestCase $test,
     Head $head,
     string $time,
@@ -75,7 +75,7 @@ it('asks after a quarter of an hour who is silent, and gives the place to others
     openSalon($this);
     $tamar = $this->aHead();
     $tamar->update(['phone' => '+351 555 0142']);
-    $booking = bookedToday($this, $tamar, '10:15', [[60.0, 0.0]]);
+    $booking = onTodaysBook($this, $tamar, '10:15', [[60.0, 0.0]]);
     itIs($this, '10:29');
     $this->get('/today')->assertDontSee('Here yet?');
     itIs($this, '10:30');
@@ -103,7 +103,7 @@ it('asks after a quarter of an hour who is silent, and gives the place to others
 
 it('offers the place back with one tap', function (): void {
     openSalon($this);
-    $booking = bookedToday($this, $this->aHead(), '10:15', [[60.0, 0.0]]);
+    $booking = onTodaysBook($this, $this->aHead(), '10:15', [[60.0, 0.0]]);
     itIs($this, '10:50');
     $this->put("/bookings/{$booking->id}", [
         'sequence' => '0', 'slot' => '2027-01-09 10:50 ' . quim()->id,
@@ -115,7 +115,7 @@ it('offers the place back with one tap', function (): void {
 
 it('forgets that somebody was here when the booking stands again', function (): void {
     openSalon($this);
-    $booking = bookedToday($this, $this->aHead(), '11:00', [[30.0, 0.0]]);
+    $booking = onTodaysBook($this, $this->aHead(), '11:00', [[30.0, 0.0]]);
     say($this, $booking, ['what' => 'here']);
     say($this, $booking, ['what' => 'no-show']);
     say($this, $booking, ['what' => 'again']);
@@ -125,7 +125,7 @@ it('forgets that somebody was here when the booking stands again', function (): 
 it('keeps who is under way where they are, through lunch and after closing', function (string $begins, string $now): void {
     openSalon($this);
     itIs($this, $begins);
-    $booking = bookedToday($this, $this->aHead(), $begins, [[120.0, 0.0]]);
+    $booking = onTodaysBook($this, $this->aHead(), $begins, [[120.0, 0.0]]);
     say($this, $booking, ['what' => 'begin']);
     itIs($this, $now);
     $line = theDay($this);
@@ -140,10 +140,10 @@ it('keeps who is under way where they are, through lunch and after closing', fun
 it('proposes other hands, moves with one tap once the client agrees, and writes to the client', function (): void {
     openSalon($this);
     itIs($this, '09:00');
-    $first = bookedToday($this, $this->aHead(), '09:00', [[120.0, 0.0]]);
+    $first = onTodaysBook($this, $this->aHead(), '09:00', [[120.0, 0.0]]);
     $noor = $this->aHead('protein-sensitive');
     $noor->update(['name' => 'Noor', 'reminded_by' => 'text', 'phone' => '+351 555 0199']);
-    $booking = bookedToday($this, $noor, '11:00', [[60.0, 0.0]]);
+    $booking = onTodaysBook($this, $noor, '11:00', [[60.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     $this->get('/today')->assertDontSee('So that nobody waits');
     itIs($this, '10:40');
@@ -175,10 +175,10 @@ it('proposes other hands, moves with one tap once the client agrees, and writes 
 it('does not propose again what the client did not want, and tells where no message goes out', function (): void {
     openSalon($this);
     itIs($this, '10:40');
-    $first = bookedToday($this, $this->aHead(), '10:00', [[60.0, 0.0]]);
+    $first = onTodaysBook($this, $this->aHead(), '10:00', [[60.0, 0.0]]);
     $noor = $this->aHead('protein-sensitive');
     $noor->update(['name' => 'Noor', 'reminded_by' => 'nobody']);
-    $booking = bookedToday($this, $noor, '11:00', [[60.0, 0.0]]);
+    $booking = onTodaysBook($this, $noor, '11:00', [[60.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     $this->get('/today')->assertSee('Noor stays with Ilse');
     say($this, $booking, ['what' => 'stay']);
@@ -191,8 +191,8 @@ it('does not propose again what the client did not want, and tells where no mess
 it('hands over who sits in the chair when a stylist leaves in the middle of the day', function (): void {
     openSalon($this);
     itIs($this, '10:00');
-    $first = bookedToday($this, $this->aHead(), '10:00', [[90.0, 0.0]]);
-    $later = bookedToday($this, $this->aHead('protein-sensitive'), '14:00', [[30.0, 0.0]]);
+    $first = onTodaysBook($this, $this->aHead(), '10:00', [[90.0, 0.0]]);
+    $later = onTodaysBook($this, $this->aHead('protein-sensitive'), '14:00', [[30.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     (new Leave())->forceFill([
         'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'from' => '2027-01-09',
@@ -225,7 +225,7 @@ it('lays the day out by what is tapped at the wash, not by what the clock makes 
     openSalon($this);
     $head = $this->aHead();
     itIs($this, '10:00');
-    $booking = bookedToday($this, $head, '10:00', [[60.0, 0.0]], null, true);
+    $booking = onTodaysBook($this, $head, '10:00', [[60.0, 0.0]], null, true);
     $this->post("/clients/{$head->id}/wash")->assertSessionHasNoErrors()->assertRedirect();
     $session = WashSession::query()->sole();
     expect($booking->refresh()->status)->toBe(BookingStatus::UnderWay);
@@ -251,8 +251,8 @@ it('lays the day out by what is tapped at the wash, not by what the clock makes 
 it('says in the book what the day costs where hands give up their break', function (): void {
     openSalon($this);
     itIs($this, '11:40');
-    $first = bookedToday($this, $this->aHead(), '11:00', [[50.0, 0.0]]);
-    bookedToday($this, $this->aHead('protein-sensitive'), '11:50', [[40.0, 0.0]]);
+    $first = onTodaysBook($this, $this->aHead(), '11:00', [[50.0, 0.0]]);
+    onTodaysBook($this, $this->aHead('protein-sensitive'), '11:50', [[40.0, 0.0]]);
     say($this, $first, ['what' => 'begin']);
     itIs($this, '11:50');
     say($this, $first, ['what' => 'over']);
@@ -266,7 +266,7 @@ it('lays a full day out for the page at once, and looks for a better order behin
     foreach (range(0, 6) as $i) {
         $head = $this->aHead($i % 2 === 0 ? 'mixed-porosity' : 'protein-sensitive');
         $time = CarbonImmutable::parse('2027-01-09 09:00', 'UTC')->addMinutes(20 * $i)->format('H:i');
-        bookedToday($this, $head, $time, [[15.0, 15.0], [15.0, 10.0], [10.0, 0.0]]);
+        onTodaysBook($this, $head, $time, [[15.0, 15.0], [15.0, 10.0], [10.0, 0.0]]);
     }
     $quick = $this->get('/today')->assertOk()->assertSee('it is being looked for')->assertSee('js/screens/today.js');
     $address = html_entity_decode((string) preg_replace(
