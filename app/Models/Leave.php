@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int             $user_id
  * @property CarbonImmutable $from
  * @property CarbonImmutable $until
+ * @property int|null        $from_minute  of the first day; null: all of it
+ * @property int|null        $until_minute of the last day; null: all of it
  * @property string          $because
  */
 final class Leave extends Model
@@ -28,6 +30,18 @@ final class Leave extends Model
 
     protected function casts(): array
     {
-        return ['from' => 'immutable_date', 'until' => 'immutable_date'];
+        return [
+            'from' => 'immutable_date', 'until' => 'immutable_date', 'from_minute' => 'integer',
+            'until_minute' => 'integer',
+        ];
+    }
+
+    /** @return array{int, int} minutes of a day within it, from and until */
+    public function spanOn(string $date): array
+    {
+        return [
+            $this->from->format('Y-m-d') === $date ? $this->from_minute ?? 0 : 0,
+            $this->until->format('Y-m-d') === $date ? $this->until_minute ?? 1440 : 1440,
+        ];
     }
 }

@@ -65,11 +65,24 @@ return [
         'tell' => 'No message goes out; tell them yourself.',
     ],
     'message' => [
+        'about' => [
+            'booking' => 'a reminder of the booking', 'home' => 'a wash day at home', 'booked' => 'the booking',
+            'moved' => 'another time', 'cancelled' => 'the booking is cancelled',
+        ],
+        'booked-subject' => 'Your time with us on :when',
+        'booked' => 'You are booked: :when with :who, :service, about :minutes minutes.',
+        'cancelled-subject' => 'Your time with us on :when is cancelled',
+        'cancelled' => 'Your time with us on :when, :service with :who, is cancelled. Call us for another one.',
         'moved-subject' => 'Your time with us is now :when',
         'moved' => 'Your time with us has changed: :when with :who, :service, about :minutes minutes.',
     ],
     'stylist' => 'Who takes over: choose one from the list.',
     'not-under-way' => 'Only who is under way is taken over; give the booking another time or other hands instead.',
+    'leave' => [
+        'from-time' => 'From what time', 'until-time' => 'Until what time', 'time-help' => 'empty: the whole day',
+        'from-wrong' => 'From what time: type an hour of the day, such as 14:00, or leave it empty.',
+        'until-wrong' => 'Until what time: type an hour after the first, such as 17:30, or leave it empty.',
+    ],
     'caller' => [
         'title' => 'Somebody new is calling',
         'name' => 'Name', 'phone' => 'Phone', 'written-to' => 'Messages go to this number',

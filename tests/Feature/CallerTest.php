@@ -21,7 +21,10 @@ it('takes a caller in and books on the same page, and everything else works for 
         ->and($head->reminded_by)->toBe('text')
         ->and($head->consent_on)->toBeNull()
         ->and($head->salon_id)->toBe($this->salon->id);
-    $page = (string) $this->get((string) $to)->assertOk()->assertSee('Consent and hair come at the first visit')->getContent();
+    $page = (string) $this->get((string) $to)
+        ->assertOk()
+        ->assertSee('Consent and hair come at the first visit')
+        ->getContent();
     preg_match('/name="slot" value="(2027-01-11 [^"]+)"/', $page, $slot);
     $this->post('/bookings', [
         'head' => $head->id, 'service' => (string) service($service)->id, 'slot' => $slot[1],

@@ -221,6 +221,50 @@ it('hands over who sits in the chair when a stylist leaves in the middle of the 
         ->and($line->placed[$first->id]->finish)->toBe(690);
 });
 
+it('knows who leaves for a part of the day, and neither stays for lunch nor after hours then', function (): void {
+    openSalon($this);
+    itIs($this, '09:00');
+    $early = onTodaysBook($this, $this->aHead(), '10:00', [[60.0, 0.0]]);
+    $late = onTodaysBook($this, $this->aHead('protein-sensitive'), '15:00', [[60.0, 0.0]]);
+    $this->post('/salon/leave', [
+        'leave_of' => (string) $this->stylist->id, 'leave_from' => '2027-01-09', 'leave_until' => '2027-01-09',
+        'leave_from_time' => '14:00', 'leave_because' => 'dentist',
+    ])->assertSessionHas('said', 'Noted. 1 booking falls into those days: move them, or call.');
+    $this->get('/salon/hours')->assertSee('9 Jan, 14:00 to 9 Jan 2027');
+    $line = theDay($this);
+    expect($line->day->hours[SalonSchedule::hands($this->stylist->id)])->toBe([[540, 750], [795, 840]])
+        ->and($line->placed)->toHaveKey($early->id)
+        ->and($line->without())->toBe([$late->id]);
+    $this->get('/today')->assertSee('Ilse is away. Quim could take')->assertSee('Quim at 15:00');
+    // Nothing is booked into it, nor right before it.
+    foreach (['14:00', '13:30'] as $time) {
+        $this->post('/bookings', bookingForm($this->aHead(), 'Dry cut', $time, null, '2027-01-09'))
+            ->assertSessionHasErrors('time');
+    }
+    $this->post('/bookings', bookingForm($this->aHead(), 'Readings', '13:30', null, '2027-01-09'))
+        ->assertSessionHasNoErrors();
+    // An hour in the middle of the morning leaves what is before and after it.
+    $this->post('/salon/leave', [
+        'leave_of' => (string) quim()->id, 'leave_from' => '2027-01-09', 'leave_until' => '2027-01-09',
+        'leave_from_time' => '10', 'leave_until_time' => '11.30',
+    ])->assertSessionHasNoErrors();
+    expect(theDay($this)->day->hours[SalonSchedule::hands(quim()->id)])->toBe([[540, 600], [690, 750], [795, 1080]]);
+});
+
+it('says what hour to type instead', function (array $typed, string $field, string $says): void {
+    openSalon($this);
+    $this->post('/salon/leave', $typed + [
+        'leave_of' => (string) $this->stylist->id, 'leave_from' => '2027-01-09', 'leave_until' => '2027-01-09',
+    ])->assertSessionHasErrors($field);
+    expect(session('errors')->first($field))->toContain($says)->and(Leave::query()->count())->toBe(0);
+})->with([
+    'words' => [['leave_from_time' => 'after lunch'], 'leave_from_time', 'such as 14:00'],
+    'no hour' => [['leave_until_time' => '25:00'], 'leave_until_time', 'such as 17:30'],
+    'backwards' => [
+        ['leave_from_time' => '14:00', 'leave_until_time' => '13:00'], 'leave_until_time', 'after the first',
+    ],
+]);
+
 it('lays the day out by what is tapped at the wash, not by what the clock makes of the plan', function (): void {
     openSalon($this);
     $head = $this->aHead();

@@ -15,6 +15,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Feature\FeatureTestCase;
 
+require_once __DIR__ . '/OpenSalon.php';
+
 /**
  * A booking of a client who wants reminders; the clock of these tests stands at ten in the morning of 9 January 2027.
  */
@@ -299,4 +301,45 @@ it('says what to type instead in the outbox', function (): void {
         'quiet_until_minute',
         'outbox',
     ]))->toBe(['quiet_from_minute' => 1320, 'quiet_until_minute' => 450, 'outbox' => 'refuses']);
+});
+
+it('writes when it is booked, moved and cancelled, once each, and says what is so by then', function (): void {
+    openSalon($this);
+    $head = $this->aHead();
+    $head->update(['phone' => '+351 900 000 000', 'reminded_by' => 'text']);
+    $this->post('/bookings', bookingForm($head, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
+    $booking = Booking::query()->sole();
+    theyWork();
+    expect(OutboxMessage::query()->sole()->body)
+        ->toContain('You are booked: Monday 11 January at 10:00 with Ilse, Dry cut, about 45 minutes.');
+    // Moved twice before anybody is written to: only the last is told.
+    foreach (['11:00', '15:00'] as $i => $time) {
+        $this->put("/bookings/{$booking->id}", [
+            'date' => '2027-01-11', 'time' => $time, 'stylist' => (string) $this->stylist->id,
+            'sequence' => (string) $i,
+        ])->assertSessionHasNoErrors();
+    }
+    theyWork();
+    theyWork();
+    $said = OutboxMessage::query()->orderBy('id')->get()->map(fn (OutboxMessage $one): string => $one->body);
+    expect($said)->toHaveCount(2)
+        ->and($said[1])->toContain('has changed: Monday 11 January at 15:00 with Ilse');
+    $this->post("/bookings/{$booking->id}/notes", ['what' => 'cancel', 'sequence' => '2', 'because' => 'ill'])
+        ->assertSessionHasNoErrors();
+    theyWork();
+    $last = OutboxMessage::query()->orderByDesc('id')->firstOrFail();
+    // Why it was cancelled is the salon's own note.
+    expect($last->body)->toContain('Monday 11 January at 15:00')->toContain('is cancelled')->not->toContain('ill.')
+        ->and(OutboxMessage::query()->count())->toBe(3);
+    $this->get('/salon/messages')->assertOk()->assertSee('delivered');
+});
+
+it('says nothing of what was booked for a client who wants no messages, or of what is over', function (): void {
+    openSalon($this);
+    $head = $this->aHead();
+    $head->update(['reminded_by' => 'nobody']);
+    $this->post('/bookings', bookingForm($head, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
+    $past = reminded($this, 'text', '2027-01-08 11:00');
+    $this->post("/bookings/{$past->id}/notes", ['what' => 'cancel', 'sequence' => '0', 'because' => 'ill']);
+    expect(Reminder::query()->count())->toBe(0);
 });

@@ -234,6 +234,8 @@ final readonly class Forms
                 'leave_of' => $stylist,
                 'leave_from' => $today,
                 'leave_until' => $today,
+                'leave_from_time' => '14:00',
+                'leave_until_time' => '17:00',
                 'leave_because' => 'sea',
             ],
             'salon.messages.update' => ['quiet_from' => '21:00', 'quiet_until' => '8:00', 'outbox' => 'works'],

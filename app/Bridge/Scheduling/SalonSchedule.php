@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Bridge\Scheduling;
 
 use App\Models\Booking;
-use App\Models\Leave;
 use App\Models\Salon;
 use App\Models\User;
-use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -41,17 +39,18 @@ final readonly class SalonSchedule
         Collection $bookings,
         bool $thoroughly = false,
     ): ?DaySchedule {
-        $hours = $this->hours($salon, $date);
-        if ($hours === []) {
+        $hours = StylistHours::on($salon, $date);
+        if ($hours->there === []) {
             return null;
         }
         $booked = $this->bookedAppointments->of($salon, $bookings, $this->now($salon, $date));
         $day = new SalonDay(
-            $hours,
+            $hours->there,
             max($salon->chairs, $booked->sitting),
             $this->parameters->scheduling,
             $booked->seated,
             $booked->also,
+            $hours->away,
         );
 
         return $this->thoroughDays->of($day, $booked->appointments, $thoroughly);
@@ -63,36 +62,6 @@ final readonly class SalonSchedule
         return $date->format('Y-m-d') === $salon->today()->format('Y-m-d')
             ? SalonClock::minute($salon, CarbonImmutable::now())
             : null;
-    }
-
-    /**
-     * @return array<string, non-empty-list<array{
-     *     int, int,
-     * }>> spans of each stylist who is there, by key, in the order of their names
-     */
-    public function hours(Salon $salon, CarbonImmutable $date): array
-    {
-        $day = $date->format('Y-m-d');
-        $away = Leave::query()
-            ->where('salon_id', $salon->id)
-            ->where('from', '<=', $day)
-            ->where('until', '>=', $day)
-            ->pluck('user_id')
-            ->all();
-        $hours = [];
-        foreach (
-            WorkingHours::query()
-                ->where('salon_id', $salon->id)
-                ->where('weekday', $date->dayOfWeekIso)
-                ->whereNotIn('user_id', $away)
-                ->orderBy('user_id')
-                ->orderBy('from_minute')
-                ->get() as $span
-        ) {
-            $hours[self::hands($span->user_id)][] = [$span->from_minute, $span->until_minute];
-        }
-
-        return $hours;
     }
 
     /** Whether a booking has room at a minute of a day that is laid out without it, all others kept to the minute. */

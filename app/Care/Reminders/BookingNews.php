@@ -12,16 +12,33 @@ use Carbon\CarbonImmutable;
 final readonly class BookingNews
 {
     /** @return bool whether the client is told; false: none are wanted */
+    public function booked(Booking $booking): bool
+    {
+        return $this->tell($booking, 'booked');
+    }
+
+    /** @return bool whether the client is told; false: none are wanted */
     public function moved(Booking $booking): bool
     {
+        return $this->tell($booking, 'moved');
+    }
+
+    /** @return bool whether the client is told; false: none are wanted, or it is over already */
+    public function cancelled(Booking $booking): bool
+    {
+        return $this->tell($booking, 'cancelled');
+    }
+
+    private function tell(Booking $booking, string $kind): bool
+    {
         $head = $booking->head()->firstOrFail();
-        if ($head->reminded_by === 'nobody') {
+        if ($head->reminded_by === 'nobody' || $booking->starts_at->isPast()) {
             return false;
         }
         // The same time with the same hands is told once, however often it is sent.
         Reminder::query()->insertOrIgnore([
-            'salon_id' => $booking->salon_id, 'head_id' => $booking->head_id, 'kind' => 'moved',
-            'occasion' => "moved {$booking->id} {$booking->starts_at->format('YmdHi')} {$booking->user_id}",
+            'salon_id' => $booking->salon_id, 'head_id' => $booking->head_id, 'kind' => $kind,
+            'occasion' => "{$kind} {$booking->id} {$booking->starts_at->format('YmdHi')} {$booking->user_id}",
             'due_at' => CarbonImmutable::now()->utc()->format('Y-m-d H:i:s'), 'status' => 'due',
             'created_at' => now(), 'updated_at' => now(),
         ]);

@@ -23,12 +23,13 @@ final readonly class ReminderText
     {
         return match ($reminder->kind) {
             'booking' => self::booking($reminder),
-            'moved' => self::moved($reminder),
+            'booked', 'moved', 'cancelled' => self::news($reminder),
             default => self::home($reminder),
         };
     }
 
-    private static function moved(Reminder $reminder): ?self
+    /** What was changed, as long as it still is so: changed once more, another message says it; over, none does. */
+    private static function news(Reminder $reminder): ?self
     {
         [, $id, $at, $user] = explode(' ', $reminder->occasion) + ['', '', '', ''];
         $booking = Booking::query()
@@ -36,10 +37,9 @@ final readonly class ReminderText
             ->with('user')
             ->where('head_id', $reminder->head_id)
             ->find($id);
-        // Moved once more, or over: another message says that, or none is needed.
         if (
             ! $booking instanceof Booking
-                || ! $booking->status->isOpen()
+                || $booking->status->isOpen() === ($reminder->kind === 'cancelled')
                 || "{$booking->starts_at->format('YmdHi')} {$booking->user_id}" !== "{$at} {$user}"
                 || $booking->starts_at->isPast()
         ) {
@@ -53,8 +53,8 @@ final readonly class ReminderText
         ];
 
         return new self(
-            Words::say('booking.message.moved-subject', $words),
-            Words::say('booking.message.moved', $words),
+            Words::say("booking.message.{$reminder->kind}-subject", $words),
+            Words::say("booking.message.{$reminder->kind}", $words),
         );
     }
 

@@ -61,6 +61,7 @@ final readonly class Bookings
             $this->place($salon, $booking, $date, $minute);
             $this->planFollows($booking);
             $booking->save();
+            $this->bookingNews->booked($booking);
 
             return $booking;
         };
@@ -124,6 +125,11 @@ final readonly class Bookings
                 $this->place($salon, $fresh, $fresh->date, SalonClock::minute($salon, $fresh->starts_at));
             }
             $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
+            if (($columns['status'] ?? null) === BookingStatus::Cancelled) {
+                $this->bookingNews->cancelled($fresh);
+            } elseif ($isBack) {
+                $this->bookingNews->booked($fresh);
+            }
         });
     }
 

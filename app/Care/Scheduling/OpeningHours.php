@@ -9,6 +9,7 @@ use App\Models\Leave;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\WorkingHours;
+use App\Wording\SalonClock;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps chairs, hours, services and leave. */
@@ -48,14 +49,16 @@ final readonly class OpeningHours
     }
 
     /**
-     * @param array{user_id: int, from: string, until: string, because: string} $columns
+     * @param array{
+     *     user_id: int, from: string, until: string, from_minute: int|null, until_minute: int|null, because: string,
+     * } $columns
      *
      * @return int how many bookings fall into it
      */
     public function leave(Salon $salon, array $columns): int
     {
         // The same days noted by two hands are the same leave.
-        Leave::query()->firstOrCreate(
+        $leave = Leave::query()->firstOrCreate(
             ['salon_id' => $salon->id] + array_diff_key($columns, ['because' => true]),
             ['because' => $columns['because']],
         );
@@ -65,6 +68,13 @@ final readonly class OpeningHours
             ->where('user_id', $columns['user_id'])
             ->whereBetween('date', [$columns['from'], $columns['until']])
             ->whereIn('status', ['booked', 'arrived'])
+            ->get(['id', 'salon_id', 'date', 'starts_at', 'minutes'])
+            ->filter(function (Booking $booking) use ($salon, $leave): bool {
+                [$from, $until] = $leave->spanOn($booking->date->format('Y-m-d'));
+                $starts = SalonClock::minute($salon, $booking->starts_at);
+
+                return $starts < $until && $starts + $booking->minutes > $from;
+            })
             ->count();
     }
 }

@@ -19,14 +19,14 @@ final readonly class HoursPage extends Page
      * @param Collection<int, User>          $stylists
      * @param array<int, array<int, string>> $week
      * @param Collection<int, Service>       $services
-     * @param Collection<int, Leave>         $leaves
+     * @param list<array{leave: Leave, from: string, until: string}> $leaves with the days as words
      */
     public function __construct(
         public Salon $salon,
         public Collection $stylists,
         public array $week,
         public Collection $services,
-        public Collection $leaves,
+        public array $leaves,
         public SeenFields $seen,
     ) {
     }

@@ -9,6 +9,7 @@ use App\Bridge\Scheduling\WorkingWeek;
 use App\Models\Leave;
 use App\Models\Salon;
 use App\Models\Service;
+use App\Wording\SalonClock;
 
 /** Hours, services and leave of a salon, as their form shows them. */
 final readonly class HoursScreen
@@ -34,12 +35,34 @@ final readonly class HoursScreen
                 ->orderByDesc('is_wash_day')
                 ->orderBy('name')
                 ->get(),
-            leaves: Leave::query()
+            leaves: $this->leaves($salon),
+            seen: $this->hoursForm->seen($salon),
+        );
+    }
+
+    /** @return list<array{leave: Leave, from: string, until: string}> those that are not over, with the days as words */
+    private function leaves(Salon $salon): array
+    {
+        $leaves = [];
+        foreach (
+            Leave::query()
                 ->where('salon_id', $salon->id)
                 ->where('until', '>=', $salon->today()->format('Y-m-d'))
                 ->orderBy('from')
-                ->get(),
-            seen: $this->hoursForm->seen($salon),
-        );
+                ->get() as $leave
+        ) {
+            $leaves[] = [
+                'leave' => $leave,
+                'from' => $leave->from->format('j M') . self::at($leave->from_minute),
+                'until' => $leave->until->format('j M Y') . self::at($leave->until_minute),
+            ];
+        }
+
+        return $leaves;
+    }
+
+    private static function at(?int $minute): string
+    {
+        return $minute === null ? '' : ', ' . SalonClock::shown($minute);
     }
 }

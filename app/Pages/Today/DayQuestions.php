@@ -132,7 +132,8 @@ final readonly class DayQuestions
         return new ProposedExchange(
             $booking,
             match (true) {
-                ! isset($line->day->hours[$exchange->appointment->hands ?? '']) => 'exchange.gone',
+                $line->day->isGone($exchange->appointment->hands ?? '', $exchange->appointment->from())
+                    => 'exchange.gone',
                 $placed === null => 'exchange.no-place',
                 $line->lateMinutes($booking->id) >= $line->day->parameters->lateFromMinutes => 'exchange.late',
                 default => 'exchange.helps',

@@ -51,10 +51,9 @@ final readonly class Exchanges
         $room = Occupancy::of($this->schedule->day);
         foreach ($found as $exchange) {
             $hands = $exchange->appointment->hands ?? '';
-            $isAway = ! isset($this->schedule->day->hours[$hands]);
             if (
                 count($together) < self::MOST
-                    && ($isAway || ! isset($relieved[$hands]))
+                    && ($this->isAway($exchange->appointment) || ! isset($relieved[$hands]))
                     && $room->has($exchange->placement)
             ) {
                 $together[] = $exchange;
@@ -72,8 +71,7 @@ final readonly class Exchanges
         $keys = array_flip([...$this->schedule->brokenPromises(), ...$this->schedule->without()]);
         $troubled = [];
         foreach ($this->schedule->appointments as $appointment) {
-            $isAway = $appointment->hands !== null && ! isset($this->schedule->day->hours[$appointment->hands]);
-            if ($appointment->hands !== null && ($isAway || isset($keys[$appointment->key]))) {
+            if ($appointment->hands !== null && ($this->isAway($appointment) || isset($keys[$appointment->key]))) {
                 $troubled[$appointment->hands] = $appointment->hands;
             }
         }
@@ -84,9 +82,12 @@ final readonly class Exchanges
     /** Who sits is not handed on, unless these hands have gone. */
     private function canGo(Appointment $appointment): bool
     {
-        $isAway = ! isset($this->schedule->day->hours[$appointment->hands ?? '']);
+        return ! $appointment->stays && ($this->isAway($appointment) || ! $appointment->isUnderWay());
+    }
 
-        return ! $appointment->stays && ($isAway || ! $appointment->isUnderWay());
+    private function isAway(Appointment $appointment): bool
+    {
+        return $this->schedule->day->isGone($appointment->hands ?? '', $appointment->from());
     }
 
     private function best(Appointment $appointment, string $hands): ?Exchange

@@ -22,11 +22,14 @@ final readonly class HandsHours
     public static function of(SalonDay $day, string $hands, bool $isUnderWay): self
     {
         $spans = $day->hours[$hands] ?? [];
+        $away = $day->away[$hands] ?? [];
         $grid = $day->parameters->gridMinutes;
         $can = [0, 0, 0];
         [$break, $closing] = [[0], [0]];
         for ($slot = 0; $slot < $day->slots; $slot++) {
-            $kind = self::kind($spans, $day->minute($slot), $day);
+            $kind = self::isIn($away, $day->minute($slot))
+                ? 'closed off'
+                : self::kind($spans, $day->minute($slot), $day);
             $break[] = $break[$slot] + (str_starts_with($kind, 'break') ? $grid : 0);
             $closing[] = $closing[$slot] + (str_starts_with($kind, 'closed') ? $grid : 0);
             if ($isUnderWay || ! str_ends_with($kind, 'off')) {
@@ -47,6 +50,18 @@ final readonly class HandsHours
     public function closingMinutes(int $slot, int $count): int
     {
         return $this->closing[$slot + $count] - $this->closing[$slot];
+    }
+
+    /** @param list<array{int, int}> $spans */
+    private static function isIn(array $spans, int $minute): bool
+    {
+        foreach ($spans as [$from, $until]) {
+            if ($minute >= $from && $minute < $until) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -79,10 +79,14 @@ final readonly class Openings
         return $useless;
     }
 
-    /** @param array{int, int, int} $mask */
+    /**
+     * @param array{int, int, int} $mask
+     *
+     * @return bool what lies before or after the day that is looked at is of no use either
+     */
     private static function has(array $mask, int $slot): bool
     {
-        return ($mask[intdiv($slot, SalonDay::BITS)] >> ($slot % SalonDay::BITS) & 1) === 1;
+        return $slot < 0 || $slot >= SalonDay::WORDS * SalonDay::BITS || ($mask[intdiv($slot, SalonDay::BITS)] >> ($slot % SalonDay::BITS) & 1) === 1;
     }
 
     /**

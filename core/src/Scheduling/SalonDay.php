@@ -26,6 +26,8 @@ final readonly class SalonDay
      * }>> $hours from and until, by whose hands, in their order
      * @param int                    $chairs 1 or more
      * @param array<array-key, array{int, int}> $seated from and until, by those who sit on and need no hands any more
+     * @param array<string, list<array{int, int}>> $away from and until, by hands that are not there though they might
+     *     be: neither break nor the time after closing is worked in then
      * @param array{int, int}|null   $also   minutes that are looked at beside the hours: somebody is under way in them
      *
      * @throws DomainException with a sentence that says what to change
@@ -36,6 +38,7 @@ final readonly class SalonDay
         public SchedulingParameters $parameters,
         public array $seated = [],
         ?array $also = null,
+        public array $away = [],
     ) {
         if ($chairs < 1) {
             throw new DomainException('Chairs: give 1 or more.');
@@ -63,6 +66,18 @@ final readonly class SalonDay
         $ends = max($last + $this->parameters->mostPastClosingMinutes, $also[1] ?? 0);
         $this->opens = intdiv($opens, $grid) * $grid;
         $this->slots = intdiv(min($ends, $this->opens + $longest) - $this->opens, $grid);
+    }
+
+    /** Whether these hands are not there at a minute, nor later on the day. */
+    public function isGone(string $hands, int $minute): bool
+    {
+        foreach ($this->hours[$hands] ?? [] as [, $until]) {
+            if ($until > $minute) {
+                return false;
+            }
+        }
+
+        return isset($this->away[$hands]) || ! isset($this->hours[$hands]);
     }
 
     /** The first slot that begins at this minute or after it. */

@@ -87,3 +87,11 @@ it('knows what a time leaves behind', function (): void {
     }
     expect([$alone[540], $alone[560], $alone[570], $alone[685]])->toBe([0, 20, 0, 0]);
 });
+
+it('opens nothing where the hours are over and only who is under way is looked at', function (): void {
+    $day = new SalonDay(['Ada' => [[540, 1080]]], 3, Parameters::shipped()->scheduling, [], [1410, 1500]);
+    $under = new Appointment('under way', [new WorkSegment(60)], 1410, 1410, 'Ada', 1440, 1380);
+    $line = Scheduler::of($day, [$under]);
+    expect(Openings::of($line, new Appointment('new', [new WorkSegment(20)], 1410)))->toBe([])
+        ->and($line->without())->toBe([]);
+});

@@ -40,16 +40,18 @@
     <section>
         <h2>Leave</h2>
         <ul class="recent">
-            @foreach ($leaves as $leave)
-                <li class="set-day"><span><strong>{{ $stylists[$leave->user_id]->name }}</strong> {{ $leave->from->format('j M') }} to {{ $leave->until->format('j M Y') }} <span class="reason">{{ $leave->because }}</span></span>
-                    <form method="post" action="{{ route('salon.leave.back', $leave) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form></li>
+            @foreach ($leaves as $one)
+                <li class="set-day"><span><strong>{{ $stylists[$one['leave']->user_id]->name }}</strong> {{ $one['from'] }} to {{ $one['until'] }} <span class="reason">{{ $one['leave']->because }}</span></span>
+                    <form method="post" action="{{ route('salon.leave.back', $one['leave']) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form></li>
             @endforeach
         </ul>
         <form method="post" action="{{ route('salon.leave') }}" class="asks" novalidate>
             <x-act/>
             <x-choice name="leave_of" label="Who" :options="$stylists->pluck('name', 'id')->all()"/>
             <x-field name="leave_from" label="From" type="date"/>
+            <x-field name="leave_from_time" :label="__('booking.leave.from-time')" :help="__('booking.leave.time-help')"/>
             <x-field name="leave_until" label="Until" type="date"/>
+            <x-field name="leave_until_time" :label="__('booking.leave.until-time')" :help="__('booking.leave.time-help')"/>
             <x-field name="leave_because" label="Why"/>
             <button class="button">Note it</button>
         </form>

@@ -6,7 +6,7 @@
             @if ($reminders->isEmpty())<p class="empty">Nothing is due. A client who wants reminders (her intake says how) is reminded a day before each booking, and on the morning of a wash day at home if she has a card.</p>@endif
             <ul class="recent">
                 @foreach ($reminders as $reminder)
-                    <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $reminder->head->name }}: {{ $reminder->kind === 'booking' ? 'her booking' : 'a wash day at home' }}
+                    <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $reminder->head->name }}: {{ __("booking.message.about.{$reminder->kind}") }}
                         <span class="reason">{{ ['due' => $reminder->attempts > 0 ? 'tried ' . $reminder->attempts . ' times: ' . $reminder->why . ' Tried again then.' : '', 'sending' => $reminder->isStuck() ? __('messages.unheard') : __('messages.under-way'), 'failed' => 'given up after ' . $reminder->attempts . ' tries: ' . $reminder->why . ' Call her.'][$reminder->status] }}</span>
                         @if ($reminder->isStuck())<form method="post" action="{{ route('salon.messages.again', $reminder) }}"><x-act/><button class="button is-small">{{ __('messages.send-again') }}</button></form>@endif</li>
                 @endforeach

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Scheduling;
+
+use App\Models\Leave;
+use App\Models\Salon;
+use App\Models\WorkingHours;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/** Whose hands are there when on a day: the hours of its weekday, less leave. */
+final readonly class StylistHours
+{
+    /**
+     * @param array<string, non-empty-list<array{int, int}>> $there spans of each stylist who is there, by hands
+     * @param array<string, list<array{int, int}>>           $away  spans of leave, by hands
+     */
+    private function __construct(public array $there, public array $away)
+    {
+    }
+
+    public static function on(Salon $salon, CarbonImmutable $date): self
+    {
+        $day = $date->format('Y-m-d');
+        $away = [];
+        /** @var Collection<int, Leave> $leaves */
+        $leaves = Leave::query()
+            ->where('salon_id', $salon->id)
+            ->where('from', '<=', $day)
+            ->where('until', '>=', $day)
+            ->orderBy('id')
+            ->get();
+        foreach ($leaves as $leave) {
+            $away[SalonSchedule::hands($leave->user_id)][] = $leave->spanOn($day);
+        }
+        $there = [];
+        /** @var Collection<int, WorkingHours> $spans */
+        $spans = WorkingHours::query()
+            ->where('salon_id', $salon->id)
+            ->where('weekday', $date->dayOfWeekIso)
+            ->orderBy('user_id')
+            ->orderBy('from_minute')
+            ->get();
+        foreach ($spans as $span) {
+            $hands = SalonSchedule::hands($span->user_id);
+            foreach (self::less([[$span->from_minute, $span->until_minute]], $away[$hands] ?? []) as $left) {
+                $there[$hands][] = $left;
+            }
+        }
+
+        return new self($there, $away);
+    }
+
+    /**
+     * @param list<array{int, int}> $spans
+     * @param list<array{int, int}> $away
+     *
+     * @return list<array{int, int}>
+     */
+    private static function less(array $spans, array $away): array
+    {
+        foreach ($away as [$from, $until]) {
+            $left = [];
+            foreach ($spans as [$begins, $ends]) {
+                foreach ([[$begins, min($ends, $from)], [max($begins, $until), $ends]] as [$first, $last]) {
+                    if ($last > $first) {
+                        $left[] = [$first, $last];
+                    }
+                }
+            }
+            $spans = $left;
+        }
+
+        return $spans;
+    }
+}
