@@ -149,6 +149,62 @@ it('lays out three stylists and twelve heads in a time that a morning has', func
     expect(min($times))->toBeLessThan(2 * $season);
 });
 
+it('lays out six stylists and thirty clients for the page, and finds the times of six such days', function (): void {
+    $chance = new Nagomi\Core\Statistics\SeededRandom(5);
+    $hours = $appointments = [];
+    foreach (range(1, 6) as $stylist) {
+        $hours["stylist {$stylist}"] = [[540, 750], [780, 1080]];
+        $at = 540;
+        for ($i = 0; $i < 5; $i++) {
+            $late = $chance->happens(0.25) ? 5 * $chance->between(1, 8) : 0;
+            $appointments[] = new Nagomi\Core\Scheduling\Appointment(
+                "{$stylist} {$i}",
+                [
+                    new Nagomi\Core\Scheduling\WorkSegment(
+                        15.0 + 5 * $chance->between(0, 3),
+                        5.0 * $chance->between(2, 6),
+                    ),
+                    new Nagomi\Core\Scheduling\WorkSegment(10.0 + 5 * $chance->between(0, 3), 10),
+                    new Nagomi\Core\Scheduling\WorkSegment(15),
+                ],
+                $at + $late,
+                $at,
+                "stylist {$stylist}",
+                ownDelay: $late,
+            );
+            $at += 95 + 5 * $chance->between(0, 2);
+        }
+    }
+    $day = new Nagomi\Core\Scheduling\SalonDay($hours, 8, Parameters::shipped()->scheduling);
+    $asked = new Nagomi\Core\Scheduling\Appointment('new', [new Nagomi\Core\Scheduling\WorkSegment(45)], 540);
+    $laid = $found = [];
+    for ($round = 0; $round < 3; $round++) {
+        $start = hrtime(true);
+        $line = Nagomi\Core\Scheduling\Scheduler::of($day, $appointments);
+        $laid[] = (hrtime(true) - $start) / 1e6;
+        $start = hrtime(true);
+        for ($i = 0; $i < 6; $i++) {
+            $openings = Nagomi\Core\Scheduling\Openings::of($line, $asked);
+        }
+        $found[] = (hrtime(true) - $start) / 1e6;
+    }
+    $start = hrtime(true);
+    app(App\Bridge\Plans\Outlooks::class)->of($this->aHead());
+    $season = (hrtime(true) - $start) / 1e6;
+    fwrite(STDERR, sprintf(
+        "Hands line: %.0f ms for 6 stylists and 30 clients, at most %.0f min of waiting from the best; %.0f ms for "
+            . "the times of six such days; a season %.0f ms\n",
+        min($laid),
+        $line->gapMinutes(),
+        min($found),
+        $season,
+    ));
+    expect(min($laid))->toBeLessThan(4 * $season)
+        ->and(min($found))->toBeLessThan(2 * $season)
+        ->and($openings)->not->toBe([])
+        ->and($line->without())->toBe([]);
+});
+
 it('adds at most three milliseconds to a write with its key, its lock and its answer', function (): void {
     $head = $this->aHead();
     $protocol = app(App\Care\Shared\WriteProtocol::class);

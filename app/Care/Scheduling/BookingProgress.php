@@ -18,6 +18,7 @@ final readonly class BookingProgress
         $booking?->update([
             'status' => BookingStatus::UnderWay,
             'begun_at' => CarbonImmutable::now(),
+            'arrived_at' => $booking->arrived_at ?? CarbonImmutable::now(),
             'changed_by' => $by,
             'sequence' => $booking->sequence + 1,
         ]);
