@@ -59,6 +59,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
         Route::get('/', [BookingController::class, 'show'])->name('bookings.show');
         Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
+        Route::post('/exchange', [BookingController::class, 'exchange'])->name('bookings.exchange');
     });
     Route::get('/plans', [PlanController::class, 'several'])->name('plans');
     Route::get('/reports', [ReportsController::class, 'show'])->name('reports');

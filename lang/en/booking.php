@@ -78,6 +78,13 @@ return [
     ],
     'stylist' => 'Who takes over: choose one from the list.',
     'not-under-way' => 'Only who is under way is taken over; give the booking another time or other hands instead.',
+    'exchanged' => [
+        'label' => 'Or exchange times with', 'empty' => 'choose one', 'do' => 'Exchange',
+        'option' => ':time :name, with :who',
+        'choose' => 'Exchange times with: choose one from the list.',
+        'cannot' => 'Two that are still to come on the same day can exchange their times: choose another, or move one of them.',
+        'said' => ':one and :other have exchanged their times.',
+    ],
     'leave' => [
         'from-time' => 'From what time', 'until-time' => 'Until what time', 'time-help' => 'empty: the whole day',
         'from-wrong' => 'From what time: type an hour of the day, such as 14:00, or leave it empty.',

@@ -314,3 +314,60 @@ it('follows a wash day run at the wash', function (): void {
         ->and($booking->begun_at->diffInMinutes($booking->ended_at))
         ->toEqualWithDelta(95, 1);
 });
+
+it('lets two exchange their times, both or neither', function (): void {
+    openSalon($this);
+    [$one, $two] = [$this->aHead(), $this->aNewHead()];
+    $one->update(['reminded_by' => 'text', 'phone' => '+351 900 000 000']);
+    $quim = User::query()->where('name', 'Quim')->firstOrFail();
+    $this->post('/bookings', bookingForm($one, 'Dry cut', '9:00'))->assertSessionHasNoErrors();
+    $this->post('/bookings', bookingForm($two, 'Dry cut', '15:00', $quim))->assertSessionHasNoErrors();
+    [$first, $second] = [
+        Booking::query()->where('head_id', $one->id)->sole(), Booking::query()->where('head_id', $two->id)->sole(),
+    ];
+    $this->get("/bookings/{$first->id}")->assertSee("15:00 {$two->name}, with Quim", false);
+    $this->post("/bookings/{$first->id}/exchange", ['sequence' => '0', 'with' => "{$second->id} 0"])
+        ->assertSessionHasNoErrors()
+        ->assertRedirect('/today?date=2027-01-11')
+        ->assertSessionHas('said', "{$one->name} and {$two->name} have exchanged their times.");
+    expect($first->refresh()->starts_at->format('H:i'))->toBe('15:00')
+        ->and($first->user_id)->toBe($quim->id)
+        ->and($second->refresh()->starts_at->format('H:i'))->toBe('09:00')
+        ->and($second->user_id)->toBe($this->stylist->id)
+        ->and([$first->sequence, $second->sequence])->toBe([1, 1]);
+    // Sent again by somebody who saw what was before: nothing goes back.
+    $this->post("/bookings/{$first->id}/exchange", ['sequence' => '0', 'with' => "{$second->id} 0"])
+        ->assertSessionHasErrors('time');
+    // A longer one that does not fit in the other's place stays, and so does the other.
+    $this->post('/bookings', bookingForm($this->aNewHead('mixed-porosity'), 'Readings', '9:50'))
+        ->assertSessionHasNoErrors();
+    $short = Booking::query()->where('service', 'Readings')->sole();
+    $this->post('/bookings', bookingForm($this->aNewHead(), 'Dry cut', '10:15'))->assertSessionHasNoErrors();
+    $this->post("/bookings/{$first->id}/exchange", ['sequence' => '1', 'with' => "{$short->id} 0"])
+        ->assertSessionHasErrors('time');
+    expect($first->refresh()->starts_at->format('H:i'))->toBe('15:00')
+        ->and($short->refresh()->starts_at->format('H:i'))->toBe('09:50');
+});
+
+it('says with whom a time cannot be exchanged', function (): void {
+    openSalon($this);
+    $this->post('/bookings', bookingForm($this->aHead(), 'Dry cut', '9:00'))->assertSessionHasNoErrors();
+    $this->post('/bookings', bookingForm($this->aNewHead(), 'Dry cut', '9:00', null, '2027-01-12'));
+    [$first, $other] = Booking::query()->orderBy('date')->get()->all();
+    [, $stranger] = $this->salonWithStylist('other@test.example');
+    $theirs = $first->replicate()->forceFill(['salon_id' => $stranger->salon_id, 'user_id' => $stranger->id]);
+    $theirs->save();
+    foreach ([
+        ["{$other->id} 0", 'time', 'still to come on the same day'],
+        ["{$first->id} 0", 'time', 'still to come on the same day'],
+        ["{$theirs->id} 0", 'other', 'choose one from the list'],
+        ['', 'other', 'choose one from the list'],
+        ['junk', 'other', 'choose one from the list'],
+    ] as [$with, $field, $says]) {
+        $this->actingAs($this->stylist)
+            ->post("/bookings/{$first->id}/exchange", ['sequence' => '0', 'with' => $with])
+            ->assertSessionHasErrors($field);
+        expect(session('errors')->first($field))->toContain($says);
+    }
+    expect($first->refresh()->sequence)->toBe(0);
+});

@@ -192,7 +192,7 @@ it('lays out six stylists and thirty clients for the page, and finds the times o
     app(App\Bridge\Plans\Outlooks::class)->of($this->aHead());
     $season = (hrtime(true) - $start) / 1e6;
     fwrite(STDERR, sprintf(
-        "Hands line: %.0f ms for 6 stylists and 30 clients, at most %.0f min of waiting from the best; %.0f ms for "
+        'Hands line: %.0f ms for 6 stylists and 30 clients, at most %.0f min of waiting from the best; %.0f ms for '
             . "the times of six such days; a season %.0f ms\n",
         min($laid),
         $line->gapMinutes(),

@@ -211,6 +211,7 @@ final readonly class Forms
                 'head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11', 'time' => '10:00',
                 'stylist' => $stylist, 'slot' => "2027-01-11 10:00 {$stylist}",
             ],
+            'bookings.exchange' => ['sequence' => '0', 'with' => '01hzzzzzzzzzzzzzzzzzzzzzzz 0'],
             'bookings.caller' => [
                 'name' => 'Bruna', 'phone' => '+351 555 0101', 'written_to' => '1', 'service' => '1',
                 'date' => '2027-01-11',

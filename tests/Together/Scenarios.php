@@ -124,6 +124,25 @@ final class Scenarios
                 )->count(),
                 1,
             ),
+            // Exchanged once, by whoever came first: a second time would undo it.
+            'bookings.exchange' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+                    $booking = $booked($test);
+                    $other = $booking->replicate()->forceFill(['starts_at' => $booking->starts_at->addHours(4)]);
+                    $other->head_id = $test->aHead()->id;
+                    $other->save();
+
+                    return $booking;
+                },
+                fn (Booking $booking): Sent => new Sent('POST', "/bookings/{$booking->id}/exchange", [
+                    'sequence' => (string) $booking->sequence,
+                    'with' => Booking::query()->where('salon_id', $booking->salon_id)->whereKeyNot($booking->id)->sole()
+                        ->id . ' ' . $booking->sequence,
+                ]),
+                $moved,
+                1,
+            ),
             // Three desks take the same caller down: one client, whoever was first.
             'bookings.caller' => new Scenario(
                 fn (): null => null,

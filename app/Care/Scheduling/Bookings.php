@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Care\Scheduling;
 
 use App\Bridge\Plans\OutlookRefresh;
-use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Care\Reminders\BookingNews;
 use App\Models\Booking;
@@ -15,15 +14,7 @@ use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
-use App\Wording\Words;
 use Carbon\CarbonImmutable;
-use Closure;
-use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
-use Nagomi\Core\Scheduling\Appointment;
-use Nagomi\Core\Scheduling\DaySchedule;
-use Nagomi\Core\Scheduling\FreeSlots;
-use Nagomi\Core\Scheduling\Placement;
 
 /**
  * Takes bookings in, moves them and says how they go. No hands are promised twice, whoever asks from wherever at once.
@@ -32,8 +23,9 @@ final readonly class Bookings
 {
     public function __construct(
         private BookingNews $bookingNews,
+        private BookingPlaces $bookingPlaces,
+        private BookingTurn $bookingTurn,
         private OutlookRefresh $outlookRefresh,
-        private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
     ) {
     }
@@ -58,7 +50,7 @@ final readonly class Bookings
                 'price_cents' => $quote->priceCents, 'status' => BookingStatus::Booked, 'changed_by' => $by,
             ]);
             $booking->salon_id = $salon->id;
-            $this->place($salon, $booking, $date, $minute);
+            $this->bookingPlaces->place($salon, $booking, $date, $minute);
             $this->planFollows($booking);
             $booking->save();
             $this->bookingNews->booked($booking);
@@ -66,7 +58,7 @@ final readonly class Bookings
             return $booking;
         };
 
-        return $this->alone($salon, $booked);
+        return $this->bookingTurn->alone($salon, $booked);
     }
 
     /**
@@ -85,8 +77,8 @@ final readonly class Bookings
         int $minute,
         string $by,
     ): bool {
-        return $this->alone($salon, function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by): bool {
-            $fresh = $this->fresh($salon, $booking, $seen);
+        $moved = function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by): bool {
+            $fresh = $this->bookingTurn->fresh($salon, $booking, $seen);
             $fresh->fill([
                 'user_id' => $stylist->id,
                 'expected_at' => null,
@@ -96,12 +88,14 @@ final readonly class Bookings
                 'sequence' => $fresh->sequence + 1,
                 ...$this->quotedAnew($salon, $fresh, $date),
             ]);
-            $this->place($salon, $fresh, $date, $minute);
+            $this->bookingPlaces->place($salon, $fresh, $date, $minute);
             $this->planFollows($fresh);
             $fresh->save();
 
             return $this->bookingNews->moved($fresh);
-        });
+        };
+
+        return $this->bookingTurn->alone($salon, $moved);
     }
 
     /**
@@ -113,8 +107,8 @@ final readonly class Bookings
      */
     public function note(Salon $salon, Booking $booking, int $seen, array $columns, string $by): void
     {
-        $this->alone($salon, function () use ($salon, $booking, $seen, $columns, $by): void {
-            $fresh = $this->fresh($salon, $booking, $seen);
+        $this->bookingTurn->alone($salon, function () use ($salon, $booking, $seen, $columns, $by): void {
+            $fresh = $this->bookingTurn->fresh($salon, $booking, $seen);
             if (array_key_exists('status', $columns) || array_key_exists('kept_minutes', $columns)) {
                 $this->planFollows($fresh);
             }
@@ -122,7 +116,8 @@ final readonly class Bookings
                 && in_array($fresh->status, [BookingStatus::Cancelled, BookingStatus::NoShow], true);
             if ($isBack) {
                 // Meanwhile its place may have been given to somebody else.
-                $this->place($salon, $fresh, $fresh->date, SalonClock::minute($salon, $fresh->starts_at));
+                $minute = SalonClock::minute($salon, $fresh->starts_at);
+                $this->bookingPlaces->place($salon, $fresh, $fresh->date, $minute);
             }
             $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
             if (($columns['status'] ?? null) === BookingStatus::Cancelled) {
@@ -169,116 +164,5 @@ final readonly class Bookings
             ->where('name', $booking->service)
             ->first()
             ?->does;
-    }
-
-    /**
-     * One at a time for each salon: whoever comes second sees what the first did.
-     *
-     * @template T
-     *
-     * @param Closure(): T $act
-     *
-     * @return T
-     */
-    private function alone(Salon $salon, Closure $act): mixed
-    {
-        return DB::transaction(function () use ($salon, $act): mixed {
-            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
-
-            return $act();
-        });
-    }
-
-    /** @throws BookingConflict when somebody else changed the booking meanwhile */
-    private function fresh(Salon $salon, Booking $booking, int $seen): Booking
-    {
-        $fresh = Booking::query()
-            ->where('salon_id', $salon->id)
-            ->with(['user:id,salon_id,name', 'head:id,salon_id,name'])
-            ->findOrFail($booking->id);
-        if ($fresh->sequence !== $seen) {
-            $time = $fresh->starts_at->setTimezone($salon->timezone)->format('D j M, G:i');
-            throw new BookingConflict(
-                "{$fresh->changed_by} changed this booking meanwhile: it is now {$time} with {$fresh->user->name}, "
-                    . str_replace('-', ' ', $fresh->status->value)
-                    . '. What you typed is still below; look at both and send again.',
-            );
-        }
-
-        return $fresh;
-    }
-
-    /** @throws BookingConflict when hands, chair or client are taken then */
-    private function place(Salon $salon, Booking $booking, CarbonImmutable $date, int $minute): void
-    {
-        $starts = SalonClock::moment($salon, $date->format('Y-m-d'), $minute);
-        if ($starts === null) {
-            throw new BookingConflict(
-                'Time: the clocks skip ' . SalonClock::shown($minute) . ' on that day; choose another.',
-            );
-        }
-        $others = $this->salonSchedule
-            ->bookings($salon, $date)
-            ->reject(fn (Booking $other): bool => $other->id === $booking->id)
-            ->values();
-        $this->sitsOnce($salon, $booking, $starts, $others);
-        $line = $this->salonSchedule->of($salon, $date, $others);
-        $hands = SalonSchedule::hands($booking->user_id);
-        if ($line === null || ! isset($line->day->hours[$hands])) {
-            throw new BookingConflict(
-                'Nobody with those hands works on ' . $date->format('D j M') . '; choose another day or somebody else.',
-            );
-        }
-        if (! $this->salonSchedule->hasRoom($line, $booking, $minute)) {
-            throw new BookingConflict(
-                'At '
-                    . SalonClock::shown($minute)
-                    . ' these hands have no room for '
-                    . $booking->minutes
-                    . ' minutes. '
-                    . $this->instead($line, $booking, $hands),
-            );
-        }
-        $booking->fill(['date' => $date->format('Y-m-d'), 'starts_at' => $starts]);
-    }
-
-    /**
-     * Nobody sits in two chairs.
-     *
-     * @param Collection<int, Booking> $others of the day
-     *
-     * @throws BookingConflict
-     */
-    private function sitsOnce(Salon $salon, Booking $booking, CarbonImmutable $starts, Collection $others): void
-    {
-        foreach ($others as $other) {
-            [$from, $until] = [$other->starts_at, $other->starts_at->addMinutes($other->minutes)];
-            $meets = $starts->lessThan($until) && $starts->addMinutes($booking->minutes)->greaterThan($from);
-            if ($meets && $other->head_id === $booking->head_id && $other->status->isOpen()) {
-                throw new BookingConflict(Words::say('booking.two-chairs', [
-                    'name' => $other->head->name,
-                    'from' => $from->setTimezone($salon->timezone)->format('G:i'),
-                    'until' => $until->setTimezone($salon->timezone)->format('G:i'),
-                    'who' => $other->user->name,
-                    'service' => $other->service,
-                ]));
-            }
-        }
-    }
-
-    private function instead(DaySchedule $line, Booking $booking, string $hands): string
-    {
-        $openings = array_map(
-            fn (Placement $placing): string => SalonClock::shown($placing->start()),
-            FreeSlots::in(
-                $line,
-                new Appointment('asked for', $this->salonSchedule->stretches($booking), 0, null, $hands),
-                4,
-            ),
-        );
-
-        return $openings === []
-            ? 'That day is full for them; choose another day or somebody else.'
-            : 'They do at ' . implode(', ', $openings) . '.';
     }
 }

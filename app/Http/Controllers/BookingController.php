@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Care\Clients\UnseenClients;
 use App\Care\Scheduling\BookingConflict;
+use App\Care\Scheduling\BookingExchange;
 use App\Care\Scheduling\Bookings;
+use App\Http\Requests\BookingExchangeRequest;
 use App\Http\Requests\BookingNoteRequest;
 use App\Http\Requests\BookingRequest;
 use App\Http\Requests\CallerRequest;
@@ -25,6 +27,7 @@ final class BookingController extends Controller
 {
     public function __construct(
         private readonly BookingScreen $bookingScreen,
+        private readonly BookingExchange $bookingExchange,
         private readonly Bookings $bookings,
         private readonly UnseenClients $unseenClients,
     ) {
@@ -100,6 +103,27 @@ final class BookingController extends Controller
             'who' => $request->stylist()->name,
             'time' => SalonClock::shown($request->minute()),
         ]) . ' ' . Words::say($isTold ? 'booking.exchange.and-told' : 'booking.exchange.tell'));
+    }
+
+    /** Two clients of a day exchange their times. */
+    public function exchange(BookingExchangeRequest $request, Booking $booking): RedirectResponse
+    {
+        $other = $request->other();
+        $this->orSay(
+            fn () => $this->bookingExchange->of(
+                $this->salon(),
+                $booking,
+                $request->integer('sequence'),
+                $other,
+                $request->integer('other_sequence'),
+                $this->stylist()->name,
+            ),
+        );
+
+        return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with(
+            'said',
+            Words::say('booking.exchanged.said', ['one' => $booking->head->name, 'other' => $other->head->name]),
+        );
     }
 
     public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse

@@ -16,6 +16,7 @@ final readonly class BookingPage extends Page
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
      * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
+     * @param array<string, string> $exchanges bookings of the day it can exchange times with: key and sequence, as words
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class BookingPage extends Page
         public array $says,
         public ?string $begun,
         public ?string $ended,
+        public array $exchanges,
         public array $steps,
         public string $parts,
     ) {

@@ -18,6 +18,7 @@ use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
 use App\Wording\StepWords;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Collection;
@@ -107,8 +108,29 @@ final readonly class BookingScreen
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
+            exchanges: $this->exchanges($booking),
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
+    }
+
+    /** @return array<string, string> key and sequence of bookings that can exchange times with it, as words */
+    private function exchanges(Booking $booking): array
+    {
+        if ($booking->status !== BookingStatus::Booked || $booking->date < $booking->salon->today()->format('Y-m-d')) {
+            return [];
+        }
+        $exchanges = [];
+        foreach ($this->salonSchedule->bookings($booking->salon, $booking->date) as $other) {
+            if ($other->id !== $booking->id && $other->status === BookingStatus::Booked) {
+                $exchanges["{$other->id} {$other->sequence}"] = Words::say('booking.exchanged.option', [
+                    'time' => $other->starts_at->setTimezone($booking->salon->timezone)->format('G:i'),
+                    'name' => $other->head->name,
+                    'who' => explode(' ', $other->user->name)[0],
+                ]);
+            }
+        }
+
+        return $exchanges;
     }
 
     /** @return list<string> what can be said of how it goes; of a day that has passed only how it ended */

@@ -49,6 +49,14 @@
                 <x-choice name="stylist" label="Whose hands" :options="$stylists" :value="$booking->user_id"/>
                 <button class="button is-strong">Move</button>
             </form>
+            @if ($exchanges !== [])
+                <form method="post" action="{{ route('bookings.exchange', $booking) }}" class="asks" novalidate>
+                    <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                    <x-choice name="with" :label="__('booking.exchanged.label')" :options="$exchanges" :empty="__('booking.exchanged.empty')"/>
+                    <button class="button">{{ __('booking.exchanged.do') }}</button>
+                    @error('other')<p class="help is-danger">{{ $message }}</p>@enderror
+                </form>
+            @endif
         </section>
         <section>
             <h2>Cancel</h2>

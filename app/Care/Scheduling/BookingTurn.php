@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Scheduling;
+
+use App\Models\Booking;
+use App\Models\Salon;
+use Closure;
+use Illuminate\Support\Facades\DB;
+
+/** Whoever changes bookings does it alone in the salon, and knows what the others did before. */
+final readonly class BookingTurn
+{
+    /**
+     * One at a time for each salon: whoever comes second sees what the first did.
+     *
+     * @template T
+     *
+     * @param Closure(): T $act
+     *
+     * @return T
+     */
+    public function alone(Salon $salon, Closure $act): mixed
+    {
+        return DB::transaction(function () use ($salon, $act): mixed {
+            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
+
+            return $act();
+        });
+    }
+
+    /** @throws BookingConflict when somebody else changed the booking meanwhile */
+    public function fresh(Salon $salon, Booking $booking, int $seen): Booking
+    {
+        $fresh = Booking::query()
+            ->where('salon_id', $salon->id)
+            ->with(['user:id,salon_id,name', 'head:id,salon_id,name'])
+            ->findOrFail($booking->id);
+        if ($fresh->sequence !== $seen) {
+            $time = $fresh->starts_at->setTimezone($salon->timezone)->format('D j M, G:i');
+            throw new BookingConflict(
+                "{$fresh->changed_by} changed this booking meanwhile: it is now {$time} with {$fresh->user->name}, "
+                    . str_replace('-', ' ', $fresh->status->value)
+                    . '. What you typed is still below; look at both and send again.',
+            );
+        }
+
+        return $fresh;
+    }
+}
