@@ -31,6 +31,7 @@ use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TokenController;
 use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\TrialController;
+use App\Http\Controllers\WaitController;
 use App\Http\Controllers\WashController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
@@ -53,6 +54,8 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
+    Route::post('/waits', [WaitController::class, 'store'])->name('waits.store');
+    Route::delete('/waits/{wait}', [WaitController::class, 'destroy'])->name('waits.destroy');
     Route::post('/bookings/callers', [BookingController::class, 'caller'])->name('bookings.caller');
     Route::post('/bookings', [BookingController::class, 'store'])->name('bookings.store');
     Route::prefix('/bookings/{booking}')->middleware('can:view,booking')->group(function (): void {

@@ -85,6 +85,15 @@ return [
         'cannot' => 'Two that are still to come on the same day can exchange their times: choose another, or move one of them.',
         'said' => ':one and :other have exchanged their times.',
     ],
+    'wait' => [
+        'title' => 'Waiting for a time',
+        'none-suits' => 'No time that suits: wait for one',
+        'until-label' => 'Until', 'put' => 'Put on the waiting list', 'off' => 'Take off',
+        'until' => 'until :day', 'nothing' => 'nothing free yet',
+        'said' => ':name waits: as soon as a time is free, Today says so.',
+        'gone' => ':name waits no longer.',
+        'until-wrong' => 'Until: type the last day that suits, within half a year, such as :day.',
+    ],
     'leave' => [
         'from-time' => 'From what time', 'until-time' => 'Until what time', 'time-help' => 'empty: the whole day',
         'from-wrong' => 'From what time: type an hour of the day, such as 14:00, or leave it empty.',

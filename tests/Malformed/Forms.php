@@ -12,8 +12,10 @@ use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Programme;
 use App\Models\Reminder;
+use App\Models\Service;
 use App\Models\TaughtIngredient;
 use App\Models\Trial;
+use App\Models\Wait;
 use App\Models\WashSession;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
@@ -73,6 +75,10 @@ final readonly class Forms
             'leave' => $saved((new Leave())->forceFill([
                 'salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'from' => $today,
                 'until' => $today, 'because' => '',
+            ])),
+            'wait' => $saved((new Wait())->forceFill($of + [
+                'service_id' => Service::query()->where('salon_id', $this->test->salon->id)->firstOrFail()->id,
+                'from' => $today, 'until' => $today, 'stretches' => [],
             ])),
             'taught' => $saved((new TaughtIngredient())->forceFill([
                 'salon_id' => $this->test->salon->id, 'name' => 'Kelp', 'also' => [], 'functions' => ['humectant'],
@@ -210,6 +216,10 @@ final readonly class Forms
             'bookings.store' => [
                 'head' => $this->test->head->id, 'service' => '1', 'date' => '2027-01-11', 'time' => '10:00',
                 'stylist' => $stylist, 'slot' => "2027-01-11 10:00 {$stylist}",
+            ],
+            'waits.store' => [
+                'head' => $this->test->head->id, 'service' => '1', 'with' => $stylist, 'part' => 'morning',
+                'until' => $today,
             ],
             'bookings.exchange' => ['sequence' => '0', 'with' => '01hzzzzzzzzzzzzzzzzzzzzzzz 0'],
             'bookings.caller' => [

@@ -28,8 +28,8 @@ abstract class MalformedTestCase extends StrangersTestCase
             [
                 'heads', 'zone_parts', 'wash_days', 'wash_steps', 'readings', 'visits', 'bookings', 'services',
                 'products', 'reactions', 'clearances', 'plan_edits', 'promises', 'wash_sessions', 'wash_session_acts',
-                'home_acts', 'home_links', 'trials', 'programmes', 'styles', 'imports', 'leaves', 'taught_ingredients',
-                'pictures', 'calendar_feeds',
+                'home_acts', 'home_links', 'trials', 'programmes', 'styles', 'imports', 'leaves', 'waits',
+                'taught_ingredients', 'pictures', 'calendar_feeds',
             ] as $table
         ) {
             $counts[$table] = DB::table($table)->count();

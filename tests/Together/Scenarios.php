@@ -33,6 +33,7 @@ use App\Models\TestDraft;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\VisitStatement;
+use App\Models\Wait;
 use App\Models\WashDay;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
@@ -142,6 +143,31 @@ final class Scenarios
                 ]),
                 $moved,
                 1,
+            ),
+            // Whoever waits for a service waits once.
+            'waits.store' => new Scenario(
+                fn (TogetherTestCase $test): Head => $test->aHead(),
+                fn (Head $head): Sent => new Sent('POST', '/waits', [
+                    'head' => $head->id, 'until' => $head->salon->today()->addDays(7)->format('Y-m-d'),
+                    'service' => (string) Service::query()->where('salon_id', $head->salon_id)->sole()->id,
+                ]),
+                fn (Head $head): int => Wait::query()->where('head_id', $head->id)->count(),
+                1,
+            ),
+            'waits.destroy' => new Scenario(
+                function (TogetherTestCase $test): Wait {
+                    $wait = (new Wait())->forceFill([
+                        'salon_id' => $test->salon->id, 'head_id' => $test->aHead()->id, 'from' => $test->today(),
+                        'until' => $test->today(), 'stretches' => [],
+                        'service_id' => Service::query()->where('salon_id', $test->salon->id)->sole()->id,
+                    ]);
+                    $wait->save();
+
+                    return $wait;
+                },
+                fn (Wait $wait): Sent => new Sent('DELETE', "/waits/{$wait->id}"),
+                fn (Wait $wait): int => Wait::query()->whereKey($wait->id)->count(),
+                -1,
             ),
             // Three desks take the same caller down: one client, whoever was first.
             'bookings.caller' => new Scenario(

@@ -57,18 +57,32 @@ final readonly class BookedAppointments
     /** @return non-empty-list<WorkSegment> */
     public function stretches(Booking $booking): array
     {
-        $stretches = array_map(
-            fn (array $kept): WorkSegment => new WorkSegment(
+        return $booking->stretches === []
+            ? [new WorkSegment(max(1, $booking->minutes))]
+            : self::segments($booking->stretches);
+    }
+
+    /**
+     * @param list<array{
+     *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null,
+     * }> $stretches as a booking keeps them
+     *
+     * @return non-empty-list<WorkSegment>
+     */
+    public static function segments(array $stretches): array
+    {
+        $segments = array_map(
+            static fn (array $kept): WorkSegment => new WorkSegment(
                 max(1.0, $kept['hands']),
                 $kept['waiting'],
                 $kept['spread'],
                 $kept['waiting_spread'],
                 $kept['hold'] ?? null,
             ),
-            $booking->stretches,
+            $stretches,
         );
 
-        return $stretches === [] ? [new WorkSegment(max(1, $booking->minutes))] : $stretches;
+        return $segments === [] ? [new WorkSegment(1)] : $segments;
     }
 
     private function begun(Salon $salon, Booking $booking): int

@@ -27,6 +27,7 @@ final readonly class Bookings
         private BookingTurn $bookingTurn,
         private OutlookRefresh $outlookRefresh,
         private ServiceQuotes $serviceQuotes,
+        private WaitingList $waitingList,
     ) {
     }
 
@@ -54,6 +55,7 @@ final readonly class Bookings
             $this->planFollows($booking);
             $booking->save();
             $this->bookingNews->booked($booking);
+            $this->waitingList->served($booking, $service);
 
             return $booking;
         };

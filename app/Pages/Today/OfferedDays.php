@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\DaySchedule;
 use Nagomi\Core\Scheduling\Opening;
 use Nagomi\Core\Scheduling\Openings;
 use Nagomi\Core\Scheduling\RemainingWork;
@@ -50,12 +51,7 @@ final readonly class OfferedDays
             $date = $from->addDays($i);
             $times = $this->times($salon, $head, $date, $stretches, $wish);
             if ($times !== []) {
-                $days[] = new OfferedDay(
-                    $date,
-                    $date->format('Y-m-d') === $planned,
-                    $times,
-                    $this->parameters->scheduling->offersApartMinutes,
-                );
+                $days[] = $this->day($date, $times, $date->format('Y-m-d') === $planned);
             }
         }
         usort($days, static fn (OfferedDay $a, OfferedDay $b): int => [
@@ -63,6 +59,12 @@ final readonly class OfferedDays
         ] <=> [$a->isPlanned, $b->date]);
 
         return $days;
+    }
+
+    /** @param list<OfferedTime> $times */
+    public function day(CarbonImmutable $date, array $times, bool $isPlanned = false): OfferedDay
+    {
+        return new OfferedDay($date, $isPlanned, $times, $this->parameters->scheduling->offersApartMinutes);
     }
 
     /**
@@ -79,8 +81,27 @@ final readonly class OfferedDays
     ): array {
         $bookings = $this->salonSchedule->bookings($salon, $date);
         $line = $this->salonSchedule->of($salon, $date, $bookings);
+
+        return $line === null ? [] : $this->on($salon, $head, $date, $line, $bookings, $stretches, $wish);
+    }
+
+    /**
+     * @param Collection<int, Booking>    $bookings  of the day, laid out in the line
+     * @param non-empty-list<WorkSegment> $stretches
+     *
+     * @return list<OfferedTime>
+     */
+    public function on(
+        Salon $salon,
+        Head $head,
+        CarbonImmutable $date,
+        DaySchedule $line,
+        Collection $bookings,
+        array $stretches,
+        BookingWish $wish,
+    ): array {
         $hands = $wish->user === null ? null : SalonSchedule::hands($wish->user);
-        if ($line === null || ($hands !== null && ! isset($line->day->hours[$hands]))) {
+        if ($hands !== null && ! isset($line->day->hours[$hands])) {
             return [];
         }
         $from = RemainingWork::onGrid($this->salonSchedule->now($salon, $date) ?? 0, $this->parameters->scheduling);

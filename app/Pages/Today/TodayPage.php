@@ -23,6 +23,8 @@ final readonly class TodayPage extends Page
      * @param list<string>           $outside      whose hands work in a break or after closing
      * @param bool                   $isSearchedOn a better order is looked for while the page is shown
      * @param list<AskedAfter>       $asked
+     * @param array<int, string>     $stylistNames by key, in short
+     * @param list<WaitingClient>    $waiting for a time on this day
      * @param list<ProposedExchange> $exchanges
      */
     public function __construct(
@@ -35,6 +37,8 @@ final readonly class TodayPage extends Page
         public array $outside,
         public bool $isSearchedOn,
         public array $asked,
+        public array $stylistNames,
+        public array $waiting,
         public array $exchanges,
         public int $stale,
         public array $drifting,

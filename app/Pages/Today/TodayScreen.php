@@ -14,6 +14,7 @@ use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
 use App\Models\Salon;
+use App\Models\User;
 use App\Wording\ChairWorkWords;
 use App\Wording\SalonClock;
 use App\Wording\ScalpWords;
@@ -42,6 +43,7 @@ final readonly class TodayScreen
         private HandsTimeline $handsTimeline,
         private OrderWords $orderWords,
         private SalonSchedule $salonSchedule,
+        private WaitingClients $waitingClients,
         private Parameters $parameters,
     ) {
     }
@@ -77,6 +79,8 @@ final readonly class TodayScreen
             stale: $this->stale($salon),
             drifting: $this->drifting($salon),
             short: $this->dayStock->short($salon, $bookings, $items),
+            stylistNames: $stylists->map(fn (User $user): string => explode(' ', $user->name)[0])->all(),
+            waiting: $this->waitingClients->on($salon, $date, $line, $bookings),
             calls: $this->calls->of($salon, $bookings, $line),
         );
     }

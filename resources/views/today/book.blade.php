@@ -46,7 +46,17 @@
                 </div>
             @endforeach
         </form>
-        <details class="more-tests" @if ($errors->any()) open @endif>
+        <details class="more-tests" @if ($errors->has('until')) open @endif>
+            <summary>{{ __('booking.wait.none-suits') }}</summary>
+            <form method="post" action="{{ route('waits.store') }}" class="asks" novalidate>
+                <x-act/>
+                <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
+                <input type="hidden" name="with" value="{{ $wish->user }}"><input type="hidden" name="part" value="{{ $wish->part }}">
+                <x-field name="until" :label="__('booking.wait.until-label')" type="date" :value="$date->addDays(14)->format('Y-m-d')"/>
+                <button class="button">{{ __('booking.wait.put') }}</button>
+            </form>
+        </details>
+        <details class="more-tests" @if ($errors->hasAny(['time', 'date', 'stylist'])) open @endif>
             <summary>Another time</summary>
             <form method="post" action="{{ route('bookings.store') }}" class="asks" novalidate>
                 <x-act/>

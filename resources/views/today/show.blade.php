@@ -73,6 +73,7 @@
                 <h2>To call</h2>
                 <ul class="recent">@foreach ($calls as $call)<li><a href="{{ route('clients.now', $call['head']) }}"><strong>{{ $called($call['head']) }}</strong></a> <span class="reason">{{ $call['why'] }}</span></li>@endforeach</ul>
             @endif
+            @includeWhen($waiting !== [], 'today.waiting')
             @if ($short !== [])
                 <h2>Too little on the shelf for this day</h2>
                 <ul class="recent">@foreach ($short as $need)<li><a href="{{ route('products') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ number_format($need['ml']) }} mL needed, {{ number_format($need['left']) }} mL left</span></li>@endforeach</ul>
