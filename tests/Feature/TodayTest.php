@@ -157,7 +157,7 @@ it('counts what the day takes from the shelf', function (): void {
 });
 
 it('knows leave', function (): void {
-    aDay($this, [[$this->aHead(), '10:30', 60]]);
+    aDay($this, [[$this->aHead(), '10:30', 60], [$this->aHead('protein-sensitive'), '12:30', 60]]);
     $this->post(
         '/salon/leave',
         [
@@ -166,8 +166,8 @@ it('knows leave', function (): void {
             'leave_until' => '2027-01-10',
             'leave_because' => 'course',
         ],
-    )->assertSessionHas('said', 'Noted. 1 booking falls into those days: move them, or call.');
-    $this->get('/today')->assertSee('Nobody works on this day');
+    )->assertSessionHas('said', 'Noted. 2 bookings fall into those days: move them, or call.');
+    $this->get('/today')->assertOk()->assertSee('Nobody works on this day')->assertSee('finds no place in the day');
     $this->get('/salon/hours')->assertSee('course');
     $this->delete('/salon/leave/' . Leave::query()->sole()->id)->assertRedirect('/salon/hours');
     $this->get('/today')->assertDontSee('Nobody works on this day');

@@ -36,7 +36,6 @@ final readonly class BookedAppointments
         $also = null;
         $sitting = 0;
         foreach ($open as $booking) {
-            $booking->setRelation('salon', $salon);
             if ($now === null || $booking->status !== BookingStatus::UnderWay) {
                 $appointments[] = $this->toCome($salon, $booking, $now);
 

@@ -93,14 +93,16 @@ final readonly class SalonSchedule
     /** @return Collection<int, Booking> of one day, with head and stylist, in their order */
     public function bookings(Salon $salon, CarbonImmutable $date): Collection
     {
-        /** @var Collection<int, Booking> */
-        return Booking::query()
+        /** @var Collection<int, Booking> $bookings */
+        $bookings = Booking::query()
             ->where('salon_id', $salon->id)
             ->where('date', $date->format('Y-m-d'))
             ->with(['head.zoneParts', 'user'])
             ->orderBy('starts_at')
             ->orderBy('id')
             ->get();
+
+        return $bookings->each(fn (Booking $booking): Booking => $booking->setRelation('salon', $salon));
     }
 
     /** @return Collection<int, User> the salon's stylists, by key of their hands */
