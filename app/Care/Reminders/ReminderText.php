@@ -32,13 +32,9 @@ final readonly class ReminderText
     private static function news(Reminder $reminder): ?self
     {
         [, $id, $at, $user] = explode(' ', $reminder->occasion) + ['', '', '', ''];
-        $booking = Booking::query()
-            ->withoutGlobalScope('salon')
-            ->with('user')
-            ->where('head_id', $reminder->head_id)
-            ->find($id);
+        $booking = self::bookingOf($reminder, $id);
         if (
-            ! $booking instanceof Booking
+            $booking === null
                 || $booking->status->isOpen() === ($reminder->kind === 'cancelled')
                 || "{$booking->starts_at->format('YmdHi')} {$booking->user_id}" !== "{$at} {$user}"
                 || $booking->starts_at->isPast()
@@ -58,16 +54,21 @@ final readonly class ReminderText
         );
     }
 
-    private static function booking(Reminder $reminder): ?self
+    private static function bookingOf(Reminder $reminder, string $id): ?Booking
     {
-        [, $id, $at] = explode(' ', $reminder->occasion) + ['', '', ''];
-        $booking = Booking::query()
+        return Booking::query()
             ->withoutGlobalScope('salon')
             ->with('user')
             ->where('head_id', $reminder->head_id)
             ->find($id);
+    }
+
+    private static function booking(Reminder $reminder): ?self
+    {
+        [, $id, $at] = explode(' ', $reminder->occasion) + ['', '', ''];
+        $booking = self::bookingOf($reminder, $id);
         if (
-            ! $booking instanceof Booking
+            $booking === null
                 || $booking->status !== BookingStatus::Booked
                 || $booking->starts_at->format('YmdHi') !== $at
                 || $booking->starts_at->isPast()
