@@ -219,14 +219,13 @@ server_comes_up() {
     SERVER_PID=$! && disown
     local waited=0
     sleep 0.1
-    until kill -0 "$SERVER_PID" 2>/dev/null && (exec 3<>"/dev/tcp/${1/0.0.0.0/127.0.0.1}/$2") 2>/dev/null; do
+    # Another program may answer on a port that ours did not get: ours says itself that it listens.
+    until grep -q 'Development Server .* started' "$3" && (exec 3<>"/dev/tcp/${1/0.0.0.0/127.0.0.1}/$2") 2>/dev/null; do
         sleep 0.1
         waited=$((waited + 1))
         kill -0 "$SERVER_PID" 2>/dev/null || return 1
         [ $waited -lt 100 ] || return 1
     done
-    # Another program may answer on a port that ours did not get.
-    sleep 0.1
     kill -0 "$SERVER_PID" 2>/dev/null
 }
 

@@ -318,7 +318,8 @@ it('lays a full day out for the page at once, and looks for a better order behin
         '$1',
         (string) $quick->getContent(),
     ));
-    $this->get($address)->assertOk()->assertDontSee('it is being looked for');
+    $better = (string) $this->getJson($address)->assertOk()->json('page');
+    expect($better)->toContain('data-day')->not->toContain('it is being looked for');
     // What was found is kept: the next look has it at once.
     $this->get('/today')->assertOk()->assertDontSee('it is being looked for');
 });

@@ -25,6 +25,15 @@ it('sets what new clients start from and leaves those in the book alone', functi
     expect(Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail()->method['pre-wash'])->toBe('oil');
 });
 
+it('keeps the weather it has where none is chosen', function (): void {
+    $this->salon->update(['climate' => 'harbour']);
+    $this->actingAs($this->stylist)->put('/salon', [
+        'name' => 'Salt and light', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',
+        'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => '', 'method' => $this->salon->method,
+    ])->assertSessionHasNoErrors()->assertRedirect('/salon');
+    expect($this->salon->refresh()->climate)->toBe('harbour')->and($this->salon->name)->toBe('Salt and light');
+});
+
 it('refuses a time zone that does not exist', function (): void {
     $this
         ->actingAs($this->stylist)

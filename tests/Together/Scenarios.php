@@ -171,12 +171,14 @@ final class Scenarios
             ),
             // Three desks take the same caller down: one client, whoever was first.
             'bookings.caller' => new Scenario(
-                fn (): null => null,
-                fn (): Sent => new Sent('POST', '/bookings/callers', ['name' => 'Bruna', 'phone' => '+351 555 0101']),
-                fn (mixed $any, TogetherTestCase $test): int => Head::query()->where(
-                    'salon_id',
-                    $test->salon->id,
-                )->where('name', 'Bruna')->count(),
+                fn (): string => 'Bruna ' . bin2hex(random_bytes(4)),
+                fn (string $name): Sent => new Sent('POST', '/bookings/callers', [
+                    'name' => $name, 'phone' => '+351 555 0101',
+                ]),
+                fn (string $name, TogetherTestCase $test): int => Head::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->where('name', $name)
+                    ->count(),
                 1,
             ),
             'bookings.update' => new Scenario(

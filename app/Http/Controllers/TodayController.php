@@ -8,6 +8,7 @@ use App\Jobs\RenewSalon;
 use App\Pages\Today\TodayScreen;
 use App\Wording\SalonClock;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -18,7 +19,7 @@ final class TodayController extends Controller
     ) {
     }
 
-    public function show(Request $request): View
+    public function show(Request $request): View|JsonResponse
     {
         $salon = $this->salon();
         // An address with a day that does not exist shows today.
@@ -29,7 +30,10 @@ final class TodayController extends Controller
             RenewSalon::dispatch($salon->id);
         }
 
-        return view('today.show', $page)->with('hides', $this->stylist()->hides_names);
+        $view = view('today.show', $page)->with('hides', $this->stylist()->hides_names);
+
+        // A page that is shown already asks for a better order of its day.
+        return $request->expectsJson() ? response()->json(['page' => $view->render()]) : $view;
     }
 
     public function names(): RedirectResponse

@@ -101,7 +101,7 @@ final class SalonRequest extends FormRequest
         $columns = array_diff_key($validated, ['climate' => true, 'weather' => true]);
         $columns['climate'] = $this->year !== null
             ? SalonClimate::OWN
-            : $this->input('climate', $this->stylist()->salon->climate);
+            : $this->input('climate') ?? $this->stylist()->salon->climate;
 
         return $this->year === null ? $columns : $columns + ['air' => $this->year];
     }
