@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\MachineSpeed;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
@@ -77,7 +78,7 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
         ->toContain('expected that day')
         ->toContain('without it');
     // The fingers of a machine: what the screen itself costs, without what the hands at the hair need.
-    expect(microtime(true) - $began)->toBeLessThan(120.0);
+    expect(microtime(true) - $began)->toBeLessThan(MachineSpeed::stretched(120.0));
     expect($browser->complaints())->toBe([]);
 });
 
@@ -197,7 +198,7 @@ it('takes nothing of one stylist under another’s name where two share a tablet
     $browser->driver->switchTo()->window($second);
     $browser->tap('[data-sign-out] button')->until('main', 'Sign in');
     $browser->signIn(toHeads: false);
-    $browser->driver->wait(20, 200)->until(fn (): bool => $browser->kept() === 0);
+    $browser->await(fn (): bool => $browser->kept() === 0);
     $browser->visit("{$head}/history");
     expect($browser->text('.visits li:first-child'))->toContain('Ilse');
 });
@@ -213,15 +214,15 @@ it('shows two tablets at one client each other’s readings, and takes them in a
             [$name],
         );
         $began = microtime(true);
-        $two->driver->wait(5, 50)->until(fn (): bool => $checked($two, 'raw[dryness][points]') === '8');
-        expect(microtime(true) - $began)->toBeLessThan(3.5);
+        $two->await(fn (): bool => $checked($two, 'raw[dryness][points]') === '8');
+        expect(microtime(true) - $began)->toBeLessThan(MachineSpeed::stretched(3.5));
         $two->tap('input[name="raw[feel][points]"][value="-2"]');
-        $one->driver->wait(5, 50)->until(fn (): bool => $checked($one, 'raw[feel][points]') === '-2');
+        $one->await(fn (): bool => $checked($one, 'raw[feel][points]') === '-2');
         // Emptied on the one, it is empty on the other.
         $two->tap('input[name="raw[feel][points]"][value="-2"]');
-        $one->driver->wait(5, 50)->until(fn (): bool => $checked($one, 'raw[feel][points]') === null);
+        $one->await(fn (): bool => $checked($one, 'raw[feel][points]') === null);
         $two->tap('input[name="raw[feel][points]"][value="-1"]');
-        $one->driver->wait(5, 50)->until(fn (): bool => $checked($one, 'raw[feel][points]') === '-1');
+        $one->await(fn (): bool => $checked($one, 'raw[feel][points]') === '-1');
         $one->press('Take in these readings');
         expect($one->text('.told'))->toContain('dryness')->toContain('feel');
         $two->until('[data-sent]', 'taken in on another device');
@@ -361,9 +362,8 @@ it('times, counts and reads devices, and lets the hand type over them', function
     // A device fails now and then; it says so, and a second try or the hand does it.
     for ($try = 0; $try < 8 && $browser->value('raw[hardness][mg_per_l]') === ''; $try++) {
         $browser
-            ->tap('#test-hardness [data-device]')->driver
-            ->wait(10, 50)
-            ->until(
+            ->tap('#test-hardness [data-device]')
+            ->await(
                 fn (): bool => $browser->driver->executeScript(
                     'return !document.querySelector("#test-hardness [data-device]").disabled',
                 ),

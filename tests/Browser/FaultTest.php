@@ -291,7 +291,7 @@ function underFault(
 ): string {
     $path = $browser->path();
     // What was tapped on the way here is through before anything is counted.
-    $browser->driver->wait(20, 50)->until(fn (): bool => $browser->kept() === 0);
+    $browser->await(fn (): bool => $browser->kept() === 0);
     $since = microtime(true);
     $known = array_column(($queue->taken)($path), 'key');
     $proxy->disturb($queue->disturbed, $fault, 1);
@@ -299,7 +299,7 @@ function underFault(
         count($windows) === 1 || $browser->driver->switchTo()->window($window);
         ($queue->act)($browser, $i + $n);
     }
-    $browser->driver->wait(15, 50)->until(fn (): bool => $proxy->left() === 0);
+    $browser->await(fn (): bool => $proxy->left() === 0);
     through($browser, fn (): bool => count(($queue->taken)($path)) >= count($known) + count($windows));
 
     return $browser->kept() === 0
@@ -366,10 +366,10 @@ it('knows when and by whom on a device whose clock is off, and says so where it 
             $since = microtime(true);
             $proxy->disturb($queue->disturbed, '503', 1);
             ($queue->act)($browser, $i);
-            $browser->driver->wait(15, 100)->until(
+            $browser->await(
                 fn (): bool => preg_match('/' . STORAGES[$storage] . '/', $browser->text('[data-waiting-line]')) === 1,
             );
-            $browser->driver->wait(25, 200)->until(function () use ($browser, $queue, $path, $known): bool {
+            $browser->await(function () use ($browser, $queue, $path, $known): bool {
                 $browser->driver->executeScript('window.dispatchEvent(new Event("online"))');
 
                 return count(($queue->taken)($path)) > count($known);

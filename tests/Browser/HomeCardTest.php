@@ -48,7 +48,7 @@ it('is ticked without a network and comes back into the book', function (): void
         expect($phone->kept())->toBe(2);
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until('[data-told]', 'your salon has it');
-        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->text('[data-waiting-line]') === '');
+        $phone->await(fn (): bool => $phone->text('[data-waiting-line]') === '');
         expect(array_filter(
             $phone->complaints(),
             fn (string $complaint): bool => ! str_contains($complaint, 'ERR_INTERNET_DISCONNECTED'),
@@ -66,7 +66,7 @@ it('is ticked without a network and comes back into the book', function (): void
             );
         }
         $phone->tap('[data-test="wet-stretch"] [data-read]')->until('[data-told]', 'Stretch one wet hair:');
-        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->all('[data-told] .is-broken') !== []);
+        $phone->await(fn (): bool => $phone->all('[data-told] .is-broken') !== []);
 
         // It is brought back with what was typed, put right, and the refused one is gone.
         $phone->until('[data-waiting-line]', 'did not get through')->tap('[data-waiting-line] [data-look]')
@@ -78,7 +78,7 @@ it('is ticked without a network and comes back into the book', function (): void
         $phone->driver->executeScript('document.querySelector(`[data-raw="returned_mm"]`).value = "104"');
         $phone->tap('[data-test="wet-stretch"] [data-read]')
             ->until('[data-told]', 'Stretch one wet hair: your salon has it.');
-        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->kept() === 0);
+        $phone->await(fn (): bool => $phone->kept() === 0);
         $desk->driver->navigate()->refresh();
         expect($desk->text('main'))->toContain('wet stretch');
 
@@ -113,7 +113,7 @@ it('keeps what was ticked over a withdrawn link, and sends it by the next', func
             'input[readonly][aria-label="Link to the home routine"]',
         )->getAttribute('value'));
         $phone->visit("{$parts['path']}?{$parts['query']}");
-        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->kept() === 0);
+        $phone->await(fn (): bool => $phone->kept() === 0);
         $desk->driver->navigate()->refresh();
         expect($desk->text('main'))->toContain('dryness');
     } finally {
@@ -144,7 +144,7 @@ it('is read with no server at all, once it was opened', function (): void {
         $answers = fn (): bool => trim((string) shell_exec(
             "bash -c '(exec 3<>/dev/tcp/127.0.0.1/{$port}) 2>/dev/null && echo yes'",
         )) === 'yes';
-        $phone->driver->wait(10, 100)->until($answers);
+        $phone->await($answers);
         $address = "http://127.0.0.1:{$port}{$path}";
         $phone->driver->get($address);
         expect($phone->text('h1'))->toBe('Aurel');
@@ -156,7 +156,7 @@ it('is read with no server at all, once it was opened', function (): void {
         proc_terminate($server);
         proc_close($server);
         $server = null;
-        $phone->driver->wait(10, 100)->until(fn (): bool => ! $answers());
+        $phone->await(fn (): bool => ! $answers());
         $phone->driver->get($address);
         expect($phone->text('h1'))->toBe('Aurel')->and($phone->text('main'))->toContain('At home')
             ->and($phone->driver->executeScript(
@@ -194,7 +194,7 @@ it('looks at a style in three taps, without a network, and the salon reads it', 
         $phone->tap('[data-style="braided"]')->until('[data-waiting-line]', '2 things wait');
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until('[data-told]', 'How your style looks: your salon has it.');
-        $phone->driver->wait(30, 100)->until(fn (): bool => $phone->kept() === 0);
+        $phone->await(fn (): bool => $phone->kept() === 0);
         $desk->visit($style);
         expect($desk->text('main'))->toContain('well defined, some frizz, dry')->toContain('in loose braids overnight');
     } finally {

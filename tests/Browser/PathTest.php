@@ -282,7 +282,7 @@ it('works by keyboard: pages, search, the sheet of keys, the river day by day', 
     $browser->keys('/');
     expect($browser->driver->switchTo()->activeElement()->getAttribute('name'))->toBe('search');
     $browser->keys('padma', 'ENTER');
-    $browser->driver->wait(10, 100)->until(fn (): bool => count($browser->all('.head-row')) === 1);
+    $browser->await(fn (): bool => count($browser->all('.head-row')) === 1);
     $browser->press('Padma');
     foreach (['b' => '/hair-tests', 'w' => '/wash-days', 's' => '/plan', 'l' => '/history/ledger'] as $key => $page) {
         $browser->key($key);

@@ -24,7 +24,7 @@ it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (
         expect($browser->text('[data-label]'))->not->toBe($first);
         $browser->until('[data-waiting-line]', 'kept here until');
         $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
-        $browser->driver->wait(15, 100)->until(fn (): bool => $browser->text('[data-waiting-line]') === '');
+        $browser->await(fn (): bool => $browser->text('[data-waiting-line]') === '');
         $browser->driver->navigate()->refresh();
         expect($browser->text('[data-label]'))->not
             ->toBe($first)
@@ -46,7 +46,7 @@ it('takes ticks on a phone over plain HTTP', function (): void {
         $browser->visit((string) preg_replace('#^https?://[^/]+#', '', $link));
         expect($browser->driver->executeScript('return window.isSecureContext'))->toBeFalse();
         $browser->driver->executeScript('document.querySelector("[data-points]").click()');
-        $browser->driver->wait(15, 100)->until(
+        $browser->await(
             fn (): bool => str_contains($browser->text('[data-told]'), 'your salon has it'),
         );
     } finally {

@@ -58,7 +58,7 @@ it('does nothing at a plain tap, whatever was only looked at', function (): void
             ["[data-stone=\"{$before[2]}\"]"],
         );
         $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from');
-        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $browser->await(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         // Pressed and let go where it lies, with the tremble of a finger.
         $browser->drag("[data-stone=\"{$before[2]}\"]", 3)->drop();
         usleep(800_000);
@@ -76,7 +76,7 @@ it('draws a mask out by dragging it upwards', function (): void {
         $masked = (string) $browser->driver->executeScript('const acts = JSON.parse(document.querySelector("[data-plan]").dataset.acts); return '
             . 'Object.keys(acts).find((date) => acts[date].includes("mask"))');
         $browser->drag("[data-stone=\"{$masked}\"]", 0, -24)->until('[data-says]', 'ask of');
-        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $browser->await(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         expect($browser->text('[data-says]'))->toContain('minute');
         $old = $browser->find('html');
         $browser->drop()->untilGone($old)->until('.said', 'ask of');
@@ -99,7 +99,7 @@ it('moves, lengthens and leaves out by keyboard alone', function (): void {
             ->until('[data-says]', 'Left as it is');
         expect(stones($browser))->toBe($before);
         $browser->keys('ARROW_RIGHT')->until('[data-says]', 'Moved from');
-        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $browser->await(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         $old = $browser->find('html');
         $browser->keys('ENTER')->untilGone($old)->until('.said', 'Moved from');
         expect(stones($browser))->not->toBe($before);
@@ -117,7 +117,7 @@ it('moves, lengthens and leaves out by keyboard alone', function (): void {
         $browser->driver->executeScript('document.querySelector(`[data-stone="${arguments[0]}"]`).focus()', [$masked]);
         $browser->driver->executeScript('document.querySelector("[data-do=\'leave-out\'][data-value=mask]").focus()');
         $browser->keys('ENTER')->until('[data-says]', 'Mask of');
-        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $browser->await(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         $old = $browser->find('html');
         $browser->driver->executeScript('document.querySelector("[data-keep]").focus()');
         $browser->keys('ENTER')->untilGone($old)->until('.said', 'left out');
@@ -142,7 +142,7 @@ it('does one treatment on the wash day after, by keyboard, and undoes it', funct
             ->toBeGreaterThanOrEqual(44);
         $browser->driver->executeScript('document.querySelector("[data-do=carry][data-value=\'mask:1\']").focus()');
         $browser->keys('ENTER')->until('[data-says]', 'instead');
-        $browser->driver->wait(10, 100)->until(fn (): bool => $browser->find('[data-keep]')->isEnabled());
+        $browser->await(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         $old = $browser->find('html');
         $browser->driver->executeScript('document.querySelector("[data-keep]").focus()');
         $browser->keys('ENTER')->untilGone($old)->until('.said', 'instead');

@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\MachineSpeed;
 
 /** Presses a button of the list of steps, or of another part of the page, by its words; no page follows. */
 function pressIn(Browser $browser, string $words, string $within = '[data-compose]'): void
@@ -84,24 +85,21 @@ function runThrough(Browser $browser, int $dropsAt): array
             // The battery is dead, or the tablet fell: it opens again where it was, without a network.
             $browser->driver->navigate()->refresh();
             $browser->until('[data-label]', $due['label']);
-            usleep(420_000);
+            MachineSpeed::pause();
         }
         $browser->driver->executeScript('document.querySelector("[data-alarm-place][open] button")?.click()');
-        if ($i % 3 === 2) {
-            $browser->keys('PAGE_DOWN');
-        } else {
-            $browser->tap('[data-do=done]');
-        }
-        $browser->driver->wait(10, 50)->until(
-            fn (): bool => $browser->text('[data-label]') !== $due['label'] || dueStep($browser)['label'] === null,
-        );
+        $isTaken = fn (): bool => $browser->text('[data-label]') !== $due['label']
+            || dueStep($browser)['label'] === null;
+        $i % 3 === 2 && $i !== $dropsAt
+            ? $browser->keys('PAGE_DOWN')->await($isTaken)
+            : $browser->tapUntil('[data-do=done]', $isTaken);
         if ($due['waits'] > 0 && dueStep($browser)['label'] !== null) {
             $browser->later($due['waits']);
             $browser->driver->executeScript('document.querySelector("[data-alarm-place][open] button")?.click()');
         }
         if ($i === $dropsAt + 2) {
             $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
-            $browser->driver->wait(30, 100)->until(fn (): bool => $browser->kept() === 0);
+            $browser->await(fn (): bool => $browser->kept() === 0);
         }
     }
 
@@ -144,7 +142,7 @@ it('does strong protein between two cleanses and a mask, and lets nobody take th
         expect($browser->text('[data-why]'))->toContain('no mask or conditioner after it');
         pressIn($browser, 'Leave it as it was', '[data-why]');
         expect(listed($browser))->toContain($conditions[0]);
-        $browser->driver->wait(20, 100)->until(fn (): bool => $browser->kept() === 0);
+        $browser->await(fn (): bool => $browser->kept() === 0);
         $browser->press('Begin');
         expect($browser->text('[data-likely]'))->toMatch('/^Likely done \d\d:\d\d, nine times of ten by \d\d:\d\d$/')
             ->and(count($browser->all('[data-line] rect')))->toBeGreaterThan(10);
@@ -206,7 +204,7 @@ it('washes a child in twenty minutes, with nothing hot and nothing strong', func
             pressIn($browser, '−');
         }
         expect($minutes())->toBeLessThanOrEqual(20);
-        $browser->driver->wait(30, 100)->until(fn (): bool => $browser->kept() === 0);
+        $browser->await(fn (): bool => $browser->kept() === 0);
         $browser->press('Begin');
         runThrough($browser, 2);
         endDay($browser);
@@ -235,7 +233,7 @@ it('takes braids out on one day and washes on the next', function (): void {
             }
         }
         expect(count(listed($browser)))->toBe(4);
-        $browser->driver->wait(30, 100)->until(fn (): bool => $browser->kept() === 0);
+        $browser->await(fn (): bool => $browser->kept() === 0);
         $browser->press('Begin');
         expect(runThrough($browser, 0)[1])->toStartWith('Take the old style down');
         endDay($browser);

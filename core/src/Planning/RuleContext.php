@@ -16,6 +16,8 @@ use Nagomi\Core\Treatments\WashDay;
 /** What the rules need to know on one possible wash day. Days are counted from today; the past is negative. */
 final readonly class RuleContext
 {
+    private ?DateTimeImmutable $date;
+
     /**
      * @param int|null $lastStrong   day of the last strong protein
      * @param int|null $lastClarify  day of the last clarifying or chelating cleanse
@@ -50,14 +52,13 @@ final readonly class RuleContext
         public bool $hasWashedBefore = false,
         public ?int $lastDetangled = null,
     ) {
+        $this->date = $today === null ? null : Calendar::daysAfter($today, $day);
     }
 
     /** @throws LogicException where the day it counts from is not known */
     public function date(): DateTimeImmutable
     {
-        return (
-            $this->today ?? throw new LogicException('The day this counts from is not known.')
-        )->modify("{$this->day} days");
+        return $this->date ?? throw new LogicException('The day this counts from is not known.');
     }
 
     /** The days and chances the rules go by. */
@@ -142,18 +143,20 @@ final readonly class RuleContext
      */
     public function minutesLimit(int $daysOn = 0): ?int
     {
-        $on = fn (): DateTimeImmutable => $this->date()->modify("+{$daysOn} days");
-        $isHome = $this->terms->homeMinutesLimit !== null
-            && $this->terms->salonDays !== null
-            && ! $this->terms->isInSalon($on());
-        $limits = array_filter([
-            $this->head->minutesLimit,
-            $isHome ? $this->terms->homeMinutesLimit : null,
-            $this->terms->week->limits() ? $this->terms->weekdayMinutes($on()) : null,
-            $this->isChild() ? $this->limits()->childMostMinutes : null,
-        ], is_int(...));
+        $none = PHP_INT_MAX;
+        $least = min($this->head->minutesLimit ?? $none, $this->isChild() ? $this->limits()->childMostMinutes : $none);
+        $atHome = $this->terms->salonDays === null ? null : $this->terms->homeMinutesLimit;
+        $week = $this->terms->week->limits();
+        if ($atHome !== null || $week) {
+            $on = $daysOn === 0 ? $this->date() : $this->date()->modify("+{$daysOn} days");
+            $least = min(
+                $least,
+                $atHome !== null && ! $this->terms->isInSalon($on) ? $atHome : $none,
+                $week ? $this->terms->weekdayMinutes($on) ?? $none : $none,
+            );
+        }
 
-        return $limits === [] ? null : min($limits);
+        return $least === $none ? null : $least;
     }
 
     /**
@@ -191,8 +194,7 @@ final readonly class RuleContext
      * @param list<WashDay>          $history
      * @param callable(WashDay): int $dayOf
      *
-     * @return array{array<string, int|null>, int|null, bool} day of the last of each, of the last wash, and whether that
-     *     had protein
+     * @return array{array<string, int|null>, int|null, bool} day of the last of each and of the last wash; its protein
      */
     private static function lasts(array $history, callable $dayOf): array
     {
@@ -265,10 +267,8 @@ final readonly class RuleContext
     private function usedWith(WashOption $choice): array
     {
         $used = $this->used;
-        if ($this->terms->stock !== []) {
-            foreach ($choice->treatments() as $treatment) {
-                $used[$treatment] = ($used[$treatment] ?? 0) + 1;
-            }
+        foreach ($this->terms->stock === [] ? [] : $choice->treatments() as $treatment) {
+            $used[$treatment] = ($used[$treatment] ?? 0) + 1;
         }
 
         return $used;

@@ -4,40 +4,74 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
+use WeakMap;
+
 /**
  * When somebody's hands can work, slot by slot, and what it costs: nothing within the hours, something in the first part
  * of a break and for a while after closing. Who is in the chair already keeps hands whatever the hour.
  */
-final readonly class HandsHours
+final class HandsHours
 {
+    /** @var WeakMap<SalonDay, array<string, self>>|null of days that are being laid out, by hands and whether under way */
+    private static ?WeakMap $known = null;
+
     /**
-     * @param array{int, int, int} $can     slots these hands can work in
-     * @param list<int>            $break   minutes of a break before each slot, counted from the first on
-     * @param list<int>            $closing minutes outside the hours before each slot, breaks apart
+     * @param array<int, int> $runs    slots these hands can work in without a stop, by the slot they begin in
+     * @param list<int>       $break   minutes of a break before each slot, counted from the first on
+     * @param list<int>       $closing minutes outside the hours before each slot, breaks apart
      */
-    private function __construct(public array $can, private array $break, private array $closing)
-    {
+    private function __construct(
+        private readonly array $runs,
+        private readonly array $break,
+        private readonly array $closing,
+    ) {
     }
 
     public static function of(SalonDay $day, string $hands, bool $isUnderWay): self
     {
+        self::$known ??= new WeakMap();
+        $known = self::$known[$day] ?? [];
+        $known[$hands . ($isUnderWay ? ' under way' : '')] ??= self::slotBySlot($day, $hands, $isUnderWay);
+        self::$known[$day] = $known;
+
+        return $known[$hands . ($isUnderWay ? ' under way' : '')];
+    }
+
+    private static function slotBySlot(SalonDay $day, string $hands, bool $isUnderWay): self
+    {
         $spans = $day->hours[$hands] ?? [];
         $away = $day->away[$hands] ?? [];
         $grid = $day->parameters->gridMinutes;
-        $can = [0, 0, 0];
-        [$break, $closing] = [[0], [0]];
+        [$can, $break, $closing] = [[], [0], [0]];
         for ($slot = 0; $slot < $day->slots; $slot++) {
             $kind = self::isIn($away, $day->minute($slot))
                 ? 'closed off'
                 : self::kind($spans, $day->minute($slot), $day);
             $break[] = $break[$slot] + (str_starts_with($kind, 'break') ? $grid : 0);
             $closing[] = $closing[$slot] + (str_starts_with($kind, 'closed') ? $grid : 0);
-            if ($isUnderWay || ! str_ends_with($kind, 'off')) {
-                $can = SalonDay::with($can, $slot, 1);
+            $can[] = $isUnderWay || ! str_ends_with($kind, 'off');
+        }
+        $runs = [$day->slots => 0];
+        for ($slot = $day->slots - 1; $slot >= 0; $slot--) {
+            $runs[$slot] = $can[$slot] ? $runs[$slot + 1] + 1 : 0;
+        }
+
+        return new self($runs, $break, $closing);
+    }
+
+    /**
+     * @param list<int> $offsets slots from the first one on at which each stretch begins
+     * @param list<int> $counts  slots of hands of each
+     */
+    public function has(int $start, array $offsets, array $counts): bool
+    {
+        foreach ($offsets as $i => $offset) {
+            if ($this->runs[$start + $offset] < $counts[$i]) {
+                return false;
             }
         }
 
-        return new self($can, $break, $closing);
+        return true;
     }
 
     /** Minutes of a break in so many slots from one on. */

@@ -13,6 +13,12 @@ final class Placements
     public static function of(Appointment $appointment, SalonDay $day): array
     {
         $lengths = self::lengths($appointment, $day->parameters);
+        $tools = self::clean($day->parameters);
+        $counts = array_map(
+            static fn (array $length, int $i): int => $length[0] + ($i === count($lengths) - 1 ? $tools : 0),
+            $lengths,
+            array_keys($lengths),
+        );
         $patterns = self::patterns($appointment, $lengths, $day->parameters);
         $first = max(0, $day->slot($appointment->from()));
         $last = $appointment->latest === null ? $day->slots : min($day->slots, $day->slot($appointment->latest));
@@ -20,29 +26,52 @@ final class Placements
         foreach ($appointment->hands === null ? array_keys($day->hours) : [$appointment->hands] as $hands) {
             $hours = HandsHours::of($day, (string) $hands, $appointment->isUnderWay());
             for ($start = $first; $start <= $last; $start++) {
+                $waited = $appointment->costOfWaiting($day->minute($start), $day->parameters);
                 foreach ($patterns as $pattern) {
-                    $placing = $start + self::whole($pattern, $lengths, $day) > $day->slots
-                        ? null
-                        : self::placing($appointment, $day, (string) $hands, $hours, $start, $lengths, $pattern);
-                    if ($placing !== null) {
-                        $placings[] = $placing;
+                    if (
+                        $start + max($pattern[1], $pattern[4]) <= $day->slots
+                        && $hours->has($start, $pattern[0], $counts)
+                    ) {
+                        $placings[] = self::placing(
+                            $appointment,
+                            $day,
+                            (string) $hands,
+                            $hours,
+                            $start,
+                            $counts,
+                            $pattern,
+                            $waited,
+                        );
                     }
                 }
             }
         }
-        usort(
-            $placings,
-            static fn (Placement $a, Placement $b): int => $a->cost <=> $b->cost ?: $a->finish <=> $b->finish,
-        );
 
-        return $placings;
+        return self::sorted($placings);
     }
 
     /**
-     * @param list<array{int, int}>                           $lengths
-     * @param array{list<int>, int, list<int>, int} $pattern offsets, whole length, holds, held in all
+     * @param list<Placement> $placings
      *
-     * @return Placement|null null: hands cannot work then
+     * @return list<Placement> the cheapest first, and of those that cost the same the one that is over first
+     */
+    private static function sorted(array $placings): array
+    {
+        $costs = $finishes = [];
+        foreach ($placings as $placing) {
+            $costs[] = $placing->cost;
+            $finishes[] = $placing->finish;
+        }
+        $order = array_keys($placings);
+        array_multisort($costs, SORT_NUMERIC, $finishes, SORT_NUMERIC, $order, SORT_NUMERIC);
+
+        return array_map(static fn (int $at): Placement => $placings[$at], $order);
+    }
+
+    /**
+     * @param list<int>                                  $counts  slots of hands of each stretch, with the tools after the last
+     * @param array{list<int>, int, list<int>, int, int} $pattern {@see self::patterns()}
+     * @param float                                      $waited  what beginning at that slot costs
      */
     private static function placing(
         Appointment $appointment,
@@ -50,22 +79,19 @@ final class Placements
         string $hands,
         HandsHours $hours,
         int $start,
-        array $lengths,
+        array $counts,
         array $pattern,
-    ): ?Placement {
+        float $waited,
+    ): Placement {
         [$offsets, $length, $holds, $held] = $pattern;
         $mask = [0, 0, 0];
         $break = $closing = 0;
+        $starts = [];
         foreach ($offsets as $i => $offset) {
-            $count = $lengths[$i][0] + ($i === count($offsets) - 1 ? self::clean($day->parameters) : 0);
-            $mask = SalonDay::with($mask, $start + $offset, $count);
-            if (
-                ($mask[0] & ~$hours->can[0]) | ($mask[1] & ~$hours->can[1]) | ($mask[2] & ~$hours->can[2])
-            ) {
-                return null;
-            }
-            $break += $hours->breakMinutes($start + $offset, $count);
-            $closing += $hours->closingMinutes($start + $offset, $count);
+            $mask = SalonDay::with($mask, $start + $offset, $counts[$i]);
+            $break += $hours->breakMinutes($start + $offset, $counts[$i]);
+            $closing += $hours->closingMinutes($start + $offset, $counts[$i]);
+            $starts[] = $day->minute($start + $offset);
         }
         $costs = $day->parameters->costOfAMinute;
         $seated = $appointment->inChairSince === null
@@ -74,31 +100,15 @@ final class Placements
 
         return new Placement(
             $hands,
-            array_map(static fn (int $offset): int => $day->minute($start + $offset), $offsets),
+            $starts,
             $holds,
             $mask,
             SalonDay::with([0, 0, 0], $seated, $start + $length - $seated),
             $day->minute($start + $length),
-            $appointment->costOfWaiting($day->minute($start), $day->parameters)
-                + $costs['held'] * $held
-                + $costs['break'] * $break
-                + $costs['closing'] * $closing,
+            $waited + $costs['held'] * $held + $costs['break'] * $break + $costs['closing'] * $closing,
             $break,
             $closing,
         );
-    }
-
-    /**
-     * @param array{list<int>, int, list<int>, int} $pattern
-     * @param list<array{int, int}>                 $lengths
-     *
-     * @return int slots until the client goes and the tools are clean
-     */
-    private static function whole(array $pattern, array $lengths, SalonDay $day): int
-    {
-        $last = count($lengths) - 1;
-
-        return max($pattern[1], $pattern[0][$last] + $lengths[$last][0] + self::clean($day->parameters));
     }
 
     /** @return int slots of hands after each head */
@@ -127,8 +137,8 @@ final class Placements
      * @param list<array{int, int}> $lengths hands and waiting, in slots
      *
      * @return list<array{
-     *     list<int>, int, list<int>, int,
-     * }> offsets and whole length in slots, minutes held after each stretch and in all
+     *     list<int>, int, list<int>, int, int,
+     * }> offsets and whole length in slots, minutes held after each stretch and in all, and slots until the tools are clean
      */
     private static function patterns(Appointment $appointment, array $lengths, SchedulingParameters $parameters): array
     {
@@ -152,7 +162,11 @@ final class Placements
             }
             $patterns = $more;
         }
+        $tools = $lengths[count($lengths) - 1][0] + self::clean($parameters);
 
-        return $patterns;
+        return array_map(
+            static fn (array $pattern): array => [...$pattern, $pattern[0][count($lengths) - 1] + $tools],
+            $patterns,
+        );
     }
 }

@@ -99,7 +99,7 @@ final readonly class SalonDay
     public static function with(array $mask, int $slot, int $count): array
     {
         $end = $slot + $count;
-        for ($word = 0; $word < self::WORDS; $word++) {
+        for ($word = max(0, intdiv($slot, self::BITS)); $word < self::WORDS && $word * self::BITS < $end; $word++) {
             $from = max($slot, $word * self::BITS);
             $bits = min($end, ($word + 1) * self::BITS) - $from;
             if ($bits > 0) {

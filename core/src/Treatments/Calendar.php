@@ -18,6 +18,12 @@ final class Calendar
         return intdiv($to->getTimestamp() - $from->getTimestamp(), 86400);
     }
 
+    /** @param int $days negative: before it */
+    public static function daysAfter(DateTimeImmutable $day, int $days): DateTimeImmutable
+    {
+        return $day->modify("{$days} days");
+    }
+
     /** @param string $date a day as 2027-01-09; null where there is no such day */
     public static function day(string $date): ?DateTimeImmutable
     {

@@ -6,8 +6,6 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -19,6 +17,7 @@ use Facebook\WebDriver\WebDriverSelect;
 final class Browser
 {
     use BadDevice;
+    use Waiting;
 
     /** The lighter of the two, where Debian has it. */
     private const SHELL = '/usr/bin/chromium-headless-shell';
@@ -54,7 +53,7 @@ final class Browser
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 15000, 60000);
+        $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 60_000, 120_000);
         $browser = new self(
             $driver,
             str_replace('127.0.0.1', $as ?? '127.0.0.1', $at ?? (string) getenv('NAGOMI_URL')),
@@ -326,22 +325,6 @@ final class Browser
         return $this;
     }
 
-    /** Waits until a part of the page says something. */
-    public function until(string $css, string $words): self
-    {
-        $this->driver->wait(30, 100)->until(
-            fn (): bool => str_contains(
-                (string) $this->driver->executeScript(
-                    'return document.querySelector(arguments[0])?.innerText ?? ""',
-                    [$css],
-                ),
-                $words,
-            ),
-        );
-
-        return $this;
-    }
-
     public function value(string $name): string
     {
         return (string) $this->find("[name=\"{$name}\"]")->getAttribute('value');
@@ -395,30 +378,6 @@ final class Browser
         ));
 
         return $this;
-    }
-
-    /** Waits until a page, by its outermost element, has made way for the next. */
-    public function untilGone(RemoteWebElement $old): self
-    {
-        $this->driver->wait(40, 100)->until(function () use ($old): bool {
-            try {
-                $old->isEnabled();
-
-                return false;
-            } catch (StaleElementReferenceException | UnknownErrorException) {
-                // The driver has two ways of saying that a node went with its page.
-                return true;
-            }
-        });
-
-        return $this;
-    }
-
-    private function ready(): void
-    {
-        $this->driver->wait(40, 50)->until(
-            fn (): bool => $this->driver->executeScript('return document.readyState') === 'complete',
-        );
     }
 
     public function shot(string $file): self
