@@ -24,8 +24,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable      $date        the salon's own day
  * @property CarbonImmutable      $starts_at   the moment, in UTC
  * @property list<array{
- *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null,
+ *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null, heat?: string|null,
  * }> $stretches minutes
+ * @property string|null          $drying      as was chosen for it; null: as always
  * @property int                  $minutes     from start to finish, as planned
  * @property array<string, mixed>|null $parts what the minutes of a wash day are made of
  * @property int|null             $asks_minutes what the plan takes by now, where that has no room

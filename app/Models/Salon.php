@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, string> $method
  * @property string                $climate  none, own, or one that ships
  * @property int                   $chairs
+ * @property int|null              $hoods that work; null: nobody counts them
  * @property string                $currency ISO 4217
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day
@@ -31,7 +32,8 @@ final class Salon extends Model
     {
         return [
             'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
-            'chairs' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
+            'chairs' => 'integer', 'hoods' => 'integer',
+            'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];
     }
 

@@ -21,8 +21,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $from
  * @property CarbonImmutable $until     the last day that suits
  * @property list<array{
- *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null,
+ *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null, heat?: string|null,
  * }> $stretches minutes, as it would be booked
+ * @property string|null     $drying    as was chosen; null: as always
  * @property Head            $head
  * @property Service         $service
  */

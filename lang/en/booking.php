@@ -11,6 +11,22 @@ return [
     'kept' => 'The wash day is planned into :minutes minutes to the end of styling, as was said here.',
     'as-planned' => 'Let it take what the plan asks for',
     'passed' => 'Time: :time has passed by now; choose one from now on, or another day.',
+    'hoods' => [
+        'label' => 'Hood dryers that work',
+        'how' => 'Nobody is offered a time at which every hood is taken. Empty: they are not counted. 0: none works; who is booked under one is asked about.',
+        'wrong' => 'Hood dryers that work: type 0 to 40, or leave it empty.',
+    ],
+    'drying' => [
+        'title' => 'Dried',
+        'choose' => 'Dried: choose one of the ways shown.',
+        'ways' => ['air' => 'In the air', 'diffuse' => 'With the diffuser', 'hood' => 'Under the hood', 'leaves-damp' => 'Leaves damp'],
+        'as-always' => 'As always',
+        'minutes' => ':minutes min, hands free for :free',
+        'all-hands' => 'Hands are on this client all the time, so nobody else is begun in between.',
+        'free' => 'For :free of them hands are free: another client can be begun, and is offered, in between.',
+        'hood-free' => 'Under the hood hands would be free for :free of :minutes minutes, and another client could be begun in between.',
+        'no-hood' => 'No hood dryer works at present: choose another way to dry.',
+    ],
     'two-chairs' => ':name is booked already from :from to :until with :who, for :service. Choose a time before or after.',
     'not-today' => 'That is said on the day itself: this booking is for :day. Give it another time first.',
     'still-to-come' => 'It is still to come, on :day: cancel it, or give it another time.',
@@ -23,6 +39,7 @@ return [
     'call' => [
         'late' => 'Cannot begin before :time, :minutes minutes after the time given.',
         'no-place' => 'Finds no place in the day any more: offer another.',
+        'no-hood' => 'Was to be dried under a hood, and none works: choose another way on the booking’s page, and say so.',
     ],
     'order' => [
         'sought' => 'The day is full. A better order may save up to :minutes minutes of waiting; it is being looked for.',
@@ -45,6 +62,7 @@ return [
         'silent' => 'not here yet', 'aside' => 'has not come; the place is free for others',
         'waits' => 'sits in the chair and waits for hands until :time',
         'no-place' => 'finds no place in the day: give it another time, or call',
+        'no-hood' => 'was to be dried under a hood, and none works: choose another way to dry',
         'late' => 'begins :time, :minutes min after what was promised',
         'late-said' => 'begins :time, :minutes min after the time they gave',
         'late-own' => 'came late; begins :time, after a wait of :minutes min',

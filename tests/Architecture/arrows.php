@@ -34,7 +34,8 @@ return [
         'Core\Safety', 'Core\Statistics', 'Core\Treatments',
     ],
     'Core\Scheduling' => [
-        'Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan', 'Core\WashDay\WashStepKind',
+        'Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan', 'Core\WashDay\WashDayStep',
+        'Core\WashDay\WashStepKind',
     ],
     'Core\Record' => [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',

@@ -90,6 +90,7 @@ it('keeps every hand on one head at a time through any forty bookings, moves and
                     $monday,
                     $minute,
                     'Ilse',
+                    Nagomi\Core\WashDay\DryingMethod::tryFrom($booking->drying ?? ''),
                 ),
                 default => app(Bookings::class)->note(
                     $this->salon,

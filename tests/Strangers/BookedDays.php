@@ -12,6 +12,7 @@ use App\Models\PlanItem;
 use App\Pages\HomeRoutine\HomeRoutines;
 use DateTimeImmutable;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** A wash day that is booked is one truth: of the plan, at home, at the desk; and no treatment stands in it twice. */
 final readonly class BookedDays
@@ -42,7 +43,13 @@ final readonly class BookedDays
                 app(HomeRoutines::class)->of($head)->days,
             );
             expect($home)->not->toContain($date, 'a wash day in the salon is told at home');
-            $quote = app(ServiceQuotes::class)->of($head, $this->test->service('Wash day'), $booking->date);
+            $drying = DryingMethod::tryFrom($booking->drying ?? '');
+            $quote = app(ServiceQuotes::class)
+                ->of($head, $this->test->service('Wash day'), $booking->date, $drying);
+            $item = $items->first(static fn (PlanItem $item): bool => $item->date->format('Y-m-d') === $date);
+            if ($booking->drying !== null && $item !== null) {
+                expect($item->parts['by'] ?? null)->toBe($booking->drying, 'dried otherwise in the plan');
+            }
             expect($booking->asks_minutes ?? $booking->minutes)->toBe($quote->minutes, 'booked as the plan was before');
         }
         $this->strongProteinApart($head, $items->all());

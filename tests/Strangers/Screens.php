@@ -149,6 +149,7 @@ final readonly class Screens
                 [
                     'head' => $head->id, 'service' => (string) $service->id, 'date' => $date, 'time' => '8:00',
                     'stylist' => (string) $this->test->stylist->id,
+                    'drying' => ['', 'hood', 'air', 'leaves-damp'][$this->stranger->seed % 4],
                 ],
             ),
             'booked',

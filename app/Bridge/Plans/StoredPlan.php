@@ -53,11 +53,12 @@ final readonly class StoredPlan
     public function keep(Head $head, Plan $plan, Pace $pace, ?DateTimeImmutable $takeDownOn): void
     {
         $last = StoredPace::lastDetangled($head, Calendar::dayOf($head->salon->today()));
-        $drying = $this->usualDrying->of($head);
+        [$usual, $chosen] = [$this->usualDrying->of($head), $this->usualDrying->chosen($head)];
         $paced = PlannedPaces::of($plan->items, $this->headRecord->core($head), $pace, $last, $takeDownOn);
         $stored = $head->planItems()->where('status', 'planned')->get();
         $today = $head->salon->today()->format('Y-m-d');
         foreach ($paced as ['item' => $item, 'pace' => $pace]) {
+            $drying = $chosen[$item->date->format('Y-m-d')] ?? $usual;
             $columns = $this->columns($item, $head, $pace, $drying);
             $match = PlanItem::near($stored, $item->date);
             if ($match === null) {

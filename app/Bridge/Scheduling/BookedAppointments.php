@@ -11,6 +11,7 @@ use App\Wording\SalonClock;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\HeatedWait;
 use Nagomi\Core\Scheduling\RemainingWork;
 use Nagomi\Core\Scheduling\RunningWork;
 use Nagomi\Core\Scheduling\WorkSegment;
@@ -32,7 +33,7 @@ final readonly class BookedAppointments
     {
         $open = $bookings->filter(fn (Booking $booking): bool => $booking->status->isOpen());
         $running = $now === null ? [] : $this->runningSessions->of($salon, $open);
-        $appointments = $seated = [];
+        $appointments = $seated = $hooded = [];
         $also = null;
         $sitting = 0;
         foreach ($open as $booking) {
@@ -42,15 +43,16 @@ final readonly class BookedAppointments
                 continue;
             }
             $sitting++;
-            [$left, $until] = $this->left($salon, $booking, $now, $running[$booking->head_id] ?? null);
+            [$left, $until, $isUnderHood] = $this->left($salon, $booking, $now, $running[$booking->head_id] ?? null);
             $appointments[] = $left;
             if ($left === null) {
                 $seated[$booking->id] = [min($now, $this->begun($salon, $booking)), $until];
+                $hooded = $isUnderHood ? [...$hooded, $booking->id] : $hooded;
             }
             $also = [$now, max($also[1] ?? 0, $until + $this->parameters->scheduling->mostUnderWayWaitMinutes)];
         }
 
-        return new DayBookings(array_values(array_filter($appointments)), $seated, $also, $sitting);
+        return new DayBookings(array_values(array_filter($appointments)), $seated, $also, $sitting, $hooded);
     }
 
     /** @return non-empty-list<WorkSegment> */
@@ -63,7 +65,7 @@ final readonly class BookedAppointments
 
     /**
      * @param list<array{
-     *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null,
+     *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null, heat?: string|null,
      * }> $stretches as a booking keeps them
      *
      * @return non-empty-list<WorkSegment>
@@ -77,6 +79,7 @@ final readonly class BookedAppointments
                 $kept['spread'],
                 $kept['waiting_spread'],
                 $kept['hold'] ?? null,
+                HeatedWait::tryFrom($kept['heat'] ?? ''),
             ),
             $stretches,
         );
@@ -84,12 +87,22 @@ final readonly class BookedAppointments
         return $segments === [] ? [new WorkSegment(1)] : $segments;
     }
 
+    /** Whether it is to be dried under a hood, and none works. */
+    public static function lacksHood(Booking $booking): bool
+    {
+        return $booking->salon->hoods === 0
+            && in_array(HeatedWait::Hood->value, array_column($booking->stretches, 'heat'), true);
+    }
+
     private function begun(Salon $salon, Booking $booking): int
     {
         return SalonClock::minute($salon, $booking->begun_at ?? $booking->starts_at);
     }
 
-    /** @return array{Appointment|null, int} null where only waiting is left; minute of the day it is through */
+    /**
+     * @return array{Appointment|null, int, bool} null where only waiting is left; minute of the day it is through;
+     *     whether that is waited for under a hood
+     */
     private function left(Salon $salon, Booking $booking, int $now, ?RunningWork $running): array
     {
         $hands = SalonSchedule::hands($booking->user_id);
@@ -98,6 +111,7 @@ final readonly class BookedAppointments
             return [
                 $running->appointment($booking->id, $hands, $begun, $this->parameters->scheduling),
                 (int) ceil($running->until),
+                $running->heat === HeatedWait::Hood,
             ];
         }
         $stretches = $this->stretches($booking);
@@ -117,6 +131,7 @@ final readonly class BookedAppointments
                 (float) $booking->over_minutes,
             ),
             max($now, (int) ceil($begun + $planned + $booking->over_minutes)),
+            $stretches[count($stretches) - 1]->heat === HeatedWait::Hood,
         ];
     }
 

@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\ContactLimit;
+use Nagomi\Core\Scheduling\HeatedWait;
 use Nagomi\Core\Scheduling\OpenStep;
 use Nagomi\Core\Scheduling\RunningWork;
 use Nagomi\Core\WashDay\WashStepKind;
@@ -66,7 +67,7 @@ final readonly class RunningSessions
                 $open[] = self::open($step);
             }
         }
-        [$due, $hold] = $this->waits($salon, $state);
+        [$due, $hold, $heat] = $this->waits($salon, $state);
         $since = self::since($state);
         $paused = $state->pauses()->minutes($since, CarbonImmutable::now());
 
@@ -77,6 +78,7 @@ final readonly class RunningSessions
             $this->parameters->scheduling,
             $due,
             $hold,
+            $heat,
         );
     }
 
@@ -91,10 +93,13 @@ final readonly class RunningSessions
         return $since;
     }
 
-    /** @return array{float|null, float|null} minute of the day until which something sits on, and how long beyond */
+    /**
+     * @return array{float|null, float|null, HeatedWait|null} minute of the day until which something sits on, how long
+     *     beyond, and under which heat
+     */
     private function waits(Salon $salon, WashSessionState $state): array
     {
-        $due = $hold = null;
+        $due = $hold = $heat = null;
         foreach ($state->steps() as $step) {
             $key = self::key($step);
             if ($state->status($key) === 'open') {
@@ -102,17 +107,18 @@ final readonly class RunningSessions
             }
             // What waited is through once somebody went on with a step that had to wait for it.
             if (($step['beside'] ?? false) !== true && ! $state->isSkipped($key)) {
-                $due = $hold = null;
+                $due = $hold = $heat = null;
             }
             $ended = $state->isDone($key) ? $state->endedAt($key) : null;
             $one = self::open($step);
             if ($ended !== null && $one->waitingMinutes > 0) {
                 $due = max($due ?? 0.0, SalonClock::minute($salon, $ended) + $one->waitingMinutes);
                 $hold = ContactLimit::shorter($hold, $one->holdMinutes);
+                $heat = HeatedWait::scarcer($heat, $one->heat);
             }
         }
 
-        return [$due, $hold];
+        return [$due, $hold, $heat];
     }
 
     /** @param array<string, mixed> $step */
@@ -135,6 +141,7 @@ final readonly class RunningSessions
             $number('spread') ?? 0.2,
             $number('wait_spread') ?? 0.0,
             $kind === null ? null : ContactLimit::holdMinutes($kind, $waiting, $number('most_minutes')),
+            $kind === null ? null : HeatedWait::of($kind, ($step['heat'] ?? false) === true, $waiting),
         );
     }
 }

@@ -51,6 +51,8 @@ final readonly class SalonSchedule
             $booked->seated,
             $booked->also,
             $hours->away,
+            $salon->hoods ?? SalonDay::MANY,
+            $booked->hooded,
         );
 
         return $this->thoroughDays->of($day, $booked->appointments, $thoroughly);

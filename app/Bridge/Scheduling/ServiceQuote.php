@@ -30,7 +30,7 @@ final readonly class ServiceQuote
 
     /**
      * @return list<array{
-     *     hands: float, waiting: float, spread: float, waiting_spread: float, hold: float|null,
+     *     hands: float, waiting: float, spread: float, waiting_spread: float, hold: float|null, heat: string|null,
      * }> as a booking keeps them
      */
     public function kept(): array
@@ -42,6 +42,7 @@ final readonly class ServiceQuote
                 'spread' => round($stretch->spread, 3),
                 'waiting_spread' => round($stretch->waitingSpread, 3),
                 'hold' => $stretch->mostHoldMinutes === null ? null : round($stretch->mostHoldMinutes, 1),
+                'heat' => $stretch->heat?->value,
             ],
             $this->stretches,
         );

@@ -17,6 +17,8 @@ use DateTimeInterface;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\WorkSegment;
 use Nagomi\Core\Scheduling\WorkSegments;
+use Nagomi\Core\WashDay\DryingMethod;
+use Nagomi\Core\WashDay\WashDayPlan;
 
 /** Quotes a service for one head, from the plan or from its own past. */
 final readonly class ServiceQuotes
@@ -31,10 +33,15 @@ final readonly class ServiceQuotes
     ) {
     }
 
-    public function of(Head $head, Service $service, DateTimeInterface $date): ServiceQuote
-    {
+    /** @param DryingMethod|null $drying of a wash day, as somebody chose; null: as always */
+    public function of(
+        Head $head,
+        Service $service,
+        DateTimeInterface $date,
+        ?DryingMethod $drying = null,
+    ): ServiceQuote {
         if ($service->is_wash_day) {
-            return $this->washDay($head, $service, $date);
+            return $this->washDay($head, $service, $date, $drying ?? $this->usualDrying->of($head));
         }
         $work = $service->does === null ? null : $this->work($head, $service->does);
 
@@ -51,9 +58,46 @@ final readonly class ServiceQuotes
         }, ['count' => $took, 'mm' => (int) round($work['mm'] ?? 0)]);
     }
 
-    private function washDay(Head $head, Service $service, DateTimeInterface $date): ServiceQuote
+    /** @return non-empty-list<DryingQuote> what a wash day takes, in each way to dry it, the usual one first */
+    public function dryings(Head $head, DateTimeInterface $date): array
     {
-        $plan = $this->washSessionPlanner->planned($head, $date);
+        $usual = $this->usualDrying->of($head);
+        $dryings = [$usual, ...array_values(array_filter(
+            DryingMethod::cases(),
+            static fn (DryingMethod $other): bool => $other !== $usual,
+        ))];
+
+        return array_map(
+            fn (DryingMethod $drying, WashDayPlan $plan): DryingQuote => new DryingQuote(
+                $drying,
+                $plan->minutes()->whole(),
+                $this->free(WorkSegments::of($plan, $this->parameters)),
+            ),
+            $dryings,
+            $this->washSessionPlanner->plannedDried($head, $date, $dryings),
+        );
+    }
+
+    /**
+     * @param non-empty-list<WorkSegment> $stretches
+     *
+     * @return int minutes in which hands are free and are needed again
+     */
+    private function free(array $stretches): int
+    {
+        return (int) round(array_sum(array_map(
+            static fn (WorkSegment $stretch): float => $stretch->waitingMinutes,
+            array_slice($stretches, 0, -1),
+        )));
+    }
+
+    private function washDay(
+        Head $head,
+        Service $service,
+        DateTimeInterface $date,
+        DryingMethod $drying,
+    ): ServiceQuote {
+        $plan = $this->washSessionPlanner->planned($head, $date, $drying);
         $finish = $plan->finishMinutes();
 
         return new ServiceQuote(
@@ -63,7 +107,7 @@ final readonly class ServiceQuotes
             (int) ceil($finish['p90']),
             $service->price_cents,
             'from the steps planned, at this head’s own pace',
-            PlannedMinutes::kept($plan->minutes(), $this->usualDrying->of($head)),
+            PlannedMinutes::kept($plan->minutes(), $drying),
         );
     }
 

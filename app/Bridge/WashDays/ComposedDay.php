@@ -53,7 +53,9 @@ final class ComposedDay
             $number('waiting_minutes'),
             $number('wait_spread'),
             beside: ($step['beside'] ?? false) === true,
+            heat: ($step['heat'] ?? false) === true,
             afterClient: ($step['after_client'] ?? false) === true,
+            mostMinutes: is_numeric($step['most_minutes'] ?? null) ? (float) $step['most_minutes'] : null,
         );
     }
 }

@@ -65,7 +65,7 @@ final readonly class WashSessionPlanner
         $on = max($today, Calendar::dayOf($item->date ?? $head->salon->today()));
         $pace = $this->paceOnDay->of($head, $frame->head, $on);
         $styling ??= self::styling($item);
-        $drying ??= $this->usualDrying->of($head);
+        $drying ??= $this->usualDrying->on($head, $today);
         $fitting = TimeLimitFitter::within(
             $limitMinutes,
             $state,
@@ -159,19 +159,30 @@ final readonly class WashSessionPlanner
      * The wash day planned for a date, or near it, at this head's own pace: how long hands are on it, and when they
      * are free.
      */
-    public function planned(Head $head, DateTimeInterface $date): WashDayPlan
+    public function planned(Head $head, DateTimeInterface $date, ?DryingMethod $drying = null): WashDayPlan
+    {
+        return $this->plannedDried($head, $date, [$drying ?? $this->usualDrying->on($head, $date)])[0];
+    }
+
+    /**
+     * @param non-empty-list<DryingMethod> $dryings
+     *
+     * @return non-empty-list<WashDayPlan> the same wash day, dried in each of these ways; one laid out by hand is dried as laid out
+     */
+    public function plannedDried(Head $head, DateTimeInterface $date, array $dryings): array
     {
         $head->loadMissing(['salon', 'zoneParts']);
         $frame = $this->headRecord->frame($head);
         $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
         $composed = $item === null ? null : ComposedDay::on($head, $item->date);
 
-        return $composed ?? WashDayBuilder::plan(
-            $frame->head,
-            $this->doing($item->steps ?? []),
-            $this->paceOnDay->of($head, $frame->head, Calendar::dayOf($item->date ?? $date)),
-            $this->usualDrying->of($head),
-            styling: self::styling($item),
+        $doing = $this->doing($item->steps ?? []);
+        $pace = $this->paceOnDay->of($head, $frame->head, Calendar::dayOf($item->date ?? $date));
+
+        return array_map(
+            static fn (DryingMethod $drying): WashDayPlan => $composed
+                ?? WashDayBuilder::plan($frame->head, $doing, $pace, $drying, styling: self::styling($item)),
+            $dryings,
         );
     }
 

@@ -15,6 +15,7 @@ use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /**
  * Takes bookings in, moves them and says how they go. No hands are promised twice, whoever asks from wherever at once.
@@ -40,14 +41,16 @@ final readonly class Bookings
         CarbonImmutable $date,
         int $minute,
         string $by,
+        ?DryingMethod $drying = null,
     ): Booking {
-        $quote = $this->serviceQuotes->of($head, $service, $date);
+        $drying = $service->is_wash_day ? $drying : null;
+        $quote = $this->serviceQuotes->of($head, $service, $date, $drying);
 
-        $booked = function () use ($salon, $head, $service, $stylist, $date, $minute, $by, $quote): Booking {
+        $booked = function () use ($salon, $head, $service, $stylist, $date, $minute, $by, $drying, $quote): Booking {
             $booking = new Booking([
                 'head_id' => $head->id, 'user_id' => $stylist->id, 'service' => $service->name,
                 'is_wash_day' => $service->is_wash_day, 'stretches' => $quote->kept(), 'minutes' => $quote->minutes,
-                'parts' => $quote->parts,
+                'parts' => $quote->parts, 'drying' => $drying?->value,
                 'price_cents' => $quote->priceCents, 'status' => BookingStatus::Booked, 'changed_by' => $by,
             ]);
             $booking->salon_id = $salon->id;
@@ -64,7 +67,9 @@ final readonly class Bookings
     }
 
     /**
-     * Gives a booking another time or other hands, and lets the client know.
+     * Gives a booking another time, other hands or another way to dry, and lets the client know.
+     *
+     * @param DryingMethod|null $drying of a wash day; null: as always
      *
      * @return bool whether a message goes out; false: the client wants none
      *
@@ -78,9 +83,11 @@ final readonly class Bookings
         CarbonImmutable $date,
         int $minute,
         string $by,
+        ?DryingMethod $drying,
     ): bool {
-        $moved = function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by): bool {
+        $moved = function () use ($salon, $booking, $seen, $stylist, $date, $minute, $by, $drying): bool {
             $fresh = $this->bookingTurn->fresh($salon, $booking, $seen);
+            $fresh->drying = $fresh->is_wash_day ? $drying?->value : null;
             $fresh->fill([
                 'user_id' => $stylist->id,
                 'expected_at' => null,
@@ -144,7 +151,7 @@ final readonly class Bookings
             return [];
         }
         $head = Head::query()->with('salon')->findOrFail($booking->head_id);
-        $quote = $this->serviceQuotes->of($head, $service, $date);
+        $quote = $this->serviceQuotes->of($head, $service, $date, DryingMethod::tryFrom($booking->drying ?? ''));
 
         return ['stretches' => $quote->kept(), 'minutes' => $quote->minutes, 'parts' => $quote->parts];
     }

@@ -16,6 +16,7 @@ use App\Models\Service;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Support\Facades\DB;
+use Nagomi\Core\WashDay\DryingMethod;
 use Throwable;
 
 /**
@@ -59,7 +60,10 @@ final readonly class RequotedBookings
                 ->where('salon_id', $booking->salon_id)
                 ->where('name', $booking->service)
                 ->first();
-            $quote = $service === null ? null : $this->serviceQuotes->of($head, $service, $booking->date);
+            $drying = DryingMethod::tryFrom($booking->drying ?? '');
+            $quote = $service === null
+                ? null
+                : $this->serviceQuotes->of($head, $service, $booking->date, $drying);
             if ($quote !== null && ! self::says($booking, $quote)) {
                 $this->follow($head->salon, $booking, $quote);
             }

@@ -11,6 +11,7 @@ use App\Models\Salon;
 use App\Models\Service;
 use App\Models\Wait;
 use Carbon\CarbonImmutable;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** Who waits for a time that is not free yet; until one is, and it is booked, or the days are over. */
 final readonly class WaitingList
@@ -30,11 +31,12 @@ final readonly class WaitingList
         string $part,
         CarbonImmutable $from,
         CarbonImmutable $until,
+        ?DryingMethod $drying = null,
     ): void {
-        $quote = $this->serviceQuotes->of($head, $service, $from);
+        $quote = $this->serviceQuotes->of($head, $service, $from, $drying);
         $wished = [
             'user_id' => $user, 'part' => $part, 'from' => $from->format('Y-m-d'), 'until' => $until->format('Y-m-d'),
-            'stretches' => $quote->kept(),
+            'stretches' => $quote->kept(), 'drying' => $service->is_wash_day ? $drying?->value : null,
         ];
         $this->bookingTurn->alone($salon, function () use ($salon, $head, $service, $wished): void {
             $wait = Wait::query()->where('head_id', $head->id)->where('service_id', $service->id)->first()

@@ -67,6 +67,7 @@ final class BookingController extends Controller
                 $request->day(),
                 $request->minute(),
                 $this->stylist()->name,
+                $request->drying(),
             ),
         );
 
@@ -92,6 +93,7 @@ final class BookingController extends Controller
                 $request->day(),
                 $request->minute(),
                 $this->stylist()->name,
+                $request->dryingOf($booking),
             ),
         );
 

@@ -28,7 +28,13 @@ final class OpeningHoursController extends Controller
 
     public function update(HoursRequest $request): RedirectResponse
     {
-        $this->openingHours->keep($this->salon(), $request->integer('chairs'), $request->week(), $request->services());
+        $this->openingHours->keep(
+            $this->salon(),
+            $request->integer('chairs'),
+            $request->hoods(),
+            $request->week(),
+            $request->services(),
+        );
 
         return redirect()->route('salon.hours')->with(
             'said',

@@ -28,6 +28,7 @@ final class WaitController extends Controller
             $request->string('part')->value(),
             $request->today(),
             $request->until(),
+            $request->drying(),
         );
 
         return redirect()->route('today')->with('said', Words::say('booking.wait.said', ['name' => $head->name]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Booking;
 use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
@@ -12,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** Who comes when, for what, to whose hands. */
 final class BookingRequest extends FormRequest
@@ -48,6 +50,7 @@ final class BookingRequest extends FormRequest
                 "before_or_equal:{$today->addYears(2)->format('Y-m-d')}",
             ],
             'time' => ['required', 'string'],
+            'drying' => ['nullable', 'string', Rule::in(array_column(DryingMethod::cases(), 'value'))],
             'sequence' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
         ];
     }
@@ -63,6 +66,7 @@ final class BookingRequest extends FormRequest
                 . CarbonImmutable::now()->addDays(3)->format('Y-m-d')
                 . ', up to two years ahead.',
             'time' => 'Time: type when it begins, such as 10:30.',
+            'drying' => Words::say('booking.drying.choose'),
         ]) + [
             'head.exists' => 'Head: choose one from the list.',
             'service.exists' => 'For what: choose one from the list.',
@@ -106,6 +110,18 @@ final class BookingRequest extends FormRequest
     public function minute(): int
     {
         return SalonClock::typed($this->string('time')->value()) ?? 0;
+    }
+
+    /** As somebody chose; null: as always. */
+    public function drying(): ?DryingMethod
+    {
+        return DryingMethod::tryFrom($this->string('drying')->value());
+    }
+
+    /** Where nothing is said of it a booking is dried as it was to be. */
+    public function dryingOf(Booking $booking): ?DryingMethod
+    {
+        return $this->has('drying') ? $this->drying() : DryingMethod::tryFrom($booking->drying ?? '');
     }
 
     public function service(): Service

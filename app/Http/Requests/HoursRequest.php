@@ -8,10 +8,11 @@ use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\User;
 use App\Pages\Salon\HoursForm;
 use App\Wording\SalonClock;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
-/** Chairs, a week of hours for each stylist, and the services with minutes and price. */
+/** Chairs and hoods, a week of hours for each stylist, and the services with minutes and price. */
 final class HoursRequest extends FormRequest
 {
     use MergesChanges;
@@ -39,7 +40,7 @@ final class HoursRequest extends FormRequest
         $this->merge([
             'chairs' => TypedNumber::from($this->input('chairs')),
             'services' => array_filter($services, $isFilled),
-        ]);
+        ] + ($this->has('hoods') ? ['hoods' => TypedNumber::from($this->input('hoods'))] : []));
     }
 
     /** @return array<string, list<mixed>> */
@@ -47,6 +48,7 @@ final class HoursRequest extends FormRequest
     {
         return [
             'chairs' => ['required', 'integer', 'between:1,40'],
+            'hoods' => ['nullable', 'integer', 'between:0,40'],
             'hours' => ['array'],
             'hours.*.*' => ['nullable', 'string', 'max:80'],
             'services' => ['array', 'max:40'],
@@ -62,6 +64,7 @@ final class HoursRequest extends FormRequest
     {
         return $this->forEveryRule([
             'chairs' => 'Chairs: type 1 to 40.',
+            'hoods' => Words::say('booking.hoods.wrong'),
             'services.*.name' => 'Service: type what it is called, up to 80 letters.',
             'services.*.minutes' => 'Minutes: type 5 to 720.',
             'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
@@ -130,6 +133,16 @@ final class HoursRequest extends FormRequest
         }
 
         return $spans;
+    }
+
+    /** That work; null: nobody counts them. Where nothing is said of them they are as they were. */
+    public function hoods(): ?int
+    {
+        if (! $this->has('hoods')) {
+            return $this->stylist()->salon->hoods;
+        }
+
+        return $this->filled('hoods') ? $this->integer('hoods') : null;
     }
 
     /** @return array<int, array<int, list<array{int, int}>>> by stylist of this salon and weekday */

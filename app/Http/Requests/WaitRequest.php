@@ -11,6 +11,7 @@ use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** Who waits for what, with whom, until when. */
 final class WaitRequest extends FormRequest
@@ -31,6 +32,7 @@ final class WaitRequest extends FormRequest
             'service' => ['required', 'integer', $of('services')],
             'with' => ['nullable', 'integer', $of('users')],
             'part' => ['nullable', Rule::in(self::PARTS)],
+            'drying' => ['nullable', 'string', Rule::in(array_column(DryingMethod::cases(), 'value'))],
             'until' => [
                 'required',
                 'date_format:Y-m-d',
@@ -47,6 +49,7 @@ final class WaitRequest extends FormRequest
 
         return $this->forEveryRule([
             'head' => $damaged, 'service' => $damaged, 'with' => $damaged, 'part' => $damaged,
+            'drying' => Words::say('booking.drying.choose'),
             'until' => Words::say('booking.wait.until-wrong', [
                 'day' => $this->today()->addDays(14)->format('Y-m-d'),
             ]),
@@ -66,6 +69,11 @@ final class WaitRequest extends FormRequest
     public function with(): ?int
     {
         return $this->filled('with') ? $this->integer('with') : null;
+    }
+
+    public function drying(): ?DryingMethod
+    {
+        return DryingMethod::tryFrom($this->string('drying')->value());
     }
 
     public function until(): CarbonImmutable

@@ -22,6 +22,7 @@ final readonly class BookPage extends Page
      * @param Collection<int, User> $stylists
      * @param list<OfferedDay> $days
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
+     * @param OfferedDryings|null $dryings null: nothing is dried
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class BookPage extends Page
         public array $days,
         public string $parts,
         public array $steps,
+        public ?OfferedDryings $dryings,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace App\Pages\Today;
 use App\Models\Booking;
 use App\Pages\Page;
 use Carbon\CarbonImmutable;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** One booking, to be moved or told of. */
 final readonly class BookingPage extends Page
@@ -17,6 +18,7 @@ final readonly class BookingPage extends Page
      * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
      * @param array<string, string> $exchanges bookings of the day it can exchange times with: key and sequence, as words
+     * @param list<DryingMethod> $dryings ways to dry; none where nothing is dried
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
@@ -30,6 +32,7 @@ final readonly class BookingPage extends Page
         public ?string $ended,
         public array $exchanges,
         public array $steps,
+        public array $dryings,
         public string $parts,
     ) {
     }

@@ -22,6 +22,7 @@ use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Collection;
+use Nagomi\Core\WashDay\DryingMethod;
 
 /** Booking a head: what it takes, what it costs, and when whose hands are free for it. */
 final readonly class BookingScreen
@@ -45,7 +46,10 @@ final readonly class BookingScreen
         $services = Service::query()->where('salon_id', $salon->id)->orderByDesc('is_wash_day')->orderBy('name')->get();
         $service = $services->firstWhere('id', (int) $text('service')) ?? $services->first();
         $date = (SalonClock::day($salon, $text('date')) ?? $salon->today())->max($salon->today());
-        $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date);
+        $drying = $service?->is_wash_day === true ? DryingMethod::tryFrom($text('drying')) : null;
+        $quote = $head === null || $service === null
+            ? null
+            : $this->serviceQuotes->of($head, $service, $date, $drying);
         $stylists = $this->salonSchedule->stylists($salon);
         $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
         $wish = self::wish($text, $stylists);
@@ -62,6 +66,9 @@ final readonly class BookingScreen
             parts: PlannedMinutes::shortOf($quote?->parts),
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
+            dryings: $head === null || $quote?->careMinutes === null
+                ? null
+                : OfferedDryings::of($this->serviceQuotes->dryings($head, $date), $drying, $salon->hoods),
             days: $head === null || $quote === null ? [] : $this->offeredDays->of(
                 $salon,
                 $head,
@@ -109,6 +116,7 @@ final readonly class BookingScreen
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
             exchanges: $this->exchanges($booking),
+            dryings: $booking->is_wash_day ? DryingMethod::cases() : [],
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
     }

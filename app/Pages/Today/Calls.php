@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\Attendance;
+use App\Bridge\Scheduling\BookedAppointments;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\Booking;
 use App\Models\BookingStatus;
@@ -119,7 +120,9 @@ final readonly class Calls
             if ($booking->status->isOpen() && in_array($booking->id, $line->without(), true)) {
                 $calls[] = [
                     'head' => $booking->head,
-                    'why' => Words::say('booking.call.no-place'),
+                    'why' => Words::say(
+                        BookedAppointments::lacksHood($booking) ? 'booking.call.no-hood' : 'booking.call.no-place',
+                    ),
                 ];
             }
         }

@@ -6,6 +6,7 @@ namespace App\Pages\Today;
 
 use App\Bridge\Products\DayStock;
 use App\Bridge\Scheduling\Attendance;
+use App\Bridge\Scheduling\BookedAppointments;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
@@ -179,6 +180,7 @@ final readonly class TodayScreen
             noPlace: $line === null
                 ? $booking->status->isOpen()
                 : in_array($booking->id, $line->without(), true),
+            lacksHood: BookedAppointments::lacksHood($booking),
             attendance: Attendance::of(
                 $booking,
                 $this->salonSchedule->now($salon, $booking->date),

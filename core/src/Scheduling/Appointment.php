@@ -20,6 +20,7 @@ final readonly class Appointment
      * @param int           $ownDelay      minutes after the promised time that the client comes, or came, by own doing
      * @param int           $mayHold       minutes that what is under way may sit on before hands come back
      * @param bool          $stays         with these hands: no others are proposed
+     * @param bool          $isUnderHood   until hands come back
      *
      * @throws InvalidArgumentException without a stretch, or for a delay or hold below 0
      */
@@ -34,6 +35,7 @@ final readonly class Appointment
         public int $ownDelay = 0,
         public int $mayHold = 0,
         public bool $stays = false,
+        public bool $isUnderHood = false,
     ) {
         if ($ownDelay < 0 || $mayHold < 0) {
             throw new InvalidArgumentException("{$key}: give 0 or more minutes of delay and of hold.");
@@ -63,6 +65,7 @@ final readonly class Appointment
             $this->ownDelay,
             $this->mayHold,
             $this->stays,
+            $this->isUnderHood,
         );
     }
 

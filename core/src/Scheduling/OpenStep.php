@@ -12,6 +12,7 @@ final readonly class OpenStep
      * @param float      $waitingMinutes 0 or more
      * @param bool       $isBeside       done while what waits goes on
      * @param float|null $holdMinutes    what waits may sit on beyond its time; null: as long as anything may
+     * @param HeatedWait|null $heat what keeps the hair warm while it waits; null: nothing
      */
     public function __construct(
         public float $handsMinutes,
@@ -20,6 +21,7 @@ final readonly class OpenStep
         public float $spread = 0.2,
         public float $waitingSpread = 0.0,
         public ?float $holdMinutes = null,
+        public ?HeatedWait $heat = null,
     ) {
     }
 }

@@ -7,19 +7,44 @@ namespace Nagomi\Core\Scheduling;
 use Nagomi\Core\Parameters\SchedulingParameters;
 
 /** All the ways an appointment can be placed in a day, the cheapest first. */
-final class Placements
+final readonly class Placements
 {
+    /** @var list<array{int, int}> hands and waiting of each stretch, in slots */
+    private array $lengths;
+
+    /** @var list<int> slots of hands of each stretch, with the tools after the last */
+    private array $counts;
+
+    /** @var array<int, HeatedWait> what keeps hair warm, by the stretch after which it waits */
+    private array $heats;
+
+    private function __construct(private Appointment $appointment, private SalonDay $day)
+    {
+        $this->lengths = self::lengths($appointment, $day->parameters);
+        $tools = self::clean($day->parameters);
+        $last = count($this->lengths) - 1;
+        $this->counts = array_map(
+            static fn (array $length, int $i): int => $length[0] + ($i === $last ? $tools : 0),
+            $this->lengths,
+            array_keys($this->lengths),
+        );
+        $this->heats = array_filter(array_map(
+            static fn (WorkSegment $stretch): ?HeatedWait => $stretch->heat,
+            $appointment->stretches,
+        ));
+    }
+
     /** @return list<Placement> */
     public static function of(Appointment $appointment, SalonDay $day): array
     {
-        $lengths = self::lengths($appointment, $day->parameters);
-        $tools = self::clean($day->parameters);
-        $counts = array_map(
-            static fn (array $length, int $i): int => $length[0] + ($i === count($lengths) - 1 ? $tools : 0),
-            $lengths,
-            array_keys($lengths),
-        );
-        $patterns = self::patterns($appointment, $lengths, $day->parameters);
+        return self::sorted((new self($appointment, $day))->all());
+    }
+
+    /** @return list<Placement> */
+    private function all(): array
+    {
+        [$appointment, $day] = [$this->appointment, $this->day];
+        $patterns = self::patterns($appointment, $this->lengths, $day->parameters);
         $first = max(0, $day->slot($appointment->from()));
         $last = $appointment->latest === null ? $day->slots : min($day->slots, $day->slot($appointment->latest));
         $placings = [];
@@ -30,24 +55,16 @@ final class Placements
                 foreach ($patterns as $pattern) {
                     if (
                         $start + max($pattern[1], $pattern[4]) <= $day->slots
-                        && $hours->has($start, $pattern[0], $counts)
+                        && $hours->has($start, $pattern[0], $this->counts)
+                        && $this->isWatched($start, $pattern)
                     ) {
-                        $placings[] = self::placing(
-                            $appointment,
-                            $day,
-                            (string) $hands,
-                            $hours,
-                            $start,
-                            $counts,
-                            $pattern,
-                            $waited,
-                        );
+                        $placings[] = $this->placing((string) $hands, $hours, $start, $pattern, $waited);
                     }
                 }
             }
         }
 
-        return self::sorted($placings);
+        return $placings;
     }
 
     /**
@@ -69,34 +86,55 @@ final class Placements
     }
 
     /**
-     * @param list<int>                                  $counts  slots of hands of each stretch, with the tools after the last
+     * Whether somebody is in the salon for as long as hair waits under heat; who sits already stays where they are.
+     *
+     * @param array{list<int>, int, list<int>, int, int} $pattern {@see self::patterns()}
+     */
+    private function isWatched(int $start, array $pattern): bool
+    {
+        foreach ($this->appointment->isUnderWay() ? [] : array_keys($this->heats) as $i) {
+            [$from, $count] = $this->wait($i, $pattern);
+            if (! StaffedSlots::of($this->day)->has($start + $from, $count)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param array{list<int>, int, list<int>, int, int} $pattern
+     *
+     * @return array{int, int} slot after the start at which the wait after a stretch begins, and how many it takes
+     */
+    private function wait(int $i, array $pattern): array
+    {
+        $from = $pattern[0][$i] + $this->lengths[$i][0];
+
+        return [$from, max(0, ($pattern[0][$i + 1] ?? $pattern[1]) - $from)];
+    }
+
+    /**
      * @param array{list<int>, int, list<int>, int, int} $pattern {@see self::patterns()}
      * @param float                                      $waited  what beginning at that slot costs
      */
-    private static function placing(
-        Appointment $appointment,
-        SalonDay $day,
-        string $hands,
-        HandsHours $hours,
-        int $start,
-        array $counts,
-        array $pattern,
-        float $waited,
-    ): Placement {
+    private function placing(string $hands, HandsHours $hours, int $start, array $pattern, float $waited): Placement
+    {
         [$offsets, $length, $holds, $held] = $pattern;
+        $day = $this->day;
         $mask = [0, 0, 0];
         $break = $closing = 0;
         $starts = [];
         foreach ($offsets as $i => $offset) {
-            $mask = SalonDay::with($mask, $start + $offset, $counts[$i]);
-            $break += $hours->breakMinutes($start + $offset, $counts[$i]);
-            $closing += $hours->closingMinutes($start + $offset, $counts[$i]);
+            $mask = SalonDay::with($mask, $start + $offset, $this->counts[$i]);
+            $break += $hours->breakMinutes($start + $offset, $this->counts[$i]);
+            $closing += $hours->closingMinutes($start + $offset, $this->counts[$i]);
             $starts[] = $day->minute($start + $offset);
         }
         $costs = $day->parameters->costOfAMinute;
-        $seated = $appointment->inChairSince === null
+        $seated = $this->appointment->inChairSince === null
             ? $start
-            : max(0, min($start, $day->slot($appointment->inChairSince)));
+            : max(0, min($start, $day->slot($this->appointment->inChairSince)));
 
         return new Placement(
             $hands,
@@ -108,7 +146,34 @@ final class Placements
             $waited + $costs['held'] * $held + $costs['break'] * $break + $costs['closing'] * $closing,
             $break,
             $closing,
+            $this->hood($start, $seated, $pattern),
         );
+    }
+
+    /**
+     * Where every hood is broken, who sits already is dried in another way and finds a place all the same.
+     *
+     * @param array{list<int>, int, list<int>, int, int} $pattern
+     *
+     * @return array{int, int, int} slots in which a hood is taken
+     */
+    private function hood(int $start, int $seated, array $pattern): array
+    {
+        $mask = [0, 0, 0];
+        if ($this->appointment->isUnderWay() && $this->day->hoods === 0) {
+            return $mask;
+        }
+        if ($this->appointment->isUnderHood) {
+            $mask = SalonDay::with($mask, $seated, $start - $seated);
+        }
+        foreach ($this->heats as $i => $heat) {
+            if ($heat === HeatedWait::Hood) {
+                [$from, $count] = $this->wait($i, $pattern);
+                $mask = SalonDay::with($mask, $start + $from, $count);
+            }
+        }
+
+        return $mask;
     }
 
     /** @return int slots of hands after each head */

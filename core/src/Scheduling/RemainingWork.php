@@ -37,23 +37,18 @@ final class RemainingWork
                     $stretch->spread,
                     $stretch->waitingSpread,
                     $stretch->mostHoldMinutes,
+                    $stretch->heat,
                 );
 
-                return self::work(
-                    $key,
-                    $hands,
-                    $begun,
-                    [$left, ...$rest],
-                    self::onGrid($now, $parameters),
-                    $parameters,
-                );
+                $from = self::onGrid($now, $parameters);
+
+                return self::work($key, $hands, $begun, [$left, ...$rest], $from, $parameters);
             }
             if ($rest !== [] && $passed < $mine + $stretch->waitingMinutes) {
                 $ready = self::onGrid((int) ceil($now + $mine + $stretch->waitingMinutes - $passed), $parameters);
-
                 $hold = $stretch->holdMinutes($parameters);
 
-                return self::work($key, $hands, $begun, $rest, $ready, $parameters, $hold);
+                return self::work($key, $hands, $begun, $rest, $ready, $parameters, $hold, $stretch->heat);
             }
             $passed -= $mine + $stretch->waitingMinutes;
         }
@@ -75,6 +70,7 @@ final class RemainingWork
      * @param int                         $begun   minute of the day from which a chair is taken
      * @param int                         $from    minute of the day at which hands are wanted next
      * @param int                         $mayHold minutes that what sits may wait beyond that
+     * @param HeatedWait|null             $heat    under which it waits for them; null: under none
      */
     public static function work(
         string $key,
@@ -84,6 +80,7 @@ final class RemainingWork
         int $from,
         SchedulingParameters $parameters,
         int $mayHold = 0,
+        ?HeatedWait $heat = null,
     ): Appointment {
         return new Appointment(
             $key,
@@ -94,6 +91,7 @@ final class RemainingWork
             $from + $parameters->mostUnderWayWaitMinutes,
             $begun,
             mayHold: $mayHold,
+            isUnderHood: $heat === HeatedWait::Hood,
         );
     }
 

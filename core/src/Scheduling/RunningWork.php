@@ -17,12 +17,14 @@ final readonly class RunningWork
      * @param float             $wanted    minute of the day at which hands are wanted next
      * @param float             $until     minute of the day at which it is through, as likely more as less
      * @param float|null        $hold      minutes that what sits may wait beyond; null: hands are at it
+     * @param HeatedWait|null   $heat      under which it sits
      */
     private function __construct(
         public array $stretches,
         public float $wanted,
         public float $until,
         private ?float $hold,
+        public ?HeatedWait $heat = null,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class RunningWork
      * @param float          $since     minute of the day from which hands have been at the first open step, or free
      * @param float|null     $due       minute of the day at which all that waits already is through; null: nothing waits
      * @param float|null     $dueHold   minutes that what waits already may sit on; null: as anything may
+     * @param HeatedWait|null $dueHeat  under which it waits; null: under none
      */
     public static function of(
         array $open,
@@ -40,6 +43,7 @@ final readonly class RunningWork
         SchedulingParameters $parameters,
         ?float $due = null,
         ?float $dueHold = null,
+        ?HeatedWait $dueHeat = null,
     ): self {
         $hands = $since;
         $waits = $due ?? $since;
@@ -67,6 +71,7 @@ final readonly class RunningWork
             $wanted,
             $until,
             $wanted > $now ? $dueHold ?? (float) $parameters->mostHoldMinutes : null,
+            $wanted > $now ? $dueHeat : null,
         );
     }
 
@@ -81,6 +86,7 @@ final readonly class RunningWork
             RemainingWork::onGrid((int) floor($this->wanted), $parameters),
             $parameters,
             (int) min($this->hold ?? 0.0, $parameters->mostHoldMinutes),
+            $this->heat,
         );
     }
 
@@ -91,7 +97,7 @@ final readonly class RunningWork
      */
     private static function stretches(array $pieces, float $until, SchedulingParameters $parameters): array
     {
-        $joined = $holds = [];
+        $joined = $holds = $heats = [];
         foreach ($pieces as [$start, $length, $step]) {
             $last = count($joined) - 1;
             if ($last < 0 || $start - $joined[$last]['end'] >= $parameters->shortestWaitMinutes) {
@@ -103,6 +109,7 @@ final readonly class RunningWork
             if ($step->waitingMinutes > 0) {
                 $joined[$last]['waiting'] = $step->waitingSpread;
                 $holds[$last] = ContactLimit::shorter($holds[$last] ?? null, $step->holdMinutes);
+                $heats[$last] = HeatedWait::scarcer($heats[$last] ?? null, $step->heat);
             }
         }
 
@@ -113,6 +120,7 @@ final readonly class RunningWork
                 sqrt($piece['variance']) / ($piece['end'] - $piece['start']),
                 $piece['waiting'],
                 $holds[$i] ?? null,
+                $heats[$i] ?? null,
             ),
             array_keys($joined),
             $joined,

@@ -17,6 +17,7 @@ final readonly class WorkSegment
      * @param float $waitingSpread  of the logarithm of the waiting minutes; 0 where the clock decides
      * @param float|null $mostHoldMinutes what waits may sit on so long beyond its time, by its label or by what it is;
      *     null: as anything may
+     * @param HeatedWait|null $heat what keeps the hair warm while it waits; null: nothing
      *
      * @throws InvalidArgumentException for minutes out of range
      */
@@ -26,6 +27,7 @@ final readonly class WorkSegment
         public float $spread = 0.2,
         public float $waitingSpread = 0.0,
         public ?float $mostHoldMinutes = null,
+        public ?HeatedWait $heat = null,
     ) {
         if (
             is_nan($handsMinutes + $waitingMinutes)

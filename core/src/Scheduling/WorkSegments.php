@@ -13,43 +13,27 @@ final class WorkSegments
     /** @return non-empty-list<WorkSegment> */
     public static function of(WashDayPlan $plan, Parameters $parameters): array
     {
-        $pieces = $holds = [];
+        /** @var list<HandsPiece> $pieces */
+        $pieces = [];
         foreach ($plan->steps as $step) {
             $start = $plan->startMinutes($step);
             if ($start === null || $step->handsOnMinutes <= 0) {
                 continue;
             }
             $last = count($pieces) - 1;
-            if ($last >= 0 && $start - $pieces[$last]['end'] < $parameters->scheduling->shortestWaitMinutes) {
-                $pieces[$last]['end'] = $start + $step->handsOnMinutes;
+            if ($last >= 0 && $start - $pieces[$last]->end < $parameters->scheduling->shortestWaitMinutes) {
+                $pieces[$last] = $pieces[$last]->followedBy($step, $start);
             } else {
-                $pieces[] = [
-                    'start' => $start,
-                    'end' => $start + $step->handsOnMinutes,
-                    'variance' => 0.0,
-                    'spread' => $step->waitSpread,
-                ];
-                $last++;
+                $pieces[] = HandsPiece::of($step, $start);
             }
-            $holds[$last] = ContactLimit::shorter(
-                $holds[$last] ?? null,
-                ContactLimit::holdMinutes($step->kind, $step->waitingMinutes, $step->mostMinutes),
-            );
-            $pieces[$last]['variance'] += ($step->spread * $step->handsOnMinutes) ** 2;
-            $pieces[$last]['spread'] = $step->waitingMinutes > 0 ? $step->waitSpread : $pieces[$last]['spread'];
         }
-        $stretches = [];
-        foreach ($pieces as $i => $piece) {
-            $minutes = $piece['end'] - $piece['start'];
-            $until = $pieces[$i + 1]['start'] ?? $plan->network->finishMinutes;
-            $stretches[] = new WorkSegment(
-                $minutes,
-                max(0.0, $until - $piece['end']),
-                sqrt($piece['variance']) / $minutes,
-                $piece['spread'],
-                $holds[$i] ?? null,
-            );
-        }
+        $stretches = array_map(
+            static fn (HandsPiece $piece, int $i): WorkSegment => $piece->segment(
+                isset($pieces[$i + 1]) ? $pieces[$i + 1]->start : $plan->network->finishMinutes,
+            ),
+            $pieces,
+            array_keys($pieces),
+        );
 
         return $stretches === [] ? [new WorkSegment($parameters->washDay->handsMinutes['ready'])] : $stretches;
     }

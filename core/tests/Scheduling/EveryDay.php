@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Tests\Scheduling;
 
 use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\HeatedWait;
 use Nagomi\Core\Scheduling\SalonDay;
 
 /**
@@ -12,20 +13,22 @@ use Nagomi\Core\Scheduling\SalonDay;
  * out anew: 12 a minute after a promise, 4 for who came late, 1 for who was not promised a time, 2 under a mask that is
  * through, 3 of hands in a break, 5 after closing, 240 for who is under way; 10,000 without a place, 200,000 for who
  * sits already. A break may be worked into for 20 minutes and half of it, after closing
- * for 60; after each head five minutes go to the tools.
+ * for 60; after each head five minutes go to the tools. Under a hood or a cap somebody is in the salon; who sits already
+ * sits where they sit, and is dried in another way where no hood works.
  */
 final class EveryDay
 {
     private float $least = INF;
 
     /**
-     * @param list<list<array{string, int, int, int, float}>> $ways hands, busy, from, until and cost
+     * @param list<list<array{string, int, int, int, float, list<int>}>> $ways hands, busy, from, until, cost and hood
      * @param list<float>                                     $none what it costs to have no place
      */
     private function __construct(
         private readonly array $ways,
         private readonly array $none,
         private readonly int $chairs,
+        private readonly int $hoods,
     ) {
     }
 
@@ -36,8 +39,9 @@ final class EveryDay
             array_map(static fn (Appointment $one): array => self::ways($day, $one), $appointments),
             array_map(static fn (Appointment $one): float => self::isIn($one) ? 200_000.0 : 10_000.0, $appointments),
             $day->chairs,
+            $day->hoods,
         );
-        $all->rest(0, [], [], 0.0);
+        $all->rest(0, [], [], 0.0, []);
 
         return $all->least;
     }
@@ -50,8 +54,9 @@ final class EveryDay
     /**
      * @param array<string, int> $busy  a bit for each five minutes, by hands
      * @param array<int, int>    $seats taken, by five minutes
+     * @param array<int, int>    $hoods the same
      */
-    private function rest(int $i, array $busy, array $seats, float $cost): void
+    private function rest(int $i, array $busy, array $seats, float $cost, array $hoods): void
     {
         if ($cost >= $this->least) {
             return;
@@ -61,7 +66,7 @@ final class EveryDay
 
             return;
         }
-        foreach ($this->ways[$i] as [$hands, $mask, $from, $until, $more]) {
+        foreach ($this->ways[$i] as [$hands, $mask, $from, $until, $more, $hooded]) {
             if ((($busy[$hands] ?? 0) & $mask) !== 0) {
                 continue;
             }
@@ -71,14 +76,19 @@ final class EveryDay
                 $then[$slot] = ($then[$slot] ?? 0) + 1;
                 $fits = $fits && $then[$slot] <= $this->chairs;
             }
+            $under = $hoods;
+            foreach ($hooded as $slot) {
+                $under[$slot] = ($under[$slot] ?? 0) + 1;
+                $fits = $fits && $under[$slot] <= $this->hoods;
+            }
             if ($fits) {
-                $this->rest($i + 1, [$hands => ($busy[$hands] ?? 0) | $mask] + $busy, $then, $cost + $more);
+                $this->rest($i + 1, [$hands => ($busy[$hands] ?? 0) | $mask] + $busy, $then, $cost + $more, $under);
             }
         }
-        $this->rest($i + 1, $busy, $seats, $cost + $this->none[$i]);
+        $this->rest($i + 1, $busy, $seats, $cost + $this->none[$i], $hoods);
     }
 
-    /** @return list<array{string, int, int, int, float}> */
+    /** @return list<array{string, int, int, int, float, list<int>}> */
     private static function ways(SalonDay $day, Appointment $one): array
     {
         $opens = min(array_map(static fn (array $spans): int => $spans[0][0], $day->hours));
@@ -88,6 +98,9 @@ final class EveryDay
             for ($start = $one->from(); $start <= min($closes, $one->latest ?? $closes); $start += 5) {
                 foreach (self::holds($one) as $holds) {
                     [$mask, $outside, $at, $isOver] = [0, 0.0, $start, false];
+                    $hooded = $one->isUnderHood && $day->hoods > 0
+                        ? range(intdiv($one->inChairSince - $opens, 5), intdiv($start - $opens, 5) - 1)
+                        : [];
                     foreach ($one->stretches as $i => $stretch) {
                         // After the last of it the tools are cleaned, for five minutes.
                         $hand = 5 * (int) ceil($stretch->handsMinutes / 5);
@@ -97,12 +110,20 @@ final class EveryDay
                             $mask |= 1 << intdiv($minute - $opens, 5);
                             $isOver = $isOver || $minute >= $closes;
                         }
-                        $at += $hand + 5 * (int) ceil($stretch->waitingMinutes / 5) + ($holds[$i] ?? 0);
+                        $wait = 5 * (int) ceil($stretch->waitingMinutes / 5) + ($holds[$i] ?? 0);
+                        for ($minute = $at + $hand; $stretch->heat !== null && $minute < $at + $hand + $wait; $minute += 5) {
+                            $isOver = $isOver || ! self::isIn($one) && ! self::isStaffed($day, $minute);
+                            if ($stretch->heat === HeatedWait::Hood && ($day->hoods > 0 || ! self::isIn($one))) {
+                                $hooded[] = intdiv($minute - $opens, 5);
+                            }
+                        }
+                        $at += $hand + $wait;
                     }
                     if ($outside < INF && $at <= $closes && ! $isOver) {
                         $ways[] = [
                             (string) $hands, $mask, intdiv(max($opens, $one->inChairSince ?? $start) - $opens, 5),
                             intdiv($at - $opens, 5), self::waiting($one, $start) + 2 * array_sum($holds) + $outside,
+                            $hooded,
                         ];
                     }
                 }
@@ -110,6 +131,17 @@ final class EveryDay
         }
 
         return $ways;
+    }
+
+    private static function isStaffed(SalonDay $day, int $minute): bool
+    {
+        foreach ($day->hours as $spans) {
+            if ($minute >= $spans[0][0] && $minute < max(array_column($spans, 1))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function waiting(Appointment $one, int $start): float

@@ -19,7 +19,8 @@
                     @endforeach
                 </tbody>
             </table></x-wide-table>
-            <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/></div>
+            <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/><x-field name="hoods" :label="__('booking.hoods.label')" mode="numeric" :value="$salon->hoods"/></div>
+            <p class="how">{{ __('booking.hoods.how') }}</p>
         </fieldset>
         <fieldset>
             <legend>Services</legend>

@@ -6,6 +6,7 @@
         <x-field name="date" label="From" type="date" :value="$date->format('Y-m-d')"/>
         <x-choice name="with" :label="__('booking.offers.with')" :options="$stylists->pluck('name', 'id')->all()" :value="$wish->user" :empty="__('booking.offers.anyone')"/>
         <x-choice name="part" :label="__('booking.offers.when')" :options="collect($wish::PARTS)->mapWithKeys(fn ($part) => [$part => __('booking.offers.parts.' . $part)])->all()" :value="$wish->part" :empty="__('booking.offers.any-time')"/>
+        @if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
         <button class="button">See the times</button>
     </form>
     @if ($head === null)
@@ -26,6 +27,12 @@
     @if ($quote !== null)
         <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
         <p class="reason">{{ ucfirst($quote->because) }}.</p>
+        @if ($dryings !== null)
+            <div class="dryings" id="dryings"><h2>{{ __('booking.drying.title') }}</h2>
+                <p class="objects">@foreach ($dryings->quotes as $way)<a @class(['button', 'is-chosen' => $way->drying === $dryings->chosen]) @if ($way->drying === $dryings->chosen) aria-current="true" @endif href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'drying' => $way->drying->value]) }}">{{ __("booking.drying.ways.{$way->drying->value}") }}<small>{{ __('booking.drying.minutes', ['minutes' => $way->minutes, 'free' => $way->freeMinutes]) }}</small></a>@endforeach</p>
+                <p class="reason">{{ $dryings->says }}</p>
+            </div>
+        @endif
         @if ($steps !== [])
             <details class="more-tests"><summary>{{ __('bottles.for-the-day') }}</summary>
                 <ul class="recent">@foreach ($steps as $step)<li>{{ $step['says'] }} <span @class(['reason', 'is-broken' => $step['missing']])>{{ $step['with'] }}</span></li>@endforeach</ul>
@@ -33,7 +40,7 @@
         @endif
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
             <x-act/>
-            <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
+            <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
             <h2>{{ __('booking.offers.title') }}</h2>
             @if ($days === [])<p class="empty">{{ __($wish->isOneDay ? 'booking.offers.none-on' : 'booking.offers.none', ['day' => $date->format('D j M')]) }}</p>@endif
             @foreach ($days as $day)
@@ -42,7 +49,7 @@
                         <p><span class="opening-who">{{ __("booking.offers.parts.{$row->part}") }}@if ($wish->isOneDay), {{ explode(' ', $stylists[$row->times[0]->user]->name)[0] }}@endif</span>
                             @foreach ($row->times as $time)<button class="button" name="slot" value="{{ $time->slot }}" @if ($time->held > 0) title="{{ __('booking.offers.held', ['minutes' => $time->held]) }}" @endif>{{ $time->time }}@if ($wish->isOneDay)<span class="sr-only"> {{ explode(' ', $stylists[$time->user]->name)[0] }}</span>@else {{ explode(' ', $stylists[$time->user]->name)[0] }}@endif</button>@endforeach</p>
                     @endforeach
-                    @unless ($wish->isOneDay)<p class="reason"><a href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $day->date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'all' => 1]) }}">{{ trans_choice('booking.offers.all', count($day->times), ['day' => $day->date->format('D j M')]) }}</a></p>@endunless
+                    @unless ($wish->isOneDay)<p class="reason"><a href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $day->date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'all' => 1, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null]) }}">{{ trans_choice('booking.offers.all', count($day->times), ['day' => $day->date->format('D j M')]) }}</a></p>@endunless
                 </div>
             @endforeach
         </form>
@@ -51,7 +58,7 @@
             <form method="post" action="{{ route('waits.store') }}" class="asks" novalidate>
                 <x-act/>
                 <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
-                <input type="hidden" name="with" value="{{ $wish->user }}"><input type="hidden" name="part" value="{{ $wish->part }}">
+                <input type="hidden" name="with" value="{{ $wish->user }}"><input type="hidden" name="part" value="{{ $wish->part }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
                 <x-field name="until" :label="__('booking.wait.until-label')" type="date" :value="$date->addDays(14)->format('Y-m-d')"/>
                 <button class="button">{{ __('booking.wait.put') }}</button>
             </form>
@@ -60,7 +67,7 @@
             <summary>Another time</summary>
             <form method="post" action="{{ route('bookings.store') }}" class="asks" novalidate>
                 <x-act/>
-                <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
+                <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
                 <div class="field"><label class="label" for="f-day">Day</label><input class="input" type="date" id="f-day" name="date" value="{{ old('date', $date->format('Y-m-d')) }}">@error('date')<p class="help is-danger">{{ $message }}</p>@enderror</div>
                 <x-field name="time" label="Begins" :value="null"/>
                 <x-choice name="stylist" label="Whose hands" :options="$stylists->pluck('name', 'id')->all()" :value="auth()->id()"/>

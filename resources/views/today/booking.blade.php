@@ -47,6 +47,7 @@
                 <x-field name="date" label="Day" type="date" :value="$date->format('Y-m-d')"/>
                 <x-field name="time" label="Begins" :value="$time"/>
                 <x-choice name="stylist" label="Whose hands" :options="$stylists" :value="$booking->user_id"/>
+                @if ($dryings !== [])<x-choice name="drying" :label="__('booking.drying.title')" :options="collect($dryings)->mapWithKeys(fn ($way) => [$way->value => __('booking.drying.ways.' . $way->value)])->all()" :value="$booking->drying" :empty="__('booking.drying.as-always')"/>@endif
                 <button class="button is-strong">Move</button>
             </form>
             @if ($exchanges !== [])

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Bridge\Scheduling\DryingQuote;
+use App\Wording\Words;
+use Nagomi\Core\WashDay\DryingMethod;
+
+/** In which ways a wash day that is booked can be dried, what each takes, and whether anybody else fits in between. */
+final readonly class OfferedDryings
+{
+    /**
+     * @param list<DryingQuote> $quotes the usual way first
+     * @param string            $says   why somebody else fits in between, or why not
+     */
+    private function __construct(
+        public array $quotes,
+        public DryingMethod $chosen,
+        public bool $isChosen,
+        public string $says,
+    ) {
+    }
+
+    /**
+     * @param non-empty-list<DryingQuote> $quotes the usual way first
+     * @param DryingMethod|null           $chosen null: nobody chose
+     * @param int|null                    $hoods  that work; null: nobody counts them
+     */
+    public static function of(array $quotes, ?DryingMethod $chosen, ?int $hoods): self
+    {
+        $drying = $chosen ?? $quotes[0]->drying;
+        $by = array_combine(
+            array_map(static fn (DryingQuote $quote): string => $quote->drying->value, $quotes),
+            $quotes,
+        );
+
+        return new self(
+            $quotes,
+            $drying,
+            $chosen !== null,
+            self::says($by[$drying->value] ?? $quotes[0], $by[DryingMethod::Hood->value] ?? null, $hoods),
+        );
+    }
+
+    private static function says(DryingQuote $chosen, ?DryingQuote $hood, ?int $hoods): string
+    {
+        $noHood = $hoods === 0;
+        $of = static fn (DryingQuote $quote): array => [
+            'free' => $quote->freeMinutes, 'minutes' => $quote->minutes,
+        ];
+
+        return implode(' ', array_filter([
+            $noHood && $chosen->drying === DryingMethod::Hood ? Words::say('booking.drying.no-hood') : '',
+            $chosen->freeMinutes === 0
+                ? Words::say('booking.drying.all-hands')
+                : Words::say('booking.drying.free', $of($chosen)),
+            ! $noHood && $hood !== null && $hood->freeMinutes > $chosen->freeMinutes
+                ? Words::say('booking.drying.hood-free', $of($hood))
+                : '',
+        ]));
+    }
+}
