@@ -25,6 +25,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable      $starts_at   the moment, in UTC
  * @property list<array{
  *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null, heat?: string|null,
+ *     uses?: list<array{string, float, float}>,
  * }> $stretches minutes
  * @property string|null          $drying      as was chosen for it; null: as always
  * @property int                  $minutes     from start to finish, as planned

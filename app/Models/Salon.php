@@ -17,7 +17,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, string> $method
  * @property string                $climate  none, own, or one that ships
  * @property int                   $chairs
- * @property int|null              $hoods that work; null: nobody counts them
+ * @property int|null              $basins that work; null: nobody counts them
+ * @property int|null              $dryers held in the hand, the same
+ * @property int|null              $hoods  the same
  * @property string                $currency ISO 4217
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day
@@ -32,7 +34,7 @@ final class Salon extends Model
     {
         return [
             'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
-            'chairs' => 'integer', 'hoods' => 'integer',
+            'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
             'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];
     }

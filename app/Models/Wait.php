@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $until     the last day that suits
  * @property list<array{
  *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null, heat?: string|null,
+ *     uses?: list<array{string, float, float}>,
  * }> $stretches minutes, as it would be booked
  * @property string|null     $drying    as was chosen; null: as always
  * @property Head            $head

@@ -43,7 +43,7 @@ final class DemoDay
 
     public static function fill(Salon $salon): void
     {
-        $salon->update(['chairs' => 5, 'hoods' => 2]);
+        $salon->update(['chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2]);
         $services = [];
         foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price, $does]) {
             $services[] = $service = (new Service())->forceFill([

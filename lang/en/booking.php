@@ -11,10 +11,14 @@ return [
     'kept' => 'The wash day is planned into :minutes minutes to the end of styling, as was said here.',
     'as-planned' => 'Let it take what the plan asks for',
     'passed' => 'Time: :time has passed by now; choose one from now on, or another day.',
-    'hoods' => [
-        'label' => 'Hood dryers that work',
-        'how' => 'Nobody is offered a time at which every hood is taken. Empty: they are not counted. 0: none works; who is booked under one is asked about.',
-        'wrong' => 'Hood dryers that work: type 0 to 40, or leave it empty.',
+    'equipment' => [
+        'basins' => 'Basins', 'dryers' => 'Hand dryers that work', 'hoods' => 'Hood dryers that work',
+        'how' => 'Nobody is offered a time at which all of them are taken. Empty: they are not counted. 0: none works; who is booked for one is asked about.',
+        'wrong' => [
+            'basins' => 'Basins: type 0 to 40, or leave it empty.',
+            'dryers' => 'Hand dryers that work: type 0 to 40, or leave it empty.',
+            'hoods' => 'Hood dryers that work: type 0 to 40, or leave it empty.',
+        ],
     ],
     'drying' => [
         'title' => 'Dried',
@@ -25,7 +29,10 @@ return [
         'all-hands' => 'Hands are on this client all the time, so nobody else is begun in between.',
         'free' => 'For :free of them hands are free: another client can be begun, and is offered, in between.',
         'hood-free' => 'Under the hood hands would be free for :free of :minutes minutes, and another client could be begun in between.',
-        'no-hood' => 'No hood dryer works at present: choose another way to dry.',
+        'no' => [
+            'hood' => 'No hood dryer works at present: choose another way to dry.',
+            'dryer' => 'No hand dryer works at present: choose another way to dry.',
+        ],
     ],
     'two-chairs' => ':name is booked already from :from to :until with :who, for :service. Choose a time before or after.',
     'not-today' => 'That is said on the day itself: this booking is for :day. Give it another time first.',
@@ -39,7 +46,9 @@ return [
     'call' => [
         'late' => 'Cannot begin before :time, :minutes minutes after the time given.',
         'no-place' => 'Finds no place in the day any more: offer another.',
-        'no-hood' => 'Was to be dried under a hood, and none works: choose another way on the booking’s page, and say so.',
+        'hood' => 'Was to be dried under a hood, and none works: choose another way on the booking’s page, and say so.',
+        'dryer' => 'Was to be dried with the diffuser, and no hand dryer works: choose another way on the booking’s page, and say so.',
+        'basin' => 'Is to be washed, and no basin works: give another time.',
     ],
     'order' => [
         'sought' => 'The day is full. A better order may save up to :minutes minutes of waiting; it is being looked for.',
@@ -62,7 +71,9 @@ return [
         'silent' => 'not here yet', 'aside' => 'has not come; the place is free for others',
         'waits' => 'sits in the chair and waits for hands until :time',
         'no-place' => 'finds no place in the day: give it another time, or call',
-        'no-hood' => 'was to be dried under a hood, and none works: choose another way to dry',
+        'hood' => 'was to be dried under a hood, and none works: choose another way to dry',
+        'dryer' => 'was to be dried with the diffuser, and no hand dryer works: choose another way to dry',
+        'basin' => 'is to be washed, and no basin works: give it another time',
         'late' => 'begins :time, :minutes min after what was promised',
         'late-said' => 'begins :time, :minutes min after the time they gave',
         'late-own' => 'came late; begins :time, after a wait of :minutes min',

@@ -235,7 +235,7 @@ final readonly class Forms
                 'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $method,
             ],
             'salon.hours.update' => [
-                'chairs' => '3',
+                'chairs' => '3', 'basins' => '2', 'dryers' => '2', 'hoods' => '1',
                 'hours' => [$stylist => [1 => '9:00–12:00']],
                 'services' => [
                     'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0', 'does' => 'trim'],

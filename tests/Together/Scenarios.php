@@ -327,6 +327,7 @@ final class Scenarios
                     '/salon/hours',
                     [
                         'chairs' => '4',
+                        'hoods' => '2',
                         'hours' => [$test->stylist->id => array_fill(1, 7, '8:00–20:00')],
                         'services' => [
                             's1' => [

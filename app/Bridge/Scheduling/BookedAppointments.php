@@ -11,6 +11,8 @@ use App\Wording\SalonClock;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
+use Nagomi\Core\Scheduling\Equipment;
+use Nagomi\Core\Scheduling\EquipmentUse;
 use Nagomi\Core\Scheduling\HeatedWait;
 use Nagomi\Core\Scheduling\RemainingWork;
 use Nagomi\Core\Scheduling\RunningWork;
@@ -66,6 +68,7 @@ final readonly class BookedAppointments
     /**
      * @param list<array{
      *     hands: float, waiting: float, spread: float, waiting_spread: float, hold?: float|null, heat?: string|null,
+     *     uses?: list<array{string, float, float}>,
      * }> $stretches as a booking keeps them
      *
      * @return non-empty-list<WorkSegment>
@@ -80,6 +83,7 @@ final readonly class BookedAppointments
                 $kept['waiting_spread'],
                 $kept['hold'] ?? null,
                 HeatedWait::tryFrom($kept['heat'] ?? ''),
+                self::uses($kept['uses'] ?? []),
             ),
             $stretches,
         );
@@ -87,11 +91,31 @@ final readonly class BookedAppointments
         return $segments === [] ? [new WorkSegment(1)] : $segments;
     }
 
-    /** Whether it is to be dried under a hood, and none works. */
-    public static function lacksHood(Booking $booking): bool
+    /**
+     * @param list<array{string, float, float}> $kept
+     *
+     * @return list<EquipmentUse>
+     */
+    private static function uses(array $kept): array
     {
-        return $booking->salon->hoods === 0
-            && in_array(HeatedWait::Hood->value, array_column($booking->stretches, 'heat'), true);
+        $uses = [];
+        foreach ($kept as [$name, $from, $until]) {
+            $uses = EquipmentUse::joined($uses, Equipment::tryFrom($name), $from, $until);
+        }
+
+        return $uses;
+    }
+
+    /** Equipment that a booking needs and of which nothing works, by its name; null: none. */
+    public static function lacks(Booking $booking): ?string
+    {
+        $needs = [];
+        foreach ($booking->stretches as $stretch) {
+            $needs = [...$needs, $stretch['heat'] ?? '', ...array_column($stretch['uses'] ?? [], 0)];
+        }
+        $broken = array_keys(SalonSchedule::equipment($booking->salon), 0, true);
+
+        return array_values(array_intersect($broken, $needs))[0] ?? null;
     }
 
     private function begun(Salon $salon, Booking $booking): int

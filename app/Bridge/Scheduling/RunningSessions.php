@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\ContactLimit;
+use Nagomi\Core\Scheduling\Equipment;
 use Nagomi\Core\Scheduling\HeatedWait;
 use Nagomi\Core\Scheduling\OpenStep;
 use Nagomi\Core\Scheduling\RunningWork;
@@ -142,6 +143,7 @@ final readonly class RunningSessions
             $number('wait_spread') ?? 0.0,
             $kind === null ? null : ContactLimit::holdMinutes($kind, $waiting, $number('most_minutes')),
             $kind === null ? null : HeatedWait::of($kind, ($step['heat'] ?? false) === true, $waiting),
+            $kind === null ? null : Equipment::atHand($kind, $waiting),
         );
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\Appointment;
 use Nagomi\Core\Scheduling\DaySchedule;
+use Nagomi\Core\Scheduling\Equipment;
 use Nagomi\Core\Scheduling\FreeSlots;
 use Nagomi\Core\Scheduling\SalonDay;
 use Nagomi\Core\Scheduling\WorkSegment;
@@ -51,11 +52,21 @@ final readonly class SalonSchedule
             $booked->seated,
             $booked->also,
             $hours->away,
-            $salon->hoods ?? SalonDay::MANY,
+            self::equipment($salon),
             $booked->hooded,
         );
 
         return $this->thoroughDays->of($day, $booked->appointments, $thoroughly);
+    }
+
+    /** @return array<string, int> what works of each, where somebody counts it */
+    public static function equipment(Salon $salon): array
+    {
+        return array_filter([
+            Equipment::Basin->value => $salon->basins,
+            Equipment::Dryer->value => $salon->dryers,
+            Equipment::Hood->value => $salon->hoods,
+        ], is_int(...));
     }
 
     /** @return int|null minute of the day; null on any other day than today */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Scheduling;
 
+use Nagomi\Core\Scheduling\EquipmentUse;
 use Nagomi\Core\Scheduling\WorkSegment;
 
 /**
@@ -31,6 +32,7 @@ final readonly class ServiceQuote
     /**
      * @return list<array{
      *     hands: float, waiting: float, spread: float, waiting_spread: float, hold: float|null, heat: string|null,
+     *     uses: list<array{string, float, float}>,
      * }> as a booking keeps them
      */
     public function kept(): array
@@ -43,6 +45,12 @@ final readonly class ServiceQuote
                 'waiting_spread' => round($stretch->waitingSpread, 3),
                 'hold' => $stretch->mostHoldMinutes === null ? null : round($stretch->mostHoldMinutes, 1),
                 'heat' => $stretch->heat?->value,
+                'uses' => array_map(
+                    static fn (EquipmentUse $use): array => [
+                        $use->equipment->value, round($use->fromMinute, 1), round($use->untilMinute, 1),
+                    ],
+                    $stretch->uses,
+                ),
             ],
             $this->stretches,
         );

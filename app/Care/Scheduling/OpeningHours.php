@@ -12,20 +12,20 @@ use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps chairs, hoods, hours, services and leave. */
+/** Keeps chairs, equipment, hours, services and leave. */
 final readonly class OpeningHours
 {
     /**
-     * @param int|null $hoods that work; null: nobody counts them
+     * @param array<string, int|null> $equipment basins, dryers and hoods that work; null: nobody counts them
      * @param array<int, array<int, list<array{int, int}>>> $week spans by stylist and weekday
      * @param list<array{
      *     id: int|null, name: string, is_wash_day: bool, does: string|null, minutes: int, price_cents: int,
      * }> $services
      */
-    public function keep(Salon $salon, int $chairs, ?int $hoods, array $week, array $services): void
+    public function keep(Salon $salon, int $chairs, array $equipment, array $week, array $services): void
     {
-        DB::transaction(function () use ($salon, $chairs, $hoods, $week, $services): void {
-            $salon->update(['chairs' => $chairs, 'hoods' => $hoods]);
+        DB::transaction(function () use ($salon, $chairs, $equipment, $week, $services): void {
+            $salon->update(['chairs' => $chairs] + $equipment);
             WorkingHours::query()->where('salon_id', $salon->id)->delete();
             foreach ($week as $user => $days) {
                 foreach ($days as $weekday => $spans) {

@@ -12,7 +12,7 @@ use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
-/** Chairs and hoods, a week of hours for each stylist, and the services with minutes and price. */
+/** Chairs and equipment, a week of hours for each stylist, and the services with minutes and price. */
 final class HoursRequest extends FormRequest
 {
     use MergesChanges;
@@ -20,6 +20,7 @@ final class HoursRequest extends FormRequest
 
     private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
     private const LONGEST_DAY_MINUTES = 900;
+    private const EQUIPMENT = ['basins', 'dryers', 'hoods'];
 
     protected function prepareForValidation(): void
     {
@@ -40,7 +41,7 @@ final class HoursRequest extends FormRequest
         $this->merge([
             'chairs' => TypedNumber::from($this->input('chairs')),
             'services' => array_filter($services, $isFilled),
-        ] + ($this->has('hoods') ? ['hoods' => TypedNumber::from($this->input('hoods'))] : []));
+        ] + array_map(TypedNumber::from(...), $this->only(self::EQUIPMENT)));
     }
 
     /** @return array<string, list<mixed>> */
@@ -48,7 +49,7 @@ final class HoursRequest extends FormRequest
     {
         return [
             'chairs' => ['required', 'integer', 'between:1,40'],
-            'hoods' => ['nullable', 'integer', 'between:0,40'],
+            ...array_fill_keys(self::EQUIPMENT, ['nullable', 'integer', 'between:0,40']),
             'hours' => ['array'],
             'hours.*.*' => ['nullable', 'string', 'max:80'],
             'services' => ['array', 'max:40'],
@@ -64,7 +65,10 @@ final class HoursRequest extends FormRequest
     {
         return $this->forEveryRule([
             'chairs' => 'Chairs: type 1 to 40.',
-            'hoods' => Words::say('booking.hoods.wrong'),
+            ...array_combine(self::EQUIPMENT, array_map(
+                static fn (string $of): string => Words::say("booking.equipment.wrong.{$of}"),
+                self::EQUIPMENT,
+            )),
             'services.*.name' => 'Service: type what it is called, up to 80 letters.',
             'services.*.minutes' => 'Minutes: type 5 to 720.',
             'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
@@ -135,14 +139,15 @@ final class HoursRequest extends FormRequest
         return $spans;
     }
 
-    /** That work; null: nobody counts them. Where nothing is said of them they are as they were. */
-    public function hoods(): ?int
+    /** @return array<string, int|null> null: nobody counts them; where nothing is said of some, they are as they were */
+    public function equipment(): array
     {
-        if (! $this->has('hoods')) {
-            return $this->stylist()->salon->hoods;
+        $equipment = [];
+        foreach (array_intersect(self::EQUIPMENT, array_keys($this->all())) as $of) {
+            $equipment[$of] = $this->filled($of) ? $this->integer($of) : null;
         }
 
-        return $this->filled('hoods') ? $this->integer('hoods') : null;
+        return $equipment;
     }
 
     /** @return array<int, array<int, list<array{int, int}>>> by stylist of this salon and weekday */

@@ -10,7 +10,7 @@ use App\Models\Salon;
 use App\Models\Service;
 use App\Pages\Shared\SeenFields;
 
-/** Chairs, hoods, hours and services as their form shows them. */
+/** Chairs, equipment, hours and services as their form shows them. */
 final readonly class HoursForm
 {
     public function __construct(
@@ -27,7 +27,10 @@ final readonly class HoursForm
     /** @return array<string, string> by dotted name */
     public function fields(Salon $salon): array
     {
-        $fields = ['chairs' => (string) $salon->chairs, 'hoods' => (string) $salon->hoods];
+        $fields = [
+            'chairs' => (string) $salon->chairs, 'basins' => (string) $salon->basins,
+            'dryers' => (string) $salon->dryers, 'hoods' => (string) $salon->hoods,
+        ];
         $week = $this->workingWeek->of($salon);
         foreach ($this->salonSchedule->stylists($salon)->keys() as $stylist) {
             foreach (range(1, 7) as $weekday) {

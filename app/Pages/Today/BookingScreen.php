@@ -66,9 +66,7 @@ final readonly class BookingScreen
             parts: PlannedMinutes::shortOf($quote?->parts),
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
-            dryings: $head === null || $quote?->careMinutes === null
-                ? null
-                : OfferedDryings::of($this->serviceQuotes->dryings($head, $date), $drying, $salon->hoods),
+            dryings: $head === null || $service?->is_wash_day !== true ? null : $this->dryings($head, $date, $drying),
             days: $head === null || $quote === null ? [] : $this->offeredDays->of(
                 $salon,
                 $head,
@@ -78,6 +76,13 @@ final readonly class BookingScreen
                 $item?->date->format('Y-m-d'),
             ),
         );
+    }
+
+    private function dryings(Head $head, CarbonImmutable $date, ?DryingMethod $chosen): OfferedDryings
+    {
+        $quotes = $this->serviceQuotes->dryings($head, $date);
+
+        return OfferedDryings::of($quotes, $chosen, SalonSchedule::equipment($head->salon));
     }
 
     /**

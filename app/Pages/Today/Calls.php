@@ -120,9 +120,7 @@ final readonly class Calls
             if ($booking->status->isOpen() && in_array($booking->id, $line->without(), true)) {
                 $calls[] = [
                     'head' => $booking->head,
-                    'why' => Words::say(
-                        BookedAppointments::lacksHood($booking) ? 'booking.call.no-hood' : 'booking.call.no-place',
-                    ),
+                    'why' => Words::say('booking.call.' . (BookedAppointments::lacks($booking) ?? 'no-place')),
                 ];
             }
         }

@@ -6,6 +6,7 @@ namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\DryingQuote;
 use App\Wording\Words;
+use Nagomi\Core\Scheduling\Equipment;
 use Nagomi\Core\WashDay\DryingMethod;
 
 /** In which ways a wash day that is booked can be dried, what each takes, and whether anybody else fits in between. */
@@ -26,9 +27,9 @@ final readonly class OfferedDryings
     /**
      * @param non-empty-list<DryingQuote> $quotes the usual way first
      * @param DryingMethod|null           $chosen null: nobody chose
-     * @param int|null                    $hoods  that work; null: nobody counts them
+     * @param array<string, int>          $equipment that works, where it is counted
      */
-    public static function of(array $quotes, ?DryingMethod $chosen, ?int $hoods): self
+    public static function of(array $quotes, ?DryingMethod $chosen, array $equipment): self
     {
         $drying = $chosen ?? $quotes[0]->drying;
         $by = array_combine(
@@ -40,25 +41,38 @@ final readonly class OfferedDryings
             $quotes,
             $drying,
             $chosen !== null,
-            self::says($by[$drying->value] ?? $quotes[0], $by[DryingMethod::Hood->value] ?? null, $hoods),
+            self::says($by[$drying->value] ?? $quotes[0], $by[DryingMethod::Hood->value] ?? null, $equipment),
         );
     }
 
-    private static function says(DryingQuote $chosen, ?DryingQuote $hood, ?int $hoods): string
+    /** @param array<string, int> $equipment */
+    private static function says(DryingQuote $chosen, ?DryingQuote $hood, array $equipment): string
     {
-        $noHood = $hoods === 0;
         $of = static fn (DryingQuote $quote): array => [
             'free' => $quote->freeMinutes, 'minutes' => $quote->minutes,
         ];
+        $needs = self::needs($chosen->drying);
+        $isHoodBroken = ($equipment[Equipment::Hood->value] ?? null) === 0;
 
         return implode(' ', array_filter([
-            $noHood && $chosen->drying === DryingMethod::Hood ? Words::say('booking.drying.no-hood') : '',
+            $needs !== null && ($equipment[$needs->value] ?? null) === 0
+                ? Words::say("booking.drying.no.{$needs->value}")
+                : '',
             $chosen->freeMinutes === 0
                 ? Words::say('booking.drying.all-hands')
                 : Words::say('booking.drying.free', $of($chosen)),
-            ! $noHood && $hood !== null && $hood->freeMinutes > $chosen->freeMinutes
+            ! $isHoodBroken && $hood !== null && $hood->freeMinutes > $chosen->freeMinutes
                 ? Words::say('booking.drying.hood-free', $of($hood))
                 : '',
         ]));
+    }
+
+    private static function needs(DryingMethod $drying): ?Equipment
+    {
+        return match ($drying) {
+            DryingMethod::Hood => Equipment::Hood,
+            DryingMethod::Diffuse => Equipment::Dryer,
+            default => null,
+        };
     }
 }

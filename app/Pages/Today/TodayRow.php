@@ -20,7 +20,7 @@ final readonly class TodayRow
      * @param string|null $through likely through by, HH:MM
      * @param string|null $surely  through by in nine days of ten, HH:MM
      * @param bool        $noPlace finds no place in the day
-     * @param bool        $lacksHood is to be dried under a hood, and none works
+     * @param string|null $lacks   equipment it needs and of which nothing works; null: none
      * @param string      $needs   steps in a few words; '' where it is no wash day
      * @param bool        $look    hair is to be looked at first
      * @param string      $due     trims and take-downs that are due by that day; '' where none is
@@ -38,7 +38,7 @@ final readonly class TodayRow
         public ?string $through,
         public ?string $surely,
         public bool $noPlace,
-        public bool $lacksHood,
+        public ?string $lacks,
         public Attendance $attendance,
         public string $needs,
         public string $because,

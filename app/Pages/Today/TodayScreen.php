@@ -180,7 +180,7 @@ final readonly class TodayScreen
             noPlace: $line === null
                 ? $booking->status->isOpen()
                 : in_array($booking->id, $line->without(), true),
-            lacksHood: BookedAppointments::lacksHood($booking),
+            lacks: BookedAppointments::lacks($booking),
             attendance: Attendance::of(
                 $booking,
                 $this->salonSchedule->now($salon, $booking->date),

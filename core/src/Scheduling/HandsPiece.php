@@ -15,6 +15,7 @@ final readonly class HandsPiece
      * @param float      $variance of the hands' minutes
      * @param float      $spread   of the logarithm of the waiting minutes after it
      * @param float|null $hold     minutes that what waits may sit on beyond its time; null: as long as anything may
+     * @param list<EquipmentUse> $uses what the hands need, and when
      */
     private function __construct(
         public float $start,
@@ -23,6 +24,7 @@ final readonly class HandsPiece
         public float $spread,
         public ?float $hold,
         public ?HeatedWait $heat,
+        private array $uses = [],
     ) {
     }
 
@@ -42,6 +44,12 @@ final readonly class HandsPiece
             $waits > 0 ? $step->waitSpread : $this->spread,
             ContactLimit::shorter($this->hold, ContactLimit::holdMinutes($step->kind, $waits, $step->mostMinutes)),
             HeatedWait::scarcer($this->heat, HeatedWait::of($step->kind, $step->heat, $waits)),
+            EquipmentUse::joined(
+                $this->uses,
+                Equipment::atHand($step->kind, $waits),
+                $start - $this->start,
+                $start - $this->start + $step->handsOnMinutes,
+            ),
         );
     }
 
@@ -57,6 +65,7 @@ final readonly class HandsPiece
             $this->spread,
             $this->hold,
             $this->heat,
+            $this->uses,
         );
     }
 }

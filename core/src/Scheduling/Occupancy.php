@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Scheduling;
 
-/** What of a day is taken: slots by whose hands, and the slots in which every chair and every hood is. */
+/** What of a day is taken: slots by whose hands, and the slots in which every chair is, and all of some equipment. */
 final readonly class Occupancy
 {
     private const NONE = [0, 0, 0];
@@ -12,9 +12,9 @@ final readonly class Occupancy
     /**
      * @param array<string, array{int, int, int}> $hands  slots taken, by whose
      * @param list<array{int, int, int}> $seated slots in which at least one chair is taken, at least two, and so on
-     * @param list<array{int, int, int}> $hooded the same of hoods
+     * @param array<string, list<array{int, int, int}>> $used the same of equipment that is counted
      */
-    private function __construct(private array $hands, private array $seated, private array $hooded)
+    private function __construct(private array $hands, private array $seated, private array $used)
     {
     }
 
@@ -24,14 +24,17 @@ final readonly class Occupancy
         $room = new self(
             [],
             array_fill(0, $day->chairs, self::NONE),
-            // Of no hood at all every minute is taken.
-            $day->hoods === 0 ? [[~0, ~0, ~0]] : array_fill(0, $day->hoods, self::NONE),
+            // Of what there is none of, every minute is taken.
+            array_map(
+                static fn (int $many): array => $many === 0 ? [[~0, ~0, ~0]] : array_fill(0, $many, self::NONE),
+                $day->equipment,
+            ),
         );
         foreach ($day->seated as $key => [$from, $until]) {
             $first = max(0, $day->slot($from));
             $chair = SalonDay::with(self::NONE, $first, max(0, min($day->slots, $day->slot($until)) - $first));
-            $hood = in_array($key, $day->hooded, true) ? $chair : self::NONE;
-            $room = $room->with(new Placement('', [$from], [], self::NONE, $chair, $until, 0.0, hood: $hood));
+            $uses = in_array($key, $day->hooded, true) ? [Equipment::Hood->value => $chair] : [];
+            $room = $room->with(new Placement('', [$from], [], self::NONE, $chair, $until, 0.0, uses: $uses));
         }
         foreach ($placed as $placing) {
             $room = $room->with($placing);
@@ -43,6 +46,12 @@ final readonly class Occupancy
     public function with(Placement $placing): self
     {
         $taken = $this->hands[$placing->hands] ?? self::NONE;
+        $used = $this->used;
+        foreach ($placing->uses as $equipment => $mask) {
+            if (isset($used[$equipment])) {
+                $used[$equipment] = self::oneMore($used[$equipment], $mask);
+            }
+        }
 
         return new self(
             [
@@ -53,7 +62,7 @@ final readonly class Occupancy
                 ],
             ] + $this->hands,
             self::oneMore($this->seated, $placing->chair),
-            $placing->hood === self::NONE ? $this->hooded : self::oneMore($this->hooded, $placing->hood),
+            $used,
         );
     }
 
@@ -76,11 +85,16 @@ final readonly class Occupancy
         return $then;
     }
 
-    /** Whether there is a moment in which every chair or every hood is taken. */
+    /** Whether there is a moment in which every chair is taken, or all of some equipment. */
     public function isFull(): bool
     {
-        return $this->seated[count($this->seated) - 1] !== self::NONE
-            || $this->hooded[count($this->hooded) - 1] !== self::NONE;
+        foreach ([$this->seated, ...array_values($this->used)] as $levels) {
+            if ($levels[count($levels) - 1] !== self::NONE) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function has(Placement $placing): bool
@@ -98,7 +112,7 @@ final readonly class Occupancy
     public function free(array $placings, float $below): array
     {
         [$f0, $f1, $f2] = $this->seated[count($this->seated) - 1];
-        [$h0, $h1, $h2] = $this->hooded[count($this->hooded) - 1];
+        $full = array_map(static fn (array $levels): array => $levels[count($levels) - 1], $this->used);
         $free = [];
         foreach ($placings as $placing) {
             if ($placing->cost >= $below) {
@@ -107,16 +121,31 @@ final readonly class Occupancy
             [$t0, $t1, $t2] = $this->hands[$placing->hands] ?? self::NONE;
             $mask = $placing->mask;
             $chair = $placing->chair;
-            $hood = $placing->hood;
             if (
                 (($mask[0] & $t0) | ($mask[1] & $t1) | ($mask[2] & $t2)
-                    | ($chair[0] & $f0) | ($chair[1] & $f1) | ($chair[2] & $f2)
-                    | ($hood[0] & $h0) | ($hood[1] & $h1) | ($hood[2] & $h2)) === 0
+                    | ($chair[0] & $f0) | ($chair[1] & $f1) | ($chair[2] & $f2)) === 0
+                && ($placing->uses === [] || self::isLeft($placing->uses, $full))
             ) {
                 $free[] = $placing;
             }
         }
 
         return $free;
+    }
+
+    /**
+     * @param array<string, array{int, int, int}> $uses
+     * @param array<string, array{int, int, int}> $full slots in which all of it is taken
+     */
+    private static function isLeft(array $uses, array $full): bool
+    {
+        foreach ($uses as $equipment => $mask) {
+            $taken = $full[$equipment] ?? self::NONE;
+            if ((($mask[0] & $taken[0]) | ($mask[1] & $taken[1]) | ($mask[2] & $taken[2])) !== 0) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -13,6 +13,7 @@ final readonly class OpenStep
      * @param bool       $isBeside       done while what waits goes on
      * @param float|null $holdMinutes    what waits may sit on beyond its time; null: as long as anything may
      * @param HeatedWait|null $heat what keeps the hair warm while it waits; null: nothing
+     * @param Equipment|null $equipment what the hands need; null: nothing there are few of
      */
     public function __construct(
         public float $handsMinutes,
@@ -22,6 +23,7 @@ final readonly class OpenStep
         public float $waitingSpread = 0.0,
         public ?float $holdMinutes = null,
         public ?HeatedWait $heat = null,
+        public ?Equipment $equipment = null,
     ) {
     }
 }

@@ -12,7 +12,7 @@ final readonly class Placement
      * @param list<int>            $holds  minutes waited, after each stretch, beyond what it needs
      * @param array{int, int, int} $mask   slots the hands are taken
      * @param array{int, int, int} $chair  slots a chair is taken
-     * @param array{int, int, int} $hood   slots a hood is taken
+     * @param array<string, array{int, int, int}> $uses slots one of the equipment is taken, where it is counted
      * @param int                  $breakMinutes   of hands in a break
      * @param int                  $closingMinutes of hands outside the hours, breaks apart
      */
@@ -26,7 +26,7 @@ final readonly class Placement
         public float $cost,
         public int $breakMinutes = 0,
         public int $closingMinutes = 0,
-        public array $hood = [0, 0, 0],
+        public array $uses = [],
     ) {
     }
 

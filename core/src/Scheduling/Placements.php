@@ -18,6 +18,9 @@ final readonly class Placements
     /** @var array<int, HeatedWait> what keeps hair warm, by the stretch after which it waits */
     private array $heats;
 
+    /** @var list<array{string, int|null, int|null, int}> {@see self::counted()} */
+    private array $counted;
+
     private function __construct(private Appointment $appointment, private SalonDay $day)
     {
         $this->lengths = self::lengths($appointment, $day->parameters);
@@ -32,6 +35,7 @@ final readonly class Placements
             static fn (WorkSegment $stretch): ?HeatedWait => $stretch->heat,
             $appointment->stretches,
         ));
+        $this->counted = self::counted($appointment, $day);
     }
 
     /** @return list<Placement> */
@@ -146,34 +150,63 @@ final readonly class Placements
             $waited + $costs['held'] * $held + $costs['break'] * $break + $costs['closing'] * $closing,
             $break,
             $closing,
-            $this->hood($start, $seated, $pattern),
+            $this->uses($start, $seated, $pattern),
         );
     }
 
     /**
-     * Where every hood is broken, who sits already is dried in another way and finds a place all the same.
+     * Where all of it is broken, who sits already is helped in another way and finds a place all the same.
      *
      * @param array{list<int>, int, list<int>, int, int} $pattern
      *
-     * @return array{int, int, int} slots in which a hood is taken
+     * @return array<string, array{int, int, int}> slots in which equipment that is counted is taken
      */
-    private function hood(int $start, int $seated, array $pattern): array
+    private function uses(int $start, int $seated, array $pattern): array
     {
-        $mask = [0, 0, 0];
-        if ($this->appointment->isUnderWay() && $this->day->hoods === 0) {
-            return $mask;
-        }
-        if ($this->appointment->isUnderHood) {
-            $mask = SalonDay::with($mask, $seated, $start - $seated);
-        }
-        foreach ($this->heats as $i => $heat) {
-            if ($heat === HeatedWait::Hood) {
+        $uses = [];
+        foreach ($this->counted as [$equipment, $i, $from, $count]) {
+            if ($i === null) {
+                [$from, $count] = [$seated, $start - $seated];
+            } elseif ($from === null) {
                 [$from, $count] = $this->wait($i, $pattern);
-                $mask = SalonDay::with($mask, $start + $from, $count);
+                $from += $start;
+            } else {
+                $from += $start + $pattern[0][$i];
+            }
+            $uses[$equipment] = SalonDay::with($uses[$equipment] ?? [0, 0, 0], $from, $count);
+        }
+
+        return $uses;
+    }
+
+    /**
+     * @return list<array{
+     *     string, int|null, int|null, int,
+     * }> of each use of what is counted: the stretch, null: until hands come back; the slot of it, null: the wait after it;
+     *     and slots
+     */
+    private static function counted(Appointment $appointment, SalonDay $day): array
+    {
+        $counted = $appointment->isUnderHood ? [[Equipment::Hood->value, null, null, 0]] : [];
+        $grid = $day->parameters->gridMinutes;
+        foreach ($appointment->stretches as $i => $stretch) {
+            foreach ($stretch->uses as $use) {
+                $from = (int) floor($use->fromMinute / $grid + 1e-9);
+                $counted[] = [
+                    $use->equipment->value, $i, $from,
+                    max(1, (int) ceil(min($use->untilMinute, $stretch->handsMinutes) / $grid - 1e-9) - $from),
+                ];
+            }
+            if ($stretch->heat === HeatedWait::Hood) {
+                $counted[] = [Equipment::Hood->value, $i, null, 0];
             }
         }
 
-        return $mask;
+        return array_values(array_filter(
+            $counted,
+            static fn (array $one): bool => isset($day->equipment[$one[0]])
+                && ! ($appointment->isUnderWay() && $day->equipment[$one[0]] === 0),
+        ));
     }
 
     /** @return int slots of hands after each head */

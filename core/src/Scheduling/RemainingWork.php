@@ -38,6 +38,10 @@ final class RemainingWork
                     $stretch->waitingSpread,
                     $stretch->mostHoldMinutes,
                     $stretch->heat,
+                    array_values(array_filter(array_map(
+                        static fn (EquipmentUse $use): ?EquipmentUse => $use->after($passed),
+                        $stretch->uses,
+                    ))),
                 );
 
                 $from = self::onGrid($now, $parameters);

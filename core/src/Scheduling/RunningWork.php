@@ -97,13 +97,15 @@ final readonly class RunningWork
      */
     private static function stretches(array $pieces, float $until, SchedulingParameters $parameters): array
     {
-        $joined = $holds = $heats = [];
+        $joined = $holds = $heats = $uses = [];
         foreach ($pieces as [$start, $length, $step]) {
             $last = count($joined) - 1;
             if ($last < 0 || $start - $joined[$last]['end'] >= $parameters->shortestWaitMinutes) {
                 $joined[] = ['start' => $start, 'variance' => 0.0, 'waiting' => 0.0];
                 $last++;
             }
+            $from = $start - $joined[$last]['start'];
+            $uses[$last] = EquipmentUse::joined($uses[$last] ?? [], $step->equipment, $from, $from + $length);
             $joined[$last]['end'] = $start + $length;
             $joined[$last]['variance'] += ($step->spread * $length) ** 2;
             if ($step->waitingMinutes > 0) {
@@ -121,6 +123,7 @@ final readonly class RunningWork
                 $piece['waiting'],
                 $holds[$i] ?? null,
                 $heats[$i] ?? null,
+                $uses[$i] ?? [],
             ),
             array_keys($joined),
             $joined,

@@ -8,7 +8,7 @@ use DomainException;
 use Nagomi\Core\Parameters\SchedulingParameters;
 
 /**
- * Whose hands are there when, and how many chairs and hoods: the room a day's appointments are placed in. Times are
+ * Whose hands are there when, and how many chairs and how much equipment: the room a day's appointments are placed in. Times are
  * minutes of the day; past midnight they count on.
  */
 final readonly class SalonDay
@@ -16,9 +16,6 @@ final readonly class SalonDay
     /** A slot is one bit; so many words of so many bits make up the longest day. */
     public const WORDS = 3;
     public const BITS = 60;
-
-    /** Hoods, where nobody counts them. */
-    public const MANY = 40;
 
     public int $opens;
     public int $slots;
@@ -32,7 +29,7 @@ final readonly class SalonDay
      * @param array<string, list<array{int, int}>> $away from and until, by hands that are not there though they might
      *     be: neither break nor the time after closing is worked in then
      * @param array{int, int}|null   $also   minutes that are looked at beside the hours: somebody is under way in them
-     * @param int                    $hoods  that work, 0 or more
+     * @param array<string, int>     $equipment that works, 0 or more of each; what is left out is not counted
      * @param list<array-key>        $hooded of those who sit on: who sits under a hood
      *
      * @throws DomainException with a sentence that says what to change
@@ -44,14 +41,14 @@ final readonly class SalonDay
         public array $seated = [],
         ?array $also = null,
         public array $away = [],
-        public int $hoods = self::MANY,
+        public array $equipment = [],
         public array $hooded = [],
     ) {
         if ($chairs < 1) {
             throw new DomainException('Chairs: give 1 or more.');
         }
-        if ($hoods < 0) {
-            throw new DomainException('Hoods: give 0 or more.');
+        if (min([0, ...array_values($equipment)]) < 0) {
+            throw new DomainException('Equipment: give 0 or more.');
         }
         foreach ($hours as $spans) {
             $before = -1;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Scheduling;
 
 /**
- * Places the appointments of a day so that no hands are on two heads at once, no chair or hood is taken twice, and the
+ * Places the appointments of a day so that no hands are on two heads at once, no chair or equipment is taken twice, and the
  * minutes waited and worked outside the hours, as the parameters weigh them, are fewest. What is found is the best there
  * is on the grid, unless the search had to stop before; the schedule then says so and how far from the best it can be,
  * and was bettered by laying a few at a time anew for as long as that helped.
@@ -42,7 +42,7 @@ final class Scheduler
     }
 
     /**
-     * Two stylists share nothing but chairs and hoods: where those are enough, the best of each is the best of all.
+     * Two stylists share nothing but chairs and equipment: where those are enough, the best of each is the best of all.
      *
      * @param array<string, array<string, list<Placement>>> $byHands
      * @param array<string, float>                          $none

@@ -18,6 +18,7 @@ final readonly class WorkSegment
      * @param float|null $mostHoldMinutes what waits may sit on so long beyond its time, by its label or by what it is;
      *     null: as anything may
      * @param HeatedWait|null $heat what keeps the hair warm while it waits; null: nothing
+     * @param list<EquipmentUse> $uses what the hands need, and when
      *
      * @throws InvalidArgumentException for minutes out of range
      */
@@ -28,6 +29,7 @@ final readonly class WorkSegment
         public float $waitingSpread = 0.0,
         public ?float $mostHoldMinutes = null,
         public ?HeatedWait $heat = null,
+        public array $uses = [],
     ) {
         if (
             is_nan($handsMinutes + $waitingMinutes)

@@ -21,14 +21,15 @@ final class EveryDay
     private float $least = INF;
 
     /**
-     * @param list<list<array{string, int, int, int, float, list<int>}>> $ways hands, busy, from, until, cost and hood
+     * @param list<list<array{string, int, int, int, float, list<string>}>> $ways hands, busy, from, until, cost and
+     *     what is used in which five minutes
      * @param list<float>                                     $none what it costs to have no place
      */
     private function __construct(
         private readonly array $ways,
         private readonly array $none,
         private readonly int $chairs,
-        private readonly int $hoods,
+        private readonly array $equipment,
     ) {
     }
 
@@ -39,7 +40,7 @@ final class EveryDay
             array_map(static fn (Appointment $one): array => self::ways($day, $one), $appointments),
             array_map(static fn (Appointment $one): float => self::isIn($one) ? 200_000.0 : 10_000.0, $appointments),
             $day->chairs,
-            $day->hoods,
+            $day->equipment,
         );
         $all->rest(0, [], [], 0.0, []);
 
@@ -54,9 +55,9 @@ final class EveryDay
     /**
      * @param array<string, int> $busy  a bit for each five minutes, by hands
      * @param array<int, int>    $seats taken, by five minutes
-     * @param array<int, int>    $hoods the same
+     * @param array<string, int> $uses  of equipment, by its name and the five minutes
      */
-    private function rest(int $i, array $busy, array $seats, float $cost, array $hoods): void
+    private function rest(int $i, array $busy, array $seats, float $cost, array $uses): void
     {
         if ($cost >= $this->least) {
             return;
@@ -66,7 +67,7 @@ final class EveryDay
 
             return;
         }
-        foreach ($this->ways[$i] as [$hands, $mask, $from, $until, $more, $hooded]) {
+        foreach ($this->ways[$i] as [$hands, $mask, $from, $until, $more, $used]) {
             if ((($busy[$hands] ?? 0) & $mask) !== 0) {
                 continue;
             }
@@ -76,19 +77,19 @@ final class EveryDay
                 $then[$slot] = ($then[$slot] ?? 0) + 1;
                 $fits = $fits && $then[$slot] <= $this->chairs;
             }
-            $under = $hoods;
-            foreach ($hooded as $slot) {
-                $under[$slot] = ($under[$slot] ?? 0) + 1;
-                $fits = $fits && $under[$slot] <= $this->hoods;
+            $with = $uses;
+            foreach (array_unique($used) as $use) {
+                $with[$use] = ($with[$use] ?? 0) + 1;
+                $fits = $fits && $with[$use] <= $this->equipment[explode(' ', $use)[0]];
             }
             if ($fits) {
-                $this->rest($i + 1, [$hands => ($busy[$hands] ?? 0) | $mask] + $busy, $then, $cost + $more, $under);
+                $this->rest($i + 1, [$hands => ($busy[$hands] ?? 0) | $mask] + $busy, $then, $cost + $more, $with);
             }
         }
-        $this->rest($i + 1, $busy, $seats, $cost + $this->none[$i], $hoods);
+        $this->rest($i + 1, $busy, $seats, $cost + $this->none[$i], $uses);
     }
 
-    /** @return list<array{string, int, int, int, float, list<int>}> */
+    /** @return list<array{string, int, int, int, float, list<string>}> */
     private static function ways(SalonDay $day, Appointment $one): array
     {
         $opens = min(array_map(static fn (array $spans): int => $spans[0][0], $day->hours));
@@ -98,8 +99,8 @@ final class EveryDay
             for ($start = $one->from(); $start <= min($closes, $one->latest ?? $closes); $start += 5) {
                 foreach (self::holds($one) as $holds) {
                     [$mask, $outside, $at, $isOver] = [0, 0.0, $start, false];
-                    $hooded = $one->isUnderHood && $day->hoods > 0
-                        ? range(intdiv($one->inChairSince - $opens, 5), intdiv($start - $opens, 5) - 1)
+                    $used = $one->isUnderHood
+                        ? self::used($day, $one, 'hood', $opens, $one->inChairSince, $start)
                         : [];
                     foreach ($one->stretches as $i => $stretch) {
                         // After the last of it the tools are cleaned, for five minutes.
@@ -113,9 +114,15 @@ final class EveryDay
                         $wait = 5 * (int) ceil($stretch->waitingMinutes / 5) + ($holds[$i] ?? 0);
                         for ($minute = $at + $hand; $stretch->heat !== null && $minute < $at + $hand + $wait; $minute += 5) {
                             $isOver = $isOver || ! self::isIn($one) && ! self::isStaffed($day, $minute);
-                            if ($stretch->heat === HeatedWait::Hood && ($day->hoods > 0 || ! self::isIn($one))) {
-                                $hooded[] = intdiv($minute - $opens, 5);
-                            }
+                        }
+                        if ($stretch->heat === HeatedWait::Hood) {
+                            [$from, $until] = [$at + $hand, $at + $hand + $wait];
+                            $used = [...$used, ...self::used($day, $one, 'hood', $opens, $from, $until)];
+                        }
+                        foreach ($stretch->uses as $use) {
+                            [$from, $until] = [$at + $use->fromMinute, $at + $use->untilMinute];
+                            $name = $use->equipment->value;
+                            $used = [...$used, ...self::used($day, $one, $name, $opens, $from, $until)];
                         }
                         $at += $hand + $wait;
                     }
@@ -123,7 +130,7 @@ final class EveryDay
                         $ways[] = [
                             (string) $hands, $mask, intdiv(max($opens, $one->inChairSince ?? $start) - $opens, 5),
                             intdiv($at - $opens, 5), self::waiting($one, $start) + 2 * array_sum($holds) + $outside,
-                            $hooded,
+                            $used,
                         ];
                     }
                 }
@@ -131,6 +138,26 @@ final class EveryDay
         }
 
         return $ways;
+    }
+
+    /** @return list<string> what is used in which five minutes, where it is counted */
+    private static function used(
+        SalonDay $day,
+        Appointment $one,
+        string $name,
+        int $opens,
+        float $from,
+        float $until,
+    ): array {
+        $used = [];
+        $many = $day->equipment[$name] ?? null;
+        for ($slot = 0; $many !== null && ! ($many === 0 && self::isIn($one)) && $slot < 180; $slot++) {
+            if ($opens + 5 * $slot < $until && $opens + 5 * $slot + 5 > $from) {
+                $used[] = "{$name} {$slot}";
+            }
+        }
+
+        return $used;
     }
 
     private static function isStaffed(SalonDay $day, int $minute): bool

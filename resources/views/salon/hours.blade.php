@@ -19,8 +19,8 @@
                     @endforeach
                 </tbody>
             </table></x-wide-table>
-            <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/><x-field name="hoods" :label="__('booking.hoods.label')" mode="numeric" :value="$salon->hoods"/></div>
-            <p class="how">{{ __('booking.hoods.how') }}</p>
+            <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/>@foreach (['basins' => $salon->basins, 'dryers' => $salon->dryers, 'hoods' => $salon->hoods] as $of => $many)<x-field :name="$of" :label="__('booking.equipment.' . $of)" mode="numeric" :value="$many"/>@endforeach</div>
+            <p class="how">{{ __('booking.equipment.how') }}</p>
         </fieldset>
         <fieldset>
             <legend>Services</legend>

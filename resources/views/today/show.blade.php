@@ -48,7 +48,7 @@
                                 @if ($booking->asks_minutes)<strong class="is-broken">{{ __('booking.asks-short', ['asks' => $booking->asks_minutes, 'minutes' => $booking->minutes]) }}</strong>@endif
                                 @if ($row->comesAt)<span class="reason">{{ __('booking.row.comes', ['time' => $row->comesAt]) }}</span>@endif
                                 @if ($row->isSetAside())<span class="reason">{{ __('booking.row.aside') }}</span>
-                                @elseif ($row->noPlace)<strong class="is-broken">{{ __($row->lacksHood ? 'booking.row.no-hood' : 'booking.row.no-place') }}</strong>
+                                @elseif ($row->noPlace)<strong class="is-broken">{{ __('booking.row.' . ($row->lacks ?? 'no-place')) }}</strong>
                                 @elseif ($row->late > 0)<strong class="is-broken">{{ __('booking.row.' . ($row->comesAt ? 'late-said' : ($row->cameLate ? 'late-own' : 'late')), ['time' => $row->begins, 'minutes' => $row->late]) }}</strong>
                                 @elseif ($row->isSilent())<span class="reason">{{ __('booking.row.silent') }}</span>@endif
                                 @if ($row->waitsUntil)<strong class="is-broken">{{ __('booking.row.waits', ['time' => $row->waitsUntil]) }}</strong>@endif

@@ -6,18 +6,22 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** How many hoods a salon has, where somebody counts them; and how a booked wash day is dried, where somebody chose. */
+/** How much equipment of a salon works, where it is counted; how a booked wash day is dried, where somebody chose. */
 return new class () extends Migration {
     public function up(): void
     {
-        Schema::table('salons', fn (Blueprint $table) => $table->unsignedTinyInteger('hoods')->nullable());
+        Schema::table('salons', function (Blueprint $table): void {
+            $table->unsignedTinyInteger('basins')->nullable();
+            $table->unsignedTinyInteger('dryers')->nullable();
+            $table->unsignedTinyInteger('hoods')->nullable();
+        });
         Schema::table('bookings', fn (Blueprint $table) => $table->string('drying', 16)->nullable());
         Schema::table('waits', fn (Blueprint $table) => $table->string('drying', 16)->nullable());
     }
 
     public function down(): void
     {
-        Schema::table('salons', fn (Blueprint $table) => $table->dropColumn('hoods'));
+        Schema::table('salons', fn (Blueprint $table) => $table->dropColumn(['basins', 'dryers', 'hoods']));
         Schema::table('bookings', fn (Blueprint $table) => $table->dropColumn('drying'));
         Schema::table('waits', fn (Blueprint $table) => $table->dropColumn('drying'));
     }

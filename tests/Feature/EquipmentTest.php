@@ -47,10 +47,14 @@ function stored(Head $head): Booking
     return Booking::query()->where('head_id', $head->id)->sole();
 }
 
-/** So many work, and whoever opens a page next knows. */
-function hoodsWork(FeatureTestCase $test, int $hoods): void
+/**
+ * So many work, and whoever opens a page next knows.
+ *
+ * @param array<string, int> $equipment
+ */
+function worksOf(FeatureTestCase $test, array $equipment): void
 {
-    $test->salon->update(['hoods' => $hoods]);
+    $test->salon->update($equipment);
     $test->actingAs($test->stylist->fresh());
 }
 
@@ -128,7 +132,7 @@ it('dries no cut', function (): void {
 
 it('offers and takes no time at which every hood is taken', function (): void {
     openSalon($this);
-    hoodsWork($this, 1);
+    worksOf($this, ['hoods' => 1]);
     [$head, $other] = [$this->aHead(), $this->aNewHead()];
     $this->post('/bookings', ['drying' => 'hood'] + bookingForm($head, 'Wash day', '9:00'))->assertSessionHasNoErrors();
     $asked = fn (string $way): string => washPage($other, '&all=1&with=' . otherHands()->id . "&drying={$way}");
@@ -138,7 +142,7 @@ it('offers and takes no time at which every hood is taken', function (): void {
     $this->from('/bookings/new')
         ->post('/bookings', ['drying' => 'hood'] + bookingForm($other, 'Wash day', '9:00', otherHands()))
         ->assertSessionHasErrors('time');
-    hoodsWork($this, 2);
+    worksOf($this, ['hoods' => 2]);
     $this->get($asked('hood'))->assertSee($nine);
     $this->post('/bookings', ['drying' => 'hood'] + bookingForm($other, 'Wash day', '9:00', otherHands()))
         ->assertSessionHasNoErrors();
@@ -149,7 +153,7 @@ it('asks about who is booked under a hood where every hood broke, and another wa
     openSalon($this);
     $head = $this->aHead();
     $this->post('/bookings', ['drying' => 'hood'] + bookingForm($head, 'Wash day', '9:00'))->assertSessionHasNoErrors();
-    hoodsWork($this, 0);
+    worksOf($this, ['hoods' => 0]);
     $this->get('/today?date=2027-01-11')->assertSee('was to be dried under a hood, and none works');
     $this->get(washPage($this->aNewHead(), '&drying=hood'))
         ->assertSee('No hood dryer works at present')
@@ -162,23 +166,56 @@ it('asks about who is booked under a hood where every hood broke, and another wa
     $this->get('/today?date=2027-01-11')->assertDontSee('none works')->assertDontSee('finds no place');
 });
 
-it('keeps how many hoods work, says what to type, and lets them go uncounted', function (): void {
+it('asks about who is dried with the diffuser where every hand dryer broke, and about nobody else', function (): void {
     openSalon($this);
-    $form = fn (string $hoods): array => [
-        'chairs' => '3', 'hoods' => $hoods, 'services' => [],
-    ];
+    [$head, $cut] = [$this->aHead(), $this->aNewHead()];
+    $this->post('/bookings', bookingForm($head, 'Wash day', '9:00'))->assertSessionHasNoErrors();
+    $this->post('/bookings', bookingForm($cut, 'Dry cut', '9:00', otherHands()))->assertSessionHasNoErrors();
+    worksOf($this, ['dryers' => 0]);
+    $page = (string) $this->get('/today?date=2027-01-11')->getContent();
+    expect(substr_count($page, 'was to be dried with the diffuser, and no hand dryer works'))->toBe(1)
+        ->and($page)->not->toContain('finds no place');
+    $this->get(washPage($cut))->assertSee('No hand dryer works at present')->assertDontSee('name="slot"', false);
+    $this->get(washPage($cut, '&drying=air'))->assertDontSee('No hand dryer');
+});
+
+it('washes no more at once than there are basins', function (): void {
+    openSalon($this);
+    worksOf($this, ['basins' => 1]);
+    $form = ['drying' => 'leaves-damp'];
+    $this->post('/bookings', $form + bookingForm($this->aHead(), 'Wash day', '9:00'))->assertSessionHasNoErrors();
+    $other = $this->aNewHead();
+    $asked = washPage($other, '&drying=leaves-damp&all=1&with=' . otherHands()->id);
+    $nine = 'value="2027-01-11 9:00 ' . otherHands()->id . '"';
+    // Two alike begin at once only where the second waits a while for the basin, and the page says so.
+    $this->get($asked)->assertSee("{$nine}  title=", false);
+    worksOf($this, ['basins' => 2]);
+    $this->get($asked)->assertSee("{$nine} >", false);
+    worksOf($this, ['basins' => 0]);
+    $this->get($asked)->assertDontSee('name="slot"', false);
+    $this->from('/bookings/new')
+        ->post('/bookings', $form + bookingForm($other, 'Wash day', '9:00', otherHands()))
+        ->assertSessionHasErrors('time');
+    $this->get('/today?date=2027-01-11')->assertSee('is to be washed, and no basin works');
+});
+
+it('keeps how much equipment works, says what to type, and lets it go uncounted', function (string $of, string $sentence): void {
+    openSalon($this);
+    $form = fn (string $many): array => ['chairs' => '3', $of => $many, 'services' => []];
     $this->put('/salon/hours', $form('2'))->assertSessionHasNoErrors()->assertRedirect();
-    expect($this->salon->refresh()->hoods)->toBe(2);
+    expect($this->salon->refresh()->getAttribute($of))->toBe(2);
     foreach (['many', '-1', '41', '1.5'] as $wrong) {
         $this->from('/salon/hours')->put('/salon/hours', $form($wrong))
-            ->assertSessionHasErrors(['hoods' => 'Hood dryers that work: type 0 to 40, or leave it empty.']);
+            ->assertSessionHasErrors([$of => "{$sentence}: type 0 to 40, or leave it empty."]);
     }
-    // A page of before knows of no hoods, and changes none.
-    $this->put('/salon/hours', array_diff_key($form(''), ['hoods' => true]))->assertSessionHasNoErrors();
-    expect($this->salon->refresh()->hoods)->toBe(2);
+    // A page of before knows of none, and changes none.
+    $this->put('/salon/hours', array_diff_key($form(''), [$of => true]))->assertSessionHasNoErrors();
+    expect($this->salon->refresh()->getAttribute($of))->toBe(2);
     $this->put('/salon/hours', $form(''))->assertSessionHasNoErrors();
-    expect($this->salon->refresh()->hoods)->toBeNull();
-});
+    expect($this->salon->refresh()->getAttribute($of))->toBeNull();
+})->with([
+    ['basins', 'Basins'], ['dryers', 'Hand dryers that work'], ['hoods', 'Hood dryers that work'],
+]);
 
 it('waits for a time under the hood, and books it so', function (): void {
     openSalon($this);
