@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-/** The hands line: a day on one line of each stylist's hands; filled where hands work, hollow where a mask sits. */
+/** The hands line: a day on one line of each stylist's hands; filled where hands work, hollow where hair waits. */
 final readonly class HandsPicture
 {
     public const WIDTH = 1000;

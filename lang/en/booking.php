@@ -11,6 +11,7 @@ return [
     'kept' => 'The wash day is planned into :minutes minutes to the end of styling, as was said here.',
     'as-planned' => 'Let it take what the plan asks for',
     'passed' => 'Time: :time has passed by now; choose one from now on, or another day.',
+    'hair-waits' => 'hair waits or dries, hands are free',
     'equipment' => [
         'basins' => 'Basins', 'dryers' => 'Hand dryers that work', 'hoods' => 'Hood dryers that work',
         'how' => 'Nobody is offered a time at which all of them are taken. Empty: they are not counted. 0: none works; who is booked for one is asked about.',
@@ -27,8 +28,8 @@ return [
         'as-always' => 'As always',
         'minutes' => ':minutes min, hands free for :free',
         'all-hands' => 'Hands are on this client all the time, so nobody else is begun in between.',
-        'free' => 'For :free of them hands are free: another client can be begun, and is offered, in between.',
-        'hood-free' => 'Under the hood hands would be free for :free of :minutes minutes, and another client could be begun in between.',
+        'free' => 'For :free of them hands are free; whoever fits in is offered that time.',
+        'hood-free' => 'Under the hood hands would be free for :free of :minutes minutes.',
         'no' => [
             'hood' => 'No hood dryer works at present: choose another way to dry.',
             'dryer' => 'No hand dryer works at present: choose another way to dry.',
@@ -142,7 +143,7 @@ return [
         'title' => 'When it can begin', 'with' => 'With', 'anyone' => 'anyone', 'when' => 'When', 'any-time' => 'any time',
         'parts' => ['morning' => 'Morning', 'midday' => 'Midday', 'afternoon' => 'Afternoon', 'evening' => 'Evening'],
         'planned' => 'the plan’s own day',
-        'held' => 'a mask sits :minutes minutes longer',
+        'held' => 'hair waits :minutes minutes longer',
         'all' => 'The only time on :day|All :count times on :day',
         'none' => 'There is no room in the seven days from :day. Try a later day, anyone, any time, or a shorter service.',
         'none-on' => 'There is no room on :day. Try another day, anyone, any time, or a shorter service.',

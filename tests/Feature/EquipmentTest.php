@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/* How a booked wash day is dried: chosen with it, reckoned with everywhere, under as many hoods as there are. */
+/* How a booked wash day is dried: chosen with it, reckoned with everywhere, with as much equipment as works. */
 
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Models\Booking;

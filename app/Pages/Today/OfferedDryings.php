@@ -14,12 +14,14 @@ final readonly class OfferedDryings
 {
     /**
      * @param list<DryingQuote> $quotes the usual way first
+     * @param bool              $isBroken nothing of what it needs works
      * @param string            $says   why somebody else fits in between, or why not
      */
     private function __construct(
         public array $quotes,
         public DryingMethod $chosen,
         public bool $isChosen,
+        public bool $isBroken,
         public string $says,
     ) {
     }
@@ -37,31 +39,33 @@ final readonly class OfferedDryings
             $quotes,
         );
 
+        $needs = self::needs($drying);
+        $isBroken = $needs !== null && ($equipment[$needs->value] ?? null) === 0;
+        $hood = ($equipment[Equipment::Hood->value] ?? null) === 0 ? null : $by[DryingMethod::Hood->value] ?? null;
+
         return new self(
             $quotes,
             $drying,
             $chosen !== null,
-            self::says($by[$drying->value] ?? $quotes[0], $by[DryingMethod::Hood->value] ?? null, $equipment),
+            $isBroken,
+            $isBroken
+                ? Words::say("booking.drying.no.{$needs->value}")
+                : self::says($by[$drying->value] ?? $quotes[0], $hood),
         );
     }
 
-    /** @param array<string, int> $equipment */
-    private static function says(DryingQuote $chosen, ?DryingQuote $hood, array $equipment): string
+    /** @param DryingQuote|null $hood null: none works */
+    private static function says(DryingQuote $chosen, ?DryingQuote $hood): string
     {
         $of = static fn (DryingQuote $quote): array => [
             'free' => $quote->freeMinutes, 'minutes' => $quote->minutes,
         ];
-        $needs = self::needs($chosen->drying);
-        $isHoodBroken = ($equipment[Equipment::Hood->value] ?? null) === 0;
 
         return implode(' ', array_filter([
-            $needs !== null && ($equipment[$needs->value] ?? null) === 0
-                ? Words::say("booking.drying.no.{$needs->value}")
-                : '',
             $chosen->freeMinutes === 0
                 ? Words::say('booking.drying.all-hands')
                 : Words::say('booking.drying.free', $of($chosen)),
-            ! $isHoodBroken && $hood !== null && $hood->freeMinutes > $chosen->freeMinutes
+            $hood !== null && $hood->freeMinutes > $chosen->freeMinutes
                 ? Words::say('booking.drying.hood-free', $of($hood))
                 : '',
         ]));

@@ -9,7 +9,7 @@ final readonly class OfferedTime
 {
     /**
      * @param string $time  H:MM
-     * @param int    $held  minutes a mask sits longer than it needs
+     * @param int    $held  minutes hair waits longer than it needs
      * @param int    $lost  minutes of these hands that become too short to be used
      * @param string $slot  day, time and stylist, as the form sends it
      */

@@ -17,5 +17,5 @@
         @endforeach
         @if ($picture->now !== null)<line class="weir" x1="{{ $picture->now }}" x2="{{ $picture->now }}" y1="16" y2="{{ $picture->height }}"/>@endif
     </svg>
-    <figcaption class="legend"><span><i class="swatch is-hands"></i>hands are on the head</span><span><i class="swatch is-waiting"></i>a mask sits, hands are free</span><span><i class="swatch hands-off"></i>not there</span>@if ($picture->hasSilent)<span><i class="swatch is-silent"></i>{{ __('booking.row.silent') }}</span>@endif @if ($picture->now !== null)<span><i class="swatch is-now"></i>now</span>@endif</figcaption>
+    <figcaption class="legend"><span><i class="swatch is-hands"></i>hands are on the head</span><span><i class="swatch is-waiting"></i>{{ __('booking.hair-waits') }}</span><span><i class="swatch hands-off"></i>not there</span>@if ($picture->hasSilent)<span><i class="swatch is-silent"></i>{{ __('booking.row.silent') }}</span>@endif @if ($picture->now !== null)<span><i class="swatch is-now"></i>now</span>@endif</figcaption>
 </figure>

@@ -30,7 +30,7 @@
         @if ($dryings !== null)
             <div class="dryings" id="dryings"><h2>{{ __('booking.drying.title') }}</h2>
                 <p class="objects">@foreach ($dryings->quotes as $way)<a @class(['button', 'is-chosen' => $way->drying === $dryings->chosen]) @if ($way->drying === $dryings->chosen) aria-current="true" @endif href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'drying' => $way->drying->value]) }}">{{ __("booking.drying.ways.{$way->drying->value}") }}<small>{{ __('booking.drying.minutes', ['minutes' => $way->minutes, 'free' => $way->freeMinutes]) }}</small></a>@endforeach</p>
-                <p class="reason">{{ $dryings->says }}</p>
+                @unless ($dryings->isBroken)<p class="reason">{{ $dryings->says }}</p>@endunless
             </div>
         @endif
         @if ($steps !== [])
@@ -42,7 +42,7 @@
             <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
             <h2>{{ __('booking.offers.title') }}</h2>
-            @if ($days === [])<p class="empty">{{ __($wish->isOneDay ? 'booking.offers.none-on' : 'booking.offers.none', ['day' => $date->format('D j M')]) }}</p>@endif
+            @if ($days === [])<p class="empty">{{ $dryings?->isBroken ? $dryings->says : __($wish->isOneDay ? 'booking.offers.none-on' : 'booking.offers.none', ['day' => $date->format('D j M')]) }}</p>@endif
             @foreach ($days as $day)
                 <div class="opening-day"><h3>{{ $day->date->format('D j M') }}@if ($day->isPlanned) <span class="tag-look">{{ __('booking.offers.planned') }}</span>@endif</h3>
                     @foreach ($wish->isOneDay ? $day->byStylist() : $day->best() as $row)
