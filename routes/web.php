@@ -63,6 +63,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
         Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
         Route::post('/exchange', [BookingController::class, 'exchange'])->name('bookings.exchange');
+        Route::put('/times', [BookingController::class, 'times'])->name('bookings.times');
     });
     Route::get('/plans', [PlanController::class, 'several'])->name('plans');
     Route::get('/reports', [ReportsController::class, 'show'])->name('reports');

@@ -41,6 +41,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable|null $ended_at
  * @property int                  $over_minutes what it takes longer than planned
  * @property string|null          $because     why it was cancelled
+ * @property CarbonImmutable|null $cancelled_at
  * @property int                  $sequence
  * @property string               $changed_by
  * @property CarbonImmutable      $created_at
@@ -66,6 +67,7 @@ final class Booking extends Model
             'status' => BookingStatus::class,
             'expected_at' => 'immutable_datetime', 'arrived_at' => 'immutable_datetime', 'stays_with' => 'boolean',
             'begun_at' => 'immutable_datetime',
+            'cancelled_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];

@@ -20,6 +20,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null              $basins that work; null: nobody counts them
  * @property int|null              $dryers held in the hand, the same
  * @property int|null              $hoods  the same
+ * @property int|null              $late_cancel_hours before a visit; cancelled later than that is late
+ * @property int|null              $missed_from so many visits missed, from which the salon's rule is shown
+ * @property string|null           $missed_rule what the salon does then, in its own words
  * @property string                $currency ISO 4217
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day
@@ -35,6 +38,7 @@ final class Salon extends Model
         return [
             'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
+            'late_cancel_hours' => 'integer', 'missed_from' => 'integer',
             'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];
     }

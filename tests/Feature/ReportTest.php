@@ -127,9 +127,12 @@ it('sets time booked beside time used', function (): void {
     doneBooking($this, '2027-01-07', 60, null, BookingStatus::Cancelled);
     doneBooking($this, '2027-01-07', 60, null, BookingStatus::NoShow);
     doneBooking($this, '2026-01-07', 60, 60);
+    // Nobody tapped when it began: it is earned and counted, and says nothing of its time.
+    doneBooking($this, '2027-01-08', 60, null);
     expect(app(TimeReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', '')))->toBe([
         'rows' => [[
-            'name' => 'Ilse', 'bookings' => 2, 'booked' => 120, 'used' => 156, 'close' => 1, 'earned_cents' => 9600,
+            'bookings' => 3, 'earned_cents' => 14400, 'timed' => 2, 'booked' => 120, 'used' => 156, 'close' => 1,
+            'name' => 'Ilse',
         ]],
         'cancelled' => 1,
         'missed' => 1,

@@ -226,6 +226,7 @@ final readonly class Forms
                 'name' => 'Bruna', 'phone' => '+351 555 0101', 'written_to' => '1', 'service' => '1',
                 'date' => '2027-01-11',
             ],
+            'bookings.times' => ['began' => '9:05', 'ended' => '10:40', 'sequence' => '0'],
             'bookings.update' => ['date' => '2027-01-11', 'time' => '10:00', 'stylist' => $stylist, 'sequence' => '0'],
             'bookings.note' => [
                 'what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain', 'stylist' => $stylist,
@@ -235,7 +236,8 @@ final readonly class Forms
                 'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $method,
             ],
             'salon.hours.update' => [
-                'chairs' => '3', 'basins' => '2', 'dryers' => '2', 'hoods' => '1',
+                'chairs' => '3', 'basins' => '2', 'dryers' => '2', 'hoods' => '1', 'late_cancel_hours' => '24',
+                'missed_from' => '2', 'missed_rule' => 'A deposit.',
                 'hours' => [$stylist => [1 => '9:00–12:00']],
                 'services' => [
                     'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0', 'does' => 'trim'],

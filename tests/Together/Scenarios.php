@@ -208,6 +208,25 @@ final class Scenarios
                 fn (Booking $booking): int => Booking::query()->findOrFail($booking->id)->over_minutes,
                 10,
             ),
+            'bookings.times' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+                    $booking = $booked($test);
+                    Booking::query()->whereKey($booking->id)->update([
+                        'date' => $test->salon->today()->subDay()->format('Y-m-d'), 'sequence' => 0, 'status' => 'done',
+                    ]);
+
+                    return $booking;
+                },
+                fn (Booking $booking): Sent => new Sent(
+                    'PUT',
+                    "/bookings/{$booking->id}/times",
+                    ['began' => '10:05', 'ended' => '10:55', 'sequence' => '0'],
+                ),
+                fn (Booking $booking): int => Booking::query()->whereKey($booking->id)->where('sequence', 1)
+                    ->whereNotNull('ended_at')->count(),
+                1,
+            ),
         ];
     }
 

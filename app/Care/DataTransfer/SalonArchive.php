@@ -164,7 +164,7 @@ final readonly class SalonArchive
 
         return CsvTable::csv([
             'booking', 'head', 'name', 'starts_at', 'minutes', 'service', 'stylist', 'status', 'begun_at', 'ended_at',
-            'price', 'currency', 'because',
+            'price', 'currency', 'because', 'cancelled_at',
         ], $bookings->map(fn (Booking $booking): array => [
             $booking->id, $booking->head_id, $booking->head->name, $booking->starts_at->format('Y-m-d\TH:i:s\Z'),
             $booking->minutes, $booking->service, $booking->user->name, $booking->status->value,
@@ -173,6 +173,7 @@ final readonly class SalonArchive
             number_format($booking->price_cents / 100, 2, '.', ''),
             $salon->currency,
             $booking->because,
+            $booking->cancelled_at?->format('Y-m-d\TH:i:s\Z'),
         ]));
     }
 

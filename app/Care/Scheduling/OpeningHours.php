@@ -16,16 +16,16 @@ use Illuminate\Support\Facades\DB;
 final readonly class OpeningHours
 {
     /**
-     * @param array<string, int|null> $equipment basins, dryers and hoods that work; null: nobody counts them
+     * @param array<string, int|string|null> $house equipment that works, and the rule of missed visits; null: none
      * @param array<int, array<int, list<array{int, int}>>> $week spans by stylist and weekday
      * @param list<array{
      *     id: int|null, name: string, is_wash_day: bool, does: string|null, minutes: int, price_cents: int,
      * }> $services
      */
-    public function keep(Salon $salon, int $chairs, array $equipment, array $week, array $services): void
+    public function keep(Salon $salon, int $chairs, array $house, array $week, array $services): void
     {
-        DB::transaction(function () use ($salon, $chairs, $equipment, $week, $services): void {
-            $salon->update(['chairs' => $chairs] + $equipment);
+        DB::transaction(function () use ($salon, $chairs, $house, $week, $services): void {
+            $salon->update(['chairs' => $chairs] + $house);
             WorkingHours::query()->where('salon_id', $salon->id)->delete();
             foreach ($week as $user => $days) {
                 foreach ($days as $weekday => $spans) {

@@ -12,6 +12,7 @@ use App\Http\Requests\BookingExchangeRequest;
 use App\Http\Requests\BookingNoteRequest;
 use App\Http\Requests\BookingRequest;
 use App\Http\Requests\CallerRequest;
+use App\Http\Requests\VisitTimesRequest;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Pages\Today\BookingScreen;
@@ -126,6 +127,22 @@ final class BookingController extends Controller
             'said',
             Words::say('booking.exchanged.said', ['one' => $booking->head->name, 'other' => $other->head->name]),
         );
+    }
+
+    /** When it began and ended, where nobody tapped it at the time. */
+    public function times(VisitTimesRequest $request, Booking $booking): RedirectResponse
+    {
+        $this->orSay(
+            fn () => $this->bookings->note(
+                $this->salon(),
+                $booking,
+                $request->integer('sequence'),
+                ['begun_at' => $request->began($booking), 'ended_at' => $request->ended($booking)],
+                $this->stylist()->name,
+            ),
+        );
+
+        return redirect()->route('bookings.show', $booking)->with('said', Words::say('booking.times.said'));
     }
 
     public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse

@@ -31,7 +31,7 @@ final class OpeningHoursController extends Controller
         $this->openingHours->keep(
             $this->salon(),
             $request->integer('chairs'),
-            $request->equipment(),
+            $request->equipment() + $request->missedRule(),
             $request->week(),
             $request->services(),
         );

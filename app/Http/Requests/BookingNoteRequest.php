@@ -23,6 +23,9 @@ final class BookingNoteRequest extends FormRequest
     private const OVER_MINUTES = 10;
     private const MOST_OVER_MINUTES = 240;
 
+    /** What is said to be over after more than so many times the booked minutes was forgotten before. */
+    private const TIMES_AS_LONG = 2;
+
     private const SAID = [
         'here' => 'Noted as here.',
         'later' => 'Noted; the day is laid out round it.',
@@ -132,18 +135,32 @@ final class BookingNoteRequest extends FormRequest
                 'arrived_at' => $booking->arrived_at ?? CarbonImmutable::now(),
             ],
             'over' => ['over_minutes' => min(self::MOST_OVER_MINUTES, $booking->over_minutes + self::OVER_MINUTES)],
-            'through' => ['status' => BookingStatus::Done, 'ended_at' => CarbonImmutable::now()],
+            'through' => [
+                'status' => BookingStatus::Done,
+                'ended_at' => self::isJustOver($booking) ? CarbonImmutable::now() : null,
+            ],
             'keep' => ['kept_minutes' => self::careMinutes($booking), 'asks_minutes' => null],
             'as-planned' => ['kept_minutes' => null],
             'stay' => ['stays_with' => true],
             'take-over' => ['user_id' => $this->integer('stylist')],
             'no-show' => ['status' => BookingStatus::NoShow],
-            'cancel' => ['status' => BookingStatus::Cancelled, 'because' => $this->string('because')->value()],
+            'cancel' => [
+                'status' => BookingStatus::Cancelled, 'because' => $this->string('because')->value(),
+                'cancelled_at' => CarbonImmutable::now(),
+            ],
             default => [
                 'status' => BookingStatus::Booked, 'because' => null, 'begun_at' => null, 'ended_at' => null,
-                'over_minutes' => 0, 'arrived_at' => null,
+                'over_minutes' => 0, 'arrived_at' => null, 'cancelled_at' => null,
             ],
         };
+    }
+
+    /** Whether now is when it ended: who says so hours later does not mean this minute. */
+    private static function isJustOver(Booking $booking): bool
+    {
+        $since = $booking->begun_at ?? $booking->arrived_at ?? $booking->expected_at ?? $booking->starts_at;
+
+        return $since->addMinutes(self::TIMES_AS_LONG * $booking->minutes)->isFuture();
     }
 
     /** To the end of styling, where the booking is no longer than it is; how long it dries does not change. */

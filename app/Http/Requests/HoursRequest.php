@@ -21,6 +21,7 @@ final class HoursRequest extends FormRequest
     private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
     private const LONGEST_DAY_MINUTES = 900;
     private const EQUIPMENT = ['basins', 'dryers', 'hoods'];
+    private const MISSED = ['late_cancel_hours', 'missed_from', 'missed_rule'];
 
     protected function prepareForValidation(): void
     {
@@ -41,7 +42,7 @@ final class HoursRequest extends FormRequest
         $this->merge([
             'chairs' => TypedNumber::from($this->input('chairs')),
             'services' => array_filter($services, $isFilled),
-        ] + array_map(TypedNumber::from(...), $this->only(self::EQUIPMENT)));
+        ] + array_map(TypedNumber::from(...), $this->only([...self::EQUIPMENT, 'late_cancel_hours', 'missed_from'])));
     }
 
     /** @return array<string, list<mixed>> */
@@ -50,6 +51,9 @@ final class HoursRequest extends FormRequest
         return [
             'chairs' => ['required', 'integer', 'between:1,40'],
             ...array_fill_keys(self::EQUIPMENT, ['nullable', 'integer', 'between:0,40']),
+            'late_cancel_hours' => ['nullable', 'integer', 'between:0,336'],
+            'missed_from' => ['nullable', 'required_with:missed_rule', 'integer', 'between:1,20'],
+            'missed_rule' => ['nullable', 'required_with:missed_from', 'string', 'max:200'],
             'hours' => ['array'],
             'hours.*.*' => ['nullable', 'string', 'max:80'],
             'services' => ['array', 'max:40'],
@@ -69,6 +73,9 @@ final class HoursRequest extends FormRequest
                 static fn (string $of): string => Words::say("booking.equipment.wrong.{$of}"),
                 self::EQUIPMENT,
             )),
+            'late_cancel_hours' => Words::say('booking.missed.hours-wrong'),
+            'missed_from' => Words::say('booking.missed.from-wrong'),
+            'missed_rule' => Words::say('booking.missed.own-wrong'),
             'services.*.name' => 'Service: type what it is called, up to 80 letters.',
             'services.*.minutes' => 'Minutes: type 5 to 720.',
             'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
@@ -148,6 +155,21 @@ final class HoursRequest extends FormRequest
         }
 
         return $equipment;
+    }
+
+    /** @return array<string, int|string|null> about missed visits; what is not sent is as it was */
+    public function missedRule(): array
+    {
+        $rule = [];
+        foreach (array_intersect(self::MISSED, array_keys($this->all())) as $name) {
+            $rule[$name] = match (true) {
+                ! $this->filled($name) => null,
+                $name === 'missed_rule' => trim($this->string($name)->value()),
+                default => $this->integer($name),
+            };
+        }
+
+        return $rule;
     }
 
     /** @return array<int, array<int, list<array{int, int}>>> by stylist of this salon and weekday */

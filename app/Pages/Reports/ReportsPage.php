@@ -24,7 +24,9 @@ final readonly class ReportsPage extends Page
      *     digits: int,
      * } $breakageBefore
      * @param array{
-     *     rows: list<array{name: string, bookings: int, booked: int, used: int, close: int, earned_cents: int}>,
+     *     rows: list<array{
+     *         name: string, bookings: int, timed: int, booked: int, used: int, close: int, earned_cents: int,
+     *     }>,
      *     cancelled: int, missed: int,
      * } $time
      * @param array{

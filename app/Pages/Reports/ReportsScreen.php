@@ -65,7 +65,9 @@ final readonly class ReportsScreen
     }
 
     /**
-     * @param list<array{name: string, bookings: int, booked: int, used: int, close: int, earned_cents: int}> $of
+     * @param list<array{
+     *     name: string, bookings: int, timed: int, booked: int, used: int, close: int, earned_cents: int,
+     * }> $of
      *
      * @return list<list<string|int|float|null>>
      */
@@ -76,6 +78,7 @@ final readonly class ReportsScreen
             foreach (
                 [
                     'bookings' => ['bookings', 'bookings'],
+                    'timed' => ['bookings with their times', 'bookings'],
                     'booked' => ['booked', 'min'],
                     'used' => ['used', 'min'],
                     'close' => ['within ten minutes', 'bookings'],

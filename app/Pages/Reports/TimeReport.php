@@ -16,7 +16,9 @@ final readonly class TimeReport
 
     /**
      * @return array{
-     *     rows: list<array{name: string, bookings: int, booked: int, used: int, close: int, earned_cents: int}>,
+     *     rows: list<array{
+     *         name: string, bookings: int, timed: int, booked: int, used: int, close: int, earned_cents: int,
+     *     }>,
      *     cancelled: int, missed: int,
      * } minutes
      */
@@ -33,26 +35,41 @@ final readonly class TimeReport
         foreach ($bookings as $booking) {
             $cancelled += $booking->status === BookingStatus::Cancelled ? 1 : 0;
             $missed += $booking->status === BookingStatus::NoShow ? 1 : 0;
-            if (
-                $booking->status !== BookingStatus::Done || $booking->begun_at === null || $booking->ended_at === null
-            ) {
+            if ($booking->status !== BookingStatus::Done) {
                 continue;
             }
-            $used = (int) round($booking->begun_at->diffInMinutes($booking->ended_at));
             $row = $rows[$booking->user->name]
                 ?? [
-                    'name' => $booking->user->name, 'bookings' => 0, 'booked' => 0, 'used' => 0, 'close' => 0,
-                    'earned_cents' => 0,
+                    'name' => $booking->user->name, 'bookings' => 0, 'timed' => 0, 'booked' => 0, 'used' => 0,
+                    'close' => 0, 'earned_cents' => 0,
                 ];
             $rows[$booking->user->name] = [
-                'name' => $row['name'], 'bookings' => $row['bookings'] + 1,
-                'booked' => $row['booked'] + $booking->minutes, 'used' => $row['used'] + $used,
-                'close' => $row['close'] + (abs($used - $booking->minutes) <= self::CLOSE_MINUTES ? 1 : 0),
-                'earned_cents' => $row['earned_cents'] + $booking->price_cents,
-            ];
+                'bookings' => $row['bookings'] + 1, 'earned_cents' => $row['earned_cents'] + $booking->price_cents,
+            ] + self::timed($booking, $row) + $row;
         }
         ksort($rows);
 
         return ['rows' => array_values($rows), 'cancelled' => $cancelled, 'missed' => $missed];
+    }
+
+    /**
+     * Where nobody knows when it began or ended it counts as done, and says nothing of the time it took.
+     *
+     * @param array{timed: int, booked: int, used: int, close: int} $row
+     *
+     * @return array{timed?: int, booked?: int, used?: int, close?: int}
+     */
+    private static function timed(Booking $booking, array $row): array
+    {
+        if ($booking->begun_at === null || $booking->ended_at === null) {
+            return [];
+        }
+        $used = (int) round($booking->begun_at->diffInMinutes($booking->ended_at));
+
+        return [
+            'timed' => $row['timed'] + 1, 'booked' => $row['booked'] + $booking->minutes,
+            'used' => $row['used'] + $used,
+            'close' => $row['close'] + (abs($used - $booking->minutes) <= self::CLOSE_MINUTES ? 1 : 0),
+        ];
     }
 }

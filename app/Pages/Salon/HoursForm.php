@@ -30,6 +30,8 @@ final readonly class HoursForm
         $fields = [
             'chairs' => (string) $salon->chairs, 'basins' => (string) $salon->basins,
             'dryers' => (string) $salon->dryers, 'hoods' => (string) $salon->hoods,
+            'late_cancel_hours' => (string) $salon->late_cancel_hours, 'missed_from' => (string) $salon->missed_from,
+            'missed_rule' => (string) $salon->missed_rule,
         ];
         $week = $this->workingWeek->of($salon);
         foreach ($this->salonSchedule->stylists($salon)->keys() as $stylist) {

@@ -23,6 +23,7 @@ final readonly class BookPage extends Page
      * @param list<OfferedDay> $days
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
      * @param OfferedDryings|null $dryings null: nothing is dried
+     * @param string $missed what there is to know of visits that were missed; '' nothing
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class BookPage extends Page
         public string $parts,
         public array $steps,
         public ?OfferedDryings $dryings,
+        public string $missed,
     ) {
     }
 }

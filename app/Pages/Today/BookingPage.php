@@ -18,6 +18,7 @@ final readonly class BookingPage extends Page
      * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
      * @param array<string, string> $exchanges bookings of the day it can exchange times with: key and sequence, as words
+     * @param string $missed what there is to know of visits that were missed; '' nothing
      * @param list<DryingMethod> $dryings ways to dry; none where nothing is dried
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
@@ -33,6 +34,7 @@ final readonly class BookingPage extends Page
         public array $exchanges,
         public array $steps,
         public array $dryings,
+        public string $missed,
         public string $parts,
     ) {
     }

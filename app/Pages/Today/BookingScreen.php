@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Plans\StoredSteps;
+use App\Bridge\Scheduling\MissedVisits;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\PlannedBottles;
@@ -28,6 +29,7 @@ use Nagomi\Core\WashDay\DryingMethod;
 final readonly class BookingScreen
 {
     public function __construct(
+        private MissedWords $missedWords,
         private OfferedDays $offeredDays,
         private PlannedBottles $plannedBottles,
         private SalonSchedule $salonSchedule,
@@ -66,6 +68,7 @@ final readonly class BookingScreen
             parts: PlannedMinutes::shortOf($quote?->parts),
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
+            missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),
             dryings: $head === null || $service?->is_wash_day !== true ? null : $this->dryings($head, $date, $drying),
             days: $head === null || $quote === null ? [] : $this->offeredDays->of(
                 $salon,
@@ -122,6 +125,7 @@ final readonly class BookingScreen
             parts: PlannedMinutes::shortOf($booking->parts),
             exchanges: $this->exchanges($booking),
             dryings: $booking->is_wash_day ? DryingMethod::cases() : [],
+            missed: $this->missedWords->of($booking->salon, MissedVisits::of($booking->head)),
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
     }

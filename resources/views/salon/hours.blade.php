@@ -23,6 +23,15 @@
             <p class="how">{{ __('booking.equipment.how') }}</p>
         </fieldset>
         <fieldset>
+            <legend>{{ __('booking.missed.title') }}</legend>
+            <p class="how">{{ __('booking.missed.how') }}</p>
+            <div class="row">
+                <x-field name="late_cancel_hours" :label="__('booking.missed.hours')" mode="numeric" :value="$salon->late_cancel_hours"/>
+                <x-field name="missed_from" :label="__('booking.missed.from')" mode="numeric" :value="$salon->missed_from"/>
+                <x-field name="missed_rule" :label="__('booking.missed.own')" :value="$salon->missed_rule"/>
+            </div>
+        </fieldset>
+        <fieldset>
             <legend>Services</legend>
             <p class="how">A whole wash day takes its minutes from the steps planned for the client, at her own pace; anything else from her own past, leaning on these while that is short.</p>
             @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)

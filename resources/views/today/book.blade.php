@@ -24,6 +24,7 @@
     @endif
     @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
     @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('salon.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
+    @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($quote !== null)
         <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
         <p class="reason">{{ ucfirst($quote->because) }}.</p>

@@ -4,6 +4,7 @@
         @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
     </header>
+    @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($booking->status->isOpen())
         @if ($booking->asks_minutes)
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="worth">
@@ -68,6 +69,18 @@
             </form>
         </section>
     @else
+        @if ($booking->status->value === 'done')
+            <section id="times">
+                <h2>{{ __('booking.times.title') }}</h2>
+                @unless ($begun && $ended)<p class="worth">{{ __('booking.times.unknown') }}</p>@endunless
+                <form method="post" action="{{ route('bookings.times', $booking) }}" class="asks" novalidate>
+                    <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
+                    <x-field name="began" :label="__('booking.times.began')" :value="$begun ?? $time"/>
+                    <x-field name="ended" :label="__('booking.times.ended')" :value="$ended"/>
+                    <button class="button is-strong">{{ __('booking.times.keep') }}</button>
+                </form>
+            </section>
+        @endif
         <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">That was wrong: it stands again</button></form>
     @endif
 </x-layout>
