@@ -31,7 +31,7 @@ return [
         'began-wrong' => 'Began: type a time of that day, such as 9:05.',
         'ended-wrong' => 'Ended: type a time after it began and not after now, such as 11:40.',
     ],
-    'timed' => 'times known',
+    'untimed' => '{1} Of one visit nobody said when it began and ended; it is earned, and not in the hours.|[2,*] Of :count visits nobody said when they began and ended; they are earned, and not in the hours.',
     'hair-waits' => 'hair waits or dries, hands are free',
     'equipment' => [
         'basins' => 'Basins', 'dryers' => 'Hand dryers that work', 'hoods' => 'Hood dryers that work',

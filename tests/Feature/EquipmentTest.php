@@ -121,6 +121,18 @@ it('says which ways there are where none was chosen of them, and books nothing',
     $this->get(washPage($head, '&drying=' . urlencode($wrong)))->assertOk();
 })->with(['in the sun', "hood' or 1=1", '0']);
 
+it('leaves nothing to choose of a day that is laid out by hand: it is dried as it is laid out', function (): void {
+    openSalon($this);
+    $head = $this->aHead();
+    $this->get(route('clients.now', $head))->assertOk();
+    $this->post("/clients/{$head->id}/wash", ['change' => '1'])->assertSessionHasNoErrors();
+    $date = PlanItem::query()->where('head_id', $head->id)->where('status', 'planned')->orderBy('date')->value('date');
+    $this->get(washPage($head, '&drying=hood', $date->format('Y-m-d')))->assertOk()
+        ->assertDontSee('id="dryings"', false)
+        ->assertDontSee('name="drying"', false);
+    $this->get(washPage($this->aNewHead(), '', $date->format('Y-m-d')))->assertSee('id="dryings"', false);
+});
+
 it('dries no cut', function (): void {
     openSalon($this);
     $head = $this->aHead();

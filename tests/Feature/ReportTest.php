@@ -171,13 +171,15 @@ it('adds up what the wash took, by the price of each bottle', function (): void 
 it('shows all of it as a page and as a table, of the own salon only', function (): void {
     $head = $this->aHead();
     doneBooking($this, '2027-01-05', 60, 66);
+    doneBooking($this, '2027-01-06', 60, null);
+    $this->actingAs($this->stylist)->get('/reports')->assertSee('Of one visit nobody said when it began and ended');
     $this
         ->actingAs($this->stylist)
         ->get('/reports')
         ->assertOk()
         ->assertSee('Balance kept')
         ->assertSee($head->name)
-        ->assertSee('€48.00');
+        ->assertSee('€96.00');
     $csv = (string) $this
         ->get('/reports.csv')
         ->assertOk()
@@ -186,7 +188,7 @@ it('shows all of it as a page and as a table, of the own salon only', function (
     expect($csv)
         ->toStartWith("report,what,value,unit\r\n")
         ->toContain('time,"Ilse, used",66,min')
-        ->toContain('time,"Ilse, earned",48.00,EUR');
+        ->toContain('time,"Ilse, earned",96.00,EUR');
     [, $stranger] = $this->salonWithStylist('maren@test.example');
     $this
         ->actingAs($stranger)

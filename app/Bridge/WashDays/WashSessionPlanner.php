@@ -167,7 +167,8 @@ final readonly class WashSessionPlanner
     /**
      * @param non-empty-list<DryingMethod> $dryings
      *
-     * @return non-empty-list<WashDayPlan> the same wash day, dried in each of these ways; one laid out by hand is dried as laid out
+     * @return non-empty-list<WashDayPlan> the same wash day, dried in each of these ways; one laid out by hand is
+     *     dried as it is laid out
      */
     public function plannedDried(Head $head, DateTimeInterface $date, array $dryings): array
     {
@@ -175,7 +176,6 @@ final readonly class WashSessionPlanner
         $frame = $this->headRecord->frame($head);
         $item = PlanItem::near($head->planItems()->where('status', 'planned')->get(), $date);
         $composed = $item === null ? null : ComposedDay::on($head, $item->date);
-
         $doing = $this->doing($item->steps ?? []);
         $pace = $this->paceOnDay->of($head, $frame->head, Calendar::dayOf($item->date ?? $date));
 

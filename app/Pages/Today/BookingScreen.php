@@ -8,6 +8,7 @@ use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Scheduling\MissedVisits;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
+use App\Bridge\WashDays\ComposedDay;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
@@ -48,12 +49,13 @@ final readonly class BookingScreen
         $services = Service::query()->where('salon_id', $salon->id)->orderByDesc('is_wash_day')->orderBy('name')->get();
         $service = $services->firstWhere('id', (int) $text('service')) ?? $services->first();
         $date = (SalonClock::day($salon, $text('date')) ?? $salon->today())->max($salon->today());
-        $drying = $service?->is_wash_day === true ? DryingMethod::tryFrom($text('drying')) : null;
+        $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
+        $isDried = $head !== null && $service?->is_wash_day === true && ! self::isByHand($head, $item);
+        $drying = $isDried ? DryingMethod::tryFrom($text('drying')) : null;
         $quote = $head === null || $service === null
             ? null
             : $this->serviceQuotes->of($head, $service, $date, $drying);
         $stylists = $this->salonSchedule->stylists($salon);
-        $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
         $wish = self::wish($text, $stylists);
 
         return new BookPage(
@@ -69,7 +71,7 @@ final readonly class BookingScreen
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
             missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),
-            dryings: $head === null || $service?->is_wash_day !== true ? null : $this->dryings($head, $date, $drying),
+            dryings: $isDried ? $this->dryings($head, $date, $drying) : null,
             days: $head === null || $quote === null ? [] : $this->offeredDays->of(
                 $salon,
                 $head,
@@ -79,6 +81,12 @@ final readonly class BookingScreen
                 $item?->date->format('Y-m-d'),
             ),
         );
+    }
+
+    /** A wash day that is laid out by hand is dried as it is laid out: there is nothing to choose. */
+    private static function isByHand(Head $head, ?PlanItem $item): bool
+    {
+        return $item !== null && ComposedDay::on($head, $item->date) !== null;
     }
 
     private function dryings(Head $head, CarbonImmutable $date, ?DryingMethod $chosen): OfferedDryings
@@ -124,7 +132,7 @@ final readonly class BookingScreen
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
             exchanges: $this->exchanges($booking),
-            dryings: $booking->is_wash_day ? DryingMethod::cases() : [],
+            dryings: $booking->is_wash_day && ! self::isByHand($booking->head, $item) ? DryingMethod::cases() : [],
             missed: $this->missedWords->of($booking->salon, MissedVisits::of($booking->head)),
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );

@@ -34,8 +34,10 @@
         <section>
             <h2>Time booked and time used</h2>
             @if ($time['rows'] === [])<p class="reason">No booking was done in this time.</p>
-            @else<x-wide-table label="Time by stylist"><table class="table compare"><thead><tr><th scope="col">Stylist</th><th scope="col" class="num">heads</th><th scope="col" class="num">{{ __('booking.timed') }}</th><th scope="col" class="num">booked</th><th scope="col" class="num">used</th><th scope="col" class="num">within 10 min</th><th scope="col" class="num">earned</th></tr></thead>
-                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $row['timed'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $row['timed'] === 0 ? '–' : $percent($row['close'] / $row['timed']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></x-wide-table>@endif
+            @else<x-wide-table label="Time by stylist"><table class="table compare"><thead><tr><th scope="col">Stylist</th><th scope="col" class="num">heads</th><th scope="col" class="num">booked</th><th scope="col" class="num">used</th><th scope="col" class="num">within 10 min</th><th scope="col" class="num">earned</th></tr></thead>
+                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $row['timed'] === 0 ? '–' : $percent($row['close'] / $row['timed']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></x-wide-table>@endif
+            @php($untimed = array_sum(array_column($time['rows'], 'bookings')) - array_sum(array_column($time['rows'], 'timed')))
+            @if ($untimed > 0)<p class="reason">{{ trans_choice('booking.untimed', $untimed) }}</p>@endif
             <p class="reason">{{ $time['cancelled'] }} cancelled, {{ $time['missed'] }} did not come.</p>
             <h2>Products</h2>
             @if ($products['rows'] === [])<p class="reason">Nothing was used at a wash in this time.</p>

@@ -33,7 +33,7 @@
         </fieldset>
         <fieldset>
             <legend>Services</legend>
-            <p class="how">A whole wash day takes its minutes from the steps planned for the client, at her own pace; anything else from her own past, leaning on these while that is short.</p>
+            <p class="how">A whole wash day takes its minutes from the steps planned for the client, at the client’s own pace; anything else from the client’s own past, leaning on these while that is short.</p>
             @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)
                 <div class="row service">
                     <input type="hidden" name="services[{{ $i }}][id]" value="{{ $service?->id }}">
