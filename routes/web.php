@@ -9,6 +9,7 @@ use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ClientProductsController;
 use App\Http\Controllers\ClientsController;
 use App\Http\Controllers\DataTransferController;
+use App\Http\Controllers\DayEndController;
 use App\Http\Controllers\HairTestsController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HomeRoutineController;
@@ -52,6 +53,7 @@ Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth
 Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(function (): void {
     Route::get('/token', TokenController::class)->name('token');
     Route::get('/today', [TodayController::class, 'show'])->name('today');
+    Route::get('/today/end', [DayEndController::class, 'show'])->name('today.end');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
     Route::post('/waits', [WaitController::class, 'store'])->name('waits.store');
@@ -64,6 +66,8 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
         Route::post('/exchange', [BookingController::class, 'exchange'])->name('bookings.exchange');
         Route::put('/times', [BookingController::class, 'times'])->name('bookings.times');
+        Route::post('/end', [DayEndController::class, 'close'])->name('bookings.end');
+        Route::put('/bill', [BookingController::class, 'bill'])->name('bookings.bill');
     });
     Route::get('/plans', [PlanController::class, 'several'])->name('plans');
     Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
@@ -78,13 +82,13 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get(
         '/salon/data/deletions/{deletion}',
         [DataTransferController::class, 'proof'],
-    )->name('salon.data.proof')->where('deletion', '\d{1,9}');
+    )->name('salon.data.proof')->where('deletion', '[0-9]{1,9}');
     Route::get('/salon/messages', [MessagesController::class, 'show'])->name('salon.messages');
     Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
     Route::post(
         '/salon/messages/reminders/{reminder}/again',
         [MessagesController::class, 'again'],
-    )->name('salon.messages.again')->where('reminder', '\d{1,9}');
+    )->name('salon.messages.again')->where('reminder', '[0-9]{1,9}');
     Route::post('/salon/calendar', [CalendarFeedController::class, 'mine'])->name('salon.calendar');
     Route::delete('/salon/calendar', [CalendarFeedController::class, 'dropMine'])->name('salon.calendar.drop');
     Route::get('/salon/hours', [OpeningHoursController::class, 'edit'])->name('salon.hours');
@@ -93,7 +97,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::delete(
         '/salon/leave/{leave}',
         [OpeningHoursController::class, 'back'],
-    )->name('salon.leave.back')->where('leave', '\d{1,9}');
+    )->name('salon.leave.back')->where('leave', '[0-9]{1,9}');
     Route::get('/salon', [SalonController::class, 'edit'])->name('salon.edit');
     Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
     Route::put('/salon', [SalonController::class, 'update'])->name('salon.update');
@@ -107,7 +111,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::delete(
         '/products/book/{taught}',
         [ProductsController::class, 'forget'],
-    )->name('products.forget')->where('taught', '\d{1,9}');
+    )->name('products.forget')->where('taught', '[0-9]{1,9}');
     Route::post('/products/teach', [ProductsController::class, 'teach'])->name('products.teach');
     Route::post('/products', [ProductsController::class, 'store'])->name('products.store');
     Route::prefix('/products/{product}')->middleware('can:view,product')->group(function (): void {
@@ -173,13 +177,13 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
             Route::delete(
                 '/plan/wishes/{place}',
                 [WhatIfController::class, 'withoutWish'],
-            )->name('clients.plan.wishes.without')->where('place', '\d{1,9}');
+            )->name('clients.plan.wishes.without')->where('place', '[0-9]{1,9}');
             Route::post('/plan/wishes', [WhatIfController::class, 'wish'])->name('clients.plan.wishes');
             Route::post('/plan/what-if', [WhatIfController::class, 'use'])->name('clients.plan.what-if.use');
             Route::delete(
                 '/plan/occasions/{place}',
                 [PlanController::class, 'withoutOccasion'],
-            )->name('clients.plan.without')->where('place', '\d{1,9}');
+            )->name('clients.plan.without')->where('place', '[0-9]{1,9}');
             Route::get('/plan/terms', [PlanTermsController::class, 'edit'])->name('clients.plan-terms');
             Route::put('/plan/terms', [PlanTermsController::class, 'update'])->name('clients.plan-terms.update');
             Route::post(
@@ -189,7 +193,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
             Route::delete(
                 '/plan/terms/by-hand/{date}',
                 [PlanTermsController::class, 'takeBack'],
-            )->name('clients.plan-terms.take-back')->where('date', '\d{4}-\d{2}-\d{2}');
+            )->name('clients.plan-terms.take-back')->where('date', '[0-9]{4}-[0-9]{2}-[0-9]{2}');
             Route::post(
                 '/plan/terms/promise',
                 [PlanTermsController::class, 'promise'],

@@ -13,7 +13,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\URL;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** Sends one reminder, once at most: it is claimed first, and what was claimed and not told of is never sent again. */
@@ -62,7 +61,7 @@ final class SendReminder implements ShouldBeUnique, ShouldQueue
             $reminder->head->notifyNow(new Reminding(
                 $wording->subject,
                 $wording->sentence,
-                url(URL::signedRoute('reminders.stop', ['head' => $reminder->head_id], absolute: false)),
+                $wording->noMore,
             ));
             $reminder->update(['status' => 'sent', 'why' => null]);
         } catch (UndeliveredMessage | TransportExceptionInterface $undelivered) {

@@ -32,7 +32,15 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property array<string, mixed>|null $parts what the minutes of a wash day are made of
  * @property int|null             $asks_minutes what the plan takes by now, where that has no room
  * @property int|null             $kept_minutes longest to the end of styling, as somebody said; null: as planned
- * @property int                  $price_cents
+ * @property int                  $price_cents before any discount
+ * @property bool                 $price_by_hand as somebody said; false: by the list
+ * @property int|null             $discount_hundredths of a percent; null: none, or a sum
+ * @property int|null             $discount_cents null: none, or a share
+ * @property string|null          $discount_because
+ * @property int|null             $deposit_cents  asked for before the visit; null: none
+ * @property DepositState|null    $deposit        how it stands with it
+ * @property int|null             $tax_hundredths of a percent, of a visit that is done; null: none is told of
+ * @property bool                 $tax_added      to the price, of a visit that is done; false: it is within
  * @property BookingStatus        $status
  * @property CarbonImmutable|null $expected_at as was said, where it is later than promised
  * @property CarbonImmutable|null $arrived_at
@@ -63,7 +71,9 @@ final class Booking extends Model
         return [
             'is_wash_day' => 'boolean', 'date' => 'immutable_date', 'starts_at' => 'immutable_datetime',
             'stretches' => 'array', 'parts' => 'array', 'minutes' => 'integer', 'asks_minutes' => 'integer',
-            'kept_minutes' => 'integer', 'price_cents' => 'integer',
+            'kept_minutes' => 'integer', 'price_cents' => 'integer', 'price_by_hand' => 'boolean',
+            'discount_hundredths' => 'integer', 'discount_cents' => 'integer', 'deposit_cents' => 'integer',
+            'deposit' => DepositState::class, 'tax_hundredths' => 'integer', 'tax_added' => 'boolean',
             'status' => BookingStatus::class,
             'expected_at' => 'immutable_datetime', 'arrived_at' => 'immutable_datetime', 'stays_with' => 'boolean',
             'begun_at' => 'immutable_datetime',
@@ -76,7 +86,10 @@ final class Booking extends Model
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()
-            ->logOnly(['head_id', 'user_id', 'service', 'starts_at', 'status', 'because'])
+            ->logOnly([
+                'head_id', 'user_id', 'service', 'starts_at', 'status', 'because', 'price_cents',
+                'discount_hundredths', 'discount_cents', 'deposit_cents', 'deposit',
+            ])
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();
     }

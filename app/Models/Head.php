@@ -61,6 +61,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable|null      $outlook_due_from the earliest day whose balance is still to be worked out anew
  * @property string|null               $email
  * @property string|null               $phone
+ * @property string|null               $language    messages are in, ISO 639-1; null: the salon's
  * @property string                    $reminded_by nobody, mail or text
  * @property string|null               $household whoever lives or comes with her is called the same
  * @property Salon                     $salon

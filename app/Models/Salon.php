@@ -24,6 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null              $missed_from so many visits missed, from which the salon's rule is shown
  * @property string|null           $missed_rule what the salon does then, in its own words
  * @property string                $currency ISO 4217
+ * @property int|null              $tax_hundredths of a percent on services; null: none is shown
+ * @property bool                  $tax_added to prices; false: prices hold it
+ * @property string                $language  of messages to clients without one of their own, ISO 639-1
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day
  * @property string                $outbox    what the stand-in for mail and text does: works, refuses or hangs
@@ -38,7 +41,8 @@ final class Salon extends Model
         return [
             'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
-            'late_cancel_hours' => 'integer', 'missed_from' => 'integer',
+            'late_cancel_hours' => 'integer', 'missed_from' => 'integer', 'tax_hundredths' => 'integer',
+            'tax_added' => 'boolean',
             'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];
     }

@@ -17,6 +17,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $does  trim or take-down: its minutes come from what is to come of it
  * @property int    $minutes      usual, where the client has no past of her own
  * @property int    $price_cents
+ * @property int|null $quarter_cents for each whole quarter of an hour beyond the usual minutes; null: minutes do not count
+ * @property int|null $long_from_mm  up to which the price stands; null: length does not count
+ * @property int|null $step_cents    for each begun five centimetres beyond it
+ * @property int|null $deposit_cents asked for before the visit; null: none
  */
 final class Service extends Model
 {
@@ -26,6 +30,10 @@ final class Service extends Model
 
     protected function casts(): array
     {
-        return ['is_wash_day' => 'boolean', 'minutes' => 'integer', 'price_cents' => 'integer'];
+        return [
+            'is_wash_day' => 'boolean', 'minutes' => 'integer', 'price_cents' => 'integer',
+            'quarter_cents' => 'integer', 'long_from_mm' => 'integer', 'step_cents' => 'integer',
+            'deposit_cents' => 'integer',
+        ];
     }
 }

@@ -18,7 +18,7 @@ final class Reminding extends Notification implements SaysInText
     public function __construct(
         private readonly string $subject,
         private readonly string $sentence,
-        private readonly string $stopAddress,
+        private readonly string $noMore,
     ) {
     }
 
@@ -36,7 +36,7 @@ final class Reminding extends Notification implements SaysInText
     {
         return (new MailMessage())->subject($this->subject)->text(
             'mail.reminder',
-            ['sentence' => $this->sentence, 'salon' => $head->salon->name, 'stop' => $this->stopAddress],
+            ['sentence' => $this->sentence, 'salon' => $head->salon->name, 'noMore' => $this->noMore],
         )
             ->withSymfonyMessage(
                 fn (Email $mail) => $mail->getHeaders()->addTextHeader(OutboxMailTransport::HEAD_HEADER, $head->id),
@@ -45,6 +45,6 @@ final class Reminding extends Notification implements SaysInText
 
     public function toText(Head $head): string
     {
-        return "{$head->salon->name}: {$this->sentence} No more of these: {$this->stopAddress}";
+        return "{$head->salon->name}: {$this->sentence} {$this->noMore}";
     }
 }

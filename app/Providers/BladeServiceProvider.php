@@ -18,6 +18,7 @@ final class BladeServiceProvider extends ServiceProvider
 {
     /** Directives by name: what is echoed, escaped. */
     private const DIRECTIVES = [
+        'client' => '\\App\\Wording\\ClientName::shown(%s)',
         'money' => '\\App\\Wording\\Money::shown(%s, auth()->user()->salon->currency)',
         'steps' => '\\App\\Wording\\StepWords::summary(%s)',
         'step' => '\\App\\Wording\\StepWords::line(%s)',

@@ -10,12 +10,15 @@ use Symfony\Component\Intl\Currencies;
 /** Sums of money: whole hundredths in the books, with their currency on screen. */
 final class Money
 {
-    /** @param string $currency ISO 4217 */
-    public static function shown(int $cents, string $currency): string
+    /**
+     * @param string $currency ISO 4217
+     * @param string $language ISO 639-1
+     */
+    public static function shown(int $cents, string $currency, string $language = 'en'): string
     {
-        $formatter = new NumberFormatter('en', NumberFormatter::CURRENCY);
+        $formatter = new NumberFormatter($language, NumberFormatter::CURRENCY);
 
-        return (string) $formatter->formatCurrency($cents / 100, $currency);
+        return str_replace('-', '−', (string) $formatter->formatCurrency($cents / 100, $currency));
     }
 
     /** @return array<string, string> name by code, of the currencies that have hundredths and are paid with today */

@@ -24,12 +24,17 @@ use Nagomi\Core\Statistics\SeededRandom;
 /** Hours, services and bookings of the invented studio: the weeks behind, today, and the week ahead. */
 final class DemoDay
 {
-    /** Name, whole wash day, minutes, price in cents, and whether it trims or takes down. */
+    /** Name, whole wash day, minutes, price in cents, whether it trims or takes down, and what more is asked. */
     private const SERVICES = [
-        ['Wash day', true, 120, 8500, null], ['First visit', false, 60, 5500, null],
-        ['Dry cut', false, 45, 4800, 'trim'], ['Readings', false, 20, 1500, null],
-        ['Take-down', false, 60, 6000, 'take-down'],
+        ['Wash day', true, 120, 8500, null, ['quarter_cents' => 700]],
+        ['First visit', false, 60, 5500, null, ['deposit_cents' => 2000]],
+        ['Dry cut', false, 45, 4800, 'trim', ['long_from_mm' => 350, 'step_cents' => 400]],
+        ['Readings', false, 20, 1500, null, []],
+        ['Take-down', false, 60, 6000, 'take-down', []],
     ];
+
+    /** Within the prices. */
+    private const TAX = ['tax_hundredths' => 2300, 'tax_added' => false];
 
     /** Minutes of the day; somebody is there every day of the week. */
     private const SPANS = [[540, 750], [795, 1110]];
@@ -43,13 +48,13 @@ final class DemoDay
 
     public static function fill(Salon $salon): void
     {
-        $salon->update(['chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2]);
+        $salon->update(['chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2] + self::TAX);
         $services = [];
-        foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price, $does]) {
+        foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price, $does, $more]) {
             $services[] = $service = (new Service())->forceFill([
                 'salon_id' => $salon->id, 'name' => $name, 'is_wash_day' => $isWashDay, 'minutes' => $minutes,
                 'price_cents' => $price, 'does' => $does,
-            ]);
+            ] + $more);
             $service->save();
         }
         $stylists = app(SalonSchedule::class)->stylists($salon)->values();
@@ -199,7 +204,7 @@ final class DemoDay
                     'status' => BookingStatus::Done, 'changed_by' => $stylist->name,
                     'begun_at' => $starts,
                     'ended_at' => $starts->addMinutes((int) round($planned * exp(0.15 * $chance->normal()))),
-                ]);
+                ] + self::TAX);
                 $booking->salon_id = $salon->id;
                 $booking->save();
             }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // What went out and what will.
 return [
+    'language' => [
+        'label' => 'Messages in', 'salon' => 'as the salon writes', 'of-salon' => 'Messages in, for clients without a language of their own',
+        'wrong' => 'Messages in: choose one from the list.',
+    ],
     'again' => 'It goes out again within a few minutes.',
     'not-stuck' => 'That reminder is not stuck any more; look at how it stands.',
     'send-again' => 'Send again',

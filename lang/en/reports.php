@@ -11,6 +11,11 @@ return [
             . '|[2,*] Nobody reads further from the salon’s usual than chance alone would, by :count signs compared.',
         'rest' => '{1} One more sign is read alike, within chance.|[2,*] :count more signs are read alike, within chance.',
     ],
+    'money' => [
+        'earned' => 'Earned in all', 'tax' => 'of it tax', 'kept' => 'Deposits kept of visits that did not come about:',
+        'unsaid' => '{1} Of one booking that has gone by nobody said how it went; it is in none of these sums.|[2,*] Of :count bookings that have gone by nobody said how they went; they are in none of these sums.',
+        'say' => 'Say how',
+    ],
     'balance' => [
         'share' => '{1} :share of the hair of one client was in balance, day by day.'
             . '|[2,*] :share of the hair of :count clients was in balance, day by day.',

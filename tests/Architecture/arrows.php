@@ -21,6 +21,8 @@ return [
     ],
     'Core\Safety' => [],
     'Core\Products' => ['Core\Head', 'Core\Parameters', 'Core\Treatments'],
+    // Whole cents, and nothing of hair.
+    'Core\Pricing' => [],
     'Core\Trials' => ['Core\Parameters', 'Core\Statistics'],
     'Core\Estimation' => [
         'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Readings', 'Core\Statistics', 'Core\Treatments',
@@ -58,14 +60,14 @@ return [
     // The only place that turns models into the core's objects and back.
     'App\Bridge' => [
         'App\Models', 'App\Wording',
-        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Pricing', 'Core\Products',
         'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scalp', 'Core\Scheduling',
         'Core\Statistics', 'Core\Treatments', 'Core\Trials', 'Core\WashDay',
     ],
     // What a screen shows: the values of the core, never what works them out.
     'App\Pages' => [
         'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Wording',
-        'Core\Climate\WeatherFile', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings', 'Core\Safety',
+        'Core\Climate\WeatherFile', 'Core\Head', 'Core\Parameters', 'Core\Pricing', 'Core\Products', 'Core\Readings', 'Core\Safety',
         'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\Trials\CauseChange', 'Core\Trials\EqualWeeks',
         'Core\WashDay', 'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
         'Core\Planning\OccasionKind', 'Core\Planning\PlanChange', 'Core\Planning\PlanTerms', 'Core\Planning\TrimGoal', 'Core\Planning\WeekTime',

@@ -131,11 +131,11 @@ it('sets time booked beside time used', function (): void {
     doneBooking($this, '2027-01-08', 60, null);
     expect(app(TimeReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', '')))->toBe([
         'rows' => [[
-            'bookings' => 3, 'earned_cents' => 14400, 'timed' => 2, 'booked' => 120, 'used' => 156, 'close' => 1,
-            'name' => 'Ilse',
+            'bookings' => 3, 'earned_cents' => 14400, 'tax_cents' => 0, 'timed' => 2, 'booked' => 120, 'used' => 156,
+            'close' => 1, 'name' => 'Ilse',
         ]],
         'cancelled' => 1,
-        'missed' => 1,
+        'missed' => 1, 'unsaid' => 0, 'kept_cents' => 0,
     ]);
 });
 

@@ -227,6 +227,11 @@ final readonly class Forms
                 'date' => '2027-01-11',
             ],
             'bookings.times' => ['began' => '9:05', 'ended' => '10:40', 'sequence' => '0'],
+            'bookings.end' => ['what' => 'through', 'began' => '9:05', 'ended' => '10:40', 'sequence' => '0'],
+            'bookings.bill' => [
+                'price' => '65.50', 'discount' => '10 %', 'discount_because' => 'first', 'deposit' => '20',
+                'deposit_state' => 'paid', 'sequence' => '0',
+            ],
             'bookings.update' => ['date' => '2027-01-11', 'time' => '10:00', 'stylist' => $stylist, 'sequence' => '0'],
             'bookings.note' => [
                 'what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain', 'stylist' => $stylist,
@@ -237,10 +242,11 @@ final readonly class Forms
             ],
             'salon.hours.update' => [
                 'chairs' => '3', 'basins' => '2', 'dryers' => '2', 'hoods' => '1', 'late_cancel_hours' => '24',
-                'missed_from' => '2', 'missed_rule' => 'A deposit.',
+                'missed_from' => '2', 'missed_rule' => 'A deposit.', 'tax' => '23', 'tax_added' => '1',
                 'hours' => [$stylist => [1 => '9:00–12:00']],
                 'services' => [
-                    'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0', 'does' => 'trim'],
+                    'new1' => ['id' => '', 'name' => 'Cut', 'minutes' => '30', 'price' => '20', 'is_wash_day' => '0', 'does' => 'trim',
+                        'quarter' => '5', 'long_from' => '35', 'step' => '4', 'deposit' => '10'],
                 ],
             ],
             'salon.leave' => [

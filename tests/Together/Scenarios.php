@@ -227,6 +227,42 @@ final class Scenarios
                     ->whereNotNull('ended_at')->count(),
                 1,
             ),
+            'bookings.end' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+                    $booking = $booked($test);
+                    $yesterday = $test->salon->today()->subDay();
+                    Booking::query()->whereKey($booking->id)->update([
+                        'date' => $yesterday->format('Y-m-d'), 'starts_at' => $yesterday->addHours(10)->utc(),
+                        'sequence' => 0,
+                    ]);
+
+                    return $booking;
+                },
+                fn (Booking $booking): Sent => new Sent(
+                    'POST',
+                    "/bookings/{$booking->id}/end",
+                    ['what' => 'through', 'began' => '10:05', 'ended' => '10:55', 'sequence' => '0'],
+                ),
+                fn (Booking $booking): int => Booking::query()->whereKey($booking->id)->where('sequence', 1)
+                    ->where('status', 'done')->whereNotNull('ended_at')->count(),
+                1,
+            ),
+            'bookings.bill' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+
+                    return $booked($test);
+                },
+                fn (Booking $booking): Sent => new Sent('PUT', "/bookings/{$booking->id}/bill", [
+                    'price' => '40.00', 'discount' => '10 %', 'deposit' => '20', 'deposit_state' => 'paid',
+                    'sequence' => (string) $booking->sequence,
+                ]),
+                fn (Booking $booking): int => Booking::query()->whereKey($booking->id)
+                    ->where('sequence', $booking->sequence + 1)->where('discount_hundredths', 1000)
+                    ->where('deposit', 'paid')->count(),
+                1,
+            ),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Scheduling;
 
+use Nagomi\Core\Pricing\QuotedPrice;
 use Nagomi\Core\Scheduling\EquipmentUse;
 use Nagomi\Core\Scheduling\WorkSegment;
 
@@ -23,7 +24,7 @@ final readonly class ServiceQuote
         public int $minutes,
         public ?int $careMinutes,
         public int $atMost,
-        public int $priceCents,
+        public QuotedPrice $price,
         public string $because,
         public ?array $parts = null,
     ) {

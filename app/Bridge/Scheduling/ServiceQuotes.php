@@ -99,15 +99,16 @@ final readonly class ServiceQuotes
     ): ServiceQuote {
         $plan = $this->washSessionPlanner->planned($head, $date, $drying);
         $finish = $plan->finishMinutes();
+        $parts = PlannedMinutes::kept($plan->minutes(), $drying);
 
         return new ServiceQuote(
             WorkSegments::of($plan, $this->parameters),
             $plan->minutes()->whole(),
             (int) round($plan->careMinutes()),
             (int) ceil($finish['p90']),
-            $service->price_cents,
+            PricedVisits::quoted($service, $head, $plan->minutes()->whole(), $parts),
             'from the steps planned, at this head’s own pace',
-            PlannedMinutes::kept($plan->minutes(), $drying),
+            $parts,
         );
     }
 
@@ -153,7 +154,7 @@ final readonly class ServiceQuotes
             (int) ceil($minutes),
             null,
             (int) ceil($minutes * exp(1.2816 * $this->parameters->washDay->spread['hands'])),
-            $service->price_cents,
+            PricedVisits::quoted($service, $head, (int) ceil($minutes)),
             $this->because($work, count($took)),
         );
     }

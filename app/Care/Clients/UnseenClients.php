@@ -55,17 +55,24 @@ final readonly class UnseenClients
     /**
      * Somebody who calls: a name and a number, to be booked at once.
      *
+     * @param string|null $language of messages, ISO 639-1; null: the salon's
+     *
      * @return Head|null null where somebody of that name is in the book already, whoever was first
      */
-    public function caller(Salon $salon, string $name, string $phone, bool $isWrittenTo): ?Head
-    {
-        $head = DB::transaction(function () use ($salon, $name, $phone, $isWrittenTo): ?Head {
+    public function caller(
+        Salon $salon,
+        string $name,
+        string $phone,
+        bool $isWrittenTo,
+        ?string $language = null,
+    ): ?Head {
+        $head = DB::transaction(function () use ($salon, $name, $phone, $isWrittenTo, $language): ?Head {
             Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
             if (Head::query()->where('salon_id', $salon->id)->where('name', $name)->exists()) {
                 return null;
             }
             $head = $this->take($salon, ['name' => $name, 'phone' => $phone]);
-            $head->update(['reminded_by' => $isWrittenTo ? 'text' : 'nobody']);
+            $head->update(['reminded_by' => $isWrittenTo ? 'text' : 'nobody', 'language' => $language]);
 
             return $head;
         });

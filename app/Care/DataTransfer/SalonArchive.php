@@ -6,6 +6,7 @@ namespace App\Care\DataTransfer;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Readings\MeasuredSigns;
+use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Tables\CsvTable;
 use App\Models\Booking;
 use App\Models\Head;
@@ -164,17 +165,36 @@ final readonly class SalonArchive
 
         return CsvTable::csv([
             'booking', 'head', 'name', 'starts_at', 'minutes', 'service', 'stylist', 'status', 'begun_at', 'ended_at',
-            'price', 'currency', 'because', 'cancelled_at',
+            'price', 'currency', 'because', 'cancelled_at', 'discount', 'discount_because', 'due', 'tax_in_it',
+            'deposit', 'deposit_is',
         ], $bookings->map(fn (Booking $booking): array => [
             $booking->id, $booking->head_id, $booking->head->name, $booking->starts_at->format('Y-m-d\TH:i:s\Z'),
             $booking->minutes, $booking->service, $booking->user->name, $booking->status->value,
             $booking->begun_at?->format('Y-m-d\TH:i:s\Z'),
             $booking->ended_at?->format('Y-m-d\TH:i:s\Z'),
-            number_format($booking->price_cents / 100, 2, '.', ''),
+            self::sum($booking->price_cents),
             $salon->currency,
             $booking->because,
             $booking->cancelled_at?->format('Y-m-d\TH:i:s\Z'),
+            ...self::bill($booking, $salon),
         ]));
+    }
+
+    /** @return list<string|null> discount and why, what it comes to, the tax in that, the deposit and how it stands */
+    private static function bill(Booking $booking, Salon $salon): array
+    {
+        $bill = PricedVisits::bill($booking, $salon);
+
+        return [
+            self::sum($bill->discountCents), $booking->discount_because, self::sum($bill->dueCents),
+            self::sum($bill->taxCents), $booking->deposit_cents === null ? null : self::sum($booking->deposit_cents),
+            $booking->deposit?->value,
+        ];
+    }
+
+    private static function sum(int $cents): string
+    {
+        return number_format($cents / 100, 2, '.', '');
     }
 
     private function file(): string

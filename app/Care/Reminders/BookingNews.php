@@ -35,10 +35,12 @@ final readonly class BookingNews
         if ($head->reminded_by === 'nobody' || $booking->starts_at->isPast()) {
             return false;
         }
-        // The same time with the same hands is told once, however often it is sent.
+        // What is told of one change is told once; back and forth are two changes.
         Reminder::query()->insertOrIgnore([
             'salon_id' => $booking->salon_id, 'head_id' => $booking->head_id, 'kind' => $kind,
-            'occasion' => "{$kind} {$booking->id} {$booking->starts_at->format('YmdHi')} {$booking->user_id}",
+            'occasion' => implode(' ', [
+                $kind, $booking->id, $booking->starts_at->format('YmdHi'), $booking->user_id, $booking->sequence,
+            ]),
             'due_at' => CarbonImmutable::now()->utc()->format('Y-m-d H:i:s'), 'status' => 'due',
             'created_at' => now(), 'updated_at' => now(),
         ]);

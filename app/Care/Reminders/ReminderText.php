@@ -6,16 +6,27 @@ namespace App\Care\Reminders;
 
 use App\Models\Booking;
 use App\Models\BookingStatus;
+use App\Models\DepositState;
+use App\Models\Head;
 use App\Models\HomeLink;
 use App\Models\PlanItem;
 use App\Models\Reminder;
-use App\Wording\Words;
+use App\Wording\MessageLanguage;
+use Illuminate\Support\Facades\URL;
 
 /** What a reminder says, from what stands in the book at the moment it goes out. */
 final readonly class ReminderText
 {
-    private function __construct(public string $subject, public string $sentence)
+    /** @param string $noMore how to get none of these any more */
+    private function __construct(public string $subject, public string $sentence, public string $noMore)
     {
+    }
+
+    private static function to(Head $head, string $subject, string $sentence): self
+    {
+        return new self($subject, $sentence, MessageLanguage::of($head)->say('no-more', [
+            'address' => url(URL::signedRoute('reminders.stop', ['head' => $head->id], absolute: false)),
+        ]));
     }
 
     /** @return self|null null where the occasion is not any more: cancelled, moved, done */
@@ -38,19 +49,48 @@ final readonly class ReminderText
                 || $booking->status->isOpen() === ($reminder->kind === 'cancelled')
                 || "{$booking->starts_at->format('YmdHi')} {$booking->user_id}" !== "{$at} {$user}"
                 || $booking->starts_at->isPast()
+                || self::isSaidAnew($reminder, $id)
         ) {
             return null;
         }
+
+        return self::about($reminder, $booking, $reminder->kind);
+    }
+
+    /** A later change of the same booking is told, and that alone. */
+    private static function isSaidAnew(Reminder $reminder, string $id): bool
+    {
+        return Reminder::query()
+            ->withoutGlobalScope('salon')
+            ->where('head_id', $reminder->head_id)
+            ->whereIn('kind', ['booked', 'moved', 'cancelled'])
+            ->where('occasion', 'like', "% {$id} %")
+            ->where('id', '>', $reminder->id)
+            ->exists();
+    }
+
+    /** @param string $kind booking, booked, moved or cancelled */
+    private static function about(Reminder $reminder, Booking $booking, string $kind): self
+    {
+        $language = MessageLanguage::of($reminder->head);
+        $salon = $reminder->head->salon;
         $words = [
-            'when' => $booking->starts_at->setTimezone($reminder->head->salon->timezone)->format('l j F \\a\\t G:i'),
+            'when' => $language->when($booking->starts_at, $salon->timezone),
             'who' => explode(' ', $booking->user->name)[0],
             'service' => $booking->service,
-            'minutes' => $booking->minutes,
+            'minutes' => $language->minutes($booking->minutes),
         ];
+        $isAsked = $booking->deposit === DepositState::Asked && $kind !== 'cancelled';
 
-        return new self(
-            Words::say("booking.message.{$reminder->kind}-subject", $words),
-            Words::say("booking.message.{$reminder->kind}", $words),
+        return self::to(
+            $reminder->head,
+            $language->say("{$kind}-subject", $words),
+            implode(' ', array_filter([
+                $language->say($kind, $words),
+                $isAsked ? $language->say('deposit', [
+                    'deposit' => $language->money($booking->deposit_cents ?? 0, $salon->currency),
+                ]) : '',
+            ])),
         );
     }
 
@@ -75,13 +115,8 @@ final readonly class ReminderText
         ) {
             return null;
         }
-        $when = $booking->starts_at->setTimezone($reminder->head->salon->timezone)->format('l j F \a\t G:i');
-        $who = explode(' ', $booking->user->name)[0];
 
-        return new self(
-            "Your time with us on {$when}",
-            "We see you on {$when}: {$booking->service} with {$who}, about {$booking->minutes} minutes.",
-        );
+        return self::about($reminder, $booking, 'booking');
     }
 
     private static function home(Reminder $reminder): ?self
@@ -110,6 +145,12 @@ final readonly class ReminderText
             return null;
         }
         // What is done to the hair is private: the message leads to the card and does not say it.
-        return new self('Today is a wash day', 'Today is a wash day. Your card: ' . url($link->path()));
+        $language = MessageLanguage::of($reminder->head);
+
+        return self::to(
+            $reminder->head,
+            $language->say('home-subject'),
+            $language->say('home', ['card' => url($link->path())]),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Scheduling;
 
+use App\Bridge\Scheduling\PricedVisits;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -44,6 +45,7 @@ final readonly class BookingProgress
             'ended_at' => CarbonImmutable::now(),
             'changed_by' => $by,
             'sequence' => $booking->sequence + 1,
+            ...PricedVisits::taxOf($head->salon),
         ]);
     }
 

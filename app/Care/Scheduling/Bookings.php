@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Care\Scheduling;
 
 use App\Bridge\Plans\OutlookRefresh;
+use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Care\Reminders\BookingNews;
 use App\Models\Booking;
 use App\Models\BookingStatus;
+use App\Models\DepositState;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\Service;
@@ -51,7 +53,9 @@ final readonly class Bookings
                 'head_id' => $head->id, 'user_id' => $stylist->id, 'service' => $service->name,
                 'is_wash_day' => $service->is_wash_day, 'stretches' => $quote->kept(), 'minutes' => $quote->minutes,
                 'parts' => $quote->parts, 'drying' => $drying?->value,
-                'price_cents' => $quote->priceCents, 'status' => BookingStatus::Booked, 'changed_by' => $by,
+                'price_cents' => $quote->price->cents, 'deposit_cents' => $service->deposit_cents,
+                'deposit' => $service->deposit_cents === null ? null : DepositState::Asked,
+                'status' => BookingStatus::Booked, 'changed_by' => $by,
             ]);
             $booking->salon_id = $salon->id;
             $this->bookingPlaces->place($salon, $booking, $date, $minute);
@@ -128,6 +132,12 @@ final readonly class Bookings
                 $minute = SalonClock::minute($salon, $fresh->starts_at);
                 $this->bookingPlaces->place($salon, $fresh, $fresh->date, $minute);
             }
+            if (($columns['status'] ?? null) === BookingStatus::Done) {
+                $columns += PricedVisits::taxOf($salon);
+            }
+            if ($isBack && $fresh->deposit === DepositState::Kept) {
+                $columns += ['deposit' => DepositState::Paid];
+            }
             $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
             if (($columns['status'] ?? null) === BookingStatus::Cancelled) {
                 $this->bookingNews->cancelled($fresh);
@@ -153,7 +163,8 @@ final readonly class Bookings
         $head = Head::query()->with('salon')->findOrFail($booking->head_id);
         $quote = $this->serviceQuotes->of($head, $service, $date, DryingMethod::tryFrom($booking->drying ?? ''));
 
-        return ['stretches' => $quote->kept(), 'minutes' => $quote->minutes, 'parts' => $quote->parts];
+        return ['stretches' => $quote->kept(), 'minutes' => $quote->minutes, 'parts' => $quote->parts]
+            + ($booking->price_by_hand ? [] : ['price_cents' => $quote->price->cents]);
     }
 
     /** A booked wash day is a day of the plan. Before the booking is written: the head is locked after the salon. */

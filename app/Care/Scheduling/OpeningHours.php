@@ -16,10 +16,12 @@ use Illuminate\Support\Facades\DB;
 final readonly class OpeningHours
 {
     /**
-     * @param array<string, int|string|null> $house equipment that works, and the rule of missed visits; null: none
+     * @param array<string, int|string|bool|null> $house equipment that works, the rule of missed visits, the tax;
+     *     null: none
      * @param array<int, array<int, list<array{int, int}>>> $week spans by stylist and weekday
      * @param list<array{
      *     id: int|null, name: string, is_wash_day: bool, does: string|null, minutes: int, price_cents: int,
+     *     quarter_cents?: int|null, long_from_mm?: int|null, step_cents?: int|null, deposit_cents?: int|null,
      * }> $services
      */
     public function keep(Salon $salon, int $chairs, array $house, array $week, array $services): void

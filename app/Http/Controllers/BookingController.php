@@ -8,6 +8,7 @@ use App\Care\Clients\UnseenClients;
 use App\Care\Scheduling\BookingConflict;
 use App\Care\Scheduling\BookingExchange;
 use App\Care\Scheduling\Bookings;
+use App\Http\Requests\BillRequest;
 use App\Http\Requests\BookingExchangeRequest;
 use App\Http\Requests\BookingNoteRequest;
 use App\Http\Requests\BookingRequest;
@@ -47,6 +48,7 @@ final class BookingController extends Controller
             $request->name(),
             $request->phone(),
             $request->boolean('written_to'),
+            $request->language(),
         ) ?? throw ValidationException::withMessages([
             'name' => Words::say('booking.caller.there', ['name' => $request->name()]),
         ]);
@@ -143,6 +145,23 @@ final class BookingController extends Controller
         );
 
         return redirect()->route('bookings.show', $booking)->with('said', Words::say('booking.times.said'));
+    }
+
+    /** What it costs, what is taken off, and how it stands with the deposit. */
+    public function bill(BillRequest $request, Booking $booking): RedirectResponse
+    {
+        $this->orSay(
+            fn () => $this->bookings->note(
+                $this->salon(),
+                $booking,
+                $request->integer('sequence'),
+                $request->columns($booking),
+                $this->stylist()->name,
+            ),
+        );
+
+        return redirect()->to(route('bookings.show', $booking) . '#price')
+            ->with('said', $this->bookingScreen->saidOfPrice($booking->refresh()));
     }
 
     public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse

@@ -12,6 +12,7 @@ use App\Models\Reminder;
 use App\Pages\HomeRoutine\StopPage;
 use App\Pages\Salon\MessagesForm;
 use App\Pages\Salon\MessagesPage;
+use App\Wording\MessageLanguage;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Contracts\View\View;
@@ -48,6 +49,7 @@ final class MessagesController extends Controller
                 ->get(),
             quiet: [SalonClock::shown($salon->quiet_from_minute), SalonClock::shown($salon->quiet_until_minute)],
             feed: CalendarFeed::current(['user_id' => $this->stylist()->id]),
+            languages: MessageLanguage::NAMES,
             seen: $this->messagesForm->seen($salon),
         ));
     }
@@ -76,10 +78,10 @@ final class MessagesController extends Controller
     /** The client's own no to reminders, from the address in each of them. Nobody is signed in. */
     public function askStop(string $head): View
     {
-        return view(
-            'home-routine.client.stop',
-            new StopPage(head: Head::query()->with('salon')->findOrFail($head), stopped: false),
-        );
+        $row = Head::query()->with('salon')->findOrFail($head);
+        $page = new StopPage(head: $row, stopped: false, language: MessageLanguage::of($row));
+
+        return view('home-routine.client.stop', $page);
     }
 
     public function stop(string $head): View
@@ -87,6 +89,8 @@ final class MessagesController extends Controller
         $row = Head::query()->with('salon')->findOrFail($head);
         $row->update(['reminded_by' => 'nobody']);
 
-        return view('home-routine.client.stop', new StopPage(head: $row, stopped: true));
+        $page = new StopPage(head: $row, stopped: true, language: MessageLanguage::of($row));
+
+        return view('home-routine.client.stop', $page);
     }
 }

@@ -31,7 +31,7 @@ final class OpeningHoursController extends Controller
         $this->openingHours->keep(
             $this->salon(),
             $request->integer('chairs'),
-            $request->equipment() + $request->missedRule(),
+            $request->equipment() + $request->missedRule() + $request->tax(),
             $request->week(),
             $request->services(),
         );

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Head;
 use App\Models\User;
 use App\Pages\Clients\ClientForm;
+use App\Wording\MessageLanguage;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -76,6 +77,7 @@ final class ClientRequest extends FormRequest
             'email' => ['nullable', 'required_if:reminded_by,mail', 'email', 'max:190'],
             'phone' => ['nullable', 'required_if:reminded_by,text', 'string', 'regex:/^\+?[\d ()\/-]{5,30}$/'],
             'reminded_by' => ['nullable', 'in:nobody,mail,text'],
+            'language' => ['nullable', 'string', Rule::in(array_keys(MessageLanguage::NAMES))],
             'household' => ['nullable', 'string', 'max:80'],
             'consent_by' => ['nullable', 'string', 'max:120'],
             'ring_mm' => ['nullable', 'numeric', 'between:1,80'],
@@ -156,6 +158,7 @@ final class ClientRequest extends FormRequest
             'email' => 'Mail: type an address such as name@place.example, or choose another way to remind.',
             'phone' => 'Phone: type a number such as +351 912 345 678, or choose another way to remind.',
             'reminded_by' => 'Reminders: choose one from the list.',
+            'language' => Words::say('messages.language.wrong'),
             'household' => 'Household: keep it to 80 letters.',
             'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to keeping this record.',
             'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty.',
@@ -259,7 +262,7 @@ final class ClientRequest extends FormRequest
         foreach (self::FLAGS as $flag) {
             $columns[$flag] = $this->boolean($flag);
         }
-        foreach (['email', 'phone', 'household'] as $field) {
+        foreach (['email', 'phone', 'household', 'language'] as $field) {
             $columns[$field] = $this->filled($field) ? trim($this->string($field)->value()) : null;
         }
         $columns['reminded_by'] = $this->string('reminded_by')->value() ?: 'nobody';

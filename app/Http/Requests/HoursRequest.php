@@ -21,6 +21,9 @@ final class HoursRequest extends FormRequest
     private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
     private const LONGEST_DAY_MINUTES = 900;
     private const EQUIPMENT = ['basins', 'dryers', 'hoods'];
+    private const NUMBERS = [
+        'minutes' => true, 'price' => true, 'quarter' => true, 'long_from' => true, 'step' => true, 'deposit' => true,
+    ];
     private const MISSED = ['late_cancel_hours', 'missed_from', 'missed_rule'];
 
     protected function prepareForValidation(): void
@@ -29,10 +32,7 @@ final class HoursRequest extends FormRequest
         $this->mergeWhatOthersChanged(app(HoursForm::class)->name($salon), app(HoursForm::class)->fields($salon));
         $services = array_map(
             fn (mixed $service): array => is_array($service)
-                ? [
-                    'minutes' => TypedNumber::from($service['minutes'] ?? null),
-                    'price' => TypedNumber::from($service['price'] ?? null),
-                ] + $service
+                ? array_map(TypedNumber::from(...), array_intersect_key($service, self::NUMBERS)) + $service
                 : [],
             (array) $this->input('services', []),
         );
@@ -42,7 +42,9 @@ final class HoursRequest extends FormRequest
         $this->merge([
             'chairs' => TypedNumber::from($this->input('chairs')),
             'services' => array_filter($services, $isFilled),
-        ] + array_map(TypedNumber::from(...), $this->only([...self::EQUIPMENT, 'late_cancel_hours', 'missed_from'])));
+        ] + array_map(TypedNumber::from(...), $this->only([
+            ...self::EQUIPMENT, 'late_cancel_hours', 'missed_from', 'tax',
+        ])));
     }
 
     /** @return array<string, list<mixed>> */
@@ -54,12 +56,17 @@ final class HoursRequest extends FormRequest
             'late_cancel_hours' => ['nullable', 'integer', 'between:0,336'],
             'missed_from' => ['nullable', 'required_with:missed_rule', 'integer', 'between:1,20'],
             'missed_rule' => ['nullable', 'required_with:missed_from', 'string', 'max:200'],
+            'tax' => ['nullable', 'numeric', 'between:0,100'],
             'hours' => ['array'],
             'hours.*.*' => ['nullable', 'string', 'max:80'],
             'services' => ['array', 'max:40'],
             'services.*.name' => ['required', 'string', 'max:80', 'distinct:ignore_case'],
             'services.*.minutes' => ['required', 'integer', 'between:5,720'],
             'services.*.price' => ['required', 'numeric', 'between:0,10000'],
+            'services.*.quarter' => ['nullable', 'numeric', 'between:0.01,1000'],
+            'services.*.long_from' => ['nullable', 'required_with:services.*.step', 'numeric', 'between:1,200'],
+            'services.*.step' => ['nullable', 'required_with:services.*.long_from', 'numeric', 'between:0.01,1000'],
+            'services.*.deposit' => ['nullable', 'numeric', 'between:0.01,10000'],
             'services.*.does' => ['nullable', 'in:trim,take-down', 'prohibited_if_accepted:services.*.is_wash_day'],
         ];
     }
@@ -79,6 +86,11 @@ final class HoursRequest extends FormRequest
             'services.*.name' => 'Service: type what it is called, up to 80 letters.',
             'services.*.minutes' => 'Minutes: type 5 to 720.',
             'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
+            'tax' => Words::say('prices.salon.rate-wrong'),
+            'services.*.quarter' => Words::say('prices.salon.quarter-wrong'),
+            'services.*.long_from' => Words::say('prices.salon.long-wrong'),
+            'services.*.step' => Words::say('prices.salon.step-wrong'),
+            'services.*.deposit' => Words::say('prices.salon.deposit-wrong'),
             'services.*.does' => __('chair-work.does.wrong'),
         ]) + ['services.*.name.distinct' => 'Service: two are called the same; give one another name.'];
     }
@@ -172,6 +184,15 @@ final class HoursRequest extends FormRequest
         return $rule;
     }
 
+    /** @return array<string, int|bool|null> what is not sent is as it was */
+    public function tax(): array
+    {
+        return $this->exists('tax') ? [
+            'tax_hundredths' => $this->filled('tax') ? (int) round(100 * $this->float('tax')) : null,
+            'tax_added' => $this->boolean('tax_added'),
+        ] : [];
+    }
+
     /** @return array<int, array<int, list<array{int, int}>>> by stylist of this salon and weekday */
     public function week(): array
     {
@@ -189,6 +210,7 @@ final class HoursRequest extends FormRequest
     /**
      * @return list<array{
      *     id: int|null, name: string, is_wash_day: bool, does: string|null, minutes: int, price_cents: int,
+     *     quarter_cents?: int|null, long_from_mm?: int|null, step_cents?: int|null, deposit_cents?: int|null,
      * }>
      */
     public function services(): array
@@ -202,10 +224,27 @@ final class HoursRequest extends FormRequest
                 'does' => $this->string("services.{$i}.does")->value() ?: null,
                 'minutes' => $this->integer("services.{$i}.minutes"),
                 'price_cents' => (int) round(100 * $this->float("services.{$i}.price")),
-            ];
+            ] + $this->more("services.{$i}");
         }
 
         return $services;
+    }
+
+    /** @return array{quarter_cents?: int|null, long_from_mm?: int|null, step_cents?: int|null, deposit_cents?: int|null} */
+    private function more(string $of): array
+    {
+        // A page from before there was more to say leaves it as it was.
+        return ! $this->exists("{$of}.quarter") ? [] : [
+            'quarter_cents' => $this->times(100, "{$of}.quarter"),
+            'long_from_mm' => $this->times(10, "{$of}.long_from"),
+            'step_cents' => $this->times(100, "{$of}.step"),
+            'deposit_cents' => $this->times(100, "{$of}.deposit"),
+        ];
+    }
+
+    private function times(int $factor, string $field): ?int
+    {
+        return $this->filled($field) ? (int) round($factor * $this->float($field)) : null;
     }
 
     private function stylist(): User

@@ -6,8 +6,11 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use App\Pages\Salon\MessagesForm;
+use App\Wording\MessageLanguage;
 use App\Wording\SalonClock;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** Quiet hours, and what the stand-in for mail and text does. */
@@ -34,6 +37,7 @@ final class MessageSettingsRequest extends FormRequest
             'quiet_from' => ['required', 'string'],
             'quiet_until' => ['required', 'string'],
             'outbox' => ['required', 'in:works,refuses,hangs'],
+            'language' => ['nullable', 'string', Rule::in(array_keys(MessageLanguage::NAMES))],
         ];
     }
 
@@ -44,6 +48,7 @@ final class MessageSettingsRequest extends FormRequest
             'quiet_from.*' => 'Quiet from: ' . self::QUIET,
             'quiet_until.*' => 'Quiet until: ' . self::QUIET,
             'outbox.*' => 'Stand-in: choose one from the list.',
+            'language.*' => Words::say('messages.language.wrong'),
         ];
     }
 
@@ -59,13 +64,13 @@ final class MessageSettingsRequest extends FormRequest
         });
     }
 
-    /** @return array{quiet_from_minute: int, quiet_until_minute: int, outbox: string} */
+    /** @return array{quiet_from_minute: int, quiet_until_minute: int, outbox: string, language?: string} */
     public function columns(): array
     {
         return [
             'quiet_from_minute' => (int) SalonClock::typed($this->string('quiet_from')->value()),
             'quiet_until_minute' => (int) SalonClock::typed($this->string('quiet_until')->value()),
             'outbox' => $this->string('outbox')->value(),
-        ];
+        ] + ($this->filled('language') ? ['language' => $this->string('language')->value()] : []);
     }
 }

@@ -20,7 +20,7 @@ final readonly class ClientForm
         'hardness_mg_per_l', 'humidity_percent', 'styling_load', 'wash_every_days', 'minutes_limit',
         'hair_history', 'chemical_history', 'overloaded_by', 'goals', 'swims', 'bends_without_ring',
         'protein_sensitive', 'sore_scalp', 'tender_edges', 'red_sign', 'asthma_or_pregnant', 'allergies',
-        'health_notes', 'reminded_by',
+        'health_notes', 'reminded_by', 'language',
     ];
 
     public function name(Head $head): string

@@ -15,6 +15,7 @@ use Nagomi\Core\Head\Zone;
 final readonly class ClientFormPage extends Page
 {
     /**
+     * @param array<string, string> $languages of messages, names by ISO 639-1
      * @param list<Zone> $zones
      * @param list<MethodQuestion> $questions
      */
@@ -22,6 +23,7 @@ final readonly class ClientFormPage extends Page
         public ?Head $head,
         public Salon $salon,
         public ?SeenFields $seen,
+        public array $languages,
         public array $zones,
         public array $questions,
     ) {

@@ -6,6 +6,7 @@ namespace App\Pages\Clients;
 
 use App\Models\Head;
 use App\Models\Salon;
+use App\Wording\MessageLanguage;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Zone;
 
@@ -24,6 +25,7 @@ final readonly class ClientFormScreen
             head: $head?->load('zoneParts'),
             salon: $salon,
             seen: $head === null ? null : $this->clientForm->seen($head),
+            languages: MessageLanguage::NAMES,
             zones: Zone::cases(),
             questions: MethodQuestion::cases(),
         );

@@ -6,6 +6,7 @@ namespace App\Pages\HomeRoutine;
 
 use App\Models\Head;
 use App\Pages\Page;
+use App\Wording\MessageLanguage;
 
 /** A client's no to reminders, asked for and given. */
 final readonly class StopPage extends Page
@@ -13,6 +14,7 @@ final readonly class StopPage extends Page
     public function __construct(
         public Head $head,
         public bool $stopped,
+        public MessageLanguage $language,
     ) {
     }
 }

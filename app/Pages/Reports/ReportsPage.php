@@ -26,8 +26,9 @@ final readonly class ReportsPage extends Page
      * @param array{
      *     rows: list<array{
      *         name: string, bookings: int, timed: int, booked: int, used: int, close: int, earned_cents: int,
+     *         tax_cents: int,
      *     }>,
-     *     cancelled: int, missed: int,
+     *     cancelled: int, missed: int, unsaid: int, kept_cents: int,
      * } $time
      * @param array{
      *     rows: list<array{name: string, kind: string, ml: float, cents: int|null}>, cents: int, washDays: int,

@@ -59,6 +59,8 @@ final readonly class ReportsScreen
         array_push($rows, ...$this->timeRows($time['rows'], $salon));
         $rows[] = ['time', 'cancelled', $time['cancelled'], 'bookings'];
         $rows[] = ['time', 'did not come', $time['missed'], 'bookings'];
+        $rows[] = ['time', 'gone by, nobody said how', $time['unsaid'], 'bookings'];
+        $rows[] = ['time', 'deposits kept', self::sum($time['kept_cents']), $salon->currency];
         array_push($rows, ...$this->productRows($products['rows'], $salon));
 
         return CsvTable::csv(['report', 'what', 'value', 'unit'], $rows);
@@ -67,6 +69,7 @@ final readonly class ReportsScreen
     /**
      * @param list<array{
      *     name: string, bookings: int, timed: int, booked: int, used: int, close: int, earned_cents: int,
+     *     tax_cents: int,
      * }> $of
      *
      * @return list<list<string|int|float|null>>
@@ -86,15 +89,17 @@ final readonly class ReportsScreen
             ) {
                 $rows[] = ['time', "{$row['name']}, {$what}", $row[$key], $unit];
             }
-            $rows[] = [
-                'time',
-                "{$row['name']}, earned",
-                number_format($row['earned_cents'] / 100, 2, '.', ''),
-                $salon->currency,
-            ];
+            foreach (['earned' => $row['earned_cents'], 'tax in it' => $row['tax_cents']] as $what => $cents) {
+                $rows[] = ['time', "{$row['name']}, {$what}", self::sum($cents), $salon->currency];
+            }
         }
 
         return $rows;
+    }
+
+    private static function sum(int $cents): string
+    {
+        return number_format($cents / 100, 2, '.', '');
     }
 
     /**

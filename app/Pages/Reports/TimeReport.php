@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\Reports;
 
+use App\Bridge\Scheduling\PricedVisits;
 use App\Models\Booking;
 use App\Models\BookingStatus;
+use App\Models\DepositState;
 use App\Models\Salon;
+use Carbon\CarbonImmutable;
 
 /** Time booked against time used, for each stylist and in all; and what came of the bookings. */
 final readonly class TimeReport
@@ -18,14 +21,17 @@ final readonly class TimeReport
      * @return array{
      *     rows: list<array{
      *         name: string, bookings: int, timed: int, booked: int, used: int, close: int, earned_cents: int,
+     *         tax_cents: int,
      *     }>,
-     *     cancelled: int, missed: int,
-     * } minutes
+     *     cancelled: int, missed: int, unsaid: int, kept_cents: int,
+     * } minutes; what was earned is with its tax; unsaid: of so many that have gone by nobody said how they went;
+     *   kept: deposits of visits that did not come about
      */
     public function of(Salon $salon, ReportPeriod $period): array
     {
         $rows = [];
-        $cancelled = $missed = 0;
+        $cancelled = $missed = $unsaid = $kept = 0;
+        $now = CarbonImmutable::now();
         /** @var iterable<Booking> $bookings */
         $bookings = Booking::query()
             ->with('user:id,salon_id,name')
@@ -36,20 +42,28 @@ final readonly class TimeReport
             $cancelled += $booking->status === BookingStatus::Cancelled ? 1 : 0;
             $missed += $booking->status === BookingStatus::NoShow ? 1 : 0;
             if ($booking->status !== BookingStatus::Done) {
+                $kept += $booking->deposit === DepositState::Kept ? $booking->deposit_cents ?? 0 : 0;
+                $isOver = $booking->starts_at->addMinutes($booking->minutes) < $now;
+                $unsaid += $booking->status->isOpen() && $isOver ? 1 : 0;
                 continue;
             }
+            $bill = PricedVisits::bill($booking, $salon);
             $row = $rows[$booking->user->name]
                 ?? [
                     'name' => $booking->user->name, 'bookings' => 0, 'timed' => 0, 'booked' => 0, 'used' => 0,
-                    'close' => 0, 'earned_cents' => 0,
+                    'close' => 0, 'earned_cents' => 0, 'tax_cents' => 0,
                 ];
             $rows[$booking->user->name] = [
-                'bookings' => $row['bookings'] + 1, 'earned_cents' => $row['earned_cents'] + $booking->price_cents,
+                'bookings' => $row['bookings'] + 1, 'earned_cents' => $row['earned_cents'] + $bill->dueCents,
+                'tax_cents' => $row['tax_cents'] + $bill->taxCents,
             ] + self::timed($booking, $row) + $row;
         }
         ksort($rows);
 
-        return ['rows' => array_values($rows), 'cancelled' => $cancelled, 'missed' => $missed];
+        return [
+            'rows' => array_values($rows), 'cancelled' => $cancelled, 'missed' => $missed, 'unsaid' => $unsaid,
+            'kept_cents' => $kept,
+        ];
     }
 
     /**

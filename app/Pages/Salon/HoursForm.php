@@ -32,6 +32,7 @@ final readonly class HoursForm
             'dryers' => (string) $salon->dryers, 'hoods' => (string) $salon->hoods,
             'late_cancel_hours' => (string) $salon->late_cancel_hours, 'missed_from' => (string) $salon->missed_from,
             'missed_rule' => (string) $salon->missed_rule,
+            'tax' => self::hundredths($salon->tax_hundredths), 'tax_added' => (string) (int) $salon->tax_added,
         ];
         $week = $this->workingWeek->of($salon);
         foreach ($this->salonSchedule->stylists($salon)->keys() as $stylist) {
@@ -48,10 +49,29 @@ final readonly class HoursForm
                 "services.s{$service->id}.price" => number_format($service->price_cents / 100, 2, '.', ''),
                 "services.s{$service->id}.is_wash_day" => (string) (int) $service->is_wash_day,
                 "services.s{$service->id}.does" => (string) $service->does,
+                "services.s{$service->id}.quarter" => self::cents($service->quarter_cents),
+                "services.s{$service->id}.long_from" => self::tenths($service->long_from_mm),
+                "services.s{$service->id}.step" => self::cents($service->step_cents),
+                "services.s{$service->id}.deposit" => self::cents($service->deposit_cents),
             ];
         }
 
         return $fields;
+    }
+
+    private static function cents(?int $cents): string
+    {
+        return $cents === null ? '' : number_format($cents / 100, 2, '.', '');
+    }
+
+    private static function hundredths(?int $hundredths): string
+    {
+        return $hundredths === null ? '' : (string) ($hundredths / 100);
+    }
+
+    private static function tenths(?int $tenths): string
+    {
+        return $tenths === null ? '' : (string) ($tenths / 10);
     }
 
     /** A span a line. */

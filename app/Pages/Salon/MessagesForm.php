@@ -23,6 +23,7 @@ final readonly class MessagesForm
             'quiet_from' => SalonClock::shown($salon->quiet_from_minute),
             'quiet_until' => SalonClock::shown($salon->quiet_until_minute),
             'outbox' => $salon->outbox,
+            'language' => $salon->language,
         ];
     }
 

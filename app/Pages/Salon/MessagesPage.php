@@ -19,6 +19,7 @@ final readonly class MessagesPage extends Page
      * @param Collection<int, OutboxMessage> $messages
      * @param Collection<int, Reminder>      $reminders
      * @param array{string, string}          $quiet
+     * @param array<string, string>          $languages names by ISO 639-1
      */
     public function __construct(
         public Salon $salon,
@@ -26,6 +27,7 @@ final readonly class MessagesPage extends Page
         public Collection $reminders,
         public array $quiet,
         public ?CalendarFeed $feed,
+        public array $languages,
         public SeenFields $seen,
     ) {
     }

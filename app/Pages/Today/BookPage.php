@@ -10,6 +10,7 @@ use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
 use App\Pages\Page;
+use App\Wording\MessageLanguage;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
@@ -23,7 +24,9 @@ final readonly class BookPage extends Page
      * @param list<OfferedDay> $days
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
      * @param OfferedDryings|null $dryings null: nothing is dried
+     * @param array<string, string> $languages of messages, names by ISO 639-1
      * @param string $missed what there is to know of visits that were missed; '' nothing
+     * @param string $priceWhy where the price comes from
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
      */
     public function __construct(
@@ -38,9 +41,11 @@ final readonly class BookPage extends Page
         public BookingWish $wish,
         public array $days,
         public string $parts,
+        public string $priceWhy,
         public array $steps,
         public ?OfferedDryings $dryings,
         public string $missed,
+        public array $languages = MessageLanguage::NAMES,
     ) {
     }
 }

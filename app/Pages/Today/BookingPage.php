@@ -36,6 +36,7 @@ final readonly class BookingPage extends Page
         public array $dryings,
         public string $missed,
         public string $parts,
+        public PriceLines $price,
     ) {
     }
 }

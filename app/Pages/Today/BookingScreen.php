@@ -6,6 +6,7 @@ namespace App\Pages\Today;
 
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Scheduling\MissedVisits;
+use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\ComposedDay;
@@ -18,6 +19,7 @@ use App\Models\PlanItem;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
+use App\Wording\Money;
 use App\Wording\SalonClock;
 use App\Wording\StepWords;
 use App\Wording\Words;
@@ -33,6 +35,7 @@ final readonly class BookingScreen
         private MissedWords $missedWords,
         private OfferedDays $offeredDays,
         private PlannedBottles $plannedBottles,
+        private PriceWords $priceWords,
         private SalonSchedule $salonSchedule,
         private ServiceQuotes $serviceQuotes,
     ) {
@@ -68,6 +71,7 @@ final readonly class BookingScreen
             date: $date,
             quote: $quote,
             parts: PlannedMinutes::shortOf($quote?->parts),
+            priceWhy: $this->priceWords->asked($quote?->price, $service?->deposit_cents, $salon->currency),
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
             missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),
@@ -131,11 +135,19 @@ final readonly class BookingScreen
             begun: $booking->begun_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
+            price: $this->priceWords->of($booking, $booking->salon),
             exchanges: $this->exchanges($booking),
             dryings: $booking->is_wash_day && ! self::isByHand($booking->head, $item) ? DryingMethod::cases() : [],
             missed: $this->missedWords->of($booking->salon, MissedVisits::of($booking->head)),
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
+    }
+
+    public function saidOfPrice(Booking $booking): string
+    {
+        $due = PricedVisits::bill($booking, $booking->salon)->dueCents;
+
+        return Words::say('prices.said', ['due' => Money::shown($due, $booking->salon->currency)]);
     }
 
     /** @return array<string, string> key and sequence of bookings that can exchange times with it, as words */

@@ -15,6 +15,7 @@ use Carbon\CarbonImmutable;
 final readonly class TodayPage extends Page
 {
     /**
+     * @param bool $isEnding it is this day by now, or has gone by
      * @param list<TodayRow>                                    $rows
      * @param list<array{outlook: Outlook, days: int}>          $drifting
      * @param list<array{kind: string, ml: float, left: float}> $short
@@ -31,6 +32,7 @@ final readonly class TodayPage extends Page
         public Salon $salon,
         public CarbonImmutable $date,
         public bool $isToday,
+        public bool $isEnding,
         public array $rows,
         public ?HandsPicture $picture,
         public string $order,

@@ -62,6 +62,7 @@ final readonly class TodayScreen
             salon: $salon,
             date: $date,
             isToday: $date->equalTo($salon->today()),
+            isEnding: $date->lessThanOrEqualTo($salon->today()),
             rows: $this->rows($salon, $bookings, $line, $items),
             picture: $line === null
                 ? null

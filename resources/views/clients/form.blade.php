@@ -17,6 +17,7 @@
                 <x-field name="email" label="Mail" mode="email" :value="$head?->email"/>
                 <x-field name="phone" label="Phone" mode="tel" :value="$head?->phone"/>
                 <x-choice name="reminded_by" label="Reminders" :options="['nobody' => 'none', 'mail' => 'by mail', 'text' => 'by text']" :value="$head?->reminded_by ?? 'nobody'"/>
+                <x-choice name="language" :label="__('messages.language.label')" :options="$languages" :value="$head?->language" :empty="__('messages.language.salon')"/>
                 <x-field name="household" label="Household" :value="$head?->household" help="the same for all who come together"/>
             </div>
             @if ($head?->consent_on)

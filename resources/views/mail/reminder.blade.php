@@ -2,4 +2,4 @@
 
 {!! $salon !!}
 
-No more of these: {!! $stop !!}
+{!! $noMore !!}

@@ -38,6 +38,10 @@
                 <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $row['timed'] === 0 ? '–' : $percent($row['close'] / $row['timed']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></x-wide-table>@endif
             @php($untimed = array_sum(array_column($time['rows'], 'bookings')) - array_sum(array_column($time['rows'], 'timed')))
             @if ($untimed > 0)<p class="reason">{{ trans_choice('booking.untimed', $untimed) }}</p>@endif
+            @php([$earned, $tax] = [array_sum(array_column($time['rows'], 'earned_cents')), array_sum(array_column($time['rows'], 'tax_cents'))])
+            @if ($tax > 0)<p class="reason">{{ __('reports.money.earned') }} @money($earned), {{ __('reports.money.tax') }} @money($tax).</p>@endif
+            @if ($time['kept_cents'] > 0)<p class="reason">{{ __('reports.money.kept') }} @money($time['kept_cents']).</p>@endif
+            @if ($time['unsaid'] > 0)<p class="worth">{{ trans_choice('reports.money.unsaid', $time['unsaid']) }} <a href="{{ route('today.end') }}">{{ __('reports.money.say') }}</a></p>@endif
             <p class="reason">{{ $time['cancelled'] }} cancelled, {{ $time['missed'] }} did not come.</p>
             <h2>Products</h2>
             @if ($products['rows'] === [])<p class="reason">Nothing was used at a wash in this time.</p>

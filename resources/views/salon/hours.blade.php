@@ -32,6 +32,11 @@
             </div>
         </fieldset>
         <fieldset>
+            <legend>{{ __('prices.salon.tax') }}</legend>
+            <p class="how">{{ __('prices.salon.how') }}</p>
+            <div class="row"><x-field name="tax" :label="__('prices.salon.rate')" unit="%" mode="decimal" :value="$salon->tax_hundredths === null ? null : $salon->tax_hundredths / 100"/><x-tick name="tax_added" :label="__('prices.salon.added')" :checked="$salon->tax_added"/></div>
+        </fieldset>
+        <fieldset>
             <legend>Services</legend>
             <p class="how">A whole wash day takes its minutes from the steps planned for the client, at the client’s own pace; anything else from the client’s own past, leaning on these while that is short.</p>
             @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)
@@ -43,6 +48,17 @@
                     <x-choice name="services[{{ $i }}][does]" :label="__('chair-work.does.label')" :options="['trim' => __('chair-work.does.trim'), 'take-down' => __('chair-work.does.take-down')]" :value="$service?->does" :empty="__('chair-work.does.none')"/>
                     <x-tick name="services[{{ $i }}][is_wash_day]" label="A whole wash day" :checked="$service->is_wash_day ?? false"/>
                 </div>
+                @php($more = ['quarter' => $service?->quarter_cents, 'long_from' => $service?->long_from_mm, 'step' => $service?->step_cents, 'deposit' => $service?->deposit_cents])
+                <details class="service-more" @if ($errors->hasAny(array_map(fn ($of) => "services.{$i}.{$of}", array_keys($more)))) open @endif>
+                    <summary>{{ __('prices.salon.more') }}@if (array_filter($more) !== []) <span class="reason">{{ collect($more)->filter()->map(fn ($of, $name) => __('prices.salon.' . ['quarter' => 'quarter', 'long_from' => 'long', 'step' => 'step', 'deposit' => 'deposit'][$name]))->implode(', ') }}</span>@endif</summary>
+                    <p class="how">{{ __('prices.salon.more-how') }}</p>
+                    <div class="row">
+                        <x-field name="services[{{ $i }}][quarter]" :label="__('prices.salon.quarter')" :unit="$salon->currency" mode="decimal" :value="$more['quarter'] === null ? null : number_format($more['quarter'] / 100, 2, '.', '')"/>
+                        <x-field name="services[{{ $i }}][long_from]" :label="__('prices.salon.long')" unit="cm" mode="decimal" :value="$more['long_from'] === null ? null : $more['long_from'] / 10"/>
+                        <x-field name="services[{{ $i }}][step]" :label="__('prices.salon.step')" :unit="$salon->currency" mode="decimal" :value="$more['step'] === null ? null : number_format($more['step'] / 100, 2, '.', '')"/>
+                        <x-field name="services[{{ $i }}][deposit]" :label="__('prices.salon.deposit')" :unit="$salon->currency" mode="decimal" :value="$more['deposit'] === null ? null : number_format($more['deposit'] / 100, 2, '.', '')"/>
+                    </div>
+                </details>
             @endforeach
         </fieldset>
         <div class="save"><button class="button is-strong is-large">Save</button></div>

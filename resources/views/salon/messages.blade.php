@@ -35,6 +35,7 @@
                 <x-act/> @method('put') <x-seen :fields="$seen"/>
                 <x-field name="quiet_from" label="Quiet from" :value="$quiet[0]"/>
                 <x-field name="quiet_until" label="until" :value="$quiet[1]"/>
+                <x-choice name="language" :label="__('messages.language.of-salon')" :options="$languages" :value="$salon->language"/>
                 <x-choice name="outbox" label="The stand-in" :options="['works' => 'delivers', 'refuses' => 'refuses everything', 'hangs' => 'does not answer']" :value="$salon->outbox"/>
                 <button class="button">Save</button>
             </form>

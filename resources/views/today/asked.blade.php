@@ -21,18 +21,6 @@
         </div>
     @endforeach
     @if ($gone->isNotEmpty())
-        <details class="asked-one is-gone">
-            <summary>{{ trans_choice('booking.asked.over', count($gone)) }}</summary>
-            <ul class="gone">
-                @foreach ($gone as $one)
-                    <li>
-                        <span><strong>{{ $called($one->booking->head) }}</strong> <span class="reason">{{ __('booking.asked.was', ['time' => $one->due, 'who' => $one->who]) }}</span></span>
-                        <form method="post" action="{{ route('bookings.note', $one->booking) }}" class="day-acts"><x-act/><input type="hidden" name="sequence" value="{{ $one->booking->sequence }}">
-                            @foreach (['through', 'no-show', 'here'] as $what)<button class="button" name="what" value="{{ $what }}">{{ __("booking.asked.{$what}") }}<span class="sr-only"> {{ $called($one->booking->head) }}</span></button>@endforeach
-                        </form>
-                    </li>
-                @endforeach
-            </ul>
-        </details>
+        <div class="asked-one"><p>{{ trans_choice('booking.asked.over', count($gone)) }}</p><a class="button" href="{{ route('today.end', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.asked.say') }}</a></div>
     @endif
 </section>

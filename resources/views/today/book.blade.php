@@ -18,6 +18,7 @@
                 <x-field name="name" :label="__('booking.caller.name')"/>
                 <x-field name="phone" :label="__('booking.caller.phone')" mode="tel"/>
                 <x-tick name="written_to" :label="__('booking.caller.written-to')"/>
+                <x-choice name="language" :label="__('messages.language.label')" :options="$languages" :empty="__('messages.language.salon')"/>
                 <button class="button is-strong">{{ __('booking.caller.take') }}</button>
             </form>
         </details>
@@ -26,7 +27,8 @@
     @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('salon.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
     @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($quote !== null)
-        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->priceCents).</p>
+        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->price->cents).</p>
+        <p class="reason">{{ ucfirst($priceWhy) }}.</p>
         <p class="reason">{{ ucfirst($quote->because) }}.</p>
         @if ($dryings !== null)
             <div class="dryings" id="dryings"><h2>{{ __('booking.drying.title') }}</h2>

@@ -1,6 +1,6 @@
 <x-layout :title="$booking->head->name" :head="$booking->head">
     <header class="page-head"><div class="grow"><h1>{{ $booking->head->name }}</h1>
-        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $time }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($booking->price_cents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }}</p>
+        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $time }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }}</p>
         @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
     </header>
@@ -35,6 +35,7 @@
                 @endif
             </section>
         @endif
+        @include('today.price')
         @if ($steps !== [])
             <section>
                 <h2>{{ __('bottles.for-the-day') }}</h2>
@@ -81,6 +82,7 @@
                 </form>
             </section>
         @endif
+        @include('today.price')
         <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">That was wrong: it stands again</button></form>
     @endif
 </x-layout>

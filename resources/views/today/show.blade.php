@@ -67,6 +67,7 @@
                     </li>
                 @endforeach
             </ul>
+            @if ($rows !== [] && $isEnding)<p><a class="button" href="{{ route('today.end', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.link') }}</a></p>@endif
         </section>
         <section>
             @if ($calls !== [])

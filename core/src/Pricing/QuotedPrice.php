@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Pricing;
+
+/** The price of a service for one client, and what it is made of. */
+final readonly class QuotedPrice
+{
+    public int $cents;
+
+    /**
+     * @param int  $quarters        of an hour that are paid beyond the usual minutes
+     * @param int  $steps           of five centimetres that are paid beyond the length
+     * @param bool $isLengthUnknown length would count, and nobody measured it
+     */
+    public function __construct(
+        public ServicePrice $of,
+        public int $quarters,
+        public int $steps,
+        public bool $isLengthUnknown,
+    ) {
+        $this->cents = $of->baseCents + $quarters * ($of->quarterCents ?? 0) + $steps * ($of->stepCents ?? 0);
+    }
+}
