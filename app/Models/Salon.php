@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                $currency ISO 4217
  * @property int|null              $tax_hundredths of a percent on services; null: none is shown
  * @property bool                  $tax_added to prices; false: prices hold it
+ * @property string|null           $phone     clients call
  * @property string                $language  of messages to clients without one of their own, ISO 639-1
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day

@@ -10,7 +10,9 @@ use App\Pages\Components\Measure;
 use App\Pages\Components\Offline;
 use App\Pages\Components\Portrait;
 use App\Pages\Components\Scalp;
+use App\Wording\ClientName;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 /** What a template can say without naming a class. */
@@ -18,7 +20,6 @@ final class BladeServiceProvider extends ServiceProvider
 {
     /** Directives by name: what is echoed, escaped. */
     private const DIRECTIVES = [
-        'client' => '\\App\\Wording\\ClientName::shown(%s)',
         'money' => '\\App\\Wording\\Money::shown(%s, auth()->user()->salon->currency)',
         'steps' => '\\App\\Wording\\StepWords::summary(%s)',
         'step' => '\\App\\Wording\\StepWords::line(%s)',
@@ -39,6 +40,8 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::component('measure', Measure::class);
         Blade::component('portrait', Portrait::class);
         Blade::component('scalp', Scalp::class);
+        Blade::if('named', static fn (): bool => ! ClientName::isHidden());
+        View::share('called', ClientName::shown(...));
         foreach (self::DIRECTIVES as $name => $says) {
             Blade::directive($name, static fn (string $of): string => '<?php echo e(' . sprintf($says, $of) . '); ?>');
         }

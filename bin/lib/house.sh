@@ -8,7 +8,7 @@ PATH="$PATH:/usr/local/sbin:/usr/sbin:/sbin"
 export PATH
 
 PHP_VERSIONS="8.2 8.3 8.4"
-REFERENCE_PACKAGES="python3-icalendar"
+REFERENCE_PACKAGES="python3-icalendar calcurse"
 
 # The shell of Chromium is the lighter one; where Debian has none, the whole browser does.
 browser_packages() {

@@ -48,7 +48,9 @@ final class DemoDay
 
     public static function fill(Salon $salon): void
     {
-        $salon->update(['chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2] + self::TAX);
+        $salon->update([
+            'chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2, 'phone' => '+351 555 0100',
+        ] + self::TAX);
         $services = [];
         foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price, $does, $more]) {
             $services[] = $service = (new Service())->forceFill([

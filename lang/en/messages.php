@@ -8,6 +8,10 @@ return [
         'label' => 'Messages in', 'salon' => 'as the salon writes', 'of-salon' => 'Messages in, for clients without a language of their own',
         'wrong' => 'Messages in: choose one from the list.',
     ],
+    'phone' => [
+        'label' => 'Phone', 'help' => 'clients are told to call it',
+        'wrong' => 'Phone: type the number clients call, such as +351 200 123 456, or leave it empty.',
+    ],
     'again' => 'It goes out again within a few minutes.',
     'not-stuck' => 'That reminder is not stuck any more; look at how it stands.',
     'send-again' => 'Send again',

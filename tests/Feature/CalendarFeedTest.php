@@ -145,3 +145,78 @@ it('opens to nobody who guesses, and to no old address', function (): void {
         Illuminate\Support\Facades\DB::table('calendar_feeds')->get(),
     ))->not->toContain(substr($new, 11, 48));
 });
+
+/**
+ * What a calendar program of its own (calcurse) shows of it, a line an event.
+ *
+ * @return list<string> day, from, until and what, in the salon's time
+ */
+function shownByCalendarProgram(string $ics): array
+{
+    $folder = sys_get_temp_dir() . '/calendar-' . bin2hex(random_bytes(6));
+    mkdir($folder);
+    file_put_contents("{$folder}/feed.ics", $ics);
+    $run = 'TZ=Europe/Lisbon LC_ALL=C.UTF-8 calcurse -C ' . escapeshellarg($folder) . ' -D ' . escapeshellarg($folder);
+    shell_exec("{$run} -q -i " . escapeshellarg("{$folder}/feed.ics") . ' 2>&1');
+    $lines = (string) shell_exec("{$run} -Q --filter-type cal --from 01/01/2027 --days 400"
+        . " --format-apt '%(start:%F %H:%M) %(end:%H:%M) %m\\n' --format-event '%(start:%F) %m\\n'");
+    exec('rm -rf ' . escapeshellarg($folder));
+    $lines = array_map(trim(...), explode("\n", $lines));
+
+    return array_values(array_filter($lines, static fn (string $line): bool => preg_match('/^\d{4}-/', $line) === 1));
+}
+
+it('is read by a calendar program of its own, over both changes of the clocks', function (): void {
+    $head = $this->aHead();
+    $head->update(['name' => 'Zoë, “Z”; née\\Backslash']);
+    foreach (['2027-01-11 10:00', '2027-03-28 09:00', '2027-10-31 10:00'] as $utc) {
+        bookedAt($this, $head, $utc);
+    }
+    $this->actingAs($this->stylist)->post('/salon/calendar');
+    expect(shownByCalendarProgram((string) $this->get(CalendarFeed::query()->sole()->path())->getContent()))->toBe([
+        '2027-01-11 10:00 10:45 Dry cut: Zoë, “Z”; née\\Backslash',
+        '2027-03-28 10:00 10:45 Dry cut: Zoë, “Z”; née\\Backslash',
+        '2027-10-31 10:00 10:45 Dry cut: Zoë, “Z”; née\\Backslash',
+    ]);
+});
+
+it('has another tag after every change, however soon after another', function (): void {
+    $head = $this->aHead();
+    $booking = bookedAt($this, $head, '2027-01-11 10:00');
+    $other = bookedAt($this, $head, '2027-01-11 14:00');
+    $this->actingAs($this->stylist)->post('/salon/calendar');
+    $this->post("/clients/{$head->id}/home-routine/calendar")->assertRedirect();
+    $paths = CalendarFeed::query()->orderBy('id')->get()->map(fn (CalendarFeed $feed): string => $feed->path());
+    auth()->logout();
+    // The clock stands: what is told changes, and no second passes.
+    $this->freezeTime();
+    $tag = fn (string $path): string => (string) $this->get($path)->headers->get('ETag');
+    $tags = fn (): array => $paths->map($tag)->all();
+    $move = fn (string $utc, int $sequence) => fn () => $booking->update([
+        'starts_at' => CarbonImmutable::parse($utc, 'UTC'), 'sequence' => $sequence,
+    ]);
+    $seen = [$tags()];
+    $item = $head->planItems()->where('status', 'planned')->firstOrFail();
+    foreach (
+        [
+            // Of both calendars, then of one of them.
+            [$move('2027-01-11 11:00', 1), [0, 1]],
+            [$move('2027-01-11 12:00', 2), [0, 1]],
+            [fn () => $booking->update(['status' => BookingStatus::Cancelled]), [0, 1]],
+            [fn () => $other->update(['minutes' => 60]), [0, 1]],
+            [fn () => $other->delete(), [0, 1]],
+            [fn () => $head->update(['name' => 'Aud']), [0, 1]],
+            [fn () => $this->stylist->update(['name' => 'Ilse Moen']), [0, 1]],
+            [fn () => $this->salon->update(['name' => 'Another house']), [0, 1]],
+            [fn () => $item->forceFill(['minutes' => $item->minutes + 7])->save(), [1]],
+        ] as $i => [$change, $of]
+    ) {
+        $change();
+        $seen[] = $tags();
+        foreach ([0, 1] as $feed) {
+            $isNew = $seen[$i + 1][$feed] !== $seen[$i][$feed];
+            expect($isNew)->toBe(in_array($feed, $of, true), "change {$i}, feed {$feed}");
+        }
+    }
+    expect($tags())->toBe($seen[count($seen) - 1]);
+});

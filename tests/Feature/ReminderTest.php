@@ -129,7 +129,7 @@ it('tries three times and gives up aloud where the server refuses or hangs', fun
         ->actingAs($this->stylist)
         ->get('/salon/messages')
         ->assertSee('given up after 3 tries')
-        ->assertSee('Call her.');
+        ->assertSee('Call them.');
     // It works again: what was given up is not dug out behind her back.
     $this->salon->update(['outbox' => 'works']);
     theyWork();

@@ -237,7 +237,7 @@ final readonly class Forms
                 'what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain', 'stylist' => $stylist,
             ],
             'salon.update' => [
-                'name' => 'Salon', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',
+                'name' => 'Salon', 'phone' => '+351 555 0100', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',
                 'humidity_percent' => '50', 'currency' => 'EUR', 'climate' => 'none', 'method' => $method,
             ],
             'salon.hours.update' => [

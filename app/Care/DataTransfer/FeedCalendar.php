@@ -14,7 +14,6 @@ use App\Models\Service;
 use App\Models\User;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Sabre\VObject\Component\VCalendar;
 
@@ -29,55 +28,71 @@ final readonly class FeedCalendar
     /** Asks a calendar program to come again after an hour (RFC 7986). */
     private const EVERY = 'PT1H';
 
-    /** What stands for all of it: as long as this stays, nothing has to be fetched again. */
+    /**
+     * What stands for all of it: as long as this stays, nothing has to be fetched again. It is made of everything that
+     * is told, so that no change, however soon after another, is missed.
+     */
     public function version(CalendarFeed $feed): string
     {
-        $today = $feed->salon->today()->format('Y-m-d');
-
-        return hash(
-            'sha256',
-            json_encode(
-                [
-                    $feed->id,
-                    $today,
-                    $this->newest(Booking::query(), $feed),
-                    $feed->head_id === null ? null : $this->newest(PlanItem::query(), $feed),
-                    $feed->head_id === null ? null : $this->chairWork($feed->head_id),
-                ],
-                JSON_THROW_ON_ERROR,
-            ),
-        );
+        return hash('sha256', json_encode([
+            $feed->id,
+            $feed->salon->name,
+            $feed->salon->today()->format('Y-m-d'),
+            $this->bookings($feed)->map(static fn (Booking $booking): array => [
+                $booking->id, $booking->sequence, $booking->status->value, $booking->starts_at->getTimestamp(),
+                $booking->minutes, $booking->service, $booking->head->name, $booking->user->name,
+                $booking->updated_at->getTimestamp(),
+            ]),
+            ...$feed->head_id === null ? [$this->nameOf($feed)] : $this->ofClient($feed, $feed->head_id),
+        ], JSON_THROW_ON_ERROR));
     }
 
-    /**
-     * @param Builder<Booking>|Builder<PlanItem> $rows
-     *
-     * @return array{int, string} how many there are, and when one changed last
-     */
-    private function newest(Builder $rows, CalendarFeed $feed): array
+    /** @return list<mixed> what a client's own calendar tells beside the bookings */
+    private function ofClient(CalendarFeed $feed, string $headId): array
     {
-        $latest = $rows->clone()->where($this->whose($feed))->max('updated_at');
-
-        return [$rows->where($this->whose($feed))->count(), is_string($latest) ? $latest : ''];
+        return [
+            PlanItem::query()
+                ->where('head_id', $headId)
+                ->orderBy('id')
+                ->get(['id', 'uid', 'sequence', 'date', 'minutes', 'status', 'updated_at'])
+                ->map(static fn (PlanItem $item): array => [
+                    $item->uid, $item->sequence, $item->date->format('Y-m-d'), $item->minutes, $item->status,
+                    $item->updated_at->getTimestamp(),
+                ]),
+            $this->chairWork($headId),
+            Service::query()->where('salon_id', $feed->salon_id)->whereNotNull('does')->pluck('does', 'name'),
+        ];
     }
 
-    public function of(CalendarFeed $feed): string
+    private function nameOf(CalendarFeed $feed): string
     {
-        $name = $feed->user_id !== null ? User::query()->findOrFail($feed->user_id)->name : 'Wash days';
-        $calendar = new VCalendar([
-            'PRODID' => '-//Nagomi//Bookings//EN',
-            'METHOD' => 'PUBLISH',
-            'X-WR-CALNAME' => "{$name}, {$feed->salon->name}",
-            'REFRESH-INTERVAL;VALUE=DURATION' => self::EVERY,
-        ]);
+        return $feed->user_id === null ? 'Wash days' : User::query()->findOrFail($feed->user_id)->name;
+    }
+
+    /** @return Collection<int, Booking> those that are told of */
+    private function bookings(CalendarFeed $feed): Collection
+    {
         $since = $feed->salon->today()->subWeeks(self::WEEKS_BACK)->format('Y-m-d');
-        /** @var Collection<int, Booking> $bookings */
-        $bookings = Booking::query()
+
+        /** @var Collection<int, Booking> */
+        return Booking::query()
             ->with(['head:id,salon_id,name', 'user:id,salon_id,name'])
             ->where($this->whose($feed))
             ->where('date', '>=', $since)
             ->orderBy('starts_at')
+            ->orderBy('id')
             ->get();
+    }
+
+    public function of(CalendarFeed $feed): string
+    {
+        $calendar = new VCalendar([
+            'PRODID' => '-//Nagomi//Bookings//EN',
+            'METHOD' => 'PUBLISH',
+            'X-WR-CALNAME' => "{$this->nameOf($feed)}, {$feed->salon->name}",
+            'REFRESH-INTERVAL;VALUE=DURATION' => self::EVERY,
+        ]);
+        $bookings = $this->bookings($feed);
         foreach ($bookings as $booking) {
             $calendar->add('VEVENT', $this->booking($feed, $booking));
         }

@@ -79,6 +79,7 @@ final readonly class ReminderText
             'who' => explode(' ', $booking->user->name)[0],
             'service' => $booking->service,
             'minutes' => $language->minutes($booking->minutes),
+            'call' => $language->say($salon->phone === null ? 'call-us' : 'call', ['phone' => (string) $salon->phone]),
         ];
         $isAsked = $booking->deposit === DepositState::Asked && $kind !== 'cancelled';
 

@@ -7,6 +7,7 @@ namespace App\Care\Scheduling;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\Booking;
 use App\Models\Salon;
+use App\Wording\ClientName;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
@@ -80,7 +81,7 @@ final readonly class BookingPlaces
             $meets = $starts->lessThan($until) && $starts->addMinutes($booking->minutes)->greaterThan($from);
             if ($meets && $other->head_id === $booking->head_id && $other->status->isOpen()) {
                 throw new BookingConflict(Words::say('booking.two-chairs', [
-                    'name' => $other->head->name,
+                    'name' => ClientName::shown($other->head->name),
                     'from' => $from->setTimezone($salon->timezone)->format('G:i'),
                     'until' => $until->setTimezone($salon->timezone)->format('G:i'),
                     'who' => $other->user->name,

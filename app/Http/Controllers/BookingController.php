@@ -17,6 +17,7 @@ use App\Http\Requests\VisitTimesRequest;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Pages\Today\BookingScreen;
+use App\Wording\ClientName;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Closure;
@@ -55,7 +56,7 @@ final class BookingController extends Controller
 
         return redirect()->route('bookings.create', array_filter([
             'head' => $head->id, 'service' => $request->input('service'), 'date' => $request->input('date'),
-        ]))->with('said', Words::say('booking.caller.said', ['name' => $head->name]));
+        ]))->with('said', Words::say('booking.caller.said', ['name' => ClientName::shown($head->name)]));
     }
 
     public function store(BookingRequest $request): RedirectResponse
@@ -77,7 +78,7 @@ final class BookingController extends Controller
         return redirect()->route(
             'today',
             ['date' => $booking->date->format('Y-m-d')],
-        )->with('said', "{$head->name} is booked.");
+        )->with('said', ClientName::shown($head->name) . ' is booked.');
     }
 
     public function show(Booking $booking): View
@@ -104,7 +105,7 @@ final class BookingController extends Controller
             'today',
             ['date' => $request->day()->format('Y-m-d')],
         )->with('said', Words::say('booking.exchange.moved', [
-            'name' => $booking->head->name,
+            'name' => ClientName::shown($booking->head->name),
             'who' => $request->stylist()->name,
             'time' => SalonClock::shown($request->minute()),
         ]) . ' ' . Words::say($isTold ? 'booking.exchange.and-told' : 'booking.exchange.tell'));
@@ -127,7 +128,9 @@ final class BookingController extends Controller
 
         return redirect()->route('today', ['date' => $booking->date->format('Y-m-d')])->with(
             'said',
-            Words::say('booking.exchanged.said', ['one' => $booking->head->name, 'other' => $other->head->name]),
+            Words::say('booking.exchanged.said', [
+                'one' => ClientName::shown($booking->head->name), 'other' => ClientName::shown($other->head->name),
+            ]),
         );
     }
 

@@ -10,6 +10,7 @@ use App\Models\Head;
 use App\Pages\Clients\ClientFormScreen;
 use App\Pages\Clients\ClientsPage;
 use App\Pages\Now\NowScreen;
+use App\Wording\ClientName;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -57,7 +58,7 @@ final class ClientsController extends Controller
 
         return redirect()->route('clients.now', $head)->with(
             'said',
-            "{$head->name} is in the book. Take the first readings under Hair tests.",
+            ClientName::shown($head->name) . ' is in the book. Take the first readings under Hair tests.',
         );
     }
 

@@ -41,7 +41,7 @@ final class MessagesController extends Controller
                 ->limit(self::SHOWN)
                 ->get(),
             reminders: Reminder::query()
-                ->with('head:id,salon_id,name')
+                ->with('head:id,salon_id,name,phone')
                 ->where('salon_id', $salon->id)
                 ->whereIn('status', ['due', 'sending', 'failed'])
                 ->orderBy('due_at')

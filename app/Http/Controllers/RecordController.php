@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Care\DataTransfer\RecordTransfer;
 use App\Http\Requests\RecordRequest;
 use App\Models\Head;
+use App\Wording\ClientName;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -40,7 +41,7 @@ final class RecordController extends Controller
 
         return redirect()->route('clients.now', $head)->with(
             'said',
-            "{$head->name} is taken in, with everything the record held.",
+            ClientName::shown($head->name) . ' is taken in, with everything the record held.',
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Jobs\RenewSalon;
 use App\Pages\Today\TodayScreen;
+use App\Wording\ClientName;
 use App\Wording\SalonClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -30,14 +31,24 @@ final class TodayController extends Controller
             RenewSalon::dispatch($salon->id);
         }
 
-        $view = view('today.show', $page)->with('hides', $this->stylist()->hides_names);
+        $view = view('today.show', $page)->with([
+            'hides' => $this->stylist()->hides_names, 'isDesk' => ClientName::isDesk(),
+        ]);
 
         // A page that is shown already asks for a better order of its day.
         return $request->expectsJson() ? response()->json(['page' => $view->render()]) : $view;
     }
 
-    public function names(): RedirectResponse
+    /** Hides names, or shows them: everywhere, or on this device at the desk. */
+    public function names(Request $request): RedirectResponse
     {
+        $where = $request->string('where')->value();
+        if (in_array($where, ['desk', 'away'], true)) {
+            ClientName::setDesk($where === 'desk');
+
+            return back();
+        }
+        ClientName::setDesk(false);
         $this->stylist()->update(['hides_names' => ! $this->stylist()->hides_names]);
 
         return back();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Care\Scheduling\WaitingList;
 use App\Http\Requests\WaitRequest;
 use App\Models\Wait;
+use App\Wording\ClientName;
 use App\Wording\Words;
 use Illuminate\Http\RedirectResponse;
 
@@ -31,7 +32,10 @@ final class WaitController extends Controller
             $request->drying(),
         );
 
-        return redirect()->route('today')->with('said', Words::say('booking.wait.said', ['name' => $head->name]));
+        return redirect()->route('today')->with(
+            'said',
+            Words::say('booking.wait.said', ['name' => ClientName::shown($head->name)]),
+        );
     }
 
     public function destroy(Wait $wait): RedirectResponse
@@ -39,6 +43,6 @@ final class WaitController extends Controller
         abort_unless($wait->salon_id === $this->salon()->id, 404);
         $wait->delete();
 
-        return back()->with('said', Words::say('booking.wait.gone', ['name' => $wait->head->name]));
+        return back()->with('said', Words::say('booking.wait.gone', ['name' => ClientName::shown($wait->head->name)]));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\User;
+use App\Wording\ClientName;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
@@ -174,7 +175,7 @@ final class BookingNoteRequest extends FormRequest
 
     public function said(Booking $booking): string
     {
-        $words = ['name' => $booking->head->name, 'who' => $this->who($booking)];
+        $words = ['name' => ClientName::shown($booking->head->name), 'who' => $this->who($booking)];
 
         return match ($this->string('what')->value()) {
             'stay' => Words::say('booking.stays', $words),

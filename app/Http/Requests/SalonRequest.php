@@ -8,6 +8,7 @@ use App\Bridge\Clients\SalonClimate;
 use App\Models\User;
 use App\Pages\Salon\SalonForm;
 use App\Wording\Money;
+use App\Wording\Words;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -38,6 +39,7 @@ final class SalonRequest extends FormRequest
     {
         $rules = [
             'name' => ['required', 'string', 'max:120'],
+            'phone' => ['nullable', 'string', 'regex:/^\+?[\d ()\/-]{5,30}$/'],
             'timezone' => ['required', Rule::in(DateTimeZone::listIdentifiers())],
             'hardness_mg_per_l' => ['required', 'numeric', 'between:0,1000'],
             'humidity_percent' => ['required', 'numeric', 'between:0,100'],
@@ -57,12 +59,14 @@ final class SalonRequest extends FormRequest
     {
         return $this->forEveryRule([
             'name' => 'Name: type what the salon is called, up to 120 characters.',
+            'phone' => Words::say('messages.phone.wrong'),
             'timezone' => 'Time zone: choose one from the list.',
             'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃.',
             'humidity_percent' => 'Humidity: type 0 to 100 %.',
             'currency' => 'Currency: choose one from the list.',
             'climate' => 'Weather: choose one from the list.',
         ]) + [
+            'phone.regex' => Words::say('messages.phone.wrong'),
             'weather.max' => 'Weather: choose a CSV file of under 4 MB.',
             'weather.file' => 'Weather: choose a CSV file of under 4 MB.',
             'weather.uploaded' => 'Weather: choose a CSV file of under 4 MB.',

@@ -6,6 +6,7 @@ namespace App\Pages\Reports;
 
 use App\Models\Outlook;
 use App\Models\Salon;
+use App\Wording\ClientName;
 use DateTimeImmutable;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\Normal;
@@ -49,7 +50,7 @@ final readonly class BalanceReport
             if ($own !== []) {
                 $heads[] = [
                     'head' => $outlook->head_id,
-                    'name' => $outlook->head->name,
+                    'name' => ClientName::shown($outlook->head->name),
                     'share' => array_sum($own) / count($own),
                 ];
             }

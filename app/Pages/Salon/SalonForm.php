@@ -11,6 +11,10 @@ use Nagomi\Core\Head\MethodQuestion;
 /** What a salon does by default, as its form shows it. */
 final readonly class SalonForm
 {
+    private const PLAIN = [
+        'name', 'phone', 'timezone', 'hardness_mg_per_l', 'humidity_percent', 'currency', 'climate',
+    ];
+
     public function name(Salon $salon): string
     {
         return "salon {$salon->id}";
@@ -20,7 +24,7 @@ final readonly class SalonForm
     public function fields(Salon $salon): array
     {
         $fields = [];
-        foreach (['name', 'timezone', 'hardness_mg_per_l', 'humidity_percent', 'currency', 'climate'] as $field) {
+        foreach (self::PLAIN as $field) {
             $value = $salon->getAttribute($field);
             $fields[$field] = is_scalar($value) ? (string) $value : '';
         }

@@ -19,6 +19,7 @@ use App\Models\PlanItem;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
+use App\Wording\ClientName;
 use App\Wording\Money;
 use App\Wording\SalonClock;
 use App\Wording\StepWords;
@@ -63,7 +64,7 @@ final readonly class BookingScreen
 
         return new BookPage(
             salon: $salon,
-            heads: Head::query()->where('salon_id', $salon->id)->orderBy('name')->pluck('name', 'id')->all(),
+            heads: self::names($salon),
             services: $services,
             stylists: $stylists,
             head: $head,
@@ -85,6 +86,17 @@ final readonly class BookingScreen
                 $item?->date->format('Y-m-d'),
             ),
         );
+    }
+
+    /** @return array<array-key, string> of every client, by key */
+    private static function names(Salon $salon): array
+    {
+        return Head::query()
+            ->where('salon_id', $salon->id)
+            ->orderBy('name')
+            ->get(['id', 'salon_id', 'name'])
+            ->mapWithKeys(static fn (Head $head): array => [$head->id => ClientName::shown($head->name)])
+            ->all();
     }
 
     /** A wash day that is laid out by hand is dried as it is laid out: there is nothing to choose. */
@@ -161,7 +173,7 @@ final readonly class BookingScreen
             if ($other->id !== $booking->id && $other->status === BookingStatus::Booked) {
                 $exchanges["{$other->id} {$other->sequence}"] = Words::say('booking.exchanged.option', [
                     'time' => $other->starts_at->setTimezone($booking->salon->timezone)->format('G:i'),
-                    'name' => $other->head->name,
+                    'name' => ClientName::shown($other->head->name),
                     'who' => explode(' ', $other->user->name)[0],
                 ]);
             }

@@ -41,7 +41,7 @@ final readonly class Calls
         $today = $salon->today();
         /** @var iterable<Booking> $noShows */
         $noShows = Booking::query()
-            ->with('head:id,salon_id,name')
+            ->with('head:id,salon_id,name,phone')
             ->where('salon_id', $salon->id)
             ->where('status', BookingStatus::NoShow)
             ->whereBetween(
@@ -65,7 +65,7 @@ final readonly class Calls
         $calls = [];
         /** @var Collection<int, Clearance> $unlooked */
         $unlooked = Clearance::query()
-            ->with('head:id,salon_id,name')
+            ->with('head:id,salon_id,name,phone')
             ->where('salon_id', $salon->id)
             ->where('by_reading', true)
             ->whereNull('confirmed_on')
@@ -84,7 +84,7 @@ final readonly class Calls
             ->where('red_sign', true)
             ->whereNotIn('id', $unlooked->pluck('head_id'))
             ->orderBy('name')
-            ->get(['id', 'salon_id', 'name']);
+            ->get(['id', 'salon_id', 'name', 'phone']);
         foreach ($signed as $head) {
             $calls[] = [
                 'head' => $head,

@@ -11,6 +11,7 @@ use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Salon;
 use App\Models\User;
+use App\Wording\ClientName;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
@@ -124,7 +125,7 @@ final readonly class HandsTimeline
 
         return [
             'id' => $booking->id,
-            'label' => explode(' ', $booking->head->name)[0],
+            'label' => explode(' ', ClientName::shown($booking->head->name))[0],
             'class' => match ($attendance) {
                 Attendance::AsBooked => $booking->status->value,
                 Attendance::Silent, Attendance::SetAside => 'silent',

@@ -1,7 +1,7 @@
 @php
     $part = fn ($zone, string $part) => $head?->zoneParts->first(fn ($stored) => $stored->zone === $zone->value && $stored->part === $part);
 @endphp
-<x-layout :title="$head ? 'Details of ' . $head->name : 'New client'" :head="$head">
+<x-layout :title="$head ? 'Details of ' . $called($head->name) : 'New client'" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/clients.js') }}"></script></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ $head ? 'Details' : 'New client' }}</h1><p class="lead">What stays the same from week to week. Anything not known yet can wait: the Bench finds out.</p></div></header>
     <form method="post" action="{{ $head ? route('clients.update', $head) : route('clients.store') }}" novalidate class="intake">

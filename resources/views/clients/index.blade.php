@@ -25,7 +25,7 @@
                     <a class="head-row" href="{{ route('clients.now', $head) }}">
                         <x-portrait :head="$head"/>
                         <span class="head-who">
-                            <strong>{{ $head->name }}</strong>
+                            <strong>{{ $called($head->name) }}</strong>
                             <span>@traits($head)</span>
                         </span>
                         <span class="head-verdict">{{ $head->outlook->verdict ?? 'Not worked out yet; open it.' }}</span>

@@ -1,4 +1,4 @@
-@props(['picture', 'names' => []])
+@props(['picture'])
 <figure class="hands">
     <svg viewBox="0 0 {{ $picture::WIDTH }} {{ $picture->height }}" role="group" aria-label="The day on each stylist’s hands; the list below says the same in words.">
         @foreach ($picture->hours as $hour)
@@ -9,9 +9,9 @@
             <text class="hands-name" x="4" y="{{ $row['barY'] + 16 }}">{{ $row['name'] }}</text>
             @foreach ($row['off'] as $off)<rect class="hands-off" x="{{ $off['x'] }}" y="{{ $row['barY'] }}" width="{{ $off['width'] }}" height="{{ $picture::BAR }}"/>@endforeach
             @foreach ($row['heads'] as $head)
-                <a href="{{ route('bookings.show', $head['id']) }}" class="hands-head is-{{ $head['class'] }}" aria-label="{{ $names[$head['id']] ?? $head['label'] }}, {{ $head['says'] }}">
+                <a href="{{ route('bookings.show', $head['id']) }}" class="hands-head is-{{ $head['class'] }}" aria-label="{{ $head['label'] }}, {{ $head['says'] }}">
                     @foreach ($head['pieces'] as $piece)<rect class="{{ $piece['hands'] ? 'is-hands' : 'is-waiting' }}" x="{{ $piece['x'] }}" y="{{ $row['barY'] + ($piece['hands'] ? 0 : 6) }}" width="{{ $piece['width'] }}" height="{{ $picture::BAR - ($piece['hands'] ? 0 : 12) }}" rx="2"/>@endforeach
-                    <text class="hands-label" x="{{ $head['labelX'] }}" y="{{ $head['labelY'] }}">{{ $names[$head['id']] ?? $head['label'] }}</text>
+                    <text class="hands-label" x="{{ $head['labelX'] }}" y="{{ $head['labelY'] }}">{{ $head['label'] }}</text>
                 </a>
             @endforeach
         @endforeach

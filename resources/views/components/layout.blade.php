@@ -24,7 +24,7 @@
             <li><a href="{{ route('clients.index') }}" data-key="h" @if(request()->routeIs('clients.index')) aria-current="page" @endif>Clients <kbd>h</kbd></a></li>
             <li><a href="{{ route('products') }}" data-key="p" @if(request()->routeIs('products', 'products.*')) aria-current="page" @endif>Products <kbd>p</kbd></a></li>
             @if ($head)
-                <li class="rail-of">{{ $head->name }}</li>
+                <li class="rail-of">{{ $called($head->name) }}</li>
                 <li><a href="{{ route('clients.now', $head) }}" data-key="r" @if(request()->routeIs('clients.now')) aria-current="page" @endif>Now <kbd>r</kbd></a></li>
                 <li><a href="{{ route('clients.hair-tests', $head) }}" data-key="b" @if(request()->routeIs('clients.hair-tests', 'clients.hair-tests.zones', 'clients.history', 'clients.history.show', 'clients.history.edit')) aria-current="page" @endif>Hair tests <kbd>b</kbd></a></li>
                 <li><a href="{{ route('clients.wash', $head) }}" data-key="a" @if(request()->routeIs('clients.wash', 'clients.wash.*')) aria-current="page" @endif>Wash <kbd>a</kbd></a></li>

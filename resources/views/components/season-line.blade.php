@@ -1,5 +1,5 @@
 @props(['line', 'head', 'today', 'work' => false])
-<svg class="season-line" viewBox="0 0 {{ $line::WIDTH }} {{ $line->height() }}" @if ($work) role="group" aria-label="Twelve weeks; each wash day can be moved" @else role="img" aria-label="Twelve weeks of {{ $head->name }}, {{ count($line->stones) }} wash days" @endif>
+<svg class="season-line" viewBox="0 0 {{ $line::WIDTH }} {{ $line->height() }}" @if ($work) role="group" aria-label="Twelve weeks; each wash day can be moved" @else role="img" aria-label="Twelve weeks of {{ $called($head->name) }}, {{ count($line->stones) }} wash days" @endif>
     @foreach ($line->spans as $span)<rect class="span span-{{ $span['kind'] }}" x="{{ $span['x'] }}" y="{{ $span['kind'] === 'away' ? 24 : 92 }}" width="{{ max(4, $span['width']) }}" height="{{ $span['kind'] === 'away' ? 76 : 8 }}"><title>{{ $span['says'] }}</title></rect>
         @if ($span['kind'] !== 'away')<text class="span-word" x="{{ $span['x'] }}" y="118">{{ $span['short'] }}</text>@endif @endforeach
     <line class="axis" x1="0" x2="{{ $line::WIDTH }}" y1="{{ $line::LINE_Y }}" y2="{{ $line::LINE_Y }}"/>

@@ -1,4 +1,4 @@
-<x-layout :title="($correcting ? 'Correct a visit of ' : 'Hair tests for ') . $head->name" :head="$head">
+<x-layout :title="($correcting ? 'Correct a visit of ' : 'Hair tests for ') . $called($head->name)" :head="$head">
     <x-slot:offline><x-offline of="hair-tests"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/hair-tests.js') }}"></script></x-slot:scripts>
     <header class="page-head">
@@ -22,7 +22,7 @@
     @endunless
     <form method="post" action="{{ $correcting ? route('clients.history.update', [$head, $correcting]) : route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests" data-keeps data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}"
           @unless ($correcting) data-draft="{{ $head->id }} {{ $moment }}" data-draft-to="{{ route('clients.hair-tests.draft', $head) }}" data-forget="{{ route('clients.hair-tests.forget', [$head, $moment]) }}" @if ($draft) data-kept="{{ json_encode($draft, JSON_THROW_ON_ERROR) }}" @endif @endunless
-          data-of="{{ $head->name }}" data-acts="{{ route('clients.hair-tests.acts', $head) }}" data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
+          data-of="{{ $called($head->name) }}" data-acts="{{ route('clients.hair-tests.acts', $head) }}" data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
         <x-act/>
         @if ($correcting) @method('put') @endif
         <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>

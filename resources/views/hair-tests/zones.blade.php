@@ -1,4 +1,4 @@
-<x-layout :title="'Head map of ' . $head->name" :head="$head">
+<x-layout :title="'Head map of ' . $called($head->name)" :head="$head">
     <x-slot:offline><x-offline of="hair-tests"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/hair-tests.js') }}"></script><script type="module" src="{{ asset('js/screens/hair-test-zones.js') }}"></script></x-slot:scripts>
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>On the head map</h1><p class="lead">{{ ucfirst(__("nagomi.moments.{$moment}")) }}: tap a zone, read it, go on to the next.</p></div></header>
@@ -8,7 +8,7 @@
         @endforeach
     </nav>
     <form method="post" action="{{ route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests by-zone" data-keeps data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}" data-draft="{{ $head->id }} {{ $moment }} {{ $name }} by zone"
-          data-of="{{ $head->name }}" data-acts="{{ route('clients.hair-tests.acts', $head) }}" data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
+          data-of="{{ $called($head->name) }}" data-acts="{{ route('clients.hair-tests.acts', $head) }}" data-devices="{{ route('clients.instruments.read', [$head, 'DEVICE']) }}" data-pictures="{{ route('clients.instruments.on-picture', $head) }}">
         <x-act/>
         <p class="said" data-draft-notice hidden role="status"><span>What you typed before stands below; it was not taken in yet.</span><button type="button" class="button is-small">Throw it away</button></p>
         <p class="said" data-sent hidden role="status"></p>

@@ -1,4 +1,4 @@
-<x-layout :title="'Causes, for ' . $head->name" :head="$head">
+<x-layout :title="'Causes, for ' . $called($head->name)" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>What is behind it?</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>

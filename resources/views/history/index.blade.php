@@ -1,4 +1,4 @@
-<x-layout :title="'Visits of ' . $head->name" :head="$head">
+<x-layout :title="'Visits of ' . $called($head->name)" :head="$head">
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Visits</h1><p class="lead">Each sitting of hair tests, the latest first.</p></div></header>
     @if ($visits->isEmpty())
         <p>Nothing was read yet. <a href="{{ route('clients.hair-tests', $head) }}">Take the first readings</a>.</p>

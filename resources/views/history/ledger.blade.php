@@ -1,7 +1,7 @@
 @php
     $tenths = fn (int $value, bool $sign = false) => ($value < 0 ? '−' : ($sign && $value > 0 ? '+' : '')) . intdiv(abs($value), 10) . '.' . abs($value) % 10;
 @endphp
-<x-layout :title="'How we got here, for ' . $head->name" :head="$head">
+<x-layout :title="'How we got here, for ' . $called($head->name)" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>How we got here</h1><p class="lead">Where the numbers come from: each line is what a step put in or took out, what time took, and what readings corrected.</p></div>

@@ -1,4 +1,4 @@
-<x-layout :title="'What a visit of ' . $head->name . ' told'" :head="$head">
+<x-layout :title="'What a visit of ' . $called($head->name) . ' told'" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/history.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>

@@ -1,9 +1,9 @@
-<x-layout :title="$head->name" :head="$head">
+<x-layout :title="$called($head->name)" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
     <header class="head-head">
         <x-portrait :head="$head" class="is-large"/>
         <div class="head-title">
-            <h1>{{ $head->name }}</h1>
+            <h1>{{ $called($head->name) }}</h1>
             <p>
                 {{ implode(' · ', $measured->said) }}
                 @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif

@@ -8,7 +8,7 @@
     @if ($rows === [])<p class="empty">Nobody here yet. A household is named on each intake; a stylist’s heads are those booked with her.</p>@endif
     <ul class="heads several">
         @foreach ($rows as $row)
-            <li><a href="{{ route('clients.plan', $row['head']) }}"><strong>{{ $row['head']->name }}</strong></a> <span class="reason">{{ $row['head']->outlook->verdict ?? '' }}@if ($household !== '' && $row['together'] !== []) Together with another on {{ implode(', ', array_slice($row['together'], 0, 4)) }}.@endif</span>
+            <li><a href="{{ route('clients.plan', $row['head']) }}"><strong>{{ $called($row['head']->name) }}</strong></a> <span class="reason">{{ $row['head']->outlook->verdict ?? '' }}@if ($household !== '' && $row['together'] !== []) Together with another on {{ implode(', ', array_slice($row['together'], 0, 4)) }}.@endif</span>
                 <x-season-line :line="$row['line']" :head="$row['head']" :today="$salon->today()"/></li>
         @endforeach
     </ul>

@@ -1,4 +1,4 @@
-<x-layout :title="'Plan of ' . $head->name" :head="$head">
+<x-layout :title="'Plan of ' . $called($head->name)" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/plan.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
@@ -8,7 +8,7 @@
         <a class="button" href="{{ route('clients.plan.calendar', $head) }}" download>Calendar (.ics)</a>
         @if ($head->household)<a class="button" href="{{ route('plans', ['household' => $head->household]) }}">Household</a>@endif
     </header>
-    <section class="season-work" data-keeps data-plan data-of="{{ $head->name }}" data-preview="{{ route('clients.plan.preview', $head) }}" data-act="{{ route('clients.plan.act', $head) }}" data-undo="{{ route('clients.plan.undo', $head) }}" data-redo="{{ route('clients.plan.redo', $head) }}" data-seen="{{ $last->id ?? 0 }}" data-day="{{ $line->dayWidth }}" data-room="{{ json_encode($room) }}" data-acts="{{ json_encode($acts) }}">
+    <section class="season-work" data-keeps data-plan data-of="{{ $called($head->name) }}" data-preview="{{ route('clients.plan.preview', $head) }}" data-act="{{ route('clients.plan.act', $head) }}" data-undo="{{ route('clients.plan.undo', $head) }}" data-redo="{{ route('clients.plan.redo', $head) }}" data-seen="{{ $last->id ?? 0 }}" data-day="{{ $line->dayWidth }}" data-room="{{ json_encode($room) }}" data-acts="{{ json_encode($acts) }}">
         <x-season-line :line="$line" :head="$head" :today="$today" work/>
         <p class="legend"><span><i class="swatch stone-mask-swatch"></i>mask</span><span><i class="swatch stone-protein-swatch"></i>protein</span><span><i class="swatch stone-clarify-swatch"></i>clarifying</span><span><i class="swatch stone-hand-swatch"></i>by hand</span><span>larger: longer</span></p>
         @error('act')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror

@@ -1,4 +1,4 @@
-<x-layout :title="'What the plan keeps to, for ' . $head->name" :head="$head">
+<x-layout :title="'What the plan keeps to, for ' . $called($head->name)" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Terms</h1><p class="lead">What the plan must keep to beside the hair itself.</p></div>

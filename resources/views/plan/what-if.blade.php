@@ -1,4 +1,4 @@
-<x-layout :title="'What if, for ' . $head->name" :head="$head">
+<x-layout :title="'What if, for ' . $called($head->name)" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>

@@ -1,4 +1,4 @@
-<x-layout :title="'Products for ' . $head->name" :head="$head">
+<x-layout :title="'Products for ' . $called($head->name)" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Products for this hair</h1><p class="lead">What suits first; in stock and cheaper before the rest.</p></div>

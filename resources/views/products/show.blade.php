@@ -9,7 +9,7 @@
     @if ($row['past'])<p class="caution-line">Past its time since {{ $row['good_until']->format('j M Y') }}: do not use it.</p>@endif
     @foreach ($disagrees as $sentence)<p class="caution-line"><strong>The label disagrees with its list.</strong> {{ $sentence }}</p>@endforeach
     @if ($against !== [])
-        <p class="caution-line"><strong>Not for</strong> @foreach ($against as $who)<a href="{{ route('clients.now', $who['head']) }}">{{ $who['head']->name }}</a>: {{ implode(' ', $who['reasons']) }}{{ $loop->last ? '' : ' ' }} @endforeach</p>
+        <p class="caution-line"><strong>Not for</strong> @foreach ($against as $who)<a href="{{ route('clients.now', $who['head']) }}">{{ $called($who['head']->name) }}</a>: {{ implode(' ', $who['reasons']) }}{{ $loop->last ? '' : ' ' }} @endforeach</p>
     @endif
     @if (($reading['entries'] ?? []) === [])
         <div class="empty"><p>No list yet. <a href="{{ route('products.edit', $product) }}">Paste its ingredients</a> and it is read here.</p></div>

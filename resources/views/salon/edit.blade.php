@@ -6,6 +6,7 @@
             <legend>Salon</legend>
             <div class="row">
                 <x-field name="name" label="Name" :value="$salon->name"/>
+                <x-field name="phone" :label="__('messages.phone.label')" mode="tel" :value="$salon->phone" :help="__('messages.phone.help')"/>
                 <x-choice name="timezone" label="Time zone" :options="array_combine(DateTimeZone::listIdentifiers(), DateTimeZone::listIdentifiers())" :value="$salon->timezone"/>
                 <x-field name="hardness_mg_per_l" label="Water hardness" unit="mg/L CaCO₃" mode="decimal" :value="$salon->hardness_mg_per_l"/>
                 <x-choice name="currency" label="Currency" :options="$currencies" :value="$salon->currency"/>

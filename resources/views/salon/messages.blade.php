@@ -6,8 +6,8 @@
             @if ($reminders->isEmpty())<p class="empty">Nothing is due. A client who wants reminders (her intake says how) is reminded a day before each booking, and on the morning of a wash day at home if she has a card.</p>@endif
             <ul class="recent">
                 @foreach ($reminders as $reminder)
-                    <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $reminder->head->name }}: {{ __("booking.message.about.{$reminder->kind}") }}
-                        <span class="reason">{{ ['due' => $reminder->attempts > 0 ? 'tried ' . $reminder->attempts . ' times: ' . $reminder->why . ' Tried again then.' : '', 'sending' => $reminder->isStuck() ? __('messages.unheard') : __('messages.under-way'), 'failed' => 'given up after ' . $reminder->attempts . ' tries: ' . $reminder->why . ' Call her.'][$reminder->status] }}</span>
+                    <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $called($reminder->head->name) }}: {{ __("booking.message.about.{$reminder->kind}") }}
+                        <span class="reason">{{ ['due' => $reminder->attempts > 0 ? 'tried ' . $reminder->attempts . ' times: ' . $reminder->why . ' Tried again then.' : '', 'sending' => $reminder->isStuck() ? __('messages.unheard') : __('messages.under-way'), 'failed' => 'given up after ' . $reminder->attempts . ' tries: ' . $reminder->why . ' Call them.'][$reminder->status] }}</span> @if ($reminder->status === 'failed')<x-phone :number="$reminder->head->phone"/>@endif
                         @if ($reminder->isStuck())<form method="post" action="{{ route('salon.messages.again', $reminder) }}"><x-act/><button class="button is-small">{{ __('messages.send-again') }}</button></form>@endif</li>
                 @endforeach
             </ul>
@@ -16,8 +16,8 @@
             @if ($messages->isEmpty())<p class="reason">Nothing yet.</p>@endif
             <ul class="recent">
                 @foreach ($messages as $message)
-                    <li><details><summary><strong>{{ $message->handed_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $message->head->name }}, {{ $message->channel }} <span @class(['is-broken' => $message->fate !== 'delivered'])>{{ ['delivered' => 'delivered', 'refused' => 'refused', 'hung' => 'no answer'][$message->fate] }}</span></summary>
-                        <p class="reason">to {{ $message->to }}</p>@if ($message->subject)<p><strong>{{ $message->subject }}</strong></p>@endif<p class="message-body">{{ $message->body }}</p></details></li>
+                    <li><details><summary><strong>{{ $message->handed_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $called($message->head->name) }}, {{ $message->channel }} <span @class(['is-broken' => $message->fate !== 'delivered'])>{{ ['delivered' => 'delivered', 'refused' => 'refused', 'hung' => 'no answer'][$message->fate] }}</span></summary>
+                        @named <p class="reason">to {{ $message->to }}</p> @endnamed @if ($message->subject)<p><strong>{{ $message->subject }}</strong></p>@endif<p class="message-body">{{ $message->body }}</p></details></li>
                 @endforeach
             </ul>
         </section>

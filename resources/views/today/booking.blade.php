@@ -1,6 +1,6 @@
-<x-layout :title="$booking->head->name" :head="$booking->head">
-    <header class="page-head"><div class="grow"><h1>{{ $booking->head->name }}</h1>
-        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $time }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }}</p>
+<x-layout :title="$called($booking->head->name)" :head="$booking->head">
+    <header class="page-head"><div class="grow"><h1>{{ $called($booking->head->name) }}</h1>
+        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $time }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }} <x-phone :number="$booking->head->phone"/></p>
         @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
     </header>

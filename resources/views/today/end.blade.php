@@ -12,15 +12,15 @@
                 @foreach ($rows as $row)
                     @php([$booking, $isTyped] = [$row->booking, old('booking') === $row->booking->id])
                     <li>
-                        <p><span class="when">{{ $row->starts }}</span> <a href="{{ route('bookings.show', $booking) }}"><strong>@client($booking->head->name)</strong></a> <span class="reason">{{ $booking->service }}, {{ __('booking.day-end.booked', ['minutes' => $booking->minutes, 'who' => explode(' ', $booking->user->name)[0]]) }}@if ($booking->status->value !== 'booked') · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@endif</span></p>
+                        <p><span class="when">{{ $row->starts }}</span> <a href="{{ route('bookings.show', $booking) }}"><strong>{{ $called($booking->head->name) }}</strong></a> <span class="reason">{{ $booking->service }}, {{ __('booking.day-end.booked', ['minutes' => $booking->minutes, 'who' => explode(' ', $booking->user->name)[0]]) }}@if ($booking->status->value !== 'booked') · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@endif</span></p>
                         <form method="post" action="{{ route('bookings.end', $booking) }}" novalidate>
                             <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="booking" value="{{ $booking->id }}">
                             @foreach (['began' => $row->began, 'ended' => null] as $name => $time)
                                 <label class="label" for="{{ $name }}-{{ $booking->id }}">{{ __("booking.day-end.{$name}") }}</label>
                                 <input class="input" id="{{ $name }}-{{ $booking->id }}" name="{{ $name }}" value="{{ $isTyped ? old($name) : $time }}" autocomplete="off" @if ($isTyped && $errors->has($name)) aria-invalid="true" aria-describedby="e-{{ $name }}" @endif>
                             @endforeach
-                            <button class="button is-strong" name="what" value="through">{{ __('booking.day-end.through') }}<span class="sr-only"> @client($booking->head->name)</span></button>
-                            <button class="button" name="what" value="no-show">{{ __('booking.day-end.no-show') }}<span class="sr-only"> @client($booking->head->name)</span></button>
+                            <button class="button is-strong" name="what" value="through">{{ __('booking.day-end.through') }}<span class="sr-only"> {{ $called($booking->head->name) }}</span></button>
+                            <button class="button" name="what" value="no-show">{{ __('booking.day-end.no-show') }}<span class="sr-only"> {{ $called($booking->head->name) }}</span></button>
                             @if ($isTyped)@foreach (['began', 'ended'] as $name)@error($name)<p class="help is-danger" id="e-{{ $name }}">{{ $message }}</p>@enderror @endforeach @endif
                         </form>
                     </li>
@@ -32,7 +32,7 @@
     @if ($toCome !== [])
         <section>
             <h2>{{ __('booking.day-end.still') }}</h2>
-            <ul class="recent">@foreach ($toCome as $row)<li><span class="when">{{ $row->starts }}</span> <a href="{{ route('bookings.show', $row->booking) }}"><strong>@client($row->booking->head->name)</strong></a> <span class="reason">{{ $row->booking->service }} · {{ __("nagomi.booking_statuses.{$row->booking->status->value}") }}</span></li>@endforeach</ul>
+            <ul class="recent">@foreach ($toCome as $row)<li><span class="when">{{ $row->starts }}</span> <a href="{{ route('bookings.show', $row->booking) }}"><strong>{{ $called($row->booking->head->name) }}</strong></a> <span class="reason">{{ $row->booking->service }} · {{ __("nagomi.booking_statuses.{$row->booking->status->value}") }}</span></li>@endforeach</ul>
         </section>
     @endif
     @if ($said === [] && $toCome === [] && $unsaid === [])<p class="empty">{{ __('booking.day-end.none') }}</p>@endif
@@ -51,9 +51,9 @@
                 <tbody>
                     @foreach ($said as $row)
                         @php([$booking, $isDone] = [$row->booking, $row->booking->status->value === 'done'])
-                        <tr><td>{{ $row->starts }}</td><td><a href="{{ route('bookings.show', $booking) }}">@client($booking->head->name)</a></td><td>{{ explode(' ', $booking->user->name)[0] }}</td>
+                        <tr><td>{{ $row->starts }}</td><td><a href="{{ route('bookings.show', $booking) }}">{{ $called($booking->head->name) }}</a></td><td>{{ explode(' ', $booking->user->name)[0] }}</td>
                             <td>{{ __("nagomi.booking_statuses.{$booking->status->value}") }}@if ($row->asksDeposit) <a class="is-broken" href="{{ route('bookings.show', $booking) }}#price">{{ __('booking.day-end.deposit') }}</a>@endif</td>
-                            <td>@if ($isDone){{ $row->tookMinutes === null ? __('booking.day-end.took-unknown', ['minutes' => $booking->minutes]) : __('booking.day-end.took', ['took' => $row->tookMinutes, 'minutes' => $booking->minutes]) }} <a href="{{ route('bookings.show', $booking) }}#times">{{ __('booking.day-end.correct') }}<span class="sr-only"> @client($booking->head->name)</span></a>@endif</td>
+                            <td>@if ($isDone){{ $row->tookMinutes === null ? __('booking.day-end.took-unknown', ['minutes' => $booking->minutes]) : __('booking.day-end.took', ['took' => $row->tookMinutes, 'minutes' => $booking->minutes]) }} <a href="{{ route('bookings.show', $booking) }}#times">{{ __('booking.day-end.correct') }}<span class="sr-only"> {{ $called($booking->head->name) }}</span></a>@endif</td>
                             <td class="num">@if ($isDone)@money($row->bill->dueCents)@endif</td>@if ($sums->paidCents > 0)<td class="num">@if ($isDone)@money($row->bill->leftCents)@endif</td>@endif</tr>
                     @endforeach
                 </tbody>

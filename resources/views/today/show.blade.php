@@ -1,5 +1,4 @@
 @php($open = count(array_filter($rows, fn ($row) => $row->booking->status->isOpen())))
-@php($called = fn ($head) => $hides ? mb_substr($head->name, 0, 1) . '.' : $head->name)
 <x-layout :title="$isToday ? 'Today' : $date->format('D j M')">
     <x-slot:scripts>@if ($isSearchedOn)<script type="module" src="{{ asset('js/screens/today.js') }}"></script>@endif</x-slot:scripts>
     <header class="page-head">
@@ -10,7 +9,8 @@
         <a class="button" href="{{ route('today', ['date' => $date->subDay()->format('Y-m-d')]) }}" aria-label="The day before">‹</a>
         @unless ($isToday)<a class="button" href="{{ route('today') }}">Today</a>@endunless
         <a class="button" href="{{ route('today', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="The day after">›</a>
-        <form method="post" action="{{ route('today.names') }}"><x-act/> @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}">{{ $hides ? 'Show names' : 'Hide names' }}</button></form>
+        <form method="post" action="{{ route('today.names') }}"><x-act/> @method('put')<button class="button" aria-pressed="{{ $hides ? 'true' : 'false' }}" title="{{ __('names.' . ($hides ? 'show-how' : 'hide-how')) }}">{{ __('names.' . ($hides ? 'show' : 'hide')) }}</button>
+            @if ($hides)<button class="button" name="where" value="{{ $isDesk ? 'away' : 'desk' }}" aria-pressed="{{ $isDesk ? 'true' : 'false' }}" title="{{ __('names.desk-how') }}">{{ __('names.' . ($isDesk ? 'no-desk' : 'desk')) }}</button>@endif</form>
         <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">Book a client</a>
     </header>
     <div data-day @if ($isSearchedOn) data-thoroughly="{{ route('today', ['date' => $date->format('Y-m-d'), 'thoroughly' => 1]) }}" @endif>
@@ -18,7 +18,7 @@
     @includeWhen($exchanges !== [], 'today.exchanges')
     @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @if ($picture !== null)
-        <x-hands :picture="$picture" :names="$hides ? collect($rows)->mapWithKeys(fn ($row) => [$row->booking->id => $called($row->booking->head)])->all() : []"/>
+        <x-hands :picture="$picture"/>
         @if ($outside !== [] || $order !== '')
             <div class="order-notes">@foreach ($outside as $says)<p class="reason">{{ $says }}</p>@endforeach
                 @if ($order !== '')<p class="reason" role="status">{{ $order }}</p>@endif</div>
@@ -37,7 +37,7 @@
                     <li @class(['is-closed' => ! $booking->status->isOpen()])>
                         <span class="when">{{ $row->starts }}</span>
                         <span>
-                            <a href="{{ route('clients.now', $booking->head_id) }}"><strong>{{ $called($booking->head) }}</strong></a>
+                            <a href="{{ route('clients.now', $booking->head_id) }}"><strong>{{ $called($booking->head->name) }}</strong></a>
                             <span class="reason">{{ $booking->service }} · {{ explode(' ', $booking->user->name)[0] }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@if ($booking->over_minutes > 0), {{ $booking->over_minutes }} min over @endif</span>
                             @if ($row->needs !== '')<span class="needs">{{ $row->needs }}</span>@endif
                             @if ($row->parts !== '')<span class="reason">{{ $row->parts }}</span>@endif
@@ -59,10 +59,10 @@
                         <span class="day-acts">
                             @php($next = ['booked' => ['here', 'Here'], 'arrived' => ['begin', 'Begin'], 'under-way' => ['through', 'Through']][$booking->status->value] ?? null)
                             @if ($next && $isToday)
-                                <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="{{ $next[0] }}">{{ $next[1] }}<span class="sr-only"> {{ $called($booking->head) }}</span></button>
+                                <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="{{ $next[0] }}">{{ $next[1] }}<span class="sr-only"> {{ $called($booking->head->name) }}</span></button>
                                     @if ($booking->status->value === 'under-way')<button class="button" name="what" value="over">+10 min</button>@endif</form>
                             @endif
-                            <a class="button" href="{{ route('bookings.show', $booking) }}">More<span class="sr-only"> about {{ $called($booking->head) }}</span></a>
+                            <a class="button" href="{{ route('bookings.show', $booking) }}">More<span class="sr-only"> about {{ $called($booking->head->name) }}</span></a>
                         </span>
                     </li>
                 @endforeach
@@ -72,7 +72,7 @@
         <section>
             @if ($calls !== [])
                 <h2>To call</h2>
-                <ul class="recent">@foreach ($calls as $call)<li><a href="{{ route('clients.now', $call['head']) }}"><strong>{{ $called($call['head']) }}</strong></a> <span class="reason">{{ $call['why'] }}</span></li>@endforeach</ul>
+                <ul class="recent">@foreach ($calls as $call)<li><a href="{{ route('clients.now', $call['head']) }}"><strong>{{ $called($call['head']->name) }}</strong></a> <span class="reason">{{ $call['why'] }}</span> <x-phone :number="$call['head']->phone"/></li>@endforeach</ul>
             @endif
             @includeWhen($waiting !== [], 'today.waiting')
             @if ($short !== [])
@@ -83,7 +83,7 @@
             @if ($drifting === [])<p class="reason">Nobody leaves the comfort band within the week without being booked.</p>@endif
             <ul class="recent">
                 @foreach ($drifting as $drift)
-                    <li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head) }}</strong></a>
+                    <li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head->name) }}</strong></a>
                         <span class="reason">{{ $drift['days'] === 0 ? 'outside the comfort band already' : 'leaves the comfort band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book her</a></span></li>
                 @endforeach
             </ul>

@@ -1,4 +1,4 @@
-<x-layout :title="'Pictures of ' . $head->name" :head="$head">
+<x-layout :title="'Pictures of ' . $called($head->name)" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/pictures.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
@@ -34,7 +34,7 @@
     @else
         <div class="empty"><p>No pictures yet. One before the wash and one once dry, in the same light and from the same side, say more than ten from anywhere.</p></div>
     @endif
-    <form method="post" action="{{ route('clients.pictures.store', $head) }}" enctype="multipart/form-data" novalidate class="intake" data-keeps data-keep-picture data-of="{{ $head->name }}">
+    <form method="post" action="{{ route('clients.pictures.store', $head) }}" enctype="multipart/form-data" novalidate class="intake" data-keeps data-keep-picture data-of="{{ $called($head->name) }}">
         <p class="said" data-sent role="status" hidden></p>
         <x-act/>
         <fieldset>

@@ -1,4 +1,4 @@
-<x-layout :title="'Trends of ' . $head->name" :head="$head">
+<x-layout :title="'Trends of ' . $called($head->name)" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Trends</h1><p class="lead">What is usual for this client, and what has changed.</p></div>

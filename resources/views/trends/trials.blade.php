@@ -1,4 +1,4 @@
-<x-layout :title="'Trials of ' . $head->name" :head="$head">
+<x-layout :title="'Trials of ' . $called($head->name)" :head="$head">
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Trials</h1><p class="lead">One change at a time, one measure agreed on before, at least three or four wash days.</p></div></header>
     @if ($running > 1)<p class="caution-line"><strong>{{ $running }} trials run at once.</strong> Whatever changes then, nobody can say which of them did it; end all but one.</p>@endif
     @forelse ($trials as $told)

@@ -1,13 +1,13 @@
-<x-layout :title="__('wash.lay-out.title', ['name' => $head->name])" :head="$head">
+<x-layout :title="__('wash.lay-out.title', ['name' => $called($head->name)])" :head="$head">
     <x-slot:offline><x-offline of="wash"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash-lay-out.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>{{ __('wash.lay-out.title', ['name' => $head->name]) }}</h1><p class="lead">{{ __('wash.lay-out.lead') }}</p></div>
+        <div class="grow"><h1>{{ __('wash.lay-out.title', ['name' => $called($head->name)]) }}</h1><p class="lead">{{ __('wash.lay-out.lead') }}</p></div>
     </header>
     @if ($isOlder)<p class="worth">{{ __('wash.lay-out.older') }}</p>@endif
     <x-scalp :head="$head"/>
-    <div data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
+    <div data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $called($head->name) }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <p class="said" data-notice hidden role="status"></p>
         <p class="verdict-words" data-minutes aria-live="polite"></p>

@@ -1,4 +1,4 @@
-<x-layout :title="__('wash.title-of', ['name' => $head->name])" :head="$head">
+<x-layout :title="__('wash.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:offline><x-offline of="wash"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
     @if (is_array(session('doubtful')))
@@ -13,10 +13,10 @@
             <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
         </form>
     @endif
-    <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $head->name }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
+    <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $called($head->name) }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <header class="basin-top">
-            <p class="basin-of">{{ strtok($head->name, ' ') }}</p>
+            <p class="basin-of">{{ strtok($called($head->name), ' ') }}</p>
             <p class="lead" data-where></p>
             <p class="basin-kept" data-kept></p>
             <button type="button" class="button is-large" data-open-menu>{{ __('wash.menu') }}</button>
@@ -60,7 +60,7 @@
             <ol class="compose" data-compose></ol>
         </dialog>
         <dialog class="composing" data-menu aria-label="{{ __('wash.menu') }}">
-            <form method="dialog" class="composing-head"><h2>{{ $head->name }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
+            <form method="dialog" class="composing-head"><h2>{{ $called($head->name) }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
             <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button is-large">{{ __('wash.end') }}</button></form>
             <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-large">{{ __('wash.break-off') }}</button></form>
             <p class="more"><a class="button" href="{{ route('today') }}">Today</a> <a class="button" href="{{ route('clients.now', $head) }}">Now</a> <a class="button" href="{{ route('clients.plan', $head) }}">Plan</a> <a class="button" href="{{ route('clients.products', $head) }}">Products</a></p>
