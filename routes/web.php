@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ActsOfNothing;
 use App\Http\Controllers\BookingController;
+use App\Http\Controllers\BookingSeriesController;
 use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ClientProductsController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\DayEndController;
 use App\Http\Controllers\HairTestsController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HomeRoutineController;
+use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MessagesController;
@@ -59,6 +61,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::post('/waits', [WaitController::class, 'store'])->name('waits.store');
     Route::delete('/waits/{wait}', [WaitController::class, 'destroy'])->name('waits.destroy');
     Route::post('/bookings/callers', [BookingController::class, 'caller'])->name('bookings.caller');
+    Route::post('/bookings/together', [HouseholdController::class, 'store'])->name('bookings.together');
     Route::post('/bookings', [BookingController::class, 'store'])->name('bookings.store');
     Route::prefix('/bookings/{booking}')->middleware('can:view,booking')->group(function (): void {
         Route::get('/', [BookingController::class, 'show'])->name('bookings.show');
@@ -66,6 +69,8 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
         Route::post('/exchange', [BookingController::class, 'exchange'])->name('bookings.exchange');
         Route::put('/times', [BookingController::class, 'times'])->name('bookings.times');
+        Route::get('/series', [BookingSeriesController::class, 'show'])->name('bookings.series');
+        Route::post('/series', [BookingSeriesController::class, 'store'])->name('bookings.series.store');
         Route::post('/end', [DayEndController::class, 'close'])->name('bookings.end');
         Route::put('/bill', [BookingController::class, 'bill'])->name('bookings.bill');
     });

@@ -50,6 +50,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property int                  $over_minutes what it takes longer than planned
  * @property string|null          $because     why it was cancelled
  * @property CarbonImmutable|null $cancelled_at
+ * @property string|null          $series      bookings that were made in one go; null: alone
  * @property int                  $sequence
  * @property string               $changed_by
  * @property CarbonImmutable      $created_at

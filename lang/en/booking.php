@@ -134,7 +134,7 @@ return [
     'message' => [
         'about' => [
             'booking' => 'a reminder of the booking', 'home' => 'a wash day at home', 'booked' => 'the booking',
-            'moved' => 'another time', 'cancelled' => 'the booking is cancelled',
+            'moved' => 'another time', 'series' => 'several bookings', 'cancelled' => 'the booking is cancelled',
         ],
     ],
     'stylist' => 'Who takes over: choose one from the list.',
@@ -145,6 +145,15 @@ return [
         'choose' => 'Exchange times with: choose one from the list.',
         'cannot' => 'Two that are still to come on the same day can exchange their times: choose another, or move one of them.',
         'said' => ':one and :other have exchanged their times.',
+    ],
+    'household' => [
+        'title' => 'Who comes as well', 'see' => 'See when all can come', 'alone' => 'Alone',
+        'how' => 'For the same service, each at their own pace; at once with different hands where there are enough.',
+        'none' => 'There is no time within seven days from :day at which all of them can come. Try a later day, another part of the day, or fewer.',
+        'with' => ':name :time with :who', 'until' => 'to about :until',
+        'choose' => 'Who comes as well: choose one or more from the list.',
+        'time' => 'Time: choose one of those shown.',
+        'said' => 'Booked together: :names.',
     ],
     'wait' => [
         'title' => 'Waiting for a time',

@@ -17,6 +17,8 @@ return [
     'call' => 'Call us for another one: :phone.', 'call-us' => 'Call us for another one.',
     'moved-subject' => 'Your time with us is now :when',
     'moved' => 'Your time with us has changed: :when with :who, :service, :minutes.',
+    'series-subject' => 'Your times with us', 'series' => 'You are booked for :service, :count times: :list.', 'with' => ':when with :who',
+    'cancelled-with' => 'Cancelled with it: :list.',
     'home-subject' => 'Today is a wash day',
     'home' => 'Today is a wash day. Your card: :card',
     'no-more' => 'No more of these: :address',

@@ -16,6 +16,8 @@ return [
     'call' => 'Llámanos para buscar otra: :phone.', 'call-us' => 'Llámanos para buscar otra.',
     'moved-subject' => 'Tu cita con nosotros cambia: :when',
     'moved' => 'Tu cita con nosotros ha cambiado: :when con :who, :service, :minutes.',
+    'series-subject' => 'Tus citas con nosotros', 'series' => 'Tienes :count citas para :service: :list.', 'with' => ':when con :who',
+    'cancelled-with' => 'Quedan canceladas también: :list.',
     'home-subject' => 'Hoy toca lavado',
     'home' => 'Hoy toca lavado. Tu tarjeta: :card',
     'no-more' => 'No recibir más mensajes: :address',

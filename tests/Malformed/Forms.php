@@ -227,6 +227,11 @@ final readonly class Forms
                 'date' => '2027-01-11',
             ],
             'bookings.times' => ['began' => '9:05', 'ended' => '10:40', 'sequence' => '0'],
+            'bookings.together' => [
+                'head' => $this->test->head->id, 'also' => [$this->test->head->id], 'service' => '1', 'drying' => 'hood',
+                'slot' => "2027-01-11 10:00 {$stylist},10:30 {$stylist}",
+            ],
+            'bookings.series.store' => ['slots' => ["2027-02-08 10:00 {$stylist}", "2027-03-08 10:00 {$stylist}"]],
             'bookings.end' => ['what' => 'through', 'began' => '9:05', 'ended' => '10:40', 'sequence' => '0'],
             'bookings.bill' => [
                 'price' => '65.50', 'discount' => '10 %', 'discount_because' => 'first', 'deposit' => '20',
@@ -235,6 +240,7 @@ final readonly class Forms
             'bookings.update' => ['date' => '2027-01-11', 'time' => '10:00', 'stylist' => $stylist, 'sequence' => '0'],
             'bookings.note' => [
                 'what' => 'later', 'sequence' => '0', 'expected' => '11:30', 'because' => 'rain', 'stylist' => $stylist,
+                'following' => '1',
             ],
             'salon.update' => [
                 'name' => 'Salon', 'phone' => '+351 555 0100', 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => '100',

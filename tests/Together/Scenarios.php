@@ -248,6 +248,39 @@ final class Scenarios
                     ->where('status', 'done')->whereNotNull('ended_at')->count(),
                 1,
             ),
+            'bookings.together' => new Scenario(
+                function (TogetherTestCase $test) use ($clear): array {
+                    $clear($test);
+
+                    return [$test->aHead(), $test->aHead()];
+                },
+                fn (array $heads, int $i, TogetherTestCase $test): Sent => new Sent('POST', '/bookings/together', [
+                    'head' => $heads[0]->id, 'also' => [$heads[1]->id],
+                    'service' => (string) Service::query()->where('name', 'Dry cut')->value('id'),
+                    'slot' => $test->salon->today()->addDays(3)->format('Y-m-d')
+                        . " 10:00 {$test->stylist->id},11:00 {$test->stylist->id}",
+                ]),
+                fn (array $heads): int => Booking::query()->whereIn('head_id', [$heads[0]->id, $heads[1]->id])->count(),
+                2,
+            ),
+            'bookings.series.store' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+
+                    return $booked($test);
+                },
+                fn (Booking $booking, int $i, TogetherTestCase $test): Sent => new Sent(
+                    'POST',
+                    "/bookings/{$booking->id}/series",
+                    ['slots' => array_map(
+                        fn (int $weeks): string => $booking->date->addWeeks($weeks)->format('Y-m-d')
+                            . " 10:00 {$test->stylist->id}",
+                        [4, 8],
+                    )],
+                ),
+                fn (Booking $booking): int => Booking::query()->where('head_id', $booking->head_id)->count(),
+                2,
+            ),
             'bookings.bill' => new Scenario(
                 function (TogetherTestCase $test) use ($clear, $booked): Booking {
                     $clear($test);

@@ -29,6 +29,16 @@ final readonly class BookingNews
         return $this->tell($booking, 'cancelled');
     }
 
+    /**
+     * Of several that were made in one go.
+     *
+     * @return bool whether the client is told; false: none are wanted
+     */
+    public function series(Booking $booking): bool
+    {
+        return $this->tell($booking, 'series');
+    }
+
     private function tell(Booking $booking, string $kind): bool
     {
         $head = $booking->head()->firstOrFail();
@@ -39,12 +49,24 @@ final readonly class BookingNews
         Reminder::query()->insertOrIgnore([
             'salon_id' => $booking->salon_id, 'head_id' => $booking->head_id, 'kind' => $kind,
             'occasion' => implode(' ', [
-                $kind, $booking->id, $booking->starts_at->format('YmdHi'), $booking->user_id, $booking->sequence,
+                $kind,
+                $kind === 'series' ? $booking->series : $booking->id,
+                $booking->starts_at->format('YmdHi'),
+                $booking->user_id,
+                self::turn($booking, $kind),
             ]),
             'due_at' => CarbonImmutable::now()->utc()->format('Y-m-d H:i:s'), 'status' => 'due',
             'created_at' => now(), 'updated_at' => now(),
         ]);
 
         return true;
+    }
+
+    /** What tells one change from the next: its number; of a series how many there are by now. */
+    private static function turn(Booking $booking, string $kind): int
+    {
+        return $kind === 'series'
+            ? Booking::query()->where('salon_id', $booking->salon_id)->where('series', $booking->series)->count()
+            : $booking->sequence;
     }
 }

@@ -12,6 +12,7 @@ use App\Models\HomeLink;
 use App\Models\PlanItem;
 use App\Models\Reminder;
 use App\Wording\MessageLanguage;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\URL;
 
 /** What a reminder says, from what stands in the book at the moment it goes out. */
@@ -35,6 +36,7 @@ final readonly class ReminderText
         return match ($reminder->kind) {
             'booking' => self::booking($reminder),
             'booked', 'moved', 'cancelled' => self::news($reminder),
+            'series' => self::series($reminder),
             default => self::home($reminder),
         };
     }
@@ -63,10 +65,66 @@ final readonly class ReminderText
         return Reminder::query()
             ->withoutGlobalScope('salon')
             ->where('head_id', $reminder->head_id)
-            ->whereIn('kind', ['booked', 'moved', 'cancelled'])
+            ->whereIn('kind', ['booked', 'moved', 'cancelled', 'series'])
             ->where('occasion', 'like', "% {$id} %")
             ->where('id', '>', $reminder->id)
             ->exists();
+    }
+
+    /** What was booked in one go, as far as it is still to come; what is left of it alone is told as one. */
+    private static function series(Reminder $reminder): ?self
+    {
+        [, $series] = explode(' ', $reminder->occasion) + ['', ''];
+        /** @var Collection<int, Booking> $bookings */
+        $bookings = Booking::query()
+            ->withoutGlobalScope('salon')
+            ->with('user')
+            ->where('head_id', $reminder->head_id)
+            ->where('series', $series)
+            ->where('status', BookingStatus::Booked)
+            ->where('starts_at', '>', now())
+            ->orderBy('starts_at')
+            ->get();
+        $first = $bookings->first();
+        if ($first === null || self::isSaidAnew($reminder, $series)) {
+            return null;
+        }
+        $language = MessageLanguage::of($reminder->head);
+        $words = [
+            'service' => $first->service, 'count' => $bookings->count(),
+            'list' => self::whens($reminder, $bookings, $language),
+        ];
+
+        return self::to($reminder->head, $language->say('series-subject'), $language->say('series', $words));
+    }
+
+    /** @param Collection<int, Booking> $bookings */
+    private static function whens(Reminder $reminder, Collection $bookings, MessageLanguage $language): string
+    {
+        return $bookings->map(static fn (Booking $booking): string => $language->say('with', [
+            'when' => $language->when($booking->starts_at, $reminder->head->salon->timezone),
+            'who' => explode(' ', $booking->user->name)[0],
+        ]))->implode('; ');
+    }
+
+    /** Those of its series that were cancelled with it. */
+    private static function cancelledWith(Reminder $reminder, Booking $booking, MessageLanguage $language): string
+    {
+        /** @var Collection<int, Booking> $with */
+        $with = Booking::query()
+            ->withoutGlobalScope('salon')
+            ->with('user')
+            ->where('head_id', $reminder->head_id)
+            ->where('series', $booking->series ?? '')
+            ->where('status', BookingStatus::Cancelled)
+            ->where('cancelled_at', $booking->cancelled_at)
+            ->where('id', '!=', $booking->id)
+            ->orderBy('starts_at')
+            ->get();
+
+        return $with->isEmpty()
+            ? ''
+            : $language->say('cancelled-with', ['list' => self::whens($reminder, $with, $language)]);
     }
 
     /** @param string $kind booking, booked, moved or cancelled */
@@ -88,6 +146,7 @@ final readonly class ReminderText
             $language->say("{$kind}-subject", $words),
             implode(' ', array_filter([
                 $language->say($kind, $words),
+                $kind === 'cancelled' ? self::cancelledWith($reminder, $booking, $language) : '',
                 $isAsked ? $language->say('deposit', [
                     'deposit' => $language->money($booking->deposit_cents ?? 0, $salon->currency),
                 ]) : '',

@@ -6,6 +6,7 @@ namespace App\Care\Scheduling;
 
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Scheduling\PricedVisits;
+use App\Bridge\Scheduling\ServiceQuote;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Care\Reminders\BookingNews;
 use App\Models\Booking;
@@ -34,7 +35,11 @@ final readonly class Bookings
     ) {
     }
 
-    /** @throws BookingConflict where these hands have no room then */
+    /**
+     * @param string|null $series it belongs to; null: it is made alone, and told of by itself
+     *
+     * @throws BookingConflict where these hands have no room then
+     */
     public function take(
         Salon $salon,
         Head $head,
@@ -44,30 +49,40 @@ final readonly class Bookings
         int $minute,
         string $by,
         ?DryingMethod $drying = null,
+        ?string $series = null,
     ): Booking {
         $drying = $service->is_wash_day ? $drying : null;
         $quote = $this->serviceQuotes->of($head, $service, $date, $drying);
+        $booking = self::asked($head, $service, $quote, $drying);
+        $booking->forceFill([
+            'salon_id' => $salon->id, 'user_id' => $stylist->id, 'changed_by' => $by, 'series' => $series,
+        ]);
 
-        $booked = function () use ($salon, $head, $service, $stylist, $date, $minute, $by, $drying, $quote): Booking {
-            $booking = new Booking([
-                'head_id' => $head->id, 'user_id' => $stylist->id, 'service' => $service->name,
-                'is_wash_day' => $service->is_wash_day, 'stretches' => $quote->kept(), 'minutes' => $quote->minutes,
-                'parts' => $quote->parts, 'drying' => $drying?->value,
-                'price_cents' => $quote->price->cents, 'deposit_cents' => $service->deposit_cents,
-                'deposit' => $service->deposit_cents === null ? null : DepositState::Asked,
-                'status' => BookingStatus::Booked, 'changed_by' => $by,
-            ]);
-            $booking->salon_id = $salon->id;
+        return $this->bookingTurn->alone($salon, function () use ($salon, $booking, $service, $date, $minute): Booking {
             $this->bookingPlaces->place($salon, $booking, $date, $minute);
             $this->planFollows($booking);
             $booking->save();
-            $this->bookingNews->booked($booking);
+            // Several that are made in one go are told of in one message.
+            if ($booking->series === null) {
+                $this->bookingNews->booked($booking);
+            }
             $this->waitingList->served($booking, $service);
 
             return $booking;
-        };
+        });
+    }
 
-        return $this->bookingTurn->alone($salon, $booked);
+    private static function asked(Head $head, Service $service, ServiceQuote $quote, ?DryingMethod $drying): Booking
+    {
+        return new Booking([
+            'head_id' => $head->id, 'service' => $service->name,
+            'is_wash_day' => $service->is_wash_day, 'stretches' => $quote->kept(), 'minutes' => $quote->minutes,
+            'parts' => $quote->parts, 'drying' => $drying?->value,
+            'price_cents' => $quote->price->cents, 'deposit_cents' => $service->deposit_cents,
+            'deposit' => $service->deposit_cents === null ? null : DepositState::Asked,
+            'sequence' => 0,
+            'status' => BookingStatus::Booked,
+        ]);
     }
 
     /**
@@ -115,12 +130,19 @@ final readonly class Bookings
      * Says how a booking goes.
      *
      * @param array<string, mixed> $columns what changes with it
+     * @param bool                 $isTold  the client hears of it; false: another message says it
      *
      * @throws BookingConflict where somebody else changed it meanwhile
      */
-    public function note(Salon $salon, Booking $booking, int $seen, array $columns, string $by): void
-    {
-        $this->bookingTurn->alone($salon, function () use ($salon, $booking, $seen, $columns, $by): void {
+    public function note(
+        Salon $salon,
+        Booking $booking,
+        int $seen,
+        array $columns,
+        string $by,
+        bool $isTold = true,
+    ): void {
+        $this->bookingTurn->alone($salon, function () use ($salon, $booking, $seen, $columns, $by, $isTold): void {
             $fresh = $this->bookingTurn->fresh($salon, $booking, $seen);
             if (array_key_exists('status', $columns) || array_key_exists('kept_minutes', $columns)) {
                 $this->planFollows($fresh);
@@ -139,7 +161,7 @@ final readonly class Bookings
                 $columns += ['deposit' => DepositState::Paid];
             }
             $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
-            if (($columns['status'] ?? null) === BookingStatus::Cancelled) {
+            if ($isTold && ($columns['status'] ?? null) === BookingStatus::Cancelled) {
                 $this->bookingNews->cancelled($fresh);
             } elseif ($isBack) {
                 $this->bookingNews->booked($fresh);

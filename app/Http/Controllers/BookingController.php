@@ -8,6 +8,7 @@ use App\Care\Clients\UnseenClients;
 use App\Care\Scheduling\BookingConflict;
 use App\Care\Scheduling\BookingExchange;
 use App\Care\Scheduling\Bookings;
+use App\Care\Scheduling\BookingSeries;
 use App\Http\Requests\BillRequest;
 use App\Http\Requests\BookingExchangeRequest;
 use App\Http\Requests\BookingNoteRequest;
@@ -31,6 +32,7 @@ final class BookingController extends Controller
     public function __construct(
         private readonly BookingScreen $bookingScreen,
         private readonly BookingExchange $bookingExchange,
+        private readonly BookingSeries $bookingSeries,
         private readonly Bookings $bookings,
         private readonly UnseenClients $unseenClients,
     ) {
@@ -169,6 +171,9 @@ final class BookingController extends Controller
 
     public function note(BookingNoteRequest $request, Booking $booking): RedirectResponse
     {
+        if ($request->string('what')->value() === 'cancel' && $request->boolean('following')) {
+            return $this->cancelFrom($request, $booking);
+        }
         $this->orSay(
             fn () => $this->bookings->note(
                 $this->salon(),
@@ -194,6 +199,23 @@ final class BookingController extends Controller
         return redirect()
             ->route('today', ['date' => $booking->date->format('Y-m-d')])
             ->with('said', $request->said($booking));
+    }
+
+    private function cancelFrom(BookingNoteRequest $request, Booking $booking): RedirectResponse
+    {
+        $more = $this->orSay(
+            fn (): int => $this->bookingSeries->cancelFrom(
+                $this->salon(),
+                $booking,
+                $request->integer('sequence'),
+                $request->columns($booking),
+                $this->stylist()->name,
+            ),
+        );
+
+        return redirect()
+            ->route('today', ['date' => $booking->date->format('Y-m-d')])
+            ->with('said', trans_choice('series.cancelled', $more));
     }
 
     /**

@@ -52,6 +52,7 @@ final class BookingNoteRequest extends FormRequest
             'what' => ['required', Rule::in(array_keys(self::SAID))],
             'sequence' => ['required', 'integer'],
             'expected' => ['required_if:what,later', 'nullable', 'string'],
+            'following' => ['nullable', 'boolean'],
             'because' => ['required_if:what,cancel', 'nullable', 'string', 'max:400'],
             'stylist' => [
                 'required_if:what,take-over',
@@ -71,6 +72,7 @@ final class BookingNoteRequest extends FormRequest
             'stylist.*' => Words::say('booking.stylist'),
             'what.*' => 'This page is damaged; open it anew.',
             'sequence.*' => 'This page is damaged; open it anew.',
+            'following.*' => 'This page is damaged; open it anew.',
         ];
     }
 

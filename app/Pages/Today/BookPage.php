@@ -23,6 +23,7 @@ final readonly class BookPage extends Page
      * @param Collection<int, User> $stylists
      * @param list<OfferedDay> $days
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
+     * @param HouseholdPage|null $household null: nobody else is of it
      * @param OfferedDryings|null $dryings null: nothing is dried
      * @param array<string, string> $languages of messages, names by ISO 639-1
      * @param string $missed what there is to know of visits that were missed; '' nothing
@@ -44,6 +45,7 @@ final readonly class BookPage extends Page
         public string $priceWhy,
         public array $steps,
         public ?OfferedDryings $dryings,
+        public ?HouseholdPage $household,
         public string $missed,
         public array $languages = MessageLanguage::NAMES,
     ) {

@@ -18,6 +18,8 @@ final readonly class BookingPage extends Page
      * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
      * @param array<string, string> $exchanges bookings of the day it can exchange times with: key and sequence, as words
+     * @param array<string, string> $series those that were made in one go with it, as words by key; [] it is alone
+     * @param int $following of the series, still to come after it
      * @param string $missed what there is to know of visits that were missed; '' nothing
      * @param list<DryingMethod> $dryings ways to dry; none where nothing is dried
      * @param string $parts what the minutes of a wash day are made of; '' where it is none
@@ -37,6 +39,8 @@ final readonly class BookingPage extends Page
         public string $missed,
         public string $parts,
         public PriceLines $price,
+        public array $series,
+        public int $following,
     ) {
     }
 }

@@ -33,6 +33,7 @@ use Nagomi\Core\WashDay\DryingMethod;
 final readonly class BookingScreen
 {
     public function __construct(
+        private HouseholdOffers $householdOffers,
         private MissedWords $missedWords,
         private OfferedDays $offeredDays,
         private PlannedBottles $plannedBottles,
@@ -76,6 +77,7 @@ final readonly class BookingScreen
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
             missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),
+            household: $this->householdOffers->of($head, $service, $date, $drying, $wish, $asked),
             dryings: $isDried ? $this->dryings($head, $date, $drying) : null,
             days: $head === null || $quote === null ? [] : $this->offeredDays->of(
                 $salon,
@@ -148,11 +150,38 @@ final readonly class BookingScreen
             ended: $booking->ended_at?->setTimezone($booking->salon->timezone)->format('G:i'),
             parts: PlannedMinutes::shortOf($booking->parts),
             price: $this->priceWords->of($booking, $booking->salon),
+            series: self::series($booking),
+            following: self::following($booking),
             exchanges: $this->exchanges($booking),
             dryings: $booking->is_wash_day && ! self::isByHand($booking->head, $item) ? DryingMethod::cases() : [],
             missed: $this->missedWords->of($booking->salon, MissedVisits::of($booking->head)),
             steps: $item === null ? [] : $this->steps($booking->head, $item),
         );
+    }
+
+    /** @return array<string, string> those that were made in one go with it, as words by key */
+    private static function series(Booking $booking): array
+    {
+        /** @var Collection<int, Booking> $series */
+        $series = $booking->series === null ? new Collection() : Booking::query()
+            ->where('salon_id', $booking->salon_id)
+            ->where('series', $booking->series)
+            ->orderBy('starts_at')
+            ->get();
+
+        return $series
+            ->mapWithKeys(static fn (Booking $one): array => [$one->id => $one->date->format('j M Y')])
+            ->all();
+    }
+
+    private static function following(Booking $booking): int
+    {
+        return $booking->series === null ? 0 : Booking::query()
+            ->where('salon_id', $booking->salon_id)
+            ->where('series', $booking->series)
+            ->where('status', BookingStatus::Booked)
+            ->where('starts_at', '>', $booking->starts_at)
+            ->count();
     }
 
     public function saidOfPrice(Booking $booking): string

@@ -100,35 +100,38 @@ final readonly class OfferedDays
         array $stretches,
         BookingWish $wish,
     ): array {
+        return array_map(
+            static fn (Opening $opening): OfferedTime => OfferedTime::at($opening, $date),
+            $this->openings($salon, $head, $date, $line, $bookings, $stretches, $wish),
+        );
+    }
+
+    /**
+     * @param Collection<int, Booking>    $bookings  of the day, laid out in the line
+     * @param non-empty-list<WorkSegment> $stretches
+     *
+     * @return list<Opening> the earliest first
+     */
+    public function openings(
+        Salon $salon,
+        Head $head,
+        CarbonImmutable $date,
+        DaySchedule $line,
+        Collection $bookings,
+        array $stretches,
+        BookingWish $wish,
+    ): array {
         $hands = $wish->user === null ? null : SalonSchedule::hands($wish->user);
         if ($hands !== null && ! isset($line->day->hours[$hands])) {
             return [];
         }
         $from = RemainingWork::onGrid($this->salonSchedule->now($salon, $date) ?? 0, $this->parameters->scheduling);
-        $times = [];
-        foreach (Openings::of($line, new Appointment('asked for', $stretches, $from, null, $hands)) as $opening) {
-            $time = self::time($opening, $date);
-            if ($wish->fits($time) && self::sitsOnce($salon, $head, $opening, $bookings)) {
-                $times[] = $time;
-            }
-        }
 
-        return $times;
-    }
-
-    private static function time(Opening $opening, CarbonImmutable $date): OfferedTime
-    {
-        $placement = $opening->placement;
-        [$time, $user] = [SalonClock::shown($placement->start()), SalonSchedule::stylist($placement->hands)];
-
-        return new OfferedTime(
-            $placement->start(),
-            $time,
-            $user,
-            array_sum($placement->holds),
-            $opening->lostMinutes,
-            "{$date->format('Y-m-d')} {$time} {$user}",
-        );
+        return array_values(array_filter(
+            Openings::of($line, new Appointment('asked for', $stretches, $from, null, $hands)),
+            static fn (Opening $opening): bool => $wish->fits(OfferedTime::at($opening, $date))
+                && self::sitsOnce($salon, $head, $opening, $bookings),
+        ));
     }
 
     /**

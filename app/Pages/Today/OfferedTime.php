@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages\Today;
 
+use App\Bridge\Scheduling\SalonSchedule;
+use App\Wording\SalonClock;
+use Carbon\CarbonImmutable;
+use Nagomi\Core\Scheduling\Opening;
+
 /** A time at which a client can begin, with whose hands. */
 final readonly class OfferedTime
 {
@@ -21,6 +26,21 @@ final readonly class OfferedTime
         public int $lost,
         public string $slot,
     ) {
+    }
+
+    public static function at(Opening $opening, CarbonImmutable $date): self
+    {
+        $placement = $opening->placement;
+        [$time, $user] = [SalonClock::shown($placement->start()), SalonSchedule::stylist($placement->hands)];
+
+        return new self(
+            $placement->start(),
+            $time,
+            $user,
+            array_sum($placement->holds),
+            $opening->lostMinutes,
+            "{$date->format('Y-m-d')} {$time} {$user}",
+        );
     }
 
     /** @return 'morning'|'midday'|'afternoon'|'evening' */

@@ -75,6 +75,9 @@ final readonly class SchedulingParameters
     /** minutes between two times that are offered */
     public int $offersApartMinutes;
 
+    /** minutes at most from when one of a household is through to when the next begins */
+    public int $mostBetweenTogetherMinutes;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -99,5 +102,6 @@ final readonly class SchedulingParameters
         $this->shortestWaitMinutes = $table->number('scheduling.shortest-wait-minutes');
         $this->leastUsefulGapMinutes = $table->whole('scheduling.least-useful-gap-minutes');
         $this->offersApartMinutes = $table->whole('scheduling.offers-apart-minutes');
+        $this->mostBetweenTogetherMinutes = $table->whole('scheduling.most-between-together-minutes');
     }
 }

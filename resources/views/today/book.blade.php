@@ -41,6 +41,8 @@
                 <ul class="recent">@foreach ($steps as $step)<li>{{ $step['says'] }} <span @class(['reason', 'is-broken' => $step['missing']])>{{ $step['with'] }}</span></li>@endforeach</ul>
             </details>
         @endif
+        @includeWhen($household !== null, 'today.household')
+        @if (($household->chosen ?? []) === [])
         <form method="post" action="{{ route('bookings.store') }}" class="openings" novalidate>
             <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
@@ -77,5 +79,6 @@
                 <button class="button is-strong">Book</button>
             </form>
         </details>
+        @endif
     @endif
 </x-layout>

@@ -4,6 +4,7 @@
         @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
     </header>
+    @if (count($series) > 1)<p class="reason">{{ __('series.one-of', ['count' => count($series)]) }} @foreach ($series as $key => $day)@if ($key === $booking->id)<strong>{{ $day }}</strong>@else<a href="{{ route('bookings.show', $key) }}">{{ $day }}</a>@endif{{ $loop->last ? '' : ', ' }}@endforeach</p>@endif
     @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($booking->status->isOpen())
         @if ($booking->asks_minutes)
@@ -61,11 +62,13 @@
                 </form>
             @endif
         </section>
+        <p><a class="button" href="{{ route('bookings.series', $booking) }}">{{ __('series.title') }}</a></p>
         <section>
             <h2>Cancel</h2>
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
                 <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="cancel">
                 <x-field name="because" label="Why"/>
+                @if ($following > 0)<x-tick name="following" :label="trans_choice('series.following', $following)"/>@endif
                 <button class="button">Cancel it</button>
             </form>
         </section>
