@@ -12,6 +12,7 @@ use App\Http\Controllers\ClientsController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
 use App\Http\Controllers\HairTestsController;
+use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HomeRoutineController;
 use App\Http\Controllers\HouseholdController;
@@ -56,6 +57,8 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get('/token', TokenController::class)->name('token');
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::get('/today/end', [DayEndController::class, 'show'])->name('today.end');
+    Route::get('/today/handover', [HandoverController::class, 'show'])->name('today.handover');
+    Route::post('/today/handover', [HandoverController::class, 'store'])->name('today.handover.store');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
     Route::post('/waits', [WaitController::class, 'store'])->name('waits.store');

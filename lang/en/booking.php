@@ -146,6 +146,15 @@ return [
         'cannot' => 'Two that are still to come on the same day can exchange their times: choose another, or move one of them.',
         'said' => ':one and :other have exchanged their times.',
     ],
+    'handover' => [
+        'title' => 'Hand over :name’s day', 'lead' => 'Everybody else keeps their time to the minute. Take out of the list who would rather come another day.',
+        'to' => 'to :who at :time', 'later' => '{1} a minute later|[2,*] :count minutes later', 'earlier' => '{1} a minute earlier: ask first|[2,*] :count minutes earlier: ask first',
+        'no-place' => 'nobody has room on this day: offer another', 'none' => ':name has nobody to hand over on this day.',
+        'do' => 'Hand these over', 'choose' => 'Choose one or more of those shown.',
+        'said' => '{1} One client goes to other hands.|[2,*] :count clients go to other hands.',
+        'untold' => 'Not all of them want messages; tell those yourself.',
+        'away' => ':name is away, and clients are still booked.', 'link' => 'Hand the day over',
+    ],
     'household' => [
         'title' => 'Who comes as well', 'see' => 'See when all can come', 'alone' => 'Alone',
         'how' => 'For the same service, each at their own pace; at once with different hands where there are enough.',

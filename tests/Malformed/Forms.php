@@ -227,6 +227,7 @@ final readonly class Forms
                 'date' => '2027-01-11',
             ],
             'bookings.times' => ['began' => '9:05', 'ended' => '10:40', 'sequence' => '0'],
+            'today.handover.store' => ['slots' => ["01hzzzzzzzzzzzzzzzzzzzzzzz 0 10:00 {$stylist}"]],
             'bookings.together' => [
                 'head' => $this->test->head->id, 'also' => [$this->test->head->id], 'service' => '1', 'drying' => 'hood',
                 'slot' => "2027-01-11 10:00 {$stylist},10:30 {$stylist}",

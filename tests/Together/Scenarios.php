@@ -248,6 +248,19 @@ final class Scenarios
                     ->where('status', 'done')->whereNotNull('ended_at')->count(),
                 1,
             ),
+            'today.handover.store' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+
+                    return $booked($test);
+                },
+                fn (Booking $booking, int $i, TogetherTestCase $test): Sent => new Sent('POST', '/today/handover', [
+                    'slots' => ["{$booking->id} {$booking->sequence} 11:00 {$test->stylist->id}"],
+                ]),
+                fn (Booking $booking): int => Booking::query()->whereKey($booking->id)
+                    ->where('sequence', $booking->sequence + 1)->count(),
+                1,
+            ),
             'bookings.together' => new Scenario(
                 function (TogetherTestCase $test) use ($clear): array {
                     $clear($test);

@@ -27,6 +27,7 @@ final readonly class TodayPage extends Page
      * @param array<int, string>     $stylistNames by key, in short
      * @param list<WaitingClient>    $waiting for a time on this day
      * @param list<ProposedExchange> $exchanges
+     * @param array<int, string>     $handovers stylists who are away with clients still booked, in short, by key
      */
     public function __construct(
         public Salon $salon,
@@ -42,6 +43,7 @@ final readonly class TodayPage extends Page
         public array $stylistNames,
         public array $waiting,
         public array $exchanges,
+        public array $handovers,
         public int $stale,
         public array $drifting,
         public array $short,

@@ -78,6 +78,7 @@ final readonly class TodayScreen
                 $stylists,
             ),
             exchanges: $line === null ? [] : $this->dayQuestions->exchanges($bookings, $line, $stylists),
+            handovers: $line === null ? [] : self::handovers($bookings, $line, $date->lessThan($salon->today())),
             stale: $this->stale($salon),
             drifting: $this->drifting($salon),
             short: $this->dayStock->short($salon, $bookings, $items),
@@ -111,6 +112,25 @@ final readonly class TodayScreen
                 $outlooks[$booking->head_id] ?? null,
             ),
         )->all());
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings
+     *
+     * @return array<int, string> stylists who are away with clients still booked, in short, by key
+     */
+    private static function handovers(Collection $bookings, DaySchedule $line, bool $isOver): array
+    {
+        $away = [];
+        foreach ($isOver ? [] : $bookings as $booking) {
+            $isOpen = in_array($booking->status, [BookingStatus::Booked, BookingStatus::Arrived], true);
+            $starts = SalonClock::minute($booking->salon, $booking->starts_at);
+            if ($isOpen && $line->day->isGone(SalonSchedule::hands($booking->user_id), $starts)) {
+                $away[$booking->user_id] = explode(' ', $booking->user->name)[0];
+            }
+        }
+
+        return $away;
     }
 
     /** @return int heads that were last worked out before today; they are worked out beside the page */

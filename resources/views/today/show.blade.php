@@ -15,6 +15,7 @@
     </header>
     <div data-day @if ($isSearchedOn) data-thoroughly="{{ route('today', ['date' => $date->format('Y-m-d'), 'thoroughly' => 1]) }}" @endif>
     @includeWhen($asked !== [], 'today.asked')
+    @foreach ($handovers as $key => $name)<div class="asked-one is-handover"><p>{{ __('booking.handover.away', ['name' => $name]) }}</p><a class="button is-strong" href="{{ route('today.handover', ['of' => $key, 'date' => $date->format('Y-m-d')]) }}">{{ __('booking.handover.link') }}</a></div>@endforeach
     @includeWhen($exchanges !== [], 'today.exchanges')
     @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @if ($picture !== null)
