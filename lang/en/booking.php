@@ -147,8 +147,8 @@ return [
         'said' => ':one and :other have exchanged their times.',
     ],
     'handover' => [
-        'title' => 'Hand over :name’s day', 'lead' => 'Everybody else keeps their time to the minute. Take out of the list who would rather come another day.',
-        'to' => 'to :who at :time', 'later' => '{1} a minute later|[2,*] :count minutes later', 'earlier' => '{1} a minute earlier: ask first|[2,*] :count minutes earlier: ask first',
+        'title' => 'Hand over :name’s day', 'lead' => 'Everybody else keeps their time to the minute. Whose own time can be kept is ticked; ask the others first, and tick who agrees.',
+        'to' => 'to :who at :time', 'later' => '{1} a minute later|[2,*] :count minutes later: ask first', 'earlier' => '{1} a minute earlier: ask first|[2,*] :count minutes earlier: ask first',
         'no-place' => 'nobody has room on this day: offer another', 'none' => ':name has nobody to hand over on this day.',
         'do' => 'Hand these over', 'choose' => 'Choose one or more of those shown.',
         'said' => '{1} One client goes to other hands.|[2,*] :count clients go to other hands.',

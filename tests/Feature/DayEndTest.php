@@ -126,3 +126,18 @@ it('shows a day that has gone by, none that is to come, and nothing of another s
     $this->actingAs($other)->post("/bookings/{$booking->id}/end", ['what' => 'through'])->assertNotFound();
     $this->actingAs($other)->put("/bookings/{$booking->id}/bill", [])->assertNotFound();
 });
+
+it('lets what was said by mistake be said again in the evening, when its time has long gone by', function (): void {
+    openSalon($this);
+    $booking = aVisit($this, $this->aHead(), '9:00');
+    foreach (['2027-01-11 18:30', '2027-01-13 12:00'] as $moment) {
+        $this->travelTo(CarbonImmutable::parse($moment, 'UTC'));
+        ends($this, $booking, 'no-show')->assertSessionHasNoErrors();
+        $this->post("/bookings/{$booking->id}/notes", [
+            'what' => 'again', 'sequence' => (string) $booking->refresh()->sequence,
+        ])->assertSessionHasNoErrors();
+        expect($booking->refresh()->status->value)->toBe('booked');
+    }
+    ends($this, $booking, 'through', ['began' => '9:00', 'ended' => '9:40'])->assertSessionHasNoErrors();
+    expect($booking->refresh()->status->value)->toBe('done');
+});

@@ -14,6 +14,7 @@ final readonly class HandoverRow
      * @param OfferedTime|null $time   null: nobody else has room on that day
      * @param string           $who    whose hands, in short; '' nobody's
      * @param int              $later  minutes after what was promised; below 0 before
+     * @param bool             $isKept the promise is as good as kept; else the client is asked first
      */
     public function __construct(
         public Booking $booking,
@@ -21,6 +22,7 @@ final readonly class HandoverRow
         public ?OfferedTime $time,
         public string $who,
         public int $later,
+        public bool $isKept,
     ) {
     }
 }

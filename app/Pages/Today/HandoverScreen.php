@@ -21,8 +21,8 @@ use Nagomi\Core\Scheduling\Openings;
 use Nagomi\Core\Scheduling\RemainingWork;
 
 /**
- * Hands a stylist's whole day over: each client, in the order of their times, to whoever has room nearest to what was
- * promised, while everybody else keeps theirs to the minute.
+ * Hands a stylist's whole day over: each client to whoever has room nearest to what was promised, while everybody else
+ * keeps theirs to the minute.
  */
 final readonly class HandoverScreen
 {
@@ -36,7 +36,9 @@ final readonly class HandoverScreen
     public function of(Salon $salon, User $from, CarbonImmutable $date): HandoverPage
     {
         $bookings = $this->salonSchedule->bookings($salon, $date);
-        $theirs = $bookings->filter(static fn (Booking $booking): bool => self::isHandedOver($booking, $from));
+        $theirs = $bookings
+            ->filter(static fn (Booking $booking): bool => self::isHandedOver($booking, $from))
+            ->values();
         $line = $this->salonSchedule->of($salon, $date, $bookings->diff($theirs)->values());
         $stylists = $this->salonSchedule->stylists($salon);
 
@@ -66,11 +68,19 @@ final readonly class HandoverScreen
         CarbonImmutable $date,
     ): array {
         $room = Occupancy::of($line->day, $line->placed);
-        $rows = [];
-        foreach ($theirs as $booking) {
-            $nearest = $this->nearest($line, $room, $booking, $from);
-            $time = $nearest === null ? null : OfferedTime::at($nearest, $date);
+        $openings = $theirs->map(fn (Booking $booking): array => $this->openings($line, $booking, $from))->all();
+        $given = [];
+        // Whose promise can be kept goes first; nobody takes that place for being earlier in the day.
+        while ($openings !== []) {
+            [$at, $nearest] = self::nearest($openings, $room);
+            $given[$at] = $nearest;
+            unset($openings[$at]);
             $room = $nearest === null ? $room : $room->with($nearest->placement);
+        }
+        $rows = [];
+        foreach ($theirs as $at => $booking) {
+            $nearest = $given[$at] ?? null;
+            $time = $nearest === null ? null : OfferedTime::at($nearest, $date);
             $who = $time === null ? '' : explode(' ', $stylists->get($time->user)->name ?? '')[0];
             $rows[] = $this->row($booking, $time, $who);
         }
@@ -88,25 +98,51 @@ final readonly class HandoverScreen
             $time,
             $who,
             $time === null ? 0 : $time->minute - $promised,
+            $time !== null
+                && abs($time->minute - $promised) < $this->parameters->scheduling->lateFromMinutes,
         );
     }
 
-    private function nearest(DaySchedule $line, Occupancy $room, Booking $booking, User $from): ?Opening
+    /** @return list<array{int, Opening}> by how far each is from what was promised, the nearest first */
+    private function openings(DaySchedule $line, Booking $booking, User $from): array
     {
         $promised = SalonClock::minute($booking->salon, $booking->starts_at);
         $now = $this->salonSchedule->now($booking->salon, $booking->date);
         $earliest = $now === null ? 0 : RemainingWork::onGrid($now, $this->parameters->scheduling);
         $own = SalonSchedule::hands($from->id);
-        [$best, $least] = [null, INF];
         $asked = new Appointment('asked for', $this->salonSchedule->stretches($booking), $earliest);
+        $openings = [];
         foreach (Openings::of($line, $asked) as $opening) {
             $later = $opening->placement->start() - $promised;
-            $off = $later < 0 ? self::EARLIER_WEIGHS * -$later : $later;
-            if ($off < $least && $opening->placement->hands !== $own && $room->has($opening->placement)) {
-                [$best, $least] = [$opening, $off];
+            if ($opening->placement->hands !== $own) {
+                $openings[] = [$later < 0 ? self::EARLIER_WEIGHS * -$later : $later, $opening];
+            }
+        }
+        usort($openings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $openings;
+    }
+
+    /**
+     * @param non-empty-array<int, list<array{int, Opening}>> $openings of those who have none yet
+     *
+     * @return array{int, Opening|null} whose is the nearest of all; null: none of them has one any more
+     */
+    private static function nearest(array $openings, Occupancy $room): array
+    {
+        [$whose, $best, $least] = [array_key_first($openings), null, INF];
+        foreach ($openings as $at => $theirs) {
+            foreach ($theirs as [$off, $opening]) {
+                if ($off >= $least) {
+                    break;
+                }
+                if ($room->has($opening->placement)) {
+                    [$whose, $best, $least] = [$at, $opening, $off];
+                    break;
+                }
             }
         }
 
-        return $best;
+        return [$whose, $best];
     }
 }
