@@ -9,6 +9,7 @@ use App\Bridge\Products\ProductFit;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\WashSessionPlanner;
+use App\Models\Booking;
 use App\Models\Head;
 use App\Models\HomeLink;
 use App\Models\Picture;
@@ -34,7 +35,7 @@ final readonly class Screens
 
     /** Opened where they are made. */
     private const ELSEWHERE = [
-        'sign-in', 'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show',
+        'sign-in', 'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show', 'bookings.series',
         'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
     ];
 
@@ -107,7 +108,7 @@ final readonly class Screens
                 fn (mixed $id): string => str_replace('{visit}', is_string($id) ? $id : '', $uri),
             )->values()->all();
         }
-        expect($uri)->not->toContain('{', "nobody opens {$uri}");
+        expect(str_contains($uri, '{'))->toBeFalse("nobody opens {$uri}");
 
         return match ($route->getName()) {
             'clients.wash' => [
@@ -155,7 +156,25 @@ final readonly class Screens
             'booked',
         );
         $this->test->fine($this->test->get("/today?date={$date}")->assertOk(), 'the day of the booking');
+        $this->booked($head, $date);
         (new BookedDays($this->test))->areOneTruth($head);
+    }
+
+    /** What can be seen of a booking: its price, again every few weeks, and in other hands. */
+    private function booked(Head $head, string $date): void
+    {
+        $booking = Booking::query()->where('head_id', $head->id)->latest('id')->value('id');
+        $wrong = [];
+        foreach (
+            is_string($booking) ? [
+                "/bookings/{$booking}", "/bookings/{$booking}/series?weeks=3&times=3", "/today/handover?date={$date}",
+            ] : [] as $address
+        ) {
+            $page = $this->test->get($address)->assertOk();
+            $this->test->fine($page, $address);
+            $wrong = [...$wrong, ...Sentences::wrongOn($address, (string) $page->getContent())];
+        }
+        expect($wrong)->toBe([], implode("\n", $wrong));
     }
 
     /**

@@ -29,7 +29,9 @@ final class HandoverController extends Controller
     {
         $salon = $this->salon();
         $date = SalonClock::day($salon, $request->string('date')->value()) ?? $salon->today();
-        $from = User::query()->where('salon_id', $salon->id)->find($request->integer('of')) ?? abort(404);
+        $from = $request->filled('of')
+            ? User::query()->where('salon_id', $salon->id)->find($request->integer('of')) ?? abort(404)
+            : $this->stylist();
 
         return view('today.handover', $this->handoverScreen->of($salon, $from, $date->max($salon->today())));
     }
