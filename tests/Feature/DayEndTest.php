@@ -141,3 +141,16 @@ it('lets what was said by mistake be said again in the evening, when its time ha
     ends($this, $booking, 'through', ['began' => '9:00', 'ended' => '9:40'])->assertSessionHasNoErrors();
     expect($booking->refresh()->status->value)->toBe('done');
 });
+
+it('asks nothing of who began late and is under way', function (): void {
+    openSalon($this);
+    $booking = aVisit($this, $this->aHead(), '9:00');
+    $this->travelTo(CarbonImmutable::parse('2027-01-11 09:40', 'UTC'));
+    $this->post("/bookings/{$booking->id}/notes", ['what' => 'begin', 'sequence' => (string) $booking->sequence]);
+    $this->travelTo(CarbonImmutable::parse('2027-01-11 10:20', 'UTC'));
+    $this->get('/today/end')->assertSee('Still to come or under way')->assertDontSee('Nobody said how it went');
+    $this->get('/reports?from=2027-01-11&until=2027-01-11')->assertDontSee('nobody said how it went');
+    $this->travelTo(CarbonImmutable::parse('2027-01-11 10:26', 'UTC'));
+    $this->get('/today/end')->assertSee('Nobody said how it went')->assertSee('value="9:40"', false);
+    $this->get('/reports?from=2027-01-11&until=2027-01-11')->assertSee('nobody said how it went');
+});

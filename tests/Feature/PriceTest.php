@@ -171,7 +171,10 @@ it('adds tax that is not in the prices, at the booking and in the report', funct
     openSalon($this);
     $this->salon->update(['tax_hundredths' => 825, 'tax_added' => true]);
     $this->actingAs($this->stylist->fresh());
-    $booking = bookedCut($this, $this->aHead());
+    $head = $this->aHead();
+    $this->get("/bookings/new?head={$head->id}&service=" . service('Dry cut')->id)
+        ->assertSee('8.25 % tax is added, €51.96 in all');
+    $booking = bookedCut($this, $head);
     $this->get("/bookings/{$booking->id}")->assertSeeInOrder(['Tax, 8.25 %', '€3.96', 'Comes to', '€51.96']);
     $this->travelTo(CarbonImmutable::parse('2027-01-11 10:00', 'UTC'));
     $this->post("/bookings/{$booking->id}/notes", ['what' => 'through', 'sequence' => (string) $booking->sequence]);

@@ -35,8 +35,8 @@ final readonly class Screens
 
     /** Opened where they are made. */
     private const ELSEWHERE = [
-        'sign-in', 'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show', 'bookings.series',
-        'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
+        'sign-in', 'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show',
+        'bookings.series', 'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
     ];
 
     public function __construct(private StrangersTestCase $test, private Stranger $stranger)

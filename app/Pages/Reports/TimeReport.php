@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\Reports;
 
+use App\Bridge\Scheduling\GoneBy;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\DepositState;
 use App\Models\Salon;
-use Carbon\CarbonImmutable;
 
 /** Time booked against time used, for each stylist and in all; and what came of the bookings. */
 final readonly class TimeReport
@@ -31,7 +31,6 @@ final readonly class TimeReport
     {
         $rows = [];
         $cancelled = $missed = $unsaid = $kept = 0;
-        $now = CarbonImmutable::now();
         /** @var iterable<Booking> $bookings */
         $bookings = Booking::query()
             ->with('user:id,salon_id,name')
@@ -43,8 +42,7 @@ final readonly class TimeReport
             $missed += $booking->status === BookingStatus::NoShow ? 1 : 0;
             if ($booking->status !== BookingStatus::Done) {
                 $kept += $booking->deposit === DepositState::Kept ? $booking->deposit_cents ?? 0 : 0;
-                $isOver = $booking->starts_at->addMinutes($booking->minutes) < $now;
-                $unsaid += $booking->status->isOpen() && $isOver ? 1 : 0;
+                $unsaid += GoneBy::is($booking) ? 1 : 0;
                 continue;
             }
             $bill = PricedVisits::bill($booking, $salon);

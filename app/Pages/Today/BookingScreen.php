@@ -73,7 +73,7 @@ final readonly class BookingScreen
             date: $date,
             quote: $quote,
             parts: PlannedMinutes::shortOf($quote?->parts),
-            priceWhy: $this->priceWords->asked($quote?->price, $service?->deposit_cents, $salon->currency),
+            priceWhy: $this->priceWords->asked($quote?->price, $service?->deposit_cents, $salon),
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
             missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Today;
 
+use App\Bridge\Scheduling\GoneBy;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Models\Booking;
 use App\Models\BookingStatus;
@@ -33,7 +34,7 @@ final readonly class DayEndScreen
             $row = $this->row($booking, $salon);
             if (! $booking->status->isOpen()) {
                 $said[] = $row;
-            } elseif (self::hasGoneBy($booking)) {
+            } elseif (GoneBy::is($booking)) {
                 $unsaid[] = $row;
             } else {
                 $toCome[] = $row;
@@ -71,15 +72,6 @@ final readonly class DayEndScreen
         }
 
         return $before;
-    }
-
-    private static function hasGoneBy(Booking $booking): bool
-    {
-        $until = ($booking->expected_at ?? $booking->starts_at)->addMinutes(
-            $booking->minutes + $booking->over_minutes,
-        );
-
-        return $until->isPast();
     }
 
     private function row(Booking $booking, Salon $salon): DayEndRow

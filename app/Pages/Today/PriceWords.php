@@ -13,7 +13,9 @@ use App\Models\Service;
 use App\Wording\Money;
 use App\Wording\Words;
 use Nagomi\Core\Pricing\Bill;
+use Nagomi\Core\Pricing\Discount;
 use Nagomi\Core\Pricing\QuotedPrice;
+use Nagomi\Core\Pricing\TaxRate;
 
 /** What a visit costs and why, in words. */
 final readonly class PriceWords
@@ -69,14 +71,25 @@ final readonly class PriceWords
         return implode(', ', array_filter([$base, ...$more]));
     }
 
-    /** Where a price comes from, and what deposit is asked with it; '' where there is no price yet. */
-    public function asked(?QuotedPrice $price, ?int $depositCents, string $currency): string
+    /** Where a price comes from, what is added to it, and what deposit is asked; '' where there is no price yet. */
+    public function asked(?QuotedPrice $price, ?int $depositCents, Salon $salon): string
     {
-        $deposit = $depositCents === null ? '' : Words::say('prices.deposit.with-booking', [
-            'deposit' => Money::shown($depositCents, $currency),
-        ]);
+        if ($price === null) {
+            return '';
+        }
+        $tax = $salon->tax_hundredths === null ? null : new TaxRate($salon->tax_hundredths, $salon->tax_added);
+        $bill = new Bill($price->cents, Discount::none(), $tax);
 
-        return $price === null ? '' : implode('; ', array_filter([self::because($price, $currency), $deposit]));
+        return implode('; ', array_filter([
+            self::because($price, $salon->currency),
+            $tax?->isAdded !== true ? '' : Words::say('prices.tax-is-added', [
+                'rate' => Words::number($tax->hundredths / 100),
+                'due' => Money::shown($bill->dueCents, $salon->currency),
+            ]),
+            $depositCents === null ? '' : Words::say('prices.deposit.with-booking', [
+                'deposit' => Money::shown($depositCents, $salon->currency),
+            ]),
+        ]));
     }
 
     private function quoted(Booking $booking): ?QuotedPrice

@@ -62,7 +62,7 @@
                 </form>
             @endif
         </section>
-        <p><a class="button" href="{{ route('bookings.series', $booking) }}">{{ __('series.title') }}</a></p>
+        <p class="again"><a class="button" href="{{ route('bookings.series', $booking) }}">{{ __('series.title') }}</a></p>
         <section>
             <h2>Cancel</h2>
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
