@@ -159,7 +159,7 @@ return [
         'title' => 'Who comes as well', 'see' => 'See when all can come', 'alone' => 'Alone',
         'how' => 'For the same service, each at their own pace; at once with different hands where there are enough.',
         'none' => 'There is no time within seven days from :day at which all of them can come. Try a later day, another part of the day, or fewer.',
-        'with' => ':name :time with :who', 'until' => 'to about :until',
+        'takes' => ':name, :minutes minutes,', 'with' => ':name :time with :who', 'until' => 'to about :until',
         'choose' => 'Who comes as well: choose one or more from the list.',
         'time' => 'Time: choose one of those shown.',
         'said' => 'Booked together: :names.',

@@ -15,7 +15,8 @@ const SCREENS = [
     '{head}/trends?group=elasticity', '{head}/history/cause', '{head}/pictures', '/reports/team', '/products',
     '/products/new', '/products/mix', '/products/book', '{product}', '{head}/products', '{head}/wash', '{head}/style',
     '{head}/trends/trials', '/today', '/bookings/new?head={id}', '{booking}', '/salon/hours', '/salon/messages',
-    '/salon/data', '/reports', '/plans', '{head}/home-routine', '{head}/erase',
+    '/salon/data', '/reports', '/plans', '{head}/home-routine', '{head}/erase', '/today/end', '/today/handover',
+    '{booking}/series',
 ];
 
 function screens(Browser $browser): array

@@ -81,6 +81,8 @@ it('reckons with each one’s own pace, and with a wash day’s free hands', fun
     [$aud, $brit] = aHousehold($this, 2);
     $slots = offeredTogether($this, $aud, [$brit], 'Wash day', '&drying=hood');
     expect($slots)->not->toBe([]);
+    $this->get("/bookings/new?head={$aud->id}&service=" . service('Wash day')->id . "&drying=hood&also[]={$brit->id}")
+        ->assertSeeInOrder(['Aud, ', ' minutes, €85.00', 'Brit, ', ' minutes, €85.00']);
     $this->post('/bookings/together', [
         'head' => $aud->id, 'also' => [$brit->id], 'service' => (string) service('Wash day')->id, 'drying' => 'hood',
         'slot' => $slots[0],

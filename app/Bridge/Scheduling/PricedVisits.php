@@ -40,6 +40,19 @@ final readonly class PricedVisits
         ))->of($minutes - $free, $head->length_mm);
     }
 
+    /** What the salon's list says today for what was booked; null: the service is on no list any more. */
+    public static function listed(Booking $booking): ?QuotedPrice
+    {
+        $service = Service::query()
+            ->where('salon_id', $booking->salon_id)
+            ->where('name', $booking->service)
+            ->first();
+
+        return $service === null
+            ? null
+            : self::quoted($service, $booking->head, $booking->minutes, $booking->parts);
+    }
+
     /** A visit that is done keeps the tax of its day; until then it is the salon's of today. */
     public static function bill(Booking $booking, Salon $salon): Bill
     {

@@ -8,7 +8,6 @@ use App\Bridge\Scheduling\PricedVisits;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\DepositState;
-use App\Models\Service;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -91,7 +90,8 @@ final class BillRequest extends FormRequest
 
         return [
             'price_cents' => $this->priceCents($booking) ?? $booking->price_cents,
-            'price_by_hand' => $this->filled('price') && $this->priceCents($booking) !== $this->listedCents($booking),
+            'price_by_hand' => $this->filled('price')
+                && $this->priceCents($booking) !== PricedVisits::listed($booking)?->cents,
             ...$this->discount() ?? [],
             'discount_because' => $this->filled('discount') && $this->filled('discount_because')
                 ? trim($this->string('discount_because')->value())
@@ -104,19 +104,7 @@ final class BillRequest extends FormRequest
     /** Null where nothing was typed and the service is on no list any more. */
     private function priceCents(Booking $booking): ?int
     {
-        return $this->filled('price') ? $this->cents('price') : $this->listedCents($booking);
-    }
-
-    private function listedCents(Booking $booking): ?int
-    {
-        $service = Service::query()
-            ->where('salon_id', $booking->salon_id)
-            ->where('name', $booking->service)
-            ->first();
-
-        return $service === null
-            ? null
-            : PricedVisits::quoted($service, $booking->head, $booking->minutes, $booking->parts)->cents;
+        return $this->filled('price') ? $this->cents('price') : PricedVisits::listed($booking)?->cents;
     }
 
     /** @return array{discount_hundredths: int|null, discount_cents: int|null}|null null: it cannot be read */

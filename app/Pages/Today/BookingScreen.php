@@ -57,11 +57,10 @@ final readonly class BookingScreen
         $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
         $isDried = $head !== null && $service?->is_wash_day === true && ! self::isByHand($head, $item);
         $drying = $isDried ? DryingMethod::tryFrom($text('drying')) : null;
-        $quote = $head === null || $service === null
-            ? null
-            : $this->serviceQuotes->of($head, $service, $date, $drying);
+        $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date, $drying);
         $stylists = $this->salonSchedule->stylists($salon);
         $wish = self::wish($text, $stylists);
+        $household = $this->householdOffers->of($head, $service, $date, $drying, $wish, $asked);
 
         return new BookPage(
             salon: $salon,
@@ -77,9 +76,9 @@ final readonly class BookingScreen
             steps: $head === null || $item === null ? [] : $this->steps($head, $item),
             wish: $wish,
             missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),
-            household: $this->householdOffers->of($head, $service, $date, $drying, $wish, $asked),
+            household: $household,
             dryings: $isDried ? $this->dryings($head, $date, $drying) : null,
-            days: $head === null || $quote === null ? [] : $this->offeredDays->of(
+            days: $head === null || $quote === null || ($household->chosen ?? []) !== [] ? [] : $this->offeredDays->of(
                 $salon,
                 $head,
                 $date,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\Scheduling\ServiceQuote;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Models\Head;
 use App\Models\Salon;
@@ -58,12 +59,17 @@ final readonly class HouseholdOffers
             ->take(self::MOST_OTHERS)
             ->values();
         $come = [$head, ...$chosen->all()];
+        $quotes = $chosen->isEmpty() ? [] : array_map(
+            fn (Head $one): ServiceQuote => $this->serviceQuotes->of($one, $service, $from, $drying),
+            $come,
+        );
 
         return new HouseholdPage(
             $others->mapWithKeys(static fn (Head $one): array => [$one->id => ClientName::shown($one->name)])->all(),
             array_values($chosen->map(static fn (Head $one): string => $one->id)->all()),
             array_map(static fn (Head $one): string => explode(' ', ClientName::shown($one->name))[0], $come),
-            $chosen->isEmpty() ? [] : $this->days($head->salon, $come, $service, $from, $drying, $wish),
+            $quotes,
+            $quotes === [] ? [] : $this->days($head->salon, $come, $quotes, $from, $wish),
         );
     }
 
@@ -81,22 +87,14 @@ final readonly class HouseholdOffers
     }
 
     /**
-     * @param non-empty-list<Head> $come
+     * @param non-empty-list<Head>         $come
+     * @param non-empty-list<ServiceQuote> $quotes of each
      *
      * @return list<OfferedGroups> the next few days that have a time
      */
-    private function days(
-        Salon $salon,
-        array $come,
-        Service $service,
-        CarbonImmutable $from,
-        ?DryingMethod $drying,
-        BookingWish $wish,
-    ): array {
-        $stretches = array_map(
-            fn (Head $one): array => $this->serviceQuotes->of($one, $service, $from, $drying)->stretches,
-            $come,
-        );
+    private function days(Salon $salon, array $come, array $quotes, CarbonImmutable $from, BookingWish $wish): array
+    {
+        $stretches = array_map(static fn (ServiceQuote $quote): array => $quote->stretches, $quotes);
         $days = [];
         for ($i = 0; $i < self::DAYS && count($days) < self::DAYS_SHOWN; $i++) {
             $day = $this->day($salon, $come, $stretches, $from->addDays($i), $wish);

@@ -9,7 +9,6 @@ use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\DepositState;
 use App\Models\Salon;
-use App\Models\Service;
 use App\Wording\Money;
 use App\Wording\Words;
 use Nagomi\Core\Pricing\Bill;
@@ -23,7 +22,7 @@ final readonly class PriceWords
     public function of(Booking $booking, Salon $salon): PriceLines
     {
         $bill = PricedVisits::bill($booking, $salon);
-        $quoted = $this->quoted($booking);
+        $quoted = PricedVisits::listed($booking);
         $because = $quoted === null ? '' : self::because($quoted, $salon->currency);
         $isAsListed = ! $booking->price_by_hand && $quoted?->cents === $booking->price_cents;
 
@@ -90,18 +89,6 @@ final readonly class PriceWords
                 'deposit' => Money::shown($depositCents, $salon->currency),
             ]),
         ]));
-    }
-
-    private function quoted(Booking $booking): ?QuotedPrice
-    {
-        $service = Service::query()
-            ->where('salon_id', $booking->salon_id)
-            ->where('name', $booking->service)
-            ->first();
-
-        return $service === null
-            ? null
-            : PricedVisits::quoted($service, $booking->head, $booking->minutes, $booking->parts);
     }
 
     /** @return array<string, int> cents by what they are; a single line where there is nothing but a price */

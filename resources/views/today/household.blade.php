@@ -9,6 +9,7 @@
     @error('slot')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @error('also')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @if ($household->chosen !== [])
+        <ul class="recent">@foreach ($household->quotes as $i => $one)<li>{{ __('booking.household.takes', ['name' => $household->names[$i], 'minutes' => $one->minutes]) }} @money($one->price->cents)</li>@endforeach</ul>
         <p class="reason">{{ __('booking.household.how') }}</p>
         @if ($household->days === [])<p class="empty">{{ __('booking.household.none', ['day' => $date->format('D j M')]) }}</p>@endif
         <form method="post" action="{{ route('bookings.together') }}" class="openings" novalidate>
