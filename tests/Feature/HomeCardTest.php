@@ -47,7 +47,7 @@ it('says what to do at home, when, how long, with what and how much', function (
             ->assertSee('Mask 20 min')
             ->assertSee('Her own mask, about')
             ->assertSee('tablespoons')
-        ->assertSee('Burning, swelling or a rash')->assertSee('she is not booked yet');
+        ->assertSee('Burning, swelling or a rash')->assertSee('in the next weeks; not booked yet');
     $pdf = $this
         ->get("/clients/{$head->id}/home-routine.pdf")
         ->assertOk()

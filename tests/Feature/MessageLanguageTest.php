@@ -11,11 +11,11 @@ use App\Models\OutboxMessage;
 use App\Models\Salon;
 use App\Wording\MessageLanguage;
 use Illuminate\Support\Arr;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\URL;
 use Tests\Feature\FeatureTestCase;
 
 require_once __DIR__ . '/OpenSalon.php';
+require_once __DIR__ . '/OutboxAtWork.php';
 
 function writtenTo(FeatureTestCase $test, ?string $language): Head
 {
@@ -23,16 +23,6 @@ function writtenTo(FeatureTestCase $test, ?string $language): Head
     $head->update(['phone' => '+351 900 000 000', 'reminded_by' => 'text', 'language' => $language]);
 
     return $head;
-}
-
-/** The worker works until nothing is left. */
-function messagesGo(): void
-{
-    Artisan::call('nagomi:remind');
-    Artisan::call(
-        'queue:work',
-        ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true],
-    );
 }
 
 beforeEach(function (): void {
@@ -44,7 +34,7 @@ it('writes in the client’s language, days and sums and all, to the way out of 
     service('Dry cut')->update(['deposit_cents' => 1550]);
     $head = writtenTo($this, 'es');
     $this->post('/bookings', bookingForm($head, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
-    messagesGo();
+    theyWork();
     $body = OutboxMessage::query()->sole()->body;
     expect($body)->toContain('Tienes cita: lunes 11 de enero a las 10:00 con Ilse, Dry cut, unos 45 minutos.')
         ->toContain("Te pedimos un depósito de 15,50\u{00A0}€.")->toContain('No recibir más mensajes: ')
@@ -59,7 +49,7 @@ it('writes as the salon does to who said nothing of it, and in English where nob
     $this->salon->update(['language' => $salon]);
     $this->actingAs($this->stylist->fresh());
     $this->post('/bookings', bookingForm(writtenTo($this, null), 'Dry cut', '10:00'))->assertSessionHasNoErrors();
-    messagesGo();
+    theyWork();
     expect(OutboxMessage::query()->sole()->body)->toContain($says);
 })->with([
     ['es', 'Tienes cita: lunes 11 de enero a las 10:00'], ['en', 'You are booked: Monday 11 January at 10:00'],
@@ -112,7 +102,7 @@ it('tells of every change there and back, and of two before the first has gone o
     $head = writtenTo($this, 'en');
     $this->post('/bookings', bookingForm($head, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
     $booking = Booking::query()->where('head_id', $head->id)->sole();
-    messagesGo();
+    theyWork();
     $move = function (string $minute) use ($booking): void {
         app(Bookings::class)->move(
             $this->salon,
@@ -127,7 +117,7 @@ it('tells of every change there and back, and of two before the first has gone o
     };
     foreach (['660', '600', '660'] as $minute) {
         $move($minute);
-        messagesGo();
+        theyWork();
     }
     expect(OutboxMessage::query()->orderBy('id')->pluck('body')->map(
         fn (string $body): string => (string) preg_replace('/.*at (\d+:\d+).*/s', '$1', $body),
@@ -135,7 +125,7 @@ it('tells of every change there and back, and of two before the first has gone o
     foreach (['600', '630', '600'] as $minute) {
         $move($minute);
     }
-    messagesGo();
+    theyWork();
     expect(OutboxMessage::query()->count())->toBe(5)
         ->and(OutboxMessage::query()->latest('id')->first()->body)->toContain('changed: Monday 11 January at 10:00');
 });

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Artisan;
 use Tests\Feature\FeatureTestCase;
 
 require_once __DIR__ . '/OpenSalon.php';
+require_once __DIR__ . '/OutboxAtWork.php';
 
 /**
  * A booking of a client who wants reminders; the clock of these tests stands at ten in the morning of 9 January 2027.
@@ -40,16 +41,6 @@ function reminded(FeatureTestCase $test, string $by = 'mail', string $at = '2027
     $booking->forceFill(['salon_id' => $test->salon->id])->save();
 
     return $booking;
-}
-
-/** The clock strikes and the worker works until nothing is left. */
-function theyWork(): void
-{
-    Artisan::call('nagomi:remind');
-    Artisan::call(
-        'queue:work',
-        ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true],
-    );
 }
 
 beforeEach(function (): void {

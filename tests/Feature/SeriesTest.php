@@ -11,10 +11,10 @@ use App\Models\Leave;
 use App\Models\OutboxMessage;
 use App\Models\User;
 use App\Pages\Today\SeriesScreen;
-use Illuminate\Support\Facades\Artisan;
 use Tests\Feature\FeatureTestCase;
 
 require_once __DIR__ . '/OpenSalon.php';
+require_once __DIR__ . '/OutboxAtWork.php';
 
 function againAndAgain(FeatureTestCase $test, string $service = 'Dry cut', string $time = '10:00'): Booking
 {
@@ -32,14 +32,6 @@ function proposed(Booking $booking, int $weeks, int $times): array
         static fn ($day): string => $day->time->slot ?? '',
         app(SeriesScreen::class)->of($booking, $weeks, $times)->days,
     );
-}
-
-function goOut(): void
-{
-    Artisan::call('nagomi:remind');
-    Artisan::call('queue:work', [
-        'connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true,
-    ]);
 }
 
 beforeEach(function (): void {
@@ -105,9 +97,9 @@ it('books all or none, and says which day has no room any more', function (): vo
 it('tells of all in one message, and of a cancellation with what goes with it', function (): void {
     openSalon($this);
     $booking = againAndAgain($this);
-    goOut();
+    theyWork();
     $this->post("/bookings/{$booking->id}/series", ['slots' => proposed($booking, 2, 4)])->assertSessionHasNoErrors();
-    goOut();
+    theyWork();
     expect(OutboxMessage::query()->count())->toBe(2)
         ->and(OutboxMessage::query()->latest('id')->first()->body)
         ->toContain('You are booked for Dry cut, 4 times: Monday 11 January at 10:00 with Ilse; Monday 25 January at 10:00');
@@ -116,7 +108,7 @@ it('tells of all in one message, and of a cancellation with what goes with it', 
     $this->post("/bookings/{$second->id}/notes", [
         'what' => 'cancel', 'because' => 'moves away', 'following' => '1', 'sequence' => (string) $second->sequence,
     ])->assertSessionHasNoErrors()->assertSessionHas('said', 'Cancelled, with the 2 that follow; calendars hear of it.');
-    goOut();
+    theyWork();
     expect(Booking::query()->where('head_id', $booking->head_id)->where('status', BookingStatus::Cancelled)->count())
         ->toBe(3)
         ->and($booking->refresh()->status)->toBe(BookingStatus::Booked)

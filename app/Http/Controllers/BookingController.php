@@ -139,15 +139,9 @@ final class BookingController extends Controller
     /** When it began and ended, where nobody tapped it at the time. */
     public function times(VisitTimesRequest $request, Booking $booking): RedirectResponse
     {
-        $this->orSay(
-            fn () => $this->bookings->note(
-                $this->salon(),
-                $booking,
-                $request->integer('sequence'),
-                ['begun_at' => $request->began($booking), 'ended_at' => $request->ended($booking)],
-                $this->stylist()->name,
-            ),
-        );
+        $this->keep($request, $booking, [
+            'begun_at' => $request->began($booking), 'ended_at' => $request->ended($booking),
+        ]);
 
         return redirect()->route('bookings.show', $booking)->with('said', Words::say('booking.times.said'));
     }
@@ -155,15 +149,7 @@ final class BookingController extends Controller
     /** What it costs, what is taken off, and how it stands with the deposit. */
     public function bill(BillRequest $request, Booking $booking): RedirectResponse
     {
-        $this->orSay(
-            fn () => $this->bookings->note(
-                $this->salon(),
-                $booking,
-                $request->integer('sequence'),
-                $request->columns($booking),
-                $this->stylist()->name,
-            ),
-        );
+        $this->keep($request, $booking, $request->columns($booking));
 
         return redirect()->to(route('bookings.show', $booking) . '#price')
             ->with('said', $this->bookingScreen->saidOfPrice($booking->refresh()));
@@ -174,15 +160,7 @@ final class BookingController extends Controller
         if ($request->string('what')->value() === 'cancel' && $request->boolean('following')) {
             return $this->cancelFrom($request, $booking);
         }
-        $this->orSay(
-            fn () => $this->bookings->note(
-                $this->salon(),
-                $booking,
-                $request->integer('sequence'),
-                $request->columns($booking),
-                $this->stylist()->name,
-            ),
-        );
+        $this->keep($request, $booking, $request->columns($booking));
         if ($request->string('what')->value() === 'begin' && $booking->is_wash_day) {
             return redirect()->route('clients.wash', $booking->head_id)->with('said', 'The wash day is under way.');
         }
@@ -199,6 +177,18 @@ final class BookingController extends Controller
         return redirect()
             ->route('today', ['date' => $booking->date->format('Y-m-d')])
             ->with('said', $request->said($booking));
+    }
+
+    /** @param array<string, mixed> $columns what changes with it */
+    private function keep(Request $request, Booking $booking, array $columns): void
+    {
+        $this->orSay(fn () => $this->bookings->note(
+            $this->salon(),
+            $booking,
+            $request->integer('sequence'),
+            $columns,
+            $this->stylist()->name,
+        ));
     }
 
     private function cancelFrom(BookingNoteRequest $request, Booking $booking): RedirectResponse

@@ -1,5 +1,5 @@
 <x-layout title="Home routine" :head="$head">
-    <header class="page-head"><div class="grow"><h1>Home routine</h1><p class="lead">What {{ explode(' ', $called($head->name))[0] }} does at home{{ $next ? ' until ' . $next['when'] : ' in the next weeks; she is not booked yet' }}.</p></div>
+    <header class="page-head"><div class="grow"><h1>Home routine</h1><p class="lead">What {{ explode(' ', $called($head->name))[0] }} does at home{{ $next ? ' until ' . $next['when'] : ' in the next weeks; not booked yet' }}.</p></div>
         <a class="button" href="{{ route('clients.home-routine.pdf', $head) }}" download>As PDF</a></header>
     <div class="two">
         <section class="home-card">

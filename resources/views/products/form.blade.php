@@ -1,5 +1,5 @@
 <x-layout :title="$product->exists ? 'Change ' . $product->name : 'A product for the shelf'" :head="$head">
-    <header class="page-head"><div class="grow"><h1>{{ $product->exists ? 'Change a product' : 'A new product' }}</h1><p class="lead">{{ $head ? 'Her own, at home: ' . $called($head->name) : 'On the salon’s shelf' }}</p></div></header>
+    <header class="page-head"><div class="grow"><h1>{{ $product->exists ? 'Change a product' : 'A new product' }}</h1><p class="lead">{{ $head ? 'At home, of ' . $called($head->name) : 'On the salon’s shelf' }}</p></div></header>
     <form method="post" action="{{ $product->exists ? route('products.update', $product) : route('products.store') }}" novalidate class="intake">
         <x-act/>
         @if ($product->exists) @method('put') <x-seen :fields="$seen"/> @endif

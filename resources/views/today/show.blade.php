@@ -85,7 +85,7 @@
             <ul class="recent">
                 @foreach ($drifting as $drift)
                     <li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head->name) }}</strong></a>
-                        <span class="reason">{{ $drift['days'] === 0 ? 'outside the comfort band already' : 'leaves the comfort band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book her</a></span></li>
+                        <span class="reason">{{ $drift['days'] === 0 ? 'outside the comfort band already' : 'leaves the comfort band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book</a></span></li>
                 @endforeach
             </ul>
         </section>
