@@ -64,7 +64,7 @@ final readonly class HandsPicture
             ];
         }
         $hours = array_map(
-            static fn (int $hour): array => ['x' => $x(60 * $hour), 'word' => "{$hour}:00"],
+            static fn (int $hour): array => ['x' => $x(60 * $hour), 'word' => $hour % 24 . ':00'],
             range((int) ceil($opens / 60), intdiv($closes, 60)),
         );
 

@@ -24,6 +24,9 @@ final class Leave extends Model
 {
     use BelongsToSalon;
 
+    /** A day with the night after it, however long somebody works. */
+    private const LAST_MINUTE = 2 * 1440;
+
     public $timestamps = false;
 
     protected $guarded = ['id'];
@@ -41,7 +44,7 @@ final class Leave extends Model
     {
         return [
             $this->from->format('Y-m-d') === $date ? $this->from_minute ?? 0 : 0,
-            $this->until->format('Y-m-d') === $date ? $this->until_minute ?? 1440 : 1440,
+            $this->until->format('Y-m-d') === $date ? $this->until_minute ?? self::LAST_MINUTE : self::LAST_MINUTE,
         ];
     }
 }

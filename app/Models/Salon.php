@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -28,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool                  $tax_added to prices; false: prices hold it
  * @property string|null           $phone     clients call
  * @property string                $language  of messages to clients without one of their own, ISO 639-1
+ * @property int                   $day_turns_minute after midnight, until when the night belongs to the day before
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day
  * @property string                $outbox    what the stand-in for mail and text does: works, refuses or hangs
@@ -44,7 +46,7 @@ final class Salon extends Model
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
             'late_cancel_hours' => 'integer', 'missed_from' => 'integer', 'tax_hundredths' => 'integer',
             'tax_added' => 'boolean',
-            'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
+            'day_turns_minute' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];
     }
 
@@ -57,6 +59,15 @@ final class Salon extends Model
     /** The day it is in the salon, whatever the server's clock shows. */
     public function today(): CarbonImmutable
     {
-        return CarbonImmutable::now($this->timezone)->startOfDay();
+        return $this->dayAt(CarbonImmutable::now());
+    }
+
+    /** The salon's day at a moment: where somebody works past midnight it turns when they have gone. */
+    public function dayAt(DateTimeInterface $moment): CarbonImmutable
+    {
+        $there = CarbonImmutable::instance($moment)->setTimezone($this->timezone);
+        $isNight = 60 * $there->hour + $there->minute < $this->day_turns_minute;
+
+        return ($isNight ? $there->subDay() : $there)->startOfDay();
     }
 }

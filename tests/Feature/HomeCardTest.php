@@ -347,7 +347,9 @@ it('decides the day from the moment, whatever day it is where the phone is', fun
 it('books a day at home on the day it was, as the phone sends it', function (array $case, array $sends): void {
     foreach ($sends as $event) {
         $this->travelTo(CarbonImmutable::parse($event['at']));
-        $this->salon->forceFill(['timezone' => $case['zone']])->save();
+        $this->salon->forceFill([
+            'timezone' => $case['zone'], 'day_turns_minute' => $case['turns'] ?? 0,
+        ])->save();
         $head = $this->aHead();
         $acts = linkOf($this, $head)->path('card.acts');
         $item = $head->planItems()->where('status', 'planned')->firstOrFail();

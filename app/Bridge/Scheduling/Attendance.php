@@ -38,10 +38,10 @@ enum Attendance
     /** Minute of the day at which they were to come: as promised, or later as they said. */
     public static function due(Booking $booking): int
     {
-        $promised = SalonClock::minute($booking->salon, $booking->starts_at);
+        $promised = SalonClock::minute($booking->salon, $booking->date, $booking->starts_at);
 
         return $booking->expected_at === null
             ? $promised
-            : max($promised, SalonClock::minute($booking->salon, $booking->expected_at));
+            : max($promised, SalonClock::minute($booking->salon, $booking->date, $booking->expected_at));
     }
 }

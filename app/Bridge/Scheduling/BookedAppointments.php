@@ -120,7 +120,7 @@ final readonly class BookedAppointments
 
     private function begun(Salon $salon, Booking $booking): int
     {
-        return SalonClock::minute($salon, $booking->begun_at ?? $booking->starts_at);
+        return SalonClock::minute($salon, $booking->date, $booking->begun_at ?? $booking->starts_at);
     }
 
     /**
@@ -167,12 +167,12 @@ final readonly class BookedAppointments
         if ($attendance === Attendance::SetAside) {
             return null;
         }
-        $promised = SalonClock::minute($salon, $booking->starts_at);
+        $promised = SalonClock::minute($salon, $booking->date, $booking->starts_at);
         $isHere = $booking->status !== BookingStatus::Booked;
         // Who is not here yet comes now at the soonest, and that is not the salon's lateness.
         $comes = match (true) {
             ! $isHere => max(Attendance::due($booking), $now ?? 0),
-            $booking->arrived_at !== null => SalonClock::minute($salon, $booking->arrived_at),
+            $booking->arrived_at !== null => SalonClock::minute($salon, $booking->date, $booking->arrived_at),
             default => $promised,
         };
 

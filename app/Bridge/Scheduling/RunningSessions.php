@@ -74,8 +74,8 @@ final readonly class RunningSessions
 
         return RunningWork::of(
             $open,
-            SalonClock::minute($salon, CarbonImmutable::now()),
-            SalonClock::minute($salon, $since) + $paused,
+            SalonClock::minute($salon, $salon->today(), CarbonImmutable::now()),
+            SalonClock::minute($salon, $salon->today(), $since) + $paused,
             $this->parameters->scheduling,
             $due,
             $hold,
@@ -113,7 +113,7 @@ final readonly class RunningSessions
             $ended = $state->isDone($key) ? $state->endedAt($key) : null;
             $one = self::open($step);
             if ($ended !== null && $one->waitingMinutes > 0) {
-                $due = max($due ?? 0.0, SalonClock::minute($salon, $ended) + $one->waitingMinutes);
+                $due = max($due ?? 0.0, SalonClock::minute($salon, $salon->today(), $ended) + $one->waitingMinutes);
                 $hold = ContactLimit::shorter($hold, $one->holdMinutes);
                 $heat = HeatedWait::scarcer($heat, $one->heat);
             }

@@ -73,7 +73,7 @@ final readonly class SalonSchedule
     public function now(Salon $salon, CarbonImmutable $date): ?int
     {
         return $date->format('Y-m-d') === $salon->today()->format('Y-m-d')
-            ? SalonClock::minute($salon, CarbonImmutable::now())
+            ? SalonClock::minute($salon, $date, CarbonImmutable::now())
             : null;
     }
 

@@ -7,6 +7,7 @@ namespace App\Bridge\Scheduling;
 use App\Models\Leave;
 use App\Models\Salon;
 use App\Models\WorkingHours;
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
@@ -43,9 +44,14 @@ final readonly class StylistHours
             ->orderBy('user_id')
             ->orderBy('from_minute')
             ->get();
+        $ends = SalonClock::changesInTheNight($salon, $date, max([0, ...$spans->map(
+            static fn (WorkingHours $span): int => $span->until_minute,
+        )->all()])) ?? PHP_INT_MAX;
         foreach ($spans as $span) {
             $hands = SalonSchedule::hands($span->user_id);
-            foreach (self::less([[$span->from_minute, $span->until_minute]], $away[$hands] ?? []) as $left) {
+            // In the night the clocks change, hours end then: nobody's time is twice, or none at all.
+            $gone = [...$away[$hands] ?? [], [$ends, PHP_INT_MAX]];
+            foreach (self::less([[$span->from_minute, $span->until_minute]], $gone) as $left) {
                 $there[$hands][] = $left;
             }
         }

@@ -90,7 +90,7 @@ final readonly class HomeActs
     private function once(Head $head, SentAct $act): ?string
     {
         $refused = null;
-        $date = Calendar::dayOf($act->at->setTimezone($head->salon->timezone));
+        $date = Calendar::dayOf($head->salon->dayAt($act->at));
         try {
             $date = $this->date($head, $act, $date);
             $says = DB::transaction(fn (): string => $this->apply($head, $act, $date));

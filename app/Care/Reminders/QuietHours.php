@@ -21,7 +21,7 @@ final class QuietHours
         }
         $there = $moment->setTimezone($salon->timezone);
         // After midnight it is the evening before that counts.
-        $day = SalonClock::minute($salon, $moment) < $salon->quiet_until_minute
+        $day = SalonClock::onTheWall($salon, $moment) < $salon->quiet_until_minute
             && $salon->quiet_from_minute > $salon->quiet_until_minute
             ? $there->subDay()
             : $there;
@@ -35,7 +35,7 @@ final class QuietHours
 
     public static function isQuiet(Salon $salon, CarbonImmutable $moment): bool
     {
-        $minute = SalonClock::minute($salon, $moment);
+        $minute = SalonClock::onTheWall($salon, $moment);
         [$from, $until] = [$salon->quiet_from_minute, $salon->quiet_until_minute];
 
         return $from <= $until ? $minute >= $from && $minute < $until : $minute >= $from || $minute < $until;

@@ -38,8 +38,8 @@ final readonly class BookingExchange
                 }
             }
             $ends = [
-                [$two->user_id, SalonClock::minute($salon, $two->starts_at)],
-                [$one->user_id, SalonClock::minute($salon, $one->starts_at)],
+                [$two->user_id, SalonClock::minute($salon, $two->date, $two->starts_at)],
+                [$one->user_id, SalonClock::minute($salon, $one->date, $one->starts_at)],
             ];
             foreach ([[$one, $two, $ends[0]], [$two, null, $ends[1]]] as [$moves, $leaving, [$user, $minute]]) {
                 $moves->fill([

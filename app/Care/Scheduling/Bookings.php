@@ -151,7 +151,7 @@ final readonly class Bookings
                 && in_array($fresh->status, [BookingStatus::Cancelled, BookingStatus::NoShow], true);
             if ($isBack) {
                 // Meanwhile its place may have been given to somebody else.
-                $minute = SalonClock::minute($salon, $fresh->starts_at);
+                $minute = SalonClock::minute($salon, $fresh->date, $fresh->starts_at);
                 $this->bookingPlaces->place($salon, $fresh, $fresh->date, $minute);
             }
             if (($columns['status'] ?? null) === BookingStatus::Done) {

@@ -11,10 +11,15 @@ use App\Models\Service;
 use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Keeps chairs, equipment, hours, services and leave. */
 final readonly class OpeningHours
 {
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
     /**
      * @param array<string, int|string|bool|null> $house equipment that works, the rule of missed visits, the tax;
      *     null: none
@@ -27,7 +32,9 @@ final readonly class OpeningHours
     public function keep(Salon $salon, int $chairs, array $house, array $week, array $services): void
     {
         DB::transaction(function () use ($salon, $chairs, $house, $week, $services): void {
-            $salon->update(['chairs' => $chairs] + $house);
+            $closes = max([0, ...array_column(array_merge(...array_merge(...$week)), 1)]);
+            $turns = $this->parameters->scheduling->dayTurnsMinute($closes);
+            $salon->update(['chairs' => $chairs, 'day_turns_minute' => $turns] + $house);
             WorkingHours::query()->where('salon_id', $salon->id)->delete();
             foreach ($week as $user => $days) {
                 foreach ($days as $weekday => $spans) {
@@ -74,7 +81,7 @@ final readonly class OpeningHours
             ->get(['id', 'salon_id', 'date', 'starts_at', 'minutes'])
             ->filter(function (Booking $booking) use ($salon, $leave): bool {
                 [$from, $until] = $leave->spanOn($booking->date->format('Y-m-d'));
-                $starts = SalonClock::minute($salon, $booking->starts_at);
+                $starts = SalonClock::minute($salon, $booking->date, $booking->starts_at);
 
                 return $starts < $until && $starts + $booking->minutes > $from;
             })

@@ -79,7 +79,7 @@ final readonly class RequotedBookings
                 return;
             }
             $asked = $fresh->replicate()->forceFill(['stretches' => $quote->kept(), 'minutes' => $quote->minutes]);
-            $minute = SalonClock::minute($salon, $fresh->starts_at);
+            $minute = SalonClock::minute($salon, $fresh->date, $fresh->starts_at);
             $others = $this->salonSchedule->bookings($salon, $fresh->date)
                 ->reject(fn (Booking $other): bool => $other->id === $fresh->id)
                 ->values();

@@ -109,7 +109,7 @@ final class BookingController extends Controller
         )->with('said', Words::say('booking.exchange.moved', [
             'name' => ClientName::shown($booking->head->name),
             'who' => $request->stylist()->name,
-            'time' => SalonClock::shown($request->minute()),
+            'time' => SalonClock::inWords($request->minute()),
         ]) . ' ' . Words::say($isTold ? 'booking.exchange.and-told' : 'booking.exchange.tell'));
     }
 

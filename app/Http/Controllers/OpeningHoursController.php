@@ -9,6 +9,7 @@ use App\Http\Requests\HoursRequest;
 use App\Http\Requests\LeaveRequest;
 use App\Models\Leave;
 use App\Pages\Salon\HoursScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -38,7 +39,7 @@ final class OpeningHoursController extends Controller
 
         return redirect()->route('salon.hours')->with(
             'said',
-            'Saved. Bookings already made keep their times and prices.',
+            trim(Words::say('hours.saved') . ' ' . $request->typedWeek()->late()),
         );
     }
 

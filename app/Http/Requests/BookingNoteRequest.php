@@ -130,7 +130,7 @@ final class BookingNoteRequest extends FormRequest
                 'expected_at' => SalonClock::moment(
                     $booking->salon,
                     $booking->date->format('Y-m-d'),
-                    SalonClock::typed($this->string('expected')->value()) ?? 0,
+                    SalonClock::typedOn($booking->salon, $this->string('expected')->value()) ?? 0,
                 ),
             ],
             'begin' => [

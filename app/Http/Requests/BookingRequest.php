@@ -109,7 +109,10 @@ final class BookingRequest extends FormRequest
     /** Of the day. */
     public function minute(): int
     {
-        return SalonClock::typed($this->string('time')->value()) ?? 0;
+        /** @var User $user */
+        $user = $this->user();
+
+        return SalonClock::typedOn($user->salon, $this->string('time')->value()) ?? 0;
     }
 
     /** As somebody chose; null: as always. */

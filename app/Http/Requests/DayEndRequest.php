@@ -85,7 +85,7 @@ final class DayEndRequest extends FormRequest
     /** Null where nothing was typed, or no time of that day. */
     private function moment(Booking $booking, string $field): ?CarbonImmutable
     {
-        $minute = SalonClock::typed($this->string($field)->value());
+        $minute = SalonClock::typedOn($booking->salon, $this->string($field)->value());
 
         return $minute === null
             ? null

@@ -76,7 +76,7 @@ final class HandoverRequest extends FormRequest
         $moves = [];
         foreach ($slots as [$key, $seen, $time, $hands]) {
             [$booking, $stylist] = [$bookings->get($key), $stylists->get((int) $hands)];
-            $minute = SalonClock::typed($time);
+            $minute = SalonClock::typedOn($user->salon, $time);
             if ($booking !== null && $stylist !== null && $minute !== null && self::isAhead($booking, $minute)) {
                 $moves[$key] = ['booking' => $booking, 'seen' => (int) $seen, 'minute' => $minute, 'user' => $stylist];
             }

@@ -7,10 +7,10 @@ namespace App\Http\Requests;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\User;
 use App\Pages\Salon\HoursForm;
-use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Nagomi\Core\Parameters\Parameters;
 
 /** Chairs and equipment, a week of hours for each stylist, and the services with minutes and price. */
 final class HoursRequest extends FormRequest
@@ -18,8 +18,6 @@ final class HoursRequest extends FormRequest
     use MergesChanges;
     use Sentences;
 
-    private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-    private const LONGEST_DAY_MINUTES = 900;
     private const EQUIPMENT = ['basins', 'dryers', 'hoods'];
     private const NUMBERS = [
         'minutes' => true, 'price' => true, 'quarter' => true, 'long_from' => true, 'step' => true, 'deposit' => true,
@@ -99,63 +97,15 @@ final class HoursRequest extends FormRequest
     {
         $validator->after(function (Validator $validator): void {
             $this->sayConflicts($validator);
-            $opens = $closes = [];
-            foreach ((array) $this->input('hours', []) as $user => $days) {
-                foreach ((array) $days as $weekday => $typed) {
-                    $spans = self::spans(is_string($typed) ? $typed : '');
-                    if ($spans === null) {
-                        $validator->errors()->add(
-                            "hours.{$user}.{$weekday}",
-                            (self::WEEKDAYS[(int) $weekday] ?? 'Hours')
-                                . ': type from and until, such as 9:00–12:30 13:30–18:00, or leave it empty.',
-                        );
-                        continue;
-                    }
-                    foreach ($spans as [$from, $until]) {
-                        $opens[$weekday] = min($opens[$weekday] ?? $from, $from);
-                        $closes[$weekday] = max($closes[$weekday] ?? $until, $until);
-                    }
-                }
-            }
-            foreach ($opens as $weekday => $from) {
-                if ($closes[$weekday] - $from > self::LONGEST_DAY_MINUTES) {
-                    $validator->errors()->add(
-                        'hours',
-                        (self::WEEKDAYS[(int) $weekday] ?? 'Hours')
-                            . ': from the first hand to the last a day has at most fifteen hours; shorten one.',
-                    );
-                }
+            foreach ($this->typedWeek()->problems() as $field => $says) {
+                $validator->errors()->add($field, $says);
             }
         });
     }
 
-    /**
-     * @return list<array{int, int}>|null minutes of the day; none where nothing was typed, null where it cannot be read
-     */
-    private static function spans(string $typed): ?array
+    public function typedWeek(): TypedWeek
     {
-        $spans = [];
-        $before = -1;
-        foreach (
-            preg_split(
-                '/[\s,;]+/u',
-                trim((string) preg_replace('/\s*[-–—]\s*/u', '–', $typed)),
-                -1,
-                PREG_SPLIT_NO_EMPTY,
-            )
-                ?: [] as $span
-        ) {
-            $ends = explode('–', $span);
-            $from = SalonClock::typed($ends[0]);
-            $until = SalonClock::typed($ends[1] ?? '');
-            if (count($ends) !== 2 || $from === null || $until === null || $from <= $before || $until <= $from) {
-                return null;
-            }
-            $spans[] = [$from, $until];
-            $before = $until;
-        }
-
-        return $spans;
+        return new TypedWeek((array) $this->input('hours', []), app(Parameters::class)->scheduling);
     }
 
     /** @return array<string, int|null> null: nobody counts them; where nothing is said of some, they are as they were */
@@ -197,10 +147,10 @@ final class HoursRequest extends FormRequest
     public function week(): array
     {
         $week = [];
+        $typed = $this->typedWeek();
         foreach (app(SalonSchedule::class)->stylists($this->stylist()->salon)->keys()->all() as $stylist) {
-            foreach (array_keys(self::WEEKDAYS) as $weekday) {
-                $week[(int) $stylist][$weekday] = self::spans($this->string("hours.{$stylist}.{$weekday}")->value())
-                    ?? [];
+            foreach (range(1, 7) as $weekday) {
+                $week[(int) $stylist][$weekday] = $typed->spans($stylist, $weekday) ?? [];
             }
         }
 

@@ -106,7 +106,7 @@ final class HouseholdRequest extends FormRequest
         foreach ([$this->input('head'), ...array_values((array) $this->input('also'))] as $i => $key) {
             [$time, $user] = explode(' ', $times[$i] ?? '') + ['', ''];
             $head = $heads->get(is_string($key) ? $key : '');
-            [$minute, $stylist] = [SalonClock::typed($time), $stylists->get((int) $user)];
+            [$minute, $stylist] = [SalonClock::typedOn($this->stylist()->salon, $time), $stylists->get((int) $user)];
             if ($head !== null && $minute !== null && $stylist !== null) {
                 $come[] = ['head' => $head, 'minute' => $minute, 'user' => $stylist];
             }

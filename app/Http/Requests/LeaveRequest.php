@@ -56,7 +56,7 @@ final class LeaveRequest extends FormRequest
             if (
                 $validator->errors()->isEmpty()
                     && $this->input('leave_from') === $this->input('leave_until')
-                    && ($this->minute('until') ?? 1440) <= ($this->minute('from') ?? 0)
+                    && ($this->minute('until') ?? PHP_INT_MAX) <= ($this->minute('from') ?? 0)
             ) {
                 $validator->errors()->add('leave_until_time', Words::say('booking.leave.until-wrong'));
             }
@@ -66,7 +66,10 @@ final class LeaveRequest extends FormRequest
     /** @return int|null minute of the day; null where none is typed, or none that is one */
     private function minute(string $end): ?int
     {
-        return SalonClock::typed($this->string("leave_{$end}_time")->value());
+        /** @var User $user */
+        $user = $this->user();
+
+        return SalonClock::typedOn($user->salon, $this->string("leave_{$end}_time")->value());
     }
 
     /**

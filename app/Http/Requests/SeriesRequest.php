@@ -53,7 +53,7 @@ final class SeriesRequest extends FormRequest
         $slots = [];
         foreach ((array) $this->input('slots') as $slot) {
             [$day, $time, $key] = explode(' ', is_string($slot) ? $slot : '') + ['', '', ''];
-            [$date, $minute] = [SalonClock::day($user->salon, $day), SalonClock::typed($time)];
+            [$date, $minute] = [SalonClock::day($user->salon, $day), SalonClock::typedOn($user->salon, $time)];
             $stylist = $stylists->get((int) $key);
             $isAhead = $date !== null && $date->greaterThanOrEqualTo($user->salon->today())
                 && $date->lessThanOrEqualTo($user->salon->today()->addYears(2));

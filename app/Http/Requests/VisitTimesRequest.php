@@ -74,7 +74,7 @@ final class VisitTimesRequest extends FormRequest
     /** Null where it is no time, or none of that day: the hour that summer time leaves out. */
     private function moment(Booking $booking, string $field): ?CarbonImmutable
     {
-        $minute = SalonClock::typed($this->string($field)->value());
+        $minute = SalonClock::typedOn($booking->salon, $this->string($field)->value());
 
         return $minute === null
             ? null

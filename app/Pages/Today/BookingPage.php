@@ -15,6 +15,9 @@ final readonly class BookingPage extends Page
     /**
      * @param array<int, string> $stylists
      * @param list<array{says: string, with: string, missing: bool}> $steps of the wash day it is for, that take a bottle
+     * @param string $time  as it is typed
+     * @param string $when  beside its day
+     * @param string $turns until when a time typed is of the night after; '' where nobody works past midnight
      * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
      * @param array<string, string> $exchanges bookings of the day it can exchange times with: key and sequence, as words
@@ -28,6 +31,8 @@ final readonly class BookingPage extends Page
         public Booking $booking,
         public array $stylists,
         public string $time,
+        public string $when,
+        public string $turns,
         public CarbonImmutable $date,
         public bool $comesLater,
         public array $says,

@@ -141,6 +141,8 @@ final readonly class BookingScreen
                 ->map(fn (User $user): string => $user->name)
                 ->all(),
             time: $starts->format('G:i'),
+            when: SalonClock::inWords(SalonClock::minute($booking->salon, $booking->date, $booking->starts_at)),
+            turns: $booking->salon->day_turns_minute === 0 ? '' : SalonClock::shown($booking->salon->day_turns_minute),
             date: $booking->date,
             comesLater: $booking->status === BookingStatus::Booked
                 && $booking->date->greaterThanOrEqualTo($booking->salon->today()->format('Y-m-d')),

@@ -90,7 +90,7 @@ final readonly class HandoverScreen
 
     private function row(Booking $booking, ?OfferedTime $time, string $who): HandoverRow
     {
-        $promised = SalonClock::minute($booking->salon, $booking->starts_at);
+        $promised = SalonClock::minute($booking->salon, $booking->date, $booking->starts_at);
 
         return new HandoverRow(
             $booking,
@@ -106,7 +106,7 @@ final readonly class HandoverScreen
     /** @return list<array{int, Opening}> by how far each is from what was promised, the nearest first */
     private function openings(DaySchedule $line, Booking $booking, User $from): array
     {
-        $promised = SalonClock::minute($booking->salon, $booking->starts_at);
+        $promised = SalonClock::minute($booking->salon, $booking->date, $booking->starts_at);
         $now = $this->salonSchedule->now($booking->salon, $booking->date);
         $earliest = $now === null ? 0 : RemainingWork::onGrid($now, $this->parameters->scheduling);
         $own = SalonSchedule::hands($from->id);

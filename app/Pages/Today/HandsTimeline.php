@@ -116,7 +116,7 @@ final readonly class HandsTimeline
         $placing = $line->placed[$booking->id] ?? null;
         $isUnderWay = $now !== null && $booking->status === BookingStatus::UnderWay;
         $begins = $isUnderWay || $placing === null
-            ? SalonClock::minute($salon, $booking->begun_at ?? $booking->starts_at)
+            ? SalonClock::minute($salon, $booking->date, $booking->begun_at ?? $booking->starts_at)
             : $placing->start();
         $pieces = $isUnderWay
             ? $this->underWay($booking, $line, $begins, $now)

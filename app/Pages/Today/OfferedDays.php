@@ -142,7 +142,7 @@ final readonly class OfferedDays
     private static function sitsOnce(Salon $salon, Head $head, Opening $opening, Collection $bookings): bool
     {
         foreach ($bookings as $booking) {
-            $starts = SalonClock::minute($salon, $booking->starts_at);
+            $starts = SalonClock::minute($salon, $booking->date, $booking->starts_at);
             if (
                 $booking->head_id === $head->id
                     && $booking->status->isOpen()

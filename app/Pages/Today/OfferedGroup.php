@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Today;
 
+use App\Wording\SalonClock;
+
 /** A time at which several who come together can be had. */
 final readonly class OfferedGroup
 {
@@ -14,6 +16,12 @@ final readonly class OfferedGroup
      */
     public function __construct(public array $times, public string $slot, public int $until)
     {
+    }
+
+    /** When the last of them is through. */
+    public function through(): string
+    {
+        return SalonClock::inWords($this->until);
     }
 
     public function part(): string

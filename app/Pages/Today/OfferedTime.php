@@ -43,6 +43,12 @@ final readonly class OfferedTime
         );
     }
 
+    /** Beside its day. */
+    public function words(): string
+    {
+        return SalonClock::inWords($this->minute);
+    }
+
     /** @return 'morning'|'midday'|'afternoon'|'evening' */
     public function part(): string
     {

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\SalonSchedule;
+use App\Models\Salon;
 use App\Models\User;
+use App\Wording\SalonClock;
 use App\Wording\Words;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Scheduling\DaySchedule;
 
@@ -24,6 +27,15 @@ final readonly class OrderWords
                 $line->isWorthALongerLook() ? 'booking.order.sought' : 'booking.order.found',
                 ['minutes' => $minutes],
             );
+    }
+
+    /** @return list<string> that the clocks change in a night that is worked in */
+    public function clocks(Salon $salon, CarbonImmutable $date, DaySchedule $line): array
+    {
+        $closes = max(array_map(static fn (array $spans): int => $spans[count($spans) - 1][1], $line->day->hours));
+        $at = SalonClock::changesInTheNight($salon, $date, $closes + 1);
+
+        return $at === $closes ? [Words::say('hours.clocks', ['time' => SalonClock::shown($at)])] : [];
     }
 
     /**

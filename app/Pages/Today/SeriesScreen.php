@@ -57,7 +57,7 @@ final readonly class SeriesScreen
 
         return new SeriesPage(
             $booking,
-            SalonClock::shown(SalonClock::minute($booking->salon, $booking->starts_at)),
+            SalonClock::inWords(SalonClock::minute($booking->salon, $booking->date, $booking->starts_at)),
             $weeks,
             $times,
             $days,
@@ -69,7 +69,7 @@ final readonly class SeriesScreen
     {
         $drying = DryingMethod::tryFrom($booking->drying ?? '');
         $stretches = $this->serviceQuotes->of($booking->head, $service, $wished, $drying)->stretches;
-        $minute = SalonClock::minute($booking->salon, $booking->starts_at);
+        $minute = SalonClock::minute($booking->salon, $booking->date, $booking->starts_at);
         [$best, $least, $date] = [null, INF, $wished];
         foreach (self::DAYS_ASIDE as $aside) {
             $away = self::ANOTHER_DAY_MINUTES * abs($aside);
@@ -126,7 +126,7 @@ final readonly class SeriesScreen
         return match (true) {
             $best === null => Words::say('series.none'),
             ! $date->equalTo($wished) => Words::say('series.another-day', ['day' => $wished->format('D j M')]),
-            $best->minute !== $minute => Words::say('series.another-hour', ['time' => SalonClock::shown($minute)]),
+            $best->minute !== $minute => Words::say('series.another-hour', ['time' => SalonClock::inWords($minute)]),
             $best->user !== $booking->user_id => Words::say('series.other-hands', [
                 'who' => explode(' ', $booking->user->name)[0],
             ]),

@@ -21,7 +21,7 @@ final readonly class TodayPage extends Page
      * @param list<array{kind: string, ml: float, left: float}> $short
      * @param list<array{head: Head, why: string}>              $calls
      * @param string                 $order        what is to be said of the order of the day; '' where it is the best
-     * @param list<string>           $outside      whose hands work in a break or after closing
+     * @param list<string>           $outside      whose hands work in a break or after closing; that the clocks change in the night
      * @param bool                   $isSearchedOn a better order is looked for while the page is shown
      * @param list<AskedAfter>       $asked
      * @param array<int, string>     $stylistNames by key, in short

@@ -68,7 +68,10 @@ final readonly class TodayScreen
                 ? null
                 : $this->handsTimeline->of($salon, $date, $line, $bookings, $stylists),
             order: $line === null ? '' : $this->orderWords->of($line),
-            outside: $line === null ? [] : $this->orderWords->outsideHours($line, $stylists),
+            outside: $line === null ? [] : [
+                ...$this->orderWords->outsideHours($line, $stylists),
+                ...$this->orderWords->clocks($salon, $date, $line),
+            ],
             isSearchedOn: $line?->isWorthALongerLook() === true,
             asked: $line === null ? [] : $this->dayQuestions->asked(
                 $salon,
@@ -124,7 +127,7 @@ final readonly class TodayScreen
         $away = [];
         foreach ($isOver ? [] : $bookings as $booking) {
             $isOpen = in_array($booking->status, [BookingStatus::Booked, BookingStatus::Arrived], true);
-            $starts = SalonClock::minute($booking->salon, $booking->starts_at);
+            $starts = SalonClock::minute($booking->salon, $booking->date, $booking->starts_at);
             if ($isOpen && $line->day->isGone(SalonSchedule::hands($booking->user_id), $starts)) {
                 $away[$booking->user_id] = explode(' ', $booking->user->name)[0];
             }
@@ -185,11 +188,11 @@ final readonly class TodayScreen
 
         return new TodayRow(
             booking: $booking,
-            starts: SalonClock::shown(SalonClock::minute($salon, $booking->starts_at)),
+            starts: SalonClock::shown(SalonClock::minute($salon, $booking->date, $booking->starts_at)),
             begins: $placing === null ? null : SalonClock::shown($placing->start()),
             late: $late >= $least ? $late : 0,
             comesAt: $booking->status === BookingStatus::Booked && $booking->expected_at !== null
-                ? SalonClock::shown(SalonClock::minute($salon, $booking->expected_at))
+                ? SalonClock::shown(SalonClock::minute($salon, $booking->date, $booking->expected_at))
                 : null,
             cameLate: ($line?->appointment($booking->id)->ownDelay ?? 0)
                 > $this->parameters->scheduling->punctualWithinMinutes,

@@ -7,6 +7,8 @@ namespace Nagomi\Core\Parameters;
 /** How finely a day is cut, how long a head may wait, and what waiting costs. */
 final readonly class SchedulingParameters
 {
+    private const DAY_MINUTES = 1440;
+
     /** minutes between the times something can begin */
     public int $gridMinutes;
 
@@ -21,6 +23,12 @@ final readonly class SchedulingParameters
 
     /** minutes after the last of the hours that may be worked on, where that saves more than it costs */
     public int $mostPastClosingMinutes;
+
+    /** minute of the day at which hours end at the latest; from 1440 on it is the night after */
+    public int $latestClosingMinute;
+
+    /** minutes after the last hours of a week at which one day turns into the next */
+    public int $dayTurnsAfterMinutes;
 
     /** minutes of hands after each head: tools washed and laid in, chair and basin wiped */
     public int $cleanMinutes;
@@ -86,6 +94,8 @@ final readonly class SchedulingParameters
         $this->lateFromMinutes = $table->whole('scheduling.late-from-minutes');
         $this->mostIntoBreakMinutes = $table->whole('scheduling.most-into-break-minutes');
         $this->mostPastClosingMinutes = $table->whole('scheduling.most-past-closing-minutes');
+        $this->latestClosingMinute = $table->whole('scheduling.latest-closing-minute');
+        $this->dayTurnsAfterMinutes = $table->whole('scheduling.day-turns-after-minutes');
         $this->cleanMinutes = $table->whole('scheduling.clean-minutes');
         $this->punctualWithinMinutes = $table->whole('scheduling.punctual-within-minutes');
         $this->silentFromMinutes = $table->whole('scheduling.silent-from-minutes');
@@ -103,5 +113,17 @@ final readonly class SchedulingParameters
         $this->leastUsefulGapMinutes = $table->whole('scheduling.least-useful-gap-minutes');
         $this->offersApartMinutes = $table->whole('scheduling.offers-apart-minutes');
         $this->mostBetweenTogetherMinutes = $table->whole('scheduling.most-between-together-minutes');
+    }
+
+    /**
+     * Where hours go past midnight, the night belongs to the day before it, until everybody has gone.
+     *
+     * @param int $closes minute of the day at which the last hours of a week end; past midnight it counts on
+     *
+     * @return int minute after midnight at which one day turns into the next; 0 midnight
+     */
+    public function dayTurnsMinute(int $closes): int
+    {
+        return max(0, $closes + $this->dayTurnsAfterMinutes - self::DAY_MINUTES);
     }
 }

@@ -53,7 +53,7 @@ final readonly class SalonDay
         foreach ($hours as $spans) {
             $before = -1;
             foreach ($spans as [$from, $until]) {
-                if ($from <= $before || $until <= $from || $until > 1440) {
+                if ($from <= $before || $until <= $from || $until > $parameters->latestClosingMinute) {
                     throw new DomainException(
                         'Hours: each span ends after it begins and begins after the one before it.',
                     );

@@ -61,7 +61,7 @@ const act = (kind, value, what, date = null) => {
     }
 };
 
-const today = () => dayIn(card.dataset.zone, salonNow());
+const today = () => dayIn(card.dataset.zone, salonNow(), Number(card.dataset.turns));
 const days = [...card.querySelectorAll('.card-day')].map((day) => makeDay(day, {
     card: card.dataset.card, pageDay: card.dataset.today, today, say,
     did: (value, date) => act('wash-day', value, words('your-wash-day'), date),

@@ -5,7 +5,7 @@
         <x-act/> @method('put') <x-seen :fields="$seen"/>
         <fieldset>
             <legend>Hours</legend>
-            <p class="how">Type from and until, a break between: 9:00–12:30 13:30–18:00. Leave a day off empty.</p>
+            <p class="how">{{ __('hours.how') }}</p>
             <x-wide-table label="Hours of the week"><table class="table hours">
                 <thead><tr><th scope="col">Stylist</th>@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $day)<th scope="col">{{ $day }}</th>@endforeach</tr></thead>
                 <tbody>

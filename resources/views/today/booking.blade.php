@@ -1,6 +1,6 @@
 <x-layout :title="$called($booking->head->name)" :head="$booking->head">
     <header class="page-head"><div class="grow"><h1>{{ $called($booking->head->name) }}</h1>
-        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $time }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }} <x-phone :number="$booking->head->phone"/></p>
+        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $when }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }} <x-phone :number="$booking->head->phone"/></p>
         @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
     </header>
@@ -48,7 +48,7 @@
             <form method="post" action="{{ route('bookings.update', $booking) }}" class="asks" novalidate>
                 <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
                 <x-field name="date" label="Day" type="date" :value="$date->format('Y-m-d')"/>
-                <x-field name="time" label="Begins" :value="$time"/>
+                <x-field name="time" label="Begins" :value="$time" :help="$turns === '' ? null : __('hours.night', ['turns' => $turns])"/>
                 <x-choice name="stylist" label="Whose hands" :options="$stylists" :value="$booking->user_id"/>
                 @if ($dryings !== [])<x-choice name="drying" :label="__('booking.drying.title')" :options="collect($dryings)->mapWithKeys(fn ($way) => [$way->value => __('booking.drying.ways.' . $way->value)])->all()" :value="$booking->drying" :empty="__('booking.drying.as-always')"/>@endif
                 <button class="button is-strong">Move</button>

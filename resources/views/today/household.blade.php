@@ -20,7 +20,7 @@
                 <div class="opening-day"><h3>{{ $day->date->format('D j M') }}</h3>
                     @foreach ($day->byPart as $part => $groups)
                         <p><span class="opening-who">{{ __("booking.offers.parts.{$part}") }}</span>
-                            @foreach ($groups as $group)<button class="button is-group" name="slot" value="{{ $group->slot }}">@foreach ($group->times as $i => $time)<span>{{ __('booking.household.with', ['name' => $household->names[$i], 'time' => $time->time, 'who' => explode(' ', $stylists[$time->user]->name)[0]]) }}</span>@endforeach <small>{{ __('booking.household.until', ['until' => sprintf('%d:%02d', intdiv($group->until, 60), $group->until % 60)]) }}</small></button>@endforeach</p>
+                            @foreach ($groups as $group)<button class="button is-group" name="slot" value="{{ $group->slot }}">@foreach ($group->times as $i => $time)<span>{{ __('booking.household.with', ['name' => $household->names[$i], 'time' => $time->words(), 'who' => explode(' ', $stylists[$time->user]->name)[0]]) }}</span>@endforeach <small>{{ __('booking.household.until', ['until' => $group->through()]) }}</small></button>@endforeach</p>
                     @endforeach
                 </div>
             @endforeach

@@ -16,7 +16,7 @@
             <ul class="series">
                 @foreach ($days as $i => $day)
                     <li>@if ($day->time === null)<span>{{ $day->wished->format('D j M Y') }}</span> <span class="reason">{{ $day->note }}</span>
-                        @else<label class="checkbox" for="slot-{{ $i }}"><input type="checkbox" id="slot-{{ $i }}" name="slots[]" value="{{ $day->time->slot }}" @checked(old('slots') === null || in_array($day->time->slot, (array) old('slots'), true))> <span>{{ __('series.with', ['day' => $day->date->format('D j M Y'), 'time' => $day->time->time, 'who' => $day->who]) }} @if ($day->note !== '')<span class="reason">{{ $day->note }}</span>@endif</span></label>@endif</li>
+                        @else<label class="checkbox" for="slot-{{ $i }}"><input type="checkbox" id="slot-{{ $i }}" name="slots[]" value="{{ $day->time->slot }}" @checked(old('slots') === null || in_array($day->time->slot, (array) old('slots'), true))> <span>{{ __('series.with', ['day' => $day->date->format('D j M Y'), 'time' => $day->time->words(), 'who' => $day->who]) }} @if ($day->note !== '')<span class="reason">{{ $day->note }}</span>@endif</span></label>@endif</li>
                 @endforeach
             </ul>
             <button class="button is-strong">{{ __('series.book') }}</button>

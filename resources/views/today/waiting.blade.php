@@ -7,7 +7,7 @@
             <div class="day-acts">
                 @if ($one->times === [])<span class="reason">{{ __('booking.wait.nothing') }}</span>
                 @else<form method="post" action="{{ route('bookings.store') }}"><x-act/><input type="hidden" name="head" value="{{ $one->wait->head_id }}"><input type="hidden" name="service" value="{{ $one->wait->service_id }}">@if ($one->wait->drying)<input type="hidden" name="drying" value="{{ $one->wait->drying }}">@endif
-                    @foreach ($one->times as $time)<button class="button" name="slot" value="{{ $time->slot }}">{{ $time->time }} {{ $stylistNames[$time->user] ?? '' }}<span class="sr-only"> {{ $called($one->wait->head->name) }}</span></button>@endforeach</form>@endif
+                    @foreach ($one->times as $time)<button class="button" name="slot" value="{{ $time->slot }}">{{ $time->words() }} {{ $stylistNames[$time->user] ?? '' }}<span class="sr-only"> {{ $called($one->wait->head->name) }}</span></button>@endforeach</form>@endif
                 <form method="post" action="{{ route('waits.destroy', $one->wait) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('booking.wait.off') }}<span class="sr-only"> {{ $called($one->wait->head->name) }}</span></button></form>
             </div></li>
     @endforeach

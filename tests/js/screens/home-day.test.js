@@ -12,10 +12,10 @@ const DOES = {
 };
 
 describe('a day at home is sent as what it was', () => {
-    it.each(cases.map((one) => [one.name, one]))('%s', (_, { zone, pageDay, events }) => {
+    it.each(cases.map((one) => [one.name, one]))('%s', (_, { zone, turns = 0, pageDay, events }) => {
         let state = opened(pageDay);
         for (const { at, does, value, expect: expected } of events) {
-            const today = dayIn(zone, Date.parse(at));
+            const today = dayIn(zone, Date.parse(at), turns);
             if (does === 'send') {
                 const { missing, steps, date } = did(state, today);
                 expect({ missing, ...missing === null ? { steps, date } : {} }).toEqual({ missing: expected.missing, ...expected.missing === null ? { steps: expected.steps, date: expected.date } : {} });

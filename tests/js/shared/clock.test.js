@@ -13,4 +13,13 @@ describe('clock', () => {
         expect(dayIn('Europe/Lisbon', Date.parse('2027-10-30T23:30:00Z'))).toBe('2027-10-31');
         expect(dayIn('Europe/Lisbon', Date.parse('2027-10-31T23:30:00Z'))).toBe('2027-10-31');
     });
+    it('lets a night belong to the day before until it turns, also in the nights in which the clocks change', () => {
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-01-10T03:59:59Z'), 240)).toBe('2027-01-09');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-01-10T04:00:00Z'), 240)).toBe('2027-01-10');
+        // Summer time begins at one, so that 3:59 is two hours after midnight; it ends at two, so that it is five.
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-03-28T02:59:00Z'), 240)).toBe('2027-03-27');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-03-28T03:00:00Z'), 240)).toBe('2027-03-28');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-10-31T03:59:00Z'), 240)).toBe('2027-10-30');
+        expect(dayIn('Europe/Lisbon', Date.parse('2027-10-31T04:00:00Z'), 240)).toBe('2027-10-31');
+    });
 });

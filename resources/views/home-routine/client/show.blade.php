@@ -14,7 +14,7 @@
     <script type="module" src="{{ asset('js/screens/home-routine.js') }}"></script>
 </head>
 <body>
-<main class="card-page" data-card="{{ $link->id }}" data-acts="{{ $link->path('card.acts') }}" data-today="{{ $today->format('Y-m-d') }}" data-zone="{{ $salon->timezone }}">
+<main class="card-page" data-card="{{ $link->id }}" data-acts="{{ $link->path('card.acts') }}" data-today="{{ $today->format('Y-m-d') }}" data-zone="{{ $salon->timezone }}" data-turns="{{ $salon->day_turns_minute }}">
     <h1>{{ explode(' ', $head->name)[0] }}</h1>
     <p class="lead">Home routine of {{ $salon->name }}.@if ($next) Next here: <strong>{{ $next['when'] }}</strong>, {{ $next['service'] }}.@endif</p>
     <p class="reason" data-insecure hidden>{{ __('home-routine.insecure') }}</p>
