@@ -21,6 +21,7 @@ use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MessagesController;
 use App\Http\Controllers\OpeningHoursController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PlacesController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanTermsController;
 use App\Http\Controllers\ProductsController;
@@ -57,6 +58,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get('/token', TokenController::class)->name('token');
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::get('/today/end', [DayEndController::class, 'show'])->name('today.end');
+    Route::get('/today/places', PlacesController::class)->name('today.places');
     Route::get('/today/handover', [HandoverController::class, 'show'])->name('today.handover');
     Route::post('/today/handover', [HandoverController::class, 'store'])->name('today.handover.store');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');

@@ -29,7 +29,7 @@ it('knows the moment of a time in the salon, on each side of both changes of the
     $moment = SalonClock::moment($salon, $date, $minute);
     expect($moment?->format('Y-m-d H:i'))->toBe($utc);
     if ($moment !== null) {
-        expect(SalonClock::minute($salon, $moment))->toBe($minute);
+        expect(SalonClock::minute($salon, CarbonImmutable::parse($date), $moment))->toBe($minute);
     }
 })->with([
     'winter' => ['Europe/Lisbon', '2027-01-09', 600, '2027-01-09 10:00'],
@@ -80,10 +80,11 @@ it('draws a day on each stylist’s hands, with names that do not run into one a
     $picture = HandsPicture::of(540, 1080, [
         [
             'name' => 'Ilse',
+            'user' => 1,
             'spans' => [[540, 750], [795, 1080]],
             'heads' => [$head('b', 'Maximiliane', 560, 575), $head('a', 'Maximiliane', 540, 550)],
         ],
-        ['name' => 'Quim', 'spans' => [[600, 1000]], 'heads' => []],
+        ['name' => 'Quim', 'user' => 2, 'spans' => [[600, 1000]], 'heads' => []],
     ], 600);
     expect(array_column($picture->rows[0]['heads'], 'id'))->toBe(['a', 'b'])
         // The second name would run into the first: it stands below.

@@ -77,6 +77,7 @@ function everyPage(Head $head): array
     return $pages + [
         'booked for' => "/bookings/new?head={$head->id}&service=" . service('Dry cut')->id . '&date=2027-01-11',
         'the day' => '/today?date=2027-01-11', 'searched' => '/clients?search=Quill', 'yesterday' => '/today/end',
+        'on the picture' => "/today/places?date=2027-01-12&head={$head->id}",
     ];
 }
 

@@ -18,6 +18,7 @@ final readonly class BookingPage extends Page
      * @param string $time  as it is typed
      * @param string $when  beside its day
      * @param string $turns until when a time typed is of the night after; '' where nobody works past midnight
+     * @param bool $isOnPicture whether it can be moved on the day’s picture
      * @param bool $comesLater whether a later hour of its day can be said
      * @param list<string> $says what can be said of how it goes, on the day or once it came
      * @param array<string, string> $exchanges bookings of the day it can exchange times with: key and sequence, as words
@@ -33,6 +34,7 @@ final readonly class BookingPage extends Page
         public string $time,
         public string $when,
         public string $turns,
+        public bool $isOnPicture,
         public CarbonImmutable $date,
         public bool $comesLater,
         public array $says,

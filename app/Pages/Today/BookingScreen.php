@@ -144,6 +144,8 @@ final readonly class BookingScreen
             when: SalonClock::inWords(SalonClock::minute($booking->salon, $booking->date, $booking->starts_at)),
             turns: $booking->salon->day_turns_minute === 0 ? '' : SalonClock::shown($booking->salon->day_turns_minute),
             date: $booking->date,
+            isOnPicture: $booking->date->greaterThanOrEqualTo($booking->salon->today()->format('Y-m-d'))
+                && in_array($booking->status, [BookingStatus::Booked, BookingStatus::Arrived], true),
             comesLater: $booking->status === BookingStatus::Booked
                 && $booking->date->greaterThanOrEqualTo($booking->salon->today()->format('Y-m-d')),
             says: self::says($booking),

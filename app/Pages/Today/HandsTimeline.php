@@ -48,6 +48,7 @@ final readonly class HandsTimeline
             );
             $lines[] = [
                 'name' => explode(' ', $stylists->get($user)->name ?? '')[0],
+                'user' => $user,
                 'spans' => $spans,
                 'heads' => array_values($own->map(
                     fn (Booking $booking): array => $this->head($salon, $booking, $line, $now),

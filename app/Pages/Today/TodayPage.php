@@ -16,6 +16,7 @@ final readonly class TodayPage extends Page
 {
     /**
      * @param bool $isEnding it is this day by now, or has gone by
+     * @param bool $isOver   it has gone by
      * @param list<TodayRow>                                    $rows
      * @param list<array{outlook: Outlook, days: int}>          $drifting
      * @param list<array{kind: string, ml: float, left: float}> $short
@@ -34,6 +35,7 @@ final readonly class TodayPage extends Page
         public CarbonImmutable $date,
         public bool $isToday,
         public bool $isEnding,
+        public bool $isOver,
         public array $rows,
         public ?HandsPicture $picture,
         public string $order,

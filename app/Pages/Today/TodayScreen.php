@@ -63,6 +63,7 @@ final readonly class TodayScreen
             date: $date,
             isToday: $date->equalTo($salon->today()),
             isEnding: $date->lessThanOrEqualTo($salon->today()),
+            isOver: $date->lessThan($salon->today()),
             rows: $this->rows($salon, $bookings, $line, $items),
             picture: $line === null
                 ? null

@@ -54,6 +54,7 @@
                         <p><span class="opening-who">{{ __("booking.offers.parts.{$row->part}") }}@if ($wish->isOneDay), {{ explode(' ', $stylists[$row->times[0]->user]->name)[0] }}@endif</span>
                             @foreach ($row->times as $time)<button class="button" name="slot" value="{{ $time->slot }}" @if ($time->held > 0) title="{{ __('booking.offers.held', ['minutes' => $time->held]) }}" @endif>{{ $time->words() }}@if ($wish->isOneDay)<span class="sr-only"> {{ explode(' ', $stylists[$time->user]->name)[0] }}</span>@else {{ explode(' ', $stylists[$time->user]->name)[0] }}@endif</button>@endforeach</p>
                     @endforeach
+                    <p class="reason"><a href="{{ route('today', array_filter(['date' => $day->date->format('Y-m-d'), 'head' => $head->id, 'service' => $service->id, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null])) }}">{{ __('booking.places.show-link') }}</a></p>
                     @unless ($wish->isOneDay)<p class="reason"><a href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $day->date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'all' => 1, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null]) }}">{{ trans_choice('booking.offers.all', count($day->times), ['day' => $day->date->format('D j M')]) }}</a></p>@endunless
                 </div>
             @endforeach

@@ -53,6 +53,7 @@
                 @if ($dryings !== [])<x-choice name="drying" :label="__('booking.drying.title')" :options="collect($dryings)->mapWithKeys(fn ($way) => [$way->value => __('booking.drying.ways.' . $way->value)])->all()" :value="$booking->drying" :empty="__('booking.drying.as-always')"/>@endif
                 <button class="button is-strong">Move</button>
             </form>
+            @if ($isOnPicture)<p><a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d'), 'booking' => $booking->id]) }}">{{ __('booking.places.move-link') }}</a></p>@endif
             @if ($exchanges !== [])
                 <form method="post" action="{{ route('bookings.exchange', $booking) }}" class="asks" novalidate>
                     <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}">

@@ -1,6 +1,6 @@
 @php($open = count(array_filter($rows, fn ($row) => $row->booking->status->isOpen())))
 <x-layout :title="$isToday ? 'Today' : $date->format('D j M')">
-    <x-slot:scripts>@if ($isSearchedOn)<script type="module" src="{{ asset('js/screens/today.js') }}"></script>@endif</x-slot:scripts>
+    <x-slot:scripts><script type="module" src="{{ asset('js/screens/today.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <div class="grow">
             <h1>{{ $isToday ? 'Today' : $date->format('l') }}</h1>
@@ -19,7 +19,8 @@
     @includeWhen($exchanges !== [], 'today.exchanges')
     @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @if ($picture !== null)
-        <x-hands :picture="$picture"/>
+        <x-hands :picture="$picture" :places="$isOver ? null : route('today.places', ['date' => $date->format('Y-m-d')])"/>
+        @includeUnless($isOver, 'today.placing')
         @if ($outside !== [] || $order !== '')
             <div class="order-notes">@foreach ($outside as $says)<p class="reason">{{ $says }}</p>@endforeach
                 @if ($order !== '')<p class="reason" role="status">{{ $order }}</p>@endif</div>
@@ -85,7 +86,7 @@
             <ul class="recent">
                 @foreach ($drifting as $drift)
                     <li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head->name) }}</strong></a>
-                        <span class="reason">{{ $drift['days'] === 0 ? 'outside the comfort band already' : 'leaves the comfort band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book</a></span></li>
+                        <span class="reason">{{ $drift['days'] === 0 ? 'outside the comfort band already' : 'leaves the comfort band in ' . $drift['days'] . ($drift['days'] === 1 ? ' day' : ' days') }}. <a href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">Book</a>@if ($picture !== null && ! $isOver), <a href="{{ route('today', ['date' => $date->format('Y-m-d'), 'head' => $drift['outlook']->head_id]) }}" data-places-of="head={{ $drift['outlook']->head_id }}">{{ __('booking.places.on-picture') }}</a>@endif</span></li>
                 @endforeach
             </ul>
         </section>
