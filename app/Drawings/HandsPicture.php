@@ -12,7 +12,10 @@ final readonly class HandsPicture
 {
     public const BAR = 44;
     public const WAIT_INSET = 9;
-    private const ROW = 76;
+
+    /** From so long a day on every second hour is written. */
+    private const LONG_DAY_MINUTES = 660;
+    private const ROW = 82;
     private const TOP = 24;
 
     /** The narrowest board it is drawn on, and how wide a letter of a name is on it, in pixels. */
@@ -71,7 +74,7 @@ final readonly class HandsPicture
         }
         $hours = array_map(
             static fn (int $hour): array => ['x' => $x(60 * $hour), 'word' => $hour % 24 . ':00'],
-            range((int) ceil($opens / 60), intdiv($closes, 60)),
+            range((int) ceil($opens / 60), intdiv($closes, 60), $closes - $opens > self::LONG_DAY_MINUTES ? 2 : 1),
         );
 
         return new self(

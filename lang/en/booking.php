@@ -216,7 +216,7 @@ return [
     ],
     'offers' => [
         'title' => 'When it can begin', 'with' => 'With', 'anyone' => 'anyone', 'when' => 'When', 'any-time' => 'any time',
-        'parts' => ['morning' => 'Morning', 'midday' => 'Midday', 'afternoon' => 'Afternoon', 'evening' => 'Evening'],
+        'parts' => ['morning' => 'Morning', 'midday' => 'Midday', 'afternoon' => 'Afternoon', 'evening' => 'Evening', 'night' => 'Night'],
         'planned' => 'the plan’s own day',
         'held' => 'hair waits :minutes minutes longer',
         'all' => 'The only time on :day|All :count times on :day',

@@ -49,7 +49,7 @@ function bookedLate(FeatureTestCase $test, string $time = '0:30', string $date =
 }
 
 /** @return list<string> every time offered on a day, with these hands */
-function offeredOn(FeatureTestCase $test, string $date): array
+function lateOffers(FeatureTestCase $test, string $date): array
 {
     $page = app(BookingScreen::class)->asked($test->salon->fresh(), [
         'head' => $test->aHead('protein-sensitive')->id, 'service' => (string) service('Dry cut')->id, 'date' => $date,
@@ -89,8 +89,15 @@ it('says what to type where the night is too long, or another day begins in it',
 
 it('offers and books times after midnight on the day before, and tells the client the date on the wall', function (): void {
     openLate($this);
-    expect(offeredOn($this, '2027-01-16'))->toContain('23:45')->toContain('0:30 after midnight')
+    expect(lateOffers($this, '2027-01-16'))->toContain('23:45')->toContain('0:30 after midnight')
         ->toContain('1:10 after midnight')->not->toContain('1:15 after midnight')->not->toContain('17:55');
+    $query = ['head' => $this->aHead('growing-out-bleach')->id, 'date' => '2027-01-16', 'part' => 'night'];
+    $page = app(BookingScreen::class)->asked($this->salon->fresh(), $query + [
+        'service' => (string) service('Dry cut')->id, 'all' => '1',
+    ]);
+    expect(min(array_column($page->days[0]->times, 'minute')))->toBe(1320)
+        ->and(max(array_column($page->days[0]->times, 'minute')))->toBe(1510);
+    $this->get('/bookings/new?' . http_build_query($query))->assertSee('<option value="night"', false);
     $booking = bookedLate($this);
     expect($booking->date->format('Y-m-d'))->toBe('2027-01-16')
         ->and($booking->starts_at->format('Y-m-d H:i'))->toBe('2027-01-17 00:30');
@@ -149,7 +156,7 @@ it('ends the hours where the clocks change in the night, so that no minute is so
     openLate($this, '18:00–3:00');
     $hours = StylistHours::on($this->salon->fresh(), CarbonImmutable::parse($saturday, 'Europe/Lisbon'))->there;
     expect($hours["stylist {$this->stylist->id}"])->toBe([[1080, $ends]]);
-    $offered = offeredOn($this, $saturday);
+    $offered = lateOffers($this, $saturday);
     expect($offered[count($offered) - 1])->toBe($last);
     $this->get("/today?date={$saturday}")->assertSee($says);
     $this->post('/bookings', bookingForm($this->aHead('protein-sensitive'), 'Dry cut', '1:45', date: $saturday))
@@ -180,13 +187,13 @@ it('is away for the night as for the day, or from an hour of the night on', func
         'until' => '2027-01-16', 'because' => 'sea',
     ];
     Leave::query()->create($leave);
-    expect(offeredOn($this, '2027-01-16'))->toBe([]);
+    expect(lateOffers($this, '2027-01-16'))->toBe([]);
     Leave::query()->delete();
     $this->post('/salon/leave', [
         'leave_of' => (string) $this->stylist->id, 'leave_from' => '2027-01-16', 'leave_until' => '2027-01-16',
         'leave_from_time' => '0:15', 'leave_because' => 'home',
     ])->assertSessionHasNoErrors();
-    $offered = offeredOn($this, '2027-01-16');
+    $offered = lateOffers($this, '2027-01-16');
     expect($offered[count($offered) - 1])->toBe('23:25');
 });
 

@@ -65,7 +65,7 @@ it('keeps to whose hands and which part of the day are wished for', function ():
     // What is none of the salon's is no wish, and no error either.
     $any = offeredOn($this, askFor($head->id, '&all=1'));
     [, $stranger] = $this->salonWithStylist('other@test.example');
-    foreach (["&with={$stranger->id}", '&with=junk', '&part=night'] as $wrong) {
+    foreach (["&with={$stranger->id}", '&with=junk', '&part=dawn'] as $wrong) {
         expect(offeredOn($this, askFor($head->id, "&all=1{$wrong}")))->toBe($any);
     }
 });

@@ -102,5 +102,5 @@ it('says what to type instead', function (array $wrong, string $field): void {
     'words' => [['until' => 'soon'], 'until'],
     'nobody' => [['head' => 'x'], 'head'],
     'somebody of another salon' => [['with' => 'stranger'], 'with'],
-    'no part of a day' => [['part' => 'night'], 'part'],
+    'no part of a day' => [['part' => 'dawn'], 'part'],
 ]);

@@ -18,7 +18,7 @@ final class WaitRequest extends FormRequest
 {
     use Sentences;
 
-    private const PARTS = ['morning', 'midday', 'afternoon', 'evening'];
+    private const PARTS = ['morning', 'midday', 'afternoon', 'evening', 'night'];
     private const MOST_DAYS = 180;
 
     /** @return array<string, list<mixed>> */

@@ -7,7 +7,7 @@ namespace App\Pages\Today;
 /** What whoever books would like, beside the service: whose hands, which part of the day, one day alone. */
 final readonly class BookingWish
 {
-    public const PARTS = ['morning', 'midday', 'afternoon', 'evening'];
+    public const PARTS = ['morning', 'midday', 'afternoon', 'evening', 'night'];
 
     /** @param string $part one of the parts; '' any */
     public function __construct(

@@ -49,14 +49,15 @@ final readonly class OfferedTime
         return SalonClock::inWords($this->minute);
     }
 
-    /** @return 'morning'|'midday'|'afternoon'|'evening' */
+    /** @return 'morning'|'midday'|'afternoon'|'evening'|'night' */
     public function part(): string
     {
         return match (true) {
             $this->minute < 12 * 60 => 'morning',
             $this->minute < 14 * 60 => 'midday',
             $this->minute < 17 * 60 => 'afternoon',
-            default => 'evening',
+            $this->minute < 22 * 60 => 'evening',
+            default => 'night',
         };
     }
 }

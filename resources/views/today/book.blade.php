@@ -5,7 +5,7 @@
         <x-choice name="service" label="For what" :options="$services->pluck('name', 'id')->all()" :value="$service?->id"/>
         <x-field name="date" label="From" type="date" :value="$date->format('Y-m-d')"/>
         <x-choice name="with" :label="__('booking.offers.with')" :options="$stylists->pluck('name', 'id')->all()" :value="$wish->user" :empty="__('booking.offers.anyone')"/>
-        <x-choice name="part" :label="__('booking.offers.when')" :options="collect($wish::PARTS)->mapWithKeys(fn ($part) => [$part => __('booking.offers.parts.' . $part)])->all()" :value="$wish->part" :empty="__('booking.offers.any-time')"/>
+        <x-choice name="part" :label="__('booking.offers.when')" :options="collect($wish::PARTS)->reject(fn ($part) => $part === 'night' && $salon->day_turns_minute === 0)->mapWithKeys(fn ($part) => [$part => __('booking.offers.parts.' . $part)])->all()" :value="$wish->part" :empty="__('booking.offers.any-time')"/>
         @if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
         <button class="button">See the times</button>
     </form>
