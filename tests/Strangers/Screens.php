@@ -122,6 +122,7 @@ final readonly class Screens
                 $uri,
                 "{$uri}?of={$this->stranger->one(['breakage', 'dryness', 'frizz', 'else'])}",
             ],
+            'today.places' => [$uri, "{$uri}?head={$head->id}"],
             'today' => [$this->stranger->one([$uri, "{$uri}?date=" . $this->stranger->day(3)])],
             default => [$uri],
         };
@@ -175,6 +176,21 @@ final readonly class Screens
             $wrong = [...$wrong, ...Sentences::wrongOn($address, (string) $page->getContent())];
         }
         expect($wrong)->toBe([], implode("\n", $wrong));
+        if (is_string($booking)) {
+            $this->onThePicture($booking, $date);
+        }
+    }
+
+    /** Every place the picture lights up is one: the last of them says what it does, and is taken. */
+    private function onThePicture(string $booking, string $date): void
+    {
+        $address = "/today/places?date={$date}&booking={$booking}";
+        $told = $this->test->getJson($address)->assertOk()->json();
+        $place = $told['places'][count($told['places']) - 1];
+        expect($this->test->getJson($address . '&at=' . urlencode($place['slot']))->assertOk()->json('says'))
+            ->not->toBe([]);
+        $this->test->put($told['action'], [...$told['fields'], 'slot' => $place['slot']])
+            ->assertSessionHasNoErrors()->assertRedirect("/today?date={$date}");
     }
 
     /**
