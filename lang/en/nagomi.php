@@ -147,7 +147,7 @@ return [
     'climates' => ['none' => 'none: every day as usual', 'harbour' => 'harbour: damp, mild, windy', 'upland' => 'upland: cold winters, drier', 'plain' => 'plain: hot, dry summers', 'own' => 'our own weather file'],
     'treatments' => ['mask' => 'mask', 'mild-protein' => 'mild protein', 'strong-protein' => 'strong protein', 'clarifying' => 'clarifying or chelating', 'heat' => 'heat under the mask', 'co-wash' => 'co-wash'],
     'learned' => ['moisture-fading' => 'moisture fades', 'protein-fading' => 'protein fades', 'uptake' => 'takes treatments up'],
-    'booking_statuses' => ['booked' => 'booked', 'arrived' => 'here', 'under-way' => 'under way', 'done' => 'through', 'cancelled' => 'cancelled', 'no-show' => 'did not come'],
+    'booking_statuses' => ['booked' => 'booked', 'arrived' => 'arrived', 'under-way' => 'in the chair', 'done' => 'done', 'cancelled' => 'cancelled', 'no-show' => 'no-show'],
     'occasions' => ['best-day' => 'a day that counts', 'swimming' => 'swimming', 'new-colour' => 'new colour', 'away' => 'away'],
     'programmes' => ['weekly-mask' => 'A mask every week', 'first-month' => 'A mask weekly for a month, then every other week', 'no-protein' => 'No protein', 'no-oils' => 'No oils or butters', 'gentle-cleansing' => 'Only gentle cleansing', 'alternate-co-wash' => 'Co-wash and shampoo in turns', 'pre-wash' => 'A pre-wash each time', 'no-heat' => 'No heat, neither tools nor cap'],
 ];

@@ -271,11 +271,11 @@ it('begins nothing in the past or on another day', function (): void {
         $this->post("/bookings/{$tomorrow->id}/notes", ['what' => $what, 'sequence' => '0'])
             ->assertSessionHasErrors('what');
     }
-    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertDontSee('Is here')->assertDontSee('Did not come');
+    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertDontSee('Arrived')->assertDontSee('No-show');
     expect($tomorrow->refresh()->status)->toBe(BookingStatus::Booked);
     // Two days on nobody has said anything yet: only how it ended can be told.
     $this->travelTo('2027-01-14 10:00');
-    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertSee('Did not come')->assertDontSee('Is here');
+    $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertSee('No-show')->assertDontSee('Arrived');
     $this->post("/bookings/{$tomorrow->id}/notes", ['what' => 'begin', 'sequence' => '0'])
         ->assertSessionHasErrors(['what' => 'That is said on the day itself: this booking is for Tue 12 Jan. Give it '
             . 'another time first.']);

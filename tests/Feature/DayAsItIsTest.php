@@ -88,7 +88,7 @@ it('asks after a quarter of an hour who is silent, and gives the place to others
         ->assertSee('has not come. The place is free for others')
         ->assertSee('10:45 with Ilse')
         ->assertSee('10:45 with Quim')
-        ->assertDontSee('finds no place');
+        ->assertDontSee('No slot left');
     // The place is somebody else's by then; whoever comes after all begins when there is room.
     $this->post('/bookings', bookingForm($this->aHead('protein-sensitive'), 'Dry cut', '10:45', null, '2027-01-09'))
         ->assertSessionHasNoErrors()
@@ -98,7 +98,7 @@ it('asks after a quarter of an hour who is silent, and gives the place to others
     say($this, $booking, ['what' => 'here']);
     expect($booking->refresh()->arrived_at?->format('H:i'))->toBe('10:50')
         ->and(theDay($this)->placed[$booking->id]->start())->toBe(695);
-    $this->get('/today')->assertSee('came late; begins 11:35, after a wait of 45 min');
+    $this->get('/today')->assertSee('Came late; starts at 11:35, after a wait of 45 min');
 });
 
 it('offers the place back with one tap', function (): void {
@@ -134,7 +134,7 @@ it('keeps who is under way where they are, through lunch and after closing', fun
     // Those hands are sold to nobody meanwhile.
     $this->post('/bookings', bookingForm($this->aHead('protein-sensitive'), 'Readings', $now, null, '2027-01-09'))
         ->assertSessionHasErrors('time');
-    $this->get('/today')->assertOk()->assertDontSee('finds no place');
+    $this->get('/today')->assertOk()->assertDontSee('No slot left');
 })->with([['11:30', '12:20'], ['17:20', '17:55'], ['22:45', '23:30']]);
 
 it('proposes other hands, moves with one tap once the client agrees, and writes to the client', function (): void {
@@ -182,7 +182,7 @@ it('does not propose again what the client did not want, and tells where no mess
     say($this, $first, ['what' => 'begin']);
     $this->get('/today')->assertSee('Noor stays with Ilse');
     say($this, $booking, ['what' => 'stay']);
-    $this->get('/today')->assertDontSee('So that nobody waits')->assertSee('begins 11:45, 45 min after');
+    $this->get('/today')->assertDontSee('So that nobody waits')->assertSee('Can’t start before 11:45, 45 min late');
     $this->put("/bookings/{$booking->id}", [
         'sequence' => (string) $booking->refresh()->sequence, 'slot' => '2027-01-09 11:00 ' . quim()->id,
     ])->assertSessionHas('said', 'Noor is with Quim at 11:00. No message goes out; tell them yourself.');

@@ -175,7 +175,7 @@ it('asks about who is booked under a hood where every hood broke, and another wa
         'sequence' => (string) $booking->sequence, 'date' => '2027-01-11', 'time' => '9:00',
         'stylist' => (string) $this->stylist->id, 'drying' => 'diffuse',
     ])->assertSessionHasNoErrors();
-    $this->get('/today?date=2027-01-11')->assertDontSee('none works')->assertDontSee('finds no place');
+    $this->get('/today?date=2027-01-11')->assertDontSee('none works')->assertDontSee('No slot left');
 });
 
 it('asks about who is dried with the diffuser where every hand dryer broke, and about nobody else', function (): void {
@@ -186,7 +186,7 @@ it('asks about who is dried with the diffuser where every hand dryer broke, and 
     worksOf($this, ['dryers' => 0]);
     $page = (string) $this->get('/today?date=2027-01-11')->getContent();
     expect(substr_count($page, 'was to be dried with the diffuser, and no hand dryer works'))->toBe(1)
-        ->and($page)->not->toContain('finds no place');
+        ->and($page)->not->toContain('No slot left');
     $this->get(washPage($cut))->assertSee('No hand dryer works at present')->assertDontSee('name="slot"', false);
     $this->get(washPage($cut, '&drying=air'))->assertDontSee('No hand dryer');
 });

@@ -47,9 +47,9 @@ function aDay(FeatureTestCase $test, array $bookings): array
 
 it('greets with the day, and with what to do where nobody is booked', function (): void {
     $this->actingAs($this->stylist)->get('/')->assertRedirect('/today');
-    $this->get('/today')->assertOk()->assertSee('nobody is booked')->assertSee('Nobody works on this day');
-    $this->get('/today?date=2027-02-31')->assertOk()->assertSee('Saturday 9 January 2027');
-    $this->get('/today?date=2027-02-01')->assertOk()->assertSee('Monday 1 February 2027');
+    $this->get('/today')->assertOk()->assertSee('Nobody is booked')->assertSee('Nobody works on this day');
+    $this->get('/today?date=2027-02-31')->assertOk()->assertSee('Saturday 9 January');
+    $this->get('/today?date=2027-02-01')->assertOk()->assertSee('Monday 1 February');
     auth()->logout();
     $this->get('/today')->assertRedirect('/sign-in');
 });
@@ -67,10 +67,10 @@ it('says who is late, who begins late for it, and whom to call', function (): vo
         ->assertOk()
         ->assertSee($one->name)
         ->assertSee('was due at 9:30 with Ilse. Here yet?')
-        ->assertDontSee('after what was promised');
+        ->assertDontSee('Can’t start before');
     // Here at ten to ten, twenty minutes late: who is on time still goes first.
     $this->post("/bookings/{$first->id}/notes", ['what' => 'here', 'sequence' => '0'])->assertSessionHasNoErrors();
-    $this->get('/today')->assertSee('came late; begins 11:05, after a wait of 75 min')->assertDontSee('Here yet?');
+    $this->get('/today')->assertSee('Came late; starts at 11:05, after a wait of 1 h 15')->assertDontSee('Here yet?');
     $first->refresh()->update(['status' => BookingStatus::Booked, 'arrived_at' => null, 'sequence' => 0]);
     $second->update(['starts_at' => CarbonImmutable::parse('2027-01-09 10:30', 'UTC')]);
     // The first calls: half past eleven. The second keeps the time that was promised.
@@ -80,7 +80,7 @@ it('says who is late, who begins late for it, and whom to call', function (): vo
     )->assertSessionHasNoErrors();
     $this
         ->get('/today')
-        ->assertDontSee('after what was promised')
+        ->assertDontSee('Can’t start before')
         ->assertSee('11:35 to about 12:35');
     // The second begins on time and overruns by twenty minutes.
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:30', 'UTC'));
@@ -88,7 +88,7 @@ it('says who is late, who begins late for it, and whom to call', function (): vo
     $this->travelTo(CarbonImmutable::parse('2027-01-09 11:25', 'UTC'));
     $this->post("/bookings/{$second->id}/notes", ['what' => 'over', 'sequence' => '1']);
     $this->post("/bookings/{$second->id}/notes", ['what' => 'over', 'sequence' => '2']);
-    $this->get('/today')->assertSee('20 min over')->assertSee('begins 11:55, 25 min after the time they gave');
+    $this->get('/today')->assertSee('20 min more')->assertSee('Can’t start before 11:55, 25 min after the time they gave');
     $this->post("/bookings/{$second->id}/notes", ['what' => 'through', 'sequence' => '3']);
     expect($second->refresh()->begun_at->diffInMinutes($second->ended_at))->toEqualWithDelta(55, 1);
     $this->get('/today')->assertSee('11:30 to about 12:30');
@@ -99,25 +99,25 @@ it('says who finds no place in the day any more', function (): void {
     $this->travelTo(CarbonImmutable::parse('2027-01-09 17:30', 'UTC'));
     [$booking] = aDay($this, [[$this->aHead(), '17:00', 120]]);
     $this->post("/bookings/{$booking->id}/notes", ['what' => 'here', 'sequence' => '0'])->assertSessionHasNoErrors();
-    $this->get('/today')->assertSee('finds no place in the day')->assertSee('offer another');
+    $this->get('/today')->assertSee('No slot left today')->assertSee('offer another');
 });
 
 it('names who drifts and is not booked, and stops when she is', function (): void {
     $head = $this->aHead();
     Outlook::query()->whereKey($head->id)->update(['drifts_on' => '2027-01-12']);
     aDay($this, []);
-    $this->get('/today')->assertSee($head->name)->assertSee('leaves the comfort band in 3 days');
+    $this->get('/today')->assertSee($head->name)->assertSee('out of balance in 3 days');
     $booking = new Booking([
         'head_id' => $head->id, 'user_id' => $this->stylist->id, 'service' => 'Wash day', 'is_wash_day' => true,
         'date' => '2027-01-11', 'starts_at' => '2027-01-11 10:00', 'stretches' => [], 'minutes' => 60,
         'price_cents' => 0, 'status' => BookingStatus::Booked, 'changed_by' => 'Ilse',
     ]);
     $booking->forceFill(['salon_id' => $this->salon->id])->save();
-    $this->get('/today')->assertDontSee('leaves the comfort band in');
+    $this->get('/today')->assertDontSee('out of balance in');
     $booking->update(['status' => BookingStatus::Cancelled]);
-    $this->get('/today')->assertSee('leaves the comfort band in 3 days');
+    $this->get('/today')->assertSee('out of balance in 3 days');
     Outlook::query()->whereKey($head->id)->update(['drifts_on' => '2027-01-01']);
-    $this->get('/today')->assertSee('outside the comfort band already');
+    $this->get('/today')->assertSee('out of balance already');
 });
 
 it('calls those who did not come, and those with a sign that is not cleared', function (): void {
@@ -148,12 +148,12 @@ it('counts what the day takes from the shelf', function (): void {
     $booking->update(['is_wash_day' => true]);
     $item = $head->planItems()->where('status', 'planned')->firstOrFail();
     $item->forceFill(['date' => '2027-01-09', 'steps' => [['kind' => 'mask', 'minutes' => 20]]])->save();
-    $this->get('/today')->assertSee('Too little on the shelf for this day')->assertSee('0 mL left');
+    $this->get('/today')->assertSee('Running short today')->assertSee('0 mL left');
     $this->post(
         '/products',
         ['name' => 'Barrel of mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '5000'],
     );
-    $this->get('/today')->assertDontSee('Too little on the shelf for this day');
+    $this->get('/today')->assertDontSee('Running short today');
 });
 
 it('knows leave', function (): void {
@@ -167,7 +167,7 @@ it('knows leave', function (): void {
             'leave_because' => 'course',
         ],
     )->assertSessionHas('said', 'Noted. 2 bookings fall into those days: move them, or call.');
-    $this->get('/today')->assertOk()->assertSee('Nobody works on this day')->assertSee('finds no place in the day');
+    $this->get('/today')->assertOk()->assertSee('Nobody works on this day')->assertSee('No slot left today');
     $this->get('/salon/hours')->assertSee('course');
     $this->delete('/salon/leave/' . Leave::query()->sole()->id)->assertRedirect('/salon/hours');
     $this->get('/today')->assertDontSee('Nobody works on this day');
@@ -211,9 +211,9 @@ it('works out, beside the page, what the night did not', function (): void {
     config(['queue.default' => 'database']);
     $head = $this->aHead();
     $this->aHead('protein-sensitive');
-    $this->actingAs($this->stylist)->get('/today')->assertDontSee('last worked out before today');
+    $this->actingAs($this->stylist)->get('/today')->assertDontSee('brought up to date');
     $this->travel(1)->days();
-    $this->get('/today')->assertSee('2 heads were last worked out before today');
+    $this->get('/today')->assertSee('The plans of 2 clients are being brought up to date');
     // Asked for again while it waits, it waits once.
     $this->get('/today');
     expect(DB::table('jobs')->count())
@@ -225,5 +225,5 @@ it('works out, beside the page, what the night did not', function (): void {
         ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true],
     );
     expect($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-10');
-    $this->get('/today')->assertDontSee('last worked out before today');
+    $this->get('/today')->assertDontSee('brought up to date');
 });

@@ -34,6 +34,39 @@ final readonly class RunningSessions
      */
     public function of(Salon $salon, Collection $bookings): array
     {
+        return array_map(
+            fn (WashSession $session): RunningWork => $this->left($salon, $session),
+            self::running($salon, $bookings),
+        );
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings of today
+     *
+     * @return array<string, string> the step that comes next, as the wash page calls it, by head
+     */
+    public function steps(Salon $salon, Collection $bookings): array
+    {
+        $steps = [];
+        foreach (self::running($salon, $bookings) as $head => $session) {
+            $state = WashSessionState::of($session, array_values($session->acts->all()));
+            foreach ($state->steps() as $step) {
+                if ($state->status(self::key($step)) === 'open' && is_string($step['label'] ?? null)) {
+                    $steps[$head] ??= $step['label'];
+                }
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings of today
+     *
+     * @return array<string, WashSession> by head
+     */
+    private static function running(Salon $salon, Collection $bookings): array
+    {
         $heads = $bookings
             ->filter(fn (Booking $booking): bool => $booking->is_wash_day
                 && $booking->status === BookingStatus::UnderWay)
@@ -53,7 +86,7 @@ final readonly class RunningSessions
             ->get();
         $running = [];
         foreach ($sessions as $session) {
-            $running[$session->head_id] = $this->left($salon, $session);
+            $running[$session->head_id] = $session;
         }
 
         return $running;

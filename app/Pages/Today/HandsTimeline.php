@@ -20,7 +20,17 @@ use Nagomi\Core\Scheduling\DaySchedule;
 use Nagomi\Core\Scheduling\Placement;
 use Nagomi\Core\Scheduling\WorkSegment;
 
-/** A day laid out, as the hands line draws it: what is through where it was, what is to come where it is placed. */
+/**
+ * A day laid out, as the hands line draws it: what is through where it was, what is to come where it is placed.
+ *
+ * @phpstan-type Line array{
+ *     name: string, user: int, spans: list<array{int, int}>,
+ *     heads: list<array{
+ *         id: string, label: string, class: string, says: string,
+ *         pieces: non-empty-list<array{from: float, until: float, hands: bool}>,
+ *     }>,
+ * }
+ */
 final readonly class HandsTimeline
 {
     public function __construct(
@@ -31,14 +41,16 @@ final readonly class HandsTimeline
     /**
      * @param Collection<int, Booking> $bookings
      * @param Collection<int, User>    $stylists by key
+     *
+     * @return list<Line> minutes of the day
      */
-    public function of(
+    public function lines(
         Salon $salon,
         CarbonImmutable $date,
         DaySchedule $line,
         Collection $bookings,
         Collection $stylists,
-    ): HandsPicture {
+    ): array {
         $lines = [];
         $now = $this->salonSchedule->now($salon, $date);
         foreach ($this->rows($line, $bookings) as $user => $spans) {
@@ -55,6 +67,13 @@ final readonly class HandsTimeline
                 )->all()),
             ];
         }
+
+        return $lines;
+    }
+
+    /** @param list<Line> $lines of the day */
+    public function picture(DaySchedule $line, array $lines, ?int $now): HandsPicture
+    {
         [$opens, $closes] = self::ends($line, $lines);
 
         return HandsPicture::of($opens, $closes, $lines, $now);

@@ -17,7 +17,7 @@ final readonly class TodayPage extends Page
     /**
      * @param bool $isEnding it is this day by now, or has gone by
      * @param bool $isOver   it has gone by
-     * @param list<TodayRow>                                    $rows
+     * @param list<HandsCard> $cards what everybody’s hands are at; [] on another day
      * @param list<array{outlook: Outlook, days: int}>          $drifting
      * @param list<array{kind: string, ml: float, left: float}> $short
      * @param list<array{head: Head, why: string}>              $calls
@@ -36,7 +36,8 @@ final readonly class TodayPage extends Page
         public bool $isToday,
         public bool $isEnding,
         public bool $isOver,
-        public array $rows,
+        public DayRows $rows,
+        public array $cards,
         public ?HandsPicture $picture,
         public string $order,
         public array $outside,

@@ -6,6 +6,7 @@ namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\Attendance;
 use App\Models\Booking;
+use App\Wording\Words;
 
 /** Who comes at what time, what is needed, and whether the promise is kept. */
 final readonly class TodayRow
@@ -47,6 +48,18 @@ final readonly class TodayRow
         public string $due,
         public string $parts,
     ) {
+    }
+
+    /** How late it begins, in the fewest words. */
+    public function lateInWords(): string
+    {
+        [$hours, $minutes] = [intdiv($this->late, 60), $this->late % 60];
+
+        return Words::say(match (true) {
+            $hours === 0 => 'today.minutes-late',
+            $minutes === 0 => 'today.hours-late',
+            default => 'today.hours-and-minutes-late',
+        }, ['hours' => $hours, 'minutes' => $hours === 0 ? $minutes : sprintf('%02d', $minutes)]);
     }
 
     public function isSilent(): bool

@@ -41,6 +41,7 @@ final readonly class TodayScreen
         private Calls $calls,
         private DayQuestions $dayQuestions,
         private DayStock $dayStock,
+        private HandsNow $handsNow,
         private HandsTimeline $handsTimeline,
         private OrderWords $orderWords,
         private SalonSchedule $salonSchedule,
@@ -57,6 +58,9 @@ final readonly class TodayScreen
         $line = $this->salonSchedule->of($salon, $date, $bookings, $thoroughly);
         $stylists = $this->salonSchedule->stylists($salon);
         $items = $this->items($bookings, $date);
+        $now = $this->salonSchedule->now($salon, $date);
+        $lines = $line === null ? [] : $this->handsTimeline->lines($salon, $date, $line, $bookings, $stylists);
+        $rows = $this->rows($salon, $bookings, $line, $items);
 
         return new TodayPage(
             salon: $salon,
@@ -64,10 +68,9 @@ final readonly class TodayScreen
             isToday: $date->equalTo($salon->today()),
             isEnding: $date->lessThanOrEqualTo($salon->today()),
             isOver: $date->lessThan($salon->today()),
-            rows: $this->rows($salon, $bookings, $line, $items),
-            picture: $line === null
-                ? null
-                : $this->handsTimeline->of($salon, $date, $line, $bookings, $stylists),
+            rows: DayRows::of($rows),
+            cards: $now === null ? [] : $this->handsNow->of($salon, $bookings, $lines, $now),
+            picture: $line === null ? null : $this->handsTimeline->picture($line, $lines, $now),
             order: $line === null ? '' : $this->orderWords->of($line),
             outside: $line === null ? [] : [
                 ...$this->orderWords->outsideHours($line, $stylists),
@@ -104,8 +107,12 @@ final readonly class TodayScreen
         $outlooks = Outlook::query()
             ->where('salon_id', $salon->id)
             ->whereIn('head_id', $bookings->pluck('head_id'))
-            ->get(['head_id', 'salon_id', 'verdict', 'scalp', 'chair_work'])
+            ->get(['head_id', 'salon_id', 'as_of', 'verdict', 'scalp', 'chair_work', 'cells', 'standing'])
             ->keyBy('head_id');
+        // A strand stands beside each name.
+        foreach ($bookings as $booking) {
+            $booking->head->setRelation('outlook', $outlooks[$booking->head_id] ?? null);
+        }
 
         return array_values($bookings->map(
             fn (Booking $booking): TodayRow => $this->row(
