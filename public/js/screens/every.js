@@ -5,6 +5,13 @@ import { isAnythingKept } from '../offline/kept.js';
 const typing = (element) => element instanceof HTMLElement
     && (element.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(element.tagName));
 
+// Where a client's pages stand side by side the open one is among those that are seen.
+const tab = document.querySelector('.rail-client [aria-current]');
+const strip = tab?.closest('.rail-client');
+if (strip) {
+    strip.scrollLeft = tab.offsetLeft - (strip.clientWidth - tab.offsetWidth) / 2;
+}
+
 const sheet = document.getElementById('keys');
 document.querySelectorAll('[data-open="keys"]').forEach((button) => button.addEventListener('click', () => sheet?.showModal()));
 

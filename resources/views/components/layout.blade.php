@@ -19,12 +19,16 @@
 @unless ($bare)
     <nav class="rail" aria-label="Nagomi">
         <a class="rail-name" href="{{ route('today') }}">Nagomi</a>
-        <ul>
+        <ul class="rail-main">
             <li><a href="{{ route('today') }}" data-key="t" @if(request()->routeIs('today', 'bookings.create')) aria-current="page" @endif>Today <kbd>t</kbd></a></li>
             <li><a href="{{ route('clients.index') }}" data-key="h" @if(request()->routeIs('clients.index')) aria-current="page" @endif>Clients <kbd>h</kbd></a></li>
             <li><a href="{{ route('products') }}" data-key="p" @if(request()->routeIs('products', 'products.*')) aria-current="page" @endif>Products <kbd>p</kbd></a></li>
-            @if ($head)
-                <li class="rail-of">{{ $called($head->name) }}</li>
+            <li><a href="{{ route('reports') }}" @if(request()->routeIs('reports', 'reports.*')) aria-current="page" @endif>Reports</a></li>
+            <li><a href="{{ route('salon.edit') }}" data-key="o" @if(request()->routeIs('salon.*')) aria-current="page" @endif>Salon <kbd>o</kbd></a></li>
+        </ul>
+        @if ($head)
+            <ul class="rail-client">
+                <li class="rail-of"><span class="rail-whole">{{ $called($head->name) }}</span><span class="rail-short" aria-hidden="true">{{ explode(' ', $called($head->name))[0] }}</span></li>
                 <li><a href="{{ route('clients.now', $head) }}" data-key="r" @if(request()->routeIs('clients.now')) aria-current="page" @endif>Now <kbd>r</kbd></a></li>
                 <li><a href="{{ route('clients.hair-tests', $head) }}" data-key="b" @if(request()->routeIs('clients.hair-tests', 'clients.hair-tests.zones', 'clients.history', 'clients.history.show', 'clients.history.edit')) aria-current="page" @endif>Hair tests <kbd>b</kbd></a></li>
                 <li><a href="{{ route('clients.wash', $head) }}" data-key="a" @if(request()->routeIs('clients.wash', 'clients.wash.*')) aria-current="page" @endif>Wash <kbd>a</kbd></a></li>
@@ -42,10 +46,9 @@
                         <li><a href="{{ route('clients.trials', $head) }}" @if(request()->routeIs('clients.trials')) aria-current="page" @endif>Trials</a></li>
                         <li><a href="{{ route('clients.erase', $head) }}" @if(request()->routeIs('clients.erase')) aria-current="page" @endif>Take away, delete</a></li>
                     </ul></details></li>
-            @endif
-        </ul>
+            </ul>
+        @endif
         <ul class="rail-end">
-            <li><a href="{{ route('salon.edit') }}" data-key="o" @if(request()->routeIs('salon.edit')) aria-current="page" @endif>Salon <kbd>o</kbd></a></li>
             <li><button type="button" class="rail-button" data-open="keys">Keys <kbd>?</kbd></button></li>
             <li>
                 <form method="post" action="{{ route('sign-out') }}" data-sign-out><x-act/><button class="rail-button">Sign out</button></form>
