@@ -127,7 +127,7 @@ it('changes an intake and works the season out anew', function (): void {
 it('searches heads by name, also with signs that mean something to the database', function (): void {
     $this->aHead();
     $this->actingAs($this->stylist)->get('/clients?search=okonjo')->assertSee('Solvei Okonjo-Brandt');
-    $this->get('/clients?search=%25')->assertDontSee('Solvei Okonjo-Brandt')->assertSee('No client is called');
+    $this->get('/clients?search=%25')->assertDontSee('Solvei Okonjo-Brandt')->assertSee('No client matches');
 });
 
 it('names every word of the product once, and offers the styling loads on the intake form', function (): void {

@@ -8,7 +8,7 @@ use App\Care\Clients\ClientRegistry;
 use App\Http\Requests\ClientRequest;
 use App\Models\Head;
 use App\Pages\Clients\ClientFormScreen;
-use App\Pages\Clients\ClientsPage;
+use App\Pages\Clients\ClientsScreen;
 use App\Pages\Now\NowScreen;
 use App\Wording\ClientName;
 use Illuminate\Contracts\View\View;
@@ -20,6 +20,7 @@ final class ClientsController extends Controller
     public function __construct(
         private readonly ClientFormScreen $clientFormScreen,
         private readonly ClientRegistry $clientRegistry,
+        private readonly ClientsScreen $clientsScreen,
         private readonly NowScreen $nowScreen,
     ) {
     }
@@ -27,18 +28,17 @@ final class ClientsController extends Controller
     public function index(Request $request): View
     {
         $search = mb_substr(trim($request->string('search')->value()), 0, 120);
-        $heads = Head::query()->with([
-            'zoneParts',
-            'outlook:head_id,salon_id,as_of,verdict,cells,standing',
-            'planItems' => fn ($items) => $items->where('status', 'planned'),
-        ])
-            ->when(
-                $search !== '',
-                fn ($query) => $query->where('name', 'like', '%' . addcslashes($search, '%_\\') . '%'),
-            )
-            ->orderBy('name')->get();
+        // What was chosen last is kept.
+        $show = $request->string('show', self::text($request->session()->get('clients.show')))->value();
+        $show = in_array($show, ClientsScreen::FILTERS, true) ? $show : 'all';
+        $request->session()->put('clients.show', $show);
 
-        return view('clients.index', new ClientsPage(heads: $heads, search: $search, today: $this->salon()->today()));
+        return view('clients.index', $this->clientsScreen->of($this->salon(), $search, $show));
+    }
+
+    private static function text(mixed $kept): string
+    {
+        return is_string($kept) ? $kept : '';
     }
 
     public function create(): View

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Pages\Clients;
 
-use App\Models\Head;
 use App\Pages\Page;
-use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 
-/** The clients of a salon, by name. */
+/** The clients of a salon: who needs something first. */
 final readonly class ClientsPage extends Page
 {
     /**
-     * @param Collection<int, Head> $heads
+     * @param list<ClientRow>    $rows
+     * @param string             $search what was asked for; '' nothing
+     * @param string             $show   which of them, as chosen
+     * @param array<string, int> $counts clients by filter
      */
     public function __construct(
-        public Collection $heads,
+        public array $rows,
         public string $search,
-        public CarbonImmutable $today,
+        public string $show,
+        public array $counts,
     ) {
     }
 }

@@ -1,44 +1,46 @@
-<x-layout title="Clients">
+<x-layout :title="__('clients.title')">
     <header class="page-head">
-        <h1>Clients</h1>
+        <h1>{{ __('clients.title') }}</h1>
         <form class="search" role="search" method="get" action="{{ route('clients.index') }}">
-            <label class="is-sr-only" for="search">Search heads by name</label>
-            <input class="input" id="search" type="search" name="search" value="{{ $search }}" placeholder="Search by name" data-search>
+            <label class="is-sr-only" for="search">{{ __('clients.search') }}</label>
+            <input class="input" id="search" type="search" name="search" value="{{ $search }}" placeholder="{{ __('clients.search-short') }}" data-search>
         </form>
-        <a class="button" href="{{ route('plans') }}">Plans side by side</a>
-        <a class="button" href="{{ route('clients.records.create') }}">Take in a record</a>
-        <a class="button is-strong" href="{{ route('clients.create') }}" data-key="n">New client</a>
+        <a class="button" href="{{ route('plans') }}">{{ __('clients.compare') }}</a>
+        <a class="button" href="{{ route('clients.records.create') }}">{{ __('clients.import') }}</a>
+        <a class="button is-strong" href="{{ route('clients.create') }}" data-key="n">{{ __('clients.new') }}</a>
     </header>
-    @if ($heads->isEmpty())
+    @if ($search === '' && $counts['all'] > 0)
+        <nav class="joined" aria-label="{{ __('clients.filter') }}">
+            @foreach ($counts as $filter => $count)
+                <a href="{{ route('clients.index', ['show' => $filter]) }}" @if ($show === $filter) aria-current="true" @endif>{{ __("clients.filters.{$filter}") }} <span>{{ $count }}</span></a>
+            @endforeach
+        </nav>
+    @endif
+    @if ($rows === [])
         <div class="empty">
-            @if ($search !== '')
-                <p>No client is called “{{ $search }}”. Try a part of the name, or <a href="{{ route('clients.index') }}">see all clients</a>.</p>
-            @else
-                <p>No clients yet. Begin with <a href="{{ route('clients.create') }}">a new client</a>: ten minutes of questions, then the hair tests.</p>
-            @endif
+            <p>{{ $search !== '' ? __('clients.not-found', ['search' => $search]) : __('clients.nobody.' . ($counts['all'] === 0 ? 'all' : $show)) }}</p>
+            @if ($search !== '' || $counts['all'] > 0)<p><a href="{{ route('clients.index', ['show' => 'all']) }}">{{ __('clients.see-all') }}</a></p>
+            @else<p><a class="button is-strong" href="{{ route('clients.create') }}">{{ __('clients.new') }}</a></p>@endif
         </div>
     @else
         <ul class="heads">
-            @foreach ($heads as $head)
-                @php($next = $head->planItems->first())
+            @foreach ($rows as $row)
                 <li>
-                    <a class="head-row" href="{{ route('clients.now', $head) }}">
-                        <x-portrait :head="$head"/>
+                    <a class="head-row" href="{{ route('clients.now', $row->head) }}">
+                        <x-portrait :head="$row->head"/>
                         <span class="head-who">
-                            <strong>{{ $called($head->name) }}</strong>
-                            <span>@traits($head)</span>
+                            <strong>{{ $called($row->head->name) }}</strong>
+                            <span>@traits($row->head)</span>
                         </span>
-                        <span class="head-verdict">{{ $head->outlook->verdict ?? 'Not worked out yet; open it.' }}</span>
+                        <span class="head-verdict">{{ $row->head->outlook->verdict ?? __('clients.not-worked-out') }}</span>
                         <span class="head-next">
-                            @if ($next)
-                                <strong>{{ $next->date->lessThanOrEqualTo($today) ? 'today' : $next->date->format('j M') }}</strong>
-                                <span>{{ (int) $next->minutes }} min</span>
-                            @endif
+                            @if ($row->when !== '')<strong @class(['is-due' => $row->isDue()])>{{ $row->when }}</strong>@endif
+                            @if ($row->also !== '')<span @class(['is-sign' => $row->isLookedAtFirst()])>{{ $row->also }}</span>@endif
                         </span>
                     </a>
                 </li>
             @endforeach
         </ul>
-        <p class="count">{{ $heads->count() }} {{ $heads->count() === 1 ? 'head' : 'heads' }}{{ $search !== '' ? " with “{$search}” in the name" : '' }}</p>
+        <p class="count">{{ trans_choice('clients.count', count($rows)) }}</p>
     @endif
 </x-layout>

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+// Everybody the salon looks after: who needs something first.
+return [
+    'title' => 'Clients',
+    'search' => 'Search clients by name or phone', 'search-short' => 'Name or phone',
+    'compare' => 'Compare plans', 'import' => 'Import a record', 'new' => 'New client',
+    'filter' => 'Show',
+    'filters' => ['all' => 'All', 'due' => 'Due, not booked', 'booked' => 'Booked', 'sign' => 'Look first'],
+    'nobody' => [
+        'all' => 'No clients yet. Begin with a new one: ten minutes of questions, then the hair tests.',
+        'due' => 'Everyone due this week is booked.',
+        'booked' => 'Nobody is booked from today on.',
+        'sign' => 'No client has an open sign or a sore scalp.',
+    ],
+    'not-found' => 'No client matches “:search”. Try a part of the name or of the phone number.',
+    'see-all' => 'See all clients',
+    'due-since' => 'due since :day', 'due-today' => 'due today', 'due-on' => 'due :day',
+    'booked-on' => 'booked :day', 'next-wash' => 'next wash :day', 'next-wash-today' => 'next wash today',
+    'minutes' => ':minutes min',
+    'sign' => 'look first: an open sign', 'sore' => 'look first: sore scalp',
+    'not-worked-out' => 'Not worked out yet; open it.',
+    'count' => '{1} One client|[2,*] :count clients',
+];

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+/* The list of clients: who needs something first, filters that are kept, found by any part of a name or a number. */
+
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Pages\Clients\ClientRow;
+use App\Pages\Clients\ClientsScreen;
+use Tests\Feature\FeatureTestCase;
+
+require_once __DIR__ . '/OpenSalon.php';
+
+/** @param array<string, mixed> $columns */
+function named(FeatureTestCase $test, string $name, array $columns = [], ?string $driftsOn = null): Head
+{
+    $head = $test->aHead();
+    $head->update(['name' => $name] + $columns);
+    Outlook::query()->whereKey($head->id)->update(['drifts_on' => $driftsOn]);
+
+    return $head;
+}
+
+/** @return array<string, string> what stands beside each name, in their order */
+function listed(FeatureTestCase $test, string $search = '', string $show = 'all'): array
+{
+    $page = app(ClientsScreen::class)->of($test->salon->fresh(), $search, $show);
+
+    return collect($page->rows)->mapWithKeys(
+        static fn (ClientRow $row): array => [$row->head->name => trim("{$row->when} {$row->also}")],
+    )->all();
+}
+
+beforeEach(function (): void {
+    openSalon($this);
+});
+
+it('shows who needs something first, and why', function (): void {
+    named($this, 'Anna in balance');
+    named($this, 'Bea due', [], '2027-01-14');
+    named($this, 'Cleo overdue', [], '2027-01-02');
+    named($this, 'Dita later', [], '2027-01-17');
+    named($this, 'Ella sore', ['sore_scalp' => true]);
+    $booked = named($this, 'Fay booked', [], '2027-01-10');
+    $this->post('/bookings', bookingForm($booked, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
+    $listed = listed($this);
+    expect(array_slice(array_keys($listed), 0, 3))->toBe(['Ella sore', 'Cleo overdue', 'Bea due'])
+        ->and($listed['Cleo overdue'])->toStartWith('due since 2 Jan')
+        ->and($listed['Bea due'])->toStartWith('due 14 Jan')
+        ->and($listed['Fay booked'])->toStartWith('booked Mon 11 Jan')
+        ->and($listed['Ella sore'])->toContain('look first: sore scalp')
+        ->and($listed['Dita later'])->not->toContain('due');
+    expect(array_keys(listed($this, '', 'due')))->toBe(['Cleo overdue', 'Bea due'])
+        ->and(array_keys(listed($this, '', 'booked')))->toBe(['Fay booked'])
+        ->and(array_keys(listed($this, '', 'sign')))->toBe(['Ella sore']);
+    // Given up, or booked too late: due again.
+    Booking::query()->update(['status' => BookingStatus::Cancelled]);
+    expect(array_keys(listed($this, '', 'due')))->toBe(['Cleo overdue', 'Fay booked', 'Bea due']);
+    Booking::query()->update(['status' => BookingStatus::Booked, 'date' => '2027-01-30']);
+    expect(array_keys(listed($this, '', 'due')))->toContain('Fay booked');
+});
+
+it('keeps the filter that was chosen, and takes no other', function (): void {
+    named($this, 'Bea due', [], '2027-01-14');
+    named($this, 'Anna in balance');
+    $this->get('/clients')->assertSee('Bea due')->assertSee('Anna in balance')->assertSee('2 clients');
+    $this->get('/clients?show=due')->assertSee('Bea due')->assertDontSee('Anna in balance');
+    $this->get('/clients')->assertSee('Bea due')->assertDontSee('Anna in balance')->assertSee('One client');
+    $this->get('/clients?search=anna')->assertSee('Anna in balance');
+    $this->get('/clients?show=nonsense')->assertSee('Anna in balance');
+    $this->get('/clients?show[]=due')->assertNotFound();
+    $this->get('/clients?show=booked')->assertSee('Nobody is booked from today on.');
+    $this->get('/clients?show=sign')->assertSee('No client has an open sign');
+});
+
+it('finds a client by any part of a name or of a phone number, however it is typed', function (string $search, array $found): void {
+    named($this, 'Solvei Okonjo-Brandt', ['phone' => '+351 900 123 456']);
+    named($this, 'Rui 100% Tanaka', ['phone' => '0044-20-7946-0123']);
+    named($this, 'Noor', ['phone' => null]);
+    expect(array_keys(listed($this, $search, 'due')))->toBe($found);
+})->with([
+    'in the middle' => ['njo', ['Solvei Okonjo-Brandt']],
+    'a number' => ['900 123', ['Solvei Okonjo-Brandt']],
+    'without spaces' => ['351900', ['Solvei Okonjo-Brandt']],
+    'of another shape' => ['(20) 7946', ['Rui 100% Tanaka']],
+    'in both' => ['0123', ['Rui 100% Tanaka', 'Solvei Okonjo-Brandt']],
+    'two digits are a name' => ['12', []],
+    'a sign of the search' => ['100%', ['Rui 100% Tanaka']],
+    'none' => ['zzz', []],
+]);
+
+it('says what to do where there is nobody, and nothing of other salons', function (): void {
+    [$other] = $this->salonWithStylist('maren@test.example');
+    $this->aHead('mixed-porosity', $other)->update(['name' => 'A stranger', 'phone' => '+351 900 123 456']);
+    $this->get('/clients')->assertSee('No clients yet.')->assertDontSee('A stranger');
+    $this->get('/clients?search=900123')->assertSee('No client matches “900123”')->assertDontSee('A stranger');
+});
