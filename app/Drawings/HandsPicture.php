@@ -7,6 +7,15 @@ namespace App\Drawings;
 /**
  * The hands timeline: a day on one line of each stylist's hands; filled where hands work, hollow where hair waits. Along
  * the day everything is in percent of the board, so that words keep their size on every screen; down it in pixels.
+ *
+ * @phpstan-type Sat array{
+ *     id: string, label: string, class: string, says: string,
+ *     pieces: non-empty-list<array{from: float, until: float, hands: bool}>,
+ * }
+ * @phpstan-type Drawn array{
+ *     id: string, label: string, class: string, says: string, begins: int, labelX: float, labelY: int, isInside: bool,
+ *     pieces: non-empty-list<array{x: float, width: float, hands: bool}>,
+ * }
  */
 final readonly class HandsPicture
 {
@@ -25,7 +34,7 @@ final readonly class HandsPicture
 
     /**
      * @param list<array{
-     *     name: string, user: int, barY: int, off: list<array{x: float, width: float}>, heads: list<array<string, mixed>>,
+     *     name: string, user: int, barY: int, off: list<array{x: float, width: float}>, heads: list<Drawn>,
      * }> $rows
      * @param list<array{x: float, word: string}> $hours
      * @param float|null $now where it is now; null on another day
@@ -46,13 +55,7 @@ final readonly class HandsPicture
      * @param int $opens  minute of the day
      * @param int $closes minute of the day
      * @param list<array{
-     *     name: string,
-     *     user: int,
-     *     spans: list<array{int, int}>,
-     *     heads: list<array{
-     *         id: string, label: string, class: string, says: string,
-     *         pieces: non-empty-list<array{from: float, until: float, hands: bool}>,
-     *     }>,
+     *     name: string, user: int, spans: list<array{int, int}>, heads: list<Sat>,
      * }> $lines minutes of the day
      */
     public static function of(int $opens, int $closes, array $lines, ?int $now): self
@@ -89,9 +92,7 @@ final readonly class HandsPicture
     }
 
     /**
-     * @param list<array{
-     *     heads: list<array{class: string, pieces: non-empty-list<array{hands: bool}>}>,
-     * }> $lines
+     * @param list<array{heads: list<Sat>}> $lines
      *
      * @return list<string> each once, in the order of a visit
      */
@@ -130,13 +131,10 @@ final readonly class HandsPicture
     /**
      * A name stands in the bar where there is room for it, else above it; one that would run into the one before, below.
      *
-     * @param list<array{
-     *     id: string, label: string, class: string, says: string,
-     *     pieces: non-empty-list<array{from: float, until: float, hands: bool}>,
-     * }> $heads
+     * @param list<Sat>              $heads
      * @param callable(float): float $x
      *
-     * @return list<array<string, mixed>>
+     * @return list<Drawn>
      */
     private static function heads(array $heads, int $y, callable $x): array
     {

@@ -9,18 +9,6 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\Browser;
 
-/** The key of a client by first name. */
-function keyOf(Browser $browser, string $name): string
-{
-    $browser->visit('/clients');
-    foreach ($browser->all('.head-row') as $row) {
-        if (str_contains($row->getText(), $name)) {
-            return basename((string) parse_url((string) $row->getAttribute('href'), PHP_URL_PATH));
-        }
-    }
-    throw new RuntimeException("{$name} is not in the list.");
-}
-
 function openOf(Browser $browser, string $day, string $name): void
 {
     $browser->visit("/today?date={$day}");
@@ -40,7 +28,7 @@ it('books two of a household at once, and one of them again every few weeks', fu
     try {
         $day = (new DateTimeImmutable('+17 days'))->format('Y-m-d');
         $browser->signIn();
-        $key = keyOf($browser, 'Aurel');
+        $key = $browser->clientKey('Aurel');
         $browser->visit("/bookings/new?head={$key}&service=4&date={$day}");
         expect($browser->text('.household'))->toContain('Hanneke');
         $browser->tap('.household input[type="checkbox"]')->press('See when all can come');

@@ -13,20 +13,9 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Browser;
 
-function keyOnList(Browser $browser, string $name): string
-{
-    $browser->visit('/clients');
-    foreach ($browser->all('.head-row') as $row) {
-        if (str_contains($row->getText(), $name)) {
-            return basename((string) parse_url((string) $row->getAttribute('href'), PHP_URL_PATH));
-        }
-    }
-    throw new RuntimeException("{$name} is not in the list.");
-}
-
 function bookOn(Browser $browser, string $day, string $name): void
 {
-    $key = keyOnList($browser, $name);
+    $key = $browser->clientKey($name);
     $browser->visit("/bookings/new?head={$key}&service=4&date={$day}");
     $old = $browser->find('html');
     $browser->tap('.openings .button, .opening-day .button')->untilGone($old);
@@ -41,6 +30,15 @@ function barOf(Browser $browser, string $name): RemoteWebElement
         }
     }
     throw new RuntimeException("{$name} has no bar.");
+}
+
+/** @return array{float, float} a point just within the start of a bar */
+function edgeOf(Browser $browser, string $name): array
+{
+    return $browser->driver->executeScript(
+        'const box = arguments[0].getBoundingClientRect(); return [box.left + 8, box.top + 20]',
+        [barOf($browser, $name)],
+    );
 }
 
 /** @return array{float, float} where a minute of the day is on the line of the nth hands, from 0 */
@@ -113,10 +111,7 @@ it('moves a client with a finger that was held, and scrolls with one that was no
             $points = $type === 'touchEnd' ? [] : [['x' => $x, 'y' => $y]];
             $tools->execute('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $points]);
         };
-        $at = $browser->driver->executeScript(
-            'const box = arguments[0].getBoundingClientRect(); return [box.left + 8, box.top + 20]',
-            [barOf($browser, 'Rui')],
-        );
+        $at = edgeOf($browser, 'Rui');
         // A finger that goes on at once scrolls the page.
         $touch('touchStart', ...$at);
         $touch('touchMove', $at[0], $at[1] - 40);
@@ -124,10 +119,7 @@ it('moves a client with a finger that was held, and scrolls with one that was no
         expect($browser->find('.placing')->isDisplayed())->toBeFalse();
 
         $browser->driver->executeScript('scrollTo(0, 0)');
-        $at = $browser->driver->executeScript(
-            'const box = arguments[0].getBoundingClientRect(); return [box.left + 8, box.top + 20]',
-            [barOf($browser, 'Rui')],
-        );
+        $at = edgeOf($browser, 'Rui');
         $touch('touchStart', ...$at);
         saysOf($browser, 'done about');
         [$x, $y] = pointOf($browser, 2, 14 * 60);
@@ -178,7 +170,7 @@ it('moves a client with keys alone, leaves it at will, and books one who is not 
         $browser->keys('ENTER')->untilGone($old);
         expect($browser->text('main'))->toMatch('/Tamar .* is with /');
 
-        $key = keyOnList($browser, 'Noor');
+        $key = $browser->clientKey('Noor');
         $browser->visit("/bookings/new?head={$key}&service=4&date={$day}")->press('Choose on the day’s picture');
         saysOf($browser, 'Everybody else keeps their time.');
         $browser->tap('[data-step="1"]');

@@ -10,6 +10,7 @@ use App\Models\Head;
 use App\Models\Outlook;
 use App\Pages\Clients\ClientRow;
 use App\Pages\Clients\ClientsScreen;
+use App\Pages\Today\TodayScreen;
 use Tests\Feature\FeatureTestCase;
 
 require_once __DIR__ . '/OpenSalon.php';
@@ -62,6 +63,22 @@ it('shows who needs something first, and why', function (): void {
     Booking::query()->update(['status' => BookingStatus::Booked, 'date' => '2027-01-30']);
     expect(array_keys(listed($this, '', 'due')))->toContain('Fay booked');
 });
+
+it('calls those due whom Today calls due', function (BookingStatus $status, string $date, bool $isDue): void {
+    $head = named($this, 'Bea due', [], '2027-01-14');
+    $this->post('/bookings', bookingForm($head, 'Readings', '10:00'))->assertSessionHasNoErrors();
+    Booking::query()->update(['status' => $status, 'date' => $date]);
+    $drifting = app(TodayScreen::class)->of($this->salon->fresh(), $this->salon->fresh()->today())->drifting;
+    expect(array_keys(listed($this, '', 'due')))->toBe($isDue ? ['Bea due'] : [])
+        ->and($drifting)->toHaveCount($isDue ? 1 : 0);
+})->with([
+    'seen to this morning' => [BookingStatus::Done, '2027-01-09', false],
+    'in the chair' => [BookingStatus::UnderWay, '2027-01-09', false],
+    'booked on the last day of the week' => [BookingStatus::Booked, '2027-01-16', false],
+    'booked a day later' => [BookingStatus::Booked, '2027-01-17', true],
+    'seen to yesterday' => [BookingStatus::Done, '2027-01-08', true],
+    'did not come' => [BookingStatus::NoShow, '2027-01-09', true],
+]);
 
 it('keeps the filter that was chosen, and takes no other', function (): void {
     named($this, 'Bea due', [], '2027-01-14');

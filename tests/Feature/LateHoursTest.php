@@ -207,3 +207,12 @@ it('lets a booking of the night stand where hours are shortened later, on the da
     $this->get("/bookings/{$booking->id}")->assertOk()->assertSee('Saturday 16 January at 0:30 after midnight');
     expect(Booking::query()->sole()->starts_at->format('Y-m-d H:i'))->toBe('2027-01-17 00:30');
 });
+
+it('says on the plan that a wash day of the night is after midnight, beside the day it belongs to', function (): void {
+    openLate($this, '18:00–4:00');
+    $head = $this->aHead();
+    $this->post('/bookings', bookingForm($head, 'Wash day', '0:30', date: '2027-01-16'))->assertSessionHasNoErrors();
+    $this->get("/clients/{$head->id}/plan")->assertSee('0:30 after midnight');
+    expect($head->planItems()->where('date', '2027-01-16')->count())->toBe(1)
+        ->and($head->planItems()->where('date', '2027-01-17')->count())->toBe(0);
+});

@@ -124,12 +124,12 @@ it('says so where a place is taken meanwhile, where none is left, and where nobo
     $this->getJson('/today/places?date=2027-01-11')->assertOk();
     $this->getJson('/today/places?date=2027-01-11&booking[]=x&head[]=y')->assertNotFound();
     // Of another day, of one that has begun, of another salon's.
-    $this->getJson("/today/places?date=2027-01-12&booking={$noor->id}")->assertNotFound();
+    $this->getJson("/today/places?date=2027-01-12&booking={$noor->id}")->assertStatus(422);
     $noor->update(['status' => BookingStatus::UnderWay, 'begun_at' => now()]);
-    $this->getJson("/today/places?date=2027-01-11&booking={$noor->id}")->assertNotFound()
+    $this->getJson("/today/places?date=2027-01-11&booking={$noor->id}")->assertStatus(422)
         ->assertJsonPath('message', 'That booking has begun, or is none of this day: open the day anew.');
     [$other] = $this->salonWithStylist('maren@test.example');
-    $this->getJson("/today/places?head={$this->aHead('mixed-porosity', $other)->id}")->assertNotFound();
+    $this->getJson("/today/places?head={$this->aHead('mixed-porosity', $other)->id}")->assertStatus(422);
     // Hands for twelve hours there are none.
     service('Readings')->update(['minutes' => 600]);
     $told = placesOf($this, "head={$this->aHead('growing-out-bleach')->id}&service=" . service('Readings')->id);

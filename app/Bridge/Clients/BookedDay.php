@@ -46,7 +46,7 @@ final readonly class BookedDay
                 $booking->id,
                 $booking->kept_minutes,
                 SalonClock::dayInWords($booking->date, 'j M'),
-                $booking->starts_at->setTimezone($head->salon->timezone)->format('G:i'),
+                SalonClock::inWords(SalonClock::minute($head->salon, $booking->date, $booking->starts_at)),
                 explode(' ', $booking->user->name)[0],
             )];
         }

@@ -26,9 +26,10 @@ final class PlacesController extends Controller
         $date = (SalonClock::day($salon, $request->string('date')->value()) ?? $salon->today())->max($salon->today());
         $client = $this->placedClients->asked($salon, $date, $request->query->all());
         if ($client === null) {
-            return response()->json(['message' => Words::say('booking.places.nobody')], $request->hasAny([
-                'booking', 'head',
-            ]) ? 404 : 200);
+            // Refused with its reason: what is not there at all would be said in the words of any page.
+            $isAsked = $request->hasAny(['booking', 'head']);
+
+            return response()->json(['message' => Words::say('booking.places.nobody')], $isAsked ? 422 : 200);
         }
         $slot = $request->string('at')->value();
         if ($slot === '') {

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Head;
 use App\Models\Service;
 use App\Models\User;
+use App\Pages\Today\BookingWish;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,7 +19,6 @@ final class WaitRequest extends FormRequest
 {
     use Sentences;
 
-    private const PARTS = ['morning', 'midday', 'afternoon', 'evening', 'night'];
     private const MOST_DAYS = 180;
 
     /** @return array<string, list<mixed>> */
@@ -31,7 +31,7 @@ final class WaitRequest extends FormRequest
             'head' => ['required', 'string', $of('heads')],
             'service' => ['required', 'integer', $of('services')],
             'with' => ['nullable', 'integer', $of('users')],
-            'part' => ['nullable', Rule::in(self::PARTS)],
+            'part' => ['nullable', Rule::in(BookingWish::PARTS)],
             'drying' => ['nullable', 'string', Rule::in(array_column(DryingMethod::cases(), 'value'))],
             'until' => [
                 'required',

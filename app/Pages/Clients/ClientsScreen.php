@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Clients;
 
+use App\Bridge\Scheduling\DueClients;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -18,9 +19,6 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class ClientsScreen
 {
     public const FILTERS = ['all', 'due', 'booked', 'sign'];
-
-    /** Who goes out of balance within so many days, and is not booked before, is due. */
-    private const DUE_WITHIN_DAYS = 7;
 
     /** From so many digits on a search is one for a phone number. */
     private const LEAST_DIGITS = 3;
@@ -55,13 +53,14 @@ final readonly class ClientsScreen
             ->select('date')
             ->whereColumn('bookings.head_id', 'heads.id')
             ->where('date', '>=', $today->format('Y-m-d'))
-            ->whereIn('status', [BookingStatus::Booked, BookingStatus::Arrived, BookingStatus::UnderWay])
+            ->whereIn('status', BookingStatus::open())
             ->orderBy('date')
             ->limit(1);
         /** @var Collection<int, Head> $heads */
         $heads = Head::query()
             ->select('heads.*')
             ->selectSub($next, 'booked_on')
+            ->selectSub(DueClients::seenTo('heads.id', $today)->limit(1), 'seen_to_on')
             ->with([
                 'zoneParts',
                 'outlook:head_id,salon_id,as_of,verdict,cells,standing,drifts_on',
@@ -87,9 +86,8 @@ final readonly class ClientsScreen
         $bookedOn = $head->getAttribute('booked_on');
         $booked = is_string($bookedOn) ? CarbonImmutable::parse($bookedOn) : null;
         $due = $head->outlook?->drifts_on;
-        $until = $today->addDays(self::DUE_WITHIN_DAYS)->format('Y-m-d');
-        $isDue = $due !== null && $due->format('Y-m-d') <= $until
-            && ($booked === null || $booked->format('Y-m-d') > $until);
+        $isDue = $due !== null && $due->format('Y-m-d') <= DueClients::until($today)
+            && $head->getAttribute('seen_to_on') === null;
         $item = $head->planItems->first();
         $minutes = $item === null ? '' : Words::say('clients.minutes', ['minutes' => (int) $item->minutes]);
 

@@ -23,12 +23,9 @@ use Nagomi\Core\Scheduling\WorkSegment;
 /**
  * A day laid out, as the hands line draws it: what is through where it was, what is to come where it is placed.
  *
+ * @phpstan-import-type Sat from HandsPicture
  * @phpstan-type Line array{
- *     name: string, user: int, spans: list<array{int, int}>,
- *     heads: list<array{
- *         id: string, label: string, class: string, says: string,
- *         pieces: non-empty-list<array{from: float, until: float, hands: bool}>,
- *     }>,
+ *     name: string, user: int, spans: list<array{int, int}>, heads: list<Sat>,
  * }
  */
 final readonly class HandsTimeline

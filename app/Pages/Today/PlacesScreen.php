@@ -40,7 +40,7 @@ final readonly class PlacesScreen
             ]),
             places: array_map(
                 static fn (Opening $opening): array => self::place($opening, $date, $stretches, $stylists),
-                $this->openings($salon, $date, $client),
+                $this->openings($salon, $date, $client, $this->salonSchedule->bookings($salon, $date)),
             ),
             from: $client->isBooked() ? [
                 'user' => $booking->user_id,
@@ -57,13 +57,12 @@ final readonly class PlacesScreen
     public function effect(Salon $salon, CarbonImmutable $date, PlacedClient $client, string $slot): ?array
     {
         $stylists = $this->salonSchedule->stylists($salon);
-        foreach ($this->openings($salon, $date, $client) as $opening) {
+        $bookings = $this->salonSchedule->bookings($salon, $date);
+        foreach ($this->openings($salon, $date, $client, $bookings) as $opening) {
             $time = OfferedTime::at($opening, $date);
             $user = $stylists->get($time->user);
             $starts = SalonClock::moment($salon, $date->format('Y-m-d'), $time->minute);
             if ($time->slot === $slot && $user !== null && $starts !== null) {
-                $bookings = $this->salonSchedule->bookings($salon, $date);
-
                 return $this->placeEffects->of(
                     $client,
                     $time,
@@ -85,10 +84,18 @@ final readonly class PlacesScreen
         return null;
     }
 
-    /** @return list<Opening> the earliest first */
-    private function openings(Salon $salon, CarbonImmutable $date, PlacedClient $client): array
-    {
-        $others = self::without($this->salonSchedule->bookings($salon, $date), $client);
+    /**
+     * @param Collection<int, Booking> $bookings of the day
+     *
+     * @return list<Opening> the earliest first
+     */
+    private function openings(
+        Salon $salon,
+        CarbonImmutable $date,
+        PlacedClient $client,
+        Collection $bookings,
+    ): array {
+        $others = self::without($bookings, $client);
         $line = $this->salonSchedule->of($salon, $date, $others);
 
         return $line === null ? [] : $this->offeredDays->openings(

@@ -7,6 +7,7 @@ namespace App\Pages\Today;
 use App\Bridge\Products\DayStock;
 use App\Bridge\Scheduling\Attendance;
 use App\Bridge\Scheduling\BookedAppointments;
+use App\Bridge\Scheduling\DueClients;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\WashDays\PlannedMinutes;
 use App\Models\Booking;
@@ -22,7 +23,6 @@ use App\Wording\ScalpWords;
 use App\Wording\StepWords;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Scheduling\DaySchedule;
@@ -33,8 +33,6 @@ use Nagomi\Core\Scheduling\DaySchedule;
  */
 final readonly class TodayScreen
 {
-    /** Who leaves the band within so many days and is not booked before is drifting. */
-    private const DRIFTS_WITHIN_DAYS = 7;
     private const MOST_DRIFTING = 8;
 
     public function __construct(
@@ -255,21 +253,14 @@ final readonly class TodayScreen
     private function drifting(Salon $salon): array
     {
         $today = $salon->today();
-        $until = $today->addDays(self::DRIFTS_WITHIN_DAYS)->format('Y-m-d');
         $drifting = [];
         /** @var iterable<Outlook> $outlooks */
         $outlooks = Outlook::query()
             ->with('head:id,salon_id,name')
             ->select(['head_id', 'salon_id', 'drifts_on'])
             ->where('salon_id', $salon->id)
-            ->where('drifts_on', '<=', $until)
-            ->whereNotExists(
-                fn (Builder $query): Builder => $query
-                    ->from('bookings')
-                    ->whereColumn('bookings.head_id', 'outlooks.head_id')
-                    ->whereBetween('bookings.date', [$today->format('Y-m-d'), $until])
-                    ->whereIn('bookings.status', ['booked', 'arrived', 'under-way', 'done']),
-            )
+            ->where('drifts_on', '<=', DueClients::until($today))
+            ->whereNotExists(DueClients::seenTo('outlooks.head_id', $today))
             ->orderBy('drifts_on')->limit(self::MOST_DRIFTING)->get();
         foreach ($outlooks as $outlook) {
             $drifting[] = [

@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use RuntimeException;
 
 /** A Chromium of our own on the running application: what a person does with it, in her words. */
 final class Browser
@@ -378,6 +379,18 @@ final class Browser
         ));
 
         return $this;
+    }
+
+    /** The key of a client, by a part of the name. */
+    public function clientKey(string $name): string
+    {
+        $this->visit('/clients?show=all');
+        foreach ($this->all('.head-row') as $row) {
+            if (str_contains($row->getText(), $name)) {
+                return basename((string) parse_url((string) $row->getAttribute('href'), PHP_URL_PATH));
+            }
+        }
+        throw new RuntimeException("{$name} is not in the list.");
     }
 
     public function shot(string $file): self
