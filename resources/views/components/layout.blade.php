@@ -20,7 +20,7 @@
     <nav class="rail" aria-label="Nagomi">
         <a class="rail-name" href="{{ route('today') }}">Nagomi</a>
         <ul class="rail-main">
-            <li><a href="{{ route('today') }}" data-key="t" @if(request()->routeIs('today', 'bookings.create')) aria-current="page" @endif>Today <kbd>t</kbd></a></li>
+            <li><a href="{{ route('today') }}" data-key="t" @if(request()->routeIs('today', 'today.*', 'bookings.*')) aria-current="page" @endif>Today <kbd>t</kbd></a></li>
             <li><a href="{{ route('clients.index') }}" data-key="h" @if(request()->routeIs('clients.index')) aria-current="page" @endif>Clients <kbd>h</kbd></a></li>
             <li><a href="{{ route('products') }}" data-key="p" @if(request()->routeIs('products', 'products.*')) aria-current="page" @endif>Products <kbd>p</kbd></a></li>
             <li><a href="{{ route('reports') }}" @if(request()->routeIs('reports', 'reports.*')) aria-current="page" @endif>Reports</a></li>

@@ -56,7 +56,7 @@ describe('what is lit', () => {
         expect(percentOf(541, 540, 1080)).toBe(0.185);
     });
     it('bears a name where hands work longest', () => {
-        expect(roomiest([[540, 550, true], [550, 600, false], [600, 640, true], [640, 700, false]])).toBe(600);
-        expect(roomiest([[540, 560, true], [570, 590, true]])).toBe(540);
+        expect(roomiest([[540, 550, true], [550, 600, false], [600, 640, true], [640, 700, false]])).toEqual([600, 640, true]);
+        expect(roomiest([[540, 560, true], [570, 590, true]])).toEqual([540, 560, true]);
     });
 });

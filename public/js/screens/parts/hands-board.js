@@ -8,7 +8,9 @@ const ROUND_HANDS = 6;
 const ROUND_WAIT = 13;
 const LIT_BEYOND = 4;
 const BESIDE_PX = 24;
-const LABEL = { x: 9, y: 28 };
+const INSIDE = { x: 9, y: 28 };
+const ABOVE = { x: 1, y: -7 };
+const LETTER_PX = 7.6;
 
 /** @param {HTMLElement} figure the timeline as the page brought it */
 export const makeBoard = (figure) => {
@@ -48,8 +50,13 @@ export const makeBoard = (figure) => {
                 ghost.replaceChildren();
                 return;
             }
-            const [group, label] = [draw('g', { class: 'hands-ghost' }), draw('svg', { x: `${percentOf(roomiest(place.pieces), opens, closes)}%`, overflow: 'visible' })];
-            label.append(draw('text', { x: LABEL.x, y: y + LABEL.y }, name));
+            const [from, until] = roomiest(place.pieces);
+            // A short visit has no room for a name in its bar.
+            const room = extent.getBoundingClientRect().width * (until - from) / Math.max(1, closes - opens);
+            const at = room > LETTER_PX * name.length + 2 * INSIDE.x ? INSIDE : ABOVE;
+            const group = draw('g', { class: 'hands-ghost' });
+            const label = draw('svg', { x: span(from, from).x, overflow: 'visible' });
+            label.append(draw('text', { x: at.x, y: y + at.y, class: at === ABOVE ? 'is-above' : 'is-inside' }, name));
             group.append(...place.pieces.map(piece(y)), label);
             ghost.replaceChildren(group);
             bring(group);

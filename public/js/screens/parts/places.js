@@ -39,6 +39,6 @@ export const lit = (places) => places.reduce((spans, { user, minute, finish }) =
 /** @returns {number} percent of a board that goes from one minute of the day to another; what lies beyond stands at its edge */
 export const percentOf = (minute, opens, closes) => Math.round(100000 * (Math.min(Math.max(minute, opens), closes) - opens) / Math.max(1, closes - opens)) / 1000;
 
-/** @returns {number} minute at which the longest piece in which hands work begins: there is most room for a name */
+/** @returns {[number, number, boolean]} the longest piece in which hands work: there is most room for a name */
 export const roomiest = (pieces) => pieces.filter(([, , isHands]) => isHands)
-    .reduce((best, piece) => (piece[1] - piece[0] > best[1] - best[0] ? piece : best))[0];
+    .reduce((best, piece) => (piece[1] - piece[0] > best[1] - best[0] ? piece : best));
