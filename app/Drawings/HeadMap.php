@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Models\ZonePart;
+use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Head\Zone;
 
-/** The eight zones seen from above and behind, the forehead at the top. */
+/** The eight zones of the head seen from above and behind: nose up, ears beside. */
 final readonly class HeadMap
 {
-    public const WIDTH = 220;
-    public const HEIGHT = 272;
+    public const VIEW = '-16 -4 252 278';
+
+    /** Nose and ears, so that nobody asks which way it lies. */
+    public const FEATURES = [
+        'M97 15 Q110 -8 123 15', 'M11 104 q-16 -4 -15 16 q1 22 16 17', 'M209 104 q16 -4 15 16 q-1 22 -16 17',
+    ];
 
     /** Steps of the tint between the least and the most of a head. */
     private const TINTS = 3;
@@ -57,17 +62,17 @@ final readonly class HeadMap
                 'x' => $x,
                 'y' => $y,
                 'value' => $porosity === null || $porosity === 'not-measured' ? 'unread' : $porosity,
-                'says' => $zone->value
-                    . ': '
-                    . str_replace('-', ' ', $porosity ?? 'not measured')
-                    . ' porosity'
-                    . ($root === null || $length === null ? '' : ", new growth {$root->porosity}"),
+                'says' => Words::say($root === null || $length === null ? 'head-map.zone' : 'head-map.zone-grown', [
+                    'zone' => Words::of("zones.{$zone->value}"),
+                    'porosity' => Words::of('porosities.' . ($porosity ?? 'not-measured')),
+                    'growth' => $root === null ? '' : Words::of("porosities.{$root->porosity}"),
+                ]),
             ];
         }
 
         return new self(
             $zones,
-            'Head map, seen from above and behind. ' . implode('; ', array_column($zones, 'says')) . '.',
+            Words::say('head-map.label', ['zones' => implode('; ', array_column($zones, 'says'))]),
         );
     }
 
@@ -97,15 +102,18 @@ final readonly class HeadMap
                 'shows' => $of === null
                     ? ''
                     : str_replace('-', '−', (string) ($of['value'] === 0.0 ? 0 : $of['value'])),
-                'says' => $zone->value
-                    . ': '
-                    . ($of === null ? 'not read yet' : "{$of['value']} {$unit}, {$of['date']}"),
+                'says' => Words::say($of === null ? 'head-map.unread' : 'head-map.measured', [
+                    'zone' => Words::of("zones.{$zone->value}"),
+                    'value' => Words::number($of['value'] ?? 0.0),
+                    'unit' => $unit,
+                    'date' => $of['date'] ?? '',
+                ]),
             ];
         }
 
         return new self(
             $zones,
-            'Head map, seen from above and behind. ' . implode('; ', array_column($zones, 'says')) . '.',
+            Words::say('head-map.label', ['zones' => implode('; ', array_column($zones, 'says'))]),
         );
     }
 }

@@ -8,45 +8,43 @@ use App\Models\Head;
 use App\Models\ZonePart;
 
 /**
- * One strand for each head, drawn from its measures: ring size from curl diameter, line weight from strand diameter,
- * gaps in the edge from porosity, nicks from wear. The small irregularities come from the head's own id.
+ * One strand for each client, drawn from its measures and its state: ring size from curl diameter, line weight from
+ * strand diameter, gaps in the edge from porosity; how it hangs from moisture, protein, build-up and wear.
  */
 final readonly class StrandPortrait
 {
     public const WIDTH = 104;
     public const HEIGHT = 60;
 
-    private const POINTS_A_LOOP = 18;
+    /** Extra width of the thickest coat of build-up. */
+    private const COAT = 5.0;
 
     /**
      * @param string                                          $path  the strand
      * @param string                                          $gaps  dash pattern of the edge, empty for a closed edge
+     * @param float                                           $coat  width of what build-up lays round it; 0: nothing
      * @param list<array{x1: float, y1: float, x2: float, y2: float}> $nicks
      */
     private function __construct(
         public string $path,
         public float $weight,
         public string $gaps,
+        public float $coat,
         public array $nicks,
         public string $says,
     ) {
     }
 
-    public static function of(Head $head): self
+    /** @param StrandHang|null $hang null: as it stands now */
+    public static function of(Head $head, ?StrandHang $hang = null): self
     {
+        $hang ??= StrandHang::ofStanding($head->outlook->standing ?? []);
         $seed = crc32($head->id);
-        $points = match (true) {
-            $head->ring_mm === null && ! $head->bends_without_ring => self::unmeasured(),
-            $head->ring_mm === null || $head->ring_mm < 4 => self::bends($seed),
-            $head->ring_mm > 35 => self::waves($head->ring_mm, $seed),
-            default => self::rings($head->ring_mm, $seed),
-        };
+        $points = (new StrandCurve($seed, $hang))->points($head->ring_mm, $head->bends_without_ring);
         $porosity = self::porosity($head);
-        $wear = array_sum(array_map(
-            fn (array $stratum): float => $stratum['share'] * $stratum['wear'][0],
-            $head->outlook->standing ?? [],
-        ));
-        $micrometres = $head->strand_um ?? 70.0;
+        $weight = round(1.1 + 2.3 * max(0.0, min(1.0, (($head->strand_um ?? 70.0) - 45) / 50)), 2);
+        // What nobody has seen is not drawn.
+        $isMeasured = $head->ring_mm !== null || $head->bends_without_ring;
 
         return new self(
             'M'
@@ -54,15 +52,24 @@ final readonly class StrandPortrait
                     'L',
                     array_map(fn (array $point): string => round($point[0], 1) . ' ' . round($point[1], 1), $points),
                 ),
-            round(1.1 + 2.3 * max(0.0, min(1.0, ($micrometres - 45) / 50)), 2),
+            $weight,
             match (true) {
                 $porosity === null => '1 5',
                 default => ['low' => '', 'medium' => '22 2', 'high' => '9 2.6'][$porosity],
             },
-            // Wear that nobody has seen is not drawn.
-            $head->ring_mm === null && ! $head->bends_without_ring ? [] : self::nicks($points, (float) $wear, $seed),
-            self::says($head, $porosity),
+            $isMeasured && $hang->coat > 0 ? round($weight + 1 + self::COAT * $hang->coat, 1) : 0.0,
+            $isMeasured ? self::nicks($points, $hang->wear, $seed) : [],
+            self::says($head, $porosity, $isMeasured ? $hang : null),
         );
+    }
+
+    /** The nicks as one path. */
+    public function nickPath(): string
+    {
+        return implode('', array_map(
+            static fn (array $nick): string => "M{$nick['x1']} {$nick['y1']}L{$nick['x2']} {$nick['y2']}",
+            $this->nicks,
+        ));
     }
 
     /**
@@ -80,69 +87,6 @@ final readonly class StrandPortrait
         }
 
         return $most;
-    }
-
-    /** @return list<array{float, float}> a line that claims no curl */
-    private static function unmeasured(): array
-    {
-        return array_map(
-            fn (int $x): array => [(float) $x, self::HEIGHT / 2 + 2 * sin($x / 14)],
-            range(4, self::WIDTH - 4, 3),
-        );
-    }
-
-    /** @return list<array{float, float}> a coil seen from the side */
-    private static function rings(float $ringMm, int $seed): array
-    {
-        $radius = 6.5 + 17.5 * log($ringMm / 4) / log(35 / 4);
-        $pitch = 0.9 * $radius + 4.5;
-        // As many turns as find room, the last cut where it ends: stretched to whole ones a wider ring could look
-        // closer.
-        $loops = (self::WIDTH - 1.3 * $radius - 6) / $pitch;
-        $points = [];
-        for ($i = 0; $i <= $loops * self::POINTS_A_LOOP; $i++) {
-            $turn = $i / self::POINTS_A_LOOP;
-            $own = $radius * (1 + 0.11 * self::wobble($seed, $turn));
-            $points[] = [
-                3 + 0.65 * $radius + $pitch * $turn + 0.62 * $own * sin(2 * M_PI * $turn),
-                self::HEIGHT / 2 + 2.5 * self::wobble($seed >> 3, 0.6 * $turn) - $own * cos(2 * M_PI * $turn),
-            ];
-        }
-
-        return $points;
-    }
-
-    /** @return list<array{float, float}> hair that waves without closing a ring */
-    private static function waves(float $ringMm, int $seed): array
-    {
-        // Goes on from where the widest ring leaves off.
-        $length = min(48.0, 26.1 + 0.35 * ($ringMm - 35));
-        $points = [];
-        for ($x = 3.0; $x <= self::WIDTH - 3; $x += 1.5) {
-            $points[] = [$x, self::HEIGHT / 2 + (11 + 3 * self::wobble($seed, $x / 30)) * sin(2 * M_PI * $x / $length)];
-        }
-
-        return $points;
-    }
-
-    /** @return list<array{float, float}> hair that bends tightly without a ring */
-    private static function bends(int $seed): array
-    {
-        $points = [];
-        $up = 1;
-        for ($x = 3.0, $i = 0; $x <= self::WIDTH - 3; $i++) {
-            $points[] = [$x, self::HEIGHT / 2 + $up * (7 + 4.5 * self::wobble($seed, 0.7 * $i))];
-            $up = -$up;
-            $x += 3.3 + 1.3 * self::wobble($seed >> 5, 1.3 * $i);
-        }
-
-        return $points;
-    }
-
-    /** A smooth number from −1 to 1 that is this head's own. */
-    private static function wobble(int $seed, float $at): float
-    {
-        return 0.6 * sin(2.1 * $at + ($seed % 628) / 100) + 0.4 * sin(5.3 * $at + ($seed % 313) / 50);
     }
 
     /**
@@ -173,7 +117,7 @@ final readonly class StrandPortrait
         return $nicks;
     }
 
-    private static function says(Head $head, ?string $porosity): string
+    private static function says(Head $head, ?string $porosity, ?StrandHang $hang): string
     {
         return self::words('traits.portrait.whole', [
             'curl' => match (true) {
@@ -190,6 +134,10 @@ final readonly class StrandPortrait
             'porosity' => $porosity === null
                 ? self::words('traits.portrait.no-porosity')
                 : self::words('traits.portrait.porosity', ['kind' => self::words("porosities.{$porosity}")]),
+            'hangs' => implode('', array_map(
+                static fn (string $key): string => self::words("traits.portrait.hangs.{$key}"),
+                $hang?->keys() ?? [],
+            )),
         ]);
     }
 

@@ -63,6 +63,12 @@ final class Clearance extends Model
             ->all());
     }
 
+    /** Whether a reading raised it and nobody has looked at it again. */
+    public function isUnlooked(): bool
+    {
+        return $this->by_reading && $this->confirmed_on === null && $this->cleared_on === null;
+    }
+
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()

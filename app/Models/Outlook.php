@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, float>             $cells
  * @property list<StoredStratum>              $standing
  * @property list<StoredSign>                 $signs
- * @property StoredRiver                      $river
+ * @property StoredBalance                      $hair_balance
  * @property list<StoredLedgerLine>           $ledger lines since the last day on which something happened
  * @property list<StoredConflict>|null        $clashes
  * @property list<StoredLimit>|null          $limits what relaxing a limit would free, most first
@@ -50,7 +50,8 @@ final class Outlook extends Model
         return [
             'as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float',
             'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array',
-            'river' => 'array', 'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
+            'hair_balance' => 'array',
+            'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
             'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array',
             'limits_due' => 'boolean',
         ];

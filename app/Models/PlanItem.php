@@ -26,6 +26,7 @@ use Illuminate\Support\Collection;
  * @property list<string>                     $reasons
  * @property array<string, mixed>|null        $without
  * @property list<string>                     $broken
+ * @property array<string, string>|null       $barred  key of the rule by treatment; of the first wash day only
  * @property bool                             $look
  * @property array<string, mixed>|null        $by_hand
  * @property array<string, mixed>|null        $clash
@@ -45,7 +46,7 @@ final class PlanItem extends Model
             'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'parts' => 'array',
             'reasons' => 'array',
             'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'styles_after' => 'boolean',
-            'by_hand' => 'array', 'clash' => 'array',
+            'by_hand' => 'array', 'clash' => 'array', 'barred' => 'array',
             'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];

@@ -6,11 +6,13 @@ namespace App\Providers;
 
 use App\Pages\Components\Act;
 use App\Pages\Components\ChairWork;
+use App\Pages\Components\Hand;
 use App\Pages\Components\Measure;
 use App\Pages\Components\Offline;
 use App\Pages\Components\Portrait;
 use App\Pages\Components\Scalp;
 use App\Wording\ClientName;
+use App\Wording\Words;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -38,10 +40,12 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::component('chair-work', ChairWork::class);
         Blade::component('offline', Offline::class);
         Blade::component('measure', Measure::class);
+        Blade::component('hand', Hand::class);
         Blade::component('portrait', Portrait::class);
         Blade::component('scalp', Scalp::class);
         Blade::if('named', static fn (): bool => ! ClientName::isHidden());
         View::share('called', ClientName::shown(...));
+        View::share('signed', Words::signed(...));
         foreach (self::DIRECTIVES as $name => $says) {
             Blade::directive($name, static fn (string $of): string => '<?php echo e(' . sprintf($says, $of) . '); ?>');
         }

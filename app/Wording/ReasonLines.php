@@ -22,7 +22,7 @@ final class ReasonLines
             $lines[$item->id] = [];
             foreach (array_slice($item->reasons, 0, $most) as $reason) {
                 // What else is in the way may differ from day to day; what is in the way first is said once.
-                $first = explode(' Free it: ', $reason)[0];
+                $first = explode(' To change that: ', $reason)[0];
                 $lines[$item->id][] = isset($said[$first]) ? self::again($reason) : $reason;
                 $said[$first] = true;
             }

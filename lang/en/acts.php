@@ -20,7 +20,7 @@ return [
         'done' => 'Already done by :by at :time.',
         'skipped' => 'Already skipped by :by at :time.',
         'ended' => 'The wash day was ended at :time, before this came. Where it matters, take that day out under Wash days and enter it anew.',
-        'not-any-more' => 'This cannot be done any more: the plan, the shelf or the client changed since it was laid out.',
+        'not-any-more' => 'This cannot be done any more: the plan, the products or the client changed since it was laid out.',
         'there' => 'This step is in the wash day already.',
         'no-template' => 'This step cannot be put into this client’s wash day. Choose one of the list.',
         'too-many' => 'A wash day has 60 steps at most. Take one out first.',

@@ -4,6 +4,27 @@ declare(strict_types=1);
 
 // What the plan says.
 return [
+    'title' => 'Plan', 'title-of' => 'Plan of :name', 'limits' => 'Limits', 'what-if' => 'What if', 'calendar' => 'Calendar (.ics)',
+    'household' => 'Household', 'undo' => 'Undo', 'redo' => 'Redo', 'today' => 'today', 'by-hand' => 'moved by you',
+    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'hand' => 'moved by you', 'size' => 'bigger: longer'],
+    'how' => 'Drag a wash day along the line, or up and down for a longer or shorter mask; or choose one and use the arrow keys. You see the effect before you drop it.',
+    'coming' => [
+        'title' => 'Coming up', 'what' => 'What', 'from' => 'From', 'until' => 'Until', 'called' => 'Name', 'save' => 'Save',
+    ],
+    'agreed' => [
+        'title' => 'Agreed with the client', 'since' => 'Since :day, by :by.', 'kept' => 'The plan keeps to every day of it.',
+        'none' => 'Nothing is agreed; the plan moves freely with every test.',
+        'now' => 'Agree on the plan as it is', 'again' => 'Agree anew on the plan as it is', 'earlier' => 'Agreed before',
+        'treatments' => '{1} :day, :by: one treatment|[2,*] :day, :by: :count treatments',
+    ],
+    'wash-days' => 'Wash days',
+    'every' => '{1} Every day; :hours hours in total.|[2,*] Every :count days; :hours hours in total.',
+    'at-most' => 'At most :minutes min each.',
+    'dates' => 'A date is when the hair goes out of balance without it; in brackets, when it does 8 times in 10.',
+    'clashes' => '{1} On one day the rules leave nothing possible. It says below what would change that.|[2,*] On :count days the rules leave nothing possible. Each says below what would change that.',
+    'frees' => 'To change that: :what.', 'or' => '; or ',
+    'steps' => 'All steps',
+    'broken-hairs' => '{0} No broken hairs are expected at detangling.|{1} About one broken hair is expected at detangling.|[2,*] About :count broken hairs are expected at detangling.',
     'as-above' => ':first The rest is as said above.',
     'style-day' => 'at its best on day :day of the style',
     'colour-too-near' => 'Colour :days days before :what: keep :apart days between them, so that nothing new goes wrong shortly before.',

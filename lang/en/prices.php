@@ -13,7 +13,7 @@ return [
     'steps' => '{1} hair longer than :from cm, :each|[2,*] hair longer than :from cm, :count times :each',
     'length-unknown' => 'nobody measured the length, so nothing is added for it',
     'list-now' => 'By the list it would be :price now (:why). What was said stands until you change it.',
-    'tax-is-added' => ':rate % tax is added, :due in all',
+    'tax-is-added' => ':rate % tax is added, :due in total',
     'lines' => [
         'price' => 'Price', 'discount' => 'Discount', 'tax-in' => 'Tax in it, :rate %', 'tax-on' => 'Tax, :rate %',
         'due' => 'Comes to', 'paid' => 'Deposit paid', 'kept' => 'Deposit kept', 'left' => 'Left to pay', 'back' => 'To give back',

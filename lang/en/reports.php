@@ -12,7 +12,7 @@ return [
         'rest' => '{1} One more sign is read alike, within chance.|[2,*] :count more signs are read alike, within chance.',
     ],
     'money' => [
-        'earned' => 'Earned in all', 'tax' => 'of it tax', 'kept' => 'Deposits kept of visits that did not come about:',
+        'earned' => 'Earned in total', 'tax' => 'of it tax', 'kept' => 'Deposits kept of visits that did not come about:',
         'unsaid' => '{1} Of one booking that has gone by nobody said how it went; it is in none of these sums.|[2,*] Of :count bookings that have gone by nobody said how they went; they are in none of these sums.',
         'say' => 'Say how',
     ],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // A client who comes again every so many weeks.
 return [
     'title' => 'Again every few weeks', 'lead' => ':service on :day at :time with :who, and then again:',
-    'weeks' => 'Every so many weeks', 'times' => 'Times in all', 'see' => 'See the days', 'book' => 'Book these', 'back' => 'The booking',
+    'weeks' => 'Every so many weeks', 'times' => 'How many times', 'see' => 'See the days', 'book' => 'Book these', 'back' => 'The booking',
     'none' => 'There is no room on that day or near it.',
     'another-day' => 'nothing near that time on :day', 'another-hour' => ':time is taken', 'other-hands' => ':who is taken',
     'with' => ':day at :time with :who',

@@ -42,7 +42,7 @@ return [
     'rows' => [
         'days' => 'days out of balance expected', 'minutes' => 'minutes', 'wash_days' => 'wash days', 'masks' => 'masks',
         'proteins' => 'protein treatments', 'clarifies' => 'clarifying cleanses',
-        'price' => 'used up, in currency units',
+        'price' => 'product cost',
     ],
     'used' => 'Now the plan: :says',
     'taken-out' => 'Taken out; the season is planned anew without it.',

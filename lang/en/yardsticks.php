@@ -24,8 +24,8 @@ return [
     'last' => 'last time :value',
     'at-zone' => ':sign, :zone',
     'trend' => [
-        'within' => 'usual: its average of :average lies within :lower to :upper',
-        'changed' => 'changed: its average of :average lies outside :lower to :upper',
+        'within' => 'usual: on average :average, :lower to :upper is normal',
+        'changed' => 'changed: on average :average, :lower to :upper was normal',
         'few' => '{0} not read yet|{1} read on one day; the first :first days say what is usual'
             . '|[2,*] read on :count days; the first :first days say what is usual',
         'row' => ['first' => 'one of the first', 'within' => 'usual', 'changed' => 'changed'],

@@ -79,7 +79,7 @@ return [
     ['App\Care', 'App\Pages\Now\NowPage', 'return'],
     ['App\Care', 'App\Http\Requests\ClientRequest', 'parameter'],
     ['App\Care', 'Core\Estimation\KalmanFilter', 'static call'],
-    ['App\Care', 'App\Drawings\BalanceRiver', 'new'],
+    ['App\Care', 'App\Drawings\HairBalance', 'new'],
     ['App\Http\Requests', 'App\Care\Clients\ClientRegistry', 'property'],
     ['App\Http\Requests', 'App\Http\Controllers\TodayController', 'new'],
     ['App\Http\Controllers', 'App\Bridge\Clients\HeadRecord', 'property'],

@@ -22,8 +22,8 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
     try {
         $browser->movableClock()->beforeEachPage(
             'delete window.AudioContext',
-        )->signIn()->press('Hanneke')->key('a')->choose('drying', 'hood')->press('Lay it out');
-        expect($browser->text('.verdict-words'))->toContain('four days of five');
+        )->signIn()->press('Hanneke')->key('a')->choose('drying', 'hood')->press('Update the steps');
+        expect($browser->text('.verdict-words'))->toContain('usually');
         $browser->press('Begin');
         $first = step($browser);
         $steps = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-wash]").dataset.plan).steps.map((step) => '
@@ -116,7 +116,7 @@ it('shows both of two tablets what the other did, and whose tap counts', functio
         $two->until('[data-waiting-line]', 'One thing was not taken in')->tap('[data-waiting-line] [data-look]')
             ->tap('.waiting-list a.button')->until('[data-notice]', 'Tap here what should stand instead.');
         expect($two->kept())->toBe(0);
-        $one->tap('[data-open-menu]')->press('Break it off');
+        $one->tap('[data-open-menu]')->press('Stop without saving');
         expect($one->text('.said'))->toContain('broken off');
     } finally {
         $one->close();
@@ -149,7 +149,7 @@ it('takes another bottle in two taps, without a network, and counts it down', fu
         $browser->until('[data-use]', $other['name']);
         $browser->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $browser->await(fn (): bool => $browser->text('[data-waiting-line]') === '');
-        $browser->tap('[data-open-menu]')->press('Break it off');
+        $browser->tap('[data-open-menu]')->press('Stop without saving');
     } finally {
         $browser->close();
     }
@@ -179,7 +179,7 @@ it('is run by keyboard alone', function (): void {
         }
         $browser->keys('1');
         expect($browser->find('[data-section="0"]')->getAttribute('aria-label'))->toBe('Section 1, done');
-        $browser->tap('[data-open-menu]')->press('Break it off');
+        $browser->tap('[data-open-menu]')->press('Stop without saving');
     } finally {
         $browser->close();
     }
@@ -220,7 +220,7 @@ it('stands where the salon stands, after whatever was tapped without a network',
         expect($stands())->toBe($before);
         $browser->driver->navigate()->refresh();
         expect($stands())->toBe($before);
-        $browser->tap('[data-open-menu]')->press('Break it off');
+        $browser->tap('[data-open-menu]')->press('Stop without saving');
     } finally {
         $browser->close();
     }

@@ -31,9 +31,17 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
     $worth = worth($browser);
     expect(count($worth))->toBeGreaterThan(3);
     $began = microtime(true);
-    foreach ($worth as $test) {
-        // Every number is given by tapping it; what asks for a length is measured on the ruler, what is counted by the
-        // counter.
+    $taps = 0;
+    $touch = function (string $css) use ($browser, &$taps): Browser {
+        $taps++;
+
+        return $browser->touch($css);
+    };
+    foreach ($worth as $i => $test) {
+        // Each test has a card of its own, with a picture of the hand.
+        expect($browser->all('.test.is-current'))->toHaveCount(1)
+            ->and($browser->find("#test-{$test}")->isDisplayed())->toBeTrue();
+        // Every number is given by tapping it; what asks for a length is measured on the ruler.
         foreach (
             $browser->driver->executeScript(
                 'return [...new Set([...document.querySelectorAll(`#test-${arguments[0]} .points '
@@ -45,13 +53,13 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
                 'return [...document.querySelectorAll(`[name="${arguments[0]}"]`)].map((field) => field.value)',
                 [$name],
             );
-            $browser->touch("input[name=\"{$name}\"][value=\"" . $values[intdiv(count($values), 2)] . '"]');
+            $touch("input[name=\"{$name}\"][value=\"" . $values[intdiv(count($values), 2)] . '"]');
         }
         if ($test === 'wet-stretch') {
-            foreach ([1, 2, 3] as $hair) {
-                $browser->touch(".hair:nth-of-type({$hair}) [data-ruler]")->until('[data-ruler-says]', 'rest');
-                $browser->touch('[data-ruler-take]');
-            }
+            $touch('.hair:nth-of-type(1) [data-ruler]')->until('[data-ruler-says]', 'rest');
+            $touch('[data-ruler-next]')->until('[data-ruler-hair]', 'Hair 2');
+            $touch('[data-ruler-next]')->until('[data-ruler-hair]', 'Hair 3');
+            $touch('[data-ruler-take]');
             expect($browser->value('raw[wet-stretch][hairs][2][stretched_mm]'))->toBe('140');
         } elseif ($browser->all("#test-{$test} .points") === []) {
             $browser->driver->executeScript(
@@ -59,9 +67,15 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
                     . '"no-time"; select.dispatchEvent(new Event("input", {bubbles: true}))',
                 [$test],
             );
+            $taps += 2;
+        }
+        if ($i < count($worth) - 1) {
+            $touch('[data-next]');
         }
     }
-    $browser->until('[data-balance]', '→');
+    // Measured marks that lie elsewhere take a drag each, three a hair.
+    expect($taps + 9)->toBeLessThanOrEqual(30 + 6 * max(0, count($worth) - 5));
+    $browser->until('[data-balance]', '%');
     $open = fn (): array => array_values(array_filter(
         $worth,
         fn (string $test): bool => $browser->text("[data-walk-to=\"{$test}\"] [data-state]") === '',
@@ -91,7 +105,8 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
     $browser->driver->executeScript('document.querySelector("[data-walk-to]").focus()');
     $browser->keys('ENTER');
     $taken = [];
-    for ($i = 0; $i < 220 && $focused()[3] !== 'Take in these readings'; $i++) {
+    $isOver = fn (): bool => $browser->all('.is-walk.is-finished') !== [] && $focused()[3] === 'Save results';
+    for ($i = 0; $i < 220 && ! $isOver(); $i++) {
         [$tag, $type, $name] = $focused();
         if ($type === 'radio' && str_starts_with($name, 'raw[')) {
             $browser->keys('SPACE', 'ARROW_RIGHT', 'ARROW_RIGHT');
@@ -107,6 +122,10 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
                 $browser->keys(...str_split($digits));
                 $taken[$name] = true;
             }
+        } elseif ($focused()[4]) {
+            // On the last card there is no next one; what is left is to save.
+            $browser->keys('ENTER');
+            continue;
         } elseif ($tag === 'SUMMARY') {
             break;
         }
@@ -117,7 +136,7 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
     $browser->driver->executeScript('document.querySelector(".save .is-strong").focus()');
     $browser->keys('ENTER');
     $browser->untilGone($old);
-    $browser->until('main', 'What it told');
+    $browser->until('main', 'Results');
     foreach ($worth as $test) {
         if (! in_array($test, ['style-life', 'ends'], true)) {
             expect(array_filter(
@@ -138,13 +157,13 @@ it('keeps a visit while there is no network and sends it once when it is back', 
         ->visit("{$head}/hair-tests")
         ->tap('input[name="raw[dryness][points]"][value="5"]')
         ->tap('input[name="raw[feel][points]"][value="0"]')
-        ->until('[data-balance]', '→');
+        ->until('[data-balance]', '%');
     $browser->offline()->tap('.save .is-strong')->until('[data-sent]', 'There is no network');
     expect($browser->kept())->toBe(1);
     $browser->offline(false);
     // It goes out as soon as the tablet hears of the network; the page turns to what it told.
     $browser->driver->executeScript('window.dispatchEvent(new Event("online"))');
-    $browser->until('main h1', 'What it told');
+    $browser->until('main h1', 'Results');
     expect($browser->kept())->toBe(0)->and($visits())->toBe($before + 1);
     // Sent from another page than it was typed on, it is told of there.
     $browser->visit("{$head}/hair-tests")->tap('input[name="raw[dryness][points]"][value="6"]');
@@ -225,13 +244,13 @@ it('shows two tablets at one client each other’s readings, and takes them in a
         $one->await(fn (): bool => $checked($one, 'raw[feel][points]') === null);
         $two->tap('input[name="raw[feel][points]"][value="-1"]');
         $one->await(fn (): bool => $checked($one, 'raw[feel][points]') === '-1');
-        $one->press('Take in these readings');
+        $one->press('Save results');
         expect($one->text('.told'))->toContain('dryness')->toContain('feel');
         $two->until('[data-sent]', 'taken in on another device');
         $history = preg_replace('#/history/.*#', '/history', $one->path());
         $count = count($one->visit((string) $history)->all('.visits li'));
         $two->driver->executeScript('document.querySelector(".save .is-strong").disabled = false');
-        $two->press('Take in these readings');
+        $two->press('Save results');
         expect(count($one->visit((string) $history)->all('.visits li')))->toBe($count);
     } finally {
         $two->close();
@@ -244,11 +263,11 @@ it('offers what was typed on one tablet on another', function (): void {
         ->press('Rui')
         ->key('b')
         ->tap('input[name="raw[dryness][points]"][value="8"]')
-        ->until('[data-balance]', '→');
+        ->until('[data-balance]', '%');
     $other = Browser::open();
     try {
         $other->signIn()->press('Rui')->key('b');
-        expect($other->text('[data-draft-notice]'))->toContain('not taken in yet')
+        expect($other->text('[data-draft-notice]'))->toContain('not saved yet')
             ->and($other->driver->executeScript(
                 'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value',
             ))->toBe('8');
@@ -373,7 +392,7 @@ it('times, counts and reads devices, and lets the hand type over them', function
         expect($browser->text('#test-hardness .device-says'))->toMatch('/simulated|in time|battery/');
     }
     expect($browser->value('raw[hardness][mg_per_l]'))->toBeIn(['50', '120', '180']);
-    $browser->tap('.units summary')->choose('unit[hardness]', 'grains/US gal');
+    $browser->tap('.bench-when > summary')->tap('.units summary')->choose('unit[hardness]', 'grains/US gal');
     $grains = $browser->value('raw[hardness][mg_per_l]');
     expect((float) $grains)->toBeGreaterThan(2.0)->toBeLessThan(11.0);
     // A draft comes back in the unit it was typed in.
@@ -386,7 +405,7 @@ it('times, counts and reads devices, and lets the hand type over them', function
 });
 
 it('fills the head map by mouse and by keyboard, and reads it back', function (): void {
-    $browser = $this->browser->signIn()->press('Ono')->key('b')->press('on the head map');
+    $browser = $this->browser->signIn()->press('Ono')->key('b')->press('zone by zone');
     $browser
         ->tap('a[data-zone="nape"] text')
         ->tap('input[name="zones[nape][wetting][soak]"][value="1"]')
@@ -397,9 +416,9 @@ it('fills the head map by mouse and by keyboard, and reads it back', function ()
     $browser->keys('ENTER');
     $browser->keys('1', '9', '0', 'TAB', 'TAB', 'SPACE', 'TAB', 'SPACE');
     expect($browser->value('zones[crown][wetting][seconds]'))->toBe('190');
-    $browser->press('Take in these readings');
+    $browser->press('Save results');
     expect($browser->text('.told'))->toContain('crown')->toContain('nape')->toContain('slow to wet');
-    $browser->key('b')->press('on the head map');
+    $browser->key('b')->press('zone by zone');
     expect($browser->text('.head-map'))->toContain('190')->toContain('40');
     $browser->key('r');
     expect($browser->text('main'))->toContain('porosity');
@@ -411,18 +430,18 @@ it('corrects a visit, and shows what it said before', function (): void {
         ->press('Aurel')
         ->key('b')
         ->tap('input[name="raw[dryness][points]"][value="8"]')
-        ->press('Take in these readings');
+        ->press('Save results');
     $browser
         ->press('Correct this visit')
         ->tap('input[name="raw[dryness][points]"][value="2"]')
-        ->press('Put the correction');
+        ->press('Save the correction');
     expect($browser->text('.wrong'))
         ->toContain('why this is corrected')
         ->and($browser->driver->executeScript(
             'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value',
         ))
         ->toBe('2');
-    $browser->type('because', 'Held the card upside down')->press('Put the correction');
+    $browser->type('because', 'Held the card upside down')->press('Save the correction');
     expect($browser->text('.told'))
         ->toContain('Held the card upside down')
         ->toContain('2 of 10 dryness')
@@ -430,7 +449,7 @@ it('corrects a visit, and shows what it said before', function (): void {
         ->toHaveCount(1);
     $browser->tap('.earlier summary');
     expect($browser->text('.earlier'))->toContain('8 of 10 dryness');
-    $browser->press('Undo this visit')->press('Visits before');
+    $browser->press('Undo this visit')->press('Past visits');
     expect($browser->text('.visits li'))->toContain('undone');
     expect($browser->complaints())->toBe([]);
 });

@@ -79,7 +79,7 @@ it('moves a client with the mouse, and says what it does before anything is let 
         saysOf($browser, 'done about');
         (new WebDriverActions($browser->driver))->moveByOffset(1, 0)->perform();
         saysOf($browser, 'Everybody else keeps their time.');
-        saysOf($browser, 'Promised until now');
+        saysOf($browser, 'Agreed until now');
         // Nothing is taken yet, and the picture shows where there is room.
         expect($browser->text('.placing'))->toMatch('/1[45]:\d\d with/')
             ->and($browser->all('.hands-lit'))->not->toBe([])->and($browser->all('.hands-ghost'))->toHaveCount(1)
@@ -149,7 +149,7 @@ it('moves a client with keys alone, leaves it at will, and books one who is not 
         $browser->keys('ARROW_RIGHT');
         saysOf($browser, 'That is the time it is booked for.');
         $browser->keys('ARROW_RIGHT');
-        saysOf($browser, 'Promised until now');
+        saysOf($browser, 'Agreed until now');
         $first = $browser->text('[data-where]');
         $browser->keys('ARROW_DOWN');
         $browser->await(fn (): bool => $browser->text('[data-where]') !== $first, 'other hands');
@@ -165,7 +165,7 @@ it('moves a client with keys alone, leaves it at will, and books one who is not 
             . '["wcag2a", "wcag2aa", "wcag21a", "wcag21aa"]}).then((result) => done(result.violations.map((v) => '
             . 'v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | "))))'))->toBe([]);
         $browser->keys('ARROW_DOWN');
-        saysOf($browser, 'Promised until now');
+        saysOf($browser, 'Agreed until now');
         $old = $browser->find('html');
         $browser->keys('ENTER')->untilGone($old);
         expect($browser->text('main'))->toMatch('/Tamar .* is with /');

@@ -51,7 +51,7 @@ it('opens a wash day and the hair tests again without a server, with what was ta
     }
     // The tablet is on the network again, by another way; somebody else ends what was begun.
     $other = Browser::open();
-    $other->signIn()->press('Padma')->key('a')->press('Go on')->tap('[data-open-menu]')->press('Break it off');
+    $other->signIn()->press('Padma')->key('a')->press('Go on')->tap('[data-open-menu]')->press('Stop without saving');
     $other->close();
 });
 
@@ -147,7 +147,7 @@ it('shows what became of a form, however long the page after it takes', function
             'document.querySelectorAll(".more-tests").forEach((more) => { more.open = true; })',
         );
         $proxy->disturb('GET /clients/', 'late', 1);
-        $browser->choose('sign', 'red')->press('Note it');
+        $browser->choose('sign', 'red')->press('Save this sign');
         expect($proxy->left())->toBe(0)
             ->and($browser->text('.wrong'))->toContain('say what you saw')
             ->and($browser->value('sign'))->toBe('red');
@@ -190,7 +190,7 @@ it('has five hundred taps through within ten seconds of the network’s return',
             'return JSON.parse(document.querySelector("[data-wash]").dataset.told).steps.detangle.notes.knot',
         );
         expect($counted)->toBe(500);
-        $browser->tap('[data-open-menu]')->press('Break it off');
+        $browser->tap('[data-open-menu]')->press('Stop without saving');
     } finally {
         $browser->close();
     }

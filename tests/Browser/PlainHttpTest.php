@@ -30,7 +30,7 @@ it('runs a wash day on a tablet over plain HTTP, and keeps its taps', function (
             ->toBe($first)
             ->and($browser->tap('[data-open-menu]')->text('[data-insecure]'))
             ->toContain('HTTPS');
-        $browser->press('Break it off');
+        $browser->press('Stop without saving');
     } finally {
         $browser->close();
     }

@@ -10,20 +10,20 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
         $browser->signIn()->key('p');
         expect($browser->all('.shelf li'))->toHaveCount(15);
         $browser
-            ->press('Put a product on the shelf')
+            ->press('Add a product')
             ->type('name', 'Kelp leave-in')
             ->choose('kind', 'leave-in')
             ->type('ingredients', 'Once upon a time')
             ->tap('input[value="silicone-free"]')
-            ->press('Put it on the shelf');
+            ->press('Save product');
         // A single unknown name is a list of one; prose is not.
         $browser
             ->key('p')
-            ->press('Put a product on the shelf')
+            ->press('Add a product')
             ->type('name', 'Kelp leave-in')
             ->choose('kind', 'leave-in')
             ->type('ingredients', str_repeat('Once, upon a time, there, was a pot, ', 5))
-            ->press('Put it on the shelf');
+            ->press('Save product');
         expect($browser->text('.wrong'))
             ->toContain('not its story')
             ->and($browser->value('name'))
@@ -35,7 +35,7 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
             )
             ->tap('input[value="silicone-free"]')
             ->type('size_ml', '250')
-            ->press('Put it on the shelf');
+            ->press('Save product');
         expect($browser->text('main'))
             ->toContain('The label disagrees with its list')
             ->toContain('Dimethicone')
@@ -46,10 +46,10 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
             ->toContain('Learned')
             ->and($browser->text('.book'))->not
             ->toContain('not known');
-        $browser->choose('how', 'level')->type('amount', '40')->press('Count it');
+        $browser->choose('how', 'level')->type('amount', '40')->press('Update stock');
         expect($browser->text('.figure'))->toBe('100');
         $browser->visit('/clients')->press('Bea')->more('Products for this hair');
-        expect($browser->text('main'))->toContain('does not suit')->toContain('Her allergy list names it: Parfum');
+        expect($browser->text('main'))->toContain('does not suit')->toContain('The allergy list names it: Parfum');
         $browser->tap('.more-tests:has([name="ingredient"]) summary')->type('ingredient', 'Glycerin')->press('Note it');
         expect($browser->text('.wrong'))->toContain('say what was seen or felt');
         $browser->type('what', 'Red behind the ear')->press('Note it');

@@ -25,7 +25,7 @@ it('runs a half-head trial from the question to the answer, and keeps a style be
                     ->choose('zone', $zone)
                     ->type('date', date('Y-m-d', strtotime('-' . (28 - 7 * $i) . ' days')))
                     ->tap("input[name=\"raw[dryness][points]\"][value=\"{$points}\"]")
-                    ->press('Take in these readings');
+                    ->press('Save results');
             }
         }
         $browser->visit("{$head}/trends/trials");

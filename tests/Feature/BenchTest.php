@@ -40,7 +40,7 @@ it('takes the five readings in, tells what they told, and undoes them', function
         ->first()->raw['hairs'])->toHaveCount(2);
     $this
         ->get("/clients/{$head->id}/history/{$visit}")
-        ->assertSee('What it told')
+        ->assertSee('Results')
         ->assertSee('Undo this visit')
         ->assertSee('last time')
         ->assertSee('expected that day');

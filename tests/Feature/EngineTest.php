@@ -124,7 +124,7 @@ it('takes a reading after styling at its moment, and one at the wrong moment not
         ->assertRedirect();
     $this
         ->get("/clients/{$head->id}/history/{$head->visits()->reorder()->latest('id')->first()->id}")
-        ->assertSee('What it told')
+        ->assertSee('Results')
         ->assertSee('definition')
         ->assertSee('expected', false);
     $count = $head->readings()->count();

@@ -112,7 +112,7 @@ it('says which ways there are where none was chosen of them, and books nothing',
     $head = $this->aHead();
     $this->from('/bookings/new')
         ->post('/bookings', ['drying' => $wrong] + bookingForm($head, 'Wash day', '9:00'))
-        ->assertSessionHasErrors(['drying' => 'Dried: choose one of the ways shown.']);
+        ->assertSessionHasErrors(['drying' => 'Drying: choose one of the ways shown.']);
     $this->from('/bookings/new')->post('/waits', [
         'head' => $head->id, 'service' => (string) service('Wash day')->id, 'until' => '2027-01-15', 'drying' => $wrong,
     ])->assertSessionHasErrors('drying');

@@ -67,7 +67,7 @@ it('says what it can of few numbers on every page', function (array $days, array
     $this->get("/clients/{$head->id}/trends.csv")->assertOk();
     $now = (string) $this->get("/clients/{$head->id}")->baseResponse->getContent();
     match (true) {
-        $tests === [] => expect($now)->toContain('Nothing was read yet'),
+        $tests === [] => expect($now)->toContain('Nothing is tested yet'),
         count($days) === 1 => expect($now)->toContain('read on one day; the first 8 days say what is usual'),
         // However alike, a reading is no surer than its own noise.
         isset($tests['dryness']) => expect($head->outlook()->first()->signs)->each(

@@ -19,7 +19,7 @@ it('puts a new client in the book with what the notebook knew', function (): voi
         ->and($head->washDays->last()->load('steps')->steps)->toHaveCount(2)
         ->and($head->outlook)->not->toBeNull()
         ->and($head->planItems)->not->toBeEmpty();
-    $this->get("/clients/{$head->id}")->assertOk()->assertSee('Nothing was read yet');
+    $this->get("/clients/{$head->id}")->assertOk()->assertSee('Nothing is tested yet');
 });
 
 it('says what to type instead, keeps what was typed and saves nothing', function (array $wrong, string $field, string $sentence): void {

@@ -132,7 +132,7 @@ it('gives a contact that came with a name and a phone gentle usual care and a lo
     $page = $this
         ->get("/clients/{$head->id}")
         ->assertOk()
-        ->assertSee('Not read yet')
+        ->assertSee('Not tested yet')
         ->assertSee('Not measured yet: curl, strand, density, length, porosity, styling products, water hardness');
     foreach (
         ['4b–4c', '30 cm', 'medium porosity', 'mild protein', 'strong protein', '% in balance', 'hard water'] as $claim
@@ -157,7 +157,7 @@ it('gives a contact that came with a name and a phone gentle usual care and a lo
             'raw' => ['feel' => ['points' => '4'], 'dryness' => ['points' => '2']],
         ],
     )->assertSessionHasNoErrors();
-    expect($head->outlook()->first()->verdict)->not->toContain('Not read yet');
+    expect($head->outlook()->first()->verdict)->not->toContain('Not tested yet');
 });
 
 it('answers an array where one value belongs, broken letters and null bytes with a sentence', function (): void {

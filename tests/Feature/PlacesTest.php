@@ -104,10 +104,10 @@ it('says before it is taken who begins sooner for it, what was promised, and whe
     $quim = User::query()->where('name', 'Quim')->sole();
     $says = placesOf($this, "booking={$noor->id}&at=" . urlencode("2027-01-11 10:00 {$quim->id}"))['says'];
     expect($says[0])->toMatch('/^Sefa begins at 10:5\d instead of 11:[345]\d\.$/')
-        ->and($says)->toContain('Promised until now: 10:00 with Ilse. A message goes out.');
+        ->and($says)->toContain('Agreed until now: 10:00 with Ilse. A message goes out.');
     $noor->head->update(['reminded_by' => 'nobody']);
     $says = placesOf($this, "booking={$noor->id}&at=" . urlencode("2027-01-11 10:00 {$quim->id}"))['says'];
-    expect($says)->toContain('Promised until now: 10:00 with Ilse. No message goes out: call +351 555 0123.');
+    expect($says)->toContain('Agreed until now: 10:00 with Ilse. No message goes out: call +351 555 0123.');
     $this->stylist->update(['hides_names' => true]);
     $this->actingAs($this->stylist->fresh());
     $told = placesOf($this, "booking={$noor->id}&at=" . urlencode("2027-01-11 10:00 {$quim->id}"));

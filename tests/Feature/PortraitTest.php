@@ -5,32 +5,10 @@ declare(strict_types=1);
 /* The strand of a client is named by most of its hair, and drawn so that more of a measure never looks like less. */
 
 use App\Drawings\StrandPortrait;
-use App\Models\Head;
-use App\Models\Outlook;
-use App\Models\ZonePart;
-
-/** @param list<string> $porosities by zone */
-function portraitHead(array $porosities = [], ?float $ringMm = 12.0, ?float $strandUm = 70.0, float $wear = 0.0): Head
-{
-    $head = (new Head())->forceFill([
-        'id' => '01m8aaaaaaaaaaaaaaaaaaaaaa', 'ring_mm' => $ringMm, 'strand_um' => $strandUm,
-        'bends_without_ring' => false,
-    ]);
-    $head->setRelation('zoneParts', collect(array_map(
-        fn (string $porosity): ZonePart => (new ZonePart())->forceFill(['porosity' => $porosity]),
-        $porosities,
-    )));
-    $head->setRelation('outlook', (new Outlook())->forceFill([
-        'standing' => [
-            ['share' => 0.25, 'wear' => [0.0, 1.0]], ['share' => 0.75, 'wear' => [$wear / 0.75, 1.0]],
-        ],
-    ]));
-
-    return $head;
-}
+use Tests\Feature\DrawnHeads;
 
 it('is named by most of its zones, and by the higher porosity where they are as many', function (): void {
-    $says = fn (string ...$zones): string => StrandPortrait::of(portraitHead($zones))->says;
+    $says = fn (string ...$zones): string => StrandPortrait::of(DrawnHeads::head($zones))->says;
     // By the mean two high zones of eight would have been medium.
     expect($says('low', 'low', 'low', 'low', 'low', 'low', 'high', 'high'))->toContain('low porosity')
         ->and($says('medium', 'high', 'high', 'high', 'low'))->toContain('high porosity')
@@ -42,7 +20,8 @@ it('is named by most of its zones, and by the higher porosity where they are as 
 it('draws a wider ring as wide or wider from turn to turn', function (): void {
     $before = 0.0;
     foreach ([4, 6, 9, 13, 18, 24, 30, 35, 36, 45, 60, 90] as $ring) {
-        preg_match_all('/([\d.]+) ([\d.]+)/', StrandPortrait::of(portraitHead(ringMm: (float) $ring))->path, $points);
+        $path = StrandPortrait::of(DrawnHeads::head(ringMm: (float) $ring))->path;
+        preg_match_all('/([\d.]+) ([\d.]+)/', $path, $points);
         // From one crest to the next: how often it goes up and down within its place.
         $heights = array_map(floatval(...), $points[2]);
         $middle = array_sum($heights) / count($heights);
@@ -59,11 +38,11 @@ it('draws a wider ring as wide or wider from turn to turn', function (): void {
 
 it('draws a thicker strand thicker, and more wear with more nicks, by all of the hair', function (): void {
     $weights = array_map(
-        fn (int $um): float => StrandPortrait::of(portraitHead(strandUm: (float) $um))->weight,
+        fn (int $um): float => StrandPortrait::of(DrawnHeads::head(strandUm: (float) $um))->weight,
         [30, 45, 60, 80, 100, 150],
     );
     $nicks = array_map(
-        fn (int $wear): int => count(StrandPortrait::of(portraitHead(wear: (float) $wear))->nicks),
+        fn (int $wear): int => count(StrandPortrait::of(DrawnHeads::head(wear: (float) $wear))->nicks),
         [0, 5, 10, 20, 40, 80],
     );
     $rising = function (array $values): array {

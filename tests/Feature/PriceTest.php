@@ -173,7 +173,7 @@ it('adds tax that is not in the prices, at the booking and in the report', funct
     $this->actingAs($this->stylist->fresh());
     $head = $this->aHead();
     $this->get("/bookings/new?head={$head->id}&service=" . service('Dry cut')->id)
-        ->assertSee('8.25 % tax is added, €51.96 in all');
+        ->assertSee('8.25 % tax is added, €51.96 in total');
     $booking = bookedCut($this, $head);
     $this->get("/bookings/{$booking->id}")->assertSeeInOrder(['Tax, 8.25 %', '€3.96', 'Comes to', '€51.96']);
     $this->travelTo(CarbonImmutable::parse('2027-01-11 10:00', 'UTC'));

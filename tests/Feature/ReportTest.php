@@ -67,7 +67,7 @@ it('counts what lay in its band, by share of the hair', function (): void {
     $head = $this->aHead();
     // Two strata of 3/4 and 1/4; the first sure within its band on both days, the second sure outside on the second.
     $standing = json_encode([['share' => 0.75], ['share' => 0.25]]);
-    Outlook::query()->whereKey($head->id)->update(['standing' => $standing, 'river' => json_encode([
+    Outlook::query()->whereKey($head->id)->update(['standing' => $standing, 'hair_balance' => json_encode([
         'from' => '2027-01-08', 'today' => '2027-01-09', 'strata' => [
         [
             'targets' => [60, 60],

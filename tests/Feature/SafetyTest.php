@@ -87,7 +87,7 @@ it('looks for a cause in what changed, ranks it and says one thing to change', f
         ->assertSeeInOrder([
             'Leave the heat tool out for three wash days',
             'heat tool',
-            'Ask in turn',
+            'Questions to ask',
             'What is the hair slept on',
         ]);
     $this->get("/clients/{$head->id}/history/cause?of=dryness")->assertOk();

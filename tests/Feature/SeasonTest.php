@@ -178,7 +178,7 @@ it('shows two futures of any change side by side and stores nothing', function (
     }
     expect($head->planItems()->get()->map->getAttributes()->all())->toBe($before);
 })->with([
-    'no question yet' => ['', ['Nothing is changed by asking', 'Another rhythm']],
+    'no question yet' => ['', ['Your plan won’t change', 'Another rhythm']],
     'no masks' => ['change=no-mask', ['With the change', 'days out of balance expected']],
     'another rhythm' => ['change=wash-every&number=14', ['With the change', 'wash days']],
     'softer water' => ['change=hardness&number=40,5', ['With the change']],

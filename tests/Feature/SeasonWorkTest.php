@@ -216,7 +216,7 @@ it('keeps each promise, and lists what changed since', function (): void {
     $head = $this->aHead();
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/plan/terms/promise");
     $first = Promise::query()->sole();
-    $this->get("/clients/{$head->id}/plan")->assertSee('It is kept to the day.');
+    $this->get("/clients/{$head->id}/plan")->assertSee('The plan keeps to every day of it.');
     $item = firstMasked($head);
     $this->postJson(
         "/clients/{$head->id}/plan/acts",
@@ -227,7 +227,7 @@ it('keeps each promise, and lists what changed since', function (): void {
     $this->get("/clients/{$head->id}/plan")->assertSee($changes[0]);
     $this->post("/clients/{$head->id}/plan/terms/promise");
     expect(Promise::query()->count())->toBe(2)->and($first->refresh()->released_at)->not->toBeNull();
-    $this->get("/clients/{$head->id}/plan")->assertSee('Earlier promises')->assertSee('It is kept to the day.');
+    $this->get("/clients/{$head->id}/plan")->assertSee('Agreed before')->assertSee('The plan keeps to every day of it.');
 });
 
 it('tells moved from left out and from new', function (): void {

@@ -35,7 +35,7 @@ it('reads a pasted list, says what the product really is and where its label dis
     expect($product->price_cents)->toBe(1490)->and($product->left_ml)->toBe(500.0);
     $this
         ->get("/products/{$product->id}")
-        ->assertSee('The label disagrees with its list.')
+        ->assertSee('The label doesn’t match the ingredients.')
         ->assertSee('It holds silicones: Dimethicone.')
         ->assertSee('mild to strong')
             ->assertSee('Hydrolyzed Wheat Protein')
@@ -100,8 +100,8 @@ it('warns of allergies, reactions and recalls wherever the product comes up', fu
         ->get("/products/{$product->id}")
         ->assertSee('Not for')
         ->assertSee($head->name)
-        ->assertSee('Her allergy list names it: Hydrolysed Wheat Protein.');
-    $this->get("/clients/{$head->id}/products")->assertSee('does not suit')->assertSee('Her allergy list names it');
+        ->assertSee('The allergy list names it: Hydrolysed Wheat Protein.');
+    $this->get("/clients/{$head->id}/products")->assertSee('does not suit')->assertSee('The allergy list names it');
 
     $mask = shelved($this, ['name' => 'Mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol, Mel']);
     $this->get("/clients/{$head->id}/products")->assertSee('<b>suits</b>', false);
@@ -342,7 +342,7 @@ it('hears of the products of a wash day, her own at home too, and says what the 
     $this->get("/clients/{$head->id}/wash-days")->assertSee('Her rice mask (their own)');
     $this->post("/clients/{$head->id}/wash-days", $day)->assertSessionHasNoErrors();
     expect(session('said'))->toContain(
-        'Her rice mask is not for this client. Her allergy list names it: Mel.',
+        'Her rice mask is not for this client. The allergy list names it: Mel.',
     )->toContain('holds protein of its own');
     $step = $head->washDays()->with('steps')->reorder()->latest('id')->first()->steps->firstWhere('kind', 'mask');
     expect($step->product)->toBe('Her rice mask');

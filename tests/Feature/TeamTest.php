@@ -31,7 +31,7 @@ it('shows who reads how, and heads that two stylists read on one day side by sid
     $this
         ->get('/reports/team')
         ->assertSee('further off than nineteen of twenty')
-        ->assertSee('Read twice on one day')
+        ->assertSee('Same-day double checks')
         ->assertSee(' pairs)')
         ->assertSee('dryness ± 1');
     [, $stranger] = $this->salonWithStylist('maren@test.example');
@@ -52,8 +52,8 @@ it('finds a zone’s porosity from its tests and takes it over from the day it w
     $this
         ->get("/clients/{$head->id}")
         ->assertSee('The nape tests high')
-        ->assertSee('written medium')
-        ->assertSee('Crown tests medium');
+        ->assertSee('saved as medium')
+        ->assertSee('The crown tests medium');
     $this->post("/clients/{$head->id}/zones/crown/take")->assertSessionHas(
         'said',
         'There is no sure finding for that zone that differs from what is written.',
@@ -62,5 +62,5 @@ it('finds a zone’s porosity from its tests and takes it over from the day it w
     expect($head->zoneParts()->where('zone', 'nape')->value('porosity'))->toBe('high')
         ->and($head->zonesBefore()->value('until'))->not->toBeNull()
         ->and($head->outlook()->first()->standing)->toHaveCount(2);
-    $this->get("/clients/{$head->id}")->assertSee('Nape tests high');
+    $this->get("/clients/{$head->id}")->assertSee('The nape tests high');
 });

@@ -152,8 +152,8 @@ it('says on the season which rules clash and what would free the day', function 
     $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/plan")
-        ->assertSee('the rules leave no way open')
-        ->assertSee('To free it: allow the day at least');
+        ->assertSee('the rules leave nothing possible')
+        ->assertSee('To change that: allow the day at least');
 });
 
 it('carries the terms in the care record, there and back', function (): void {

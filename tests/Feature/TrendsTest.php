@@ -9,7 +9,7 @@ it('tells usual from changed beside every sign, in a picture and in a table', fu
     $head = $this->aHead('growing-out-bleach');
     $this->actingAs($this->stylist)->get("/clients/{$head->id}/trends?group=elasticity")->assertOk()
         ->assertSee('wet stretch')
-            ->assertSee('usual: its average of')
+            ->assertSee('usual: on average')
             ->assertSee('Every reading')
             ->assertSee('trend-average', false);
     // Six dry readings in a row are no accident.
@@ -24,7 +24,7 @@ it('tells usual from changed beside every sign, in a picture and in a table', fu
             'by' => 'Ilse',
         ])->save();
     }
-    $this->get("/clients/{$head->id}/trends?group=balance")->assertSee('changed: its average of');
+    $this->get("/clients/{$head->id}/trends?group=balance")->assertSee('changed: on average');
     $this
         ->get("/clients/{$head->id}/trends?group=scalp")
         ->assertSee('None of these was read yet')
@@ -54,8 +54,8 @@ it('shows first what is worth reading and keeps the others at hand', function ()
     $page = $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/hair-tests")
-        ->assertSee('Worth reading now')
-        ->assertSee('Narrows the balance')
+        ->assertSee('Recommended now')
+        ->assertSee('makes the result')
         ->assertSee('more tests');
     $worth = array_column($head->outlook->worth['before-cleansing'], 'test');
     expect($worth)
@@ -126,7 +126,7 @@ it('says what is overdue and what the plan hinges on, besides what narrows most'
         ->first();
     expect($steps->contains(fn (array $step): bool => isset($step['hinges'])))->toBe($look !== null);
     if ($look !== null) {
-        $page->assertSee('hinges on it');
+        $page->assertSee('This decides');
     }
     // Three lengths a month apart, then none for three months.
     foreach ([150, 120, 90] as $ago) {
@@ -140,7 +140,7 @@ it('says what is overdue and what the plan hinges on, besides what narrows most'
     $this
         ->get("/clients/{$head->id}/hair-tests")
         ->assertSee('Overdue: last taken 90 days ago, usually every 30.')
-        ->assertSee('Followed from visit to visit');
+        ->assertSee('followed from visit to visit');
     expect(array_sum(array_column(
         $head->outlook()->first()->worth['before-cleansing'],
         'minutes',

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use App\Bridge\Plans\Outlooks;
 use App\Care\Readings\StylistBiasUpdate;
-use App\Drawings\BalanceRiver;
+use App\Drawings\HairBalance;
 use App\Models\HeadSnapshot;
 use App\Models\PlanItem;
 use App\Models\StylistBias;
@@ -19,14 +19,15 @@ it('draws now apart from what today comes to after its wash and from what is pla
     $head = $this->aNewHead();
     $outlook = app(Outlooks::class)->current($head);
     $washes = $head->planItems()->where('status', 'planned')->whereDate('date', '2027-01-09')->exists();
-    $river = BalanceRiver::of($outlook->river, 15.0);
+    $balance = HairBalance::of($outlook->hair_balance, 15.0);
     $now = $outlook->standing[0]['moisture'][0];
-    expect($outlook->river['strata'][0]['days'][count($outlook->river['strata'][0]['days']) - 1][0])->toBe($now)
-        ->and($outlook->river['strata'][0]['ahead'])->toHaveCount(7 * Outlooks::WEEKS_AHEAD + 1)
-        ->and($river->washesToday)->toBe($washes)
-        ->and($river->strata[0]['moisture']['now'])->not->toBeNull();
+    $stored = $outlook->hair_balance['strata'][0];
+    expect($stored['days'][count($stored['days']) - 1][0])->toBe($now)
+        ->and($stored['ahead'])->toHaveCount(7 * Outlooks::WEEKS_AHEAD + 1)
+        ->and($balance->washesToday)->toBe($washes)
+        ->and($balance->strata[0]['moisture']['now'])->not->toBeNull();
     // Rests and washes: what is planned of today differs from now where the hair is washed today, and only there.
-    $after = $outlook->river['strata'][0]['ahead'][0][0];
+    $after = $outlook->hair_balance['strata'][0]['ahead'][0][0];
     expect($after === $now)->toBe(! $washes);
     $page = $this->get("/clients/{$head->id}")->assertOk()->assertSee('Now: ')->assertSee('Planned: ');
     $washes ? $page->assertSee('After today&#039;s wash', false) : $page->assertDontSee('After today');
@@ -48,12 +49,12 @@ it('says after today’s wash only where the hair is washed today', function (bo
         ->where('status', 'planned')
         ->whereDate('date', $head->salon->today()->format('Y-m-d'))
         ->exists();
-    expect(BalanceRiver::of($outlook->river, 15.0)->washesToday)->toBe($isPlanned);
+    expect(HairBalance::of($outlook->hair_balance, 15.0)->washesToday)->toBe($isPlanned);
     (new SameNumbers($this))->everywhere($head);
 })->with([false, true]);
 
 it('says once what holds back several wash days in a row', function (): void {
-    $held = 'Build-up is past its limit and nothing clarifies. In its way: Colour is fresh. Free it: wait.';
+    $held = 'Build-up is past its limit and nothing clarifies. What stands in the way: Colour is fresh. To change that: wait.';
     $items = array_map(
         fn (int $id): PlanItem => (new PlanItem())->forceFill([
             'id' => $id, 'reasons' => ['The usual cleanse.', $held],
@@ -88,10 +89,10 @@ it('opens the book in the evening it names, and compares that evening', function
     $before = HeadSnapshot::query()->where('head_id', $head->id)->where('date', '<', $since)->max('date');
     $opened = Carbon\CarbonImmutable::parse((string) $before);
     $page = $this->get("/clients/{$head->id}/history/ledger?weeks=4")->assertOk()
-        ->assertSeeInOrder([$opened->format('j M'), 'Brought forward, that evening']);
-    $river = $outlook->river;
-    $day = $river['strata'][0]['days'][(int) Carbon\CarbonImmutable::parse($river['from'])->diffInDays($opened)];
-    $page->assertSeeInOrder(['That same evening, as later readings put it', number_format($day[0], 1)]);
+        ->assertSeeInOrder([$opened->format('j M'), 'Start, that evening']);
+    $balance = $outlook->hair_balance;
+    $day = $balance['strata'][0]['days'][(int) Carbon\CarbonImmutable::parse($balance['from'])->diffInDays($opened)];
+    $page->assertSeeInOrder(['That same evening, revised since', number_format($day[0], 1)]);
 });
 
 it('follows the heads a stylist read anew when it is known better how that stylist reads', function (): void {

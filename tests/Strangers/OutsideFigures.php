@@ -89,7 +89,7 @@ final readonly class OutsideFigures
                 'id' => $reading->id, 'date' => $reading->date->format('Y-m-d'), 'moment' => $reading->moment,
                 'test' => $reading->test, 'raw' => $reading->raw, 'zone' => $reading->zone, 'by' => $reading->by,
             ])->all(),
-            'river' => $outlook->river, 'standing' => $outlook->standing, 'cells' => $outlook->cells,
+            'hair_balance' => $outlook->hair_balance, 'standing' => $outlook->standing, 'cells' => $outlook->cells,
             'shares' => array_column($outlook->standing, 'share'),
             'plan' => $head->planItems()->where('status', 'planned')->get()->map(
                 fn (PlanItem $item): array => ['minutes' => $item->minutes],

@@ -40,21 +40,28 @@ final readonly class SameNumbers
         $this->inTheRecord($head, $outlook);
     }
 
-    /** @return string how one part stands now, as the picture says it */
+    /** @return string how one part stands now, as the picture says it: its distance from what it likes, rounded */
     private function stands(Outlook $outlook, int $stratum): string
     {
         $part = $outlook->standing[$stratum];
+        $distance = function (string $what, float $points): string {
+            $half = 15.0;
+            $word = match (true) {
+                abs($points) <= $half / 2 => 'as it likes',
+                abs($points) <= $half => $points < 0 ? 'a little low' : 'a little high',
+                default => $points < 0 ? 'too low' : 'too high',
+            };
+            $by = (int) round($points);
+
+            return "{$what} {$word} (" . ($by === 0 ? '0' : sprintf('%s%d', $by < 0 ? '−' : '+', abs($by))) . ')';
+        };
 
         return sprintf(
-            'moisture %s ± %s (target %s), protein %s ± %s (target %s), build-up %s ± %s',
-            $part['moisture'][0],
-            $part['moisture'][1],
-            $part['target_moisture'],
-            $part['protein'][0],
-            $part['protein'][1],
-            $part['target_protein'],
-            $part['build_up'][0],
-            $part['build_up'][1],
+            '%s, %s, each give or take %d; build-up %d of 100',
+            $distance('moisture', $part['moisture'][0] - $part['target_moisture']),
+            $distance('protein', $part['protein'][0] - $part['target_protein']),
+            (int) round(1.2816 * max($part['moisture'][1], $part['protein'][1])),
+            (int) round($part['build_up'][0]),
         );
     }
 
@@ -65,22 +72,22 @@ final readonly class SameNumbers
         $days = json_decode(html_entity_decode($found[1]), true, flags: JSON_THROW_ON_ERROR);
         $now = array_values(array_filter(
             $days,
-            fn (array $day): bool => str_starts_with($day['says'][0], 'Now: '),
+            fn (array $day): bool => str_starts_with($day['says'][0][0], 'Now: '),
         ));
         expect($now)->toHaveCount(1)
             ->and($now[0]['date'])->toBe($head->salon->today()->format('D j M Y'))
             ->and(array_column($days, 'date'))->toBe(array_unique(array_column($days, 'date')));
         foreach (array_keys($outlook->standing) as $stratum) {
-            expect($now[0]['says'][0])->toContain($this->stands($outlook, $stratum));
+            expect($now[0]['says'][$stratum][0])->toContain($this->stands($outlook, $stratum));
         }
         // A wash of today that is not done yet is told apart, and what follows is planned.
         $washes = $head->planItems()
             ->where('status', 'planned')
             ->whereDate('date', $head->salon->today()->format('Y-m-d'))
             ->exists();
-        expect(str_starts_with($now[0]['says'][1] ?? '', "After today's wash, planned: "))->toBe($washes);
+        expect(str_starts_with($now[0]['says'][0][1] ?? '', "After today's wash, planned: "))->toBe($washes);
         $last = $days[count($days) - 1];
-        expect($last['says'][0])->toStartWith('Planned: ');
+        expect($last['says'][0][0])->toStartWith('Planned: ');
     }
 
     private function inTheBook(Head $head, Outlook $outlook, int $stratum): void

@@ -13,13 +13,13 @@ final readonly class Sentences
     /** What must not be said on one page. */
     private const NEVER_TOGETHER = [
         ['Nothing stands out', 'Changed for the worse'],
-        ['Nothing was read yet, so all of this is assumed', 'usual: '],
-        ['Not read yet: usual gentle care', '% in balance'],
+        ['Nothing is tested yet: all of this is estimated', 'usual: '],
+        ['Not tested yet: the usual gentle care', '% in balance'],
         ['it comes to the same', 'more out of balance'],
         ['there is enough', ', too little'],
         ['there is enough', 'none there'],
         ['Nobody reads further', 'further off than nineteen'],
-        ['no sign of build-up', 'under build-up'],
+        ['no sign of build-up', ', with build-up'],
     ];
 
     private const NEVER = [
@@ -30,8 +30,8 @@ final readonly class Sentences
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
 
-    private const FILES = 'acts|amounts|bottles|chair-work|forms|hair-tests|home-routine|limits|messages|mix|nagomi|needs'
-        . '|offline|plan|programmes|reports|river|scalp|validation|wash|weekdays|wishes|yardsticks';
+    private const FILES = 'acts|amounts|booking|bottles|chair-work|clients|forms|hair-tests|head-map|home-routine|limits|messages|mix|nagomi|needs'
+        . '|now|offline|plan|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
         . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';
@@ -80,7 +80,7 @@ final readonly class Sentences
         }
 
         // What is said at length is said once.
-        preg_match_all('/[^.;]{3,}\. In its way: [^.]+\./u', $text, $held);
+        preg_match_all('/[^.;]{3,}\. What stands in the way: [^.]+\./u', $text, $held);
         foreach (array_count_values($held[0]) as $words => $times) {
             if ($times > 1) {
                 $wrong[] = "{$page}: said {$times} times: {$words}";

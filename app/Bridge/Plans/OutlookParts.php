@@ -57,10 +57,10 @@ final readonly class OutlookParts
      * @param list<WashDay>            $past
      * @param Collection<int, HeadSnapshot> $visits
      *
-     * @return StoredRiver the days of the river until now, those ahead as planned (of today what it comes to after the
+     * @return StoredBalance the days of the balance until now, those ahead as planned (of today what it comes to after the
      *     wash that is planned for it), its stones and its gauges
      */
-    public function river(
+    public function balance(
         array $lookedBack,
         Plan $plan,
         array $past,
@@ -113,11 +113,11 @@ final readonly class OutlookParts
     }
 
     /**
-     * The river of one future alone, from today on.
+     * The balance of one future alone, from today on.
      *
-     * @return StoredRiver
+     * @return StoredBalance
      */
-    public function riverAhead(Future $future): array
+    public function balanceAhead(Future $future): array
     {
         $today = $future->forecast[0]->date;
         $head = $future->forecast[0]->state->layout->head;

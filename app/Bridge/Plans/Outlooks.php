@@ -130,7 +130,7 @@ final readonly class Outlooks
             'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
             'standing' => $this->outlookParts->standing($state),
             'signs' => $this->outlookSigns->of($head, $state, $this->storedSnapshots->visits($head)),
-            'river' => $this->outlookParts->river(
+            'hair_balance' => $this->outlookParts->balance(
                 $this->lookedBack($head, $frame, $today),
                 $plan,
                 $lately,

@@ -98,7 +98,7 @@ final readonly class StoredPlan
      * @return array{
      *     date: string, steps: list<array<string, mixed>>, minutes: float, parts: array<string, mixed>,
      *     styles_after: bool, reasons: list<string>,
-     *     without: array<string, mixed>|null, broken: list<string>, look: bool, by_hand: array<string, string>|null,
+     *     without: array<string, mixed>|null, broken: list<string>, barred: array<string, string>, look: bool, by_hand: array<string, string>|null,
      *     clash: array<string, list<string>>|null, broken_hairs: float, status: string,
      * }
      */
@@ -121,6 +121,7 @@ final readonly class StoredPlan
                 fn (Rule $rule): string => $rule->sentence($this->parameters->planning),
                 $item->broken,
             ),
+            'barred' => array_map(fn (Rule $rule): string => $rule->key(), $item->barred),
             'look' => $item->look,
             'by_hand' => $item->byHand === null ? null : ['reason' => $item->byHand->reason, 'by' => $item->byHand->by],
             'clash' => $item->clash === null ? null : ['rules' => $item->clash->rules, 'frees' => $item->clash->frees],

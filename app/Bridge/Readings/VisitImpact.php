@@ -11,8 +11,8 @@ namespace App\Bridge\Readings;
 final readonly class VisitImpact
 {
     /**
-     * @param list<array<string, mixed>> $before   where each stratum stands today without them
-     * @param list<array<string, mixed>> $after    and with them
+     * @param list<StoredStratum>        $before   where each stratum stands today without them
+     * @param list<StoredStratum>        $after    and with them
      * @param list<string>               $ruledOut cells that were well possible and hardly are now
      * @param list<array<string, mixed>> $readings one for each: what it says, what it moved, whether it is to be
      *     checked again
@@ -23,5 +23,22 @@ final readonly class VisitImpact
         public array $ruledOut,
         public array $readings,
     ) {
+    }
+
+    /**
+     * @param 'before'|'now' $when
+     *
+     * @return array<string, float> how likely the hair is in each state, by share of hair
+     */
+    public function cells(string $when): array
+    {
+        $cells = [];
+        foreach ($when === 'before' ? $this->before : $this->after as $stratum) {
+            foreach ($stratum['cells'] as $cell => $probability) {
+                $cells[$cell] = ($cells[$cell] ?? 0.0) + $stratum['share'] * $probability;
+            }
+        }
+
+        return $cells;
     }
 }

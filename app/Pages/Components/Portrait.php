@@ -14,9 +14,10 @@ final class Portrait extends Component
 {
     public readonly StrandPortrait $portrait;
 
-    public function __construct(Head $head)
+    /** @param StrandPortrait|null $shape null: as the hair of the client stands now */
+    public function __construct(?Head $head = null, ?StrandPortrait $shape = null)
     {
-        $this->portrait = StrandPortrait::of($head);
+        $this->portrait = $shape ?? StrandPortrait::of($head ?? new Head());
     }
 
     public function render(): View

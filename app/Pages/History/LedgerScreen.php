@@ -77,7 +77,7 @@ final readonly class LedgerScreen
             rounding: $this->sum($this->inTenths($closing), array_map(fn (int $tenths): int => -$tenths, $shown)),
             closing: $this->inTenths($closing),
             closingExact: $closing,
-            lookedBack: $before === null ? null : $this->lookedBack($outlook->river, $stratum, $before->date),
+            lookedBack: $before === null ? null : $this->lookedBack($outlook->hair_balance, $stratum, $before->date),
             bandHalfWidth: $this->parameters->model->bandHalfWidth,
             buildUpLimit: $this->parameters->planning->buildUpLimit,
         );
@@ -176,17 +176,17 @@ final readonly class LedgerScreen
     }
 
     /**
-     * Where later readings put the stratum on the evening the book opens with, with sd; null where the river does not
+     * Where later readings put the stratum on the evening the book opens with, with sd; null where the balance does not
      * reach back so far.
      *
-     * @param StoredRiver $river
+     * @param StoredBalance $balance
      *
      * @return array<string, array{float, float}>|null
      */
-    private function lookedBack(array $river, int $stratum, \DateTimeImmutable $evening): ?array
+    private function lookedBack(array $balance, int $stratum, \DateTimeImmutable $evening): ?array
     {
-        $from = Calendar::dayOf(CarbonImmutable::parse($river['from']));
-        $day = $river['strata'][$stratum]['days'][Calendar::daysBetween($from, $evening)] ?? null;
+        $from = Calendar::dayOf(CarbonImmutable::parse($balance['from']));
+        $day = $balance['strata'][$stratum]['days'][Calendar::daysBetween($from, $evening)] ?? null;
 
         return $day === null
             ? null

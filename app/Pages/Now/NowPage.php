@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Now;
 
-use App\Drawings\BalanceRiver;
+use App\Drawings\HairBalance;
 use App\Drawings\HeadMap;
+use App\Drawings\LivingStrand;
 use App\Models\Clearance;
 use App\Models\Head;
 use App\Models\Outlook;
@@ -27,6 +28,8 @@ final readonly class NowPage extends Page
      *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
      * }> $findings
      * @param list<SignLine> $signs
+     * @param list<string> $ways how this hair behaves, as far as it is known
+     * @param list<SignLine> $telling those that say most, out of range first
      * @param string $yardstick the signs are held against at first
      * @param Collection<int, Clearance> $cleared
      * @param list<Clearance> $unlooked signs that a reading raised and nobody has looked at again
@@ -36,7 +39,9 @@ final readonly class NowPage extends Page
         public Head $head,
         public CarbonImmutable $today,
         public Outlook $outlook,
-        public BalanceRiver $river,
+        public HairBalance $balance,
+        public LivingStrand $strand,
+        public NextWash $next,
         public HeadMap $map,
         public Collection $items,
         public array $reasons,
@@ -47,9 +52,9 @@ final readonly class NowPage extends Page
         public Collection $cleared,
         public bool $notReadYet,
         public array $signs,
+        public array $telling,
         public string $yardstick,
-        public string $own,
-        public string $length,
+        public array $ways,
         public ?string $limits,
         public array $unlooked,
     ) {

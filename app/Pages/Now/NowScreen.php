@@ -8,10 +8,13 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\PorosityFindings;
 use App\Bridge\Plans\OutlookLimits;
 use App\Bridge\Plans\Outlooks;
-use App\Drawings\BalanceRiver;
+use App\Drawings\HairBalance;
 use App\Drawings\HeadMap;
+use App\Drawings\LivingStrand;
+use App\Drawings\ResultRange;
 use App\Models\Clearance;
 use App\Models\Head;
+use App\Wording\HairWays;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
 use App\Wording\ReasonLines;
@@ -25,12 +28,16 @@ use Nagomi\Core\Safety\Caution;
 /** Everything the page of a head shows, read from what is stored. */
 final readonly class NowScreen
 {
-    /** Wash days shown of the plan, and reasons of each. */
-    private const NEXT = 3;
+    /** Wash days shown of the plan after the next, and reasons of each. */
+    private const NEXT = 2;
     private const REASONS = 2;
+
+    /** Results that say how the hair stands. */
+    private const TELLING = 3;
 
     public function __construct(
         private HeadRecord $headRecord,
+        private NextWashes $nextWashes,
         private OutlookLimits $outlookLimits,
         private Outlooks $outlooks,
         private PorosityFindings $porosityFindings,
@@ -45,31 +52,35 @@ final readonly class NowScreen
         $outlook = $this->outlooks->current($head);
         $items = $head->planItems()->where('status', 'planned')->get();
         $today = $head->salon->today();
+        $signs = array_map($this->sign(...), $outlook->signs);
+        $clearances = Clearance::query()->where('head_id', $head->id)->orderBy('id')->get();
 
         return new NowPage(
             head: $head,
             today: $today,
             outlook: $outlook,
-            river: BalanceRiver::of($outlook->river, $this->parameters->model->bandHalfWidth),
+            balance: HairBalance::of($outlook->hair_balance, $this->parameters->model->bandHalfWidth),
             map: HeadMap::porosity($head->zoneParts),
-            items: $items->take(self::NEXT),
-            reasons: ReasonLines::of($items->take(self::NEXT), self::REASONS),
+            strand: LivingStrand::of($head, $outlook->hair_balance, $outlook->standing),
+            next: $this->nextWashes->of(
+                $head,
+                $outlook,
+                $items->first(),
+                ReasonLines::of($items->take(1))[$items->first()->id ?? 0] ?? [],
+            ),
+            items: $items->slice(1, self::NEXT),
+            reasons: ReasonLines::of($items->take(1 + self::NEXT), self::REASONS),
             cautions: $this->cautions($head),
             measured: MeasuredTraits::of($head),
             washedToday: $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
             findings: $this->porosityFindings->of($head),
-            cleared: Clearance::query()
-                ->where('head_id', $head->id)
-                ->whereNotNull('cleared_on')
-                ->orderByDesc('cleared_on')
-                ->limit(3)
-                ->get(),
+            cleared: $clearances->whereNotNull('cleared_on')->sortByDesc('cleared_on')->take(3)->values(),
             notReadYet: $this->headRecord->isNotReadYet($head),
-            signs: array_map($this->sign(...), $outlook->signs),
+            signs: $signs,
+            telling: $this->telling($signs),
             yardstick: $this->yardstick($outlook->signs),
-            own: $this->own($outlook->learned ?? []),
-            length: $this->length($outlook->length),
-            unlooked: Clearance::unlooked($head),
+            ways: HairWays::of($outlook->learned ?? [], $outlook->length),
+            unlooked: array_values($clearances->filter->isUnlooked()->all()),
             limits: LimitWords::sentence(
                 $this->outlookLimits->of($head, $outlook),
                 7 * Outlooks::WEEKS_AHEAD,
@@ -98,7 +109,23 @@ final readonly class NowScreen
             ]),
             series: $sign['series'],
             changed: $sign['usual']['changed'] ?? false,
+            range: ResultRange::of($sign['value'], $sign['balance']),
         );
+    }
+
+    /**
+     * @param list<SignLine> $signs
+     *
+     * @return list<SignLine> the furthest out of balance first, then the latest
+     */
+    private function telling(array $signs): array
+    {
+        usort(
+            $signs,
+            static fn (SignLine $a, SignLine $b): int => [$b->range->off, $b->date] <=> [$a->range->off, $a->date],
+        );
+
+        return array_slice($signs, 0, self::TELLING);
     }
 
     /** @param list<StoredSign> $signs */
@@ -118,49 +145,6 @@ final readonly class NowScreen
             trim((string) $head->allergies) !== '',
             $head->asthma_or_pregnant,
             ($head->method[MethodQuestion::MaskHeat->value] ?? '') === 'cap-or-hood' && ! $head->sore_scalp,
-        );
-    }
-
-    /**
-     * What is this head's own by now, and how much of it is still assumption; what is all assumption is not its own.
-     *
-     * @param array<string, float> $learned share of prior doubt left, and the factor beside it
-     */
-    private function own(array $learned): string
-    {
-        $says = [];
-        foreach (['moisture-fading', 'protein-fading', 'uptake'] as $name) {
-            $assumed = (int) round(100 * ($learned[$name] ?? 1.0));
-            if ($assumed < 100 && isset($learned["{$name}-factor"])) {
-                $says[] = Words::of("learned.{$name}")
-                    . sprintf(
-                        ' %.1f × the usual (%d %% still assumed)',
-                        $learned["{$name}-factor"],
-                        $assumed,
-                    );
-            }
-        }
-
-        return $says === [] ? '' : ucfirst(implode(' · ', $says));
-    }
-
-    /** @param array<string, float>|null $length in mm */
-    private function length(?array $length): string
-    {
-        if ($length === null) {
-            return '';
-        }
-        $cm = fn (float $mm): string => str_replace('-', '−', number_format($mm / 10, 1)) . ' cm';
-
-        return sprintf(
-            'Over %d days about %s grew, %s were trimmed and %s kept; %s broke off (80 %%: %s to %s).',
-            $length['days'],
-            $cm($length['grown']),
-            $cm($length['trimmed']),
-            $cm($length['retained']),
-            $cm(max(0.0, $length['broken'])),
-            $cm(max(0.0, $length['least'])),
-            $cm(max(0.0, $length['most'])),
         );
     }
 }

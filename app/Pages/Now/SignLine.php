@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Now;
 
+use App\Drawings\ResultRange;
+
 /** The latest reading of one sign, beside what it can be held against. */
 final readonly class SignLine
 {
@@ -15,6 +17,7 @@ final readonly class SignLine
      * @param array<string, string>              $beside sentence by yardstick: usual, today, balance
      * @param array<string, array{float, float}> $bands  range by yardstick, in $unit; none while it is not known
      * @param list<float>                        $series the latest readings, in $unit
+     * @param ResultRange                        $range  where it lies beside what it would be in balance
      */
     public function __construct(
         public string $value,
@@ -26,6 +29,7 @@ final readonly class SignLine
         public array $bands,
         public array $series,
         public bool $changed,
+        public ResultRange $range,
     ) {
     }
 }

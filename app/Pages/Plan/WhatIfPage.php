@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
-use App\Drawings\BalanceRiver;
+use App\Drawings\HairBalance;
 use App\Models\Head;
 use App\Models\Outlook;
 use App\Pages\Page;
@@ -16,7 +16,7 @@ final readonly class WhatIfPage extends Page
 {
     /**
      * @param array<string, array{
-     *     river: BalanceRiver, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
+     *     balance: HairBalance, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
      *     clarifies: int,
      * }> $futures none while nothing is asked
      * @param array<string, float> $rows what the change makes more or less of, by how much; the same is left out

@@ -8,7 +8,7 @@ use App\Bridge\Plans\OutlookParts;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\WhatIfQuestion;
 use App\Bridge\Plans\WishedFor;
-use App\Drawings\BalanceRiver;
+use App\Drawings\HairBalance;
 use App\Models\Head;
 use App\Models\PlanEdit;
 use App\Wording\Words;
@@ -21,7 +21,7 @@ use Nagomi\Core\Planning\PlanChange;
  * Two futures of a head side by side. Nothing is stored: it is a question, not a plan.
  *
  * @phpstan-type ToldFuture array{
- *     river: BalanceRiver, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
+ *     balance: HairBalance, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
  *     clarifies: int,
  * }
  */
@@ -131,8 +131,8 @@ final readonly class WhatIfScreen
     private function future(Future $future): array
     {
         return [
-            'river' => BalanceRiver::of(
-                $this->outlookParts->riverAhead($future),
+            'balance' => HairBalance::of(
+                $this->outlookParts->balanceAhead($future),
                 $this->parameters->model->bandHalfWidth,
             ),
             'days' => round($future->daysOutOfBand, 1),

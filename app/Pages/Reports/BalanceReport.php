@@ -37,7 +37,7 @@ final readonly class BalanceReport
         $outlooks = Outlook::query()
             ->with('head:id,salon_id,name')
             ->where('salon_id', $salon->id)
-            ->select(['head_id', 'salon_id', 'standing', 'river'])
+            ->select(['head_id', 'salon_id', 'standing', 'hair_balance'])
             ->lazy(50);
         foreach ($outlooks as $outlook) {
             $own = [];
@@ -75,14 +75,14 @@ final readonly class BalanceReport
     /** @return array<string, float> probability of being in the band, by day until today */
     private function daily(Outlook $outlook): array
     {
-        $river = $outlook->river;
+        $balance = $outlook->hair_balance;
         $daily = [];
-        foreach ($river['strata'] as $s => $stratum) {
+        foreach ($balance['strata'] as $s => $stratum) {
             $share = $outlook->standing[$s]['share'] ?? 0.0;
-            $at = new DateTimeImmutable($river['from']);
+            $at = new DateTimeImmutable($balance['from']);
             foreach ($stratum['days'] as [$moisture, $moistureSd, $protein, $proteinSd]) {
                 $date = $at->format('Y-m-d');
-                if ($date > $river['today']) {
+                if ($date > $balance['today']) {
                     break;
                 }
                 $daily[$date] = ($daily[$date] ?? 0.0) + $share * $this->within(

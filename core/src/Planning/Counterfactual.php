@@ -27,16 +27,4 @@ final readonly class Counterfactual
         public float $certainty = 1.0,
     ) {
     }
-
-    /** The certainty in words. */
-    public function certaintyInWords(): string
-    {
-        return match (true) {
-            $this->certainty >= 0.95 => 'almost surely',
-            $this->certainty >= 0.75 => 'very likely',
-            $this->certainty >= 0.5 => 'more likely than not',
-            $this->certainty >= 0.2 => 'perhaps',
-            default => 'hardly',
-        };
-    }
 }

@@ -19,7 +19,7 @@ final readonly class Future
      * @param list<Snapshot>  $forecast one for each day
      * @param float        $minutes  of all wash days
      * @param float        $cost     in days of a whole head one band width outside
-     * @param float        $price    of what is used up, in currency units
+     * @param float        $price    of what is product cost
      */
     public function __construct(
         public array $washDays,

@@ -42,11 +42,11 @@ final readonly class HeldBack
         $sides = $this->sides;
         $limits = $standing->limits();
         $needs = array_filter([
-            'Moisture is below its band and gets no mask' =>
+            'Moisture is low and there is no mask' =>
                 $sides['moisture_low'] >= self::LIKELY && ! $choice->masks()
                     ? static fn (WashOption $option): bool => $option->masks()
                     : null,
-            'Protein is below its band and gets none' =>
+            'Protein is low and there is none' =>
                 $sides['protein_low'] >= self::LIKELY && $choice->protein === null && ! self::isAtWork($standing)
                     ? static fn (WashOption $option): bool => $option->protein !== null
                     : null,
@@ -69,8 +69,9 @@ final readonly class HeldBack
     /** @param list<Rule> $rules */
     private static function inTheWay(string $words, array $rules, RuleContext $standing): string
     {
-        return "{$words}. In its way: " . implode(' ', array_map(
-            static fn (Rule $rule): string => $rule->sentence($standing->limits()) . " Free it: {$rule->frees()}.",
+        return "{$words}. What stands in the way: " . implode(' ', array_map(
+            static fn (Rule $rule): string =>
+                $rule->sentence($standing->limits()) . " To change that: {$rule->frees()}.",
             $rules,
         ));
     }
@@ -92,7 +93,7 @@ final readonly class HeldBack
             || $choice->cleanse === CleanseKind::ScalpCare
             || $choice->cleanse->clarifies()
                 ? []
-                : [self::inTheWay('The scalp flakes and gets no scalp shampoo', [$bars], $standing)];
+                : [self::inTheWay('The scalp flakes and there is no scalp shampoo', [$bars], $standing)];
     }
 
     /** Whether the head is more likely out of balance than in it. */

@@ -16,7 +16,7 @@ final readonly class Plan
      * @param list<Snapshot>    $forecast one for each day from today to the horizon
      * @param float          $cost     in days of a whole head one band width outside
      * @param float          $minutes  of all wash days
-     * @param float          $price    of what is used up, in currency units
+     * @param float          $price    of what is product cost
      * @param list<RuleConflict>    $clashes  wash days on which the rules left no way open
      * @param ScalpRhythm|null $scalpRhythm what the scalp asks for; null where it was not read
      * @param list<ScalpDay> $scalp    the scalp on each day from today; [] where it was not read

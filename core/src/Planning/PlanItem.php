@@ -22,6 +22,7 @@ final readonly class PlanItem
      * @param RuleConflict|null             $clash   what stood in the way of every way to wash this day
      * @param float                  $brokenHairs expected at its detangling
      * @param ScalpCareDay|null      $scalp   what the scalp asks for on it; null where it was not read
+     * @param array<string, Rule>    $barred  what must not be done on it, of the first wash day; {@see BarredTreatments}
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -37,6 +38,7 @@ final readonly class PlanItem
         public ?RuleConflict $clash = null,
         public float $brokenHairs = 0.0,
         public ?ScalpCareDay $scalp = null,
+        public array $barred = [],
     ) {
     }
 

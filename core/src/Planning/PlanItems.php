@@ -123,6 +123,7 @@ final class PlanItems
             $byHand === null && $broken !== [] ? $this->conflict($date) : null,
             ExpectedBreakage::expected($this->on($day)->state, max(0, $day - $this->washedBefore), $this->ownBreakage),
             $terms->scalpPlan?->on($date),
+            $level === 0 ? BarredTreatments::on($this->options, $this->standing) : [],
         );
     }
 

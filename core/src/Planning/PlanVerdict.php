@@ -27,7 +27,7 @@ final class PlanVerdict
         bool $notReadYet = false,
     ): string {
         if ($notReadYet) {
-            return 'Not read yet: usual gentle care, and a look first'
+            return 'Not tested yet: the usual gentle care, and test first'
                 . ($plan->items === [] ? '' : ', ' . self::when($plan->items[0]->date, $today))
                 . '.';
         }
@@ -35,7 +35,7 @@ final class PlanVerdict
         $next = array_filter([$under ? self::clarify($plan, $today) : null, self::next($plan, $today, $limits)]);
 
         return self::standing($cells, $limits)
-            . ($under ? ', under build-up' : '')
+            . ($under ? ', with build-up' : '')
             . ($next === [] ? '' : '; ' . implode(', ', $next))
             . '.';
     }
@@ -87,7 +87,7 @@ final class PlanVerdict
     {
         $moisture = match ($cell) {
             BalanceCell::Dry, BalanceCell::Depleted, BalanceCell::Brittle => 'dry',
-            BalanceCell::OverMoist, BalanceCell::Limp, BalanceCell::Overloaded => 'over-moist',
+            BalanceCell::OverMoist, BalanceCell::Limp, BalanceCell::Overloaded => 'too moist',
             default => null,
         };
         $protein = match ($cell) {
@@ -104,13 +104,13 @@ final class PlanVerdict
         return match (BalanceCell::from($cell)) {
             BalanceCell::InBalance => 'in balance',
             BalanceCell::Dry => 'dry',
-            BalanceCell::OverMoist => 'over-moist',
+            BalanceCell::OverMoist => 'too moist',
             BalanceCell::Weak => 'short of protein',
             BalanceCell::Stiff => 'stiff with protein',
             BalanceCell::Depleted => 'dry and short of protein',
-            BalanceCell::Limp => 'limp: too moist for its protein',
-            BalanceCell::Brittle => 'brittle: too much protein for its moisture',
-            BalanceCell::Overloaded => 'overloaded with both',
+            BalanceCell::Limp => 'limp: too moist, short of protein',
+            BalanceCell::Brittle => 'brittle: dry and stiff with protein',
+            BalanceCell::Overloaded => 'too much of both',
         };
     }
 

@@ -13,7 +13,7 @@ use Nagomi\Core\Treatments\Calendar;
 /** Puts the reasons of an item into one plain sentence. */
 final class ReasonWording
 {
-    public const NOT_READ_YET = 'Not read yet: usual gentle care, and a look at the hair on this day.';
+    public const NOT_READ_YET = 'Not tested yet: the usual gentle care, and test the hair on this day.';
 
     private const NAMES = [
         'strong-protein' => 'protein of any strength',
@@ -71,8 +71,8 @@ final class ReasonWording
 
         return match (true) {
             $sentences !== [] => $sentences,
-            $isOut => ['The usual cleanse; what is out of balance is left to the days beside this one.'],
-            default => ['The usual cleanse; nothing else is due.'],
+            $isOut => ['The usual wash; other days bring the balance back.'],
+            default => ['The usual wash; nothing else is due.'],
         };
     }
 
@@ -80,8 +80,8 @@ final class ReasonWording
     public static function lookFirst(WashOption $choice): string
     {
         return $choice->protein === null
-            ? 'Read the hair on this day: nobody has since its last protein, and the next hinges on it.'
-            : 'Read the hair first: this protein is given only if the hair still asks for it after the last.';
+            ? 'Test the hair first: nobody has since its last protein, and that decides about the next.'
+            : 'Test the hair first: this protein is given only if the hair still needs it after the last.';
     }
 
     /** @return list<string> what this day is for, of what is to come */
@@ -131,37 +131,33 @@ final class ReasonWording
     ): string {
         $what = ucfirst($leftOut->what);
         $buildUp = $leftOut->what === 'build-up';
+        $about = $leftOut->date === null
+            ? ''
+            : "about {$leftOut->date->format('j M')}" . self::range($leftOut) . self::certainty($leftOut);
 
         return match (true) {
             $leftOut->alreadyOutside && $buildUp => "Build-up is past {$buildUpLimit}{$where}; {$treatment} brings it down.",
-            $leftOut->alreadyOutside => "{$what} is below its band{$where}; {$treatment} "
+            $leftOut->alreadyOutside => "{$what} is low{$where}; {$treatment} "
                 . ($treatment === 'masks' ? 'bring' : 'brings')
                 . ' it back.',
             $leftOut->date === null && $buildUp =>
-                "Without {$treatment} build-up stays under {$buildUpLimit} these weeks, but lets less of each "
-                . 'treatment through.',
+                "Skip {$treatment} and build-up stays under {$buildUpLimit} these weeks, but lets less of each treatment "
+                . 'through.',
             $leftOut->date === null =>
-                "Without {$treatment}, {$leftOut->what} stays within its band these weeks, but nearer its edge"
-                . self::certainty($leftOut, 'it would leave it')
+                "Skip {$treatment} and {$leftOut->what} stays in balance these weeks, but only just"
+                . self::certainty($leftOut, 'that it would not')
                 . '.',
-            $buildUp => "Without {$treatment}, build-up passes {$buildUpLimit}{$where} on {$leftOut->date->format('j M')}"
-                . self::range($leftOut)
-                . self::certainty($leftOut, 'that it does at all')
-                . '.',
-            default =>
-                "Without {$treatment}, {$leftOut->what} leaves its band{$where} on {$leftOut->date->format('j M')}"
-                . self::range($leftOut)
-                . self::certainty($leftOut, 'that it does at all')
-                . '.',
+            $buildUp => "Skip {$treatment} and build-up passes {$buildUpLimit}{$where} {$about}.",
+            default => "Skip {$treatment} and {$leftOut->what} runs low{$where} {$about}.",
         };
     }
 
-    /** Words and number; nothing where it is as good as sure, or hardly worth a thought. */
-    private static function certainty(Counterfactual $leftOut, string $of): string
+    /** Nothing where it is as good as sure, or hardly worth a thought. */
+    private static function certainty(Counterfactual $leftOut, string $of = ''): string
     {
         return $leftOut->certainty >= 0.95 || $leftOut->certainty < 0.2
             ? ''
-            : sprintf('; %s: %s, %d %%', $of, $leftOut->certaintyInWords(), (int) round(100 * $leftOut->certainty));
+            : sprintf('; %d %% likely%s', (int) round(100 * $leftOut->certainty), $of === '' ? '' : " {$of}");
     }
 
     private static function range(Counterfactual $leftOut): string
@@ -169,9 +165,9 @@ final class ReasonWording
         [$earliest, $latest] = [$leftOut->earliest?->format('j M'), $leftOut->latest?->format('j M')];
 
         return match (true) {
-            $earliest !== null && $latest !== null => " (80 %: {$earliest} to {$latest})",
-            $latest !== null => " (80 %: by {$latest})",
-            $earliest !== null => " (80 %: not before {$earliest})",
+            $earliest !== null && $latest !== null => " ({$earliest} to {$latest})",
+            $latest !== null => " (by {$latest})",
+            $earliest !== null => " (not before {$earliest})",
             default => '',
         };
     }

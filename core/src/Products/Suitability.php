@@ -68,7 +68,7 @@ final class Suitability
     {
         foreach ($this->reading->entries as $entry) {
             if ($this->wearer->allergies->name($entry, $this->book)) {
-                $this->say(SuitabilityVerdict::No, "Her allergy list names it: {$entry->listed}.");
+                $this->say(SuitabilityVerdict::No, "The allergy list names it: {$entry->listed}.");
             }
         }
         if ($this->wearer->head->soreScalp && $this->kind->reachesScalp()) {
@@ -99,7 +99,7 @@ final class Suitability
         if ($this->reading->unknown() !== [] && ! $this->wearer->allergies->isEmpty()) {
             $this->say(
                 SuitabilityVerdict::WithCare,
-                'Not every ingredient is known, so her allergies cannot be ruled out: '
+                'Not every ingredient is known, so allergies cannot be ruled out: '
                     . implode(', ', $this->reading->unknown())
                     . '.',
             );
@@ -116,10 +116,10 @@ final class Suitability
         if ($this->wearer->head->proteinSensitive) {
             $this->say(
                 $strength === 'mild' ? SuitabilityVerdict::WithCare : SuitabilityVerdict::No,
-                "She is protein-sensitive; its protein is {$strength}: {$from}.",
+                "Protein-sensitive; its protein is {$strength}: {$from}.",
             );
         } elseif ($this->wearer->head->method->says(MethodQuestion::Protein, 'avoided')) {
-            $this->say(SuitabilityVerdict::WithCare, "Her method avoids protein but by plan: {$from}.");
+            $this->say(SuitabilityVerdict::WithCare, "The method avoids protein but by plan: {$from}.");
         }
     }
 
@@ -135,7 +135,7 @@ final class Suitability
                 && $method->says(MethodQuestion::Oils, 'none')
                 && $this->kind->staysOn()
         ) {
-            $this->say(SuitabilityVerdict::WithCare, 'Her method is without oils and butters.');
+            $this->say(SuitabilityVerdict::WithCare, 'The method is without oils and butters.');
         }
         $removed = $this->reading->removedWith();
         if ($this->kind->staysOn() && in_array($removed, ['shampoo', 'clarifying'], true)) {

@@ -24,7 +24,7 @@ final readonly class CurlMemory implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('points', 'Curl memory', 'of 10', 0, 10),
+            new RawMeasure('points', 'Spring-back', 'of 10', 0, 10),
         ];
     }
 

@@ -28,10 +28,10 @@ final readonly class Wetting implements Test
     {
         return [
             new RawMeasure('seconds', 'Time to wet through', 's', 0, 1800, likely: [1, 600]),
-            new RawMeasure('soak', 'Drops: 0 bead, 1 sink slowly, 2 soak at once', 'of 2', 0, 2, whole: true),
+            new RawMeasure('soak', 'Drops on it', 'of 2', 0, 2, whole: true),
             new RawMeasure(
                 'slide',
-                'Slide tip to root: 0 smooth, 1 a little rough, 2 rough',
+                'Fingers, tip to root',
                 'of 2',
                 0,
                 2,

@@ -11,7 +11,7 @@ use Nagomi\Core\Safety\Caution;
 final class DryingSteps
 {
     private const BY = [
-        'air' => 'in the air',
+        'air' => 'air-dry',
         'fan' => 'before a fan, cool',
         'diffuse' => 'with the diffuser, medium or low, to 80 or 90 %',
         'diffuse-high' => 'with the diffuser on high, the roots first',

@@ -33,7 +33,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::Ready,
             'ready',
-            'Ready: nails, clean tools, product decanted; look and feel',
+            'Set up and look at scalp and hair',
             $this->usual->handsMinutes['ready'],
             watch: [Caution::Refer->sentence()],
         );
@@ -62,7 +62,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::PreWash,
             'pre-wash',
-            self::PRE_WASH[$step->how ?? 'mix'] . ', ends first, off the scalp',
+            self::PRE_WASH[$step->how ?? 'mix'] . ': ends first, keep off the scalp',
             $this->usual->handsMinutes['pre-wash'],
             waitingMinutes: $step->minutes ?? $least,
             uses: ProductKind::of($step),

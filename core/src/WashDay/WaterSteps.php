@@ -44,7 +44,7 @@ final readonly class WaterSteps
         return new WashDayStep(
             WashStepKind::WetThrough,
             'wet-through',
-            'Wet through, ' . $this->washedAt(0),
+            'Wet thoroughly, ' . $this->washedAt(0),
             $minutes,
             water: 'warm',
             watch: [Caution::WaterHeat->sentence(), $this->washedAt(1)],
@@ -94,7 +94,7 @@ final readonly class WaterSteps
         return match (true) {
             $this->inStyle => 'diluted, along the partings; let it run through the style',
             $this->head->method->says(MethodQuestion::ShampooReach, 'scalp-only')
-                => 'the scalp with finger pads, the lengths by run-off',
+                => 'the scalp with finger pads, let the suds run down the lengths',
             default => 'scalp first, then the lengths',
         } . ($inSections ? ', section by section' : '');
     }

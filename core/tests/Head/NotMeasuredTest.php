@@ -146,7 +146,7 @@ it('gives hair that was never read its usual gentle care and a look, whatever th
         ->and($plan->clashes)
         ->toBe([])
         ->and($plan->items[0]->reasons[0])
-        ->toContain('Not read yet');
+        ->toContain('Not tested yet');
     foreach ($plan->items as $item) {
         expect($item->choice->protein)->toBeNull()->and($item->choice->cleanse->clarifies())->toBeFalse();
     }
@@ -158,7 +158,7 @@ it('gives hair that was never read its usual gentle care and a look, whatever th
             $today,
             Parameters::shipped()->planning,
             true,
-        ))->toStartWith('Not read yet');
+        ))->toStartWith('Not tested yet');
     // Without the rule the same head gets what only a reading should call for.
     $without = Planner::plan($start, [], 12);
     expect(array_filter(

@@ -81,7 +81,7 @@ it('says in one sentence how the head stands and what comes next', function (arr
         ['in balance' => 0.9],
         60,
         ['2026-03-02' => $rinse, '2026-03-09' => $both],
-        'In balance, under build-up; clarify on 9 Mar, strong protein and mask on 9 Mar.',
+        'In balance, with build-up; clarify on 9 Mar, strong protein and mask on 9 Mar.',
     ],
     'nothing due' => [['in balance' => 0.9], 10, ['2026-03-02' => $rinse], 'In balance.'],
 ]);

@@ -58,7 +58,7 @@ it('never lets past what an allergy list names, in whatever words', function (st
     [$verdict, $why] = suits($list, ProductKind::LeaveIn, wearer(allergies: $allergies));
     expect($verdict === SuitabilityVerdict::No)->toBe($named);
     if ($named) {
-        expect($why)->toContain('Her allergy list names it');
+        expect($why)->toContain('The allergy list names it');
     }
 })->with([
     ['Wheat proteins.', 'Aqua, Hydrolysed Wheat Protein', true],

@@ -333,7 +333,7 @@ it('plans no protein after another without a look in between', function (): void
         expect($item->day - $items[$i]->day)->toBeGreaterThanOrEqual(21)
             ->and($item->look)->toBeTrue()
             ->and($item->reasons[0])->toBe(
-                'Read the hair first: this protein is given only if the hair still asks for it after the last.',
+                'Test the hair first: this protein is given only if the hair still needs it after the last.',
             );
     }
 });
@@ -364,8 +364,8 @@ it('says what holds back what the hair needs, and calls no wash the usual one th
     $terms = new PlanTerms(salonDays: [], homeMinutesLimit: 30);
     $plan = seasonOf(Make::head(), [...visited(35, 7, 0, 35, 15), ...visited(7, 8, 0, 34, 18)], terms: $terms);
     $reasons = array_map(fn (PlanItem $item): string => implode(' ', $item->reasons), $plan->items);
-    expect($reasons[4])->toContain('Protein is below its band and gets none. In its way: The wash day fits into the time '
-        . 'the client has. Free it: allow the day more minutes.');
+    expect($reasons[4])->toContain('Protein is low and there is none. What stands in the way: The wash day fits into the time '
+        . 'the client has. To change that: allow the day more minutes.');
     foreach ($reasons as $reason) {
         expect($reason)->not->toContain('nothing else is due');
     }
@@ -374,7 +374,7 @@ it('says what holds back what the hair needs, and calls no wash the usual one th
     $idle = array_filter($kept->items, fn (PlanItem $item): bool => $item->choice->treatments() === []);
     expect($idle)->not->toBe([]);
     foreach ($idle as $item) {
-        expect($item->reasons)->toBe(['The usual cleanse; nothing else is due.']);
+        expect($item->reasons)->toBe(['The usual wash; nothing else is due.']);
     }
 });
 
@@ -385,7 +385,7 @@ it('does not ask for more protein while the last is at work', function (): void 
     $asked = 0;
     foreach ($plan->items as $item) {
         $isAtWork = array_filter($given, fn (int $day): bool => $day < $item->day && $item->day - $day < 14) !== [];
-        $says = str_contains(implode(' ', $item->reasons), 'gets none. In its way');
+        $says = str_contains(implode(' ', $item->reasons), 'there is none. What stands in the way');
         $asked += (int) $isAtWork;
         expect($isAtWork && $says)->toBeFalse("day {$item->day}");
     }

@@ -37,6 +37,15 @@ if (more && hidden.length > 0) {
     });
 }
 
+// A test on which nothing was to be seen is one tap.
+form.querySelectorAll('[data-none]').forEach((button) => {
+    button.hidden = false;
+    button.addEventListener('click', () => {
+        button.closest('[data-test]').querySelectorAll('.points input[value="0"]').forEach((radio) => { radio.checked = true; });
+        button.dispatchEvent(new Event('input', { bubbles: true }));
+    });
+});
+
 // Tapping a chosen number once more leaves the test out again.
 let chosen = null;
 document.addEventListener('pointerdown', (event) => {

@@ -44,12 +44,12 @@
                         <li><a href="{{ route('clients.products', $head) }}" @if(request()->routeIs('clients.products')) aria-current="page" @endif>Products for this hair</a></li>
                         <li><a href="{{ route('clients.style', $head) }}" @if(request()->routeIs('clients.style')) aria-current="page" @endif>Style</a></li>
                         <li><a href="{{ route('clients.trials', $head) }}" @if(request()->routeIs('clients.trials')) aria-current="page" @endif>Trials</a></li>
-                        <li><a href="{{ route('clients.erase', $head) }}" @if(request()->routeIs('clients.erase')) aria-current="page" @endif>Take away, delete</a></li>
+                        <li><a href="{{ route('clients.erase', $head) }}" @if(request()->routeIs('clients.erase')) aria-current="page" @endif>Take away or delete</a></li>
                     </ul></details></li>
             </ul>
         @endif
         <ul class="rail-end">
-            <li><button type="button" class="rail-button" data-open="keys">Keys <kbd>?</kbd></button></li>
+            <li><button type="button" class="rail-button" data-open="keys">Shortcuts <kbd>?</kbd></button></li>
             <li>
                 <form method="post" action="{{ route('sign-out') }}" data-sign-out><x-act/><button class="rail-button">Sign out</button></form>
             </li>
@@ -78,7 +78,7 @@
 @empty($offline)<x-offline/>@endempty
 @unless ($bare)
     <dialog id="keys" class="keys" aria-labelledby="keys-title">
-        <h2 id="keys-title">Keys</h2>
+        <h2 id="keys-title">Shortcuts</h2>
         <dl>
             <dt><kbd>t</kbd></dt><dd>Today</dd>
             <dt><kbd>h</kbd></dt><dd>Clients</dd>

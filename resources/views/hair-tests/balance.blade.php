@@ -1,5 +1,7 @@
-{{-- Where the balance would stand with what is on the form. --}}
-@foreach ($told->after as $s => $stratum)
-    <p>@if (count($told->after) > 1)<b>{{ $stratum['name'] }}</b> @endif moisture {{ $told->before[$s]['moisture'][0] }} ± {{ $told->before[$s]['moisture'][1] }} → <strong>{{ $stratum['moisture'][0] }}</strong> ± {{ $stratum['moisture'][1] }}, protein {{ $told->before[$s]['protein'][0] }} ± {{ $told->before[$s]['protein'][1] }} → <strong>{{ $stratum['protein'][0] }}</strong> ± {{ $stratum['protein'][1] }}</p>
-@endforeach
-@if ($told->ruledOut !== [])<p>Ruled out: {{ implode(', ', array_map(fn ($cell) => __("nagomi.cells.{$cell}"), $told->ruledOut)) }}.</p>@endif
+{{-- What the form as it stands changes of how sure we are, and where the balance would stand. --}}
+<div class="changes" aria-label="{{ __('hair-tests.changes') }}">
+    @foreach (['before', 'now'] as $when)
+        <div class="changes-row"><span>{{ __("hair-tests.{$when}") }}</span><x-cells :cells="$told->cells($when)"/></div>
+    @endforeach
+    @if ($told->ruledOut !== [])<p class="reason">{{ __('hair-tests.ruled-out', ['cells' => implode(', ', array_map(fn ($cell) => __("nagomi.cells.{$cell}"), $told->ruledOut))]) }}</p>@endif
+</div>

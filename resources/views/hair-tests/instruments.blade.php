@@ -1,10 +1,10 @@
 {{-- The ruler and the picture: opened by the buttons beside the fields they fill. --}}
 <dialog class="sheet ruler" id="ruler" aria-labelledby="ruler-title">
-    <h2 id="ruler-title">One wet hair on the ruler</h2>
-    <p class="how">Drag each mark to where the hair reaches on your ruler, or move it with the arrow keys: 1 mm, with Shift 10 mm.</p>
-    <svg viewBox="-6 0 312 74" role="group" aria-label="Ruler of 300 mm" data-ruler-face></svg>
+    <h2 id="ruler-title">{{ __('hair-tests.ruler.title') }}: <span data-ruler-hair></span></h2>
+    <p class="how">{{ __('hair-tests.ruler.how') }}</p>
+    <svg viewBox="-6 0 312 74" role="group" aria-label="{{ __('hair-tests.ruler.label') }}" data-ruler-face></svg>
     <p class="readout" data-ruler-says role="status"></p>
-    <div class="more"><button type="button" class="button is-strong" data-ruler-take>Use these lengths</button><button type="button" class="button" data-close>Close</button></div>
+    <div class="more"><button type="button" class="button is-strong" data-ruler-next hidden>{{ __('hair-tests.ruler.take-next') }}</button><button type="button" class="button" data-ruler-take>{{ __('hair-tests.ruler.take') }}</button><button type="button" class="button" data-close>{{ __('hair-tests.ruler.close') }}</button></div>
 </dialog>
 <dialog class="sheet on-picture" id="on-picture" aria-labelledby="on-picture-title">
     <h2 id="on-picture-title">Measure on a picture</h2>

@@ -19,10 +19,11 @@
             @foreach (session('asked', []) as $mark)<input type="hidden" name="asked[]" value="{{ $mark }}">@endforeach
         @endif
         <figure class="head-map is-large">
-            <svg viewBox="0 0 {{ $map::WIDTH }} {{ $map::HEIGHT }}" role="group" aria-label="Head map, seen from above and behind: choose a zone">
+            <svg viewBox="{{ $map::VIEW }}" role="group" aria-label="{{ __('head-map.choose') }}">
+                @foreach ($map::FEATURES as $feature)<path class="head-feature" d="{{ $feature }}"/>@endforeach
                 @foreach ($map->zones as $zone)
                     <a href="#zone-{{ $zone['zone'] }}" class="zone zone-{{ $zone['value'] }}" data-zone="{{ $zone['zone'] }}" aria-label="{{ $zone['says'] }}">
-                        <path d="{{ $zone['path'] }}"/>
+                        <path class="zone-ground" d="{{ $zone['path'] }}"/>
                         <text x="{{ $zone['x'] }}" y="{{ $zone['y'] - ($zone['shows'] === '' ? 0 : 6) }}" class="zone-name">{{ __("nagomi.zones.{$zone['zone']}") }}</text>
                         @if ($zone['shows'] !== '')<text x="{{ $zone['x'] }}" y="{{ $zone['y'] + 8 }}" class="zone-value">{{ $zone['shows'] }}</text>@endif
                     </a>
@@ -51,7 +52,7 @@
             <x-field name="date" label="Day" type="date" :value="$today->format('Y-m-d')"/>
             @error('raw')<p class="help is-danger">{{ $message }}</p>@enderror
         </div>
-        <div class="save"><button class="button is-strong is-large">Take in these readings</button></div>
+        <div class="save"><button class="button is-strong is-large">Save results</button></div>
     </form>
     @include('hair-tests.instruments')
 </x-layout>

@@ -1,7 +1,7 @@
 <x-layout :title="'Causes, for ' . $called($head->name)" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>What is behind it?</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>
+        <div class="grow"><h1>Why has it changed?</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>
         <a class="button" href="{{ route('clients.trends', $head) }}">Back to the trends</a>
     </header>
     <nav class="filters" aria-label="Complaint">
@@ -30,7 +30,7 @@
         <div class="empty"><p>{{ __('nagomi.cause.nothing') }}</p></div>
     @endif
     <section aria-labelledby="ask">
-        <h2 id="ask">Ask in turn</h2>
+        <h2 id="ask">Questions to ask</h2>
         <ol class="steps">@foreach ($ask as $question)<li>{{ $question }}</li>@endforeach</ol>
         <p class="note">Change one thing, and judge it after three or four wash days: changed together, nobody learns what helped.</p>
     </section>

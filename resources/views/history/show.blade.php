@@ -2,7 +2,7 @@
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/history.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>What it told</h1><p class="lead">{{ $visit->date->format('l, j F Y') }}, {{ __("nagomi.moments.{$visit->moment}") }}, read by {{ $visit->by ?: 'somebody unnamed' }}</p></div>
+        <div class="grow"><h1>Results</h1><p class="lead">{{ $visit->date->format('l, j F Y') }}, {{ __("nagomi.moments.{$visit->moment}") }}, read by {{ $visit->by ?: 'somebody unnamed' }}</p></div>
     </header>
     @if ($visit->undone_at)<p class="caution-line">This visit was undone; its readings count no more. What it said stands here as it was.</p>@endif
     @if ($account)
@@ -27,8 +27,8 @@
     @endif
     @if ($beside !== [])
         <section class="side-by-side">
-            <h2>Read twice that day</h2>
-            <x-wide-table label="Read twice that day"><table class="table compare">
+            <h2>Same-day double checks</h2>
+            <x-wide-table label="Same-day double checks"><table class="table compare">
                 <thead><tr><th scope="col">Sign</th><th scope="col" class="num">{{ $visit->by ?: 'unnamed' }}</th><th scope="col" class="num">the other</th><th scope="col">who</th></tr></thead>
                 <tbody>@foreach ($beside as $pair)<tr><td>{{ __("nagomi.signs.{$pair['sign']}") }}, {{ __("nagomi.sign_units.{$pair['sign']}") }}</td><td class="num">@number($pair['mine'])</td><td class="num">@number($pair['theirs'])</td><td>{{ $pair['by'] ?: 'unnamed' }}</td></tr>@endforeach</tbody>
             </table></x-wide-table>

@@ -1,109 +1,148 @@
 <x-layout :title="$called($head->name)" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
-    <header class="head-head">
-        <x-portrait :head="$head" class="is-large"/>
-        <div class="head-title">
-            <h1>{{ $called($head->name) }}</h1>
-            <p>
-                {{ implode(' · ', $measured->said) }}
-                @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
-            </p>
-            <p>
-                @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum){{ $loop->first ? '' : '; ' }}{{ $stratum['name'] }} <strong>{{ __("nagomi.porosities.{$stratum['porosity']}") }}</strong>@endforeach porosity · @endif
-                <a href="{{ route('clients.edit', $head) }}">details</a>
-                · <a href="{{ route('clients.record', $head) }}" download>care record</a>
-                · <a href="{{ route('clients.plan.calendar', $head) }}" download>calendar</a>
-            </p>
-        </div>
-        <div class="verdict">
-            @if ($limits !== null)<p class="limits-words">{{ $limits }}</p>@endif
-            <p class="verdict-words">{{ $outlook->verdict }}</p>
-            @unless ($notReadYet)<x-cells :cells="$outlook->cells"/>@endunless
-        </div>
+    <header class="now-head">
+        <h1>{{ $called($head->name) }}</h1>
+        <p>
+            {{ implode(' · ', $measured->said) }}
+            @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
+            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __('now.porosity-of', ['part' => $stratum['name'], 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
+            · <a href="{{ route('clients.edit', $head) }}">{{ __('now.details') }}</a>
+            · <a href="{{ route('clients.record', $head) }}" download>{{ __('now.record') }}</a>
+            · <a href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('now.calendar') }}</a>
+        </p>
     </header>
 
-    @if ($cautions !== [])
-        <details class="cautions" @if ($head->red_sign || $head->sore_scalp) open @endif>
-            <summary>{{ count($cautions) }} {{ count($cautions) === 1 ? 'caution' : 'cautions' }} for this head</summary>
-            <ul>
-                @foreach ($cautions as $caution)
-                    <li>{{ $caution->sentence() }}@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@endif</li>
-                @endforeach
-            </ul>
-            <p>Not medical advice: local board rules and licensed practice come first.</p>
-            @foreach (['red' => [$head->red_sign, 'the sign for a clinician'], 'sore' => [$head->sore_scalp, 'the sore scalp']] as $sign => [$raised, $words])
-                @if ($raised && ! collect($unlooked)->contains('sign', $sign))
-                    <form method="post" action="{{ route('clients.safety-flags.clear', $head) }}" class="asks" novalidate>
-                        <x-act/> @method('put')
-                        <input type="hidden" name="sign" value="{{ $sign }}">
-                        <x-field name="cleared_by" :label="'Who cleared ' . $words"/>
-                        <x-field name="cleared_on" label="On" type="date"/>
-                        <button class="button">Clear it</button>
-                    </form>
+    <div class="now-top">
+        <section class="card now-act" aria-labelledby="next">
+            <p class="card-kicker">{{ $next->when }}@if ($next->booked !== '') · {{ $next->booked }}@endif @if ($washedToday) · {{ __('now.washed-today') }}@endif</p>
+            <h2 id="next">@if ($next->item)@steps($next->item->steps)@else{{ __('now.nothing') }}@endif</h2>
+            @if ($limits !== null)<p class="limits-words">{{ $limits }}</p>@endif
+            <p class="verdict-words">{{ $outlook->verdict }}</p>
+            @if ($next->item === null)<p>{{ __('now.nothing-why') }}</p>@endif
+            @foreach (array_slice($next->reasons, 0, 2) as $reason)<p>{{ $reason }}</p>@endforeach
+            @foreach ($next->item->broken ?? [] as $rule)<p class="is-broken">{{ __($next->item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $rule]) }}</p>@endforeach
+            @if ($telling !== [])
+                <ul class="results" aria-label="{{ __('now.readings') }}">@foreach ($telling as $sign)<x-result :sign="$sign"/>@endforeach</ul>
+            @else<p class="reason">{{ __('now.readings-none') }}</p>@endif
+            @foreach ($next->barred as $barred)<p class="now-not"><strong>{{ $barred['what'] }}</strong> {{ $barred['because'] }}</p>@endforeach
+            <p class="more">
+                @if ($next->running)<a class="button is-strong is-large" href="{{ $next->running }}">{{ __('now.go-on') }}</a>
+                @elseif ($next->isToday && ! $notReadYet)<a class="button is-strong is-large" href="{{ route('clients.wash', $head) }}">{{ __('now.start') }}</a>
+                @elseif ($next->item && ! $notReadYet && $next->booked === '')<a class="button is-strong is-large" href="{{ route('bookings.create', ['head' => $head->id, 'date' => $next->item->date->format('Y-m-d')]) }}">{{ __('now.book') }}</a>@endif
+                <a @class(['button', 'is-large', 'is-strong' => ! $next->running && ($notReadYet || ! $next->isToday && $next->booked !== '' || $next->item === null)]) href="{{ route('clients.hair-tests', $head) }}">@if ($signs === []){{ __('now.first-tests') }}@elseif ($next->testMinutes === 0){{ __('now.hair-tests') }}@else{{ __($next->item?->look ? 'now.test-first' : 'now.test', ['minutes' => $next->testMinutes]) }}@endif</a>
+                @if ($next->minutes !== '')<span class="reason">{{ implode(' · ', array_filter([$next->minutes, $next->done])) }}</span>@endif
+            </p>
+            @unless ($notReadYet)
+                <div class="now-sure">
+                    <h3>{{ __('now.sure') }}</h3>
+                    <x-cells :cells="$outlook->cells"/>
+                    @if (count($next->reasons) > 2)<details><summary>{{ __('now.why-more') }}</summary>@foreach (array_slice($next->reasons, 2) as $reason)<p class="reason">{{ $reason }}</p>@endforeach</details>@endif
+                    <p><a href="{{ route('clients.history.ledger', $head) }}">{{ __('now.ledger-link') }}</a> · <a href="{{ route('clients.history.cause', $head) }}">{{ __('now.why-link') }}</a></p>
+                </div>
+            @endunless
+        </section>
+
+        <div class="now-side">
+            <section class="card" aria-labelledby="strand">
+                <h2 id="strand">{{ __('now.strand.title') }}</h2>
+                <div class="strands">
+                    <figure><x-portrait :shape="$strand->now" class="is-living" data-living-strand/><figcaption data-strand-day data-now="{{ __('now.strand.now') }}">{{ __('now.strand.now') }}</figcaption></figure>
+                    @if ($balance->washesToday)<figure><x-portrait :shape="$strand->shapes[$strand->after[0]]" class="is-living is-planned"/><figcaption>{{ __('now.strand.after') }}</figcaption></figure>@endif
+                </div>
+                <details><summary>{{ __('now.strand.key') }}</summary>
+                    <dl class="strand-key">@foreach (__('now.strand.means') as [$mark, $means])<div><dt>{{ $mark }}</dt><dd>{{ $means }}</dd></div>@endforeach</dl>
+                </details>
+            </section>
+            <section class="card now-mind" aria-labelledby="mind">
+                <h2 id="mind">{{ __('now.mind.title') }}</h2>
+                <x-scalp :head="$head" :raised="$unlooked" picture judges/>
+                @if ($cautions === [])<p class="reason">{{ __('now.mind.none') }}</p>
+                @else
+                    <ul class="cautions-list">
+                        @foreach ($cautions as $caution)
+                            <li>{{ $caution->sentence() }}@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@endif</li>
+                        @endforeach
+                    </ul>
+                    @foreach (['red' => $head->red_sign, 'sore' => $head->sore_scalp] as $sign => $raised)
+                        @if ($raised && ! collect($unlooked)->contains('sign', $sign))
+                            <form method="post" action="{{ route('clients.safety-flags.clear', $head) }}" class="asks" novalidate>
+                                <x-act/> @method('put')
+                                <input type="hidden" name="sign" value="{{ $sign }}">
+                                <x-field name="cleared_by" :label="__('now.mind.cleared-by', ['what' => __('now.mind.' . $sign)])"/>
+                                <x-field name="cleared_on" :label="__('now.mind.cleared-on')" type="date"/>
+                                <button class="button">{{ __('now.mind.clear') }}</button>
+                            </form>
+                        @endif
+                    @endforeach
+                    <p class="reason">{{ __('now.mind.legal') }}</p>
                 @endif
-            @endforeach
-        </details>
-    @endif
+                @if ($cleared->isNotEmpty())<p class="reason">@foreach ($cleared as $clearance){{ __("now.mind.cleared.{$clearance->sign}", ['raised' => $clearance->raised_on->format('j M Y'), 'by' => $clearance->cleared_by, 'on' => $clearance->cleared_on?->format('j M Y')]) }} @endforeach</p>@endif
+                @php($told = array_filter([
+                    'overloaded' => implode(', ', array_filter([$head->overloaded_on?->format('M Y'), $head->overloaded_by])),
+                    ...$head->only(['goals', 'hair_history', 'chemical_history', 'health_notes']),
+                ]))
+                @if ($told !== [])
+                    <details class="heard">
+                        <summary>{{ __('forms.told.title') }}</summary>
+                        <dl>@foreach ($told as $field => $words)<dt>{{ __("forms.told.{$field}") }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
+                    </details>
+                @endif
+            </section>
+        </div>
+    </div>
 
-    @php($told = array_filter([
-        'overloaded' => implode(', ', array_filter([$head->overloaded_on?->format('M Y'), $head->overloaded_by])),
-        ...$head->only(['goals', 'hair_history', 'chemical_history', 'health_notes']),
-    ]))
-    @if ($told !== [])
-        <details class="heard">
-            <summary>{{ __('forms.told.title') }}</summary>
-            <dl>@foreach ($told as $field => $words)<dt>{{ __("forms.told.{$field}") }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
-        </details>
-    @endif
+    <section class="card" aria-labelledby="balance">
+        <h2 id="balance">{{ __('hair-balance.title') }}</h2>
+        <x-hair-balance :balance="$balance" :verdict="$outlook->verdict" :strand="$strand"/>
+    </section>
 
-    @if ($cleared->isNotEmpty())
-        <p class="note">@foreach ($cleared as $clearance){{ $clearance->sign === 'red' ? 'Referred' : 'Sore scalp' }} {{ $clearance->raised_on->format('j M Y') }}, cleared by {{ $clearance->cleared_by }} on {{ $clearance->cleared_on?->format('j M Y') }}. @endforeach</p>
-    @endif
-
-    <x-scalp :head="$head" :raised="$unlooked" picture judges/>
-
-    <x-river :river="$river" :verdict="$outlook->verdict"/>
-
-    @if ($own || $length)<p class="note">@if ($own)<strong>Its own ways.</strong> {{ $own }}. @endif{{ $length }}</p>@endif
-
-    <div class="three">
-        <section aria-labelledby="next">
-            <h2 id="next">Next</h2>
+    <div class="now-more">
+        <section class="card" aria-labelledby="weeks">
+            <h2 id="weeks">{{ __('now.weeks') }}</h2>
             <ol class="items">
                 @foreach ($items as $item)
                     <li>
-                        <strong class="when">{{ $item->date->lessThanOrEqualTo($today) ? 'today' : $item->date->format('j M') }}</strong>
+                        <strong class="when">{{ $item->date->format('j M') }}</strong>
                         <div>
-                            <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">read first</span>@endif</p>
-                            @foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach
-                            @foreach ($item->broken as $rule)<p class="reason is-broken">{{ $item->by_hand ? 'Set by hand against a rule' : 'Breaks a rule, nothing else was open' }}: {{ $rule }}</p>@endforeach
+                            <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">{{ __('today.test-first') }}</span>@endif</p>
+                            @foreach ($item->broken as $rule)<p class="reason is-broken">{{ __($item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $rule]) }}</p>@endforeach
+                            @if ($reasons[$item->id] !== [])<details class="day-why"><summary>{{ __('now.reasons') }}<span class="sr-only">: {{ $item->date->format('j M') }}</span></summary>@foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach</details>@endif
                         </div>
                         <span class="minutes">{{ (int) round($item->minutes) }} min</span>
                     </li>
                 @endforeach
             </ol>
-            <x-chair-work :head="$head"/>
             <p class="more">
-                <a class="button" href="{{ route('clients.plan', $head) }}">All twelve weeks</a>
-                <a class="button is-strong" href="{{ route('clients.wash-days', $head) }}">{{ $washedToday ? 'Another wash day' : 'Book what was done' }}</a>
+                <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('now.weeks-link') }}</a>
+                <a class="button" href="{{ route('clients.wash-days', $head) }}">{{ __($washedToday ? 'now.save-another' : 'now.save-wash') }}</a>
             </p>
+            <x-chair-work :head="$head"/>
         </section>
-        <section aria-labelledby="zones">
-            <h2 id="zones">Zones</h2>
+        <div>
+        <section class="card" aria-labelledby="zones">
+            <h2 id="zones">{{ __('now.zones.title') }}</h2>
             <x-head-map :map="$map"/>
             @foreach ($findings as $finding)
+                @php($said = ['zone' => __("nagomi.zones.{$finding['zone']}"), 'found' => $finding['found'], 'percent' => (int) round(100 * $finding['certainty']), 'written' => $finding['written']])
                 @if ($finding['differs'])
                     <form method="post" action="{{ route('clients.zones.take', [$head, $finding['zone']]) }}" class="finding"><x-act/>
-                        <p class="reason">The {{ __("nagomi.zones.{$finding['zone']}") }} tests {{ $finding['found'] }} ({{ (int) round(100 * $finding['certainty']) }} %), written {{ $finding['written'] }}.</p>
-                        <button class="button is-small">Take it over</button>
+                        <p class="reason">{{ __('now.zones.tests', $said) }}</p>
+                        <button class="button is-small">{{ __('now.zones.take') }}</button>
                     </form>
                 @else
-                    <p class="reason">{{ ucfirst(__("nagomi.zones.{$finding['zone']}")) }} tests {{ $finding['found'] }}, {{ (int) round(100 * $finding['certainty']) }} %.</p>
+                    <p class="reason">{{ __('now.zones.agrees', $said) }}</p>
                 @endif
             @endforeach
         </section>
-        <section aria-labelledby="signs">
-            <h2 id="signs">Signs</h2>
+        @if ($ways !== [])
+            <section class="card" aria-labelledby="ways">
+                <h2 id="ways">{{ __('now.ways.title') }}</h2>
+                <ul class="ways-list">@foreach ($ways as $way)<li>{{ $way }}</li>@endforeach</ul>
+            </section>
+        @endif
+        </div>
+        <section class="card is-wide" aria-labelledby="signs">
+            <h2 id="signs">{{ __('now.readings') }}</h2>
             @if ($signs !== [])
                 <fieldset class="yardsticks">
                     <legend>{{ __('yardsticks.beside') }}</legend>
@@ -127,9 +166,8 @@
                     @endforeach
                 </ul>
             @else
-                <div class="empty"><p>Nothing was read yet, so all of this is assumed from the intake. <a href="{{ route('clients.hair-tests', $head) }}">Take the first readings</a>: five tests, about six minutes.</p></div>
+                <p>{{ __('now.readings-none') }}</p>
             @endif
-            <p class="more"><a class="button" href="{{ route('clients.hair-tests', $head) }}">To the hair tests</a></p>
         </section>
     </div>
 </x-layout>

@@ -5,7 +5,7 @@
         <x-choice name="stylist" label="or stylist" :options="$stylists" :value="$stylist"/>
         <button class="button">Show</button>
     </form>
-    @if ($rows === [])<p class="empty">Nobody here yet. A household is named on each intake; a stylist’s heads are those booked with her.</p>@endif
+    @if ($rows === [])<p class="empty">Nobody here yet. A household is named on each intake; a stylist’s clients are those booked with them.</p>@endif
     <ul class="heads several">
         @foreach ($rows as $row)
             <li><a href="{{ route('clients.plan', $row['head']) }}"><strong>{{ $called($row['head']->name) }}</strong></a> <span class="reason">{{ $row['head']->outlook->verdict ?? '' }}@if ($household !== '' && $row['together'] !== []) Together with another on {{ implode(', ', array_slice($row['together'], 0, 4)) }}.@endif</span>

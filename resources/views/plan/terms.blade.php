@@ -34,7 +34,7 @@
     </section>
 
     <section aria-labelledby="promised">
-        <h2 id="promised">Promised</h2>
+        <h2 id="promised">Agreed with the client</h2>
         @if ($promised !== [])
             <p class="how">{{ count($promised) }} treatments stand promised, the first on @day($promised[0]['date'], 'j M'). Moving one by a week must be worth {{ $costOfAMove }} of a day out of band.</p>
             <form method="post" action="{{ route('clients.plan-terms.release', $head) }}"><x-act/> @method('delete')<button class="button">Release the promise</button></form>

@@ -2,7 +2,7 @@
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>What if</h1><p class="lead">One thing done differently, twelve weeks on. Nothing is changed by asking.</p></div>
+        <div class="grow"><h1>What if</h1><p class="lead">One thing done differently, twelve weeks on. Your plan won’t change.</p></div>
         <a class="button" href="{{ route('clients.plan', $head) }}">Back to the season</a>
     </header>
     @if ($futures !== [])
@@ -36,7 +36,7 @@
             <label class="label" for="number">Number <span class="unit">where one is asked for</span></label>
             <input class="input @if ($wrong) is-danger @endif" id="number" name="number" inputmode="decimal" value="{{ $typed }}" @if ($wrong) aria-invalid="true" aria-describedby="wrong" @endif>
         </div>
-        <button class="button is-strong">Show both futures</button>
+        <button class="button is-strong">Compare</button>
         @if ($wrong)<p class="help is-danger" id="wrong">{{ $wrong }}</p>@endif
         @error('number')<p class="help is-danger">{{ $message }}</p>@enderror
     </form>
@@ -56,7 +56,7 @@
             @foreach ($futures as $name => $future)
                 <section aria-labelledby="future-{{ $loop->index }}">
                     <h2 id="future-{{ $loop->index }}">{{ ucfirst($name) }}</h2>
-                    <x-river :river="$future['river']" :name="'f' . $loop->index" :label="__('river.span.ahead', ['name' => $name])"/>
+                    <x-hair-balance :balance="$future['balance']" :name="'f' . $loop->index" :label="__('hair-balance.span.ahead', ['name' => $name])"/>
                 </section>
             @endforeach
         </div>

@@ -6,7 +6,7 @@
     </header>
     @if ($spent_cents > 0)<p class="reason">Products used on this hair so far: @money($spent_cents).</p>@endif
     @if ($needs !== [])<x-needs :needs="$needs" of="home"/>@endif
-    @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients stands on the shelf yet. <a href="{{ route('products.create') }}">Put one there</a>.</p></div>@endif
+    @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients is here yet. <a href="{{ route('products.create') }}">Add one</a>.</p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>
         @if (($next[$kind]->missing ?? '') !== '')<p class="reason is-broken">{{ $next[$kind]->missing }}</p>@endif
@@ -22,7 +22,7 @@
         </ul>
     @endforeach
     <details class="more-tests" @if ($errors->any()) open @endif>
-        <summary>Her skin reacted to something{{ $reactions->isEmpty() ? '' : ': ' . $reactions->count() . ' on record' }}</summary>
+        <summary>Skin reacted to something{{ $reactions->isEmpty() ? '' : ': ' . $reactions->count() . ' on record' }}</summary>
         @foreach ($reactions as $reaction)<p>{{ $reaction->on->format('j M Y') }}: <strong>{{ $reaction->product?->name ?? $reaction->ingredient }}</strong>, {{ $reaction->what }} <span class="reason">noted by {{ $reaction->by }}</span></p>@endforeach
         <form method="post" action="{{ route('clients.reactions', $head) }}" class="asks" novalidate>
             <x-act/>

@@ -1,5 +1,5 @@
-<x-layout :title="$product->exists ? 'Change ' . $product->name : 'A product for the shelf'" :head="$head">
-    <header class="page-head"><div class="grow"><h1>{{ $product->exists ? 'Change a product' : 'A new product' }}</h1><p class="lead">{{ $head ? 'At home, of ' . $called($head->name) : 'On the salon’s shelf' }}</p></div></header>
+<x-layout :title="$product->exists ? 'Change ' . $product->name : 'New product'" :head="$head">
+    <header class="page-head"><div class="grow"><h1>{{ $product->exists ? 'Change a product' : 'A new product' }}</h1><p class="lead">{{ $head ? 'At home, of ' . $called($head->name) : 'In the salon' }}</p></div></header>
     <form method="post" action="{{ $product->exists ? route('products.update', $product) : route('products.store') }}" novalidate class="intake">
         <x-act/>
         @if ($product->exists) @method('put') <x-seen :fields="$seen"/> @endif
@@ -40,6 +40,6 @@
                 <x-field name="keeps_days" label="Keeps, if home-made" unit="days" mode="numeric" help="water-based and cold: about 5" :value="$product->keeps_days"/>
             </div>
         </fieldset>
-        <div class="save"><button class="button is-strong is-large">{{ $product->exists ? 'Save' : 'Put it on the shelf' }}</button></div>
+        <div class="save"><button class="button is-strong is-large">{{ $product->exists ? 'Save' : 'Save product' }}</button></div>
     </form>
 </x-layout>

@@ -1,7 +1,7 @@
 <x-layout title="Products">
     <header class="page-head">
         <div class="grow"><h1>Products</h1><p class="lead">What each product really is, how much of it is left, and who must not have it.</p></div>
-        <a class="button is-strong" href="{{ route('products.create') }}">Put a product on the shelf</a>
+        <a class="button is-strong" href="{{ route('products.create') }}">Add a product</a>
         <a class="button" href="{{ route('products.mix') }}">Make up a mix</a>
         <a class="button" href="{{ route('products.book') }}">Ingredient book</a>
     </header>
@@ -26,13 +26,13 @@
         @endforeach
     @endif
     <details class="more-tests" @if ($errors->has('file')) open @endif>
-        <summary>In and out as a table (CSV)</summary>
+        <summary>Import and export as a table (CSV)</summary>
         <form method="post" action="{{ route('products.import') }}" enctype="multipart/form-data" class="asks" novalidate>
             <x-act/>
             <div class="field"><label class="label" for="f-file">CSV file</label><input class="input" type="file" id="f-file" name="file" accept=".csv,text/csv">
                 @foreach ($errors->get('file') as $sentence)<p class="help is-danger">{{ $sentence }}</p>@endforeach</div>
             <button class="button">Take it in</button>
-            <a class="button" href="{{ route('products.csv') }}" download>The whole shelf (.csv)</a>
+            <a class="button" href="{{ route('products.csv') }}" download>All products (.csv)</a>
         </form>
     </details>
 </x-layout>

@@ -7,7 +7,7 @@
         <p class="caution-line"><strong>Recalled on {{ $product->recalled_on->format('j M Y') }}:</strong> {{ $product->recalled_because }}</p>
     @endif
     @if ($row['past'])<p class="caution-line">Past its time since {{ $row['good_until']->format('j M Y') }}: do not use it.</p>@endif
-    @foreach ($disagrees as $sentence)<p class="caution-line"><strong>The label disagrees with its list.</strong> {{ $sentence }}</p>@endforeach
+    @foreach ($disagrees as $sentence)<p class="caution-line"><strong>The label doesn’t match the ingredients.</strong> {{ $sentence }}</p>@endforeach
     @if ($against !== [])
         <p class="caution-line"><strong>Not for</strong> @foreach ($against as $who)<a href="{{ route('clients.now', $who['head']) }}">{{ $called($who['head']->name) }}</a>: {{ implode(' ', $who['reasons']) }}{{ $loop->last ? '' : ' ' }} @endforeach</p>
     @endif
@@ -41,7 +41,7 @@
                     <x-act/>
                     <x-choice name="how" label="Measured" :options="['left-ml' => 'mL left', 'left-g' => 'grams left, weighed without the bottle', 'level' => '% full', 'bought' => 'mL bought']"/>
                     <x-field name="amount" label="How much" mode="decimal"/>
-                    <button class="button">Count it</button>
+                    <button class="button">Update stock</button>
                 </form>
                 @if ($moves->isNotEmpty())
                     <details><summary>Every change</summary><ul class="recent">@foreach ($moves as $move)<li>{{ $move->moved_at->format('j M Y') }}: {{ $move->kind }} @signed($move->ml) mL, {{ number_format($move->left_ml, 0) }} mL left, {{ $move->by }}</li>@endforeach</ul></details>
@@ -53,7 +53,7 @@
                 @else
                     <form method="post" action="{{ route('products.release', $product) }}"><x-act/> @method('delete')<button class="button is-small">No longer recalled</button></form>
                 @endunless
-                <details><summary>Take it off the shelf</summary><form method="post" action="{{ route('products.destroy', $product) }}"><x-act/> @method('delete')<p class="reason">It is gone with its counts; reactions stay.</p><button class="button is-small">Take it off</button></form></details>
+                <details><summary>Remove this product</summary><form method="post" action="{{ route('products.destroy', $product) }}"><x-act/> @method('delete')<p class="reason">It is gone with its counts; reactions stay.</p><button class="button is-small">Take it off</button></form></details>
             </section>
         </div>
         @foreach (['cheaper' => true, 'cheaper-unlike' => false] as $title => $alike)
@@ -62,8 +62,8 @@
                 <ul class="recent">@foreach ($of as $one)<li><a href="{{ route('products.show', $one['product']) }}">{{ $one['product']->name }}</a>: <span class="reason">{{ $one['price'] }}; {{ $one['says'] }}</span></li>@endforeach</ul>
             @endif
         @endforeach
-        <h2>The list, read</h2>
-        <x-wide-table label="The list, read"><table class="table book">
+        <h2>Ingredients explained</h2>
+        <x-wide-table label="Ingredients explained"><table class="table book">
             <thead><tr><th scope="col">As printed</th><th scope="col">Read as</th><th scope="col">Does</th><th scope="col" class="num">Share</th></tr></thead>
             <tbody>
             @foreach ($reading['entries'] as $entry)
@@ -77,7 +77,7 @@
             </tbody>
         </table></x-wide-table>
         <details class="more-tests" @if ($errors->has('function') || $errors->has('name') || $reading['unknown'] !== []) open @endif>
-            <summary>Teach the book an ingredient</summary>
+            <summary>Add an ingredient</summary>
             <form method="post" action="{{ route('products.teach') }}" class="asks" novalidate>
                 <x-act/>
                 <x-field name="name" label="Ingredient" :value="$reading['unknown'][0] ?? null"/>

@@ -1,5 +1,5 @@
 <x-layout title="Salon">
-    <header class="page-head"><div class="grow"><h1>Salon</h1><p class="lead">What {{ $salon->name }} does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.</p></div><a class="button" href="{{ route('reports') }}">Reports</a><a class="button" href="{{ route('salon.data') }}">Data in and out</a><a class="button" href="{{ route('salon.messages') }}">Messages</a><a class="button" href="{{ route('salon.hours') }}">Hours and services</a><a class="button" href="{{ route('reports.team') }}">How alike we read</a></header>
+    <header class="page-head"><div class="grow"><h1>Salon</h1><p class="lead">What {{ $salon->name }} does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.</p></div><a class="button" href="{{ route('reports') }}">Reports</a><a class="button" href="{{ route('salon.data') }}">Import and export</a><a class="button" href="{{ route('salon.messages') }}">Messages</a><a class="button" href="{{ route('salon.hours') }}">Hours and services</a><a class="button" href="{{ route('reports.team') }}">How alike we read</a></header>
     <form method="post" action="{{ route('salon.update') }}" enctype="multipart/form-data" novalidate class="intake">
         <x-act/> @method('put') <x-seen :fields="$seen"/>
         <fieldset>

@@ -3,7 +3,7 @@
     <div class="two">
         <section>
             <h2>Still to go</h2>
-            @if ($reminders->isEmpty())<p class="empty">Nothing is due. A client who wants reminders (her intake says how) is reminded a day before each booking, and on the morning of a wash day at home if she has a card.</p>@endif
+            @if ($reminders->isEmpty())<p class="empty">Nothing is due. A client who wants reminders (the client’s details say how) is reminded a day before each booking, and on the morning of a wash day at home with a card.</p>@endif
             <ul class="recent">
                 @foreach ($reminders as $reminder)
                     <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $called($reminder->head->name) }}: {{ __("booking.message.about.{$reminder->kind}") }}
@@ -27,7 +27,7 @@
                 <p class="how">Subscribe to this address in your calendar program. Whoever has it sees your bookings.</p>
                 <input class="input" readonly value="{{ url($feed->path()) }}" aria-label="Address of my calendar">
                 <p class="reason">{{ $feed->fetched_at ? 'Last fetched ' . $feed->fetched_at->setTimezone($salon->timezone)->format('j M G:i') : 'Not fetched yet' }}</p>
-            @else<p class="how">A secret address shows your bookings in any calendar program.</p>@endif
+            @else<p class="how">A private link shows your bookings in any calendar program.</p>@endif
             <div class="objects"><form method="post" action="{{ route('salon.calendar') }}"><x-act/><button class="button">{{ $feed ? 'A new address' : 'Make an address' }}</button></form>
                 @if ($feed)<form method="post" action="{{ route('salon.calendar.drop') }}"><x-act/> @method('delete')<button class="button">Withdraw</button></form>@endif</div>
             <h2>When nobody is written to</h2>

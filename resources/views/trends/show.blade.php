@@ -2,7 +2,7 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Trends</h1><p class="lead">What is usual for this client, and what has changed.</p></div>
-        <a class="button" href="{{ route('clients.history.cause', $head) }}">What is behind it?</a>
+        <a class="button" href="{{ route('clients.history.cause', $head) }}">Why has it changed?</a>
         <a class="button" href="{{ route('clients.trends.csv', $head) }}" download>All readings (.csv)</a>
     </header>
     <nav class="filters" aria-label="Signs">

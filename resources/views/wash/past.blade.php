@@ -60,10 +60,10 @@
         @endif
         @if ($head->sore_scalp)<p class="caution-line">@caution('sore-scalp')</p>@endif
         <p class="caution-line">@caution('water-heat')</p>
-        <div class="save"><button class="button is-strong is-large">Put it in the book</button></div>
+        <div class="save"><button class="button is-strong is-large">Save the wash</button></div>
     </form>
     @if ($recent->isNotEmpty())
-        <h2>Last in the book</h2>
+        <h2>Washes so far</h2>
         <ul class="recent">
             @foreach ($recent as $day)
                 <li><strong>{{ $day->approximate ? 'about ' : '' }}{{ $day->date->format('j M Y') }}</strong> {{ __("nagomi.places.{$day->place}") }} · @steps($day->steps->map->toArray()->all())

@@ -19,10 +19,10 @@
     @endif
     <x-scalp :head="$head"/>
     <form method="get" action="{{ route('clients.wash', $head) }}" class="asks" novalidate>
-        <x-field name="limit" label="Must be done within" unit="minutes" mode="numeric" :value="request('limit')" help="empty: as long as it takes"/>
-        <x-choice name="drying" label="Dried" :options="__('nagomi.dryings')" :value="$drying"/>
+        <x-field name="limit" label="Time limit" unit="minutes" mode="numeric" :value="request('limit')" help="empty: as long as it takes"/>
+        <x-choice name="drying" label="Drying" :options="__('nagomi.dryings')" :value="$drying"/>
         @unless ($staysUp)<x-choice name="styling" label="Styled" :options="__('nagomi.stylings')" :value="$styling"/>@endunless
-        <button class="button">Lay it out</button>
+        <button class="button">Update the steps</button>
     </form>
     @if ($memory)
         <section class="worked" aria-labelledby="worked">
@@ -42,7 +42,7 @@
                 <span><strong>{{ $step['label'] }}</strong>
                     @if ($step['product'])<span class="reason">{{ $step['product']['name'] }}, about {{ $step['product']['ml'] }} mL{{ $step['product']['pumps'] ? ', ' . $step['product']['pumps'] : '' }}. {{ $step['product']['care'] }} {{ $step['product']['because'] ?? '' }} {{ $step['product']['passed'] ?? '' }}</span>@elseif ($step['missing'] ?? null)<span class="reason is-broken">{{ $step['missing'] }}</span>@endif
                     @foreach ($step['watch'] as $sentence)<span class="reason">{{ $sentence }}</span>@endforeach</span>
-                <span class="minutes">{{ round($step['hands_on_minutes']) }} min hands{{ $step['waiting_minutes'] > 0 ? ', ' . round($step['waiting_minutes']) . ' min by itself' : '' }}@if ($step['critical'])<span class="is-sr-only">, the finish hangs on it</span>@endif</span>
+                <span class="minutes">{{ round($step['hands_on_minutes']) }} min hands-on{{ $step['waiting_minutes'] > 0 ? ', ' . round($step['waiting_minutes']) . ' min processing' : '' }}@if ($step['critical'])<span class="is-sr-only">, the finish hangs on it</span>@endif</span>
             </li>
         @endforeach
     </ol>

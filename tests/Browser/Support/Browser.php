@@ -129,7 +129,7 @@ final class Browser
 
     public function type(string $name, string $value): self
     {
-        $field = $this->find("[name=\"{$name}\"]");
+        $field = $this->reached($this->find("[name=\"{$name}\"]"));
         if ($field->getAttribute('type') === 'date') {
             // A date field takes its day whole; typing depends on the locale of the browser.
             $this->driver->executeScript('arguments[0].value = arguments[1]', [$field, $value]);
@@ -144,15 +144,29 @@ final class Browser
 
     public function choose(string $name, string $value): self
     {
-        (new WebDriverSelect($this->find("select[name=\"{$name}\"]")))->selectByValue($value);
+        (new WebDriverSelect($this->reached($this->find("select[name=\"{$name}\"]"))))->selectByValue($value);
 
         return $this;
+    }
+
+    /** What stands on a card that is not shown is reached by way of all tests or questions, as a stylist would. */
+    private function reached(RemoteWebElement $element): RemoteWebElement
+    {
+        $this->driver->executeScript(
+            'if (arguments[0].closest(".is-walk .test:not(.is-current), .is-walk > .more-tests")) '
+                . '{ document.querySelector("[data-walk-all]").click(); } '
+                . 'if (arguments[0].closest(".is-cards .question:not(.is-current), .is-cards .intake-more")) '
+                . '{ document.querySelector("[data-questions-all]").click(); }',
+            [$element],
+        );
+
+        return $element;
     }
 
     /** Taps a number of a row of points, or ticks a box. */
     public function tap(string $css): self
     {
-        $element = $this->find($css);
+        $element = $this->reached($this->find($css));
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $element->click();
 
@@ -162,7 +176,7 @@ final class Browser
     /** Taps with a finger where a person would. */
     public function touch(string $css): self
     {
-        $element = $this->find($css);
+        $element = $this->reached($this->find($css));
         // What an answer has just moved is touched where it comes to rest, as a finger would.
         $at = $this->driver->executeAsyncScript(
             'const [element, done] = arguments; const target = element.matches("input[type=radio]") ? '

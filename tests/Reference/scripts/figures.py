@@ -244,11 +244,11 @@ same("report, hairs counted", "report", every, number("breakage", "hairs counted
 band = parameter("model.band-half-width")
 heads_share, weeks = [], defaultdict(list)
 for head in dump["rows"]["heads"]:
-    river, daily = head["river"], defaultdict(float)
-    for s, stratum in enumerate(river["strata"]):
-        day = date.fromisoformat(river["from"])
+    balance, daily = head["hair_balance"], defaultdict(float)
+    for s, stratum in enumerate(balance["strata"]):
+        day = date.fromisoformat(balance["from"])
         for moisture, moisture_sd, protein, protein_sd, *_ in stratum["days"]:
-            if day.isoformat() <= river["today"]:
+            if day.isoformat() <= balance["today"]:
                 inside = 1.0
                 for mean, sd_, target in ((moisture, moisture_sd, stratum["targets"][0]),
                                           (protein, protein_sd, stratum["targets"][1])):
@@ -305,7 +305,7 @@ for head in dump["rows"]["heads"]:
     plan, name = head["plan"], head["name"]
     same("plan, minutes", name, sum(item["minutes"] for item in plan), head["shown"]["plan_minutes"], 0.06 * max(1, len(plan)))
     for s, stratum in enumerate(head["standing"]):
-        last = head["river"]["strata"][s]["days"][-1]
+        last = head["hair_balance"]["strata"][s]["days"][-1]
         for place, quantity in ((0, "moisture"), (2, "protein"), (4, "build_up")):
             same(f"now, {quantity}", f"{name}, {stratum['name']}", last[place], stratum[quantity][0], 0.051)
             same(f"now, {quantity}, doubt", f"{name}, {stratum['name']}", last[place + 1], stratum[quantity][1], 0.051)

@@ -16,7 +16,7 @@ interface Rule
 
     public function sentence(PlanningParameters $limits): string;
 
-    /** What could be changed so that the rule no longer stands in the way, as the end of “Free it: …”. */
+    /** What could be changed so that the rule no longer stands in the way, as the end of “To change that: …”. */
     public function frees(): string;
 
     public function allows(WashOption $choice, RuleContext $standing): bool;

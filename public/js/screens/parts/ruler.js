@@ -63,21 +63,42 @@ MARKS.forEach(([name, words, start], i) => {
     face.append(mark);
 });
 
-/** @param {HTMLButtonElement} button of the hair that lies on it */
-export const open = (button) => {
-    row = button.closest('.hair');
+const next = dialog.querySelector('[data-ruler-next]');
+/** @returns {HTMLElement|null} the next hair that is still to be measured */
+const following = () => {
+    const rows = [...row.parentElement.querySelectorAll('.hair:not([hidden])')];
+
+    return rows.slice(rows.indexOf(row) + 1).find((one) => ! one.querySelector('input[name$="[rest_mm]"]').value) ?? null;
+};
+const lay = (hair) => {
+    row = hair;
+    dialog.querySelector('[data-ruler-hair]').textContent = row.querySelector('.hair-name').textContent;
+    next.hidden = following() === null;
+    dialog.querySelector('[data-ruler-take]').classList.toggle('is-strong', next.hidden);
     for (const [name, , start] of MARKS) {
         const written = typedNumber(row.querySelector(`input[name$="[${name}]"]`).value);
         const typed = written === null ? 0 : units.inBook(written, unit());
         at.set(name, typed > 0 && typed <= MOST ? Math.round(typed) : start);
     }
     show();
+};
+
+/** @param {HTMLButtonElement} button of the hair that lies on it */
+export const open = (button) => {
+    lay(button.closest('.hair'));
     dialog.showModal();
 };
-dialog.querySelector('[data-ruler-take]').addEventListener('click', () => {
+const take = () => {
     for (const [name] of MARKS) {
         fill(row.querySelector(`input[name$="[${name}]"]`), rounded(units.fromBook(at.get(name), unit()), 2));
     }
+};
+dialog.querySelector('[data-ruler-take]').addEventListener('click', () => {
+    take();
     dialog.close();
+});
+next.addEventListener('click', () => {
+    take();
+    lay(following());
 });
 dialog.querySelector('[data-close]').addEventListener('click', () => dialog.close());

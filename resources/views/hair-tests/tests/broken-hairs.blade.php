@@ -1,6 +1,7 @@
 <fieldset>
-    <legend>Shed and broken hairs</legend>
-    <p class="how">Sort what came out at detangling: with a bulb it was shed, short and without one it broke. 50 to 100 shed a day is usual, so a big ball after a week is too.</p>
+    <legend>{{ __('nagomi.tests.broken-hairs') }}</legend>
+    <p class="how">{{ __('nagomi.hows.broken-hairs') }}</p>
+    <x-hand test="broken-hairs"/>
     <div class="row">
         @foreach ($test->rawMeasures() as $measure)
             <x-measure test="broken-hairs" :measure="$measure" :prefix="$prefix" :units="$units" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.broken-hairs.' . $measure->name)"

@@ -1,9 +1,11 @@
 <fieldset>
-    <legend>Build-up signs</legend>
-    <p class="how">Look, wet one strand, feel it dry. 0 not at all, 1 somewhat, 2 plainly.</p>
+    <legend>{{ __('nagomi.tests.build-up-signs') }}</legend>
+    <p class="how">{{ __('nagomi.hows.build-up-signs') }}</p>
+    <x-hand test="build-up-signs"/>
     <div class="row">
         @foreach ($test->rawMeasures() as $measure)
-            <x-points :name="$prefix . '[build-up-signs][' . $measure->name . ']'" :label="$measure->label" :from="0" :to="2" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.build-up-signs.' . $measure->name)"/>
+            <x-points :name="$prefix . '[build-up-signs][' . $measure->name . ']'" :label="$measure->label" :from="0" :to="2" :words="__('hair-tests.answers.build-up-signs')" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.build-up-signs.' . $measure->name)"/>
         @endforeach
     </div>
+    <button type="button" class="button" data-none hidden>{{ __('hair-tests.none-of-these') }}</button>
 </fieldset>

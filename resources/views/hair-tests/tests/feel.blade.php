@@ -1,5 +1,6 @@
 <fieldset>
-    <legend>Feel</legend>
-    <p class="how">Rub a strand between two fingers: −5 stiff as straw, 0 neither, 5 mushy.</p>
-    <x-points :name="$prefix . '[feel][points]'" label="Feel, −5 stiff to 5 mushy" :from="-5" :to="5" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.feel.points')"/>
+    <legend>{{ __('nagomi.tests.feel') }}</legend>
+    <p class="how">{{ __('nagomi.hows.feel') }}</p>
+    <x-hand test="feel"/>
+    <x-points :name="$prefix . '[feel][points]'" :label="__('hair-tests.scales.feel')" :from="-5" :to="5" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.feel.points')"/>
 </fieldset>

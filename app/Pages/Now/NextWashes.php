@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Now;
+
+use App\Models\Booking;
+use App\Models\BookingStatus;
+use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\PlanItem;
+use App\Models\WashSession;
+use App\Wording\SalonClock;
+use App\Wording\Words;
+use Carbon\CarbonImmutable;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\Moment;
+
+/** The act a client's page begins with: the next wash day of the plan, or the one that is under way. */
+final readonly class NextWashes
+{
+    public function __construct(private Parameters $parameters)
+    {
+    }
+
+    /** @param list<string> $reasons of the item */
+    public function of(Head $head, Outlook $outlook, ?PlanItem $item, array $reasons): NextWash
+    {
+        $today = $head->salon->today();
+        $isToday = $item !== null && $item->date->format('Y-m-d') <= $today->format('Y-m-d');
+        $running = WashSession::running($head);
+        $booking = $this->booking($head, $today);
+
+        return new NextWash(
+            item: $item,
+            when: $item === null ? Words::say('now.nothing') : $this->when($item->date, $today),
+            isToday: $isToday,
+            reasons: $reasons,
+            barred: $this->barred($item->barred ?? []),
+            minutes: $item === null
+                ? ''
+                : Words::say('now.minutes', ['minutes' => (int) (5 * round($item->minutes / 5))]),
+            done: $isToday ? $this->done($head, $item->minutes) : '',
+            booked: $booking === null ? '' : $this->booked($booking, $head, $item, $today),
+            testMinutes: $this->testMinutes($outlook),
+            running: $running === null ? null : route('clients.wash.run', [$head, $running]),
+        );
+    }
+
+    private function when(CarbonImmutable $date, CarbonImmutable $today): string
+    {
+        $days = (int) round($today->startOfDay()->diffInDays($date->shiftTimezone($today->timezone)->startOfDay()));
+
+        return match (true) {
+            $days < 0 => Words::say('now.when.overdue', ['day' => $date->format('j M')]),
+            $days === 0 => Words::say('now.when.today'),
+            $days === 1 => Words::say('now.when.tomorrow'),
+            default => Words::say('now.when.on', ['day' => $date->format('l j M')])
+                . ', ' . trans_choice('now.when.in', $days),
+        };
+    }
+
+    private function done(Head $head, float $minutes): string
+    {
+        return Words::say('now.done-about', [
+            'time' => CarbonImmutable::now($head->salon->timezone)
+                ->addMinutes((int) round($minutes))
+                ->roundMinutes(5)
+                ->format('H:i'),
+        ]);
+    }
+
+    /**
+     * @param array<string, string> $barred key of the rule by treatment
+     *
+     * @return list<array{what: string, because: string}>
+     */
+    private function barred(array $barred): array
+    {
+        $limits = $this->parameters->planning;
+        $said = [];
+        foreach ($barred as $treatment => $rule) {
+            $said[] = [
+                'what' => Words::say('now.not', ['what' => Words::say("now.barred.{$treatment}")]),
+                'because' => Words::say("now.because.{$rule}", [
+                    'read' => $limits->notReadAfterDays, 'colour' => $limits->colourFreshDays,
+                    'strong' => $limits->strongProteinApartDays, 'clarify' => $limits->clarifyApartDays['usual'],
+                ]),
+            ];
+        }
+
+        return $said;
+    }
+
+    private function booked(Booking $booking, Head $head, ?PlanItem $item, CarbonImmutable $today): string
+    {
+        return Words::say(match (true) {
+            $item !== null && $booking->date->isSameDay($item->date) => 'now.booked-then',
+            $booking->date->format('Y-m-d') === $today->format('Y-m-d') => 'now.booked-today',
+            default => 'now.booked',
+        }, [
+            'day' => $booking->date->format('j M'),
+            'time' => SalonClock::shown(SalonClock::minute($head->salon, $booking->date, $booking->starts_at)),
+            'who' => explode(' ', $booking->user->name)[0],
+        ]);
+    }
+
+    private function booking(Head $head, CarbonImmutable $today): ?Booking
+    {
+        /** @var Booking|null */
+        return Booking::query()
+            ->with('user')
+            ->where('head_id', $head->id)
+            ->where('date', '>=', $today->format('Y-m-d'))
+            ->whereIn('status', BookingStatus::open())
+            ->orderBy('starts_at')
+            ->first();
+    }
+
+    private function testMinutes(Outlook $outlook): int
+    {
+        $worth = $outlook->worth[Moment::BeforeCleansing->value] ?? [];
+
+        return (int) ceil(array_sum(array_column($worth, 'minutes')));
+    }
+}
