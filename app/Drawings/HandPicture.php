@@ -160,9 +160,9 @@ final readonly class HandPicture
     private static function coil(int $length): string
     {
         $points = [];
-        for ($i = 0; $i <= 96; $i++) {
-            $turn = $i / 16;
-            $points[] = round($length * $i / 96 + 9 * sin(2 * M_PI * $turn), 1)
+        for ($i = 0; $i <= 60; $i++) {
+            $turn = $i / 10;
+            $points[] = round($length * $i / 60 + 9 * sin(2 * M_PI * $turn), 1)
                 . ' '
                 . round(-24 * cos(2 * M_PI * $turn) + 24, 1);
         }

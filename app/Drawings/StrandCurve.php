@@ -10,7 +10,7 @@ final readonly class StrandCurve
     private const WIDTH = StrandPortrait::WIDTH;
     private const HEIGHT = StrandPortrait::HEIGHT;
 
-    private const POINTS_A_LOOP = 18;
+    private const POINTS_A_LOOP = 14;
 
     /** @param int $seed of the client's own irregularities */
     public function __construct(private int $seed, private StrandHang $hang)

@@ -18,7 +18,7 @@ final readonly class StrandHang
     private const LEAST_COAT = 15.0;
 
     /** States this near, in points, are drawn alike. */
-    private const STEP_POINTS = 4.0;
+    private const STEP_POINTS = 6.0;
 
     /**
      * @param float $slack −1 (dry) to 1 (moist beyond its liking)

@@ -37,7 +37,7 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
             ->type('size_ml', '250')
             ->press('Save product');
         expect($browser->text('main'))
-            ->toContain('The label disagrees with its list')
+            ->toContain('The label doesn’t match the ingredients')
             ->toContain('Dimethicone')
             ->toContain('Bea Marchetti-Oyelaran')
             ->toContain('not known');

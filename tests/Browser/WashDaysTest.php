@@ -224,10 +224,10 @@ it('takes braids out on one day and washes on the next', function (): void {
         $browser->driver->executeScript('document.querySelector("details.more-tests").open = true');
         $browser->choose('styling', 'braids')->press('Follow it');
         $browser->key('a')->press('Change the steps first');
-        putIn($browser, 'Ready', 'Take the style down');
+        putIn($browser, 'Set up', 'Take the style down');
         putIn($browser, 'Take the old style down', 'Pre-wash oil');
         foreach (listed($browser) as $label) {
-            if (! preg_match('/^(Ready|Take the old|Pre-wash oil|Clean and disinfect)/', $label)) {
+            if (! preg_match('/^(Set up|Take the old|Pre-wash oil|Clean and disinfect)/', $label)) {
                 takeOut($browser, $label);
                 $browser->driver->executeScript('document.querySelector("[data-why][open] button")?.click()');
             }

@@ -77,7 +77,7 @@ it('puts in, moves, repeats, changes and takes out', function (): void {
         ->and($last)->not->toBeFalse();
     // It is the day that begins.
     $this->post("/clients/{$head->id}/wash/{$draft->id}/begin")->assertRedirect();
-    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk()->assertSee('Back one');
+    $this->get("/clients/{$head->id}/wash/{$draft->id}")->assertOk()->assertSee('Undo');
     expect(WashSession::running($head)?->id)->toBe($draft->id)->and(keysOf($draft))->toBe($after);
 });
 

@@ -156,7 +156,9 @@ final class Browser
             'if (arguments[0].closest(".is-walk .test:not(.is-current), .is-walk > .more-tests")) '
                 . '{ document.querySelector("[data-walk-all]").click(); } '
                 . 'if (arguments[0].closest(".is-cards .question:not(.is-current), .is-cards .intake-more")) '
-                . '{ document.querySelector("[data-questions-all]").click(); }',
+                . '{ document.querySelector("[data-questions-all]").click(); } '
+                . 'const folded = arguments[0].closest(".bench-when:not([open])"); if (folded && arguments[0] !== '
+                . 'folded.querySelector("summary")) { folded.open = true; }',
             [$element],
         );
 

@@ -1,7 +1,7 @@
 <fieldset>
     <legend>{{ __("nagomi.tests.{$name}") }}</legend>
     <p class="how">{{ __("nagomi.hows.{$name}") }}</p>
-    <x-hand :test="$name"/>
+    @if (isset($worth[$name]))<x-hand :test="$name"/>@endif
     <div class="row">
         @foreach ($test->rawMeasures() as $measure)
             @php($value = data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . ".{$name}.{$measure->name}"))

@@ -1,7 +1,7 @@
 <fieldset>
     <legend>{{ __('nagomi.tests.broken-hairs') }}</legend>
     <p class="how">{{ __('nagomi.hows.broken-hairs') }}</p>
-    <x-hand test="broken-hairs"/>
+    @if (isset($worth['broken-hairs']))<x-hand test="broken-hairs"/>@endif
     <div class="row">
         @foreach ($test->rawMeasures() as $measure)
             <x-measure test="broken-hairs" :measure="$measure" :prefix="$prefix" :units="$units" :value="data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . '.broken-hairs.' . $measure->name)"

@@ -3,7 +3,7 @@
 <fieldset>
     <legend>{{ __('nagomi.tests.detangling') }}</legend>
     <p class="how">{{ __('nagomi.hows.detangling') }}</p>
-    <x-hand test="detangling"/>
+    @if (isset($worth['detangling']))<x-hand test="detangling"/>@endif
     @error("{$path}.timed")<p class="help is-danger">{{ $message }}</p>@enderror
     <div class="sections-timed" data-sections="{{ $prefix }}[detangling][timed]" data-most="{{ $test::MOST_SECTIONS }}" hidden>
         <fieldset class="points">

@@ -2,7 +2,7 @@
 <fieldset>
     <legend>{{ __('nagomi.tests.wet-stretch') }}</legend>
     <p class="how">{{ __('nagomi.hows.wet-stretch') }}</p>
-    <x-hand test="wet-stretch"/>
+    @if (isset($worth['wet-stretch']))<x-hand test="wet-stretch"/>@endif
     @error($path)<p class="help is-danger">{{ $message }}</p>@enderror
     @for ($i = 0; $i < 5; $i++)
         <div class="row hair" @if ($i > 2 && ! old("{$path}.{$i}.rest_mm", data_get($values, "{$path}.{$i}.rest_mm"))) data-more hidden @endif>
