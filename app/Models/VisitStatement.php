@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $visit_id
  * @property string               $by
  * @property string               $because
- * @property array<string, mixed> $account
+ * @property StoredAccount        $account
  * @property CarbonImmutable      $written_at
  */
 final class VisitStatement extends Model

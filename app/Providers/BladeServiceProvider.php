@@ -10,6 +10,7 @@ use App\Pages\Components\Hand;
 use App\Pages\Components\Measure;
 use App\Pages\Components\Offline;
 use App\Pages\Components\Portrait;
+use App\Pages\Components\Results;
 use App\Pages\Components\Scalp;
 use App\Wording\ClientName;
 use App\Wording\Words;
@@ -42,6 +43,7 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::component('measure', Measure::class);
         Blade::component('hand', Hand::class);
         Blade::component('portrait', Portrait::class);
+        Blade::component('results', Results::class);
         Blade::component('scalp', Scalp::class);
         Blade::if('named', static fn (): bool => ! ClientName::isHidden());
         View::share('called', ClientName::shown(...));

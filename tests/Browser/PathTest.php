@@ -51,7 +51,7 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
         ->press('Save results');
     expect($browser->text('main'))->toContain('Results')->toContain('dryness')->toContain('wet stretch');
 
-    $browser->press('See the balance');
+    $browser->press('To this client now');
     expect($browser->text('.cells p'))->toContain('dry')
         ->and($browser->text('.verdict-words'))->toContain('ry')->toContain('mask')
         ->and($browser->all('.signs li'))->toHaveCount(6);
@@ -206,7 +206,7 @@ it('keeps a half-typed visit on the tablet, and throws it away once it is taken 
         'return document.querySelector(\'input[name="raw[dryness][points]"]:checked\').value',
     ))->toBe('4');
     $browser->press('Save results');
-    expect($browser->text('.told'))->toContain('dryness');
+    expect($browser->results())->toContain('dryness');
     // Neither the summary nor a later visit offers the same readings a second time.
     foreach ([$path, "{$path}?moment=before-cleansing"] as $next) {
         $browser->visit($next);
@@ -228,7 +228,7 @@ it('reads the result after styling at its own moment', function (): void {
         $browser->tap("input[name=\"raw[result][{$sign}]\"][value=\"{$points}\"]");
     }
     $browser->press('Save results');
-    expect($browser->text('.told'))->toContain('definition')->toContain('expected');
+    expect($browser->results())->toContain('definition')->toContain('expected');
     $browser->press('Undo this visit');
     expect($browser->text('.said'))->toContain('Undone');
 });

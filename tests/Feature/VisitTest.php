@@ -102,8 +102,8 @@ it('keeps what a visit said before, when it is corrected', function (): void {
         // Without the visit at all the head stood where it stood before it was taken.
         ->and($second->account['before'])->toEqual($said['before'])
         ->and($second->account['after'])->toEqual($head->outlook()->first()->standing);
-    $this->get($edit)->assertSee('Read off the wrong line')->assertSee('What it said on');
-    $this->get("/clients/{$head->id}/history")->assertSee('written again 1 time');
+    $this->get($edit)->assertSee('Read off the wrong line')->assertSee('What was said on');
+    $this->get("/clients/{$head->id}/history")->assertSee('corrected once');
 });
 
 it('undoes a visit and still shows what it said', function (): void {
@@ -126,7 +126,7 @@ it('shows what a visit from an imported record tells, and lets it be corrected',
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/history/{$visit->id}")
         ->assertOk()
-        ->assertSee('with it')
+        ->assertSee('before these tests')
         ->assertSee('expected that day');
     expect($visit->accounts()->count())->toBe(0);
     $this->get("/clients/{$head->id}/history/{$visit->id}/correct")->assertOk()->assertSee('wet-stretch', false);
@@ -147,7 +147,7 @@ it('notes why a test was left out, and says so the next time', function (): void
     );
     // What was read was not left out, and what is no test or no reason is not noted.
     expect(latest($head)->skipped)->toBe(['wet-stretch' => 'no-time']);
-    $this->get("/clients/{$head->id}/history/" . latest($head)->id)->assertSee('Left out: wet stretch (no time today)');
+    $this->get("/clients/{$head->id}/history/" . latest($head)->id)->assertSee('Skipped: wet stretch (no time today)');
     $this->get("/clients/{$head->id}/hair-tests")->assertSee('Skipped last time: no time today');
 });
 

@@ -1,20 +1,20 @@
-<x-layout :title="'Causes, for ' . $called($head->name)" :head="$head">
+<x-layout :title="__('history.cause.title-of', ['name' => $called($head->name)])" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Why has it changed?</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>
-        <a class="button" href="{{ route('clients.trends', $head) }}">Back to the trends</a>
+        <div class="grow"><h1>{{ __('history.cause.title') }}</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>
+        <a class="button" href="{{ route('clients.trends', $head) }}">{{ __('history.cause.back') }}</a>
     </header>
-    <nav class="filters" aria-label="Complaint">
+    <nav class="joined" aria-label="{{ __('history.cause.complaint') }}">
         @foreach ($choices as $choice)
-            <a @class(['button', 'is-strong' => $choice === $of]) href="{{ route('clients.history.cause', [$head, 'of' => $choice]) }}" @if ($choice === $of) aria-current="true" @endif>{{ $choice }}</a>
+            <a href="{{ route('clients.history.cause', [$head, 'of' => $choice]) }}" @if ($choice === $of) aria-current="true" @endif>{{ $choice }}</a>
         @endforeach
     </nav>
     @if ($next)<p class="verdict-words">{{ $next }}</p>@endif
     @if ($causes !== [])
-        <x-wide-table label="Changed for the worse">
+        <x-wide-table :label="__('history.cause.worse')">
         <table class="table book is-fullwidth">
-            <caption class="is-sr-only">What changed for the worse, largest first, in units of {{ $of === 'breakage' ? 'wear' : 'reserve' }}</caption>
-            <thead><tr><th scope="col">Changed for the worse</th><th scope="col" class="num">{{ $weeks }} weeks before</th><th scope="col" class="num">last {{ $weeks }} weeks</th><th scope="col" class="num">change</th></tr></thead>
+            <caption class="is-sr-only">{{ __('history.cause.caption') }}</caption>
+            <thead><tr><th scope="col">{{ __('history.cause.worse') }}</th><th scope="col" class="num">{{ __('history.cause.before', ['weeks' => $weeks]) }}</th><th scope="col" class="num">{{ __('history.cause.lately', ['weeks' => $weeks]) }}</th><th scope="col" class="num">{{ __('history.cause.change') }}</th></tr></thead>
             <tbody>
             @foreach ($causes as $cause)
                 <tr><td>{{ $cause['words'] }}</td>
@@ -25,13 +25,13 @@
             </tbody>
         </table>
         </x-wide-table>
-        <p class="note">In units of {{ $of === 'breakage' ? 'wear' : ($of === 'dryness' ? 'moisture' : 'protein') }}, over the whole head by share of hair. {{ __('nagomi.cause.chance') }}</p>
+        <p class="note">{{ __('history.cause.share', ['unit' => __("history.cause.units.{$of}"), 'chance' => __('nagomi.cause.chance')]) }}</p>
     @else
         <div class="empty"><p>{{ __('nagomi.cause.nothing') }}</p></div>
     @endif
     <section aria-labelledby="ask">
-        <h2 id="ask">Questions to ask</h2>
+        <h2 id="ask">{{ __('history.cause.ask') }}</h2>
         <ol class="steps">@foreach ($ask as $question)<li>{{ $question }}</li>@endforeach</ol>
-        <p class="note">Change one thing, and judge it after three or four wash days: changed together, nobody learns what helped.</p>
+        <p class="note">{{ __('history.cause.one-thing') }}</p>
     </section>
 </x-layout>

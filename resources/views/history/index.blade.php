@@ -1,15 +1,15 @@
-<x-layout :title="'Visits of ' . $called($head->name)" :head="$head">
-    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Visits</h1><p class="lead">Each sitting of hair tests, the latest first.</p></div></header>
+<x-layout :title="__('history.visits.title-of', ['name' => $called($head->name)])" :head="$head">
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('history.visits.title') }}</h1><p class="lead">{{ __('history.visits.lead') }}</p></div></header>
     @if ($visits->isEmpty())
-        <p>Nothing was read yet. <a href="{{ route('clients.hair-tests', $head) }}">Take the first readings</a>.</p>
+        <p>{{ __('history.visits.none') }} <a href="{{ route('clients.hair-tests', $head) }}">{{ __('history.visits.first') }}</a>.</p>
     @else
-        <ul class="items visits">
+        <ul class="items visits card">
             @foreach ($visits as $visit)
                 <li>
                     <span class="when">{{ $visit->date->format('j M Y') }}</span>
-                    <span><a href="{{ route('clients.history.show', [$head, $visit]) }}">{{ __("nagomi.moments.{$visit->moment}") }}</a> by {{ $visit->by ?: 'somebody unnamed' }}
-                        <span class="reason">{{ $visit->undone_at ? 'undone' : $visit->readings->pluck('test')->unique()->map(fn ($test) => lcfirst(__("nagomi.tests.{$test}")))->implode(', ') }}{{ $visit->accounts_count > 1 ? '; written again ' . ($visit->accounts_count - 1) . ($visit->accounts_count === 2 ? ' time' : ' times') : '' }}</span></span>
-                    @unless ($visit->undone_at)<a class="button is-small" href="{{ route('clients.history.edit', [$head, $visit]) }}">Correct</a>@endunless
+                    <span><a href="{{ route('clients.history.show', [$head, $visit]) }}">{{ __('history.visits.by', ['moment' => ucfirst(__("nagomi.moments.{$visit->moment}")), 'by' => $visit->by ?: __('history.visits.nobody')]) }}</a>
+                        <span class="reason">{{ implode('; ', array_filter([$visit->undone_at ? __('history.visits.undone') : $visit->readings->pluck('test')->unique()->map(fn ($test) => lcfirst(__("nagomi.tests.{$test}")))->implode(', '), $visit->accounts_count > 1 ? trans_choice('history.visits.corrected', $visit->accounts_count - 1) : ''])) }}</span></span>
+                    @unless ($visit->undone_at)<a class="button is-small" href="{{ route('clients.history.edit', [$head, $visit]) }}">{{ __('history.visits.correct') }}</a>@endunless
                 </li>
             @endforeach
         </ul>

@@ -165,6 +165,16 @@ final class Browser
         return $element;
     }
 
+    /** What the results of a visit say, with what is folded. */
+    public function results(): string
+    {
+        $this->driver->executeScript(
+            'document.querySelectorAll(".told-page details").forEach((one) => { one.open = true; })',
+        );
+
+        return $this->text('.told-page');
+    }
+
     /** Taps a number of a row of points, or ticks a box. */
     public function tap(string $css): self
     {
