@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // What bookings say, at the desk and on the plan.
 return [
+    'book' => [
+        'title' => 'Book a client', 'lead' => 'These times don’t move anyone else.', 'client' => 'Client', 'choose' => 'Choose one',
+        'for' => 'For what', 'from' => 'From', 'see' => 'See the times',
+    ],
     'by-the-plan' => 'The plan',
     'asks' => 'The plan now takes :asks minutes; :minutes are kept free, and beside the others there is no room for more. Give it another time, or keep the wash day to what there is.',
     'asks-short' => 'takes :asks min by now, :minutes are kept free',

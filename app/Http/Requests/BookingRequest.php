@@ -59,7 +59,7 @@ final class BookingRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'head' => 'Head: choose one from the list.',
+            'head' => 'Client: choose one from the list.',
             'service' => 'For what: choose one from the list.',
             'stylist' => 'Whose hands: choose one from the list.',
             'date' => 'Day: type one from today on, such as '
@@ -68,7 +68,7 @@ final class BookingRequest extends FormRequest
             'time' => 'Time: type when it begins, such as 10:30.',
             'drying' => Words::say('booking.drying.choose'),
         ]) + [
-            'head.exists' => 'Head: choose one from the list.',
+            'head.exists' => 'Client: choose one from the list.',
             'service.exists' => 'For what: choose one from the list.',
             'stylist.exists' => 'Whose hands: choose one from the list.',
             'sequence' => 'This page is damaged; open it anew.',

@@ -1,13 +1,13 @@
-<x-layout title="Book a client">
-    <header class="page-head"><div class="grow"><h1>Book a client</h1><p class="lead">Choose who and for what; the times shown leave everybody else’s as they are.</p></div></header>
+<x-layout :title="__('booking.book.title')">
+    <header class="page-head"><div class="grow"><h1>{{ __('booking.book.title') }}</h1><p class="lead">{{ __('booking.book.lead') }}</p></div></header>
     <form method="get" action="{{ route('bookings.create') }}" class="asks" novalidate>
-        <x-choice name="head" label="Head" :options="$heads" :value="$head?->id" empty="Choose one"/>
-        <x-choice name="service" label="For what" :options="$services->pluck('name', 'id')->all()" :value="$service?->id"/>
-        <x-field name="date" label="From" type="date" :value="$date->format('Y-m-d')"/>
+        <x-choice name="head" :label="__('booking.book.client')" :options="$heads" :value="$head?->id" :empty="__('booking.book.choose')"/>
+        <x-choice name="service" :label="__('booking.book.for')" :options="$services->pluck('name', 'id')->all()" :value="$service?->id"/>
+        <x-field name="date" :label="__('booking.book.from')" type="date" :value="$date->format('Y-m-d')"/>
         <x-choice name="with" :label="__('booking.offers.with')" :options="$stylists->pluck('name', 'id')->all()" :value="$wish->user" :empty="__('booking.offers.anyone')"/>
         <x-choice name="part" :label="__('booking.offers.when')" :options="collect($wish::PARTS)->reject(fn ($part) => $part === 'night' && $salon->day_turns_minute === 0)->mapWithKeys(fn ($part) => [$part => __('booking.offers.parts.' . $part)])->all()" :value="$wish->part" :empty="__('booking.offers.any-time')"/>
         @if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
-        <button class="button">See the times</button>
+        <button class="button">{{ __('booking.book.see') }}</button>
     </form>
     @if ($head === null)
         <details class="more-tests" @if ($errors->hasAny(['name', 'phone'])) open @endif>
