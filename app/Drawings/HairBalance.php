@@ -61,8 +61,10 @@ final readonly class HairBalance
     /**
      * @param StoredBalance $balance       as an outlook stores it
      * @param float         $bandHalfWidth of the comfort band, in points of the reserve
+     * @param float|null    $furthest points from the middle to the edge, where pictures are held beside each other; null:
+     *     by what this one needs
      */
-    public static function of(array $balance, float $bandHalfWidth): self
+    public static function of(array $balance, float $bandHalfWidth, ?float $furthest = null): self
     {
         $from = CarbonImmutable::parse($balance['from']);
         $count = max(0, count($balance['strata'][0]['days']) - 1) + count($balance['strata'][0]['ahead']);
@@ -74,7 +76,7 @@ final readonly class HairBalance
             fn (array $stone): bool => $stone['planned'] && $stone['date'] === $balance['today'],
         ) !== [];
 
-        $pixels = self::DEPTH / self::furthest($balance);
+        $pixels = self::DEPTH / ($furthest ?? self::furthest($balance));
         // y of points above what this hair likes.
         $y = fn (float $points): float => round(
             self::MIDDLE - max(-self::DEPTH, min(self::DEPTH, $pixels * $points)),
@@ -98,7 +100,7 @@ final readonly class HairBalance
      *
      * @return float points from the middle to the edge, so that whatever is seldom further is seen
      */
-    private static function furthest(array $balance): float
+    public static function furthest(array $balance): float
     {
         $furthest = self::LEAST_FURTHEST;
         foreach ($balance['strata'] as $stratum) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // What the plan says.
 return [
-    'title' => 'Plan', 'title-of' => 'Plan of :name', 'limits' => 'Limits', 'what-if' => 'What if', 'calendar' => 'Calendar (.ics)',
+    'back' => 'Back to the plan', 'title' => 'Plan', 'title-of' => 'Plan of :name', 'limits' => 'Limits', 'what-if' => 'What if', 'calendar' => 'Calendar (.ics)',
     'household' => 'Household', 'undo' => 'Undo', 'redo' => 'Redo', 'today' => 'today', 'by-hand' => 'moved by you',
     'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'hand' => 'moved by you', 'size' => 'bigger: longer'],
     'how' => 'Drag a wash day along the line, or up and down for a longer or shorter mask; or choose one and use the arrow keys. You see the effect before you drop it.',

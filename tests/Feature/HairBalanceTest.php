@@ -160,3 +160,18 @@ it('survives a hair that is nowhere, and a range of no width', function (): void
     expect(ResultRange::of(3.0, [3.0, 3.0])->side)->toBe('within');
     expect((new Head())->setRelation('outlook', new Outlook()))->toBeInstanceOf(Head::class);
 });
+
+it('draws two futures to one scale, so that they can be held beside each other', function (): void {
+    $calm = balanceOf([[60, 50]], [[60, 50], [62, 48]]);
+    $far = balanceOf([[60, 50]], [[60, 50], [60, 2]]);
+    expect(HairBalance::of($calm, 15.0)->band)->not->toBe(HairBalance::of($far, 15.0)->band)
+        ->and(HairBalance::of($calm, 15.0, HairBalance::furthest($far))->band)->toBe(HairBalance::of($far, 15.0)->band);
+    $head = $this->aHead();
+    $page = (string) $this->actingAs($this->stylist)
+        ->get("/clients/{$head->id}/plan/what-if?change=no-mask")
+        ->assertOk()
+        ->getContent();
+    preg_match_all('/<rect class="comfort"[^>]* y="([^"]+)"[^>]* height="([^"]+)"/', $page, $bands);
+    expect($bands[1])->toHaveCount(2)->and(array_unique($bands[1]))->toHaveCount(1)
+        ->and(array_unique($bands[2]))->toHaveCount(1);
+});

@@ -105,3 +105,13 @@ it('says nothing of what is all assumption', function (): void {
                     . '8 times in 10.',
             ]);
 });
+
+it('lets a client nobody has tested be washed as well', function (): void {
+    $this->post('/clients', $this->intake())->assertSessionHasNoErrors();
+    $head = App\Models\Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail();
+    /** @var PlanItem $item */
+    $item = $head->planItems()->where('status', 'planned')->firstOrFail();
+    $this->travelTo($item->date->setTime(9, 0));
+    $this->get("/clients/{$head->id}")->assertOk()->assertSee('Do the first tests')->assertSee('Start the wash')
+        ->assertDontSee('How sure');
+});

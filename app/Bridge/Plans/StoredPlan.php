@@ -98,7 +98,8 @@ final readonly class StoredPlan
      * @return array{
      *     date: string, steps: list<array<string, mixed>>, minutes: float, parts: array<string, mixed>,
      *     styles_after: bool, reasons: list<string>,
-     *     without: array<string, mixed>|null, broken: list<string>, barred: array<string, string>, look: bool, by_hand: array<string, string>|null,
+     *     without: array<string, mixed>|null, broken: list<string>, barred: array<string, string>, look: bool,
+     *     by_hand: array<string, string>|null,
      *     clash: array<string, list<string>>|null, broken_hairs: float, status: string,
      * }
      */

@@ -32,8 +32,18 @@ final readonly class VisitImpact
      */
     public function cells(string $when): array
     {
+        return self::cellsOf($when === 'before' ? $this->before : $this->after);
+    }
+
+    /**
+     * @param list<StoredStratum> $strata
+     *
+     * @return array<string, float> how likely the hair is in each state, by share of hair
+     */
+    public static function cellsOf(array $strata): array
+    {
         $cells = [];
-        foreach ($when === 'before' ? $this->before : $this->after as $stratum) {
+        foreach ($strata as $stratum) {
             foreach ($stratum['cells'] as $cell => $probability) {
                 $cells[$cell] = ($cells[$cell] ?? 0.0) + $stratum['share'] * $probability;
             }

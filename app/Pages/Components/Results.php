@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Components;
 
+use App\Bridge\Readings\VisitImpact;
 use App\Drawings\ResultRange;
 use App\Models\Head;
 use App\Models\VisitStatement;
@@ -46,7 +47,8 @@ final class Results extends Component
         $this->expected = $is('within');
         $this->others = $is(null);
         $this->cells = array_filter([
-            'before' => self::cells($this->account['before']), 'after' => self::cells($this->account['after']),
+            'before' => VisitImpact::cellsOf($this->account['before']),
+            'after' => VisitImpact::cellsOf($this->account['after']),
         ]);
     }
 
@@ -89,23 +91,6 @@ final class Results extends Component
         }
 
         return $signs;
-    }
-
-    /**
-     * @param list<StoredStratum> $strata
-     *
-     * @return array<string, float>
-     */
-    private static function cells(array $strata): array
-    {
-        $cells = [];
-        foreach ($strata as $stratum) {
-            foreach ($stratum['cells'] as $cell => $probability) {
-                $cells[$cell] = ($cells[$cell] ?? 0.0) + $stratum['share'] * $probability;
-            }
-        }
-
-        return $cells;
     }
 
     public function render(): View

@@ -60,12 +60,7 @@ final readonly class WhatIfScreen
                 $change === null => null,
                 default => $this->whatIfQuestion->of($head, $change, $number),
             };
-            $futures = $whatIf === null
-                ? []
-                : [
-                    'as planned' => $this->future($whatIf->asPlanned),
-                    'with the change' => $this->future($whatIf->changed),
-                ];
+            $futures = $whatIf === null ? [] : $this->futures($whatIf->asPlanned, $whatIf->changed);
         } catch (InvalidArgumentException $unclear) {
             $wrong = $unclear->getMessage();
         }
@@ -127,13 +122,28 @@ final readonly class WhatIfScreen
             : Words::say('wishes.verdict.says', ['what' => implode(', ', $parts)]);
     }
 
+    /** @return array{'as planned': ToldFuture, 'with the change': ToldFuture} drawn to one scale */
+    private function futures(Future $planned, Future $changed): array
+    {
+        $furthest = max(
+            HairBalance::furthest($this->outlookParts->balanceAhead($planned)),
+            HairBalance::furthest($this->outlookParts->balanceAhead($changed)),
+        );
+
+        return [
+            'as planned' => $this->future($planned, $furthest),
+            'with the change' => $this->future($changed, $furthest),
+        ];
+    }
+
     /** @return ToldFuture */
-    private function future(Future $future): array
+    private function future(Future $future, float $furthest): array
     {
         return [
             'balance' => HairBalance::of(
                 $this->outlookParts->balanceAhead($future),
                 $this->parameters->model->bandHalfWidth,
+                $furthest,
             ),
             'days' => round($future->daysOutOfBand, 1),
             'minutes' => (int) round($future->minutes),

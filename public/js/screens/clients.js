@@ -5,6 +5,9 @@ import { curlGauge } from './parts/curl-gauge.js';
 
 const lengths = () => document.querySelectorAll('select[name^="zones"][name$="[length]"]');
 for (const bar of document.querySelectorAll('[data-set-all]')) {
+    // What was typed before and came back with the page is what is pressed.
+    const values = new Set([...lengths()].map((select) => select.value));
+    bar.querySelectorAll('[aria-pressed]').forEach((button) => button.setAttribute('aria-pressed', String(values.size === 1 && values.has(button.dataset.porosity))));
     bar.hidden = false;
     bar.addEventListener('click', (event) => {
         const value = event.target.dataset.porosity;

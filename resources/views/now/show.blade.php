@@ -30,6 +30,7 @@
                 @elseif ($next->isToday && ! $notReadYet)<a class="button is-strong is-large" href="{{ route('clients.wash', $head) }}">{{ __('now.start') }}</a>
                 @elseif ($next->item && ! $notReadYet && $next->booked === '')<a class="button is-strong is-large" href="{{ route('bookings.create', ['head' => $head->id, 'date' => $next->item->date->format('Y-m-d')]) }}">{{ __('now.book') }}</a>@endif
                 <a @class(['button', 'is-large', 'is-strong' => ! $next->running && ($notReadYet || ! $next->isToday && $next->booked !== '' || $next->item === null)]) href="{{ route('clients.hair-tests', $head) }}">@if ($signs === []){{ __('now.first-tests') }}@elseif ($next->testMinutes === 0){{ __('now.hair-tests') }}@else{{ __($next->item?->look ? 'now.test-first' : 'now.test', ['minutes' => $next->testMinutes]) }}@endif</a>
+                @if ($notReadYet && $next->isToday && ! $next->running)<a class="button is-large" href="{{ route('clients.wash', $head) }}">{{ __('now.start') }}</a>@endif
                 @if ($next->minutes !== '')<span class="reason">{{ implode(' · ', array_filter([$next->minutes, $next->done])) }}</span>@endif
             </p>
             @unless ($notReadYet)

@@ -2,7 +2,7 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Terms</h1><p class="lead">What the plan must keep to beside the hair itself.</p></div>
-        <a class="button" href="{{ route('clients.plan', $head) }}">Back to the season</a>
+        <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('plan.back') }}</a>
     </header>
 
     <div class="by-parts">

@@ -3,7 +3,7 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>What if</h1><p class="lead">One thing done differently, twelve weeks on. Your plan won’t change.</p></div>
-        <a class="button" href="{{ route('clients.plan', $head) }}">Back to the season</a>
+        <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('plan.back') }}</a>
     </header>
     @if ($futures !== [])
         <p class="verdict-words">{{ $says }} {{ $verdict }}</p>
