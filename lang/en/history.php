@@ -21,6 +21,7 @@ return [
         'confirm' => 'Done again, it is so',
         'balance' => 'Hair balance', 'before' => 'before these tests', 'after' => 'after', 'numbers' => 'In numbers, 0 to 100',
         'row' => ':what, :part', 'build-up' => 'build-up', 'ruled-out' => 'Ruled out: :cells.',
+        'not-tested' => 'These results say nothing of where the hair balance stands.',
         'see' => 'To this client now', 'go-on' => 'Tests :moment', 'print' => 'Print these results', 'correct' => 'Correct this visit', 'undo' => 'Undo this visit',
         'earlier' => 'What was said on :day, by :by',
     ],

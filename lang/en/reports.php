@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The reports over a salon.
 return [
-    'cells' => ['rest' => ':percent % something else'],
+    'cells' => ['rest' => ':percent % something else', 'none' => 'not tested'],
     'team' => [
         'chance' => 'within chance',
         'alike' => '{1} Nobody reads further from the salon’s usual than chance alone would, by the one sign compared.'

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bridge\Plans\Outlooks;
 use App\Bridge\Readings\VisitImpacts;
 use App\Care\Readings\Visits;
 use Illuminate\Support\Str;
@@ -118,4 +119,27 @@ it('takes a visit in once, whatever it says the second time', function (): void 
         ->toBe($first->id)
         ->and($head->readings()->count())
         ->toBe($count);
+});
+
+it('claims no balance of hair that nobody had tested, nor after tests that say nothing of it', function (): void {
+    $head = $this->aNewHead();
+    $head->readings()->delete();
+    app(Outlooks::class)->of($head->refresh());
+    $results = function (Reading $reading) use ($head): string {
+        $visit = app(Visits::class)->take($head->refresh(), strtolower((string) Str::ulid()), [$reading], 'Ilse');
+
+        return (string) $this
+            ->actingAs($this->stylist)
+            ->get("/clients/{$head->id}/history/{$visit->id}")
+            ->assertOk()
+            ->getContent();
+    };
+    expect($results(oneReading('length', ['length_mm' => 400])))
+        ->toContain(__('history.results.not-tested'))
+        ->not->toContain('% in balance')
+        ->and($results(oneReading('dryness', ['points' => 8], 200)))->toContain(__('history.results.not-tested'))
+        ->and($results(oneReading('dryness', ['points' => 8])))
+        ->toContain('<span>' . __('history.results.before') . '</span><p>' . __('reports.cells.none') . '</p>')
+        ->toContain('% dry')
+        ->not->toContain(__('history.results.not-tested'));
 });

@@ -30,8 +30,9 @@ final readonly class Sentences
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
 
-    private const FILES = 'acts|amounts|booking|bottles|chair-work|clients|forms|hair-tests|head-map|home-routine|limits|messages|mix|nagomi|needs'
-        . '|now|offline|plan|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|wishes|yardsticks';
+    private const FILES = 'acts|amounts|booking|bottles|chair-work|clients|forms|hair-tests|head-map'
+        . '|history|home-routine|intake|limits|messages|mix|nagomi|needs|now|offline|plan'
+        . '|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
         . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';

@@ -207,15 +207,17 @@ final readonly class HeadRecord
     /** Whether nobody has read this hair lately; no state of it is claimed then. */
     public function isNotReadYet(Head $head): bool
     {
-        $today = Calendar::dayOf($head->salon->today());
-
-        return (new PlanTerms())->readOn($this->lastRead($head), $today, $this->parameters->planning)->notReadYet;
+        return (new PlanTerms())
+            ->readOn($this->lastRead($head), Calendar::dayOf($head->salon->today()), $this->parameters->planning)
+            ->notReadYet;
     }
 
-    /** The last day on which a sign of the balance was read; null: none was. */
-    private function lastRead(Head $head): ?\DateTimeImmutable
+    /** The last day, up to the given one, on which a sign of the balance was read; null: none was. */
+    public function lastRead(Head $head, ?\DateTimeImmutable $until = null): ?\DateTimeImmutable
     {
-        return StoredEvidence::day($head->days()->where('was_read', true)->max('date'));
+        $until = $until?->format('Y-m-d') ?? '9999-12-31';
+
+        return StoredEvidence::day($head->days()->where('was_read', true)->where('date', '<=', $until)->max('date'));
     }
 
     /**

@@ -16,23 +16,29 @@ final readonly class VisitImpact
      * @param list<string>               $ruledOut cells that were well possible and hardly are now
      * @param list<array<string, mixed>> $readings one for each: what it says, what it moved, whether it is to be
      *     checked again
+     * @param bool $testedBefore the hair had been tested lately without them; of hair that was not, no state is claimed
+     * @param bool $testedAfter  with them it is
      */
     public function __construct(
         public array $before,
         public array $after,
         public array $ruledOut,
         public array $readings,
+        public bool $testedBefore = true,
+        public bool $testedAfter = true,
     ) {
     }
 
     /**
      * @param 'before'|'now' $when
      *
-     * @return array<string, float> how likely the hair is in each state, by share of hair
+     * @return array<string, float> how likely the hair is in each state, by share of hair; none where nobody tested it
      */
     public function cells(string $when): array
     {
-        return self::cellsOf($when === 'before' ? $this->before : $this->after);
+        return $when === 'before'
+            ? ($this->testedBefore ? self::cellsOf($this->before) : [])
+            : ($this->testedAfter ? self::cellsOf($this->after) : []);
     }
 
     /**

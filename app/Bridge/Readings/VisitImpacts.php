@@ -20,6 +20,7 @@ use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Reading;
@@ -57,9 +58,11 @@ final readonly class VisitImpacts
             fn (Reading $reading): bool => ! in_array($reading->id, $instead, true),
         ));
         $today = Calendar::dayOf($head->salon->today());
-        $without = $this->followed($book, $rest, $today, $from)->last()->state;
+        $rested = $this->followed($book, $rest, $today, $from);
+        $without = $rested->last()->state;
         $with = $this->followed($book, [...$rest, ...$readings], $today, $from);
         $last = $this->last($head, $readings);
+        $earlier = $from === null ? null : $this->headRecord->lastRead($head, $from->date);
 
         return new VisitImpact(
             $this->outlookParts->standing($without),
@@ -70,7 +73,18 @@ final readonly class VisitImpacts
                 $this->parameters->readings,
             ),
             array_map(fn (Reading $reading): array => $this->reading($reading, $with, $without, $last), $readings),
+            $this->isTested($rested, $earlier, $today),
+            $this->isTested($with, $earlier, $today),
         );
+    }
+
+    /** @param DateTimeImmutable|null $earlier the last day read before what was followed */
+    private function isTested(FilterRun $run, ?DateTimeImmutable $earlier, DateTimeImmutable $today): bool
+    {
+        $days = array_map(static fn (ReadingCheck $check): DateTimeImmutable => $check->reading->date, $run->checks);
+        $last = $days === [] ? $earlier : max($days);
+
+        return ! (new PlanTerms())->readOn($last, $today, $this->parameters->planning)->notReadYet;
     }
 
     /** @param list<Reading> $read instead of what the book has */

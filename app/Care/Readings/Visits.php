@@ -188,6 +188,7 @@ final readonly class Visits
             'after' => $told->after,
             'ruled_out' => $told->ruledOut,
             'readings' => $told->readings,
+            'tested' => ['before' => $told->testedBefore, 'after' => $told->testedAfter],
         ]]);
     }
 }

@@ -35,7 +35,12 @@ final class Results extends Component
     /** @param bool $live results can still be confirmed */
     public function __construct(public readonly Head $head, VisitStatement $statement, public readonly bool $live)
     {
-        $this->account = $statement->account;
+        $account = $statement->account;
+        // Of hair that nobody had tested lately no state is claimed, also later.
+        foreach (['before', 'after'] as $when) {
+            $account[$when] = $account['tested'][$when] ?? true ? $account[$when] : [];
+        }
+        $this->account = $account;
         $signs = $this->signs();
         $is = static fn (?string $side): array => array_values(array_filter(
             $signs,
@@ -46,10 +51,10 @@ final class Results extends Component
         $this->off = $off;
         $this->expected = $is('within');
         $this->others = $is(null);
-        $this->cells = array_filter([
+        $this->cells = [
             'before' => VisitImpact::cellsOf($this->account['before']),
             'after' => VisitImpact::cellsOf($this->account['after']),
-        ]);
+        ];
     }
 
     /** @return list<ToldSign> */

@@ -105,6 +105,7 @@ final readonly class VisitsScreen
         return new VisitStatement(['by' => $visit->by, 'because' => '', 'written_at' => now(), 'account' => [
             'date' => $visit->date->format('Y-m-d'), 'moment' => $visit->moment, 'before' => $told->before ?? [],
             'after' => $told->after ?? [], 'ruled_out' => $told->ruledOut ?? [], 'readings' => $told->readings ?? [],
+            'tested' => ['before' => $told->testedBefore ?? false, 'after' => $told->testedAfter ?? false],
             'verdict' => '',
         ]]);
     }

@@ -1,4 +1,5 @@
 @props(['cells'])
+@if ($cells === [])<p>{{ __('reports.cells.none') }}</p>@else
 @php(arsort($cells))
 @php($shown = array_filter($cells, fn ($probability) => $probability >= 0.2) ?: array_slice($cells, 0, 1))
 @php($left = (int) round(100 * (1 - array_sum($shown))))
@@ -12,3 +13,4 @@
     </svg>
     <p>{{ implode(' · ', [...array_map(fn ($cell, $probability) => round(100 * $probability) . ' % ' . __("nagomi.cells.{$cell}"), array_keys($shown), $shown), ...($left > 0 ? [__('reports.cells.rest', ['percent' => $left])] : [])]) }}</p>
 </div>
+@endif

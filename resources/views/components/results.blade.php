@@ -15,6 +15,7 @@
     </section>
     <section class="card" aria-label="{{ __('history.results.balance') }}">
         <h2>{{ __('history.results.balance') }}</h2>
+        @if ($account['after'] === [])<p>{{ __('history.results.not-tested') }}</p>@else
         <div class="changes">@foreach ($cells as $when => $of)<div class="changes-row"><span>{{ __("history.results.{$when}") }}</span><x-cells :cells="$of"/></div>@endforeach</div>
         @if ($account['ruled_out'] !== [])<p>{{ __('history.results.ruled-out', ['cells' => implode(', ', array_map(fn ($cell) => __("nagomi.cells.{$cell}"), $account['ruled_out']))]) }}</p>@endif
         <details><summary>{{ __('history.results.numbers') }}</summary>
@@ -33,5 +34,6 @@
                 </tbody>
             </table>
         </details>
+        @endif
     </section>
 </div>
