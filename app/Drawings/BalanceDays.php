@@ -15,7 +15,7 @@ final readonly class BalanceDays
     private const Z_80 = 1.2816;
 
     /** @param array<string, string> $words sentences with their places still open: they are filled in hundreds of times */
-    private function __construct(private array $words, private float $bandHalfWidth)
+    private function __construct(private array $words, private float $bandHalfWidth, private string $ahead)
     {
     }
 
@@ -23,13 +23,19 @@ final readonly class BalanceDays
      * @param StoredBalance        $balance
      * @param float                $bandHalfWidth in points of the reserve
      * @param callable(int): float $x
+     * @param string               $ahead         how the days ahead are spoken of
      *
      * @return list<array{date: string, x: float, says: list<list<string>>}> sentences by stratum; today says how it
      *     stands now, and what it comes to after the wash that is planned for it
      */
-    public static function of(array $balance, float $bandHalfWidth, callable $x, bool $washesToday): array
-    {
-        $days = new self(self::words(), $bandHalfWidth);
+    public static function of(
+        array $balance,
+        float $bandHalfWidth,
+        callable $x,
+        bool $washesToday,
+        string $ahead = 'planned',
+    ): array {
+        $days = new self(self::words($ahead), $bandHalfWidth, $ahead);
         $says = array_map(
             fn (array $stratum): array => $days->stratum($stratum, $washesToday),
             $balance['strata'],
@@ -69,7 +75,11 @@ final readonly class BalanceDays
             $says[$i] = [$this->says($day, $stratum['targets'], $i === $now ? 'now' : 'was')];
         }
         foreach ($stratum['ahead'] as $i => $day) {
-            $planned = $this->says($day, $stratum['targets'], $i === 0 && $washesToday ? 'after' : 'planned');
+            $planned = $this->says(
+                $day,
+                $stratum['targets'],
+                $i === 0 && $washesToday && $until > 0 ? 'after' : $this->ahead,
+            );
             // Without a wash today is only as it is now.
             $says[$now + $i] = match (true) {
                 $i > 0 || $until === 0 => [$planned],
@@ -84,7 +94,7 @@ final readonly class BalanceDays
     /**
      * @param array{float, float, float, float, float, float} $day
      * @param array{float, float}                             $targets
-     * @param 'was'|'now'|'after'|'planned'                   $how
+     * @param string                                          $how was, now, after, or as the days ahead are spoken of
      */
     private function says(array $day, array $targets, string $how): string
     {
@@ -116,10 +126,10 @@ final readonly class BalanceDays
     }
 
     /** @return array<string, string> */
-    private static function words(): array
+    private static function words(string $ahead): array
     {
         $words = [];
-        foreach (['was', 'now', 'after', 'planned'] as $how) {
+        foreach (['was', 'now', 'after', $ahead] as $how) {
             $words[$how] = strtr(Words::say("hair-balance.says.{$how}"), [
                 ':stands' => Words::say('hair-balance.stands'),
             ]);

@@ -63,9 +63,14 @@ final readonly class HairBalance
      * @param float         $bandHalfWidth of the comfort band, in points of the reserve
      * @param float|null    $furthest points from the middle to the edge, where pictures are held beside each other; null:
      *     by what this one needs
+     * @param string $ahead how the days ahead are spoken of: hair-balance.says
      */
-    public static function of(array $balance, float $bandHalfWidth, ?float $furthest = null): self
-    {
+    public static function of(
+        array $balance,
+        float $bandHalfWidth,
+        ?float $furthest = null,
+        string $ahead = 'planned',
+    ): self {
         $from = CarbonImmutable::parse($balance['from']);
         $count = max(0, count($balance['strata'][0]['days']) - 1) + count($balance['strata'][0]['ahead']);
         $step = (self::RIGHT - self::LEFT) / max(1, $count - 1);
@@ -88,7 +93,7 @@ final readonly class HairBalance
             self::ticks($from, $count, $x),
             self::washes($balance, $dayOf, $count, $x),
             array_map(fn (string $date): float => $x($dayOf($date)), $balance['gauges']),
-            BalanceDays::of($balance, $bandHalfWidth, $x, $washesToday),
+            BalanceDays::of($balance, $bandHalfWidth, $x, $washesToday, $ahead),
             $x($dayOf($balance['today'])),
             [$y($bandHalfWidth), $y(-$bandHalfWidth)],
             $washesToday,

@@ -14,6 +14,8 @@ return [
         'now' => 'Now: :stands',
         'after' => 'After today\'s wash, planned: :stands',
         'planned' => 'Planned: :stands',
+        'changed' => 'With the change: :stands',
+        'as-planned' => 'As planned: :stands',
     ],
     'wash' => ':day: :kinds',
     'wash-planned' => ':day: :kinds, planned',
@@ -26,7 +28,7 @@ return [
         . ' :verdict Arrow keys read each day.',
     'span' => [
         'both' => 'twelve weeks back until now, and twelve ahead as planned',
-        'ahead' => ':name, twelve weeks ahead as planned',
+        'ahead' => 'twelve weeks ahead, :name',
     ],
     'read' => 'Tap a day for details. Each number is the distance from what this hair likes, in points of 100.',
     'step' => ['back' => 'A day back', 'today' => 'Today', 'on' => 'A day on'],
@@ -41,6 +43,6 @@ return [
         'ribbon' => 'pale edge: where it lies 8 times in 10',
         'mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'wash' => 'wash', 'service' => 'chemical service',
         'tests' => 'hair tests', 'now' => 'now', 'after' => 'after today\'s wash, if it is done as planned',
-        'planned' => 'faded: planned',
+        'planned' => 'faded: planned', 'beside' => 'dashed: as planned',
     ],
 ];

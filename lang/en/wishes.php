@@ -72,7 +72,7 @@ return [
     'not-usable' => [
         'humidity' => 'Air is measured, not chosen: change it under details once it is so.',
         'hardness' => 'Water is measured, not chosen: change it under details once it is so.',
-        'no-protein' => 'This leaves protein out of the plan as it stands. To plan round it, ask under “For some days”.',
-        'no-mask' => 'This leaves masks out of the plan as it stands. To plan round it, ask under “For some days”.',
+        'no-protein' => 'This leaves protein out of the plan as it stands. To plan round it, choose “we leave out”.',
+        'no-mask' => 'This leaves masks out of the plan as it stands. To plan round it, choose “we leave out”.',
     ],
 ];

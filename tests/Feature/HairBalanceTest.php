@@ -171,7 +171,10 @@ it('draws two futures to one scale, so that they can be held beside each other',
         ->get("/clients/{$head->id}/plan/what-if?change=no-mask")
         ->assertOk()
         ->getContent();
-    preg_match_all('/<rect class="comfort"[^>]* y="([^"]+)"[^>]* height="([^"]+)"/', $page, $bands);
-    expect($bands[1])->toHaveCount(2)->and(array_unique($bands[1]))->toHaveCount(1)
-        ->and(array_unique($bands[2]))->toHaveCount(1);
+    // One picture: the change drawn, the plan dashed on the same scale, and both are read of each day.
+    preg_match_all('/class="(moisture|protein)-line is-beside" d="(M[^"]+)"/', $page, $beside);
+    expect(substr_count($page, '<rect class="comfort"'))->toBe(1)->and($beside[1])->toHaveCount(4)
+        ->and($page)->toContain('With the change: ')->toContain('As planned: ');
+    $plan = (string) $this->get("/clients/{$head->id}/plan/what-if")->getContent();
+    expect($plan)->not->toContain('is-beside')->not->toContain('With the change: ')->toContain('As planned: ');
 });

@@ -178,13 +178,13 @@ it('shows two futures of any change side by side and stores nothing', function (
     }
     expect($head->planItems()->get()->map->getAttributes()->all())->toBe($before);
 })->with([
-    'no question yet' => ['', ['Your plan won’t change', 'Another rhythm']],
-    'no masks' => ['change=no-mask', ['With the change', 'days out of balance expected']],
-    'another rhythm' => ['change=wash-every&number=14', ['With the change', 'wash days']],
-    'softer water' => ['change=hardness&number=40,5', ['With the change']],
-    'a rhythm of 90 days' => ['change=wash-every&number=90', ['2 to 35 days', 'value="90"']],
-    'letters' => ['change=humidity&number=damp', ['Type a number of %', 'value="damp"']],
-    'an unknown change' => ['change=dye', ['Another rhythm']],
+    'no question yet' => ['', ['Your plan won’t change', 'from now on we wash every']],
+    'no masks' => ['change=no-mask', ['with the change, and dashed', 'days out of balance expected']],
+    'another rhythm' => ['change=wash-every&number=14', ['with the change, and dashed', 'wash days']],
+    'softer water' => ['change=hardness&number=40,5', ['with the change, and dashed', 'value="40,5"']],
+    'a rhythm of 90 days' => ['asked=wash-every&number=90', ['2 to 35 days', 'value="90"', 'aria-invalid="true"']],
+    'letters' => ['asked=humidity&number=damp', ['Type a number of %', 'value="damp"']],
+    'an unknown change' => ['change=dye', ['from now on we wash every', 'as planned']],
 ]);
 
 it('takes an older wash day out of the book', function (): void {

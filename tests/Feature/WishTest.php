@@ -126,3 +126,51 @@ it('says what to type instead, keeps what was typed and changes nothing', functi
     [['wish' => 'wash-every', 'wish_days' => '90'], 'wish_days'],
     [['wish' => 'wash-every', 'wish_days' => 'often'], 'wish_days'],
 ]);
+
+it('asks the same by the sentence of the page as by its parts, and proposes what is often asked', function (): void {
+    $head = $this->aHead();
+    $page = fn (array $said): string => preg_replace(
+        '/name="_token" value="[^"]+"|name="key" value="[^"]+"|content="[^"]+"/',
+        '',
+        (string) askedWhatIf($this, $head, $said)->assertOk()->getContent(),
+    );
+    $dates = ['wish_from' => '2027-01-20', 'wish_until' => '2027-02-28'];
+    $says = function (string $html): array {
+        preg_match_all('~class="verdict-words">([^<]+)~', $html, $found);
+
+        return $found[1];
+    };
+    $masks = ['wish_what' => 'mask'] + $dates;
+    foreach (
+        [
+            [['asked' => 'leave-out'] + $masks, ['wish' => 'leave-out'] + $masks],
+            [['asked' => 'later', 'wish_what' => 'protein', 'number' => '7'],
+                ['wish' => 'later', 'wish_what' => 'protein', 'wish_days' => '7']],
+            [['asked' => 'wash-every-for', 'number' => '4'] + $dates,
+                ['wish' => 'wash-every', 'wish_days' => '4'] + $dates],
+            [['asked' => 'wash-every', 'number' => '10'], ['change' => 'wash-every', 'number' => '10']],
+            [['asked' => 'seal'], ['change' => 'seal']],
+        ] as [$sentence, $parts]
+    ) {
+        [$one, $other] = [$page($sentence), $page($parts)];
+        expect($says($one))->not->toBe([])->toBe($says($other))
+            ->and($one)->toContain("value=\"{$sentence['asked']}\" selected")
+            ->and($other)->toContain("value=\"{$sentence['asked']}\" selected")
+            ->and($one)->toContain('Use this');
+    }
+    // What is proposed can be asked as it stands.
+    preg_match_all('~href="([^"]+what-if\?[^"]+)"~', $page([]), $instances);
+    expect(count($instances[1]))->toBeGreaterThan(2);
+    foreach ($instances[1] as $address) {
+        $this->get(html_entity_decode($address))->assertOk()->assertSee('Use this');
+    }
+});
+
+it('keeps the sentence as it was asked where it cannot be asked', function (): void {
+    $head = $this->aHead();
+    $asked = ['asked' => 'later', 'wish_what' => 'clarifying', 'number' => 'soon'];
+    $back = askedWhatIf($this, $head, $asked)->assertRedirect("/clients/{$head->id}/plan/what-if");
+    $this->followRedirects($back)->assertOk()->assertSee(__('wishes.wrong.days-later'))
+        ->assertSee('value="later" selected', false)->assertSee('value="clarifying" selected', false)
+        ->assertSee('value="soon"', false);
+});

@@ -29,15 +29,29 @@ final class WhatIfController extends Controller
     public function show(WishRequest $request, Head $head): View
     {
         $number = TypedNumber::from($request->query('number'));
+        $asked = array_map(
+            fn (string $field): string => $request->string($field)->value() ?: $this->typedBefore($field),
+            [
+                'asked' => 'asked', 'change' => 'change', 'wish' => 'wish', 'treatment' => 'wish_what',
+                'number' => 'number', 'days' => 'wish_days', 'from' => 'wish_from', 'until' => 'wish_until',
+            ],
+        );
         $page = $this->whatIfScreen->of(
             $head,
-            $request->string('change')->value(),
+            ['number' => $asked['number'] !== '' ? $asked['number'] : $asked['days']] + $asked,
             is_string($number) || $number === null ? null : (float) $number,
-            $request->string('number')->value(),
             $request->wished(),
         );
 
         return view('plan.what-if', $page);
+    }
+
+    /** What was typed and could not be asked. */
+    private function typedBefore(string $field): string
+    {
+        $typed = old($field);
+
+        return is_scalar($typed) ? (string) $typed : '';
     }
 
     /** Makes a wish the plan. */

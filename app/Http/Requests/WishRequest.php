@@ -23,7 +23,26 @@ final class WishRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
+        $this->merge($this->fromTheSentence());
         $this->merge(['wish_days' => TypedNumber::from($this->input('wish_days'))]);
+    }
+
+    /**
+     * The sentence of the page has one menu for all that can be done differently, and one number.
+     *
+     * @return array<string, mixed>
+     */
+    private function fromTheSentence(): array
+    {
+        $asked = $this->query('asked');
+
+        return match ($asked) {
+            null, '' => [],
+            'leave-out' => ['wish' => 'leave-out'],
+            self::LATER => ['wish' => self::LATER, 'wish_days' => $this->query('number')],
+            'wash-every-for' => ['wish' => 'wash-every', 'wish_days' => $this->query('number')],
+            default => ['change' => $asked],
+        };
     }
 
     /** Asked by looking at the page, without anything to keep. */

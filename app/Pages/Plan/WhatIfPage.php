@@ -8,37 +8,38 @@ use App\Drawings\HairBalance;
 use App\Models\Head;
 use App\Models\Outlook;
 use App\Pages\Page;
-use Carbon\CarbonImmutable;
 use Nagomi\Core\Planning\PlanChange;
 
-/** Two futures of a head side by side. */
+/** One thing done differently: the sentence that asks, and what it comes to beside the plan as it stands. */
 final readonly class WhatIfPage extends Page
 {
     /**
-     * @param array<string, array{
-     *     balance: HairBalance, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
-     *     clarifies: int,
-     * }> $futures none while nothing is asked
-     * @param array<string, float> $rows what the change makes more or less of, by how much; the same is left out
-     * @param string|null $says    the wish in words; null where none was asked
-     * @param string|null $verdict what the change comes to, in words; null while nothing is asked
-     * @param bool        $usable  it can be made the plan
-     * @param int         $seen    the last change of the plan's terms
+     * @param WhatIfForm       $form    the sentence as it was asked
+     * @param HairBalance      $balance with the change; the plan as it stands while nothing is asked
+     * @param HairBalance|null $beside  the plan as it stands, where something else is asked
+     * @param array<string, array{planned: float|int, changed: float|int, more: float}> $rows what the change makes more
+     *     or less of; the same is left out
+     * @param string|null      $says    the wish in words; null where none was asked
+     * @param string|null      $verdict what the change comes to, in words; null while nothing is asked
+     * @param list<string>     $turns   which hair leaves its comfort or comes back, about when
+     * @param bool             $usable  it can be made the plan
+     * @param int              $seen    the last change of the plan's terms
      */
     public function __construct(
         public Head $head,
         public Outlook $outlook,
+        public WhatIfForm $form,
         public ?PlanChange $change,
-        public ?float $number,
         public ?string $wrong,
-        public array $futures,
+        public HairBalance $balance,
+        public ?HairBalance $beside,
         public array $rows,
-        public string $typed,
         public ?string $says,
         public ?string $verdict,
+        public array $turns,
         public bool $usable,
+        public bool $notReadYet,
         public int $seen,
-        public CarbonImmutable $today,
     ) {
     }
 }

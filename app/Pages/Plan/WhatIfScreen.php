@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\OutlookParts;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\WhatIfQuestion;
@@ -11,20 +12,14 @@ use App\Bridge\Plans\WishedFor;
 use App\Drawings\HairBalance;
 use App\Models\Head;
 use App\Models\PlanEdit;
+use App\Wording\FutureTurns;
 use App\Wording\Words;
 use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Future;
 use Nagomi\Core\Planning\PlanChange;
 
-/**
- * Two futures of a head side by side. Nothing is stored: it is a question, not a plan.
- *
- * @phpstan-type ToldFuture array{
- *     balance: HairBalance, days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int,
- *     clarifies: int,
- * }
- */
+/** Two futures of a head on one picture. Nothing is stored: it is a question, not a plan. */
 final readonly class WhatIfScreen
 {
     /** Differences smaller than that nobody would notice. */
@@ -34,67 +29,87 @@ final readonly class WhatIfScreen
     ];
 
     public function __construct(
+        private HeadRecord $headRecord,
         private OutlookParts $outlookParts,
         private Outlooks $outlooks,
+        private WhatIfForms $whatIfForms,
         private WhatIfQuestion $whatIfQuestion,
         private Parameters $parameters,
     ) {
     }
 
-    /** @param string $typed the number as it was typed, which the page shows again */
-    public function of(
-        Head $head,
-        string $asked,
-        ?float $number,
-        string $typed,
-        ?WishedFor $wished = null,
-    ): WhatIfPage {
-        $change = PlanChange::tryFrom($asked);
+    /** @param array<string, string> $asked the menus as they were chosen */
+    public function of(Head $head, array $asked, ?float $number, ?WishedFor $wished = null): WhatIfPage
+    {
+        $change = PlanChange::tryFrom($asked['change']);
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $outlook = $this->outlooks->current($head);
-        $futures = [];
-        $wrong = null;
+        $whatIf = $wrong = null;
         try {
             $whatIf = match (true) {
                 $wished !== null => $this->whatIfQuestion->wishing($head, $wished->wish),
                 $change === null => null,
                 default => $this->whatIfQuestion->of($head, $change, $number),
             };
-            $futures = $whatIf === null ? [] : $this->futures($whatIf->asPlanned, $whatIf->changed);
         } catch (InvalidArgumentException $unclear) {
             $wrong = $unclear->getMessage();
         }
+        $planned = $whatIf === null
+            ? $this->ahead($outlook->hair_balance)
+            : $this->outlookParts->balanceAhead($whatIf->asPlanned);
+        $changed = $whatIf === null ? null : $this->outlookParts->balanceAhead($whatIf->changed);
+        $furthest = max(HairBalance::furthest($planned), $changed === null ? 0.0 : HairBalance::furthest($changed));
+        $rows = $whatIf === null ? [] : $this->rows($whatIf->asPlanned, $whatIf->changed);
+        $half = $this->parameters->model->bandHalfWidth;
+        $plan = HairBalance::of($planned, $half, $furthest, 'as-planned');
 
         return new WhatIfPage(
             head: $head,
             outlook: $outlook,
+            form: $this->whatIfForms->of($head, $asked),
             change: $change,
-            number: $number,
             wrong: $wrong,
-            futures: $futures,
-            rows: $futures === [] ? [] : $this->rows($futures['as planned'], $futures['with the change']),
-            typed: $typed,
+            balance: $changed === null ? $plan : HairBalance::of($changed, $half, $furthest, 'changed'),
+            beside: $changed === null ? null : $plan,
+            rows: $rows,
             says: $wished?->says,
-            verdict: $futures === [] ? null : $this->verdict($futures['as planned'], $futures['with the change']),
+            verdict: $whatIf === null ? null : $this->verdict($rows),
+            turns: $changed === null ? [] : FutureTurns::of($planned, $changed, $half),
             usable: $wished !== null || $change !== null && $change->isChosen(),
-            today: $head->salon->today(),
+            notReadYet: $this->headRecord->isNotReadYet($head),
             seen: PlanEdit::last($head)->id ?? 0,
         );
     }
 
     /**
-     * @param ToldFuture $planned
-     * @param ToldFuture $changed
+     * @param StoredBalance $balance
      *
-     * @return array<string, float> by how much it differs, where it does by as much as anybody would notice
+     * @return StoredBalance what is planned of it
      */
-    private function rows(array $planned, array $changed): array
+    private function ahead(array $balance): array
     {
+        return [
+            'from' => $balance['today'],
+            'strata' => array_map(
+                static fn (array $stratum): array => ['days' => []] + $stratum,
+                $balance['strata'],
+            ),
+            'gauges' => [],
+        ] + $balance;
+    }
+
+    /**
+     * @return array<string, array{planned: float|int, changed: float|int, more: float}> where they differ by as much as
+     *     anybody would notice
+     */
+    private function rows(Future $planned, Future $changed): array
+    {
+        [$planned, $changed] = [$this->sums($planned), $this->sums($changed)];
         $rows = [];
         foreach (self::LEAST as $what => $least) {
             $more = round($changed[$what] - $planned[$what], 1);
             if (abs($more) >= $least) {
-                $rows[$what] = $more;
+                $rows[$what] = ['planned' => $planned[$what], 'changed' => $changed[$what], 'more' => $more];
             }
         }
 
@@ -104,16 +119,15 @@ final readonly class WhatIfScreen
     /**
      * What the change comes to, in one sentence.
      *
-     * @param ToldFuture $planned
-     * @param ToldFuture $changed
+     * @param array<string, array{planned: float|int, changed: float|int, more: float}> $rows
      */
-    private function verdict(array $planned, array $changed): string
+    private function verdict(array $rows): string
     {
         $parts = [];
-        foreach (array_diff_key($this->rows($planned, $changed), ['price' => true]) as $what => $more) {
+        foreach (array_diff_key($rows, ['price' => true]) as $what => $row) {
             $parts[] = trans_choice(
-                'wishes.verdict.' . ($more > 0 ? 'more' : 'fewer') . ".{$what}",
-                (int) round(abs($more)),
+                'wishes.verdict.' . ($row['more'] > 0 ? 'more' : 'fewer') . ".{$what}",
+                (int) round(abs($row['more'])),
             );
         }
 
@@ -122,29 +136,14 @@ final readonly class WhatIfScreen
             : Words::say('wishes.verdict.says', ['what' => implode(', ', $parts)]);
     }
 
-    /** @return array{'as planned': ToldFuture, 'with the change': ToldFuture} drawn to one scale */
-    private function futures(Future $planned, Future $changed): array
-    {
-        $furthest = max(
-            HairBalance::furthest($this->outlookParts->balanceAhead($planned)),
-            HairBalance::furthest($this->outlookParts->balanceAhead($changed)),
-        );
-
-        return [
-            'as planned' => $this->future($planned, $furthest),
-            'with the change' => $this->future($changed, $furthest),
-        ];
-    }
-
-    /** @return ToldFuture */
-    private function future(Future $future, float $furthest): array
+    /**
+     * @return array{
+     *     days: float, minutes: int, price: float, wash_days: int, masks: int, proteins: int, clarifies: int,
+     * }
+     */
+    private function sums(Future $future): array
     {
         return [
-            'balance' => HairBalance::of(
-                $this->outlookParts->balanceAhead($future),
-                $this->parameters->model->bandHalfWidth,
-                $furthest,
-            ),
             'days' => round($future->daysOutOfBand, 1),
             'minutes' => (int) round($future->minutes),
             'price' => round($future->price, 1),

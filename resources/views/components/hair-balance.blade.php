@@ -1,6 +1,6 @@
-@props(['balance', 'verdict' => '', 'name' => 'a', 'label' => __('hair-balance.span.both'), 'strand' => null])
+@props(['balance', 'verdict' => '', 'name' => 'a', 'label' => __('hair-balance.span.both'), 'strand' => null, 'beside' => null])
 @php($band = $balance->band)
-<figure class="balance" data-balance @if ($strand) data-strand="{{ json_encode($strand->forThePage()) }}" @endif>
+<figure @class(['balance', 'is-ahead' => $balance->todayX <= 60]) data-balance @if ($strand) data-strand="{{ json_encode($strand->forThePage()) }}" @endif>
     @if (count($balance->strata) > 1)
         <div class="joined" role="group" aria-label="{{ __('hair-balance.strata') }}">
             @foreach ($balance->strata as $s => $stratum)<button type="button" data-stratum="{{ $s }}" aria-pressed="{{ $s === 0 ? 'true' : 'false' }}">{{ ucfirst($stratum['name']) }}</button>@endforeach
@@ -9,7 +9,7 @@
     <div class="balance-frame">
     <svg viewBox="0 0 {{ $balance::WIDTH }} {{ $balance::HEIGHT }}" tabindex="0" role="img"
          aria-label="{{ __('hair-balance.label', ['span' => $label, 'verdict' => $verdict]) }}"
-         data-days="{{ json_encode($balance->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $balance->todayX }}">
+         data-days="{{ json_encode($balance->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $balance->todayX }}" @if ($beside) data-beside="{{ json_encode(array_column($beside->days, 'says'), JSON_UNESCAPED_UNICODE) }}" @endif>
         <rect class="comfort" x="{{ $balance::LEFT }}" y="{{ $band[0] }}" width="{{ $balance::RIGHT - $balance::LEFT }}" height="{{ $band[1] - $band[0] }}"/>
         <line class="liking" x1="{{ $balance::LEFT }}" x2="{{ $balance::RIGHT }}" y1="{{ $balance::MIDDLE }}" y2="{{ $balance::MIDDLE }}"/>
         <text class="balance-word" x="20" y="{{ $band[0] + 20 }}">{{ __('hair-balance.words.in') }}</text>
@@ -26,6 +26,7 @@
                         @endforeach
                     </g>
                 @endforeach
+                @if ($beside)@foreach (['moisture', 'protein'] as $side)@if ($beside->strata[$s][$side]['planned'])<path class="{{ $side }}-line is-beside" d="{{ $beside->strata[$s][$side]['planned']['line'] }}"/>@endif @endforeach @endif
                 @foreach (['moisture', 'protein'] as $side)
                     <text class="balance-name {{ $side }}-word" x="{{ $balance::RIGHT - 4 }}" y="{{ $stratum[$side]['end'] + ($stratum['moisture']['end'] <= $stratum['protein']['end'] xor $side === 'protein' ? -7 : 16) }}">{{ __("hair-balance.words.{$side}") }}</text>
                     @if ($balance->todayX > 60)
@@ -41,13 +42,14 @@
         @foreach ($balance->washes as $wash)
             <g @class(['stone', 'is-planned' => $wash['planned']]) transform="translate({{ $wash['x'] }} {{ $balance::DONE_Y }})">
                 <title>{{ $wash['says'] }}</title>
-                <line class="wash" x1="0" x2="0" y1="-5" y2="5"/>
-                @if (in_array('clarify', $wash['kinds'], true))<rect class="clarify" x="-4.5" y="-16" width="9" height="32" rx="1.5"/>@endif
-                @if (in_array('mask', $wash['kinds'], true))<ellipse class="mask" cx="0" cy="-7" rx="6.5" ry="4.5"/>@endif
-                @if (in_array('protein', $wash['kinds'], true))<path class="protein" d="M-6.5 2h13l-6.5 10z"/>@endif
-                @if (in_array('service', $wash['kinds'], true))<path class="service" d="M-6 22h12l-6 -10z"/>@endif
+                @include('components.stone', ['kinds' => $wash['kinds']])
             </g>
         @endforeach
+        @if ($beside)
+            <text class="tick is-strip" x="27" y="{{ $balance::DONE_Y - 5 }}">{{ __('what-if.strip.changed') }}</text>
+            <text class="tick is-strip" x="27" y="{{ $balance::TESTS_Y + 13 }}">{{ __('what-if.strip.planned') }}</text>
+            @foreach ($beside->washes as $wash)<g class="stone is-beside" transform="translate({{ $wash['x'] }} {{ $balance::TESTS_Y + 8 }}) scale(.62)"><title>{{ $wash['says'] }}</title>@include('components.stone', ['kinds' => $wash['kinds']])</g>@endforeach
+        @endif
         @foreach ($balance->tests as $x)<path class="gauge" d="M{{ $x }} {{ $balance::TESTS_Y }}l4.5 8h-9z"/>@endforeach
         @if ($balance->todayX > 60)
             <line class="weir" x1="{{ $balance->todayX }}" x2="{{ $balance->todayX }}" y1="14" y2="{{ $balance::TESTS_Y + 8 }}"/>
@@ -73,7 +75,8 @@
                 <li><i class="dot dot-now"></i>{{ __('hair-balance.key.now') }}</li>
                 @if ($balance->washesToday)<li><i class="dot dot-after"></i>{{ __('hair-balance.key.after') }}</li>@endif
             @endif
-            <li>{{ __('hair-balance.key.ribbon') }}</li><li>{{ __('hair-balance.key.planned') }}</li>
+            <li>{{ __('hair-balance.key.ribbon') }}</li>
+            @if ($beside)<li>{{ __('hair-balance.key.beside') }}</li>@elseif ($balance->todayX > 60)<li>{{ __('hair-balance.key.planned') }}</li>@endif
         </ul>
     </figcaption>
 </figure>

@@ -1,64 +1,57 @@
-<x-layout :title="'What if, for ' . $called($head->name)" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
+<x-layout :title="__('what-if.title-of', ['name' => $called($head->name)])" :head="$head">
+    <x-slot:scripts><script type="module" src="{{ asset('js/screens/what-if.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>What if</h1><p class="lead">One thing done differently, twelve weeks on. Your plan won’t change.</p></div>
-        <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('plan.back') }}</a>
+        <div class="grow"><h1>{{ __('what-if.title') }}</h1><p class="lead">{{ __('what-if.lead') }}</p></div>
+        <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('what-if.back') }}</a>
     </header>
-    @if ($futures !== [])
-        <p class="verdict-words">{{ $says }} {{ $verdict }}</p>
-        @if ($usable)
-            <form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>
-                @if ($says === null)<input type="hidden" name="change" value="{{ $change->value }}"><input type="hidden" name="number" value="{{ $typed }}">
-                @else<input type="hidden" name="seen" value="{{ $seen }}">@foreach (['wish', 'wish_what', 'wish_from', 'wish_until', 'wish_days'] as $name)<input type="hidden" name="{{ $name }}" value="{{ request($name) }}">@endforeach @endif
-                <button class="button is-strong is-large">{{ __('wishes.use') }}</button>
-            </form>
-        @else<p class="reason">{{ __("wishes.not-usable.{$change->value}") }}</p>@endif
-    @endif
-    <h2>{{ __('wishes.for-a-time') }}</h2>
-    <form method="get" action="{{ route('clients.plan.what-if', $head) }}" class="asks" novalidate>
-        <x-choice name="wish" :label="__('wishes.kind')" :options="__('wishes.kinds')" :value="request('wish', 'leave-out')"/>
-        <x-choice name="wish_what" :label="__('wishes.treatment')" :options="__('wishes.treatments')" :value="request('wish_what', 'mask')"/>
-        <x-field name="wish_from" :label="__('wishes.from')" type="date" :value="request('wish_from', $today->format('Y-m-d'))"/>
-        <x-field name="wish_until" :label="__('wishes.until')" type="date" :value="request('wish_until', $today->addWeeks(3)->format('Y-m-d'))"/>
-        <x-field name="wish_days" :label="__('wishes.days')" mode="numeric" :value="request('wish_days')" :help="__('wishes.days-help')"/>
-        <button class="button is-strong">{{ __('wishes.show') }}</button>
+    @php($isWrong = $wrong || $errors->any())
+    <form method="get" action="{{ route('clients.plan.what-if', $head) }}" class="sentence card" data-sentence="{{ $form->forThePage() }}" novalidate>
+        <p class="sentence-line">
+            <span>{{ __('what-if.begins') }}</span>
+            <select name="asked" aria-label="{{ __('what-if.act') }}">@foreach ($form->acts as $act => $words)<option value="{{ $act }}" @selected($act === $form->asked)>{{ $words }}</option>@endforeach</select>
+            <select name="wish_what" data-part="treatment" aria-label="{{ __('what-if.treatment') }}">@foreach (__('wishes.treatments') as $what => $words)<option value="{{ $what }}" @selected($what === $form->treatment)>{{ $words }}</option>@endforeach</select>
+            <span data-part="number"><span data-before></span><input name="number" inputmode="decimal" value="{{ $form->number }}" autocomplete="off" aria-label="{{ __('what-if.number') }}" @if ($isWrong) aria-invalid="true" aria-describedby="wrong" @endif><span data-of>{{ __('what-if.units') }}</span></span>
+            <span data-part="dates">{{ __('what-if.from') }} <input type="date" name="wish_from" value="{{ $form->from }}" aria-label="{{ __('what-if.from') }}"> {{ __('what-if.until') }} <input type="date" name="wish_until" value="{{ $form->until }}" aria-label="{{ __('what-if.until') }}"></span><span>?</span>
+            <button class="button is-strong is-large">{{ __('what-if.ask') }}</button>
+        </p>
+        @if ($isWrong)<p class="help is-danger" id="wrong">{{ $wrong ?? $errors->first() }}</p>@endif
+        @if ($form->instances !== [])
+            <p class="sentence-instances"><span class="reason">{{ __('what-if.examples') }}</span>
+                @foreach ($form->instances as $instance)<a class="button" href="{{ route('clients.plan.what-if', [$head, ...$instance['query']]) }}">{{ $instance['words'] }}</a>@endforeach
+            </p>
+        @endif
     </form>
-    <h2>{{ __('wishes.for-good') }}</h2>
-    <form method="get" action="{{ route('clients.plan.what-if', $head) }}" class="asks" novalidate>
-        <div class="field">
-            <label class="label" for="change">Change</label>
-            <div class="select"><select id="change" name="change">
-                @foreach (__('nagomi.changes') as $key => $words)<option value="{{ $key }}" @selected($change?->value === $key)>{{ $words }}</option>@endforeach
-            </select></div>
-        </div>
-        <div class="field">
-            <label class="label" for="number">Number <span class="unit">where one is asked for</span></label>
-            <input class="input @if ($wrong) is-danger @endif" id="number" name="number" inputmode="decimal" value="{{ $typed }}" @if ($wrong) aria-invalid="true" aria-describedby="wrong" @endif>
-        </div>
-        <button class="button is-strong">Compare</button>
-        @if ($wrong)<p class="help is-danger" id="wrong">{{ $wrong }}</p>@endif
-        @error('number')<p class="help is-danger">{{ $message }}</p>@enderror
-    </form>
-    @if ($rows !== [])
-        <table class="table compare">
-            <caption class="is-sr-only">Both futures over twelve weeks</caption>
-            <thead><tr><th scope="col">Twelve weeks</th>@foreach ($futures as $name => $future)<th scope="col" class="num">{{ $name }}</th>@endforeach<th scope="col" class="num">difference</th></tr></thead>
-            <tbody>
-            @foreach ($rows as $what => $difference)
-                <tr><td>{{ __("wishes.rows.{$what}") }}</td>@foreach ($futures as $future)<td class="num">{{ $future[$what] }}</td>@endforeach<td class="num"><strong>{{ $difference > 0 ? '+' : '' }}@number($difference)</strong></td></tr>
-            @endforeach
-            </tbody>
-        </table>
-    @endif
-    @if ($futures !== [])
-        <div class="futures">
-            @foreach ($futures as $name => $future)
-                <section aria-labelledby="future-{{ $loop->index }}">
-                    <h2 id="future-{{ $loop->index }}">{{ ucfirst($name) }}</h2>
-                    <x-hair-balance :balance="$future['balance']" :name="'f' . $loop->index" :label="__('hair-balance.span.ahead', ['name' => $name])"/>
-                </section>
-            @endforeach
-        </div>
-    @endif
+    @if ($verdict !== null)
+        <section class="card what-if-says" aria-live="polite">
+            @if ($says)<h2>{{ $says }}</h2>@endif
+            @foreach ($turns as $turn)<p class="verdict-words">{{ $turn }}</p>@endforeach
+            <p @class(['verdict-words' => $turns === []])>{{ $verdict }}</p>
+            @if ($notReadYet)<p class="reason">{{ __('what-if.not-tested') }}</p>@endif
+            @if ($usable)
+                <form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>
+                    @if ($says === null)<input type="hidden" name="change" value="{{ $change->value }}"><input type="hidden" name="number" value="{{ $form->number }}">
+                    @else<input type="hidden" name="seen" value="{{ $seen }}">@foreach (['wish', 'wish_what', 'wish_from', 'wish_until', 'wish_days'] as $name)<input type="hidden" name="{{ $name }}" value="{{ request($name) }}">@endforeach @endif
+                    <button class="button is-strong is-large">{{ __('wishes.use') }}</button>
+                </form>
+            @else<p class="reason">{{ __("wishes.not-usable.{$change->value}") }}</p>@endif
+            @if ($rows !== [])
+                <details><summary>{{ __('what-if.numbers') }}</summary>
+                    <table class="table compare">
+                        <caption class="is-sr-only">{{ __('what-if.caption') }}</caption>
+                        <thead><tr><th scope="col">{{ __('what-if.twelve-weeks') }}</th><th scope="col" class="num">{{ __('what-if.planned') }}</th><th scope="col" class="num">{{ __('what-if.changed') }}</th><th scope="col" class="num">{{ __('what-if.difference') }}</th></tr></thead>
+                        <tbody>
+                        @foreach ($rows as $what => $row)
+                            <tr><td>{{ __("wishes.rows.{$what}") }}</td><td class="num">@number($row['planned'])</td><td class="num">@number($row['changed'])</td><td class="num"><strong>{{ $row['more'] > 0 ? '+' : '' }}@number($row['more'])</strong></td></tr>
+                        @endforeach
+                        </tbody>
+                    </table>
+                </details>
+            @endif
+        </section>
+    @elseif ($notReadYet)<p class="reason">{{ __('what-if.not-tested') }}</p>@endif
+    <section class="card" aria-labelledby="picture-of">
+        <h2 id="picture-of">{{ __('hair-balance.title') }}, {{ __($beside ? 'what-if.picture.asked' : 'what-if.picture.plan') }}</h2>
+        <x-hair-balance :balance="$balance" :beside="$beside" :verdict="implode(' ', $turns)" :label="__('hair-balance.span.ahead', ['name' => __($beside ? 'what-if.changed' : 'what-if.planned')])"/>
+    </section>
 </x-layout>

@@ -25,6 +25,7 @@ export const balancePicture = (figure) => {
     const cursor = svg.querySelector('.cursor');
     const readout = figure.querySelector('[data-readout]');
     const days = JSON.parse(svg.dataset.days);
+    const beside = svg.dataset.beside ? JSON.parse(svg.dataset.beside) : [];
     const strand = figure.dataset.strand ? JSON.parse(figure.dataset.strand) : null;
     const portrait = document.querySelector('[data-living-strand]');
     const portraitDay = document.querySelector('[data-strand-day]');
@@ -44,7 +45,7 @@ export const balancePicture = (figure) => {
         cursor.removeAttribute('hidden');
         const date = document.createElement('b');
         date.textContent = day.date;
-        readout.replaceChildren(date, `: ${day.says[stratum].join(' · ')}`);
+        readout.replaceChildren(date, `: ${[...day.says[stratum], ...beside[at]?.[stratum] ?? []].join(' · ')}`);
         if (strand && portrait) {
             drawStrand(portrait, strand, stratum, at);
             portraitDay.textContent = at === today ? portraitDay.dataset.now : day.date;

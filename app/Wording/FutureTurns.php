@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use DateTimeImmutable;
+
+/** Where two futures of the hair balance part: which hair leaves its comfort or comes back, and about when. */
+final readonly class FutureTurns
+{
+    /** Days apart from which two dates are worth telling apart. */
+    private const APART_DAYS = 4;
+
+    /** Sentences that one reads at a glance. */
+    private const MOST = 3;
+
+    /**
+     * @param StoredBalance $planned       days ahead, the first one today
+     * @param StoredBalance $changed       of the same hair and days
+     * @param float         $bandHalfWidth in points of the reserve
+     *
+     * @return list<string> the soonest first; none where both go the same way
+     */
+    public static function of(array $planned, array $changed, float $bandHalfWidth): array
+    {
+        $turns = [];
+        foreach ($changed['strata'] as $s => $stratum) {
+            foreach (['moisture' => 0, 'protein' => 1] as $what => $at) {
+                $turn = self::turn(
+                    self::sides($planned['strata'][$s], $at, $bandHalfWidth),
+                    self::sides($stratum, $at, $bandHalfWidth),
+                );
+                if ($turn !== null) {
+                    $key = "{$turn['how']} {$what} {$turn['side']} {$turn['day']} {$turn['other']}";
+                    $turns[$key] ??= $turn + ['what' => $what, 'where' => []];
+                    $turns[$key]['where'][] = $stratum['name'];
+                }
+            }
+        }
+        usort($turns, static fn (array $a, array $b): int => $a['first'] <=> $b['first']);
+        $strata = count($changed['strata']);
+        $from = new DateTimeImmutable($changed['from']);
+
+        return array_map(static fn (array $turn): string => Words::say("what-if.turns.{$turn['how']}", [
+            'where' => count($turn['where']) === $strata
+                ? Words::say('what-if.whole')
+                : ucfirst(implode(', ', $turn['where'])),
+            'state' => Words::say("what-if.states.{$turn['what']}-" . ($turn['side'] < 0 ? 'low' : 'high')),
+            'day' => $from->modify("+{$turn['day']} days")->format('j M'),
+            'other' => $from->modify("+{$turn['other']} days")->format('j M'),
+        ]), array_slice($turns, 0, self::MOST));
+    }
+
+    /**
+     * @param StoredCurrent $stratum
+     * @param 0|1           $at      moisture, protein
+     *
+     * @return list<int> by day: −1 below its comfort, 0 within, 1 above
+     */
+    private static function sides(array $stratum, int $at, float $bandHalfWidth): array
+    {
+        return array_map(static function (array $day) use ($stratum, $at, $bandHalfWidth): int {
+            $points = $day[$at === 0 ? 0 : 2] - $stratum['targets'][$at];
+
+            return abs($points) <= $bandHalfWidth ? 0 : $points <=> 0.0;
+        }, $stratum['ahead']);
+    }
+
+    /**
+     * @param list<int> $planned side by day
+     * @param list<int> $changed side by day
+     *
+     * @return array{how: string, side: int, day: int, other: int, first: int}|null null where nobody would tell them
+     *     apart
+     */
+    private static function turn(array $planned, array $changed): ?array
+    {
+        [$starts, $plannedStarts] = [$changed[0] ?? 0, $planned[0] ?? 0];
+        if ($starts !== $plannedStarts) {
+            // They part today.
+            $how = $starts === 0 ? 'spared' : 'new';
+
+            return ['how' => $how, 'side' => $starts ?: $plannedStarts, 'day' => 0, 'other' => 0, 'first' => 0];
+        }
+        $day = self::first($changed, $starts);
+        $other = self::first($planned, $starts);
+        if ($day === $other || $day !== null && $other !== null && abs($day - $other) < self::APART_DAYS) {
+            return null;
+        }
+        $isOut = $starts !== 0;
+        $how = match (true) {
+            $other === null => $isOut ? 'back' : 'new',
+            $day === null => $isOut ? 'not-back' : 'spared',
+            default => $isOut ? 'back-moved' : 'moved',
+        };
+
+        return [
+            'how' => $how,
+            'side' => $isOut ? $starts : ($day === null ? $planned[(int) $other] : $changed[$day]),
+            'day' => $day ?? 0,
+            'other' => $other ?? 0,
+            'first' => min($day ?? PHP_INT_MAX, $other ?? PHP_INT_MAX),
+        ];
+    }
+
+    /**
+     * @param list<int> $sides
+     *
+     * @return int|null the first day on another side; null: none
+     */
+    private static function first(array $sides, int $starts): ?int
+    {
+        foreach ($sides as $day => $side) {
+            if ($side !== $starts) {
+                return $day;
+            }
+        }
+
+        return null;
+    }
+}
