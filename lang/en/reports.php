@@ -6,21 +6,70 @@ declare(strict_types=1);
 return [
     'cells' => ['rest' => ':percent % something else', 'none' => 'not tested'],
     'team' => [
-        'chance' => 'within chance',
-        'alike' => '{1} Nobody reads further from the salon’s usual than chance alone would, by the one sign compared.'
-            . '|[2,*] Nobody reads further from the salon’s usual than chance alone would, by :count signs compared.',
-        'rest' => '{1} One more sign is read alike, within chance.|[2,*] :count more signs are read alike, within chance.',
+        'title' => 'Team', 'lead' => 'Do we score the same? Differences are corrected automatically.', 'back' => 'Back to reports',
+        'news' => 'Do we score the same?',
+        'alike' => '{1} Yes: in the one test compared nobody differs more than chance.'
+            . '|[2,*] Yes: in the :count tests compared nobody differs more than chance.',
+        'higher' => ':name scores :test clearly higher than the rest, by :by :unit.',
+        'lower' => ':name scores :test clearly lower than the rest, by :by :unit.',
+        'corrected' => 'It is taken off by itself wherever such a score counts. Score a client together now and then: that tells most.',
+        'together' => 'Score a client together now and then, so that it stays so.',
+        'picture' => 'How far each scores from the salon’s usual, test by test',
+        'key' => ['chance' => 'chance', 'clear' => 'clearly different', 'within' => 'within chance', 'lower' => 'scores lower', 'higher' => 'scores higher'],
+        'dot' => ':name, :test: :by :unit, give or take :sd',
+        'nobody' => 'Two stylists who score the same clients are needed before anything can be said. Let two of you score one client on one day now and then: that tells most.',
+        'numbers' => 'In numbers', 'table' => 'How each stylist scores', 'caption' => 'How far each stylist scores a test above the salon’s usual, with one standard deviation',
+        'test' => 'Test', 'chance' => 'within chance',
+        'note' => 'Above the salon’s usual, in the test’s own unit, where it is further off than nineteen of twenty without a difference would be. Looked at again each Monday.',
+        'rest' => '{1} One more test is scored alike, within chance.|[2,*] :count more tests are scored alike, within chance.',
+        'pairs' => [
+            'title' => 'Same-day double checks', 'none' => 'No client was scored by two stylists at the same moment yet.',
+            'says' => '{1} One test scored twice at the same moment, by two of you.|[2,*] :count tests scored twice at the same moment, by two of you.',
+            'repeats' => 'One score repeats to: :what.', 'repeat' => ':test ± :sd :unit (:pairs)', 'count' => '{1} one pair|[2,*] :count pairs',
+            'day' => 'Day', 'client' => 'Client', 'one' => 'One', 'other' => 'Other', 'all' => 'All of them',
+        ],
     ],
     'money' => [
         'earned' => 'Earned in total', 'tax' => 'of it tax', 'kept' => 'Deposits kept of visits that did not come about:',
         'unsaid' => '{1} Of one booking that has gone by nobody said how it went; it is in none of these sums.|[2,*] Of :count bookings that have gone by nobody said how they went; they are in none of these sums.',
         'say' => 'Say how',
     ],
+    'title' => 'Reports', 'span' => '{1} :from to :until, one day|[2,*] :from to :until, :count days', 'csv' => 'As a table (.csv)',
+    'from' => 'From', 'until' => 'Until', 'show' => 'Show', 'other-days' => 'Other days',
+    'news' => [
+        'title' => 'Are we getting better?',
+        'balance' => '{1} Hair was in balance :percent % of the time, of the one client who was tested.'
+            . '|[2,*] Hair was in balance :percent % of the time, over the :count clients who were tested.',
+        'better' => 'That is getting better: :lately % in the second half, :earlier % in the first.',
+        'worse' => 'That is getting worse: :lately % in the second half, :earlier % in the first.',
+        'same' => 'No clear change: :lately % in the second half, :earlier % in the first.',
+        'unsaid' => 'Too little is known to say whether that changes.',
+        'breakage' => [
+            'less' => 'Less breakage: :now % of the hairs that came out were broken, :before % before.',
+            'more' => 'More breakage: :now % of the hairs that came out were broken, :before % before.',
+            'alike' => 'No clear change in breakage: :now % of the hairs that came out were broken, :before % before.',
+        ],
+        'none' => 'Nobody was tested in these days, so nothing can be said yet.',
+    ],
     'balance' => [
-        'share' => '{1} :share of the hair of one client was in balance, day by day.'
-            . '|[2,*] :share of the hair of :count clients was in balance, day by day.',
+        'title' => 'In balance', 'week' => 'week from :day: :percent %', 'of-days' => 'of days in balance',
+        'picture' => 'Hair in balance week by week, in percent of days.',
+        'none' => 'No client was tested in these days; balance is told of the past twelve weeks.',
+        'furthest' => 'Who needs it most', 'furthest-why' => 'Least in balance over these days.',
+    ],
+    'time' => [
+        'title' => 'Time and money', 'none' => 'No booking was done in this time.', 'table' => 'Time by stylist',
+        'says' => 'Booked :booked h, used :used h.',
+        'stylist' => 'Stylist', 'clients' => 'clients', 'booked' => 'booked', 'used' => 'used', 'close' => 'within 10 min', 'earned' => 'earned',
+        'missed' => ':cancelled cancelled, :missed no-show.',
+    ],
+    'products' => [
+        'title' => 'Products', 'none' => 'Nothing was used at a wash in this time.', 'table' => 'Products used',
+        'of' => '{0} of products|{1} of products on one wash day|[2,*] of products on :count wash days', 'each' => 'each',
+        'product' => 'Product', 'used' => 'used, mL', 'cost' => 'cost', 'no-price' => 'no price',
     ],
     'breakage' => [
+        'title' => 'Breakage',
         'share' => ':share of :all hairs that came out were broken (80 %: :least to :most), by :counts on :clients.',
         'counts' => '{1} one count|[2,*] :count counts',
         'clients' => '{1} one client: others may differ by far|[2,*] :count clients, as far as they differ',

@@ -122,7 +122,7 @@ it('shows a day that has gone by, none that is to come, and nothing of another s
         $this->get("/today/end?date={$date}")->assertOk()->assertSee('Nobody was booked on this day.');
     }
     [, $other] = $this->salonWithStylist('maren@test.example');
-    $this->actingAs($other)->get('/today/end?date=2027-01-11')->assertOk()->assertDontSee('Aud');
+    $this->actingAs($other)->get('/today/end?date=2027-01-11')->assertOk()->assertDontSeeText('Aud');
     $this->actingAs($other)->post("/bookings/{$booking->id}/end", ['what' => 'through'])->assertNotFound();
     $this->actingAs($other)->put("/bookings/{$booking->id}/bill", [])->assertNotFound();
 });

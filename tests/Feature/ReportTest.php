@@ -177,7 +177,7 @@ it('shows all of it as a page and as a table, of the own salon only', function (
         ->actingAs($this->stylist)
         ->get('/reports')
         ->assertOk()
-        ->assertSee('Balance kept')
+        ->assertSee('Are we getting better?')
         ->assertSee($head->name)
         ->assertSee('€96.00');
     $csv = (string) $this
@@ -195,5 +195,5 @@ it('shows all of it as a page and as a table, of the own salon only', function (
         ->get('/reports')
         ->assertOk()
         ->assertDontSee($head->name)
-        ->assertSee('No head has days in this time');
+        ->assertSee(__('reports.news.none'))->assertSee(__('reports.balance.none'));
 });

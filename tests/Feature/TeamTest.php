@@ -11,7 +11,7 @@ it('shows who reads how, and heads that two stylists read on one day side by sid
         ->actingAs($this->stylist)
         ->get('/reports/team')
         ->assertOk()
-        ->assertSee('Two stylists who read the same heads are needed');
+        ->assertSee('Two stylists who score the same clients are needed');
     $head = $this->aHead();
     foreach (range(1, 12) as $i) {
         foreach (['Ilse' => 5, 'Wren' => 3.5] as $by => $points) {
@@ -31,6 +31,8 @@ it('shows who reads how, and heads that two stylists read on one day side by sid
     $this
         ->get('/reports/team')
         ->assertSee('further off than nineteen of twenty')
+        ->assertSeeTextInOrder(['Do we score the same?', 'scores dryness clearly', 'than the rest, by'])
+        ->assertSee('class="reader is-clear"', false)
         ->assertSee('Same-day double checks')
         ->assertSee(' pairs)')
         ->assertSee('dryness ± 1');

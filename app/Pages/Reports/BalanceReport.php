@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Reports;
 
+use App\Models\HeadSnapshot;
 use App\Models\Outlook;
 use App\Models\Salon;
 use App\Wording\ClientName;
@@ -13,9 +14,8 @@ use Nagomi\Core\Statistics\Normal;
 
 /**
  * How much of the hair was in its band, day by day over the past twelve weeks, as the engine sees it now: for each day
- * the probability
- * that moisture and protein both lay in their bands, over strata by their share and over heads alike. The two are taken
- * as independent.
+ * the probability that moisture and protein both lay in their bands, over strata by their share and over heads alike.
+ * The two are taken as independent. Of hair that nobody tested lately no state is claimed, so it is not among them.
  */
 final readonly class BalanceReport
 {
@@ -26,20 +26,14 @@ final readonly class BalanceReport
     /**
      * @return array{
      *     share: float|null, heads: int, weeks: list<array{from: string, share: float}>,
-     *     worst: list<array{head: string, name: string, share: float}>,
+     *     worst: list<array{head: string, name: string, share: float}>, change: BalanceChange|null,
      * }
      */
     public function of(Salon $salon, ReportPeriod $period): array
     {
         [$from, $until] = $period->dates();
-        $weeks = $heads = [];
-        /** @var iterable<Outlook> $outlooks */
-        $outlooks = Outlook::query()
-            ->with('head:id,salon_id,name')
-            ->where('salon_id', $salon->id)
-            ->select(['head_id', 'salon_id', 'standing', 'hair_balance'])
-            ->lazy(50);
-        foreach ($outlooks as $outlook) {
+        $weeks = $heads = $daily = [];
+        foreach ($this->outlooks($salon, $period) as $outlook) {
             $own = [];
             foreach ($this->daily($outlook) as $date => $kept) {
                 if ($date >= $from && $date <= $until) {
@@ -48,6 +42,7 @@ final readonly class BalanceReport
                 }
             }
             if ($own !== []) {
+                $daily[] = $own;
                 $heads[] = [
                     'head' => $outlook->head_id,
                     'name' => ClientName::shown($outlook->head->name),
@@ -69,7 +64,29 @@ final readonly class BalanceReport
                 array_keys($weeks),
             ),
             'worst' => array_slice($heads, 0, 5),
+            'change' => BalanceChange::of($daily),
         ];
+    }
+
+    /** @return iterable<Outlook> of clients who were tested lately, at some day of the period */
+    private function outlooks(Salon $salon, ReportPeriod $period): iterable
+    {
+        $read = HeadSnapshot::query()
+            ->select('head_id')
+            ->where('salon_id', $salon->id)
+            ->where('was_read', true)
+            ->whereBetween('date', [
+                $period->from->subDays($this->parameters->planning->notReadAfterDays)->format('Y-m-d'),
+                $period->until->format('Y-m-d'),
+            ]);
+
+        /** @var iterable<Outlook> */
+        return Outlook::query()
+            ->with('head:id,salon_id,name')
+            ->where('salon_id', $salon->id)
+            ->whereIn('head_id', $read)
+            ->select(['head_id', 'salon_id', 'standing', 'hair_balance'])
+            ->lazy(50);
     }
 
     /** @return array<string, float> probability of being in the band, by day until today */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Reports;
 
+use App\Drawings\SharesByWeek;
 use App\Models\Salon;
 use App\Pages\Page;
 
@@ -13,7 +14,7 @@ final readonly class ReportsPage extends Page
     /**
      * @param array{
      *     share: float|null, heads: int, weeks: list<array{from: string, share: float}>,
-     *     worst: list<array{head: string, name: string, share: float}>,
+     *     worst: list<array{head: string, name: string, share: float}>, change: BalanceChange|null,
      * } $balance
      * @param array{
      *     counts: int, clients: int, broken: int, all: int, share: float|null, least: float|null, most: float|null,
@@ -33,10 +34,13 @@ final readonly class ReportsPage extends Page
      * @param array{
      *     rows: list<array{name: string, kind: string, ml: float, cents: int|null}>, cents: int, washDays: int,
      * } $products
+     * @param list<string> $news whether it gets better, in words
      */
     public function __construct(
         public Salon $salon,
         public ReportPeriod $period,
+        public array $news,
+        public SharesByWeek $weeks,
         public array $balance,
         public array $breakage,
         public array $breakageBefore,

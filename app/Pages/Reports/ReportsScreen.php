@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Reports;
 
 use App\Bridge\Tables\CsvTable;
+use App\Drawings\SharesByWeek;
 use App\Models\Salon;
 
 /** The four reports over a salon: as a page, and as one table. */
@@ -14,18 +15,25 @@ final readonly class ReportsScreen
         private BalanceReport $balanceReport,
         private BreakageReport $breakageReport,
         private ProductReport $productReport,
+        private ReportNews $reportNews,
         private TimeReport $timeReport,
     ) {
     }
 
     public function of(Salon $salon, ReportPeriod $period): ReportsPage
     {
+        $balance = $this->balanceReport->of($salon, $period);
+        $breakage = $this->breakageReport->of($salon, $period);
+        $before = $this->breakageReport->of($salon, $period->before());
+
         return new ReportsPage(
             salon: $salon,
             period: $period,
-            balance: $this->balanceReport->of($salon, $period),
-            breakage: $this->breakageReport->of($salon, $period),
-            breakageBefore: $this->breakageReport->of($salon, $period->before()),
+            news: $this->reportNews->of($balance, $breakage, $before),
+            weeks: SharesByWeek::of($balance['weeks']),
+            balance: $balance,
+            breakage: $breakage,
+            breakageBefore: $before,
             time: $this->timeReport->of($salon, $period),
             products: $this->productReport->of($salon, $period),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Reports;
 
+use App\Drawings\ReadersApart;
 use App\Models\Salon;
 use App\Models\StylistBias;
 use App\Wording\Words;
@@ -28,7 +29,6 @@ final readonly class TeamScreen
     {
     }
 
-
     public function of(Salon $salon): TeamPage
     {
         $biases = $names = [];
@@ -52,6 +52,8 @@ final readonly class TeamScreen
         $pairs = $this->pairs($salon);
 
         return new TeamPage(
+            news: $this->news($apart, count($biases) - count($apart)),
+            picture: ReadersApart::of($biases, $this->units(), self::PLAIN_FROM_SD),
             names: array_keys($names),
             biases: $apart,
             alike: count($biases) - count($apart),
@@ -59,6 +61,30 @@ final readonly class TeamScreen
             repeatability: $this->repeatability($pairs),
             units: $this->units(),
         );
+    }
+
+    /**
+     * @param array<string, array<string, array{mean: float, sd: float, plain: bool}>> $apart
+     *
+     * @return list<string> who scores clearly apart, or that nobody does; none while nothing can be said
+     */
+    private function news(array $apart, int $alike): array
+    {
+        $news = [];
+        $units = $this->units();
+        foreach ($apart as $sign => $of) {
+            foreach (array_filter($of, static fn (array $bias): bool => $bias['plain']) as $name => $bias) {
+                $news[] = Words::say('reports.team.' . ($bias['mean'] > 0 ? 'higher' : 'lower'), [
+                    'name' => $name, 'test' => Words::of("signs.{$sign}"), 'unit' => $units[$sign],
+                    'by' => Words::number(abs($bias['mean'])),
+                ]);
+            }
+        }
+        if ($news === [] && $alike > 0) {
+            return [trans_choice('reports.team.alike', $alike)];
+        }
+
+        return $news;
     }
 
     /**
