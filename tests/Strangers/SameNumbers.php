@@ -96,7 +96,7 @@ final readonly class SameNumbers
             "/clients/{$head->id}/history/ledger?stratum={$stratum}",
         )->assertOk()->baseResponse->getContent();
         $part = $outlook->standing[$stratum];
-        foreach (['Balance today' => 0, 'Doubt (one standard deviation)' => 1] as $name => $which) {
+        foreach (['Balance today' => 0, 'Give or take (one standard deviation)' => 1] as $name => $which) {
             expect(preg_match('~<td>' . preg_quote($name) . '</td>(.*?)</tr>~s', $page, $found))->toBe(1, $name);
             preg_match_all('~<td[^>]*>([^<]*)</td>~', $found[1], $cells);
             $said = array_map(

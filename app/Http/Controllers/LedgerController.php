@@ -20,7 +20,12 @@ final class LedgerController extends Controller
     {
         return view(
             'history.ledger',
-            $this->ledgerScreen->of($head, $request->integer('stratum'), $request->integer('weeks', 4)),
+            $this->ledgerScreen->of(
+                $head,
+                $request->integer('stratum'),
+                $request->integer('weeks', 4),
+                $request->string('of', 'moisture')->value(),
+            ),
         );
     }
 }

@@ -26,6 +26,7 @@ final readonly class LedgerPage extends Page
      * @param array<string, int> $closing
      * @param array<string, int> $closingExact
      * @param array<string, array{float, float}>|null $lookedBack where later readings put it that same evening
+     * @param list<int> $spans    how many weeks back can be chosen
      * @param float $bandHalfWidth comfortable so far from the target on either side, in points
      * @param float $buildUpLimit  comfortable below it, in points
      */
@@ -41,6 +42,8 @@ final readonly class LedgerPage extends Page
         public array $closing,
         public array $closingExact,
         public ?array $lookedBack,
+        public array $spans,
+        public LedgerStairs $stairs,
         public float $bandHalfWidth,
         public float $buildUpLimit,
     ) {

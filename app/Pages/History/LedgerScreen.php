@@ -9,6 +9,7 @@ use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSnapshots;
 use App\Models\Head;
 use App\Models\HeadSnapshot;
+use App\Models\Outlook;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Nagomi\Core\Estimation\LedgerLine;
@@ -26,7 +27,7 @@ use Nagomi\Core\Treatments\CleanseKind;
  */
 final readonly class LedgerScreen
 {
-    public const WEEKS = [4, 12, 52];
+    private const WEEKS = [4, 12, 52];
 
     /** What the book shows as columns: moisture, protein, build-up of both kinds. */
     private const COLUMNS = [
@@ -37,6 +38,7 @@ final readonly class LedgerScreen
 
     public function __construct(
         private HeadRecord $headRecord,
+        private LedgerDays $ledgerDays,
         private Outlooks $outlooks,
         private StoredSnapshots $storedSnapshots,
         private Parameters $parameters,
@@ -44,12 +46,14 @@ final readonly class LedgerScreen
     }
 
 
-    public function of(Head $head, int $stratum, int $weeks): LedgerPage
+    public function of(Head $head, int $stratum, int $weeks, string $column = 'moisture'): LedgerPage
     {
+        $column = isset(self::COLUMNS[$column]) ? $column : 'moisture';
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $outlook = $this->outlooks->current($head);
         $weeks = in_array($weeks, self::WEEKS, true) ? $weeks : self::WEEKS[0];
         $stratum = isset($outlook->standing[$stratum]) ? $stratum : 0;
+        $comfort = $this->comfort($outlook, $stratum, $column);
         $today = $head->salon->today();
         $since = $today->subWeeks($weeks)->format('Y-m-d');
         $from = Calendar::dayOf($today->subWeeks($weeks));
@@ -64,7 +68,6 @@ final readonly class LedgerScreen
             ...$outlook->ledger,
         ], $stratum);
         $closing = array_reduce(array_column($lines, 'exact'), $this->sum(...), $opening);
-        $shown = array_reduce(array_column($lines, 'amounts'), $this->sum(...), $this->inTenths($opening));
 
         return new LedgerPage(
             head: $head,
@@ -74,13 +77,41 @@ final readonly class LedgerScreen
             opensOn: CarbonImmutable::instance($before->date ?? $from->modify('-1 day')),
             opening: $this->inTenths($opening),
             lines: $lines,
-            rounding: $this->sum($this->inTenths($closing), array_map(fn (int $tenths): int => -$tenths, $shown)),
+            rounding: $this->rounding($opening, $lines, $closing),
             closing: $this->inTenths($closing),
             closingExact: $closing,
             lookedBack: $before === null ? null : $this->lookedBack($outlook->hair_balance, $stratum, $before->date),
+            spans: self::WEEKS,
+            stairs: $this->ledgerDays->of($opening[$column], $lines, $column, $comfort),
             bandHalfWidth: $this->parameters->model->bandHalfWidth,
             buildUpLimit: $this->parameters->planning->buildUpLimit,
         );
+    }
+
+    /**
+     * @param array<string, int> $opening in millionths
+     * @param list<LedgerRow>    $lines
+     * @param array<string, int> $closing in millionths
+     *
+     * @return array<string, int> what rounding the lines leaves over, in tenths
+     */
+    private function rounding(array $opening, array $lines, array $closing): array
+    {
+        $shown = array_reduce(array_column($lines, 'amounts'), $this->sum(...), $this->inTenths($opening));
+
+        return $this->sum($this->inTenths($closing), array_map(static fn (int $tenths): int => -$tenths, $shown));
+    }
+
+    /** @return array{float, float} least and most that this hair likes of it, in points */
+    private function comfort(Outlook $outlook, int $stratum, string $column): array
+    {
+        if ($column === 'build_up') {
+            return [0.0, $this->parameters->planning->buildUpLimit];
+        }
+        $target = $outlook->standing[$stratum][$column === 'moisture' ? 'target_moisture' : 'target_protein'];
+        $half = $this->parameters->model->bandHalfWidth;
+
+        return [$target - $half, $target + $half];
     }
 
     /**
