@@ -67,6 +67,30 @@ final readonly class StrandHang
         return self::of($moisture, $protein, $buildUp, $wear);
     }
 
+    /**
+     * The mean of some days ahead, as planned.
+     *
+     * @param StoredBalance       $balance
+     * @param list<StoredStratum> $standing of the same strata
+     * @param array{int, int}     $days     first and last, counted from today
+     */
+    public static function ahead(array $balance, array $standing, array $days): self
+    {
+        $moisture = $protein = $buildUp = $wear = 0.0;
+        foreach ($balance['strata'] as $s => $stratum) {
+            $share = $standing[$s]['share'] ?? 0.0;
+            $wear += $share * ($standing[$s]['wear'][0] ?? 0.0);
+            $ahead = array_slice($stratum['ahead'], $days[0], $days[1] - $days[0] + 1);
+            foreach ($ahead as $day) {
+                $moisture += $share * ($day[0] - $stratum['targets'][0]) / count($ahead);
+                $protein += $share * ($day[2] - $stratum['targets'][1]) / count($ahead);
+                $buildUp += $share * $day[4] / count($ahead);
+            }
+        }
+
+        return self::of($moisture, $protein, $buildUp, $wear);
+    }
+
     /** @return list<string> keys of what it says of the hair, most telling first; none where it hangs as it likes */
     public function keys(): array
     {

@@ -59,7 +59,7 @@ final class ChairWorkWords
     public static function atHome(array $work): string
     {
         return Words::say("chair-work.home.{$work['kind']}", [
-            'day' => CarbonImmutable::parse($work['on'])->format('l j F'),
+            'day' => HomeDates::day(CarbonImmutable::parse($work['on'])),
             'style' => lcfirst(Words::of('stylings.' . ($work['style'] ?? ''))),
             'minutes' => (int) round($work['minutes']),
         ]);

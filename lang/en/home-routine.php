@@ -2,10 +2,61 @@
 
 declare(strict_types=1);
 
-// The home routine on a client's phone.
+// The home routine, as a client reads it: on a phone and on paper. Plain words, no numbers of the engine.
 return [
+    'title' => 'Home routine', 'of-name' => 'Home routine of :name', 'hello' => 'Hello :name',
     'insecure' => 'Keep this page open if you have no network at home: what you tick waits here, but the page cannot be opened again until you are back on one.',
+    'no-scripts' => 'Ticking needs JavaScript; reading does not.',
+    'dates' => ['day' => 'dddd D MMMM', 'moment' => 'dddd D MMMM, H:mm'],
+    'strand' => ['now' => 'your curls now', 'later' => 'in three weeks, if we keep to it', 'same' => 'in three weeks they look as now, if we keep to it'],
+    'visit' => 'At the salon', 'visit-on' => ':when, :service', 'no-visit' => 'No visit is booked yet.',
+    'at-home' => 'At home', 'nothing' => 'Nothing is planned at home before then.', 'then' => 'Then', 'later' => 'Later days',
+    'day' => '{1} :day, about one minute|[2,*] :day, about :count minutes',
+    'long' => ':day, about :hours h :minutes min',
+    'because' => [
+        'protein' => 'Your hair needs strength: the protein is what counts, and the mask after it.',
+        'look' => 'A protein day. Feel a wet hair first: if it is stiff and hardly stretches, leave the protein out.',
+        'clarifying' => 'What has settled on your hair comes off today.',
+        'mask' => 'Your hair wants moisture: the mask is what counts.',
+        'usual' => 'A calm wash that keeps your hair as it is.',
+    ],
+    'for' => ':what, :minutes min', 'evening-before' => 'The evening before: :what', 'how' => 'How',
+    'steps' => [
+        'pre-wash' => [
+            'oil' => ['what' => 'Pre-wash oil', 'how' => 'On dry hair, ends first. Keep it off the scalp. Then wash it out.'],
+            'conditioner' => ['what' => 'Pre-wash conditioner', 'how' => 'On damp hair, ends first, so that the wash takes less from them.'],
+            'mix' => ['what' => 'Pre-wash mix', 'how' => 'On dry or damp hair, ends first. Keep it off the scalp.'],
+        ],
+        'cleanse' => [
+            'gentle' => ['what' => '{1} Wash once, gently|[2,*] Wash twice, gently', 'how' => 'With your finger pads on the scalp. Let the suds run down the lengths; do not rub them.'],
+            'low-lather' => ['what' => '{1} Wash once, with little lather|[2,*] Wash twice, with little lather', 'how' => 'Work it in section by section with plenty of water. It lathers little; that is right.'],
+            'co-wash' => ['what' => 'Wash with cleansing conditioner', 'how' => 'A generous amount on the scalp, massage for two minutes, rinse for longer than you think.'],
+            'shampoo' => ['what' => '{1} Shampoo once|[2,*] Shampoo twice', 'how' => 'With your finger pads on the scalp. Let the suds run down the lengths.'],
+            'scalp-care' => ['what' => '{1} Scalp shampoo, once|[2,*] Scalp shampoo, twice', 'how' => 'On the scalp only. Let it sit as long as its label says, then rinse well.'],
+            'clarifying' => ['what' => '{1} Deep-clean wash, once|[2,*] Deep-clean wash, twice', 'how' => 'From the scalp down to the ends, rinse well. Never leave out the mask or conditioner after it.'],
+            'chelating' => ['what' => '{1} Wash against hard water, once|[2,*] Wash against hard water, twice', 'how' => 'From the scalp down to the ends. Let it sit as long as its label says, then rinse well.'],
+        ],
+        'mild-protein' => ['what' => 'Mild protein', 'how' => 'From the middle down. No longer than that; rinse it out.'],
+        'strong-protein' => ['what' => 'Strong protein', 'how' => 'From the middle down, not on the scalp. No longer than that. The mask after it is part of it.'],
+        'conditioner' => ['what' => 'Conditioner', 'how' => 'From the middle down, comb it through, rinse it out.'],
+        'mask' => ['what' => 'Mask', 'how' => 'Squeeze the water out first. Ends first, section by section; detangle while it is in.'],
+        'mask-heat' => ['what' => 'Mask under a cap', 'how' => 'Squeeze the water out first. Ends first, then a cap and a warm towel: comfortable, never hot.'],
+        'detangle' => [
+            'wet-with-slip' => ['what' => 'Detangle, about :minutes min', 'how' => 'With conditioner or mask in. Fingers first, then a wide comb, from the ends up. Hold the hair above a knot.'],
+            'wet-without' => ['what' => 'Detangle, about :minutes min', 'how' => 'Wet, fingers first, from the ends up. Slowly: without conditioner it breaks more easily.'],
+            'dry-with-oil' => ['what' => 'Detangle dry, about :minutes min', 'how' => 'A little oil on your fingers, from the ends up. Hold the hair above a knot.'],
+            'dry-without' => ['what' => 'Detangle dry, about :minutes min', 'how' => 'Fingers only, from the ends up.'],
+        ],
+        'leave-in' => ['what' => 'Leave-in on soaking wet hair', 'how' => 'Section by section, smoothed on with flat hands, then scrunch.'],
+        'seal' => ['what' => 'Seal the ends', 'how' => 'Rub it between your palms, ends first, less towards the roots.'],
+        'scalp-oil' => ['what' => 'Scalp oil or spray', 'how' => 'Part the hair, a little along each part, massage lightly.'],
+    ],
+    'timer' => ['start' => 'Start timer', 'left' => ':left left', 'up' => 'Time is up', 'start-of' => 'Start timer: :what'],
+    'done' => 'Done', 'done-on' => 'on', 'not-today' => 'Not today',
+    'call-short' => 'Call us if your scalp burns, swells or hurts.',
     'style' => [
+        'title' => 'Your style, day :day', 'title-paper' => 'Your style', 'of-name' => 'The style', 'day' => ':style, day :day.',
+        'keep' => 'Cover it at night with satin; refresh with water before more product.',
         'looks' => 'How your style looks',
         'did' => [
             'misted' => 'Misted it today',
@@ -15,5 +66,60 @@ return [
             'covered' => 'Covered it last night',
             'gone' => 'It was last good today',
         ],
+    ],
+    'tell' => [
+        'title' => 'Tell us how it is', 'why' => 'Whatever you like to say; each is one tap to send.', 'send' => 'Send',
+        'feel' => ['ask' => 'How does it feel between the fingers?', 'low' => '−5 stiff straw', 'high' => '5 soft mush'],
+        'dryness' => ['ask' => 'How dry is it?', 'low' => '0 full of water', 'high' => '10 bone dry'],
+        'stretch' => [
+            'title' => 'Stretch one wet hair', 'how' => 'Lay a wet hair along a ruler, pull slowly, let go.',
+            'rest_mm' => 'At rest', 'stretched_mm' => 'Stretched', 'returned_mm' => 'Let go', 'snapped' => 'It snapped',
+        ],
+        'ball' => [
+            'title' => 'The ball of hair that came out', 'how' => 'Roll it up, let it dry, weigh it on a kitchen scale.',
+            'weight' => 'Weight', 'days' => 'Days since you last detangled', 'length' => 'Length of its hairs, stretched',
+        ],
+        'scalp' => ['title' => 'Your scalp', 'itch' => 'Itch', 'oil' => 'Oil', 'soreness' => 'Soreness', 'dryness' => 'Tight or dry', 'scale' => '0 to 10'],
+        'picture' => ['title' => 'A picture', 'label' => 'Picture', 'agree' => ':salon may keep this picture; where it was taken is not kept'],
+    ],
+    'look-out' => 'Look out for', 'call' => 'Call :salon when',
+    'not-medical' => 'Not medical advice: a clinician comes first.',
+    'cautions' => [
+        'refer' => 'Broken or weeping skin, pus, sudden or patchy loss, pain, ring-shaped scaling, lice, or heavy flaking with redness: see a clinician before any treatment.',
+        'patch-test' => 'Try a new product on a small spot of skin 48 hours before; stop if it burns or swells, and keep it out of your eyes.',
+        'sore-scalp' => 'Your scalp is sore: no heat, no deep-clean wash and no essential oils until we have looked at it.',
+        'water-heat' => 'Test the water on your inner wrist: 49 °C burns in about 5 minutes, 60 °C in seconds (US Consumer Product Safety Commission).',
+        'heat-cap' => 'A heat cap: start comfortable and step down, never on a sore scalp, never on a small child or asleep; no oil under a hot hood, cords away from water.',
+        'essential-oils' => 'Essential oils: about 1 % at most on the scalp; less or none for children, in pregnancy or with asthma — ask a clinician.',
+        'tension' => 'Tender edges or bumps: take the tension out; hair lost to pulling may not come back.',
+        'protein' => 'Protein: no longer than it says, and always moisture after it.',
+        'allergies' => 'Nothing that is on your allergy list; read the whole label.',
+    ],
+    'calls' => [
+        'burning' => 'Burning, swelling or a rash: rinse it off, stop, and ask a clinician; then tell us.',
+        'skin' => 'Broken or weeping skin, pus, sudden or patchy loss, pain, ring-shaped scaling, lice, or heavy flaking with redness that does not ease: see a clinician before anything is put on it.',
+        'breakage' => 'Hair that snaps where it used to stretch, or a shed ball twice its usual size: call before the next treatment.',
+        'take-down' => 'Your :style come down by :day; tender or bumpy before that: call, the tension comes out first.',
+    ],
+    'refused' => [
+        'date' => 'That day is not among the last three weeks.', 'older' => 'This card is older than the salon’s; open it anew.',
+        'not-planned' => 'That wash day is not planned any more; tell your stylist what you did.',
+        'in-the-book' => 'A wash day of that day is in the book already.', 'nothing' => 'Nothing was ticked; tick what you did.',
+        'no-style' => 'No style is followed now.', 'before-style' => 'That was before the style was made.',
+        'picture' => 'Picture: choose a JPEG, PNG or WebP of under 4 MB.', 'agree' => 'Picture: tick that your salon may keep it.',
+    ],
+    'came' => [
+        'not-today' => 'not today: wash day of :day', 'as-planned' => 'a wash day, as planned',
+        'part' => '{1} a wash day, one of :all steps|[2,*] a wash day, :count of :all steps', 'gone' => 'the style was last good that day',
+        'looked' => 'how the style looks', 'kept' => 'style :what', 'picture' => 'a picture', 'refused' => 'something that could not be taken in',
+    ],
+    'salon' => [
+        'until' => 'What :name does at home until :when.', 'open' => 'What :name does at home in the next weeks; not booked yet.', 'pdf' => 'As PDF',
+        'link' => 'Client link', 'link-why' => 'Whoever has the link can open this card and tick what was done, nothing else. It expires by itself, or cancel it.',
+        'opened' => 'Opens until :day, opened', 'unopened' => 'Opens until :day, not opened yet', 'link-label' => 'Link to the home routine',
+        'withdraw' => 'Withdraw', 'for' => 'Opens for', 'days' => 'days', 'make' => 'Make a link', 'language' => 'The client reads it in :language.',
+        'calendar' => 'Private calendar link', 'calendar-why' => 'A private link shows bookings and wash days in the client’s own calendar program.',
+        'make-calendar' => 'Make an address', 'new-calendar' => 'A new address',
+        'updates' => 'Client updates', 'none' => 'Nothing yet.', 'refused' => 'not taken in: :why',
     ],
 ];

@@ -91,6 +91,10 @@ return [
         'picture-wrong' => 'That is no picture this phone can read; choose another.',
         'your-wash-day' => 'Your wash day',
         'your-picture' => 'Your picture',
+        'not-today' => 'Not today',
+        'done-already' => 'Done',
+        'time-left' => ':left left',
+        'time-up' => 'Time is up: :what',
     ],
     'wash' => [
         'through' => 'All steps are through',

@@ -27,7 +27,7 @@ it('is ticked without a network and comes back into the book', function (): void
     try {
         $path = cardOf($desk, 'Noor');
         $phone->visit($path);
-        expect($phone->text('h1'))->toBe('Noor')
+        expect($phone->text('h1'))->toBe('Hello Noor')
             ->and($phone->driver->executeScript(
                 'return document.documentElement.scrollWidth <= window.innerWidth + 1',
             ))->toBeTrue()
@@ -44,8 +44,11 @@ it('is ticked without a network and comes back into the book', function (): void
             ->tap('.card-day [data-wash]')
             ->until('[data-waiting-line]', 'One thing waits')
             ->tap('[data-test="dryness"] [data-points="6"]')->until('[data-waiting-line]', '2 things wait');
-        // The phone falls into the sink and is switched on again.
-        expect($phone->kept())->toBe(2);
+        expect($phone->kept())->toBe(2)
+            // What is done stays ticked and says so.
+            ->and($phone->text('.card-day [data-wash]'))->toBe('Done')
+            ->and($phone->driver->executeScript('const day = document.querySelector(".card-day"); return day.classList.contains("is-done") '
+                . '&& day.querySelector("[data-step]").checked && day.querySelector("[data-wash]").disabled'))->toBeTrue();
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until('[data-told]', 'your salon has it');
         $phone->await(fn (): bool => $phone->text('[data-waiting-line]') === '');
@@ -54,8 +57,27 @@ it('is ticked without a network and comes back into the book', function (): void
             fn (string $complaint): bool => ! str_contains($complaint, 'ERR_INTERNET_DISCONNECTED'),
         ))->toBe([]);
 
+        // Opened again, the salon has planned anew: what stands there is not done.
+        $phone->visit($path)->driver->executeAsyncScript('const done = arguments[0]; setTimeout(done, 800)');
+        expect($phone->driver->executeScript('const day = document.querySelector(".card-day"); return day.classList.contains("is-done") '
+            . '|| day.querySelector("[data-step]").checked'))->toBeFalse();
+        $phone->tap('.card-day [data-timer]');
+        $phone->await(fn (): bool => preg_match('/^\d+:\d\d left$/', $phone->text('.card-day [data-timer]')) === 1);
+        $phone->tap('.card-day [data-not-today]')->until('[data-told]', 'Not today: your salon has it');
+        // A second wash on that day cannot be: it says so, and the ticks stay to be put right.
+        $phone->tap('.card-day [data-step="0"]')->tap('.card-day [data-wash]')
+            ->until('[data-told]', 'is in the book already');
+        $phone->await(fn (): bool => $phone->driver->executeScript('const day = document.querySelector(".card-day"); '
+            . 'return !day.classList.contains("is-done") && day.querySelector("[data-step]").checked'));
+        $phone->until('[data-waiting-line]', 'did not get through')->tap('[data-waiting-line] [data-look]');
+        $phone->driver->executeScript('[...document.querySelectorAll(".waiting-list button")]'
+            . '.find((one) => one.textContent === "Drop").click()');
+        $phone->await(fn (): bool => $phone->kept() === 0);
+        $phone->visit($path);
+
         $desk->driver->navigate()->refresh();
-        expect($desk->text('main'))->toContain('a wash day')->toContain('dryness')->toContain('opened');
+        expect($desk->text('main'))->toContain('not today: wash day of')->toContain('a wash day')
+            ->toContain('dryness')->toContain('opened');
         // What cannot be is said on the phone, with what to do.
         $phone->driver->executeScript('document.querySelector("[data-test=\'wet-stretch\']").open = true');
         $phone->tap('[data-test="wet-stretch"] [data-read]')->until('[data-told]', 'type a number');
@@ -147,7 +169,7 @@ it('is read with no server at all, once it was opened', function (): void {
         $phone->await($answers);
         $address = "http://127.0.0.1:{$port}{$path}";
         $phone->driver->get($address);
-        expect($phone->text('h1'))->toBe('Aurel');
+        expect($phone->text('h1'))->toBe('Hello Aurel');
         $phone->driver->executeAsyncScript(
             'const done = arguments[0]; navigator.serviceWorker.ready.then(() => setTimeout(done, 800))',
         );
@@ -158,7 +180,7 @@ it('is read with no server at all, once it was opened', function (): void {
         $server = null;
         $phone->await(fn (): bool => ! $answers());
         $phone->driver->get($address);
-        expect($phone->text('h1'))->toBe('Aurel')->and($phone->text('main'))->toContain('At home')
+        expect($phone->text('h1'))->toBe('Hello Aurel')->and($phone->text('main'))->toContain('Not today')
             ->and($phone->driver->executeScript(
                 'return getComputedStyle(document.querySelector("h1")).fontFamily',
             ))->toContain('Literata');

@@ -44,7 +44,7 @@ it('says what to do at home, when, how long, with what and how much', function (
     ])->save();
     $this->actingAs($this->stylist)->get("/clients/{$head->id}/home-routine")->assertOk()
         ->assertSee($item->date->format('l j F'))
-            ->assertSee('Mask 20 min')
+            ->assertSee('Mask, 20 min')
             ->assertSee('Her own mask, about')
             ->assertSee('tablespoons')
         ->assertSee('Burning, swelling or a rash')->assertSee('in the next weeks; not booked yet');
@@ -265,7 +265,7 @@ it('follows a style from home', function (): void {
         ->assertSee('Your style, day 4')
         ->assertSee('well defined')
         ->assertSee('Loose braids last night')
-        ->assertSee('come down by 20 January');
+        ->assertSee('come down by Wednesday 20 January');
     $this->postJson(
         $acts,
         [

@@ -45,6 +45,9 @@ final readonly class HomeActs
     private const MOST_PICTURE_BYTES = 4_000_000;
     private const BY = 'at home';
 
+    /** The salon's screens are in one language, whatever the client's is. */
+    private const READ_IN = 'en';
+
     public function __construct(
         private EachAct $eachAct,
         private HomeBottles $homeBottles,
@@ -95,7 +98,7 @@ final readonly class HomeActs
             $date = $this->date($head, $act, $date);
             $says = DB::transaction(fn (): string => $this->apply($head, $act, $date));
         } catch (DomainException $cannot) {
-            [$refused, $says] = [$cannot->getMessage(), 'something that could not be taken in'];
+            [$refused, $says] = [$cannot->getMessage(), self::came('refused')];
         }
         HomeAct::query()->create([
             'salon_id' => $head->salon_id, 'head_id' => $head->id, 'key' => $act->key, 'kind' => $act->kind,
@@ -117,7 +120,7 @@ final readonly class HomeActs
         $today = Calendar::dayOf($head->salon->today());
         $date = $act->text('date') === '' ? $done : Calendar::day($act->text('date'));
         if ($date === null || $date > $today || $date < $today->modify('-' . self::LATE_DAYS . ' days')) {
-            throw new DomainException('That day is not among the last three weeks.');
+            throw new DomainException(Words::say('home-routine.refused.date'));
         }
 
         return $date;
@@ -133,27 +136,22 @@ final readonly class HomeActs
             'reading' => $this->reading($head, $value, $date),
             'style' => $this->style($head, $value, $date),
             'picture' => $this->picture($head, $value, $date),
-            default => throw new DomainException('This card is older than the salon’s; open it anew.'),
+            'not-today' => $this->notToday($head, $value),
+            default => throw new DomainException(Words::say('home-routine.refused.older')),
         };
     }
 
     /** @param array<array-key, mixed> $value uid of the planned day, and which of its steps were done */
     private function washDay(Head $head, string $key, array $value, DateTimeImmutable $date): string
     {
-        $item = PlanItem::query()
-            ->where('head_id', $head->id)
-            ->where('uid', is_string($value['uid'] ?? null) ? $value['uid'] : '')
-            ->first();
-        if (! $item instanceof PlanItem) {
-            throw new DomainException('That wash day is not planned any more; tell your stylist what you did.');
-        }
+        $item = $this->planned($head, $value);
         if ($head->washDays()->whereDate('date', $date->format('Y-m-d'))->exists()) {
-            throw new DomainException('A wash day of that day is in the book already.');
+            throw new DomainException(Words::say('home-routine.refused.in-the-book'));
         }
         $ticked = array_filter(is_array($value['steps'] ?? null) ? $value['steps'] : [], is_int(...));
         $steps = array_values(array_intersect_key(StoredSteps::of($item->steps), array_flip($ticked)));
         if ($steps === []) {
-            throw new DomainException('Nothing was ticked; tick what you did.');
+            throw new DomainException(Words::say('home-routine.refused.nothing'));
         }
         $done = $this->stepBottles->known($head, $this->homeBottles->in($head, $steps, $date));
         $this->recordImporter->washDays(
@@ -163,8 +161,8 @@ final readonly class HomeActs
         $this->outlookRefresh->after($head, $date);
 
         return count($steps) === count($item->steps)
-            ? 'a wash day, as planned'
-            : sprintf('a wash day, %d of %d steps', count($steps), count($item->steps));
+            ? self::came('as-planned')
+            : trans_choice('home-routine.came.part', count($steps), ['all' => count($item->steps)], self::READ_IN);
     }
 
     /** @param array<array-key, mixed> $value test and raw measures */
@@ -174,7 +172,7 @@ final readonly class HomeActs
         $raw = is_array($value['raw'] ?? null) ? $value['raw'] : [];
         $test = in_array($name, self::TESTS, true) ? TestCatalogue::test($name) : null;
         $problems = $test === null
-            ? ['This card is older than the salon’s; open it anew.']
+            ? [Words::say('home-routine.refused.older')]
             : array_values($test->problems($raw));
         if ($problems !== []) {
             throw new DomainException($problems[0]);
@@ -188,27 +186,27 @@ final readonly class HomeActs
     /** @param array<array-key, mixed> $value what became of the style that day */
     private function style(Head $head, array $value, DateTimeImmutable $date): string
     {
-        $style = Style::running($head) ?? throw new DomainException('No style is followed now.');
+        $style = Style::running($head) ?? throw new DomainException(Words::say('home-routine.refused.no-style'));
         $what = is_string($value['what'] ?? null) ? $value['what'] : '';
         if ($date < Calendar::dayOf($style->made_on)) {
-            throw new DomainException('That was before the style was made.');
+            throw new DomainException(Words::say('home-routine.refused.before-style'));
         }
         if ($what === 'gone') {
             $this->wornStyles->end($head, $style, $date, self::BY);
 
-            return 'the style was last good that day';
+            return self::came('gone');
         }
         if ($what === 'looked') {
             $this->wornStyles->look($style, $date, self::look($value));
 
-            return 'how the style looks';
+            return self::came('looked');
         }
         if (! in_array($what, Style::KEEPING, true)) {
-            throw new DomainException('This card is older than the salon’s; open it anew.');
+            throw new DomainException(Words::say('home-routine.refused.older'));
         }
         $this->wornStyles->keep($style, $date, $what);
 
-        return "style {$what}";
+        return self::came('kept', ['what' => $what]);
     }
 
     /**
@@ -237,10 +235,10 @@ final readonly class HomeActs
             ? base64_decode((string) substr((string) strrchr($sent, ','), 1), true)
             : false;
         if ($bytes === false || strlen($bytes) > self::MOST_PICTURE_BYTES) {
-            throw new DomainException('Picture: choose a JPEG, PNG or WebP of under 4 MB.');
+            throw new DomainException(Words::say('home-routine.refused.picture'));
         }
         if (($value['agreed'] ?? false) !== true) {
-            throw new DomainException('Picture: tick that your salon may keep it.');
+            throw new DomainException(Words::say('home-routine.refused.agree'));
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'card');
         try {
@@ -259,6 +257,39 @@ final readonly class HomeActs
             unlink($file);
         }
 
-        return 'a picture';
+        return self::came('picture');
+    }
+
+    /** @param array<array-key, mixed> $value uid of the planned day; the plan itself goes on by what is done */
+    private function notToday(Head $head, array $value): string
+    {
+        $item = $this->planned($head, $value);
+
+        return self::came('not-today', ['day' => $item->date->format('j M')]);
+    }
+
+    /**
+     * @param array<array-key, mixed> $value
+     *
+     * @throws DomainException where it is not planned any more
+     */
+    private function planned(Head $head, array $value): PlanItem
+    {
+        $uid = is_string($value['uid'] ?? null) ? $value['uid'] : '';
+
+        return PlanItem::query()->where('head_id', $head->id)->where('uid', $uid)->first()
+            ?? throw new DomainException(Words::say('home-routine.refused.not-planned'));
+    }
+
+    /**
+     * What came, for the salon to read.
+     *
+     * @param array<string, string> $with
+     */
+    private static function came(string $what, array $with = []): string
+    {
+        $says = trans("home-routine.came.{$what}", $with, self::READ_IN);
+
+        return is_string($says) ? $says : $what;
     }
 }

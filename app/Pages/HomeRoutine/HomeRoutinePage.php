@@ -16,11 +16,13 @@ final readonly class HomeRoutinePage extends Page
     /**
      * @param Collection<int, HomeLink> $links
      * @param Collection<int, HomeAct>  $came
+     * @param string $language the client's, by its own name
      */
     public function __construct(
         public Collection $links,
         public ?CalendarFeed $feed,
         public Collection $came,
+        public string $language,
     ) {
     }
 }

@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace App\Pages\HomeRoutine;
 
 use App\Models\Head;
+use App\Wording\HomeDates;
+use App\Wording\MessageLanguage;
 use Dompdf\Dompdf;
+use Illuminate\Support\Traits\Localizable;
 
 /** The home routine on paper: one page of A4, in the largest letters that fit it. */
 final readonly class HomeRoutinePdf
 {
-    private const LETTERS_PT = [9.6, 8.8, 8.0, 7.2];
+    use Localizable;
+
+    /** Size in points, and whether it says how each step is done. */
+    private const LETTERS = [
+        [9.6, true], [8.8, true], [8.0, true],
+        [8.8, false], [8.0, false], [7.2, false], [6.4, false],
+    ];
 
     public function __construct(
         private HomeRoutines $homeRoutines,
@@ -19,11 +28,20 @@ final readonly class HomeRoutinePdf
 
     public function of(Head $head): string
     {
+        $head->loadMissing('salon');
+
+        /** @var string */
+        return $this->withLocale(MessageLanguage::of($head)->code, fn (): string => $this->printed($head));
+    }
+
+    private function printed(Head $head): string
+    {
         $card = $this->homeRoutines->of($head);
-        foreach (self::LETTERS_PT as $size) {
+        $day = HomeDates::day($card->today);
+        foreach (self::LETTERS as [$size, $how]) {
             $pdf = new Dompdf(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']);
             $pdf->setPaper('A4');
-            $pdf->loadHtml(view('home-routine.client.pdf', $card)->with('size', $size)->render());
+            $pdf->loadHtml(view('home-routine.client.pdf', $card)->with(compact('size', 'how', 'day'))->render());
             $pdf->render();
             if ($pdf->getCanvas()->get_page_count() === 1) {
                 break;

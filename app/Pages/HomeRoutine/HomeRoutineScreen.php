@@ -8,12 +8,12 @@ use App\Models\CalendarFeed;
 use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\HomeLink;
+use App\Wording\MessageLanguage;
 
 /** What belongs to a home routine in the salon: its links, and what came back from home. */
 final readonly class HomeRoutineScreen
 {
     private const CAME = 20;
-
 
     public function of(Head $head): HomeRoutinePage
     {
@@ -26,6 +26,7 @@ final readonly class HomeRoutineScreen
                 ->get(),
             feed: CalendarFeed::current(['head_id' => $head->id]),
             came: HomeAct::query()->where('head_id', $head->id)->orderByDesc('id')->limit(self::CAME)->get(),
+            language: MessageLanguage::NAMES[MessageLanguage::of($head)->code],
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HomeRoutine;
 
+use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\SalonDays;
 use App\Bridge\Plans\StoredSteps;
@@ -12,6 +13,8 @@ use App\Bridge\Products\ChosenBottle;
 use App\Bridge\Products\ClientShelf;
 use App\Bridge\Products\ClientShelves;
 use App\Bridge\WashDays\StyleTakeDown;
+use App\Drawings\StrandHang;
+use App\Drawings\StrandPortrait;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -20,8 +23,9 @@ use App\Models\Style;
 use App\Pages\Now\NowScreen;
 use App\Wording\AmountWords;
 use App\Wording\ChairWorkWords;
+use App\Wording\HomeDates;
+use App\Wording\HomeStepWords;
 use App\Wording\PromisedTreatments;
-use App\Wording\StepWords;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -40,8 +44,13 @@ final readonly class HomeRoutines
 {
     private const MOST_DAYS = 4;
     private const WEEKS = 5;
+    private const ROUNDED_MINUTES = 5;
+
+    /** The week about three weeks on, counted from today. */
+    private const LATER_DAYS = [18, 24];
 
     public function __construct(
+        private HeadRecord $headRecord,
         private NowScreen $nowScreen,
         private Outlooks $outlooks,
         private BottleChooser $bottleChooser,
@@ -50,7 +59,6 @@ final readonly class HomeRoutines
         private Parameters $parameters,
     ) {
     }
-
 
     public function of(Head $head): HomeRoutine
     {
@@ -76,10 +84,11 @@ final readonly class HomeRoutines
 
         return new HomeRoutine(
             head: $head,
+            strands: $this->strands($head),
             today: $today,
             salon: $head->salon,
             next: $next === null ? null : [
-                'when' => $next->starts_at->setTimezone($head->salon->timezone)->format('l j F, G:i'),
+                'when' => HomeDates::moment($next->starts_at->setTimezone($head->salon->timezone)),
                 'service' => $next->service,
             ],
             days: array_values($items
@@ -109,9 +118,10 @@ final readonly class HomeRoutines
             foreach ($this->day($item, $shelf)['steps'] as $i => $step) {
                 if (StoredSteps::isBefore($item->steps[$i] ?? null)) {
                     $eves[] = Words::say('booking.evening-before', [
-                        'day' => $item->date->format('l j F'),
+                        'day' => HomeDates::day($item->date),
                         'what' => implode('. ', array_filter([
-                            StepWords::line(['evening_before' => false] + $item->steps[$i]), ucfirst($step['with']),
+                            HomeStepWords::of(['evening_before' => false] + $item->steps[$i])['what'],
+                            ucfirst($step['with']),
                         ])),
                     ]);
                 }
@@ -134,8 +144,8 @@ final readonly class HomeRoutines
 
     /**
      * @return array{
-     *     uid: string, date: CarbonImmutable, minutes: int, because: string,
-     *     steps: list<array{says: string, with: string}>,
+     *     uid: string, date: CarbonImmutable, title: string, because: string,
+     *     steps: list<array{what: string, how: string, minutes: int, with: string}>,
      * }
      */
     private function day(PlanItem $item, ClientShelf $shelf): array
@@ -148,12 +158,58 @@ final readonly class HomeRoutines
         return [
             'uid' => $item->uid,
             'date' => $item->date,
-            'minutes' => (int) round($item->minutes),
-            'because' => $item->reasons[0] ?? '',
-            'steps' => array_map(fn (array $step, int $i): array => [
-                'says' => StepWords::line($step),
+            'title' => $this->title($item),
+            'because' => $this->because($item),
+            'steps' => array_map(fn (array $step, int $i): array => HomeStepWords::of($step) + [
                 'with' => $this->with($own[$i] ?? null, $salon[$i] ?? null),
             ], $item->steps, array_keys($item->steps)),
+        ];
+    }
+
+    /** The day and how long it takes, as closely as anybody plans an evening. */
+    private function title(PlanItem $item): string
+    {
+        $day = ucfirst(HomeDates::day($item->date));
+        $minutes = (int) (self::ROUNDED_MINUTES * max(1.0, round($item->minutes / self::ROUNDED_MINUTES)));
+
+        return $minutes < 60
+            ? trans_choice('home-routine.day', $minutes, ['day' => $day])
+            : Words::say('home-routine.long', [
+                'day' => $day, 'hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60),
+            ]);
+    }
+
+    /** What the day is for, by what is done on it: one short clause. */
+    private function because(PlanItem $item): string
+    {
+        $treatments = PromisedTreatments::of($item);
+        $protein = array_intersect($treatments, ['mild-protein', 'strong-protein']) !== [];
+
+        return Words::say('home-routine.because.' . match (true) {
+            $protein && $item->look => 'look',
+            $protein => 'protein',
+            in_array('clarifying', $treatments, true) => 'clarifying',
+            in_array('mask', $treatments, true) => 'mask',
+            default => 'usual',
+        });
+    }
+
+    /**
+     * The hair now and in three weeks, if the plan is kept to: over a week of them, whatever day washes fall on.
+     *
+     * @return array{now: StrandPortrait, later: StrandPortrait, same: bool}|null null where nobody tested it lately
+     */
+    private function strands(Head $head): ?array
+    {
+        if ($head->outlook === null || $this->headRecord->isNotReadYet($head)) {
+            return null;
+        }
+        $now = StrandHang::ofStanding($head->outlook->standing);
+        $later = StrandHang::ahead($head->outlook->hair_balance, $head->outlook->standing, self::LATER_DAYS);
+
+        return [
+            'now' => StrandPortrait::of($head, $now), 'later' => StrandPortrait::of($head, $later),
+            'same' => $now === $later,
         ];
     }
 
@@ -183,7 +239,7 @@ final readonly class HomeRoutines
         $comesTo = $isPressed ? $presses * $pumpMl : $measure->ml;
 
         return Words::say('amounts.much', [
-            'ml' => $comesTo < 10 ? number_format($comesTo, 1) : number_format($comesTo, 0),
+            'ml' => HomeDates::number($comesTo, $comesTo < 10 ? 1 : 0),
             'measure' => $isPressed
                 ? AmountWords::presses(null, null, $presses)
                 : AmountWords::measure($measure->unit, $measure->least, $measure->most),
@@ -209,7 +265,7 @@ final readonly class HomeRoutines
         );
 
         return array_map(
-            fn (Caution $caution): string => $caution->sentence(),
+            fn (Caution $caution): string => Words::say("home-routine.cautions.{$caution->value}"),
             [...$own, ...$protein ? [Caution::Protein] : [], Caution::WaterHeat],
         );
     }
@@ -219,19 +275,14 @@ final readonly class HomeRoutines
     {
         $takeDown = $style === null ? null : $this->styleTakeDown->of($style, Calendar::dayOf($head->salon->today()));
 
-        return array_filter([
-            'Burning, swelling or a rash: rinse it off, stop, and ask a clinician; then tell us.',
-            'Broken or weeping skin, pus, sudden or patchy loss, pain, ring-shaped scaling, lice, or heavy '
-                . 'flaking with redness that does not ease: see a clinician before anything is put on it.',
-            'Hair that snaps where it used to stretch, or a shed ball twice its usual size: call before the '
-                . 'next treatment.',
-            $style === null || $takeDown === null
-                ? ''
-                : 'Your '
-                    . Words::of("stylings.{$style->styling}")
-                    . ' come down by '
-                    . $takeDown->dueOn->format('j F')
-                    . '; tender or bumpy before that: call, the tension comes out first.',
-        ]);
+        $calls = array_map(
+            static fn (string $call): string => Words::say("home-routine.calls.{$call}"),
+            ['burning', 'skin', 'breakage'],
+        );
+
+        return $style === null || $takeDown === null ? $calls : [...$calls, Words::say('home-routine.calls.take-down', [
+            'style' => Words::of("stylings.{$style->styling}"),
+            'day' => HomeDates::day(CarbonImmutable::instance($takeDown->dueOn)),
+        ])];
     }
 }

@@ -7,15 +7,19 @@ import { showStatus } from '../offline/status.js';
 import { dayIn } from '../shared/clock.js';
 import { keepPage } from '../shared/keep-page.js';
 import { salonNow, stamp } from '../shared/salon-clock.js';
+import { chime, unlock } from '../shared/sound.js';
 import { typedNumber } from '../shared/units.js';
 import { words } from '../shared/words.js';
 import { makeDay } from './parts/home-day-form.js';
+import { stepTimer } from './parts/step-timer.js';
 
 const card = document.querySelector('[data-card]');
 const address = card.dataset.acts;
 const told = card.querySelector('[data-told]');
 const queue = mine();
 const MOST_TOLD = 4;
+const TIMER_HERTZ = 523;
+document.addEventListener('pointerdown', unlock, { capture: true });
 
 const say = (sentence, wrong = false) => {
     // Said again, it comes to the top once more.
@@ -28,9 +32,17 @@ const say = (sentence, wrong = false) => {
 
 /** What was noted on this page, by key: said once the salon has it, or what it has to say. */
 const noted = new Map();
+/** What was refused and stands there to be done again, by key. */
+const undone = new Set();
 const heard = () => {
     const waiting = new Set(queue.waiting().map(({ key }) => key));
     const refused = new Map(queue.refused().map(({ key, sentence }) => [key, sentence]));
+    for (const { key, act: { kind, value } } of queue.refused()) {
+        if (kind === 'wash-day' && !undone.has(key)) {
+            undone.add(key);
+            days.find(({ uid }) => uid === value.uid)?.notDone();
+        }
+    }
     for (const [key, what] of noted) {
         if (refused.has(key)) {
             say(`${what}: ${refused.get(key)}`, true);
@@ -63,9 +75,22 @@ const act = (kind, value, what, date = null) => {
 
 const today = () => dayIn(card.dataset.zone, salonNow(), Number(card.dataset.turns));
 const days = [...card.querySelectorAll('.card-day')].map((day) => makeDay(day, {
-    card: card.dataset.card, pageDay: card.dataset.today, today, say,
+    card: card.dataset.card, pageDay: card.dataset.today, madeMs: Number(card.dataset.made), nowMs: salonNow, today, say,
     did: (value, date) => act('wash-day', value, words('your-wash-day'), date),
+    notToday: (value) => act('not-today', value, words('not-today')),
 }));
+const timers = [...card.querySelectorAll('[data-timer]')].map((button) => stepTimer(button, {
+    key: `nagomi-timer ${card.dataset.card} ${button.closest('[data-uid]').dataset.uid} ${button.dataset.what}`,
+    storage: localStorage,
+    now: Date.now,
+    words,
+    up: (sentence) => {
+        say(sentence);
+        navigator.vibrate?.([400, 200, 400]);
+        chime(TIMER_HERTZ);
+    },
+}));
+setInterval(() => timers.forEach((tick) => tick()), 1000);
 card.querySelectorAll('[data-style]').forEach((button) => button.addEventListener('click', () => {
     act('style', { what: button.dataset.style }, button.textContent);
     button.disabled = true;
@@ -177,6 +202,9 @@ showStatus(queue, document.querySelector('[data-waiting-line]'));
 queue.on('changed', heard);
 await carryOver(queue, `nagomi-card ${card.dataset.card}`, ({ key, kind, date, value, words: label }) => ({ address, subject: '', label: label ?? kind, act: { key, kind, date, value } }));
 await queue.look();
+const waits = new Set(queue.waiting().filter(({ act: { kind } }) => kind === 'wash-day').map(({ act: { value } }) => value.uid));
+days.forEach((day) => day.settle(waits.has(day.uid)));
+heard();
 // What waited for another link to this hair, or was turned away with it, goes out by this one.
 for (const record of [...queue.waiting(), ...queue.refused()].filter((one) => one.address !== address)) {
     await queue.again(record.key, { address });
