@@ -32,7 +32,7 @@ final readonly class Sentences
 
     private const FILES = 'acts|amounts|booking|bottles|chair-work|clients|forms|hair-tests|head-map'
         . '|history|home-routine|intake|ledger|limits|messages|mix|nagomi|needs|now|offline|plan'
-        . '|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|what-if|wishes|yardsticks';
+        . '|products|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|what-if|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
         . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Products;
 
+use App\Drawings\Bottle;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\StockMove;
@@ -18,6 +19,8 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class ProductPage extends Page
 {
     /**
+     * @param bool $staysOn on the hair until the next wash
+     * @param array<string, string> $meanings what the colour of a load means, by load
      * @param array<string, mixed> $reading what its ingredients came to, as bin/core prints it
      * @param list<string> $onHair what it does to hair beside a usual one
      * @param list<string> $disagrees where label and list say different things
@@ -28,6 +31,9 @@ final readonly class ProductPage extends Page
      */
     public function __construct(
         public Product $product,
+        public Bottle $bottle,
+        public bool $staysOn,
+        public array $meanings,
         public array $reading,
         public array $onHair,
         public array $disagrees,

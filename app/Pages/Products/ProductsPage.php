@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Products;
 
+use App\Drawings\Bottle;
 use App\Models\Product;
 use App\Pages\Page;
 use DateTimeImmutable;
@@ -23,11 +24,13 @@ final readonly class ProductsPage extends Page
      * @param Collection<int, StockRow>                          $rows
      * @param Collection<int, StockRow>                          $reorder
      * @param list<array{kind: string, ml: float, left: float|null}> $needs of the wash days booked
+     * @param array<string, Bottle> $bottles by the product's id
      */
     public function __construct(
         public Collection $rows,
         public Collection $reorder,
         public array $needs,
+        public array $bottles,
     ) {
     }
 }

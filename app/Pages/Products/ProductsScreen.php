@@ -11,6 +11,7 @@ use App\Bridge\Products\ProductNeeds;
 use App\Bridge\Products\SalonIngredients;
 use App\Bridge\Products\StockLevels;
 use App\Bridge\WashDays\WashDayBottles;
+use App\Drawings\Bottle;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reaction;
@@ -35,6 +36,12 @@ use Nagomi\Core\Treatments\Calendar;
  */
 final readonly class ProductsScreen
 {
+    /** What an ingredient's bar is coloured by: each colour means one thing. */
+    private const MEANINGS = [
+        'protein' => 'protein', 'amino_acids' => 'protein', 'humectant' => 'moisture', 'conditioner' => 'moisture',
+        'silicone' => 'build-up', 'film_former' => 'build-up', 'sensitiser' => 'alarm',
+    ];
+
     public function __construct(
         private BottleEffects $bottleEffects,
         private CheaperAlike $cheaperAlike,
@@ -64,7 +71,14 @@ final readonly class ProductsScreen
         /** @var Collection<int, StockRow> $reorder */
         $reorder = $rows->filter(fn (array $row): bool => $row['reorder'])->values();
 
-        return new ProductsPage(rows: $rows, reorder: $reorder, needs: $this->productNeeds->of($salon, $products));
+        return new ProductsPage(
+            rows: $rows,
+            reorder: $reorder,
+            needs: $this->productNeeds->of($salon, $products),
+            bottles: $products->mapWithKeys(
+                fn (Product $product): array => [$product->id => Bottle::of($product)],
+            )->all(),
+        );
     }
 
     /** @throws InvalidIngredientList when the list that is kept cannot be read */
@@ -77,6 +91,9 @@ final readonly class ProductsScreen
 
         return new ProductPage(
             product: $product,
+            bottle: Bottle::of($product),
+            staysOn: ProductKind::from($product->kind)->staysOn(),
+            meanings: self::MEANINGS,
             // Read as the book stands now; what is kept may be older than it.
             reading: $reading === null ? $product->reading : IngredientListing::of($reading),
             onHair: $this->bottleEffects->of($product, $book),

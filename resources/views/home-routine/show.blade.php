@@ -6,7 +6,7 @@
     <div class="two">
         <section class="home-card card">
             <h2>{{ __('home-routine.at-home') }}</h2>
-            @include('home-routine.client.days', ['ticks' => false])
+            @include('home-routine.client.days', ['ticks' => false, 'how' => false])
             @if ($style)<h2>{{ __('home-routine.style.of-name') }}</h2><p>{{ __('home-routine.style.day', ['style' => ucfirst(__("nagomi.stylings.{$style->styling}")), 'day' => $styleDay]) }} {{ __('home-routine.style.keep') }}</p>@endif
             @if ($due !== [])<h2>{{ __('chair-work.home.title') }}</h2><ul class="card-list">@foreach ($due as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
             @include('home-routine.client.watch')

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+// The products of a salon: what is in it, for whom, how much is left.
+return [
+    'title' => 'Products', 'lead' => 'What is in it, how much is left, and who must not have it.',
+    'add' => 'Add a product', 'mix' => 'Make up a mix', 'book' => 'Ingredient book',
+    'none' => 'Nothing stands here yet. Paste the ingredients of a bottle and Nagomi reads what it really is.',
+    'order' => 'To order:', 'short' => 'running low', 'recalled' => 'recalled', 'past' => 'past its time since :day',
+    'bottle' => ['full' => 'the bottle in use is :percent % full', 'unknown' => 'nobody has counted what is left'],
+    'left' => ':ml mL left', 'uncounted' => 'not counted yet', 'days' => '{1} lasts about a day|[2,*] lasts about :count days',
+    'more' => '{1} and one full bottle|[2,*] and :count full bottles',
+    'table' => [
+        'title' => 'Import and export as a table (CSV)', 'file' => 'CSV file', 'take' => 'Import', 'all' => 'All products (.csv)',
+    ],
+    'one' => [
+        'change' => 'Edit', 'batch' => 'batch :batch', 'barcode' => 'barcode :barcode',
+        'recalled' => 'Recalled on :day:', 'past' => 'Past its time since :day: do not use it.',
+        'label' => 'The label doesn’t match the ingredients.', 'against' => 'Not for', 'against-whom' => ':name: :why',
+        'unread' => 'No list yet.', 'paste' => 'Paste its ingredients', 'and-read' => 'and it is read here.',
+        'used-as' => 'Used for: :step.', 'stays' => 'It stays on the hair until the next wash.',
+        'left' => 'How much is left', 'bottles-of' => 'of bottles of :ml mL', 'pace' => '{1} about a day at the pace of the last weeks|[2,*] about :count days at the pace of the last weeks', 'good' => 'good until :day',
+        'measured' => 'Measured', 'how-much' => 'How much', 'update' => 'Update stock',
+        'ways' => ['left-ml' => 'mL left', 'left-g' => 'grams left, weighed without the bottle', 'level' => '% full', 'bought' => 'mL bought'],
+        'changes' => 'Every change', 'change-line' => ':day: :kind :ml mL, :left mL left, :by',
+        'recall' => 'Recall it', 'why' => 'Why', 'do-recall' => 'Recall', 'release' => 'No longer recalled',
+        'remove' => 'Remove this product', 'remove-why' => 'It is gone with its counts; reactions stay.', 'do-remove' => 'Remove',
+        'really' => 'What is in it', 'surfactants' => 'Surfactants', 'protein' => 'protein', 'films' => 'its films come off with', 'no-films' => 'leaves no film',
+        'off' => ['gentle' => 'a gentle cleanse', 'shampoo' => 'a shampoo', 'clarifying' => 'a clarifying cleanse', 'water' => 'water'],
+        'slip' => 'slip', 'hold' => 'hold', 'weight' => 'weight', 'from-to' => ':from to :to',
+        'may-contain' => 'may contain', 'active' => 'active', 'not-known' => 'not known', 'slip-of-pen' => '(a slip of the pen?)',
+        'ingredients' => 'Ingredients explained', 'printed' => 'As printed', 'read' => 'Read as', 'does' => 'Does', 'share' => 'Share',
+        'teach' => [
+            'title' => 'Add an ingredient', 'name' => 'Ingredient', 'also' => 'Also called', 'function' => 'What it does', 'choose' => 'choose',
+            'strength' => 'Strength, or what takes it off', 'unsaid' => 'not said', 'do' => 'Add it',
+            'strengths' => [
+                'mild' => 'mild', 'medium' => 'medium', 'strong' => 'strong', 'water' => 'off with water', 'gentle' => 'off with a gentle cleanse',
+                'shampoo' => 'off with a shampoo', 'clarifying' => 'off with a clarifying one',
+            ],
+        ],
+    ],
+    'steps' => [
+        'pre-wash' => 'the pre-wash, on dry hair', 'shampoo' => 'the gentle cleanse', 'co-wash' => 'the co-wash', 'clarifier' => 'the clarifying cleanse',
+        'protein' => 'the protein treatment', 'conditioner' => 'the rinse-out conditioner and detangling', 'mask' => 'the mask',
+        'leave-in' => 'the leave-in, on wet hair', 'styler' => 'styling', 'oil' => 'sealing', 'rinse' => 'the rinse', 'scalp-care' => 'care of the scalp',
+    ],
+];
