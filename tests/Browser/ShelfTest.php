@@ -41,7 +41,7 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
             ->toContain('Dimethicone')
             ->toContain('Bea Marchetti-Oyelaran')
             ->toContain('not known');
-        $browser->choose('function', 'humectant')->press('Teach it');
+        $browser->choose('function', 'humectant')->press('Add it');
         expect($browser->text('.said'))
             ->toContain('Learned')
             ->and($browser->text('.book'))->not

@@ -4,6 +4,7 @@
     [$column, $picture] = [$stairs->column, $stairs->picture];
 @endphp
 <x-layout :title="__('ledger.title-of', ['name' => $called($head->name)])" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}"></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('ledger.title') }}</h1><p class="lead">{{ __('ledger.lead') }}</p></div>

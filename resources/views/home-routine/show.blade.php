@@ -1,4 +1,5 @@
 <x-layout :title="__('home-routine.title')" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/home-routine.css') }}"></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('home-routine.title') }}</h1><p class="lead">{{ __($next ? 'home-routine.salon.until' : 'home-routine.salon.open', ['name' => explode(' ', $called($head->name))[0], 'when' => $next['when'] ?? '']) }} {{ __('home-routine.salon.language', ['language' => $language]) }}</p></div>

@@ -1,5 +1,5 @@
 <x-layout :title="__('what-if.title-of', ['name' => $called($head->name)])" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/what-if.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/what-if.css') }}"><script type="module" src="{{ asset('js/screens/what-if.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('what-if.title') }}</h1><p class="lead">{{ __('what-if.lead') }}</p></div>

@@ -1,4 +1,5 @@
 <x-layout :title="__('products.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/products.css') }}"></x-slot:scripts>
     <header class="page-head">
         <div class="grow"><h1>{{ __('products.title') }}</h1><p class="lead">{{ __('products.lead') }}</p></div>
         <a class="button is-strong" href="{{ route('products.create') }}">{{ __('products.add') }}</a>

@@ -1,4 +1,5 @@
 <x-layout :title="$product->name">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/products.css') }}"></x-slot:scripts>
     <header class="page-head">
         <div class="grow"><h1>{{ $product->name }}</h1><p class="lead">{{ implode(', ', array_filter([ucfirst(__("nagomi.kinds.{$product->kind}")), $product->batch ? __('products.one.batch', ['batch' => $product->batch]) : '', $product->barcode ? __('products.one.barcode', ['barcode' => $product->barcode]) : ''])) }}</p></div>
         <a class="button" href="{{ route('products.edit', $product) }}">{{ __('products.one.change') }}</a>

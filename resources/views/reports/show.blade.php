@@ -1,6 +1,7 @@
 @php($percent = fn (?float $share, int $digits = 0) => $share === null ? '—' : number_format(100 * $share, $digits) . ' %')
 @php($hours = fn (int $minutes) => number_format($minutes / 60, 1) . ' h')
 <x-layout :title="__('reports.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('reports.title') }}</h1><p class="lead">{{ trans_choice('reports.span', $period->days(), ['from' => $period->from->format('j M Y'), 'until' => $period->until->format('j M Y')]) }}</p></div>
         <a class="button" href="{{ route('reports.team') }}">{{ __('reports.team.title') }}</a>
         <a class="button" href="{{ route('reports.csv', request()->only('from', 'until')) }}" download>{{ __('reports.csv') }}</a></header>

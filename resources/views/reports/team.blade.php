@@ -1,4 +1,5 @@
 <x-layout :title="__('reports.team.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('reports.team.title') }}</h1><p class="lead">{{ __('reports.team.lead') }}</p></div><a class="button" href="{{ route('reports') }}">{{ __('reports.team.back') }}</a></header>
     <section class="card report-news" aria-labelledby="news">
         <h2 id="news">{{ __('reports.team.news') }}</h2>

@@ -11,6 +11,7 @@
     <link rel="icon" href="{{ asset('assets/mark.svg') }}" type="image/svg+xml">
     <link rel="stylesheet" href="{{ asset('assets/bulma.css') }}">
     <link rel="stylesheet" href="{{ asset('css/app.css') }}">
+    <link rel="stylesheet" href="{{ asset('css/home-routine.css') }}">
     <script type="module" src="{{ asset('js/screens/home-routine.js') }}"></script>
 </head>
 <body>
