@@ -11,6 +11,7 @@ use App\Http\Controllers\ClientProductsController;
 use App\Http\Controllers\ClientsController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\HairTestsController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HistoryController;
@@ -79,6 +80,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
         Route::post('/end', [DayEndController::class, 'close'])->name('bookings.end');
         Route::put('/bill', [BookingController::class, 'bill'])->name('bookings.bill');
     });
+    Route::get('/find', FindController::class)->name('find');
     Route::get('/plans', [PlanController::class, 'several'])->name('plans');
     Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
     Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');

@@ -31,7 +31,7 @@ final readonly class Sentences
     ];
 
     private const FILES = 'acts|amounts|booking|bottles|chair-work|clients|forms|hair-tests|head-map'
-        . '|history|home-routine|intake|ledger|limits|messages|mix|nagomi|needs|now|offline|plan'
+        . '|history|home-routine|intake|layout|ledger|limits|messages|mix|nagomi|needs|now|offline|plan'
         . '|products|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|what-if|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Clients;
 
+use App\Bridge\Clients\ClientSearch;
 use App\Bridge\Scheduling\DueClients;
 use App\Models\Booking;
 use App\Models\BookingStatus;
@@ -12,16 +13,12 @@ use App\Models\Salon;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Who needs something: an open sign first, then who goes out of balance and is not booked, then by next wash day. */
 final readonly class ClientsScreen
 {
     public const FILTERS = ['all', 'due', 'booked', 'sign'];
-
-    /** From so many digits on a search is one for a phone number. */
-    private const LEAST_DIGITS = 3;
 
     /** @param string $show one of the filters; a search looks through all */
     public function of(Salon $salon, string $search, string $show): ClientsPage
@@ -47,8 +44,6 @@ final readonly class ClientsScreen
     /** @return Collection<int, Head> by name */
     private static function heads(CarbonImmutable $today, string $search): Collection
     {
-        $digits = (string) preg_replace('/\D/', '', $search);
-        $isNumber = strlen($digits) >= self::LEAST_DIGITS && preg_match('/^[\d\s+()\/.-]+$/', $search) === 1;
         $next = Booking::query()
             ->select('date')
             ->whereColumn('bookings.head_id', 'heads.id')
@@ -56,8 +51,8 @@ final readonly class ClientsScreen
             ->whereIn('status', BookingStatus::open())
             ->orderBy('date')
             ->limit(1);
-        /** @var Collection<int, Head> $heads */
-        $heads = Head::query()
+
+        return (new ClientSearch($search))->of(Head::query()
             ->select('heads.*')
             ->selectSub($next, 'booked_on')
             ->selectSub(DueClients::seenTo('heads.id', $today)->limit(1), 'seen_to_on')
@@ -65,20 +60,7 @@ final readonly class ClientsScreen
                 'zoneParts',
                 'outlook:head_id,salon_id,as_of,verdict,cells,standing,drifts_on',
                 'planItems' => fn ($items) => $items->where('status', 'planned'),
-            ])
-            ->when($search !== '' && ! $isNumber, fn (Builder $query): Builder => $query->where(
-                'name',
-                'like',
-                '%' . addcslashes($search, '%_\\') . '%',
-            ))
-            ->orderBy('name')
-            ->get();
-
-        // Numbers are kept encrypted: they are looked through one by one.
-        return $isNumber ? $heads->filter(static fn (Head $head): bool => str_contains(
-            (string) preg_replace('/\D/', '', (string) $head->phone),
-            $digits,
-        )) : $heads;
+            ]));
     }
 
     private static function row(Head $head, CarbonImmutable $today): ClientRow

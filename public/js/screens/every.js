@@ -1,6 +1,7 @@
 // Keys that work on every page, and the sheet that lists them.
 
 import { isAnythingKept } from '../offline/kept.js';
+import { areSingleKeysOn, setSingleKeys } from '../shared/single-keys.js';
 
 const typing = (element) => element instanceof HTMLElement
     && (element.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(element.tagName));
@@ -15,16 +16,62 @@ if (strip) {
 const sheet = document.getElementById('keys');
 document.querySelectorAll('[data-open="keys"]').forEach((button) => button.addEventListener('click', () => sheet?.showModal()));
 
+const layoutWords = () => JSON.parse(document.getElementById('layout-words').content.textContent);
+let finder = null;
+const find = async () => {
+    const [{ makeFinder }, { find: words, asks }] = [await import('./parts/finder.js'), layoutWords()];
+    finder ??= makeFinder({
+        words,
+        links: [...document.querySelectorAll('.rail-client a[href]')],
+        go: (href) => location.assign(href),
+        ask: async (search) => {
+            const answer = await fetch(`${asks}?search=${encodeURIComponent(search)}`, { headers: { Accept: 'application/json' } });
+            if (!answer.ok) {
+                throw new Error(String(answer.status));
+            }
+            return (await answer.json()).found;
+        },
+    });
+    finder.open();
+};
+document.querySelectorAll('[data-open="find"]').forEach((button) => button.addEventListener('click', find));
+
+const tour = async (again) => {
+    const { showTour, wasSeen } = await import('./parts/tour.js');
+    if (again || !wasSeen()) {
+        showTour(layoutWords().tour);
+    }
+};
+sheet?.querySelector('[data-tour]').addEventListener('click', () => {
+    sheet.close();
+    tour(true);
+});
+if (document.querySelector('[data-first-run]')) {
+    tour(false);
+}
+const singleKeys = sheet?.querySelector('[data-single-keys]');
+if (singleKeys) {
+    singleKeys.checked = areSingleKeysOn();
+    singleKeys.addEventListener('change', () => setSingleKeys(singleKeys.checked));
+}
+
 document.addEventListener('keydown', (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) {
-        return;
-    }
-    if (event.key === '?') {
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k' && sheet) {
         event.preventDefault();
-        sheet?.showModal();
+        find();
         return;
     }
-    if (sheet?.open) {
+    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('dialog[open]') || !areSingleKeysOn()) {
+        return;
+    }
+    if (event.key === '?' && sheet) {
+        event.preventDefault();
+        sheet.showModal();
+        return;
+    }
+    if (event.key === 'k' && sheet) {
+        event.preventDefault();
+        find();
         return;
     }
     const search = document.querySelector('[data-search]');

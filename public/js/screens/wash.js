@@ -4,6 +4,7 @@ import { carryOver } from '../offline/carry-over.js';
 import { makeAlarm } from '../shared/alarm.js';
 import { keepPage } from '../shared/keep-page.js';
 import { salonNow } from '../shared/salon-clock.js';
+import { areSingleKeysOn } from '../shared/single-keys.js';
 import { words } from '../shared/words.js';
 import { headSections } from './parts/head-sections.js';
 import { bottleOf, mlOf, showOthers } from './parts/wash-bottle.js';
@@ -137,6 +138,8 @@ document.addEventListener('keydown', (event) => {
     } else if (event.key === 'Enter' || event.key === ' ') {
         event.preventDefault();
         press('done');
+    } else if (!areSingleKeysOn()) {
+        return;
     } else if (event.key === 'p' || event.key === 'P') {
         find('pause').click();
     } else if (/^[1-9]$/.test(event.key) && !find('sections').hasAttribute('hidden')) {

@@ -1,6 +1,6 @@
 <x-layout :title="$isToday ? __('today.title') : $date->format('D j M')">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/today.js') }}"></script></x-slot:scripts>
-    <header class="page-head">
+    <header class="page-head" data-first-run>
         <div class="grow">
             <h1>{{ $date->format($date->year === $salon->today()->year ? 'l j F' : 'l j F Y') }}</h1>
             <p class="lead">{{ ucfirst(trans_choice('today.clients', $rows->count())) }}@if ($rows->count() > 0), {{ $rows->toCome === [] && $rows->underWay === [] ? __('today.all-done') : __('today.to-come', ['count' => count($rows->toCome)]) }}@endif</p>

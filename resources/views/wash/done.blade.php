@@ -1,4 +1,5 @@
 <x-layout :title="'What the wash day of ' . $called($head->name) . ' did'" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"></x-slot:scripts>
     @php($outcome = $washSession->outcome ?? [])
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>What it did</h1><p class="lead">{{ $washSession->date->format('l, j F Y') }}, by {{ $washSession->by }}</p></div></header>
     <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? trans_choice('wash.took', (int) round($outcome['actual_minutes'])) : __('wash.took-nothing') }}{{ isset($outcome['planned_minutes']['p50']) ? ', where ' . round($outcome['planned_minutes']['p50']) . ' were expected, ' . round($outcome['planned_minutes']['p10']) . ' to ' . round($outcome['planned_minutes']['p90']) . ' in four of five' : '' }}.</p>

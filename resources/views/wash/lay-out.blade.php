@@ -1,6 +1,6 @@
 <x-layout :title="__('wash.lay-out.title', ['name' => $called($head->name)])" :head="$head">
     <x-slot:offline><x-offline of="wash"/></x-slot:offline>
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash-lay-out.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"><script type="module" src="{{ asset('js/screens/wash-lay-out.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('wash.lay-out.title', ['name' => $called($head->name)]) }}</h1><p class="lead">{{ __('wash.lay-out.lead') }}</p></div>

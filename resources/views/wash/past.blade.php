@@ -7,6 +7,7 @@
     $preWash = $step('pre-wash');
 @endphp
 <x-layout :title="'Wash day of ' . $called($head->name)" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>Wash day</h1><p class="lead">What was really done. {{ $planned ? 'Filled in from the plan for ' . $planned->date->format('j M') . '; change what went differently.' : '' }}</p></div>

@@ -1,6 +1,6 @@
 <x-layout :title="__('wash.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:offline><x-offline of="wash"/></x-slot:offline>
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
     @if (is_array(session('doubtful')))
         <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" class="worth doubtful" novalidate>
             <x-act/>

@@ -1,4 +1,5 @@
 <x-layout :title="'Wash for ' . $called($head->name)" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"></x-slot:scripts>
     @php($finish = $plan['finish_minutes'])
     @php($in = fn (float $minutes): string => $minutes < 60 ? round($minutes) . ' min' : intdiv((int) round($minutes), 60) . ' h ' . str_pad((string) ((int) round($minutes) % 60), 2, '0', STR_PAD_LEFT) . ' min')
     <header class="page-head">

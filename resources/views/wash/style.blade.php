@@ -1,5 +1,5 @@
 <x-layout :title="'Style of ' . $called($head->name)" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/style.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"><script type="module" src="{{ asset('js/screens/style.js') }}"></script></x-slot:scripts>
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Style</h1><p class="lead">{{ $style ? ucfirst(__("nagomi.stylings.{$style->styling}")) . ', made on ' . $style->made_on->format('j M Y') . ', day ' . ((int) $style->made_on->diffInDays($today) + 1) : 'None is followed now.' }}</p></div></header>
     @if ($takeDown)
         <p @class(['caution-line' => $takeDown->daysLate > 0, 'worth' => $takeDown->daysLate === 0])>

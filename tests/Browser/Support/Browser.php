@@ -100,10 +100,18 @@ final class Browser
         string $password = 'harbour-demo',
         bool $toHeads = true,
     ): self {
-        $this->visit('/sign-in')->type('email', $email)->type('password', $password)->press('Sign in');
+        $this->visit('/sign-in')->tourSeen()->type('email', $email)->type('password', $password)->press('Sign in');
 
         // Most of what is tested begins with a head.
         return $toHeads && $this->path() === '/today' ? $this->visit('/clients') : $this;
+    }
+
+    /** As on a device on which somebody was shown round before. */
+    public function tourSeen(): self
+    {
+        $this->driver->executeScript('localStorage.setItem("nagomi-tour", "seen")');
+
+        return $this;
     }
 
     public function path(): string
