@@ -24,7 +24,7 @@ return [
     ],
     'find' => [
         'open' => 'Find', 'title' => 'Find a client, product, screen or act', 'label' => 'Any part of a name or number', 'none' => 'Nothing is called that. Type another part of the name.',
-        'away' => 'No network: only what is on this page is found.', 'client' => 'Client', 'product' => 'Product', 'place' => 'Go to', 'here' => 'On this page',
+        'away' => 'The salon cannot be asked just now: only this page is searched.', 'client' => 'Client', 'product' => 'Product', 'place' => 'Go to', 'here' => 'On this page',
         'places' => [
             'today' => 'Today', 'clients' => 'Clients', 'products' => 'Products', 'reports' => 'Reports', 'team' => 'Team', 'salon' => 'Salon', 'hours' => 'Hours and services',
             'messages' => 'Messages', 'data' => 'Import and export', 'plans' => 'Compare plans', 'new-client' => 'New client', 'book' => 'Book a client',

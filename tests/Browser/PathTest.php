@@ -64,7 +64,7 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
         . '=> answer.text()).then(done)');
     expect(count(Sabre\VObject\Reader::read($calendar)->VEVENT))->toBe(count($browser->all('.season > li')));
 
-    $browser->key('l');
+    $browser->key('l')->tap('.ledger-all summary');
     expect($browser->text('h1'))
         ->toBe('How we got here')
         ->and($browser->text('.book'))
@@ -101,20 +101,21 @@ it('sets a day by hand, sees it stand in the season with its reason, and takes i
 
 it('shows two futures, ranks causes and follows trends by keyboard', function (): void {
     $browser = $this->browser->signIn()->press('Dilys')->key('s')->key('f');
-    $browser->choose('change', 'wash-every')->type('number', '14')->press('Compare');
+    // Only the menus that go on after the first one are there.
+    expect($browser->find('[name="number"]')->isDisplayed())->toBeFalse()
+        ->and($browser->find('[name="wish_from"]')->isDisplayed())->toBeTrue();
+    $browser->choose('asked', 'wash-every')->type('number', '14')->press('Show me');
+    $browser->driver->executeScript('document.querySelectorAll(".what-if-says details").forEach((one) => { one.open = true; })');
     expect($browser->text('.compare'))
         ->toContain('days out of balance expected')
-        ->and($browser->all('.futures .balance'))
-        ->toHaveCount(2);
-    $browser->find('#number')->clear()->sendKeys('hard');
-    $browser->driver->executeScript('document.querySelector("#change").value = "hardness"');
-    $browser->press('Compare');
-    expect($browser->text('#wrong'))
-        ->toContain('mg/L')
-        ->and($browser->find('#number')->getAttribute('value'))
-        ->toBe('hard');
-    $browser->choose('wish', 'leave-out')->choose('wish_what', 'mask')->press('See what it comes to');
-    expect($browser->text('.verdict-words'))->toContain('No masks from')->toContain('twelve weeks');
+        ->and($browser->all('.balance'))->toHaveCount(1)
+        ->and(count($browser->all('.balance .is-beside')))->toBeGreaterThan(3);
+    $browser->tap('[data-step="1"]');
+    expect($browser->text('[data-readout]'))->toContain('With the change: ')->toContain('As planned: ');
+    $browser->choose('asked', 'hardness')->type('number', 'hard')->press('Show me');
+    expect($browser->text('#wrong'))->toContain('mg/L')->and($browser->value('number'))->toBe('hard');
+    $browser->choose('asked', 'leave-out')->choose('wish_what', 'mask')->press('Show me');
+    expect($browser->text('.what-if-says'))->toContain('No masks from')->toContain('twelve weeks');
     $browser->press('Use this');
     expect($browser->text('main'))->toContain('Now the plan: No masks from')->toContain('Wished');
     $browser->press('Take out');

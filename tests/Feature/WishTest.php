@@ -158,6 +158,14 @@ it('asks the same by the sentence of the page as by its parts, and proposes what
             ->and($other)->toContain("value=\"{$sentence['asked']}\" selected")
             ->and($one)->toContain('Use this');
     }
+    // What is used is what was asked: the page sends the wish itself, however it was put.
+    preg_match_all('~type="hidden" name="(wish[a-z_]*)" value="([^"]*)"~', $page(
+        ['asked' => 'later', 'wish_what' => 'protein', 'number' => '7'],
+    ), $sent);
+    expect(array_intersect_key(array_combine($sent[1], $sent[2]), ['wish' => 1, 'wish_what' => 1, 'wish_days' => 1]))
+        ->toBe(['wish' => 'later', 'wish_what' => 'protein', 'wish_days' => '7']);
+    $this->post("/clients/{$head->id}/plan/wishes", array_combine($sent[1], $sent[2]))->assertSessionHasNoErrors();
+    expect(count($head->refresh()->season['wishes'] ?? []))->toBe(1);
     // What is proposed can be asked as it stands.
     preg_match_all('~href="([^"]+what-if\?[^"]+)"~', $page([]), $instances);
     expect(count($instances[1]))->toBeGreaterThan(2);

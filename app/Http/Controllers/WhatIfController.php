@@ -43,7 +43,7 @@ final class WhatIfController extends Controller
             $request->wished(),
         );
 
-        return view('plan.what-if', $page);
+        return view('plan.what-if', $page)->with('wish', $request->fields());
     }
 
     /** What was typed and could not be asked. */

@@ -109,6 +109,18 @@ final class WishRequest extends FormRequest
         });
     }
 
+    /** @return array<string, string> what is wished, field by field, however it was asked */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach (['wish', 'wish_what', 'wish_from', 'wish_until', 'wish_days'] as $field) {
+            $value = $this->input($field);
+            $fields[$field] = is_scalar($value) ? (string) $value : '';
+        }
+
+        return $fields;
+    }
+
     /** Null where the page was only looked at. */
     public function wished(): ?WishedFor
     {

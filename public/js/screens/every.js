@@ -19,18 +19,12 @@ document.querySelectorAll('[data-open="keys"]').forEach((button) => button.addEv
 const layoutWords = () => JSON.parse(document.getElementById('layout-words').content.textContent);
 let finder = null;
 const find = async () => {
-    const [{ makeFinder }, { find: words, asks }] = [await import('./parts/finder.js'), layoutWords()];
+    const [{ askAt, makeFinder }, { find: words, asks }] = [await import('./parts/finder.js'), layoutWords()];
     finder ??= makeFinder({
         words,
         links: [...document.querySelectorAll('.rail-client a[href]')],
         go: (href) => location.assign(href),
-        ask: async (search) => {
-            const answer = await fetch(`${asks}?search=${encodeURIComponent(search)}`, { headers: { Accept: 'application/json' } });
-            if (!answer.ok) {
-                throw new Error(String(answer.status));
-            }
-            return (await answer.json()).found;
-        },
+        ask: askAt(asks),
     });
     finder.open();
 };

@@ -31,7 +31,7 @@
             @if ($usable)
                 <form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>
                     @if ($says === null)<input type="hidden" name="change" value="{{ $change->value }}"><input type="hidden" name="number" value="{{ $form->number }}">
-                    @else<input type="hidden" name="seen" value="{{ $seen }}">@foreach (['wish', 'wish_what', 'wish_from', 'wish_until', 'wish_days'] as $name)<input type="hidden" name="{{ $name }}" value="{{ request($name) }}">@endforeach @endif
+                    @else<input type="hidden" name="seen" value="{{ $seen }}">@foreach ($wish as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach @endif
                     <button class="button is-strong is-large">{{ __('wishes.use') }}</button>
                 </form>
             @else<p class="reason">{{ __("wishes.not-usable.{$change->value}") }}</p>@endif

@@ -1,6 +1,16 @@
 // One key finds any client, product, screen or act: a dialog with a field and what is called so, gone through by the arrow keys.
 
+import { handle, transmit } from '../../shared/transport.js';
+
 const WAIT_MS = 150;
+
+/** @returns {function(string): Promise<object[]|null>} what the salon finds; null where it cannot say */
+export const askAt = (address) => async (search) => {
+    const none = () => null;
+    const answer = await transmit(`${address}?search=${encodeURIComponent(search)}`, null, { method: 'GET' });
+
+    return handle(answer, { taken: ({ told }) => told.found, refused: none, 'sign-in': none, gone: none, busy: none, 'no-network': none, 'too-old': none });
+};
 
 /** @returns {{ group: string, words: string, href: string }[]} the links of this page whose words hold what is looked for */
 export const onThisPage = (search, links, group) => (search === '' ? [] : links
@@ -20,7 +30,7 @@ const node = (tag, of, ...children) => {
 };
 
 /**
- * @param {{ words: Object<string, string>, links: HTMLAnchorElement[], ask: function(string): Promise<object[]>, go: function(string): void }} of
+ * @param {{ words: Object<string, string>, links: HTMLAnchorElement[], ask: function(string): Promise<object[]|null>, go: function(string): void }} of
  * @returns {{ open: function(): void }}
  */
 export const makeFinder = (of) => {
@@ -61,17 +71,13 @@ export const makeFinder = (of) => {
         const mine = ++asked;
         const search = field.value.trim();
         const here = onThisPage(search, of.links, of.words.here);
-        try {
-            const there = await of.ask(search);
-            // What was asked before and comes later is not shown.
-            if (mine === asked) {
-                show([...here, ...there], here.length + there.length === 0 ? of.words.none : '');
-            }
-        } catch {
-            if (mine === asked) {
-                show(here, of.words.away);
-            }
+        const there = await of.ask(search);
+        // What was asked before and comes later is not shown.
+        if (mine !== asked) {
+            return;
         }
+        const all = [...here, ...there ?? []];
+        show(all, there === null ? of.words.away : all.length === 0 ? of.words.none : '');
     };
     field.addEventListener('input', () => {
         clearTimeout(waits);
