@@ -6,7 +6,14 @@ declare(strict_types=1);
 return [
     'book' => [
         'title' => 'Book a client', 'lead' => 'These times don’t move anyone else.', 'client' => 'Client', 'choose' => 'Choose one',
-        'for' => 'For what', 'from' => 'From', 'see' => 'See the times',
+        'for' => 'For what', 'from' => 'From', 'see' => 'See the times', 'do' => 'Book',
+        'nothing' => 'There is nothing to book yet. Say what can be booked, and when, under', 'hours' => 'Hours and services',
+        'quote' => ':minutes minutes, :parts nine times of ten at most :most;',
+    ],
+    'one' => [
+        'lead' => ':service, :day at :time, :minutes minutes', 'begun' => ', begun :time', 'done' => ', done :time', 'cancelled' => 'Cancelled: :why',
+        'day' => 'Day', 'begins' => 'Begins', 'hands' => 'Stylist', 'move' => 'Move', 'cancel' => 'Cancel', 'why' => 'Why', 'cancel-it' => 'Cancel it',
+        'again' => 'That was wrong: it stands again',
     ],
     'by-the-plan' => 'The plan',
     'asks' => 'The plan now takes :asks minutes; :minutes are kept free, and beside the others there is no room for more. Give it another time, or keep the wash day to what there is.',

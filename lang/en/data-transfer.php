@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 // What is said of files that come in.
 return [
+    'erase' => [
+        'title' => 'Export or delete this client', 'lead' => 'Everything of :name, to take away for the client or for yourself; deleted, it cannot be brought back.', 'all' => 'Everything of this client (.zip)',
+        'rows-label' => 'Rows kept in each place', 'kept-in' => 'Kept in', 'rows' => 'rows', 'files' => 'picture files', 'name' => 'Type the whole name', 'do' => 'Delete the client and all of it',
+    ],
+    'erased' => [
+        'title' => 'Proof of deletion', 'nothing' => 'Nothing is left', 'something' => 'Something is left', 'lead' => 'A client was deleted on :when by :by. The name is not kept here either.',
+        'what' => 'What was deleted', 'before' => 'rows before', 'after' => 'counted again after', 'backups' => 'Copies in backups of the server are beyond this page; docs/deploying.md says how long they are kept.',
+    ],
+    'record' => [
+        'title' => 'Import a record', 'lead' => 'One client’s whole history from another salon, as a .json file. It is imported whole or not at all.', 'file' => 'Care record',
+        'copy' => 'as a second copy, if this client is here already', 'do' => 'Import it',
+    ],
     'no-name' => 'There is no name.',
     'long-name' => 'The name is longer than :most letters; shorten it.',
     'no-mail' => '“:mail” is no mail address.',

@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 // What is said where something cannot be done, to staff and to clients.
 return [
+    'pages' => [
+        '403' => ['Not yours', 'That is not yours to see.'],
+        '404' => ['Not here', 'There is no such page, or it belongs to another salon.'],
+        '413' => ['Too large', 'That file is too large; a care record of one client is under 5 MB.'],
+        '419' => ['Signed out meanwhile', 'The page was open too long. Go back, load it again, and send it once more.'],
+        '429' => ['Too many tries', 'Wait a minute, then try again.'],
+        '500' => ['Something went wrong', 'It is not your doing. Nothing was saved half; try again.'],
+    ],
+    'to-clients' => 'To the clients',
+    'link-gone' => ['Nothing here', 'This link has run out, was withdrawn, or was typed wrongly. Ask your salon for a new one.'],
     'address' => 'There is nothing at this address. Go back and try the page from the menu.',
     'unreadable' => 'Something that was sent cannot be read as text. Go back, type it anew and send it again; nothing was saved.',
     'sign-in-old' => 'This page was open too long. Type your password once more.',

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 // Hair tests: one card a test, what it changes, and the whole list one tap away.
 return [
+    'on-picture' => [
+        'title' => 'Measure on a picture', 'how' => 'The picture stays on this tablet. Something of known length must lie beside the hair, at the same distance.', 'picture' => 'Picture',
+        'scale' => 'Between the first two taps', 'card' => '85.6 mm: the long side of a bank card', 'first' => 'Choose a picture first.',
+        'label' => 'The picture. Arrow keys move the cross, Enter taps, Backspace takes the last tap back.', 'take' => 'Use this', 'back' => 'Take the last tap back',
+    ],
+    'wide-as' => 'Curl as wide as',
+    'measure' => ['optional' => 'may stay empty', 'start' => 'Start', 'picture' => 'On a picture', 'device' => 'Read the :device'],
     'title' => 'Hair tests', 'title-of' => 'Hair tests for :name', 'correct' => 'Correct a visit', 'correct-of' => 'Correct a visit of :name',
     'lead' => 'Do as many tests as you have time for.',
     'correct-lead' => 'What was saved before is kept beside what you save now.',

@@ -12,7 +12,7 @@ return [
     'visit' => 'At the salon', 'visit-on' => ':when, :service', 'no-visit' => 'No visit is booked yet.',
     'at-home' => 'At home', 'nothing' => 'Nothing is planned at home before then.', 'then' => 'Then', 'later' => 'Later days',
     'day' => '{1} :day, about one minute|[2,*] :day, about :count minutes',
-    'long' => ':day, about :hours h :minutes min',
+    'long' => ':day, about :hours h :minutes min',
     'because' => [
         'protein' => 'Your hair needs strength: the protein is what counts, and the mask after it.',
         'look' => 'A protein day. Feel a wet hair first: if it is stiff and hardly stretches, leave the protein out.',

@@ -9,8 +9,8 @@ return [
     'which' => 'Which hair', 'weeks' => ':count weeks', 'span' => 'How far back', 'what' => 'What',
     'of' => ['moisture' => 'Moisture', 'protein' => 'Protein', 'build_up' => 'Build-up'],
     'says' => [
-        'up' => ':what rose from :start to :end of 100 since :day.', 'down' => ':what fell from :start to :end of 100 since :day.',
-        'same' => ':what stands at :end of 100, as on :day.',
+        'up' => ':what rose: :start on :day, :end now, of 100.', 'down' => ':what fell: :start on :day, :end now, of 100.',
+        'same' => ':what stands at :end, as on :day, of 100.',
         'parts' => 'Treatments :done, the days between :days, tests corrected it by :tests.',
         'nothing' => 'Nothing is in the book yet for these weeks.',
     ],

@@ -5,6 +5,10 @@ declare(strict_types=1);
 /* Making up a mix: where it goes, on whom, and how long it keeps. */
 
 return [
+    'page' => [
+        'lead' => 'Parts in percent, scaled to a batch; caps that protect the skin hold.', 'what' => 'What goes in', 'name' => 'Name on the label', 'rest' => 'The rest is', 'batch' => 'Batch',
+        'part-of' => 'Part :number', 'share' => 'Share', 'scale' => 'Scale it', 'mix' => 'Mix', 'part' => 'Part', 'drops' => 'drops', 'print' => 'Print the label',
+    ],
     'use' => ['label' => 'It goes', 'scalp' => 'on the scalp and stays', 'rinsed-off' => 'on and is rinsed off within minutes'],
     'for' => [
         'label' => 'For', 'nobody' => 'nobody in particular', 'child' => 'a child under 12', 'young' => 'someone of 12 to 15',

@@ -8,6 +8,7 @@ return [
     'household' => 'Household', 'undo' => 'Undo', 'redo' => 'Redo', 'today' => 'today', 'by-hand' => 'moved by you',
     'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'hand' => 'moved by you', 'size' => 'bigger: longer'],
     'how' => 'Drag a wash day along the line, or up and down for a longer or shorter mask; or choose one and use the arrow keys. You see the effect before you drop it.',
+    'line' => ['work' => 'Twelve weeks; each wash day can be moved', 'of' => '{1} Twelve weeks of :name, one wash day|[0,*] Twelve weeks of :name, :count wash days', 'promised' => 'agreed'],
     'coming' => [
         'title' => 'Coming up', 'what' => 'What', 'from' => 'From', 'until' => 'Until', 'called' => 'Name', 'save' => 'Save',
     ],

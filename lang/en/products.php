@@ -45,4 +45,26 @@ return [
         'protein' => 'the protein treatment', 'conditioner' => 'the rinse-out conditioner and detangling', 'mask' => 'the mask',
         'leave-in' => 'the leave-in, on wet hair', 'styler' => 'styling', 'oil' => 'sealing', 'rinse' => 'the rinse', 'scalp-care' => 'care of the scalp',
     ],
+    'form' => [
+        'title-of' => 'Edit :name', 'new' => 'A new product', 'edit' => 'Edit a product', 'at-home' => 'At home, of :name', 'in-salon' => 'In the salon', 'what' => 'What it is',
+        'name' => 'Name', 'kind' => 'Used as', 'barcode' => 'Barcode', 'ingredients' => 'Ingredients, as on the label',
+        'ingredients-help' => 'Paste it as it is: commas or lines, capitals, brackets, asterisks.', 'claims' => 'What the label says of itself', 'bottle' => 'The bottle',
+        'size' => 'Size', 'pump' => 'One pump', 'pump-help' => 'weigh ten pumps, divide by ten', 'price' => 'Price of a bottle', 'opened' => 'Opened on', 'open-for' => 'Good once open', 'months' => 'months',
+        'batch' => 'Batch', 'made' => 'Made on, if home-made', 'keeps' => 'Keeps, if home-made', 'days' => 'days', 'keeps-help' => 'water-based and cold: about 5',
+        'save' => 'Save', 'save-new' => 'Save product',
+    ],
+    'ingredients' => [
+        'lead' => '{1} One ingredient by function; what the salon adds stands before what ships.|[0,*] :count ingredients by function; what the salon adds stands before what ships.',
+        'name' => 'Name', 'does' => 'Does', 'anything' => 'anything', 'look-up' => 'Look up', 'found' => ':count found.', 'found-first' => ':count found, the first :shown shown.',
+        'ingredients' => 'Ingredients', 'ingredient' => 'Ingredient', 'strength' => 'Strength', 'at-most' => 'at most', 'from' => 'From', 'taught' => 'added here', 'forget' => 'Remove',
+        'teach' => 'Add an ingredient, or correct one',
+    ],
+    'for' => [
+        'title' => 'Products for this hair', 'title-of' => 'Products for :name', 'lead' => 'Good matches first; in stock and cheaper before the rest.', 'at-home' => 'Used at home',
+        'spent' => 'Products used on this hair so far:', 'none' => 'No product with a list of ingredients is here yet.', 'own' => ' (their own)',
+        'section' => ':least to :most mL a section', 'in-total' => 'about :ml mL in total', 'too-little' => '; not enough in stock',
+        'reacted' => '{0} Skin reacted to something|{1} Skin reacted to something: one on record|[2,*] Skin reacted to something: :count on record',
+        'noted' => 'noted by :by', 'product' => 'Product', 'none-of' => 'none of these', 'or-ingredient' => 'Or ingredient', 'day' => 'Day', 'happened' => 'What happened',
+        'encrypted' => 'kept encrypted', 'note' => 'Save it', 'clinician' => 'What does not ease is for a clinician.',
+    ],
 ];

@@ -4,6 +4,30 @@ declare(strict_types=1);
 
 // The wash day as it is run and noted.
 return [
+    'set-up' => [
+        'title' => 'Wash', 'title-of' => 'Wash for :name', 'planned' => 'The wash day planned for :day, step by step.',
+        'unplanned' => 'Nothing is planned; a gentle wash, step by step.', 'go-on' => 'Go on with the one that runs',
+        'too-short' => 'It does not fit into :minutes minutes.', 'too-short-do' => 'This is the shortest there is; take more time, or do part of it another day.',
+        'to-fit' => 'To fit :minutes minutes:', 'costs-nothing' => 'It costs the balance nothing.', 'costs' => 'It costs :moisture of moisture and :protein of protein, of 100.',
+        'change' => 'Time, drying and style', 'limit' => 'Time limit', 'minutes' => 'minutes', 'limit-help' => 'empty: as long as it takes', 'drying' => 'Drying', 'styled' => 'Styled', 'update' => 'Update the steps',
+        'line' => 'The day as a line: hands-on below, processing above.', 'hands' => 'hands-on', 'alone' => 'processing, hands free',
+        'steps' => '{1} One step|[2,*] The :count steps', 'after' => 'after', 'at' => ':minutes min', 'product' => ':name, about :ml mL', 'product-pumps' => ':name, about :ml mL, :pumps',
+        'hands-on' => ':minutes min hands-on', 'hands-and-alone' => ':minutes min hands-on, :alone min processing', 'critical' => 'the finish hangs on it', 'how' => 'How',
+        'products-cost' => 'Products for this day: about :money, by the price of each bottle.',
+        'foretold' => '{1} How well the last wash day was foretold: :within within its range, off by :off minutes|[2,*] How well the last :count wash days were foretold: :within within their range, off by :off minutes on average',
+        'foretold-day' => ':day: :expected minutes expected, :taken taken', 'outside' => ', outside its range',
+        'duration' => ':minutes min', 'duration-long' => ':hours h :minutes min',
+    ],
+    'did' => [
+        'title' => 'What it did', 'title-of' => 'What the wash day of :name did', 'lead' => ':day, by :by',
+        'where-expected' => ', where :p50 were expected, usually :p10 to :p90', 'reserve' => 'Of 100', 'before' => 'before', 'after' => 'after',
+        'of' => ['moisture' => 'moisture', 'protein' => 'protein', 'build_up' => 'build-up'], 'row' => ':what, :part',
+        'step' => 'Step', 'planned' => 'planned', 'actual' => 'actual', 'min' => ':minutes min', 'numbers' => 'In numbers, step by step',
+        'now' => 'To this client now', 'ledger' => 'How we got here', 'visit' => 'What its tests said', 'result' => 'Test how it turned out', 'style' => 'Follow the style',
+        'length' => 'Length of its hairs', 'length-help' => 'stretched; not measured yet', 'ball' => 'The ball of hair that came out, dry', 'count' => 'Count it by its weight',
+        'ball-with' => 'counted with :what', 'ball-parts' => [':length mm', ':diameter µm'],
+        'tools' => 'The plan was made anew from it. Combs, brushes and clips: full contact time of a registered disinfectant before the next client.',
+    ],
     'worked' => [
         'title' => 'What went with the best :best of :all wash days',
         'counts' => ':times of the :best best, :other of the :others others',

@@ -12,7 +12,7 @@ return [
     'visit' => 'En el salón', 'visit-on' => ':when, :service', 'no-visit' => 'Todavía no hay cita.',
     'at-home' => 'En casa', 'nothing' => 'Hasta entonces no hay nada previsto en casa.', 'then' => 'Después', 'later' => 'Días siguientes',
     'day' => '{1} :day, más o menos un minuto|[2,*] :day, unos :count minutos',
-    'long' => ':day, alrededor de :hours h :minutes min',
+    'long' => ':day, alrededor de :hours h :minutes min',
     'because' => [
         'protein' => 'Tu pelo necesita fuerza: hoy cuenta la proteína, y la mascarilla después.',
         'look' => 'Día de proteína. Toca antes un pelo mojado: si está rígido y casi no estira, deja la proteína.',

@@ -22,7 +22,8 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
     try {
         $browser->movableClock()->beforeEachPage(
             'delete window.AudioContext',
-        )->signIn()->press('Hanneke')->key('a')->choose('drying', 'hood')->press('Update the steps');
+        )->signIn()->press('Hanneke')->key('a')
+            ->tap('.wash-plan summary')->choose('drying', 'hood')->press('Update the steps');
         expect($browser->text('.verdict-words'))->toContain('usually');
         $browser->press('Begin');
         $first = step($browser);

@@ -202,7 +202,7 @@ it('holds a morning together in which three are late, one is silent and a stylis
         // Ilse goes home ill: who is still to come is offered other hands.
         $browser->visit('/salon/hours')
             ->type('leave_from', $day)->type('leave_until', $day)->type('leave_because', 'ill');
-        $browser->press('Note it');
+        $browser->press('Save leave');
         $browser->visit('/today');
         expect($browser->text('main'))->toContain('Ilse is away.')->toContain('could take Noor');
         $browser->press('Noor agrees:');

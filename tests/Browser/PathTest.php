@@ -167,7 +167,7 @@ it('keeps a picture, slides two over one another by keyboard and deletes one', f
         $file = sys_get_temp_dir() . "/nagomi-{$kind}.jpg";
         imagejpeg($image, $file);
         $browser->find('#f-picture')->sendKeys($file);
-        $browser->choose('kind', $kind)->tap('#f-consent')->press('Keep this picture');
+        $browser->choose('kind', $kind)->tap('#f-consent')->press('Save this picture');
         $browser->until('.said', 'Kept');
         unlink($file);
     }
@@ -242,10 +242,10 @@ it('takes a record away and in again', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'record') . '.json';
     file_put_contents($file, $record);
     $browser->visit('/clients/records/new')->find('#f-record')->sendKeys($file);
-    $browser->press('Take it in');
+    $browser->press('Import it');
     expect($browser->text())->toContain('already in your book');
     $browser->find('#f-record')->sendKeys($file);
-    $browser->tap('#f-copy')->press('Take it in');
+    $browser->tap('#f-copy')->press('Import it');
     expect($browser->text('h1'))->toBe('Tamar Lindqvist-Rao')->and($browser->text('.said'))->toContain('taken in');
     unlink($file);
 });

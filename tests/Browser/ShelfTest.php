@@ -50,9 +50,9 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
         expect($browser->text('.figure'))->toBe('100');
         $browser->visit('/clients')->press('Bea')->more('Products for this hair');
         expect($browser->text('main'))->toContain('does not suit')->toContain('The allergy list names it: Parfum');
-        $browser->tap('.more-tests:has([name="ingredient"]) summary')->type('ingredient', 'Glycerin')->press('Note it');
+        $browser->tap('.more-tests:has([name="ingredient"]) summary')->type('ingredient', 'Glycerin')->press('Save it');
         expect($browser->text('.wrong'))->toContain('say what was seen or felt');
-        $browser->type('what', 'Red behind the ear')->press('Note it');
+        $browser->type('what', 'Red behind the ear')->press('Save it');
         expect($browser->text('.said'))->toContain('it warns wherever');
         expect($browser->complaints())->toBe([]);
     } finally {

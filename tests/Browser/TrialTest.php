@@ -42,7 +42,7 @@ it('runs a half-head trial from the question to the answer, and keeps a style be
             ->choose('styling', 'twists')
             ->press('Follow it')
             ->choose('what', 'covered')
-            ->press('Note it');
+            ->press('Save');
         expect($browser->text('.recent'))
             ->toContain('slept on satin')
             ->and($browser->text('main'))

@@ -134,7 +134,7 @@ it('runs a whole wash day and puts what was really done into the book', function
         ->and($washSession->outcome['after'])
         ->toEqual($head->outlook()->first()->standing)
         ->and($washSession->outcome['actual_minutes'])->toBeGreaterThan(60.0);
-    $this->get($url)->assertSee('What it did')->assertSee('planned')->assertSee('In the ledger');
+    $this->get($url)->assertSee('What it did')->assertSee('planned')->assertSee('How we got here');
     $this->get("/clients/{$head->id}/wash")->assertSee('How well the last wash day was foretold');
     // A second ending changes nothing.
     $this->post("{$url}/finish");

@@ -72,6 +72,6 @@ it('ends where the balance stands, of every reserve and kind of hair', function 
             ->and($page->stairs->start + array_sum($page->stairs->sums))->toBe($page->stairs->end);
     }
     $this->actingAs($this->stylist)->get("/clients/{$head->id}/history/ledger?of={$column}&weeks={$weeks}")->assertOk()
-        ->assertSee(__("ledger.of.{$column}"))->assertSee('of 100 ')->assertDontSee('ledger.says');
-    $this->get("/clients/{$head->id}/history/ledger?of=water")->assertOk()->assertSee('Moisture ');
+        ->assertSee(__("ledger.of.{$column}"))->assertSee(', of 100.')->assertDontSee('ledger.says');
+    $this->get("/clients/{$head->id}/history/ledger?of=water")->assertOk()->assertSee('Moisture');
 })->with(['moisture', 'protein', 'build_up'])->with([4, 12, 52]);

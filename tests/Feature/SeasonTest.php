@@ -190,7 +190,7 @@ it('shows two futures of any change side by side and stores nothing', function (
 it('takes an older wash day out of the book', function (): void {
     $head = $this->aHead();
     $day = $head->washDays()->reorder('date', 'desc')->skip(2)->first();
-    $this->actingAs($this->stylist)->get("/clients/{$head->id}/wash-days")->assertSee('Take it out of the book');
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}/wash-days")->assertSee('Delete this wash');
     $this->delete("/clients/{$head->id}/wash-days/{$day->key}")->assertRedirect("/clients/{$head->id}");
     expect($head->washDays()->where('key', $day->key)->exists())->toBeFalse();
 });

@@ -314,7 +314,7 @@ it('opens the ingredient book, finds by any name and function, and forgets what 
     $product = shelved($this);
     $this->post('/products/teach', ['name' => 'Dimethicone', 'function' => 'silicone', 'strength' => 'clarifying']);
     expect($product->fresh()->reading['removed_with'])->toBe('clarifying');
-    $this->get('/products/book?search=dimethicone')->assertSee('taught here');
+    $this->get('/products/book?search=dimethicone')->assertSee('added here');
     $taught = TaughtIngredient::query()->first();
     [, $other] = $this->salonWithStylist('maren@test.example');
     $this->actingAs($other)->delete("/products/book/{$taught->id}")->assertNotFound();

@@ -78,7 +78,7 @@ it('says what a head has used', function (): void {
         ]])->assertOk();
         $this->post("/clients/{$head->id}/wash/{$washSession->id}/finish", ['minutes' => ['mask' => '20']]);
         // 50 of 1000 mL at 10.00.
-        $this->get("/clients/{$head->id}/products")->assertSee('Products used on this hair so far: €0.50.');
+        $this->get("/clients/{$head->id}/products")->assertSee('Products used on this hair so far: €0.50');
     }
     expect(true)->toBe($mask === null || $head->washDays()->where('key', $washSession->refresh()->wash_day)->exists());
 });

@@ -30,9 +30,10 @@ final readonly class Sentences
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
 
-    private const FILES = 'acts|amounts|booking|bottles|chair-work|clients|forms|hair-tests|head-map'
-        . '|history|home-routine|intake|layout|ledger|limits|messages|mix|nagomi|needs|now|offline|plan'
-        . '|products|programmes|reports|hair-balance|scalp|today|validation|wash|weekdays|what-if|wishes|yardsticks';
+    private const FILES = 'accounts|acts|amounts|booking|bottles|chair-work|clients|data-transfer|errors|forms|hair-balance'
+        . '|hair-tests|head-map|history|home-routine|hours|intake|layout|ledger|limits|messages|mix|nagomi|names|needs|now'
+        . '|offline|past-washes|pictures|plan|prices|products|programmes|reports|salon|scalp|series|several|style|terms'
+        . '|today|trends|trials|validation|wash|weekdays|what-if|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
         . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';

@@ -19,7 +19,7 @@ final readonly class HomeRoutine extends Page
      *     where nobody tested the hair lately
      * @param array{when: string, service: string}|null $next
      * @param list<array{
-     *     uid: string, date: CarbonImmutable, title: string, because: string,
+     *     uid: string, date: CarbonImmutable, minutes: int, title: string, because: string,
      *     steps: list<array{what: string, how: string, minutes: int, with: string}>,
      * }> $days
      * @param list<string> $eves what is put on at home the evening before a visit, a sentence each

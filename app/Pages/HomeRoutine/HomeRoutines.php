@@ -44,6 +44,7 @@ final readonly class HomeRoutines
 {
     private const MOST_DAYS = 4;
     private const WEEKS = 5;
+    /** As closely as anybody plans an evening. */
     private const ROUNDED_MINUTES = 5;
 
     /** The week about three weeks on, counted from today. */
@@ -144,7 +145,7 @@ final readonly class HomeRoutines
 
     /**
      * @return array{
-     *     uid: string, date: CarbonImmutable, title: string, because: string,
+     *     uid: string, date: CarbonImmutable, minutes: int, title: string, because: string,
      *     steps: list<array{what: string, how: string, minutes: int, with: string}>,
      * }
      */
@@ -154,11 +155,13 @@ final readonly class HomeRoutines
         $on = Calendar::dayOf($item->date);
         $own = $this->bottleChooser->ofSteps($shelf, $day, $on, Place::Home);
         $salon = $this->bottleChooser->ofSteps($shelf, $day, $on, Place::Salon);
+        $minutes = (int) (self::ROUNDED_MINUTES * max(1.0, round($item->minutes / self::ROUNDED_MINUTES)));
 
         return [
             'uid' => $item->uid,
             'date' => $item->date,
-            'title' => $this->title($item),
+            'minutes' => $minutes,
+            'title' => $this->title($item, $minutes),
             'because' => $this->because($item),
             'steps' => array_map(fn (array $step, int $i): array => HomeStepWords::of($step) + [
                 'with' => $this->with($own[$i] ?? null, $salon[$i] ?? null),
@@ -166,11 +169,10 @@ final readonly class HomeRoutines
         ];
     }
 
-    /** The day and how long it takes, as closely as anybody plans an evening. */
-    private function title(PlanItem $item): string
+    /** The day and how long it takes. */
+    private function title(PlanItem $item, int $minutes): string
     {
         $day = ucfirst(HomeDates::day($item->date));
-        $minutes = (int) (self::ROUNDED_MINUTES * max(1.0, round($item->minutes / self::ROUNDED_MINUTES)));
 
         return $minutes < 60
             ? trans_choice('home-routine.day', $minutes, ['day' => $day])

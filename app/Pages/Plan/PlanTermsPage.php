@@ -18,6 +18,7 @@ final readonly class PlanTermsPage extends Page
      * @param array<array-key, mixed>  $away
      * @param array<array-key, mixed>  $byHand
      * @param array<array-key, mixed>  $promised
+     * @param string                   $firstPromised the first day of what is agreed, in words
      * @param list<string>             $treatments
      * @param array<string, string>    $trimGoals in words, by goal
      * @param array<int, string>       $weekdays as the record names them, 1 Monday to 7 Sunday
@@ -31,6 +32,7 @@ final readonly class PlanTermsPage extends Page
         public array $away,
         public array $byHand,
         public array $promised,
+        public string $firstPromised,
         public string $salonDays,
         public array $treatments,
         public array $weekdays,

@@ -6,6 +6,7 @@ namespace App\Pages\Plan;
 
 use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
@@ -34,6 +35,7 @@ final readonly class PlanTermsScreen
             away: $this->listed($head, 'away'),
             byHand: $this->listed($head, 'by_hand'),
             promised: $this->listed($head, 'promised'),
+            firstPromised: $this->firstPromised($head),
             salonDays: implode(', ', array_filter($this->listed($head, 'salon_days'), is_string(...))),
             treatments: PlanTerms::TREATMENTS,
             weekdays: WeekTime::NAMES,
@@ -48,6 +50,15 @@ final readonly class PlanTermsScreen
             costOfAMove: $this->parameters->planning->costOfAMovedPromise,
             usualPrices: $this->parameters->planning->treatmentPrice,
         );
+    }
+
+    /** The first day of what is agreed, in words; '' where nothing is. */
+    private function firstPromised(Head $head): string
+    {
+        $first = $this->listed($head, 'promised')[0] ?? null;
+        $date = is_array($first) ? $first['date'] ?? null : null;
+
+        return is_string($date) ? SalonClock::dayInWords($date, 'j M') : '';
     }
 
     /** @return array<array-key, mixed> */

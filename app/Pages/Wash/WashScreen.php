@@ -8,10 +8,13 @@ use App\Bridge\WashDays\CorrectableMinutes;
 use App\Bridge\WashDays\StyleMemory;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Bridge\WashDays\WashSessionState;
+use App\Drawings\WashDayLine;
 use App\Models\Head;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
+use App\Wording\Money;
 use App\Wording\Words;
+use Carbon\CarbonImmutable;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 
@@ -30,9 +33,24 @@ final readonly class WashScreen
     {
         $plan = $this->washSessionPlanner->of($head, $limitMinutes, $drying, $styling);
 
+        $head->loadMissing('salon');
+        $planned = is_string($plan['planned_for'] ?? null) ? $plan['planned_for'] : '';
+        /** @var list<array<string, mixed>> $steps */
+        $steps = is_array($plan['steps'] ?? null) ? array_values($plan['steps']) : [];
+        $cents = array_sum(array_map(
+            static fn (array $step): int => is_array($step['product'] ?? null) && is_int($step['product']['cost_cents'] ?? null)
+                ? $step['product']['cost_cents']
+                : 0,
+            $steps,
+        ));
+
         return new SetUpPage(
-            head: $head->loadMissing('salon'),
+            head: $head,
             plan: $plan,
+            day: $planned === '' ? '' : CarbonImmutable::parse($planned)->format('j M'),
+            line: WashDayLine::of($steps),
+            cents: $cents,
+            money: Money::shown($cents, $head->salon->currency),
             drying: is_string($plan['drying'] ?? null) ? $plan['drying'] : DryingMethod::Diffuse->value,
             styling: is_string($plan['styling'] ?? null) ? $plan['styling'] : StylingMethod::Rake->value,
             memory: $this->styleMemory->of($head),

@@ -19,6 +19,7 @@
 @unless ($bare)
     <nav class="rail" aria-label="Nagomi">
         <a class="rail-name" href="{{ route('today') }}">Nagomi</a>
+        <button type="button" class="rail-button rail-find" data-open="find">{{ __('layout.find.open') }} <kbd>k</kbd></button>
         <ul class="rail-main">
             <li><a href="{{ route('today') }}" data-key="t" @if(request()->routeIs('today', 'today.*', 'bookings.*')) aria-current="page" @endif>{{ __('layout.rail.today') }} <kbd>t</kbd></a></li>
             <li><a href="{{ route('clients.index') }}" data-key="h" @if(request()->routeIs('clients.index')) aria-current="page" @endif>{{ __('layout.rail.clients') }} <kbd>h</kbd></a></li>
@@ -49,7 +50,6 @@
             </ul>
         @endif
         <ul class="rail-end">
-            <li><button type="button" class="rail-button" data-open="find">{{ __('layout.find.open') }} <kbd>k</kbd></button></li>
             <li><button type="button" class="rail-button" data-open="keys">{{ __('layout.keys.title') }} <kbd>?</kbd></button></li>
             <li>
                 <form method="post" action="{{ route('sign-out') }}" data-sign-out><x-act/><button class="rail-button">{{ __('layout.sign-out') }}</button></form>

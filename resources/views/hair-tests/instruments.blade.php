@@ -7,15 +7,15 @@
     <div class="more"><button type="button" class="button is-strong" data-ruler-next hidden>{{ __('hair-tests.ruler.take-next') }}</button><button type="button" class="button" data-ruler-take>{{ __('hair-tests.ruler.take') }}</button><button type="button" class="button" data-close>{{ __('hair-tests.ruler.close') }}</button></div>
 </dialog>
 <dialog class="sheet on-picture" id="on-picture" aria-labelledby="on-picture-title">
-    <h2 id="on-picture-title">Measure on a picture</h2>
-    <p class="how">The picture stays on this tablet. Something of known length must lie beside the hair, at the same distance.</p>
+    <h2 id="on-picture-title">{{ __('hair-tests.on-picture.title') }}</h2>
+    <p class="how">{{ __('hair-tests.on-picture.how') }}</p>
     <div class="asks">
-        <div class="field"><label class="label" for="picture-file">Picture</label><input class="input" type="file" id="picture-file" accept="image/jpeg,image/png,image/webp"></div>
-        <div class="field"><label class="label" for="picture-scale">Between the first two taps <span class="unit">mm</span></label><input class="input" id="picture-scale" inputmode="decimal" value="85.6"><p class="help">85.6 mm: the long side of a bank card</p></div>
+        <div class="field"><label class="label" for="picture-file">{{ __('hair-tests.on-picture.picture') }}</label><input class="input" type="file" id="picture-file" accept="image/jpeg,image/png,image/webp"></div>
+        <div class="field"><label class="label" for="picture-scale">{{ __('hair-tests.on-picture.scale') }} <span class="unit">mm</span></label><input class="input" id="picture-scale" inputmode="decimal" value="85.6"><p class="help">{{ __('hair-tests.on-picture.card') }}</p></div>
     </div>
-    <p class="readout" data-picture-says role="status">Choose a picture first.</p>
-    <div class="picture-frame" data-picture-frame tabindex="0" role="application" aria-label="The picture. Arrow keys move the cross, Enter taps, Backspace takes the last tap back.">
+    <p class="readout" data-picture-says role="status">{{ __('hair-tests.on-picture.first') }}</p>
+    <div class="picture-frame" data-picture-frame tabindex="0" role="application" aria-label="{{ __('hair-tests.on-picture.label') }}">
         <canvas width="720" height="480" data-picture-canvas></canvas>
     </div>
-    <div class="more"><button type="button" class="button is-strong" data-picture-take disabled>Use this</button><button type="button" class="button" data-picture-back>Take the last tap back</button><button type="button" class="button" data-close>Close</button></div>
+    <div class="more"><button type="button" class="button is-strong" data-picture-take disabled>{{ __('hair-tests.on-picture.take') }}</button><button type="button" class="button" data-picture-back>{{ __('hair-tests.on-picture.back') }}</button><button type="button" class="button" data-close>{{ __('hair-tests.ruler.close') }}</button></div>
 </dialog>

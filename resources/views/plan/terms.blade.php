@@ -1,46 +1,46 @@
-<x-layout :title="'What the plan keeps to, for ' . $called($head->name)" :head="$head">
+<x-layout :title="__('terms.title-of', ['name' => $called($head->name)])" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Terms</h1><p class="lead">What the plan must keep to beside the hair itself.</p></div>
+        <div class="grow"><h1>{{ __('terms.title') }}</h1><p class="lead">{{ __('terms.lead') }}</p></div>
         <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('plan.back') }}</a>
     </header>
 
     <div class="by-parts">
     <section aria-labelledby="by-hand">
-        <h2 id="by-hand">Set by hand</h2>
+        <h2 id="by-hand">{{ __('terms.by-hand.title') }}</h2>
         @forelse ($byHand as $set)
             <div class="set-day">
                 <p><strong class="when">@day($set['date'], 'j M Y')</strong>
-                    {{ __("nagomi.cleanses.{$set['cleanse']}") }}{{ ($set['passes'] ?? 1) > 1 ? ' × ' . $set['passes'] : '' }}{{ isset($set['protein']) ? ', ' . lcfirst(__("nagomi.steps.{$set['protein']}")) : '' }}{{ isset($set['mask_minutes']) ? ", mask {$set['mask_minutes']} min" : ', rinse-out' }}{{ $set['heat'] ?? false ? ' with heat' : '' }}
+                    {{ __("nagomi.cleanses.{$set['cleanse']}") }}{{ ($set['passes'] ?? 1) > 1 ? ' × ' . $set['passes'] : '' }}{{ isset($set['protein']) ? ', ' . lcfirst(__("nagomi.steps.{$set['protein']}")) : '' }}{{ isset($set['mask_minutes']) ? __('terms.by-hand.mask', ['minutes' => $set['mask_minutes']]) : __('terms.by-hand.rinse-out') }}{{ $set['heat'] ?? false ? __('terms.by-hand.heat') : '' }}
                     <span class="reason">{{ $set['reason'] }}{{ isset($set['by']) ? ' (' . $set['by'] . ')' : '' }}</span></p>
-                <form method="post" action="{{ route('clients.plan-terms.take-back', [$head, $set['date']]) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form>
+                <form method="post" action="{{ route('clients.plan-terms.take-back', [$head, $set['date']]) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('terms.by-hand.take-back') }}</button></form>
             </div>
         @empty
-            <p class="how">Nothing yet. A day you set stays as it is, also against a rule where a licensed stylist decides it; the rest is planned round it.</p>
+            <p class="how">{{ __('terms.by-hand.none') }}</p>
         @endforelse
         <form method="post" action="{{ route('clients.plan-terms.by-hand', $head) }}" novalidate class="bench">
             <x-act/>
             <div class="row">
-                <x-field name="hand_date" label="Day" type="date"/>
-                <x-choice name="cleanse" label="Cleanse" :options="__('nagomi.cleanses')" value="shampoo"/>
-                <x-choice name="passes" label="Passes" :options="[1 => 'one', 2 => 'two', 3 => 'three']" value="1"/>
-                <x-choice name="protein" label="Protein" :options="['mild-protein' => __('nagomi.steps.mild-protein'), 'strong-protein' => __('nagomi.steps.strong-protein')]" empty="none"/>
-                <x-field name="mask_minutes" label="Mask" unit="minutes" mode="decimal" help="empty: rinse-out only"/>
-                <x-field name="reason" label="Reason" help="why by hand" class="wide"/>
+                <x-field name="hand_date" :label="__('terms.by-hand.day')" type="date"/>
+                <x-choice name="cleanse" :label="__('terms.by-hand.cleanse')" :options="__('nagomi.cleanses')" value="shampoo"/>
+                <x-choice name="passes" :label="__('terms.by-hand.passes')" :options="__('terms.by-hand.times')" value="1"/>
+                <x-choice name="protein" :label="__('terms.by-hand.protein')" :options="['mild-protein' => __('nagomi.steps.mild-protein'), 'strong-protein' => __('nagomi.steps.strong-protein')]" :empty="__('terms.by-hand.no-protein')"/>
+                <x-field name="mask_minutes" :label="__('terms.by-hand.mask-label')" :unit="__('terms.minutes')" mode="decimal" :help="__('terms.by-hand.mask-help')"/>
+                <x-field name="reason" :label="__('terms.by-hand.reason')" :help="__('terms.by-hand.reason-help')" class="wide"/>
             </div>
-            <div class="row ticks"><x-tick name="heat" label="Mask under cap or hood"/></div>
-            <button class="button">Set this day by hand</button>
+            <div class="row ticks"><x-tick name="heat" :label="__('terms.by-hand.heat-label')"/></div>
+            <button class="button">{{ __('terms.by-hand.do') }}</button>
         </form>
     </section>
 
     <section aria-labelledby="promised">
-        <h2 id="promised">Agreed with the client</h2>
+        <h2 id="promised">{{ __('terms.promise.title') }}</h2>
         @if ($promised !== [])
-            <p class="how">{{ count($promised) }} treatments stand promised, the first on @day($promised[0]['date'], 'j M'). Moving one by a week must be worth {{ $costOfAMove }} of a day out of band.</p>
-            <form method="post" action="{{ route('clients.plan-terms.release', $head) }}"><x-act/> @method('delete')<button class="button">Release the promise</button></form>
+            <p class="how">{{ trans_choice('terms.promise.is', count($promised), ['day' => $firstPromised, 'cost' => $costOfAMove]) }}</p>
+            <form method="post" action="{{ route('clients.plan-terms.release', $head) }}"><x-act/> @method('delete')<button class="button">{{ __('terms.promise.release') }}</button></form>
         @else
-            <p class="how">The plan moves freely with every reading. Promise it once the client counts on it.</p>
-            <form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">Promise the plan as it stands</button></form>
+            <p class="how">{{ __('terms.promise.none') }}</p>
+            <form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">{{ __('terms.promise.do') }}</button></form>
         @endif
     </section>
 
@@ -49,23 +49,23 @@
         <x-act/> @method('put') <x-seen :fields="$seen"/>
         @error('terms')<p class="help is-danger">{{ $message }}</p>@enderror
         <fieldset>
-            <legend>Days away</legend>
-            <p class="how">No wash is planned on these days; what falls due comes before or right after.</p>
+            <legend>{{ __('terms.away.title') }}</legend>
+            <p class="how">{{ __('terms.away.how') }}</p>
             @for ($i = 0; $i < max(2, count($away) + 1); $i++)
                 <div class="row">
-                    <x-field :name="'away[' . $i . '][from]'" label="From" type="date" :value="$away[$i]['from'] ?? ''"/>
-                    <x-field :name="'away[' . $i . '][until]'" label="Until" type="date" :value="$away[$i]['until'] ?? ''"/>
+                    <x-field :name="'away[' . $i . '][from]'" :label="__('terms.away.from')" type="date" :value="$away[$i]['from'] ?? ''"/>
+                    <x-field :name="'away[' . $i . '][until]'" :label="__('terms.away.until')" type="date" :value="$away[$i]['until'] ?? ''"/>
                 </div>
             @endfor
         </fieldset>
         <fieldset>
-            <legend>Salon and home</legend>
+            <legend>{{ __('terms.places.title') }}</legend>
             <div class="row">
-                <x-field name="salon_days" class="wide" label="Days in the salon" :value="old('salon_days', $salonDays)" :help="__('booking.salon-days')"/>
-                <x-field name="home_minutes_limit" label="Longest at home" unit="minutes" mode="numeric" :value="$season['home_minutes_limit'] ?? ''"/>
+                <x-field name="salon_days" class="wide" :label="__('terms.places.days')" :value="old('salon_days', $salonDays)" :help="__('booking.salon-days')"/>
+                <x-field name="home_minutes_limit" :label="__('terms.places.longest')" :unit="__('terms.minutes')" mode="numeric" :value="$season['home_minutes_limit'] ?? ''"/>
             </div>
             <div class="row ticks"><x-tick name="keeps_rhythm" :label="__('scalp.keeps-rhythm', ['days' => $head->wash_every_days])" :checked="($season['keeps_rhythm'] ?? false) === true"/></div>
-            <p class="how">In the salon only:</p>
+            <p class="how">{{ __('terms.places.salon-only') }}</p>
             <div class="row ticks">
                 <input type="hidden" name="not_at_home[]" value="">
                 @foreach ($treatments as $treatment)
@@ -88,15 +88,15 @@
             </div>
         </fieldset>
         <fieldset>
-            <legend>Stock, price, patch tests</legend>
-            <x-wide-table label="Stock, price, patch tests">
+            <legend>{{ __('terms.stock.title') }}</legend>
+            <x-wide-table :label="__('terms.stock.title')">
             <table class="table book is-fullwidth">
-                <thead><tr><th scope="col">Treatment</th><th scope="col">Uses left</th><th scope="col">Price of a use</th><th scope="col">New to a sensitive client: not before</th></tr></thead>
+                <thead><tr><th scope="col">{{ __('terms.stock.treatment') }}</th><th scope="col">{{ __('terms.stock.uses') }}</th><th scope="col">{{ __('terms.stock.price') }}</th><th scope="col">{{ __('terms.stock.not-before-long') }}</th></tr></thead>
                 <tbody>
                 @foreach (array_diff($treatments, ['heat']) as $treatment)
                     <tr>
                         <th scope="row">{{ __("nagomi.treatments.{$treatment}") }}</th>
-                        @foreach (['stock' => 'uses left', 'prices' => 'price of a use', 'patch_test_until' => 'not before'] as $name => $words)
+                        @foreach (['stock' => __('terms.stock.uses'), 'prices' => __('terms.stock.price'), 'patch_test_until' => __('terms.stock.not-before')] as $name => $words)
                             @php($key = "{$name}.{$treatment}")
                             <td>
                                 <input class="input" @if ($name === 'patch_test_until') type="date" @else inputmode="decimal" placeholder="{{ $name === 'prices' ? $usualPrices[$treatment] : '' }}" @endif name="{{ $name }}[{{ $treatment }}]" value="{{ old($key, $season[$name][$treatment] ?? '') }}" aria-label="{{ __("nagomi.treatments.{$treatment}") }}, {{ $words }}" @error($key) aria-invalid="true" @enderror>
@@ -110,6 +110,6 @@
             </x-wide-table>
             <p class="caution-line">@caution('patch-test')</p>
         </fieldset>
-        <div class="save"><button class="button is-strong is-large">Plan within these terms</button></div>
+        <div class="save"><button class="button is-strong is-large">{{ __('terms.do') }}</button></div>
     </form>
 </x-layout>

@@ -1,12 +1,12 @@
-<x-layout :title="'Products for ' . $called($head->name)" :head="$head">
+<x-layout :title="__('products.for.title-of', ['name' => $called($head->name)])" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Products for this hair</h1><p class="lead">What suits first; in stock and cheaper before the rest.</p></div>
-        <a class="button" href="{{ route('products.create', ['head' => $head->id]) }}">Used at home</a>
+        <div class="grow"><h1>{{ __('products.for.title') }}</h1><p class="lead">{{ __('products.for.lead') }}</p></div>
+        <a class="button" href="{{ route('products.create', ['head' => $head->id]) }}">{{ __('products.for.at-home') }}</a>
     </header>
-    @if ($spent_cents > 0)<p class="reason">Products used on this hair so far: @money($spent_cents).</p>@endif
+    @if ($spent_cents > 0)<p class="reason">{{ __('products.for.spent') }} @money($spent_cents)</p>@endif
     @if ($needs !== [])<x-needs :needs="$needs" of="home"/>@endif
-    @if ($kinds->isEmpty())<div class="empty"><p>No product with a list of ingredients is here yet. <a href="{{ route('products.create') }}">Add one</a>.</p></div>@endif
+    @if ($kinds->isEmpty())<div class="empty"><p>{{ __('products.for.none') }} <a href="{{ route('products.create') }}">{{ __('products.add') }}</a></p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>
         @if (($next[$kind]->missing ?? '') !== '')<p class="reason is-broken">{{ $next[$kind]->missing }}</p>@endif
@@ -14,24 +14,24 @@
             @foreach ($rows as $row)
                 <li class="suits-{{ $row['verdict'] }}">
                     <span class="suits"><b>{{ __("nagomi.verdicts.{$row['verdict']}") }}</b></span>
-                    <span><a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? ' (their own)' : '' }}@if (($next[$kind]->product->id ?? '') === $row['product']->id) <span class="tag-look">{{ __('bottles.next-wash') }}</span> <span class="reason">{{ trim("{$next[$kind]->because} {$next[$kind]->passed}") }}</span>@endif
+                    <span><a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? __('products.for.own') : '' }}@if (($next[$kind]->product->id ?? '') === $row['product']->id) <span class="tag-look">{{ __('bottles.next-wash') }}</span> <span class="reason">{{ trim("{$next[$kind]->because} {$next[$kind]->passed}") }}</span>@endif
                         @foreach ($row['reasons'] as $reason)<span @class(['reason', 'is-broken' => $reason['verdict'] === 'no'])>{{ $reason['says'] }}</span>@endforeach</span>
-                    <span class="minutes">{{ number_format($row['dose']->leastMl, 1) }} to {{ number_format($row['dose']->mostMl, 1) }} mL a section{{ $row['pumps'] ? ', ' . $row['pumps'] : '' }}<br>about {{ number_format($row['dose']->headMl(), 0) }} mL in all{{ '' }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : '; not enough in stock' }}</span>
+                    <span class="minutes">{{ __('products.for.section', ['least' => number_format($row['dose']->leastMl, 1), 'most' => number_format($row['dose']->mostMl, 1)]) }}{{ $row['pumps'] ? ', ' . $row['pumps'] : '' }}<br>{{ __('products.for.in-total', ['ml' => number_format($row['dose']->headMl(), 0)]) }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : __('products.for.too-little') }}</span>
                 </li>
             @endforeach
         </ul>
     @endforeach
     <details class="more-tests" @if ($errors->any()) open @endif>
-        <summary>Skin reacted to something{{ $reactions->isEmpty() ? '' : ': ' . $reactions->count() . ' on record' }}</summary>
-        @foreach ($reactions as $reaction)<p>{{ $reaction->on->format('j M Y') }}: <strong>{{ $reaction->product?->name ?? $reaction->ingredient }}</strong>, {{ $reaction->what }} <span class="reason">noted by {{ $reaction->by }}</span></p>@endforeach
+        <summary>{{ trans_choice('products.for.reacted', $reactions->count()) }}</summary>
+        @foreach ($reactions as $reaction)<p>{{ $reaction->on->format('j M Y') }}: <strong>{{ $reaction->product?->name ?? $reaction->ingredient }}</strong>, {{ $reaction->what }} <span class="reason">{{ __('products.for.noted', ['by' => $reaction->by]) }}</span></p>@endforeach
         <form method="post" action="{{ route('clients.reactions', $head) }}" class="asks" novalidate>
             <x-act/>
-            <x-choice name="product_id" label="Product" :options="$products->pluck('name', 'id')->all()" empty="none of these"/>
-            <x-field name="ingredient" label="Or ingredient"/>
-            <x-field name="on" label="Day" type="date" :value="$head->salon->today()->format('Y-m-d')"/>
-            <x-field name="what" label="What happened" help="kept encrypted" class="grow"/>
-            <button class="button">Note it</button>
+            <x-choice name="product_id" :label="__('products.for.product')" :options="$products->pluck('name', 'id')->all()" :empty="__('products.for.none-of')"/>
+            <x-field name="ingredient" :label="__('products.for.or-ingredient')"/>
+            <x-field name="on" :label="__('products.for.day')" type="date" :value="$head->salon->today()->format('Y-m-d')"/>
+            <x-field name="what" :label="__('products.for.happened')" :help="__('products.for.encrypted')" class="grow"/>
+            <button class="button">{{ __('products.for.note') }}</button>
         </form>
-        <p class="reason">@caution('patch-test') What does not ease is for a clinician.</p>
+        <p class="reason">@caution('patch-test') {{ __('products.for.clinician') }}</p>
     </details>
 </x-layout>

@@ -1,25 +1,25 @@
-<x-layout title="Hours and services">
-    <header class="page-head"><div class="grow"><h1>Hours and services</h1><p class="lead">Whose hands are there when, and what they can be booked for.</p></div><a class="button" href="{{ route('salon.edit') }}">House</a></header>
+<x-layout :title="__('salon.hours.title')">
+    <header class="page-head"><div class="grow"><h1>{{ __('salon.hours.title') }}</h1><p class="lead">{{ __('salon.hours.lead') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
     @error('hours')<p class="help is-danger">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('salon.hours.update') }}" novalidate class="intake">
         <x-act/> @method('put') <x-seen :fields="$seen"/>
         <fieldset>
-            <legend>Hours</legend>
+            <legend>{{ __('salon.hours.hours') }}</legend>
             <p class="how">{{ __('hours.how') }}</p>
-            <x-wide-table label="Hours of the week"><table class="table hours">
-                <thead><tr><th scope="col">Stylist</th>@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $day)<th scope="col">{{ $day }}</th>@endforeach</tr></thead>
+            <x-wide-table :label="__('salon.hours.week')"><table class="table hours">
+                <thead><tr><th scope="col">{{ __('salon.hours.stylist') }}</th>@for ($i = 1; $i <= 7; $i++)<th scope="col">{{ mb_substr(__("weekdays.names.{$i}"), 0, 3) }}</th>@endfor</tr></thead>
                 <tbody>
                     @foreach ($stylists as $stylist)
                         <tr><th scope="row">{{ $stylist->name }}</th>
-                            @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $day)
+                            @foreach (range(0, 6) as $i)
                                 @php($key = "hours.{$stylist->id}." . ($i + 1))
-                                <td><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ $day }}" @error($key) aria-invalid="true" @enderror>{{ old($key, $week[$stylist->id][$i + 1] ?? '') }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
+                                <td><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ __('weekdays.names.' . ($i + 1)) }}" @error($key) aria-invalid="true" @enderror>{{ old($key, $week[$stylist->id][$i + 1] ?? '') }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
                             @endforeach
                         </tr>
                     @endforeach
                 </tbody>
             </table></x-wide-table>
-            <div class="row"><x-field name="chairs" label="Chairs" mode="numeric" :value="$salon->chairs"/>@foreach (['basins' => $salon->basins, 'dryers' => $salon->dryers, 'hoods' => $salon->hoods] as $of => $many)<x-field :name="$of" :label="__('booking.equipment.' . $of)" mode="numeric" :value="$many"/>@endforeach</div>
+            <div class="row"><x-field name="chairs" :label="__('salon.hours.chairs')" mode="numeric" :value="$salon->chairs"/>@foreach (['basins' => $salon->basins, 'dryers' => $salon->dryers, 'hoods' => $salon->hoods] as $of => $many)<x-field :name="$of" :label="__('booking.equipment.' . $of)" mode="numeric" :value="$many"/>@endforeach</div>
             <p class="how">{{ __('booking.equipment.how') }}</p>
         </fieldset>
         <fieldset>
@@ -37,16 +37,16 @@
             <div class="row"><x-field name="tax" :label="__('prices.salon.rate')" unit="%" mode="decimal" :value="$salon->tax_hundredths === null ? null : $salon->tax_hundredths / 100"/><x-tick name="tax_added" :label="__('prices.salon.added')" :checked="$salon->tax_added"/></div>
         </fieldset>
         <fieldset>
-            <legend>Services</legend>
-            <p class="how">A whole wash day takes its minutes from the steps planned for the client, at the client’s own pace; anything else from the client’s own past, leaning on these while that is short.</p>
+            <legend>{{ __('salon.hours.services') }}</legend>
+            <p class="how">{{ __('salon.hours.services-how') }}</p>
             @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)
                 <div class="row service">
                     <input type="hidden" name="services[{{ $i }}][id]" value="{{ $service?->id }}">
-                    <x-field name="services[{{ $i }}][name]" label="Service" :value="$service?->name"/>
-                    <x-field name="services[{{ $i }}][minutes]" label="Minutes" mode="numeric" :value="$service?->minutes"/>
-                    <x-field name="services[{{ $i }}][price]" label="Price" :unit="$salon->currency" mode="decimal" :value="$service === null ? null : number_format($service->price_cents / 100, 2, '.', '')"/>
+                    <x-field name="services[{{ $i }}][name]" :label="__('salon.hours.service')" :value="$service?->name"/>
+                    <x-field name="services[{{ $i }}][minutes]" :label="__('salon.hours.minutes')" mode="numeric" :value="$service?->minutes"/>
+                    <x-field name="services[{{ $i }}][price]" :label="__('salon.hours.price')" :unit="$salon->currency" mode="decimal" :value="$service === null ? null : number_format($service->price_cents / 100, 2, '.', '')"/>
                     <x-choice name="services[{{ $i }}][does]" :label="__('chair-work.does.label')" :options="['trim' => __('chair-work.does.trim'), 'take-down' => __('chair-work.does.take-down')]" :value="$service?->does" :empty="__('chair-work.does.none')"/>
-                    <x-tick name="services[{{ $i }}][is_wash_day]" label="A whole wash day" :checked="$service->is_wash_day ?? false"/>
+                    <x-tick name="services[{{ $i }}][is_wash_day]" :label="__('salon.hours.wash-day')" :checked="$service->is_wash_day ?? false"/>
                 </div>
                 @php($more = ['quarter' => $service?->quarter_cents, 'long_from' => $service?->long_from_mm, 'step' => $service?->step_cents, 'deposit' => $service?->deposit_cents])
                 <details class="service-more" @if ($errors->hasAny(array_map(fn ($of) => "services.{$i}.{$of}", array_keys($more)))) open @endif>
@@ -61,25 +61,25 @@
                 </details>
             @endforeach
         </fieldset>
-        <div class="save"><button class="button is-strong is-large">Save</button></div>
+        <div class="save"><button class="button is-strong is-large">{{ __('salon.save') }}</button></div>
     </form>
     <section>
-        <h2>Leave</h2>
+        <h2>{{ __('salon.hours.leave') }}</h2>
         <ul class="recent">
             @foreach ($leaves as $one)
-                <li class="set-day"><span><strong>{{ $stylists[$one['leave']->user_id]->name }}</strong> {{ $one['from'] }} to {{ $one['until'] }} <span class="reason">{{ $one['leave']->because }}</span></span>
-                    <form method="post" action="{{ route('salon.leave.back', $one['leave']) }}"><x-act/> @method('delete')<button class="button is-small">Take back</button></form></li>
+                <li class="set-day"><span><strong>{{ $stylists[$one['leave']->user_id]->name }}</strong> {{ __('salon.hours.from-until', ['from' => $one['from'], 'until' => $one['until']]) }} <span class="reason">{{ $one['leave']->because }}</span></span>
+                    <form method="post" action="{{ route('salon.leave.back', $one['leave']) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('salon.hours.take-back') }}</button></form></li>
             @endforeach
         </ul>
         <form method="post" action="{{ route('salon.leave') }}" class="asks" novalidate>
             <x-act/>
-            <x-choice name="leave_of" label="Who" :options="$stylists->pluck('name', 'id')->all()"/>
-            <x-field name="leave_from" label="From" type="date"/>
+            <x-choice name="leave_of" :label="__('salon.hours.who')" :options="$stylists->pluck('name', 'id')->all()"/>
+            <x-field name="leave_from" :label="__('salon.hours.from')" type="date"/>
             <x-field name="leave_from_time" :label="__('booking.leave.from-time')" :help="__('booking.leave.time-help')"/>
-            <x-field name="leave_until" label="Until" type="date"/>
+            <x-field name="leave_until" :label="__('salon.hours.until')" type="date"/>
             <x-field name="leave_until_time" :label="__('booking.leave.until-time')" :help="__('booking.leave.time-help')"/>
-            <x-field name="leave_because" label="Why"/>
-            <button class="button">Note it</button>
+            <x-field name="leave_because" :label="__('salon.hours.why')"/>
+            <button class="button">{{ __('salon.hours.note') }}</button>
         </form>
     </section>
 </x-layout>

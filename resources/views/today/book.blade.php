@@ -24,10 +24,10 @@
         </details>
     @endif
     @error('head')<p class="help is-danger">{{ $message }}</p>@enderror
-    @if ($services->isEmpty())<p class="worth">There is nothing to book yet: say under <a href="{{ route('salon.hours') }}">hours and services</a> what can be booked, and when.</p>@endif
+    @if ($services->isEmpty())<p class="worth">{{ __('booking.book.nothing') }} <a href="{{ route('salon.hours') }}">{{ __('booking.book.hours') }}</a></p>@endif
     @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($quote !== null)
-        <p class="verdict-words">{{ $quote->minutes }} minutes, {{ $parts === '' ? '' : "{$parts}; " }}nine times of ten at most {{ $quote->atMost }}; @money($quote->price->cents).</p>
+        <p class="verdict-words">{{ __('booking.book.quote', ['minutes' => $quote->minutes, 'parts' => $parts === '' ? '' : "{$parts}; ", 'most' => $quote->atMost]) }} @money($quote->price->cents).</p>
         <p class="reason">{{ ucfirst($priceWhy) }}.</p>
         <p class="reason">{{ ucfirst($quote->because) }}.</p>
         @if ($dryings !== null)
@@ -70,14 +70,14 @@
             </form>
         </details>
         <details class="more-tests" @if ($errors->hasAny(['time', 'date', 'stylist'])) open @endif>
-            <summary>Another time</summary>
+            <summary>{{ __('booking.another-time') }}</summary>
             <form method="post" action="{{ route('bookings.store') }}" class="asks" novalidate>
                 <x-act/>
                 <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
-                <div class="field"><label class="label" for="f-day">Day</label><input class="input" type="date" id="f-day" name="date" value="{{ old('date', $date->format('Y-m-d')) }}">@error('date')<p class="help is-danger">{{ $message }}</p>@enderror</div>
-                <x-field name="time" label="Begins" :value="null"/>
-                <x-choice name="stylist" label="Whose hands" :options="$stylists->pluck('name', 'id')->all()" :value="auth()->id()"/>
-                <button class="button is-strong">Book</button>
+                <div class="field"><label class="label" for="f-day">{{ __('booking.one.day') }}</label><input class="input" type="date" id="f-day" name="date" value="{{ old('date', $date->format('Y-m-d')) }}">@error('date')<p class="help is-danger">{{ $message }}</p>@enderror</div>
+                <x-field name="time" :label="__('booking.one.begins')" :value="null"/>
+                <x-choice name="stylist" :label="__('booking.one.hands')" :options="$stylists->pluck('name', 'id')->all()" :value="auth()->id()"/>
+                <button class="button is-strong">{{ __('booking.book.do') }}</button>
             </form>
         </details>
         @endif

@@ -1,8 +1,8 @@
 <x-layout :title="$called($booking->head->name)" :head="$booking->head">
     <header class="page-head"><div class="grow"><h1>{{ $called($booking->head->name) }}</h1>
-        <p class="lead">{{ $booking->service }}, {{ $date->format('l j F') }} at {{ $when }}, {{ $booking->minutes }} minutes{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? ", begun {$begun}" : '' }}{{ $ended ? ", through {$ended}" : '' }} <x-phone :number="$booking->head->phone"/></p>
-        @if ($booking->because)<p class="reason">Cancelled: {{ $booking->because }}</p>@endif</div>
-        <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">The day</a>
+        <p class="lead">{{ __('booking.one.lead', ['service' => $booking->service, 'day' => $date->format('l j F'), 'time' => $when, 'minutes' => $booking->minutes]) }}{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? __('booking.one.begun', ['time' => $begun]) : '' }}{{ $ended ? __('booking.one.done', ['time' => $ended]) : '' }} <x-phone :number="$booking->head->phone"/></p>
+        @if ($booking->because)<p class="reason">{{ __('booking.one.cancelled', ['why' => $booking->because]) }}</p>@endif</div>
+        <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.the-day') }}</a>
     </header>
     @if (count($series) > 1)<p class="reason">{{ __('series.one-of', ['count' => count($series)]) }} @foreach ($series as $key => $day)@if ($key === $booking->id)<strong>{{ $day }}</strong>@else<a href="{{ route('bookings.show', $key) }}">{{ $day }}</a>@endif{{ $loop->last ? '' : ', ' }}@endforeach</p>@endif
     @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
@@ -47,11 +47,11 @@
             <h2>{{ __('booking.another-time') }}</h2>
             <form method="post" action="{{ route('bookings.update', $booking) }}" class="asks" novalidate>
                 <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
-                <x-field name="date" label="Day" type="date" :value="$date->format('Y-m-d')"/>
-                <x-field name="time" label="Begins" :value="$time" :help="$turns === '' ? null : __('hours.night', ['turns' => $turns])"/>
-                <x-choice name="stylist" label="Whose hands" :options="$stylists" :value="$booking->user_id"/>
+                <x-field name="date" :label="__('booking.one.day')" type="date" :value="$date->format('Y-m-d')"/>
+                <x-field name="time" :label="__('booking.one.begins')" :value="$time" :help="$turns === '' ? null : __('hours.night', ['turns' => $turns])"/>
+                <x-choice name="stylist" :label="__('booking.one.hands')" :options="$stylists" :value="$booking->user_id"/>
                 @if ($dryings !== [])<x-choice name="drying" :label="__('booking.drying.title')" :options="collect($dryings)->mapWithKeys(fn ($way) => [$way->value => __('booking.drying.ways.' . $way->value)])->all()" :value="$booking->drying" :empty="__('booking.drying.as-always')"/>@endif
-                <button class="button is-strong">Move</button>
+                <button class="button is-strong">{{ __('booking.one.move') }}</button>
             </form>
             @if ($isOnPicture)<p><a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d'), 'booking' => $booking->id]) }}">{{ __('booking.places.move-link') }}</a></p>@endif
             @if ($exchanges !== [])
@@ -65,12 +65,12 @@
         </section>
         <p class="again"><a class="button" href="{{ route('bookings.series', $booking) }}">{{ __('series.title') }}</a></p>
         <section>
-            <h2>Cancel</h2>
+            <h2>{{ __('booking.one.cancel') }}</h2>
             <form method="post" action="{{ route('bookings.note', $booking) }}" class="asks" novalidate>
                 <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="what" value="cancel">
-                <x-field name="because" label="Why"/>
+                <x-field name="because" :label="__('booking.one.why')"/>
                 @if ($following > 0)<x-tick name="following" :label="trans_choice('series.following', $following)"/>@endif
-                <button class="button">Cancel it</button>
+                <button class="button">{{ __('booking.one.cancel-it') }}</button>
             </form>
         </section>
     @else
@@ -87,6 +87,6 @@
             </section>
         @endif
         @include('today.price')
-        <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">That was wrong: it stands again</button></form>
+        <form method="post" action="{{ route('bookings.note', $booking) }}"><x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><button class="button" name="what" value="again">{{ __('booking.one.again') }}</button></form>
     @endif
 </x-layout>

@@ -1,20 +1,20 @@
-<x-layout :title="'Trends of ' . $called($head->name)" :head="$head">
+<x-layout :title="__('trends.title-of', ['name' => $called($head->name)])" :head="$head">
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>Trends</h1><p class="lead">What is usual for this client, and what has changed.</p></div>
-        <a class="button" href="{{ route('clients.history.cause', $head) }}">Why has it changed?</a>
-        <a class="button" href="{{ route('clients.trends.csv', $head) }}" download>All readings (.csv)</a>
+        <div class="grow"><h1>{{ __('trends.title') }}</h1><p class="lead">{{ __('trends.lead') }}</p></div>
+        <a class="button" href="{{ route('clients.history.cause', $head) }}">{{ __('trends.why') }}</a>
+        <a class="button" href="{{ route('clients.trends.csv', $head) }}" download>{{ __('trends.csv') }}</a>
     </header>
-    <nav class="filters" aria-label="Signs">
+    <nav class="joined" aria-label="{{ __('trends.groups') }}">
         @foreach ($groups as $name)
-            <a @class(['button', 'is-strong' => $name === $group]) href="{{ route('clients.trends', [$head, 'group' => $name]) }}" @if ($name === $group) aria-current="true" @endif>{{ $name }}</a>
+            <a href="{{ route('clients.trends', [$head, 'group' => $name]) }}" @if ($name === $group) aria-current="true" @endif>{{ ucfirst(__("trends.group.{$name}")) }}</a>
         @endforeach
     </nav>
     @forelse ($trends as $trend)
-        <section class="trend" aria-labelledby="trend-{{ $trend->sign }}">
+        <section class="trend card" aria-labelledby="trend-{{ $trend->sign }}">
             <h2 id="trend-{{ $trend->sign }}"><strong class="figure">@number($trend->last)</strong> {{ $trend->unit }} {{ $trend->name }} <span @class(['is-broken' => $trend->changed])>· {{ str_replace('-', '−', $trend->says) }}</span></h2>
             @php($picture = $trend->picture)
-            <svg class="trend-line" viewBox="0 0 {{ $trend->picture::WIDTH }} {{ $trend->picture::HEIGHT }}" role="img" aria-label="{{ $trend->name }}: {{ $trend->says }}. The table below lists every reading.">
+            <svg class="trend-line" viewBox="0 0 {{ $trend->picture::WIDTH }} {{ $trend->picture::HEIGHT }}" role="img" aria-label="{{ __('trends.picture', ['name' => $trend->name, 'says' => $trend->says]) }}">
                 @foreach ($picture->ticks as $tick)<line class="trend-grid" x1="44" x2="990" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}"/><text class="tick trend-tick" x="38" y="{{ $tick['y'] + 4 }}">{{ str_replace('-', '−', $tick['label']) }}</text>@endforeach
                 @if ($picture->band)<path class="comfort" d="{{ $picture->band }}"/>@endif
                 @if ($picture->line)<path class="trend-average" d="{{ $picture->line }}"/>@endif
@@ -30,21 +30,21 @@
                 @foreach ($picture->months as $month)<text class="tick" x="{{ $month['x'] }}" y="148">{{ $month['label'] }}</text>@endforeach
             </svg>
             <details>
-                <summary>Every reading</summary>
-                <x-wide-table label="Every reading">
+                <summary>{{ __('trends.every') }}</summary>
+                <x-wide-table :label="__('trends.every')">
                 <table class="table book">
-                    <caption class="is-sr-only">{{ $trend->name }}, newest first</caption>
-                    <thead><tr><th scope="col">Day</th><th scope="col" class="num">{{ ucfirst($trend->name) }}{{ $trend->unit === '' ? '' : ", {$trend->unit}" }}</th><th scope="col" class="num">Moving average</th><th scope="col" class="num">Usual</th><th scope="col">Says</th><th scope="col">Read by</th></tr></thead>
+                    <caption class="is-sr-only">{{ __('trends.caption', ['name' => $trend->name]) }}</caption>
+                    <thead><tr><th scope="col">{{ __('trends.column.day') }}</th><th scope="col" class="num">{{ ucfirst($trend->name) }}{{ $trend->unit === '' ? '' : ", {$trend->unit}" }}</th><th scope="col" class="num">{{ __('trends.column.average') }}</th><th scope="col" class="num">{{ __('trends.column.usual') }}</th><th scope="col">{{ __('trends.column.says') }}</th><th scope="col">{{ __('trends.column.by') }}</th></tr></thead>
                     <tbody>@foreach ($trend->rows as $row)<tr><td>{{ $row->date }}</td><td class="num">{{ str_replace('-', '−', $row->value) }}</td><td class="num">{{ str_replace('-', '−', $row->average) }}</td><td class="num">{{ str_replace('-', '−', $row->limits) }}</td><td>{{ $row->says }}</td><td>{{ $row->by }}</td></tr>@endforeach</tbody>
                 </table>
                 </x-wide-table>
             </details>
         </section>
     @empty
-        <div class="empty"><p>None of these was read yet. <a href="{{ route('clients.hair-tests', $head) }}">Take them under Hair tests</a>: {{ implode(', ', $none) }}.</p></div>
+        <div class="empty"><p>{{ __('trends.none') }} <a href="{{ route('clients.hair-tests', $head) }}">{{ __('trends.take') }}</a>: {{ implode(', ', $none) }}.</p></div>
     @endforelse
     @if ($trends !== [])
-        <p class="legend"><span><i class="dot dot-mask"></i>mask</span><span><i class="dot dot-protein"></i>protein</span><span><i class="dot dot-clarify"></i>clarifying</span><span>▲ trim or chemical service</span><span>{{ $legend }}{{ $group === 'wear' ? '; for wear one standard deviation of what the engine knows' : '' }}</span></p>
-        @if ($none !== [])<p class="note">Not read yet: {{ implode(', ', $none) }}.</p>@endif
+        <p class="legend"><span><i class="dot dot-mask"></i>{{ __('trends.key.mask') }}</span><span><i class="dot dot-protein"></i>{{ __('trends.key.protein') }}</span><span><i class="dot dot-clarify"></i>{{ __('trends.key.clarify') }}</span><span>{{ __('trends.key.service') }}</span><span>{{ $legend }}{{ $group === 'wear' ? __('trends.wear') : '' }}</span></p>
+        @if ($none !== [])<p class="note">{{ __('trends.none-of', ['tests' => implode(', ', $none)]) }}</p>@endif
     @endif
 </x-layout>

@@ -63,7 +63,7 @@
             <form method="dialog" class="composing-head"><h2>{{ $called($head->name) }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
             <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button is-large">{{ __('wash.end') }}</button></form>
             <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-large">{{ __('wash.break-off') }}</button></form>
-            <p class="more"><a class="button" href="{{ route('today') }}">Today</a> <a class="button" href="{{ route('clients.now', $head) }}">Now</a> <a class="button" href="{{ route('clients.plan', $head) }}">Plan</a> <a class="button" href="{{ route('clients.products', $head) }}">Products</a></p>
+            <p class="more"><a class="button" href="{{ route('today') }}">{{ __('layout.rail.today') }}</a> <a class="button" href="{{ route('clients.now', $head) }}">{{ __('layout.client.now') }}</a> <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('layout.client.plan') }}</a> <a class="button" href="{{ route('clients.products', $head) }}">{{ __('layout.rail.products') }}</a></p>
             <p class="reason">{{ __('wash.keys') }}</p>
             <p class="reason" data-insecure hidden>{{ __('wash.insecure') }}</p>
         </dialog>

@@ -1,9 +1,9 @@
-<x-layout :title="'Style of ' . $called($head->name)" :head="$head">
+<x-layout :title="__('style.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"><script type="module" src="{{ asset('js/screens/style.js') }}"></script></x-slot:scripts>
-    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>Style</h1><p class="lead">{{ $style ? ucfirst(__("nagomi.stylings.{$style->styling}")) . ', made on ' . $style->made_on->format('j M Y') . ', day ' . ((int) $style->made_on->diffInDays($today) + 1) : 'None is followed now.' }}</p></div></header>
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('style.title') }}</h1><p class="lead">{{ $style ? __('style.lead', ['style' => ucfirst(__("nagomi.stylings.{$style->styling}")), 'day' => $style->made_on->format('j M Y'), 'number' => (int) $style->made_on->diffInDays($today) + 1]) : __('style.none') }}</p></div></header>
     @if ($takeDown)
         <p @class(['caution-line' => $takeDown->daysLate > 0, 'worth' => $takeDown->daysLate === 0])>
-            <strong>Take it down {{ $takeDown->daysLate > 0 ? 'now: it was due on ' : 'by ' }}{{ $takeDown->dueOn->format('j M Y') }}.</strong> About {{ round($takeDown->minutes) }} minutes{{ $takeDown->daysLate > 0 ? ', more for each week it stays in: it tangles' : '' }}. @caution('tension')
+            <strong>{{ __($takeDown->daysLate > 0 ? 'style.down-now' : 'style.down-by', ['day' => $takeDown->dueOn->format('j M Y')]) }}</strong> {{ __($takeDown->daysLate > 0 ? 'style.minutes-late' : 'style.minutes', ['minutes' => round($takeDown->minutes)]) }} @caution('tension')
         </p>
     @endif
     @if ($head->tender_edges || $head->sore_scalp || $head->red_sign)<p class="caution-line">{{ __('wash.look.tender') }}</p>@endif
@@ -20,20 +20,20 @@
                     @endforeach
                     <button class="button">{{ __('wash.look.note') }}</button>
                 </form>
-                <h2>Kept so far</h2>
-                @if ($days === [])<p>Nothing yet. Refresh with water and a little product, no dry brushing; satin or silk at night.</p>@endif
+                <h2>{{ __('style.so-far') }}</h2>
+                @if ($days === [])<p>{{ __('style.nothing') }}</p>@endif
                 <ul class="recent">@foreach ($days as $of)<li><strong>{{ __('wash.look.day', ['number' => $of['number']]) }} @day($of['day'], 'j M')</strong> {{ implode('; ', array_filter([$of['looks'], $of['did']])) }}</li>@endforeach</ul>
                 <form method="post" action="{{ route('clients.style.keep', $head) }}" class="asks" novalidate><x-act/> @method('put')
-                    <x-field name="on" label="Day" type="date" :value="$today->format('Y-m-d')"/>
-                    <x-choice name="what" label="What was done" :options="__('nagomi.keeping')"/>
-                    <button class="button">Note it</button>
+                    <x-field name="on" :label="__('style.day')" type="date" :value="$today->format('Y-m-d')"/>
+                    <x-choice name="what" :label="__('style.did')" :options="__('nagomi.keeping')"/>
+                    <button class="button">{{ __('style.note') }}</button>
                 </form>
             </section>
             <section>
-                <h2>When it stops being good</h2>
+                <h2>{{ __('style.ends') }}</h2>
                 <form method="post" action="{{ route('clients.style.end', $head) }}" class="asks" novalidate><x-act/> @method('delete')
-                    <div class="field"><label class="label" for="f-last">Last good on</label><div class="control"><input class="input" type="date" id="f-last" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
-                    <button class="button">It was last good then</button>
+                    <div class="field"><label class="label" for="f-last">{{ __('style.last') }}</label><div class="control"><input class="input" type="date" id="f-last" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
+                    <button class="button">{{ __('style.end') }}</button>
                 </form>
             </section>
         </div>
@@ -45,16 +45,16 @@
         @endif
     @endif
     <details class="more-tests" @if (! $style || $errors->has('styling') || $errors->has('stays_days')) open @endif>
-        <summary>{{ $style ? 'A new style in its place' : 'Follow a style' }}</summary>
+        <summary>{{ __($style ? 'style.new' : 'style.first') }}</summary>
         <form method="post" action="{{ route('clients.style.begin', $head) }}" class="asks" novalidate><x-act/>
-            <x-choice name="styling" label="Style" :options="array_diff_key(__('nagomi.stylings'), ['not-today' => 0])"/>
-            <div class="field"><label class="label" for="f-made">Made on</label><div class="control"><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
-            <x-field name="stays_days" label="Stays in, if braided or twisted" unit="days" mode="numeric" help="empty: twists 14, braids 28, knots 10"/>
-            <button class="button">Follow it</button>
+            <x-choice name="styling" :label="__('style.title')" :options="array_diff_key(__('nagomi.stylings'), ['not-today' => 0])"/>
+            <div class="field"><label class="label" for="f-made">{{ __('style.made') }}</label><div class="control"><input class="input" type="date" id="f-made" name="on" value="{{ $today->format('Y-m-d') }}"></div></div>
+            <x-field name="stays_days" :label="__('style.stays')" :unit="__('style.days')" mode="numeric" :help="__('style.stays-help')"/>
+            <button class="button">{{ __('style.follow') }}</button>
         </form>
     </details>
     @if ($earlier->isNotEmpty())
-        <h2>Before</h2>
-        <ul class="recent">@foreach ($earlier as $one)<li>{{ $one->made_on->format('j M Y') }}: {{ __("nagomi.stylings.{$one->styling}") }}, good for {{ (int) $one->made_on->diffInDays($one->ended_on) + 1 }} days, refreshed {{ $refreshed[$one->id] }} times</li>@endforeach</ul>
+        <h2>{{ __('style.before') }}</h2>
+        <ul class="recent">@foreach ($earlier as $one)<li>{{ trans_choice('style.earlier', (int) $one->made_on->diffInDays($one->ended_on) + 1, ['day' => $one->made_on->format('j M Y'), 'style' => __("nagomi.stylings.{$one->styling}"), 'times' => trans_choice('style.refreshed', (int) $refreshed[$one->id])]) }}</li>@endforeach</ul>
     @endif
 </x-layout>

@@ -15,7 +15,7 @@
         @endforeach
     </div>
     @if ($name === 'curl')
-        <p class="help objects" data-objects hidden>Ring as wide as
+        <p class="help objects" data-objects hidden>{{ __('hair-tests.wide-as') }}
             @foreach (['a pencil eraser' => 7, 'a pencil' => 8, 'a wine cork' => 24, 'a cotton reel' => 30] as $object => $mm)
                 <button type="button" class="button is-small" data-object-mm="{{ $mm }}">{{ $object }}, {{ $mm }} mm</button>
             @endforeach

@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="en">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="color-scheme" content="light dark"><title>Nothing here</title><link rel="icon" href="{{ asset('assets/mark.svg') }}" type="image/svg+xml"><link rel="stylesheet" href="{{ asset('assets/bulma.css') }}"><link rel="stylesheet" href="{{ asset('css/app.css') }}"></head>
-<body><main class="page-bare"><div class="sign-in"><h1>Nothing here</h1><p class="lead">This link has run out, was withdrawn, or was typed wrongly. Ask your salon for a new one.</p></div></main></body>
+<html lang="{{ app()->getLocale() }}">
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="color-scheme" content="light dark"><title>{{ __('errors.link-gone.0') }}</title><link rel="icon" href="{{ asset('assets/mark.svg') }}" type="image/svg+xml"><link rel="stylesheet" href="{{ asset('assets/bulma.css') }}"><link rel="stylesheet" href="{{ asset('css/app.css') }}"></head>
+<body><main class="page-bare"><div class="sign-in"><h1>{{ __('errors.link-gone.0') }}</h1><p class="lead">{{ __('errors.link-gone.1') }}</p></div></main></body>
 </html>
