@@ -20,6 +20,7 @@ return [
         'mask' => 'Your hair wants moisture: the mask is what counts.',
         'usual' => 'A calm wash that keeps your hair as it is.',
     ],
+    'style-after' => 'Style it on the day after; this day is too short for all of it.',
     'for' => ':what, :minutes min', 'evening-before' => 'The evening before: :what', 'how' => 'How',
     'steps' => [
         'pre-wash' => [

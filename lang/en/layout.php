@@ -32,7 +32,7 @@ return [
         ],
     ],
     'tour' => [
-        'title' => 'A look round', 'next' => 'Next', 'back' => 'Back', 'end' => 'Done', 'skip' => 'Skip', 'count' => ':at of :all',
+        'title' => 'A look round', 'next' => 'Next', 'back' => 'Back', 'end' => 'Done', 'skip' => 'Skip', 'count' => ':at of :all',
         'cards' => [
             ['Today', 'Who is next and what they need. Everybody has one row; the bars below show whose hands are free.'],
             ['Now', 'A client’s first page: what to do with this hair, why, and what not to do. One button goes on from there.'],

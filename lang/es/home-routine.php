@@ -20,6 +20,7 @@ return [
         'mask' => 'Tu pelo pide hidratación: hoy cuenta la mascarilla.',
         'usual' => 'Un lavado tranquilo que mantiene tu pelo como está.',
     ],
+    'style-after' => 'Péinalo al día siguiente; este día es corto para todo.',
     'for' => ':what, :minutes min', 'evening-before' => 'La noche antes: :what', 'how' => 'Cómo',
     'steps' => [
         'pre-wash' => [

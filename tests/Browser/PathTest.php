@@ -75,19 +75,19 @@ it('walks from a new client to twelve weeks in the calendar', function (): void 
 
 it('sets a day by hand, sees it stand in the season with its reason, and takes it back', function (): void {
     $browser = $this->browser->signIn()->press('Tamar')->key('s')->key('m');
-    expect($browser->text('h1'))->toBe('Terms');
+    expect($browser->text('h1'))->toBe('Limits');
     $day = date('Y-m-d', strtotime('+12 days'));
     $browser
         ->type('hand_date', $day)
         ->choose('cleanse', 'gentle')
         ->choose('protein', 'mild-protein')
         ->type('mask_minutes', '25')
-        ->press('Set this day by hand');
+        ->press('Set this day');
     expect($browser->text('.wrong'))
         ->toContain('say why this day is set by hand')
         ->and($browser->find('[name="mask_minutes"]')->getAttribute('value'))
         ->toBe('25');
-    $browser->type('reason', 'Her swim meet is the day after')->press('Set this day by hand');
+    $browser->type('reason', 'Her swim meet is the day after')->press('Set this day');
     expect($browser->text('.said'))
         ->toContain('That day stays as it is')
         ->and($browser->text('.set-day'))
@@ -120,7 +120,7 @@ it('shows two futures, ranks causes and follows trends by keyboard', function ()
     expect($browser->text('main'))->toContain('Now the plan: No masks from')->toContain('Wished');
     $browser->press('Take out');
     expect($browser->text('main'))->toContain('Taken out')->not->toContain('Wished');
-    $browser->key('d')->press('elasticity');
+    $browser->key('d')->press('Elasticity');
     expect($browser->text('.trend'))
         ->toContain('wet stretch')
         ->toMatch('/usual|changed/')
@@ -193,7 +193,7 @@ it('takes the salon’s weather in, or says line by line what is wrong with it',
     unlink($file);
     $browser->choose('climate', 'upland')->press('Save');
     expect($browser->text('.said'))->toContain('Saved');
-    $browser->press('How alike we read');
+    $browser->press('Team');
     expect($browser->text('h1'))->toBe('Team');
 });
 

@@ -66,7 +66,7 @@ it('takes the whole salon away, and brings it back into another as it was', func
         ->get("/salon/data/imports/{$import->id}")
         ->assertOk()
         ->assertSee($one->name)
-        ->assertSee('2 of 2 can be taken in');
+        ->assertSee('2 of 2 can be imported');
     $this->post("/salon/data/imports/{$import->id}")->assertRedirect('/clients');
     $there = Head::query()->withoutGlobalScopes()->where('salon_id', $salon->id)->where('name', $two->name)->sole();
     expect($there->readings()->withoutGlobalScopes()->count())->toBe($two->readings()->withoutGlobalScopes()->count())
@@ -147,7 +147,7 @@ it('takes in what is good, leaves out what is wrong, and doubles nobody unasked'
 
         return Import::query()->sole();
     };
-    $this->get("/salon/data/imports/{$look()->id}")->assertSee('here already')->assertSee('2 of 3 can be taken in');
+    $this->get("/salon/data/imports/{$look()->id}")->assertSee('here already')->assertSee('2 of 3 can be imported');
     $this->post('/salon/data/imports/' . Import::query()->sole()->id)->assertSessionHas('said', '1 head is taken in.');
     $new = Head::query()->where('name', 'Vesla Ortiz-Kane')->sole();
     expect($new->phone)

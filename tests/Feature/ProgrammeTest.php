@@ -100,7 +100,7 @@ it('runs for as long as it usually takes, is shown and can be broken off', funct
     expect($programme->weeks)->toBe(ProgrammeKind::WeeklyMask->weeks());
     $this->get($page)->assertSee('A mask every week')->assertSee('20 days left');
     $this->delete("/clients/{$head->id}/programmes/{$programme->id}")->assertRedirect($page);
-    $this->get($page)->assertSee('broken off 9 Jan');
+    $this->get($page)->assertSee('stopped 9 Jan');
     expect($programme->refresh()->endsOn()->format('Y-m-d'))->toBe('2027-01-09');
     foreach (
         [

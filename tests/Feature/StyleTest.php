@@ -159,9 +159,8 @@ it('leaves the styling to the day after where the day is too short, on every scr
         $item = $head->planItems()->where('status', 'planned')->firstOrFail();
     } while (! $item->styles_after && $limit > $whole / 2);
     expect($item->styles_after)->toBeTrue()->and($item->minutes)->toBeLessThanOrEqual((float) $limit);
-    foreach (['plan', 'home-routine'] as $page) {
-        $this->get("/clients/{$head->id}/{$page}")->assertSee('Styled on the day after, about ');
-    }
+    $this->get("/clients/{$head->id}/plan")->assertSee('Styled on the day after, about ');
+    $this->get("/clients/{$head->id}/home-routine")->assertSee(__('home-routine.style-after'));
     $quote = app(App\Bridge\WashDays\WashSessionPlanner::class)->planned(
         $head,
         $item->date,

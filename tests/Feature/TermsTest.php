@@ -140,7 +140,7 @@ it('promises the plan as it stands and releases it', function (): void {
         ->values()
         ->all();
     expect($planned)->toBe($strong);
-    $this->get("/clients/{$head->id}/plan/terms")->assertSee('stand promised');
+    $this->get("/clients/{$head->id}/plan/terms")->assertSee('Take the agreement back');
     $this->delete("/clients/{$head->id}/plan/terms/promise");
     expect($head->refresh()->season)->toBe([]);
 });

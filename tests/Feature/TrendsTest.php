@@ -10,7 +10,7 @@ it('tells usual from changed beside every sign, in a picture and in a table', fu
     $this->actingAs($this->stylist)->get("/clients/{$head->id}/trends?group=elasticity")->assertOk()
         ->assertSee('wet stretch')
             ->assertSee('usual: on average')
-            ->assertSee('Every reading')
+            ->assertSee('Every result')
             ->assertSee('trend-average', false);
     // Six dry readings in a row are no accident.
     foreach (range(1, 6) as $i) {
@@ -27,7 +27,7 @@ it('tells usual from changed beside every sign, in a picture and in a table', fu
     $this->get("/clients/{$head->id}/trends?group=balance")->assertSee('changed: on average');
     $this
         ->get("/clients/{$head->id}/trends?group=scalp")
-        ->assertSee('None of these was read yet')
+        ->assertSee('None of these was tested yet')
         ->assertSee('scalp flakes');
     $this->get("/clients/{$head->id}/trends?group=nonsense")->assertOk()->assertSee('broken hairs');
 });

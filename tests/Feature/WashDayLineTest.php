@@ -13,7 +13,8 @@ function stepOfLine(?float $start, float $hands, float $alone): array
 
 it('sets each bar where its minutes are', function (): void {
     $line = WashDayLine::of([
-        stepOfLine(0.0, 10.0, 0.0), stepOfLine(10.0, 5.0, 25.0), stepOfLine(40.0, 20.0, 0.0), stepOfLine(null, 30.0, 0.0),
+        stepOfLine(0.0, 10.0, 0.0), stepOfLine(10.0, 5.0, 25.0), stepOfLine(40.0, 20.0, 0.0),
+        stepOfLine(null, 30.0, 0.0),
     ]);
     $whole = WashDayLine::RIGHT - WashDayLine::LEFT;
     expect($line->hands)->toHaveCount(3)->and($line->alone)->toHaveCount(1)

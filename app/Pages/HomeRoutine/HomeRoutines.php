@@ -162,7 +162,8 @@ final readonly class HomeRoutines
             'date' => $item->date,
             'minutes' => $minutes,
             'title' => $this->title($item, $minutes),
-            'because' => $this->because($item),
+            'because' => trim($this->because($item)
+                . ($item->styles_after ? ' ' . Words::say('home-routine.style-after') : '')),
             'steps' => array_map(fn (array $step, int $i): array => HomeStepWords::of($step) + [
                 'with' => $this->with($own[$i] ?? null, $salon[$i] ?? null),
             ], $item->steps, array_keys($item->steps)),

@@ -38,9 +38,11 @@ final readonly class WashScreen
         /** @var list<array<string, mixed>> $steps */
         $steps = is_array($plan['steps'] ?? null) ? array_values($plan['steps']) : [];
         $cents = array_sum(array_map(
-            static fn (array $step): int => is_array($step['product'] ?? null) && is_int($step['product']['cost_cents'] ?? null)
-                ? $step['product']['cost_cents']
-                : 0,
+            static function (array $step): int {
+                $cents = is_array($step['product'] ?? null) ? $step['product']['cost_cents'] ?? null : null;
+
+                return is_int($cents) ? $cents : 0;
+            },
             $steps,
         ));
 
