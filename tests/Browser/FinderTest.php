@@ -66,9 +66,9 @@ it('shows round in five cards at the first visit, and again when asked', functio
             . 'return card.left >= 0 && card.right <= window.innerWidth && card.bottom <= window.innerHeight',
         ))->toBeTrue();
         for ($i = 1; $i < 5; $i++) {
-            $browser->until('.tour .reason', "{$i} of 5")->tap('.tour .is-strong');
+            $browser->until('.tour .reason', "{$i} of\u{a0}5")->tap('.tour .is-strong');
         }
-        $browser->until('.tour .reason', '5 of 5')->tap('.tour .is-strong');
+        $browser->until('.tour .reason', "5 of\u{a0}5")->tap('.tour .is-strong');
         expect($browser->visit('/today')->all('.tour'))->toBe([]);
         $browser->driver->executeScript('document.querySelector("[data-open=keys]").click()');
         $browser->tap('[data-tour]');
