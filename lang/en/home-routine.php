@@ -18,6 +18,7 @@ return [
         'look' => 'A protein day. Feel a wet hair first: if it is stiff and hardly stretches, leave the protein out.',
         'clarifying' => 'What has settled on your hair comes off today.',
         'mask' => 'Your hair wants moisture: the mask is what counts.',
+        'untested' => 'Gentle care, until we have tested your hair.',
         'usual' => 'A calm wash that keeps your hair as it is.',
     ],
     'style-after' => 'Style it on the day after; this day is too short for all of it.',

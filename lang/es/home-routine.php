@@ -18,6 +18,7 @@ return [
         'look' => 'Día de proteína. Toca antes un pelo mojado: si está rígido y casi no estira, deja la proteína.',
         'clarifying' => 'Hoy se va lo que se ha quedado pegado al pelo.',
         'mask' => 'Tu pelo pide hidratación: hoy cuenta la mascarilla.',
+        'untested' => 'Cuidado suave, hasta que hayamos probado tu pelo.',
         'usual' => 'Un lavado tranquilo que mantiene tu pelo como está.',
     ],
     'style-after' => 'Péinalo al día siguiente; este día es corto para todo.',

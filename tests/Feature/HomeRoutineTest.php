@@ -138,7 +138,9 @@ it('shows the strand now and in three weeks, and none of hair that nobody tested
     expect(routineOf($this, $head))->toContain('your curls now')->toContain('in three weeks');
     $head->readings()->delete();
     app(Outlooks::class)->of($head->refresh());
-    expect(routineOf($this, $head))->not->toContain('your curls now')->toContain('class="card-day card"');
+    expect(routineOf($this, $head))->not->toContain('your curls now')->toContain('class="card-day card"')
+        ->toContain(__('home-routine.because.untested'))
+        ->not->toContain('Your hair wants')->not->toContain('needs strength');
 });
 
 it('draws the days ahead as they are planned', function (): void {

@@ -73,19 +73,19 @@ final readonly class HomeRoutines
             ->where('date', '>', $today->format('Y-m-d'))
             ->orderBy('starts_at')
             ->first();
-        $until = $next === null ? $today->addWeeks(self::WEEKS) : $next->date;
         /** @var Collection<int, PlanItem> $items */
         $items = $head->planItems()->where('status', 'planned')
-            ->whereBetween('date', [$today->format('Y-m-d'), $until->format('Y-m-d')])
-            ->limit(self::MOST_DAYS)
-            ->get();
+            ->where('date', '>=', $today->format('Y-m-d'))
+            ->where('date', '<=', ($next->date ?? $today->addWeeks(self::WEEKS))->format('Y-m-d'))
+            ->limit(self::MOST_DAYS)->get();
         $inSalon = SalonDays::of($head, $head->planItems()->where('status', 'planned')->get());
         $shelf = $this->clientShelves->of($head);
+        $isTested = ! $this->headRecord->isNotReadYet($head);
         $style = Style::running($head);
 
         return new HomeRoutine(
             head: $head,
-            strands: $this->strands($head),
+            strands: $isTested ? $this->strands($head) : null,
             today: $today,
             salon: $head->salon,
             next: $next === null ? null : [
@@ -94,7 +94,7 @@ final readonly class HomeRoutines
             ],
             days: array_values($items
                 ->reject(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true))
-                ->map(fn (PlanItem $item): array => $this->day($item, $shelf))
+                ->map(fn (PlanItem $item): array => $this->day($item, $shelf, $isTested))
                 ->all()),
             eves: $this->eves($items->filter(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true)), $shelf),
             style: $style,
@@ -116,7 +116,7 @@ final readonly class HomeRoutines
     {
         $eves = [];
         foreach ($items as $item) {
-            foreach ($this->day($item, $shelf)['steps'] as $i => $step) {
+            foreach ($this->day($item, $shelf, true)['steps'] as $i => $step) {
                 if (StoredSteps::isBefore($item->steps[$i] ?? null)) {
                     $eves[] = Words::say('booking.evening-before', [
                         'day' => HomeDates::day($item->date),
@@ -149,7 +149,7 @@ final readonly class HomeRoutines
      *     steps: list<array{what: string, how: string, minutes: int, with: string}>,
      * }
      */
-    private function day(PlanItem $item, ClientShelf $shelf): array
+    private function day(PlanItem $item, ClientShelf $shelf, bool $isTested): array
     {
         $day = StoredSteps::of($item->steps);
         $on = Calendar::dayOf($item->date);
@@ -162,8 +162,10 @@ final readonly class HomeRoutines
             'date' => $item->date,
             'minutes' => $minutes,
             'title' => $this->title($item, $minutes),
-            'because' => trim($this->because($item)
-                . ($item->styles_after ? ' ' . Words::say('home-routine.style-after') : '')),
+            'because' => implode(' ', array_filter([
+                $isTested ? $this->because($item) : Words::say('home-routine.because.untested'),
+                $item->styles_after ? Words::say('home-routine.style-after') : '',
+            ])),
             'steps' => array_map(fn (array $step, int $i): array => HomeStepWords::of($step) + [
                 'with' => $this->with($own[$i] ?? null, $salon[$i] ?? null),
             ], $item->steps, array_keys($item->steps)),
@@ -182,7 +184,7 @@ final readonly class HomeRoutines
             ]);
     }
 
-    /** What the day is for, by what is done on it: one short clause. */
+    /** What the day is for, by what is done on it: one short clause. Of hair nobody tested nothing is claimed. */
     private function because(PlanItem $item): string
     {
         $treatments = PromisedTreatments::of($item);
@@ -200,11 +202,11 @@ final readonly class HomeRoutines
     /**
      * The hair now and in three weeks, if the plan is kept to: over a week of them, whatever day washes fall on.
      *
-     * @return array{now: StrandPortrait, later: StrandPortrait, same: bool}|null null where nobody tested it lately
+     * @return array{now: StrandPortrait, later: StrandPortrait, same: bool}|null
      */
     private function strands(Head $head): ?array
     {
-        if ($head->outlook === null || $this->headRecord->isNotReadYet($head)) {
+        if ($head->outlook === null) {
             return null;
         }
         $now = StrandHang::ofStanding($head->outlook->standing);

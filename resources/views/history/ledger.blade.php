@@ -18,7 +18,7 @@
     </div>
     <section class="card" aria-labelledby="stairs">
         <h2 id="stairs" class="is-sr-only">{{ __("ledger.of.{$column}") }}</h2>
-        @if ($stairs->days === [])<p class="verdict-words">{{ __('ledger.says.nothing') }}</p>
+        @if ($stairs->days === [])<p class="verdict-words">{{ __('ledger.says.nothing') }}</p><p class="more"><a class="button is-strong" href="{{ route('clients.hair-tests', $head) }}">{{ __('history.visits.first') }}</a></p>
         @else
             <p class="verdict-words">{{ __('ledger.says.' . ($stairs->end === $stairs->start ? 'same' : ($stairs->end > $stairs->start ? 'up' : 'down')), ['what' => __("ledger.of.{$column}"), 'start' => $tenths($stairs->start), 'end' => $tenths($stairs->end), 'day' => $opensOn->format($weeks > 26 ? 'j M Y' : 'j M')]) }}</p>
             <p class="reason">{{ __('ledger.says.parts', array_map(fn ($sum) => $tenths($sum, true), $stairs->sums)) }}</p>
