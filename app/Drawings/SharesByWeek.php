@@ -12,7 +12,7 @@ final readonly class SharesByWeek
 {
     public const WIDTH = 1040;
     public const HEIGHT = 260;
-    public const LEFT = 52;
+    public const LEFT = 66;
     public const RIGHT = 1030;
 
     /** y of 0 % and of 100 %. */
