@@ -12,6 +12,7 @@ use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SayTime;
+use App\Http\Middleware\SpeakLanguage;
 use App\Http\Middleware\TakeInOnce;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -55,7 +56,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
         $middleware->append(SayTime::class);
-        $middleware->web(replace: [StartSession::class => KeepSession::class]);
+        $middleware->web(replace: [StartSession::class => KeepSession::class], append: [SpeakLanguage::class]);
         // Outermost, so that whatever made the answer, it is packed last.
         $middleware->prepend(Compressed::class);
         // Before text is trimmed or anything is looked at.
@@ -112,7 +113,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(
             fn (ThrottleRequestsException $often, Request $request) => $request->is('card/*', 'calendars/*')
                 ? response(
-                    'Too often. Wait a minute and try again.',
+                    trans('errors.too-often'),
                     429,
                     $often->getHeaders() + ['Content-Type' => 'text/plain; charset=utf-8'],
                 )
@@ -120,14 +121,14 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $exceptions->render(
             fn (NotFoundHttpException $gone, Request $request) => $request->is('calendars/*')
-                ? response('This calendar is not here any more.', 404, ['Content-Type' => 'text/plain; charset=utf-8'])
+                ? response(trans('errors.calendar-gone'), 404, ['Content-Type' => 'text/plain; charset=utf-8'])
                 : null,
         );
         $exceptions->render(
             fn (NotFoundHttpException $gone, Request $request) => $request->is('card/*')
                 ? (
                     $request->expectsJson()
-                        ? response()->json(['message' => 'This link opens nothing any more.'], 404)
+                        ? response()->json(['message' => trans('errors.link')], 404)
                         : response()->view('home-routine.client.gone', [], 404)
                 )
                 : null,

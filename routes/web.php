@@ -18,6 +18,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HomeRoutineController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MessagesController;
 use App\Http\Controllers\OpeningHoursController;
@@ -62,6 +63,7 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get('/today/places', PlacesController::class)->name('today.places');
     Route::get('/today/handover', [HandoverController::class, 'show'])->name('today.handover');
     Route::post('/today/handover', [HandoverController::class, 'store'])->name('today.handover.store');
+    Route::put('/language', [LanguageController::class, 'update'])->name('language');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');
     Route::post('/waits', [WaitController::class, 'store'])->name('waits.store');
@@ -73,6 +75,8 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
         Route::get('/', [BookingController::class, 'show'])->name('bookings.show');
         Route::put('/', [BookingController::class, 'update'])->name('bookings.update');
         Route::post('/notes', [BookingController::class, 'note'])->name('bookings.note');
+        Route::delete('/notes/{said}', [BookingController::class, 'unsay'])
+            ->name('bookings.unsay')->where('said', '[0-9]{1,9}');
         Route::post('/exchange', [BookingController::class, 'exchange'])->name('bookings.exchange');
         Route::put('/times', [BookingController::class, 'times'])->name('bookings.times');
         Route::get('/series', [BookingSeriesController::class, 'show'])->name('bookings.series');

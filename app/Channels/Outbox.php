@@ -6,6 +6,7 @@ namespace App\Channels;
 
 use App\Models\Head;
 use App\Models\OutboxMessage;
+use App\Wording\Words;
 
 /**
  * The stand-in for a mail server and a text service: it keeps what it is handed for a screen, and refuses or hangs when
@@ -24,10 +25,10 @@ final class Outbox
             'subject' => $subject, 'body' => $body, 'fate' => $fate, 'handed_at' => now(),
         ]);
         if ($fate === 'refused') {
-            throw new UndeliveredMessage('The server refused it.');
+            throw new UndeliveredMessage(Words::say('messages.outbox.refused'));
         }
         if ($fate === 'hung') {
-            throw new UndeliveredMessage('The server did not answer in time.');
+            throw new UndeliveredMessage(Words::say('messages.outbox.silent'));
         }
     }
 }

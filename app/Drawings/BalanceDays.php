@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\SalonClock;
 use App\Wording\Words;
-use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 
 /** What each day of the hair balance says when it is tapped: rounded to what anybody can act on. */
@@ -43,7 +43,7 @@ final readonly class BalanceDays
         $first = new DateTimeImmutable($balance['from']);
 
         return array_map(fn (int $i): array => [
-            'date' => $first->modify("+{$i} days")->format('D j M Y'),
+            'date' => SalonClock::dayInWords($first->modify("+{$i} days"), 'D j M Y'),
             'x' => $x($i),
             'says' => array_map(fn (array $ofStratum): array => $ofStratum[$i], $says),
         ], array_keys($says[0]));
@@ -53,7 +53,7 @@ final readonly class BalanceDays
     public static function wash(array $stone): string
     {
         return Words::say($stone['planned'] ? 'hair-balance.wash-planned' : 'hair-balance.wash', [
-            'day' => CarbonImmutable::parse($stone['date'])->format('j M'),
+            'day' => SalonClock::dayInWords($stone['date'], 'j M'),
             'kinds' => implode(', ', array_map(
                 fn (string $kind): string => Words::say("hair-balance.kinds.{$kind}"),
                 $stone['kinds'],

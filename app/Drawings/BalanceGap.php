@@ -69,6 +69,6 @@ final readonly class BalanceGap
         $upper = array_map(fn (array $edge): string => "{$edge[0]} {$edge[1]}", $piece);
         $lower = array_map(fn (array $edge): string => "{$edge[0]} {$edge[2]}", $piece);
 
-        return 'M' . implode('L', [...$upper, ...array_reverse($lower)]) . 'Z';
+        return RelativePath::of([...$upper, ...array_reverse($lower)]) . 'Z';
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\Said;
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 
 /**
@@ -63,13 +65,13 @@ final readonly class HairBalance
      * @param float         $bandHalfWidth of the comfort band, in points of the reserve
      * @param float|null    $furthest points from the middle to the edge, where pictures are held beside each other; null:
      *     by what this one needs
-     * @param string $ahead how the days ahead are spoken of: hair-balance.says
+     * @param string|null $ahead how the days ahead are spoken of: hair-balance.says; null where no day is read in words
      */
     public static function of(
         array $balance,
         float $bandHalfWidth,
         ?float $furthest = null,
-        string $ahead = 'planned',
+        ?string $ahead = 'planned',
     ): self {
         $from = CarbonImmutable::parse($balance['from']);
         $count = max(0, count($balance['strata'][0]['days']) - 1) + count($balance['strata'][0]['ahead']);
@@ -93,7 +95,7 @@ final readonly class HairBalance
             self::ticks($from, $count, $x),
             self::washes($balance, $dayOf, $count, $x),
             array_map(fn (string $date): float => $x($dayOf($date)), $balance['gauges']),
-            BalanceDays::of($balance, $bandHalfWidth, $x, $washesToday, $ahead),
+            $ahead === null ? [] : BalanceDays::of($balance, $bandHalfWidth, $x, $washesToday, $ahead),
             $x($dayOf($balance['today'])),
             [$y($bandHalfWidth), $y(-$bandHalfWidth)],
             $washesToday,
@@ -143,7 +145,7 @@ final readonly class HairBalance
         );
 
         return [
-            'name' => $stratum['name'],
+            'name' => Said::stratum($stratum['name']),
             'moisture' => self::current($past, $planned, 0, $stratum['targets'][0], $moistureEnd, $x, $y),
             'protein' => self::current($past, $planned, 2, $stratum['targets'][1], $proteinEnd, $x, $y),
             'gaps' => [
@@ -217,8 +219,8 @@ final readonly class HairBalance
         }
 
         return [
-            'line' => 'M' . implode('L', $line),
-            'ribbon' => 'M' . implode('L', $outer) . 'L' . implode('L', array_reverse($inner)) . 'Z',
+            'line' => RelativePath::of($line),
+            'ribbon' => RelativePath::of([...$outer, ...array_reverse($inner)]) . 'Z',
         ];
     }
 
@@ -276,7 +278,7 @@ final readonly class HairBalance
         $ticks = [];
         $first = (8 - $from->dayOfWeekIso) % 7;
         for ($day = $first; $day < $count; $day += 21) {
-            $ticks[] = ['x' => $x($day), 'label' => $from->addDays($day)->format('j M')];
+            $ticks[] = ['x' => $x($day), 'label' => SalonClock::dayInWords($from->addDays($day), 'j M')];
         }
 
         return $ticks;

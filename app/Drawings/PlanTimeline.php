@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 
@@ -19,7 +20,7 @@ final readonly class PlanTimeline
     /** Where there is nothing beneath the line. */
     public const BARE_HEIGHT = 104;
     public const LINE_Y = 62;
-    private const LEFT = 26;
+    public const LEFT = 26;
     private const SMALLEST = 9.0;
     private const LARGEST = 19.0;
 
@@ -28,7 +29,7 @@ final readonly class PlanTimeline
 
     /**
      * @param list<array{
-     *     date: string, x: float, r: float, kinds: list<string>, byHand: bool, broken: bool, says: string,
+     *     date: string, x: float, r: float, marks: list<string>, byHand: bool, broken: bool, says: string,
      * }> $stones
      * @param list<array{x: float, word: string}> $weeks
      * @param list<array{
@@ -83,11 +84,12 @@ final readonly class PlanTimeline
         return new self(
             array_map(static fn (array $day): array => [
                 'date' => $day['date'], 'x' => $x($day['date']), 'r' => self::radius($day['minutes']),
-                'kinds' => $day['kinds'], 'byHand' => $day['byHand'], 'broken' => $day['broken'],
+                'marks' => self::marks($day['kinds']), 'byHand' => $day['byHand'], 'broken' => $day['broken'],
                 'says' => $day['says'],
             ], $days),
             array_map(static fn (int $week): array => [
-                'x' => $x($from->addWeeks($week)->format('Y-m-d')), 'word' => $from->addWeeks($week)->format('j M'),
+                'x' => $x($from->addWeeks($week)->format('Y-m-d')),
+                'word' => SalonClock::dayInWords($from->addWeeks($week), 'j M'),
             ], range(0, $weeks)),
             $drawn,
             array_map(
@@ -96,6 +98,20 @@ final readonly class PlanTimeline
             ),
             $dayWidth,
         );
+    }
+
+    /**
+     * @param list<string> $kinds of treatments
+     *
+     * @return list<string> what stands in the ring: the same marks as in the hair balance
+     */
+    private static function marks(array $kinds): array
+    {
+        return array_values(array_unique(array_map(static fn (string $kind): string => match ($kind) {
+            'clarifying' => 'clarify',
+            'mild-protein', 'strong-protein' => 'protein',
+            default => $kind,
+        }, $kinds)));
     }
 
     private static function radius(float $minutes): float

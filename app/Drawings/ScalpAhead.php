@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 
 /**
@@ -78,7 +79,7 @@ final readonly class ScalpAhead
             $band(1),
             $y(1.0),
             array_map(static fn (int $week): array => [
-                'x' => $x(14 * $week), 'word' => $today->addWeeks(2 * $week)->format('j M'),
+                'x' => $x(14 * $week), 'word' => SalonClock::dayInWords($today->addWeeks(2 * $week), 'j M'),
             ], range(0, intdiv($days, 14))),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 
@@ -28,9 +29,13 @@ final readonly class SharesByWeek
     /** Dates stand under about so many of them. */
     private const DATES = 9;
 
+    /** Beyond so many their numbers would lie on one another: only what has a date under it is told in numbers. */
+    private const ALL_TOLD = 20;
+
     /**
      * @param list<array{x: float, y: float, width: float, height: float, middle: float, percent: int, says: string,
-     *     label: string}> $columns label: the week's first day, where there is room for it
+     *     label: string, isTold: bool}> $columns label: the week's first day, where there is room for it; isTold:
+     *     whether its percent stands over it
      * @param list<array{y: float, label: string}> $lines
      */
     private function __construct(public array $columns, public array $lines)
@@ -45,14 +50,19 @@ final readonly class SharesByWeek
         $every = (int) max(1, ceil(count($weeks) / self::DATES));
         $columns = [];
         foreach ($weeks as $i => $week) {
+            $isDated = $i % $every === 0;
             $middle = self::LEFT + ($i + 0.5) * $step;
             $percent = (int) round(100 * $week['share']);
             $day = CarbonImmutable::parse($week['from']);
             $columns[] = [
                 'x' => round($middle - $width / 2, 1), 'y' => self::y($week['share']), 'width' => round($width, 1),
                 'height' => round(self::BOTTOM - self::y($week['share']), 1), 'middle' => round($middle, 1),
-                'percent' => $percent, 'label' => $i % $every === 0 ? $day->format('j M') : '',
-                'says' => Words::say('reports.balance.week', ['day' => $day->format('j M'), 'percent' => $percent]),
+                'percent' => $percent, 'label' => $isDated ? SalonClock::dayInWords($day, 'j M') : '',
+                'isTold' => $isDated || count($weeks) <= self::ALL_TOLD,
+                'says' => Words::say(
+                    'reports.balance.week',
+                    ['day' => SalonClock::dayInWords($day, 'j M'), 'percent' => $percent],
+                ),
             ];
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 
@@ -76,7 +77,7 @@ final readonly class Staircase
         foreach ($days as $day) {
             $middle = round(self::LEFT + ($at + count($day['steps']) / 2) * $slot, 1);
             if ($day['steps'] !== [] && $middle - $dated >= self::DATES_APART) {
-                $dates[] = ['x' => $middle, 'label' => $day['date']->format('j M')];
+                $dates[] = ['x' => $middle, 'label' => SalonClock::dayInWords($day['date'], 'j M')];
                 $dated = $middle;
             }
             foreach ($day['steps'] as $step) {
@@ -110,7 +111,7 @@ final readonly class Staircase
             'height' => max(self::LEAST_HIGH, round(abs($from - $to), 1)), 'kind' => $step->kind,
             'up' => $step->tenths() >= 0, 'fromY' => $from, 'toY' => $to,
             'says' => Words::say('ledger.step-says', [
-                'day' => $day->format('j M'), 'what' => Words::say("ledger.kinds.{$step->kind}"),
+                'day' => SalonClock::dayInWords($day, 'j M'), 'what' => Words::say("ledger.kinds.{$step->kind}"),
                 'by' => Words::signed($step->tenths() / 10),
             ]),
         ];

@@ -31,7 +31,7 @@ final readonly class StrandPortrait
         public string $gaps,
         public float $coat,
         public array $nicks,
-        public string $says,
+        public StrandWords $words,
     ) {
     }
 
@@ -47,11 +47,9 @@ final readonly class StrandPortrait
         $isMeasured = $head->ring_mm !== null || $head->bends_without_ring;
 
         return new self(
-            'M'
-                . implode(
-                    'L',
-                    array_map(fn (array $point): string => round($point[0], 1) . ' ' . round($point[1], 1), $points),
-                ),
+            RelativePath::of(
+                array_map(fn (array $point): string => round($point[0], 1) . ' ' . round($point[1], 1), $points),
+            ),
             $weight,
             match (true) {
                 $porosity === null => '1 5',
@@ -59,7 +57,13 @@ final readonly class StrandPortrait
             },
             $isMeasured && $hang->coat > 0 ? round($weight + 1 + self::COAT * $hang->coat, 1) : 0.0,
             $isMeasured ? self::nicks($points, $hang->wear, $seed) : [],
-            self::says($head, $porosity, $isMeasured ? $hang : null),
+            new StrandWords(
+                $head->ring_mm,
+                $head->bends_without_ring,
+                $head->strand_um,
+                $porosity,
+                $isMeasured ? $hang->keys() : [],
+            ),
         );
     }
 
@@ -115,35 +119,5 @@ final readonly class StrandPortrait
         }
 
         return $nicks;
-    }
-
-    private static function says(Head $head, ?string $porosity, ?StrandHang $hang): string
-    {
-        return self::words('traits.portrait.whole', [
-            'curl' => match (true) {
-                $head->ring_mm !== null => self::words(
-                    'traits.portrait.rings',
-                    ['mm' => rtrim(rtrim(number_format($head->ring_mm, 1), '0'), '.')],
-                ),
-                $head->bends_without_ring => self::words('traits.portrait.bends'),
-                default => self::words('traits.portrait.curl'),
-            },
-            'strand' => $head->strand_um === null
-                ? ''
-                : self::words('traits.portrait.strand', ['um' => (int) $head->strand_um]),
-            'porosity' => $porosity === null
-                ? self::words('traits.portrait.no-porosity')
-                : self::words('traits.portrait.porosity', ['kind' => self::words("porosities.{$porosity}")]),
-            'hangs' => implode('', array_map(
-                static fn (string $key): string => self::words("traits.portrait.hangs.{$key}"),
-                $hang?->keys() ?? [],
-            )),
-        ]);
-    }
-
-    /** @param array<string, int|string> $with */
-    private static function words(string $key, array $with = []): string
-    {
-        return is_string($said = __("nagomi.{$key}", $with)) ? $said : '';
     }
 }

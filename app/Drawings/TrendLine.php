@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 
 /**
@@ -65,7 +66,7 @@ final readonly class TrendLine
         foreach ($points as $i => [$date, $value]) {
             $dots[] = [
                 'x' => $x($date), 'y' => $y($value),
-                'says' => CarbonImmutable::parse($date)->format('j M Y') . ': ' . round($value, 1),
+                'says' => SalonClock::dayInWords($date, 'j M Y') . ': ' . round($value, 1),
                 'changed' => $chart[$i]['changed'] ?? false,
             ];
             if (isset($chart[$i])) {

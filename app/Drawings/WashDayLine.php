@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\Said;
+
 /** A wash day as it is laid out: what hands do as filled bars, what goes on by itself as hollow ones. */
 final readonly class WashDayLine
 {
@@ -44,7 +46,7 @@ final readonly class WashDayLine
                     $start,
                     self::number($step, 'hands_on_minutes') ?? 0.0,
                     self::number($step, 'waiting_minutes') ?? 0.0,
-                    is_string($step['label'] ?? null) ? $step['label'] : '',
+                    Said::kept($step['label'] ?? ''),
                 ];
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
+use App\Wording\Words;
 use RuntimeException;
 
 /** Why an instrument gave no value, as a sentence that says what to do. */
@@ -11,20 +12,20 @@ final class InstrumentFault extends RuntimeException
 {
     public static function timeout(string $name): self
     {
-        return new self("The {$name} gave no value in time. Try once more, or type what it shows.");
+        return new self(Words::say('refusals.instrument.no-answer', ['name' => $name]));
     }
 
     public static function lowBattery(string $name, int $percent): self
     {
         return new self(
-            "The {$name}’s battery is at {$percent} %, too low to trust. Charge it, or measure by hand and type the value.",
+            Words::say('refusals.instrument.battery', ['name' => $name, 'percent' => $percent]),
         );
     }
 
     public static function nothingToRead(string $name): self
     {
         return new self(
-            "This {$name} is simulated and has nothing to read on a real head. Type the value that yours shows.",
+            Words::say('refusals.instrument.simulated', ['name' => $name]),
         );
     }
 }

@@ -9,6 +9,7 @@ use App\Care\Reminders\ReminderText;
 use App\Channels\UndeliveredMessage;
 use App\Models\Reminder;
 use App\Notifications\Reminding;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -47,7 +48,7 @@ final class SendReminder implements ShouldBeUnique, ShouldQueue
         if ($wording === null || $reminder->head->reminded_by === 'nobody') {
             $reminder->update([
                 'status' => 'dropped',
-                'why' => $wording === null ? 'What it was about is not any more.' : 'The client wants none.',
+                'why' => Words::say('messages.outbox.' . ($wording === null ? 'gone' : 'unwanted')),
             ]);
 
             return;

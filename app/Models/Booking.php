@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Spatie\Activitylog\LogOptions;
@@ -53,6 +54,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null          $series      bookings that were made in one go; null: alone
  * @property int                  $sequence
  * @property string               $changed_by
+ * @property array<string, scalar|null>|null $stood what stood before the last word on how it goes, as
+ *     stored, and the sequence that word left behind
  * @property CarbonImmutable      $created_at
  * @property CarbonImmutable      $updated_at
  * @property Head                 $head
@@ -61,8 +64,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Booking extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
     use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];
@@ -80,6 +84,7 @@ final class Booking extends Model
             'begun_at' => 'immutable_datetime',
             'cancelled_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'over_minutes' => 'integer', 'sequence' => 'integer',
+            'stood' => 'array',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
         ];
     }

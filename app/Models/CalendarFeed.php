@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
@@ -25,7 +25,7 @@ use Illuminate\Support\Str;
 final class CalendarFeed extends Model
 {
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
 
     protected $guarded = ['id', 'salon_id'];
 

@@ -6,8 +6,9 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
 use App\Models\Concerns\KeepsHealthTrail;
+use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -74,8 +75,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Head extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
     use KeepsHealthTrail;
     use LogsActivity;
     use RoutesNotifications;

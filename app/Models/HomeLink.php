@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\URL;
@@ -29,7 +29,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
 final class HomeLink extends Model
 {
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
     use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];

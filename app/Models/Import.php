@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Models\Concerns\UlidKey;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Import extends Model
 {
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
 
     protected $guarded = ['id', 'salon_id'];
 

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsMessage;
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\ReadsDatesOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Nagomi\Core\Wording\Message;
 
 /**
  * What the engine made of a head, as of one day.
@@ -17,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $drifts_on the first day outside the band, if nothing is done; null within four weeks
  * @property float                            $days_out     expected days out of band over the season
  * @property float                            $plan_minutes of all wash days of the season
- * @property string                           $verdict
+ * @property Message                          $verdict
  * @property Head                             $head
  * @property array<string, float>             $cells
  * @property list<StoredStratum>              $standing
@@ -35,6 +38,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Outlook extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
 
     public $incrementing = false;
@@ -48,7 +52,8 @@ final class Outlook extends Model
     protected function casts(): array
     {
         return [
-            'as_of' => 'immutable_date', 'drifts_on' => 'immutable_date', 'days_out' => 'float',
+            'as_of' => 'immutable_date', 'verdict' => AsMessage::class, 'drifts_on' => 'immutable_date',
+            'days_out' => 'float',
             'plan_minutes' => 'float', 'cells' => 'array', 'standing' => 'array', 'signs' => 'array',
             'hair_balance' => 'array',
             'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -30,7 +30,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
 final class Picture extends Model
 {
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
     use LogsActivity;
 
     public const DISK = 'local';

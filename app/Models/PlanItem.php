@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsMessages;
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\ReadsDatesOnce;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Wording\Message;
 
 /**
  * One planned wash day; cancelled ones stay, so that calendars hear of it.
@@ -23,9 +26,9 @@ use Illuminate\Support\Collection;
  * @property float                            $minutes
  * @property array<string, mixed>|null        $parts   what the minutes are made of
  * @property bool                             $styles_after styled on the day after
- * @property list<string>                     $reasons
+ * @property list<Message>                    $reasons
  * @property array<string, mixed>|null        $without
- * @property list<string>                     $broken
+ * @property list<Message>                    $broken
  * @property array<string, string>|null       $barred  key of the rule by treatment; of the first wash day only
  * @property bool                             $look
  * @property array<string, mixed>|null        $by_hand
@@ -36,6 +39,7 @@ use Illuminate\Support\Collection;
  */
 final class PlanItem extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
 
     protected $guarded = ['id'];
@@ -44,8 +48,8 @@ final class PlanItem extends Model
     {
         return [
             'date' => 'immutable_date', 'steps' => 'array', 'minutes' => 'float', 'parts' => 'array',
-            'reasons' => 'array',
-            'without' => 'array', 'broken' => 'array', 'look' => 'boolean', 'styles_after' => 'boolean',
+            'reasons' => AsMessages::class,
+            'without' => 'array', 'broken' => AsMessages::class, 'look' => 'boolean', 'styles_after' => 'boolean',
             'by_hand' => 'array', 'clash' => 'array', 'barred' => 'array',
             'broken_hairs' => 'float',
             'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\ReadsDatesOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,6 +31,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Reading extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
     use LogsActivity;
 

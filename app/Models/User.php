@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property array<string, string>|null $units the unit she types each kind of measure in
+ * @property string|null $language ISO 639-1 of the pages; null: as the browser asks for
  * @property bool   $hides_names on a screen that clients see, others are not named
  * @property Salon  $salon
  */

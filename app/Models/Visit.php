@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -29,8 +30,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Visit extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
     use LogsActivity;
 
     protected $guarded = [];

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -32,8 +33,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class WashSession extends Model
 {
+    use ReadsDatesOnce;
     use BelongsToSalon;
-    use HasUlids;
+    use UlidKey;
     use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];

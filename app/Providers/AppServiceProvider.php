@@ -12,9 +12,11 @@ use App\Channels\OutboxMailTransport;
 use App\Http\Assets\AssetFile;
 use App\Models\Product;
 use Carbon\CarbonImmutable;
+use Carbon\Translator;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
@@ -23,18 +25,51 @@ use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\SeededRandom;
+use Nagomi\Core\Wording\Sentences;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->app->singleton(Parameters::class, fn (): Parameters => Parameters::shipped());
+        $this->app->singleton(Sentences::class, fn (): Sentences => new Sentences(self::line(...)));
         $this->app->bind(SeededRandom::class, fn (): SeededRandom => new SeededRandom(random_int(0, PHP_INT_MAX)));
+    }
+
+    /** Short names of days and months stand within sentences, which have dots of their own. */
+    private static function setDaysWithoutDots(): void
+    {
+        $translator = CarbonImmutable::getTranslator();
+        if ($translator instanceof Translator) {
+            $translator->resetMessages('es');
+            $short = Arr::only($translator->getMessages('es'), ['months_short', 'weekdays_short']);
+            $translator->setMessages('es', array_map(
+                static fn (mixed $names): array => array_map(
+                    static fn (mixed $name): string => is_string($name) ? rtrim($name, '.') : '',
+                    (array) $names,
+                ),
+                $short,
+            ));
+        }
+    }
+
+    /** The line of what the core says, or of what the application adds to it, in the language of the moment. */
+    private static function line(string $key): ?string
+    {
+        foreach (["core/{$key}", $key] as $place) {
+            $line = trans($place);
+            if (is_string($line) && $line !== $place) {
+                return $line;
+            }
+        }
+
+        return null;
     }
 
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        self::setDaysWithoutDots();
         // asset('js/screens/now.js') names the file as it is now, so that a browser may keep it for good.
         URL::useAssetOrigin('/a/' . AssetFile::version(public_path()));
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.

@@ -34,7 +34,7 @@ final readonly class FutureTurns
                 if ($turn !== null) {
                     $key = "{$turn['how']} {$what} {$turn['side']} {$turn['day']} {$turn['other']}";
                     $turns[$key] ??= $turn + ['what' => $what, 'where' => []];
-                    $turns[$key]['where'][] = $stratum['name'];
+                    $turns[$key]['where'][] = Said::stratum($stratum['name']);
                 }
             }
         }
@@ -47,8 +47,8 @@ final readonly class FutureTurns
                 ? Words::say('what-if.whole')
                 : ucfirst(implode(', ', $turn['where'])),
             'state' => Words::say("what-if.states.{$turn['what']}-" . ($turn['side'] < 0 ? 'low' : 'high')),
-            'day' => $from->modify("+{$turn['day']} days")->format('j M'),
-            'other' => $from->modify("+{$turn['other']} days")->format('j M'),
+            'day' => SalonClock::dayInWords($from->modify("+{$turn['day']} days"), 'j M'),
+            'other' => SalonClock::dayInWords($from->modify("+{$turn['other']} days"), 'j M'),
         ]), array_slice($turns, 0, self::MOST));
     }
 

@@ -31,6 +31,6 @@ final class HomeDates
 
     private static function set(CarbonInterface $moment, string $key): string
     {
-        return $moment->locale(app()->getLocale())->isoFormat(Words::say($key));
+        return $moment->copy()->locale(app()->getLocale())->isoFormat(Words::say($key));
     }
 }

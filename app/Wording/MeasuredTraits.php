@@ -47,7 +47,7 @@ final readonly class MeasuredTraits
                 : Words::of(
                     'traits.water',
                     [
-                        'kind' => WaterHardness::fromMgPerL($head->hardness_mg_per_l)->value,
+                        'kind' => self::water($head->hardness_mg_per_l),
                         'hardness' => self::number($head->hardness_mg_per_l),
                     ],
                 ),
@@ -100,6 +100,11 @@ final readonly class MeasuredTraits
 
     private static function number(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+        return Words::number(round($value, 1));
+    }
+
+    private static function water(float $mgPerL): string
+    {
+        return Words::of('waters.' . str_replace(' ', '-', WaterHardness::fromMgPerL($mgPerL)->value));
     }
 }

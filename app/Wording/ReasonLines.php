@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use App\Models\PlanItem;
+use Nagomi\Core\Wording\Message;
 
 /** The reasons of wash days in a row: what was said at length of an earlier one is said once. */
 final class ReasonLines
@@ -21,14 +22,23 @@ final class ReasonLines
         foreach ($items as $item) {
             $lines[$item->id] = [];
             foreach (array_slice($item->reasons, 0, $most) as $reason) {
-                // What else is in the way may differ from day to day; what is in the way first is said once.
-                $first = explode(' To change that: ', $reason)[0];
-                $lines[$item->id][] = isset($said[$first]) ? self::again($reason) : $reason;
-                $said[$first] = true;
+                $mark = self::mark($reason);
+                $words = Said::of($reason);
+                $lines[$item->id][] = isset($said[$mark]) ? self::again($words) : $words;
+                $said[$mark] = true;
             }
         }
 
         return $lines;
+    }
+
+    /** What else is in the way may differ from day to day; what is in the way first is said once. */
+    private static function mark(Message $reason): string
+    {
+        $rules = $reason->places['rules'] ?? null;
+        $first = $rules instanceof Message ? $rules->places['sentences'] ?? null : null;
+
+        return json_encode(is_array($first) ? [$reason->key, $first[0] ?? null] : $reason, JSON_THROW_ON_ERROR);
     }
 
     /** Its first sentence, where more follow it. */

@@ -6,6 +6,7 @@ namespace App\Wording;
 
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
 use Nagomi\Core\Treatments\Calendar;
@@ -18,9 +19,9 @@ final class SalonClock
     /** Minutes on the clock on the salon's wall, 0 to 1439. */
     public static function onTheWall(Salon $salon, DateTimeInterface $moment): int
     {
-        $there = CarbonImmutable::instance($moment)->setTimezone($salon->timezone);
+        $there = DateTimeImmutable::createFromInterface($moment)->setTimezone(new DateTimeZone($salon->timezone));
 
-        return 60 * $there->hour + $there->minute;
+        return 60 * (int) $there->format('G') + (int) $there->format('i');
     }
 
     /** Minute of a day of the salon at a moment; after midnight minutes count on, as many as really go by. */
@@ -42,7 +43,9 @@ final class SalonClock
     public static function moment(Salon $salon, string $date, int $minute): ?CarbonImmutable
     {
         if ($minute >= self::DAY_MINUTES) {
-            return self::midnightAfter($salon, $date)->addMinutes($minute - self::DAY_MINUTES)->utc();
+            return CarbonImmutable::instance(self::midnightAfter($salon, $date))
+                ->addMinutes($minute - self::DAY_MINUTES)
+                ->utc();
         }
         $typed = sprintf('%s %02d:%02d', $date, intdiv($minute, 60), $minute % 60);
         $moment = CarbonImmutable::createFromFormat('!Y-m-d H:i', $typed, new DateTimeZone($salon->timezone));
@@ -63,7 +66,7 @@ final class SalonClock
         $midnight = self::midnightAfter($salon, $day->format('Y-m-d'));
         $changes = (new DateTimeZone($salon->timezone))->getTransitions(
             $midnight->getTimestamp(),
-            $midnight->addMinutes($until - self::DAY_MINUTES)->getTimestamp(),
+            $midnight->getTimestamp() + 60 * ($until - self::DAY_MINUTES),
         );
 
         return isset($changes[1])
@@ -71,9 +74,10 @@ final class SalonClock
             : null;
     }
 
-    private static function midnightAfter(Salon $salon, string $date): CarbonImmutable
+    /** Asked many times a page; PHP's own day takes a small part of what a richer one does. */
+    private static function midnightAfter(Salon $salon, string $date): DateTimeImmutable
     {
-        return CarbonImmutable::parse($date, $salon->timezone)->addDay();
+        return (new DateTimeImmutable($date, new DateTimeZone($salon->timezone)))->modify('+1 day');
     }
 
     /** @return CarbonImmutable|null a day as it stands in an address; null where there is none such */
@@ -118,8 +122,22 @@ final class SalonClock
     }
 
     /** A day as a screen shows it. */
-    public static function dayInWords(string|DateTimeInterface $day, string $format = 'j M Y'): string
+    public static function dayInWords(string|DateTimeInterface|null $day, string $format = 'j M Y'): string
     {
-        return CarbonImmutable::parse($day)->format($format);
+        if ($day === null) {
+            return '';
+        }
+        $day = $day instanceof DateTimeInterface ? $day : new DateTimeImmutable($day);
+        // PHP's own names are English ones, at a small part of the cost.
+        if (app()->isLocale('en')) {
+            return $day->format($format);
+        }
+
+        // Anew: a day that was set in another language once would keep it.
+        $anew = new CarbonImmutable($day->format('Y-m-d H:i:s'), $day->getTimezone());
+
+        return $anew->translatedFormat(strtr($format, [
+            'F Y' => Words::of('dates.month-and-year'), 'F' => Words::of('dates.month'),
+        ]));
     }
 }

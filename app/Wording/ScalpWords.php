@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Carbon\CarbonImmutable;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /** The scalp in words: how it stands, when it is washed and why, and what it is cared for. */
 final class ScalpWords
@@ -60,19 +61,20 @@ final class ScalpWords
         return $scalp['care_on'] === null || $scalp['care_for'] === null
             ? null
             : Words::say('scalp.care', [
-                'date' => CarbonImmutable::parse($scalp['care_on'])->format('j M'),
+                'date' => SalonClock::dayInWords($scalp['care_on'], 'j M'),
                 'for' => Words::say("scalp.for.{$scalp['care_for']}"),
             ]);
     }
 
     /** Why a wash day has its scalp care: what is expected that morning, with its range. */
-    public static function careReason(string $for, float $expected, float $least, float $most): string
+    public static function careReason(string $for, float $expected, float $least, float $most): Message
     {
-        return Words::say("scalp.reason.{$for}", [
-            'value' => self::number(round($expected)),
-            'least' => self::number(round($least)),
-            'most' => self::number(round($most)),
-        ]);
+        return Message::of(
+            "scalp.reason.{$for}",
+            value: new Figure($expected, 0),
+            least: new Figure($least, 0),
+            most: new Figure($most, 0),
+        );
     }
 
     /** @param array<int, array{sign: string, value: float, least: float, most: float, limit: float, past: bool}> $past */

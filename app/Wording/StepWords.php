@@ -24,7 +24,7 @@ final class StepWords
             $words[] = self::round(self::number($step, 'minutes')) . ' min';
         }
         if (($step['heat'] ?? false) === true) {
-            $words[] = 'with heat';
+            $words[] = Words::say('trial-results.with-heat');
         }
         if ($kind === 'detangle') {
             $words[] = '('

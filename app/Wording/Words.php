@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-/** One word or sentence of lang/en/nagomi.php. */
+/** Words and numbers in the language of whoever reads. */
 final class Words
 {
     /** @param array<string, string> $with what stands in its places */
@@ -32,7 +32,7 @@ final class Words
     {
         $value = is_numeric($number) ? (float) $number : 0.0;
 
-        return $value === 0.0 ? '0' : str_replace('-', '−', (string) $value);
+        return $value === 0.0 ? '0' : self::set((string) $value);
     }
 
     /** A number with its sign, as it is set in type. */
@@ -40,6 +40,17 @@ final class Words
     {
         $value = is_numeric($number) ? (float) $number : 0.0;
 
-        return ($value < 0 ? '−' : '+') . number_format(abs($value), 1);
+        return ($value < 0 ? '−' : '+') . self::set(number_format(abs($value), 1));
+    }
+
+    /** @param float $value with so many decimals, less than nothing with a minus as it is set in type */
+    public static function rounded(float $value, int $decimals): string
+    {
+        return self::set(number_format($value, $decimals, '.', ''));
+    }
+
+    private static function set(string $number): string
+    {
+        return strtr($number, ['-' => '−', '.' => self::say('core/wording.decimal-sign')]);
     }
 }

@@ -4,57 +4,79 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Clients\SalonClimate;
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\StoredSnapshots;
 use App\Care\Readings\StylistBiasUpdate;
+use App\Care\Scheduling\BookingConflict;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use DateTimeImmutable;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Method;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Record\CareRecord;
-use Nagomi\Core\Simulation\SimulatedHistory;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Treatments\Calendar;
-use RuntimeException;
 
 /**
- * The demo: two invented salons, their stylists and nine months of their clients, played from fixed seeds up to
- * yesterday.
+ * The demo: two invented salons, their stylists and eighteen months of their clients, played from fixed seeds up to
+ * yesterday; and the day of one of them, laid round the moment it is built.
  */
 final class DatabaseSeeder extends Seeder
 {
-    private const MONTHS = 9;
+    private const TIMEZONE = 'Europe/Lisbon';
     private const PASSWORD = 'harbour-demo';
 
+    /**
+     * Lays the day round now.
+     *
+     * @throws BookingConflict never: nobody else is there
+     */
     public function run(): void
     {
+        $latest = app(Parameters::class)->scheduling->latestClosingMinute;
+        $this->build(DemoMoment::round(CarbonImmutable::now(self::TIMEZONE), $latest));
+    }
+
+    /** @throws BookingConflict never: nobody else is there */
+    public function build(DemoMoment $moment): void
+    {
+        $turns = app(Parameters::class)->scheduling->dayTurnsMinute($moment->closes());
         // The audit trail is for what people do.
         activity()->disableLogging();
-        $this->salon('Saltlight Studio', 150, 50, 'harbour', [
+        $saltlight = $this->salon('Saltlight Studio', 150, 50, 'harbour', $turns, [
             'ilse@saltlight.example' => 'Ilse Varga-Moen',
             'quim@saltlight.example' => 'Quim Adeyemi-Solberg',
             'wren@saltlight.example' => 'Wren Takala-Osei',
         ], DemoHeads::saltlight());
-        DemoShelf::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail(), 'Ilse Varga-Moen');
-        DemoChair::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail());
-        DemoDay::fill(Salon::query()->where('name', 'Saltlight Studio')->firstOrFail());
-        $this->salon(
+        // In one go, so that each outlook is worked out once, when all that it goes by is there.
+        DB::transaction(static function () use ($saltlight): void {
+            DemoShelf::fill($saltlight, 'Ilse Varga-Moen');
+            DemoChair::fill($saltlight);
+            self::outlooks($saltlight);
+        });
+        DemoDay::fill($saltlight, $moment);
+        self::outlooks($this->salon(
             'Tidewater Room',
             200,
             50,
             'none',
+            0,
             ['maren@tidewater.example' => 'Maren Cho-Bell'],
             DemoHeads::tidewater(),
-        );
+        ));
         activity()->enableLogging();
     }
 
     /**
+     * @param int                   $turns    minute after midnight at which its day turns
      * @param array<string, string> $stylists name by address
      * @param list<DemoHead>        $heads
      */
@@ -63,12 +85,14 @@ final class DatabaseSeeder extends Seeder
         float $hardness,
         float $humidity,
         string $climate,
+        int $turns,
         array $stylists,
         array $heads,
-    ): void {
+    ): Salon {
         $salon = Salon::query()->create([
-            'name' => $name, 'timezone' => 'Europe/Lisbon', 'hardness_mg_per_l' => $hardness,
+            'name' => $name, 'timezone' => self::TIMEZONE, 'hardness_mg_per_l' => $hardness,
             'humidity_percent' => $humidity, 'method' => (new Method())->choices, 'climate' => $climate,
+            'day_turns_minute' => $turns,
         ]);
         foreach ($stylists as $email => $stylist) {
             User::query()->create([
@@ -80,61 +104,45 @@ final class DatabaseSeeder extends Seeder
         }
         $today = $salon->today();
         foreach ($heads as $demo) {
-            $history = self::history($demo, $today, app(SalonClimate::class)->year($salon), array_values($stylists));
-            $head = app(RecordImporter::class)->record(self::record($demo, $today, $history), $salon);
+            $life = new DemoLife(
+                $demo,
+                DemoLife::from($demo, $today),
+                Calendar::dayOf($today),
+                app(SalonClimate::class)->year($salon),
+                [$demo->stylist, $demo->stylist, $demo->stylist, ...array_values($stylists)],
+            );
+            $head = app(RecordImporter::class)->record(self::record($demo, $today, $life), $salon);
             $head->forceFill([
-                'made_up' => ['date' => $today->subDay()->format('Y-m-d'), 'truth' => $history->truth],
+                'made_up' => ['date' => $today->subDay()->format('Y-m-d'), 'truth' => $life->truth()],
             ])->save();
-            app(Outlooks::class)->of($head);
+            // How far stylists read apart is told from what was read, before any season is planned.
+            $record = app(HeadRecord::class);
+            app(StoredSnapshots::class)->keep($head, KalmanFilter::through(
+                $record->after($head, $record->frame($head), null),
+                Calendar::dayOf($today),
+            ));
         }
         app(StylistBiasUpdate::class)->renew($salon);
+
+        return $salon;
+    }
+
+    private static function outlooks(Salon $salon): void
+    {
         foreach (Head::query()->where('salon_id', $salon->id)->with(['salon', 'outlook'])->get() as $head) {
             app(Outlooks::class)->current($head);
         }
     }
 
-    /**
-     * The months of a demo head, played from nine months before the given day to the day before it.
-     *
-     * @param array<string, float> $air      daily humidity in %, by day of the year
-     * @param list<string>         $stylists who now and then stand in for the head's own
-     */
-    private static function history(
-        DemoHead $demo,
-        CarbonImmutable $today,
-        array $air,
-        array $stylists,
-    ): SimulatedHistory {
-        $until = Calendar::day($today->subDay()->format('Y-m-d')) ?? throw new RuntimeException('Yesterday is no day.');
-
-        return SimulatedHistory::play(
-            $demo->head,
-            $demo->habits,
-            new SeededRandom($demo->seed),
-            self::from($today),
-            $until,
-            "demo-{$demo->seed}",
-            [$demo->stylist, $demo->stylist, $demo->stylist, ...$stylists],
-            $air,
-        );
-    }
-
-    private static function from(CarbonImmutable $today): DateTimeImmutable
-    {
-        return Calendar::day($today->subMonths(self::MONTHS)->format('Y-m-d'))
-            ?? throw new RuntimeException('Nine months ago is no day.');
-    }
-
     /** The care record of a demo head. */
-    public static function record(DemoHead $demo, CarbonImmutable $today, ?SimulatedHistory $history = null): CareRecord
+    private static function record(DemoHead $demo, CarbonImmutable $today, DemoLife $life): CareRecord
     {
-        $history ??= self::history($demo, $today, [], []);
         $intake = $demo->intake + [
-            'consent_on' => self::from($today)->format('Y-m-d'),
+            'consent_on' => DemoLife::from($demo, $today)->format('Y-m-d'),
             'consent_by' => $demo->intake['guardian_name'] ?? $demo->name,
         ];
-        if (($intake['born_on'] ?? null) === 'minor') {
-            $intake['born_on'] = $today->subYears(14)->format('Y-m-d');
+        if (is_int($intake['born_on'] ?? null)) {
+            $intake['born_on'] = $today->subYears($intake['born_on'])->format('Y-m-d');
         }
 
         return new CareRecord(
@@ -142,8 +150,8 @@ final class DatabaseSeeder extends Seeder
             $demo->name,
             $demo->head,
             $intake,
-            $history->washDays,
-            [...$history->readings, ...self::readAgain($demo, $history), ...DemoScalp::readings($demo, $history)],
+            $life->washDays,
+            [...$life->readings, ...self::readAgain($demo, $life), ...DemoScalp::readings($demo, $life)],
         );
     }
 
@@ -152,14 +160,14 @@ final class DatabaseSeeder extends Seeder
      *
      * @return list<Reading>
      */
-    private static function readAgain(DemoHead $demo, SimulatedHistory $history): array
+    private static function readAgain(DemoHead $demo, DemoLife $life): array
     {
         if ($demo->trainee === null) {
             return [];
         }
         $chance = new SeededRandom($demo->seed + 1000);
         $again = [];
-        foreach ($history->readings as $reading) {
+        foreach ($life->readings as $reading) {
             $points = $reading->raw['points'] ?? null;
             if (
                 is_numeric($points)

@@ -14,12 +14,10 @@ use App\Models\HomeLink;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
-use App\Models\WashDay;
 use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nagomi\Core\Statistics\SeededRandom;
 
 /** Hours, services and bookings of the invented studio: the weeks behind, today, and the week ahead. */
 final class DemoDay
@@ -36,21 +34,66 @@ final class DemoDay
     /** Within the prices. */
     private const TAX = ['tax_hundredths' => 2300, 'tax_added' => false];
 
-    /** Minutes of the day; somebody is there every day of the week. */
+    /** Minutes of the day; somebody is there every day of the week, and everybody today. */
     private const SPANS = [[540, 750], [795, 1110]];
     private const WEEKS = [[1, 2, 3, 4, 5, 6, 7], [1, 2, 3, 4, 5, 6], [2, 3, 4, 5, 6, 7]];
 
-    /** Who comes today: which head, at what minute, for what, to whose hands. */
+    /** Who comes today: which head, at what minute from the opening on, for what, to whose hands. */
     private const TODAY = [
-        [0, 540, 0, 0], [3, 555, 3, 0], [8, 560, 2, 1], [5, 630, 0, 1], [1, 585, 0, 2], [10, 810, 0, 0], [7, 825, 3, 0],
-        [6, 840, 0, 2], [2, 960, 3, 1],
+        [0, 0, 0, 0], [3, 15, 3, 0], [8, 20, 2, 1], [5, 90, 0, 1], [1, 45, 0, 2], [15, 150, 2, 0], [12, 255, 0, 1],
+        [13, 255, 2, 2], [10, 285, 0, 0], [7, 300, 3, 0], [6, 340, 0, 2], [2, 435, 3, 1], [23, 465, 1, 1],
+        [14, 480, 2, 0],
     ];
 
-    public static function fill(Salon $salon): void
+    /** Who comes in the days after: which head, in how many days, at what minute, for a wash day. */
+    private const AHEAD = [
+        [4, 1, 570], [7, 2, 600], [9, 3, 840], [11, 5, 540], [16, 2, 840], [17, 3, 540], [18, 4, 600],
+        [19, 4, 840], [20, 5, 840], [21, 6, 570], [22, 6, 840],
+    ];
+
+    /** An invented client books so long before the salon opens. */
+    private const BOOKED_BEFORE_MINUTES = 60;
+
+    /** @throws BookingConflict never: nobody else is there */
+    public static function fill(Salon $salon, DemoMoment $moment): void
     {
         $salon->update([
             'chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2, 'phone' => '+351 555 0100',
         ] + self::TAX);
+        $services = self::services($salon);
+        $stylists = app(SalonSchedule::class)->stylists($salon)->values();
+        self::hours($salon, $stylists, $moment);
+        /** @var Collection<int, Head> $heads */
+        $heads = Head::query()->where('salon_id', $salon->id)->orderBy('id')->get();
+        DemoVisits::fill($salon, $heads, $services[0], $stylists, self::TAX);
+        self::people($heads);
+        self::missed($salon, $heads->get(11), $services[2], $stylists->first());
+        $now = CarbonImmutable::now();
+        $day = $salon->today();
+        $before = max(0, $moment->opens - self::BOOKED_BEFORE_MINUTES);
+        $early = SalonClock::moment($salon, $day->format('Y-m-d'), $before);
+        $clock = CarbonImmutable::getTestNow();
+        CarbonImmutable::setTestNow(min($now, $early ?? $now));
+        try {
+            foreach (self::TODAY as [$head, $minute, $service, $stylist]) {
+                $hands = [$stylists->get($stylist)];
+                self::book($salon, $heads->get($head), $services[$service], $hands, $day, $moment->opens + $minute);
+            }
+            foreach (self::AHEAD as $i => [$head, $days, $minute]) {
+                $hands = [...$stylists->slice($i % 3)->all(), ...$stylists->all()];
+                self::book($salon, $heads->get($head), $services[0], $hands, $day->addDays($days), $minute);
+            }
+            if ($moment->isUnderWay) {
+                app(DemoMorning::class)->play($salon, $day, $now);
+            }
+        } finally {
+            CarbonImmutable::setTestNow($clock);
+        }
+    }
+
+    /** @return list<Service> */
+    private static function services(Salon $salon): array
+    {
         $services = [];
         foreach (self::SERVICES as [$name, $isWashDay, $minutes, $price, $does, $more]) {
             $services[] = $service = (new Service())->forceFill([
@@ -59,10 +102,17 @@ final class DemoDay
             ] + $more);
             $service->save();
         }
-        $stylists = app(SalonSchedule::class)->stylists($salon)->values();
+
+        return $services;
+    }
+
+    /** @param Collection<int, User> $stylists */
+    private static function hours(Salon $salon, Collection $stylists, DemoMoment $moment): void
+    {
+        $today = $salon->today()->dayOfWeekIso;
         foreach ($stylists as $i => $stylist) {
-            foreach (self::WEEKS[$i] ?? [] as $weekday) {
-                foreach (self::SPANS as [$from, $until]) {
+            foreach (array_unique([...self::WEEKS[$i] ?? [], $today]) as $weekday) {
+                foreach ($weekday === $today ? $moment->spans() : self::SPANS as [$from, $until]) {
                     WorkingHours::query()->create([
                         'salon_id' => $salon->id, 'user_id' => $stylist->id, 'weekday' => $weekday,
                         'from_minute' => $from, 'until_minute' => $until,
@@ -70,49 +120,31 @@ final class DemoDay
                 }
             }
         }
-        /** @var Collection<int, Head> $heads */
-        $heads = Head::query()->where('salon_id', $salon->id)->orderBy('id')->get();
-        self::behind($salon, $heads, $services, $stylists);
-        self::people($heads);
-        self::missed($salon, $heads->last(), $services[2], $stylists->first());
-        foreach (self::TODAY as [$head, $minute, $service, $stylist]) {
-            self::book(
-                $salon,
-                $heads->get($head),
-                $services[$service],
-                $stylists->get($stylist),
-                $salon->today(),
-                $minute,
-            );
-        }
-        foreach ([[4, 1, 570], [7, 2, 600], [9, 3, 840], [11, 5, 540]] as $i => [$head, $days, $minute]) {
-            self::book(
-                $salon,
-                $heads->get($head),
-                $services[0],
-                $stylists->get($i % max(1, $stylists->count())),
-                $salon->today()->addDays($days),
-                $minute,
-            );
-        }
     }
 
+    /**
+     * @param list<User|null> $hands in whose the invented client would like to be, the first who have room
+     */
     private static function book(
         Salon $salon,
         ?Head $head,
         Service $service,
-        ?User $stylist,
+        array $hands,
         CarbonImmutable $date,
         int $minute,
     ): void {
-        if ($head === null || $stylist === null) {
+        if ($head === null) {
             return;
         }
-        // On a day these hands are not there, the invented client stays at home.
-        try {
-            app(Bookings::class)->take($salon, $head, $service, $stylist, $date, $minute, $stylist->name);
-        } catch (BookingConflict) {
-            return;
+        foreach (array_filter($hands) as $stylist) {
+            try {
+                app(Bookings::class)->take($salon, $head, $service, $stylist, $date, $minute, $stylist->name);
+
+                return;
+            } catch (BookingConflict) {
+                // The next has room, or the invented client stays at home.
+                continue;
+            }
         }
     }
 
@@ -165,51 +197,6 @@ final class DemoDay
             ]);
             $booking->salon_id = $salon->id;
             $booking->save();
-        }
-    }
-
-    /**
-     * Wash days in the salon that were, as bookings that took about as long as they should.
-     *
-     * @param Collection<int, Head> $heads
-     * @param list<Service>         $services
-     * @param Collection<int, User> $stylists
-     */
-    private static function behind(Salon $salon, Collection $heads, array $services, Collection $stylists): void
-    {
-        $chance = new SeededRandom(11);
-        foreach ($heads as $i => $head) {
-            /** @var iterable<WashDay> $days */
-            $days = $head
-                ->washDays()
-                ->where('place', 'salon')
-                ->where('date', '>=', $salon->today()->subWeeks(10)->format('Y-m-d'))
-                ->get();
-            foreach ($days as $day) {
-                $stylist = $stylists->get($i % max(1, $stylists->count()));
-                $starts = SalonClock::moment($salon, $day->date->format('Y-m-d'), 540 + 30 * $chance->between(0, 8));
-                if ($stylist === null || $starts === null) {
-                    continue;
-                }
-                $planned = 95 + 5 * $chance->between(0, 12);
-                $booking = new Booking([
-                    'head_id' => $head->id, 'user_id' => $stylist->id, 'service' => $services[0]->name,
-                    'is_wash_day' => true, 'date' => $day->date->format('Y-m-d'), 'starts_at' => $starts,
-                    'stretches' => [[
-                        'hands' => (float) $planned,
-                        'waiting' => 0.0,
-                        'spread' => 0.2,
-                        'waiting_spread' => 0.0,
-                    ]],
-                    'minutes' => $planned,
-                    'price_cents' => $services[0]->price_cents,
-                    'status' => BookingStatus::Done, 'changed_by' => $stylist->name,
-                    'begun_at' => $starts,
-                    'ended_at' => $starts->addMinutes((int) round($planned * exp(0.15 * $chance->normal()))),
-                ] + self::TAX);
-                $booking->salon_id = $salon->id;
-                $booking->save();
-            }
         }
     }
 }

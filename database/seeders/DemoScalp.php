@@ -9,7 +9,6 @@ use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
-use Nagomi\Core\Simulation\SimulatedHistory;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\StepKind;
@@ -18,7 +17,7 @@ use Nagomi\Core\Treatments\StepKind;
 final class DemoScalp
 {
     /** @return list<Reading> */
-    public static function readings(DemoHead $demo, SimulatedHistory $history): array
+    public static function readings(DemoHead $demo, DemoLife $life): array
     {
         if ($demo->seed % 2 === 1) {
             return [];
@@ -27,7 +26,7 @@ final class DemoScalp
         $oilADay = exp(0.45 * $chance->normal());
         $flakesADay = 0.12 * exp(0.7 * $chance->normal());
         $readings = [];
-        foreach (self::visits($history) as $date => [$daysSinceWashed, $by]) {
+        foreach (self::visits($life) as $date => [$daysSinceWashed, $by]) {
             $points = static fn (float $expected, float $noise): int =>
                 (int) max(0, min(10, round($expected + $noise * $chance->normal())));
             $flakes = 0.3 + 10 * (1 - exp(-$flakesADay * $daysSinceWashed / 10));
@@ -57,16 +56,16 @@ final class DemoScalp
     }
 
     /** @return array<string, array{int, string}> days since the last cleanse and who read, by day of a visit */
-    private static function visits(SimulatedHistory $history): array
+    private static function visits(DemoLife $life): array
     {
         $cleansed = [];
-        foreach ($history->washDays as $washDay) {
+        foreach ($life->washDays as $washDay) {
             if ($washDay->has(StepKind::Cleanse)) {
                 $cleansed[] = $washDay->date;
             }
         }
         $visits = [];
-        foreach ($history->readings as $reading) {
+        foreach ($life->readings as $reading) {
             if ($reading->moment === Moment::BeforeCleansing) {
                 $before = array_filter($cleansed, static fn (DateTimeImmutable $day): bool => $day < $reading->date);
                 $since = $before === [] ? 7 : Calendar::daysBetween(max($before), $reading->date);

@@ -4,21 +4,25 @@ declare(strict_types=1);
 
 // What a bottle does to hair beside a usual one of its kind, by what its list says.
 return [
+    'not-for' => ':name is not for this client. :why', 'nothing-known' => 'nothing that is known yet',
+    'contains' => ['surfactants' => ':strength surfactants', 'protein' => ':strength protein'],
+    'reacted' => 'A reaction to it, or to what is in it, was noted before.', 'reacted-product' => 'A reaction to it was noted before.',
+    'recalled' => 'Recalled: :because.',
     'title' => 'On hair, beside a usual one',
     'moisture' => 'Moisture: :times times as much as a usual :kind (:low to :high).',
     'protein' => 'Protein: :times times as much as a usual :kind (:low to :high).',
     'brings' => 'It brings protein: each time about :percent % of a mild protein treatment (:low to :high %).',
     'cleanses' => 'Cleansing: :times times as strong as a usual :kind (:low to :high).',
-    'chelates' => 'It takes minerals off: about :percent % of what is in it chelates.',
-    'chelates-not' => 'Nothing in it takes minerals off; it clarifies.',
+    'chelates' => 'It removes minerals: about :percent % of it chelates.',
+    'chelates-not' => 'Nothing in it removes minerals; it only clarifies.',
     'seals' => 'It keeps water in until the next wash.',
     'seals-not' => 'It does not keep water in by itself.',
     'protects' => 'Before the wash: about :percent % of it goes into hair and keeps it from swelling.',
     'protects-not' => 'Before the wash: none of it goes into hair, so it protects less than an oil that does.',
-    'label' => 'Its label lets it sit :minutes minutes at most; longer takes moisture again after three times that.',
-    'why' => 'The balance reckons with these where a wash day names this bottle. A share that the list leaves open makes it '
-        . 'less sure.',
-    'passed' => 'Passed over: :what.',
+    'label' => 'Its label allows :minutes minutes at most; after three times that it takes moisture away again.',
+    'why' => 'The balance counts these when a wash day names this bottle. What the list leaves open makes it less '
+        . 'sure.',
+    'passed' => 'Not chosen: :what.',
     'missing' => 'No bottle here does it: :what.',
     'against' => ':name (:why)',
     'because' => [
@@ -36,9 +40,9 @@ return [
         'home' => 'At home with :name, about :ml mL.',
     ],
     'next-wash' => 'next wash',
-    'for-the-day' => 'What it is done with',
-    'cheaper' => 'Cheaper, and like it',
-    'cheaper-unlike' => 'Cheaper, but not like it',
+    'for-the-day' => 'Products for this visit',
+    'cheaper' => 'Cheaper and similar',
+    'cheaper-unlike' => 'Cheaper but different',
     'price' => ':price a 100 mL, not :instead',
     'likeness' => [
         'alike' => 'about as much :what',
@@ -76,7 +80,7 @@ return [
         'no-protein' => 'without protein',
         'protein-too-mild' => 'its protein is too mild',
         'protein-too-strong' => 'its protein is too strong',
-        'holds-protein' => 'holds protein where there must be none',
+        'holds-protein' => 'contains protein where there must be none',
         'too-harsh' => 'cleanses too hard',
         'too-mild-a-cleanse' => 'cleanses too mildly',
         'recalled' => 'recalled',
@@ -84,8 +88,8 @@ return [
         'not-for-this-hair' => 'not for this client',
         'not-read' => 'no list of ingredients yet',
         'no-scalp-care' => 'nothing in it cares for the scalp',
-        'does-not-chelate' => 'takes no minerals off',
-        'sits-too-short' => 'its label lets it sit too short',
+        'does-not-chelate' => 'does not remove minerals',
+        'sits-too-short' => 'its label allows too little time',
     ],
     'kinds' => [
         'mask' => 'mask',
@@ -98,7 +102,7 @@ return [
         'scalp-care' => 'scalp shampoo',
         'clarifying' => 'clarifying shampoo',
     ],
-    'brings-protein' => ':name holds protein of its own; the balance reckons with it.',
+    'brings-protein' => ':name contains protein itself; the balance counts it.',
     'shares' => 'Shares are by weight. A list says its order, not its numbers: “about” is what is usual of such an ingredient '
         . 'in that place, the range is what is sure.',
     'about' => 'about :percent %',

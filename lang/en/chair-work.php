@@ -14,7 +14,7 @@ return [
     'from' => 'from :day',
     'on' => ':day',
     'because' => [
-        'rhythm' => 'it is time by what is wanted of the length',
+        'rhythm' => 'it is time, for the length that is wanted',
         'ends-worn' => 'the ends are worn',
         'ends-much-worn' => 'the ends are badly worn',
         'taper' => 'the tips are thin',
@@ -25,7 +25,7 @@ return [
     'thin' => 'The thin tips reach about :mm mm up; that is more than is cut at a time.',
     'booked' => 'Booked for :when.',
     'book' => 'Book it',
-    'no-service' => 'Say under hours and services which service does it, and it can be booked from here.',
+    'no-service' => 'Choose under Hours and services which service does it; then it can be booked from here.',
     'home' => [
         'title' => 'At the salon',
         'trim' => 'A trim is due around :day: ask us for a time.',
@@ -58,8 +58,8 @@ return [
         'take-down' => 'for the style that is worn and how long it has been in, and :count of this client before',
     ],
     'through' => [
-        'trim' => 'Write down how many millimetres were cut, and the next trim is reckoned from it.',
-        'take-down' => 'Say when the style was last good, and it is off.',
+        'trim' => 'Write down how many millimetres were cut, and the next trim is planned from it.',
+        'take-down' => 'Say when the style was last good, and it counts as taken down.',
     ],
     'today' => ':what is due',
 ];

@@ -22,5 +22,6 @@ return [
     'minutes' => ':minutes min',
     'sign' => 'look first: an open sign', 'sore' => 'look first: sore scalp',
     'not-worked-out' => 'Not worked out yet; open it.',
+    'part' => 'Clients :from to :to of :count', 'pages' => 'More clients', 'before' => 'Clients before', 'after' => 'Next clients',
     'count' => '{1} One client|[2,*] :count clients',
 ];

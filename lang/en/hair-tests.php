@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Hair tests: one card a test, what it changes, and the whole list one tap away.
 return [
+    'again' => 'taken again and found so',
     'on-picture' => [
         'title' => 'Measure on a picture', 'how' => 'The picture stays on this tablet. Something of known length must lie beside the hair, at the same distance.', 'picture' => 'Picture',
         'scale' => 'Between the first two taps', 'card' => '85.6 mm: the long side of a bank card', 'first' => 'Choose a picture first.',
@@ -43,6 +44,7 @@ return [
     'ruler' => [
         'title' => 'One wet hair on the ruler', 'label' => 'Ruler of 300 mm',
         'how' => 'Drag each mark to where the hair reaches on your ruler, or move it with the arrow keys: 1 mm, with Shift 10 mm.',
+        'rest' => 'rest', 'stretched' => 'stretched', 'returned' => 'returned',
         'take' => 'Use these lengths', 'take-next' => 'Use them, next hair', 'close' => 'Close',
     ],
     'answers' => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What stands on every page: the salon's pages, a client's, shortcuts, the finder and the tour.
 return [
+    'on-this-page' => 'On this page',
     'skip' => 'Skip to the page',
     'rail' => ['today' => 'Today', 'clients' => 'Clients', 'products' => 'Products', 'reports' => 'Reports', 'salon' => 'Salon'],
     'client' => [

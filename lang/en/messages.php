@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 // What went out and what will.
 return [
+    'outbox' => [
+        'refused' => 'The server refused it.', 'silent' => 'The server did not answer in time.',
+        'gone' => 'What it was about is not any more.', 'unwanted' => 'The client wants none.',
+    ],
     'language' => [
         'label' => 'Messages in', 'salon' => 'as the salon writes', 'of-salon' => 'Messages in, for clients without a language of their own',
         'wrong' => 'Messages in: choose one from the list.',
+        'names' => ['en' => 'English', 'es' => 'Spanish'],
     ],
     'phone' => [
         'label' => 'Phone', 'help' => 'clients are told to call it',

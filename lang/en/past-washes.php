@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Wash days: what was really done.
 return [
+    'their-own' => ':name (their own)',
     'title' => 'Wash days', 'title-of' => 'Wash days of :name', 'lead' => 'What was really done.',
     'from-plan' => 'Filled in from the plan for :day; change what went differently.',
     'day' => 'Day', 'where' => 'Where', 'pre-wash' => 'Pre-wash', 'pre-wash-time' => 'Pre-wash time', 'cleanse' => 'Cleanse', 'passes' => 'Washes',

@@ -8,7 +8,7 @@ return [
     'by-the-list' => 'by the list',
     'by-hand' => 'as was agreed',
     'base' => ':base to :minutes minutes',
-    'just-base' => 'as the list says',
+    'just-base' => 'as on the price list',
     'quarters' => '{1} a quarter of an hour more, :each|[2,*] :count quarters of an hour more, :each each',
     'steps' => '{1} hair longer than :from cm, :each|[2,*] hair longer than :from cm, :count times :each',
     'length-unknown' => 'nobody measured the length, so nothing is added for it',

@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'title' => 'Products', 'lead' => 'What is in it, how much is left, and who must not have it.',
     'add' => 'Add a product', 'mix' => 'Make up a mix', 'book' => 'Ingredient book',
-    'none' => 'Nothing stands here yet. Paste the ingredients of a bottle and Nagomi reads what it really is.',
+    'none' => 'No products yet. Paste the ingredients of a bottle and Nagomi reads what it really is.',
     'order' => 'To order:', 'short' => 'running low', 'recalled' => 'recalled', 'past' => 'past its time since :day',
     'bottle' => ['full' => 'the bottle in use is :percent % full', 'unknown' => 'nobody has counted what is left'],
     'left' => ':ml mL left', 'uncounted' => 'not counted yet', 'days' => '{1} lasts about a day|[2,*] lasts about :count days',
@@ -29,7 +29,7 @@ return [
         'really' => 'What is in it', 'surfactants' => 'Surfactants', 'protein' => 'protein', 'films' => 'its films come off with', 'no-films' => 'leaves no film',
         'off' => ['gentle' => 'a gentle cleanse', 'shampoo' => 'a shampoo', 'clarifying' => 'a clarifying cleanse', 'water' => 'water'],
         'slip' => 'slip', 'hold' => 'hold', 'weight' => 'weight', 'from-to' => ':from to :to',
-        'may-contain' => 'may contain', 'active' => 'active', 'not-known' => 'not known', 'slip-of-pen' => '(a slip of the pen?)',
+        'may-contain' => 'may contain', 'active' => 'active', 'not-known' => 'not known', 'slip-of-pen' => '(a typing slip?)',
         'ingredients' => 'Ingredients explained', 'printed' => 'As printed', 'read' => 'Read as', 'does' => 'Does', 'share' => 'Share',
         'teach' => [
             'title' => 'Add an ingredient', 'name' => 'Ingredient', 'also' => 'Also called', 'function' => 'What it does', 'choose' => 'choose',
@@ -39,6 +39,10 @@ return [
                 'shampoo' => 'off with a shampoo', 'clarifying' => 'off with a clarifying one',
             ],
         ],
+    ],
+    'strengths' => [
+        'surfactants' => ['none' => 'none', 'mild' => 'mild', 'medium' => 'medium', 'strong' => 'strong'],
+        'protein' => ['none' => 'none', 'mild' => 'mild', 'mild-to-strong' => 'mild to strong', 'strong' => 'strong'],
     ],
     'steps' => [
         'pre-wash' => 'the pre-wash, on dry hair', 'shampoo' => 'the gentle cleanse', 'co-wash' => 'the co-wash', 'clarifier' => 'the clarifying cleanse',

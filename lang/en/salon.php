@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The salon: what it does unless a client differs, its air and water, its data.
 return [
-    'title' => 'Salon', 'lead' => 'What :salon does unless a client differs. Practitioners disagree on every one of these; no answer is the better one.',
+    'title' => 'Salon', 'lead' => 'How :salon works unless a client differs. Practitioners disagree on these; no answer is wrong.',
     'name' => 'Name', 'zone' => 'Time zone', 'hardness' => 'Water hardness', 'currency' => 'Currency', 'humidity' => 'Usual humidity', 'weather' => 'Weather',
     'air' => 'Air', 'air-how' => 'Dry air draws moisture out of hair day by day. A weather station gives the swing of the year about each client’s usual humidity. The three that ship are invented; your own file takes their place: a year of hours as CSV, with the header',
     'weather-file' => 'Our weather file', 'methods' => 'Methods', 'save' => 'Save', 'back' => 'Salon',
@@ -15,14 +15,14 @@ return [
         'who' => 'Who', 'from' => 'From', 'until' => 'Until', 'why' => 'Why', 'note' => 'Save leave',
     ],
     'messages' => [
-        'title' => 'Messages', 'lead' => 'What goes out to clients, what went, and your own calendar.', 'to-go' => 'Still to go',
+        'title' => 'Messages', 'lead' => 'What goes out to clients, what went, and your own calendar.', 'to-go' => 'Waiting to go out',
         'none-due' => 'Nothing is due. A client who wants reminders (the client’s details say how) is reminded a day before each booking, and on the morning of a wash day at home with a card.',
         'tried' => '{1} tried once: :why Tried again then.|[2,*] tried :count times: :why Tried again then.', 'given-up' => '{1} given up after one try: :why Call them.|[2,*] given up after :count tries: :why Call them.',
-        'went' => 'Went', 'stand-in-how' => 'A stand-in takes these: nothing leaves this machine until a real service is set up (docs/deploying.md).', 'none' => 'Nothing yet.',
+        'went' => 'Sent', 'stand-in-how' => 'A stand-in takes these: nothing leaves this machine until a real service is set up (docs/deploying.md).', 'none' => 'Nothing yet.',
         'fate' => ['delivered' => 'delivered', 'refused' => 'refused', 'hung' => 'no answer'], 'to' => 'to :address',
-        'calendar' => 'My calendar', 'calendar-how' => 'Subscribe to this address in your calendar program. Whoever has it sees your bookings.', 'calendar-address' => 'Address of my calendar',
+        'calendar' => 'My calendar', 'calendar-how' => 'Subscribe to this link in your calendar program. Whoever has it sees your bookings.', 'calendar-address' => 'My calendar link',
         'fetched' => 'Last fetched :when', 'not-fetched' => 'Not fetched yet', 'calendar-why' => 'A private link shows your bookings in any calendar program.',
-        'new-address' => 'A new address', 'make-address' => 'Make an address', 'withdraw' => 'Withdraw', 'quiet' => 'When nobody is written to', 'quiet-from' => 'Quiet from', 'quiet-until' => 'until',
+        'new-address' => 'Make a new link', 'make-address' => 'Make a link', 'withdraw' => 'Withdraw', 'quiet' => 'Quiet hours', 'quiet-from' => 'Quiet from', 'quiet-until' => 'until',
         'stand-in' => 'The stand-in', 'stand-ins' => ['works' => 'delivers', 'refuses' => 'refuses everything', 'hangs' => 'does not answer'],
     ],
     'data' => [

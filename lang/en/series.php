@@ -15,5 +15,5 @@ return [
     'said' => '{1} One more time is booked for :name.|[2,*] :count more times are booked for :name.',
     'one-of' => 'One of :count times that were booked together:',
     'following' => '{1} Cancel the one that follows as well|[2,*] Cancel the :count that follow as well',
-    'cancelled' => '{0} Cancelled; calendars hear of it.|{1} Cancelled, with the one that follows; calendars hear of it.|[2,*] Cancelled, with the :count that follow; calendars hear of it.',
+    'cancelled' => '{0} Cancelled; calendars are updated.|{1} Cancelled, with the one that follows; calendars hear of it.|[2,*] Cancelled, with the :count that follow; calendars hear of it.',
 ];

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // Trends: what is usual for a client and what has changed.
 return [
+    'wear-trend' => [
+        'alike' => '± :sd; no surer change since :day', 'more' => '± :sd; more than the :mean ± :was of :day',
+        'less' => '± :sd; less than the :mean ± :was of :day', 'by' => 'calculated', 'unit' => 'of 100', 'limits' => ':least to :most',
+    ],
     'title' => 'Trends', 'title-of' => 'Trends of :name', 'lead' => 'What is usual for this client, and what has changed.',
     'why' => 'Why has it changed?', 'csv' => 'All results (.csv)', 'groups' => 'Which tests',
     'group' => [
@@ -14,6 +18,6 @@ return [
     'every' => 'Every result', 'caption' => ':name, newest first',
     'column' => ['day' => 'Day', 'average' => 'Moving average', 'usual' => 'Usual', 'says' => 'Says', 'by' => 'Tested by'],
     'none' => 'None of these was tested yet.', 'take' => 'Test them under Hair tests', 'none-of' => 'Not tested yet: :tests.',
-    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'service' => '▲ trim or chemical service'],
-    'wear' => '; for wear one standard deviation of what the engine knows',
+    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'service' => 'trim or chemical service'],
+    'wear' => '; for wear, how far it may be off',
 ];

@@ -31,13 +31,13 @@ return [
     ],
     'changed' => 'with the change', 'planned' => 'as planned',
     'picture' => ['asked' => 'with the change, and dashed as planned', 'plan' => 'as planned'],
-    'not-tested' => 'This hair is not tested yet: it is reckoned as hair like it usually behaves.',
+    'not-tested' => 'This hair is not tested yet: this assumes it behaves like similar hair.',
     'turns' => [
         'new' => ':where: :state from about :day. Your plan keeps it in balance.',
         'spared' => ':where: stays in balance. Your plan lets it get :state about :other.',
         'moved' => ':where: :state from about :day instead of :other.',
-        'back' => ':where: no longer :state from about :day. Your plan does not mend that in these weeks.',
-        'not-back' => ':where: still :state after these weeks. Your plan mends that about :other.',
+        'back' => ':where: no longer :state from about :day. Your plan does not fix that in these weeks.',
+        'not-back' => ':where: still :state after these weeks. Your plan fixes that about :other.',
         'back-moved' => ':where: no longer :state from about :day instead of :other.',
     ],
     'states' => [

@@ -22,9 +22,11 @@ return [
     'verdict' => [
         'says' => 'Over these twelve weeks :what.',
         'same' => 'Over these twelve weeks it comes to the same.',
+        'balance' => 'The hair’s balance hardly changes.',
         'more' => [
             'days' => '{1} about a day more out of balance|[2,*] about :count days more out of balance',
             'minutes' => '{1} a minute more|[2,*] :count minutes more',
+            'hours' => '{1} about an hour more|[2,*] about :count hours more',
             'wash_days' => '{1} one wash day more|[2,*] :count wash days more',
             'masks' => '{1} one mask more|[2,*] :count masks more',
             'proteins' => '{1} one protein treatment more|[2,*] :count protein treatments more',
@@ -33,6 +35,7 @@ return [
         'fewer' => [
             'days' => '{1} about a day less out of balance|[2,*] about :count days less out of balance',
             'minutes' => '{1} a minute less|[2,*] :count minutes less',
+            'hours' => '{1} about an hour less|[2,*] about :count hours less',
             'wash_days' => '{1} one wash day fewer|[2,*] :count wash days fewer',
             'masks' => '{1} one mask fewer|[2,*] :count masks fewer',
             'proteins' => '{1} one protein treatment fewer|[2,*] :count protein treatments fewer',
@@ -44,10 +47,10 @@ return [
         'proteins' => 'protein treatments', 'clarifies' => 'clarifying cleanses',
         'price' => 'product cost',
     ],
-    'used' => 'Now the plan: :says',
-    'taken-out' => 'Taken out; the season is planned anew without it.',
-    'take-out' => 'Take out',
-    'wished' => 'Wished',
+    'used' => 'Now in the plan: :says',
+    'taken-out' => 'Removed; the plan is updated without it.',
+    'take-out' => 'Remove',
+    'wished' => 'Your changes',
     'wrong' => [
         'kind' => 'What: choose one.',
         'treatment' => 'Treatment: choose one.',
@@ -58,7 +61,7 @@ return [
         'none-planned' => 'Nothing of that kind is planned in these twelve weeks, so nothing can come later.',
         'change' => 'Change: choose one that can be made the plan.',
         'number' => 'Number: :range',
-        'gone' => 'That wish is not in the plan any more.',
+        'gone' => 'That change is no longer in the plan.',
     ],
     'changed' => [
         'wash-every' => 'Washed every :number days from now on.',
@@ -70,8 +73,8 @@ return [
         'night' => 'At night: changed in the method.',
     ],
     'not-usable' => [
-        'humidity' => 'Air is measured, not chosen: change it under details once it is so.',
-        'hardness' => 'Water is measured, not chosen: change it under details once it is so.',
+        'humidity' => 'Air is measured, not chosen: change it under Details when it has changed.',
+        'hardness' => 'Water is measured, not chosen: change it under Details when it has changed.',
         'no-protein' => 'This leaves protein out of the plan as it stands. To plan round it, choose “we leave out”.',
         'no-mask' => 'This leaves masks out of the plan as it stands. To plan round it, choose “we leave out”.',
     ],

@@ -29,7 +29,7 @@ return [
         'few' => '{0} not read yet|{1} read on one day; the first :first days say what is usual'
             . '|[2,*] read on :count days; the first :first days say what is usual',
         'row' => ['first' => 'one of the first', 'within' => 'usual', 'changed' => 'changed'],
-        'legend' => 'grey band: usual for the moving average of this client (weight :weight for the newest), by the first'
-            . ' :first days of the last :months months on which it was read',
+        'legend' => 'band: usual for this client, from the first :first test days of the last :months months; '
+            . 'line: moving average (the newest counts :weight)',
     ],
 ];

@@ -10,38 +10,46 @@ declare(strict_types=1);
 
 return [
     // --- The trade and its arithmetic: plain PHP, without framework, clock, chance or output --------------------
+    // What is to be said, as a key with its places; the words themselves are in lang/.
+    'Core\Wording' => [],
     'Core\Parameters' => [],
     'Core\Statistics' => [],
-    'Core\Climate' => [],
-    'Core\Head' => ['Core\Parameters'],
-    'Core\Readings' => ['Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Statistics'],
-    'Core\Treatments' => ['Core\Head', 'Core\Parameters'],
+    'Core\Climate' => ['Core\Wording'],
+    'Core\Head' => ['Core\Parameters', 'Core\Wording'],
+    'Core\Readings' => ['Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Statistics', 'Core\Wording'],
+    'Core\Treatments' => ['Core\Head', 'Core\Parameters', 'Core\Wording'],
     'Core\Scalp' => [
         'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Readings', 'Core\Safety', 'Core\Treatments',
+        'Core\Wording',
     ],
-    'Core\Safety' => [],
-    'Core\Products' => ['Core\Head', 'Core\Parameters', 'Core\Treatments'],
+    'Core\Safety' => ['Core\Wording'],
+    'Core\Products' => ['Core\Head', 'Core\Parameters', 'Core\Treatments', 'Core\Wording'],
     // Whole cents, and nothing of hair.
     'Core\Pricing' => [],
-    'Core\Trials' => ['Core\Parameters', 'Core\Statistics'],
+    'Core\Trials' => ['Core\Parameters', 'Core\Statistics', 'Core\Wording'],
     'Core\Estimation' => [
         'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Readings', 'Core\Statistics', 'Core\Treatments',
+        'Core\Wording\Message',
     ],
     'Core\Planning' => [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Safety',
         'Core\Scalp', 'Core\Statistics', 'Core\Treatments',
+        'Core\Wording',
     ],
     'Core\WashDay' => [
         'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
         'Core\Safety', 'Core\Statistics', 'Core\Treatments',
+        'Core\Wording',
     ],
     'Core\Scheduling' => [
         'Core\Parameters', 'Core\Statistics', 'Core\WashDay\WashDayPlan', 'Core\WashDay\WashDayStep',
         'Core\WashDay\WashStepKind',
+        'Core\Wording',
     ],
     'Core\Record' => [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
         'Core\Readings', 'Core\Safety', 'Core\Scalp', 'Core\Treatments', 'Core\WashDay',
+        'Core\Wording',
     ],
     // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
     'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],
@@ -51,10 +59,11 @@ return [
     ],
 
     // --- The application ----------------------------------------------------------------------------------------
-    'App\Models' => [],
+    'App\Models' => ['Core\Wording'],
     'App\Policies' => ['App\Models'],
     'App\Wording' => [
         'App\Models', 'Core\Climate', 'Core\Head', 'Core\Planning\PlanTerms', 'Core\Readings', 'Core\Treatments',
+        'Core\Wording',
     ],
     'App\Drawings' => ['App\Models', 'App\Wording', 'Core\Head'],
     // The only place that turns models into the core's objects and back.
@@ -63,11 +72,12 @@ return [
         'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Pricing', 'Core\Products',
         'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scalp', 'Core\Scheduling',
         'Core\Statistics', 'Core\Treatments', 'Core\Trials', 'Core\WashDay',
+        'Core\Wording',
     ],
     // What a screen shows: the values of the core, never what works them out.
     'App\Pages' => [
         'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Wording',
-        'Core\Climate\WeatherFile', 'Core\Head', 'Core\Parameters', 'Core\Pricing', 'Core\Products', 'Core\Readings', 'Core\Safety',
+        'Core\Climate\WeatherFile', 'Core\Wording\Message', 'Core\Head', 'Core\Parameters', 'Core\Pricing', 'Core\Products', 'Core\Readings', 'Core\Safety',
         'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\Trials\CauseChange', 'Core\Trials\EqualWeeks',
         'Core\WashDay', 'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
         'Core\Planning\OccasionKind', 'Core\Planning\PlanChange', 'Core\Planning\PlanTerms', 'Core\Planning\TrimGoal', 'Core\Planning\WeekTime',
@@ -78,9 +88,11 @@ return [
         'Core\Estimation\StylistBiasEstimator', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings',
         'Core\Record', 'Core\Safety', 'Core\Scalp\ReferValues', 'Core\Scheduling', 'Core\Treatments', 'Core\WashDay',
     ],
-    'App\Channels' => ['App\Models'],
+    'App\Channels' => ['App\Models', 'App\Wording'],
     'App\Notifications' => ['App\Channels', 'App\Models'],
-    'App\Jobs' => ['App\Bridge', 'App\Care', 'App\Channels', 'App\Models', 'App\Notifications'],
+    'App\Jobs' => [
+        'App\Bridge', 'App\Care', 'App\Channels', 'App\Models', 'App\Notifications', 'App\Wording',
+    ],
     'App\Console' => ['App\Bridge', 'App\Care', 'App\Jobs', 'App\Models'],
     'App\Exceptions' => [],
     'App\Instruments' => [
@@ -93,7 +105,7 @@ return [
     'App\Http\Requests' => [
         'App\Bridge', 'App\Care\Acts', 'App\Models', 'App\Pages', 'App\Wording',
         'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
-        'Core\Record', 'Core\Treatments', 'Core\WashDay',
+        'Core\Record', 'Core\Treatments', 'Core\WashDay', 'Core\Wording\Message',
     ],
     'App\Http\Controllers' => [
         'App\Care', 'App\Http\Assets', 'App\Http\Requests', 'App\Instruments', 'App\Jobs', 'App\Models', 'App\Pages',
@@ -103,5 +115,6 @@ return [
         'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Scheduling\RequotedBookings',
         'App\Channels', 'App\Http\Assets', 'App\Models\Product', 'App\Pages',
         'App\Wording', 'Core\Parameters', 'Core\Statistics',
+        'Core\Wording',
     ],
 ];

@@ -98,7 +98,7 @@ it('closes the day in the evening, with names hidden but at the desk', function 
             $browser->visit((string) parse_url(
                 (string) $browser->find('table.compare a')->getAttribute('href'),
                 PHP_URL_PATH,
-            ))->press('That was wrong');
+            ))->press('That was a mistake');
         }
         expect($browser->visit('/today/end')->all('.day-end form'))->toHaveCount($open)
             ->and($browser->complaints())->toBe([]);

@@ -19,7 +19,8 @@ it('finds a client, a product and a screen by one key, and is read by whoever ca
         $browser->await(fn (): bool => str_starts_with($browser->text('.found [aria-selected="true"]'), 'Solvei'));
         $browser->find('.finder input')->sendKeys(WebDriverKeys::ENTER);
         $browser->await(fn (): bool => preg_match('#^/clients/[0-9a-z]{26}$#', $browser->path()) === 1);
-        // A client's own pages are found from there; Ctrl K does the same as k.
+        // A client's own pages are found from there, once the page listens; Ctrl K does the same as k.
+        $browser->await(fn (): bool => $browser->driver->executeScript('return document.readyState') === 'complete');
         $browser->keys('k');
         $browser->await(fn (): bool => $browser->all('.finder[open]') !== []);
         $browser->find('.finder input')->sendKeys('trend');

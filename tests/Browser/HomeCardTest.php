@@ -66,7 +66,7 @@ it('is ticked without a network and comes back into the book', function (): void
         $phone->tap('.card-day [data-not-today]')->until('[data-told]', 'Not today: your salon has it');
         // A second wash on that day cannot be: it says so, and the ticks stay to be put right.
         $phone->tap('.card-day [data-step="0"]')->tap('.card-day [data-wash]')
-            ->until('[data-told]', 'is in the book already');
+            ->until('[data-told]', 'is saved already');
         $phone->await(fn (): bool => $phone->driver->executeScript('const day = document.querySelector(".card-day"); '
             . 'return !day.classList.contains("is-done") && day.querySelector("[data-step]").checked'));
         $phone->until('[data-waiting-line]', 'did not get through')->tap('[data-waiting-line] [data-look]');
@@ -128,7 +128,7 @@ it('keeps what was ticked over a withdrawn link, and sends it by the next', func
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until(
             '[data-told]',
-            'This link opens nothing any more',
+            'This link no longer works',
         )->until('[data-waiting-line]', 'did not get through');
         expect($phone->kept())->toBe(1);
         $parts = parse_url((string) $desk->press('Make a link')->find(

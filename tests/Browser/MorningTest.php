@@ -232,7 +232,7 @@ it('goes from here over begin and a little over to through, by keyboard', functi
                 ['Arrived', 'Still to come'],
                 ['Begin', 'In the chair'],
                 ['10 minutes more', 'In the chair'],
-                ['Done', 'Over:'],
+                ['Done', 'Finished:'],
             ] as [$button, $says]
         ) {
             $browser->driver->executeScript(
@@ -245,7 +245,7 @@ it('goes from here over begin and a little over to through, by keyboard', functi
             expect(partOf($browser, $name))->toContain($says);
             openBooking($browser, $day, $name);
         }
-        $browser->press('That was wrong');
+        $browser->press('That was a mistake');
         expect(partOf($browser, $name))->toBe('Still to come');
         $browser->key('t');
         $today = new DateTimeImmutable('now', new DateTimeZone('Europe/Lisbon'));

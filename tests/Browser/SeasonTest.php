@@ -30,7 +30,7 @@ it('moves a wash day by dragging it, with what it comes to said before it is let
         $css = "[data-stone=\"{$before[2]}\"]";
         $browser->drag($css, (int) round(2 * $day))->until('[data-says]', 'Moved from');
         expect($browser->text('[data-says]'))
-            ->toContain('days out of band')
+            ->toContain('days out of balance')
             ->toContain('minute')
             ->and(stones($browser))
             ->toBe($before);
@@ -141,11 +141,11 @@ it('does one treatment on the wash day after, by keyboard, and undoes it', funct
             ->and($browser->find('[data-do="carry"][data-value="mask:1"]')->getSize()->getHeight())
             ->toBeGreaterThanOrEqual(44);
         $browser->driver->executeScript('document.querySelector("[data-do=carry][data-value=\'mask:1\']").focus()');
-        $browser->keys('ENTER')->until('[data-says]', 'instead');
+        $browser->keys('ENTER')->until('[data-says]', 'moved from');
         $browser->await(fn (): bool => $browser->find('[data-keep]')->isEnabled());
         $old = $browser->find('html');
         $browser->driver->executeScript('document.querySelector("[data-keep]").focus()');
-        $browser->keys('ENTER')->untilGone($old)->until('.said', 'instead');
+        $browser->keys('ENTER')->untilGone($old)->until('.said', 'moved from');
         $has = fn (): bool => (bool) $browser->driver->executeScript("return {$acts}['{$from}'].includes('mask')");
         expect($has())->toBeFalse();
         $browser->press('Undo');

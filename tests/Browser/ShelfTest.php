@@ -53,7 +53,7 @@ it('reads a pasted list, is taught what it does not know, and says who must not 
         $browser->tap('.more-tests:has([name="ingredient"]) summary')->type('ingredient', 'Glycerin')->press('Save it');
         expect($browser->text('.wrong'))->toContain('say what was seen or felt');
         $browser->type('what', 'Red behind the ear')->press('Save it');
-        expect($browser->text('.said'))->toContain('it warns wherever');
+        expect($browser->text('.said'))->toContain('you are warned wherever');
         expect($browser->complaints())->toBe([]);
     } finally {
         $browser->close();

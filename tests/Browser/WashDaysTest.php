@@ -46,14 +46,14 @@ function listed(Browser $browser): array
 function putIn(Browser $browser, string $after, string $what): void
 {
     openStep($browser, $after);
-    pressIn($browser, 'Put a step in after it');
+    pressIn($browser, 'Add a step after it');
     pressIn($browser, $what);
 }
 
 function takeOut(Browser $browser, string $what): void
 {
     openStep($browser, $what);
-    pressIn($browser, 'Take it out');
+    pressIn($browser, 'Remove');
 }
 
 /** @return array{label: string|null, hands: float, waits: float} what is due */
@@ -144,7 +144,7 @@ it('does strong protein between two cleanses and a mask, and lets nobody take th
         expect(listed($browser))->toContain($conditions[0]);
         $browser->await(fn (): bool => $browser->kept() === 0);
         $browser->press('Begin');
-        expect($browser->text('[data-likely]'))->toMatch('/^Likely done \d\d:\d\d, nine times of ten by \d\d:\d\d$/')
+        expect($browser->text('[data-likely]'))->toMatch('/^Likely done \d\d:\d\d, 9 times in 10 by \d\d:\d\d$/')
             ->and(count($browser->all('[data-line] rect')))->toBeGreaterThan(10);
         // While it runs: a wrap after the squeeze.
         $browser->tap('[data-change]');

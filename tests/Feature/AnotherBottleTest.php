@@ -183,10 +183,10 @@ it('keeps what it read of the bottles encrypted, for as long as nothing changes,
     $mask = maskOnShelf($this, 'First mask', 100);
     $head->update(['allergies' => 'Parfum']);
     expect(app(WashDayBottles::class)->of($head->refresh())['mask']->product?->name)->toBe('First mask');
-    $kept = Cache::get("shelf.{$head->id}");
+    $kept = Cache::get("shelf.{$head->id}.en");
     expect($kept)->toBeArray()->and(serialize($kept))->not->toContain('First mask')->not->toContain('Parfum');
     app(WashDayBottles::class)->of($head->refresh());
-    expect(Cache::get("shelf.{$head->id}"))->toBe($kept);
+    expect(Cache::get("shelf.{$head->id}.en"))->toBe($kept);
     $changes = [
         fn () => $mask->update(['ingredients' => 'Aqua, Parfum']), fn () => $mask->update(['left_ml' => 150.0]),
         fn () => $mask->update(['recalled_on' => '2027-01-01']), fn () => $head->update(['allergies' => 'Linalool']),
@@ -196,9 +196,24 @@ it('keeps what it read of the bottles encrypted, for as long as nothing changes,
     foreach ($changes as $i => $change) {
         $change();
         app(WashDayBottles::class)->of($head->refresh()->load('zoneParts'));
-        expect(Cache::get("shelf.{$head->id}")['of'])->not->toBe($kept['of'], "change {$i}");
-        $kept = Cache::get("shelf.{$head->id}");
+        expect(Cache::get("shelf.{$head->id}.en")['of'])->not->toBe($kept['of'], "change {$i}");
+        $kept = Cache::get("shelf.{$head->id}.en");
     }
     ClientShelves::forget($head);
-    expect(Cache::get("shelf.{$head->id}"))->toBeNull();
+    expect(Cache::get("shelf.{$head->id}.en"))->toBeNull();
+});
+
+it('says how much of a bottle in the language of whoever reads, whoever read the bottles first', function (): void {
+    $head = $this->aHead();
+    maskOnShelf($this, 'First mask', 100)->forceFill(['pump_ml' => 2.0])->save();
+    $says = function (string $language) use ($head): string {
+        app()->setLocale($language);
+
+        return (string) app(WashDayBottles::class)->of($head->refresh())['mask']->pumps;
+    };
+    expect($says('en'))->toContain('pump')
+        ->and($says('es'))->toContain('pulsaci')
+        ->and($says('en'))->toContain('pump');
+    ClientShelves::forget($head);
+    expect(Cache::get("shelf.{$head->id}.es"))->toBeNull();
 });

@@ -273,8 +273,8 @@ it('answers for a tap that came after the end, the breaking off, or the client w
     foreach ([1, 2] as $time) {
         expect($this->postJson("{$url}/acts", ['acts' => [$late]])->assertOk()->json('answers.0'))->toMatchArray([
             'answer' => 'refused',
-            'sentence' => 'The wash day was ended at 10:30, before this came. Where it matters, take that day out under '
-                . 'Wash days and enter it anew.',
+            'sentence' => 'The wash day was ended at 10:30, before this came. If it matters, remove that day under Wash '
+                . 'days and enter it again.',
         ]);
     }
     expect($washSession->acts()->sole()->refused)->not->toBeNull();
@@ -284,12 +284,12 @@ it('answers for a tap that came after the end, the breaking off, or the client w
     $this->delete("/clients/{$head->id}/wash/{$other->id}");
     $gone = "/clients/{$head->id}/wash/{$other->id}/acts";
     expect($this->postJson($gone, ['acts' => [$late, []]])->assertOk()->json('answers.*.sentence'))->toBe([
-        'This wash day was broken off, so this is not in the book.',
+        'This wash day was stopped, so this is not saved.',
         'This could not be read. Do it again on the page as it is now.',
     ]);
     $head->delete();
     expect($this->postJson($gone, ['acts' => [$late]])->assertOk()->json('answers.0.sentence'))
-        ->toBe('This client is not in the salon’s book any more, so this cannot be kept.');
+        ->toBe('This client is no longer in the salon, so this cannot be saved.');
 });
 
 it('knows when a tap was made, whatever the tablet’s clock says', function (array $sent, string $expected): void {

@@ -14,6 +14,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\EngineAnswer;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Sentences;
 use Tests\Feature\FeatureTestCase;
 
 require_once __DIR__ . '/OpenSalon.php';
@@ -67,6 +68,7 @@ it('washes on the day that is booked, and nobody is told to wash at home beside 
     $answer = new EngineAnswer(
         CareRecordReader::read(app(RecordTransfer::class)->export($head->refresh()), Parameters::shipped()),
         Calendar::dayOf($head->salon->today()),
+        app(Sentences::class),
         Outlooks::WEEKS_AHEAD,
     );
     expect(array_column($answer->plan()['items'], 'date'))->toBe($dates);
@@ -115,7 +117,7 @@ it('keeps free what the plan asks for by now, and asks where there is no room fo
         ->and($booking->asks_minutes)->toBeGreaterThan($kept);
     $page = $this->get("/bookings/{$booking->id}")->assertOk()->assertSee("now takes {$booking->asks_minutes} minutes");
     $page->assertSee("Keep it to {$kept} minutes");
-    $this->get("/today?date={$day}")->assertSee("takes {$booking->asks_minutes} min by now");
+    $this->get("/today?date={$day}")->assertSee("now takes {$booking->asks_minutes} min");
     // Kept to what there is: the wash day is planned into it.
     noted($this, $booking, 'keep');
     $booking->refresh();

@@ -16,7 +16,7 @@ it('quotes a wash day from the plan of the head, and offers times that leave oth
     $head = $this->aHead();
     $this->get("/bookings/new?head={$head->id}&service=" . service('Wash day')->id . '&date=2027-01-11')->assertOk()
         ->assertSee(
-            'From the steps planned, at this head’s own pace',
+            'From the planned steps, at this client’s own pace',
             false,
         )->assertSee('€85.00')->assertSee('Mon 11 Jan');
     $this
@@ -45,7 +45,7 @@ it('learns the minutes of a service from the client’s own past', function (): 
     openSalon($this);
     $head = $this->aHead();
     $page = "/bookings/new?head={$head->id}&service=" . service('Dry cut')->id;
-    $this->get($page)->assertSee('there is no past with it yet')->assertSee('45 minutes');
+    $this->get($page)->assertSee('there is no past with it yet')->assertSee('45 min');
     foreach ([1, 8, 15, 22] as $ago) {
         $starts = CarbonImmutable::parse('2027-01-08 10:00', 'UTC')->subDays($ago);
         $past = new Booking([
@@ -57,7 +57,7 @@ it('learns the minutes of a service from the client’s own past', function (): 
         $past->forceFill(['salon_id' => $this->salon->id])->save();
     }
     // Four of 80 minutes and the usual 45 with the weight of three: exp((4 ln 80 + 3 ln 45) / 7) = 62.5.
-    $this->get($page)->assertSee('From 4 of this client', false)->assertSee('63 minutes');
+    $this->get($page)->assertSee('From 4 of this client', false)->assertSee('63 min');
 });
 
 it('never promises the same hands twice, and says when they are free', function (): void {
@@ -277,8 +277,8 @@ it('begins nothing in the past or on another day', function (): void {
     $this->travelTo('2027-01-14 10:00');
     $this->get("/bookings/{$tomorrow->id}")->assertOk()->assertSee('No-show')->assertDontSee('Arrived');
     $this->post("/bookings/{$tomorrow->id}/notes", ['what' => 'begin', 'sequence' => '0'])
-        ->assertSessionHasErrors(['what' => 'That is said on the day itself: this booking is for Tue 12 Jan. Give it '
-            . 'another time first.']);
+        ->assertSessionHasErrors(['what' => 'That can be said on the day itself: this booking is for Tue 12 Jan. '
+            . 'Change its time first.']);
     $this->post("/bookings/{$tomorrow->id}/notes", ['what' => 'no-show', 'sequence' => '0'])
         ->assertSessionHasNoErrors();
 });

@@ -51,7 +51,8 @@ it('says on the shelf and on its page how full it is, what it is for and whether
     $product->forceFill(['left_ml' => null])->save();
     $this->get('/products')->assertSee('not counted yet')->assertSee(__('products.bottle.unknown'));
     $this->post("/products/{$product->id}/stock", ['how' => 'left-ml', 'amount' => '450'])->assertSessionHasNoErrors();
-    $this->get('/products')->assertSee('450 mL left')->assertSee('the bottle in use is 25 % full');
+    $this->get('/products')->assertSee('450 mL left')->assertSee('the bottle in use is 25 % full')
+        ->assertSee(__('picture-help.of.bottles')[0]);
     $this->get("/products/{$product->id}")->assertSee('and 2 full bottles')->assertSee('Used for: the leave-in')
         ->assertSee('stays on the hair until the next wash')->assertSee('load-bar is-moisture', false);
 });

@@ -177,11 +177,11 @@ it('says on its page what a bottle does to hair, with what is usual and what is 
     'leave-in' => ['leave-in', 'Aqua, Glycerin', ['usual leave-in', 'does not keep water in']],
     'protein' => ['protein', 'Aqua, Hydrolyzed Keratin', ['usual mild protein', 'usual strong protein']],
     'shampoo' => ['shampoo', 'Aqua, Decyl Glucoside', ['as strong as a usual gentle shampoo']],
-    'clarifier' => ['clarifier', 'Aqua, Sodium Lauryl Sulfate', ['Nothing in it takes minerals off']],
+    'clarifier' => ['clarifier', 'Aqua, Sodium Lauryl Sulfate', ['Nothing in it removes minerals']],
     'chelating' => [
         'clarifier',
         'Aqua, Sodium Lauryl Sulfate, Tetrasodium EDTA 2%',
-        ['It takes minerals off: about 2.0 %'],
+        ['It removes minerals: about 2.0 %'],
     ],
     'oil' => ['oil', 'Ricinus Communis Seed Oil', ['It keeps water in']],
     'pre-wash' => ['pre-wash', 'Paraffinum Liquidum', ['none of it goes into hair']],

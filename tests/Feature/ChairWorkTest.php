@@ -95,7 +95,7 @@ it('plans the take-down of a style that is worn, washes on it and quotes its min
     $this->get("/clients/{$head->id}")->assertSee('Take the braids down, in for 28 days then');
     $this->get(route('bookings.create', [
         'head' => $head->id, 'service' => $services['Braids out']->id, 'date' => $due,
-    ]))->assertSee('60 minutes')->assertSee('For the style that is worn');
+    ]))->assertSee('60 min')->assertSee('For the style that is worn');
     // It was last good today: nothing comes down any more.
     $this->delete("/clients/{$head->id}/style", ['on' => $today->format('Y-m-d')])->assertSessionHasNoErrors();
     expect($head->refresh()->outlook->chair_work)->toBe([]);

@@ -115,3 +115,26 @@ it('says what to do where there is nobody, and nothing of other salons', functio
     $this->get('/clients')->assertSee('No clients yet.')->assertDontSee('A stranger');
     $this->get('/clients?search=900123')->assertSee('No client matches “900123”')->assertDontSee('A stranger');
 });
+
+it('shows forty at a time, those who need something on the first, and takes a page there is not for the last', function (): void {
+    $one = $this->aHead();
+    for ($n = 1; $n <= 83; $n++) {
+        $head = $n === 1 ? $one : $one->replicate();
+        $head->forceFill(['name' => sprintf('Client %02d', $n), 'red_sign' => $n === 83])->save();
+    }
+    $this->get('/clients')
+        ->assertSee('Clients 1 to 40 of 83')
+        ->assertSeeInOrder(['Client 83', 'Client 01', 'Client 39'])
+        ->assertDontSee('Client 40')
+        ->assertSee('Next clients')
+        ->assertDontSee('Clients before');
+    $this->get('/clients?page=3')
+        ->assertSee('Clients 81 to 83 of 83')
+        ->assertSee('Client 82')
+        ->assertDontSee('Client 79')
+        ->assertDontSee('Next clients');
+    $this->get('/clients?page=99')->assertSee('Client 82');
+    $this->get('/clients?page[]=2')->assertNotFound();
+    $this->get('/clients?page=-1')->assertSee('Client 83');
+    $this->get('/clients?search=client+8&page=1')->assertSee('Client 81')->assertSee('4 clients');
+});

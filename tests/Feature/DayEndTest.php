@@ -40,13 +40,13 @@ it('asks about every booking that has gone by, of this day and of those before, 
     $this->travelTo(CarbonImmutable::parse('2027-01-12 12:00', 'UTC'));
     $this->get('/today/end')->assertOk()
         ->assertSeeInOrder([
-            'Nobody said how it went', 'Brit', 'Monday 11 January: nobody said', 'Aud', 'Still to come', 'Carla',
+            'Still open: how did it go?', 'Brit', 'Monday 11 January, still open', 'Aud', 'Still to come', 'Carla',
         ])
-        ->assertDontSee('Everything is said.');
+        ->assertDontSee('Nothing is open.');
     // The day itself leads there, and what is on no day's list is in no report either, and said so.
     $this->get('/today')->assertSee('/today/end', false);
     $this->get('/reports?from=2027-01-11&until=2027-01-12')
-        ->assertSee('Of 2 bookings that have gone by nobody said how they went');
+        ->assertSee('2 visits are over and still open');
 });
 
 it('closes a visit with its times, without them, or as missed, and each is in the sums', function (): void {
@@ -67,7 +67,7 @@ it('closes a visit with its times, without them, or as missed, and each is in th
         // What it took teaches the next one.
         ->and(app(ServiceQuotes::class)->of($head, service('Dry cut'), $this->salon->today())->minutes)
         ->toBeGreaterThan($before);
-    $this->get('/today/end')->assertSee('Everything is said.')->assertSeeInOrder(['Earned', '€96.00'])
+    $this->get('/today/end')->assertSee('Nothing is open.')->assertSeeInOrder(['Earned', '€96.00'])
         ->assertSee('2 visits done, one did not come')->assertSee('100 of 45 min')->assertSee('not known, booked');
 });
 
@@ -148,9 +148,9 @@ it('asks nothing of who began late and is under way', function (): void {
     $this->travelTo(CarbonImmutable::parse('2027-01-11 09:40', 'UTC'));
     $this->post("/bookings/{$booking->id}/notes", ['what' => 'begin', 'sequence' => (string) $booking->sequence]);
     $this->travelTo(CarbonImmutable::parse('2027-01-11 10:20', 'UTC'));
-    $this->get('/today/end')->assertSee('Still to come or under way')->assertDontSee('Nobody said how it went');
-    $this->get('/reports?from=2027-01-11&until=2027-01-11')->assertDontSee('nobody said how it went');
+    $this->get('/today/end')->assertSee('Still to come or under way')->assertDontSee('Still open: how did it go?');
+    $this->get('/reports?from=2027-01-11&until=2027-01-11')->assertDontSee('over and still open');
     $this->travelTo(CarbonImmutable::parse('2027-01-11 10:26', 'UTC'));
-    $this->get('/today/end')->assertSee('Nobody said how it went')->assertSee('value="9:40"', false);
-    $this->get('/reports?from=2027-01-11&until=2027-01-11')->assertSee('nobody said how it went');
+    $this->get('/today/end')->assertSee('Still open: how did it go?')->assertSee('value="9:40"', false);
+    $this->get('/reports?from=2027-01-11&until=2027-01-11')->assertSee('One visit is over and still open');
 });

@@ -7,6 +7,7 @@ use App\Bridge\Products\SalonIngredients;
 use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Head;
 use App\Models\Product;
+use App\Wording\Said;
 
 /** A day that counts, so many days from today. */
 function counted(Head $head, int $days, array $with = []): void
@@ -45,7 +46,7 @@ it('washes on the day of the style on which this head is at its best', function 
         ->where('date', $today->addDays(31 - $before)->format('Y-m-d'))
         ->where('status', 'planned')
         ->firstOrFail();
-    expect(implode(' ', $item->reasons))->toContain('washed and styled so that it is at its best then');
+    expect(implode(' ', Said::all($item->reasons)))->toContain('washed and styled so that it is at its best then');
     // What is noted beside it later leaves it as it is, and a record carries it.
     counted($head->refresh(), 60);
     $record = $this->get("/clients/{$head->id}/record.json")->json();

@@ -72,7 +72,7 @@ it('books the way that was chosen, and everything after reckons with it', functi
         ->and($ways['diffuse'][1])->toBeLessThan($ways['hood'][1])
         ->and($ways['leaves-damp'][0])->toBeLessThan($ways['hood'][0])->toBeLessThan($ways['diffuse'][0]);
     $this->get(washPage($head, '&drying=hood'))
-        ->assertSee("{$ways['hood'][0]} minutes")
+        ->assertSee("{$ways['hood'][0]} min")
         ->assertSee("For {$ways['hood'][1]} of them hands are free", false);
     $this->post('/bookings', ['drying' => 'hood'] + bookingForm($head, 'Wash day', '9:00'))
         ->assertSessionHasNoErrors()->assertRedirect();
@@ -166,7 +166,7 @@ it('asks about who is booked under a hood where every hood broke, and another wa
     $head = $this->aHead();
     $this->post('/bookings', ['drying' => 'hood'] + bookingForm($head, 'Wash day', '9:00'))->assertSessionHasNoErrors();
     worksOf($this, ['hoods' => 0]);
-    $this->get('/today?date=2027-01-11')->assertSee('was to be dried under a hood, and none works');
+    $this->get('/today?date=2027-01-11')->assertSee('booked for the hood dryer, but none works');
     $this->get(washPage($this->aNewHead(), '&drying=hood'))
         ->assertSee('No hood dryer works at present')
         ->assertDontSee('name="slot"', false);
@@ -185,7 +185,7 @@ it('asks about who is dried with the diffuser where every hand dryer broke, and 
     $this->post('/bookings', bookingForm($cut, 'Dry cut', '9:00', otherHands()))->assertSessionHasNoErrors();
     worksOf($this, ['dryers' => 0]);
     $page = (string) $this->get('/today?date=2027-01-11')->getContent();
-    expect(substr_count($page, 'was to be dried with the diffuser, and no hand dryer works'))->toBe(1)
+    expect(substr_count($page, 'booked for the diffuser, but no hand dryer works'))->toBe(1)
         ->and($page)->not->toContain('No slot left');
     $this->get(washPage($cut))->assertSee('No hand dryer works at present')->assertDontSee('name="slot"', false);
     $this->get(washPage($cut, '&drying=air'))->assertDontSee('No hand dryer');
@@ -208,7 +208,7 @@ it('washes no more at once than there are basins', function (): void {
     $this->from('/bookings/new')
         ->post('/bookings', $form + bookingForm($other, 'Wash day', '9:00', otherHands()))
         ->assertSessionHasErrors('time');
-    $this->get('/today?date=2027-01-11')->assertSee('is to be washed, and no basin works');
+    $this->get('/today?date=2027-01-11')->assertSee('booked for a wash, but no basin works');
 });
 
 it('keeps how much equipment works, says what to type, and lets it go uncounted', function (string $of, string $sentence): void {

@@ -53,12 +53,12 @@ it('says where two futures part, and about when', function (array $planned, arra
     'mended' => [
         ['crown' => [until(60, 0, 30), until(60, 0)]],
         ['crown' => [until(10, 50, 30), until(60, 0)]],
-        ['The hair: no longer dry from about 19 Jan. Your plan does not mend that in these weeks.'],
+        ['The hair: no longer dry from about 19 Jan. Your plan does not fix that in these weeks.'],
     ],
     'not mended' => [
         ['crown' => [until(10, 50, 30), until(60, 0)]],
         ['crown' => [until(60, 0, 30), until(60, 0)]],
-        ['The hair: still dry after these weeks. Your plan mends that about 19 Jan.'],
+        ['The hair: still dry after these weeks. Your plan fixes that about 19 Jan.'],
     ],
     'from the first day' => [
         ['crown' => [until(60, 0), until(60, 0)]],

@@ -7,10 +7,12 @@ declare(strict_types=1);
 use App\Drawings\BalanceGap;
 use App\Drawings\HairBalance;
 use App\Drawings\LivingStrand;
+use App\Drawings\RelativePath;
 use App\Drawings\ResultRange;
 use App\Models\Head;
 use App\Models\Outlook;
 use Tests\Feature\DrawnHeads;
+use Tests\Feature\PathPoints;
 
 /**
  * @param list<array{float, float}> $past  moisture and protein by day, today last; targets are 60 and 50
@@ -38,7 +40,7 @@ function balanceOf(array $past, array $ahead, int $strata = 1, bool $washesToday
 /** @return list<float> y of each point of a path */
 function heightsOf(string $path): array
 {
-    preg_match_all('/[ML][\d.]+ ([\d.]+)/', $path, $found);
+    preg_match_all('/[ML][\d.]+ ([\d.]+)/', PathPoints::absolute($path), $found);
 
     return array_map(floatval(...), $found[1]);
 }
@@ -69,15 +71,23 @@ it('makes room for what lies far out, and keeps all of it within the picture', f
 
 it('cuts the gap where the currents cross, and tints each piece by what leads', function (): void {
     // Moisture leads, they meet half-way, protein leads.
-    $gap = BalanceGap::of([[0.0, 10.0, 30.0], [10.0, 30.0, 10.0]]);
+    $of = fn (array $edges): array => array_map(PathPoints::absolute(...), BalanceGap::of($edges));
+    $gap = $of([[0.0, 10.0, 30.0], [10.0, 30.0, 10.0]]);
     expect($gap['moisture'])->toBe('M0 10L5 20L5 20L0 30Z')->and($gap['protein'])->toBe('M5 20L10 30L10 10L5 20Z');
-    expect(BalanceGap::of([[0.0, 10.0, 30.0], [10.0, 12.0, 30.0]]))
+    expect($of([[0.0, 10.0, 30.0], [10.0, 12.0, 30.0]]))
         ->toBe(['moisture' => 'M0 10L10 12L10 30L0 30Z', 'protein' => ''])
         ->and(BalanceGap::of([[0.0, 20.0, 20.0], [10.0, 20.0, 20.0]]))->toBe(['moisture' => '', 'protein' => ''])
         ->and(BalanceGap::of([]))->toBe(['moisture' => '', 'protein' => '']);
     // They touch and part again on the same side: one piece.
     $touching = BalanceGap::of([[0.0, 10.0, 30.0], [5.0, 20.0, 20.0], [10.0, 10.0, 30.0]]);
     expect(substr_count($touching['moisture'], 'M'))->toBe(1);
+});
+
+it('writes a run of points in steps that come to the same points', function (): void {
+    $points = ['16 227.5', '22 229.7', '28 227', '34 227', '40 -0.5', '39.9 0'];
+    expect(RelativePath::of($points))->toBe('M16 227.5l6 2.2l6-2.7l6 0l6-227.5l-.1 .5')
+        ->and(PathPoints::absolute(RelativePath::of($points)))->toBe('M' . implode('L', $points))
+        ->and(RelativePath::of([]))->toBe('');
 });
 
 it('covers as much with both tints as lies between the lines', function (): void {
@@ -99,7 +109,7 @@ it('covers as much with both tints as lies between the lines', function (): void
         $covered = 0.0;
         foreach (BalanceGap::of($edges) as $paths) {
             foreach (array_filter(explode('Z', $paths)) as $path) {
-                preg_match_all('/[ML]([\d.]+) ([\d.]+)/', $path, $points, PREG_SET_ORDER);
+                preg_match_all('/[ML]([\d.]+) ([\d.]+)/', PathPoints::absolute($path), $points, PREG_SET_ORDER);
                 $twice = 0.0;
                 foreach ($points as $k => [, $x, $y]) {
                     [, $nextX, $nextY] = $points[($k + 1) % count($points)];
@@ -133,8 +143,8 @@ it('gives each day of the picture its strand, slack where it is moist and stiff 
     [$asItLikes, $slack, $stiff, $again] = $strand->days[0];
     expect($strand->days[0])->toHaveCount(4)->and($again)->toBe($asItLikes)
         ->and(count(array_unique([$asItLikes, $slack, $stiff])))->toBe(3)
-        ->and($strand->shapes[$slack]->says)->toContain('hangs slack')
-        ->and($strand->shapes[$stiff]->says)->toContain('stiff')
+        ->and($strand->shapes[$slack]->words->say())->toContain('hangs slack')
+        ->and($strand->shapes[$stiff]->words->say())->toContain('stiff')
         ->and($strand->now)->toBe($strand->shapes[$stiff]);
     // Slack hair ends lower, and springs less.
     $heights = fn (int $shape): array => heightsOf($strand->shapes[$shape]->path);

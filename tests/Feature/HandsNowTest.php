@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\User;
 use App\Pages\Today\HandsCard;
 use App\Pages\Today\TodayScreen;
+use App\Wording\Said;
 use Carbon\CarbonImmutable;
 use Tests\Feature\FeatureTestCase;
 
@@ -90,5 +91,5 @@ it('says the step a wash day has come to', function (): void {
     $this->post("/clients/{$head->id}/wash", [])->assertSessionHasNoErrors();
     $card = cardsAt($this, '10:01')['Ilse'];
     $first = $head->washSessions()->sole()->plan['steps'][0]['label'] ?? null;
-    expect($card->detail)->toBe($first ?? 'no first step')->and($card->isBusy)->toBeTrue();
+    expect($card->detail)->toBe(Said::kept($first ?? 'no first step'))->and($card->isBusy)->toBeTrue();
 });

@@ -85,7 +85,7 @@ it('opens to whoever has the link, and to nobody else', function (): void {
     $this
         ->postJson("/card/{$link->id}/acts", ['acts' => [act('style', ['what' => 'refreshed'])]])
         ->assertNotFound()
-        ->assertJson(['message' => 'This link opens nothing any more.']);
+        ->assertJson(['message' => 'This link no longer works.']);
     // The signature of the page does not open the acts of another.
     $this->postJson(
         str_replace($link->id, $other->id, $link->path('card.acts')),
@@ -154,14 +154,14 @@ it('takes a wash day from home into the book, once, with what was ticked', funct
     $again = act('wash-day', ['uid' => $item->uid, 'steps' => [0]], key: 'two');
     $this->postJson($acts, ['acts' => [$again]])->assertJson([
         'answers' => [[
-            'key' => 'two', 'answer' => 'refused', 'sentence' => 'A wash day of that day is in the book already.',
+            'key' => 'two', 'answer' => 'refused', 'sentence' => 'A wash day on that day is saved already.',
         ]],
     ]);
     $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/home-routine")
         ->assertSee('a wash day, 2 of 3 steps')
-        ->assertSee('not taken in: A wash day of that day');
+        ->assertSee('not saved: A wash day on that day');
 });
 
 it('applies an act and notes it, both or neither', function (): void {
@@ -240,13 +240,13 @@ it('refuses what cannot be, with a sentence, and takes the rest', function (arra
         'last three weeks',
     ],
     'no day' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 1]], 'yesterday', 'bad'), 'last three weeks'],
-    'a test for the chair' => [act('reading', ['test' => 'taper', 'raw' => []], key: 'bad'), 'open it anew'],
+    'a test for the chair' => [act('reading', ['test' => 'taper', 'raw' => []], key: 'bad'), 'open it again'],
     'out of range' => [act('reading', ['test' => 'feel', 'raw' => ['points' => 9]], key: 'bad'), 'Feel'],
     'words' => [act('reading', ['test' => 'dryness', 'raw' => ['points' => 'very']], key: 'bad'), 'Dryness'],
     'not planned' => [act('wash-day', ['uid' => 'nothing', 'steps' => [0]], key: 'bad'), 'not planned any more'],
     'nothing ticked' => [act('wash-day', ['uid' => 'UID', 'steps' => []], key: 'bad'), ''],
     'no style' => [act('style', ['what' => 'refreshed'], key: 'bad'), 'No style is followed now'],
-    'another kind' => [act('dance', [], key: 'bad'), 'open it anew'],
+    'another kind' => [act('dance', [], key: 'bad'), 'open it again'],
     'no picture' => [
         act('picture', ['picture' => 'data:image/jpeg;base64,xxxx', 'agreed' => true], key: 'bad'),
         'Picture',

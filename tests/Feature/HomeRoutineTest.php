@@ -10,6 +10,7 @@ use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\HomeLink;
 use App\Models\PlanItem;
+use App\Pages\HomeRoutine\PaperFonts;
 use App\Wording\HomeStepWords;
 use Illuminate\Support\Arr;
 use Tests\Feature\FeatureTestCase;
@@ -37,25 +38,6 @@ function saidOn(string $html): string
     // Sentences that scripts say stand there by their keys and with their places.
     return (string) preg_replace('/"[\w-]+":|(?<!\d):[a-z]+/', ' ', $text);
 }
-
-it('has the same sentences and places in every language that it has them in', function (string $file): void {
-    $english = Arr::dot((array) require lang_path("en/{$file}.php"));
-    $spanish = Arr::dot((array) require lang_path("es/{$file}.php"));
-    expect(array_diff_key($spanish, $english))->toBe([]);
-    $places = function (mixed $sentence): array {
-        preg_match_all('/:[a-z][a-z_]*/', (string) $sentence, $found);
-        sort($found[0]);
-
-        return array_values(array_unique($found[0]));
-    };
-    foreach ($spanish as $key => $sentence) {
-        expect($places($sentence))->toBe($places($english[$key]), $key)
-            ->and(substr_count((string) $sentence, '|'))->toBe(substr_count((string) $english[$key], '|'), $key);
-    }
-})->with(fn (): array => array_map(
-    fn (string $path): array => [basename($path, '.php')],
-    glob(dirname(__DIR__, 2) . '/lang/es/*.php'),
-));
 
 it('has the whole home routine in Spanish', function (): void {
     foreach (['home-routine', 'amounts', 'client-messages'] as $file) {
@@ -186,4 +168,32 @@ it('prints on one page, however much there is to do', function (string $language
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/style", ['styling' => 'twists', 'on' => '2027-01-06']);
     $pdf = (string) $this->get("/clients/{$head->id}/home-routine.pdf")->assertOk()->getContent();
     expect(preg_match_all('#/Type /Page\b[^s]#', $pdf))->toBe(1);
+})->with(['en', 'es']);
+
+it('prints in the product’s own letters, and in letters that have nearly all where they lack one', function (
+    string $name,
+    array $fonts,
+): void {
+    $head = $this->aNewHead();
+    $head->update(['name' => $name]);
+    $pdf = (string) $this->actingAs($this->stylist)->get("/clients/{$head->id}/home-routine.pdf")->getContent();
+    preg_match_all('#/BaseFont /(?:[A-Z]{6}\+)?([\w-]+)#', $pdf, $found);
+    $printed = array_values(array_unique($found[1]));
+    sort($printed);
+    expect($printed)->toBe($fonts);
+})->with([
+    'English and Spanish letters' => ['Begoña “Bo” Núñez', ['HankenGrotesk-Regular', 'Literata-Regular']],
+    'others' => ['Łucja Ωmega', ['DejaVuSans', 'DejaVuSans-Bold', 'DejaVuSerif-Bold']],
+]);
+
+it('has every letter of what it can say on paper among its own', function (string $language): void {
+    $said = [];
+    foreach (['home-routine', 'chair-work', 'nagomi', 'style'] as $file) {
+        $lines = trans($file, [], $language);
+        array_walk_recursive($lines, static function (mixed $line) use (&$said): void {
+            $said[] = is_string($line) ? $line : '';
+        });
+    }
+    expect(implode('', $said))->not->toBe('')
+        ->and(app(PaperFonts::class)->for(implode('', $said)))->toBe(['Literata', 'Hanken Grotesk']);
 })->with(['en', 'es']);

@@ -105,7 +105,7 @@ it('says of a real head that it is simulated, and offers the hand', function ():
         ->assertStatus(409)
         ->assertJson([
             'message' =>
-                'This scale is simulated and has nothing to read on a real head. Type the value that yours shows.',
+                'This scale is simulated and has nothing to read on a real client. Type the value that yours shows.',
         ]);
     $this->postJson("/clients/{$head->id}/hair-tests/instruments/crystal-ball")->assertNotFound();
 });

@@ -6,6 +6,7 @@ use App\Bridge\Products\SalonIngredients;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\WashSession;
+use App\Wording\Said;
 
 require_once __DIR__ . '/LaidOutDays.php';
 
@@ -22,7 +23,7 @@ function treatmentFor(object $test, array $answers): array
     $page = strip_tags((string) $test->get("/clients/{$head->id}")->assertOk()->getContent());
     $treatment = [
         'season' => json_encode($head->planItems()->orderBy('date')->get(['date', 'steps', 'minutes'])),
-        'draft' => json_encode(laidOut($test, $head)->plan),
+        'draft' => json_encode(Said::within(laidOut($test, $head)->plan)),
         'page' => preg_replace('/\s+/', ' ', $page),
     ];
     WashSession::query()->delete();

@@ -84,7 +84,7 @@ it('says what to type where times cannot be, and keeps those there were', functi
     isSaid($this, $booking, 'begin');
     $this->from("/bookings/{$booking->id}")->put("/bookings/{$booking->id}/times", [
         'began' => '9:00', 'ended' => '9:30', 'sequence' => (string) $booking->sequence,
-    ])->assertSessionHasErrors(['began' => 'It is not over yet: say first that it is through.']);
+    ])->assertSessionHasErrors(['began' => 'It is not over yet: mark it as done first.']);
     atTime($this, '2027-01-11 09:40');
     isSaid($this, $booking, 'through');
     $this->from("/bookings/{$booking->id}")->put("/bookings/{$booking->id}/times", [
@@ -140,16 +140,16 @@ it('counts who did not come or cancelled late, and shows the salon’s own rule 
     $this->get($page)->assertDontSee('In the last twelve months');
     atTime($this, '2027-01-11 10:00');
     isSaid($this, $late, 'cancel', 'forgot');
-    $this->get($page)->assertSee('In the last twelve months: cancelled late once.')->assertDontSee('deposit of half');
+    $this->get($page)->assertSee('In the last twelve months: one late cancellation.')->assertDontSee('deposit of half');
     $missed = aCut($this, $head, '14:00');
     atTime($this, '2027-01-11 15:00');
     isSaid($this, $missed, 'no-show');
     $this->get($page)
-        ->assertSee('In the last twelve months: did not come once, cancelled late once.')
+        ->assertSee('In the last twelve months: one missed visit, one late cancellation.')
         ->assertSee('The salon’s rule: A deposit of half the price.');
     // What was said by mistake and taken back was never missed; and after a year nobody counts it.
     isSaid($this, $late, 'again');
-    $this->get($page)->assertSee('did not come once.')->assertDontSee('cancelled late');
+    $this->get($page)->assertSee('one missed visit.')->assertDontSee('late cancellation');
     atTime($this, '2028-01-12 09:00');
     $this->get($page)->assertDontSee('In the last twelve months');
 });

@@ -110,13 +110,13 @@ it('says what is wrong with a file and where, and writes nothing of it', functio
         ->assertOk()
         ->assertSee($sentence, false)
         ->assertSee('disabled', false);
-    $this->post("/salon/data/imports/{$import->id}")->assertSessionHas('said', 'Nothing was taken in.');
+    $this->post("/salon/data/imports/{$import->id}")->assertSessionHas('said', 'Nothing was imported.');
     expect(Head::query()->count())->toBe(0);
 })->with([
     'not JSON' => ['a.json', 'hello', 'a.json'],
     'another format' => ['a.json', '{"format":"diary"}', 'format: give'],
     'the second of two' => ['a.json', '[{"format":"diary"},{"format":"nagomi"}]', 'a.json, record 2'],
-    'a list that is none' => ['a.json', '[{"format":', 'is none'],
+    'a list that is none' => ['a.json', '[{"format":', 'is not one'],
     'a card without a name' => [
         'a.vcf',
         "BEGIN:VCARD\r\nVERSION:4.0\r\nEMAIL:who@home.example\r\nEND:VCARD\r\n",
@@ -148,7 +148,8 @@ it('takes in what is good, leaves out what is wrong, and doubles nobody unasked'
         return Import::query()->sole();
     };
     $this->get("/salon/data/imports/{$look()->id}")->assertSee('here already')->assertSee('2 of 3 can be imported');
-    $this->post('/salon/data/imports/' . Import::query()->sole()->id)->assertSessionHas('said', '1 head is taken in.');
+    $this->post('/salon/data/imports/' . Import::query()->sole()->id)
+        ->assertSessionHas('said', 'One client is imported.');
     $new = Head::query()->where('name', 'Vesla Ortiz-Kane')->sole();
     expect($new->phone)
         ->toBe('+351 900')
@@ -161,7 +162,7 @@ it('takes in what is good, leaves out what is wrong, and doubles nobody unasked'
     $this->post(
         "/salon/data/imports/{$import->id}",
         ['again' => '1'],
-    )->assertSessionHas('said', '2 heads are taken in.');
+    )->assertSessionHas('said', '2 clients are imported.');
     $import = $look();
     $this->delete("/salon/data/imports/{$import->id}")->assertRedirect('/salon/data');
     expect(Import::query()->count())->toBe(0);
@@ -300,4 +301,23 @@ it('deletes a client with all of hers and proves it, without keeping her name', 
     [, $stranger] = $this->salonWithStylist('maren@test.example');
     $this->actingAs($stranger)->get("/salon/data/deletions/{$proof->id}")->assertNotFound();
     $this->delete("/clients/{$other->id}", ['name' => $other->name])->assertNotFound();
+});
+
+it('names every table that keeps something of a client, in each language', function (): void {
+    $links = collect(DB::select(
+        'select k.TABLE_NAME child, k.REFERENCED_TABLE_NAME parent from information_schema.KEY_COLUMN_USAGE k '
+            . 'join information_schema.REFERENTIAL_CONSTRAINTS r on r.CONSTRAINT_NAME = k.CONSTRAINT_NAME '
+            . 'and r.CONSTRAINT_SCHEMA = k.CONSTRAINT_SCHEMA where k.TABLE_SCHEMA = database() '
+            . "and r.DELETE_RULE = 'CASCADE'",
+    ));
+    $tables = ['heads', 'activity_log'];
+    for ($i = 0; $i < count($tables); $i++) {
+        $children = $links->where('parent', $tables[$i])->pluck('child')->all();
+        $tables = array_values(array_unique([...$tables, ...$children]));
+    }
+    expect(count($tables))->toBeGreaterThan(30);
+    foreach (['en', 'es'] as $language) {
+        $unnamed = fn (string $table): bool => ! trans()->hasForLocale("data-transfer.tables.{$table}", $language);
+        expect(array_values(array_filter($tables, $unnamed)))->toBe([], $language);
+    }
 });

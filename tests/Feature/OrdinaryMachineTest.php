@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Exceptions\FailedQuery;
 use App\Models\Head;
+use App\Wording\Said;
 use Illuminate\Database\QueryException;
 use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\Event;
@@ -26,7 +27,7 @@ it('says that its book is away and tries again, to staff and to clients in words
         ->get('/gone')
         ->assertStatus(503)
         ->assertHeader('Retry-After', '5')
-        ->assertSee('cannot reach its book')
+        ->assertSee('cannot reach its records')
         ->assertSee('http-equiv="refresh"', false)
         ->assertDontSee('select');
     $this
@@ -157,7 +158,7 @@ it('gives a contact that came with a name and a phone gentle usual care and a lo
             'raw' => ['feel' => ['points' => '4'], 'dryness' => ['points' => '2']],
         ],
     )->assertSessionHasNoErrors();
-    expect($head->outlook()->first()->verdict)->not->toContain('Not tested yet');
+    expect(Said::of($head->outlook()->first()->verdict))->not->toContain('Not tested yet');
 });
 
 it('answers an array where one value belongs, broken letters and null bytes with a sentence', function (): void {

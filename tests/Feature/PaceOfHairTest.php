@@ -23,11 +23,13 @@ use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\EngineAnswer;
+use Nagomi\Core\Record\InvalidRecord;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\WashDay\DetanglingDay;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\Pace;
 use Nagomi\Core\WashDay\StylingMethod;
+use Nagomi\Core\Wording\Sentences;
 use Opis\JsonSchema\Validator;
 
 require_once __DIR__ . '/LaidOutDays.php';
@@ -117,7 +119,7 @@ it('gives what was timed and what came down out with the record, and takes it in
 it('says what is wrong with a pace that cannot be', function (array $pace, string $says): void {
     $record = json_decode($this->example(), true);
     expect(fn () => CareRecordReader::read(json_encode(['pace' => $pace] + $record), Parameters::shipped()))
-        ->toThrow(Exception::class, $says);
+        ->toRefuse(InvalidRecord::class, $says);
 })->with([
     [['dried' => [['date' => '2027-01-01', 'by' => 'sun', 'minutes' => 30]]], 'choose one of air, fan'],
     [['dried' => [['date' => '2027-01-01', 'by' => 'air', 'minutes' => 0]]], 'minutes'],
@@ -137,7 +139,12 @@ it('reckons with the same minutes on plan, wash day, booking and in the record, 
         expect($washed['care_minutes'])->toEqualWithDelta($item->minutes, 0.06, "{$days} days on")
             ->and($booked->careMinutes())->toEqualWithDelta($item->minutes, 0.06);
         $record = CareRecordReader::read(app(RecordTransfer::class)->export($head), Parameters::shipped());
-        $answer = new EngineAnswer($record, Calendar::dayOf($head->salon->today()), Outlooks::WEEKS_AHEAD);
+        $answer = new EngineAnswer(
+            $record,
+            Calendar::dayOf($head->salon->today()),
+            app(Sentences::class),
+            Outlooks::WEEKS_AHEAD,
+        );
         expect(array_map(fn (array $one): float => round($one['minutes'], 1), $answer->plan()['items']))
             ->toBe($head->planItems()->where('status', 'planned')->orderBy('date')->pluck('minutes')
                 ->map(fn ($minutes): float => round((float) $minutes, 1))->all());
@@ -198,7 +205,7 @@ it('tells hands, what goes on by itself and drying apart, alike on plan, wash da
     expect($quote->parts)->toEqual($item->parts)->and($quote->minutes)->toBe($care + $drying);
     $this->get('/bookings/new?' . http_build_query([
         'head' => $head->id, 'service' => $service->id, 'date' => $item->date->format('Y-m-d'),
-    ]))->assertOk()->assertSee($says);
+    ]))->assertOk()->assertSee(ucfirst($says));
     foreach (range(1, 7) as $weekday) {
         WorkingHours::query()->create([
             'salon_id' => $this->salon->id, 'user_id' => $this->stylist->id, 'weekday' => $weekday,

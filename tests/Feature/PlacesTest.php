@@ -119,7 +119,7 @@ it('says so where a place is taken meanwhile, where none is left, and where nobo
     $noor = placed($this, 'mixed-porosity', '10:00');
     placed($this, 'protein-sensitive', '11:00');
     $this->getJson("/today/places?date=2027-01-11&booking={$noor->id}&at=" . urlencode("2027-01-11 11:00 {$this->stylist->id}"))
-        ->assertStatus(422)->assertJsonPath('message', 'That place is taken meanwhile: choose another.');
+        ->assertStatus(422)->assertJsonPath('message', 'That slot was just taken: choose another.');
     $this->getJson("/today/places?date=2027-01-11&booking={$noor->id}&at=nonsense")->assertStatus(422);
     $this->getJson('/today/places?date=2027-01-11')->assertOk();
     $this->getJson('/today/places?date=2027-01-11&booking[]=x&head[]=y')->assertNotFound();
@@ -127,7 +127,7 @@ it('says so where a place is taken meanwhile, where none is left, and where nobo
     $this->getJson("/today/places?date=2027-01-12&booking={$noor->id}")->assertStatus(422);
     $noor->update(['status' => BookingStatus::UnderWay, 'begun_at' => now()]);
     $this->getJson("/today/places?date=2027-01-11&booking={$noor->id}")->assertStatus(422)
-        ->assertJsonPath('message', 'That booking has begun, or is none of this day: open the day anew.');
+        ->assertJsonPath('message', 'That booking has begun, or is on another day: open the day again.');
     [$other] = $this->salonWithStylist('maren@test.example');
     $this->getJson("/today/places?head={$this->aHead('mixed-porosity', $other)->id}")->assertStatus(422);
     // Hands for twelve hours there are none.

@@ -6,9 +6,10 @@ declare(strict_types=1);
 
 use App\Drawings\StrandPortrait;
 use Tests\Feature\DrawnHeads;
+use Tests\Feature\PathPoints;
 
 it('is named by most of its zones, and by the higher porosity where they are as many', function (): void {
-    $says = fn (string ...$zones): string => StrandPortrait::of(DrawnHeads::head($zones))->says;
+    $says = fn (string ...$zones): string => StrandPortrait::of(DrawnHeads::head($zones))->words->say();
     // By the mean two high zones of eight would have been medium.
     expect($says('low', 'low', 'low', 'low', 'low', 'low', 'high', 'high'))->toContain('low porosity')
         ->and($says('medium', 'high', 'high', 'high', 'low'))->toContain('high porosity')
@@ -21,7 +22,7 @@ it('draws a wider ring as wide or wider from turn to turn', function (): void {
     $before = 0.0;
     foreach ([4, 6, 9, 13, 18, 24, 30, 35, 36, 45, 60, 90] as $ring) {
         $path = StrandPortrait::of(DrawnHeads::head(ringMm: (float) $ring))->path;
-        preg_match_all('/([\d.]+) ([\d.]+)/', $path, $points);
+        preg_match_all('/([\d.]+) ([\d.]+)/', PathPoints::absolute($path), $points);
         // From one crest to the next: how often it goes up and down within its place.
         $heights = array_map(floatval(...), $points[2]);
         $middle = array_sum($heights) / count($heights);

@@ -159,7 +159,7 @@ it('keeps the tax of its day with a visit, and reports add up to the cent', func
     expect($report['rows'][0]['earned_cents'])->toBe(4800)->and($report['rows'][0]['tax_cents'])->toBe(898)
         ->and($report['kept_cents'])->toBe(2000)->and($report['missed'])->toBe(1);
     $this->actingAs($this->stylist->fresh())->get('/reports?from=2027-01-11&until=2027-01-11')
-        ->assertSee('of it tax')->assertSee('€8.98')->assertSee('Deposits kept')->assertSee('€20.00');
+        ->assertSee('of which tax')->assertSee('€8.98')->assertSee('Deposits kept')->assertSee('€20.00');
     $csv = $this->get('/reports.csv?from=2027-01-11&until=2027-01-11')->getContent();
     expect($csv)->toContain('"Ilse, tax in it",8.98,EUR')->toContain('"deposits kept",20.00,EUR');
     // What stands again has its deposit paid, not kept.

@@ -33,7 +33,7 @@ it('keeps the id of a record that is free, and asks before taking a head in twic
     $head = $this->aHead();
     $exported = $this->actingAs($this->stylist)->get("/clients/{$head->id}/record.json")->getContent();
     $this->post('/clients/records', ['record' => upload($exported)])->assertSessionHasErrors('record');
-    expect(session('errors')->first('record'))->toContain('already in your book');
+    expect(session('errors')->first('record'))->toContain('You have this client already');
     $this->post('/clients/records', ['record' => upload($exported), 'copy' => '1'])->assertSessionHasNoErrors();
     $count = Head::query()->count();
     $head->delete();

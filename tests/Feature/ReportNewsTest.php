@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 /* Whether it gets better: said of clients each beside itself, and only where it is more than chance. */
 
+use App\Bridge\Plans\Outlooks;
 use App\Drawings\ReadersApart;
 use App\Drawings\SharesByWeek;
-use App\Models\HeadSnapshot;
+use App\Models\Reading;
 use App\Pages\Reports\BalanceChange;
 use App\Pages\Reports\BalanceReport;
 use App\Pages\Reports\ReportNews;
 use App\Pages\Reports\ReportPeriod;
 
-/** @return list<float> days of one client, the first half at one share, the second at another */
+/**
+ * @return array{earlier: float, earlier_days: int, lately: float, lately_days: int} days of one client, the first half
+ *     at one share, the second at another
+ */
 function halves(float $first, float $second, int $days = 40): array
 {
-    return [...array_fill(0, intdiv($days, 2), $first), ...array_fill(0, intdiv($days, 2), $second)];
+    $half = intdiv($days, 2);
+
+    return ['earlier' => $first * $half, 'earlier_days' => $half, 'lately' => $second * $half, 'lately_days' => $half];
 }
 
 it('compares each client with itself by Student’s t', function (): void {
@@ -54,10 +60,11 @@ it('tells the news, and a change of breakage only where the ranges lie apart', f
 });
 
 it('leaves out whom nobody tested', function (): void {
-    $head = $this->aNewHead();
+    $head = $this->aHead();
     $report = fn (): array => app(BalanceReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', ''));
     expect($report()['heads'])->toBe(1);
-    HeadSnapshot::query()->where('head_id', $head->id)->update(['was_read' => false]);
+    Reading::query()->where('head_id', $head->id)->delete();
+    app(Outlooks::class)->of($head);
     expect($report()['heads'])->toBe(0)->and($report()['share'])->toBeNull();
     $this->actingAs($this->stylist)->get('/reports')->assertOk()
         ->assertSee(__('reports.balance.none'))->assertDontSee('% of the time');
@@ -72,8 +79,11 @@ it('draws a column as high as its share, and keeps it on the paper', function ()
     expect($height[0])->toBe(0.0)->and($height[1])->toEqualWithDelta($height[2] / 2, 0.1)
         ->and($height[3])->toBe($height[2])
         ->and($drawn->columns[2]['says'])->toBe('week from 4 Jan: 100 %');
+    expect(array_column($drawn->columns, 'isTold'))->toBe([true, true, true, true]);
     $many = SharesByWeek::of(array_fill(0, 60, ['from' => '2027-01-04', 'share' => 0.4]));
+    // Numbers that would lie on one another are left to the title of each column.
     expect(array_filter(array_column($many->columns, 'label')))->toHaveCount(9)
+        ->and(array_filter(array_column($many->columns, 'isTold')))->toHaveCount(9)
         ->and($many->columns[59]['x'] + $many->columns[59]['width'])->toBeLessThan(SharesByWeek::RIGHT)
         ->and(SharesByWeek::of([])->columns)->toBe([]);
 });

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Booking;
 use App\Models\BookingStatus;
-use App\Models\Outlook;
 use App\Models\Product;
 use App\Models\Reading;
 use App\Pages\Reports\BalanceReport;
@@ -12,7 +11,9 @@ use App\Pages\Reports\BreakageReport;
 use App\Pages\Reports\ProductReport;
 use App\Pages\Reports\ReportPeriod;
 use App\Pages\Reports\TimeReport;
+use App\Wording\ClientName;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\FeatureTestCase;
 
 function doneBooking(
@@ -63,32 +64,66 @@ it('sees the same number of days before', function (): void {
         ->and(ReportPeriod::asked($this->salon, '2026-10-20', '2026-10-31')->days())->toBe(12);
 });
 
-it('counts what lay in its band, by share of the hair', function (): void {
+/** @param array<string, float> $days how likely the hair was in balance, by day */
+function daysInBalance(App\Models\Head $head, array $days): void
+{
+    DB::table('balance_days')->where('head_id', $head->id)->delete();
+    foreach ($days as $date => $share) {
+        DB::table('balance_days')->insert([
+            'head_id' => $head->id, 'salon_id' => $head->salon_id, 'date' => $date, 'in_balance' => $share,
+        ]);
+    }
+}
+
+it('counts days in balance, clients alike however many days are known of them', function (): void {
     $head = $this->aHead();
-    // Two strata of 3/4 and 1/4; the first sure within its band on both days, the second sure outside on the second.
-    $standing = json_encode([['share' => 0.75], ['share' => 0.25]]);
-    Outlook::query()->whereKey($head->id)->update(['standing' => $standing, 'hair_balance' => json_encode([
-        'from' => '2027-01-08', 'today' => '2027-01-09', 'strata' => [
-        [
-            'targets' => [60, 60],
-            'days' => [[60, 0.1, 60, 0.1, 0, 0], [61, 0.1, 59, 0.1, 0, 0], [10, 0.1, 10, 0.1, 0, 0]],
-        ],
-        [
-            'targets' => [60, 60],
-            'days' => [[60, 0.1, 60, 0.1, 0, 0], [90, 0.1, 60, 0.1, 0, 0], [10, 0.1, 10, 0.1, 0, 0]],
-        ],
-    ]])]);
-    $kept = app(BalanceReport::class)->of($this->salon, ReportPeriod::asked($this->salon, '', ''));
-    expect($kept['share'])
-        ->toEqualWithDelta((1.0 + 0.75) / 2, 1e-6)
-        ->and($kept['heads'])
-        ->toBe(1)
-        ->and($kept['worst'][0]['name'])
-        ->toBe($head->name)
+    $other = $this->aNewHead();
+    $other->update(['name' => 'Another Client']);
+    // Mondays are 4 and 11 January 2027; the last day lies outside what is asked for.
+    daysInBalance($head, ['2027-01-03' => 1.0, '2027-01-04' => 0.5, '2027-01-05' => 0.3, '2026-12-02' => 0.0]);
+    daysInBalance($other, ['2027-01-04' => 0.1]);
+    $asked = ReportPeriod::asked($this->salon, '2026-12-03', '2027-01-09');
+    $kept = app(BalanceReport::class)->of($this->salon, $asked);
+    expect($kept['share'])->toEqualWithDelta((0.6 + 0.1) / 2, 1e-9)
+        ->and($kept['heads'])->toBe(2)
+        ->and(array_column($kept['worst'], 'name'))
+        ->toBe(array_map(ClientName::shown(...), [$other->name, $head->name]))
+        ->and($kept['worst'][1]['share'])->toEqualWithDelta(0.6, 1e-9)
+        ->and(array_column($kept['weeks'], 'from'))->toBe(['2026-12-28', '2027-01-04'])
+        ->and($kept['weeks'][1]['share'])->toEqualWithDelta(0.3, 1e-9)
         ->and(app(BalanceReport::class)->of(
             $this->salon,
-            ReportPeriod::asked($this->salon, '2026-12-01', '2026-12-02'),
+            ReportPeriod::asked($this->salon, '2026-12-01', '2026-12-01'),
         )['share'])->toBeNull();
+});
+
+it('halves the period by its days, not by those that are known', function (): void {
+    foreach (range(1, 3) as $i) {
+        $head = $this->aNewHead();
+        $days = [];
+        foreach (range(1, 20) as $day) {
+            $days[sprintf('2026-12-%02d', $day)] = $day <= 10 ? 0.2 + 0.01 * $i : 0.7;
+        }
+        daysInBalance($head, $days);
+    }
+    $change = app(BalanceReport::class)->of(
+        $this->salon,
+        ReportPeriod::asked($this->salon, '2026-12-01', '2026-12-20'),
+    )['change'];
+    expect($change?->earlier)->toEqualWithDelta(0.22, 1e-9)->and($change?->lately)->toEqualWithDelta(0.7, 1e-9)
+        // All that is known lies in the first half of these: nothing is said of a change.
+        ->and(app(BalanceReport::class)->of(
+            $this->salon,
+            ReportPeriod::asked($this->salon, '2026-12-01', '2027-01-09'),
+        )['change'])->toBeNull();
+});
+
+it('shows how far back is asked for most, and which of it is shown', function (): void {
+    $this->actingAs($this->stylist)->get('/reports')->assertOk()
+        ->assertSeeInOrder(['aria-current="true" >12 weeks', '6 months', '12 months', '18 months'], false);
+    $shown = fn (string $from): string => (string) $this->get("/reports?from={$from}&until=2027-01-09")->getContent();
+    expect($shown('2025-07-10'))->toContain('aria-current="true" >18 months')
+        ->and($shown('2025-07-11'))->toContain('18 months')->not->toContain('aria-current="true" >18');
 });
 
 it('pools counts of broken hairs with an exact interval', function (): void {
@@ -172,7 +207,7 @@ it('shows all of it as a page and as a table, of the own salon only', function (
     $head = $this->aHead();
     doneBooking($this, '2027-01-05', 60, 66);
     doneBooking($this, '2027-01-06', 60, null);
-    $this->actingAs($this->stylist)->get('/reports')->assertSee('Of one visit nobody said when it began and ended');
+    $this->actingAs($this->stylist)->get('/reports')->assertSee('One visit has no times');
     $this
         ->actingAs($this->stylist)
         ->get('/reports')

@@ -57,7 +57,7 @@ it('takes strong protein for strong protein, and a mask without any after it', f
     expect(picked($head))->not->toHaveKey('protein')->not->toHaveKey('mask');
     $this->get("/clients/{$head->id}/wash")->assertOk()
         ->assertSee('No bottle here does it: A mild rinse (its protein is too mild).')
-        ->assertSee('Keratin mask (holds protein where there must be none)');
+        ->assertSee('Keratin mask (contains protein where there must be none)');
     onTheShelf($this, 'Strong treatment', 'protein', 'Aqua, Hydrolyzed Keratin, Cetearyl Alcohol');
     onTheShelf($this, 'Plain mask', 'mask', 'Aqua, Cetearyl Alcohol, Glycerin');
     $bottles = picked($head);
@@ -95,7 +95,7 @@ it('takes minerals off only with what does, and cleanses gently with what is gen
     $head = $this->aHead();
     onTheShelf($this, 'Plain clarifier', 'clarifier', 'Aqua, Sodium Laureth Sulfate, Sodium Chloride');
     plannedAs($head, [['kind' => 'cleanse', 'cleanse' => 'chelating', 'passes' => 1]]);
-    expect(app(WashDayBottles::class)->of($head)['clarifier']->missing)->toContain('takes no minerals off');
+    expect(app(WashDayBottles::class)->of($head)['clarifier']->missing)->toContain('does not remove minerals');
     // One chelator keeps a bottle fresh; three are there for the minerals.
     onTheShelf($this, 'With EDTA', 'clarifier', 'Aqua, Sodium Laureth Sulfate, Disodium EDTA, Phenoxyethanol');
     expect(picked($head))->not->toHaveKey('clarifier');
@@ -215,7 +215,7 @@ it('says the same on plan, wash, booking, products and at home, and what is miss
     $products = preg_replace('/\s+/', ' ', strip_tags($html));
     expect($products)->toContain('Plain mask next wash')->not->toContain('Some co-wash next wash');
     $this->get("/bookings/{$booking->id}")->assertOk()->assertSee('Plain mask')->assertSee($missing);
-    $this->get("/clients/{$head->id}/wash")->assertSee('Passed over: No list mask (no list of ingredients yet).');
+    $this->get("/clients/{$head->id}/wash")->assertSee('Not chosen: No list mask (no list of ingredients yet).');
     // What is done in the salon is no part of the routine at home.
     expect(array_column(app(HomeRoutines::class)->of($head->refresh())->days, 'date'))
         ->each(fn (Expectation $date): Expectation => $date->not->toEqual($this->salon->today()));
@@ -233,7 +233,7 @@ it('names what costs less and is like it, and what is not', function (): void {
     onTheShelf($this, 'Conditioner', 'conditioner', 'Aqua, Cetearyl Alcohol, Glycerin', ['price_cents' => 100]);
     $page = $this->get("/products/{$dear->id}")->assertOk();
     $text = preg_replace('/\s+/', ' ', strip_tags((string) $page->getContent()));
-    expect($text)->toContain('Cheaper, and like it Twin: €3.00 a 100 mL, not €6.00; about as much moisture, slip')
-        ->toMatch('/Cheaper, but not like it Buttery: €2.00 a 100 mL, not €6.00; .*more .*sealing oil and butter/')
+    expect($text)->toContain('Cheaper and similar Twin: €3.00 a 100 mL, not €6.00; about as much moisture, slip')
+        ->toMatch('/Cheaper but different Buttery: €2.00 a 100 mL, not €6.00; .*more .*sealing oil and butter/')
         ->not->toContain('Dearer')->not->toContain('Conditioner:');
 });

@@ -7,6 +7,7 @@ use App\Models\Clearance;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\Trial;
+use App\Wording\Said;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Zone;
@@ -44,7 +45,7 @@ function plannedCleanses(Head $head): array
 it('says nothing of a scalp that nobody read, and sets nothing by it', function (): void {
     $head = $this->aHead();
     expect($head->outlook->scalp)->toBeNull();
-    $this->actingAs($this->stylist)->get("/clients/{$head->id}")->assertSee('The scalp was not read lately');
+    $this->actingAs($this->stylist)->get("/clients/{$head->id}")->assertSee('The scalp was not checked lately');
     expect(plannedCleanses($head))->not->toContain('scalp-care');
 });
 
@@ -58,11 +59,11 @@ it('cares for a scalp that flakes, says why, and says the same on every page', f
     $item = $head->planItems()->where('status', 'planned')->get()->first(
         fn (PlanItem $item): bool => collect($item->steps)->contains('cleanse', 'scalp-care'),
     );
-    expect($item->reasons[0])->toContain('Scalp shampoo: flakes are expected at')
+    expect(Said::of($item->reasons[0]))->toContain('Scalp shampoo: flakes are expected at')
         ->and(collect($item->steps)->firstWhere('cleanse', 'scalp-care')['minutes'])->toEqual(4)
         ->and($scalp['care_on'])->toBe($item->date->format('Y-m-d'));
     $care = 'Scalp shampoo next on ' . $item->date->format('j M') . ', for the flakes.';
-    $this->get("/clients/{$head->id}")->assertSee($care)->assertSee('from here on something is done');
+    $this->get("/clients/{$head->id}")->assertSee($care)->assertSee('treated from here on');
     $this->get("/clients/{$head->id}/plan")->assertSee($care);
     $this->get("/clients/{$head->id}/wash")->assertSee($care);
 });
@@ -82,7 +83,7 @@ it('washes an oily scalp sooner, says so, and keeps to the client’s own days w
     expect($head->refresh()->season['keeps_rhythm'])->toBeTrue()
         ->and($head->planItems()->where('status', 'planned')->count())->toBeLessThan($washes);
     $this->get("/clients/{$head->id}/plan")
-        ->assertSee("the plan keeps to every {$rhythm['own']}, as its terms say")
+        ->assertSee("the plan keeps to every {$rhythm['own']}, as the limits say")
         ->assertSee("Every {$rhythm['own']} days");
     $this->get("/clients/{$head->id}/record.json")->assertJsonPath('season.keeps_rhythm', true);
     $this->put(
@@ -105,7 +106,7 @@ it('bars by itself what a reading says is sore or for a clinician, until somebod
         ->and(array_unique(plannedCleanses($head)))->toBe(['gentle']);
     foreach (['', '/plan', '/wash'] as $page) {
         $this->get("/clients/{$head->id}{$page}")->assertSee(
-            'Heavy flaking with redness was read: for a clinician first.',
+            'Heavy flaking with redness was noted: for a clinician first.',
         );
     }
     $this->get('/today')->assertSee('nobody has looked again: flakes 40 of 80, redness 6 of 10');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bridge\Plans\Outlooks;
 use App\Models\PlanItem;
 use App\Pages\History\LedgerScreen;
+use App\Wording\Said;
 use Nagomi\Core\Estimation\LedgerLine;
 use Sabre\VObject\Reader;
 
@@ -92,7 +93,7 @@ it('is read by another calendar library as what was planned (Debian’s python3-
             ->toBe($item->date->addDay()->format('Y-m-d'))
             ->and($event['sequence'])->toBe($item->sequence)->and($event['status'])->toBe('CONFIRMED')
             ->and($event['summary'])->toBe($head->name . ': ' . App\Wording\StepWords::summary($item->steps))
-            ->and($event['description'])->toContain($item->reasons[0]);
+            ->and($event['description'])->toContain(Said::of($item->reasons[0]));
     }
 });
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bridge\Plans\PromiseChanges;
+use App\Drawings\PlanBalance;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
 use App\Models\PlanEdit;
@@ -44,7 +45,7 @@ it('moves a wash day, plans the rest round it, and takes it back and forth', fun
         ->toContain($before[2])
         ->and($told['words'])
         ->toContain('Moved from')
-        ->toContain('days out of band')
+        ->toContain('days out of balance')
         ->toContain('minute')
         // A preview stores nothing.
         ->and(daysAhead($head))->toBe($before)->and(PlanEdit::query()->count())->toBe(0);
@@ -64,7 +65,7 @@ it('moves a wash day, plans the rest round it, and takes it back and forth', fun
     // Something else done ends what could be done again.
     $this->post("{$page}/undo", ['seen' => (string) $edit->id]);
     $this->postJson("{$page}/acts", ['date' => $before[1], 'act' => 'move', 'value' => '1'])->assertOk();
-    $this->post("{$page}/redo")->assertSessionHas('said', 'Done again: there is nothing to do again.');
+    $this->post("{$page}/redo")->assertSessionHas('said', 'There is nothing to redo.');
 });
 
 it('foretells what the change then really comes to', function (string $act, string $value): void {
@@ -94,7 +95,7 @@ it('leaves out what is there, and says so where it is not', function (): void {
     $this
         ->postJson("/clients/{$head->id}/plan/acts", ['date' => $date, 'act' => 'leave-out', 'value' => 'mask'])
         ->assertStatus(422)
-        ->assertJsonPath('errors.act.0', 'That is not planned for that day.');
+        ->assertJsonPath('errors.act.0', 'There is no such treatment on that day.');
 });
 
 it('says what can be done instead', function (array $body, string $sentence): void {
@@ -119,8 +120,8 @@ it('says what can be done instead', function (array $body, string $sentence): vo
     'something else' => [['date' => 'second', 'act' => 'leave-out', 'value' => 'styling'], 'can be left out'],
     'no treatment' => [['date' => 'second', 'act' => 'carry', 'value' => 'styling:1'], 'Choose a mask, protein'],
     'no way on' => [['date' => 'second', 'act' => 'carry', 'value' => 'mask'], 'Choose a mask, protein'],
-    'too far on' => [['date' => 'second', 'act' => 'carry', 'value' => 'mask:9'], 'no wash day so far on'],
-    'before the first' => [['date' => 'first', 'act' => 'carry', 'value' => 'mask:-1'], 'no wash day so far on'],
+    'too far on' => [['date' => 'second', 'act' => 'carry', 'value' => 'mask:9'], 'no wash day that far away'],
+    'before the first' => [['date' => 'first', 'act' => 'carry', 'value' => 'mask:-1'], 'no wash day that far away'],
     'no strength' => [['date' => 'second', 'act' => 'strength', 'value' => 'mask'], 'no protein of another strength'],
     'no day' => [['date' => 'someday', 'act' => 'move', 'value' => '1'], 'damaged'],
 ]);
@@ -157,7 +158,7 @@ it('shows both to whoever works in a season that somebody else changed meanwhile
         ->assertStatus(409)
         ->assertJsonPath(
             'message',
-            fn (string $message): bool => str_contains($message, 'Ilse changed this season meanwhile'),
+            fn (string $message): bool => str_contains($message, 'Ilse changed this plan meanwhile'),
         );
     $this->post("/clients/{$head->id}/plan/undo", ['seen' => '0'])->assertSessionHasErrors('act');
     expect(PlanEdit::query()->whereNull('undone_at')->count())->toBe(1);
@@ -216,7 +217,7 @@ it('keeps each promise, and lists what changed since', function (): void {
     $head = $this->aHead();
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/plan/terms/promise");
     $first = Promise::query()->sole();
-    $this->get("/clients/{$head->id}/plan")->assertSee('The plan keeps to every day of it.');
+    $this->get("/clients/{$head->id}/plan")->assertSee('The plan still keeps every day of it.');
     $item = firstMasked($head);
     $this->postJson(
         "/clients/{$head->id}/plan/acts",
@@ -227,7 +228,7 @@ it('keeps each promise, and lists what changed since', function (): void {
     $this->get("/clients/{$head->id}/plan")->assertSee($changes[0]);
     $this->post("/clients/{$head->id}/plan/terms/promise");
     expect(Promise::query()->count())->toBe(2)->and($first->refresh()->released_at)->not->toBeNull();
-    $this->get("/clients/{$head->id}/plan")->assertSee('Agreed before')->assertSee('The plan keeps to every day of it.');
+    $this->get("/clients/{$head->id}/plan")->assertSee('Agreed before')->assertSee('The plan still keeps every day of it.');
 });
 
 it('tells moved from left out and from new', function (): void {
@@ -282,7 +283,9 @@ it('sets the seasons of a household side by side, and of a stylist', function ()
         ->assertSee($one->name)
         ->assertSee($two->name)
         ->assertDontSee($other->name);
-    $this->get('/plans')->assertOk()->assertSee('Nobody here yet');
+    // What was chosen is found again; chosen away it is nobody's plan.
+    $this->get('/plans')->assertOk()->assertSee($one->name);
+    $this->get('/plans?household=')->assertOk()->assertSee('Nobody here yet');
     [, $stranger] = $this->salonWithStylist('maren@test.example');
     $this->actingAs($stranger)->get('/plans?household=Harbour+4')->assertOk()->assertDontSee($one->name);
     $this->postJson("/clients/{$one->id}/plan/acts", [])->assertNotFound();
@@ -293,11 +296,14 @@ it('draws a stone for each day, as far along as it is, over the change of the cl
     $line = PlanTimeline::of(CarbonImmutable::parse('2027-03-20', 'Europe/Lisbon'), 12, [
         ['date' => '2027-03-20', 'minutes' => 0.0, 'kinds' => [], 'byHand' => false, 'broken' => false, 'says' => ''],
         [
-            'date' => '2027-04-03', 'minutes' => 400.0, 'kinds' => ['mask'], 'byHand' => true, 'broken' => true,
+            'date' => '2027-04-03', 'minutes' => 400.0, 'kinds' => ['clarifying', 'mild-protein', 'mask'], 'byHand' => true,
+            'broken' => true,
             'says' => '',
         ],
     ], [['from' => '2027-03-01', 'until' => '2027-03-21', 'kind' => 'away', 'says' => 'away'], ['from' => '2026-01-01', 'until' => '2026-01-02', 'kind' => 'away', 'says' => 'long ago']], ['2027-03-01', '2027-03-27', '2027-03-27']);
     expect($line->stones[1]['x'] - $line->stones[0]['x'])->toEqualWithDelta(14 * $line->dayWidth, 0.11)
+        ->and($line->stones[0]['marks'])->toBe([])
+        ->and($line->stones[1]['marks'])->toBe(['clarify', 'protein', 'mask'])
         ->and($line->stones[0]['r'])->toBe(9.0)->and($line->stones[1]['r'])->toBe(19.0)
         ->and($line->spans)->toHaveCount(1)->and($line->spans[0]['width'])->toEqualWithDelta(2 * $line->dayWidth, 0.11)
         ->and($line->promised)->toHaveCount(1)->and($line->weeks)->toHaveCount(13);
@@ -349,7 +355,7 @@ it('does one treatment on another wash day and leaves the rest of both as it is'
     [$day, $next] = $from;
     $body = ['date' => $day, 'act' => 'carry', 'value' => 'mask:1'];
     $told = $this->postJson("/clients/{$head->id}/plan/preview", $body)->assertOk()->json();
-    expect($told['says'])->toContain('done on')->toContain('instead');
+    expect($told['says'])->toContain('moved from');
     expect(kindsAhead($head))->toBe($before);
     $out = $head->outlook()->first()->days_out;
     $this->postJson("/clients/{$head->id}/plan/acts", $body)->assertOk();
@@ -362,7 +368,7 @@ it('does one treatment on another wash day and leaves the rest of both as it is'
     // There it is now, and not here any more.
     $this->postJson("/clients/{$head->id}/plan/acts", $body)
         ->assertStatus(422)
-        ->assertJsonPath('errors.act.0', 'That is not planned for that day.');
+        ->assertJsonPath('errors.act.0', 'There is no such treatment on that day.');
     $this->postJson("/clients/{$head->id}/plan/acts", ['date' => $next, 'act' => 'carry', 'value' => 'mask:-1'])->assertOk();
     expect(kindsAhead($head)[$day])->toContain('mask');
 });
@@ -402,4 +408,25 @@ it('takes a mask along with strong protein, and makes protein milder or stronger
         'errors.act.0',
         'Strong protein needs a mask after it; choose a day that has one.',
     );
+});
+
+it('draws beneath the plan what it comes to, day by day under each stone', function (): void {
+    $today = CarbonImmutable::parse('2027-01-11');
+    $line = PlanTimeline::of($today, 12, []);
+    $day = static fn (float $moisture): array => [$moisture, 4.0, 50.0, 4.0, 10.0, 2.0];
+    $stored = [
+        'from' => '2026-12-01', 'today' => '2027-01-11', 'stones' => [], 'gauges' => [],
+        'strata' => [[
+            'name' => 'most of the hair', 'targets' => [60.0, 50.0], 'days' => [$day(60.0)],
+            'ahead' => array_map($day, range(60.0, 18.0, -0.5)),
+        ]],
+    ];
+    $ahead = PlanBalance::of($stored, 12.0, $line);
+    expect($ahead)->not->toBeNull()
+        // A day of the strip is as wide as a day of the line, and begins where it does.
+        ->and($ahead->width)->toEqualWithDelta($line->dayWidth * 84, 0.1)->and($ahead->x)->toBe(26.0)
+        ->and($ahead->band[0])->toBeGreaterThan(0.0)->toBeLessThan($ahead->band[1])
+        ->and($ahead->band[1])->toBeLessThan(PlanBalance::HEIGHT)
+        ->and(array_sum($ahead->band))->toEqualWithDelta(PlanBalance::HEIGHT, 0.2)
+        ->and(PlanBalance::of(['strata' => []] + $stored, 12.0, $line))->toBeNull();
 });

@@ -36,7 +36,7 @@ it('reads a pasted list, says what the product really is and where its label dis
     $this
         ->get("/products/{$product->id}")
         ->assertSee('The label doesn’t match the ingredients.')
-        ->assertSee('It holds silicones: Dimethicone.')
+        ->assertSee('It contains silicones: Dimethicone.')
         ->assertSee('mild to strong')
             ->assertSee('Hydrolyzed Wheat Protein')
             ->assertSee('not known')
@@ -343,9 +343,9 @@ it('hears of the products of a wash day, her own at home too, and says what the 
     $this->post("/clients/{$head->id}/wash-days", $day)->assertSessionHasNoErrors();
     expect(session('said'))->toContain(
         'Her rice mask is not for this client. The allergy list names it: Mel.',
-    )->toContain('holds protein of its own');
+    )->toContain('contains protein itself');
     $step = $head->washDays()->with('steps')->reorder()->latest('id')->first()->steps->firstWhere('kind', 'mask');
     expect($step->product)->toBe('Her rice mask');
     $this->post("/clients/{$head->id}/wash-days", ['protein' => 'mild-protein', 'protein_minutes' => '5'] + $day);
-    expect(session('said'))->not->toContain('holds protein of its own');
+    expect(session('said'))->not->toContain('contains protein itself');
 });

@@ -20,7 +20,7 @@ it('says the same of a wrong password and an unknown address, and throttles', fu
     foreach (['ilse@test.example', 'nobody@test.example'] as $email) {
         $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors([
             'email' =>
-                'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.',
+                'Address and password do not match. Try again, or ask whoever runs the salon’s Nagomi.',
         ]);
     }
     for ($i = 0; $i < 5; $i++) {

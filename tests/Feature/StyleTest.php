@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Style;
+use App\Wording\Said;
 
 it('follows a style day by day, and sends its life to the Bench', function (): void {
     $head = $this->aHead();
@@ -134,7 +135,7 @@ it('washes braids as they are until they come down, in the plan and on the wash 
     $first = $head->planItems()->where('status', 'planned')->firstOrFail();
     expect($first->date->format('Y-m-d') < $down)
         ->toBeTrue()
-        ->and($first->reasons[0])->toContain('Washed in the style');
+        ->and(Said::of($first->reasons[0]))->toContain('Washed in the style');
     $this->get("/clients/{$head->id}/plan")->assertSee('Washed in the style');
     $this->get("/clients/{$head->id}/wash")
         ->assertSee('Washed in the style that is worn')

@@ -7,6 +7,7 @@ declare(strict_types=1);
 
 use App\Bridge\Clients\HeadRecord;
 use App\Models\PlanItem;
+use App\Wording\Said;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
@@ -152,7 +153,7 @@ it('says on the season which rules clash and what would free the day', function 
     $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/plan")
-        ->assertSee('the rules leave nothing possible')
+        ->assertSee('the rules leave nothing to do')
         ->assertSee('To change that: allow the day at least');
 });
 
@@ -248,7 +249,7 @@ it('says first what the limits cost and what would free most, and says nothing w
         . trans_choice('limits.days', (int) round($limits[0]['gained'])) . '.';
     foreach (['', '/plan'] as $page) {
         $shown = $this->get("/clients/{$head->id}{$page}")->assertSee($says)->getContent();
-        expect(strpos($shown, $says))->toBeLessThan(strpos($shown, e($head->outlook()->first()->verdict)));
+        expect(strpos($shown, $says))->toBeLessThan(strpos($shown, e(Said::of($head->outlook()->first()->verdict))));
     }
     // As promised: the plan without that limit is better by as much.
     $this->put("/clients/{$head->id}/plan/terms", [

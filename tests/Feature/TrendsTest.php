@@ -153,9 +153,9 @@ it('follows wear as it is worked out, with its doubt, beside the signs that spea
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/trends?group=wear")
         ->assertOk()
-        ->assertSee('wear, worked out')
+        ->assertSee('wear, calculated')
         ->assertSee('of 100')
-        ->assertSee('one standard deviation of what the engine knows');
+        ->assertSee('for wear, how far it may be off');
     $last = $head->days()->where('was_read', true)->orderByDesc('date')->first();
     expect(substr_count((string) $page->getContent(), 'trend-dot'))
         ->toBeGreaterThanOrEqual($head->days()->where('was_read', true)->count())

@@ -8,9 +8,12 @@ use App\Bridge\Plans\Outlooks;
 use App\Care\Readings\StylistBiasUpdate;
 use App\Drawings\HairBalance;
 use App\Models\HeadSnapshot;
+use App\Models\Outlook;
 use App\Models\PlanItem;
 use App\Models\StylistBias;
 use App\Wording\ReasonLines;
+use App\Wording\Said;
+use Nagomi\Core\Wording\Message;
 use Tests\Strangers\SameNumbers;
 
 beforeEach(fn () => $this->actingAs($this->stylist));
@@ -54,19 +57,42 @@ it('says after today’s wash only where the hair is washed today', function (bo
 })->with([false, true]);
 
 it('says once what holds back several wash days in a row', function (): void {
-    $held = 'Build-up is past its limit and nothing clarifies. What stands in the way: Colour is fresh. To change that: wait.';
+    $rule = fn (string $key): Message => Message::of(
+        'planning.held-back.rule',
+        says: Message::of("rules.{$key}.says", days: 14),
+        frees: Message::of("rules.{$key}.frees"),
+    );
+    $held = fn (string ...$rules): Message => Message::of(
+        'planning.held-back.nothing-clarifies',
+        rules: Message::inARow(array_map($rule, array_values($rules))),
+    );
+    $usual = Message::of('planning.usual-wash');
     $items = array_map(
-        fn (int $id): PlanItem => (new PlanItem())->forceFill([
-            'id' => $id, 'reasons' => ['The usual cleanse.', $held],
+        fn (int $id, Message $held): PlanItem => (new PlanItem())->forceFill([
+            'id' => $id, 'reasons' => [$usual, $held],
         ]),
         [1, 2, 3],
+        // What else is in the way differs; what is in the way first does not.
+        [$held('colour-is-fresh'), $held('colour-is-fresh', 'clarify-apart'), $held('colour-is-fresh')],
     );
-    $short = 'Build-up is past its limit and nothing clarifies. The rest is as said above.';
-    expect(ReasonLines::of($items))->toBe([
-        1 => ['The usual cleanse.', $held], 2 => ['The usual cleanse.', $short], 3 => ['The usual cleanse.', $short],
-    ])
+    $long = 'Build-up is past its limit and nothing clarifies. What stands in the way: Fresh colour is not clarified or '
+        . 'chelated for 14 days. To change that: wait the days, or clarify before the colour.';
+    $short = 'Build-up is past its limit and nothing clarifies. The rest as above.';
+    $each = 'The usual wash; nothing else is due.';
+    expect(ReasonLines::of($items))->toBe([1 => [$each, $long], 2 => [$each, $short], 3 => [$each, $short]])
         // What is not shown was not said.
-        ->and(ReasonLines::of($items, 1)[2])->toBe(['The usual cleanse.']);
+        ->and(ReasonLines::of($items, 1)[2])->toBe([$each]);
+});
+
+it('says as it is what was kept as a sentence, and what is kept as a message in the language of who reads', function (): void {
+    $item = (new PlanItem())->setRawAttributes([
+        'reasons' => json_encode(['Kept as a sentence.', Message::of('planning.usual-wash')]),
+    ]);
+    expect(Said::all($item->reasons))->toBe(['Kept as a sentence.', 'The usual wash; nothing else is due.']);
+    app()->setLocale('es');
+    expect(Said::all($item->reasons))->toBe(['Kept as a sentence.', 'El lavado de siempre; no toca nada más.']);
+    $outlook = (new Outlook())->setRawAttributes(['verdict' => 'Dry; mask today.']);
+    expect(Said::of($outlook->verdict))->toBe('Dry; mask today.');
 });
 
 it('keeps every line of the book, also of days on which nothing happened', function (): void {

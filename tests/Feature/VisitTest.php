@@ -112,7 +112,7 @@ it('undoes a visit and still shows what it said', function (): void {
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/hair-tests", sitting());
     $visit = latest($head);
     $page = "/clients/{$head->id}/history/{$visit->id}";
-    $this->delete($page)->assertSessionHas('said', 'Undone: the readings of that visit are taken back.');
+    $this->delete($page)->assertSessionHas('said', 'Undone: the results of that visit are removed.');
     expect($head->outlook()->first()->standing)->toEqual($before)->and($visit->readings()->count())->toBe(0);
     $this->get($page)->assertSee('This visit was undone')->assertSee('dryness')->assertDontSee('Correct this visit');
     $this->delete($page)->assertSessionHas('said', 'That visit was undone before.');

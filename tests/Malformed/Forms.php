@@ -122,7 +122,7 @@ final readonly class Forms
                     'by' => 'Ilse', 'width' => 10, 'height' => 10,
                 ],
             )),
-            'deletion' => '1', 'zone' => 'crown', 'date' => '2027-02-01', 'place' => '0',
+            'deletion' => '1', 'zone' => 'crown', 'date' => '2027-02-01', 'place' => '0', 'said' => '0',
             'moment' => 'before-cleansing', 'device' => 'scale', 'secret' => str_repeat('a', 48), 'path' => 'x',
         ];
     }
@@ -392,6 +392,7 @@ final readonly class Forms
                 'heat_tool' => 'high', 'up_style' => 'tight', 'swim' => 'sea', 'wetting' => '1', 'chemical' => '0',
                 'cleanse_product' => 'x',
             ],
+            'language' => ['language' => 'en'],
             'sign-in' => ['email' => 'ilse@test.example', 'password' => 'wrong-password'],
             default => ['x' => '1'],
         };

@@ -17,6 +17,7 @@ use Nagomi\Core\WashDay\PathTask;
 use Nagomi\Core\WashDay\WashDayPlan;
 use Nagomi\Core\WashDay\WashDayStep;
 use Nagomi\Core\WashDay\WashStepKind;
+use Nagomi\Core\Wording\Message;
 
 function values(string $name): array
 {
@@ -106,7 +107,7 @@ it('is done when networkx is done with days of every step there is (scripts/comp
         $steps = array_map(static fn (array $step): WashDayStep => new WashDayStep(
             WashStepKind::from($step['kind']),
             $step['key'],
-            $step['key'],
+            Message::asItIs($step['key']),
             (float) $step['hands_on_minutes'],
             waitingMinutes: (float) $step['waiting_minutes'],
             beside: $step['beside'],

@@ -91,6 +91,8 @@ final readonly class OutsideFigures
             ])->all(),
             'hair_balance' => $outlook->hair_balance, 'standing' => $outlook->standing, 'cells' => $outlook->cells,
             'shares' => array_column($outlook->standing, 'share'),
+            'balance_days' => DB::table('balance_days')->where('head_id', $head->id)->get(['date', 'in_balance'])
+                ->all(),
             'plan' => $head->planItems()->where('status', 'planned')->get()->map(
                 fn (PlanItem $item): array => ['minutes' => $item->minutes],
             )->all(),

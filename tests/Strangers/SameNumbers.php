@@ -10,11 +10,13 @@ use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
 use App\Pages\Trends\TrendsScreen;
+use App\Wording\Said;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\EngineAnswer;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Sentences;
 use Tests\Feature\FeatureTestCase;
 
 /**
@@ -115,7 +117,7 @@ final readonly class SameNumbers
     private function verdicts(Head $head, Outlook $outlook): void
     {
         foreach (['', '/plan'] as $page) {
-            $this->test->get("/clients/{$head->id}{$page}")->assertOk()->assertSee($outlook->verdict);
+            $this->test->get("/clients/{$head->id}{$page}")->assertOk()->assertSee(Said::of($outlook->verdict));
         }
     }
 
@@ -160,7 +162,12 @@ final readonly class SameNumbers
     private function inTheRecord(Head $head, Outlook $outlook): void
     {
         $record = CareRecordReader::read(app(RecordTransfer::class)->export($head), Parameters::shipped());
-        $answer = new EngineAnswer($record, Calendar::dayOf($head->salon->today()), Outlooks::WEEKS_AHEAD);
+        $answer = new EngineAnswer(
+            $record,
+            Calendar::dayOf($head->salon->today()),
+            app(Sentences::class),
+            Outlooks::WEEKS_AHEAD,
+        );
         foreach ($answer->explain()['strata'] as $s => $stratum) {
             foreach (['moisture', 'protein', 'wear'] as $quantity) {
                 [$mean, $sd] = $outlook->standing[$s][$quantity];

@@ -109,6 +109,16 @@ final class Scenarios
                 )->hides_names,
                 1,
             ),
+            'language' => new Scenario(
+                fn (TogetherTestCase $test): int => User::query()->whereKey($test->stylist->id)->update([
+                    'language' => null,
+                ]),
+                fn (): Sent => new Sent('PUT', '/language', ['language' => 'es']),
+                fn (mixed $any, TogetherTestCase $test): int => (int) (
+                    User::query()->findOrFail($test->stylist->id)->language === 'es'
+                ),
+                1,
+            ),
             'bookings.store' => new Scenario(
                 fn (TogetherTestCase $test): Head => [$clear($test), $test->aHead()][1],
                 fn (Head $head, int $i, TogetherTestCase $test): Sent => new Sent(
@@ -207,6 +217,22 @@ final class Scenarios
                 ),
                 fn (Booking $booking): int => Booking::query()->findOrFail($booking->id)->over_minutes,
                 10,
+            ),
+            // Undone once, by whoever came first: a second time finds nothing.
+            'bookings.unsay' => new Scenario(
+                function (TogetherTestCase $test) use ($clear, $booked): Booking {
+                    $clear($test);
+                    $booking = $booked($test);
+                    Booking::query()->whereKey($booking->id)->update([
+                        'date' => $test->salon->today()->format('Y-m-d'), 'sequence' => 1, 'over_minutes' => 20,
+                        'stood' => '{"sequence":1,"over_minutes":10}',
+                    ]);
+
+                    return $booking;
+                },
+                fn (Booking $booking): Sent => new Sent('DELETE', "/bookings/{$booking->id}/notes/1"),
+                fn (Booking $booking): int => Booking::query()->findOrFail($booking->id)->over_minutes,
+                -10,
             ),
             'bookings.times' => new Scenario(
                 function (TogetherTestCase $test) use ($clear, $booked): Booking {

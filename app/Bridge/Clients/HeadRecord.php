@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\WashDay;
 use App\Models\WashStep;
 use App\Models\ZonePart;
+use App\Wording\Said;
 use DateTimeInterface;
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Estimation\HeadHistory;
@@ -293,7 +294,7 @@ final readonly class HeadRecord
             'date' => $item->date->format('Y-m-d'),
             'steps' => $item->steps,
             'minutes' => $item->minutes,
-            'reason' => implode(' ', $item->reasons),
+            'reason' => implode(' ', Said::all($item->reasons)),
         ])->values()->all()];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Clients;
 
+use App\Wording\Words;
 use GdImage;
 use InvalidArgumentException;
 
@@ -28,20 +29,16 @@ final readonly class PictureIntake
     {
         $size = @getimagesize($file);
         if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw new InvalidArgumentException('Picture: this is no picture; choose a JPEG, PNG or WebP file.');
+            throw new InvalidArgumentException(Words::say('refusals.picture-file.none'));
         }
         if (min($size[0], $size[1]) < self::LEAST_SIDE || $size[0] * $size[1] > self::MOST_MEGAPIXELS * 1_000_000) {
-            throw new InvalidArgumentException(
-                'Picture: choose one of at least '
-                    . self::LEAST_SIDE
-                    . ' pixels a side and at most '
-                    . self::MOST_MEGAPIXELS
-                    . ' megapixels.',
-            );
+            throw new InvalidArgumentException(Words::say('refusals.picture-file.size', [
+                'least' => self::LEAST_SIDE, 'most' => self::MOST_MEGAPIXELS,
+            ]));
         }
         $image = @imagecreatefromstring((string) file_get_contents($file));
         if ($image === false) {
-            throw new InvalidArgumentException('Picture: the file is damaged; choose another.');
+            throw new InvalidArgumentException(Words::say('refusals.picture-file.damaged'));
         }
         $image = $this->shrunk($this->upright($image, $file, $size[2]));
         ob_start();

@@ -48,6 +48,7 @@ final readonly class Outlooks
     public const WEEKS_AHEAD = 12;
 
     public function __construct(
+        private BalanceDays $balanceDays,
         private ChairWork $chairWork,
         private HeadRecord $headRecord,
         private LengthHistory $lengthHistory,
@@ -89,6 +90,7 @@ final readonly class Outlooks
         $this->storedSnapshots->forget($head, $from === null ? null : $since);
         $trace = KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $today, $from);
         $this->storedSnapshots->keep($head, $trace);
+        $this->balanceDays->keep($head, $trace, $from, $since, $today);
         $pace = $this->headRecord->pace($head, $frame->head, $today);
         $lately = $this->headRecord->lately($head, $today);
         $terms = $this->headRecord->terms($head, pace: $pace);
@@ -126,7 +128,7 @@ final readonly class Outlooks
         return Outlook::query()->updateOrCreate(['head_id' => $head->id], [
             'salon_id' => $head->salon_id,
             'as_of' => $today->format('Y-m-d'),
-            'verdict' => mb_substr($verdict, 0, 400),
+            'verdict' => $verdict,
             'cells' => array_map(fn (float $probability): float => round($probability, 4), $cells),
             'standing' => $this->outlookParts->standing($state),
             'signs' => $this->outlookSigns->of($head, $state, $this->storedSnapshots->visits($head)),

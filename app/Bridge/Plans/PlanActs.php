@@ -7,6 +7,9 @@ namespace App\Bridge\Plans;
 use App\Bridge\Clients\BookedDay;
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Wording\SalonClock;
+use App\Wording\Words;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
@@ -34,7 +37,7 @@ final readonly class PlanActs
     {
         $items = $this->items($head);
         $item = $items->first(fn (PlanItem $planned): bool => $planned->date->format('Y-m-d') === $date)
-            ?? throw new InvalidArgumentException('That wash day is not planned any more; look at the season anew.');
+            ?? throw new InvalidArgumentException(Words::say('refusals.plan-act.gone'));
 
         return match ($kind) {
             'move' => $this->moved($head, $items, $item, (int) $value, $by),
@@ -43,8 +46,13 @@ final readonly class PlanActs
             'leave-out' => $this->leftOut($head, $item, $value, $by),
             'carry' => $this->treatmentActs->carried($head, $items, $item, $value, $by),
             'strength' => $this->treatmentActs->strengthened($head, $item, $value, $by),
-            default => throw new InvalidArgumentException('That cannot be done to a wash day.'),
+            default => throw new InvalidArgumentException(Words::say('refusals.plan-act.unknown')),
         };
+    }
+
+    private static function day(CarbonImmutable $day): string
+    {
+        return SalonClock::dayInWords($day, 'j M');
     }
 
     private function movesDays(): int
@@ -115,12 +123,12 @@ final readonly class PlanActs
         }
         [$least, $most] = $this->room($items, $item, $head, $booked);
         if ($days === 0 || $days < $least || $days > $most) {
-            throw new InvalidArgumentException(
-                "That wash day can move from {$item->date->addDays($least)->format('j M')} to {$item->date->addDays($most)->format('j M')}; beyond that it would meet the next.",
-            );
+            throw new InvalidArgumentException(Words::say('refusals.plan-act.room', [
+                'from' => self::day($item->date->addDays($least)), 'until' => self::day($item->date->addDays($most)),
+            ]));
         }
         $to = $item->date->addDays($days);
-        $says = "moved from {$item->date->format('j M')} to {$to->format('j M')}";
+        $says = Words::say('plan-acts.moved', ['from' => self::day($item->date), 'until' => self::day($to)]);
 
         return new PlanAct(
             $this->handSetDays->season(
@@ -136,8 +144,10 @@ final readonly class PlanActs
     private function swapped(Head $head, Collection $items, PlanItem $item, string $by): PlanAct
     {
         $next = $items->first(fn (PlanItem $other): bool => $other->date > $item->date)
-            ?? throw new InvalidArgumentException('There is no later wash day to swap with.');
-        $says = "swapped {$item->date->format('j M')} with {$next->date->format('j M')}";
+            ?? throw new InvalidArgumentException(Words::say('refusals.plan-act.no-later'));
+        $says = Words::say('plan-acts.swapped', [
+            'from' => self::day($item->date), 'until' => self::day($next->date),
+        ]);
         $dates = [$item->date->format('Y-m-d'), $next->date->format('Y-m-d')];
 
         return new PlanAct(
@@ -157,15 +167,15 @@ final readonly class PlanActs
     {
         $now = $this->handSetDays->set($item, $item->date, '', $by)['mask_minutes'] ?? null;
         if (! is_float($now)) {
-            throw new InvalidArgumentException('There is no mask on that day to make longer or shorter.');
+            throw new InvalidArgumentException(Words::say('refusals.plan-act.no-mask'));
         }
         $then = $now + $minutes;
         if ($minutes === 0 || $then < Step::LEAST_MINUTES || $then > 60) {
-            throw new InvalidArgumentException(
-                'A mask sits up to 60 minutes; leave it out instead of making it shorter than this.',
-            );
+            throw new InvalidArgumentException(Words::say('refusals.plan-act.mask-minutes'));
         }
-        $says = sprintf('mask of %s %d instead of %d minutes', $item->date->format('j M'), (int) $then, (int) $now);
+        $says = Words::say('plan-acts.masked', [
+            'day' => self::day($item->date), 'then' => (int) $then, 'now' => (int) $now,
+        ]);
 
         return new PlanAct(
             $this->handSetDays->season(
@@ -179,7 +189,9 @@ final readonly class PlanActs
 
     private function leftOut(Head $head, PlanItem $item, string $treatment, string $by): PlanAct
     {
-        $says = str_replace('-', ' ', $treatment) . " of {$item->date->format('j M')} left out";
+        $says = Words::say('plan-acts.left-out', [
+            'what' => Words::say("plan-acts.treatments.{$treatment}"), 'day' => self::day($item->date),
+        ]);
         $set = $this->handSetDays->set($item, $item->date, $says, $by);
         $usual = $head->sore_scalp || $head->red_sign ? CleanseKind::Gentle : CleanseKind::Shampoo;
         [$there, $set] = match ($treatment) {
@@ -189,13 +201,13 @@ final readonly class PlanActs
                 is_string($set['cleanse']) && CleanseKind::tryFrom($set['cleanse'])?->clarifies() === true,
                 ['cleanse' => $usual->value] + $set,
             ],
-            default => throw new InvalidArgumentException('Mask, protein or clarifying can be left out.'),
+            default => throw new InvalidArgumentException(Words::say('refusals.plan-act.left-out')),
         };
         if (! $there) {
-            throw new InvalidArgumentException('That is not planned for that day.');
+            throw new InvalidArgumentException(Words::say('refusals.plan-act.not-that-day'));
         }
         if ($treatment === 'mask' && ($set['protein'] ?? '') === StepKind::StrongProtein->value) {
-            throw new InvalidArgumentException('Strong protein is never left without its mask; leave the protein out.');
+            throw new InvalidArgumentException(Words::say('refusals.plan-act.pair'));
         }
 
         return new PlanAct(

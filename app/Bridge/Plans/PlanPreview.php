@@ -7,12 +7,15 @@ namespace App\Bridge\Plans;
 use App\Bridge\Clients\HeadRecord;
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Wording\Said;
+use App\Wording\Words;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanConsequence;
 use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Message;
 
 /** What a change of the season would come to, before it is made. Nothing is stored. */
 final readonly class PlanPreview
@@ -44,7 +47,7 @@ final readonly class PlanPreview
             saysWhy: false,
         );
         $then = PlanConsequence::of($plan, $this->parameters->planning);
-        $broken = array_values(array_diff($then->broken, $this->brokenNow($head)));
+        $broken = array_values(array_diff(Said::all($then->broken), Said::all($this->brokenNow($head))));
 
         return [
             'says' => $act->says,
@@ -56,7 +59,7 @@ final readonly class PlanPreview
         ];
     }
 
-    /** @return list<string> as a consequence words them */
+    /** @return list<Message> as a consequence words them */
     private function brokenNow(Head $head): array
     {
         $broken = [];
@@ -64,7 +67,7 @@ final readonly class PlanPreview
         $items = $head->planItems()->where('status', 'planned')->get();
         foreach ($items as $item) {
             foreach ($item->broken as $rule) {
-                $broken[] = "{$item->date->format('j M')}: {$rule}";
+                $broken[] = Message::of('planning.broken-on', date: $item->date, rule: $rule);
             }
         }
 
@@ -78,22 +81,29 @@ final readonly class PlanPreview
      */
     public function inWords(array $preview): string
     {
-        $more = function (float $number, string $one, string $several): string {
+        $more = function (float $number, string $of): string {
             $shown = rtrim(rtrim(number_format(abs($number), 1), '0'), '.');
+            $way = match (true) {
+                $shown === '0' || $shown === '' => 'alike',
+                $number > 0 => 'more',
+                default => 'fewer',
+            };
 
-            return $shown === '0' || $shown === ''
-                ? "as many {$several}"
-                : "{$shown} " . ($shown === '1' ? $one : $several) . ($number > 0 ? ' more' : ' fewer');
+            return trans_choice("plan-acts.preview.{$of}.{$way}", $shown === '1' ? 1 : 2, [
+                'number' => Words::number((float) $shown),
+            ]);
         };
 
         return implode(' ', [
             $preview['says'],
-            'Over the season: ' . implode(', ', array_filter([
-                $more($preview['days'], 'day out of band', 'days out of band'),
-                $more((float) $preview['minutes'], 'minute', 'minutes'),
-                $preview['washes'] === 0 ? '' : $more((float) $preview['washes'], 'wash day', 'wash days'),
+            Words::say('plan-acts.preview.over') . ' ' . implode(', ', array_filter([
+                $more($preview['days'], 'days'),
+                $more((float) $preview['minutes'], 'minutes'),
+                $preview['washes'] === 0 ? '' : $more((float) $preview['washes'], 'washes'),
             ])) . ';',
-            $preview['broken'] === [] ? 'no rule is broken by it.' : 'it breaks: ' . implode(' ', $preview['broken']),
+            $preview['broken'] === []
+                ? Words::say('plan-acts.preview.breaks-none')
+                : Words::say('plan-acts.preview.breaks', ['rules' => implode(' ', $preview['broken'])]),
         ]);
     }
 }

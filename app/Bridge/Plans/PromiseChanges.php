@@ -7,8 +7,11 @@ namespace App\Bridge\Plans;
 use App\Models\PlanItem;
 use App\Models\Promise;
 use App\Wording\PromisedTreatments;
+use App\Wording\SalonClock;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 
 /** How a plan has moved since it was promised. */
 final class PromiseChanges
@@ -34,25 +37,35 @@ final class PromiseChanges
             if ($date < $today->format('Y-m-d')) {
                 continue;
             }
-            $words = ucfirst(str_replace('-', ' ', $treatment));
+            $words = self::words($treatment);
             $nearest = self::nearest($date, $now[$treatment] ?? []);
             if ($nearest === null) {
-                $says[] = "{$words} of " . self::day($date) . ' is not planned any more.';
+                $says[] = Words::say('plan-acts.promise.gone', ['what' => $words, 'day' => self::day($date)]);
                 continue;
             }
             $now[$treatment] = array_values(array_diff($now[$treatment] ?? [], [$nearest]));
             if ($nearest !== $date) {
-                $says[] = "{$words} moved from " . self::day($date) . ' to ' . self::day($nearest) . '.';
+                $says[] = Words::say('plan-acts.promise.moved', [
+                    'what' => $words, 'from' => self::day($date), 'until' => self::day($nearest),
+                ]);
             }
         }
         $last = max(['', ...array_column($promise->items, 'date')]);
         foreach ($now as $treatment => $dates) {
             foreach (array_filter($dates, fn (string $date): bool => $date <= $last) as $date) {
-                $says[] = ucfirst(str_replace('-', ' ', (string) $treatment)) . ' on ' . self::day($date) . ' is new.';
+                $says[] = Words::say('plan-acts.promise.new', [
+                    'what' => self::words((string) $treatment), 'day' => self::day($date),
+                ]);
             }
         }
 
         return $says;
+    }
+
+    /** @param string $treatment of {@see PromisedTreatments}; begins a sentence */
+    private static function words(string $treatment): string
+    {
+        return Str::ucfirst(Words::say("plan-acts.treatments.{$treatment}"));
     }
 
     /** @param list<string> $dates */
@@ -66,6 +79,6 @@ final class PromiseChanges
 
     private static function day(string $date): string
     {
-        return CarbonImmutable::parse($date)->format('j M');
+        return SalonClock::dayInWords($date, 'j M');
     }
 }

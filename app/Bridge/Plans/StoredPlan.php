@@ -11,7 +11,6 @@ use App\Bridge\WashDays\UsualDrying;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\ScalpWords;
-use App\Wording\Words;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Str;
@@ -21,6 +20,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem as CoreItem;
 use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\RuleWords;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -31,6 +31,7 @@ use Nagomi\Core\WashDay\PacedSteps;
 use Nagomi\Core\WashDay\PlannedPaces;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\WashDayBuilder;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Keeps the stored plan in step with a new one: an item that only moved or changed keeps its uid and counts up its
@@ -97,10 +98,10 @@ final readonly class StoredPlan
     /**
      * @return array{
      *     date: string, steps: list<array<string, mixed>>, minutes: float, parts: array<string, mixed>,
-     *     styles_after: bool, reasons: list<string>,
-     *     without: array<string, mixed>|null, broken: list<string>, barred: array<string, string>, look: bool,
+     *     styles_after: bool, reasons: list<Message>,
+     *     without: array<string, mixed>|null, broken: list<Message>, barred: array<string, string>, look: bool,
      *     by_hand: array<string, string>|null,
-     *     clash: array<string, list<string>>|null, broken_hairs: float, status: string,
+     *     clash: array<string, list<Message>>|null, broken_hairs: float, status: string,
      * }
      */
     private function columns(CoreItem $item, Head $head, Pace $pace, DryingMethod $drying): array
@@ -119,7 +120,7 @@ final readonly class StoredPlan
             'reasons' => $this->reasons($item, $core),
             'without' => $this->outlookParts->without($item),
             'broken' => array_map(
-                fn (Rule $rule): string => $rule->sentence($this->parameters->planning),
+                fn (Rule $rule): Message => RuleWords::sentence($rule, $this->parameters->planning),
                 $item->broken,
             ),
             'barred' => array_map(fn (Rule $rule): string => $rule->key(), $item->barred),
@@ -140,7 +141,7 @@ final readonly class StoredPlan
         return PlannedMinutes::kept($plan->minutes(), $drying);
     }
 
-    /** @return list<string> what the scalp asks for comes first: nobody would guess it from the balance */
+    /** @return list<Message> what the scalp asks for comes first: nobody would guess it from the balance */
     private function reasons(CoreItem $item, CoreHead $head): array
     {
         $scalp = $item->scalp;
@@ -151,7 +152,7 @@ final readonly class StoredPlan
             $cares
                 ? ScalpWords::careReason($scalp->for->value, $scalp->expected, $scalp->least, $scalp->most)
                 : null,
-            $isOilOff ? Words::say('scalp.oil-off') : null,
+            $isOilOff ? Message::of('scalp.oil-off') : null,
             ...$item->reasons,
         ]));
     }

@@ -7,6 +7,7 @@ namespace App\Bridge\Plans;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\PromisedTreatments;
+use App\Wording\Said;
 use App\Wording\Words;
 use DomainException;
 use InvalidArgumentException;
@@ -14,6 +15,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Wish;
 use Nagomi\Core\Record\InvalidRecord;
 use Nagomi\Core\Record\PlanTermsFields;
+use Nagomi\Core\Record\RecordProblem;
 
 /** The terms of a head's season as the page shows them and as they are kept, in the shape of the care record. */
 final readonly class StoredPlanTerms
@@ -39,7 +41,10 @@ final readonly class StoredPlanTerms
             return PlanTermsFields::write(PlanTermsFields::fromArray($season, $this->parameters->washDay));
         } catch (InvalidRecord $invalid) {
             throw new InvalidArgumentException(
-                implode("\n", array_map(fn ($problem): string => ucfirst($problem->sentence), $invalid->problems)),
+                implode("\n", array_map(
+                    fn (RecordProblem $problem): string => ucfirst(Said::of($problem->instead)),
+                    $invalid->problems,
+                )),
                 previous: $invalid,
             );
         }

@@ -6,6 +6,7 @@ namespace App\Bridge\Plans;
 
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use InvalidArgumentException;
@@ -37,8 +38,8 @@ final readonly class TreatmentActs
         $to = $this->target($items, $item, $on);
         $says = Words::say('plan.acts.carried', [
             'what' => Words::say("plan.acts.{$treatment}"),
-            'from' => $item->date->format('j M'),
-            'to' => $to->date->format('j M'),
+            'from' => SalonClock::dayInWords($item->date, 'j M'),
+            'to' => SalonClock::dayInWords($to->date, 'j M'),
         ]);
         $source = $this->handSetDays->set($item, $item->date, $says, $by);
         $target = $this->handSetDays->set($to, $to->date, $says, $by);
@@ -47,7 +48,7 @@ final readonly class TreatmentActs
         }
         if (self::has($target, $treatment)) {
             throw new InvalidArgumentException(Words::say('plan.acts.there-already', [
-                'day' => $to->date->format('j M'),
+                'day' => SalonClock::dayInWords($to->date, 'j M'),
                 'what' => Words::say("plan.acts.{$treatment}"),
             ]));
         }
@@ -64,7 +65,7 @@ final readonly class TreatmentActs
      */
     public function strengthened(Head $head, PlanItem $item, string $value, string $by): PlanAct
     {
-        $says = Words::say("plan.acts.{$value}", ['day' => $item->date->format('j M')]);
+        $says = Words::say("plan.acts.{$value}", ['day' => SalonClock::dayInWords($item->date, 'j M')]);
         $set = $this->handSetDays->set($item, $item->date, $says, $by);
         $kind = StepKind::tryFrom($value);
         if ($kind === null || ! $kind->isProtein() || ($set['protein'] ?? $value) === $value) {

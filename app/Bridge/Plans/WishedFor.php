@@ -7,6 +7,7 @@ namespace App\Bridge\Plans;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Wording\PromisedTreatments;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use DateTimeImmutable;
 use Nagomi\Core\Planning\Wish;
@@ -35,8 +36,8 @@ final readonly class WishedFor
         return new self(new Wish(WishKind::from($kind), $from, $until, $what, $days), Words::say("wishes.{$kind}", [
             'what' => Words::say("wishes.treatments.{$what}"),
             'days' => (int) $days,
-            'from' => $from->format('j M'),
-            'until' => $until->format('j M'),
+            'from' => SalonClock::dayInWords($from, 'j M'),
+            'until' => SalonClock::dayInWords($until, 'j M'),
         ]));
     }
 
@@ -56,7 +57,7 @@ final readonly class WishedFor
                     new Wish(WishKind::LeaveOut, $today, $first->modify('-1 day'), $what),
                     Words::say('wishes.later', [
                         'what' => Words::say("wishes.treatments.{$what}"),
-                        'until' => $first->format('j M'),
+                        'until' => SalonClock::dayInWords($first, 'j M'),
                     ]),
                 );
             }

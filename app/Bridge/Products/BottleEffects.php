@@ -73,7 +73,7 @@ final readonly class BottleEffects
     {
         $of = $this->parameters->contents;
         $usual = $of->usualPercent[$kind][$content->value];
-        $times = static fn (float $percent): string => number_format(
+        $times = static fn (float $percent): string => Words::rounded(
             ContentFactor::of(new ContentShare($percent, $percent, $percent), $usual, $of)->times,
             1,
         );
@@ -115,7 +115,7 @@ final readonly class BottleEffects
         $percent = $contents->of(Content::Chelator)->typicalPercent;
 
         return $percent >= $this->parameters->contents->chelatesFromPercent
-            ? Words::say('bottles.chelates', ['percent' => number_format($percent, 1)])
+            ? Words::say('bottles.chelates', ['percent' => Words::rounded($percent, 1)])
             : Words::say('bottles.chelates-not');
     }
 
@@ -124,7 +124,7 @@ final readonly class BottleEffects
         $percent = $contents->of(Content::PenetratingOil)->typicalPercent;
 
         return $percent > 0.0
-            ? Words::say('bottles.protects', ['percent' => number_format($percent, $percent < 10 ? 1 : 0)])
+            ? Words::say('bottles.protects', ['percent' => Words::rounded($percent, $percent < 10 ? 1 : 0)])
             : Words::say('bottles.protects-not');
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Head;
 use App\Models\Product;
 use App\Models\WashSessionAct;
 use App\Models\WashStep;
+use App\Wording\MessageLanguage;
 use Closure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
@@ -66,7 +67,15 @@ final readonly class ClientShelves
     /** What is kept of a client goes with the client. */
     public static function forget(Head $head): void
     {
-        Cache::forget("shelf.{$head->id}");
+        foreach (array_keys(MessageLanguage::NAMES) as $language) {
+            Cache::forget(self::place($head, $language));
+        }
+    }
+
+    /** It says amounts and reasons, so each language has its own. */
+    private static function place(Head $head, string $language): string
+    {
+        return "shelf.{$head->id}.{$language}";
     }
 
     /**
@@ -78,14 +87,15 @@ final readonly class ClientShelves
     private function kept(Head $head): array
     {
         $fingerprint = ShelfFingerprint::of($head, $this->productFit->humidity($head, $head->salon));
-        $kept = Cache::get("shelf.{$head->id}");
+        $place = self::place($head, app()->getLocale());
+        $kept = Cache::get($place);
         if (is_array($kept) && ($kept['of'] ?? '') === $fingerprint && is_string($kept['shelf'] ?? null)) {
             /** @var KeptShelf */
             return Crypt::decrypt($kept['shelf']);
         }
         $shelf = $this->read($head);
         Cache::put(
-            "shelf.{$head->id}",
+            $place,
             ['of' => $fingerprint, 'shelf' => Crypt::encrypt($shelf)],
             self::KEPT_SECONDS,
         );

@@ -11,6 +11,7 @@ use App\Models\Product;
 use App\Models\Reaction;
 use App\Models\Salon;
 use App\Wording\AmountWords;
+use App\Wording\Said;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Climate\DewPoint;
@@ -92,7 +93,9 @@ final readonly class ProductFit
         $words = [];
         foreach (['surfactant_strength' => 'surfactants', 'protein_strength' => 'protein'] as $key => $word) {
             if (is_string($reading[$key] ?? null) && $reading[$key] !== 'none') {
-                $words[] = str_replace('-', ' ', $reading[$key]) . " {$word}";
+                $words[] = Words::say("bottles.contains.{$word}", [
+                    'strength' => Words::say("products.strengths.{$word}.{$reading[$key]}"),
+                ]);
             }
         }
         foreach (
@@ -106,7 +109,7 @@ final readonly class ProductFit
             }
         }
 
-        return $words === [] ? 'nothing that is known yet' : implode(', ', $words);
+        return $words === [] ? Words::say('bottles.nothing-known') : implode(', ', $words);
     }
 
     /** @return float in % today, by the salon's weather station or as written down */
@@ -169,6 +172,17 @@ final readonly class ProductFit
         );
     }
 
+    /** @return list<array{SuitabilityVerdict, string}> what keeps it from a client whatever is in it */
+    private static function barred(Product $product, bool $reacted): array
+    {
+        $recalled = Words::say('bottles.recalled', ['because' => $product->recalled_because ?? '']);
+
+        return [
+            ...$reacted ? [[SuitabilityVerdict::No, Words::say('bottles.reacted')]] : [],
+            ...$product->recalled_on === null ? [] : [[SuitabilityVerdict::No, $recalled]],
+        ];
+    }
+
     /**
      * @param Collection<int, Reaction> $reactions
      *
@@ -195,18 +209,13 @@ final readonly class ProductFit
                 || $reaction->ingredient !== null
                     && stripos($product->ingredients, $reaction->ingredient) !== false,
         );
-        $barred = [
-            ...$reacted ? [[SuitabilityVerdict::No, 'A reaction to it, or to what is in it, was noted before.']] : [],
-            ...$product->recalled_on !== null
-                ? [[SuitabilityVerdict::No, "Recalled: {$product->recalled_because}."]]
-                : [],
-        ];
+        $barred = self::barred($product, $reacted);
 
         return [
             'product' => $product,
             'verdict' => ($barred === [] ? $told['verdict'] : SuitabilityVerdict::No)->value,
             'reasons' => array_map(
-                fn (array $reason): array => ['verdict' => $reason[0]->value, 'says' => $reason[1]],
+                fn (array $reason): array => ['verdict' => $reason[0]->value, 'says' => Said::kept($reason[1])],
                 [...$barred, ...$told['reasons']],
             ),
             'dose' => $dose,

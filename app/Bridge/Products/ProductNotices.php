@@ -6,6 +6,7 @@ namespace App\Bridge\Products;
 
 use App\Models\Head;
 use App\Models\Product;
+use App\Wording\Said;
 use App\Wording\Words;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\InvalidIngredientList;
@@ -52,7 +53,10 @@ final readonly class ProductNotices
             $told = Suitability::of($reading, ProductKind::from($product->kind), $wearer, $book);
             foreach ($told['reasons'] as [$verdict, $sentence]) {
                 if ($verdict === SuitabilityVerdict::No) {
-                    $notices[] = "{$product->name} is not for this client. {$sentence}";
+                    $notices[] = Words::say(
+                        'bottles.not-for',
+                        ['name' => $product->name, 'why' => Said::of($sentence)],
+                    );
                 }
             }
             $kinds = array_map(

@@ -7,9 +7,11 @@ namespace App\Bridge\Readings;
 use App\Models\Head;
 use App\Models\Reading;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Readings\TestCatalogue;
 
 /** The signs of a head over the last months: the one source of what is usual of it and what has changed. */
 final readonly class SignsOverTime
@@ -25,8 +27,12 @@ final readonly class SignsOverTime
         return $today->subMonths(self::MONTHS);
     }
 
-    /** @return array<string, list<SignSeries>> by sign, of the whole head first */
-    public function of(Head $head): array
+    /**
+     * @param list<Sign>|null $signs only these; null: every sign there is
+     *
+     * @return array<string, list<SignSeries>> by sign, of the whole head first
+     */
+    public function of(Head $head, ?array $signs = null): array
     {
         $head->loadMissing('salon');
         $moments = array_flip(array_map(fn (Moment $moment): string => $moment->value, Moment::cases()));
@@ -35,6 +41,10 @@ final readonly class SignsOverTime
         /** @var iterable<Reading> $readings */
         $readings = $head->readings()
             ->where('date', '>=', self::from($head->salon->today())->format('Y-m-d'))
+            ->when($signs !== null, fn (Builder $of): Builder => $of->whereIn(
+                'test',
+                TestCatalogue::giving(...$signs ?? []),
+            ))
             ->get(['id', 'head_id', 'salon_id', 'date', 'moment', 'test', 'raw', 'zone', 'by'])
             ->sortBy(fn (Reading $reading): array => [
                 $reading->date->format('Y-m-d'), $moments[$reading->moment] ?? 0, $reading->id,

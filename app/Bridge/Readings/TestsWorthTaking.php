@@ -29,6 +29,9 @@ final readonly class TestsWorthTaking
     /** And a first one, when nothing is known yet. */
     public const FIRST_VISIT_MINUTES = 15.0;
 
+    /** More than this at once is a list, and a list is left half done; all others stay one tap away. */
+    public const MOST_AT_ONCE = 6;
+
     private const MOST_OVERDUE = 2;
     private const RHYTHM_OVER_DAYS = 400;
     private const HINGES_WITHIN_DAYS = 28;
@@ -86,15 +89,13 @@ final readonly class TestsWorthTaking
         foreach ($order as $step) {
             $state = TestSelection::narrowed($state, $step['test']);
         }
-        $order = [
-            ...$order,
-            ...TestSelection::order(
-                $state,
-                array_diff_key($takes, $kept),
-                max(0.0, $minutes - array_sum($kept)),
-                $least,
-            ),
-        ];
+        $further = TestSelection::order(
+            $state,
+            array_diff_key($takes, $kept),
+            max(0.0, $minutes - array_sum($kept)),
+            $least,
+        );
+        $order = [...$order, ...array_slice($further, 0, self::MOST_AT_ONCE - count($kept))];
         $doubt = TestSelection::doubt($state);
         foreach (array_diff_key($kept, array_column($order, null, 'test')) as $test => $took) {
             $left = $order === [] ? $doubt : $order[count($order) - 1]['after'];

@@ -124,7 +124,7 @@ final readonly class VisitImpacts
                 ),
                 $reading->measured,
             ),
-            'besides' => $reading->test === 'broken-hairs' ? (new BrokenHairs())->share($reading->raw) : '',
+            'besides' => $reading->test === 'broken-hairs' ? (new BrokenHairs())->share($reading->raw) : null,
             'moved' => $this->moved($reading, $trace, $state),
         ];
     }

@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Salon;
 use App\Models\WashSession;
+use App\Wording\Said;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -51,8 +52,8 @@ final readonly class RunningSessions
         foreach (self::running($salon, $bookings) as $head => $session) {
             $state = WashSessionState::of($session, array_values($session->acts->all()));
             foreach ($state->steps() as $step) {
-                if ($state->status(self::key($step)) === 'open' && is_string($step['label'] ?? null)) {
-                    $steps[$head] ??= $step['label'];
+                if ($state->status(self::key($step)) === 'open' && isset($step['label'])) {
+                    $steps[$head] ??= Said::kept($step['label']);
                 }
             }
         }

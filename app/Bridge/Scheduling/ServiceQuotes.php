@@ -107,7 +107,7 @@ final readonly class ServiceQuotes
             (int) round($plan->careMinutes()),
             (int) ceil($finish['p90']),
             PricedVisits::quoted($service, $head, $plan->minutes()->whole(), $parts),
-            'from the steps planned, at this head’s own pace',
+            Words::say('booking.own-pace'),
             $parts,
         );
     }

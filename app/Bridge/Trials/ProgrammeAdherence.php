@@ -74,7 +74,7 @@ final readonly class ProgrammeAdherence
             'programme' => $programme,
             'kept' => $kept,
             'of' => $of,
-            'unit' => $kind->isWeekly() ? ($of === 1 ? 'week' : 'weeks') : ($of === 1 ? 'wash day' : 'wash days'),
+            'unit' => trans_choice($kind->isWeekly() ? 'trial-results.weeks' : 'trial-results.wash-days', $of),
             'planned' => $planned,
             'washed' => $washed,
             'left' => max(0, (int) round($today->diffInDays($programme->endsOn(), false))),

@@ -48,11 +48,11 @@ final readonly class TrialBesides
 
         return [
             ...array_map(
-                fn (string $habit): string => "{$habit} is new",
+                fn (string $habit): string => Words::say('trial-results.habit-new', ['habit' => $habit]),
                 array_values(array_diff($habits($after), $habits($before))),
             ),
             ...array_map(
-                fn (string $habit): string => "{$habit} is gone",
+                fn (string $habit): string => Words::say('trial-results.habit-gone', ['habit' => $habit]),
                 array_values(array_diff($habits($before), $habits($after))),
             ),
         ];
@@ -62,6 +62,8 @@ final readonly class TrialBesides
     {
         $words = $step->cleanse === null ? Words::of("steps.{$step->kind}") : Words::of("cleanses.{$step->cleanse}");
 
-        return $words . ($step->heat ? ' with heat' : '') . ($step->product === null ? '' : " ({$step->product})");
+        return $words
+            . ($step->heat ? ' ' . Words::say('trial-results.with-heat') : '')
+            . ($step->product === null ? '' : " ({$step->product})");
     }
 }

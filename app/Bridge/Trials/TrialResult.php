@@ -80,36 +80,31 @@ final readonly class TrialResult
     private function tooFew(Trial $trial, array $first, array $second): string
     {
         return $trial->kind === 'half-head'
-            ? count($first)
-                . ' of at least '
-                . PermutationTest::FEWEST
-                . ' days are read on both sides; four are better.'
-            : 'Days read: '
-                . count($first)
-                . ' before and '
-                . count($second)
-                . ' after; at least '
-                . PermutationTest::FEWEST
-                . ' of each are needed, four are better.';
+            ? Words::say('trial-results.few-pairs', ['read' => count($first), 'least' => PermutationTest::FEWEST])
+            : Words::say('trial-results.few', [
+                'before' => count($first), 'after' => count($second), 'least' => PermutationTest::FEWEST,
+            ]);
     }
 
     private function says(Trial $trial, PermutationTest $result): string
     {
         $unit = Words::of("sign_units.{$trial->sign}");
-        $number = fn (float $value): string => str_replace('-', '−', number_format($value, 1));
-        $range = "{$number($result->interval[0])} to {$number($result->interval[1])}";
+        $number = fn (float $value): string => Words::rounded($value, 1);
         $oneIn = max(1, (int) round(1 / $result->p));
         $chance = $oneIn === 1
-            ? 'chance alone does as much nearly every time'
-            : "chance alone does as much in 1 of {$oneIn} such trials";
+            ? Words::say('trial-results.chance-always')
+            : Words::say('trial-results.chance', ['of' => $oneIn]);
         $verdict = match (true) {
-            $result->p < self::HARDLY_CHANCE - 1e-9 => 'It is hard to put down to chance',
-            $result->isPerfect => 'It is as clear as so few days can be; a few more would tell',
-            default => 'It may well be chance',
+            $result->p < self::HARDLY_CHANCE - 1e-9 => 'hardly',
+            $result->isPerfect => 'as-clear-as-can-be',
+            default => 'may-be',
         };
 
-        return ($result->difference >= 0 ? 'More' : 'Less')
-            . " by {$number(abs($result->difference))} {$unit} (80 %: {$range}). {$verdict}: {$chance}.";
+        return Words::say('trial-results.' . ($result->difference >= 0 ? 'more' : 'less'), [
+            'by' => $number(abs($result->difference)), 'unit' => $unit,
+            'least' => $number($result->interval[0]), 'most' => $number($result->interval[1]),
+            'verdict' => Words::say("trial-results.{$verdict}"), 'chance' => $chance,
+        ]);
     }
 
     /**

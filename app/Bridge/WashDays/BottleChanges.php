@@ -104,7 +104,7 @@ final readonly class BottleChanges
         return abs($points) < $this->parameters->planning->worthSaying['bottle'] ? '' : Words::say(
             "bottles.changes.{$what}",
             ['points' => Words::say('bottles.changes.' . ($points > 0 ? 'higher' : 'lower'), [
-                'points' => number_format(abs($points), 1),
+                'points' => Words::rounded(abs($points), 1),
             ])],
         );
     }

@@ -10,6 +10,7 @@ use DateTimeInterface;
 use Nagomi\Core\WashDay\WashDayPlan;
 use Nagomi\Core\WashDay\WashDayStep;
 use Nagomi\Core\WashDay\WashStepKind;
+use Nagomi\Core\Wording\KeptMessage;
 
 /** A wash day that was laid out by hand, as the core lays one out: booking and plan say its minutes. */
 final class ComposedDay
@@ -47,7 +48,7 @@ final class ComposedDay
         return new WashDayStep(
             $kind,
             $key,
-            is_string($step['label'] ?? null) ? $step['label'] : $key,
+            KeptMessage::read($step['label'] ?? $key),
             $number('hands_on_minutes'),
             $number('spread'),
             $number('waiting_minutes'),

@@ -8,6 +8,7 @@ use App\Bridge\Plans\StoredSteps;
 use App\Models\PaceDay;
 use App\Models\WashSession;
 use App\Models\WashStep;
+use App\Wording\Said;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 
@@ -77,7 +78,7 @@ final class CorrectableMinutes
             }
             if (BookedSteps::teaches($booked[$key]['kind']) && ! StoredSteps::isBefore($booked[$key]['books'])) {
                 $label = $booked[$key]['step']['label'] ?? null;
-                $of[$key] = [is_string($label) ? $label : $key, $rows[$i]];
+                $of[$key] = [Said::kept($label ?? $key), $rows[$i]];
             }
         }
 

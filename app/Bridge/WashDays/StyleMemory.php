@@ -8,6 +8,7 @@ use App\Bridge\Clients\SalonClimate;
 use App\Models\Head;
 use App\Models\Style;
 use App\Models\WashSession;
+use App\Wording\SalonClock;
 use App\Wording\StepWords;
 use App\Wording\Words;
 use DateTimeImmutable;
@@ -184,7 +185,10 @@ final readonly class StyleMemory
                 continue;
             }
             $lasted = $this->lasted($head, $result);
-            $parts = ['day' => $result->day->date->format('j M'), 'score' => number_format($result->score, 1)];
+            $parts = [
+                'day' => SalonClock::dayInWords($result->day->date, 'j M'),
+                'score' => Words::rounded($result->score, 1),
+            ];
 
             return [
                 'says' => $lasted === null

@@ -10,6 +10,7 @@ use App\Bridge\Plans\StoredSteps;
 use App\Models\Head;
 use App\Models\PlanItem;
 use App\Models\WashSession;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use DateTimeInterface;
 use Nagomi\Core\Head\Head as CoreHead;
@@ -234,7 +235,7 @@ final readonly class WashSessionPlanner
                     && is_numeric($actual)
             ) {
                 $foretold[] = [
-                    'date' => $washSession->date->format('j M Y'),
+                    'date' => SalonClock::dayInWords($washSession->date, 'j M Y'),
                     'expected' => (float) $planned['p50'],
                     'actual' => (float) $actual,
                     'within' => $actual >= $planned['p10'] && $actual <= $planned['p90'],

@@ -127,7 +127,7 @@ final readonly class WashSessionTimes
 
     /**
      * @return list<array{
-     *     key: string, label: string, planned: float, actual: float|null, status: string,
+     *     key: string, label: mixed, planned: float, actual: float|null, status: string,
      * }> hands-on minutes, planned and actual
      */
     public function compared(): array
@@ -137,7 +137,7 @@ final readonly class WashSessionTimes
             $actual = $this->hands($key);
             $compared[] = [
                 'key' => $key,
-                'label' => is_string($step['label'] ?? null) ? $step['label'] : '',
+                'label' => $step['label'] ?? '',
                 'planned' => is_numeric($step['hands_on_minutes'] ?? null) ? (float) $step['hands_on_minutes'] : 0.0,
                 'actual' => $actual === null ? null : round($actual, 1),
                 'status' => $this->state->status($key),

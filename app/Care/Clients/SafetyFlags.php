@@ -153,7 +153,7 @@ final readonly class SafetyFlags
                     'salon_id' => $head->salon_id,
                     'head_id' => $head->id,
                     'sign' => $sign,
-                    'seen' => 'noted at the intake',
+                    'seen' => Words::say('scalp.noted-at-intake'),
                     'raised_by' => '',
                     'raised_on' => $head->salon->today()->format('Y-m-d'),
                 ]);

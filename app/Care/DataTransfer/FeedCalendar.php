@@ -66,7 +66,9 @@ final readonly class FeedCalendar
 
     private function nameOf(CalendarFeed $feed): string
     {
-        return $feed->user_id === null ? 'Wash days' : User::query()->findOrFail($feed->user_id)->name;
+        return $feed->user_id === null
+            ? Words::say('data-transfer.calendar')
+            : User::query()->findOrFail($feed->user_id)->name;
     }
 
     /** @return Collection<int, Booking> those that are told of */
@@ -218,7 +220,7 @@ final readonly class FeedCalendar
             'LAST-MODIFIED' => $item->updated_at->utc(),
             'DTSTART;VALUE=DATE' => $item->date->format('Ymd'),
             'DTEND;VALUE=DATE' => CarbonImmutable::parse($item->date->format('Y-m-d'))->addDay()->format('Ymd'),
-            'SUMMARY' => 'Wash day, about ' . (int) round($item->minutes) . ' minutes',
+            'SUMMARY' => Words::say('data-transfer.calendar-day', ['minutes' => (int) round($item->minutes)]),
             'STATUS' => $item->status === 'cancelled' ? 'CANCELLED' : 'CONFIRMED',
             'TRANSP' => 'TRANSPARENT',
         ];

@@ -6,10 +6,12 @@ namespace App\Care\DataTransfer;
 
 use App\Models\Head;
 use App\Models\Salon;
+use App\Wording\Said;
 use App\Wording\Words;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\InvalidRecord;
+use Nagomi\Core\Record\RecordProblem;
 use ZipArchive;
 
 /**
@@ -76,7 +78,7 @@ final readonly class ImportReader
             file_put_contents($file, $bytes);
             $zip = new ZipArchive();
             if ($zip->open($file) !== true) {
-                return [$this->wrong('the file', 'The archive is damaged; export it again.')];
+                return [$this->wrong(Words::say('data-transfer.file'), Words::say('refusals.import-file.damaged'))];
             }
             $found = [];
             for ($i = 0; $i < min($zip->numFiles, self::MOST_ENTRIES); $i++) {
@@ -91,13 +93,13 @@ final readonly class ImportReader
                     continue;
                 }
                 $found[] = $entry['size'] > self::MOST_ENTRY_BYTES
-                    ? $this->wrong($name, 'This is larger than any care record.')
+                    ? $this->wrong($name, Words::say('refusals.import-file.large'))
                     : $this->record((string) $zip->getFromIndex($i), $name, $salon);
             }
             $zip->close();
 
             return $found === []
-                ? [$this->wrong('the file', 'There is no care record (.json) in this archive.')]
+                ? [$this->wrong(Words::say('data-transfer.file'), Words::say('refusals.import-file.none'))]
                 : $found;
         } finally {
             unlink($file);
@@ -115,7 +117,7 @@ final readonly class ImportReader
         if (! is_array($records) || ! array_is_list($records)) {
             return [$this->wrong(
                 $where,
-                'This begins like a list of records and is none: ' . json_last_error_msg() . '.',
+                Words::say('refusals.import-file.no-list', ['why' => json_last_error_msg()]),
             )];
         }
 
@@ -141,7 +143,7 @@ final readonly class ImportReader
         } catch (InvalidRecord $invalid) {
             return [
                 'problems' => array_map(
-                    fn ($problem): string => "{$problem->path}: {$problem->sentence}",
+                    fn (RecordProblem $problem): string => Said::of($problem->line()),
                     $invalid->problems,
                 ),
             ] + $this->wrong($where, '');
@@ -149,7 +151,9 @@ final readonly class ImportReader
 
         return [
             'where' => $where, 'kind' => 'record', 'name' => $record->name,
-            'says' => count($record->washDays) . ' wash days, ' . count($record->readings) . ' readings',
+            'says' => Words::say('data-transfer.holds', [
+                'washes' => count($record->washDays), 'readings' => count($record->readings),
+            ]),
             'problems' => [],
             'here' => Head::query()->where('salon_id', $salon->id)->whereKey($record->id)->exists(),
             'payload' => $json,

@@ -7,7 +7,9 @@ namespace App\Care\DataTransfer;
 use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Wording\Said;
 use App\Wording\StepWords;
+use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Sabre\VObject\Component\VCalendar;
 
@@ -25,7 +27,7 @@ final readonly class PlanCalendar
         $calendar = new VCalendar([
             'PRODID' => '-//Nagomi//Season//EN',
             'METHOD' => 'PUBLISH',
-            'X-WR-CALNAME' => "Wash days of {$head->name}",
+            'X-WR-CALNAME' => Words::say('data-transfer.calendar-of', ['name' => $head->name]),
         ]);
         $calendar->remove('CALSCALE');
         $calendar->add('CALSCALE', 'GREGORIAN');
@@ -51,7 +53,7 @@ final readonly class PlanCalendar
                 'About ' . (int) round($item->minutes) . ' minutes.',
                 ...array_map(StepWords::line(...), $item->steps),
                 '',
-                ...$item->reasons,
+                ...Said::all($item->reasons),
             ]),
             'STATUS' => $item->status === 'cancelled' ? 'CANCELLED' : 'CONFIRMED',
             'TRANSP' => 'TRANSPARENT',

@@ -10,6 +10,7 @@ use App\Bridge\Tables\FormulaGuard;
 use App\Care\Products\Stockroom;
 use App\Models\Product;
 use App\Models\Salon;
+use App\Wording\Said;
 use App\Wording\Words;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -96,7 +97,7 @@ final readonly class ProductCsv
             try {
                 $reading = $row['ingredients'] === '' ? [] : $this->salonIngredients->read($row['ingredients'], $book);
             } catch (InvalidIngredientList $invalid) {
-                [$problem, $reading] = [$problem ?? $invalid->getMessage(), []];
+                [$problem, $reading] = [$problem ?? Said::why($invalid), []];
             }
             if ($problem !== null) {
                 $problems[] = Words::say('data-transfer.shelf.line', ['line' => $at, 'problem' => $problem]);

@@ -13,6 +13,8 @@ use App\Models\Head;
 use App\Models\Picture;
 use App\Models\Reading;
 use App\Models\Salon;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -29,15 +31,6 @@ final readonly class SalonArchive
     private const COLUMNS = [
         'head', 'name', 'born_on', 'household', 'length_mm', 'density', 'porosity', 'wash_every_days', 'verdict',
     ];
-
-    private const ABOUT = <<<'TEXT'
-        What is in here
-        records/      one care record (JSON) for each head; care-record.schema.json says its shape
-        clients.vcf   who they are and how they are reached (vCard 4)
-        heads.csv, readings.csv, bookings.csv, shelf.csv   the same as tables (CSV, UTF-8, dates as 2027-01-31, in UTC)
-        pictures/     only in the parcel of one client
-
-        TEXT;
 
     public function __construct(
         private ClientCards $clientCards,
@@ -80,7 +73,7 @@ final readonly class SalonArchive
         $this->productCsv->write($salon);
         $zip->addFromString('products.csv', (string) ob_get_clean());
         $zip->addFile(base_path('docs/care-record.schema.json'), 'care-record.schema.json');
-        $zip->addFromString('README.txt', self::ABOUT);
+        $zip->addFromString('README.txt', Words::say('data-transfer.about'));
         $zip->close();
 
         return $file;
@@ -98,7 +91,7 @@ final readonly class SalonArchive
             $head->density,
             $head->zoneParts->unique('porosity')->implode('porosity', ' '),
             $head->wash_every_days,
-            $head->outlook?->verdict,
+            $head->outlook === null ? null : Said::of($head->outlook->verdict),
         ];
     }
 
@@ -120,7 +113,7 @@ final readonly class SalonArchive
             );
         }
         $zip->addFile(base_path('docs/care-record.schema.json'), 'care-record.schema.json');
-        $zip->addFromString('README.txt', self::ABOUT);
+        $zip->addFromString('README.txt', Words::say('data-transfer.about'));
         $zip->close();
 
         return $file;
@@ -141,7 +134,7 @@ final readonly class SalonArchive
                     yield [
                         $reading->head_id, $reading->head->name, $reading->date->format('Y-m-d'), $reading->moment,
                         $reading->test, $reading->zone, $measured->sign->value, round($measured->value, 3),
-                        $measured->sign->unit(), round($measured->sd, 3), $reading->by,
+                        Said::of($measured->sign->unit()), round($measured->sd, 3), $reading->by,
                     ];
                 }
             }

@@ -20,6 +20,8 @@ use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\PlanItem;
 use App\Models\Style;
+use App\Wording\Said;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use DateTimeImmutable;
 use DomainException;
@@ -173,7 +175,7 @@ final readonly class HomeActs
         $test = in_array($name, self::TESTS, true) ? TestCatalogue::test($name) : null;
         $problems = $test === null
             ? [Words::say('home-routine.refused.older')]
-            : array_values($test->problems($raw));
+            : Said::all($test->problems($raw));
         if ($problems !== []) {
             throw new DomainException($problems[0]);
         }
@@ -252,7 +254,7 @@ final readonly class HomeActs
                 self::BY,
             );
         } catch (InvalidArgumentException $wrong) {
-            throw new DomainException($wrong->getMessage(), previous: $wrong);
+            throw new DomainException(Said::why($wrong), previous: $wrong);
         } finally {
             unlink($file);
         }
@@ -265,7 +267,7 @@ final readonly class HomeActs
     {
         $item = $this->planned($head, $value);
 
-        return self::came('not-today', ['day' => $item->date->format('j M')]);
+        return self::came('not-today', ['day' => SalonClock::dayInWords($item->date, 'j M')]);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Care\Plans;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Models\Head;
 use App\Models\PlanEdit;
+use App\Wording\Words;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 
@@ -73,8 +74,8 @@ final readonly class PlanEdits
             if ($seen !== null && $seen !== ($last->id ?? 0)) {
                 throw new DomainException(
                     $last === null
-                        ? 'Somebody took the last change back meanwhile; yours is not made. Look at the season anew.'
-                        : "{$last->by} changed this season meanwhile: “{$last->says}” Yours is not made; look at both and do it again.",
+                        ? Words::say('refusals.plan-act.taken-back')
+                        : Words::say('refusals.plan-act.changed', ['by' => $last->by, 'what' => $last->says]),
                 );
             }
             $act();

@@ -13,6 +13,7 @@ use App\Care\Clients\SafetyFlags;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\Visit;
+use App\Wording\Words;
 use DateTimeInterface;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -153,7 +154,7 @@ final readonly class Visits
                     $readings,
                     array_map(fn (CoreReading $one): string => $one->id, $readings),
                 );
-                $this->account($head, $visit, $told, $reading->date, $by, 'taken again and found so');
+                $this->account($head, $visit, $told, $reading->date, $by, Words::say('hair-tests.again'));
             }
         });
     }

@@ -38,9 +38,7 @@ final readonly class BookingPlaces
     ): void {
         $starts = SalonClock::moment($salon, $date->format('Y-m-d'), $minute);
         if ($starts === null) {
-            throw new BookingConflict(
-                'Time: the clocks skip ' . SalonClock::shown($minute) . ' on that day; choose another.',
-            );
+            throw new BookingConflict(Words::say('refusals.places.skipped', ['time' => SalonClock::shown($minute)]));
         }
         $others = $this->salonSchedule
             ->bookings($salon, $date)
@@ -50,19 +48,15 @@ final readonly class BookingPlaces
         $line = $this->salonSchedule->of($salon, $date, $others);
         $hands = SalonSchedule::hands($booking->user_id);
         if ($line === null || ! isset($line->day->hours[$hands])) {
-            throw new BookingConflict(
-                'Nobody with those hands works on ' . $date->format('D j M') . '; choose another day or somebody else.',
-            );
+            throw new BookingConflict(Words::say('refusals.places.away', [
+                'day' => SalonClock::dayInWords($date, 'D j M'),
+            ]));
         }
         if (! $this->salonSchedule->hasRoom($line, $booking, $minute)) {
-            throw new BookingConflict(
-                'At '
-                    . SalonClock::shown($minute)
-                    . ' these hands have no room for '
-                    . $booking->minutes
-                    . ' minutes. '
-                    . $this->instead($line, $booking, $hands),
-            );
+            throw new BookingConflict(Words::say('refusals.places.no-room', [
+                'time' => SalonClock::shown($minute), 'minutes' => $booking->minutes,
+                'instead' => $this->instead($line, $booking, $hands),
+            ]));
         }
         $booking->fill(['date' => $date->format('Y-m-d'), 'starts_at' => $starts]);
     }
@@ -103,7 +97,7 @@ final readonly class BookingPlaces
         );
 
         return $openings === []
-            ? 'That day is full for them; choose another day or somebody else.'
-            : 'They do at ' . implode(', ', $openings) . '.';
+            ? Words::say('refusals.places.full')
+            : Words::say('refusals.places.they-do', ['times' => implode(', ', $openings)]);
     }
 }

@@ -6,6 +6,8 @@ namespace App\Care\Scheduling;
 
 use App\Models\Booking;
 use App\Models\Salon;
+use App\Wording\SalonClock;
+use App\Wording\Words;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
@@ -38,12 +40,11 @@ final readonly class BookingTurn
             ->with(['user:id,salon_id,name', 'head:id,salon_id,name'])
             ->findOrFail($booking->id);
         if ($fresh->sequence !== $seen) {
-            $time = $fresh->starts_at->setTimezone($salon->timezone)->format('D j M, G:i');
-            throw new BookingConflict(
-                "{$fresh->changed_by} changed this booking meanwhile: it is now {$time} with {$fresh->user->name}, "
-                    . str_replace('-', ' ', $fresh->status->value)
-                    . '. What you typed is still below; look at both and send again.',
-            );
+            $time = SalonClock::dayInWords($fresh->starts_at->setTimezone($salon->timezone), 'D j M, G:i');
+            throw new BookingConflict(Words::say('refusals.places.changed', [
+                'by' => $fresh->changed_by, 'time' => $time, 'who' => $fresh->user->name,
+                'status' => Words::of("booking_statuses.{$fresh->status->value}"),
+            ]));
         }
 
         return $fresh;

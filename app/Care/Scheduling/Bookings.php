@@ -17,6 +17,7 @@ use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
 use App\Wording\SalonClock;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Nagomi\Core\WashDay\DryingMethod;
 
@@ -147,10 +148,11 @@ final readonly class Bookings
             if (array_key_exists('status', $columns) || array_key_exists('kept_minutes', $columns)) {
                 $this->planFollows($fresh);
             }
-            $isBack = ($columns['status'] ?? null) === BookingStatus::Booked
+            $becomes = $columns['status'] ?? null;
+            $isBack = $becomes instanceof BookingStatus && $becomes->isOpen()
                 && in_array($fresh->status, [BookingStatus::Cancelled, BookingStatus::NoShow], true);
-            if ($isBack) {
-                // Meanwhile its place may have been given to somebody else.
+            if ($isBack && $fresh->starts_at->isFuture()) {
+                // Meanwhile its place may have been given to somebody else; what has gone by takes nobody's.
                 $minute = SalonClock::minute($salon, $fresh->date, $fresh->starts_at);
                 $this->bookingPlaces->place($salon, $fresh, $fresh->date, $minute);
             }
@@ -160,13 +162,54 @@ final readonly class Bookings
             if ($isBack && $fresh->deposit === DepositState::Kept) {
                 $columns += ['deposit' => DepositState::Paid];
             }
-            $fresh->update($columns + ['changed_by' => $by, 'sequence' => $fresh->sequence + 1]);
+            $sequence = $fresh->sequence + 1;
+            $fresh->update($columns + [
+                'changed_by' => $by, 'sequence' => $sequence,
+                'stood' => ['sequence' => $sequence] + self::standing($fresh, array_keys($columns)),
+            ]);
             if ($isTold && ($columns['status'] ?? null) === BookingStatus::Cancelled) {
                 $this->bookingNews->cancelled($fresh);
             } elseif ($isBack) {
                 $this->bookingNews->booked($fresh);
             }
         });
+    }
+
+    /**
+     * Takes back what was said last of how a booking goes: a tap of a wet hand.
+     *
+     * @param int $said the sequence that word left behind
+     *
+     * @throws BookingConflict where it was changed since, or its place was given to somebody else
+     */
+    public function unsay(Salon $salon, Booking $booking, int $said, string $by): void
+    {
+        $stood = $this->bookingTurn->fresh($salon, $booking, $said)->stood;
+        // A visit that was moved since stands elsewhere than it did then.
+        if (($stood['sequence'] ?? null) !== $said) {
+            throw new BookingConflict(Words::say('refusals.booking-note.nothing-to-undo'));
+        }
+        if (isset($stood['status'])) {
+            $stood['status'] = BookingStatus::from((string) $stood['status']);
+        }
+        // Taken back is not said: there is nothing further back.
+        $this->note($salon, $booking, $said, ['stood' => null] + array_diff_key($stood, ['sequence' => 0]), $by);
+    }
+
+    /**
+     * @param list<string> $columns that are about to change
+     *
+     * @return array<string, scalar|null> what stands in them, as it is stored
+     */
+    private static function standing(Booking $booking, array $columns): array
+    {
+        $stands = [];
+        foreach ($columns as $column) {
+            $value = $booking->getRawOriginal($column);
+            $stands[$column] = is_scalar($value) ? $value : null;
+        }
+
+        return $stands;
     }
 
     /**

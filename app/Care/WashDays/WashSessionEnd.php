@@ -17,6 +17,7 @@ use App\Bridge\WashDays\WashSessionTimes;
 use App\Care\Readings\Visits;
 use App\Care\Scheduling\BookingProgress;
 use App\Models\WashSession;
+use App\Wording\Said;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -80,7 +81,7 @@ final readonly class WashSessionEnd
             $minutes = $this->minutes($times, $kind, $key);
             if ($minutes !== null && DoubtfulMinutes::are($minutes, $usual, $this->parameters->washDay)) {
                 $doubtful[$key] = [
-                    'label' => is_string($planned['label'] ?? null) ? $planned['label'] : $key,
+                    'label' => Said::kept($planned['label'] ?? $key),
                     'minutes' => round($minutes, 1),
                     'says' => round($minutes < Step::LEAST_MINUTES ? $usual : $minutes, 1),
                     'planned' => round($usual),

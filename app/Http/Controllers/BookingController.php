@@ -80,7 +80,7 @@ final class BookingController extends Controller
         return redirect()->route(
             'today',
             ['date' => $booking->date->format('Y-m-d')],
-        )->with('said', ClientName::shown($head->name) . ' is booked.');
+        )->with('said', Words::say('said.booking.store', ['name' => ClientName::shown($head->name)]));
     }
 
     public function show(Booking $booking): View
@@ -161,8 +161,11 @@ final class BookingController extends Controller
             return $this->cancelFrom($request, $booking);
         }
         $this->keep($request, $booking, $request->columns($booking));
+        $undo = ['undo' => route('bookings.unsay', [$booking, $booking->sequence + 1])];
         if ($request->string('what')->value() === 'begin' && $booking->is_wash_day) {
-            return redirect()->route('clients.wash', $booking->head_id)->with('said', 'The wash day is under way.');
+            return redirect()
+                ->route('clients.wash', $booking->head_id)
+                ->with($undo + ['said' => Words::say('said.booking.note')]);
         }
 
         // What was done in the chair counts once it is in the record.
@@ -171,12 +174,26 @@ final class BookingController extends Controller
             return redirect()->route(
                 $done === 'trim' ? 'clients.wash-days' : 'clients.style',
                 $booking->head_id,
-            )->with('said', $request->said($booking) . ' ' . Words::say("chair-work.through.{$done}"));
+            )->with($undo + [
+                'said' => $request->said($booking) . ' ' . Words::say("chair-work.through.{$done}"),
+            ]);
         }
 
         return redirect()
             ->route('today', ['date' => $booking->date->format('Y-m-d')])
-            ->with('said', $request->said($booking));
+            ->with($undo + ['said' => $request->said($booking)]);
+    }
+
+    /** What was said last of it is taken back, where nothing was changed since. */
+    public function unsay(Booking $booking, string $said): RedirectResponse
+    {
+        $this->orSay(
+            fn () => $this->bookings->unsay($this->salon(), $booking, (int) $said, $this->stylist()->name),
+        );
+
+        return redirect()
+            ->route('today', ['date' => $booking->date->format('Y-m-d')])
+            ->with('said', Words::say('said.booking-note.unsaid'));
     }
 
     /** @param array<string, mixed> $columns what changes with it */

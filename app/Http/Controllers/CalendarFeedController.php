@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Care\DataTransfer\FeedCalendar;
 use App\Models\CalendarFeed;
 use App\Models\Head;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,7 +46,7 @@ final class CalendarFeedController extends Controller
 
         return redirect()->route('salon.messages')->with(
             'said',
-            'A new address; the one before opens nothing any more.',
+            Words::say('said.calendar-feed.mine'),
         );
     }
 
@@ -53,7 +54,7 @@ final class CalendarFeedController extends Controller
     {
         CalendarFeed::current(['user_id' => $this->stylist()->id])?->update(['withdrawn_at' => CarbonImmutable::now()]);
 
-        return redirect()->route('salon.messages')->with('said', 'Withdrawn.');
+        return redirect()->route('salon.messages')->with('said', Words::say('said.shared.withdrawn'));
     }
 
     public function ofHead(Head $head): RedirectResponse
@@ -62,7 +63,7 @@ final class CalendarFeedController extends Controller
 
         return redirect()->route('clients.home-routine', $head)->with(
             'said',
-            'A new address; the one before opens nothing any more.',
+            Words::say('said.calendar-feed.mine'),
         );
     }
 
@@ -70,6 +71,6 @@ final class CalendarFeedController extends Controller
     {
         CalendarFeed::current(['head_id' => $head->id])?->update(['withdrawn_at' => CarbonImmutable::now()]);
 
-        return redirect()->route('clients.home-routine', $head)->with('said', 'Withdrawn.');
+        return redirect()->route('clients.home-routine', $head)->with('said', Words::say('said.shared.withdrawn'));
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Requests\ReactionRequest;
 use App\Models\Head;
 use App\Models\Reaction;
 use App\Pages\Products\ProductsScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -35,7 +36,7 @@ final class ClientProductsController extends Controller
 
         return redirect()->route('clients.products', $head)->with(
             'said',
-            'Noted; it warns wherever that comes up for this head.',
+            Words::say('said.client-products.react'),
         );
     }
 }

@@ -11,6 +11,7 @@ use App\Pages\Clients\ClientFormScreen;
 use App\Pages\Clients\ClientsScreen;
 use App\Pages\Now\NowScreen;
 use App\Wording\ClientName;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,17 +29,10 @@ final class ClientsController extends Controller
     public function index(Request $request): View
     {
         $search = mb_substr(trim($request->string('search')->value()), 0, 120);
-        // What was chosen last is kept.
-        $show = $request->string('show', self::text($request->session()->get('clients.show')))->value();
+        $show = KeptFilters::of($request, 'clients', ['show'], $this->salon()->today())['show'];
         $show = in_array($show, ClientsScreen::FILTERS, true) ? $show : 'all';
-        $request->session()->put('clients.show', $show);
 
         return view('clients.index', $this->clientsScreen->of($this->salon(), $search, $show));
-    }
-
-    private static function text(mixed $kept): string
-    {
-        return is_string($kept) ? $kept : '';
     }
 
     public function create(): View
@@ -58,7 +52,7 @@ final class ClientsController extends Controller
 
         return redirect()->route('clients.now', $head)->with(
             'said',
-            ClientName::shown($head->name) . ' is in the book. Take the first readings under Hair tests.',
+            Words::say('said.clients.store', ['name' => ClientName::shown($head->name)]),
         );
     }
 
@@ -84,7 +78,7 @@ final class ClientsController extends Controller
             $request->boolean('consent') ? $request->today() : null,
         );
 
-        return redirect()->route('clients.now', $head)->with('said', 'Saved; balance and season are worked out anew.');
+        return redirect()->route('clients.now', $head)->with('said', Words::say('said.clients.update'));
     }
 
     public function takeZone(Head $head, string $zone): RedirectResponse
@@ -92,7 +86,7 @@ final class ClientsController extends Controller
         $taken = $this->clientRegistry->takeZone($head, $zone);
 
         return redirect()->route('clients.now', $head)->with('said', $taken
-            ? 'Taken over; what that zone was until then is kept, and the balance is worked out anew.'
-            : 'There is no sure finding for that zone that differs from what is written.');
+            ? Words::say('said.clients.take-zone')
+            : Words::say('said.clients.take-zone-2'));
     }
 }

@@ -18,6 +18,7 @@ use App\Pages\Clients\ErasedPage;
 use App\Pages\Clients\ErasePage;
 use App\Pages\Salon\DataPage;
 use App\Pages\Salon\ImportPage;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -116,7 +117,7 @@ final class DataTransferController extends Controller
 
         return redirect()->route('clients.index')->with(
             'said',
-            $new === 0 ? 'Nothing was taken in.' : "{$new} " . ($new === 1 ? 'head is' : 'heads are') . ' taken in.',
+            trans_choice('said.data-transfer.take', $new),
         );
     }
 
@@ -124,7 +125,7 @@ final class DataTransferController extends Controller
     {
         $import->delete();
 
-        return redirect()->route('salon.data')->with('said', 'Left alone; nothing was taken in.');
+        return redirect()->route('salon.data')->with('said', Words::say('said.data-transfer.drop'));
     }
 
     public function farewell(Head $head): View
@@ -141,7 +142,7 @@ final class DataTransferController extends Controller
     {
         $request->validate(
             ['name' => ['required', Rule::in([$head->name])]],
-            ['name.*' => "Name: type “{$head->name}” to delete the client and everything kept."],
+            ['name.*' => Words::say('refusals.erase.name', ['name' => $head->name])],
         );
         $deletion = $this->clientErasure->to($head, $this->stylist()->name);
 

@@ -12,6 +12,7 @@ use App\Models\Visit;
 use App\Pages\HairTests\HairTestsScreen;
 use App\Pages\History\VisitsPage;
 use App\Pages\History\VisitsScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -56,7 +57,7 @@ final class HistoryController extends Controller
 
         return redirect()->route('clients.history.show', [$head, $visit])->with(
             'said',
-            'Corrected. What this visit said before stands below.',
+            Words::say('said.history.update'),
         );
     }
 
@@ -73,7 +74,7 @@ final class HistoryController extends Controller
 
         return redirect()->route('clients.hair-tests', $head)->with(
             'said',
-            $gone === 0 ? 'That visit was undone before.' : 'Undone: the readings of that visit are taken back.',
+            $gone === 0 ? Words::say('said.history.destroy') : Words::say('said.history.destroy-2'),
         );
     }
 }

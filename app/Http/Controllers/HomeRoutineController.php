@@ -9,6 +9,7 @@ use App\Models\HomeLink;
 use App\Pages\HomeRoutine\HomeRoutinePdf;
 use App\Pages\HomeRoutine\HomeRoutines;
 use App\Pages\HomeRoutine\HomeRoutineScreen;
+use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -47,7 +48,7 @@ final class HomeRoutineController extends Controller
         /** @var array{days: string} $typed */
         $typed = $request->validate(
             ['days' => ['required', 'integer', 'between:1,365']],
-            ['days.*' => 'Days: type how long the link opens, 1 to 365 days.'],
+            ['days.*' => Words::say('said.home-routine.store')],
         );
         $link = new HomeLink([
             'head_id' => $head->id,
@@ -59,7 +60,7 @@ final class HomeRoutineController extends Controller
 
         return redirect()->route('clients.home-routine', $head)->with(
             'said',
-            'The link is made. Whoever has it can open this card and nothing else.',
+            Words::say('said.home-routine.store-2'),
         );
     }
 
@@ -69,7 +70,7 @@ final class HomeRoutineController extends Controller
 
         return redirect()->route('clients.home-routine', $head)->with(
             'said',
-            'Withdrawn: that link opens nothing any more.',
+            Words::say('said.home-routine.withdraw'),
         );
     }
 }

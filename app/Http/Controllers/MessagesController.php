@@ -58,7 +58,7 @@ final class MessagesController extends Controller
     {
         $this->salon()->update($request->columns());
 
-        return redirect()->route('salon.messages')->with('said', 'Saved.');
+        return redirect()->route('salon.messages')->with('said', Words::say('said.shared.saved'));
     }
 
     /**

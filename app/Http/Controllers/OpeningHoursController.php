@@ -49,11 +49,7 @@ final class OpeningHoursController extends Controller
 
         return redirect()->route('salon.hours')->with(
             'said',
-            $booked === 0
-                ? 'Noted.'
-                : "Noted. {$booked} "
-                    . ($booked === 1 ? 'booking falls' : 'bookings fall')
-                    . ' into those days: move them, or call.',
+            trans_choice('said.opening-hours.leave', $booked),
         );
     }
 
@@ -62,6 +58,6 @@ final class OpeningHoursController extends Controller
         abort_unless($leave->salon_id === $this->salon()->id, 404);
         $leave->delete();
 
-        return redirect()->route('salon.hours')->with('said', 'Taken back.');
+        return redirect()->route('salon.hours')->with('said', Words::say('said.opening-hours.back'));
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Requests\PictureRequest;
 use App\Models\Head;
 use App\Models\Picture;
 use App\Pages\Trends\PicturesPage;
+use App\Wording\Words;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -54,7 +55,7 @@ final class PictureController extends Controller
             $this->stylist()->name,
         );
 
-        $request->session()->flash('said', 'Kept, without the place it was taken.');
+        $request->session()->flash('said', Words::say('said.picture.store'));
 
         return $request->expectsJson()
             ? response()->json(['to' => route('clients.pictures', $head)], 201)
@@ -77,6 +78,6 @@ final class PictureController extends Controller
     {
         $picture->delete();
 
-        return redirect()->route('clients.pictures', $head)->with('said', 'Deleted, the file with it.');
+        return redirect()->route('clients.pictures', $head)->with('said', Words::say('said.picture.destroy'));
     }
 }

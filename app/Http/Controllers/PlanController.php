@@ -12,6 +12,7 @@ use App\Http\Requests\PlanActRequest;
 use App\Models\Head;
 use App\Pages\Plan\PlanScreen;
 use App\Pages\Plan\SeveralPlansScreen;
+use App\Wording\Words;
 use DomainException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -39,12 +40,14 @@ final class PlanController extends Controller
     /** Several heads at once. */
     public function several(Request $request): View
     {
+        $kept = KeptFilters::of($request, 'several', ['household', 'stylist'], $this->salon()->today());
+
         return view(
             'plan.several',
             $this->severalPlansScreen->of(
                 $this->salon(),
-                $request->string('household')->value(),
-                $request->integer('stylist') ?: $this->stylist()->id,
+                $kept['household'],
+                (int) $kept['stylist'] ?: $this->stylist()->id,
             ),
         );
     }
@@ -71,8 +74,13 @@ final class PlanController extends Controller
         return $this->done(
             $request,
             $head,
-            fn (): string => 'Undone: '
-                . ($this->planEdits->undo($head, $request->integer('seen')) ?? 'there is nothing to undo.'),
+            function () use ($request, $head): string {
+                $what = $this->planEdits->undo($head, $request->integer('seen'));
+
+                return $what === null
+                    ? Words::say('said.plan.undo-none')
+                    : Words::say('said.plan.undo', ['what' => $what]);
+            },
         );
     }
 
@@ -81,8 +89,13 @@ final class PlanController extends Controller
         return $this->done(
             $request,
             $head,
-            fn (): string => 'Done again: '
-                . ($this->planEdits->redo($head, $request->integer('seen')) ?? 'there is nothing to do again.'),
+            function () use ($request, $head): string {
+                $what = $this->planEdits->redo($head, $request->integer('seen'));
+
+                return $what === null
+                    ? Words::say('said.plan.redo-none')
+                    : Words::say('said.plan.redo', ['what' => $what]);
+            },
         );
     }
 
@@ -90,7 +103,7 @@ final class PlanController extends Controller
     {
         $this->planEdits->keep($head, $request->season(), $request->says(), $this->stylist()->name);
 
-        return redirect()->route('clients.plan', $head)->with('said', 'Noted; the season is planned anew with it.');
+        return redirect()->route('clients.plan', $head)->with('said', Words::say('said.plan.occasion'));
     }
 
     public function withoutOccasion(Request $request, Head $head, int $place): RedirectResponse|JsonResponse
@@ -106,12 +119,12 @@ final class PlanController extends Controller
             $this->planTermsEdits->keepOccasions(
                 $head,
                 array_values($occasions),
-                'An occasion taken out.',
+                Words::say('said.plan.without-occasion'),
                 $this->stylist()->name,
                 $request->filled('seen') ? $request->integer('seen') : null,
             );
 
-            return 'Taken out; the season is planned anew without it.';
+            return Words::say('said.plan.without-occasion-2');
         });
     }
 

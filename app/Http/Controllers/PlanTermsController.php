@@ -10,6 +10,7 @@ use App\Http\Requests\FixedWashDayRequest;
 use App\Http\Requests\PlanTermsRequest;
 use App\Models\Head;
 use App\Pages\Plan\PlanTermsScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -30,17 +31,17 @@ final class PlanTermsController extends Controller
 
     public function update(PlanTermsRequest $request, Head $head): RedirectResponse
     {
-        return $this->keep($head, $request->season(), 'Saved; the season is planned anew within it.');
+        return $this->keep($head, $request->season(), Words::say('said.plan-terms.update'));
     }
 
     public function setByHand(FixedWashDayRequest $request, Head $head): RedirectResponse
     {
-        return $this->keep($head, $request->season(), 'Set. That day stays as it is; the rest is planned round it.');
+        return $this->keep($head, $request->season(), Words::say('said.plan-terms.set-by-hand'));
     }
 
     public function takeBack(Head $head, string $date): RedirectResponse
     {
-        $said = 'Taken back; the plan decides on that day again.';
+        $said = Words::say('said.plan-terms.take-back');
         $this->planTermsEdits->takeBack($head, $date, $said, $this->stylist()->name);
 
         return $this->say($head, $said);
@@ -48,7 +49,7 @@ final class PlanTermsController extends Controller
 
     public function promise(Head $head): RedirectResponse
     {
-        $said = 'Promised. What is in the plan now is moved only for a reason worth the move.';
+        $said = Words::say('said.plan-terms.promise');
         $this->planTermsEdits->promise($head, $said, $this->stylist()->name);
 
         return $this->say($head, $said);
@@ -56,7 +57,7 @@ final class PlanTermsController extends Controller
 
     public function release(Head $head): RedirectResponse
     {
-        $said = 'Released: the plan is free to move again.';
+        $said = Words::say('said.plan-terms.release');
         $this->planTermsEdits->release($head, $said, $this->stylist()->name);
 
         return $this->say($head, $said);

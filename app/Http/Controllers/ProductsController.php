@@ -19,6 +19,7 @@ use App\Pages\Products\MixScreen;
 use App\Pages\Products\ProductForm;
 use App\Pages\Products\ProductFormPage;
 use App\Pages\Products\ProductsScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -63,7 +64,7 @@ final class ProductsController extends Controller
             $this->stockroom->bought($product, $product->size_ml, $this->stylist()->name);
         }
 
-        return redirect()->route('products.show', $product)->with('said', 'On the shelf.');
+        return redirect()->route('products.show', $product)->with('said', Words::say('said.products.store'));
     }
 
     public function show(Product $product): View
@@ -87,14 +88,15 @@ final class ProductsController extends Controller
     {
         $product->update($request->columns());
 
-        return redirect()->route('products.show', $product)->with('said', 'Changed.');
+        return redirect()->route('products.show', $product)->with('said', Words::say('said.products.update'));
     }
 
     public function destroy(Product $product): RedirectResponse
     {
         $product->delete();
 
-        return redirect()->route('products')->with('said', "{$product->name} is off the shelf.");
+        return redirect()->route('products')
+            ->with('said', Words::say('said.products.destroy', ['name' => $product->name]));
     }
 
     public function stock(StockRequest $request, Product $product): RedirectResponse
@@ -103,7 +105,7 @@ final class ProductsController extends Controller
         $how = $request->string('how')->value();
         if ($how === 'level' && $product->size_ml === null) {
             throw ValidationException::withMessages([
-                'amount' => 'How much: a level needs the size of the bottle; type that first, or how many mL are left.',
+                'amount' => Words::say('said.products.stock'),
             ]);
         }
         if ($how === 'bought') {
@@ -117,26 +119,26 @@ final class ProductsController extends Controller
             );
         }
 
-        return redirect()->route('products.show', $product)->with('said', 'Counted.');
+        return redirect()->route('products.show', $product)->with('said', Words::say('said.shared.counted'));
     }
 
     public function recall(Request $request, Product $product): RedirectResponse
     {
         $request->validate(
             ['because' => ['required', 'string', 'max:400']],
-            ['because.*' => 'Why: say in a few words why it is recalled.'],
+            ['because.*' => Words::say('said.products.recall')],
         );
         $because = $request->string('because')->value();
         $product->update(['recalled_on' => $this->salon()->today()->format('Y-m-d'), 'recalled_because' => $because]);
 
-        return redirect()->route('products.show', $product)->with('said', 'Recalled: it warns wherever it comes up.');
+        return redirect()->route('products.show', $product)->with('said', Words::say('said.products.recall-2'));
     }
 
     public function release(Product $product): RedirectResponse
     {
         $product->update(['recalled_on' => null, 'recalled_because' => null]);
 
-        return redirect()->route('products.show', $product)->with('said', 'No longer recalled.');
+        return redirect()->route('products.show', $product)->with('said', Words::say('said.products.release'));
     }
 
     public function teach(TeachRequest $request): RedirectResponse
@@ -150,7 +152,7 @@ final class ProductsController extends Controller
             $this->stylist()->name,
         );
 
-        return back()->with('said', 'Learned; every list of the salon was read anew.');
+        return back()->with('said', Words::say('said.products.teach'));
     }
 
     public function book(Request $request): View
@@ -172,7 +174,7 @@ final class ProductsController extends Controller
             TaughtIngredient::query()->where('salon_id', $this->salon()->id)->findOrFail($taught),
         );
 
-        return back()->with('said', 'Forgotten; every list of the salon was read anew.');
+        return back()->with('said', Words::say('said.products.forget'));
     }
 
     public function mix(MixRequest $request): View
@@ -193,7 +195,7 @@ final class ProductsController extends Controller
     {
         $request->validate(
             ['file' => ['required', 'file', 'max:2048']],
-            ['file.*' => 'File: choose a CSV of up to 2 MB, with name and kind in its header.'],
+            ['file.*' => Words::say('said.products.import')],
         );
         $file = $request->file('file');
         $count = $this->productCsv->read(
@@ -202,6 +204,6 @@ final class ProductsController extends Controller
             $this->stylist()->name,
         );
 
-        return redirect()->route('products')->with('said', "{$count} products taken in.");
+        return redirect()->route('products')->with('said', trans_choice('said.products.taken-in', $count));
     }
 }

@@ -8,6 +8,7 @@ use App\Care\DataTransfer\RecordTransfer;
 use App\Http\Requests\RecordRequest;
 use App\Models\Head;
 use App\Wording\ClientName;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -41,7 +42,7 @@ final class RecordController extends Controller
 
         return redirect()->route('clients.now', $head)->with(
             'said',
-            ClientName::shown($head->name) . ' is taken in, with everything the record held.',
+            Words::say('said.record.store', ['name' => ClientName::shown($head->name)]),
         );
     }
 }

@@ -33,10 +33,8 @@ final class ReportsController extends Controller
 
     private function period(Request $request): ReportPeriod
     {
-        return ReportPeriod::asked(
-            $this->salon(),
-            $request->string('from')->value(),
-            $request->string('until')->value(),
-        );
+        $kept = KeptFilters::of($request, 'reports', ['from', 'until'], $this->salon()->today());
+
+        return ReportPeriod::asked($this->salon(), $kept['from'], $kept['until']);
     }
 }

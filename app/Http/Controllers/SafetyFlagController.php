@@ -9,6 +9,7 @@ use App\Http\Requests\ClearFlagRequest;
 use App\Http\Requests\JudgeFlagRequest;
 use App\Http\Requests\RaiseFlagRequest;
 use App\Models\Head;
+use App\Wording\Words;
 use DomainException;
 use Illuminate\Http\RedirectResponse;
 
@@ -30,7 +31,7 @@ final class SafetyFlagController extends Controller
 
         return redirect()->route('clients.now', $head)->with(
             'said',
-            'Noted. What it bars is left out of the plan until a named person has cleared it.',
+            Words::say('said.safety-flag.raise'),
         );
     }
 
@@ -66,7 +67,7 @@ final class SafetyFlagController extends Controller
 
         return redirect()->route('clients.now', $head)->with(
             'said',
-            'Cleared; the season is planned anew without that bar.',
+            Words::say('said.safety-flag.clear'),
         );
     }
 }

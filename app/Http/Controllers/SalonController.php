@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SalonRequest;
 use App\Models\Outlook;
 use App\Pages\Salon\SalonScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -36,7 +37,7 @@ final class SalonController extends Controller
 
         return redirect()->route('salon.edit')->with(
             'said',
-            'Saved. New clients start from this; those already in the book keep their own.',
+            Words::say('said.salon.update'),
         );
     }
 }

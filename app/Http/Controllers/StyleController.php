@@ -9,6 +9,7 @@ use App\Http\Requests\StyleRequest;
 use App\Models\Head;
 use App\Models\Style;
 use App\Pages\Wash\StyleScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -34,7 +35,7 @@ final class StyleController extends Controller
             $request->filled('stays_days') ? $request->integer('stays_days') : null,
         );
 
-        return redirect()->route('clients.style', $head)->with('said', 'The style is followed from that day.');
+        return redirect()->route('clients.style', $head)->with('said', Words::say('said.style.begin'));
     }
 
     public function keep(StyleRequest $request, Head $head): RedirectResponse
@@ -48,13 +49,13 @@ final class StyleController extends Controller
             $this->wornStyles->keep($style, $request->on(), $request->string('what')->value() ?: 'refreshed');
         }
 
-        return redirect()->route('clients.style', $head)->with('said', 'Noted.');
+        return redirect()->route('clients.style', $head)->with('said', Words::say('said.shared.noted'));
     }
 
     public function end(StyleRequest $request, Head $head): RedirectResponse
     {
         $this->wornStyles->end($head, Style::running($head) ?? abort(404), $request->on(), $this->stylist()->name);
 
-        return redirect()->route('clients.style', $head)->with('said', 'How long it lasted went to the hair tests.');
+        return redirect()->route('clients.style', $head)->with('said', Words::say('said.style.end'));
     }
 }

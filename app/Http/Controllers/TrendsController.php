@@ -20,7 +20,9 @@ final class TrendsController extends Controller
 
     public function show(Request $request, Head $head): View
     {
-        return view('trends.show', $this->trendsScreen->of($head, $request->string('group')->value()));
+        $kept = KeptFilters::of($request, 'trends', ['group'], $head->salon->today());
+
+        return view('trends.show', $this->trendsScreen->of($head, $kept['group']));
     }
 
     public function csv(Head $head): Response

@@ -11,6 +11,7 @@ use App\Models\Head;
 use App\Models\Programme;
 use App\Models\Trial;
 use App\Pages\Trends\TrialsScreen;
+use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -35,7 +36,7 @@ final class TrialController extends Controller
 
         return redirect()->route('clients.trials', $head)->with(
             'said',
-            'The trial runs. Take its measure under Hair tests each wash day.',
+            Words::say('said.trial.store'),
         );
     }
 
@@ -57,6 +58,6 @@ final class TrialController extends Controller
     {
         $trial->update(['ended_on' => $head->salon->today()->format('Y-m-d')]);
 
-        return redirect()->route('clients.trials', $head)->with('said', 'The trial is ended; what it said stands.');
+        return redirect()->route('clients.trials', $head)->with('said', Words::say('said.trial.end'));
     }
 }

@@ -41,7 +41,7 @@ final class WashDayController extends Controller
         return redirect()->route('clients.now', $head)
             ->with(
                 'said',
-                implode(' ', ['The wash day is in the book; the season is planned anew from it.', ...$notices]),
+                implode(' ', [Words::say('said.wash-day.store'), ...$notices]),
             )
             ->with('undo', route('clients.wash-days.undo', [$head, $washDay->id]));
     }
@@ -50,6 +50,6 @@ final class WashDayController extends Controller
     {
         $this->pastWashDays->undo($head, $washDay);
 
-        return redirect()->route('clients.now', $head)->with('said', 'Undone: that wash day is taken back.');
+        return redirect()->route('clients.now', $head)->with('said', Words::say('said.wash-day.destroy'));
     }
 }

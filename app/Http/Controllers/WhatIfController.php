@@ -11,6 +11,7 @@ use App\Http\Requests\UseChangeRequest;
 use App\Http\Requests\WishRequest;
 use App\Models\Head;
 use App\Pages\Plan\WhatIfScreen;
+use App\Wording\Said;
 use DomainException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -83,7 +84,7 @@ final class WhatIfController extends Controller
         try {
             $this->usedChanges->use($head, $change, $request->number());
         } catch (InvalidArgumentException $wrong) {
-            return redirect()->route('clients.plan.what-if', $head)->withErrors(['number' => $wrong->getMessage()]);
+            return redirect()->route('clients.plan.what-if', $head)->withErrors(['number' => Said::why($wrong)]);
         }
 
         return redirect()->route('clients.plan', $head)->with(

@@ -27,16 +27,11 @@ final class BookingNoteRequest extends FormRequest
     /** What is said to be over after more than so many times the booked minutes was forgotten before. */
     private const TIMES_AS_LONG = 2;
 
-    private const SAID = [
-        'here' => 'Noted as here.',
-        'later' => 'Noted; the day is laid out round it.',
-        'begin' => 'The wash day is under way.',
-        'over' => 'Noted; whoever comes after is laid out anew.',
-        'through' => 'Noted as done.', 'no-show' => 'Noted. Call in the next days.',
-        'cancel' => 'Cancelled; calendars hear of it.', 'again' => 'It stands again.',
-        'keep' => 'Kept: the wash day is planned into the time there is.',
-        'as-planned' => 'It takes again what the plan asks for.', 'stay' => '', 'take-over' => '',
+    private const NOTES = [
+        'here', 'later', 'begin', 'over', 'through', 'no-show', 'cancel', 'again', 'keep', 'as-planned', 'stay',
+        'take-over',
     ];
+
 
     /** What can be said of a booking on its own day only, and what once its day has come. */
     private const ON_THE_DAY = ['here', 'begin', 'over', 'take-over'];
@@ -49,7 +44,7 @@ final class BookingNoteRequest extends FormRequest
         $user = $this->user();
 
         return [
-            'what' => ['required', Rule::in(array_keys(self::SAID))],
+            'what' => ['required', Rule::in(self::NOTES)],
             'sequence' => ['required', 'integer'],
             'expected' => ['required_if:what,later', 'nullable', 'string'],
             'following' => ['nullable', 'boolean'],
@@ -67,12 +62,12 @@ final class BookingNoteRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'expected.*' => 'Comes at: type a time later today, such as 10:30.',
-            'because.*' => 'Why: say in a few words, up to 400 letters, why it is cancelled.',
+            'expected.*' => Words::say('refusals.booking-note.expected'),
+            'because.*' => Words::say('refusals.booking-note.because'),
             'stylist.*' => Words::say('booking.stylist'),
-            'what.*' => 'This page is damaged; open it anew.',
-            'sequence.*' => 'This page is damaged; open it anew.',
-            'following.*' => 'This page is damaged; open it anew.',
+            'what.*' => Words::say('refusals.shared.what'),
+            'sequence.*' => Words::say('refusals.shared.what'),
+            'following.*' => Words::say('refusals.shared.what'),
         ];
     }
 
@@ -87,8 +82,8 @@ final class BookingNoteRequest extends FormRequest
                 $validator->errors()->add(
                     'what',
                     $booking->status->isOpen()
-                        ? 'It stands already.'
-                        : 'It is through, cancelled or missed; let it stand again first.',
+                        ? Words::say('refusals.booking-note.what-2')
+                        : Words::say('refusals.booking-note.what-3'),
                 );
             }
             if ($booking instanceof Booking && $validator->errors()->isEmpty()) {
@@ -99,7 +94,7 @@ final class BookingNoteRequest extends FormRequest
                     && $validator->errors()->isEmpty()
                     && SalonClock::typed($this->string('expected')->value()) === null
             ) {
-                $validator->errors()->add('expected', 'Comes at: type a time later today, such as 10:30.');
+                $validator->errors()->add('expected', Words::say('refusals.booking-note.expected'));
             }
         });
     }
@@ -182,7 +177,7 @@ final class BookingNoteRequest extends FormRequest
         return match ($this->string('what')->value()) {
             'stay' => Words::say('booking.stays', $words),
             'take-over' => Words::say('booking.taken-over', $words),
-            default => self::SAID[$this->string('what')->value()] ?? '',
+            default => Words::say("said.booking-note.{$this->string('what')->value()}"),
         };
     }
 

@@ -59,19 +59,19 @@ final class BookingRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'head' => 'Client: choose one from the list.',
-            'service' => 'For what: choose one from the list.',
-            'stylist' => 'Whose hands: choose one from the list.',
-            'date' => 'Day: type one from today on, such as '
-                . CarbonImmutable::now()->addDays(3)->format('Y-m-d')
-                . ', up to two years ahead.',
-            'time' => 'Time: type when it begins, such as 10:30.',
+            'head' => Words::say('refusals.booking.head'),
+            'service' => Words::say('refusals.booking.service'),
+            'stylist' => Words::say('refusals.booking.stylist'),
+            'date' => Words::say('refusals.booking.date', [
+                'such' => CarbonImmutable::now()->addDays(3)->format('Y-m-d'),
+            ]),
+            'time' => Words::say('refusals.booking.time'),
             'drying' => Words::say('booking.drying.choose'),
         ]) + [
-            'head.exists' => 'Client: choose one from the list.',
-            'service.exists' => 'For what: choose one from the list.',
-            'stylist.exists' => 'Whose hands: choose one from the list.',
-            'sequence' => 'This page is damaged; open it anew.',
+            'head.exists' => Words::say('refusals.booking.head'),
+            'service.exists' => Words::say('refusals.booking.service'),
+            'stylist.exists' => Words::say('refusals.booking.stylist'),
+            'sequence' => Words::say('refusals.shared.what'),
         ];
     }
 
@@ -79,7 +79,7 @@ final class BookingRequest extends FormRequest
     {
         $validator->after(function (Validator $validator): void {
             if (! $validator->errors()->has('time') && SalonClock::typed($this->string('time')->value()) === null) {
-                $validator->errors()->add('time', 'Time: type when it begins, such as 10:30.');
+                $validator->errors()->add('time', Words::say('refusals.booking.time'));
             }
             if ($validator->errors()->isEmpty() && $this->hasPassed()) {
                 $validator->errors()->add('time', Words::say('booking.passed', [

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Clearance;
 use App\Models\User;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -36,9 +37,9 @@ final class ClearFlagRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'sign' => 'Sign: choose what it is.',
-            'cleared_by' => 'Cleared by: type the name of the person who looked at it, such as her clinician.',
-            'cleared_on' => 'Cleared on: type a day that exists and has been, such as 2027-02-28.',
+            'sign' => Words::say('refusals.shared.sign'),
+            'cleared_by' => Words::say('refusals.clear-flag.cleared-by'),
+            'cleared_on' => Words::say('refusals.clear-flag.cleared-on'),
         ]);
     }
 }

@@ -153,17 +153,17 @@ final class ClientRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'name' => 'Name: type what the client is called, up to 120 characters.',
-            'born_on' => 'Date of birth: type a day that exists and has been, such as 1994-02-28.',
-            'email' => 'Mail: type an address such as name@place.example, or choose another way to remind.',
-            'phone' => 'Phone: type a number such as +351 912 345 678, or choose another way to remind.',
-            'reminded_by' => 'Reminders: choose one from the list.',
+            'name' => Words::say('refusals.client.name'),
+            'born_on' => Words::say('refusals.client.born-on'),
+            'email' => Words::say('refusals.client.email'),
+            'phone' => Words::say('refusals.client.phone'),
+            'reminded_by' => Words::say('refusals.client.reminded-by'),
             'language' => Words::say('messages.language.wrong'),
-            'household' => 'Household: keep it to 80 letters.',
-            'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to keeping this record.',
-            'ring_mm' => 'Ring diameter: type 1 to 80 mm, or leave it empty.',
-            'strand_um' => 'Strand diameter: type 20 to 160 µm, or leave it empty.',
-            'length_cm' => 'Length: type 1 to 200 cm, measured stretched, or leave it empty.',
+            'household' => Words::say('refusals.client.household'),
+            'consent' => Words::say('refusals.client.consent'),
+            'ring_mm' => Words::say('refusals.client.ring-mm'),
+            'strand_um' => Words::say('refusals.client.strand-um'),
+            'length_cm' => Words::say('refusals.client.length-cm'),
             'sections' => Words::say('forms.sections.wrong'),
             ...array_combine(self::SECTIONS, array_map(
                 static fn (string $field): string => Words::say('forms.sections.by-work-wrong', [
@@ -171,25 +171,25 @@ final class ClientRequest extends FormRequest
                 ]),
                 self::SECTIONS,
             )),
-            'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃, or leave it empty.',
-            'humidity_percent' => 'Humidity: type 0 to 100 %.',
-            'wash_every_days' => 'Days between wash days: type 2 to 35.',
-            'minutes_limit' => 'Longest wash day: type 10 to 480 minutes, or leave it empty.',
-            'goals' => 'Goals: keep it to 1000 characters.',
-            'hair_history' => 'Hair history: keep it to 1000 characters.',
-            'chemical_history' => 'Chemical history: keep it to 1000 characters.',
-            'overloaded_on' => 'Too much protein on: type a day that exists and has been, such as 2026-02-28; about is good enough.',
-            'overloaded_by' => 'Too much protein by: keep it to 200 characters.',
-            'allergies' => 'Allergies: keep it to 1000 characters.',
-            'health_notes' => 'Health notes: keep it to 1000 characters.',
-            'notebook.*.what' => 'What was done: choose it from the list, or empty the whole row.',
-            'notebook.*.date' => 'Date: type a day that exists and has been, such as 2026-02-28; about is good enough.',
-            'notebook.*.millimetres' => 'Cut: type 0.5 to 1000 mm.',
-            'zones_since' => 'Changed on: type a day that exists and has been, such as 2026-02-28.',
-            'zones.*.length' => 'Porosity: choose low, medium or high.',
+            'hardness_mg_per_l' => Words::say('refusals.client.hardness-mg-per-l'),
+            'humidity_percent' => Words::say('refusals.shared.humidity-percent'),
+            'wash_every_days' => Words::say('refusals.client.wash-every-days'),
+            'minutes_limit' => Words::say('refusals.client.minutes-limit'),
+            'goals' => Words::say('refusals.client.goals'),
+            'hair_history' => Words::say('refusals.client.hair-history'),
+            'chemical_history' => Words::say('refusals.client.chemical-history'),
+            'overloaded_on' => Words::say('refusals.client.overloaded-on'),
+            'overloaded_by' => Words::say('refusals.client.overloaded-by'),
+            'allergies' => Words::say('refusals.client.allergies'),
+            'health_notes' => Words::say('refusals.client.health-notes'),
+            'notebook.*.what' => Words::say('refusals.client.notebook-what'),
+            'notebook.*.date' => Words::say('refusals.client.notebook-date'),
+            'notebook.*.millimetres' => Words::say('refusals.client.notebook-millimetres'),
+            'zones_since' => Words::say('refusals.client.zones-since'),
+            'zones.*.length' => Words::say('refusals.client.zones-length'),
         ]) + [
-            'email.email' => 'Mail: type an address such as name@place.example, or choose another way to remind.',
-            'phone.regex' => 'Phone: type a number such as +351 912 345 678, or choose another way to remind.',
+            'email.email' => Words::say('refusals.client.email'),
+            'phone.regex' => Words::say('refusals.client.phone'),
         ];
     }
 
@@ -203,13 +203,13 @@ final class ClientRequest extends FormRequest
             $born = $this->string('born_on')->value();
             $minor = $born !== '' && CarbonImmutable::parse($born)->addYears(18)->greaterThan($this->today());
             if ($minor && trim($this->string('guardian_name')->value()) === '') {
-                $validator->errors()->add('guardian_name', 'Guardian: type who agrees for this minor.');
+                $validator->errors()->add('guardian_name', Words::say('refusals.client.guardian-name'));
             }
             foreach ((array) $this->input('notebook') as $i => $row) {
                 if (is_array($row) && ($row['what'] ?? '') === 'trim' && ($row['millimetres'] ?? null) === null) {
                     $validator->errors()->add(
                         "notebook.{$i}.millimetres",
-                        'Cut: type how much was cut, 0.5 to 1000 mm.',
+                        Words::say('refusals.client.millimetres'),
                     );
                 }
             }

@@ -71,11 +71,11 @@ final class FixedWashDayRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'hand_date' => 'Day: type a day that exists, today or later, such as 2027-02-28.',
-            'cleanse' => 'Cleanse: choose one from the list.',
-            'passes' => 'Passes: choose one, two or three.',
-            'mask_minutes' => 'Mask: type 0.5 to 720 minutes, or leave it empty for none.',
-            'reason' => 'Reason: say why this day is set by hand, in up to 500 characters.',
+            'hand_date' => Words::say('refusals.fixed-wash-day.hand-date'),
+            'cleanse' => Words::say('refusals.fixed-wash-day.cleanse'),
+            'passes' => Words::say('refusals.fixed-wash-day.passes'),
+            'mask_minutes' => Words::say('refusals.fixed-wash-day.mask-minutes'),
+            'reason' => Words::say('refusals.fixed-wash-day.reason'),
         ]);
     }
 

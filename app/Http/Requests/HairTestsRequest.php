@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Head;
 use App\Models\User;
 use App\Models\Visit;
+use App\Wording\Said;
 use App\Wording\SkipReason;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,7 +27,6 @@ final class HairTestsRequest extends FormRequest
     use Sentences;
 
     private const MOST_SECONDS = 65_000;
-    private const DAMAGED = 'This form is damaged; open Hair tests anew. What you typed is kept on this tablet.';
 
     /** @var list<TestEntry>|null */
     private ?array $entries = null;
@@ -54,16 +54,16 @@ final class HairTestsRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'date' => 'Date: type a day that exists and has been, such as 2026-02-28.',
-            'because' => 'Why: say in a few words, up to 400 letters, why this is corrected.',
-        ]) + ['visit.ulid' => self::DAMAGED];
+            'date' => Words::say('refusals.shared.date'),
+            'because' => Words::say('refusals.hair-tests.because'),
+        ]) + ['visit.ulid' => Words::say('refusals.hair-tests.damaged')];
     }
 
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
             if ($this->entries() === []) {
-                $validator->errors()->add('raw', 'Fill in at least one test; leave the others empty.');
+                $validator->errors()->add('raw', Words::say('refusals.hair-tests.raw'));
             }
             $moment = Moment::tryFrom($this->string('moment')->value());
             foreach ($this->entries() as $entry) {
@@ -72,11 +72,11 @@ final class HairTestsRequest extends FormRequest
                 ) {
                     $validator->errors()->add(
                         'moment',
-                        'Moment: this test is taken at another moment of the day; choose it above.',
+                        Words::say('refusals.hair-tests.moment'),
                     );
                 }
-                foreach ($entry->problems() as $path => $sentence) {
-                    $validator->errors()->add($path, $sentence);
+                foreach ($entry->problems() as $path => $problem) {
+                    $validator->errors()->add($path, Said::of($problem));
                 }
             }
             $visit = $this->route('visit');
@@ -90,7 +90,7 @@ final class HairTestsRequest extends FormRequest
                 $validator->errors()->add('visit', Words::say('forms.corrected', ['by' => is_string($by) ? $by : '']));
             }
             if ($this->isAnothers()) {
-                $validator->errors()->add('visit', self::DAMAGED);
+                $validator->errors()->add('visit', Words::say('refusals.hair-tests.damaged'));
             }
             if ($validator->errors()->isEmpty()) {
                 $this->askOnceMore($validator);
@@ -122,7 +122,7 @@ final class HairTestsRequest extends FormRequest
             foreach ($entry->questions() as $path => $question) {
                 $unlikely[] = $mark = $entry->mark($path);
                 if (! in_array($mark, $asked, true)) {
-                    $validator->errors()->add($path, $question);
+                    $validator->errors()->add($path, Said::of($question));
                 }
             }
         }

@@ -73,7 +73,7 @@ final class HoursRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'chairs' => 'Chairs: type 1 to 40.',
+            'chairs' => Words::say('refusals.hours.chairs'),
             ...array_combine(self::EQUIPMENT, array_map(
                 static fn (string $of): string => Words::say("booking.equipment.wrong.{$of}"),
                 self::EQUIPMENT,
@@ -81,16 +81,16 @@ final class HoursRequest extends FormRequest
             'late_cancel_hours' => Words::say('booking.missed.hours-wrong'),
             'missed_from' => Words::say('booking.missed.from-wrong'),
             'missed_rule' => Words::say('booking.missed.own-wrong'),
-            'services.*.name' => 'Service: type what it is called, up to 80 letters.',
-            'services.*.minutes' => 'Minutes: type 5 to 720.',
-            'services.*.price' => 'Price: type 0 to 10000, such as 65.50.',
+            'services.*.name' => Words::say('refusals.hours.services-name'),
+            'services.*.minutes' => Words::say('refusals.hours.services-minutes'),
+            'services.*.price' => Words::say('refusals.hours.services-price'),
             'tax' => Words::say('prices.salon.rate-wrong'),
             'services.*.quarter' => Words::say('prices.salon.quarter-wrong'),
             'services.*.long_from' => Words::say('prices.salon.long-wrong'),
             'services.*.step' => Words::say('prices.salon.step-wrong'),
             'services.*.deposit' => Words::say('prices.salon.deposit-wrong'),
             'services.*.does' => __('chair-work.does.wrong'),
-        ]) + ['services.*.name.distinct' => 'Service: two are called the same; give one another name.'];
+        ]) + ['services.*.name.distinct' => Words::say('refusals.hours.services-name-distinct')];
     }
 
     public function withValidator(Validator $validator): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Wording\Words;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -12,7 +13,6 @@ use Illuminate\Http\UploadedFile;
 final class ImportRequest extends FormRequest
 {
     private const MOST_KILOBYTES = 60_000;
-    private const CHOOSE = 'File: choose a .zip, .json, .vcf or .csv of under 60 MB that is not empty.';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -24,7 +24,7 @@ final class ImportRequest extends FormRequest
                 'max:' . self::MOST_KILOBYTES,
                 fn (string $field, mixed $file, Closure $fail) => $file instanceof UploadedFile
                     && $file->getSize() === 0
-                    ? $fail(self::CHOOSE)
+                    ? $fail(Words::say('refusals.import.file'))
                     : null,
             ],
         ];
@@ -33,7 +33,7 @@ final class ImportRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.*' => self::CHOOSE];
+        return ['file.*' => Words::say('refusals.import.file')];
     }
 
     public function bytes(): string

@@ -36,13 +36,13 @@ final class LeaveRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'leave_of' => 'Who: choose one from the list.',
-            'leave_from' => 'From: type the first day away, such as 2027-02-08.',
-            'leave_until' => 'Until: type the last day away, the first or a later one.',
+            'leave_of' => Words::say('refusals.leave.leave-of'),
+            'leave_from' => Words::say('refusals.leave.leave-from'),
+            'leave_until' => Words::say('refusals.leave.leave-until'),
             'leave_from_time' => Words::say('booking.leave.from-wrong'),
             'leave_until_time' => Words::say('booking.leave.until-wrong'),
-            'leave_because' => 'Why: up to 120 letters, or leave it empty.',
-        ]) + ['leave_of.exists' => 'Who: choose one from the list.'];
+            'leave_because' => Words::say('refusals.leave.leave-because'),
+        ]) + ['leave_of.exists' => Words::say('refusals.leave.leave-of')];
     }
 
     public function withValidator(Validator $validator): void

@@ -18,8 +18,6 @@ final class MessageSettingsRequest extends FormRequest
 {
     use MergesChanges;
 
-    private const QUIET = 'type a time such as 21:00.';
-
     protected function prepareForValidation(): void
     {
         /** @var User $user */
@@ -45,9 +43,9 @@ final class MessageSettingsRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'quiet_from.*' => 'Quiet from: ' . self::QUIET,
-            'quiet_until.*' => 'Quiet until: ' . self::QUIET,
-            'outbox.*' => 'Stand-in: choose one from the list.',
+            'quiet_from.*' => Words::say('refusals.message-settings.quiet-from'),
+            'quiet_until.*' => Words::say('refusals.message-settings.quiet-until'),
+            'outbox.*' => Words::say('refusals.message-settings.outbox'),
             'language.*' => Words::say('messages.language.wrong'),
         ];
     }
@@ -56,9 +54,9 @@ final class MessageSettingsRequest extends FormRequest
     {
         $validator->after(function (Validator $validator): void {
             $this->sayConflicts($validator);
-            foreach (['quiet_from' => 'Quiet from: ', 'quiet_until' => 'Quiet until: '] as $field => $words) {
+            foreach (['quiet_from' => 'quiet-from', 'quiet_until' => 'quiet-until'] as $field => $words) {
                 if (! $validator->errors()->has($field) && SalonClock::typed($this->string($field)->value()) === null) {
-                    $validator->errors()->add($field, $words . self::QUIET);
+                    $validator->errors()->add($field, Words::say("refusals.message-settings.{$words}"));
                 }
             }
         });

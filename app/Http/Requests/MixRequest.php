@@ -7,11 +7,13 @@ namespace App\Http\Requests;
 use App\Bridge\Products\SalonIngredients;
 use App\Models\Salon;
 use App\Models\User;
-use DomainException;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Products\InvalidMix;
 use Nagomi\Core\Products\Mix;
 use Nagomi\Core\Products\MixNames;
 use Nagomi\Core\Products\MixPart;
@@ -46,7 +48,7 @@ final class MixRequest extends FormRequest
             $parts = $this->mixed($validator, $names);
             $total = TypedNumber::from($this->input('total_ml'));
             if ($parts === []) {
-                $validator->errors()->add('parts.0.name', 'Name at least one part beside the carrier.');
+                $validator->errors()->add('parts.0.name', Words::say('refusals.mix.parts-0-name'));
             }
             if ($validator->errors()->isEmpty() && $parts !== []) {
                 try {
@@ -57,9 +59,8 @@ final class MixRequest extends FormRequest
                         $this->container->make(Parameters::class)->products,
                         $this->uses(),
                     );
-                } catch (DomainException $wrong) {
-                    $isBatch = str_starts_with($wrong->getMessage(), 'Batch:');
-                    $validator->errors()->add($isBatch ? 'total_ml' : 'parts.0.percent', $wrong->getMessage());
+                } catch (InvalidMix $wrong) {
+                    $validator->errors()->add($wrong->ofBatch ? 'total_ml' : 'parts.0.percent', Said::why($wrong));
                 }
             }
         });
@@ -95,9 +96,9 @@ final class MixRequest extends FormRequest
                 continue;
             }
             if ($name === '') {
-                $validator->errors()->add("parts.{$i}.name", 'Part: name it, or empty its share.');
+                $validator->errors()->add("parts.{$i}.name", Words::say('refusals.mix.percent'));
             } elseif (! is_int($percent) && ! is_float($percent)) {
-                $validator->errors()->add("parts.{$i}.percent", "{$name}: type its share in %, such as 0.5.");
+                $validator->errors()->add("parts.{$i}.percent", Words::say('refusals.mix.share', ['name' => $name]));
             } else {
                 $parts[] = $names->part($name, (float) $percent);
             }

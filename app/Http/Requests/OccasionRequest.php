@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Models\Head;
 use App\Pages\Plan\PlanScreen;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -61,10 +62,10 @@ final class OccasionRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'occasion' => 'What is to come: choose one from the list.',
-            'occasion_from' => 'From: type a day from today on, such as 2027-02-28.',
-            'occasion_until' => 'Until: type the same day or a later one, up to two years ahead, or leave it empty.',
-            'occasion_what' => 'Called: keep it to 80 letters.',
+            'occasion' => Words::say('refusals.occasion.occasion'),
+            'occasion_from' => Words::say('refusals.occasion.occasion-from'),
+            'occasion_until' => Words::say('refusals.occasion.occasion-until'),
+            'occasion_what' => Words::say('refusals.occasion.occasion-what'),
             'occasion_style_day' => Words::say('forms.style-day.wrong'),
         ]);
     }
@@ -115,11 +116,13 @@ final class OccasionRequest extends FormRequest
 
     public function says(): string
     {
-        return ucfirst(str_replace('-', ' ', $this->string('occasion')->value()))
-            . ' from '
-            . $this->string('occasion_from')->value()
-            . ' to '
-            . $this->string('occasion_until')->value()
-            . '.';
+        $from = $this->string('occasion_from')->value();
+        $until = $this->string('occasion_until')->value();
+
+        return Words::say($until === '' || $until === $from ? 'plan-acts.occasion-day' : 'plan-acts.occasion', [
+            'what' => Words::of('occasions.' . $this->string('occasion')->value()),
+            'from' => SalonClock::dayInWords($from, 'j M'),
+            'until' => SalonClock::dayInWords($until === '' ? $from : $until, 'j M'),
+        ]);
     }
 }

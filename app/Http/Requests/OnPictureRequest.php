@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -35,9 +37,9 @@ final class OnPictureRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'scale_mm.*' => 'How long: type what lies between the first two taps, 1 to 1000 mm.',
-            'scale.*' => 'Tap both ends of something whose length you know.',
-            'taps.*' => 'Tap once more: a ring takes three taps, a length two.',
+            'scale_mm.*' => Words::say('refusals.on-picture.scale-mm'),
+            'scale.*' => Words::say('refusals.on-picture.scale'),
+            'taps.*' => Words::say('refusals.on-picture.taps'),
         ];
     }
 
@@ -56,7 +58,7 @@ final class OnPictureRequest extends FormRequest
                 ? $picture->ringMm([$scale[0], $scale[1]], $this->float('scale_mm'), [$taps[0], $taps[1], $taps[2]])
                 : $picture->lengthMm([$scale[0], $scale[1]], $this->float('scale_mm'), [$taps[0], $taps[1]]);
         } catch (InvalidArgumentException $wrong) {
-            throw ValidationException::withMessages(['taps' => $wrong->getMessage()]);
+            throw ValidationException::withMessages(['taps' => Said::why($wrong)]);
         }
 
         return ['mm' => round($mm, 1), 'sd_mm' => round($sd, 1)];

@@ -6,6 +6,8 @@ namespace App\Http\Requests;
 
 use App\Bridge\Clients\PictureIntake;
 use App\Models\User;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
@@ -45,13 +47,13 @@ final class PictureRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $picture = 'Picture: choose a JPEG, PNG or WebP file of under 12 MB.';
+        $picture = Words::say('refusals.picture.string');
 
         return $this->forEveryRule([
-            'kind' => 'Kind: choose before, after or other.',
-            'taken_on' => 'Taken on: type a day that exists and has been, such as 2027-02-28.',
-            'consent' => 'Consent: ask, and tick it once the client (or a guardian) agrees to this picture being kept.',
-            'consent_by' => 'Consent by: type who agreed.',
+            'kind' => Words::say('refusals.picture.kind'),
+            'taken_on' => Words::say('refusals.picture.taken-on'),
+            'consent' => Words::say('refusals.picture.consent'),
+            'consent_by' => Words::say('refusals.picture.consent-by'),
         ]) + [
             'picture.required' => $picture,
             'picture.file' => $picture,
@@ -70,7 +72,7 @@ final class PictureRequest extends FormRequest
             try {
                 $this->jpeg = app(PictureIntake::class)->jpeg((string) $file->getRealPath());
             } catch (InvalidArgumentException $wrong) {
-                $validator->errors()->add('picture', $wrong->getMessage());
+                $validator->errors()->add('picture', Said::why($wrong));
             }
         });
     }
@@ -82,6 +84,6 @@ final class PictureRequest extends FormRequest
      */
     public function jpeg(): array
     {
-        return $this->jpeg ?? throw new LogicException('A picture is read while it is validated.');
+        return $this->jpeg ?? throw new LogicException(Words::say('refusals.picture.picture'));
     }
 }

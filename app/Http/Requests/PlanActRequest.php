@@ -8,6 +8,8 @@ use App\Bridge\Plans\PlanAct;
 use App\Bridge\Plans\PlanActs;
 use App\Models\Head;
 use App\Models\User;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -30,7 +32,7 @@ final class PlanActRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.*' => 'This page is damaged; open the season anew.'];
+        return ['*.*' => Words::say('refusals.plan-act.wrong')];
     }
 
     public function act(): PlanAct
@@ -48,7 +50,7 @@ final class PlanActRequest extends FormRequest
                 $user->name,
             );
         } catch (InvalidArgumentException $cannot) {
-            throw ValidationException::withMessages(['act' => $cannot->getMessage()]);
+            throw ValidationException::withMessages(['act' => Said::why($cannot)]);
         }
     }
 

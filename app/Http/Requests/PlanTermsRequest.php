@@ -72,17 +72,17 @@ final class PlanTermsRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'away.*.from' => 'Away from: type a day that exists, such as 2027-02-28.',
-            'away.*.until' => 'Away until: type a day that exists, the first day or later.',
-            'salon_day_list.*' => 'Salon days: type days that exist, such as 2027-02-28, with commas between.',
-            'home_minutes_limit' => 'Longest wash day at home: type 10 to 480 minutes, or leave it empty.',
+            'away.*.from' => Words::say('refusals.plan-terms.away-from'),
+            'away.*.until' => Words::say('refusals.plan-terms.away-until'),
+            'salon_day_list.*' => Words::say('refusals.plan-terms.salon-day-list'),
+            'home_minutes_limit' => Words::say('refusals.plan-terms.home-minutes-limit'),
             'weekday_minutes' => __('weekdays.wrong'),
             'weekday_minutes.*' => __('weekdays.wrong'),
             'trim_goal' => __('chair-work.goal.wrong'),
             'keeps_rhythm' => __('scalp.keeps-rhythm-wrong'),
-            'stock.*' => 'Uses left: type a whole number, 0 or more, or leave it empty where it never runs short.',
-            'prices.*' => 'Price of a use: type 0 or more, or leave it empty for the usual.',
-            'patch_test_until.*' => 'Patch test: type the first day it may be used, such as 2027-02-28.',
+            'stock.*' => Words::say('refusals.plan-terms.stock'),
+            'prices.*' => Words::say('refusals.plan-terms.prices'),
+            'patch_test_until.*' => Words::say('refusals.plan-terms.patch-test-until'),
         ]);
     }
 

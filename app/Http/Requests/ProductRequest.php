@@ -8,6 +8,8 @@ use App\Bridge\Products\SalonIngredients;
 use App\Models\Product;
 use App\Models\User;
 use App\Pages\Products\ProductForm;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -78,21 +80,21 @@ final class ProductRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'name' => 'Name: type what you call it, up to 120 letters.',
-            'size_ml' => 'Size: type 1 to 20000 mL.',
-            'pump_ml' => 'Pump: type what one press gives, 0.1 to 50 mL; weigh ten presses and divide.',
-            'price' => 'Price: type 0 to 10000.',
-            'opened_on' => 'Opened: type a day that has been, such as 2026-02-28.',
-            'months_open' => 'Good once open: type 1 to 60 months; the jar on the label says how many.',
-            'made_on' => 'Made: type a day that has been, such as 2026-02-28.',
-            'keeps_days' => 'Keeps: type 1 to 365 days.',
+            'name' => Words::say('refusals.product.name'),
+            'size_ml' => Words::say('refusals.product.size-ml'),
+            'pump_ml' => Words::say('refusals.product.pump-ml'),
+            'price' => Words::say('refusals.product.price'),
+            'opened_on' => Words::say('refusals.product.opened-on'),
+            'months_open' => Words::say('refusals.product.months-open'),
+            'made_on' => Words::say('refusals.product.made-on'),
+            'keeps_days' => Words::say('refusals.product.keeps-days'),
             'label_minutes' => __('forms.label-minutes.wrong'),
-            'batch' => 'Batch: type up to 40 letters.',
+            'batch' => Words::say('refusals.product.batch'),
         ]) + [
-            'barcode.regex' => 'Barcode: type its digits, 4 to 32 of them.',
-            'kind' => 'Used as: choose one.',
-            'claims.*' => 'The label says: choose from the list.',
-            'head_id' => 'Whose: choose one of your own heads.',
+            'barcode.regex' => Words::say('refusals.product.barcode'),
+            'kind' => Words::say('refusals.product.kind'),
+            'claims.*' => Words::say('refusals.product.claims'),
+            'head_id' => Words::say('refusals.product.head-id'),
         ];
     }
 
@@ -111,7 +113,7 @@ final class ProductRequest extends FormRequest
                     app(SalonIngredients::class)->of($user->salon),
                 );
             } catch (InvalidIngredientList $invalid) {
-                $validator->errors()->add('ingredients', $invalid->getMessage());
+                $validator->errors()->add('ingredients', Said::why($invalid));
             }
         });
     }

@@ -8,6 +8,7 @@ use App\Bridge\Trials\TrialResult;
 use App\Models\Head;
 use App\Models\Programme;
 use App\Models\User;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -48,10 +49,10 @@ final class ProgrammeRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'weeks' => 'Weeks: type 1 to 26, or leave it empty for as long as it usually takes.',
-            'programme_from' => 'From: type a day within the last year or the next two months, such as 2027-02-28.',
-            'programme_sign' => 'Measured by: choose one.',
-        ]) + ['programme' => 'What: choose one.', 'programme.*' => 'What: choose one.'];
+            'weeks' => Words::say('refusals.programme.weeks'),
+            'programme_from' => Words::say('refusals.programme.programme-from'),
+            'programme_sign' => Words::say('refusals.shared.programme-sign'),
+        ]) + array_fill_keys(['programme', 'programme.*'], Words::say('refusals.programme.programme'));
     }
 
     /** Two that say two things of one cannot both be kept to. */
@@ -65,7 +66,7 @@ final class ProgrammeRequest extends FormRequest
             if ($other !== null) {
                 $validator->errors()->add('programme', Words::say('programmes.contradicts', [
                     'other' => Words::of("programmes.{$other->kind}"),
-                    'until' => $other->endsOn()->format('j M Y'),
+                    'until' => SalonClock::dayInWords($other->endsOn(), 'j M Y'),
                 ]));
             }
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Clearance;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -26,8 +27,8 @@ final class RaiseFlagRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'sign' => 'Sign: choose what it is.',
-            'seen' => 'Seen: say what you saw and where, in up to 500 characters.',
+            'sign' => Words::say('refusals.shared.sign'),
+            'seen' => Words::say('refusals.raise-flag.seen'),
         ]);
     }
 }

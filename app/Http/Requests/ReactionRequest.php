@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -41,12 +42,12 @@ final class ReactionRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'what' => 'What happened: say what was seen or felt.',
-            'on' => 'Day: type a day that has been, such as 2026-02-28.',
-            'ingredient' => 'Ingredient: up to 120 letters.',
+            'what' => Words::say('refusals.reaction.what'),
+            'on' => Words::say('refusals.reaction.on'),
+            'ingredient' => Words::say('refusals.reaction.ingredient'),
         ]) + [
-            'product_id' => 'Choose the product, or name the ingredient.',
-            'product_id.required_without' => 'Choose the product, or name the ingredient.',
+            'product_id' => Words::say('refusals.reaction.product-id'),
+            'product_id.required_without' => Words::say('refusals.reaction.product-id'),
         ];
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Head;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
@@ -34,7 +36,7 @@ final class RecordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $sentence = 'Choose a care record of under 5 MB, a file that ends in .json.';
+        $sentence = Words::say('refusals.record.boolean');
 
         return [
             'record.required' => $sentence,
@@ -57,12 +59,12 @@ final class RecordRequest extends FormRequest
                 foreach (array_slice($invalid->problems, 0, self::PROBLEMS_SHOWN) as $problem) {
                     $validator->errors()->add(
                         'record',
-                        ($problem->path === '' ? '' : "{$problem->path}: ") . $problem->sentence,
+                        Said::of($problem->path === '' ? $problem->instead : $problem->line()),
                     );
                 }
                 $more = count($invalid->problems) - self::PROBLEMS_SHOWN;
                 if ($more > 0) {
-                    $validator->errors()->add('record', "… and {$more} more.");
+                    $validator->errors()->add('record', Words::say('refusals.record.more', ['more' => $more]));
                 }
 
                 return;
@@ -70,7 +72,7 @@ final class RecordRequest extends FormRequest
             if (! $this->boolean('copy') && Head::query()->whereKey($this->record->id)->exists()) {
                 $validator->errors()->add(
                     'record',
-                    'This head is already in your book. Tick “as a second copy” to take it in beside it.',
+                    Words::say('refusals.record.record'),
                 );
             }
         });
@@ -79,6 +81,6 @@ final class RecordRequest extends FormRequest
     /** @throws LogicException when it is asked for before the request is validated */
     public function record(): CareRecord
     {
-        return $this->record ?? throw new LogicException('A record is read while it is validated.');
+        return $this->record ?? throw new LogicException(Words::say('refusals.record.record-2'));
     }
 }

@@ -8,6 +8,7 @@ use App\Bridge\Clients\SalonClimate;
 use App\Models\User;
 use App\Pages\Salon\SalonForm;
 use App\Wording\Money;
+use App\Wording\Said;
 use App\Wording\Words;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -58,18 +59,18 @@ final class SalonRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'name' => 'Name: type what the salon is called, up to 120 characters.',
+            'name' => Words::say('refusals.salon.name'),
             'phone' => Words::say('messages.phone.wrong'),
-            'timezone' => 'Time zone: choose one from the list.',
-            'hardness_mg_per_l' => 'Water hardness: type 0 to 1000 mg/L of CaCO₃.',
-            'humidity_percent' => 'Humidity: type 0 to 100 %.',
-            'currency' => 'Currency: choose one from the list.',
-            'climate' => 'Weather: choose one from the list.',
+            'timezone' => Words::say('refusals.salon.timezone'),
+            'hardness_mg_per_l' => Words::say('refusals.salon.hardness-mg-per-l'),
+            'humidity_percent' => Words::say('refusals.shared.humidity-percent'),
+            'currency' => Words::say('refusals.salon.currency'),
+            'climate' => Words::say('refusals.salon.climate'),
         ]) + [
             'phone.regex' => Words::say('messages.phone.wrong'),
-            'weather.max' => 'Weather: choose a CSV file of under 4 MB.',
-            'weather.file' => 'Weather: choose a CSV file of under 4 MB.',
-            'weather.uploaded' => 'Weather: choose a CSV file of under 4 MB.',
+            'weather.max' => Words::say('refusals.salon.weather-max'),
+            'weather.file' => Words::say('refusals.salon.weather-max'),
+            'weather.uploaded' => Words::say('refusals.salon.weather-max'),
         ];
     }
 
@@ -83,7 +84,7 @@ final class SalonRequest extends FormRequest
                     $this->year = WeatherFile::year($file->getContent());
                 } catch (InvalidWeather $invalid) {
                     foreach ($invalid->problems as $problem) {
-                        $validator->errors()->add('weather', $problem);
+                        $validator->errors()->add('weather', Said::of($problem));
                     }
                 }
             }
@@ -92,7 +93,7 @@ final class SalonRequest extends FormRequest
                     && $this->input('climate') === SalonClimate::OWN
                     && $this->stylist()->salon->air === null
             ) {
-                $validator->errors()->add('weather', 'Weather: choose your file, or one of the climates that ship.');
+                $validator->errors()->add('weather', Words::say('refusals.salon.weather'));
             }
         });
     }

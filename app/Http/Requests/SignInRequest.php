@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
@@ -24,7 +25,10 @@ final class SignInRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.required' => 'Type the address you sign in with.', 'password.required' => 'Type your password.'];
+        return [
+            'email.required' => Words::say('refusals.sign-in.email'),
+            'password.required' => Words::say('refusals.sign-in.password'),
+        ];
     }
 
     /** @throws ValidationException */
@@ -33,14 +37,14 @@ final class SignInRequest extends FormRequest
         $key = 'sign-in|' . Str::lower($this->string('email')->value()) . '|' . $this->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
             throw ValidationException::withMessages([
-                'email' => 'Too many tries. Wait ' . RateLimiter::availableIn($key) . ' seconds, then try again.',
+                'email' => Words::say('refusals.sign-in.tries', ['seconds' => RateLimiter::availableIn($key)]),
             ]);
         }
         if (! Auth::attempt($this->only('email', 'password'))) {
             RateLimiter::hit($key);
             throw ValidationException::withMessages([
                 'email' =>
-                    'Address and password do not belong together. Try again, or ask whoever runs the salon’s Nagomi.',
+                    Words::say('refusals.sign-in.email-2'),
             ]);
         }
         RateLimiter::clear($key);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -31,9 +32,9 @@ final class StockRequest extends FormRequest
     {
         return $this->forEveryRule([
             'amount' => $this->input('how') === 'level'
-                ? 'How much: type how full the bottle is, 0 to 100 %.'
-                : 'How much: type 0 to 50000; nothing can be less than empty.',
-            'how' => 'Choose how it was measured.',
+                ? Words::say('refusals.stock.level')
+                : Words::say('refusals.stock.level-2'),
+            'how' => Words::say('refusals.stock.how'),
         ]);
     }
 }

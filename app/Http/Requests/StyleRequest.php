@@ -57,9 +57,9 @@ final class StyleRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'on' => 'Day: type a day that has been and is not before the style was made, such as 2026-02-28.',
-            'stays_days' => 'Stays in: type 1 to 90 days, or leave it empty.',
-        ]) + ['styling' => 'Style: choose one.', 'what' => 'What was done: choose one.']
+            'on' => Words::say('refusals.style.on'),
+            'stays_days' => Words::say('refusals.style.stays-days'),
+        ]) + ['styling' => Words::say('refusals.style.styling'), 'what' => Words::say('refusals.style.what')]
             + array_fill_keys(StyleLook::SIGNS, Words::say('wash.look.choose'));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nagomi\Core\Products\IngredientFunction;
@@ -31,12 +32,12 @@ final class TeachRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'name' => 'Name: type the ingredient as it is known, up to 120 letters.',
-            'also' => 'Also called: up to 120 letters.',
-            'strength' => 'Strength: choose one.',
+            'name' => Words::say('refusals.teach.name'),
+            'also' => Words::say('refusals.teach.also'),
+            'strength' => Words::say('refusals.teach.strength'),
         ]) + [
-            'function' => 'What it does: choose one.',
-            'name.regex' => 'Name: type the ingredient as it is known, up to 120 letters.',
+            'function' => Words::say('refusals.teach.function'),
+            'name.regex' => Words::say('refusals.teach.name'),
         ];
     }
 }

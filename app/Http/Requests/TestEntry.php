@@ -8,6 +8,7 @@ use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Readings\RawMeasure;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Readings\Unit;
+use Nagomi\Core\Wording\Message;
 
 /**
  * One test as it was filled in: raw measures in the units of the book, and what was typed where that was another unit.
@@ -28,7 +29,7 @@ final readonly class TestEntry
     ) {
     }
 
-    /** @return array<string, string> by path within the form: what to type instead, in the unit that was typed */
+    /** @return array<string, Message> by path within the form: what to type instead, in the unit that was typed */
     public function problems(): array
     {
         $problems = TestCatalogue::test($this->test)?->problems($this->raw) ?? [];
@@ -42,7 +43,7 @@ final readonly class TestEntry
         return $this->onForm($problems);
     }
 
-    /** @return array<string, string> by path within the form: what is asked once more */
+    /** @return array<string, Message> by path within the form: what is asked once more */
     public function questions(): array
     {
         $questions = TestCatalogue::test($this->test)?->questions($this->raw) ?? [];
@@ -78,9 +79,9 @@ final readonly class TestEntry
     }
 
     /**
-     * @param array<string, string> $sentences
+     * @param array<string, Message> $sentences
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function onForm(array $sentences): array
     {

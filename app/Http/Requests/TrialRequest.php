@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Bridge\Trials\TrialResult;
 use App\Models\User;
+use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nagomi\Core\Head\Zone;
@@ -55,15 +56,15 @@ final class TrialRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'change' => 'What is changed: say the one thing, up to 200 letters.',
-            'began_on' => 'From: type a day that exists, at most two months ahead, such as 2026-02-28.',
-            'kind' => 'How: choose one.',
-            'sign' => 'Measured by: choose one.',
+            'change' => Words::say('refusals.trial.change'),
+            'began_on' => Words::say('refusals.trial.began-on'),
+            'kind' => Words::say('refusals.trial.kind'),
+            'sign' => Words::say('refusals.shared.programme-sign'),
         ])
             + [
-                'usual_zone' => 'As usual: choose a zone.',
-                'changed_zone' => 'Changed: choose a zone.',
-                'changed_zone.different' => 'Changed: choose another zone than the usual one.',
+                'usual_zone' => Words::say('refusals.trial.usual-zone'),
+                'changed_zone' => Words::say('refusals.trial.changed-zone'),
+                'changed_zone.different' => Words::say('refusals.trial.changed-zone-different'),
             ];
     }
 }

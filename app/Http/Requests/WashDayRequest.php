@@ -74,15 +74,15 @@ final class WashDayRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $minutes = fn (string $what): string => "{$what}: type 0.5 to 720 minutes.";
+        $minutes = fn (string $what): string => Words::say("refusals.wash-day.{$what}");
 
         return $this->forEveryRule([
-            'date' => 'Date: type a day that exists and has been, such as 2026-02-28.',
-            'pre_wash_minutes' => $minutes('Pre-wash'),
-            'protein_minutes' => $minutes('Protein'),
-            'conditioning_minutes' => $minutes('Conditioner or mask'),
-            'detangle_minutes' => $minutes('Detangling'),
-            'trim_mm' => 'Trim: type 0.5 to 1000 mm, or leave it empty.',
+            'date' => Words::say('refusals.shared.date'),
+            'pre_wash_minutes' => $minutes('pre-wash'),
+            'protein_minutes' => $minutes('protein'),
+            'conditioning_minutes' => $minutes('conditioning'),
+            'detangle_minutes' => $minutes('detangle'),
+            'trim_mm' => Words::say('refusals.wash-day.trim-mm'),
         ]);
     }
 
@@ -93,7 +93,7 @@ final class WashDayRequest extends FormRequest
                 $this->askOnceMore($validator);
             }
             if ($validator->errors()->isEmpty() && $this->steps() === []) {
-                $validator->errors()->add('steps', 'Say at least one thing that was done.');
+                $validator->errors()->add('steps', Words::say('refusals.wash-day.steps'));
             }
         });
     }

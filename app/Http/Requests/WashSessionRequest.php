@@ -37,9 +37,9 @@ final class WashSessionRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return $this->forEveryRule(['limit' => 'Time: type 10 to 720 minutes, or leave it empty.']) + [
-            'drying' => 'Dried: choose one.',
-            'styling' => 'Styled: choose one.',
+        return $this->forEveryRule(['limit' => Words::say('refusals.wash-session.limit')]) + [
+            'drying' => Words::say('refusals.wash-session.drying'),
+            'styling' => Words::say('refusals.wash-session.styling'),
             'like' => Words::say('wash.like-gone'),
         ];
     }

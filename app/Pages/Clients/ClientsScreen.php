@@ -9,121 +9,139 @@ use App\Bridge\Scheduling\DueClients;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
+use App\Models\Outlook;
+use App\Models\PlanItem;
 use App\Models\Salon;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Pagination\LengthAwarePaginator;
 
 /** Who needs something: an open sign first, then who goes out of balance and is not booked, then by next wash day. */
 final readonly class ClientsScreen
 {
     public const FILTERS = ['all', 'due', 'booked', 'sign'];
 
+    /** On one page. */
+    private const LISTED = 40;
+
     /** @param string $show one of the filters; a search looks through all */
     public function of(Salon $salon, string $search, string $show): ClientsPage
     {
         $today = $salon->today();
-        $rows = [];
-        foreach (self::heads($today, $search) as $head) {
-            $rows[] = self::row($head, $today);
+        $places = [];
+        foreach ((new ClientSearch($search))->of(self::heads($today)) as $head) {
+            $places[] = ClientPlace::of($head, $today);
         }
-        usort($rows, self::compare(...));
-        $counts = ['all' => count($rows), ...array_fill_keys(['due', 'booked', 'sign'], 0)];
-        foreach (array_merge(...array_map(static fn (ClientRow $row): array => $row->is, $rows)) as $filter) {
+        usort($places, static fn (ClientPlace $a, ClientPlace $b): int => $a->order <=> $b->order);
+        $counts = ['all' => count($places), ...array_fill_keys(['due', 'booked', 'sign'], 0)];
+        foreach (array_merge(...array_map(static fn (ClientPlace $place): array => $place->is, $places)) as $filter) {
             $counts[$filter]++;
         }
-        $shown = $search !== '' || $show === 'all' ? $rows : array_filter(
-            $rows,
-            static fn (ClientRow $row): bool => in_array($show, $row->is, true),
-        );
+        $show = $search === '' ? $show : 'all';
+        $places = $show === 'all' ? $places : array_values(array_filter(
+            $places,
+            static fn (ClientPlace $place): bool => in_array($show, $place->is, true),
+        ));
+        $pages = self::pages(count($places), array_filter(['search' => $search]));
+        $shown = array_slice($places, ($pages->currentPage() - 1) * self::LISTED, self::LISTED);
 
-        return new ClientsPage(array_values($shown), $search, $search === '' ? $show : 'all', $counts);
+        return new ClientsPage(self::rows($shown, $today), $search, $show, $counts, $pages);
     }
 
-    /** @return Collection<int, Head> by name */
-    private static function heads(CarbonImmutable $today, string $search): Collection
+    /** @return Builder<Head> no more of each than its place needs */
+    private static function heads(CarbonImmutable $today): Builder
     {
-        $next = Booking::query()
+        $booked = Booking::query()
             ->select('date')
             ->whereColumn('bookings.head_id', 'heads.id')
             ->where('date', '>=', $today->format('Y-m-d'))
             ->whereIn('status', BookingStatus::open())
             ->orderBy('date')
             ->limit(1);
+        $planned = PlanItem::query()
+            ->whereColumn('plan_items.head_id', 'heads.id')
+            ->where('status', 'planned')
+            ->orderBy('date')
+            ->limit(1);
 
-        return (new ClientSearch($search))->of(Head::query()
-            ->select('heads.*')
-            ->selectSub($next, 'booked_on')
+        $drifts = Outlook::query()->select('drifts_on')->whereColumn('head_id', 'heads.id')->limit(1);
+
+        return Head::query()
+            ->select(['heads.id', 'heads.salon_id', 'name', 'phone', 'red_sign', 'sore_scalp'])
+            ->selectSub($booked, 'booked_on')
             ->selectSub(DueClients::seenTo('heads.id', $today)->limit(1), 'seen_to_on')
-            ->with([
-                'zoneParts',
-                'outlook:head_id,salon_id,as_of,verdict,cells,standing,drifts_on',
-                'planItems' => fn ($items) => $items->where('status', 'planned'),
-            ]));
+            ->selectSub($drifts, 'drifts_on')
+            ->selectSub((clone $planned)->select('date'), 'planned_on')
+            ->selectSub((clone $planned)->select('minutes'), 'planned_minutes');
     }
 
-    private static function row(Head $head, CarbonImmutable $today): ClientRow
+    /**
+     * @param array<string, string> $asked what goes with the page's address
+     *
+     * @return LengthAwarePaginator<int, never> of so many clients; a page there is not is the last
+     */
+    private static function pages(int $clients, array $asked): LengthAwarePaginator
     {
-        $bookedOn = $head->getAttribute('booked_on');
-        $booked = is_string($bookedOn) ? CarbonImmutable::parse($bookedOn) : null;
-        $due = $head->outlook?->drifts_on;
-        $isDue = $due !== null && $due->format('Y-m-d') <= DueClients::until($today)
-            && $head->getAttribute('seen_to_on') === null;
-        $item = $head->planItems->first();
-        $minutes = $item === null ? '' : Words::say('clients.minutes', ['minutes' => (int) $item->minutes]);
+        $page = min(max(1, (int) ceil($clients / self::LISTED)), LengthAwarePaginator::resolveCurrentPage());
 
-        $isSign = $head->red_sign || $head->sore_scalp;
-
-        return new ClientRow(
-            $head,
-            array_keys(array_filter(['sign' => $isSign, 'due' => $isDue, 'booked' => $booked !== null])),
-            match (true) {
-                $isDue => self::due($due, $today),
-                $booked !== null => self::booked($booked),
-                $item !== null => self::next($item->date, $today),
-                default => '',
-            },
-            $isSign ? Words::say($head->red_sign ? 'clients.sign' : 'clients.sore') : $minutes,
-        );
+        return (new LengthAwarePaginator([], $clients, self::LISTED, $page))
+            ->setPath(LengthAwarePaginator::resolveCurrentPath())
+            ->appends($asked);
     }
 
-    private static function booked(CarbonImmutable $day): string
+    /**
+     * @param list<ClientPlace> $places
+     *
+     * @return list<ClientRow> in their order
+     */
+    private static function rows(array $places, CarbonImmutable $today): array
     {
-        return Words::say('clients.booked-on', ['day' => SalonClock::dayInWords($day, 'D j M')]);
+        $heads = Head::query()
+            ->with(['zoneParts', 'outlook:head_id,salon_id,as_of,verdict,cells,standing,drifts_on'])
+            ->findMany(array_map(static fn (ClientPlace $place): string => $place->id, $places))
+            ->keyBy('id');
+        $rows = [];
+        foreach ($places as $place) {
+            $head = $heads->get($place->id);
+            // Taken out while the list was read.
+            if ($head !== null) {
+                $rows[] = new ClientRow($head, $place->is, self::when($place, $today), self::also($head, $place));
+            }
+        }
+
+        return $rows;
     }
 
-    private static function due(CarbonImmutable $day, CarbonImmutable $today): string
+    private static function when(ClientPlace $place, CarbonImmutable $today): string
     {
-        return Words::say(match ($day->format('Y-m-d') <=> $today->format('Y-m-d')) {
-            -1 => 'clients.due-since',
-            0 => 'clients.due-today',
-            default => 'clients.due-on',
-        }, ['day' => SalonClock::dayInWords($day, 'j M')]);
-    }
-
-    private static function next(CarbonImmutable $day, CarbonImmutable $today): string
-    {
-        return $day->format('Y-m-d') <= $today->format('Y-m-d')
-            ? Words::say('clients.next-wash-today')
-            : Words::say('clients.next-wash', ['day' => SalonClock::dayInWords($day, 'j M')]);
-    }
-
-    /** An open sign, then who is due, the longest first; then by the next wash day; by name where all is alike. */
-    private static function compare(ClientRow $a, ClientRow $b): int
-    {
-        return self::order($a) <=> self::order($b);
-    }
-
-    /** @return list<int|string> */
-    private static function order(ClientRow $row): array
-    {
-        $next = $row->head->planItems->first()?->date->format('Y-m-d') ?? '9999';
+        $now = $today->format('Y-m-d');
 
         return match (true) {
-            $row->isLookedAtFirst() => [0, '', $row->head->name],
-            $row->isDue() => [1, $row->head->outlook?->drifts_on?->format('Y-m-d') ?? '', $row->head->name],
-            default => [2, $next, $row->head->name],
+            $place->dueOn !== null => self::onDay(match ($place->dueOn <=> $now) {
+                -1 => 'clients.due-since',
+                0 => 'clients.due-today',
+                default => 'clients.due-on',
+            }, $place->dueOn, 'j M'),
+            $place->bookedOn !== null => self::onDay('clients.booked-on', $place->bookedOn, 'D j M'),
+            $place->plannedOn === null => '',
+            $place->plannedOn <= $now => Words::say('clients.next-wash-today'),
+            default => self::onDay('clients.next-wash', $place->plannedOn, 'j M'),
+        };
+    }
+
+    private static function onDay(string $line, string $day, string $format): string
+    {
+        return Words::say($line, ['day' => SalonClock::dayInWords($day, $format)]);
+    }
+
+    private static function also(Head $head, ClientPlace $place): string
+    {
+        return match (true) {
+            in_array('sign', $place->is, true) => Words::say($head->red_sign ? 'clients.sign' : 'clients.sore'),
+            $place->plannedTake === null => '',
+            default => Words::say('clients.minutes', ['minutes' => $place->plannedTake]),
         };
     }
 }

@@ -9,6 +9,7 @@ use App\Models\BookingStatus;
 use App\Models\Head;
 use App\Models\Service;
 use App\Wording\ChairWorkWords;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -61,11 +62,14 @@ final class ChairWork extends Component
             return [
                 'what' => ChairWorkWords::what($one),
                 'because' => ChairWorkWords::because($one),
-                'when' => $on->format('j M'),
+                'when' => SalonClock::dayInWords($on, 'j M'),
                 'minutes' => Words::say('chair-work.minutes', ['minutes' => (int) round($one['minutes'])]),
                 'booked' => $booking instanceof Booking
                     ? Words::say('chair-work.booked', [
-                        'when' => $booking->starts_at->setTimezone($this->head->salon->timezone)->format('D j M, G:i'),
+                        'when' => SalonClock::dayInWords(
+                            $booking->starts_at->setTimezone($this->head->salon->timezone),
+                            'D j M, G:i',
+                        ),
                     ])
                     : null,
                 'book' => $service === null || $booking instanceof Booking ? null : route('bookings.create', [

@@ -8,6 +8,7 @@ use App\Bridge\Readings\VisitImpact;
 use App\Drawings\ResultRange;
 use App\Models\Head;
 use App\Models\VisitStatement;
+use App\Wording\Said;
 use App\Wording\SignWords;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
@@ -40,6 +41,7 @@ final class Results extends Component
         foreach (['before', 'after'] as $when) {
             $account[$when] = $account['tested'][$when] ?? true ? $account[$when] : [];
         }
+        $account['verdict'] = Said::kept($account['verdict'] ?? '');
         $this->account = $account;
         $signs = $this->signs();
         $is = static fn (?string $side): array => array_values(array_filter(
@@ -62,7 +64,7 @@ final class Results extends Component
     {
         $signs = [];
         foreach ($this->account['readings'] as $reading) {
-            $besides = $reading['besides'] ?? '';
+            $besides = Said::kept($reading['besides'] ?? '');
             foreach ($reading['signs'] as $sign) {
                 $between = $sign['expected_between'] ?? null;
                 $signs[] = new ToldSign(
@@ -70,7 +72,7 @@ final class Results extends Component
                     unit: SignWords::unit($sign['sign']),
                     name: Words::of("signs.{$sign['sign']}"),
                     zone: $reading['zone'] === null ? '' : Words::of("zones.{$reading['zone']}"),
-                    means: $sign['means'],
+                    means: Said::kept($sign['means']),
                     beside: implode(', ', array_filter([
                         $between === null ? '' : Words::say('history.results.between', [
                             'least' => YardstickWords::number((float) $between[0]),

@@ -7,8 +7,8 @@ namespace App\Pages\Components;
 use App\Drawings\ScalpAhead;
 use App\Models\Clearance;
 use App\Models\Head;
+use App\Wording\SalonClock;
 use App\Wording\ScalpWords;
-use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
@@ -38,7 +38,7 @@ final class Scalp extends Component
         $this->standing = $scalp === null ? null : ScalpWords::standing($scalp);
         $this->rhythm = $scalp === null ? null : ScalpWords::rhythm($scalp);
         $this->care = $scalp === null ? null : ScalpWords::care($scalp);
-        $this->readOn = $scalp === null ? null : CarbonImmutable::parse($scalp['read_on'])->format('j M');
+        $this->readOn = $scalp === null ? null : SalonClock::dayInWords($scalp['read_on'], 'j M');
         $limits = array_column($scalp['signs'] ?? [], 'limit', 'sign');
         $this->ahead = $picture && $scalp !== null && $scalp['ahead'] !== []
             ? ScalpAhead::of(

@@ -11,6 +11,7 @@ use App\Models\TestDraft;
 use App\Models\User;
 use App\Models\Visit;
 use App\Pages\Now\NowScreen;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
@@ -177,7 +178,7 @@ final readonly class HairTestsScreen
                 'hinges',
                 [
                     'treatment' => lcfirst(Words::of("steps.{$step['hinges']['kind']}")),
-                    'day' => (new \DateTimeImmutable($step['hinges']['on']))->format('j M'),
+                    'day' => SalonClock::dayInWords($step['hinges']['on'], 'j M'),
                 ],
             );
         }

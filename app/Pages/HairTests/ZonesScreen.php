@@ -8,6 +8,7 @@ use App\Drawings\HeadMap;
 use App\Models\Head;
 use App\Models\Reading;
 use App\Models\User;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Support\Str;
 use Nagomi\Core\Head\Zone;
@@ -87,7 +88,9 @@ final readonly class ZonesScreen
         $last = [];
         foreach ($readings as $reading) {
             foreach ($this->values($reading, $test) as $zone => $value) {
-                $last[$zone] ??= ['value' => round($value, 1), 'date' => $reading->date->format('j M Y')];
+                $last[$zone] ??= [
+                    'value' => round($value, 1), 'date' => SalonClock::dayInWords($reading->date, 'j M Y'),
+                ];
             }
         }
 

@@ -135,7 +135,7 @@ final readonly class CauseScreen
     private function words(string $cause): string
     {
         return match (true) {
-            $cause === 'days' => 'time and air: more days between, drier air, or unsealed',
+            $cause === 'days' => Words::say('causes.days'),
             Lang::has("nagomi.cleanses.{$cause}") => lcfirst(Words::of("cleanses.{$cause}")),
             Lang::has("nagomi.steps.{$cause}") => lcfirst(Words::of("steps.{$cause}")),
             default => Words::of("ledger.untold-{$cause}"),
@@ -144,37 +144,23 @@ final readonly class CauseScreen
 
     private function advice(string $of, string $cause): string
     {
-        return match (true) {
-            $cause === 'days' && $of === 'breakage' =>
-                'Sleep on satin and wear the hair loose for three wash days; then look again.',
-            $cause === 'days' =>
-                'Seal after the leave-in, or wash a day or two sooner, for three wash days; then look again.',
-            $cause === 'mask' =>
-                'Bring the mask back to its rhythm for three wash days and change nothing else; then look again.',
-            $cause === 'detangle' =>
-                'Detangle in smaller sections with more slip, fingers first, for three wash days; then count again.',
-            $cause === 'heat-tool' => 'Leave the heat tool out for three wash days; then count again.',
-            in_array($cause, ['clarifying', 'chelating', 'shampoo', 'scalp-care'], true) =>
-                'Cleanse one step gentler, with a pre-wash, for three wash days; then look again.',
-            in_array($cause, ['strong-protein', 'mild-protein'], true) =>
-                'Plan one protein by signs and look before the next.',
-            $cause === 'chemical-service' => 'Let no further chemical service near it this season; trim what is worn.',
-            default => 'Change this one thing for three wash days and nothing else; then look again.',
-        };
+        return Words::say('causes.try.' . match (true) {
+            $cause === 'days' && $of === 'breakage' => 'satin',
+            in_array($cause, ['days', 'mask', 'detangle', 'heat-tool', 'chemical-service'], true) => $cause,
+            in_array($cause, ['clarifying', 'chelating', 'shampoo', 'scalp-care'], true) => 'cleanse',
+            in_array($cause, ['strong-protein', 'mild-protein'], true) => 'protein',
+            default => 'one-thing',
+        });
     }
 
     /** @return list<string> what the records cannot know, asked in turn */
     private function questions(string $of): array
     {
-        $all = [
-            'What is the hair slept on, and is it covered?',
-            'Was anything worn tight: a bun, braids, a cap, a helmet strap?',
-            'Which tool, and on wet or dry hair?',
-            'Was the seal or the leave-in skipped?',
-            'New water, new heating, the sea or a pool?',
-            'A new product, or an old one used up?',
-        ];
+        // What is worn tight and combed with breaks hair, and does nothing else.
+        $asked = $of === 'breakage'
+            ? ['slept-on', 'tight', 'tool', 'skipped', 'new-water', 'new-product']
+            : ['slept-on', 'skipped', 'new-water', 'new-product'];
 
-        return $of === 'breakage' ? $all : array_values(array_diff_key($all, [1 => true, 2 => true]));
+        return array_map(static fn (string $one): string => Words::say("causes.ask.{$one}"), $asked);
     }
 }

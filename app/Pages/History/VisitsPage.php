@@ -7,17 +7,17 @@ namespace App\Pages\History;
 use App\Models\Head;
 use App\Models\Visit;
 use App\Pages\Page;
-use Illuminate\Support\Collection;
+use Illuminate\Pagination\LengthAwarePaginator;
 
 /** Each sitting of hair tests, the latest first. */
 final readonly class VisitsPage extends Page
 {
     /**
-     * @param Collection<int, Visit> $visits
+     * @param LengthAwarePaginator<int, Visit> $visits
      */
     public function __construct(
         public Head $head,
-        public Collection $visits,
+        public LengthAwarePaginator $visits,
     ) {
     }
 }

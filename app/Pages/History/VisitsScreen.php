@@ -11,11 +11,13 @@ use App\Models\Head;
 use App\Models\Reading;
 use App\Models\Visit;
 use App\Models\VisitStatement;
+use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
 
 /** The visits of a head, and what one of them told: now, and before it was corrected. */
 final readonly class VisitsScreen
 {
+    /** On one page. */
     private const LISTED = 60;
 
     public function __construct(
@@ -26,14 +28,13 @@ final readonly class VisitsScreen
     }
 
     /**
-     * @return Collection<int, Visit> the latest first, with the names of their tests and how often each was corrected
+     * @return LengthAwarePaginator<int, Visit> the latest first, with their tests and how often each was corrected
      */
-    public function all(Head $head): Collection
+    public function all(Head $head): LengthAwarePaginator
     {
-        /** @var Collection<int, Visit> */
-        return $head->visits()->with('readings:id,visit,test,zone')->withCount('accounts')->limit(self::LISTED)->get();
+        /** @var LengthAwarePaginator<int, Visit> */
+        return $head->visits()->with('readings:id,visit,test,zone')->withCount('accounts')->paginate(self::LISTED);
     }
-
 
     public function of(Head $head, Visit $visit): VisitPage
     {

@@ -18,11 +18,12 @@ final readonly class HomeRoutinePdf
     /** Size in points, and whether it says how each step is done. */
     private const LETTERS = [
         [9.6, true], [8.8, true], [8.0, true],
-        [8.8, false], [8.0, false], [7.2, false], [6.4, false],
+        [9.6, false], [8.8, false], [8.0, false], [7.2, false], [6.4, false],
     ];
 
     public function __construct(
         private HomeRoutines $homeRoutines,
+        private PaperFonts $paperFonts,
     ) {
     }
 
@@ -38,10 +39,15 @@ final readonly class HomeRoutinePdf
     {
         $card = $this->homeRoutines->of($head);
         $day = HomeDates::day($card->today);
+        $page = fn (array $with): string => view('home-routine.client.pdf', $card)
+            ->with(['day' => $day, 'headings' => '', 'letters' => '', ...$with])
+            ->render();
+        $text = html_entity_decode(strip_tags($page(['size' => self::LETTERS[0][0], 'how' => true])));
+        [$headings, $letters] = $this->paperFonts->for($text);
         foreach (self::LETTERS as [$size, $how]) {
-            $pdf = new Dompdf(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']);
+            $pdf = new Dompdf($this->paperFonts->options($letters));
             $pdf->setPaper('A4');
-            $pdf->loadHtml(view('home-routine.client.pdf', $card)->with(compact('size', 'how', 'day'))->render());
+            $pdf->loadHtml($page(compact('size', 'how', 'headings', 'letters')));
             $pdf->render();
             if ($pdf->getCanvas()->get_page_count() === 1) {
                 break;

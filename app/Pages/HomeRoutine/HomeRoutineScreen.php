@@ -9,6 +9,7 @@ use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\HomeLink;
 use App\Wording\MessageLanguage;
+use App\Wording\Words;
 
 /** What belongs to a home routine in the salon: its links, and what came back from home. */
 final readonly class HomeRoutineScreen
@@ -26,7 +27,7 @@ final readonly class HomeRoutineScreen
                 ->get(),
             feed: CalendarFeed::current(['head_id' => $head->id]),
             came: HomeAct::query()->where('head_id', $head->id)->orderByDesc('id')->limit(self::CAME)->get(),
-            language: MessageLanguage::NAMES[MessageLanguage::of($head)->code],
+            language: Words::say('messages.language.names.' . MessageLanguage::of($head)->code),
         );
     }
 }

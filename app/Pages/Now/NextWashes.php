@@ -52,10 +52,10 @@ final readonly class NextWashes
         $days = (int) round($today->startOfDay()->diffInDays($date->shiftTimezone($today->timezone)->startOfDay()));
 
         return match (true) {
-            $days < 0 => Words::say('now.when.overdue', ['day' => $date->format('j M')]),
+            $days < 0 => Words::say('now.when.overdue', ['day' => SalonClock::dayInWords($date, 'j M')]),
             $days === 0 => Words::say('now.when.today'),
             $days === 1 => Words::say('now.when.tomorrow'),
-            default => Words::say('now.when.on', ['day' => $date->format('l j M')])
+            default => Words::say('now.when.on', ['day' => SalonClock::dayInWords($date, 'l j M')])
                 . ', ' . trans_choice('now.when.in', $days),
         };
     }
@@ -99,7 +99,7 @@ final readonly class NextWashes
             $booking->date->format('Y-m-d') === $today->format('Y-m-d') => 'now.booked-today',
             default => 'now.booked',
         }, [
-            'day' => $booking->date->format('j M'),
+            'day' => SalonClock::dayInWords($booking->date, 'j M'),
             'time' => SalonClock::shown(SalonClock::minute($head->salon, $booking->date, $booking->starts_at)),
             'who' => explode(' ', $booking->user->name)[0],
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Plan;
 
+use App\Drawings\PlanBalance;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
 use App\Models\Outlook;
@@ -43,6 +44,7 @@ final readonly class PlanPage extends Page
         public array $reasons,
         public array $bottles,
         public PlanTimeline $line,
+        public ?PlanBalance $ahead,
         public array $room,
         public array $booked,
         public array $acts,

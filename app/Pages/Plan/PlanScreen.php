@@ -14,6 +14,7 @@ use App\Bridge\Plans\PromiseChanges;
 use App\Bridge\WashDays\ComposedDay;
 use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\PlannedMinutes;
+use App\Drawings\PlanBalance;
 use App\Drawings\PlanTimeline;
 use App\Models\Head;
 use App\Models\Outlook;
@@ -25,9 +26,9 @@ use App\Models\WashSession;
 use App\Wording\LimitWords;
 use App\Wording\PromisedTreatments;
 use App\Wording\ReasonLines;
+use App\Wording\SalonClock;
 use App\Wording\StepWords;
 use App\Wording\Words;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\OccasionKind;
@@ -56,6 +57,7 @@ final readonly class PlanScreen
         $promise = $promises->first(fn (Promise $one): bool => $one->released_at === null);
         $today = $head->salon->today();
         $last = PlanEdit::last($head);
+        $line = $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date'));
 
         return new PlanPage(
             head: $head,
@@ -64,12 +66,10 @@ final readonly class PlanScreen
             items: $items,
             reasons: ReasonLines::of($items),
             bottles: $this->plannedBottles->of($head, $items),
-            line: $this->line($head, $items, $promise === null ? [] : array_column($promise->items, 'date')),
+            line: $line,
+            ahead: PlanBalance::of($outlook->hair_balance, $this->parameters->model->bandHalfWidth, $line),
             room: $this->planActs->rooms($items, $head, $booked),
-            booked: array_map(
-                static fn (BookedDay $day): array => ['id' => $day->bookingId, 'says' => $day->says('booking.on-plan')],
-                $booked,
-            ),
+            booked: array_map(self::booked(...), $booked),
             acts: self::byDate($items, PromisedTreatments::of(...)),
             promise: $promise,
             changes: $promise === null ? [] : PromiseChanges::since($promise, $items, $today),
@@ -88,6 +88,12 @@ final readonly class PlanScreen
             wishes: $this->wishes($head),
             every: self::every($head, $outlook),
         );
+    }
+
+    /** @return array{id: string, says: string} */
+    private static function booked(BookedDay $day): array
+    {
+        return ['id' => $day->bookingId, 'says' => $day->says('booking.on-plan')];
     }
 
     /**
@@ -141,8 +147,8 @@ final readonly class PlanScreen
             return Words::say("wishes.{$of('kind')}", [
                 'what' => Words::say("wishes.treatments.{$of('what')}"),
                 'days' => $of('days'),
-                'from' => CarbonImmutable::parse($of('from'))->format('j M'),
-                'until' => CarbonImmutable::parse($of('until'))->format('j M'),
+                'from' => SalonClock::dayInWords($of('from'), 'j M'),
+                'until' => SalonClock::dayInWords($of('until'), 'j M'),
             ]);
         }, $wishes));
     }
@@ -160,7 +166,7 @@ final readonly class PlanScreen
             )
             ->map(fn (Programme $programme): string => Words::say('programmes.running', [
                 'kind' => lcfirst(Words::of("programmes.{$programme->kind}")),
-                'until' => $programme->endsOn()->format('j M'),
+                'until' => SalonClock::dayInWords($programme->endsOn(), 'j M'),
             ]))
             ->all());
     }
@@ -184,21 +190,18 @@ final readonly class PlanScreen
             'kinds' => PromisedTreatments::of($item), 'byHand' => $item->by_hand !== null,
             'broken' => $item->broken !== [],
             'says' => ! $inWords
-                ? $item->date->format('j M')
-                : $item->date->format('l j F')
-                    . ': '
-                    . StepWords::summary($item->steps)
-                    . ', '
-                    . (int) round($item->minutes)
-                    . ' minutes'
-                    . ($item->by_hand !== null ? ', by hand' : ''),
+                ? SalonClock::dayInWords($item->date, 'j M')
+                : Words::say($item->by_hand === null ? 'plan.day-says' : 'plan.day-says-by-hand', [
+                    'day' => SalonClock::dayInWords($item->date, 'l j F'),
+                    'steps' => StepWords::summary($item->steps), 'minutes' => (int) round($item->minutes),
+                ]),
         ])->all());
         $away = array_map(
             fn (array $span): array => [
                 'from' => $span['from'],
                 'until' => $span['until'],
                 'kind' => 'away',
-                'says' => 'away',
+                'says' => Words::of('occasions.away'),
             ],
             $this->spans($head, 'away'),
         );
@@ -207,7 +210,7 @@ final readonly class PlanScreen
                 'from' => $span['from'],
                 'until' => $span['until'],
                 'kind' => $span['kind'],
-                'says' => $span['what'] !== '' ? $span['what'] : $span['kind'],
+                'says' => $span['what'] !== '' ? $span['what'] : Words::of("occasions.{$span['kind']}"),
             ],
             $this->occasions($head),
         );

@@ -10,9 +10,11 @@ use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\WhatIfQuestion;
 use App\Bridge\Plans\WishedFor;
 use App\Drawings\HairBalance;
+use App\Drawings\PlanBalance;
 use App\Models\Head;
 use App\Models\PlanEdit;
 use App\Wording\FutureTurns;
+use App\Wording\Said;
 use App\Wording\Words;
 use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
@@ -27,6 +29,9 @@ final readonly class WhatIfScreen
         'days' => 0.5, 'minutes' => 1.0, 'wash_days' => 1.0, 'masks' => 1.0, 'proteins' => 1.0, 'clarifies' => 1.0,
         'price' => 1.0,
     ];
+
+    /** From here on time is told in hours. */
+    private const HOURS_FROM_MINUTES = 90.0;
 
     public function __construct(
         private HeadRecord $headRecord,
@@ -52,10 +57,10 @@ final readonly class WhatIfScreen
                 default => $this->whatIfQuestion->of($head, $change, $number),
             };
         } catch (InvalidArgumentException $unclear) {
-            $wrong = $unclear->getMessage();
+            $wrong = Said::why($unclear);
         }
         $planned = $whatIf === null
-            ? $this->ahead($outlook->hair_balance)
+            ? PlanBalance::ahead($outlook->hair_balance)
             : $this->outlookParts->balanceAhead($whatIf->asPlanned);
         $changed = $whatIf === null ? null : $this->outlookParts->balanceAhead($whatIf->changed);
         $furthest = max(HairBalance::furthest($planned), $changed === null ? 0.0 : HairBalance::furthest($changed));
@@ -82,23 +87,6 @@ final readonly class WhatIfScreen
     }
 
     /**
-     * @param StoredBalance $balance
-     *
-     * @return StoredBalance what is planned of it
-     */
-    private function ahead(array $balance): array
-    {
-        return [
-            'from' => $balance['today'],
-            'strata' => array_map(
-                static fn (array $stratum): array => ['days' => []] + $stratum,
-                $balance['strata'],
-            ),
-            'gauges' => [],
-        ] + $balance;
-    }
-
-    /**
      * @return array<string, array{planned: float|int, changed: float|int, more: float}> where they differ by as much as
      *     anybody would notice
      */
@@ -117,6 +105,18 @@ final readonly class WhatIfScreen
     }
 
     /**
+     * As anybody would say it: hours instead of hundreds of minutes.
+     *
+     * @return array{string, int} of what, how many
+     */
+    private static function rounded(string $what, float $more): array
+    {
+        return $what === 'minutes' && $more >= self::HOURS_FROM_MINUTES
+            ? ['hours', (int) round($more / 60)]
+            : [$what, (int) round($more)];
+    }
+
+    /**
      * What the change comes to, in one sentence.
      *
      * @param array<string, array{planned: float|int, changed: float|int, more: float}> $rows
@@ -125,10 +125,8 @@ final readonly class WhatIfScreen
     {
         $parts = [];
         foreach (array_diff_key($rows, ['price' => true]) as $what => $row) {
-            $parts[] = trans_choice(
-                'wishes.verdict.' . ($row['more'] > 0 ? 'more' : 'fewer') . ".{$what}",
-                (int) round(abs($row['more'])),
-            );
+            [$of, $count] = self::rounded($what, abs($row['more']));
+            $parts[] = trans_choice('wishes.verdict.' . ($row['more'] > 0 ? 'more' : 'fewer') . ".{$of}", $count);
         }
 
         return $parts === []

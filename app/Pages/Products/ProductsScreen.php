@@ -16,6 +16,8 @@ use App\Models\Head;
 use App\Models\Product;
 use App\Models\Reaction;
 use App\Models\Salon;
+use App\Wording\Said;
+use App\Wording\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Parameters\Parameters;
@@ -28,6 +30,7 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
 use Nagomi\Core\Products\SuitabilityVerdict;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The products of a salon: each as it really is, how much of it is left, and who must not have it.
@@ -99,8 +102,8 @@ final readonly class ProductsScreen
             onHair: $this->bottleEffects->of($product, $book),
             disagrees: $reading === null
                 ? []
-                : array_values(array_filter(array_map(
-                    fn (string $claim): ?string => LabelClaim::tryFrom($claim)?->contradiction($reading),
+                : Said::all(array_filter(array_map(
+                    fn (string $claim): ?Message => LabelClaim::tryFrom($claim)?->contradiction($reading),
                     $product->claims,
                 ))),
             against: $reading === null ? [] : $this->against($product, $reading, $salon, $book),
@@ -144,11 +147,11 @@ final readonly class ProductsScreen
                 $book,
             );
             $reasons = array_values(array_map(
-                fn (array $reason): string => $reason[1],
+                fn (array $reason): string => Said::of($reason[1]),
                 array_filter($told['reasons'], fn (array $reason): bool => $reason[0] === SuitabilityVerdict::No),
             ));
             if (isset($reactions[$head->id])) {
-                $reasons[] = 'A reaction to it was noted before.';
+                $reasons[] = Words::say('bottles.reacted-product');
             }
             if ($reasons !== []) {
                 $against[] = ['head' => $head, 'reasons' => $reasons];

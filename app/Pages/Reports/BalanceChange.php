@@ -36,7 +36,8 @@ final readonly class BalanceChange
     }
 
     /**
-     * @param list<list<float>> $clients by client, day by day, how likely it was in balance
+     * @param list<array{earlier: float, earlier_days: int, lately: float, lately_days: int, ...}> $clients days in
+     *     balance, and days of which that is known, in both halves
      *
      * @return self|null null where too little is known to say
      */
@@ -44,12 +45,11 @@ final readonly class BalanceChange
     {
         $earlier = $lately = $differences = [];
         foreach ($clients as $days) {
-            $half = intdiv(count($days), 2);
-            if ($half < self::LEAST_DAYS) {
+            if (min($days['earlier_days'], $days['lately_days']) < self::LEAST_DAYS) {
                 continue;
             }
-            $earlier[] = $first = array_sum(array_slice($days, 0, $half)) / $half;
-            $lately[] = $second = array_sum(array_slice($days, -$half)) / $half;
+            $earlier[] = $first = $days['earlier'] / $days['earlier_days'];
+            $lately[] = $second = $days['lately'] / $days['lately_days'];
             $differences[] = $second - $first;
         }
         $count = count($differences);

@@ -4,25 +4,20 @@ declare(strict_types=1);
 
 namespace App\Pages\Reports;
 
-use App\Models\HeadSnapshot;
-use App\Models\Outlook;
+use App\Models\Head;
 use App\Models\Salon;
 use App\Wording\ClientName;
-use DateTimeImmutable;
-use Nagomi\Core\Parameters\Parameters;
-use Nagomi\Core\Statistics\Normal;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
- * How much of the hair was in its band, day by day over the past twelve weeks, as the engine sees it now: for each day
- * the probability that moisture and protein both lay in their bands, over strata by their share and over heads alike.
- * The two are taken as independent. Of hair that nobody tested lately no state is claimed, so it is not among them.
+ * How much of the hair was in balance, day by day: for each day the probability that moisture and protein both lay in
+ * their bands as it was known then, over strata by their share and over clients alike. Of hair that nobody tested
+ * lately no state is claimed, so its days are not among them.
  */
 final readonly class BalanceReport
 {
-    public function __construct(private Parameters $parameters)
-    {
-    }
-
     /**
      * @return array{
      *     share: float|null, heads: int, weeks: list<array{from: string, share: float}>,
@@ -31,95 +26,72 @@ final readonly class BalanceReport
      */
     public function of(Salon $salon, ReportPeriod $period): array
     {
-        [$from, $until] = $period->dates();
-        $weeks = $heads = $daily = [];
-        foreach ($this->outlooks($salon, $period) as $outlook) {
-            $own = [];
-            foreach ($this->daily($outlook) as $date => $kept) {
-                if ($date >= $from && $date <= $until) {
-                    $own[] = $kept;
-                    $weeks[(new DateTimeImmutable($date))->modify('monday this week')->format('Y-m-d')][] = $kept;
-                }
-            }
-            if ($own !== []) {
-                $daily[] = $own;
-                $heads[] = [
-                    'head' => $outlook->head_id,
-                    'name' => ClientName::shown($outlook->head->name),
-                    'share' => array_sum($own) / count($own),
-                ];
-            }
-        }
-        ksort($weeks);
+        $clients = $this->clients($salon, $period);
+        /** @var Collection<string, string> $names */
+        $names = Head::query()->whereIn('id', array_column($clients, 'head_id'))->pluck('name', 'id');
+        $heads = array_map(fn (array $own): array => [
+            'head' => $own['head_id'],
+            'name' => ClientName::shown($names[$own['head_id']] ?? ''),
+            'share' => ($own['earlier'] + $own['lately']) / ($own['earlier_days'] + $own['lately_days']),
+        ], $clients);
         usort($heads, fn (array $a, array $b): int => $a['share'] <=> $b['share']);
 
         return [
             'share' => $heads === [] ? null : array_sum(array_column($heads, 'share')) / count($heads),
             'heads' => count($heads),
-            'weeks' => array_map(
-                fn (string $week): array => [
-                    'from' => $week,
-                    'share' => array_sum($weeks[$week]) / count($weeks[$week]),
-                ],
-                array_keys($weeks),
-            ),
+            'weeks' => $this->weeks($salon, $period),
             'worst' => array_slice($heads, 0, 5),
-            'change' => BalanceChange::of($daily),
+            'change' => BalanceChange::of($clients),
         ];
     }
 
-    /** @return iterable<Outlook> of clients who were tested lately, at some day of the period */
-    private function outlooks(Salon $salon, ReportPeriod $period): iterable
+    /**
+     * @return list<array{head_id: string, earlier: float, earlier_days: int, lately: float, lately_days: int}> days in
+     *     balance, and days of which that is known, in both halves of the period; by client
+     */
+    private function clients(Salon $salon, ReportPeriod $period): array
     {
-        $read = HeadSnapshot::query()
-            ->select('head_id')
-            ->where('salon_id', $salon->id)
-            ->where('was_read', true)
-            ->whereBetween('date', [
-                $period->from->subDays($this->parameters->planning->notReadAfterDays)->format('Y-m-d'),
-                $period->until->format('Y-m-d'),
-            ]);
+        $half = $period->from->addDays(intdiv($period->days(), 2))->format('Y-m-d');
 
-        /** @var iterable<Outlook> */
-        return Outlook::query()
-            ->with('head:id,salon_id,name')
+        return array_values(DB::table('balance_days')
             ->where('salon_id', $salon->id)
-            ->whereIn('head_id', $read)
-            ->select(['head_id', 'salon_id', 'standing', 'hair_balance'])
-            ->lazy(50);
+            ->whereBetween('date', $period->dates())
+            ->groupBy('head_id')
+            ->orderBy('head_id')
+            ->selectRaw(
+                'head_id, sum(if(date < ?, in_balance, 0)) as earlier, sum(date < ?) as earlier_days,'
+                    . ' sum(if(date < ?, 0, in_balance)) as lately, sum(date >= ?) as lately_days',
+                array_fill(0, 4, $half),
+            )
+            ->get()
+            ->map(fn (stdClass $row): array => [
+                'head_id' => is_string($row->head_id) ? $row->head_id : '',
+                'earlier' => self::number($row->earlier), 'earlier_days' => (int) self::number($row->earlier_days),
+                'lately' => self::number($row->lately), 'lately_days' => (int) self::number($row->lately_days),
+            ])
+            ->all());
     }
 
-    /** @return array<string, float> probability of being in the band, by day until today */
-    private function daily(Outlook $outlook): array
+    /** @return list<array{from: string, share: float}> by week, from its Monday on */
+    private function weeks(Salon $salon, ReportPeriod $period): array
     {
-        $balance = $outlook->hair_balance;
-        $daily = [];
-        foreach ($balance['strata'] as $s => $stratum) {
-            $share = $outlook->standing[$s]['share'] ?? 0.0;
-            $at = new DateTimeImmutable($balance['from']);
-            foreach ($stratum['days'] as [$moisture, $moistureSd, $protein, $proteinSd]) {
-                $date = $at->format('Y-m-d');
-                if ($date > $balance['today']) {
-                    break;
-                }
-                $daily[$date] = ($daily[$date] ?? 0.0) + $share * $this->within(
-                    $moisture,
-                    $moistureSd,
-                    $stratum['targets'][0],
-                ) * $this->within($protein, $proteinSd, $stratum['targets'][1]);
-                $at = $at->modify('+1 day');
-            }
-        }
-
-        return $daily;
+        return array_values(DB::table('balance_days')
+            ->where('salon_id', $salon->id)
+            ->whereBetween('date', $period->dates())
+            ->selectRaw('date_sub(date, interval weekday(date) day) as week, avg(in_balance) as share')
+            ->groupBy('week')
+            ->orderBy('week')
+            ->get()
+            ->map(fn (stdClass $row): array => [
+                'from' => is_string($row->week) ? $row->week : '',
+                'share' => self::number($row->share),
+            ])
+            ->all());
     }
 
-    private function within(float $mean, float $sd, float $target): float
+    /** A sum as the database hands it out. */
+    private static function number(mixed $sum): float
     {
-        $sd = max(0.1, $sd);
-
-        return Normal::cumulative(
-            ($target + $this->parameters->model->bandHalfWidth - $mean) / $sd,
-        ) - Normal::cumulative(($target - $this->parameters->model->bandHalfWidth - $mean) / $sd);
+        return is_numeric($sum) ? (float) $sum : 0.0;
     }
 }

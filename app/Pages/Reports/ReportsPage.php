@@ -34,11 +34,13 @@ final readonly class ReportsPage extends Page
      * @param array{
      *     rows: list<array{name: string, kind: string, ml: float, cents: int|null}>, cents: int, washDays: int,
      * } $products
+     * @param list<array{label: string, at: string, isShown: bool}> $spans how far back is asked for most
      * @param list<string> $news whether it gets better, in words
      */
     public function __construct(
         public Salon $salon,
         public ReportPeriod $period,
+        public array $spans,
         public array $news,
         public SharesByWeek $weeks,
         public array $balance,

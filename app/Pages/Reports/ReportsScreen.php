@@ -7,10 +7,14 @@ namespace App\Pages\Reports;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\SharesByWeek;
 use App\Models\Salon;
+use App\Wording\Words;
 
 /** The four reports over a salon: as a page, and as one table. */
 final readonly class ReportsScreen
 {
+    /** How far back is asked for most, beside the usual weeks. */
+    private const MONTHS = ['half-a-year' => 6, 'year' => 12, 'year-and-a-half' => 18];
+
     public function __construct(
         private BalanceReport $balanceReport,
         private BreakageReport $breakageReport,
@@ -29,6 +33,7 @@ final readonly class ReportsScreen
         return new ReportsPage(
             salon: $salon,
             period: $period,
+            spans: self::spans($salon, $period),
             news: $this->reportNews->of($balance, $breakage, $before),
             weeks: SharesByWeek::of($balance['weeks']),
             balance: $balance,
@@ -37,6 +42,24 @@ final readonly class ReportsScreen
             time: $this->timeReport->of($salon, $period),
             products: $this->productReport->of($salon, $period),
         );
+    }
+
+    /** @return list<array{label: string, at: string, isShown: bool}> what is asked for most */
+    private static function spans(Salon $salon, ReportPeriod $period): array
+    {
+        $spans = [];
+        foreach (['weeks' => null] + self::MONTHS as $name => $months) {
+            $since = $months === null ? '' : $salon->today()->subMonths($months)->addDay()->format('Y-m-d');
+            $usual = ReportPeriod::asked($salon, $since, '');
+            [$from, $until] = $usual->dates();
+            $spans[] = [
+                'label' => Words::say("reports.spans.{$name}"),
+                'at' => route('reports', ['from' => $from, 'until' => $until]),
+                'isShown' => $usual->dates() === $period->dates(),
+            ];
+        }
+
+        return $spans;
     }
 
     public function csv(Salon $salon, ReportPeriod $period): string

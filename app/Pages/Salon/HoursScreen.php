@@ -53,8 +53,8 @@ final readonly class HoursScreen
         ) {
             $leaves[] = [
                 'leave' => $leave,
-                'from' => $leave->from->format('j M') . self::at($leave->from_minute),
-                'until' => $leave->until->format('j M Y') . self::at($leave->until_minute),
+                'from' => SalonClock::dayInWords($leave->from, 'j M') . self::at($leave->from_minute),
+                'until' => SalonClock::dayInWords($leave->until, 'j M Y') . self::at($leave->until_minute),
             ];
         }
 

@@ -173,7 +173,7 @@ final readonly class BookingScreen
             ->get();
 
         return $series
-            ->mapWithKeys(static fn (Booking $one): array => [$one->id => $one->date->format('j M Y')])
+            ->mapWithKeys(static fn (Booking $one): array => [$one->id => SalonClock::dayInWords($one->date, 'j M Y')])
             ->all();
     }
 

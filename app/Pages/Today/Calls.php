@@ -52,7 +52,7 @@ final readonly class Calls
         foreach ($noShows as $missed) {
             $calls[] = [
                 'head' => $missed->head,
-                'why' => 'Did not come on ' . $missed->date->format('D j M') . '.',
+                'why' => Words::say('today.calls.missed', ['day' => SalonClock::dayInWords($missed->date, 'D j M')]),
             ];
         }
 
@@ -88,7 +88,7 @@ final readonly class Calls
         foreach ($signed as $head) {
             $calls[] = [
                 'head' => $head,
-                'why' => 'A sign that bars treatments is not cleared yet: ask what the clinician said.',
+                'why' => Words::say('today.calls.sign'),
             ];
         }
 

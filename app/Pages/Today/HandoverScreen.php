@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\SalonSchedule;
+use App\Drawings\HandsPicture;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Salon;
@@ -29,8 +30,11 @@ final readonly class HandoverScreen
     /** A client is asked to come earlier only where later is so many times as far. */
     private const EARLIER_WEIGHS = 3;
 
-    public function __construct(private Parameters $parameters, private SalonSchedule $salonSchedule)
-    {
+    public function __construct(
+        private HandsTimeline $handsTimeline,
+        private Parameters $parameters,
+        private SalonSchedule $salonSchedule,
+    ) {
     }
 
     public function of(Salon $salon, User $from, CarbonImmutable $date): HandoverPage
@@ -42,9 +46,35 @@ final readonly class HandoverScreen
         $line = $this->salonSchedule->of($salon, $date, $bookings->diff($theirs)->values());
         $stylists = $this->salonSchedule->stylists($salon);
 
-        return new HandoverPage($from, $date, $line === null
-            ? array_values($theirs->map(fn (Booking $booking): HandoverRow => $this->row($booking, null, ''))->all())
-            : $this->rows($line, $theirs, $stylists, $from, $date));
+        return new HandoverPage(
+            $from,
+            $date,
+            $line === null
+                ? array_values($theirs->map(
+                    fn (Booking $booking): HandoverRow => $this->row($booking, null, ''),
+                )->all())
+                : $this->rows($line, $theirs, $stylists, $from, $date),
+            $this->picture($salon, $date, $bookings, $stylists),
+        );
+    }
+
+    /**
+     * @param Collection<int, Booking> $bookings
+     * @param Collection<int, User>    $stylists by key
+     */
+    private function picture(
+        Salon $salon,
+        CarbonImmutable $date,
+        Collection $bookings,
+        Collection $stylists,
+    ): ?HandsPicture {
+        $line = $this->salonSchedule->of($salon, $date, $bookings);
+
+        return $line === null ? null : $this->handsTimeline->picture(
+            $line,
+            $this->handsTimeline->lines($salon, $date, $line, $bookings, $stylists),
+            $this->salonSchedule->now($salon, $date),
+        );
     }
 
     /** Who sits in the chair already is taken over where they sit. */

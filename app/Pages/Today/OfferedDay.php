@@ -37,6 +37,14 @@ final readonly class OfferedDay
         return $best;
     }
 
+    /** Whether there are more times on this day than the best ones. */
+    public function hasMore(): bool
+    {
+        $best = array_map(static fn (OfferedRow $row): int => count($row->times), $this->best());
+
+        return count($this->times) > array_sum($best);
+    }
+
     /** @return list<OfferedRow> every time, by part of the day and stylist */
     public function byStylist(): array
     {

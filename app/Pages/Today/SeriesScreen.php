@@ -125,7 +125,10 @@ final readonly class SeriesScreen
     ): string {
         return match (true) {
             $best === null => Words::say('series.none'),
-            ! $date->equalTo($wished) => Words::say('series.another-day', ['day' => $wished->format('D j M')]),
+            ! $date->equalTo($wished) => Words::say(
+                'series.another-day',
+                ['day' => SalonClock::dayInWords($wished, 'D j M')],
+            ),
             $best->minute !== $minute => Words::say('series.another-hour', ['time' => SalonClock::inWords($minute)]),
             $best->user !== $booking->user_id => Words::say('series.other-hands', [
                 'who' => explode(' ', $booking->user->name)[0],

@@ -18,6 +18,7 @@ use App\Models\PlanItem;
 use App\Models\Salon;
 use App\Models\User;
 use App\Wording\ChairWorkWords;
+use App\Wording\Said;
 use App\Wording\SalonClock;
 use App\Wording\ScalpWords;
 use App\Wording\StepWords;
@@ -184,13 +185,13 @@ final readonly class TodayScreen
         ?PlanItem $item,
         ?Outlook $outlook,
     ): TodayRow {
-        $verdict = $outlook->verdict ?? '';
         $placing = $line->placed[$booking->id] ?? null;
         $finish = $placing === null || $line === null ? null : $line->finish($booking->id);
         $late = $line === null || $booking->status === BookingStatus::UnderWay ? 0 : $line->lateMinutes($booking->id);
         $least = $this->parameters->scheduling->lateFromMinutes;
         $seated = $line?->day->seated[$booking->id][1] ?? null;
         $planned = $booking->is_wash_day ? $item : null;
+        $because = $planned->reasons[0] ?? $outlook?->verdict;
 
         return new TodayRow(
             booking: $booking,
@@ -217,7 +218,7 @@ final readonly class TodayScreen
                 $this->parameters->scheduling,
             ),
             needs: $planned === null ? '' : StepWords::summary($planned->steps),
-            because: $planned === null ? $verdict : ($planned->reasons[0] ?? $verdict),
+            because: $because === null ? '' : Said::of($because),
             look: $item->look ?? false,
             scalp: $this->scalp($booking->head, $outlook),
             due: $this->due($booking, $outlook),

@@ -11,6 +11,8 @@ use App\Bridge\Readings\SignsOverTime;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\TrendLine;
 use App\Models\Head;
+use App\Wording\Said;
+use App\Wording\SalonClock;
 use App\Wording\SignWords;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
@@ -53,7 +55,7 @@ final readonly class TrendsScreen
         $group = isset(self::GROUPS[$group]) ? $group : 'breakage';
         $today = $head->salon->today();
         $from = SignsOverTime::from($today);
-        $series = $this->signsOverTime->of($head);
+        $series = $this->signsOverTime->of($head, self::GROUPS[$group]);
         $stones = $this->treatments($head, $from);
 
         $told = [];
@@ -90,7 +92,8 @@ final readonly class TrendsScreen
             foreach ($series->points as $i => $point) {
                 $limits = $chart[$i] ?? null;
                 $rows[] = [
-                    $point->date, $series->sign->value, $this->number($point->measured->value), $series->sign->unit(),
+                    $point->date, $series->sign->value, $this->number($point->measured->value),
+                    Said::of($series->sign->unit()),
                     $series->zone->value ?? '', $point->by,
                     ...$limits === null
                         ? ['', '', '', '']
@@ -186,7 +189,7 @@ final readonly class TrendsScreen
         };
 
         return new TrendRow(
-            date: CarbonImmutable::parse($point->date)->format('j M Y'),
+            date: SalonClock::dayInWords($point->date, 'j M Y'),
             value: $this->number(round($point->measured->value, 1)),
             average: $limits === null ? '' : $this->number(round($limits['average'], 1)),
             limits: $limits === null

@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\StoredSnapshots;
 use App\Drawings\TrendLine;
 use App\Models\Head;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Nagomi\Core\Estimation\Snapshot;
@@ -39,18 +40,22 @@ final readonly class WearTrend
         [$first, $last] = [$points[0], $points[count($points) - 1]];
         $apart = $last['mean'] - $first['mean'];
         $sure = abs($apart) > hypot($first['sd'], $last['sd']);
-        $shown = fn (float $value): string => (string) round($value, 1);
-
-        $change = $sure
-            ? ($apart > 0 ? 'more' : 'less') . " than the {$shown($first['mean'])} ± {$shown($first['sd'])} of "
-            : 'no surer change since ';
+        $says = match (true) {
+            ! $sure => 'alike',
+            $apart > 0 => 'more',
+            default => 'less',
+        };
 
         return [new Trend(
             sign: 'wear',
             name: Words::of('wear'),
-            unit: 'of 100',
+            unit: Words::say('trends.wear-trend.unit'),
             last: round($last['mean'], 1),
-            says: "± {$shown($last['sd'])}; {$change}{$first['day']}",
+            says: Words::say("trends.wear-trend.{$says}", [
+                'sd' => self::shown($last['sd']), 'mean' => self::shown($first['mean']),
+                'was' => self::shown($first['sd']),
+                'day' => $first['day'],
+            ]),
             changed: $sure && $apart > 0,
             picture: TrendLine::of(
                 array_map(fn (array $point): array => [$point['date'], $point['mean']], $points),
@@ -59,15 +64,29 @@ final readonly class WearTrend
                 $from,
                 $today,
             ),
-            rows: array_reverse(array_map(fn (array $point): TrendRow => new TrendRow(
-                date: $point['day'],
-                value: $shown($point['mean']),
-                average: $shown($point['mean']),
-                limits: "{$shown($point['mean'] - $point['sd'])} to {$shown($point['mean'] + $point['sd'])}",
-                says: '',
-                by: 'worked out',
-            ), $points)),
+            rows: array_reverse(array_map($this->row(...), $points)),
         )];
+    }
+
+    private static function shown(float $value): string
+    {
+        return (string) round($value, 1);
+    }
+
+    /** @param array{date: string, day: string, mean: float, sd: float} $point */
+    private function row(array $point): TrendRow
+    {
+        return new TrendRow(
+            date: $point['day'],
+            value: self::shown($point['mean']),
+            average: self::shown($point['mean']),
+            limits: Words::say('trends.wear-trend.limits', [
+                'least' => self::shown($point['mean'] - $point['sd']),
+                'most' => self::shown($point['mean'] + $point['sd']),
+            ]),
+            says: '',
+            by: Words::say('trends.wear-trend.by'),
+        );
     }
 
     /**
@@ -97,7 +116,7 @@ final readonly class WearTrend
 
         return [
             'date' => $point->date->format('Y-m-d'),
-            'day' => $point->date->format('j M Y'),
+            'day' => SalonClock::dayInWords($point->date),
             'mean' => $mean,
             'sd' => $sd,
         ];

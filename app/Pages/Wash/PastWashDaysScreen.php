@@ -8,6 +8,7 @@ use App\Bridge\Plans\Outlooks;
 use App\Bridge\Products\ProductNotices;
 use App\Models\Head;
 use App\Models\Product;
+use App\Wording\Words;
 
 /** The form for a wash day that was done elsewhere, or before. */
 final readonly class PastWashDaysScreen
@@ -30,7 +31,9 @@ final readonly class PastWashDaysScreen
                 ->choice($head)
                 ->mapWithKeys(
                     fn (Product $product): array => [
-                        $product->name => $product->name . ($product->head_id === null ? '' : ' (their own)'),
+                        $product->name => $product->head_id === null
+                            ? $product->name
+                            : Words::say('past-washes.their-own', ['name' => $product->name]),
                     ],
                 )
                 ->all(),

@@ -13,8 +13,9 @@ use App\Models\Head;
 use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use App\Wording\Money;
+use App\Wording\Said;
+use App\Wording\SalonClock;
 use App\Wording\Words;
-use Carbon\CarbonImmutable;
 use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 
@@ -49,7 +50,7 @@ final readonly class WashScreen
         return new SetUpPage(
             head: $head,
             plan: $plan,
-            day: $planned === '' ? '' : CarbonImmutable::parse($planned)->format('j M'),
+            day: $planned === '' ? '' : SalonClock::dayInWords($planned, 'j M'),
             line: WashDayLine::of($steps),
             cents: $cents,
             money: Money::shown($cents, $head->salon->currency),
@@ -106,7 +107,7 @@ final readonly class WashScreen
         return array_values($acts
             ->filter(fn (WashSessionAct $act): bool => $act->refused === $ended)
             ->map(fn (WashSessionAct $act): string => Words::say('wash.late-tap', [
-                'step' => is_string($labels[$act->step] ?? null) ? $labels[$act->step] : $act->step,
+                'step' => Said::kept($labels[$act->step] ?? $act->step),
                 'what' => Words::say("offline.wash.kinds.{$act->kind}"),
                 'time' => $act->acted_at->setTimezone($zone)->format('H:i'),
                 'by' => $act->by,

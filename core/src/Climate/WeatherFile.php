@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Climate;
 
+use Nagomi\Core\Wording\Message;
+
 /**
  * Reads a year of hourly weather as CSV: a header line `time,temperature_c,relative_humidity_percent`, then a line an
  * hour
@@ -26,25 +28,21 @@ final class WeatherFile
         $lines = preg_split('/\R/', trim($csv)) ?: [];
         $problems = [];
         if (strtolower(str_replace(' ', '', ltrim((string) array_shift($lines), "\u{FEFF}"))) !== self::HEADER) {
-            $problems[] = 'Line 1: start with the header ' . self::HEADER . '.';
+            $problems[] = Message::of('weather.header', header: self::HEADER);
         }
         $sums = [];
         foreach ($problems === [] ? $lines : [] as $i => $line) {
             $problem = self::take($line, $sums);
             if ($problem !== null) {
-                $problems[] = 'Line ' . ($i + 2) . ": {$problem}";
+                $problems[] = Message::of('weather.line', line: $i + 2, instead: $problem);
             }
             if (count($problems) >= self::MOST_PROBLEMS) {
-                $problems[] = 'There may be more; these were the first ' . self::MOST_PROBLEMS . '.';
+                $problems[] = Message::of('weather.more', most: self::MOST_PROBLEMS);
                 break;
             }
         }
         if ($problems === [] && count($sums) < self::FEWEST_DAYS) {
-            $problems[] = 'The file holds '
-                . count($sums)
-                . ' days; give a whole year, at least '
-                . self::FEWEST_DAYS
-                . ' days.';
+            $problems[] = Message::of('weather.too-few', days: count($sums), fewest: self::FEWEST_DAYS);
         }
         if ($problems !== []) {
             throw new InvalidWeather($problems);
@@ -57,9 +55,9 @@ final class WeatherFile
     /**
      * @param array<string, array{float, int}> $sums
      *
-     * @return string|null what is wrong with the line
+     * @return Message|null what is wrong with the line
      */
-    private static function take(string $line, array &$sums): ?string
+    private static function take(string $line, array &$sums): ?Message
     {
         if (trim($line) === '') {
             return null;
@@ -69,13 +67,13 @@ final class WeatherFile
             count($cells) !== 3
             || preg_match('/^(\d{4})-(\d{2})-(\d{2})[T ]([01]\d|2[0-3]):[0-5]\d(:[0-5]\d)?$/', $cells[0], $time) !== 1
             || ! checkdate((int) $time[2], (int) $time[3], (int) $time[1])) {
-            return 'give a time that exists, a temperature and a humidity, such as 2026-01-31T14:00,6.5,81.';
+            return Message::of('weather.time');
         }
         if (! is_numeric($cells[1]) || abs((float) $cells[1]) > 60) {
-            return 'give the temperature as −60 to 60 °C.';
+            return Message::of('weather.temperature');
         }
         if (! is_numeric($cells[2]) || (float) $cells[2] < 0 || (float) $cells[2] > 100) {
-            return 'give the humidity as 0 to 100 %.';
+            return Message::of('weather.humidity');
         }
         $day = "{$time[2]}-{$time[3]}";
         $sums[$day] = [($sums[$day][0] ?? 0.0) + (float) $cells[2], ($sums[$day][1] ?? 0) + 1];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Estimation;
 
+use Closure;
 use Nagomi\Core\Parameters\ReadingParameters;
 use Nagomi\Core\Statistics\BivariateNormal;
 use Nagomi\Core\Statistics\Normal;
@@ -14,21 +15,7 @@ final class CellProbabilities
     /** @return array<string, float> by cell value; sums to 1 */
     public static function ofStratum(State $state, int $s): array
     {
-        $head = $state->layout->head;
-        $m = $state->layout->of($s, StateLayout::MOISTURE);
-        $p = $state->layout->of($s, StateLayout::PROTEIN);
-        $sdM = max(1e-6, $state->sd($s, StateLayout::MOISTURE));
-        $sdP = max(1e-6, $state->sd($s, StateLayout::PROTEIN));
-        $correlation = $state->covariance[$m][$p] / ($sdM * $sdP);
-        $band = $head->parameters->model->bandHalfWidth;
-        $x = self::edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM, $band);
-        $y = self::edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP, $band);
-        $below = static fn (int $i, int $j): float => match (true) {
-            $i === 0 || $j === 0 => 0.0,
-            $i === 3 => $j === 3 ? 1.0 : Normal::cumulative($y[$j]),
-            $j === 3 => Normal::cumulative($x[$i]),
-            default => BivariateNormal::cumulative($x[$i], $y[$j], $correlation),
-        };
+        $below = self::below($state, $s);
         $cells = [];
         foreach ([-1, 0, 1] as $i => $moisture) {
             foreach ([-1, 0, 1] as $j => $protein) {
@@ -41,6 +28,42 @@ final class CellProbabilities
         $sum = array_sum($cells);
 
         return array_map(static fn (float $probability): float => $probability / $sum, $cells);
+    }
+
+    /** How likely the hair is in balance: the share of it that is, over strata. From 0 to 1. */
+    public static function inBalance(State $state): float
+    {
+        $share = 0.0;
+        foreach ($state->layout->head->strata as $s => $stratum) {
+            $below = self::below($state, $s);
+            $share += $stratum->share * ($below(2, 2) - $below(1, 2) - $below(2, 1) + $below(1, 1));
+        }
+
+        return max(0.0, min(1.0, $share));
+    }
+
+    /**
+     * @return Closure(int<0, 3>, int<0, 3>): float probability that moisture lies below its i-th edge and protein below
+     *     its j-th
+     */
+    private static function below(State $state, int $s): Closure
+    {
+        $head = $state->layout->head;
+        $m = $state->layout->of($s, StateLayout::MOISTURE);
+        $p = $state->layout->of($s, StateLayout::PROTEIN);
+        $sdM = max(1e-6, $state->sd($s, StateLayout::MOISTURE));
+        $sdP = max(1e-6, $state->sd($s, StateLayout::PROTEIN));
+        $correlation = $state->covariance[$m][$p] / ($sdM * $sdP);
+        $band = $head->parameters->model->bandHalfWidth;
+        $x = self::edges($state->mean[$m], $head->strata[$s]->targetMoisture(), $sdM, $band);
+        $y = self::edges($state->mean[$p], $head->strata[$s]->targetProtein($head->proteinSensitive), $sdP, $band);
+
+        return static fn (int $i, int $j): float => match (true) {
+            $i === 0 || $j === 0 => 0.0,
+            $i === 3 => $j === 3 ? 1.0 : Normal::cumulative($y[$j]),
+            $j === 3 => Normal::cumulative($x[$i]),
+            default => BivariateNormal::cumulative($x[$i], $y[$j], $correlation),
+        };
     }
 
     /**

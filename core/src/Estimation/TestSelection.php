@@ -8,6 +8,7 @@ use Nagomi\Core\Estimation\Observation\ObservationCatalogue;
 use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Chooses what is worth reading: the test that takes most of the doubt away for each minute, then the next beside it.
@@ -136,12 +137,12 @@ final class TestSelection
                 $state->layout->parameters->readings->hairsOfAStretch,
             ) : 1.0);
             $expected = ObservationCatalogue::of(
-                new MeasuredSign($sign, 0.0, $sd, '', $parameters->untimedDaysSinceDetangled),
+                new MeasuredSign($sign, 0.0, $sd, Message::asItIs(''), $parameters->untimedDaysSinceDetangled),
                 $state->layout,
                 null,
             )->linearized($state)->expected;
             $observations[] = ObservationCatalogue::of(
-                new MeasuredSign($sign, $expected, $sd, '', $parameters->untimedDaysSinceDetangled),
+                new MeasuredSign($sign, $expected, $sd, Message::asItIs(''), $parameters->untimedDaysSinceDetangled),
                 $state->layout,
                 null,
             );

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Nagomi\Core\Head;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** What stays the same of a head from week to week. */
 final readonly class Head
@@ -33,7 +35,7 @@ final readonly class Head
      * @param DateTimeImmutable|null $bornOn   null: not said, taken for grown up
      * @param bool           $tenderEdges      a hairline that is tender or bumpy bears no tension
      *
-     * @throws InvalidArgumentException where a number is outside its range
+     * @throws RefusedInput where a number is outside its range
      */
     public function __construct(
         public array $zoneParts,
@@ -55,13 +57,13 @@ final readonly class Head
         public bool $tenderEdges = false,
     ) {
         $this->parameters = $parameters ?? Parameters::shipped();
-        self::within('Water hardness', $hardnessMgPerL ?? 0.0, 0, 1000, 'mg/L');
-        self::within('Humidity', $humidityPercent, 0, 100, '%');
-        self::within('Length', $lengthMm ?? 10.0, 10, 2000, 'mm');
-        self::within('Sections', $sections, 1, 12, 'sections');
-        self::within('Days between wash days', $washEveryDays, 2, 35, 'days');
+        self::within('hardness', $hardnessMgPerL ?? 0.0, 0, 1000);
+        self::within('humidity', $humidityPercent, 0, 100);
+        self::within('length', $lengthMm ?? 10.0, 10, 2000);
+        self::within('sections', $sections, 1, 12);
+        self::within('wash-every', $washEveryDays, 2, 35);
         if ($minutesLimit !== null) {
-            self::within('Longest wash day', $minutesLimit, self::LEAST_MINUTES_LIMIT, 480, 'minutes');
+            self::within('minutes-limit', $minutesLimit, self::LEAST_MINUTES_LIMIT, 480);
         }
         $this->strata = Strata::of($zoneParts, $this->parameters);
     }
@@ -125,11 +127,16 @@ final readonly class Head
         );
     }
 
-    private static function within(string $what, float $value, float $least, float $most, string $unit): void
+    /** @throws RefusedInput outside of them */
+    private static function within(string $what, float $value, float $least, float $most): void
     {
         // NaN is asked for by name: compiled just in time, a comparison with it is not what the language says.
         if (is_nan($value) || $value < $least || $value > $most) {
-            throw new InvalidArgumentException("{$what}: give {$least} to {$most} {$unit}.");
+            throw new RefusedInput(Message::of(
+                "refusals.head.{$what}",
+                least: new Figure($least),
+                most: new Figure($most),
+            ));
         }
     }
 }

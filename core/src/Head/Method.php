@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** The schools a head is cared for by: one choice for each question; what is not said is our default. */
 final readonly class Method
@@ -15,7 +16,7 @@ final readonly class Method
     /**
      * @param array<string, string> $choices by question value
      *
-     * @throws InvalidArgumentException for an unknown question or choice
+     * @throws RefusedInput for an unknown question or choice
      */
     public function __construct(array $choices = [])
     {
@@ -24,15 +25,17 @@ final readonly class Method
         foreach (MethodQuestion::cases() as $question) {
             $choice = $choices[$question->value] ?? $question->choices()[0];
             if (! in_array($choice, $question->choices(), true)) {
-                throw new InvalidArgumentException(
-                    "{$question->value}: choose one of " . implode(', ', $question->choices()) . '.',
-                );
+                throw new RefusedInput(Message::of(
+                    'refusals.one-of',
+                    what: $question->value,
+                    choices: $question->choices(),
+                ));
             }
             $all[$question->value] = $choice;
         }
         $unknown = array_diff(array_keys($choices), array_keys($all));
         if ($unknown !== []) {
-            throw new InvalidArgumentException('Unknown question of method: ' . implode(', ', $unknown) . '.');
+            throw new RefusedInput(Message::of('refusals.unknown-question', names: array_values($unknown)));
         }
         $this->choices = $all;
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /**
  * Into how many sections a head is parted for washing, detangling and styling, where that is not the same: as on its last
@@ -14,7 +15,7 @@ final readonly class SectionsByWork
 {
     public const MOST = 16;
 
-    /** @throws InvalidArgumentException outside 1 to 16 */
+    /** @throws RefusedInput outside 1 to 16 */
     public function __construct(
         public ?int $washing = null,
         public ?int $detangling = null,
@@ -22,7 +23,7 @@ final readonly class SectionsByWork
     ) {
         foreach ([$washing, $detangling, $styling] as $sections) {
             if ($sections !== null && ($sections < 1 || $sections > self::MOST)) {
-                throw new InvalidArgumentException('Sections: give 1 to ' . self::MOST . ' sections.');
+                throw new RefusedInput(Message::of('refusals.sections', most: self::MOST));
             }
         }
     }

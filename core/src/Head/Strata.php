@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Head;
 
-use InvalidArgumentException;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** Sorts the parts of a head into one to three strata of like hair. */
 final class Strata
@@ -20,12 +21,12 @@ final class Strata
      *
      * @return list<Stratum> largest share first
      *
-     * @throws InvalidArgumentException without any part, or with the same part twice
+     * @throws RefusedInput without any part, or with the same part twice
      */
     public static function of(array $parts, Parameters $parameters): array
     {
         if ($parts === []) {
-            throw new InvalidArgumentException('A head has at least one zone with a porosity.');
+            throw new RefusedInput(Message::of('refusals.no-zone'));
         }
         $groups = self::grouped(
             $parts,
@@ -73,6 +74,8 @@ final class Strata
      * @param list<ZonePart> $parts
      *
      * @return array<string, float> share of the head's hair by "zone part"
+     *
+     * @throws RefusedInput where one stands there twice
      */
     private static function shares(array $parts): array
     {
@@ -81,9 +84,11 @@ final class Strata
         foreach ($parts as $part) {
             $key = self::key($part);
             if (isset($shares[$key])) {
-                throw new InvalidArgumentException(
-                    "The {$part->part->value} part of {$part->zone->value} stands there twice; give it once.",
-                );
+                throw new RefusedInput(Message::of(
+                    'refusals.zone-twice',
+                    part: $part->part->value,
+                    zone: $part->zone->value,
+                ));
             }
             $shares[$key] = $part->shareOfHair($partsOfZone[$part->zone->value] > 1);
         }
@@ -116,7 +121,7 @@ final class Strata
         arsort($byStrand);
 
         return new Stratum(
-            name: $only ? 'whole head' : self::name($group),
+            name: $only ? StratumName::WHOLE_HEAD : StratumName::of($group),
             porosity: $group[0]->porosity,
             strand: StrandDiameter::from((string) array_key_first($byStrand)),
             share: $share / $all,
@@ -125,30 +130,6 @@ final class Strata
             zoneShares: $zoneShares,
             partShares: $partShares,
         );
-    }
-
-    /**
-     * Names a stratum by where it grows, short enough for a sentence.
-     *
-     * @param non-empty-list<ZonePart> $group
-     */
-    private static function name(array $group): string
-    {
-        $byPart = [];
-        foreach ($group as $part) {
-            $byPart[$part->part->value][] = $part->zone->value;
-        }
-        $names = [];
-        foreach ($byPart as $part => $zones) {
-            $where = count($zones) > 4 ? null : implode(', ', $zones);
-            $names[] = match (true) {
-                $part === Part::Root->value => 'new growth' . ($where === null ? '' : " at {$where}"),
-                $where === null => count($zones) === count(Zone::cases()) ? 'the lengths' : 'most of the head',
-                default => $where,
-            };
-        }
-
-        return implode(' and ', $names);
     }
 
     private static function key(ZonePart $part): string

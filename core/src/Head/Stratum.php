@@ -10,6 +10,7 @@ use Nagomi\Core\Parameters\Parameters;
 final readonly class Stratum
 {
     /**
+     * @param string               $name         by where it grows; {@see StratumName}
      * @param float                $share        share of the head's hair, 0 to 1
      * @param float                $treatedShare share of this stratum that is chemically treated, 0 to 1
      * @param array<string, float> $zoneShares   by zone value: which share of that zone's hair belongs here, 0 to 1

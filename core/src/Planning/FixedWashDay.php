@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** A wash day somebody set by hand: it stays, whatever the rules say of it, and the rest is planned round it. */
 final readonly class FixedWashDay
@@ -14,7 +15,7 @@ final readonly class FixedWashDay
      * @param string $reason why, in the words of who set it
      * @param string $by     who
      *
-     * @throws InvalidArgumentException without a reason
+     * @throws RefusedInput without a reason
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -23,7 +24,7 @@ final readonly class FixedWashDay
         public string $by = '',
     ) {
         if (trim($reason) === '') {
-            throw new InvalidArgumentException('Reason: say why this day is set by hand.');
+            throw new RefusedInput(Message::of('refusals.no-reason'));
         }
     }
 }

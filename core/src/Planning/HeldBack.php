@@ -9,9 +9,11 @@ use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Planning\Rules\ProgrammeIsKept;
 use Nagomi\Core\Planning\Rules\ReferredFirst;
 use Nagomi\Core\Planning\Rules\Rule;
-use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Planning\Rules\RulesInForce;
+use Nagomi\Core\Planning\Rules\RuleWords;
 use Nagomi\Core\Planning\Rules\SoreScalpIsSpared;
 use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Wording\Message;
 
 /** What the hair needs on a wash day and does not get: which rules hold it back. */
 final readonly class HeldBack
@@ -32,34 +34,35 @@ final readonly class HeldBack
      * @param WashOption       $choice   what is done
      * @param list<WashOption> $options  what could be done
      *
-     * @return list<string> one sentence for each need that is held back; none where nothing is
+     * @return list<Message> one sentence for each need that is held back; none where nothing is
      */
     public function sentences(
         WashOption $choice,
         array $options,
         RuleContext $standing,
+        RulesInForce $inForce,
     ): array {
         $sides = $this->sides;
         $limits = $standing->limits();
         $needs = array_filter([
-            'Moisture is low and there is no mask' =>
+            'no-mask' =>
                 $sides['moisture_low'] >= self::LIKELY && ! $choice->masks()
                     ? static fn (WashOption $option): bool => $option->masks()
                     : null,
-            'Protein is low and there is none' =>
+            'no-protein' =>
                 $sides['protein_low'] >= self::LIKELY && $choice->protein === null && ! self::isAtWork($standing)
                     ? static fn (WashOption $option): bool => $option->protein !== null
                     : null,
-            'Build-up is past its limit and nothing clarifies' =>
+            'nothing-clarifies' =>
                 self::buildUp($this->before) > $limits->buildUpLimit && ! $choice->cleanse->clarifies()
                     ? static fn (WashOption $option): bool => $option->cleanse->clarifies()
                     : null,
         ]);
         $sentences = self::ofTheScalp($choice, $standing);
-        foreach ($needs as $words => $meets) {
-            $rules = self::fewest(array_filter($options, $meets), $standing);
+        foreach ($needs as $need => $meets) {
+            $rules = self::fewest(array_filter($options, $meets), $standing, $inForce);
             if ($rules !== []) {
-                $sentences[] = self::inTheWay($words, $rules, $standing);
+                $sentences[] = self::inTheWay($need, $rules, $standing);
             }
         }
 
@@ -67,16 +70,18 @@ final readonly class HeldBack
     }
 
     /** @param list<Rule> $rules */
-    private static function inTheWay(string $words, array $rules, RuleContext $standing): string
+    private static function inTheWay(string $need, array $rules, RuleContext $standing): Message
     {
-        return "{$words}. What stands in the way: " . implode(' ', array_map(
-            static fn (Rule $rule): string =>
-                $rule->sentence($standing->limits()) . " To change that: {$rule->frees()}.",
-            $rules,
-        ));
+        $told = array_map(static fn (Rule $rule): Message => Message::of(
+            'planning.held-back.rule',
+            says: RuleWords::sentence($rule, $standing->limits()),
+            frees: RuleWords::frees($rule),
+        ), $rules);
+
+        return Message::of("planning.held-back.{$need}", rules: Message::inARow($told));
     }
 
-    /** @return list<string> that the scalp flakes and nothing is done about it, with what bars that */
+    /** @return list<Message> that the scalp flakes and nothing is done about it, with what bars that */
     private static function ofTheScalp(WashOption $choice, RuleContext $standing): array
     {
         $scalp = $standing->terms->scalpPlan?->on($standing->date());
@@ -93,7 +98,7 @@ final readonly class HeldBack
             || $choice->cleanse === CleanseKind::ScalpCare
             || $choice->cleanse->clarifies()
                 ? []
-                : [self::inTheWay('The scalp flakes and there is no scalp shampoo', [$bars], $standing)];
+                : [self::inTheWay('no-scalp-shampoo', [$bars], $standing)];
     }
 
     /** Whether the head is more likely out of balance than in it. */
@@ -126,14 +131,18 @@ final readonly class HeldBack
      *
      * @return list<Rule> those that bar the way that is barred least; none where one is open, or there is none
      */
-    private static function fewest(array $options, RuleContext $standing): array
+    private static function fewest(array $options, RuleContext $standing, RulesInForce $inForce): array
     {
-        $fewest = null;
+        $least = PHP_INT_MAX;
+        $barredLeast = null;
         foreach ($options as $option) {
-            $rules = RuleCatalogue::barring($option, $standing);
-            $fewest = $fewest === null || count($rules) < count($fewest) ? $rules : $fewest;
+            // What is barred as often as the one so far is not counted to its end.
+            $breaks = $inForce->breaks($option, $standing, $least - 1);
+            if ($breaks < $least) {
+                [$least, $barredLeast] = [$breaks, $option];
+            }
         }
 
-        return $fewest ?? [];
+        return $barredLeast === null ? [] : $inForce->barring($barredLeast, $standing);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** Something that is to come, on a day or over several. */
 final readonly class Occasion
@@ -18,7 +19,7 @@ final readonly class Occasion
      * @param string $what in the words of who set it: a wedding, a week at the sea
      * @param int    $styleDay a day that counts: day of the style on which this hair is at its best, 1 the wash day to 7
      *
-     * @throws InvalidArgumentException where it ends before it begins, or for another day of the style
+     * @throws RefusedInput where it ends before it begins, or for another day of the style
      */
     public function __construct(
         public OccasionKind $kind,
@@ -28,10 +29,10 @@ final readonly class Occasion
         public int $styleDay = self::USUAL_STYLE_DAY,
     ) {
         if ($styleDay < 1 || $styleDay > self::LAST_STYLE_DAY) {
-            throw new InvalidArgumentException('Day of the style: give 1, the wash day, to 7.');
+            throw new RefusedInput(Message::of('refusals.style-day', most: self::LAST_STYLE_DAY));
         }
         if ($until < $from) {
-            throw new InvalidArgumentException('Occasions: the last day comes before the first.');
+            throw new RefusedInput(Message::of('refusals.occasions'));
         }
     }
 

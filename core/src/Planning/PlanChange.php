@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
-use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** One thing done differently, to see what it would come to. */
 enum PlanChange: string
@@ -57,12 +58,12 @@ enum PlanChange: string
     /**
      * The same head under the change.
      *
-     * @throws InvalidArgumentException where the number is missing or outside its range
+     * @throws RefusedInput where the number is missing or outside its range
      */
     public function of(Head $head, ?float $number = null): Head
     {
         if ($this->asksForNumber() && $number === null) {
-            throw new InvalidArgumentException("Type a number of {$this->unit()}.");
+            throw new RefusedInput(Message::of("refusals.number-of.{$this->value}"));
         }
         $method = $this->method($head);
 
@@ -113,10 +114,11 @@ enum PlanChange: string
         };
     }
 
+    /** @throws RefusedInput where it is none */
     private static function whole(?float $number): int
     {
         if ($number === null || floor($number) !== $number || abs($number) > 1000) {
-            throw new InvalidArgumentException('Type a whole number.');
+            throw new RefusedInput(Message::of('refusals.whole-number'));
         }
 
         return (int) $number;

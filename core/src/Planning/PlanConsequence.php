@@ -8,6 +8,8 @@ use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\RuleWords;
+use Nagomi\Core\Wording\Message;
 
 /** What a plan comes to, in the numbers a change of it is held against. */
 final readonly class PlanConsequence
@@ -15,7 +17,7 @@ final readonly class PlanConsequence
     /**
      * @param float        $daysOut expected days outside the band over the season
      * @param float        $minutes of all wash days
-     * @param list<string> $broken  sentences of the rules that its days break
+     * @param list<Message> $broken  sentences of the rules that its days break
      */
     private function __construct(public float $daysOut, public float $minutes, public array $broken)
     {
@@ -29,7 +31,11 @@ final readonly class PlanConsequence
         }
         $broken = array_merge(...array_map(
             static fn (PlanItem $item): array => array_map(
-                static fn (Rule $rule): string => $item->date->format('j M') . ': ' . $rule->sentence($limits),
+                static fn (Rule $rule): Message => Message::of(
+                    'planning.broken-on',
+                    date: $item->date,
+                    rule: RuleWords::sentence($rule, $limits),
+                ),
                 $item->broken,
             ),
             $plan->items,

@@ -7,12 +7,13 @@ namespace Nagomi\Core\Planning;
 use DateTimeImmutable;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Scalp\ScalpCareDay;
+use Nagomi\Core\Wording\Message;
 
 /** One wash day of a plan, with its reasons. */
 final readonly class PlanItem
 {
     /**
-     * @param non-empty-list<string> $reasons one plain sentence each
+     * @param non-empty-list<Message> $reasons one plain sentence each
      * @param array<string, Counterfactual> $without by treatment that could be left out: mask, mild-protein,
      *     strong-protein, cleanse
      * @param Rule|null              $movedBy the rule that kept its main treatment from coming earlier

@@ -11,13 +11,17 @@ use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Planning\Rules\RulesInForce;
 use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Wording\Message;
 
 /** Goes through the wash days that were chosen, one after the other, and says of each why it is so. */
 final class PlanItems
 {
-    /** @var list<WashOption> what could be done on any of the days */
+    /** @var non-empty-list<WashOption> what could be done on any of the days */
     private readonly array $options;
+
+    private readonly RulesInForce $rules;
 
     /** As a logarithm. */
     private readonly float $ownBreakage;
@@ -48,6 +52,7 @@ final class PlanItems
         private readonly ?PlanReasons $reasons,
     ) {
         $this->options = WashOptions::of($terrain->head, $terrain->terms);
+        $this->rules = RulesInForce::of($terrain->head, $terrain->terms);
         $this->ownBreakage = ExpectedBreakage::ownOffset($start->state);
         $this->washedBefore = $standing->day;
         $this->lastLook = -$standing->limits()->looksApartDays;
@@ -95,7 +100,7 @@ final class PlanItems
         $head = $this->terrain->head;
         $before = $this->on(max(0, $day - 1));
         $needs = new HeldBack($before);
-        $held = $needs->sentences($choice, $this->options, $this->standing);
+        $held = $needs->sentences($choice, $this->options, $this->standing, $this->rules);
         $several = count($head->strata) > 1;
 
         return new PlanItem(
@@ -127,14 +132,14 @@ final class PlanItems
         );
     }
 
-    /** @return list<string> what there is to know of the day before any reason */
+    /** @return list<Message> what there is to know of the day before any reason */
     private function saidFirst(int $level, DateTimeImmutable $date): array
     {
         [$choice, $terms] = [$this->choices[$level], $this->terrain->terms];
 
         return [
             ...ReasonWording::inParts($choice, $terms, $this->terrain->head),
-            ...($this->isFirstLook($level) ? [ReasonWording::NOT_READ_YET] : []),
+            ...($this->isFirstLook($level) ? [ReasonWording::notReadYet()] : []),
             ...($this->isLookForProtein($level) ? [ReasonWording::lookFirst($choice)] : []),
             ...ReasonWording::occasions($terms, $date),
         ];
@@ -195,7 +200,7 @@ final class PlanItems
     /** What bars even the best there was, and what would free the day. */
     private function conflict(DateTimeImmutable $date): RuleConflict
     {
-        return RuleConflicts::on($date, WashOptions::of($this->terrain->head, $this->terrain->terms), $this->standing);
+        return RuleConflicts::on($date, $this->options, $this->standing, $this->rules);
     }
 
     /** The rule that kept the protein or the clarifying of this choice from coming one wash day earlier. */

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
-use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** What no terms of a plan may say. */
 final class PlanTermsCheck
 {
     /**
-     * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
+     * @throws RefusedInput for an unknown treatment, a number below 0, an absence that ends before it
      *     begins, or a day set twice
      */
     public static function that(PlanTerms $terms): void
@@ -26,28 +27,32 @@ final class PlanTermsCheck
             ] as $treatment
         ) {
             if (! in_array($treatment, PlanTerms::TREATMENTS, true)) {
-                throw new InvalidArgumentException(
-                    "{$treatment}: choose one of " . implode(', ', PlanTerms::TREATMENTS) . '.',
-                );
+                throw new RefusedInput(Message::of(
+                    'refusals.one-of',
+                    what: $treatment,
+                    choices: PlanTerms::TREATMENTS,
+                ));
             }
         }
         foreach ([...$terms->stock, ...$terms->prices] as $number) {
             if (is_nan((float) $number) || $number < 0) {
-                throw new InvalidArgumentException('Stock and prices: give 0 or more.');
+                throw new RefusedInput(Message::of('refusals.stock'));
             }
         }
         $atHome = $terms->homeMinutesLimit ?? Head::LEAST_MINUTES_LIMIT;
         if ($atHome < Head::LEAST_MINUTES_LIMIT || $atHome > WeekTime::MOST_MINUTES) {
-            throw new InvalidArgumentException('Longest wash day at home: give 10 to 480 minutes.');
+            throw new RefusedInput(
+                Message::of('refusals.home-minutes', least: Head::LEAST_MINUTES_LIMIT, most: WeekTime::MOST_MINUTES),
+            );
         }
         foreach ($terms->away as [$first, $last]) {
             if ($last < $first) {
-                throw new InvalidArgumentException('Days away: the last day comes before the first.');
+                throw new RefusedInput(Message::of('refusals.away'));
             }
         }
         $days = array_map(static fn (FixedWashDay $set): string => $set->date->format('Y-m-d'), $terms->byHand);
         if (count(array_unique($days)) < count($days)) {
-            throw new InvalidArgumentException('Set by hand: a day is set twice; set it once.');
+            throw new RefusedInput(Message::of('refusals.day-twice'));
         }
     }
 }

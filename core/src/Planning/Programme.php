@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** Something that is kept to from one day to another, both of them included. */
 final readonly class Programme
@@ -16,14 +17,14 @@ final readonly class Programme
 
     private const MASK_WEEKLY_DAYS = 7;
 
-    /** @throws InvalidArgumentException where it ends before it begins */
+    /** @throws RefusedInput where it ends before it begins */
     public function __construct(
         public ProgrammeKind $kind,
         public DateTimeImmutable $from,
         public DateTimeImmutable $until,
     ) {
         if ($until < $from) {
-            throw new InvalidArgumentException('Programmes: the last day comes before the first.');
+            throw new RefusedInput(Message::of('refusals.programmes'));
         }
     }
 

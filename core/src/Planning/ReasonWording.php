@@ -6,36 +6,33 @@ namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\StratumName;
 use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\RuleWords;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
-/** Puts the reasons of an item into one plain sentence. */
+/** Puts the reasons of an item into one plain sentence each. */
 final class ReasonWording
 {
-    public const NOT_READ_YET = 'Not tested yet: the usual gentle care, and test the hair on this day.';
-
-    private const NAMES = [
-        'strong-protein' => 'protein of any strength',
-        'mild-protein' => 'protein of any strength',
-        'mask' => 'masks',
-        'cleanse' => 'clarifying',
+    /** What is left out with it: all of its kind. */
+    private const SKIPPED = [
+        'strong-protein' => 'protein', 'mild-protein' => 'protein', 'mask' => 'masks', 'cleanse' => 'clarifying',
     ];
 
-    /** What brings it back on this day; left out, all of its kind would be. */
-    private const BRINGS = [
-        'strong-protein' => 'the strong protein', 'mild-protein' => 'the mild protein', 'mask' => 'masks',
-        'cleanse' => 'clarifying',
-    ];
+    /** What brings it back on this day. */
+    private const BRINGS = ['mask' => 'masks', 'cleanse' => 'clarifying'];
 
     /**
      * @param array<string, Counterfactual> $without by treatment
      * @param bool                   $several more than one stratum, so that each is named
      * @param FixedWashDay|null            $byHand  comes first
-     * @param list<string>           $heldBack what the hair needs and does not get, with the rules in its way
+     * @param list<Message>          $heldBack what the hair needs and does not get, with the rules in its way
      * @param bool                   $isOut   the head is more likely out of balance than in it
      *
-     * @return non-empty-list<string> one sentence for each treatment, then what kept it from coming earlier
+     * @return non-empty-list<Message> one sentence for each treatment, then what kept it from coming earlier
      */
     public static function reasons(
         array $without,
@@ -46,128 +43,156 @@ final class ReasonWording
         array $heldBack = [],
         bool $isOut = false,
     ): array {
-        $sentences = $byHand === null
-            ? []
-            : [
-                'Set by hand'
-                    . ($byHand->by === '' ? '' : " by {$byHand->by}")
-                    . ': '
-                    . rtrim(trim($byHand->reason), '.')
-                    . '.',
-            ];
+        $sentences = $byHand === null ? [] : [self::byHand($byHand)];
         foreach ($without as $treatment => $leftOut) {
-            $sentences[] = self::sentence(
-                ($leftOut->alreadyOutside ? self::BRINGS : self::NAMES)[$treatment] ?? $treatment,
-                $leftOut,
-                $several ? ' ' . ($leftOut->alreadyOutside ? 'in' : 'first in') . ' ' . $leftOut->stratum : '',
-                $limits->buildUpLimit,
-            );
+            $sentences[] = $leftOut->alreadyOutside
+                ? self::isOutside(self::BRINGS[$treatment] ?? $treatment, $leftOut, $several, $limits->buildUpLimit)
+                : self::skipped(self::SKIPPED[$treatment] ?? $treatment, $leftOut, $several, $limits->buildUpLimit);
         }
         if ($movedBy !== null) {
-            $sentences[] = 'Not earlier: ' . lcfirst($movedBy->sentence($limits));
+            $sentences[] = Message::of('planning.not-earlier', rule: RuleWords::sentence($movedBy, $limits));
         }
 
         $sentences = [...$sentences, ...$heldBack];
 
         return match (true) {
             $sentences !== [] => $sentences,
-            $isOut => ['The usual wash; other days bring the balance back.'],
-            default => ['The usual wash; nothing else is due.'],
+            $isOut => [Message::of('planning.usual-wash-while-out')],
+            default => [Message::of('planning.usual-wash')],
         };
     }
 
-    /** One treatment, and then a look at what it did. */
-    public static function lookFirst(WashOption $choice): string
+    public static function notReadYet(): Message
     {
-        return $choice->protein === null
-            ? 'Test the hair first: nobody has since its last protein, and that decides about the next.'
-            : 'Test the hair first: this protein is given only if the hair still needs it after the last.';
+        return Message::of('planning.not-tested-yet');
     }
 
-    /** @return list<string> what this day is for, of what is to come */
+    private static function byHand(FixedWashDay $byHand): Message
+    {
+        $reason = rtrim(trim($byHand->reason), '.');
+
+        return $byHand->by === ''
+            ? Message::of('planning.by-hand', reason: $reason)
+            : Message::of('planning.by-hand-by', by: $byHand->by, reason: $reason);
+    }
+
+    /** One treatment, and then a look at what it did. */
+    public static function lookFirst(WashOption $choice): Message
+    {
+        return Message::of($choice->protein === null ? 'planning.test-before-the-next' : 'planning.test-before-this');
+    }
+
+    /** @return list<Message> what this day is for, of what is to come */
     public static function occasions(PlanTerms $terms, DateTimeImmutable $day): array
     {
         $sentences = [];
         foreach ($terms->of(OccasionKind::BestDay) as $best) {
             if (Calendar::daysBetween($best->washedOn(), $day) === 0) {
-                $when = match ($best->styleDay) {
-                    1 => 'For',
-                    2 => 'The day before',
-                    default => ($best->styleDay - 1) . ' days before',
-                };
-                $sentences[] = "{$when} "
-                    . ($best->what === '' ? 'the day that counts' : lcfirst($best->what))
-                    . ", {$best->from->format('j M')}: washed and styled so that it is at its best then.";
+                $sentences[] = Message::of(
+                    'planning.occasion.' . match ($best->styleDay) {
+                        1 => 'that-day',
+                        2 => 'day-before',
+                        default => 'days-before',
+                    },
+                    days: $best->styleDay - 1,
+                    what: $best->what === '' ? Message::of('planning.occasion.a-day') : lcfirst($best->what),
+                    date: $best->from,
+                );
             }
         }
         if ($terms->isSwimming($day)) {
-            $sentences[] = 'Swimming these days: a chelating cleanse may come sooner than usual.';
+            $sentences[] = Message::of('planning.occasion.swimming');
         }
 
         return $sentences;
     }
 
-    /** @return list<string> what of a wash day is not done on it: hair that stays up, styling that waits */
+    /** @return list<Message> what of a wash day is not done on it: hair that stays up, styling that waits */
     public static function inParts(WashOption $choice, PlanTerms $terms, Head $head): array
     {
         $styling = $terms->minutes($choice->styled(false), $head) - $terms->minutes($choice, $head);
 
         return array_values(array_filter([
             $choice->inStyle && $terms->takeDownOn !== null
-                ? 'Washed in the style: cleanse along the partings, let the rest run through, do not detangle. '
-                    . "It comes down on {$terms->takeDownOn->format('j M')}."
+                ? Message::of('planning.washed-in-the-style', date: $terms->takeDownOn)
                 : null,
-            $choice->stylesAfter
-                ? sprintf('Styled on the day after, about %d min: this day is too short for all of it.', ceil($styling))
-                : null,
+            $choice->stylesAfter ? Message::of('planning.styled-after', minutes: (int) ceil($styling)) : null,
         ]));
     }
 
-    private static function sentence(
+    private static function isOutside(
         string $treatment,
         Counterfactual $leftOut,
-        string $where,
+        bool $several,
         float $buildUpLimit,
-    ): string {
-        $what = ucfirst($leftOut->what);
-        $buildUp = $leftOut->what === 'build-up';
-        $about = $leftOut->date === null
-            ? ''
-            : "about {$leftOut->date->format('j M')}" . self::range($leftOut) . self::certainty($leftOut);
+    ): Message {
+        return Message::of(
+            $leftOut->what === 'build-up' ? 'planning.past' : "planning.low.{$treatment}",
+            what: self::what($leftOut),
+            where: self::where($leftOut, $several, 'in'),
+            limit: new Figure($buildUpLimit),
+        );
+    }
 
-        return match (true) {
-            $leftOut->alreadyOutside && $buildUp => "Build-up is past {$buildUpLimit}{$where}; {$treatment} brings it down.",
-            $leftOut->alreadyOutside => "{$what} is low{$where}; {$treatment} "
-                . ($treatment === 'masks' ? 'bring' : 'brings')
-                . ' it back.',
-            $leftOut->date === null && $buildUp =>
-                "Skip {$treatment} and build-up stays under {$buildUpLimit} these weeks, but lets less of each treatment "
-                . 'through.',
-            $leftOut->date === null =>
-                "Skip {$treatment} and {$leftOut->what} stays in balance these weeks, but only just"
-                . self::certainty($leftOut, 'that it would not')
-                . '.',
-            $buildUp => "Skip {$treatment} and build-up passes {$buildUpLimit}{$where} {$about}.",
-            default => "Skip {$treatment} and {$leftOut->what} runs low{$where} {$about}.",
-        };
+    private static function skipped(
+        string $treatment,
+        Counterfactual $leftOut,
+        bool $several,
+        float $buildUpLimit,
+    ): Message {
+        $kind = $leftOut->what === 'build-up' ? 'build-up' : 'reserve';
+        $skipped = Message::of("planning.treatments.{$treatment}");
+        $limit = new Figure($buildUpLimit);
+
+        return $leftOut->date === null
+            ? Message::of(
+                "planning.skip.{$kind}-stays",
+                treatment: $skipped,
+                what: self::what($leftOut),
+                limit: $limit,
+                certainty: self::certainty($leftOut, 'likely-not'),
+            )
+            : Message::of(
+                "planning.skip.{$kind}",
+                treatment: $skipped,
+                what: self::what($leftOut),
+                limit: $limit,
+                where: self::where($leftOut, $several, 'first-in'),
+                date: $leftOut->date,
+                range: self::range($leftOut),
+                certainty: self::certainty($leftOut, 'likely'),
+            );
+    }
+
+    private static function what(Counterfactual $leftOut): Message
+    {
+        return Message::of("planning.quantities.{$leftOut->what}");
+    }
+
+    private static function where(Counterfactual $leftOut, bool $several, string $key): Message|string
+    {
+        return $several
+            ? Message::of("planning.where.{$key}", stratum: StratumName::words($leftOut->stratum))
+            : '';
     }
 
     /** Nothing where it is as good as sure, or hardly worth a thought. */
-    private static function certainty(Counterfactual $leftOut, string $of = ''): string
+    private static function certainty(Counterfactual $leftOut, string $key): Message|string
     {
         return $leftOut->certainty >= 0.95 || $leftOut->certainty < 0.2
             ? ''
-            : sprintf('; %d %% likely%s', (int) round(100 * $leftOut->certainty), $of === '' ? '' : " {$of}");
+            : Message::of("planning.{$key}", percent: (int) round(100 * $leftOut->certainty));
     }
 
-    private static function range(Counterfactual $leftOut): string
+    private static function range(Counterfactual $leftOut): Message|string
     {
-        [$earliest, $latest] = [$leftOut->earliest?->format('j M'), $leftOut->latest?->format('j M')];
+        [$earliest, $latest] = [$leftOut->earliest, $leftOut->latest];
 
         return match (true) {
-            $earliest !== null && $latest !== null => " ({$earliest} to {$latest})",
-            $latest !== null => " (by {$latest})",
-            $earliest !== null => " (not before {$earliest})",
+            $earliest !== null && $latest !== null
+                => Message::of('planning.range.between', earliest: $earliest, latest: $latest),
+            $latest !== null => Message::of('planning.range.by', latest: $latest),
+            $earliest !== null => Message::of('planning.range.not-before', earliest: $earliest),
             default => '',
         };
     }

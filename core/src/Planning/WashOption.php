@@ -42,6 +42,17 @@ final readonly class WashOption
     ) {
     }
 
+    /** One for each way that differs: of two with the same name the steps are the same. */
+    public function name(): string
+    {
+        return implode(' ', [
+            $this->cleanse->value, $this->passes, $this->conditioning->value, $this->conditioningMinutes,
+            (int) $this->heat, $this->protein->value ?? '', $this->preWash ?? '', (int) $this->oilsScalp,
+            (int) $this->oils, (int) $this->preWashBefore, (int) $this->inStyle, (int) $this->stylesAfter,
+            $this->proteinMinutes ?? '',
+        ]);
+    }
+
     public function masks(): bool
     {
         return $this->conditioning === StepKind::Mask;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /**
  * The time a client has for a wash day, by weekday, and on single days in the salon; what is not named has no limit of
@@ -24,24 +25,28 @@ final readonly class WeekTime
      *     is not washed on that weekday
      * @param array<string, int> $dates longest wash day in minutes, 10 to 480, of a day in the salon, by Y-m-d
      *
-     * @throws InvalidArgumentException for another number or weekday, or where no weekday is left to wash on
+     * @throws RefusedInput for another number or weekday, or where no weekday is left to wash on
      */
     public function __construct(public array $minutes = [], public array $dates = [])
     {
         foreach ($dates as $most) {
             if ($most === 0 || ! self::isTime($most)) {
-                throw new InvalidArgumentException('Minutes of a day in the salon: give 10 to 480 minutes.');
+                throw new RefusedInput(
+                    Message::of('refusals.salon-minutes', least: Head::LEAST_MINUTES_LIMIT, most: self::MOST_MINUTES),
+                );
             }
         }
         foreach ($minutes as $weekday => $most) {
             if (! isset(self::NAMES[$weekday]) || ! self::isTime($most)) {
-                throw new InvalidArgumentException(
-                    'Minutes by weekday: give 10 to 480 minutes, or 0 where hair is not washed on that day.',
-                );
+                throw new RefusedInput(Message::of(
+                    'refusals.weekday-minutes',
+                    least: Head::LEAST_MINUTES_LIMIT,
+                    most: self::MOST_MINUTES,
+                ));
             }
         }
         if (count(array_keys($minutes, 0, true)) === count(self::NAMES)) {
-            throw new InvalidArgumentException('Minutes by weekday: leave at least one day of the week to wash on.');
+            throw new RefusedInput(Message::of('refusals.no-weekday'));
         }
     }
 

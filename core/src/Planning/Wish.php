@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** Something wished of a plan from one day to another, both included: no masks for a while, washed oftener. */
 final readonly class Wish
@@ -20,7 +21,7 @@ final readonly class Wish
      * @param string|null $what to leave out; null for another kind of wish
      * @param int|null    $days between two wash days, 2 to 35; null for another kind of wish
      *
-     * @throws InvalidArgumentException where it ends before it begins, or says too little or too much
+     * @throws RefusedInput where it ends before it begins, or says too little or too much
      */
     public function __construct(
         public WishKind $kind,
@@ -30,16 +31,18 @@ final readonly class Wish
         public ?int $days = null,
     ) {
         if ($until < $from) {
-            throw new InvalidArgumentException('Wishes: the last day comes before the first.');
+            throw new RefusedInput(Message::of('refusals.wishes.span'));
         }
         if ($kind === WishKind::LeaveOut && ($days !== null || ! in_array($what, self::TREATMENTS, true))) {
-            throw new InvalidArgumentException('Wishes: leave out one of ' . implode(', ', self::TREATMENTS) . '.');
+            throw new RefusedInput(Message::of('refusals.wishes.treatment', treatments: self::TREATMENTS));
         }
         if (
             $kind === WishKind::WashEvery
                 && ($what !== null || $days === null || $days < self::FEWEST_DAYS || $days > self::MOST_DAYS)
         ) {
-            throw new InvalidArgumentException('Wishes: wash every 2 to 35 days.');
+            throw new RefusedInput(
+                Message::of('refusals.wishes.days', least: self::FEWEST_DAYS, most: self::MOST_DAYS),
+            );
         }
     }
 

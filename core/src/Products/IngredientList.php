@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Products;
 
+use Nagomi\Core\Wording\Message;
+
 /**
  * Reads a list of ingredients as it stands on a bottle or a page: commas or lines, capitals, brackets, asterisks,
  * footnotes, slips of the pen.
@@ -39,13 +41,10 @@ final class IngredientList
     {
         $text = trim(str_replace(["\r\n", "\r", "\u{00A0}", '±'], ["\n", "\n", ' ', '+/-'], $text));
         if ($text === '') {
-            throw new InvalidIngredientList(
-                'Ingredients: paste the list from the bottle, such as “Aqua, Cetearyl Alcohol, Glycerin”.',
-            );
+            throw new InvalidIngredientList(Message::of('products.list.empty'));
         }
         if (mb_strlen($text) > self::MOST_LETTERS) {
-            throw new InvalidIngredientList('Ingredients: this is longer than any list on a bottle. Paste the ingredients alone, up to '
-                . '12,000 letters.');
+            throw new InvalidIngredientList(Message::of('products.list.too-long', most: self::MOST_LETTERS));
         }
         $listed = [];
         foreach (self::parts(self::withoutFootnotes($text)) as [$part, $of]) {
@@ -54,18 +53,14 @@ final class IngredientList
             }
         }
         if ($listed === []) {
-            throw new InvalidIngredientList(
-                'Ingredients: there is no name in this text. Paste the list from the bottle.',
-            );
+            throw new InvalidIngredientList(Message::of('products.list.no-name'));
         }
         if (count($listed) > self::MOST_ENTRIES) {
-            throw new InvalidIngredientList(
-                'Ingredients: '
-                    . count($listed)
-                    . ' entries are more than a bottle holds. Paste one product at a time, up to '
-                    . self::MOST_ENTRIES
-                    . '.',
-            );
+            throw new InvalidIngredientList(Message::of(
+                'products.list.too-many',
+                entries: count($listed),
+                most: self::MOST_ENTRIES,
+            ));
         }
         self::refuseProse($listed);
 
@@ -88,10 +83,12 @@ final class IngredientList
                     >= self::SENTENCE_WORDS,
         ));
         if ($count >= self::PROSE_FROM && $known < $count / 10 || 2 * $sentences >= $count) {
-            throw new InvalidIngredientList(
-                "Ingredients: of {$listed[0]->listed} and the rest hardly any is an ingredient ({$known} of {$count}). "
-                    . 'Paste the list from the bottle, not its story.',
-            );
+            throw new InvalidIngredientList(Message::of(
+                'products.list.story',
+                first: $listed[0]->listed,
+                known: $known,
+                all: $count,
+            ));
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Products;
 
+use Nagomi\Core\Wording\Message;
+
 /** What a label says of itself, so far as the list can bear it out or not. */
 enum LabelClaim: string
 {
@@ -20,54 +22,45 @@ enum LabelClaim: string
     case Clarifying = 'clarifying';
     case Gentle = 'gentle';
 
-    /** Where the list says otherwise: a plain sentence; null where it does not. */
-    public function contradiction(ProductAnalysis $reading): ?string
+    /** Where the list says otherwise, in a plain sentence; null where it does not. */
+    public function contradiction(ProductAnalysis $reading): ?Message
     {
-        $says = $this->says($reading);
+        [$isContradicted, $names] = $this->found($reading);
 
-        // Some names end with a dot of their own.
-        return $says === null ? null : str_replace('..', '.', $says);
+        return $isContradicted ? Message::of("label-claims.{$this->value}", names: $names) : null;
     }
 
-    private function says(ProductAnalysis $reading): ?string
+    /** @return array{bool, list<string>} whether the list says otherwise, and the names that do */
+    private function found(ProductAnalysis $reading): array
     {
-        $from = static fn (string ...$loads): string => implode(
-            ', ',
-            array_unique(array_merge(
-                ...array_map(static fn (string $load): array => $reading->loads[$load]->from ?? [], $loads),
-            )),
-        );
+        $from = static fn (string ...$loads): array => array_values(array_unique(array_merge(
+            ...array_map(static fn (string $load): array => $reading->loads[$load]->from ?? [], $loads),
+        )));
+        $sulfates = self::named($reading, '/sulfate$/i', IngredientFunction::Surfactant);
+        $parabens = self::named($reading, '/paraben$/i');
 
         return match ($this) {
-            self::ProteinFree => $reading->has('protein') || $reading->has('amino_acids')
-                ? "It holds protein: {$from('protein', 'amino_acids')}."
-                : null,
-            self::SiliconeFree => $reading->has('silicone') ? "It holds silicones: {$from('silicone')}." : null,
-            self::SulfateFree => self::named($reading, '/sulfate$/i', 'sulfates', IngredientFunction::Surfactant),
-            self::FragranceFree => $reading->has('essential_oil') || self::named($reading, '/^parfum$/i', '') !== null
-                ? "It is scented: {$from('sensitiser')}."
-                : null,
-            self::AlcoholFree => $reading->has('drying_alcohol')
-                ? "It holds drying alcohol: {$from('drying_alcohol')}. Fatty alcohols are no such thing."
-                : null,
-            self::ParabenFree => self::named($reading, '/paraben$/i', 'parabens'),
-            self::ForHighPorosity => self::seals($reading) < 1.0
-                ? 'Nothing in it seals: high porosity loses its water again at once.'
-                : null,
-            self::ForLowPorosity => $reading->lower('butter') >= 1.0 || $reading->lower('sealing_oil') >= 6.0
-                ? "It is heavy for hair that takes up little: {$from('butter', 'sealing_oil')}."
-                : null,
-            self::Moisturising => $reading->upper('moisture') < 1.0
-                ? 'It holds hardly a humectant or conditioner.'
-                : null,
-            self::Strengthening => $reading->proteinStrength() === 'none' ? 'It holds no protein.' : null,
-            self::Clarifying => in_array($reading->surfactantStrength(), ['none', 'mild'], true)
-                && ! $reading->has('chelator')
-                ? 'Its surfactants are mild and nothing in it chelates.'
-                : null,
-            self::Gentle => $reading->surfactantStrength() === 'strong'
-                ? "Its surfactants are strong: {$from('surfactant')}."
-                : null,
+            self::ProteinFree => [
+                $reading->has('protein') || $reading->has('amino_acids'), $from('protein', 'amino_acids'),
+            ],
+            self::SiliconeFree => [$reading->has('silicone'), $from('silicone')],
+            self::SulfateFree => [$sulfates !== [], $sulfates],
+            self::FragranceFree => [
+                $reading->has('essential_oil') || self::named($reading, '/^parfum$/i') !== [], $from('sensitiser'),
+            ],
+            self::AlcoholFree => [$reading->has('drying_alcohol'), $from('drying_alcohol')],
+            self::ParabenFree => [$parabens !== [], $parabens],
+            self::ForHighPorosity => [self::seals($reading) < 1.0, []],
+            self::ForLowPorosity => [
+                $reading->lower('butter') >= 1.0 || $reading->lower('sealing_oil') >= 6.0,
+                $from('butter', 'sealing_oil'),
+            ],
+            self::Moisturising => [$reading->upper('moisture') < 1.0, []],
+            self::Strengthening => [$reading->proteinStrength() === 'none', []],
+            self::Clarifying => [
+                in_array($reading->surfactantStrength(), ['none', 'mild'], true) && ! $reading->has('chelator'), [],
+            ],
+            self::Gentle => [$reading->surfactantStrength() === 'strong', $from('surfactant')],
         };
     }
 
@@ -78,12 +71,12 @@ enum LabelClaim: string
             + $reading->upper('film_former') + $reading->upper('silicone');
     }
 
+    /** @return list<string> names of ingredients that match, and do it where something is asked of them */
     private static function named(
         ProductAnalysis $reading,
         string $pattern,
-        string $what,
         ?IngredientFunction $function = null,
-    ): ?string {
+    ): array {
         $found = [];
         foreach ($reading->entries as $entry) {
             if (
@@ -95,6 +88,6 @@ enum LabelClaim: string
             }
         }
 
-        return $found === [] ? null : "It holds {$what}: " . implode(', ', $found) . '.';
+        return $found;
     }
 }

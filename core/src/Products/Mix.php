@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Products;
 
-use DomainException;
 use Nagomi\Core\Parameters\ProductParameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * A mix made up in the salon: its parts scaled to a batch, in millilitres and drops, within the caps that protect the
@@ -26,7 +27,7 @@ final readonly class Mix
      * @param MixPart                 $carrier its share follows from the others
      * @param non-empty-list<MixUse>  $uses    where it goes and on whom; the strictest cap holds
      *
-     * @throws DomainException with a sentence that says what to change
+     * @throws InvalidMix with a sentence that says what to change
      */
     public function __construct(
         array $parts,
@@ -36,41 +37,38 @@ final readonly class Mix
         private array $uses = [MixUse::Scalp],
     ) {
         if ($totalMl <= 0 || $totalMl > self::MOST_ML || is_nan($totalMl)) {
-            throw new DomainException('Batch: type how much to make, more than 0 and up to 5000 mL.');
+            throw new InvalidMix(Message::of('products.mix.batch', most: self::MOST_ML), ofBatch: true);
         }
         foreach ($parts as $part) {
             if ($part->percent <= 0 || $part->percent > 100 || is_nan($part->percent)) {
-                throw new DomainException("{$part->name}: type a share of more than 0 and up to 100 %.");
+                throw new InvalidMix(Message::of('products.mix.share', name: $part->name));
             }
         }
         $sum = array_sum(array_column($parts, 'percent'));
         if ($sum > 100.0 + self::ROUNDING) {
-            throw new DomainException(sprintf('The parts come to %.1f %%; lower them to 100 %% or less.', $sum));
+            throw new InvalidMix(Message::of('products.mix.sum', sum: new Figure($sum, 1)));
         }
         $this->parts = [...$parts, $carrier->holding(max(0.0, 100.0 - $sum))];
         $this->checkEach();
         $this->checkEssentialOils();
     }
 
-    /** @throws DomainException where a part is more than it may be by itself */
+    /** @throws InvalidMix where a part is more than it may be by itself */
     private function checkEach(): void
     {
         foreach ($this->parts as $part) {
             if ($part->mostPercent !== null && $part->percent > $part->mostPercent + self::ROUNDING) {
-                throw new DomainException(sprintf(
-                    '%s: %s %% is the most of it by itself (%s); it comes to %s %%.',
-                    $part->name,
-                    self::percent($part->mostPercent),
-                    $part->kind === MixKind::EssentialOil
-                        ? 'Tisserand & Young, on skin; from memory'
-                        : 'the ingredient book and common practice',
-                    self::percent($part->percent),
+                throw new InvalidMix(Message::of(
+                    $part->kind === MixKind::EssentialOil ? 'products.mix.most-of-oil' : 'products.mix.most-of-part',
+                    name: $part->name,
+                    most: self::percent($part->mostPercent),
+                    percent: self::percent($part->percent),
                 ));
             }
         }
     }
 
-    /** @throws DomainException where essential oils, and what nobody knows, come to more than the strictest cap */
+    /** @throws InvalidMix where essential oils, and what nobody knows, come to more than the strictest cap */
     private function checkEssentialOils(): void
     {
         $counted = array_values(array_filter(
@@ -86,19 +84,20 @@ final readonly class Mix
             $counted,
             static fn (MixPart $part): bool => $part->kind === MixKind::Unknown,
         ));
-        throw new DomainException(sprintf(
-            'Essential oils come to %s %% (%s); %s (Tisserand & Young; from memory). Ask a clinician where in doubt.%s',
-            self::percent($come),
-            implode(', ', array_map(
-                static fn (MixPart $part): string => $part->name . ' ' . self::percent($part->percent) . ' %',
-                $counted,
-            )),
-            $this->says($use, $most),
-            $unknown === [] ? '' : sprintf(
-                ' Not known here, and counted as an essential oil until it is named: %s. Write it as on its label, or '
-                    . 'teach it to the ingredient book.',
-                implode(', ', array_column($unknown, 'name')),
+        throw new InvalidMix(Message::of(
+            $unknown === [] ? 'products.mix.essential-oils' : 'products.mix.essential-oils-and-unknown',
+            percent: self::percent($come),
+            parts: array_map(static fn (MixPart $part): Message => Message::of(
+                'products.mix.part',
+                name: $part->name,
+                percent: self::percent($part->percent),
+            ), $counted),
+            cap: Message::of(
+                $most <= 0.0 ? 'products.mix.none' : 'products.mix.most',
+                where: Message::of("products.mix.uses.{$use->value}"),
+                most: self::percent($most),
             ),
+            unknown: array_column($unknown, 'name'),
         ));
     }
 
@@ -112,20 +111,6 @@ final readonly class Mix
         $most = min($caps);
 
         return [$this->uses[(int) array_search($most, $caps, true)], $most];
-    }
-
-    private function says(MixUse $use, float $most): string
-    {
-        $where = match ($use) {
-            MixUse::Scalp => 'on the scalp',
-            MixUse::RinsedOff => 'in what is rinsed off',
-            MixUse::Child => 'on a child under 12',
-            MixUse::Young => 'from 12 to 15 years',
-            MixUse::Pregnancy => 'in pregnancy',
-            MixUse::Asthma => 'with asthma',
-        };
-
-        return $most <= 0.0 ? "{$where} there is none" : "{$where} " . self::percent($most) . ' % is the most';
     }
 
     /** Days it keeps: as long as what keeps least. */
@@ -160,8 +145,8 @@ final readonly class Mix
         return $scaled;
     }
 
-    private static function percent(float $percent): string
+    private static function percent(float $percent): Figure
     {
-        return rtrim(rtrim(number_format($percent, 2, '.', ''), '0'), '.');
+        return new Figure(round($percent, 2));
     }
 }

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Products;
 use DateTimeImmutable;
 use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Message;
 
 /** A shelf as a salon gives it out: one line a bottle, comma-separated, with names of columns in the first line. */
 final readonly class ShelfFile
@@ -30,7 +31,7 @@ final readonly class ShelfFile
             $lines[0] ?? [],
         );
         if (array_diff(['name', 'kind'], $columns) !== []) {
-            throw new InvalidShelf('Shelf: the first line names the columns, name and kind among them.');
+            throw new InvalidShelf(Message::of('products.shelf.columns'));
         }
         $bottles = [];
         foreach (array_slice($lines, 1, preserve_keys: true) as $i => $cells) {
@@ -53,16 +54,21 @@ final readonly class ShelfFile
     /** @throws InvalidShelf */
     private function bottle(): ShelfBottle
     {
-        $kinds = implode(', ', array_column(ProductKind::cases(), 'value'));
+        $kinds = Message::of('products.shelf.kind', kinds: array_column(ProductKind::cases(), 'value'));
         $left = $this->number('left_ml');
         $label = $this->number('label_minutes');
         if ($label !== null && ($label < 1 || $label > BottleContents::MOST_LABEL_MINUTES)) {
-            throw $this->wrong('label_minutes', 'type 1 to ' . BottleContents::MOST_LABEL_MINUTES);
+            throw $this->wrong('label_minutes', Message::of(
+                'products.shelf.minutes',
+                most: BottleContents::MOST_LABEL_MINUTES,
+            ));
         }
 
         return new ShelfBottle(
-            $this->row['name'] === '' ? throw $this->wrong('name', 'type what it is called') : $this->row['name'],
-            ProductKind::tryFrom($this->row['kind']) ?? throw $this->wrong('kind', "choose one of {$kinds}"),
+            $this->row['name'] === ''
+                ? throw $this->wrong('name', Message::of('products.shelf.name'))
+                : $this->row['name'],
+            ProductKind::tryFrom($this->row['kind']) ?? throw $this->wrong('kind', $kinds),
             $this->row['ingredients'] ?? '',
             $this->number('size_ml'),
             $left,
@@ -84,7 +90,7 @@ final readonly class ShelfFile
     {
         $cell = $this->row[$column] ?? '';
         if ($cell !== '' && preg_match('/^\d{1,9}(\.\d{1,9})?$/', $cell) !== 1) {
-            throw $this->wrong($column, 'type a number, 0 or more, such as 12.5');
+            throw $this->wrong($column, Message::of('products.shelf.number'));
         }
 
         return $cell === '' ? null : (float) $cell;
@@ -97,12 +103,17 @@ final readonly class ShelfFile
 
         return $cell === '' ? null : Calendar::day($cell) ?? throw $this->wrong(
             $column,
-            'type a day that exists, such as 2027-01-09',
+            Message::of('products.shelf.day'),
         );
     }
 
-    private function wrong(string $column, string $instead): InvalidShelf
+    private function wrong(string $column, Message $instead): InvalidShelf
     {
-        return new InvalidShelf("Shelf, line {$this->line}, {$column}: {$instead}.");
+        return new InvalidShelf(Message::of(
+            'products.shelf.line',
+            line: $this->line,
+            column: $column,
+            instead: $instead,
+        ));
     }
 }

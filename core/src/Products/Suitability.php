@@ -8,6 +8,9 @@ use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Stratum;
+use Nagomi\Core\Head\StratumName;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Whether a product is for a head, with every reason for and against. The trade's reasons are common practice, no
@@ -15,7 +18,7 @@ use Nagomi\Core\Head\Stratum;
  */
 final class Suitability
 {
-    /** @var list<array{SuitabilityVerdict, string}> */
+    /** @var list<array{SuitabilityVerdict, Message}> */
     private array $reasons = [];
 
     private function __construct(
@@ -27,7 +30,7 @@ final class Suitability
     }
 
     /**
-     * @return array{verdict: SuitabilityVerdict, reasons: list<array{SuitabilityVerdict, string}>} the gravest first
+     * @return array{verdict: SuitabilityVerdict, reasons: list<array{SuitabilityVerdict, Message}>} the gravest first
      */
     public static function of(
         ProductAnalysis $reading,
@@ -53,56 +56,71 @@ final class Suitability
         return ['verdict' => $suits->reasons[0][0] ?? SuitabilityVerdict::Good, 'reasons' => $suits->reasons];
     }
 
-    private function say(SuitabilityVerdict $verdict, string $sentence): void
+    /** @param string|int|Figure|Message|list<string> ...$places */
+    private function say(SuitabilityVerdict $verdict, string $key, string|int|Figure|Message|array ...$places): void
     {
-        // Some names end with a dot of their own.
-        $this->reasons[] = [$verdict, str_replace('..', '.', $sentence)];
+        $this->reasons[] = [$verdict, Message::of($key, ...$places)];
     }
 
-    private function from(string $load): string
+    /** @return list<string> names of what brings it */
+    private function from(string ...$loads): array
     {
-        return implode(', ', $this->reading->loads[$load]->from ?? []);
+        return array_merge(...array_map(
+            fn (string $load): array => $this->reading->loads[$load]->from ?? [],
+            array_values($loads),
+        ));
     }
 
     private function skin(): void
     {
         foreach ($this->reading->entries as $entry) {
             if ($this->wearer->allergies->name($entry, $this->book)) {
-                $this->say(SuitabilityVerdict::No, "The allergy list names it: {$entry->listed}.");
+                $this->say(SuitabilityVerdict::No, 'suitability.allergy', name: $entry->listed);
             }
         }
-        if ($this->wearer->head->soreScalp && $this->kind->reachesScalp()) {
-            if ($this->reading->has('essential_oil')) {
-                $this->say(SuitabilityVerdict::No, "Not on a sore scalp: {$this->from('essential_oil')}.");
-            }
-            if (
-                $this->reading->surfactantStrength() === 'strong'
-                    || $this->reading->has('acid') && $this->kind === ProductKind::ScalpCare
-            ) {
-                $this->say(SuitabilityVerdict::No, 'Too strong for a sore scalp.');
-            }
-        }
+        $this->soreScalp();
         if ($this->wearer->isChild && $this->reading->has('essential_oil')) {
             $this->say(
                 SuitabilityVerdict::No,
-                "Never essential oils on a child under twelve: {$this->from('essential_oil')}.",
+                'suitability.child-essential-oils',
+                names: $this->from('essential_oil'),
             );
         } elseif ($this->wearer->careful && $this->reading->has('essential_oil')) {
             $this->say(
                 SuitabilityVerdict::WithCare,
-                "Essential oils with a child, in pregnancy or with asthma: ask a clinician first ({$this->from('essential_oil')}).",
+                'suitability.careful-essential-oils',
+                names: $this->from('essential_oil'),
             );
         }
         if ($this->reading->has('sensitiser')) {
-            $this->say(SuitabilityVerdict::Good, "Patch test 48 h before the first use: {$this->from('sensitiser')}.");
+            $this->say(SuitabilityVerdict::Good, 'suitability.patch-test', names: $this->from('sensitiser'));
         }
         if ($this->reading->unknown() !== [] && ! $this->wearer->allergies->isEmpty()) {
             $this->say(
                 SuitabilityVerdict::WithCare,
-                'Not every ingredient is known, so allergies cannot be ruled out: '
-                    . implode(', ', $this->reading->unknown())
-                    . '.',
+                'suitability.not-all-known',
+                names: $this->reading->unknown(),
             );
+        }
+    }
+
+    private function soreScalp(): void
+    {
+        if (! $this->wearer->head->soreScalp || ! $this->kind->reachesScalp()) {
+            return;
+        }
+        if ($this->reading->has('essential_oil')) {
+            $this->say(
+                SuitabilityVerdict::No,
+                'suitability.sore-essential-oils',
+                names: $this->from('essential_oil'),
+            );
+        }
+        if (
+            $this->reading->surfactantStrength() === 'strong'
+                || $this->reading->has('acid') && $this->kind === ProductKind::ScalpCare
+        ) {
+            $this->say(SuitabilityVerdict::No, 'suitability.sore-too-strong');
         }
     }
 
@@ -112,14 +130,15 @@ final class Suitability
         if ($strength === 'none') {
             return;
         }
-        $from = implode(', ', array_filter([$this->from('protein'), $this->from('amino_acids')]));
+        $from = $this->from('protein', 'amino_acids');
         if ($this->wearer->head->proteinSensitive) {
             $this->say(
                 $strength === 'mild' ? SuitabilityVerdict::WithCare : SuitabilityVerdict::No,
-                "Protein-sensitive; its protein is {$strength}: {$from}.",
+                "suitability.protein-sensitive.{$strength}",
+                names: $from,
             );
         } elseif ($this->wearer->head->method->says(MethodQuestion::Protein, 'avoided')) {
-            $this->say(SuitabilityVerdict::WithCare, "The method avoids protein but by plan: {$from}.");
+            $this->say(SuitabilityVerdict::WithCare, 'suitability.protein-avoided', names: $from);
         }
     }
 
@@ -135,21 +154,23 @@ final class Suitability
                 && $method->says(MethodQuestion::Oils, 'none')
                 && $this->kind->staysOn()
         ) {
-            $this->say(SuitabilityVerdict::WithCare, 'The method is without oils and butters.');
+            $this->say(SuitabilityVerdict::WithCare, 'suitability.no-oils');
         }
         $removed = $this->reading->removedWith();
         if ($this->kind->staysOn() && in_array($removed, ['shampoo', 'clarifying'], true)) {
-            $needs = $removed === 'clarifying' ? 'a clarifying cleanse' : 'a shampoo';
             $coWashes = $method->says(MethodQuestion::Cleansing, 'alternate-co-wash');
             $this->say(
                 $removed === 'clarifying' || $coWashes ? SuitabilityVerdict::WithCare : SuitabilityVerdict::Good,
-                "Its films come off with {$needs} only: "
-                    . implode(', ', array_filter([$this->from('silicone'), $this->from('film_former')]))
-                    . '.',
+                "suitability.films.{$removed}",
+                names: $this->from('silicone', 'film_former'),
             );
         }
         if ($this->reading->has('drying_alcohol') && $this->kind->staysOn()) {
-            $this->say(SuitabilityVerdict::WithCare, "Drying alcohol stays on: {$this->from('drying_alcohol')}.");
+            $this->say(
+                SuitabilityVerdict::WithCare,
+                'suitability.drying-alcohol',
+                names: $this->from('drying_alcohol'),
+            );
         }
         if (
             $this->reading->has('chelator')
@@ -158,11 +179,9 @@ final class Suitability
         ) {
             $this->say(
                 SuitabilityVerdict::Good,
-                sprintf(
-                    'It chelates, as water of %d mg/L asks for: %s.',
-                    (int) round($this->wearer->head->hardness()),
-                    $this->from('chelator'),
-                ),
+                'suitability.chelates',
+                hardness: (int) round($this->wearer->head->hardness()),
+                names: $this->from('chelator'),
             );
         }
     }
@@ -170,12 +189,14 @@ final class Suitability
     private function stratum(Stratum $stratum): void
     {
         [$lightest, $heaviest] = $this->reading->feel('weight');
-        $where = count($this->wearer->head->strata) > 1 ? " on {$stratum->name}" : '';
+        $where = count($this->wearer->head->strata) > 1
+            ? Message::of('suitability.on', stratum: StratumName::words($stratum->name))
+            : '';
         if ($stratum->porosity === Porosity::Low && $this->kind->staysOn()) {
             if ($lightest === 'high') {
-                $this->say(SuitabilityVerdict::WithCare, "Heavy{$where}, which takes up little and gets coated.");
+                $this->say(SuitabilityVerdict::WithCare, 'suitability.heavy', where: $where);
             } elseif ($heaviest === 'low') {
-                $this->say(SuitabilityVerdict::Good, "Light enough{$where} of low porosity.");
+                $this->say(SuitabilityVerdict::Good, 'suitability.light-enough', where: $where);
             }
         }
         if ($stratum->porosity === Porosity::High && $this->kind->staysOn()) {
@@ -187,13 +208,12 @@ final class Suitability
             $line = $this->wearer->head->parameters->products->linePercent;
             $this->say(
                 $seals >= $line ? SuitabilityVerdict::Good : SuitabilityVerdict::WithCare,
-                $seals >= $line
-                    ? "It seals{$where} of high porosity."
-                    : "Nothing in it seals{$where} of high porosity; seal after it.",
+                $seals >= $line ? 'suitability.seals' : 'suitability.seals-not',
+                where: $where,
             );
         }
         if ($stratum->strand === StrandDiameter::Fine && $this->kind->staysOn() && $lightest === 'high') {
-            $this->say(SuitabilityVerdict::WithCare, "It weighs fine strands down{$where}.");
+            $this->say(SuitabilityVerdict::WithCare, 'suitability.weighs-down', where: $where);
         }
         if (
             $this->reading->surfactantStrength() === 'strong'
@@ -202,7 +222,8 @@ final class Suitability
         ) {
             $this->say(
                 SuitabilityVerdict::WithCare,
-                "Strong surfactants on porous hair{$where}; keep them to the scalp and condition after.",
+                'suitability.strong-surfactants',
+                where: $where,
             );
         }
     }
@@ -217,20 +238,16 @@ final class Suitability
         if ($feels === AirFeel::Dry) {
             $this->say(
                 SuitabilityVerdict::WithCare,
-                sprintf(
-                    'Dry air, dew point %.0f °C: humectants draw water out of the hair; seal over them (%s).',
-                    $dewPoint,
-                    $this->from('humectant'),
-                ),
+                'suitability.dry-air',
+                celsius: new Figure($dewPoint, 0),
+                names: $this->from('humectant'),
             );
         } elseif ($feels === AirFeel::Sticky) {
             $this->say(
                 SuitabilityVerdict::WithCare,
-                sprintf(
-                    'Sticky air, dew point %.0f °C: humectants swell and frizz the hair; use little (%s).',
-                    $dewPoint,
-                    $this->from('humectant'),
-                ),
+                'suitability.sticky-air',
+                celsius: new Figure($dewPoint, 0),
+                names: $this->from('humectant'),
             );
         }
     }

@@ -6,6 +6,7 @@ namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Climate\DewPoint;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** Temperature and humidity around the head, and the dew point they make. */
 final readonly class AirReading implements Test
@@ -25,8 +26,8 @@ final readonly class AirReading implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('celsius', 'Temperature', '°C', -40, 60, likely: [-10, 40]),
-            new RawMeasure('humidity_percent', 'Relative humidity', '%', 1, 100),
+            new RawMeasure('celsius', Message::of('tests.air.celsius'), '°C', -40, 60, likely: [-10, 40]),
+            new RawMeasure('humidity_percent', Message::of('tests.air.humidity-percent'), '%', 1, 100),
         ];
     }
 
@@ -35,9 +36,9 @@ final readonly class AirReading implements Test
         $dewPoint = DewPoint::celsius($this->number($raw, 'celsius'), $this->number($raw, 'humidity_percent'));
 
         return [new MeasuredSign(Sign::DewPoint, $dewPoint, Sign::DewPoint->sd($parameters->signs), match (true) {
-            $dewPoint < 2 => 'dry air: it draws moisture, more emollient',
-            $dewPoint > 16 => 'sticky air: lighter leave-in, firmer hold',
-            default => 'easy air for curls',
+            $dewPoint < 2 => Message::of('readings.air.dry'),
+            $dewPoint > 16 => Message::of('readings.air.sticky'),
+            default => Message::of('readings.air.easy'),
         })];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Wording\Message;
+
 /** What tests share that ask for a few plain numbers. */
 trait AsksForNumbers
 {
@@ -15,7 +17,7 @@ trait AsksForNumbers
     /**
      * @param array<mixed> $raw
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function problemsOfNumbers(array $raw): array
     {
@@ -32,7 +34,7 @@ trait AsksForNumbers
                 array_map(static fn (RawMeasure $measure): string => $measure->name, $this->rawMeasures()),
             ) as $unknown
         ) {
-            $problems[(string) $unknown] = 'This test does not ask for that; leave it out.';
+            $problems[(string) $unknown] = Message::of('tests.problems.not-asked');
         }
 
         return $problems === [] ? $this->contradictions($raw) : $problems;
@@ -58,7 +60,7 @@ trait AsksForNumbers
      *
      * @param array<mixed> $raw
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function contradictions(array $raw): array
     {

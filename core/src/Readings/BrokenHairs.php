@@ -8,6 +8,8 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Parameters\ReadingParameters;
 use Nagomi\Core\Parameters\SignParameters;
 use Nagomi\Core\Statistics\ExactInterval;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The hairs that came out at a detangling: with a bulb they were shed, short and without one they broke.
@@ -32,9 +34,15 @@ final readonly class BrokenHairs implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('shed', 'Shed, with a bulb', 'hairs', 0, 5000, whole: true),
-            new RawMeasure('broken', 'Broken, short without a bulb', 'hairs', 0, 2000, whole: true),
-            new RawMeasure('days_since_detangled', 'Days since last detangled', 'days', 0, 120),
+            new RawMeasure('shed', Message::of('tests.broken-hairs.shed'), 'hairs', 0, 5000, whole: true),
+            new RawMeasure('broken', Message::of('tests.broken-hairs.broken'), 'hairs', 0, 2000, whole: true),
+            new RawMeasure(
+                'days_since_detangled',
+                Message::of('tests.broken-hairs.days-since-detangled'),
+                'days',
+                0,
+                120,
+            ),
         ];
     }
 
@@ -60,27 +68,31 @@ final readonly class BrokenHairs implements Test
      * with every reading: it takes a thousand times as long.
      *
      * @param array<mixed> $raw raw measures without problems
+     *
+     * @return Message|null null where nothing came out
      */
-    public function share(array $raw): string
+    public function share(array $raw): ?Message
     {
         [$broken, $shed] = [$this->number($raw, 'broken'), $this->number($raw, 'shed')];
         if ($broken + $shed < 1) {
-            return '';
+            return null;
         }
         [$least, $most] = ExactInterval::share((int) $broken, (int) ($broken + $shed), self::CERTAINTY);
 
-        return sprintf(
-            '%.1f %% of what came out broke (%.1f to %.1f %% with %d %% certainty)',
-            100 * $broken / ($broken + $shed),
-            100 * $least,
-            100 * $most,
-            100 * self::CERTAINTY,
+        return Message::of(
+            'readings.broken-hairs.share',
+            share: new Figure(100 * $broken / ($broken + $shed), 1),
+            least: new Figure(100 * $least, 1),
+            most: new Figure(100 * $most, 1),
+            certainty: (int) (100 * self::CERTAINTY),
         );
     }
 
-    private static function about(float $hairs): string
+    private static function about(float $hairs): Message
     {
-        return $hairs < 1 ? 'fewer than one' : sprintf('about %.0f', $hairs);
+        return $hairs < 1
+            ? Message::of('readings.broken-hairs.fewer-than-one')
+            : Message::of('readings.broken-hairs.about', hairs: new Figure($hairs, 0));
     }
 
     public function measure(array $raw, Parameters $parameters): array
@@ -90,29 +102,26 @@ final readonly class BrokenHairs implements Test
         $days = $this->number($raw, 'days_since_detangled');
         $usual = self::usualShed($days, $parameters->readings);
         $shedSays = match (true) {
-            $shed < $usual['least'] => sprintf(
-                'fewer shed than the %d to %d usual over this time',
-                $usual['least'],
-                $usual['most'],
-            ),
-            $shed > $usual['most'] => sprintf(
-                'more shed than the %d to %d usual over this time; if it goes on, ask a clinician',
-                $usual['least'],
-                $usual['most'],
-            ),
-            default => sprintf('as many shed as the %d to %d usual over this time', $usual['least'], $usual['most']),
+            $shed < $usual['least'] => 'fewer-shed',
+            $shed > $usual['most'] => 'more-shed',
+            default => 'usual-shed',
         };
         $usualBroken = self::usualBroken($days, $parameters->signs);
-        $brokenSays = $broken > 2 * $usualBroken
-            ? sprintf(
-                '%d broken is more than twice the %s of hair in balance',
-                $broken,
-                self::about($usualBroken),
-            )
-            : sprintf('%d broken, where hair in balance has %s', $broken, self::about($usualBroken));
-
+        $says = Message::of(
+            'readings.broken-hairs.says',
+            shed: Message::of(
+                "readings.broken-hairs.{$shedSays}",
+                least: (int) $usual['least'],
+                most: (int) $usual['most'],
+            ),
+            broken: Message::of(
+                'readings.broken-hairs.' . ($broken > 2 * $usualBroken ? 'more-broken' : 'usual-broken'),
+                broken: (int) $broken,
+                usual: self::about($usualBroken),
+            ),
+        );
         $sd = Sign::Broken->sd($parameters->signs);
 
-        return [new MeasuredSign(Sign::Broken, $broken, $sd, "{$shedSays}; {$brokenSays}", $days)];
+        return [new MeasuredSign(Sign::Broken, $broken, $sd, $says, $days)];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** Five signs of build-up, 0 to 2 each: dull, water beads, white film, sticky when dry, roots will not lather. */
 final readonly class BuildUpSigns implements Test
@@ -24,11 +25,11 @@ final readonly class BuildUpSigns implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('dull', 'Dull', 'of 2', 0, 2),
-            new RawMeasure('beads', 'Water beads', 'of 2', 0, 2),
-            new RawMeasure('film', 'White film', 'of 2', 0, 2),
-            new RawMeasure('sticky', 'Sticky when dry', 'of 2', 0, 2),
-            new RawMeasure('no_lather', 'Roots will not lather', 'of 2', 0, 2),
+            new RawMeasure('dull', Message::of('tests.build-up-signs.dull'), 'of 2', 0, 2),
+            new RawMeasure('beads', Message::of('tests.build-up-signs.beads'), 'of 2', 0, 2),
+            new RawMeasure('film', Message::of('tests.build-up-signs.film'), 'of 2', 0, 2),
+            new RawMeasure('sticky', Message::of('tests.build-up-signs.sticky'), 'of 2', 0, 2),
+            new RawMeasure('no_lather', Message::of('tests.build-up-signs.no-lather'), 'of 2', 0, 2),
         ];
     }
 
@@ -40,10 +41,10 @@ final readonly class BuildUpSigns implements Test
         }
 
         return [new MeasuredSign(Sign::BuildUpSigns, $points, Sign::BuildUpSigns->sd($parameters->signs), match (true) {
-            $points >= 5 => 'much build-up: treatments hardly get through; clarify',
-            $points >= 3 => 'some build-up',
-            $points > 0 => 'few signs of build-up',
-            default => 'no sign of build-up',
+            $points >= 5 => Message::of('readings.build-up-signs.much'),
+            $points >= 3 => Message::of('readings.build-up-signs.some'),
+            $points > 0 => Message::of('readings.build-up-signs.few'),
+            default => Message::of('readings.build-up-signs.none'),
         })];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Sixty seconds of combing from crown to front, hairs counted. About ten in healthy men under a fixed shampoo protocol
@@ -27,7 +28,7 @@ final readonly class CombCount implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('hairs', 'Hairs in 60 seconds', 'hairs', 0, 500, whole: true),
+            new RawMeasure('hairs', Message::of('tests.comb-count.hairs'), 'hairs', 0, 500, whole: true),
         ];
     }
 
@@ -37,7 +38,7 @@ final readonly class CombCount implements Test
             Sign::CombCount,
             $this->number($raw, 'hairs'),
             Sign::CombCount->sd($parameters->signs),
-            'says something beside this head’s own usual counts only',
+            Message::of('readings.comb-count.own-usual'),
         )];
     }
 }

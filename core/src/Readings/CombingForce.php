@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The highest force a comb meets on one stroke through a section, by a force gauge. Only this head's own usual says
@@ -26,7 +27,7 @@ final readonly class CombingForce implements Test
 
     public function rawMeasures(): array
     {
-        return [new RawMeasure('newton', 'Highest force on the comb', 'N', 0, 60, likely: [0.2, 25])];
+        return [new RawMeasure('newton', Message::of('tests.combing-force.newton'), 'N', 0, 60, likely: [0.2, 25])];
     }
 
     public function measure(array $raw, Parameters $parameters): array
@@ -35,7 +36,7 @@ final readonly class CombingForce implements Test
             Sign::CombingForce,
             $this->number($raw, 'newton'),
             Sign::CombingForce->sd($parameters->signs),
-            'says something beside this head’s own usual only: slip lowers it, tangles and worn cuticles raise it',
+            Message::of('readings.combing-force.own-usual'),
         )];
     }
 }

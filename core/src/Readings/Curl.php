@@ -6,6 +6,8 @@ namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /** The diameter of one clump ring, and how far the hair shrinks: 1 − curled/stretched length. */
 final readonly class Curl implements Test
@@ -25,9 +27,9 @@ final readonly class Curl implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('ring_mm', 'Ring diameter', 'mm', 1, 120, optional: true, likely: [3, 60]),
-            new RawMeasure('curled_mm', 'Curled length', 'mm', 5, 2000),
-            new RawMeasure('stretched_mm', 'Stretched length', 'mm', 10, 2000),
+            new RawMeasure('ring_mm', Message::of('tests.curl.ring-mm'), 'mm', 1, 120, optional: true, likely: [3, 60]),
+            new RawMeasure('curled_mm', Message::of('tests.curl.curled-mm'), 'mm', 5, 2000),
+            new RawMeasure('stretched_mm', Message::of('tests.curl.stretched-mm'), 'mm', 10, 2000),
         ];
     }
 
@@ -40,7 +42,7 @@ final readonly class Curl implements Test
             Sign::Shrinkage,
             $shrinkage,
             Sign::Shrinkage->sd($parameters->signs),
-            sprintf('shows %d %% of its length', (int) round(100 - $shrinkage)),
+            Message::of('readings.curl.shows', percent: (int) round(100 - $shrinkage)),
         )];
 
         return $ring === null
@@ -51,7 +53,7 @@ final readonly class Curl implements Test
                     Sign::RingDiameter,
                     $ring,
                     Sign::RingDiameter->sd($parameters->signs),
-                    'pattern ' . CurlPattern::fromRingMm($ring)->value . ' (common practice, no source)',
+                    Message::of('readings.curl.pattern', pattern: CurlPattern::fromRingMm($ring)->value),
                 ),
             ];
     }
@@ -59,15 +61,16 @@ final readonly class Curl implements Test
     /**
      * @param array<mixed> $raw
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function contradictions(array $raw): array
     {
         return $this->number($raw, 'curled_mm') > $this->number($raw, 'stretched_mm')
             ? [
-                'curled_mm' => 'Curled length: hair is no longer curled than stretched; type '
-                    . $this->number($raw, 'stretched_mm')
-                    . ' mm or less.',
+                'curled_mm' => Message::of(
+                    'tests.problems.curled-longer',
+                    most: new Figure($this->number($raw, 'stretched_mm')),
+                ),
             ]
             : [];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** Whether a ring springs back, clumps and holds as it used to: limp, loose rings ask for protein. */
 final readonly class CurlMemory implements Test
@@ -24,7 +25,7 @@ final readonly class CurlMemory implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('points', 'Spring-back', 'of 10', 0, 10),
+            new RawMeasure('points', Message::of('tests.curl-memory.points'), 'of 10', 0, 10),
         ];
     }
 
@@ -33,9 +34,9 @@ final readonly class CurlMemory implements Test
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(Sign::CurlMemory, $points, Sign::CurlMemory->sd($parameters->signs), match (true) {
-            $points <= 4 => 'limp, loose rings: protein may be due',
-            $points >= 8 => 'springs back and holds',
-            default => 'holds its rings about as hair in balance does',
+            $points <= 4 => Message::of('readings.curl-memory.limp'),
+            $points >= 8 => Message::of('readings.curl-memory.springs-back'),
+            default => Message::of('readings.curl-memory.usual'),
         })];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How much hair there is: the circumference of a tie round all of it, and how plainly the scalp shows at a parting. */
 final readonly class Density implements Test
@@ -24,10 +25,10 @@ final readonly class Density implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('tie_mm', 'Circumference of the tie', 'mm', 10, 400, likely: [40, 200]),
+            new RawMeasure('tie_mm', Message::of('tests.density.tie-mm'), 'mm', 10, 400, likely: [40, 200]),
             new RawMeasure(
                 'parting',
-                'Scalp at the parting: 0 wide, 1 a line, 2 hardly seen',
+                Message::of('tests.density.parting'),
                 'of 2',
                 0,
                 2,
@@ -43,9 +44,9 @@ final readonly class Density implements Test
         $sd = Sign::TieCircumference->sd($parameters->signs);
 
         return [new MeasuredSign(Sign::TieCircumference, $circumference, $sd, match (true) {
-            $circumference < 50 => 'a thin tail',
-            $circumference > 100 => 'a thick tail',
-            default => 'a tail of medium thickness',
+            $circumference < 50 => Message::of('readings.density.thin'),
+            $circumference > 100 => Message::of('readings.density.thick'),
+            default => Message::of('readings.density.medium'),
         })];
     }
 }

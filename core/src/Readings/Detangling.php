@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The detangling by the clock: minutes over all sections, or each section timed with its tool; knots cut. A side of
@@ -31,9 +33,16 @@ final readonly class Detangling implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('minutes', 'Over all sections', 'minutes', 0.5, 240, likely: [3, 90]),
-            new RawMeasure('sections', 'How many sections', '', 1, self::MOST_SECTIONS, whole: true),
-            new RawMeasure('knots_cut', 'Knots that had to be cut', '', 0, 60, whole: true),
+            new RawMeasure('minutes', Message::of('tests.detangling.minutes'), 'minutes', 0.5, 240, likely: [3, 90]),
+            new RawMeasure(
+                'sections',
+                Message::of('tests.detangling.sections'),
+                '',
+                1,
+                self::MOST_SECTIONS,
+                whole: true,
+            ),
+            new RawMeasure('knots_cut', Message::of('tests.detangling.knots-cut'), '', 0, 60, whole: true),
         ];
     }
 
@@ -45,10 +54,10 @@ final readonly class Detangling implements Test
         }
         $timed = $raw['timed'];
         if (! is_array($timed) || ! array_is_list($timed) || $timed === [] || count($timed) > self::MOST_SECTIONS) {
-            return ['timed' => 'Sections: time 1 to ' . self::MOST_SECTIONS . ' of them.'];
+            return ['timed' => Message::of('tests.problems.sections', most: self::MOST_SECTIONS)];
         }
         $problems = [];
-        $seconds = new RawMeasure('seconds', 'Section', 's', 2, 7200);
+        $seconds = new RawMeasure('seconds', Message::of('tests.detangling.seconds'), 's', 2, 7200);
         foreach ($timed as $i => $section) {
             $section = is_array($section) ? $section : [];
             $problem = $seconds->problem($section['seconds'] ?? null);
@@ -56,7 +65,7 @@ final readonly class Detangling implements Test
                 $problems["timed.{$i}.seconds"] = $problem;
             }
             if (! in_array($section['tool'] ?? null, self::TOOLS, true)) {
-                $problems["timed.{$i}.tool"] = 'Tool: choose fingers, comb or brush.';
+                $problems["timed.{$i}.tool"] = Message::of('tests.problems.tool');
             }
         }
 
@@ -83,9 +92,9 @@ final readonly class Detangling implements Test
                 Sign::KnotsCut,
                 $this->number($raw, 'knots_cut'),
                 Sign::KnotsCut->sd($parameters->signs),
-                $this->number($raw, 'knots_cut') > 0
-                    ? 'knots that could not be massaged apart'
-                    : 'no knot had to be cut',
+                Message::of(
+                    $this->number($raw, 'knots_cut') > 0 ? 'readings.detangling.knots' : 'readings.detangling.no-knot',
+                ),
             ),
         ];
     }
@@ -94,11 +103,11 @@ final readonly class Detangling implements Test
      * @param list<float>  $minutes
      * @param array<mixed> $raw
      */
-    private function meaning(float $each, array $minutes, array $raw, float $goodMinutes): string
+    private function meaning(float $each, array $minutes, array $raw, float $goodMinutes): Message
     {
         $means = $each > $goodMinutes
-            ? 'slow: slip, smaller sections or a pre-wash may help'
-            : "under {$goodMinutes} minutes a section";
+            ? Message::of('readings.detangling.slow')
+            : Message::of('readings.detangling.under', minutes: new Figure($goodMinutes));
         if (count($minutes) < 2) {
             return $means;
         }
@@ -106,12 +115,12 @@ final readonly class Detangling implements Test
         $timed = is_array($raw['timed']) ? $raw['timed'] : [];
         $section = is_array($timed[$slowest] ?? null) ? $timed[$slowest] : [];
 
-        return sprintf(
-            '%s; slowest was section %d with %.1f min by %s',
-            $means,
-            $slowest + 1,
-            $minutes[$slowest],
-            is_string($section['tool'] ?? null) ? $section['tool'] : 'hand',
+        return Message::of(
+            'readings.detangling.slowest',
+            means: $means,
+            section: $slowest + 1,
+            minutes: new Figure($minutes[$slowest], 1),
+            tool: Message::of('tests.tools.' . (is_string($section['tool'] ?? null) ? $section['tool'] : 'fingers')),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How the detangling went, as felt. */
 final readonly class DetanglingEase implements Test
@@ -24,7 +25,7 @@ final readonly class DetanglingEase implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('points', 'Ease of detangling', 'of 10', 0, 10),
+            new RawMeasure('points', Message::of('tests.detangling-ease.points'), 'of 10', 0, 10),
         ];
     }
 
@@ -35,9 +36,9 @@ final readonly class DetanglingEase implements Test
         $sd = Sign::DetanglingEase->sd($parameters->signs);
 
         return [new MeasuredSign(Sign::DetanglingEase, $points, $sd, match (true) {
-            $points <= 3 => 'hard to detangle: dry, worn or built up',
-            $points <= 6 => 'detangled with some work',
-            default => 'detangled with ease',
+            $points <= 3 => Message::of('readings.detangling-ease.hard'),
+            $points <= 6 => Message::of('readings.detangling-ease.some-work'),
+            default => Message::of('readings.detangling-ease.easy'),
         })];
     }
 }

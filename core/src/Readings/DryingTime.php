@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How long a zone stays wet in still air. */
 final readonly class DryingTime implements Test
@@ -24,7 +25,7 @@ final readonly class DryingTime implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('minutes', 'Stays wet', 'minutes', 5, 2880, likely: [20, 900]),
+            new RawMeasure('minutes', Message::of('tests.drying.minutes'), 'minutes', 5, 2880, likely: [20, 900]),
         ];
     }
 
@@ -39,9 +40,9 @@ final readonly class DryingTime implements Test
             Sign::DryingTime->sd($parameters->signs),
             match (true) {
                 $minutes > sqrt($usual['low'] * $usual['medium'])
-                    => 'dries slowly: as low porosity does, or under heavy butter',
-                $minutes < sqrt($usual['medium'] * $usual['high']) => 'dries fast: as high porosity does',
-                default => 'dries as medium porosity does',
+                    => Message::of('readings.drying.slow'),
+                $minutes < sqrt($usual['medium'] * $usual['high']) => Message::of('readings.drying.fast'),
+                default => Message::of('readings.drying.medium'),
             },
         )];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How dry the hair is to the hand and the eye. */
 final readonly class Dryness implements Test
@@ -23,7 +24,7 @@ final readonly class Dryness implements Test
 
     public function rawMeasures(): array
     {
-        return [new RawMeasure('points', 'Dryness', 'of 10', 0, 10)];
+        return [new RawMeasure('points', Message::of('tests.dryness.points'), 'of 10', 0, 10)];
     }
 
     public function measure(array $raw, Parameters $parameters): array
@@ -31,9 +32,9 @@ final readonly class Dryness implements Test
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(Sign::Dryness, $points, Sign::Dryness->sd($parameters->signs), match (true) {
-            $points >= 5 => 'dry: moisture is low',
-            $points <= 1 => 'full of moisture, maybe more than it needs',
-            default => 'as moist as hair in balance usually is',
+            $points >= 5 => Message::of('readings.dryness.dry'),
+            $points <= 1 => Message::of('readings.dryness.full'),
+            default => Message::of('readings.dryness.usual'),
         })];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** Split ends and knots of one section, counted. */
 final readonly class Ends implements Test
@@ -24,8 +25,8 @@ final readonly class Ends implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('splits', 'Split ends', 'a section', 0, 500, whole: true),
-            new RawMeasure('knots', 'Knots', 'a section', 0, 200, whole: true),
+            new RawMeasure('splits', Message::of('tests.ends.splits'), 'a section', 0, 500, whole: true),
+            new RawMeasure('knots', Message::of('tests.ends.knots'), 'a section', 0, 200, whole: true),
         ];
     }
 
@@ -38,8 +39,8 @@ final readonly class Ends implements Test
             $count,
             Sign::Ends->sd($parameters->signs),
             $count > $parameters->trim->wornFromTimes['worn'] * $parameters->signs->countAtTarget['ends']
-                ? 'worn ends: a trim is worth thinking of'
-                : 'ends as usual',
+                ? Message::of('readings.ends.worn')
+                : Message::of('readings.ends.usual'),
         )];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How the hair feels between the fingers, from stiff straw to soft mush. */
 final readonly class Feel implements Test
@@ -23,7 +24,7 @@ final readonly class Feel implements Test
 
     public function rawMeasures(): array
     {
-        return [new RawMeasure('points', 'Feel', '(stiff to mushy)', -5, 5)];
+        return [new RawMeasure('points', Message::of('tests.feel.points'), '(stiff to mushy)', -5, 5)];
     }
 
     public function measure(array $raw, Parameters $parameters): array
@@ -31,9 +32,9 @@ final readonly class Feel implements Test
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(Sign::Feel, $points, Sign::Feel->sd($parameters->signs), match (true) {
-            $points <= -2 => 'on the stiff side: protein leads, or moisture lacks',
-            $points >= 2 => 'on the soft side: moisture leads, or protein lacks',
-            default => 'neither stiff nor mushy',
+            $points <= -2 => Message::of('readings.feel.stiff'),
+            $points >= 2 => Message::of('readings.feel.soft'),
+            default => Message::of('readings.feel.neither'),
         })];
     }
 }

@@ -6,6 +6,7 @@ namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Climate\WaterHardness;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** Water hardness, by strip or from the utility’s report; 1 grain per US gallon is 17.1 mg/L of CaCO₃. */
 final readonly class Hardness implements Test
@@ -25,7 +26,7 @@ final readonly class Hardness implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('mg_per_l', 'Hardness', 'mg/L CaCO₃', 0, 1000, likely: [0, 500]),
+            new RawMeasure('mg_per_l', Message::of('tests.hardness.mg-per-l'), 'mg/L CaCO₃', 0, 1000, likely: [0, 500]),
         ];
     }
 
@@ -37,7 +38,7 @@ final readonly class Hardness implements Test
             Sign::Hardness,
             $hardness,
             Sign::Hardness->sd($parameters->signs),
-            WaterHardness::fromMgPerL($hardness)->value . ' water (US Geological Survey)',
+            Message::of('readings.hardness.' . str_replace(' ', '-', WaterHardness::fromMgPerL($hardness)->value)),
         )];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How the first shampoo foams: where build-up sits it hardly does, and the second does. */
 final readonly class Lather implements Test
@@ -24,7 +25,7 @@ final readonly class Lather implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('points', 'Lather of the first shampoo', 'of 10', 0, 10),
+            new RawMeasure('points', Message::of('tests.lather.points'), 'of 10', 0, 10),
         ];
     }
 
@@ -33,9 +34,9 @@ final readonly class Lather implements Test
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(Sign::Lather, $points, Sign::Lather->sd($parameters->signs), match (true) {
-            $points <= 4 => 'hardly foams: build-up, too little water or too little shampoo',
-            $points <= 6 => 'foams a little',
-            default => 'foams as clean hair does',
+            $points <= 4 => Message::of('readings.lather.hardly'),
+            $points <= 6 => Message::of('readings.lather.a-little'),
+            default => Message::of('readings.lather.clean'),
         })];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Stretched length from root to tip, of one zone or of the head. It says nothing of the balance; over months it says
@@ -26,7 +27,7 @@ final readonly class Length implements Test
 
     public function rawMeasures(): array
     {
-        return [new RawMeasure('length_mm', 'Stretched length', 'mm', 10, 2000)];
+        return [new RawMeasure('length_mm', Message::of('tests.length.length-mm'), 'mm', 10, 2000)];
     }
 
     public function measure(array $raw, Parameters $parameters): array
@@ -35,7 +36,7 @@ final readonly class Length implements Test
             Sign::Length,
             $this->number($raw, 'length_mm'),
             Sign::Length->sd($parameters->signs),
-            'over months this says how much of what grew was kept',
+            Message::of('readings.length.kept'),
         )];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Wording\Message;
+
 /** One sign as a number with its doubt. */
 final readonly class MeasuredSign
 {
@@ -15,7 +17,7 @@ final readonly class MeasuredSign
         public Sign $sign,
         public float $value,
         public float $sd,
-        public string $means,
+        public Message $means,
         public ?float $daysSinceDetangled = null,
     ) {
     }

@@ -7,6 +7,8 @@ namespace Nagomi\Core\Readings;
 use Nagomi\Core\Climate\MoistureRegain;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Parameters\SignParameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Water in dry hair by a moisture meter, beside what hair holds in air of that humidity (Robbins; from memory).
@@ -29,8 +31,22 @@ final readonly class MoistureMeter implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('percent', 'Water in the hair', '% of dry weight', 0, 40, likely: [4, 25]),
-            new RawMeasure('humidity_percent', 'Relative humidity in the room', '%', 1, 100, optional: true),
+            new RawMeasure(
+                'percent',
+                Message::of('tests.moisture-meter.percent'),
+                '% of dry weight',
+                0,
+                40,
+                likely: [4, 25],
+            ),
+            new RawMeasure(
+                'humidity_percent',
+                Message::of('tests.moisture-meter.humidity-percent'),
+                '%',
+                1,
+                100,
+                optional: true,
+            ),
         ];
     }
 
@@ -47,20 +63,18 @@ final readonly class MoistureMeter implements Test
     }
 
     /** @param array<mixed> $raw */
-    private function meaning(array $raw, float $percent, SignParameters $parameters): string
+    private function meaning(array $raw, float $percent, SignParameters $parameters): Message
     {
         if (! $this->given($raw, 'humidity_percent')) {
-            return 'says little without the humidity of the room';
+            return Message::of('readings.moisture-meter.no-humidity');
         }
         $usual = MoistureRegain::percentAt($this->number($raw, 'humidity_percent'));
-        $beside = abs($percent - $usual) <= Sign::MeteredWater->sd($parameters)
-            ? 'as much as hair holds in such air'
-            : (
-                $percent < $usual
-                    ? 'less than hair holds in such air'
-                    : 'more than hair holds in such air: not dry yet, or coated'
-            );
+        $beside = match (true) {
+            abs($percent - $usual) <= Sign::MeteredWater->sd($parameters) => 'as-much',
+            $percent < $usual => 'less',
+            default => 'more',
+        };
 
-        return sprintf('%s, %.1f %% (Robbins)', $beside, $usual);
+        return Message::of("readings.moisture-meter.{$beside}", usual: new Figure($usual, 1));
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /**
  * Lengths and rings measured by taps on a picture whose scale is known from two more taps. A finger misses its point by
@@ -30,7 +31,7 @@ final readonly class PictureMeasure
      *
      * @return array{float, float} diameter and its standard deviation, in mm
      *
-     * @throws InvalidArgumentException where the taps make no scale or no ring
+     * @throws RefusedInput where the taps make no scale or no ring
      */
     public function ringMm(array $scale, float $scaleMm, array $ring): array
     {
@@ -51,7 +52,7 @@ final readonly class PictureMeasure
      *
      * @return array{float, float} length and its standard deviation, in mm
      *
-     * @throws InvalidArgumentException where the taps make no scale or no length
+     * @throws RefusedInput where the taps make no scale or no length
      */
     public function lengthMm(array $scale, float $scaleMm, array $ends): array
     {
@@ -87,12 +88,14 @@ final readonly class PictureMeasure
     /**
      * @param array{float, float} $a
      * @param array{float, float} $b
+     *
+     * @throws RefusedInput where they lie on one another
      */
     private static function apart(array $a, array $b): float
     {
         $apart = hypot($b[0] - $a[0], $b[1] - $a[1]);
         if ($apart < 4) {
-            throw new InvalidArgumentException('Two taps lie on one another; tap further apart.');
+            throw new RefusedInput(Message::of('tests.problems.taps-on-one-another'));
         }
 
         return $apart;
@@ -104,13 +107,15 @@ final readonly class PictureMeasure
      * @param array{float, float} $a
      * @param array{float, float} $b
      * @param array{float, float} $c
+     *
+     * @throws RefusedInput where they make no ring
      */
     private static function diameter(array $a, array $b, array $c): float
     {
         $sides = [self::apart($a, $b), self::apart($b, $c), self::apart($c, $a)];
         $area = abs(($b[0] - $a[0]) * ($c[1] - $a[1]) - ($c[0] - $a[0]) * ($b[1] - $a[1])) / 2;
         if (2 * $area / max($sides) ** 2 < self::FLATTEST_ARC) {
-            throw new InvalidArgumentException('The three taps lie on a straight line; spread them round the ring.');
+            throw new RefusedInput(Message::of('tests.problems.taps-in-a-line'));
         }
 
         return $sides[0] * $sides[1] * $sides[2] / (2 * $area);

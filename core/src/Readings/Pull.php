@@ -6,6 +6,7 @@ namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Parameters\ReadingParameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * A gentle pull on about sixty hairs: up to two are ordinary (McDonald et al., J Am Acad Dermatol 2017;76:472–477; from
@@ -31,8 +32,8 @@ final readonly class Pull implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('hairs', 'Hairs held', 'hairs', 20, 120, whole: true),
-            new RawMeasure('came', 'Came out', 'hairs', 0, 120, whole: true),
+            new RawMeasure('hairs', Message::of('tests.pull.hairs'), 'hairs', 20, 120, whole: true),
+            new RawMeasure('came', Message::of('tests.pull.came'), 'hairs', 0, 120, whole: true),
         ];
     }
 
@@ -45,33 +46,30 @@ final readonly class Pull implements Test
     }
 
     /** What is ordinary goes with how many were held: three of 120 are fewer than two of twenty. */
-    private function says(int $came, int $held, ReadingParameters $parameters): string
+    private function says(int $came, int $held, ReadingParameters $parameters): Message
     {
         $share = $parameters->pullOrdinaryAtMost / $parameters->pullHairs;
         if ($came <= $share * $held) {
-            return "{$came} of {$held} came: as ordinary";
+            return Message::of('readings.pull.ordinary', came: $came, held: $held);
         }
         $most = (int) floor($share * $held);
-        $ordinary = $most === 1 ? 'is' : 'are';
-        $more = "{$came} of {$held} came, more than the {$most} that {$ordinary} ordinary of so many";
+        $more = Message::of('readings.pull.more', came: $came, held: $held, count: $most);
 
         return $held < self::ENOUGH_OF_A_PULL * $parameters->pullHairs
-            ? "{$more}; so few are soon too many by chance: hold about {$parameters->pullHairs} to be surer"
-            : "{$more}; again another day, and to a clinician if it stays so";
+            ? Message::of('readings.pull.too-few', more: $more, hairs: $parameters->pullHairs)
+            : Message::of('readings.pull.again', more: $more);
     }
 
     /**
      * @param array<mixed> $raw
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function contradictions(array $raw): array
     {
         return $this->number($raw, 'came') > $this->number($raw, 'hairs')
             ? [
-                'came' => 'Came out: no more hairs come out than were held; type '
-                    . (int) $this->number($raw, 'hairs')
-                    . ' or fewer.',
+                'came' => Message::of('tests.problems.more-than-held', most: (int) $this->number($raw, 'hairs')),
             ]
             : [];
     }

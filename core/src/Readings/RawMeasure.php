@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Readings;
 
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
+
 /** One number that a test asks for. */
 final readonly class RawMeasure
 {
+    /** Units that are words, by the key of their words. */
+    private const WORDED = [
+        'of 2' => 'of-2', 'of 10' => 'of-10', 'hairs' => 'hairs', 'minutes' => 'minutes', 'days' => 'days',
+        'times' => 'times', 'a section' => 'a-section', '(stiff to mushy)' => 'stiff-to-mushy',
+        '% of dry weight' => 'of-dry-weight',
+    ];
+
     /**
      * @param bool                      $optional may be left out
      * @param array{
@@ -15,7 +25,7 @@ final readonly class RawMeasure
      */
     public function __construct(
         public string $name,
-        public string $label,
+        public Message $label,
         public string $unit,
         public float $least,
         public float $most,
@@ -26,26 +36,25 @@ final readonly class RawMeasure
     }
 
     /** What is wrong with the given value, as a sentence that says what to type; null where it is right. */
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?Message
     {
-        $range = $this->range();
-        if ($this->optional && ($value === null || $value === '')) {
-            return null;
-        }
-        if ($value === null || $value === '') {
-            return "{$this->label}: type {$range}.";
-        }
-        if (! is_int($value) && ! is_float($value)) {
-            return "{$this->label}: type a number, {$range}.";
-        }
-        if (! is_finite((float) $value) || $value < $this->least || $value > $this->most) {
-            return "{$this->label}: type {$range}.";
-        }
-        if ($this->whole && floor((float) $value) !== (float) $value) {
-            return "{$this->label}: type a whole number, {$range}.";
-        }
+        $isLeftOut = $value === null || $value === '';
+        $isNumber = is_int($value) || is_float($value);
+        $wrong = match (true) {
+            $isLeftOut => $this->optional ? null : 'range',
+            ! $isNumber => 'number',
+            ! is_finite((float) $value) || $value < $this->least || $value > $this->most => 'range',
+            $this->whole && floor((float) $value) !== (float) $value => 'whole-number',
+            default => null,
+        };
 
-        return null;
+        return $wrong === null ? null : Message::of(
+            "tests.problems.{$wrong}",
+            label: $this->label,
+            least: $this->number($this->least),
+            most: $this->number($this->most),
+            unit: $this->suffix(),
+        );
     }
 
     /** Possible, and yet so far from the usual that it is asked once more. */
@@ -55,13 +64,24 @@ final readonly class RawMeasure
     }
 
     /** The question for an unlikely value; null where the value is likely. */
-    public function question(float $value): ?string
+    public function question(float $value): ?Message
     {
-        if ($this->likely === null || ! $this->isUnlikely($value)) {
-            return null;
-        }
+        return $this->likely === null || ! $this->isUnlikely($value) ? null : Message::of(
+            'tests.questions.unlikely',
+            label: $this->label,
+            value: $this->number($value),
+            unit: $this->suffix(),
+            least: $this->number($this->likely[0]),
+            most: $this->number($this->likely[1]),
+        );
+    }
 
-        return "{$this->label}: {$this->number($value)}{$this->suffix()} is possible, yet far from the usual {$this->number($this->likely[0])} to {$this->number($this->likely[1])}. Correct it, or take it in once more if it is so.";
+    /** The unit as it is said; a sign is the same in every language. */
+    public function unitWords(): Message
+    {
+        return isset(self::WORDED[$this->unit])
+            ? Message::of('tests.units.' . self::WORDED[$this->unit])
+            : Message::asItIs($this->unit);
     }
 
     /** The unit of the book where this can also be typed in another; null where it cannot. */
@@ -92,33 +112,15 @@ final readonly class RawMeasure
         );
     }
 
-    private function range(): string
+    private function suffix(): Message|string
     {
-        return "{$this->number($this->least)} to {$this->number($this->most)}{$this->suffix()}";
+        return $this->unit === '' ? '' : Message::of('tests.units.after', unit: $this->unitWords());
     }
 
-    private function suffix(): string
+    private function number(float $value): Figure
     {
-        return $this->unit === '' ? '' : " {$this->unit}";
-    }
+        $decimals = $this->unit === Unit::Inch->value || $this->unit === Unit::Ounce->value ? 2 : 1;
 
-    private function number(float $value): string
-    {
-        return str_replace(
-            '-',
-            '−',
-            rtrim(
-                rtrim(
-                    number_format(
-                        $value,
-                        $this->unit === Unit::Inch->value || $this->unit === Unit::Ounce->value ? 2 : 1,
-                        '.',
-                        '',
-                    ),
-                    '0',
-                ),
-                '.',
-            ),
-        );
+        return new Figure(round($value, $decimals));
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** One test taken on one head: the raw measures as typed, when, where on the head and by whom. */
 final readonly class Reading
@@ -22,7 +23,7 @@ final readonly class Reading
      *
      * @param Parameters|null $parameters what the measures are turned into signs by; null: as shipped
      *
-     * @throws InvalidArgumentException for an unknown test or raw measures with a problem
+     * @throws RefusedInput for an unknown test or raw measures with a problem
      */
     public function __construct(
         public string $id,
@@ -36,22 +37,19 @@ final readonly class Reading
         ?Parameters $parameters = null,
     ) {
         $reader = TestCatalogue::test($test)
-            ?? throw new InvalidArgumentException(
-                'Test: choose one of ' . implode(', ', array_keys(TestCatalogue::tests())) . '.',
+            ?? throw new RefusedInput(
+                Message::of('tests.problems.unknown-test', tests: array_keys(TestCatalogue::tests())),
             );
         if (! in_array($moment, $reader->moments(), true)) {
-            throw new InvalidArgumentException(
-                "Moment: {$test} is taken "
-                    . implode(
-                        ' or ',
-                        array_map(static fn (Moment $moment): string => $moment->value, $reader->moments()),
-                    )
-                    . '.',
-            );
+            throw new RefusedInput(Message::of(
+                'tests.problems.moment',
+                test: $test,
+                moments: array_map(static fn (Moment $moment): string => $moment->value, $reader->moments()),
+            ));
         }
         $problems = $reader->problems($raw);
         if ($problems !== []) {
-            throw new InvalidArgumentException(implode(' ', $problems));
+            throw new RefusedInput(Message::inARow(array_values($problems)));
         }
         $this->measured = $reader->measure($raw, $parameters ?? Parameters::shipped());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** What both tests of the scalp share: how tight and dry it feels, where that was asked. */
 trait ReadsScalpDryness
@@ -26,9 +27,9 @@ trait ReadsScalpDryness
             $dryness,
             Sign::ScalpDryness->sd($parameters->signs),
             match (true) {
-                $dryness >= $parameters->scalp->limit['dryness'] => 'tight and dry: cleanse milder or later',
-                $dryness > 2 => 'a little tight',
-                default => 'not tight',
+                $dryness >= $parameters->scalp->limit['dryness'] => Message::of('readings.scalp.tight'),
+                $dryness > 2 => Message::of('readings.scalp.a-little-tight'),
+                default => Message::of('readings.scalp.not-tight'),
             },
         )];
     }

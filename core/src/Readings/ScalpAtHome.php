@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The scalp as its owner feels it: itch, oil and soreness 0 to 10. She sees neither flakes by zone nor redness; those
@@ -28,10 +29,10 @@ final readonly class ScalpAtHome implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('itch', 'Itch', 'of 10', 0, 10),
-            new RawMeasure('oil', 'Oil', 'of 10', 0, 10),
-            new RawMeasure('soreness', 'Soreness', 'of 10', 0, 10),
-            new RawMeasure('dryness', 'Tight or dry', 'of 10', 0, 10, optional: true),
+            new RawMeasure('itch', Message::of('tests.scalp-at-home.itch'), 'of 10', 0, 10),
+            new RawMeasure('oil', Message::of('tests.scalp-at-home.oil'), 'of 10', 0, 10),
+            new RawMeasure('soreness', Message::of('tests.scalp-at-home.soreness'), 'of 10', 0, 10),
+            new RawMeasure('dryness', Message::of('tests.scalp-at-home.dryness'), 'of 10', 0, 10, optional: true),
         ];
     }
 
@@ -48,9 +49,9 @@ final readonly class ScalpAtHome implements Test
                 $itch,
                 Sign::ScalpItch->sd($parameters->signs),
                 match (true) {
-                    $itch >= $limit['itch'] => 'itches: ask since when, and after what',
-                    $itch > 2 => 'itches a little',
-                    default => 'hardly itches',
+                    $itch >= $limit['itch'] => Message::of('readings.scalp.itches'),
+                    $itch > 2 => Message::of('readings.scalp.itches-a-little'),
+                    default => Message::of('readings.scalp.hardly-itches'),
                 },
             ),
             new MeasuredSign(
@@ -58,9 +59,9 @@ final readonly class ScalpAtHome implements Test
                 $oil,
                 Sign::ScalpOil->sd($parameters->signs),
                 match (true) {
-                    $oil >= $limit['oil'] => 'oily: cleanse sooner',
-                    $oil > 2 => 'a little oily',
-                    default => 'not oily',
+                    $oil >= $limit['oil'] => Message::of('readings.scalp.oily'),
+                    $oil > 2 => Message::of('readings.scalp.a-little-oily'),
+                    default => Message::of('readings.scalp.not-oily'),
                 },
             ),
             new MeasuredSign(
@@ -69,9 +70,9 @@ final readonly class ScalpAtHome implements Test
                 Sign::ScalpSoreness->sd($parameters->signs),
                 match (true) {
                     $soreness >= $limit['soreness']
-                        => 'sore: look at it in the chair, and refer before treating where it does not ease',
-                    $soreness > 0 => 'a little sore',
-                    default => 'not sore',
+                        => Message::of('readings.scalp.sore-at-home'),
+                    $soreness > 0 => Message::of('readings.scalp.a-little-sore'),
+                    default => Message::of('readings.scalp.not-sore'),
                 },
             ),
             ...$this->dryness($raw, $parameters),

@@ -6,6 +6,7 @@ namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The scalp by its eight zones: adherent flakes 0 to 10 each, summed to 80 (adapted from the adherent scalp flaking
@@ -16,15 +17,15 @@ final readonly class ScalpMap implements Test
 {
     use AsksForNumbers;
     use ReadsScalpDryness;
-    private const REFER = 'heavy flaking with redness, or soreness: refer before treating';
+    private const REFER = 'refer';
 
-    /** By sign: up to where there is none to speak of, what is said then, of some, and past its limit. */
+    /** By sign: up to where there is none to speak of, what is said then, of some, and past its limit, by its key. */
     private const SAYS = [
-        'scalp-flakes' => [4.0, 'hardly a flake', 'some flakes', 'flaky: cleanse the scalp sooner'],
-        'scalp-itch' => [2.0, 'hardly itches', 'itches a little', 'itches: ask since when, and after what'],
-        'scalp-oil' => [2.0, 'not oily', 'a little oily', 'oily: cleanse sooner'],
-        'scalp-redness' => [0.0, 'not red', 'a little red', 'red: no heat, no strong cleanse'],
-        'scalp-soreness' => [0.0, 'not sore', 'a little sore', self::REFER],
+        'scalp-flakes' => [4.0, 'hardly-a-flake', 'some-flakes', 'flaky'],
+        'scalp-itch' => [2.0, 'hardly-itches', 'itches-a-little', 'itches'],
+        'scalp-oil' => [2.0, 'not-oily', 'a-little-oily', 'oily'],
+        'scalp-redness' => [0.0, 'not-red', 'a-little-red', 'red'],
+        'scalp-soreness' => [0.0, 'not-sore', 'a-little-sore', self::REFER],
     ];
 
     public function name(): string
@@ -40,19 +41,19 @@ final readonly class ScalpMap implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('flakes_edges', 'Flakes, edges', 'of 10', 0, 10),
-            new RawMeasure('flakes_front', 'Flakes, front', 'of 10', 0, 10),
-            new RawMeasure('flakes_left', 'Flakes, left', 'of 10', 0, 10),
-            new RawMeasure('flakes_right', 'Flakes, right', 'of 10', 0, 10),
-            new RawMeasure('flakes_crown', 'Flakes, crown', 'of 10', 0, 10),
-            new RawMeasure('flakes_centre', 'Flakes, centre', 'of 10', 0, 10),
-            new RawMeasure('flakes_back', 'Flakes, back', 'of 10', 0, 10),
-            new RawMeasure('flakes_nape', 'Flakes, nape', 'of 10', 0, 10),
-            new RawMeasure('itch', 'Itch', 'of 10', 0, 10),
-            new RawMeasure('oil', 'Oil', 'of 10', 0, 10),
-            new RawMeasure('redness', 'Redness', 'of 10', 0, 10),
-            new RawMeasure('soreness', 'Soreness', 'of 10', 0, 10),
-            new RawMeasure('dryness', 'Tight or dry', 'of 10', 0, 10, optional: true),
+            new RawMeasure('flakes_edges', Message::of('tests.scalp.flakes-edges'), 'of 10', 0, 10),
+            new RawMeasure('flakes_front', Message::of('tests.scalp.flakes-front'), 'of 10', 0, 10),
+            new RawMeasure('flakes_left', Message::of('tests.scalp.flakes-left'), 'of 10', 0, 10),
+            new RawMeasure('flakes_right', Message::of('tests.scalp.flakes-right'), 'of 10', 0, 10),
+            new RawMeasure('flakes_crown', Message::of('tests.scalp.flakes-crown'), 'of 10', 0, 10),
+            new RawMeasure('flakes_centre', Message::of('tests.scalp.flakes-centre'), 'of 10', 0, 10),
+            new RawMeasure('flakes_back', Message::of('tests.scalp.flakes-back'), 'of 10', 0, 10),
+            new RawMeasure('flakes_nape', Message::of('tests.scalp.flakes-nape'), 'of 10', 0, 10),
+            new RawMeasure('itch', Message::of('tests.scalp.itch'), 'of 10', 0, 10),
+            new RawMeasure('oil', Message::of('tests.scalp.oil'), 'of 10', 0, 10),
+            new RawMeasure('redness', Message::of('tests.scalp.redness'), 'of 10', 0, 10),
+            new RawMeasure('soreness', Message::of('tests.scalp.soreness'), 'of 10', 0, 10),
+            new RawMeasure('dryness', Message::of('tests.scalp.dryness'), 'of 10', 0, 10, optional: true),
         ];
     }
 
@@ -75,12 +76,18 @@ final readonly class ScalpMap implements Test
         foreach ($values as $name => $value) {
             [$none, $not, $some, $past] = self::SAYS[$name];
             $sign = Sign::from($name);
-            $measured[] = new MeasuredSign($sign, $value, $sign->sd($parameters->signs), match (true) {
+            $says = match (true) {
                 $sign === Sign::ScalpFlakes && $isForAClinician => self::REFER,
                 $value >= $limit[str_replace('scalp-', '', $name)] => $past,
                 $value > $none => $some,
                 default => $not,
-            });
+            };
+            $measured[] = new MeasuredSign(
+                $sign,
+                $value,
+                $sign->sd($parameters->signs),
+                Message::of("readings.scalp.{$says}"),
+            );
         }
 
         return [...$measured, ...$this->dryness($raw, $parameters)];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * The ball of hair that came out, weighed: mass of one hair = π/4 · d² · ρ · L with ρ = 1.32 g/cm³ (Robbins; from
@@ -27,10 +29,10 @@ final readonly class ShedBall implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('mass_g', 'Mass of the ball, dry', 'g', 0, 60, likely: [0, 8]),
-            new RawMeasure('length_mm', 'Mean length of its hairs', 'mm', 10, 2000),
-            new RawMeasure('diameter_um', 'Strand diameter', 'µm', 15, 180),
-            new RawMeasure('days_since_detangled', 'Days since last detangled', 'days', 0, 120),
+            new RawMeasure('mass_g', Message::of('tests.shed-ball.mass-g'), 'g', 0, 60, likely: [0, 8]),
+            new RawMeasure('length_mm', Message::of('tests.shed-ball.length-mm'), 'mm', 10, 2000),
+            new RawMeasure('diameter_um', Message::of('tests.shed-ball.diameter-um'), 'µm', 15, 180),
+            new RawMeasure('days_since_detangled', Message::of('tests.shed-ball.days-since-detangled'), 'days', 0, 120),
         ];
     }
 
@@ -46,17 +48,16 @@ final readonly class ShedBall implements Test
             Sign::ShedCount,
             $count,
             max(1.0, 0.15 * $count),
-            sprintf(
-                'about %s of %.2f mg; %d to %d are usual over this time (American Academy of Dermatology): %s',
-                (int) round($count) === 1 ? '1 hair' : number_format($count) . ' hairs',
-                1000 * $hair,
-                $usual['least'],
-                $usual['most'],
-                match (true) {
-                    $count > $usual['most'] => 'more than usual; if it goes on, ask a clinician',
-                    $count < $usual['least'] => 'fewer than usual',
-                    default => 'as usual',
+            Message::of(
+                'readings.shed-ball.' . match (true) {
+                    $count > $usual['most'] => 'more',
+                    $count < $usual['least'] => 'fewer',
+                    default => 'usual',
                 },
+                count: (int) round($count),
+                mass: new Figure(1000 * $hair, 2),
+                least: (int) $usual['least'],
+                most: (int) $usual['most'],
             ),
         )];
     }

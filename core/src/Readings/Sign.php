@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\SignParameters;
+use Nagomi\Core\Wording\Message;
 
 /** A sign the hair gives: what a test of the Bench comes down to as a number. */
 enum Sign: string
@@ -55,32 +56,31 @@ enum Sign: string
     case CombingForce = 'combing-force';
     case WetThrough = 'wet-through';
 
-    public function unit(): string
+    public function unit(): Message
     {
-        return match ($this) {
-            self::WetStretch => '% of rest length',
-            self::StretchReturn => '% of stretch',
-            self::Feel => 'points from −5 (stiff) to 5 (mushy)',
-            self::Broken, self::CombCount => 'hairs',
-            self::Ends => 'splits and knots a section',
-            self::Taper => '% of the thickness at the root',
+        return Message::of('signs.units.' . match ($this) {
+            self::WetStretch => 'of-rest-length',
+            self::StretchReturn => 'of-stretch',
+            self::Feel => 'feel',
+            self::Broken, self::CombCount, self::ShedCount, self::PullCount => 'hairs',
+            self::Ends => 'ends',
+            self::Taper => 'of-the-root',
             self::StyleLife => 'days',
             self::WettingTime => 'seconds',
-            self::Soak, self::Slide => 'of 2',
+            self::Soak, self::Slide => 'of-2',
             self::DryingTime, self::WetThrough => 'minutes',
-            self::StrandDiameter => 'µm',
-            self::Length, self::TieCircumference, self::RingDiameter => 'mm',
-            self::Shrinkage => '%',
-            self::ShedCount, self::PullCount => 'hairs',
-            self::ScalpFlakes => 'points of 80',
-            self::DetanglingMinutes => 'minutes a section',
+            self::StrandDiameter => 'micrometres',
+            self::Length, self::TieCircumference, self::RingDiameter => 'millimetres',
+            self::Shrinkage => 'percent',
+            self::ScalpFlakes => 'of-80',
+            self::DetanglingMinutes => 'minutes-a-section',
             self::KnotsCut => 'knots',
-            self::WaterInHair, self::MeteredWater => '% of dry weight',
-            self::CombingForce => 'N',
-            self::Hardness => 'mg/L CaCO₃',
-            self::DewPoint => '°C',
-            default => 'points of 10',
-        };
+            self::WaterInHair, self::MeteredWater => 'of-dry-weight',
+            self::CombingForce => 'newton',
+            self::Hardness => 'hardness',
+            self::DewPoint => 'celsius',
+            default => 'of-10',
+        });
     }
 
     /** Whether the balance is to be heard in it; the others are only followed. */

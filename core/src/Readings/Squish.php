@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** A wet section with product: the sound of enough water and product. */
 final readonly class Squish implements Test
@@ -24,7 +25,7 @@ final readonly class Squish implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('points', 'Squelch', 'of 10', 0, 10),
+            new RawMeasure('points', Message::of('tests.squish.points'), 'of 10', 0, 10),
         ];
     }
 
@@ -36,7 +37,7 @@ final readonly class Squish implements Test
             Sign::Squish,
             $points,
             Sign::Squish->sd($parameters->signs),
-            $points < 5 ? 'more water before more product' : 'enough water and product',
+            $points < 5 ? Message::of('readings.squish.more-water') : Message::of('readings.squish.enough'),
         )];
     }
 }

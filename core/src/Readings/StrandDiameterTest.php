@@ -6,6 +6,7 @@ namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** The diameter of one strand, by micrometer or against a comparison. */
 final readonly class StrandDiameterTest implements Test
@@ -25,7 +26,14 @@ final readonly class StrandDiameterTest implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('micrometres', 'Diameter', 'µm', 15, 180, likely: [30, 120]),
+            new RawMeasure(
+                'micrometres',
+                Message::of('tests.strand-diameter.micrometres'),
+                'µm',
+                15,
+                180,
+                likely: [30, 120],
+            ),
         ];
     }
 
@@ -37,8 +45,7 @@ final readonly class StrandDiameterTest implements Test
             Sign::StrandDiameter,
             $micrometres,
             Sign::StrandDiameter->sd($parameters->signs),
-            StrandDiameter::fromMicrometres($micrometres)->value
-                . ' strands (fine under 60, coarse over 80 µm; common textbook bands, from memory)',
+            Message::of('readings.strand-diameter.' . StrandDiameter::fromMicrometres($micrometres)->value),
         )];
     }
 }

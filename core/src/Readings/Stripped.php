@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** The feel right after the cleanse: clean and supple, or squeaky and stripped. */
 final readonly class Stripped implements Test
@@ -24,7 +25,7 @@ final readonly class Stripped implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('points', 'Stripped', 'of 10', 0, 10),
+            new RawMeasure('points', Message::of('tests.stripped.points'), 'of 10', 0, 10),
         ];
     }
 
@@ -33,9 +34,9 @@ final readonly class Stripped implements Test
         $points = $this->number($raw, 'points');
 
         return [new MeasuredSign(Sign::Stripped, $points, Sign::Stripped->sd($parameters->signs), match (true) {
-            $points >= 7 => 'stripped: the next cleanse should be gentler',
-            $points <= 2 => 'clean and supple; a stronger cleanse would be borne',
-            default => 'clean, not stripped',
+            $points >= 7 => Message::of('readings.stripped.stripped'),
+            $points <= 2 => Message::of('readings.stripped.supple'),
+            default => Message::of('readings.stripped.clean'),
         })];
     }
 }

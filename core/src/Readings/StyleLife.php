@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** How many days the last style was good. */
 final readonly class StyleLife implements Test
@@ -24,8 +25,8 @@ final readonly class StyleLife implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('days', 'Days the style was good', 'days', 0, 60),
-            new RawMeasure('refreshes', 'Refreshes it needed', 'times', 0, 60, whole: true),
+            new RawMeasure('days', Message::of('tests.style-life.days'), 'days', 0, 60),
+            new RawMeasure('refreshes', Message::of('tests.style-life.refreshes'), 'times', 0, 60, whole: true),
         ];
     }
 
@@ -34,9 +35,9 @@ final readonly class StyleLife implements Test
         $days = $this->number($raw, 'days');
 
         return [new MeasuredSign(Sign::StyleLife, $days, Sign::StyleLife->sd($parameters->signs), match (true) {
-            $days >= 5 => 'held as a good wash-and-go does, five days or more',
-            $days >= 3 => 'held a few days',
-            default => 'fell within days: too moist, short of protein, or dry',
+            $days >= 5 => Message::of('readings.style-life.long'),
+            $days >= 3 => Message::of('readings.style-life.few-days'),
+            default => Message::of('readings.style-life.short'),
         })];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** What the wash day achieved, looked at once styled. Volume is written down; it says nothing of the balance. */
 final readonly class StyledResult implements Test
@@ -24,12 +25,12 @@ final readonly class StyledResult implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('definition', 'Definition', 'of 10', 0, 10),
-            new RawMeasure('frizz', 'Frizz', 'of 10', 0, 10),
-            new RawMeasure('clumping', 'Clumping', 'of 10', 0, 10),
-            new RawMeasure('softness', 'Softness', 'of 10', 0, 10),
-            new RawMeasure('shine', 'Shine', 'of 10', 0, 10),
-            new RawMeasure('volume', 'Volume', 'of 10', 0, 10),
+            new RawMeasure('definition', Message::of('tests.result.definition'), 'of 10', 0, 10),
+            new RawMeasure('frizz', Message::of('tests.result.frizz'), 'of 10', 0, 10),
+            new RawMeasure('clumping', Message::of('tests.result.clumping'), 'of 10', 0, 10),
+            new RawMeasure('softness', Message::of('tests.result.softness'), 'of 10', 0, 10),
+            new RawMeasure('shine', Message::of('tests.result.shine'), 'of 10', 0, 10),
+            new RawMeasure('volume', Message::of('tests.result.volume'), 'of 10', 0, 10),
         ];
     }
 
@@ -44,9 +45,9 @@ final readonly class StyledResult implements Test
                 $points,
                 $sign->sd($parameters->signs),
                 match (true) {
-                    $good => 'as it should be',
-                    $sign === Sign::Frizz => 'more than hair in balance has',
-                    default => 'less than hair in balance gives',
+                    $good => Message::of('readings.result.good'),
+                    $sign === Sign::Frizz => Message::of('readings.result.more'),
+                    default => Message::of('readings.result.less'),
                 },
             );
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** Circumference of a braid or tail at root and tip: thickness retention = (tip/root)², in %. */
 final readonly class Taper implements Test
@@ -24,8 +25,8 @@ final readonly class Taper implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('root_mm', 'Circumference at the root', 'mm', 5, 400),
-            new RawMeasure('tip_mm', 'Circumference at the tip', 'mm', 1, 400),
+            new RawMeasure('root_mm', Message::of('tests.taper.root-mm'), 'mm', 5, 400),
+            new RawMeasure('tip_mm', Message::of('tests.taper.tip-mm'), 'mm', 1, 400),
         ];
     }
 
@@ -39,12 +40,9 @@ final readonly class Taper implements Test
             $kept,
             Sign::Taper->sd($parameters->signs),
             match (true) {
-                $kept < $parameters->trim->thinBelowPercent => sprintf(
-                    'thin tips: %d %% of the hair reaches the end',
-                    (int) floor($kept),
-                ),
-                $kept < 60 => 'about half of the hair reaches the end',
-                default => 'most of the hair reaches the end',
+                $kept < $parameters->trim->thinBelowPercent => Message::of('readings.taper.thin', percent: (int) floor($kept)),
+                $kept < 60 => Message::of('readings.taper.half'),
+                default => Message::of('readings.taper.most'),
             },
         )];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** A test of the Bench: from what was typed to signs with their doubt. */
 interface Test
@@ -21,7 +22,7 @@ interface Test
     /**
      * @param array<mixed> $raw
      *
-     * @return array<string, string> by path within the raw measures: a sentence that says what to type instead
+     * @return array<string, Message> by path within the raw measures: a sentence that says what to type instead
      */
     public function problems(array $raw): array;
 
@@ -30,7 +31,7 @@ interface Test
      *
      * @param array<mixed> $raw raw measures without problems
      *
-     * @return array<string, string> by path within the raw measures: the question
+     * @return array<string, Message> by path within the raw measures: the question
      */
     public function questions(array $raw): array;
 

@@ -7,6 +7,27 @@ namespace Nagomi\Core\Readings;
 /** All tests of the Bench, in the order they are usually taken. */
 final class TestCatalogue
 {
+    /** Tests that give signs of other names than their own, or several, by test. */
+    private const GIVE = [
+        'wet-stretch' => [Sign::WetStretch, Sign::StretchReturn],
+        'broken-hairs' => [Sign::Broken],
+        'result' => [Sign::Definition, Sign::Frizz, Sign::Clumping, Sign::Softness, Sign::Shine],
+        'scalp' => [
+            Sign::ScalpFlakes, Sign::ScalpItch, Sign::ScalpOil, Sign::ScalpRedness, Sign::ScalpSoreness,
+            Sign::ScalpDryness,
+        ],
+        'scalp-at-home' => [Sign::ScalpItch, Sign::ScalpOil, Sign::ScalpSoreness, Sign::ScalpDryness],
+        'wetting' => [Sign::WettingTime, Sign::Soak, Sign::Slide],
+        'drying' => [Sign::DryingTime],
+        'density' => [Sign::TieCircumference],
+        'curl' => [Sign::Shrinkage, Sign::RingDiameter],
+        'shed-ball' => [Sign::ShedCount],
+        'pull' => [Sign::PullCount],
+        'detangling' => [Sign::DetanglingMinutes, Sign::KnotsCut],
+        'air' => [Sign::DewPoint],
+        'moisture-meter' => [Sign::MeteredWater],
+    ];
+
     /** @var array<string, Test> a test holds nothing, so one of each is enough for thousands of readings */
     private static array $tests = [];
 
@@ -19,6 +40,18 @@ final class TestCatalogue
     public static function test(string $name): ?Test
     {
         return self::tests()[$name] ?? null;
+    }
+
+    /** @return list<string> names of the tests that give any of these signs */
+    public static function giving(Sign ...$signs): array
+    {
+        return array_values(array_filter(
+            array_keys(self::tests()),
+            static fn (string $test): bool => array_filter(
+                self::GIVE[$test] ?? [Sign::tryFrom($test)],
+                static fn (?Sign $sign): bool => $sign !== null && in_array($sign, $signs, true),
+            ) !== [],
+        ));
     }
 
     /** @return array<string, Test> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /** Water in a section, by weight: wet less dry, over dry. */
 final readonly class WaterInHair implements Test
@@ -24,8 +26,8 @@ final readonly class WaterInHair implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('dry_g', 'The section dry', 'g', 0.1, 200),
-            new RawMeasure('wet_g', 'The section wet, squeezed', 'g', 0.1, 400),
+            new RawMeasure('dry_g', Message::of('tests.water-in-hair.dry-g'), 'g', 0.1, 200),
+            new RawMeasure('wet_g', Message::of('tests.water-in-hair.wet-g'), 'g', 0.1, 400),
         ];
     }
 
@@ -38,22 +40,23 @@ final readonly class WaterInHair implements Test
             Sign::WaterInHair,
             $percent,
             Sign::WaterInHair->sd($parameters->signs),
-            $percent < 40 ? 'little water: more water before more product' : 'well wetted',
+            $percent < 40 ? Message::of('readings.water-in-hair.little') : Message::of('readings.water-in-hair.well'),
         )];
     }
 
     /**
      * @param array<mixed> $raw
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function contradictions(array $raw): array
     {
         return $this->number($raw, 'wet_g') < $this->number($raw, 'dry_g')
             ? [
-                'wet_g' => 'The section wet: wet hair is no lighter than dry; type '
-                    . $this->number($raw, 'dry_g')
-                    . ' g or more.',
+                'wet_g' => Message::of(
+                    'tests.problems.wet-lighter-than-dry',
+                    least: new Figure($this->number($raw, 'dry_g')),
+                ),
             ]
             : [];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
 
 /**
  * Wet stretch: 3 to 5 wet hairs, each of known length, stretched slowly and let go.
@@ -28,9 +30,9 @@ final readonly class WetStretch implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('rest_mm', 'Rest length', 'mm', 10, 1000, likely: [30, 500]),
-            new RawMeasure('stretched_mm', 'Stretched length', 'mm', 10, 2000),
-            new RawMeasure('returned_mm', 'Returned length', 'mm', 10, 2000),
+            new RawMeasure('rest_mm', Message::of('tests.wet-stretch.rest-mm'), 'mm', 10, 1000, likely: [30, 500]),
+            new RawMeasure('stretched_mm', Message::of('tests.wet-stretch.stretched-mm'), 'mm', 10, 2000),
+            new RawMeasure('returned_mm', Message::of('tests.wet-stretch.returned-mm'), 'mm', 10, 2000),
         ];
     }
 
@@ -38,13 +40,12 @@ final readonly class WetStretch implements Test
     {
         $hairs = $raw['hairs'] ?? null;
         if (! is_array($hairs) || ! array_is_list($hairs) || $hairs === [] || count($hairs) > self::MOST_HAIRS) {
-            return ['hairs' => 'Hairs: measure 1 to 5 hairs; 3 to 5 are best.'];
+            return ['hairs' => Message::of('tests.problems.hairs')];
         }
         $problems = [];
         foreach ($hairs as $i => $hair) {
             if (! is_array($hair)) {
-                $problems["hairs.{$i}"] = 'Give each hair its rest and stretched length in mm, and its returned length or that it '
-                    . 'snapped.';
+                $problems["hairs.{$i}"] = Message::of('tests.problems.each-hair');
                 continue;
             }
             foreach ($this->problemsOfHair($hair) as $name => $problem) {
@@ -58,7 +59,7 @@ final readonly class WetStretch implements Test
     /**
      * @param array<mixed> $hair
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     private function problemsOfHair(array $hair): array
     {
@@ -78,13 +79,15 @@ final readonly class WetStretch implements Test
         }
         [$rest, $stretched, $returned] = $this->lengths($hair);
         if ($stretched < $rest) {
-            $problems['stretched_mm'] = "Stretched length: a hair does not get shorter when it is stretched; type {$rest} mm or more.";
+            $problems['stretched_mm'] = Message::of('tests.problems.shorter', least: new Figure($rest));
         } elseif ($stretched > 2.5 * $rest) {
-            $problems['stretched_mm'] = 'Stretched length: hair breaks long before it is two and a half times as long; type '
-                . 2.5 * $rest
-                . ' mm or less.';
+            $problems['stretched_mm'] = Message::of('tests.problems.too-long', most: new Figure(2.5 * $rest));
         } elseif (! $snapped && ($returned < $rest || $returned > $stretched)) {
-            $problems['returned_mm'] = "Returned length: type {$rest} mm (all the way back) to {$stretched} mm (not at all).";
+            $problems['returned_mm'] = Message::of(
+                'tests.problems.returned',
+                least: new Figure($rest),
+                most: new Figure($stretched),
+            );
         }
 
         return $problems;
@@ -100,11 +103,10 @@ final readonly class WetStretch implements Test
             if ($question !== null) {
                 $questions["hairs.{$i}.rest_mm"] = $question;
             } elseif ($percent > self::LIKELY_STRETCH_PERCENT) {
-                $questions["hairs.{$i}.stretched_mm"] = sprintf(
-                    'Stretched length: a stretch of %d %% is possible, yet far from the usual 20 to %d. '
-                        . 'Correct it, or take it in once more if it is so.',
-                    (int) round($percent),
-                    self::LIKELY_STRETCH_PERCENT,
+                $questions["hairs.{$i}.stretched_mm"] = Message::of(
+                    'tests.questions.stretch',
+                    percent: (int) round($percent),
+                    most: self::LIKELY_STRETCH_PERCENT,
                 );
             }
         }
@@ -141,9 +143,9 @@ final readonly class WetStretch implements Test
                 $returns,
                 Sign::StretchReturn->sd($parameters->signs) / sqrt(count($return)),
                 match (true) {
-                    $returns >= 95 => 'takes all of the stretch back',
-                    $returns >= 85 => 'takes most of the stretch back',
-                    default => 'keeps part of the stretch',
+                    $returns >= 95 => Message::of('readings.wet-stretch.all-back'),
+                    $returns >= 85 => Message::of('readings.wet-stretch.most-back'),
+                    default => Message::of('readings.wet-stretch.keeps-part'),
                 },
             );
         }
@@ -152,21 +154,18 @@ final readonly class WetStretch implements Test
     }
 
     /** @param list<float> $return */
-    private function meaning(float $stretch, array $return, int $snapped): string
+    private function meaning(float $stretch, array $return, int $snapped): Message
     {
         $returns = $return === [] ? null : array_sum($return) / count($return);
 
-        return match (true) {
-            $snapped > 0 && $stretch < 35 =>
-                'short stretch and a snap: too dry, too much protein, or so weak that protein is due; the '
-                    . 'history tells them apart',
-            $snapped > 0 => 'stretches and snaps: weak',
-            $returns !== null && $stretch > 55 && $returns < 85 =>
-                'long, gummy, does not come back: lacks protein or is over-moist',
-            $stretch < 30 => 'little stretch: dry, or much protein',
-            $returns !== null && $returns < 85 => 'does not come all the way back: protein may be due',
-            default => 'stretches and comes back as healthy wet hair does',
-        };
+        return Message::of('readings.wet-stretch.' . match (true) {
+            $snapped > 0 && $stretch < 35 => 'short-snap',
+            $snapped > 0 => 'snaps',
+            $returns !== null && $stretch > 55 && $returns < 85 => 'gummy',
+            $stretch < 30 => 'little',
+            $returns !== null && $returns < 85 => 'not-all-back',
+            default => 'healthy',
+        });
     }
 
     /**

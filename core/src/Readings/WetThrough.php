@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * How long the whole head takes under warm water until it is wet through. Not the test of one zone: followed only,
@@ -28,7 +29,7 @@ final readonly class WetThrough implements Test
     {
         return [new RawMeasure(
             'minutes',
-            'Until the whole head is wet through',
+            Message::of('tests.wet-through.minutes'),
             'minutes',
             0.2,
             60,
@@ -44,7 +45,7 @@ final readonly class WetThrough implements Test
             Sign::WetThrough,
             $minutes,
             Sign::WetThrough->sd($parameters->signs),
-            $minutes >= 5 ? 'slow: low porosity, oil or build-up keeps the water out' : 'takes water readily',
+            $minutes >= 5 ? Message::of('readings.wet-through.slow') : Message::of('readings.wet-through.readily'),
         )];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Readings;
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /**
  * How a clean zone takes water: the time to wet through under the spray, whether drops bead or soak, and how rough it
@@ -27,11 +28,11 @@ final readonly class Wetting implements Test
     public function rawMeasures(): array
     {
         return [
-            new RawMeasure('seconds', 'Time to wet through', 's', 0, 1800, likely: [1, 600]),
-            new RawMeasure('soak', 'Drops on it', 'of 2', 0, 2, whole: true),
+            new RawMeasure('seconds', Message::of('tests.wetting.seconds'), 's', 0, 1800, likely: [1, 600]),
+            new RawMeasure('soak', Message::of('tests.wetting.soak'), 'of 2', 0, 2, whole: true),
             new RawMeasure(
                 'slide',
-                'Fingers, tip to root',
+                Message::of('tests.wetting.slide'),
                 'of 2',
                 0,
                 2,
@@ -48,18 +49,18 @@ final readonly class Wetting implements Test
 
         return [
             new MeasuredSign(Sign::WettingTime, $seconds, Sign::WettingTime->sd($parameters->signs), match (true) {
-                $seconds >= 90 => 'slow to wet: as low porosity does',
-                $seconds <= 15 => 'wets at once: as high porosity does',
-                default => 'wets as medium porosity does',
+                $seconds >= 90 => Message::of('readings.wetting.slow'),
+                $seconds <= 15 => Message::of('readings.wetting.at-once'),
+                default => Message::of('readings.wetting.medium'),
             }),
             new MeasuredSign(
                 Sign::Soak,
                 $soak,
                 Sign::Soak->sd($parameters->signs),
                 match (true) {
-                    $soak <= 0 => 'drops bead: as on low porosity, or on build-up',
-                    $soak <= 1 => 'drops sink in slowly',
-                    default => 'drops soak in at once: as into high porosity',
+                    $soak <= 0 => Message::of('readings.wetting.beads'),
+                    $soak <= 1 => Message::of('readings.wetting.sinks'),
+                    default => Message::of('readings.wetting.soaks'),
                 },
             ),
             new MeasuredSign(
@@ -67,9 +68,9 @@ final readonly class Wetting implements Test
                 $slide,
                 Sign::Slide->sd($parameters->signs),
                 match (true) {
-                    $slide <= 0 => 'slides smoothly: the cuticle lies flat',
-                    $slide <= 1 => 'slides a little roughly',
-                    default => 'slides roughly: the cuticle is raised',
+                    $slide <= 0 => Message::of('readings.wetting.smooth'),
+                    $slide <= 1 => Message::of('readings.wetting.a-little-rough'),
+                    default => Message::of('readings.wetting.rough'),
                 },
             ),
         ];

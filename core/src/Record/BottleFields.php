@@ -57,7 +57,7 @@ final class BottleFields
         try {
             return new ContentShare($low, $typical, $high);
         } catch (InvalidArgumentException $wrong) {
-            $of->problem($name, lcfirst($wrong->getMessage()));
+            $of->refused($name, $wrong);
 
             return null;
         }

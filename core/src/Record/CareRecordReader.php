@@ -20,6 +20,7 @@ use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\PaceHistory;
+use Nagomi\Core\Wording\Message;
 
 /** Reads a care record from JSON. Either the whole record is right, or every problem is named with its path. */
 final class CareRecordReader
@@ -62,7 +63,7 @@ final class CareRecordReader
         $paces = self::paces($fields);
         $fields->nothingElse();
         $this->problems->throwIfAny();
-        $head ?? throw new InvalidRecord([new RecordProblem('head', 'give the head.')]);
+        $head ?? throw new InvalidRecord([new RecordProblem('head', Message::of('records.no-head'))]);
 
         return new CareRecord(
             $id,
@@ -111,14 +112,12 @@ final class CareRecordReader
     private function checkFormat(RecordFields $fields): void
     {
         if ($fields->string('format') !== CareRecord::FORMAT) {
-            $this->problems->add('format', 'give "' . CareRecord::FORMAT . '".');
+            $this->problems->add('format', Message::of('records.format', format: CareRecord::FORMAT));
         }
         if ($fields->integer('version', 0, PHP_INT_MIN, PHP_INT_MAX, '') !== CareRecord::VERSION) {
             $this->problems->add(
                 'version',
-                'this release reads version '
-                    . CareRecord::VERSION
-                    . '; export the record again from a release that writes it.',
+                Message::of('records.version', version: CareRecord::VERSION),
             );
         }
     }
@@ -147,7 +146,7 @@ final class CareRecordReader
         $steps = array_values(array_filter(array_map($this->step(...), $fields->objects('steps'))));
         $fields->nothingElse();
         if ($steps === [] && $this->problems->count() === $before) {
-            $fields->problem('steps', 'say at least one thing that was done.');
+            $fields->problem('steps', Message::of('records.no-step'));
         }
 
         return $this->problems->count() > $before || $date === null || $place === null
@@ -185,7 +184,7 @@ final class CareRecordReader
             return (new Step($kind, $minutes, $heat, $cleanse, $passes, $how, $tool, $millimetres, $product, $evening))
                 ->with($contents);
         } catch (InvalidArgumentException $exception) {
-            $fields->problem('', $exception->getMessage());
+            $fields->refused('', $exception);
 
             return null;
         }
@@ -207,16 +206,18 @@ final class CareRecordReader
         if ($test !== null && $moment !== null && ! in_array($moment, $test->moments(), true)) {
             $fields->problem(
                 'moment',
-                "{$name} is taken "
-                    . implode(' or ', array_map(static fn (Moment $one): string => $one->value, $test->moments()))
-                    . '.',
+                Message::of(
+                    'records.moment',
+                    test: $name,
+                    moments: array_map(static fn (Moment $one): string => $one->value, $test->moments()),
+                ),
             );
         }
         if ($test === null) {
-            $fields->problem('test', 'choose one of ' . implode(', ', array_keys(TestCatalogue::tests())) . '.');
+            $fields->problem('test', Message::of('records.one-of', choices: array_keys(TestCatalogue::tests())));
         } else {
-            foreach ($test->problems($raw) as $path => $sentence) {
-                $fields->problem('raw.' . preg_replace('/\.(\d+)/', '[$1]', $path), lcfirst($sentence));
+            foreach ($test->problems($raw) as $path => $problem) {
+                $fields->problem('raw.' . preg_replace('/\.(\d+)/', '[$1]', $path), $problem);
             }
         }
 
@@ -252,7 +253,7 @@ final class CareRecordReader
     {
         foreach (array_count_values($ids) as $id => $times) {
             if ($times > 1) {
-                $this->problems->add($list, "the id {$id} stands there {$times} times; give each its own.");
+                $this->problems->add($list, Message::of('records.id-twice', id: (string) $id, times: $times));
             }
         }
     }
@@ -273,7 +274,7 @@ final class CareRecordReader
             if (isset($seen[$what])) {
                 $this->problems->add(
                     'events',
-                    "{$day->id} is the same as {$seen[$what]}: same day, same place, same steps; give it once.",
+                    Message::of('records.same-day', id: $day->id, other: $seen[$what]),
                 );
             }
             $seen[$what] = $day->id;

@@ -6,6 +6,7 @@ namespace Nagomi\Core\Record;
 
 use Nagomi\Core\Safety\BarringSign;
 use Nagomi\Core\Safety\Clearance;
+use Nagomi\Core\Wording\Message;
 
 /** Signs that barred treatments, as they stand in a care record. */
 final class ClearanceFields
@@ -20,12 +21,12 @@ final class ClearanceFields
         $clearedOn = $cleared ? $fields->date('cleared_on') : self::nothing($fields, 'cleared_on');
         $clearedBy = $cleared ? $fields->string('cleared_by', '', 120) : self::nothing($fields, 'cleared_by');
         if ($cleared && $clearedBy === '') {
-            $fields->problem('cleared_by', 'name who cleared it.');
+            $fields->problem('cleared_by', Message::of('records.cleared-by'));
         }
         if ($clearedOn !== null && $raisedOn !== null && $clearedOn < $raisedOn) {
             $fields->problem(
                 'cleared_on',
-                'a sign is not cleared before it was raised; give a day from ' . $raisedOn->format('Y-m-d') . ' on.',
+                Message::of('records.cleared-before', day: $raisedOn->format('Y-m-d')),
             );
         }
         $byReading = $fields->boolean('by_reading');

@@ -15,11 +15,13 @@ use Nagomi\Core\Estimation\RetainedLength;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\CurlPattern;
+use Nagomi\Core\Head\StratumName;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\Rules\Rule;
+use Nagomi\Core\Planning\Rules\RuleWords;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\InvalidIngredientList;
 use Nagomi\Core\Products\ShelfBottle;
@@ -31,6 +33,7 @@ use Nagomi\Core\WashDay\DryingMethod;
 use Nagomi\Core\WashDay\StylingMethod;
 use Nagomi\Core\WashDay\TimeLimitFitter;
 use Nagomi\Core\WashDay\WashDayStep;
+use Nagomi\Core\Wording\Sentences;
 
 /** What the engine says of a record, as arrays ready to be written as JSON. */
 final readonly class EngineAnswer
@@ -45,8 +48,13 @@ final readonly class EngineAnswer
     private Plan $plan;
     private RecordPace $pace;
 
-    public function __construct(private CareRecord $record, private DateTimeImmutable $today, int $weeks = 12)
-    {
+    /** @param Sentences $sentences in whose language it answers */
+    public function __construct(
+        private CareRecord $record,
+        private DateTimeImmutable $today,
+        private Sentences $sentences,
+        int $weeks = 12,
+    ) {
         $this->pace = new RecordPace($record, $today);
         $this->trace = KalmanFilter::through($record->history(), $today);
         $this->plan = Planner::plan(
@@ -84,7 +92,7 @@ final readonly class EngineAnswer
         $strata = [];
         foreach ($this->record->head->strata as $s => $stratum) {
             $strata[] = [
-                'name' => $stratum->name,
+                'name' => $this->sentences->say(StratumName::words($stratum->name)),
                 // Today's own place among the days is after the wash that is planned for it, where there is one.
                 'now' => self::standing($this->trace->last(), $s),
                 'days' => array_map(
@@ -132,6 +140,7 @@ final readonly class EngineAnswer
                     $paced['item'],
                     $this->record->head,
                     $paced['pace'],
+                    $this->sentences,
                 ),
                 $paced,
             ),
@@ -143,7 +152,10 @@ final readonly class EngineAnswer
                 fn (Rule $rule): array => [
                     'date' => $item->date->format('Y-m-d'),
                     'rule' => $rule->key(),
-                    'sentence' => $rule->sentence($this->record->head->parameters->planning),
+                    'sentence' => $this->sentences->say(RuleWords::sentence(
+                        $rule,
+                        $this->record->head->parameters->planning,
+                    )),
                 ],
                 $item->broken,
             ), $this->plan->items)),
@@ -179,7 +191,10 @@ final readonly class EngineAnswer
                 => $told + $bottles->ofStep($step, $fitting->plan->steps, $on), $told['steps'], $fitting->plan->steps);
         }
 
-        return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $told + [
+        /** @var array<string, mixed> $said */
+        $said = $this->sentences->within($told);
+
+        return ['head' => $this->record->id, 'date' => $item?->date->format('Y-m-d')] + $said + [
             'limit_minutes' => $limitMinutes,
             'fits' => $fitting->fits,
             'changed' => $fitting->ways,
@@ -198,7 +213,7 @@ final readonly class EngineAnswer
                 $standing[$name] = ['mean' => $state->value($s, $quantity), 'sd' => $state->sd($s, $quantity)];
             }
             $strata[] = [
-                'name' => $stratum->name,
+                'name' => $this->sentences->say(StratumName::words($stratum->name)),
                 'share' => $stratum->share,
                 'target' => [
                     'moisture' => $stratum->targetMoisture(),
@@ -225,20 +240,20 @@ final readonly class EngineAnswer
             'probabilities' => CellProbabilities::ofHead($state),
             'strata' => $strata,
             'length' => $this->length(),
-            'readings' => array_map(self::check(...), $this->trace->checks),
+            'readings' => array_map($this->check(...), $this->trace->checks),
         ];
     }
 
     /** @return array<string, string|float|bool> what a reading said beside what was expected */
-    private static function check(ReadingCheck $check): array
+    private function check(ReadingCheck $check): array
     {
         return [
             'id' => $check->reading->id,
             'date' => $check->reading->date->format('Y-m-d'),
             'sign' => $check->measured->sign->value,
             'value' => $check->measured->value,
-            'unit' => $check->measured->sign->unit(),
-            'means' => $check->measured->means,
+            'unit' => $this->sentences->say($check->measured->sign->unit()),
+            'means' => $this->sentences->say($check->measured->means),
             'expected' => $check->expected,
             'expected_sd' => $check->measured->sign->isCount()
                 ? $check->expectedSd * $check->expected

@@ -10,6 +10,7 @@ use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\SectionsByWork;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Wording\Message;
 
 /** A head as it stands in a care record; null where something of it is wrong, which the problems then say. */
 final class HeadFields
@@ -74,7 +75,7 @@ final class HeadFields
         foreach (MethodQuestion::cases() as $question) {
             $choice = $fields->string($question->value, $question->choices()[0]);
             if (! in_array($choice, $question->choices(), true)) {
-                $fields->problem($question->value, 'choose one of ' . implode(', ', $question->choices()) . '.');
+                $fields->problem($question->value, Message::of('records.one-of', choices: $question->choices()));
                 $choice = $question->choices()[0];
             }
             $choices[$question->value] = $choice;

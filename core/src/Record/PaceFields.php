@@ -7,6 +7,7 @@ namespace Nagomi\Core\Record;
 use DateTimeImmutable;
 use Nagomi\Core\WashDay\DriedDay;
 use Nagomi\Core\WashDay\PaceHistory;
+use Nagomi\Core\Wording\Message;
 
 /** What was dried by the clock, and when styles came down, in a care record. */
 final class PaceFields
@@ -34,7 +35,7 @@ final class PaceFields
         $isHeavy = $fields->boolean('heavy');
         $fields->nothingElse();
         if (! in_array($by, DriedDay::WAYS, true)) {
-            $fields->problem('by', 'choose one of ' . implode(', ', DriedDay::WAYS) . '.');
+            $fields->problem('by', Message::of('records.one-of', choices: DriedDay::WAYS));
 
             return null;
         }

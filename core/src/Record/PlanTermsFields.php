@@ -16,6 +16,7 @@ use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Wording\Message;
 
 /** The terms of a season as they stand in a care record, read and written. */
 final class PlanTermsFields
@@ -72,7 +73,7 @@ final class PlanTermsFields
 
             return new PlanTerms(...$said, ...[...$spans, ...$chair, 'keepsRhythm' => $keepsRhythm]);
         } catch (InvalidArgumentException $wrong) {
-            $fields->problem('', lcfirst($wrong->getMessage()));
+            $fields->refused('', $wrong);
 
             return null;
         }
@@ -129,7 +130,7 @@ final class PlanTermsFields
         try {
             return new Occasion($kind, $from, $until, $what, $styleDay);
         } catch (InvalidArgumentException $wrong) {
-            $fields->problem('until', lcfirst($wrong->getMessage()));
+            $fields->refused('until', $wrong);
 
             return null;
         }
@@ -166,7 +167,7 @@ final class PlanTermsFields
 
             return new FixedWashDay($date, $choice, $reason, $by);
         } catch (InvalidArgumentException $wrong) {
-            $fields->problem('reason', lcfirst($wrong->getMessage()));
+            $fields->refused('reason', $wrong);
 
             return null;
         }
@@ -175,10 +176,10 @@ final class PlanTermsFields
     private static function checkChoices(RecordFields $fields, ?StepKind $protein, ?string $preWash): void
     {
         if ($protein !== null && ! $protein->isProtein()) {
-            $fields->problem('protein', 'choose one of mild-protein, strong-protein.');
+            $fields->problem('protein', Message::of('records.one-of', choices: ['mild-protein', 'strong-protein']));
         }
         if ($preWash !== null && ! in_array($preWash, ['oil', 'conditioner', 'mix'], true)) {
-            $fields->problem('pre_wash', 'choose one of oil, conditioner, mix.');
+            $fields->problem('pre_wash', Message::of('records.one-of', choices: ['oil', 'conditioner', 'mix']));
         }
     }
 

@@ -6,7 +6,11 @@ namespace Nagomi\Core\Record;
 
 use BackedEnum;
 use DateTimeImmutable;
+use InvalidArgumentException;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\Refusal;
 
 /** One object of a record, read field by field; what is wrong is collected with its path and reading goes on. */
 final class RecordFields
@@ -27,9 +31,15 @@ final class RecordFields
         return $this->path === '' ? $name : "{$this->path}.{$name}";
     }
 
-    public function problem(string $name, string $sentence): void
+    public function problem(string $name, Message $instead): void
     {
-        $this->problems->add($name === '' ? $this->path : $this->at($name), $sentence);
+        $this->problems->add($name === '' ? $this->path : $this->at($name), $instead);
+    }
+
+    /** What a value of the trade says of itself that it is not. */
+    public function refused(string $name, InvalidArgumentException $why): void
+    {
+        $this->problem($name, $why instanceof Refusal ? $why->saying() : Message::asItIs($why->getMessage()));
     }
 
     private function value(string $name): mixed
@@ -43,7 +53,7 @@ final class RecordFields
     {
         $value = $this->value($name) ?? $default;
         if (! is_string($value) || mb_strlen($value) > $most) {
-            $this->problem($name, "give a text of at most {$most} characters.");
+            $this->problem($name, Message::of('records.text', most: $most));
 
             return $default;
         }
@@ -55,7 +65,7 @@ final class RecordFields
     {
         $value = $this->value($name);
         if (! is_string($value) || preg_match('/^[A-Za-z0-9._-]{1,64}$/', $value) !== 1) {
-            $this->problem($name, 'give 1 to 64 letters, digits, dots, dashes or underscores.');
+            $this->problem($name, Message::of('records.id'));
 
             return '';
         }
@@ -67,7 +77,10 @@ final class RecordFields
     {
         $value = $this->value($name) ?? $default;
         if ((! is_int($value) && ! is_float($value)) || is_nan((float) $value) || $value < $least || $value > $most) {
-            $this->problem($name, "give a number of {$least} to {$most} {$unit}.");
+            $this->problem(
+                $name,
+                Message::of('records.number', least: new Figure($least), most: new Figure($most), unit: $unit),
+            );
 
             return $default;
         }
@@ -79,7 +92,7 @@ final class RecordFields
     {
         $value = $this->value($name) ?? $default;
         if (! is_int($value) || $value < $least || $value > $most) {
-            $this->problem($name, "give a whole number of {$least} to {$most} {$unit}.");
+            $this->problem($name, Message::of('records.whole-number', least: $least, most: $most, unit: $unit));
 
             return $default;
         }
@@ -91,7 +104,7 @@ final class RecordFields
     {
         $value = $this->value($name) ?? $default;
         if (! is_bool($value)) {
-            $this->problem($name, 'give true or false.');
+            $this->problem($name, Message::of('records.boolean'));
 
             return $default;
         }
@@ -117,12 +130,10 @@ final class RecordFields
         if ($case === null) {
             $this->problem(
                 $name,
-                'choose one of '
-                    . implode(
-                        ', ',
-                        array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()),
-                    )
-                    . '.',
+                Message::of('records.one-of', choices: array_map(
+                    static fn (BackedEnum $case): string => (string) $case->value,
+                    $enum::cases(),
+                )),
             );
         }
 
@@ -134,7 +145,7 @@ final class RecordFields
         $value = $this->value($name);
         $date = is_string($value) ? Calendar::day($value) : null;
         if ($date === null || $date->format('Y') < '1990' || $date->format('Y') > '2100') {
-            $this->problem($name, 'give a day that exists, from 1990 to 2100, written as 2027-01-09.');
+            $this->problem($name, Message::of('records.day'));
 
             return null;
         }
@@ -154,7 +165,7 @@ final class RecordFields
         $strings = [];
         foreach ($this->items($name) as $i => $value) {
             if (! is_string($value)) {
-                $this->problem("{$name}[{$i}]", 'give a text.');
+                $this->problem("{$name}[{$i}]", Message::of('records.any-text'));
             }
             $strings[] = is_string($value) ? $value : '';
         }
@@ -169,7 +180,7 @@ final class RecordFields
         foreach ($this->strings($name) as $i => $value) {
             $date = Calendar::day($value);
             if ($date === null) {
-                $this->problem("{$name}[{$i}]", 'give a day that exists, written as 2027-01-09.');
+                $this->problem("{$name}[{$i}]", Message::of('records.any-day'));
             } else {
                 $dates[] = $date;
             }
@@ -193,7 +204,7 @@ final class RecordFields
     {
         $value = $this->value($name) ?? [];
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            $this->problem($name, 'give an object with named fields.');
+            $this->problem($name, Message::of('records.object'));
             $value = [];
         }
 
@@ -226,7 +237,7 @@ final class RecordFields
         $objects = [];
         foreach ($this->items($name) as $i => $value) {
             if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-                $this->problem("{$name}[{$i}]", 'give an object with named fields.');
+                $this->problem("{$name}[{$i}]", Message::of('records.object'));
                 $value = [];
             }
             $objects[] = new self($value, $this->at("{$name}[{$i}]"), $this->problems);
@@ -240,7 +251,7 @@ final class RecordFields
     {
         $value = $this->value($name) ?? [];
         if (! is_array($value) || ! array_is_list($value)) {
-            $this->problem($name, 'give a list.');
+            $this->problem($name, Message::of('records.list'));
 
             return [];
         }
@@ -252,7 +263,7 @@ final class RecordFields
     public function nothingElse(): void
     {
         foreach (array_diff_key($this->values, $this->asked) as $name => $value) {
-            $this->problem((string) $name, 'is not a field of this record; leave it out.');
+            $this->problem((string) $name, Message::of('records.unknown-field'));
         }
     }
 }

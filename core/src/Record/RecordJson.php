@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Record;
 
 use JsonException;
+use Nagomi\Core\Wording\Message;
 
 /** The JSON of a care record, taken apart within its limits. */
 final class RecordJson
@@ -20,16 +21,18 @@ final class RecordJson
     {
         if (strlen($json) > self::MOST_BYTES) {
             throw new InvalidRecord([
-                new RecordProblem('', 'the file is larger than 5 MB; a care record of one head is far smaller.'),
+                new RecordProblem('', Message::of('records.too-large')),
             ]);
         }
         try {
             $decoded = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $exception) {
-            throw new InvalidRecord([new RecordProblem('', 'this is not JSON: ' . $exception->getMessage() . '.')]);
+            throw new InvalidRecord(
+                [new RecordProblem('', Message::of('records.no-json', why: $exception->getMessage()))],
+            );
         }
         if (! is_array($decoded) || array_is_list($decoded)) {
-            throw new InvalidRecord([new RecordProblem('', 'give one JSON object that holds the record.')]);
+            throw new InvalidRecord([new RecordProblem('', Message::of('records.no-object'))]);
         }
 
         return $decoded;

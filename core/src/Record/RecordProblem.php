@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
+use Nagomi\Core\Wording\Message;
+
 /** One thing wrong with a record: where, and what to put there instead. */
 final readonly class RecordProblem
 {
     public function __construct(
         public string $path,
-        public string $sentence,
+        public Message $instead,
     ) {
     }
 
-    public function __toString(): string
+    /** Where it is and what to put there, in one line. */
+    public function line(): Message
     {
-        return "{$this->path}: {$this->sentence}";
+        return Message::of('records.line', path: $this->path, instead: $this->instead);
     }
 }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
+use Nagomi\Core\Wording\Message;
+
 /** Collects what is wrong while a record is read. */
 final class RecordProblems
 {
     /** @var list<RecordProblem> */
     private array $found = [];
 
-    public function add(string $path, string $sentence): void
+    public function add(string $path, Message $instead): void
     {
-        $this->found[] = new RecordProblem($path, $sentence);
+        $this->found[] = new RecordProblem($path, $instead);
     }
 
     public function count(): int

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Record;
 use Nagomi\Core\Estimation\StylistBias;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Message;
 
 /** What a care record says of the salon it is from, as far as it bears on one head. */
 final class SalonFields
@@ -46,7 +47,7 @@ final class SalonFields
         $air = [];
         foreach ($days->names() as $day) {
             if (Calendar::day("2028-{$day}") === null) {
-                $days->problem($day, 'give a day of the year that exists, written as 01-31.');
+                $days->problem($day, Message::of('records.day-of-year'));
             }
             $air[$day] = $days->number($day, 50, 0, 100, '%');
         }

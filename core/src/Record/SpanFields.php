@@ -52,7 +52,7 @@ final class SpanFields
         try {
             return new Programme($kind, $from, $until);
         } catch (InvalidArgumentException $wrong) {
-            $fields->problem('until', lcfirst($wrong->getMessage()));
+            $fields->refused('until', $wrong);
 
             return null;
         }
@@ -77,7 +77,7 @@ final class SpanFields
         try {
             return new Wish($kind, $from, $until, $what, $days);
         } catch (InvalidArgumentException $wrong) {
-            $fields->problem('kind', lcfirst($wrong->getMessage()));
+            $fields->refused('kind', $wrong);
 
             return null;
         }

@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\WeekTime;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Wording\Message;
 
 /** The time there is by weekday as it stands in a care record: minutes by mon to sun, 0 where hair is not washed. */
 final class WeekFields
@@ -25,7 +26,7 @@ final class WeekFields
         try {
             return new WeekTime($minutes);
         } catch (InvalidArgumentException $wrong) {
-            $fields->problem('', lcfirst($wrong->getMessage()));
+            $fields->refused('', $wrong);
 
             return new WeekTime();
         }
@@ -38,7 +39,7 @@ final class WeekFields
         foreach ($fields->names() as $name) {
             $minutes = $fields->integer($name, 60, Head::LEAST_MINUTES_LIMIT, WeekTime::MOST_MINUTES, 'minutes');
             if (Calendar::day($name) === null) {
-                $fields->problem($name, 'give a day that exists, such as 2026-02-28.');
+                $fields->problem($name, Message::of('records.any-day'));
                 continue;
             }
             $dates[$name] = $minutes;

@@ -9,6 +9,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
+use Nagomi\Core\Wording\Message;
 
 /** The zones of a head as they stand in a care record, read and written. */
 final class ZoneFields
@@ -28,13 +29,13 @@ final class ZoneFields
             if ($where !== null && $part !== null && $porosity !== null && $strand !== null) {
                 $key = "{$where->value} {$part->value}";
                 if (isset($parts[$key])) {
-                    $zone->problem('', "the {$part->value} part of {$where->value} stands there twice; give it once.");
+                    $zone->problem('', Message::of('records.zone-twice', part: $part->value, zone: $where->value));
                 }
                 $parts[$key] = new ZonePart($where, $part, $porosity, $strand, $treated);
             }
         }
         if ($parts === [] && $problems->count() === $before) {
-            $fields->problem('zones', 'give at least one zone.');
+            $fields->problem('zones', Message::of('records.no-zone'));
         }
 
         return $problems->count() > $before ? [] : array_values($parts);

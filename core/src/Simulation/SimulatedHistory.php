@@ -26,11 +26,13 @@ final readonly class SimulatedHistory
      * @param list<array{
      *     moisture: float, protein: float, washable: float, stubborn: float, wear: float,
      * }> $truth by stratum, as it was at the end
+     * @param VirtualHead $virtual the head itself, so that its life can go on from there
      */
     private function __construct(
         public array $washDays,
         public array $readings,
         public array $truth,
+        public VirtualHead $virtual,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class SimulatedHistory
      * @param string                 $key makes the ids of this history's entries its own
      * @param non-empty-list<string> $by  who reads; as often as she stands there
      * @param array<string, float>   $air a weather station's daily humidity in %, by day of the year; [] for none
+     * @param DateTimeImmutable|null $grown the day on which the hair is as long as the head says; null: at the end
      */
     public static function play(
         Head $head,
@@ -48,6 +51,7 @@ final readonly class SimulatedHistory
         string $key,
         array $by,
         array $air = [],
+        ?DateTimeImmutable $grown = null,
     ): self {
         $starts = [$habits->startMoisture, $habits->startProtein, $habits->startBuildUp, $habits->startWear];
         $virtual = new VirtualHead($head, $chance, ...$starts);
@@ -69,7 +73,7 @@ final readonly class SimulatedHistory
                 $readings[] = $reading($test, $raw, Moment::BeforeCleansing);
             }
             if ($inSalon && $wash % self::MEASURED_EVERY_WASH_DAYS === 0) {
-                $length = self::measuredMm($head, (int) $date->diff($until)->days, $chance);
+                $length = self::measuredMm($head, (int) $date->diff($grown ?? $until)->days, $chance);
                 $readings[] = $reading('length', ['length_mm' => $length], Moment::BeforeCleansing);
             }
             $steps = self::steps($head, $habits, $wash, $chance);
@@ -84,11 +88,11 @@ final readonly class SimulatedHistory
             $next = $day + max(2, $gap);
         }
 
-        return new self($washDays, $readings, $virtual->truth);
+        return new self($washDays, $readings, $virtual->truth, $virtual);
     }
 
     /** Somewhat less is kept than grows; the tape is off by some millimetres either way. */
-    private static function measuredMm(Head $head, int $daysLeft, SeededRandom $chance): float
+    public static function measuredMm(Head $head, int $daysLeft, SeededRandom $chance): float
     {
         return max(10.0, round($head->lengthMm - self::KEPT_MM_A_DAY * $daysLeft + $chance->normal(0, 5)));
     }

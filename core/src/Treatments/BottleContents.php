@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Treatments;
 
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** What the bottle of a step holds that matters to hair, as read off its list of ingredients. */
 final readonly class BottleContents
@@ -19,7 +20,7 @@ final readonly class BottleContents
      * @param array<string, ContentShare> $shares by {@see Content} value; what is left out, it has nothing of
      * @param int|null $labelMinutes how long it sits at most, by its label; null where that does not say
      *
-     * @throws InvalidArgumentException for a name that is no content, or minutes outside 1 to 720
+     * @throws RefusedInput for a name that is no content, or minutes outside 1 to 720
      */
     public function __construct(array $shares, public ?int $labelMinutes = null)
     {
@@ -29,10 +30,10 @@ final readonly class BottleContents
         }
         $strange = array_diff_key($shares, $all);
         if ($strange !== []) {
-            throw new InvalidArgumentException('Contents: choose of ' . implode(', ', array_keys($all)) . '.');
+            throw new RefusedInput(Message::of('refusals.contents', choices: array_keys($all)));
         }
         if ($labelMinutes !== null && ($labelMinutes < 1 || $labelMinutes > self::MOST_LABEL_MINUTES)) {
-            throw new InvalidArgumentException('Label: give 1 to 720 minutes.');
+            throw new RefusedInput(Message::of('refusals.label-minutes', most: self::MOST_LABEL_MINUTES));
         }
         $this->shares = $all;
     }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Treatments;
 
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** How much of a bottle does one thing, in % by weight: what it probably is, between bounds that are sure. */
 final readonly class ContentShare
 {
-    /** @throws InvalidArgumentException unless 0 ≤ low ≤ typical ≤ high ≤ 100 */
+    /** @throws RefusedInput unless 0 ≤ low ≤ typical ≤ high ≤ 100 */
     public function __construct(
         public float $lowPercent,
         public float $typicalPercent,
@@ -19,9 +20,7 @@ final readonly class ContentShare
             ! ($lowPercent >= 0.0 && $lowPercent <= $typicalPercent)
                 || ! ($typicalPercent <= $highPercent && $highPercent <= 100.0)
         ) {
-            throw new InvalidArgumentException(
-                'Share: give the least, the typical and the most in % by weight, rising from 0 to 100.',
-            );
+            throw new RefusedInput(Message::of('refusals.content-share'));
         }
     }
 

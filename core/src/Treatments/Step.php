@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Treatments;
 
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** One step of a wash day: what was done, for how long, with heat or without. */
 final readonly class Step
@@ -23,7 +25,7 @@ final readonly class Step
      * @param BottleContents|null $contents what its bottle holds; null: not known, so as usual
      * @param float|null  $millimetres trim: length cut, 0 to 1000 mm
      *
-     * @throws InvalidArgumentException where a value is missing or outside its range
+     * @throws RefusedInput where a value is missing or outside its range
      */
     public function __construct(
         public StepKind $kind,
@@ -44,35 +46,44 @@ final readonly class Step
         $this->checkEvening();
     }
 
-    /** @throws InvalidArgumentException */
+    /** @throws RefusedInput */
     private function checkMinutesAndPasses(): void
     {
         [$kind, $minutes] = [$this->kind, $this->minutes];
         if ($minutes === null && $kind->needsMinutes()) {
-            throw new InvalidArgumentException("Minutes: say how long the {$kind->value} took, 0.5 to 720 minutes.");
+            throw new RefusedInput(Message::of(
+                'refusals.step.how-long',
+                kind: $kind->value,
+                least: new Figure(self::LEAST_MINUTES),
+                most: new Figure(self::MOST_MINUTES),
+            ));
         }
         if (
             $minutes !== null && (is_nan($minutes) || $minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES)
         ) {
-            throw new InvalidArgumentException('Minutes: give 0.5 to 720 minutes.');
+            throw new RefusedInput(Message::of(
+                'refusals.step.minutes',
+                least: new Figure(self::LEAST_MINUTES),
+                most: new Figure(self::MOST_MINUTES),
+            ));
         }
         if ($this->passes < 1 || $this->passes > self::MOST_PASSES) {
-            throw new InvalidArgumentException('Passes: give 1 to 3.');
+            throw new RefusedInput(Message::of('refusals.step.passes', most: self::MOST_PASSES));
         }
         if (($this->cleanse !== null) !== ($kind === StepKind::Cleanse)) {
-            throw new InvalidArgumentException('Cleanse: a cleansing step, and no other, says what it cleansed with.');
+            throw new RefusedInput(Message::of('refusals.step.cleanse'));
         }
     }
 
-    /** @throws InvalidArgumentException */
+    /** @throws RefusedInput */
     private function checkEvening(): void
     {
         if ($this->eveningBefore && $this->kind !== StepKind::PreWash) {
-            throw new InvalidArgumentException('Evening before: only a pre-wash is put on then.');
+            throw new RefusedInput(Message::of('refusals.step.evening'));
         }
     }
 
-    /** @throws InvalidArgumentException */
+    /** @throws RefusedInput */
     private function checkHow(): void
     {
         $hows = match ($this->kind) {
@@ -84,34 +95,25 @@ final readonly class Step
             default => [],
         };
         if ($hows !== [] ? ! in_array($this->how, $hows, true) : $this->how !== null) {
-            throw new InvalidArgumentException(
-                'How: '
-                    . (
-                        $hows === []
-                            ? "leave it out for {$this->kind->value}."
-                            : 'choose one of ' . implode(', ', $hows) . '.'
-                    ),
-            );
+            throw new RefusedInput($hows === []
+                ? Message::of('refusals.step.no-how', kind: $this->kind->value)
+                : Message::of('refusals.step.how', choices: $hows));
         }
     }
 
-    /** @throws InvalidArgumentException */
+    /** @throws RefusedInput */
     private function checkToolAndCut(): void
     {
         [$kind, $tool, $millimetres] = [$this->kind, $this->tool, $this->millimetres];
         if ($kind === StepKind::Detangle ? ! in_array($tool, ['fingers', 'comb', 'brush'], true) : $tool !== null) {
-            throw new InvalidArgumentException(
-                'Tool: choose fingers, comb or brush for detangling, and leave it out elsewhere.',
-            );
+            throw new RefusedInput(Message::of('refusals.step.tool'));
         }
         if (
             $kind === StepKind::Trim
                 ? $millimetres === null || is_nan($millimetres) || $millimetres < 0.5 || $millimetres > 1000
                 : $millimetres !== null
         ) {
-            throw new InvalidArgumentException(
-                'Millimetres: say how much a trim cut, 0.5 to 1000 mm, and leave it out elsewhere.',
-            );
+            throw new RefusedInput(Message::of('refusals.step.millimetres'));
         }
     }
 
@@ -130,7 +132,7 @@ final readonly class Step
     /**
      * The same step in so many minutes.
      *
-     * @throws InvalidArgumentException for minutes outside 0.5 to 720
+     * @throws RefusedInput for minutes outside 0.5 to 720
      */
     public function lasting(float $minutes): self
     {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nagomi\Core\Treatments;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** What was done to a head on one day, in the order it was done. */
 final readonly class WashDay
@@ -14,7 +15,7 @@ final readonly class WashDay
      * @param list<Step> $steps       at least one
      * @param bool       $approximate the date comes from memory; its effect is taken with more doubt
      *
-     * @throws InvalidArgumentException without a step
+     * @throws RefusedInput without a step
      */
     public function __construct(
         public string $id,
@@ -24,7 +25,7 @@ final readonly class WashDay
         public bool $approximate = false,
     ) {
         if ($steps === []) {
-            throw new InvalidArgumentException('Steps: say at least one thing that was done.');
+            throw new RefusedInput(Message::of('refusals.no-step'));
         }
     }
 
@@ -33,7 +34,7 @@ final readonly class WashDay
      *
      * @param list<Step> $steps at least one
      *
-     * @throws InvalidArgumentException without a step
+     * @throws RefusedInput without a step
      */
     public function done(array $steps): self
     {

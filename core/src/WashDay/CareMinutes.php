@@ -22,8 +22,11 @@ final class CareMinutes implements OptionMinutes
     /** @var WeakMap<WashOption, float> asked again and again of the same ways */
     private readonly WeakMap $byChoice;
 
-    /** @var WeakMap<WashOption, float> minutes of detangling, on a usual day */
-    private readonly WeakMap $detangling;
+    /** @var array<string, float> and of others like them, by name */
+    private array $byName = [];
+
+    /** @var array<string, float> minutes of detangling, on a usual day, by name of the way */
+    private array $detangling = [];
 
     /** @var array<string, self> on days that are not as usual, by gap and take-down */
     private array $others = [];
@@ -34,12 +37,11 @@ final class CareMinutes implements OptionMinutes
     public function __construct(private readonly Pace $pace)
     {
         $this->byChoice = new WeakMap();
-        $this->detangling = new WeakMap();
     }
 
     public function of(WashOption $choice, Head $head): float
     {
-        return $this->byChoice[$choice] ??= $this->built($choice, $head);
+        return $this->byChoice[$choice] ??= $this->byName[$choice->name()] ??= $this->built($choice, $head);
     }
 
     public function on(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
@@ -58,7 +60,7 @@ final class CareMinutes implements OptionMinutes
         $gapTimes = DetanglingDay::gapTimes($head, $daysSince);
         $more = $this->times["{$gapTimes} {$isTakenDown}"] ??= $this->times($gapTimes, $isTakenDown) - 1;
 
-        return $more <= 0 ? 0.0 : $more * ($this->detangling[$choice] ??= $this->detangles($choice, $head));
+        return $more <= 0 ? 0.0 : $more * ($this->detangling[$choice->name()] ??= $this->detangles($choice, $head));
     }
 
     /** How many times as long detangling takes on such a day. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nagomi\Core\WashDay;
 
 use DateTimeImmutable;
-use InvalidArgumentException;
+use Nagomi\Core\Wording\Figure;
+use Nagomi\Core\Wording\Message;
+use Nagomi\Core\Wording\RefusedInput;
 
 /** How long one drying, or one stage of it, really took. */
 final readonly class DriedDay
@@ -21,7 +23,7 @@ final readonly class DriedDay
      * @param float  $minutes 0.5 to 1440
      * @param bool   $isHeavy much that keeps water in was left on the hair
      *
-     * @throws InvalidArgumentException for another way, or minutes outside 0.5 to 1440
+     * @throws RefusedInput for another way, or minutes outside 0.5 to 1440
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -30,10 +32,14 @@ final readonly class DriedDay
         public bool $isHeavy = false,
     ) {
         if (! in_array($by, self::WAYS, true)) {
-            throw new InvalidArgumentException('Dried by: choose of ' . implode(', ', self::WAYS) . '.');
+            throw new RefusedInput(Message::of('refusals.dried-by', choices: self::WAYS));
         }
         if (is_nan($minutes) || $minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES) {
-            throw new InvalidArgumentException('Minutes of drying: give 0.5 to 1440.');
+            throw new RefusedInput(Message::of(
+                'refusals.drying-minutes',
+                least: new Figure(self::LEAST_MINUTES),
+                most: new Figure(self::MOST_MINUTES),
+            ));
         }
     }
 }

@@ -6,19 +6,11 @@ namespace Nagomi\Core\WashDay;
 
 use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Safety\Caution;
+use Nagomi\Core\Wording\Message;
 
 /** How hair is dried at the end of a wash day, as steps. */
 final class DryingSteps
 {
-    private const BY = [
-        'air' => 'air-dry',
-        'fan' => 'before a fan, cool',
-        'diffuse' => 'with the diffuser, medium or low, to 80 or 90 %',
-        'diffuse-high' => 'with the diffuser on high, the roots first',
-        'diffuse-medium' => 'with the diffuser on medium, to 80 or 90 %',
-        'diffuse-cool' => 'with the diffuser on cool, to the end',
-        'hood' => 'under the hood, stepped down from warm to cool: a third warm, a third medium, a third cool',
-    ];
     private const HEATED = ['diffuse', 'diffuse-high', 'diffuse-medium', 'hood'];
 
     /** @return list<WashDayStep> none where hair leaves damp */
@@ -45,7 +37,7 @@ final class DryingSteps
         return new WashDayStep(
             WashStepKind::Dry,
             'dry',
-            'Dry ' . self::BY[$by],
+            Message::of("wash-day.dry.{$by}"),
             $isHeld ? $minutes : $parameters->handsMinutes['dry'],
             $isHeld ? $spread : $parameters->spread['hands'],
             waitingMinutes: $isHeld ? 0.0 : $minutes,

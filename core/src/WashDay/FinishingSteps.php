@@ -10,21 +10,13 @@ use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Safety\Caution;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Wording\Message;
 
 /**
  * What is done after the last rinse, until the tools are clean. Common practice, no source, where nothing else is said.
  */
 final readonly class FinishingSteps
 {
-    private const STYLING = [
-        'rake' => 'Rake and smooth', 'coils' => 'Finger coils', 'twists' => 'Twists', 'braids' => 'Braids',
-        'knots' => 'Knots', 'not-today' => 'Styled on the day after',
-    ];
-    private const FOR_THE_NIGHT = [
-        'satin' => 'For the night: satin or silk, tied up loosely.',
-        'cotton' => 'For the night on cotton: in loose plaits, as it rubs.',
-    ];
-
     private WashDayParameters $usual;
 
     public function __construct(private Head $head)
@@ -37,7 +29,7 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Squeeze,
             'squeeze',
-            'Squeeze with a cotton shirt or microfibre, never rub',
+            Message::of('wash-day.squeeze'),
             $this->usual->handsMinutes['squeeze'],
         );
     }
@@ -47,7 +39,7 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Wrap,
             'wrap',
-            'Wrap in a cotton shirt or microfibre',
+            Message::of('wash-day.wrap'),
             $this->usual->handsMinutes['wrap'],
             waitingMinutes: $this->usual->waitMinutes['wrap'],
         );
@@ -58,9 +50,9 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::LeaveIn,
             'leave-in',
-            'Leave-in on '
-                . ($this->head->method->says(MethodQuestion::StylingOn, 'damp') ? 'damp' : 'dripping')
-                . ' hair',
+            Message::of($this->head->method->says(MethodQuestion::StylingOn, 'damp')
+                ? 'wash-day.leave-in.damp'
+                : 'wash-day.leave-in.dripping'),
             $this->usual->handsMinutes['leave-in'],
             uses: ProductKind::of($step),
             books: $step,
@@ -72,7 +64,7 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Seal,
             'seal',
-            'Seal with oil or butter',
+            Message::of('wash-day.seal'),
             $this->usual->handsMinutes['seal'],
             uses: ProductKind::of($step),
             books: $step,
@@ -84,7 +76,7 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::ScalpOil,
             'scalp-oil',
-            'Scalp oil or spray along the partings, a little',
+            Message::of('wash-day.scalp-oil'),
             $this->usual->handsMinutes['scalp-oil'],
             uses: ProductKind::of($step),
             watch: [Caution::EssentialOils->sentence()],
@@ -98,9 +90,9 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Mist,
             'mist',
-            'Mist what has begun to dry',
+            Message::of('wash-day.mist'),
             $this->usual->handsMinutes['mist'],
-            watch: ['Water only; eyes and ears covered.'],
+            watch: [Message::of('wash-day.watch.water-only')],
         );
     }
 
@@ -110,14 +102,14 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Style,
             'style',
-            self::STYLING[$styling->value] . ', water with every product',
+            Message::of("wash-day.style.{$styling->value}"),
             $times * $this->sections() * $styling->minutesASection($this->usual),
             $this->usual->spread['style'],
             bySection: true,
             uses: ProductKind::Styler,
             watch: [
-                ...$this->head->tenderEdges ? ['Tender at the edges: no tension, the hairline stays loose.'] : [],
-                self::FOR_THE_NIGHT[$this->head->method->choice(MethodQuestion::Night)],
+                ...$this->head->tenderEdges ? [Message::of('wash-day.watch.no-tension')] : [],
+                Message::of('wash-day.for-the-night.' . $this->head->method->choice(MethodQuestion::Night)),
             ],
             sections: $this->sections(),
         );
@@ -129,11 +121,11 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Style,
             'style-lock',
-            'Second styler to lock it: smooth over, scrunch out the excess',
+            Message::of('wash-day.style-lock'),
             $this->sections() * $this->usual->sectionMinutes['locking'],
             bySection: true,
             uses: ProductKind::Styler,
-            watch: ['In the palms with water first; what turns white and flakes does not go with the first.'],
+            watch: [Message::of('wash-day.watch.in-the-palms')],
             sections: $this->sections(),
         );
     }
@@ -143,7 +135,7 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::BreakCast,
             'break-cast',
-            'Scrunch the cast out, only when fully dry',
+            Message::of('wash-day.break-cast'),
             $this->usual->handsMinutes['break-cast'],
         );
     }
@@ -155,9 +147,9 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Trim,
             'trim',
-            'Trim with sharp shears, ' . ($isStretched ? 'on stretched hair' : 'while it is detangled'),
+            Message::of($isStretched ? 'wash-day.trim.stretched' : 'wash-day.trim.detangling'),
             $this->usual->handsMinutes['trim'],
-            watch: ['Knots, splits and thin tips first; shape only as agreed.'],
+            watch: [Message::of('wash-day.watch.trim')],
             books: $step,
         );
     }
@@ -167,10 +159,10 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Tools,
             'tools',
-            'Clean and disinfect combs, brushes and clips',
+            Message::of('wash-day.tools'),
             $this->usual->handsMinutes['tools'],
             waitingMinutes: $this->usual->waitMinutes['tools'],
-            watch: ['The full contact time of a registered disinfectant, before the next head; wipe the floor dry.'],
+            watch: [Message::of('wash-day.watch.disinfectant')],
             afterClient: true,
         );
     }

@@ -10,6 +10,7 @@ use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Safety\Caution;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Wording\Message;
 
 /**
  * What is done before the water: take-down, pre-wash, parting; and detangling whenever it is done. Common practice, no
@@ -17,10 +18,6 @@ use Nagomi\Core\Treatments\Step;
  */
 final readonly class PreparingSteps
 {
-    private const PRE_WASH = [
-        'oil' => 'Pre-wash oil', 'conditioner' => 'Conditioner as a pre-wash', 'mix' => 'Pre-wash mix',
-    ];
-
     private WashDayParameters $usual;
 
     public function __construct(private Head $head, private Pace $pace)
@@ -33,7 +30,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::Ready,
             'ready',
-            'Set up and look at scalp and hair',
+            Message::of('wash-day.ready'),
             $this->usual->handsMinutes['ready'],
             watch: [Caution::Refer->sentence()],
         );
@@ -45,12 +42,12 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::TakeDown,
             'take-down',
-            'Take the old style down, oil on what is matted',
+            Message::of('wash-day.take-down'),
             $minutes,
             $this->usual->spread['detangle'],
             watch: [
-                'From the ends upward; what has grown together is oiled and left a while, never pulled.',
-                ...$this->atTheEdges('no pulling at the hairline; what does not come loose is oiled and waited for.'),
+                Message::of('wash-day.watch.take-down'),
+                ...$this->atTheEdges('wash-day.watch.edges-take-down'),
             ],
         );
     }
@@ -62,13 +59,11 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::PreWash,
             'pre-wash',
-            self::PRE_WASH[$step->how ?? 'mix'] . ': ends first, keep off the scalp',
+            Message::of('wash-day.pre-wash.' . ($step->how ?? 'mix')),
             $this->usual->handsMinutes['pre-wash'],
             waitingMinutes: $step->minutes ?? $least,
             uses: ProductKind::of($step),
-            watch: [$step->how === 'oil'
-                ? '1 to 2 mL are plenty: more needs more shampoo.'
-                : 'Under a cap, so that it does not dry in.'],
+            watch: [Message::of($step->how === 'oil' ? 'wash-day.watch.oil' : 'wash-day.watch.under-a-cap')],
             books: $step,
             // Planned shorter than the trade says, it was planned so for a reason.
             leastMinutes: min($step->minutes ?? $least, $least),
@@ -81,7 +76,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::PreWash,
             'pre-wash-before',
-            'Put on the evening before: skip this where it was not',
+            Message::of('wash-day.pre-wash-before'),
             0.0,
             books: $step,
         );
@@ -92,9 +87,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::Part,
             'section',
-            $this->head->sections === 1
-                ? 'Leave the hair in one section, clipped back'
-                : "Part into {$this->head->sections} sections, clip each",
+            Message::of('wash-day.part', count: $this->head->sections),
             $this->head->sections * $this->usual->sectionMinutes['section'],
             beside: true,
             bySection: true,
@@ -107,17 +100,17 @@ final readonly class PreparingSteps
     {
         $isDry = $when === 'dry-with-oil';
         $watch = [
-            ...$this->atTheEdges('no pulling, loosen the clip.'),
-            'Water before more product; massage a knot apart, snip it last.',
+            ...$this->atTheEdges('wash-day.watch.edges-detangling'),
+            Message::of('wash-day.watch.detangling'),
         ];
         if (! $isDry && $this->head->method->says(MethodQuestion::WetHair, 'wet-breaks')) {
-            $watch[] = 'Wet, it breaks soonest: no pulling, fingers where a comb halts.';
+            $watch[] = Message::of('wash-day.watch.wet-breaks');
         }
 
         return new WashDayStep(
             WashStepKind::Detangle,
             'detangle',
-            'Detangle from the ends upward, held above the knot',
+            Message::of('wash-day.detangle'),
             $this->pace->detanglingMinutes($this->head, $step),
             $this->pace->detangling->spread($this->pace->dayOf($step)),
             beside: $when === 'under-conditioner' || $isDry,
@@ -129,9 +122,9 @@ final readonly class PreparingSteps
         );
     }
 
-    /** @return list<string> nothing where they are not tender */
-    private function atTheEdges(string $how): array
+    /** @return list<Message> nothing where they are not tender */
+    private function atTheEdges(string $key): array
     {
-        return $this->head->tenderEdges ? ["Tender at the edges: {$how}"] : [];
+        return $this->head->tenderEdges ? [Message::of($key)] : [];
     }
 }

@@ -119,14 +119,18 @@ final class WashDayBuilder
         }
     }
 
-    /** The last rinse of the day is the one after the last that is rinsed out. */
-    private function rinse(?string $label = null): void
+    /**
+     * The last rinse of the day is the one after the last that is rinsed out.
+     *
+     * @param 'check-roots'|'protein'|null $how null: as after conditioning
+     */
+    private function rinse(?string $how = null): void
     {
         $isFinal = ++$this->rinses === $this->rinsed();
         $this->steps[] = (
-            $label === null
+            $how === null
                 ? $this->of->water->rinseAfterConditioning($isFinal)
-                : $this->of->water->rinse($label, $isFinal)
+                : $this->of->water->rinse($how, $isFinal)
         )->keyed("rinse-{$this->rinses}");
     }
 
@@ -160,7 +164,7 @@ final class WashDayBuilder
         }
         if ($cleanses !== []) {
             $this->detangle('in-shampoo');
-            $this->rinse('Rinse, check the roots');
+            $this->rinse('check-roots');
         }
     }
 
@@ -169,7 +173,7 @@ final class WashDayBuilder
         $step = $this->first(StepKind::MildProtein, StepKind::StrongProtein);
         if ($step !== null) {
             $this->steps[] = $this->of->water->protein($step);
-            $this->rinse('Rinse the protein out');
+            $this->rinse('protein');
         }
     }
 

@@ -6,18 +6,20 @@ namespace Nagomi\Core\WashDay;
 
 use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Wording\Message;
 
 /** One step of a wash day as it is done: hands first, then what goes on by itself. */
 final readonly class WashDayStep
 {
     /**
+     * @param string|null      $water          warm, lukewarm, or warm-then-cool; null: without water
      * @param float            $handsOnMinutes median
      * @param float            $spread         of the logarithm of the hands-on time
      * @param float            $waitingMinutes median; hands are free
      * @param float            $waitSpread     of the logarithm of the waiting time; 0 where the clock decides
      * @param bool             $beside         is done while what waits goes on; every other step waits for all of it
      * @param ProductKind|null $uses           what it takes from the shelf
-     * @param list<string>     $watch          what must be watched, a sentence each
+     * @param list<Message>    $watch          what must be watched, a sentence each
      * @param Step|null        $books          what it leaves in the book
      * @param bool             $afterClient    done when the client has left: no part of the finish
      * @param float|null       $leastMinutes   it has to be on before what waits for it; null: none
@@ -27,7 +29,7 @@ final readonly class WashDayStep
     public function __construct(
         public WashStepKind $kind,
         public string $key,
-        public string $label,
+        public Message $label,
         public float $handsOnMinutes,
         public float $spread = 0.2,
         public float $waitingMinutes = 0.0,
@@ -90,7 +92,7 @@ final readonly class WashDayStep
             'most_minutes' => $this->mostMinutes,
             'uses' => $this->uses?->value,
             'tool' => $this->tool,
-            'water' => $this->water,
+            'water' => $this->water === null ? null : Message::of("wash-day.water.{$this->water}"),
             'heat' => $this->heat,
             'watch' => $this->watch,
         ];

@@ -48,7 +48,7 @@ final readonly class WashStepPalette
             ...$this->cleanses($of),
             $of->water->checkStripping(),
             ...$this->treatments($of),
-            $of->water->rinse('Rinse, check the roots', false),
+            $of->water->rinse('check-roots', false),
             $of->after->squeeze(),
             $of->after->wrap(),
             $of->after->leaveIn(Step::leaveIn()),

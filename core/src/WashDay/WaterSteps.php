@@ -12,6 +12,7 @@ use Nagomi\Core\Safety\Caution;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Wording\Message;
 
 /**
  * What is done under the water: wetting, cleansing, protein, conditioner, mask and rinses. Common practice, no source,
@@ -19,12 +20,6 @@ use Nagomi\Core\Treatments\StepKind;
  */
 final readonly class WaterSteps
 {
-    private const WASHED_AT = [
-        'shower' => ['standing, head back, water from above', 'Standing: eyes and ears kept from the water.'],
-        'basin' => ['at the basin, neck held', 'Basin: a rolled towel under the neck, ears and eyes covered.'],
-        'outside' => ['outside, from jugs warmed beforehand', 'Outside: warm water for two rinses stands ready.'],
-    ];
-
     private WashDayParameters $usual;
 
     /** @param bool $inStyle washed in a style that stays up: nothing is parted, detangled or styled */
@@ -41,19 +36,16 @@ final readonly class WaterSteps
             $minutes += $stratum->share * $this->usual->wetThroughMinutes[$stratum->porosity->value];
         }
 
+        $at = $this->head->method->choice(MethodQuestion::WashedAt);
+
         return new WashDayStep(
             WashStepKind::WetThrough,
             'wet-through',
-            'Wet thoroughly, ' . $this->washedAt(0),
+            Message::of("wash-day.wet-through.{$at}"),
             $minutes,
             water: 'warm',
-            watch: [Caution::WaterHeat->sentence(), $this->washedAt(1)],
+            watch: [Caution::WaterHeat->sentence(), Message::of("wash-day.washed-at.{$at}")],
         );
-    }
-
-    private function washedAt(int $which): string
-    {
-        return self::WASHED_AT[$this->head->method->choice(MethodQuestion::WashedAt)][$which];
     }
 
     /**
@@ -68,12 +60,20 @@ final readonly class WaterSteps
         $inSections = ! $this->inStyle && $this->head->method->says(MethodQuestion::ShampooSections, 'in-sections');
         $sections = $this->head->sectionsByWork->washing ?? $this->head->sections;
         $more = $inSections ? $sections * $this->usual->sectionMinutes['cleansing'] : 0.0;
-        $of = $of > 1 ? ", pass {$nth}" : '';
 
         return new WashDayStep(
             WashStepKind::Cleanse,
-            $of === '' ? 'cleanse' : "cleanse-{$nth}",
-            ($sits > 0.0 ? 'Scalp shampoo' : 'Cleanse') . "{$of}: {$this->where($inSections)}",
+            $of > 1 ? "cleanse-{$nth}" : 'cleanse',
+            Message::of(
+                match (true) {
+                    $sits > 0.0 && $of > 1 => 'wash-day.scalp-shampoo-pass',
+                    $sits > 0.0 => 'wash-day.scalp-shampoo',
+                    $of > 1 => 'wash-day.cleanse-pass',
+                    default => 'wash-day.cleanse',
+                },
+                pass: $nth,
+                where: $this->where($inSections),
+            ),
             $this->usual->handsMinutes['cleanse'] + $more,
             waitingMinutes: $isLast ? $sits : 0.0,
             bySection: $inSections,
@@ -81,7 +81,7 @@ final readonly class WaterSteps
             water: 'lukewarm',
             watch: array_values(array_filter([
                 $this->head->soreScalp ? Caution::SoreScalp->sentence() : null,
-                $nth === Step::MOST_PASSES ? 'A third pass only after a check for stripping.' : null,
+                $nth === Step::MOST_PASSES ? Message::of('wash-day.watch.third-pass') : null,
             ])),
             books: $isLast ? $step : null,
             mostMinutes: $this->usual->mostMinutes['cleanse'],
@@ -89,14 +89,15 @@ final readonly class WaterSteps
         );
     }
 
-    private function where(bool $inSections): string
+    private function where(bool $inSections): Message
     {
-        return match (true) {
-            $this->inStyle => 'diluted, along the partings; let it run through the style',
-            $this->head->method->says(MethodQuestion::ShampooReach, 'scalp-only')
-                => 'the scalp with finger pads, let the suds run down the lengths',
-            default => 'scalp first, then the lengths',
-        } . ($inSections ? ', section by section' : '');
+        $where = Message::of('wash-day.where.' . match (true) {
+            $this->inStyle => 'in-style',
+            $this->head->method->says(MethodQuestion::ShampooReach, 'scalp-only') => 'scalp-only',
+            default => 'all',
+        });
+
+        return $inSections ? Message::of('wash-day.where.by-section', where: $where) : $where;
     }
 
     public function checkStripping(): WashDayStep
@@ -104,9 +105,9 @@ final readonly class WaterSteps
         return new WashDayStep(
             WashStepKind::CheckStripping,
             'check-stripping',
-            'Check between passes: does it squeak, drag or feel bare?',
+            Message::of('wash-day.check-stripping'),
             $this->usual->handsMinutes['check-stripping'],
-            watch: ['Squeaks or drags: clean enough, no further pass.'],
+            watch: [Message::of('wash-day.watch.squeaks')],
         );
     }
 
@@ -117,15 +118,15 @@ final readonly class WaterSteps
         return new WashDayStep(
             WashStepKind::Protein,
             'protein',
-            $isStrong ? 'Strong protein' : 'Mild protein',
+            Message::of($isStrong ? 'wash-day.strong-protein' : 'wash-day.mild-protein'),
             $this->usual->handsMinutes['protein'],
             waitingMinutes: $step->minutes ?? $this->usual->usualProteinMinutes,
             uses: ProductKind::of($step),
             watch: [
                 Caution::Protein->sentence(),
-                $this->head->method->says(MethodQuestion::SnappingHair, 'moisture-first')
-                    ? 'One wet hair stretched snaps short: the mask first, and leave the protein today.'
-                    : 'One wet hair stretched snaps short: protein as planned, the mask after it.',
+                Message::of($this->head->method->says(MethodQuestion::SnappingHair, 'moisture-first')
+                    ? 'wash-day.watch.snaps-mask-first'
+                    : 'wash-day.watch.snaps-protein-as-planned'),
             ],
             books: $step,
             mostMinutes: max($step->minutes ?? 0.0, $this->usual->mostMinutes['protein']),
@@ -138,11 +139,11 @@ final readonly class WaterSteps
         return new WashDayStep(
             WashStepKind::HerbRinse,
             $staysIn ? 'herb-rinse-left-in' : 'herb-rinse',
-            $staysIn ? 'Tea or rice rinse, left in' : 'Tea or rice rinse, then out',
+            Message::of($staysIn ? 'wash-day.herb-rinse-left-in' : 'wash-day.herb-rinse'),
             $this->usual->handsMinutes['herb-rinse'],
             waitingMinutes: $staysIn ? 0.0 : $this->usual->waitMinutes['herb-rinse'],
             uses: ProductKind::Rinse,
-            watch: ['Made fresh: it keeps only days, cold.'],
+            watch: [Message::of('wash-day.watch.made-fresh')],
             mostMinutes: $this->usual->mostMinutes['herb-rinse'],
         );
     }
@@ -150,21 +151,23 @@ final readonly class WaterSteps
     public function condition(Step $step): WashDayStep
     {
         $isMask = $step->kind === StepKind::Mask;
-        $water = $this->head->method->says(MethodQuestion::MaskWater, 'add-water')
-            ? 'add water for slip'
-            : 'squeeze the water out first';
-        $reach = $this->head->method->says(MethodQuestion::MaskReach, 'roots-too') ? 'roots too' : 'lengths only';
+        $water = $this->head->method->says(MethodQuestion::MaskWater, 'add-water') ? 'add-water' : 'squeeze-first';
+        $reach = $this->head->method->says(MethodQuestion::MaskReach, 'roots-too') ? 'roots-too' : 'lengths-only';
         $watch = array_values(array_filter([
             $step->heat ? Caution::HeatCap->sentence() : null,
             $isMask && $this->head->method->says(MethodQuestion::SnappingHair, 'protein-first')
-                ? 'One wet hair stretched snaps short: ask whether protein is due before it.'
+                ? Message::of('wash-day.watch.snaps-ask-for-protein')
                 : null,
         ]));
 
         return new WashDayStep(
             $isMask ? WashStepKind::Mask : WashStepKind::Conditioner,
             $isMask ? 'mask' : 'conditioner',
-            $isMask ? "Mask: {$water}; {$reach}" : "Conditioner: {$water}; {$reach}",
+            Message::of(
+                $isMask ? 'wash-day.mask' : 'wash-day.conditioner',
+                water: Message::of("wash-day.condition.{$water}"),
+                reach: Message::of("wash-day.condition.{$reach}"),
+            ),
             $this->head->sections * $this->usual->sectionMinutes['conditioning'],
             waitingMinutes: $step->minutes ?? $this->usual->usualConditionerMinutes,
             bySection: true,
@@ -177,18 +180,24 @@ final readonly class WaterSteps
         );
     }
 
-    /** @param bool $isFinal the last one of the day, which some houses finish cool */
-    public function rinse(string $label, bool $isFinal): WashDayStep
+    /**
+     * @param 'check-roots'|'protein'|'leave-slip'|'fully' $how
+     * @param bool $isFinal the last one of the day, which some houses finish cool
+     */
+    public function rinse(string $how, bool $isFinal): WashDayStep
     {
         $cools = $isFinal && $this->head->method->says(MethodQuestion::RinseWater, 'warm-then-cool');
 
         return new WashDayStep(
             WashStepKind::Rinse,
             'rinse',
-            $label . ($cools ? '; cool to finish' : ''),
+            Message::of(
+                $cools ? 'wash-day.rinse-cool' : 'wash-day.rinse-plain',
+                how: Message::of("wash-day.rinse.{$how}"),
+            ),
             $this->usual->handsMinutes['rinse'],
             water: match (true) {
-                $cools => 'warm, then cool',
+                $cools => 'warm-then-cool',
                 $this->head->method->says(MethodQuestion::RinseWater, 'warm-then-cool') => 'warm',
                 default => 'lukewarm',
             },
@@ -199,8 +208,8 @@ final readonly class WaterSteps
     {
         return $this->rinse(
             $this->head->method->says(MethodQuestion::Residue, 'leave-slip')
-                ? 'Rinse, leave a little slip'
-                : 'Rinse out fully: residue flakes under gel',
+                ? 'leave-slip'
+                : 'fully',
             $isFinal,
         );
     }

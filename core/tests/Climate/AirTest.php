@@ -46,7 +46,7 @@ it('ships a whole year of three climates that differ as their names say', functi
 });
 
 it('names every bad line of a weather file and takes none of it', function (string $csv, string $problem): void {
-    expect(fn () => WeatherFile::year($csv))->toThrow(InvalidWeather::class, $problem);
+    expect(fn () => WeatherFile::year($csv))->toRefuse(InvalidWeather::class, $problem);
 })->with([
     'another header' => ["a,b,c\n1,2,3", 'Line 1: start with the header'],
     'letters for humidity' => [
@@ -74,7 +74,7 @@ it('swings about the humidity that is usual for a head', function (): void {
         ->and($humidity->percentOn(Make::day('2027-07-01')))->toBe(70.0)
         ->and((new Humidity(45))->percentOn(Make::day()))->toBe(45.0)
         ->and($humidity->about(90)->percentOn(Make::day('2027-01-02')))->toBe(99.0);
-    expect(fn () => new Humidity(120))->toThrow(InvalidArgumentException::class, '0 to 100 %');
+    expect(fn () => new Humidity(120))->toRefuse(InvalidArgumentException::class, '0 to 100 %');
 });
 
 it('refuses air that cannot be', function (float $celsius, float $percent): void {

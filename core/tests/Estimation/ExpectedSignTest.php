@@ -10,13 +10,14 @@ use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Wording\Message;
 
 /** A reading of a sign as any other of it, ten days after the last detangling. */
 function readingLike(Sign $sign): MeasuredSign
 {
     $sd = $sign->sd(Make::head()->parameters->signs);
 
-    return new MeasuredSign($sign, 10.0, $sd, '', $sign === Sign::Broken ? 10.0 : null);
+    return new MeasuredSign($sign, 10.0, $sd, Message::asItIs(''), $sign === Sign::Broken ? 10.0 : null);
 }
 
 /** A state of one stratum, known exactly but for what the test leaves in doubt. */

@@ -19,6 +19,7 @@ use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Wording\Message;
 
 function stateAt(float $moisture, float $protein, float $wear = 0.0, float $sd = 1.0): State
 {
@@ -46,7 +47,11 @@ function stateAt(float $moisture, float $protein, float $wear = 0.0, float $sd =
 
 it('expects of a head at its targets what the equations say', function (Sign $sign, float $expected): void {
     $state = stateAt(60, 60);
-    $observation = ObservationCatalogue::of(new MeasuredSign($sign, $expected, 1.0, '', 7.0), $state->layout, null);
+    $observation = ObservationCatalogue::of(
+        new MeasuredSign($sign, $expected, 1.0, Message::asItIs(''), 7.0),
+        $state->layout,
+        null,
+    );
     expect($observation->linearized($state)->expected)->toEqualWithDelta($expected, 0.02);
 })->with([
     // Hairs that would return by 95 ± 5 % and are capped at 100 return by 95 − 5 · (φ(1) − (1 − Φ(1))) on average.
@@ -58,7 +63,11 @@ it('expects of a head at its targets what the equations say', function (Sign $si
 
 it('moves its expectation with the reserves as the equations say', function (Sign $sign, float $moisture, float $protein, float $expected): void {
     $state = stateAt(60 + $moisture, 60 + $protein);
-    $observation = ObservationCatalogue::of(new MeasuredSign($sign, 0.0, 1.0, ''), $state->layout, null);
+    $observation = ObservationCatalogue::of(
+        new MeasuredSign($sign, 0.0, 1.0, Message::asItIs('')),
+        $state->layout,
+        null,
+    );
     expect($observation->linearized($state)->expected)->toEqualWithDelta($expected, 1e-7);
 })->with([
     'dry hair stretches less' => [Sign::WetStretch, -20, 0, 35.0],
@@ -155,7 +164,7 @@ it('splits a correction by reading so that the parts sum to the whole', function
     $state = stateAt(50, 55, 5, 10.0);
     $observations = array_map(
         fn (array $one) => ObservationCatalogue::of(
-            new MeasuredSign($one[0], $one[1], $one[0]->sd(Parameters::shipped()->signs), '', 7.0),
+            new MeasuredSign($one[0], $one[1], $one[0]->sd(Parameters::shipped()->signs), Message::asItIs(''), 7.0),
             $state->layout,
             null,
         ),
@@ -177,7 +186,7 @@ it('sees a zone’s stratum by that zone’s hair, and the whole head by everybo
     $state = Prior::of($head)->withSigns([Sign::Dryness]);
     $layout = $state->layout;
     $slopes = fn (?Zone $zone): array => ObservationCatalogue::of(
-        new MeasuredSign(Sign::Dryness, 3.0, 1.2, ''),
+        new MeasuredSign(Sign::Dryness, 3.0, 1.2, Message::asItIs('')),
         $layout,
         $zone,
     )->linearized($state)->slopes;

@@ -46,7 +46,7 @@ it('puts what was trimmed beside what broke off', function (): void {
 it('asks for two days at least', function (): void {
     expect(
         fn () => RetainedLength::of([[0.0, 300.0]], [], CurlPattern::FourA, Parameters::shipped()),
-    )->toThrow(InvalidArgumentException::class, 'two days')
+    )->toRefuse(InvalidArgumentException::class, 'two days')
         ->and(
             fn () => RetainedLength::of([[5.0, 300.0], [5.0, 301.0]], [], CurlPattern::FourA, Parameters::shipped()),
         )->toThrow(InvalidArgumentException::class);

@@ -10,9 +10,11 @@ use Nagomi\Core\Head\Part;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Strata;
+use Nagomi\Core\Head\StratumName;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 
 it('gives the eight zones all of the hair', function (): void {
@@ -25,7 +27,7 @@ it('makes one stratum of like hair and names it the whole head', function (): vo
     $strata = Make::head()->strata;
     expect($strata)
         ->toHaveCount(1)
-        ->and($strata[0]->name)
+        ->and(English::say(StratumName::words($strata[0]->name)))
         ->toBe('whole head')
         ->and($strata[0]->share)
         ->toEqualWithDelta(1.0, 1e-12);
@@ -34,8 +36,8 @@ it('makes one stratum of like hair and names it the whole head', function (): vo
 it('sorts zones of unlike porosity into strata by their share of hair', function (): void {
     $strata = Make::head(lowZones: [Zone::Crown, Zone::Centre])->strata;
     expect($strata)->toHaveCount(2)
-        ->and($strata[0]->name)->toBe('most of the head')
-        ->and($strata[1]->name)->toBe('crown, centre')
+        ->and(English::say(StratumName::words($strata[0]->name)))->toBe('most of the hair')
+        ->and(English::say(StratumName::words($strata[1]->name)))->toBe('crown, centre')
         ->and($strata[1]->porosity)->toBe(Porosity::Low)
         ->and($strata[1]->share)->toEqualWithDelta(0.27, 1e-9)
         ->and($strata[1]->zoneShares)->toBe(['crown' => 1.0, 'centre' => 1.0]);
@@ -48,7 +50,9 @@ it('tells new growth from the bleached length of the same zone', function (): vo
         $parts[] = new ZonePart($zone, Part::Length, Porosity::High, StrandDiameter::Fine, true);
     }
     $strata = Strata::of($parts, Parameters::shipped());
-    expect(array_column($strata, 'name'))->toBe(['the lengths', 'new growth'])
+    expect(English::all(array_map(StratumName::words(...), array_column($strata, 'name'))))
+        ->toBe(['the lengths', 'new growth'])
+        ->and(English::say(StratumName::words('most of the head')))->toBe('most of the head')
         ->and($strata[0]->treatedShare)->toEqualWithDelta(1.0, 1e-9)
         ->and($strata[0]->share)->toEqualWithDelta(0.8, 1e-9);
 });
@@ -67,12 +71,12 @@ it('refuses the same part twice and a head without zones', function (): void {
     $part = new ZonePart(Zone::Crown, Part::Length, Porosity::Low, StrandDiameter::Fine);
     expect(
         fn () => Strata::of([$part, $part], Parameters::shipped()),
-    )->toThrow(InvalidArgumentException::class, 'stands there twice');
+    )->toRefuse(InvalidArgumentException::class, 'stands there twice');
     expect(fn () => Strata::of([], Parameters::shipped()))->toThrow(InvalidArgumentException::class);
 });
 
 it('refuses numbers outside their range', function (Closure $make, string $sentence): void {
-    expect($make)->toThrow(InvalidArgumentException::class, $sentence);
+    expect($make)->toRefuse(InvalidArgumentException::class, $sentence);
 })->with([
     'hardness below 0' => [fn () => Make::head(hardness: -1), 'Water hardness'],
     'hardness not a number' => [fn () => Make::head(hardness: NAN), 'Water hardness'],
@@ -94,8 +98,8 @@ it('answers every question of method and refuses an unknown school', function ()
     $method = new Method(['protein' => 'avoided']);
     expect($method->choices)->toHaveCount(count(MethodQuestion::cases()))
         ->and($method->choice(MethodQuestion::Protein))->toBe('avoided');
-    expect(fn () => new Method(['protein' => 'always']))->toThrow(InvalidArgumentException::class, 'by-signs');
-    expect(fn () => new Method(['colour' => 'red']))->toThrow(InvalidArgumentException::class, 'colour');
+    expect(fn () => new Method(['protein' => 'always']))->toRefuse(InvalidArgumentException::class, 'by-signs');
+    expect(fn () => new Method(['colour' => 'red']))->toRefuse(InvalidArgumentException::class, 'colour');
 });
 
 it('moves targets with porosity, strand and sensitivity', function (): void {

@@ -85,7 +85,7 @@ it('spreads from salon to salon only what a salon could learn, and within what i
 });
 
 it('refuses a table that nobody would believe', function (array $rows, string $says): void {
-    expect(fn (): ParameterTable => ParameterTable::of($rows))->toThrow(InvalidParameters::class, $says);
+    expect(fn (): ParameterTable => ParameterTable::of($rows))->toRefuse(InvalidParameters::class, $says);
 })->with([
     'too much' => [[parameterRow(value: '41')], 'model.half-life low: give 4 to 40 days'],
     'too little' => [[parameterRow(value: '3.9')], 'give 4 to 40 days'],
@@ -103,9 +103,9 @@ it('says which parameter a table lacks', function (): void {
         static fn (array $row): bool => $row['parameter'] !== 'planning.build-up-limit',
     ));
     expect(fn (): Parameters => new Parameters(ParameterTable::of($rows)))
-        ->toThrow(InvalidParameters::class, 'planning.build-up-limit')
+        ->toRefuse(InvalidParameters::class, 'planning.build-up-limit')
         ->and(fn (): Parameters => Parameters::shipped()->with('model.no-such', 1.0))
-        ->toThrow(InvalidParameters::class, 'model.no-such');
+        ->toRefuse(InvalidParameters::class, 'model.no-such');
 });
 
 it('hands a head what its salon goes by, and leaves the shipped values alone', function (): void {
@@ -117,7 +117,7 @@ it('hands a head what its salon goes by, and leaves the shipped values alone', f
         ->and($head->strata[0]->parameters)->toBe($own)
         ->and($head->withZones($head->zoneParts)->parameters)->toBe($own)
         ->and(fn (): Parameters => $shipped->with('model.moisture-half-life-days', 3.0, 'medium'))
-        ->toThrow(InvalidParameters::class, 'give 4 to 40 days');
+        ->toRefuse(InvalidParameters::class, 'give 4 to 40 days');
 });
 
 it('keeps the order that the trade knows between kinds', function (): void {

@@ -141,5 +141,5 @@ it('stands in a record and comes back out of it', function (): void {
             ->toThrow(InvalidRecord::class);
     }
     expect(static fn () => new WeekTime([], ['2026-03-12' => 0]))
-        ->toThrow(InvalidArgumentException::class, '10 to 480');
+        ->toRefuse(InvalidArgumentException::class, '10 to 480');
 });

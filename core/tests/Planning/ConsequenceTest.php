@@ -13,6 +13,7 @@ use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\QuadraticSum;
 use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
@@ -39,7 +40,7 @@ it('adds up days, minutes and broken rules of a plan', function (): void {
             array_sum(array_map(fn (PlanItem $item): float => $item->minutes, $plan->items)),
             1e-9,
         )
-        ->and(implode(' ', $comesTo->broken))->toContain('16 Mar: Strong protein is kept at least 28 days apart.');
+        ->and(implode(' ', English::all($comesTo->broken)))->toContain('16 Mar: Strong protein is kept at least 28 days apart.');
     expect(PlanConsequence::of(
         Planner::plan(Make::atTarget(Make::head()), [], 8),
         Parameters::shipped()->planning,

@@ -27,10 +27,12 @@ use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
+use Nagomi\Core\Planning\Rules\RuleWords;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Planning\WeekTime;
 use Nagomi\Core\Simulation\RuleChecker;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -256,7 +258,7 @@ it('changes its reasons with the inputs', function (): void {
             ?? 999
     );
     expect($firstProtein($weak))->toBeLessThan($firstProtein($strong));
-    expect(implode(' ', $weak->items[0]->reasons))->toContain('protein');
+    expect(implode(' ', English::all($weak->items[0]->reasons)))->toContain('protein');
 });
 
 it('names the day the mean leaves the band as a roll-on without the treatment finds it', function (): void {
@@ -293,7 +295,7 @@ it('says which rule kept a treatment from coming earlier', function (): void {
     $plan = Planner::plan(placed($head, 58, 44, 30, 40), $history);
     $moved = array_filter($plan->items, fn (PlanItem $item): bool => $item->movedBy !== null);
     expect($moved)->not->toBeEmpty();
-    expect(implode(' ', array_values($moved)[0]->reasons))->toContain('Not earlier');
+    expect(implode(' ', English::all(array_values($moved)[0]->reasons)))->toContain('Not earlier');
 });
 
 it('does no worse when a limit is loosened', function (): void {
@@ -324,7 +326,7 @@ it('says which rules clash where no choice is left', function (): void {
     $keys = array_map(fn ($rule): string => $rule->key(), $plan->items[0]->broken);
     // One rule asks for a mask, the other has none left: whichever is broken, both are told.
     expect($keys)->toBe(['in-stock'])
-        ->and(implode(' ', $plan->items[0]->clash->rules ?? []))->toContain('mask')->toContain('stock');
+        ->and(implode(' ', English::all($plan->items[0]->clash->rules ?? [])))->toContain('mask')->toContain('stock');
 });
 
 it('masks for a few minutes where there is time for no more', function (): void {
@@ -349,7 +351,7 @@ it('plans the same for the same input, for 1 to 26 weeks, and refuses other week
     expect($days(Planner::plan($start, [], 4)))->toEqual($days(Planner::plan($start, [], 4)));
     expect(Planner::plan($start, [], 1)->items)->not->toBeEmpty();
     expect(max(array_column(Planner::plan($start, [], 26)->items, 'day')))->toBeGreaterThan(170);
-    expect(fn () => Planner::plan($start, [], 27))->toThrow(InvalidArgumentException::class, '1 to 26');
+    expect(fn () => Planner::plan($start, [], 27))->toRefuse(InvalidArgumentException::class, '1 to 26');
 });
 
 it('plans any rhythm the intake allows, from every other day to every fifth week', function (int $every): void {
@@ -378,6 +380,8 @@ it('gives every rule a key and a sentence of its own', function (): void {
     $rules = RuleCatalogue::rules();
     expect(array_unique(array_map(fn ($rule): string => $rule->key(), $rules)))->toHaveCount(count($rules));
     expect(
-        array_unique(array_map(fn ($rule): string => $rule->sentence(Parameters::shipped()->planning), $rules)),
+        array_unique(array_map(fn ($rule): string => English::say(
+            RuleWords::sentence($rule, Parameters::shipped()->planning),
+        ), $rules)),
     )->toHaveCount(count($rules));
 });

@@ -86,5 +86,5 @@ it('finds it by itself in a season whose days are short, and never where they ar
 
 it('is no way for anything else', function (): void {
     expect(fn () => new Step(StepKind::Mask, 10, eveningBefore: true))
-        ->toThrow(InvalidArgumentException::class, 'only a pre-wash');
+        ->toRefuse(InvalidArgumentException::class, 'only a pre-wash');
 });

@@ -13,8 +13,10 @@ use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\Programme;
 use Nagomi\Core\Planning\ProgrammeKind;
 use Nagomi\Core\Planning\Rules\ProgrammeIsKept;
+use Nagomi\Core\Planning\Rules\RuleWords;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Tests\Support\Scalps;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -175,7 +177,7 @@ it('breaks no rule for any programme, and says of each how it is freed', functio
         }
         expect($kind->weeks())->toBeGreaterThanOrEqual(4)->toBeLessThanOrEqual(12);
     }
-    expect((new ProgrammeIsKept())->frees())->toContain('break the programme off');
+    expect(English::say(RuleWords::frees(new ProgrammeIsKept())))->toContain('stop the programme');
 });
 
 it('knows which programmes contradict each other, and refuses one that ends before it begins', function (): void {
@@ -184,5 +186,5 @@ it('knows which programmes contradict each other, and refuses one that ends befo
         ->and(ProgrammeKind::NoHeat->contradicts(ProgrammeKind::NoHeat))->toBeTrue()
         ->and(ProgrammeKind::NoOils->contradicts(ProgrammeKind::PreWash))->toBeFalse()
         ->and(fn () => new Programme(ProgrammeKind::NoHeat, Make::day('2026-03-09'), Make::day('2026-03-08')))
-        ->toThrow(InvalidArgumentException::class, 'before the first');
+        ->toRefuse(InvalidArgumentException::class, 'before the first');
 });

@@ -10,6 +10,7 @@ use Nagomi\Core\Planning\Rules\StylingOnTheDay;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Planning\WeekTime;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
@@ -76,7 +77,7 @@ it('finds it by itself where days are short, says so, and counts the minutes of 
     foreach ($after as $item) {
         expect($item->minutes)->toBeLessThanOrEqual(55.0)
             ->and($item->broken)->toBe([])
-            ->and($item->reasons[0])->toContain('Styled on the day after, about ');
+            ->and(English::say($item->reasons[0]))->toContain('Styled on the day after, about ');
     }
     expect($plan->minutes)->toBeGreaterThan(array_sum(array_column($plan->items, 'minutes')) + 3.0 * count($after))
         ->and(array_filter(

@@ -11,6 +11,7 @@ use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\PlanVerdict;
 use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
@@ -39,13 +40,13 @@ $mask = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25);
 $both = new WashOption(CleanseKind::Clarifying, 1, StepKind::Mask, 25, false, StepKind::StrongProtein);
 
 it('says in one sentence how the head stands and what comes next', function (array $cells, float $buildUp, array $days, string $sentence): void {
-    expect(PlanVerdict::sentence(
+    expect(English::say(PlanVerdict::sentence(
         cells($cells),
         $buildUp,
         planOf($days),
         Make::day('2026-03-02'),
         Parameters::shipped()->planning,
-    ))->toBe($sentence);
+    )))->toBe($sentence);
 })->with([
     'outright' => [
         ['dry' => 0.7, 'weak' => 0.3],

@@ -151,7 +151,7 @@ it('names the weekday that would free most', function (): void {
 });
 
 it('says what to give instead', function (array $minutes): void {
-    expect(fn () => new WeekTime($minutes))->toThrow(InvalidArgumentException::class, 'Minutes by weekday');
+    expect(fn () => new WeekTime($minutes))->toRefuse(InvalidArgumentException::class, 'Minutes by weekday');
 })->with(['too short' => [[1 => 9]], 'too long' => [[1 => 481]], 'below 0' => [[1 => -5]], 'no weekday' => [[8 => 60]],
     'none left' => [array_fill(1, 7, 0)]]);
 

@@ -116,7 +116,7 @@ it('refuses a number outside its range, or none', function (
     ?float $number,
     string $sentence,
 ): void {
-    expect(fn () => WhatIf::of(known(), [], $change, $number))->toThrow(InvalidArgumentException::class, $sentence);
+    expect(fn () => WhatIf::of(known(), [], $change, $number))->toRefuse(InvalidArgumentException::class, $sentence);
 })->with([
     [PlanChange::WashEvery, null, 'Type a number of days'],
     [PlanChange::WashEvery, 90.0, '2 to 35'],

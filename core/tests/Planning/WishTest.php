@@ -78,7 +78,7 @@ it('shows both futures, the second as it would be planned', function (): void {
 it('refuses a wish that says too little, too much or runs backwards', function (array $said, string $sentence): void {
     $day = fn (int $days) => Make::day()->modify("+{$days} days");
     expect(fn () => new Wish($said[0], $day($said[1]), $day($said[2]), $said[3] ?? null, $said[4] ?? null))
-        ->toThrow(InvalidArgumentException::class, $sentence);
+        ->toRefuse(InvalidArgumentException::class, $sentence);
 })->with([
     [[WishKind::LeaveOut, 5, 4, 'mask'], 'before the first'],
     [[WishKind::LeaveOut, 0, 4], 'leave out one of'],

@@ -15,6 +15,7 @@ use Nagomi\Core\Products\LabelClaim;
 use Nagomi\Core\Products\ListedIngredient;
 use Nagomi\Core\Products\ListPart;
 use Nagomi\Core\Products\ProductAnalysis;
+use Nagomi\Core\Tests\Support\English;
 
 function readAs(string $text): array
 {
@@ -135,7 +136,7 @@ it('keeps what may be in it, and the actives of a drug label, out of the order',
 it('says what to paste instead of what is no list', function (string $text, string $sentence): void {
     expect(
         fn (): array => IngredientList::read($text, IngredientBook::shipped()),
-    )->toThrow(InvalidIngredientList::class, $sentence);
+    )->toRefuse(InvalidIngredientList::class, $sentence);
 })->with([
     'nothing' => [" \n ", 'paste the list from the bottle'],
     'signs alone' => ['*, -, 12', 'no name in this text'],
@@ -203,7 +204,7 @@ it('tells what takes its films off, how strongly it cleanses, and what each load
 
 it('says where a label disagrees with its list, and only there', function (LabelClaim $claim, string $text, ?string $words): void {
     $said = $claim->contradiction(reading($text));
-    $words === null ? expect($said)->toBeNull() : expect($said)->toContain($words);
+    $words === null ? expect($said)->toBeNull() : expect(English::say($said))->toContain($words);
 })->with([
     [LabelClaim::ProteinFree, 'Aqua, Silk Amino Acids', 'Silk Amino Acids'],
     [LabelClaim::ProteinFree, 'Aqua, Glycerin', null],
@@ -219,7 +220,7 @@ it('says where a label disagrees with its list, and only there', function (Label
     [LabelClaim::ForHighPorosity, 'Aqua, Glycerin', 'Nothing in it seals'],
     [LabelClaim::ForHighPorosity, 'Aqua, Shea Butter', null],
     [LabelClaim::ForLowPorosity, 'Shea Butter, Coconut Oil', 'heavy'],
-    [LabelClaim::Moisturising, 'Alcohol Denat., Aqua, PVP', 'hardly'],
+    [LabelClaim::Moisturising, 'Alcohol Denat., Aqua, PVP', 'almost no'],
     [LabelClaim::Strengthening, 'Aqua, Glycerin', 'no protein'],
     [LabelClaim::Clarifying, 'Aqua, Decyl Glucoside', 'mild'],
     [LabelClaim::Clarifying, 'Aqua, Sodium Lauryl Sulfate', null],

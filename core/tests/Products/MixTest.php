@@ -75,7 +75,7 @@ it('sums what is essential oil and what nobody knows, the carrier too, and says 
     array $uses,
     string $says,
 ): void {
-    expect(fn (): Mix => mixOf($parts, $carrier, $uses))->toThrow(DomainException::class, $says);
+    expect(fn (): Mix => mixOf($parts, $carrier, $uses))->toRefuse(DomainException::class, $says);
 })->with([
     'too much' => [
         ['Tea Tree Oil' => 2.0], 'Water', [MixUse::Scalp], 'come to 2 % (Tea Tree Oil 2 %); on the scalp 1 %',
@@ -116,7 +116,7 @@ it('lets through what is within its caps, to the hundredth', function (array $pa
 ]);
 
 it('refuses shares that are none', function (array $parts, float $ml, string $says): void {
-    expect(fn (): Mix => mixOf($parts, 'Water', ml: $ml))->toThrow(DomainException::class, $says);
+    expect(fn (): Mix => mixOf($parts, 'Water', ml: $ml))->toRefuse(DomainException::class, $says);
 })->with([
     'more than all' => [['Aloe Vera' => 80.0, 'Honey' => 30.0], 100.0, 'come to 110.0 %'],
     'minus' => [['Aloe Vera' => -2.0], 100.0, 'more than 0'],

@@ -37,7 +37,7 @@ it('reads a shelf as a salon gives it out', function (): void {
 });
 
 it('says what to write instead of what it cannot read', function (string $csv, string $says): void {
-    expect(fn (): array => ShelfFile::of(linesOf($csv)))->toThrow(InvalidShelf::class, $says);
+    expect(fn (): array => ShelfFile::of(linesOf($csv)))->toRefuse(InvalidShelf::class, $says);
 })->with([
     'nothing' => ['', 'the first line names the columns'],
     'no kind' => ["name,ingredients\nA,Aqua\n", 'name and kind among them'],

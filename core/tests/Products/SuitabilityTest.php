@@ -17,6 +17,7 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Products\Suitability;
 use Nagomi\Core\Products\SuitabilityContext;
 use Nagomi\Core\Products\SuitabilityVerdict;
+use Nagomi\Core\Tests\Support\English;
 
 function wearer(
     Porosity $porosity = Porosity::Medium,
@@ -51,7 +52,7 @@ function suits(string $list, ProductKind $kind, SuitabilityContext $wearer): arr
     $book = IngredientBook::shipped();
     $told = Suitability::of(ProductAnalysis::of($list, $book, Parameters::shipped()->products), $kind, $wearer, $book);
 
-    return [$told['verdict'], implode(' ', array_column($told['reasons'], 1))];
+    return [$told['verdict'], implode(' ', English::all(array_column($told['reasons'], 1)))];
 }
 
 it('never lets past what an allergy list names, in whatever words', function (string $allergies, string $list, bool $named): void {
@@ -125,7 +126,7 @@ it('tells by stratum, method and air', function (): void {
             'Aqua, Jojoba Oil',
             ProductKind::LeaveIn,
             wearer(with: ['method' => ['oils' => 'none']]),
-        )[1])->toContain('without oils')
+        )[1])->toContain('no oils')
         ->and(suits(
             'Aqua, Dimethicone',
             ProductKind::Styler,
@@ -136,7 +137,7 @@ it('tells by stratum, method and air', function (): void {
             'Aqua, Glycerin',
             ProductKind::LeaveIn,
             wearer(dewPoint: -3),
-        )[1])->toContain('Dry air, dew point -3')
+        )[1])->toContain('Dry air, dew point −3')
         ->and(suits('Aqua, Glycerin', ProductKind::LeaveIn, wearer(dewPoint: 20))[1])->toContain('Sticky air')
         ->and(suits('Aqua, Glycerin', ProductKind::LeaveIn, wearer(dewPoint: 9))[0])->toBe(SuitabilityVerdict::Good)
         ->and(suits(

@@ -203,7 +203,7 @@ it('reads headings and notes as labels of other countries print them', function 
 
 it('refuses what a bottle says of itself', function (string $prose): void {
     expect(fn (): array => IngredientList::read($prose, IngredientBook::shipped()))
-        ->toThrow(InvalidIngredientList::class, 'not its story');
+        ->toRefuse(InvalidIngredientList::class, 'not its story');
 })->with([
     'This lovely conditioner softens curls with shea butter and coconut oil.',
     'Apply to wet hair from root to tip. Leave on for ten minutes while you sing. Rinse it well with cool water.',

@@ -5,13 +5,14 @@ declare(strict_types=1);
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\TestCatalogue;
+use Nagomi\Core\Tests\Support\English;
 
 /** What a test says of a sign, of these raw measures. */
 function meansOf(string $test, array $raw, string $sign): string
 {
     foreach (TestCatalogue::test($test)?->measure($raw, Parameters::shipped()) ?? [] as $measured) {
         if ($measured->sign->value === $sign) {
-            return $measured->means;
+            return English::say($measured->means);
         }
     }
 
@@ -111,7 +112,7 @@ it('says of a value what that value means, at every edge', function (
 it('calls more frizz more, and less of the rest less', function (): void {
     $raw = ['definition' => 3, 'frizz' => 7, 'clumping' => 3, 'softness' => 3, 'shine' => 3, 'volume' => 3];
     $says = static fn (array $raw): array => array_map(
-        static fn (MeasuredSign $one): string => $one->means,
+        static fn (MeasuredSign $one): string => English::say($one->means),
         TestCatalogue::test('result')?->measure($raw, Parameters::shipped()) ?? [],
     );
     expect($says($raw))->toBe([

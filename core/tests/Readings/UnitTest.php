@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Nagomi\Core\Readings\RawMeasure;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Readings\Unit;
+use Nagomi\Core\Tests\Support\English;
+use Nagomi\Core\Wording\Message;
 
 it('gives each measure back as it was, through every unit it can be typed in', function (Unit $unit): void {
     foreach ([-40.0, 0.0, 0.013, 7.0, 451.0] as $value) {
@@ -27,16 +29,16 @@ it('takes one grain per US gallon for the handbook’s 17.1 mg/L', function (): 
 });
 
 it('asks in the unit that is typed, and what it asks for is possible', function (): void {
-    $length = new RawMeasure('length_mm', 'Stretched length', 'mm', 10, 2000, likely: [50, 900]);
+    $length = new RawMeasure('length_mm', Message::asItIs('Stretched length'), 'mm', 10, 2000, likely: [50, 900]);
     $inches = $length->in(Unit::Inch);
-    expect($inches->problem(0.3))->toBe('Stretched length: type 0.4 to 78.74 in.')
-        ->and($inches->question(70.0))->toContain('70 in is possible, yet far from the usual 1.97 to 35.43');
+    expect(English::say($inches->problem(0.3)))->toBe('Stretched length: type 0.4 to 78.74 in.')
+        ->and(English::say($inches->question(70.0)))->toContain('70 in is possible, yet far from the usual 1.97 to 35.43');
     // What the sentence asks for is within the limits of the book.
     foreach ([$inches->least, $inches->most] as $edge) {
         expect($length->problem(Unit::Inch->toBook($edge)))->toBeNull();
     }
     expect($length->in(Unit::Millimetre))->toBe($length)
-        ->and((new RawMeasure('points', 'Dryness', 'of 10', 0, 10))->convertible())->toBeNull();
+        ->and((new RawMeasure('points', Message::asItIs('Dryness'), 'of 10', 0, 10))->convertible())->toBeNull();
 });
 
 it('knows every unit that a test of the Bench asks for in millimetres, grams, degrees or milligrams a litre', function (): void {

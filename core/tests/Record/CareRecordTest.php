@@ -8,7 +8,10 @@ use Nagomi\Core\Record\CareRecordReader;
 use Nagomi\Core\Record\CareRecordWriter;
 use Nagomi\Core\Record\EngineAnswer;
 use Nagomi\Core\Record\InvalidRecord;
+use Nagomi\Core\Record\RecordProblem;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Wording\Message;
 use Opis\JsonSchema\Validator;
 
 /** @return array<string, mixed> */
@@ -31,7 +34,7 @@ function problemsOf(array|string $record): array
             Parameters::shipped(),
         );
     } catch (InvalidRecord $invalid) {
-        return array_map(strval(...), $invalid->problems);
+        return English::all(array_map(fn (RecordProblem $one): Message => $one->line(), $invalid->problems));
     }
 
     return [];
@@ -57,7 +60,12 @@ it('reads every example, which fits the schema, and writes it back without loss'
 })->with('examples');
 
 it('answers forecast, plan and explain for every example with the fixed keys', function (string $json): void {
-    $answer = new EngineAnswer(CareRecordReader::read($json, Parameters::shipped()), Make::day('2027-01-09'), 4);
+    $answer = new EngineAnswer(
+        CareRecordReader::read($json, Parameters::shipped()),
+        Make::day('2027-01-09'),
+        English::sentences(),
+        4,
+    );
     $forecast = $answer->forecast();
     expect($forecast['strata'][0]['days'][0])->toHaveKeys(['date', 'moisture', 'protein', 'build_up'])
         ->and($forecast['strata'][0]['days'])->toHaveCount(29);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Tests\Support;
 
-use DomainException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\Part;
@@ -18,6 +17,7 @@ use Nagomi\Core\Products\Dose;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\IngredientListing;
 use Nagomi\Core\Products\InvalidIngredientList;
+use Nagomi\Core\Products\InvalidMix;
 use Nagomi\Core\Products\LabelClaim;
 use Nagomi\Core\Products\Mix;
 use Nagomi\Core\Products\MixKind;
@@ -85,7 +85,7 @@ final class ProductAnswers
             "{$name}: claims" => array_values(array_filter(array_map(
                 static fn (LabelClaim $claim): ?string => $claim->contradiction($reading) === null
                     ? null
-                    : "{$claim->value}: {$claim->contradiction($reading)}",
+                    : $claim->value . ': ' . English::say($claim->contradiction($reading)),
                 LabelClaim::cases(),
             ))),
         ];
@@ -96,7 +96,10 @@ final class ProductAnswers
                 $told = Suitability::of($reading, $kind, $wearers[$who], $book);
                 $answers["{$name} as {$kind->value} on {$who}"] = [
                     $told['verdict']->value,
-                    ...array_map(static fn (array $why): string => "{$why[0]->value}: {$why[1]}", $told['reasons']),
+                    ...array_map(
+                        static fn (array $why): string => $why[0]->value . ': ' . English::say($why[1]),
+                        $told['reasons'],
+                    ),
                 ];
             }
         }
@@ -180,7 +183,7 @@ final class ProductAnswers
                 $read = ProductAnalysis::of($text, IngredientBook::shipped(), Parameters::shipped()->products);
                 $answers["refused: {$name}"] = 'read as ' . count($read->entries);
             } catch (InvalidIngredientList $wrong) {
-                $answers["refused: {$name}"] = $wrong->getMessage();
+                $answers["refused: {$name}"] = English::say($wrong->saying());
             }
         }
 
@@ -244,8 +247,8 @@ final class ProductAnswers
                     Parameters::shipped()->products,
                     [$careful ? MixUse::Young : MixUse::Scalp],
                 ))->scaled();
-            } catch (DomainException $wrong) {
-                $answers["mix: {$name}"] = $wrong->getMessage();
+            } catch (InvalidMix $wrong) {
+                $answers["mix: {$name}"] = English::say($wrong->saying());
             }
         }
 

@@ -25,6 +25,7 @@ use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -332,7 +333,7 @@ it('plans no protein after another without a look in between', function (): void
     foreach (array_slice($items, 1) as $i => $item) {
         expect($item->day - $items[$i]->day)->toBeGreaterThanOrEqual(21)
             ->and($item->look)->toBeTrue()
-            ->and($item->reasons[0])->toBe(
+            ->and(English::say($item->reasons[0]))->toBe(
                 'Test the hair first: this protein is given only if the hair still needs it after the last.',
             );
     }
@@ -363,7 +364,7 @@ it('says what holds back what the hair needs, and calls no wash the usual one th
     // Half an hour at home: nothing fits but the wash itself, and the plan says so each time.
     $terms = new PlanTerms(salonDays: [], homeMinutesLimit: 30);
     $plan = seasonOf(Make::head(), [...visited(35, 7, 0, 35, 15), ...visited(7, 8, 0, 34, 18)], terms: $terms);
-    $reasons = array_map(fn (PlanItem $item): string => implode(' ', $item->reasons), $plan->items);
+    $reasons = array_map(fn (PlanItem $item): string => implode(' ', English::all($item->reasons)), $plan->items);
     expect($reasons[4])->toContain('Protein is low and there is none. What stands in the way: The wash day fits into the time '
         . 'the client has. To change that: allow the day more minutes.');
     foreach ($reasons as $reason) {
@@ -374,7 +375,7 @@ it('says what holds back what the hair needs, and calls no wash the usual one th
     $idle = array_filter($kept->items, fn (PlanItem $item): bool => $item->choice->treatments() === []);
     expect($idle)->not->toBe([]);
     foreach ($idle as $item) {
-        expect($item->reasons)->toBe(['The usual wash; nothing else is due.']);
+        expect(English::all($item->reasons))->toBe(['The usual wash; nothing else is due.']);
     }
 });
 
@@ -385,7 +386,7 @@ it('does not ask for more protein while the last is at work', function (): void 
     $asked = 0;
     foreach ($plan->items as $item) {
         $isAtWork = array_filter($given, fn (int $day): bool => $day < $item->day && $item->day - $day < 14) !== [];
-        $says = str_contains(implode(' ', $item->reasons), 'there is none. What stands in the way');
+        $says = str_contains(implode(' ', English::all($item->reasons)), 'there is none. What stands in the way');
         $asked += (int) $isAtWork;
         expect($isAtWork && $says)->toBeFalse("day {$item->day}");
     }
@@ -405,7 +406,7 @@ it('braids, in for 21 days of 28: washed as they are, loose and masked when they
         $kinds = array_map(static fn (Step $step): StepKind => $step->kind, $item->choice->steps(Make::head()));
         expect(in_array(StepKind::Detangle, $kinds, true))->toBe($item->day >= 7)->and($item->broken)->toBe([]);
     }
-    expect(reset($worn)->reasons[0] ?? '')
+    expect(English::say(reset($worn)->reasons[0]))
         ->toContain('Washed in the style')
         ->and(reset($worn)->minutes)
         ->toBeLessThan(0.6 * $plan->items[count($plan->items) - 1]->minutes);

@@ -208,7 +208,7 @@ it('plans with the bottle that was last used, until one is used that is not know
 });
 
 it('says what a bottle cannot hold', function (Closure $make, string $words): void {
-    expect($make)->toThrow(InvalidArgumentException::class, $words);
+    expect($make)->toRefuse(InvalidArgumentException::class, $words);
 })->with([
     'bounds that cross' => [fn () => new ContentShare(5.0, 3.0, 9.0), 'rising from 0 to 100'],
     'more than all' => [fn () => new ContentShare(5.0, 30.0, 101.0), 'rising from 0 to 100'],

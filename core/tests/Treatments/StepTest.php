@@ -59,7 +59,7 @@ it('takes every value of its range, to the edge', function (Step $step): void {
 ]);
 
 it('says what to give beyond an edge', function (Closure $make, string $words): void {
-    expect($make)->toThrow(InvalidArgumentException::class, $words);
+    expect($make)->toRefuse(InvalidArgumentException::class, $words);
 })->with([
     'no pass' => [fn () => Step::cleanse(CleanseKind::Gentle, 0), 'Passes: give 1 to 3.'],
     'four passes' => [fn () => Step::cleanse(CleanseKind::Gentle, 4), 'Passes: give 1 to 3.'],

@@ -90,7 +90,7 @@ it('wears hair by minutes, tool and wetness, and renews it by a trim', function 
 });
 
 it('refuses steps that cannot be', function (Closure $make, string $sentence): void {
-    expect($make)->toThrow(InvalidArgumentException::class, $sentence);
+    expect($make)->toRefuse(InvalidArgumentException::class, $sentence);
 })->with([
     'no minutes' => [fn () => new Step(StepKind::Mask), 'say how long'],
     'contact time of 0' => [fn () => Step::mask(0), '0.5 to 720 minutes'],

@@ -9,6 +9,7 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -120,7 +121,9 @@ it('tells the finish with its range, which holds four of five days and gives the
 it('shows cautions where they belong', function (): void {
     $watch = fn (WashDayPlan $plan, string $key): string => implode(
         ' ',
-        array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === $key))[0]->watch,
+        English::all(
+            array_values(array_filter($plan->steps, fn (WashDayStep $step): bool => $step->key === $key))[0]->watch,
+        ),
     );
     $plan = laidOut(Make::head(), drying: DryingMethod::Hood);
     expect($watch($plan, 'ready'))

@@ -117,7 +117,7 @@ it('finishes cool once, with the last rinse', function (): void {
             $day->steps,
             static fn (WashDayStep $step): bool => str_starts_with($step->key, 'rinse'),
         ));
-        $cool = array_filter($rinses, static fn (WashDayStep $step): bool => $step->water === 'warm, then cool');
+        $cool = array_filter($rinses, static fn (WashDayStep $step): bool => $step->water === 'warm-then-cool');
         expect(count($cool))->toBe(1)->and(array_key_last($cool))->toBe(count($rinses) - 1);
     }
 });

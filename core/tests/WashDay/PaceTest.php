@@ -215,7 +215,7 @@ it('learns how long each way of drying takes, and what heavy butter adds', funct
 });
 
 it('refuses a drying that cannot be', function (string $by, float $minutes, string $says): void {
-    expect(fn () => new DriedDay(Make::day(), $by, $minutes))->toThrow(InvalidArgumentException::class, $says);
+    expect(fn () => new DriedDay(Make::day(), $by, $minutes))->toRefuse(InvalidArgumentException::class, $says);
 })->with([
     ['sun', 30, 'choose of air, fan'], ['air', 0, 'give 0.5 to 1440'], ['air', 1441, 'give 0.5 to 1440'],
     ['air', NAN, 'give 0.5'],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
@@ -84,5 +85,5 @@ it('neither parts, detangles nor styles hair that is washed in its style', funct
         WashDayBuilder::plan($head, $doing, $pace)->steps,
         static fn (WashDayStep $step): bool => $step->key === 'cleanse',
     ))[0];
-    expect($cleanse->label)->toContain('along the partings');
+    expect(English::say($cleanse->label))->toContain('along the partings');
 });

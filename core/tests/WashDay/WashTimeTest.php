@@ -13,6 +13,7 @@ use Nagomi\Core\WashDay\WashDayPlan;
 use Nagomi\Core\WashDay\WashDayStep;
 use Nagomi\Core\WashDay\WashStepKind;
 use Nagomi\Core\WashDay\WashStepPalette;
+use Nagomi\Core\Wording\Message;
 
 /*
  * When days are done, drawn: core/tests/fixtures/wash-time.json, which the tablet passes too. Made by
@@ -27,7 +28,7 @@ function timedDay(array $steps): WashDayPlan
     return new WashDayPlan(array_map(static fn (array $step): WashDayStep => new WashDayStep(
         WashStepKind::from($step['kind']),
         $step['key'],
-        $step['key'],
+        Message::asItIs($step['key']),
         (float) $step['hands_on_minutes'],
         (float) $step['spread'],
         (float) $step['waiting_minutes'],

@@ -39,7 +39,7 @@ const preview = async (act) => {
     keep.disabled = true;
     const key = JSON.stringify(act);
     if (!known.has(key)) {
-        say('Working out what that would come to …');
+        say(words('plan-works-out'));
         const answer = await transmit(root.dataset.preview, act);
         const failed = (sentence) => wanted === act && say(sentence, true);
         handle(answer, {
@@ -89,7 +89,7 @@ const moveBy = (days) => {
     if (to === 0) {
         wanted = null;
         keep.disabled = true;
-        say('Back where it was.');
+        say(words('plan-back'));
         return;
     }
     preview({ date: chosen, act: 'move', value: String(to) });
@@ -101,7 +101,7 @@ const stretchBy = (minutes) => {
     if (minutes === 0) {
         wanted = null;
         keep.disabled = true;
-        say('As long as it was.');
+        say(words('plan-as-long'));
         return;
     }
     preview({ date: chosen, act: 'mask', value: String(minutes) });
@@ -195,7 +195,7 @@ picture.querySelectorAll('[data-stone]').forEach((stone) => {
             }
         } else if (event.key === 'Escape') {
             putBack();
-            say('Left as it is.');
+            say(words('plan-left'));
         }
     });
 });
@@ -215,7 +215,7 @@ keys.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('
 keep.addEventListener('click', doIt);
 root.querySelector('[data-back]').addEventListener('click', () => {
     putBack();
-    say('Left as it is.');
+    say(words('plan-left'));
 });
 document.addEventListener('keydown', (event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || ['INPUT', 'TEXTAREA', 'SELECT'].includes(event.target.tagName)) {

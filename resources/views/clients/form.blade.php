@@ -7,8 +7,9 @@
     <form method="post" action="{{ $head ? route('clients.update', $head) : route('clients.store') }}" novalidate class="intake" @unless ($head) data-cards data-left="{{ __('intake.left') }}" @if ($errors->isNotEmpty()) data-list @endif @endunless>
         <x-act/>
         @if ($head) @method('put') <x-seen :fields="$seen"/> @else @include('clients.questions') @endif
+        @if ($head)<nav class="on-page" aria-label="{{ __('layout.on-this-page') }}">@foreach (['who', 'hair', 'water', 'scalp', 'method'] as $place)<a href="#{{ $place }}">{{ __("intake.{$place}") }}</a>@endforeach<a href="#notebook">{{ __('intake.notebook-still') }}</a></nav>@endif
         <div class="intake-more">
-        <fieldset>
+        <fieldset id="who">
             <legend>{{ __('intake.who') }}</legend>
             <div class="row">
                 @if ($head)
@@ -24,12 +25,12 @@
                 <x-field name="household" :label="__('intake.fields.household')" :value="$head?->household" :help="__('intake.help.household')"/>
             </div>
             @if ($head?->consent_on)
-                <p class="note">{{ __($head->consent_by ? 'intake.consent-kept-by' : 'intake.consent-kept', ['day' => $head->consent_on->format('j M Y'), 'by' => $head->consent_by]) }}</p>
+                <p class="note">{{ __($head->consent_by ? 'intake.consent-kept-by' : 'intake.consent-kept', ['day' => $dated($head->consent_on, 'j M Y'), 'by' => $head->consent_by]) }}</p>
             @elseif ($head)
                 <x-tick name="consent" :label="__('intake.fields.consent')"/>
             @endif
         </fieldset>
-        <fieldset>
+        <fieldset id="hair">
             <legend>{{ __('intake.hair') }}</legend>
             <div class="row">
                 @if ($head)
@@ -76,7 +77,7 @@
                 <x-field name="overloaded_by" :label="__('forms.overloaded.by')" :value="$head?->overloaded_by" :help="__('forms.overloaded.by-help')" class="wide"/>
             </div>
         </fieldset>
-        <fieldset>
+        <fieldset id="water">
             <legend>{{ __('intake.water') }}</legend>
             <div class="row">
                 <x-field name="hardness_mg_per_l" :label="__('intake.fields.hardness_mg_per_l')" unit="mg/L CaCO₃" mode="decimal" :value="$head ? $head->hardness_mg_per_l : $salon->hardness_mg_per_l" :help="__('intake.help.hardness_mg_per_l')"/>
@@ -90,7 +91,7 @@
                 <x-tick name="protein_sensitive" :label="__('intake.fields.protein_sensitive')" :checked="$head?->protein_sensitive ?? false"/>
             </div>
         </fieldset>
-        <fieldset>
+        <fieldset id="scalp">
             <legend>{{ __('intake.scalp') }}</legend>
             <p class="how">{{ __('intake.scalp-how') }}</p>
             <div class="row ticks">
@@ -104,7 +105,7 @@
                 <x-words name="health_notes" :label="__('intake.fields.health_notes')" :value="$head?->health_notes"/>
             </div>
         </fieldset>
-        <fieldset>
+        <fieldset id="method">
             <legend>{{ __('intake.method') }}</legend>
             <details @if ($errors->has('method.*')) open @endif>
                 <summary>{{ __('intake.method-how') }}</summary>
@@ -116,7 +117,7 @@
                 </div>
             </details>
         </fieldset>
-        <fieldset>
+        <fieldset id="notebook">
             <legend>{{ __($head ? 'intake.notebook-still' : 'intake.notebook') }}</legend>
             <p class="how">{{ __('intake.notebook-how') }}</p>
             @for ($i = 0; $i < 5; $i++)

@@ -32,7 +32,7 @@
                             <strong>{{ $called($row->head->name) }}</strong>
                             <span>@traits($row->head)</span>
                         </span>
-                        <span class="head-verdict">{{ $row->head->outlook->verdict ?? __('clients.not-worked-out') }}</span>
+                        <span class="head-verdict">{{ $row->head->outlook === null ? __('clients.not-worked-out') : $said($row->head->outlook->verdict) }}</span>
                         <span class="head-next">
                             @if ($row->when !== '')<strong @class(['is-due' => $row->isDue()])>{{ $row->when }}</strong>@endif
                             @if ($row->also !== '')<span @class(['is-sign' => $row->isLookedAtFirst()])>{{ $row->also }}</span>@endif
@@ -41,6 +41,8 @@
                 </li>
             @endforeach
         </ul>
-        <p class="count">{{ trans_choice('clients.count', count($rows)) }}</p>
+        <x-picture-help of="strands"/>
+        <p class="count">{{ $pages->hasPages() ? __('clients.part', ['from' => $pages->currentPage() * $pages->perPage() - $pages->perPage() + 1, 'to' => min($pages->total(), $pages->currentPage() * $pages->perPage()), 'count' => $pages->total()]) : trans_choice('clients.count', $pages->total()) }}</p>
+        <x-pager :of="$pages" :label="__('clients.pages')" :before="__('clients.before')" :after="__('clients.after')"/>
     @endif
 </x-layout>

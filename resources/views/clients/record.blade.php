@@ -1,6 +1,7 @@
 <x-layout :title="__('data-transfer.record.title')">
     <header class="page-head"><div class="grow"><h1>{{ __('data-transfer.record.title') }}</h1><p class="lead">{{ __('data-transfer.record.lead') }}</p></div></header>
-    <form method="post" action="{{ route('clients.records.store') }}" enctype="multipart/form-data" novalidate class="narrow">
+    <div class="two">
+    <form method="post" action="{{ route('clients.records.store') }}" enctype="multipart/form-data" novalidate class="card">
         <x-act/>
         <div class="field">
             <label class="label" for="f-record">{{ __('data-transfer.record.file') }}</label>
@@ -10,4 +11,11 @@
         <x-tick name="copy" :label="__('data-transfer.record.copy')"/>
         <button class="button is-strong">{{ __('data-transfer.record.do') }}</button>
     </form>
+    <section class="card" aria-labelledby="with">
+        <h2 id="with">{{ __('data-transfer.record.with') }}</h2>
+        <ul class="recent">@foreach (__('data-transfer.record.parts') as $line)<li>{{ $line }}</li>@endforeach</ul>
+        <p class="reason">{{ __('data-transfer.record.not') }}</p>
+        <p><a href="{{ route('salon.data') }}">{{ __('data-transfer.record.several') }}</a></p>
+    </section>
+    </div>
 </x-layout>

@@ -1,9 +1,12 @@
 @props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null, 'kind' => null, 'typedIn' => null])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
+{{-- A number stands as its reader writes it; it is read with a comma or a point. --}}
+@php($shown = is_scalar($shown = old($key, $value)) ? (string) $shown : '')
+@php($shown = $mode === 'decimal' && preg_match('/^-?\d+\.\d+$/', $shown) === 1 ? str_replace('.', __('core/wording.decimal-sign'), $shown) : $shown)
 <div {{ $attributes->class(['field']) }}>
     <label class="label" for="f-{{ $key }}">{{ $label }}@if ($unit) <span class="unit" @if ($kind) data-unit-of="{{ $kind }}" @endif>{{ $unit }}</span>@endif</label>
     <div class="control">
-        <input class="input @error($key) is-danger @enderror" id="f-{{ $key }}" name="{{ $name }}" type="{{ $type }}" value="{{ is_scalar($shown = old($key, $value)) ? $shown : '' }}"
+        <input class="input @error($key) is-danger @enderror" id="f-{{ $key }}" name="{{ $name }}" type="{{ $type }}" value="{{ $shown }}"
                @if ($kind) data-kind="{{ $kind }}" @endif
                @if ($mode) inputmode="{{ $mode }}" @endif autocomplete="off"
                @error($key) aria-invalid="true" aria-describedby="e-{{ $key }}" @elseif ($help) aria-describedby="h-{{ $key }}" @enderror>

@@ -78,5 +78,6 @@
             <li>{{ __('hair-balance.key.ribbon') }}</li>
             @if ($beside)<li>{{ __('hair-balance.key.beside') }}</li>@elseif ($balance->todayX > 60)<li>{{ __('hair-balance.key.planned') }}</li>@endif
         </ul>
+        <x-picture-help of="hair-balance"/>
     </figcaption>
 </figure>

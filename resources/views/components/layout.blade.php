@@ -1,6 +1,6 @@
 @props(['title', 'head' => null, 'bare' => false])
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -54,6 +54,7 @@
             <li>
                 <form method="post" action="{{ route('sign-out') }}" data-sign-out><x-act/><button class="rail-button">{{ __('layout.sign-out') }}</button></form>
             </li>
+            @foreach ($otherLanguages as $code => $language)<li><form method="post" action="{{ route('language') }}"><x-act/> @method('put')<button class="rail-button" name="language" value="{{ $code }}" lang="{{ $code }}">{{ $language }}</button></form></li>@endforeach
         </ul>
     </nav>
 @endunless

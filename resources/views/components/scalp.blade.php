@@ -1,6 +1,6 @@
 @foreach ($raised as $sign)
     <div class="caution-line raised" role="status">
-        <p><strong>{{ __("scalp.raised.{$sign->sign}") }}</strong> {{ __($sign->raised_by === '' ? 'scalp.raised.by-client' : 'scalp.raised.by-whom', ['by' => $sign->raised_by, 'date' => $sign->raised_on->format('j M'), 'seen' => $sign->seen]) }}</p>
+        <p><strong>{{ __("scalp.raised.{$sign->sign}") }}</strong> {{ __($sign->raised_by === '' ? 'scalp.raised.by-client' : 'scalp.raised.by-whom', ['by' => $sign->raised_by, 'date' => $dated($sign->raised_on, 'j M'), 'seen' => $sign->seen]) }}</p>
         @if ($judges)
             <form method="post" action="{{ route('clients.safety-flags.judge', $head) }}" class="asks" novalidate><x-act/> @method('put')
                 <input type="hidden" name="clearance" value="{{ $sign->id }}">

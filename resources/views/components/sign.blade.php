@@ -5,4 +5,4 @@
         isset($sign['last']) ? __('yardsticks.last', ['value' => $sign['last']]) : null,
     ]);
 @endphp
-@if ($beside !== []) <span class="reason">({{ str_replace('-', '−', implode(', ', $beside)) }})</span>@endif: {{ $sign['means'] }}.
+@if ($beside !== []) <span class="reason">({{ str_replace('-', '−', implode(', ', $beside)) }})</span>@endif: {{ $said($sign['means']) }}.

@@ -1,5 +1,5 @@
 {{-- The ruler and the picture: opened by the buttons beside the fields they fill. --}}
-<dialog class="sheet ruler" id="ruler" aria-labelledby="ruler-title">
+<dialog class="sheet ruler" id="ruler" aria-labelledby="ruler-title" data-rest="{{ __('hair-tests.ruler.rest') }}" data-stretched="{{ __('hair-tests.ruler.stretched') }}" data-returned="{{ __('hair-tests.ruler.returned') }}">
     <h2 id="ruler-title">{{ __('hair-tests.ruler.title') }}: <span data-ruler-hair></span></h2>
     <p class="how">{{ __('hair-tests.ruler.how') }}</p>
     <svg viewBox="-6 0 312 74" role="group" aria-label="{{ __('hair-tests.ruler.label') }}" data-ruler-face></svg>

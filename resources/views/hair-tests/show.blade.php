@@ -10,7 +10,7 @@
         @unless ($correcting)<a class="button" href="{{ route('clients.history', $head) }}">{{ __('hair-tests.past') }}</a>@endunless
     </header>
     @foreach ($cautions as $caution)
-        @if (in_array($caution->value, ['refer', 'sore-scalp', 'tension'], true))<p class="caution-line">{{ $caution->sentence() }}</p>@endif
+        @if (in_array($caution->value, ['refer', 'sore-scalp', 'tension'], true))<p class="caution-line">@said($caution->sentence())</p>@endif
     @endforeach
     @unless ($correcting)
         <nav class="joined" aria-label="{{ __('hair-tests.moments') }}">

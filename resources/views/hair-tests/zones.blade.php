@@ -2,9 +2,9 @@
     <x-slot:offline><x-offline of="hair-tests"/></x-slot:offline>
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/hair-tests.js') }}"></script><script type="module" src="{{ asset('js/screens/hair-test-zones.js') }}"></script></x-slot:scripts>
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('head-map.page.title') }}</h1><p class="lead">{{ __('head-map.page.lead', ['moment' => ucfirst(__("nagomi.moments.{$moment}"))]) }}</p></div></header>
-    <nav class="filters" aria-label="{{ __('head-map.page.what') }}">
+    <nav class="joined" aria-label="{{ __('head-map.page.what') }}">
         @foreach ($tests as $one)
-            <a @class(['button', 'is-strong' => $one === $name]) href="{{ route('clients.hair-tests.zones', [$head, 'moment' => $moment, 'test' => $one]) }}" @if ($one === $name) aria-current="true" @endif>{{ lcfirst(__("nagomi.tests.{$one}")) }}</a>
+            <a href="{{ route('clients.hair-tests.zones', [$head, 'moment' => $moment, 'test' => $one]) }}" @if ($one === $name) aria-current="true" @endif>{{ __("nagomi.tests.{$one}") }}</a>
         @endforeach
     </nav>
     <form method="post" action="{{ route('clients.hair-tests.store', $head) }}" novalidate class="hair-tests by-zone" data-keeps data-units="{{ json_encode($unitFactors, JSON_THROW_ON_ERROR) }}" data-draft="{{ $head->id }} {{ $moment }} {{ $name }} by zone"
@@ -30,6 +30,7 @@
                 @endforeach
             </svg>
             <figcaption class="legend">@if ($last === [])<span>{{ __('head-map.page.none') }}</span>@else<span>{{ __('head-map.page.last', ['unit' => $unit]) }}</span><span>{{ __('head-map.page.edge') }}</span>@endif</figcaption>
+            <x-picture-help of="head-tests"/>
         </figure>
         <div class="zone-panels">
             @foreach ($map->zones as $zone)

@@ -12,7 +12,7 @@
     <div class="ledger-filters">
         <nav class="joined" aria-label="{{ __('ledger.what') }}">@foreach (__('ledger.of') as $of => $words)<a href="{{ $to(['of' => $of]) }}" @if ($of === $column) aria-current="true" @endif>{{ $words }}</a>@endforeach</nav>
         @if (count($outlook->standing) > 1)
-            <nav class="joined" aria-label="{{ __('ledger.which') }}">@foreach ($outlook->standing as $s => $part)<a href="{{ $to(['stratum' => $s]) }}" @if ($s === $stratum) aria-current="true" @endif>{{ ucfirst($part['name']) }}</a>@endforeach</nav>
+            <nav class="joined" aria-label="{{ __('ledger.which') }}">@foreach ($outlook->standing as $s => $part)<a href="{{ $to(['stratum' => $s]) }}" @if ($s === $stratum) aria-current="true" @endif>{{ ucfirst($stratumName($part['name'])) }}</a>@endforeach</nav>
         @endif
         <nav class="joined" aria-label="{{ __('ledger.span') }}">@foreach ($spans as $choice)<a href="{{ $to(['weeks' => $choice]) }}" @if ($choice === $weeks) aria-current="true" @endif>{{ __('ledger.weeks', ['count' => $choice]) }}</a>@endforeach</nav>
     </div>
@@ -20,9 +20,9 @@
         <h2 id="stairs" class="is-sr-only">{{ __("ledger.of.{$column}") }}</h2>
         @if ($stairs->days === [])<p class="verdict-words">{{ __('ledger.says.nothing') }}</p><p class="more"><a class="button is-strong" href="{{ route('clients.hair-tests', $head) }}">{{ __('history.visits.first') }}</a></p>
         @else
-            <p class="verdict-words">{{ __('ledger.says.' . ($stairs->end === $stairs->start ? 'same' : ($stairs->end > $stairs->start ? 'up' : 'down')), ['what' => __("ledger.of.{$column}"), 'start' => $tenths($stairs->start), 'end' => $tenths($stairs->end), 'day' => $opensOn->format($weeks > 26 ? 'j M Y' : 'j M')]) }}</p>
+            <p class="verdict-words">{{ __('ledger.says.' . ($stairs->end === $stairs->start ? 'same' : ($stairs->end > $stairs->start ? 'up' : 'down')), ['what' => __("ledger.of.{$column}"), 'start' => $tenths($stairs->start), 'end' => $tenths($stairs->end), 'day' => $dated($opensOn, $weeks > 26 ? 'j M Y' : 'j M')]) }}</p>
             <p class="reason">{{ __('ledger.says.parts', array_map(fn ($sum) => $tenths($sum, true), $stairs->sums)) }}</p>
-            <div class="balance-frame"><svg @class(['stairs', "is-{$column}"]) viewBox="0 0 {{ $picture::WIDTH }} {{ $picture::HEIGHT }}" role="img" aria-label="{{ __('ledger.picture', ['what' => __("ledger.of.{$column}"), 'start' => $opensOn->format('j M')]) }} {{ implode('; ', array_column($picture->steps, 'says')) }}">
+            <div class="balance-frame" tabindex="0"><svg @class(['stairs', "is-{$column}"]) viewBox="0 0 {{ $picture::WIDTH }} {{ $picture::HEIGHT }}" role="img" aria-label="{{ __('ledger.picture', ['what' => __("ledger.of.{$column}"), 'start' => $dated($opensOn, 'j M')]) }} {{ implode('; ', array_column($picture->steps, 'says')) }}">
                 <rect class="comfort" x="{{ $picture::LEFT }}" y="{{ $picture->band[0] }}" width="{{ $picture::RIGHT - $picture::LEFT }}" height="{{ $picture->band[1] - $picture->band[0] }}" rx="4"/>
                 <text class="share-word is-axis" x="{{ $picture::RIGHT - 8 }}" y="{{ $picture->band[0] + 19 }}">{{ __('ledger.band') }}</text>
                 @foreach ($picture->steps as $step)
@@ -39,6 +39,7 @@
                 @foreach ($picture->dates as $date)<text class="share-word" x="{{ $date['x'] }}" y="{{ $picture::BOTTOM + 26 }}">{{ $date['label'] }}</text>@endforeach
             </svg></div>
             <ul class="legend"><li><i class="dot dot-band"></i>{{ __('ledger.band') }}</li>@foreach (array_unique(array_column($picture->steps, 'kind')) as $kind)<li><i @class(['dot', 'stairs-dot', "stairs-{$kind}", "is-{$column}"])></i>{{ __("ledger.kinds.{$kind}") }}</li>@endforeach</ul>
+            <x-picture-help of="stairs"/>
         @endif
     </section>
     @if ($stairs->days !== [])
@@ -47,7 +48,7 @@
         @foreach (array_reverse($stairs->days) as $day)
             @php($last = $day['steps'][count($day['steps']) - 1] ?? null)
             @if ($last)
-            <details class="stairs-day"><summary><b>{{ $day['date']->format('j M') }}</b> @foreach ($day['steps'] as $step)<span>{{ __("ledger.kinds.{$step->kind}") }} <strong>{{ $tenths($step->tenths(), true) }}</strong></span> @endforeach<span class="stairs-to">{{ $tenths($last->to) }}</span></summary>
+            <details class="stairs-day"><summary><b>{{ $dated($day['date'], 'j M') }}</b> @foreach ($day['steps'] as $step)<span>{{ __("ledger.kinds.{$step->kind}") }} <strong>{{ $tenths($step->tenths(), true) }}</strong></span> @endforeach<span class="stairs-to">{{ $tenths($last->to) }}</span></summary>
                 <ul>@foreach ($day['steps'] as $step)@foreach ($step->lines as $line)<li @class(['is-tests' => $step->kind === 'tests'])><span>{{ $line['says'] }}</span> <span class="num">{{ $tenths($line['tenths'], true) }}</span></li>@endforeach @endforeach</ul>
             </details>
             @endif
@@ -58,28 +59,28 @@
     <p class="reason">{{ __('ledger.all.why') }}</p>
     <x-wide-table :label="__('ledger.all.label')">
     <table class="table book is-fullwidth">
-        <caption class="is-sr-only">{{ __('ledger.all.caption', ['part' => $outlook->standing[$stratum]['name'], 'day' => $opensOn->format('j M Y')]) }}</caption>
+        <caption class="is-sr-only">{{ __('ledger.all.caption', ['part' => $stratumName($outlook->standing[$stratum]['name']), 'day' => $dated($opensOn, 'j M Y')]) }}</caption>
         <thead>
         <tr><th scope="col">{{ __('ledger.all.day') }}</th><th scope="col">{{ __('ledger.all.line') }}</th>@foreach (['moisture' => 'moisture', 'protein' => 'protein', 'build_up' => 'build-up'] as $of => $class)<th scope="col" class="num {{ $class }}">{{ __("ledger.of.{$of}") }}</th>@endforeach</tr>
         </thead>
         <tbody>
-        <tr class="is-total"><td>{{ $opensOn->format('j M') }}</td><td>{{ __('nagomi.ledger.opens') }}</td>@foreach ($opening as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
+        <tr class="is-total"><td>{{ $dated($opensOn, 'j M') }}</td><td>{{ __('nagomi.ledger.opens') }}</td>@foreach ($opening as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
         @if ($lookedBack)
-            <tr class="is-reading"><td></td><td>{{ __('nagomi.ledger.looked-back') }}</td>@foreach ($lookedBack as [$mean, $sd])<td class="num">{{ number_format($mean, 1) }} <span class="unit">± {{ number_format($sd, 1) }}</span></td>@endforeach</tr>
+            <tr class="is-reading"><td></td><td>{{ __('nagomi.ledger.looked-back') }}</td>@foreach ($lookedBack as [$mean, $sd])<td class="num">{{ $rounded($mean, 1) }} <span class="unit">± {{ $rounded($sd, 1) }}</span></td>@endforeach</tr>
         @endif
         @php($day = null)
         @foreach ($lines as $line)
             <tr class="is-{{ $line['kind'] }}">
-                <td>{{ $line['date']->format('j M') === $day ? '' : $line['date']->format('j M') }}</td>
+                <td>{{ $dated($line['date'], 'j M') === $day ? '' : $dated($line['date'], 'j M') }}</td>
                 <td>{{ $line['says'] }}</td>
                 @foreach ($line['amounts'] as $amount)<td class="num">{{ $amount === 0 ? '·' : $tenths($amount, true) }}</td>@endforeach
             </tr>
-            @php($day = $line['date']->format('j M'))
+            @php($day = $dated($line['date'], 'j M'))
         @endforeach
         <tr class="is-rounding"><td></td><td>{{ __('ledger.all.rounding') }}</td>@foreach ($rounding as $amount)<td class="num">{{ $amount === 0 ? '·' : $tenths($amount, true) }}</td>@endforeach</tr>
         </tbody>
         <tfoot>
-        <tr class="is-total"><td>{{ $outlook->as_of->format('j M') }}</td><td>{{ __('ledger.all.today') }}</td>@foreach ($closing as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
+        <tr class="is-total"><td>{{ $dated($outlook->as_of, 'j M') }}</td><td>{{ __('ledger.all.today') }}</td>@foreach ($closing as $amount)<td class="num">{{ $tenths($amount) }}</td>@endforeach</tr>
         <tr><td></td><td>{{ __('ledger.all.doubt') }}</td>
             <td class="num">± {{ $outlook->standing[$stratum]['moisture'][1] }}</td><td class="num">± {{ $outlook->standing[$stratum]['protein'][1] }}</td><td class="num">± {{ $outlook->standing[$stratum]['build_up'][1] }}</td></tr>
         <tr><td></td><td>{{ __('ledger.all.target', ['half' => $bandHalfWidth, 'limit' => $buildUpLimit]) }}</td>

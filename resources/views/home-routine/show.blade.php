@@ -17,7 +17,7 @@
             <h2>{{ __('home-routine.salon.link') }}</h2>
             <p class="how">{{ __('home-routine.salon.link-why') }}</p>
             @foreach ($links as $link)
-                <div class="set-day"><label class="grow">{{ __($link->opened_at ? 'home-routine.salon.opened' : 'home-routine.salon.unopened', ['day' => $link->expires_at->setTimezone($salon->timezone)->format('j M Y')]) }}<input class="input" readonly value="{{ url($link->path()) }}" aria-label="{{ __('home-routine.salon.link-label') }}"></label>
+                <div class="set-day"><label class="grow">{{ __($link->opened_at ? 'home-routine.salon.opened' : 'home-routine.salon.unopened', ['day' => $dated($link->expires_at->setTimezone($salon->timezone), 'j M Y')]) }}<input class="input" readonly value="{{ url($link->path()) }}" aria-label="{{ __('home-routine.salon.link-label') }}"></label>
                     <form method="post" action="{{ route('clients.home-routine.withdraw', [$head, $link]) }}"><x-act/> @method('delete')<button class="button">{{ __('home-routine.salon.withdraw') }}</button></form></div>
             @endforeach
             <form method="post" action="{{ route('clients.home-routine.link', $head) }}" class="asks" novalidate><x-act/>
@@ -26,7 +26,7 @@
             <section class="card">
             <h2>{{ __('home-routine.salon.updates') }}</h2>
             @if ($came->isEmpty())<p class="reason">{{ __('home-routine.salon.none') }}</p>@endif
-            <ul class="recent">@foreach ($came as $act)<li><strong>{{ $act->date->format('j M') }}</strong> {{ $act->refused === null ? $act->says : __('home-routine.salon.refused', ['why' => $act->refused]) }}</li>@endforeach</ul>
+            <ul class="recent">@foreach ($came as $act)<li><strong>{{ $dated($act->date, 'j M') }}</strong> {{ $act->refused === null ? $act->says : __('home-routine.salon.refused', ['why' => $act->refused]) }}</li>@endforeach</ul>
             </section>
             <section class="card">
             <h2>{{ __('home-routine.salon.calendar') }}</h2>

@@ -5,7 +5,7 @@
         <p>
             {{ implode(' · ', $measured->said) }}
             @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
-            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __('now.porosity-of', ['part' => $stratum['name'], 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
+            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __('now.porosity-of', ['part' => $stratumName($stratum['name']), 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
             · <a href="{{ route('clients.edit', $head) }}">{{ __('now.details') }}</a>
             · <a href="{{ route('clients.record', $head) }}" download>{{ __('now.record') }}</a>
             · <a href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('now.calendar') }}</a>
@@ -17,10 +17,10 @@
             <p class="card-kicker">{{ $next->when }}@if ($next->booked !== '') · {{ $next->booked }}@endif @if ($washedToday) · {{ __('now.washed-today') }}@endif</p>
             <h2 id="next">@if ($next->item)@steps($next->item->steps)@else{{ __('now.nothing') }}@endif</h2>
             @if ($limits !== null)<p class="limits-words">{{ $limits }}</p>@endif
-            <p class="verdict-words">{{ $outlook->verdict }}</p>
+            <p class="verdict-words">@said($outlook->verdict)</p>
             @if ($next->item === null)<p>{{ __('now.nothing-why') }}</p>@endif
             @foreach (array_slice($next->reasons, 0, 2) as $reason)<p>{{ $reason }}</p>@endforeach
-            @foreach ($next->item->broken ?? [] as $rule)<p class="is-broken">{{ __($next->item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $rule]) }}</p>@endforeach
+            @foreach ($next->item->broken ?? [] as $rule)<p class="is-broken">{{ __($next->item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $said($rule)]) }}</p>@endforeach
             @if ($telling !== [])
                 <ul class="results" aria-label="{{ __('now.readings') }}">@foreach ($telling as $sign)<x-result :sign="$sign"/>@endforeach</ul>
             @else<p class="reason">{{ __('now.readings-none') }}</p>@endif
@@ -61,7 +61,7 @@
                 @else
                     <ul class="cautions-list">
                         @foreach ($cautions as $caution)
-                            <li>{{ $caution->sentence() }}@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@endif</li>
+                            <li>@said($caution->sentence())@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@endif</li>
                         @endforeach
                     </ul>
                     @foreach (['red' => $head->red_sign, 'sore' => $head->sore_scalp] as $sign => $raised)
@@ -77,9 +77,9 @@
                     @endforeach
                     <p class="reason">{{ __('now.mind.legal') }}</p>
                 @endif
-                @if ($cleared->isNotEmpty())<p class="reason">@foreach ($cleared as $clearance){{ __("now.mind.cleared.{$clearance->sign}", ['raised' => $clearance->raised_on->format('j M Y'), 'by' => $clearance->cleared_by, 'on' => $clearance->cleared_on?->format('j M Y')]) }} @endforeach</p>@endif
+                @if ($cleared->isNotEmpty())<p class="reason">@foreach ($cleared as $clearance){{ __("now.mind.cleared.{$clearance->sign}", ['raised' => $dated($clearance->raised_on, 'j M Y'), 'by' => $clearance->cleared_by, 'on' => $dated($clearance->cleared_on, 'j M Y')]) }} @endforeach</p>@endif
                 @php($told = array_filter([
-                    'overloaded' => implode(', ', array_filter([$head->overloaded_on?->format('M Y'), $head->overloaded_by])),
+                    'overloaded' => implode(', ', array_filter([$dated($head->overloaded_on, 'M Y'), $head->overloaded_by])),
                     ...$head->only(['goals', 'hair_history', 'chemical_history', 'health_notes']),
                 ]))
                 @if ($told !== [])
@@ -94,7 +94,7 @@
 
     <section class="card" aria-labelledby="balance">
         <h2 id="balance">{{ __('hair-balance.title') }}</h2>
-        <x-hair-balance :balance="$balance" :verdict="$outlook->verdict" :strand="$strand"/>
+        <x-hair-balance :balance="$balance" :verdict="$said($outlook->verdict)" :strand="$strand"/>
     </section>
 
     <div class="now-more">
@@ -103,11 +103,11 @@
             <ol class="items">
                 @foreach ($items as $item)
                     <li>
-                        <strong class="when">{{ $item->date->format('j M') }}</strong>
+                        <strong class="when">{{ $dated($item->date, 'j M') }}</strong>
                         <div>
                             <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">{{ __('today.test-first') }}</span>@endif</p>
-                            @foreach ($item->broken as $rule)<p class="reason is-broken">{{ __($item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $rule]) }}</p>@endforeach
-                            @if ($reasons[$item->id] !== [])<details class="day-why"><summary>{{ __('now.reasons') }}<span class="sr-only">: {{ $item->date->format('j M') }}</span></summary>@foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach</details>@endif
+                            @foreach ($item->broken as $rule)<p class="reason is-broken">{{ __($item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $said($rule)]) }}</p>@endforeach
+                            @if ($reasons[$item->id] !== [])<details class="day-why"><summary>{{ __('now.reasons') }}<span class="sr-only">: {{ $dated($item->date, 'j M') }}</span></summary>@foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach</details>@endif
                         </div>
                         <span class="minutes">{{ (int) round($item->minutes) }} min</span>
                     </li>
@@ -123,6 +123,7 @@
         <section class="card" aria-labelledby="zones">
             <h2 id="zones">{{ __('now.zones.title') }}</h2>
             <x-head-map :map="$map"/>
+            <x-picture-help of="head"/>
             @foreach ($findings as $finding)
                 @php($said = ['zone' => __("nagomi.zones.{$finding['zone']}"), 'found' => $finding['found'], 'percent' => (int) round(100 * $finding['certainty']), 'written' => $finding['written']])
                 @if ($finding['differs'])

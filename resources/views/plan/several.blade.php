@@ -8,7 +8,7 @@
     @if ($rows === [])<p class="empty">{{ __('several.none') }}</p>@endif
     <ul class="heads several">
         @foreach ($rows as $row)
-            <li><a href="{{ route('clients.plan', $row['head']) }}"><strong>{{ $called($row['head']->name) }}</strong></a> <span class="reason">{{ $row['head']->outlook->verdict ?? '' }}@if ($household !== '' && $row['together'] !== []) {{ __('several.together', ['days' => implode(', ', array_slice($row['together'], 0, 4))]) }}@endif</span>
+            <li><a href="{{ route('clients.plan', $row['head']) }}"><strong>{{ $called($row['head']->name) }}</strong></a> <span class="reason">{{ $said($row['head']->outlook?->verdict) }}@if ($household !== '' && $row['together'] !== []) {{ __('several.together', ['days' => implode(', ', array_slice($row['together'], 0, 4))]) }}@endif</span>
                 <x-season-line :line="$row['line']" :head="$row['head']" :today="$salon->today()"/></li>
         @endforeach
     </ul>

@@ -1,16 +1,18 @@
 <x-layout :title="__('plan.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/plan.js') }}"></script></x-slot:scripts>
+    <x-slot:offline><x-offline of="plan"/></x-slot:offline>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>{{ __('plan.title') }}</h1>@if ($limits !== null)<p class="limits-words">{{ $limits }} <a href="{{ route('clients.plan-terms', $head) }}">{{ __('plan.limits') }}</a></p>@endif<p class="lead">{{ $outlook->verdict }}</p></div>
+        <div class="grow"><h1>{{ __('plan.title') }}</h1>@if ($limits !== null)<p class="limits-words">{{ $limits }} <a href="{{ route('clients.plan-terms', $head) }}">{{ __('plan.limits') }}</a></p>@endif<p class="lead">@said($outlook->verdict)</p></div>
         <a class="button" href="{{ route('clients.plan.what-if', $head) }}" data-key="f">{{ __('plan.what-if') }} <kbd>f</kbd></a>
         <a class="button" href="{{ route('clients.plan-terms', $head) }}" data-key="m">{{ __('plan.limits') }} <kbd>m</kbd></a>
         <a class="button" href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('plan.calendar') }}</a>
         @if ($head->household)<a class="button" href="{{ route('plans', ['household' => $head->household]) }}">{{ __('plan.household') }}</a>@endif
     </header>
     <section class="season-work card" data-keeps data-plan data-of="{{ $called($head->name) }}" data-preview="{{ route('clients.plan.preview', $head) }}" data-act="{{ route('clients.plan.act', $head) }}" data-undo="{{ route('clients.plan.undo', $head) }}" data-redo="{{ route('clients.plan.redo', $head) }}" data-seen="{{ $last->id ?? 0 }}" data-day="{{ $line->dayWidth }}" data-room="{{ json_encode($room) }}" data-acts="{{ json_encode($acts) }}">
-        <x-season-line :line="$line" :head="$head" :today="$today" work/>
-        <p class="legend">@foreach (['mask', 'protein', 'clarify', 'hand'] as $mark)<span><i class="swatch stone-{{ $mark }}-swatch"></i>{{ __("plan.key.{$mark}") }}</span>@endforeach<span>{{ __('plan.key.size') }}</span></p>
+        <x-season-line :line="$line" :head="$head" :today="$today" :ahead="$ahead" work/>
+        <p class="legend">@foreach (['day', 'mask', 'protein', 'clarify', 'hand'] as $mark)<span><i class="dot dot-{{ $mark }}"></i>{{ __("plan.key.{$mark}") }}</span>@endforeach<span>{{ __('plan.key.size') }}</span></p>
+        <x-picture-help of="plan"/>
         @error('act')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
         <p class="season-says" role="status" aria-live="polite" data-says>{{ __('plan.how') }}</p>
         <div class="season-keys" data-keys hidden>
@@ -56,11 +58,11 @@
         <details @if ($promise) open @endif>
             <summary><h2>{{ __('plan.agreed.title') }}</h2></summary>
             @if ($promise)
-                <p>{{ __('plan.agreed.since', ['day' => $promise->made_at->setTimezone($head->salon->timezone)->format('j M Y'), 'by' => $promise->by]) }} @if ($changes === []){{ __('plan.agreed.kept') }}@endif</p>
+                <p>{{ __('plan.agreed.since', ['day' => $dated($promise->made_at->setTimezone($head->salon->timezone), 'j M Y'), 'by' => $promise->by]) }} @if ($changes === []){{ __('plan.agreed.kept') }}@endif</p>
                 @if ($changes !== [])<ul class="recent">@foreach ($changes as $change)<li>{{ $change }}</li>@endforeach</ul>@endif
             @else<p class="reason">{{ __('plan.agreed.none') }}</p>@endif
             <form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">{{ __($promise ? 'plan.agreed.again' : 'plan.agreed.now') }}</button></form>
-            @if ($promises->count() > 1)<details class="more-tests"><summary>{{ __('plan.agreed.earlier') }}</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ trans_choice('plan.agreed.treatments', count($earlier->items), ['day' => $earlier->made_at->format('j M Y'), 'by' => $earlier->by]) }}</li>@endforeach</ul></details>@endif
+            @if ($promises->count() > 1)<details class="more-tests"><summary>{{ __('plan.agreed.earlier') }}</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ trans_choice('plan.agreed.treatments', count($earlier->items), ['day' => $dated($earlier->made_at, 'j M Y'), 'by' => $earlier->by]) }}</li>@endforeach</ul></details>@endif
         </details>
     </div>
     <section class="card" aria-labelledby="wash-days">
@@ -73,15 +75,15 @@
         @foreach ($items as $item)
             <li @class(['is-today' => $item->date->lessThanOrEqualTo($today)])>
                 <div class="when">
-                    <strong>{{ $item->date->format('j M') }}</strong>
-                    <span>{{ $item->date->lessThanOrEqualTo($today) ? __('plan.today') : $item->date->format('l') }}</span>
+                    <strong>{{ $dated($item->date, 'j M') }}</strong>
+                    <span>{{ $item->date->lessThanOrEqualTo($today) ? __('plan.today') : $dated($item->date, 'l') }}</span>
                 </div>
                 <div class="what">
                     <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">{{ __('today.test-first') }}</span>@endif @if ($item->by_hand) <span class="tag-look">{{ __('plan.by-hand') }}</span>@endif</p>
                     @isset($booked[$item->date->format('Y-m-d')])<p class="in-salon"><a href="{{ route('bookings.show', $booked[$item->date->format('Y-m-d')]['id']) }}">{{ $booked[$item->date->format('Y-m-d')]['says'] }}</a></p>@endisset
                     @foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach
-                    @foreach ($item->broken as $rule)<p class="reason is-broken">{{ __($item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $rule]) }}</p>@endforeach
-                    @if ($item->clash)<p class="reason">{{ __('plan.frees', ['what' => implode(__('plan.or'), $item->clash['frees'])]) }}</p>@endif
+                    @foreach ($item->broken as $rule)<p class="reason is-broken">{{ __($item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $said($rule)]) }}</p>@endforeach
+                    @if ($item->clash)<p class="reason">{{ __('plan.frees', ['what' => implode(__('plan.or'), array_map($said, $item->clash['frees']))]) }}</p>@endif
                     @foreach (array_filter($bottles[$item->id] ?? [], fn (array $bottle): bool => $bottle['missing']) as $bottle)<p class="reason is-broken">{{ $bottle['says'] }}</p>@endforeach
                     <details>
                         <summary>{{ __('plan.steps') }}</summary>

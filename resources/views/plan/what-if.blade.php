@@ -26,7 +26,8 @@
         <section class="card what-if-says" aria-live="polite">
             @if ($says)<h2>{{ $says }}</h2>@endif
             @foreach ($turns as $turn)<p class="verdict-words">{{ $turn }}</p>@endforeach
-            <p @class(['verdict-words' => $turns === []])>{{ $verdict }}</p>
+            @if ($turns === [] && $rows !== [] && ! isset($rows['days']))<p class="verdict-words">{{ __('wishes.verdict.balance') }}</p>@endif
+            <p @class(['verdict-words' => $turns === [] && ($rows === [] || isset($rows['days']))])>{{ $verdict }}</p>
             @if ($notReadYet)<p class="reason">{{ __('what-if.not-tested') }}</p>@endif
             @if ($usable)
                 <form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>

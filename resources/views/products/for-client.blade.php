@@ -16,14 +16,14 @@
                     <span class="suits"><b>{{ __("nagomi.verdicts.{$row['verdict']}") }}</b></span>
                     <span><a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>{{ $row['product']->head_id ? __('products.for.own') : '' }}@if (($next[$kind]->product->id ?? '') === $row['product']->id) <span class="tag-look">{{ __('bottles.next-wash') }}</span> <span class="reason">{{ trim("{$next[$kind]->because} {$next[$kind]->passed}") }}</span>@endif
                         @foreach ($row['reasons'] as $reason)<span @class(['reason', 'is-broken' => $reason['verdict'] === 'no'])>{{ $reason['says'] }}</span>@endforeach</span>
-                    <span class="minutes">{{ __('products.for.section', ['least' => number_format($row['dose']->leastMl, 1), 'most' => number_format($row['dose']->mostMl, 1)]) }}{{ $row['pumps'] ? ', ' . $row['pumps'] : '' }}<br>{{ __('products.for.in-total', ['ml' => number_format($row['dose']->headMl(), 0)]) }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : __('products.for.too-little') }}</span>
+                    <span class="minutes">{{ __('products.for.section', ['least' => $rounded($row['dose']->leastMl, 1), 'most' => $rounded($row['dose']->mostMl, 1)]) }}{{ $row['pumps'] ? ', ' . $row['pumps'] : '' }}<br>{{ __('products.for.in-total', ['ml' => number_format($row['dose']->headMl(), 0)]) }}@if ($row['cost_cents'] !== null), @money($row['cost_cents'])@endif{{ $row['in_stock'] || $row['product']->head_id ? '' : __('products.for.too-little') }}</span>
                 </li>
             @endforeach
         </ul>
     @endforeach
     <details class="more-tests" @if ($errors->any()) open @endif>
         <summary>{{ trans_choice('products.for.reacted', $reactions->count()) }}</summary>
-        @foreach ($reactions as $reaction)<p>{{ $reaction->on->format('j M Y') }}: <strong>{{ $reaction->product?->name ?? $reaction->ingredient }}</strong>, {{ $reaction->what }} <span class="reason">{{ __('products.for.noted', ['by' => $reaction->by]) }}</span></p>@endforeach
+        @foreach ($reactions as $reaction)<p>{{ $dated($reaction->on, 'j M Y') }}: <strong>{{ $reaction->product?->name ?? $reaction->ingredient }}</strong>, {{ $reaction->what }} <span class="reason">{{ __('products.for.noted', ['by' => $reaction->by]) }}</span></p>@endforeach
         <form method="post" action="{{ route('clients.reactions', $head) }}" class="asks" novalidate>
             <x-act/>
             <x-choice name="product_id" :label="__('products.for.product')" :options="$products->pluck('name', 'id')->all()" :empty="__('products.for.none-of')"/>

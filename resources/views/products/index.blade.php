@@ -20,7 +20,7 @@
                         <span class="card-kicker">{{ __("nagomi.kinds.{$row['product']->kind}") }}</span>
                         <a href="{{ route('products.show', $row['product']) }}"><strong>{{ $row['product']->name }}</strong></a>
                         @if ($row['product']->recalled_on)<strong class="is-broken">{{ __('products.recalled') }}</strong>@endif
-                        @if ($row['past'])<strong class="is-broken">{{ __('products.past', ['day' => $row['good_until']->format('j M Y')]) }}</strong>@endif
+                        @if ($row['past'])<strong class="is-broken">{{ __('products.past', ['day' => $dated($row['good_until'], 'j M Y')]) }}</strong>@endif
                         @if ($row['reorder'])<strong class="is-broken">{{ __('products.short') }}</strong>@endif
                         <span class="shelf-left">@if ($row['left'] !== null){{ __('products.left', ['ml' => number_format($row['left'], 0)]) }}@if ($row['days_left'] !== null), {{ trans_choice('products.days', $row['days_left']) }}@endif @else{{ __('products.uncounted') }}@endif</span>
                         <span class="reason">{{ $row['what'] }}</span>
@@ -28,6 +28,7 @@
                 </li>
             @endforeach
         </ul>
+        <x-picture-help of="bottles"/>
     @endif
     <details class="more-tests" @if ($errors->has('file')) open @endif>
         <summary>{{ __('products.table.title') }}</summary>

@@ -25,12 +25,12 @@
     {{-- What was refused just now is not shown beside a mix that was scaled before it. --}}
     @if ($mix && ! $errors->any())
         <section class="told mix-label" aria-labelledby="mix-title">
-            <h2 id="mix-title">{{ $title ?: __('mix.page.mix') }}, {{ rtrim(rtrim(number_format($mix->totalMl, 1), '0'), '.') }} mL</h2>
+            <h2 id="mix-title">{{ $title ?: __('mix.page.mix') }}, {{ rtrim(rtrim($rounded($mix->totalMl, 1), '0'), '.,') }} mL</h2>
             <table class="table">
                 <thead><tr><th scope="col">{{ __('mix.page.part') }}</th><th scope="col" class="num">%</th><th scope="col" class="num">mL</th><th scope="col" class="num">{{ __('mix.page.drops') }}</th></tr></thead>
                 <tbody>@foreach ($mix->scaled() as $part)<tr><td>{{ $part['name'] }}</td><td class="num">{{ $part['percent'] }}</td><td class="num">{{ $part['ml'] }}</td><td class="num">{{ $part['drops'] }}</td></tr>@endforeach</tbody>
             </table>
-            <p class="reason">{{ __('mix.made', ['made' => auth()->user()->salon->today()->format('j M Y'), 'until' => auth()->user()->salon->today()->addDays($mix->keepsDays())->format('j M Y'), 'keeps' => $keeps, 'drops' => $dropsAMl]) }}</p>
+            <p class="reason">{{ __('mix.made', ['made' => $dated(auth()->user()->salon->today(), 'j M Y'), 'until' => $dated(auth()->user()->salon->today()->addDays($mix->keepsDays()), 'j M Y'), 'keeps' => $keeps, 'drops' => $dropsAMl]) }}</p>
             <div class="more"><button type="button" class="button" data-print hidden>{{ __('mix.page.print') }}</button></div>
         </section>
     @endif

@@ -5,9 +5,9 @@
         <a class="button" href="{{ route('products.edit', $product) }}">{{ __('products.one.change') }}</a>
     </header>
     @if ($product->recalled_on)
-        <p class="caution-line"><strong>{{ __('products.one.recalled', ['day' => $product->recalled_on->format('j M Y')]) }}</strong> {{ $product->recalled_because }}</p>
+        <p class="caution-line"><strong>{{ __('products.one.recalled', ['day' => $dated($product->recalled_on, 'j M Y')]) }}</strong> {{ $product->recalled_because }}</p>
     @endif
-    @if ($row['past'])<p class="caution-line">{{ __('products.one.past', ['day' => $row['good_until']->format('j M Y')]) }}</p>@endif
+    @if ($row['past'])<p class="caution-line">{{ __('products.one.past', ['day' => $dated($row['good_until'], 'j M Y')]) }}</p>@endif
     @foreach ($disagrees as $sentence)<p class="caution-line"><strong>{{ __('products.one.label') }}</strong> {{ $sentence }}</p>@endforeach
     @if ($against !== [])
         <p class="caution-line"><strong>{{ __('products.one.against') }}</strong> @foreach ($against as $who)<a href="{{ route('clients.now', $who['head']) }}">{{ $called($who['head']->name) }}</a>: {{ implode(' ', $who['reasons']) }}{{ $loop->last ? '' : ' ' }} @endforeach</p>
@@ -16,7 +16,7 @@
         <x-bottle :bottle="$bottle" class="is-large"/>
         <div>
             <h2 id="left">{{ __('products.one.left') }}</h2>
-            <p><strong class="figure">{{ $row['left'] === null ? '–' : number_format($row['left'], 0) }}</strong> mL{{ $product->size_ml ? ' ' . __('products.one.bottles-of', ['ml' => number_format($product->size_ml, 0)]) : '' }}@if ($bottle->full > 0), {{ trans_choice('products.more', $bottle->full) }}@endif @if ($row['days_left'] !== null) · {{ trans_choice('products.one.pace', $row['days_left']) }}@endif @if ($row['good_until']) · {{ __('products.one.good', ['day' => $row['good_until']->format('j M Y')]) }} @endif</p>
+            <p><strong class="figure">{{ $row['left'] === null ? '–' : number_format($row['left'], 0) }}</strong> mL{{ $product->size_ml ? ' ' . __('products.one.bottles-of', ['ml' => number_format($product->size_ml, 0)]) : '' }}@if ($bottle->full > 0), {{ trans_choice('products.more', $bottle->full) }}@endif @if ($row['days_left'] !== null) · {{ trans_choice('products.one.pace', $row['days_left']) }}@endif @if ($row['good_until']) · {{ __('products.one.good', ['day' => $dated($row['good_until'], 'j M Y')]) }} @endif</p>
             <p class="reason">{{ __('products.one.used-as', ['step' => __("products.steps.{$product->kind}")]) }}@if ($staysOn) {{ __('products.one.stays') }}@endif</p>
             <form method="post" action="{{ route('products.stock', $product) }}" class="asks" novalidate>
                 <x-act/>
@@ -25,7 +25,7 @@
                 <button class="button">{{ __('products.one.update') }}</button>
             </form>
             @if ($moves->isNotEmpty())
-                <details><summary>{{ __('products.one.changes') }}</summary><ul class="recent">@foreach ($moves as $move)<li>{{ __('products.one.change-line', ['day' => $move->moved_at->format('j M Y'), 'kind' => $move->kind, 'ml' => $signed($move->ml), 'left' => number_format($move->left_ml, 0), 'by' => $move->by]) }}</li>@endforeach</ul></details>
+                <details><summary>{{ __('products.one.changes') }}</summary><ul class="recent">@foreach ($moves as $move)<li>{{ __('products.one.change-line', ['day' => $dated($move->moved_at, 'j M Y'), 'kind' => $move->kind, 'ml' => $signed($move->ml), 'left' => number_format($move->left_ml, 0), 'by' => $move->by]) }}</li>@endforeach</ul></details>
             @endif
             @unless ($product->recalled_on)
                 <details @if ($errors->has('because')) open @endif><summary>{{ __('products.one.recall') }}</summary>
@@ -42,7 +42,7 @@
     @else
         <section class="card">
             <h2>{{ __('products.one.really') }}</h2>
-            <p class="lead">{{ __('products.one.surfactants') }} <strong>{{ $reading['surfactant_strength'] }}</strong> · {{ __('products.one.protein') }} <strong>{{ str_replace('-', ' ', $reading['protein_strength']) }}</strong> · @if (trans()->has("products.one.off.{$reading['removed_with']}")){{ __('products.one.films') }} <strong>{{ __("products.one.off.{$reading['removed_with']}") }}</strong>@else<strong>{{ __('products.one.no-films') }}</strong>@endif</p>
+            <p class="lead">{{ __('products.one.surfactants') }} <strong>{{ __("products.strengths.surfactants.{$reading['surfactant_strength']}") }}</strong> · {{ __('products.one.protein') }} <strong>{{ __("products.strengths.protein.{$reading['protein_strength']}") }}</strong> · @if (trans()->has("products.one.off.{$reading['removed_with']}")){{ __('products.one.films') }} <strong>{{ __("products.one.off.{$reading['removed_with']}") }}</strong>@else<strong>{{ __('products.one.no-films') }}</strong>@endif</p>
             <p class="reason">@foreach (['slip', 'hold', 'weight'] as $of){{ __("products.one.{$of}") }} {{ $reading[$of][0] === $reading[$of][1] ? $reading[$of][0] : __('products.one.from-to', ['from' => $reading[$of][0], 'to' => $reading[$of][1]]) }}{{ $loop->last ? '.' : ', ' }} @endforeach {{ __('bottles.shares') }}</p>
             @if ($onHair !== [])
                 <h3>{{ __('bottles.title') }}</h3>

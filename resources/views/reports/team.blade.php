@@ -20,6 +20,7 @@
                 @endforeach
             </svg>
             <ul class="legend"><li><svg class="reader-key" viewBox="-14 -14 28 28" aria-hidden="true"><g class="reader is-clear"><circle r="12"/></g></svg>{{ __('reports.team.key.clear') }}</li><li><svg class="reader-key" viewBox="-14 -14 28 28" aria-hidden="true"><g class="reader"><circle r="12"/></g></svg>{{ __('reports.team.key.within') }}</li>@foreach ($names as $name)<li><b>{{ mb_substr($name, 0, 1) }}</b> {{ $name }}</li>@endforeach</ul>
+            <x-picture-help of="readers"/>
         @endif
         @if ($biases !== [])
             <details><summary>{{ __('reports.team.numbers') }}</summary>

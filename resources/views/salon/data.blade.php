@@ -16,7 +16,7 @@
         <section>
             <h2>{{ __('salon.data.deleted') }}</h2>
             @if ($deletions->isEmpty())<p class="reason">{{ __('salon.data.nobody') }}</p>@endif
-            <ul class="recent">@foreach ($deletions as $deletion)<li><a href="{{ route('salon.data.proof', $deletion) }}"><strong>{{ $deletion->deleted_at->format('j M Y') }}</strong></a> <span class="reason">{{ __('salon.data.deletion', ['rows' => array_sum($deletion->before), 'pictures' => $deletion->files_before, 'by' => $deletion->by, 'left' => __($deletion->leftNothing() ? 'salon.data.nothing-left' : 'salon.data.something-left')]) }}</span></li>@endforeach</ul>
+            <ul class="recent">@foreach ($deletions as $deletion)<li><a href="{{ route('salon.data.proof', $deletion) }}"><strong>{{ $dated($deletion->deleted_at, 'j M Y') }}</strong></a> <span class="reason">{{ __('salon.data.deletion', ['rows' => array_sum($deletion->before), 'pictures' => $deletion->files_before, 'by' => $deletion->by, 'left' => __($deletion->leftNothing() ? 'salon.data.nothing-left' : 'salon.data.something-left')]) }}</span></li>@endforeach</ul>
         </section>
     </div>
 </x-layout>

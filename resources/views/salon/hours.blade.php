@@ -1,9 +1,10 @@
 <x-layout :title="__('salon.hours.title')">
     <header class="page-head"><div class="grow"><h1>{{ __('salon.hours.title') }}</h1><p class="lead">{{ __('salon.hours.lead') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
+    <nav class="on-page" aria-label="{{ __('layout.on-this-page') }}">@foreach (['hours' => 'salon.hours.hours', 'missed' => 'booking.missed.title', 'tax' => 'prices.salon.tax', 'services' => 'salon.hours.services', 'leave' => 'salon.hours.leave'] as $place => $words)<a href="#{{ $place }}">{{ __($words) }}</a>@endforeach</nav>
     @error('hours')<p class="help is-danger">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('salon.hours.update') }}" novalidate class="intake">
         <x-act/> @method('put') <x-seen :fields="$seen"/>
-        <fieldset>
+        <fieldset id="hours">
             <legend>{{ __('salon.hours.hours') }}</legend>
             <p class="how">{{ __('hours.how') }}</p>
             <x-wide-table :label="__('salon.hours.week')"><table class="table hours">
@@ -13,7 +14,7 @@
                         <tr><th scope="row">{{ $stylist->name }}</th>
                             @foreach (range(0, 6) as $i)
                                 @php($key = "hours.{$stylist->id}." . ($i + 1))
-                                <td><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ __('weekdays.names.' . ($i + 1)) }}" @error($key) aria-invalid="true" @enderror>{{ old($key, $week[$stylist->id][$i + 1] ?? '') }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
+                                <td data-day="{{ __('weekdays.names.' . ($i + 1)) }}"><textarea class="textarea" rows="2" name="hours[{{ $stylist->id }}][{{ $i + 1 }}]" aria-label="{{ $stylist->name }}, {{ __('weekdays.names.' . ($i + 1)) }}" @error($key) aria-invalid="true" @enderror>{{ old($key, $week[$stylist->id][$i + 1] ?? '') }}</textarea>@error($key)<p class="help is-danger">{{ $message }}</p>@enderror</td>
                             @endforeach
                         </tr>
                     @endforeach
@@ -22,7 +23,7 @@
             <div class="row"><x-field name="chairs" :label="__('salon.hours.chairs')" mode="numeric" :value="$salon->chairs"/>@foreach (['basins' => $salon->basins, 'dryers' => $salon->dryers, 'hoods' => $salon->hoods] as $of => $many)<x-field :name="$of" :label="__('booking.equipment.' . $of)" mode="numeric" :value="$many"/>@endforeach</div>
             <p class="how">{{ __('booking.equipment.how') }}</p>
         </fieldset>
-        <fieldset>
+        <fieldset id="missed">
             <legend>{{ __('booking.missed.title') }}</legend>
             <p class="how">{{ __('booking.missed.how') }}</p>
             <div class="row">
@@ -31,12 +32,12 @@
                 <x-field name="missed_rule" :label="__('booking.missed.own')" :value="$salon->missed_rule"/>
             </div>
         </fieldset>
-        <fieldset>
+        <fieldset id="tax">
             <legend>{{ __('prices.salon.tax') }}</legend>
             <p class="how">{{ __('prices.salon.how') }}</p>
             <div class="row"><x-field name="tax" :label="__('prices.salon.rate')" unit="%" mode="decimal" :value="$salon->tax_hundredths === null ? null : $salon->tax_hundredths / 100"/><x-tick name="tax_added" :label="__('prices.salon.added')" :checked="$salon->tax_added"/></div>
         </fieldset>
-        <fieldset>
+        <fieldset id="services">
             <legend>{{ __('salon.hours.services') }}</legend>
             <p class="how">{{ __('salon.hours.services-how') }}</p>
             @foreach ($services->keyBy(fn ($service) => "s{$service->id}")->all() + ['new1' => null, 'new2' => null] as $i => $service)
@@ -64,7 +65,7 @@
         <div class="save"><button class="button is-strong is-large">{{ __('salon.save') }}</button></div>
     </form>
     <section>
-        <h2>{{ __('salon.hours.leave') }}</h2>
+        <h2 id="leave">{{ __('salon.hours.leave') }}</h2>
         <ul class="recent">
             @foreach ($leaves as $one)
                 <li class="set-day"><span><strong>{{ $stylists[$one['leave']->user_id]->name }}</strong> {{ __('salon.hours.from-until', ['from' => $one['from'], 'until' => $one['until']]) }} <span class="reason">{{ $one['leave']->because }}</span></span>

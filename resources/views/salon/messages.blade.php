@@ -6,7 +6,7 @@
             @if ($reminders->isEmpty())<p class="empty">{{ __('salon.messages.none-due') }}</p>@endif
             <ul class="recent">
                 @foreach ($reminders as $reminder)
-                    <li><strong>{{ $reminder->due_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $called($reminder->head->name) }}: {{ __("booking.message.about.{$reminder->kind}") }}
+                    <li><strong>{{ $dated($reminder->due_at->setTimezone($salon->timezone), 'D j M G:i') }}</strong> {{ $called($reminder->head->name) }}: {{ __("booking.message.about.{$reminder->kind}") }}
                         <span class="reason">{{ ['due' => $reminder->attempts > 0 ? trans_choice('salon.messages.tried', $reminder->attempts, ['why' => $reminder->why]) : '', 'sending' => $reminder->isStuck() ? __('messages.unheard') : __('messages.under-way'), 'failed' => trans_choice('salon.messages.given-up', max(1, $reminder->attempts), ['why' => $reminder->why])][$reminder->status] }}</span> @if ($reminder->status === 'failed')<x-phone :number="$reminder->head->phone"/>@endif
                         @if ($reminder->isStuck())<form method="post" action="{{ route('salon.messages.again', $reminder) }}"><x-act/><button class="button is-small">{{ __('messages.send-again') }}</button></form>@endif</li>
                 @endforeach
@@ -16,7 +16,7 @@
             @if ($messages->isEmpty())<p class="reason">{{ __('salon.messages.none') }}</p>@endif
             <ul class="recent">
                 @foreach ($messages as $message)
-                    <li><details><summary><strong>{{ $message->handed_at->setTimezone($salon->timezone)->format('D j M G:i') }}</strong> {{ $called($message->head->name) }}, {{ $message->channel }} <span @class(['is-broken' => $message->fate !== 'delivered'])>{{ __('salon.messages.fate.' . $message->fate) }}</span></summary>
+                    <li><details><summary><strong>{{ $dated($message->handed_at->setTimezone($salon->timezone), 'D j M G:i') }}</strong> {{ $called($message->head->name) }}, {{ $message->channel }} <span @class(['is-broken' => $message->fate !== 'delivered'])>{{ __('salon.messages.fate.' . $message->fate) }}</span></summary>
                         @named <p class="reason">{{ __('salon.messages.to', ['address' => $message->to]) }}</p> @endnamed @if ($message->subject)<p><strong>{{ $message->subject }}</strong></p>@endif<p class="message-body">{{ $message->body }}</p></details></li>
                 @endforeach
             </ul>
@@ -26,7 +26,7 @@
             @if ($feed)
                 <p class="how">{{ __('salon.messages.calendar-how') }}</p>
                 <input class="input" readonly value="{{ url($feed->path()) }}" aria-label="{{ __('salon.messages.calendar-address') }}">
-                <p class="reason">{{ $feed->fetched_at ? __('salon.messages.fetched', ['when' => $feed->fetched_at->setTimezone($salon->timezone)->format('j M G:i')]) : __('salon.messages.not-fetched') }}</p>
+                <p class="reason">{{ $feed->fetched_at ? __('salon.messages.fetched', ['when' => $dated($feed->fetched_at->setTimezone($salon->timezone), 'j M G:i')]) : __('salon.messages.not-fetched') }}</p>
             @else<p class="how">{{ __('salon.messages.calendar-why') }}</p>@endif
             <div class="objects"><form method="post" action="{{ route('salon.calendar') }}"><x-act/><button class="button">{{ __($feed ? 'salon.messages.new-address' : 'salon.messages.make-address') }}</button></form>
                 @if ($feed)<form method="post" action="{{ route('salon.calendar.drop') }}"><x-act/> @method('delete')<button class="button">{{ __('salon.messages.withdraw') }}</button></form>@endif</div>

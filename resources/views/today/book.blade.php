@@ -1,6 +1,6 @@
 <x-layout :title="__('booking.book.title')">
     <header class="page-head"><div class="grow"><h1>{{ __('booking.book.title') }}</h1><p class="lead">{{ __('booking.book.lead') }}</p></div></header>
-    <form method="get" action="{{ route('bookings.create') }}" class="asks" novalidate>
+    <form method="get" action="{{ route('bookings.create') }}" class="asks is-tight" novalidate>
         <x-choice name="head" :label="__('booking.book.client')" :options="$heads" :value="$head?->id" :empty="__('booking.book.choose')"/>
         <x-choice name="service" :label="__('booking.book.for')" :options="$services->pluck('name', 'id')->all()" :value="$service?->id"/>
         <x-field name="date" :label="__('booking.book.from')" type="date" :value="$date->format('Y-m-d')"/>
@@ -27,12 +27,16 @@
     @if ($services->isEmpty())<p class="worth">{{ __('booking.book.nothing') }} <a href="{{ route('salon.hours') }}">{{ __('booking.book.hours') }}</a></p>@endif
     @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($quote !== null)
-        <p class="verdict-words">{{ __('booking.book.quote', ['minutes' => $quote->minutes, 'parts' => $parts === '' ? '' : "{$parts}; ", 'most' => $quote->atMost]) }} @money($quote->price->cents).</p>
-        <p class="reason">{{ ucfirst($priceWhy) }}.</p>
-        <p class="reason">{{ ucfirst($quote->because) }}.</p>
+        <section class="hands-cards" aria-label="{{ __('booking.book.quote.title') }}">
+            <div class="hands-card"><h2>{{ __('booking.book.quote.takes') }}</h2><p class="hands-at">{{ __('booking.book.quote.minutes', ['minutes' => $quote->minutes]) }}</p><p class="reason">{{ __('booking.book.quote.at-most', ['most' => $quote->atMost]) }}</p></div>
+            @if ($parts !== '')<div class="hands-card"><h2>{{ __('booking.book.quote.hands') }}</h2><p class="hands-parts">{{ ucfirst($parts) }}</p><p class="reason">{{ ucfirst($quote->because) }}.</p></div>@endif
+            <div class="hands-card"><h2>{{ __('booking.book.quote.price') }}</h2><p class="hands-at">@money($quote->price->cents)</p><p class="reason">{{ ucfirst($priceWhy) }}.</p></div>
+        </section>
+        @if ($parts === '')<p class="reason">{{ ucfirst($quote->because) }}.</p>@endif
         @if ($dryings !== null)
             <div class="dryings" id="dryings"><h2>{{ __('booking.drying.title') }}</h2>
-                <p class="objects">@foreach ($dryings->quotes as $way)<a @class(['button', 'is-chosen' => $way->drying === $dryings->chosen]) @if ($way->drying === $dryings->chosen) aria-current="true" @endif href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'drying' => $way->drying->value]) }}">{{ __("booking.drying.ways.{$way->drying->value}") }}<small>{{ __('booking.drying.minutes', ['minutes' => $way->minutes, 'free' => $way->freeMinutes]) }}</small></a>@endforeach</p>
+                @php($longest = max(array_map(fn ($way) => $way->minutes, $dryings->quotes)))
+                <p class="objects">@foreach ($dryings->quotes as $way)<a @class(['button', 'is-chosen' => $way->drying === $dryings->chosen]) @if ($way->drying === $dryings->chosen) aria-current="true" @endif href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'drying' => $way->drying->value]) }}">{{ __("booking.drying.ways.{$way->drying->value}") }}<small>{{ __('booking.drying.minutes', ['minutes' => $way->minutes, 'free' => $way->freeMinutes]) }}</small><x-hands-share :minutes="$way->minutes" :free="$way->freeMinutes" :longest="$longest"/></a>@endforeach</p>
                 @unless ($dryings->isBroken)<p class="reason">{{ $dryings->says }}</p>@endunless
             </div>
         @endif
@@ -47,15 +51,15 @@
             <x-act/>
             <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
             <h2>{{ __('booking.offers.title') }}</h2>
-            @if ($days === [])<p class="empty">{{ $dryings?->isBroken ? $dryings->says : __($wish->isOneDay ? 'booking.offers.none-on' : 'booking.offers.none', ['day' => $date->format('D j M')]) }}</p>@endif
+            @if ($days === [])<p class="empty">{{ $dryings?->isBroken ? $dryings->says : __($wish->isOneDay ? 'booking.offers.none-on' : 'booking.offers.none', ['day' => $dated($date, 'D j M')]) }}</p>@endif
             @foreach ($days as $day)
-                <div class="opening-day"><h3>{{ $day->date->format('D j M') }}@if ($day->isPlanned) <span class="tag-look">{{ __('booking.offers.planned') }}</span>@endif</h3>
+                <div class="opening-day"><h3>{{ $dated($day->date, 'D j M') }}@if ($day->isPlanned) <span class="tag-look">{{ __('booking.offers.planned') }}</span>@endif</h3>
                     @foreach ($wish->isOneDay ? $day->byStylist() : $day->best() as $row)
                         <p><span class="opening-who">{{ __("booking.offers.parts.{$row->part}") }}@if ($wish->isOneDay), {{ explode(' ', $stylists[$row->times[0]->user]->name)[0] }}@endif</span>
-                            @foreach ($row->times as $time)<button class="button" name="slot" value="{{ $time->slot }}" @if ($time->held > 0) title="{{ __('booking.offers.held', ['minutes' => $time->held]) }}" @endif>{{ $time->words() }}@if ($wish->isOneDay)<span class="sr-only"> {{ explode(' ', $stylists[$time->user]->name)[0] }}</span>@else {{ explode(' ', $stylists[$time->user]->name)[0] }}@endif</button>@endforeach</p>
+                            @foreach ($row->times as $time)<button class="button slot" name="slot" value="{{ $time->slot }}" @if ($time->held > 0) title="{{ __('booking.offers.held', ['minutes' => $time->held]) }}" @endif>{{ $time->words() }}@if ($wish->isOneDay)<span class="sr-only"> {{ explode(' ', $stylists[$time->user]->name)[0] }}</span>@else {{ explode(' ', $stylists[$time->user]->name)[0] }}@endif</button>@endforeach</p>
                     @endforeach
-                    <p class="reason"><a href="{{ route('today', array_filter(['date' => $day->date->format('Y-m-d'), 'head' => $head->id, 'service' => $service->id, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null])) }}">{{ __('booking.places.show-link') }}</a></p>
-                    @unless ($wish->isOneDay)<p class="reason"><a href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $day->date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'all' => 1, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null]) }}">{{ trans_choice('booking.offers.all', count($day->times), ['day' => $day->date->format('D j M')]) }}</a></p>@endunless
+                    <p class="reason opening-more"><a href="{{ route('today', array_filter(['date' => $day->date->format('Y-m-d'), 'head' => $head->id, 'service' => $service->id, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null])) }}">{{ __('booking.places.show-link') }}</a>
+                    @if (! $wish->isOneDay && $day->hasMore()) <a href="{{ route('bookings.create', ['head' => $head->id, 'service' => $service->id, 'date' => $day->date->format('Y-m-d'), 'with' => $wish->user, 'part' => $wish->part, 'all' => 1, 'drying' => $dryings?->isChosen ? $dryings->chosen->value : null]) }}">{{ __('booking.offers.all', ['count' => count($day->times), 'day' => $dated($day->date, 'D j M')]) }}</a>@endif</p>
                 </div>
             @endforeach
         </form>

@@ -1,6 +1,6 @@
 <x-layout :title="$called($booking->head->name)" :head="$booking->head">
     <header class="page-head"><div class="grow"><h1>{{ $called($booking->head->name) }}</h1>
-        <p class="lead">{{ __('booking.one.lead', ['service' => $booking->service, 'day' => $date->format('l j F'), 'time' => $when, 'minutes' => $booking->minutes]) }}{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? __('booking.one.begun', ['time' => $begun]) : '' }}{{ $ended ? __('booking.one.done', ['time' => $ended]) : '' }} <x-phone :number="$booking->head->phone"/></p>
+        <p class="lead">{{ __('booking.one.lead', ['service' => $booking->service, 'day' => $dated($date, 'l j F'), 'time' => $when, 'minutes' => $booking->minutes]) }}{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? __('booking.one.begun', ['time' => $begun]) : '' }}{{ $ended ? __('booking.one.done', ['time' => $ended]) : '' }} <x-phone :number="$booking->head->phone"/></p>
         @if ($booking->because)<p class="reason">{{ __('booking.one.cancelled', ['why' => $booking->because]) }}</p>@endif</div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.the-day') }}</a>
     </header>

@@ -1,12 +1,12 @@
 <x-layout :title="__('booking.day-end.title')">
-    <header class="page-head"><div class="grow"><h1>{{ $isToday ? __('booking.day-end.title') : __('booking.day-end.day-of', ['day' => $date->format('l j F')]) }}</h1><p class="lead">{{ __('booking.day-end.lead') }}</p></div>
+    <header class="page-head"><div class="grow"><h1>{{ $isToday ? __('booking.day-end.title') : __('booking.day-end.day-of', ['day' => $dated($date, 'l j F')]) }}</h1><p class="lead">{{ __('booking.day-end.lead') }}</p></div>
         <a class="button" href="{{ route('today.end', ['date' => $date->subDay()->format('Y-m-d')]) }}" aria-label="{{ __('today.before') }}">‹</a>
         @unless ($isToday)<a class="button" href="{{ route('today.end', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="{{ __('today.after') }}">›</a>@endunless
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.the-day') }}</a></header>
     @error('what')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @foreach ($unsaid as $day => $rows)
         <section class="day-end">
-            <h2>{{ $day === $date->format('Y-m-d') ? __('booking.day-end.unsaid') : __('booking.day-end.unsaid-of', ['day' => $rows[0]->booking->date->format('l j F')]) }}</h2>
+            <h2>{{ $day === $date->format('Y-m-d') ? __('booking.day-end.unsaid') : __('booking.day-end.unsaid-of', ['day' => $dated($rows[0]->booking->date, 'l j F')]) }}</h2>
             @if ($loop->first)<p class="reason">{{ __('booking.day-end.times-help') }}</p>@endif
             <ul>
                 @foreach ($rows as $row)

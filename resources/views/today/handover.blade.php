@@ -1,6 +1,6 @@
 @php($name = explode(' ', $from->name)[0])
 <x-layout :title="__('booking.handover.title', ['name' => $name])">
-    <header class="page-head"><div class="grow"><h1>{{ __('booking.handover.title', ['name' => $name]) }}</h1><p class="lead">{{ $date->format('l j F Y') }}. {{ __('booking.handover.lead') }}</p></div>
+    <header class="page-head"><div class="grow"><h1>{{ __('booking.handover.title', ['name' => $name]) }}</h1><p class="lead">{{ $dated($date, 'l j F Y') }}. {{ __('booking.handover.lead') }}</p></div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.the-day') }}</a></header>
     @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @error('slots')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
@@ -18,4 +18,5 @@
             @if (array_filter($rows, fn ($row) => $row->time !== null) !== [])<button class="button is-strong">{{ __('booking.handover.do') }}</button>@endif
         </form>
     @endif
+    @if ($picture !== null)<x-hands :picture="$picture"/><x-picture-help of="hands"/>@endif
 </x-layout>

@@ -1,8 +1,8 @@
-<x-layout :title="$isToday ? __('today.title') : $date->format('D j M')">
+<x-layout :title="$isToday ? __('today.title') : $dated($date, 'D j M')">
     <x-slot:scripts><script type="module" src="{{ asset('js/screens/today.js') }}"></script></x-slot:scripts>
     <header class="page-head" data-first-run>
         <div class="grow">
-            <h1>{{ $date->format($date->year === $salon->today()->year ? 'l j F' : 'l j F Y') }}</h1>
+            <h1>{{ ucfirst($dated($date, $date->year === $salon->today()->year ? 'l j F' : 'l j F Y')) }}</h1>
             <p class="lead">{{ ucfirst(trans_choice('today.clients', $rows->count())) }}@if ($rows->count() > 0), {{ $rows->toCome === [] && $rows->underWay === [] ? __('today.all-done') : __('today.to-come', ['count' => count($rows->toCome)]) }}@endif</p>
         </div>
         <a class="button is-strong" href="{{ route('bookings.create', ['date' => $date->format('Y-m-d')]) }}">{{ __('today.book') }}</a>
@@ -29,6 +29,7 @@
     @if ($picture !== null)
         <x-hands :picture="$picture" :places="$isOver ? null : route('today.places', ['date' => $date->format('Y-m-d')])"/>
         @includeUnless($isOver, 'today.placing')
+        <x-picture-help of="hands"/>
         @if ($outside !== [] || $order !== '')
             <div class="order-notes">@foreach ($outside as $says)<p class="reason">{{ $says }}</p>@endforeach
                 @if ($order !== '')<p class="reason" role="status">{{ $order }}</p>@endif</div>

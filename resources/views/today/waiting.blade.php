@@ -3,7 +3,7 @@
 <ul class="recent waiting">
     @foreach ($waiting as $one)
         <li><a href="{{ route('clients.now', $one->wait->head_id) }}"><strong>{{ $called($one->wait->head->name) }}</strong></a>
-            <span class="reason">{{ $one->wait->service->name }}@if ($one->wait->part !== ''), {{ mb_strtolower(__("booking.offers.parts.{$one->wait->part}")) }}@endif · {{ __('booking.wait.until', ['day' => $one->wait->until->format('D j M')]) }} <x-phone :number="$one->phone"/></span>
+            <span class="reason">{{ $one->wait->service->name }}@if ($one->wait->part !== ''), {{ mb_strtolower(__("booking.offers.parts.{$one->wait->part}")) }}@endif · {{ __('booking.wait.until', ['day' => $dated($one->wait->until, 'D j M')]) }} <x-phone :number="$one->phone"/></span>
             <div class="day-acts">
                 @if ($one->times === [])<span class="reason">{{ __('booking.wait.nothing') }}</span>
                 @else<form method="post" action="{{ route('bookings.store') }}"><x-act/><input type="hidden" name="head" value="{{ $one->wait->head_id }}"><input type="hidden" name="service" value="{{ $one->wait->service_id }}">@if ($one->wait->drying)<input type="hidden" name="drying" value="{{ $one->wait->drying }}">@endif

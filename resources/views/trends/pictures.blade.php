@@ -7,14 +7,14 @@
     @if ($left && $right && ! $left->is($right))
         <figure class="compare-two" data-compare>
             <div class="compare-frame">
-                <img src="{{ route('clients.pictures.show', [$head, $left]) }}" width="{{ $left->width }}" height="{{ $left->height }}" alt="{{ ucfirst(__('pictures.kinds.' . $left->kind)) }}, {{ $left->taken_on->format('j M Y') }}">
-                <img class="compare-over" src="{{ route('clients.pictures.show', [$head, $right]) }}" width="{{ $right->width }}" height="{{ $right->height }}" alt="{{ ucfirst(__('pictures.kinds.' . $right->kind)) }}, {{ $right->taken_on->format('j M Y') }}">
+                <img src="{{ route('clients.pictures.show', [$head, $left]) }}" width="{{ $left->width }}" height="{{ $left->height }}" alt="{{ ucfirst(__('pictures.kinds.' . $left->kind)) }}, {{ $dated($left->taken_on, 'j M Y') }}">
+                <img class="compare-over" src="{{ route('clients.pictures.show', [$head, $right]) }}" width="{{ $right->width }}" height="{{ $right->height }}" alt="{{ ucfirst(__('pictures.kinds.' . $right->kind)) }}, {{ $dated($right->taken_on, 'j M Y') }}">
             </div>
-            <figcaption><span>{{ __('pictures.kinds.' . $left->kind) }}, {{ $left->taken_on->format('j M Y') }}</span><input type="range" min="0" max="100" value="50" aria-label="{{ __('pictures.slide') }}" data-slide><span>{{ __('pictures.kinds.' . $right->kind) }}, {{ $right->taken_on->format('j M Y') }}</span></figcaption>
+            <figcaption><span>{{ __('pictures.kinds.' . $left->kind) }}, {{ $dated($left->taken_on, 'j M Y') }}</span><input type="range" min="0" max="100" value="50" aria-label="{{ __('pictures.slide') }}" data-slide><span>{{ __('pictures.kinds.' . $right->kind) }}, {{ $dated($right->taken_on, 'j M Y') }}</span></figcaption>
         </figure>
         <form method="get" action="{{ route('clients.pictures', $head) }}" class="asks">
             @foreach (['left' => $left, 'right' => $right] as $name => $chosen)
-                <x-choice :name="$name" :label="__('pictures.' . $name)" :options="$pictures->mapWithKeys(fn ($picture) => [$picture->id => __('pictures.kinds.' . $picture->kind) . ', ' . $picture->taken_on->format('j M Y')])->all()" :value="$chosen->id"/>
+                <x-choice :name="$name" :label="__('pictures.' . $name)" :options="$pictures->mapWithKeys(fn ($picture) => [$picture->id => __('pictures.kinds.' . $picture->kind) . ', ' . $dated($picture->taken_on, 'j M Y')])->all()" :value="$chosen->id"/>
             @endforeach
             <button class="button">{{ __('pictures.compare') }}</button>
         </form>
@@ -23,8 +23,8 @@
         <ul class="pictures">
             @foreach ($pictures as $picture)
                 <li>
-                    <img src="{{ route('clients.pictures.show', [$head, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" loading="lazy" alt="{{ ucfirst(__('pictures.kinds.' . $picture->kind)) }}, {{ $picture->taken_on->format('j M Y') }}">
-                    <p><strong>{{ __('pictures.kinds.' . $picture->kind) }}</strong> {{ $picture->taken_on->format('j M Y') }} <span class="reason">{{ __('pictures.agreed', ['by' => $picture->consent_by, 'day' => $picture->consent_on->format('j M Y')]) }}</span></p>
+                    <img src="{{ route('clients.pictures.show', [$head, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" loading="lazy" alt="{{ ucfirst(__('pictures.kinds.' . $picture->kind)) }}, {{ $dated($picture->taken_on, 'j M Y') }}">
+                    <p><strong>{{ __('pictures.kinds.' . $picture->kind) }}</strong> {{ $dated($picture->taken_on, 'j M Y') }} <span class="reason">{{ __('pictures.agreed', ['by' => $picture->consent_by, 'day' => $dated($picture->consent_on, 'j M Y')]) }}</span></p>
                     <details><summary>{{ __('pictures.delete') }}</summary>
                         <form method="post" action="{{ route('clients.pictures.destroy', [$head, $picture]) }}"><x-act/> @method('delete')<p class="reason">{{ __('pictures.delete-why') }}</p><button class="button is-small">{{ __('pictures.delete-do') }}</button></form>
                     </details>
@@ -33,6 +33,7 @@
         </ul>
     @else
         <div class="empty"><p>{{ __('pictures.none') }}</p></div>
+        <x-picture-guides/>
     @endif
     <form method="post" action="{{ route('clients.pictures.store', $head) }}" enctype="multipart/form-data" novalidate class="intake" data-keeps data-keep-picture data-of="{{ $called($head->name) }}">
         <p class="said" data-sent role="status" hidden></p>

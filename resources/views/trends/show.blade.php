@@ -10,6 +10,10 @@
             <a href="{{ route('clients.trends', [$head, 'group' => $name]) }}" @if ($name === $group) aria-current="true" @endif>{{ ucfirst(__("trends.group.{$name}")) }}</a>
         @endforeach
     </nav>
+    @if ($trends !== [])
+        <p class="legend"><span><i class="dot dot-mask"></i>{{ __('trends.key.mask') }}</span><span><i class="dot dot-protein"></i>{{ __('trends.key.protein') }}</span><span><i class="dot dot-clarify"></i>{{ __('trends.key.clarify') }}</span><span><i class="dot dot-service"></i>{{ __('trends.key.service') }}</span><span><i class="dot dot-wash"></i>{{ __('hair-balance.key.wash') }}</span><span>{{ $legend }}{{ $group === 'wear' ? __('trends.wear') : '' }}</span></p>
+        <x-picture-help of="trends"/>
+    @endif
     @forelse ($trends as $trend)
         <section class="trend card" aria-labelledby="trend-{{ $trend->sign }}">
             <h2 id="trend-{{ $trend->sign }}"><strong class="figure">@number($trend->last)</strong> {{ $trend->unit }} {{ $trend->name }} <span @class(['is-broken' => $trend->changed])>· {{ str_replace('-', '−', $trend->says) }}</span></h2>
@@ -20,12 +24,7 @@
                 @if ($picture->line)<path class="trend-average" d="{{ $picture->line }}"/>@endif
                 @foreach ($picture->dots as $dot)<circle @class(['trend-dot', 'is-changed' => $dot['changed']]) cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="4"><title>{{ $dot['says'] }}</title></circle>@endforeach
                 @foreach ($picture->stones as $stone)
-                    <g class="stone">
-                        @if (in_array('clarify', $stone['kinds'], true))<rect class="clarify" x="{{ $stone['x'] - 6.5 }}" y="117" width="13" height="18" rx="1"/>@endif
-                        @if (in_array('mask', $stone['kinds'], true))<ellipse class="mask" cx="{{ $stone['x'] }}" cy="122" rx="4.5" ry="3"/>@endif
-                        @if (in_array('protein', $stone['kinds'], true))<ellipse class="protein" cx="{{ $stone['x'] }}" cy="129" rx="4.5" ry="3"/>@endif
-                        @if (array_intersect(['trim', 'service'], $stone['kinds']))<path class="service" d="M{{ $stone['x'] - 5 }} 136h10l-5 -8z"/>@endif
-                    </g>
+                    <g class="stone" transform="translate({{ $stone['x'] }} 126) scale(.62)">@include('components.stone', ['kinds' => array_intersect(['trim'], $stone['kinds']) === [] ? $stone['kinds'] : [...$stone['kinds'], 'service']])</g>
                 @endforeach
                 @foreach ($picture->months as $month)<text class="tick" x="{{ $month['x'] }}" y="148">{{ $month['label'] }}</text>@endforeach
             </svg>
@@ -43,8 +42,7 @@
     @empty
         <div class="empty"><p>{{ __('trends.none') }} <a href="{{ route('clients.hair-tests', $head) }}">{{ __('trends.take') }}</a>: {{ implode(', ', $none) }}.</p></div>
     @endforelse
-    @if ($trends !== [])
-        <p class="legend"><span><i class="dot dot-mask"></i>{{ __('trends.key.mask') }}</span><span><i class="dot dot-protein"></i>{{ __('trends.key.protein') }}</span><span><i class="dot dot-clarify"></i>{{ __('trends.key.clarify') }}</span><span>{{ __('trends.key.service') }}</span><span>{{ $legend }}{{ $group === 'wear' ? __('trends.wear') : '' }}</span></p>
-        @if ($none !== [])<p class="note">{{ __('trends.none-of', ['tests' => implode(', ', $none)]) }}</p>@endif
+    @if ($trends !== [] && $none !== [])
+        <p class="note">{{ __('trends.none-of', ['tests' => implode(', ', $none)]) }}</p>
     @endif
 </x-layout>

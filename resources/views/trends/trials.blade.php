@@ -4,7 +4,7 @@
     @forelse ($trials as $told)
         @php($trial = $told['trial'])
         <section class="trend">
-            <h2>{{ $trial->change }} <span>· {{ __($trial->kind === 'half-head' ? 'trials.halves' : 'trials.since', ['changed' => __("nagomi.zones.{$trial->changed_zone}"), 'usual' => __("nagomi.zones.{$trial->usual_zone}"), 'day' => $trial->began_on->format('j M Y'), 'sign' => __("nagomi.signs.{$trial->sign}")]) }}{{ $trial->ended_on ? __('trials.ended', ['day' => $trial->ended_on->format('j M Y')]) : '' }}</span></h2>
+            <h2>{{ $trial->change }} <span>· {{ __($trial->kind === 'half-head' ? 'trials.halves' : 'trials.since', ['changed' => __("nagomi.zones.{$trial->changed_zone}"), 'usual' => __("nagomi.zones.{$trial->usual_zone}"), 'day' => $dated($trial->began_on, 'j M Y'), 'sign' => __("nagomi.signs.{$trial->sign}")]) }}{{ $trial->ended_on ? __('trials.ended', ['day' => $dated($trial->ended_on, 'j M Y')]) : '' }}</span></h2>
             <p>{{ $told['says'] }}</p>
             @if ($told['besides'] !== [])<p class="caution-line"><strong>{{ __('trials.more-changed') }}</strong> {{ implode('; ', $told['besides']) }}. {{ __('trials.more-why') }}</p>@endif
             <p class="reason">{{ __($trial->kind === 'half-head' ? 'trials.sides' : 'trials.times', ['first' => implode(', ', array_map(fn ($value) => round($value, 1), $told['first'])) ?: __('trials.none'), 'second' => implode(', ', array_map(fn ($value) => round($value, 1), $told['second'])) ?: __('trials.none')]) }}{{ $told['result'] ? __('trials.exact') : '' }}</p>
@@ -30,7 +30,7 @@
     @forelse ($programmes as $row)
         @php($programme = $row['programme'])
         <section class="trend">
-            <h2>{{ __("nagomi.programmes.{$programme->kind}") }} <span>· {{ __('trials.programme-since', ['weeks' => trans_choice('programmes.weeks', $programme->weeks), 'day' => $programme->began_on->format('j M Y')]) }}{{ $programme->broken_off_on ? __('trials.broken-off', ['day' => $programme->broken_off_on->format('j M')]) : ($row['left'] > 0 ? ', ' . trans_choice('programmes.days-left', $row['left']) : __('trials.over')) }}</span></h2>
+            <h2>{{ __("nagomi.programmes.{$programme->kind}") }} <span>· {{ __('trials.programme-since', ['weeks' => trans_choice('programmes.weeks', $programme->weeks), 'day' => $dated($programme->began_on, 'j M Y')]) }}{{ $programme->broken_off_on ? __('trials.broken-off', ['day' => $dated($programme->broken_off_on, 'j M')]) : ($row['left'] > 0 ? ', ' . trans_choice('programmes.days-left', $row['left']) : __('trials.over')) }}</span></h2>
             <p>{{ $row['of'] === 0 ? __('trials.nothing-yet') : __('trials.kept', ['kept' => $row['kept'], 'of' => $row['of'], 'unit' => $row['unit'], 'percent' => round(100 * $row['kept'] / $row['of'])]) }} @if ($row['planned'] > 0){{ __('programmes.planned', ['planned' => $row['planned'], 'washed' => $row['washed']]) }} @endif{{ __('trials.before-and-since', ['sign' => ucfirst(__("nagomi.signs.{$programme->sign}")), 'says' => lcfirst($row['told']['says'])]) }}</p>
             @if ($row['told']['besides'] !== [])<p class="reason">{{ __('trials.besides', ['what' => implode('; ', $row['told']['besides'])]) }}</p>@endif
             @if ($row['left'] > 0 && ! $programme->broken_off_on)<form method="post" action="{{ route('clients.programmes.end', [$head, $programme]) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('trials.break-off') }}<span class="is-sr-only">: {{ __("nagomi.programmes.{$programme->kind}") }}</span></button></form>@endif

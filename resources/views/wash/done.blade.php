@@ -1,7 +1,7 @@
 <x-layout :title="__('wash.did.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"></x-slot:scripts>
     @php($outcome = $washSession->outcome ?? [])
-    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('wash.did.title') }}</h1><p class="lead">{{ __('wash.did.lead', ['day' => $washSession->date->format('l, j F Y'), 'by' => $washSession->by]) }}</p></div></header>
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('wash.did.title') }}</h1><p class="lead">{{ __('wash.did.lead', ['day' => $dated($washSession->date, 'l, j F Y'), 'by' => $washSession->by]) }}</p></div></header>
     <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? trans_choice('wash.took', (int) round($outcome['actual_minutes'])) : __('wash.took-nothing') }}{{ isset($outcome['planned_minutes']['p50']) ? __('wash.did.where-expected', array_map('round', array_intersect_key($outcome['planned_minutes'], ['p10' => 1, 'p50' => 1, 'p90' => 1]))) : '' }}.</p>
     @if ($late !== [])<div class="caution-line"><p>{{ __('wash.late') }}</p><ul>@foreach ($late as $tap)<li>{{ $tap }}</li>@endforeach</ul><p><a href="{{ route('clients.wash-days', $head) }}">{{ __('wash.late-do') }}</a></p></div>@endif
     @foreach ($outcome['broken'] ?? [] as $of)<p class="worth">{{ __("offline.wash.rules.{$of['rule']}") }} {{ __('wash.all-the-same', ['because' => __("offline.wash.because.{$of['because']}"), 'by' => $of['by']]) }}</p>@endforeach
@@ -11,14 +11,14 @@
             <tbody>
             @foreach ($outcome['after'] ?? [] as $s => $stratum)
                 @foreach (__('wash.did.of') as $key => $words)
-                    <tr><td>{{ count($outcome['after']) > 1 ? __('wash.did.row', ['what' => $words, 'part' => $stratum['name']]) : $words }}</td><td class="num">{{ isset($outcome['before'][$s]) ? $outcome['before'][$s][$key][0] . ' ± ' . $outcome['before'][$s][$key][1] : '' }}</td><td class="num"><strong>{{ $stratum[$key][0] }}</strong> ± {{ $stratum[$key][1] }}</td></tr>
+                    <tr><td>{{ count($outcome['after']) > 1 ? __('wash.did.row', ['what' => $words, 'part' => $stratumName($stratum['name'])]) : $words }}</td><td class="num">{{ isset($outcome['before'][$s]) ? $outcome['before'][$s][$key][0] . ' ± ' . $outcome['before'][$s][$key][1] : '' }}</td><td class="num"><strong>{{ $stratum[$key][0] }}</strong> ± {{ $stratum[$key][1] }}</td></tr>
                 @endforeach
             @endforeach
             </tbody>
         </table>
         <table class="table moves">
             <thead><tr><th scope="col">{{ __('wash.did.step') }}</th><th scope="col" class="num">{{ __('wash.did.planned') }}</th><th scope="col" class="num">{{ __('wash.did.actual') }}</th></tr></thead>
-            <tbody>@foreach ($outcome['steps'] ?? [] as $step)<tr><td>{{ $step['label'] }}</td><td class="num">{{ __('wash.did.min', ['minutes' => round($step['planned'], 1)]) }}</td><td class="num">{{ $step['status'] === 'done' ? __('wash.did.min', ['minutes' => $step['actual']]) : $step['status'] }}</td></tr>@endforeach</tbody>
+            <tbody>@foreach ($outcome['steps'] ?? [] as $step)<tr><td>{{ $said($step['label']) }}</td><td class="num">{{ __('wash.did.min', ['minutes' => round($step['planned'], 1)]) }}</td><td class="num">{{ $step['status'] === 'done' ? __('wash.did.min', ['minutes' => $step['actual']]) : $step['status'] }}</td></tr>@endforeach</tbody>
         </table>
         <div class="more">
             <a class="button is-strong" href="{{ route('clients.now', $head) }}">{{ __('wash.did.now') }}</a>

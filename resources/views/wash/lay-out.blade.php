@@ -8,7 +8,7 @@
     @if ($isOlder)<p class="worth">{{ __('wash.lay-out.older') }}</p>@endif
     <x-scalp :head="$head"/>
     <div data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $called($head->name) }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
-         data-plan="{{ json_encode($washSession->plan, JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
+         data-plan="{{ json_encode($saidWithin($washSession->plan), JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <p class="said" data-notice hidden role="status"></p>
         <p class="verdict-words" data-minutes aria-live="polite"></p>
         <ol class="compose" data-compose></ol>

@@ -10,7 +10,7 @@
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>{{ __('past-washes.title') }}</h1><p class="lead">{{ __('past-washes.lead') }} {{ $planned ? __('past-washes.from-plan', ['day' => $planned->date->format('j M')]) : '' }}</p></div>
+        <div class="grow"><h1>{{ __('past-washes.title') }}</h1><p class="lead">{{ __('past-washes.lead') }} {{ $planned ? __('past-washes.from-plan', ['day' => $dated($planned->date, 'j M')]) : '' }}</p></div>
     </header>
     @error('steps')<p class="help is-danger">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('clients.wash-days.store', $head) }}" novalidate class="bench">
@@ -67,10 +67,10 @@
         <h2>{{ __('past-washes.so-far') }}</h2>
         <ul class="recent">
             @foreach ($recent as $day)
-                <li><strong>{{ $day->approximate ? __('past-washes.about', ['day' => $day->date->format('j M Y')]) : $day->date->format('j M Y') }}</strong> {{ __("nagomi.places.{$day->place}") }} · @steps($day->steps->map->toArray()->all())
+                <li><strong>{{ $day->approximate ? __('past-washes.about', ['day' => $dated($day->date, 'j M Y')]) : $dated($day->date, 'j M Y') }}</strong> {{ __("nagomi.places.{$day->place}") }} · @steps($day->steps->map->toArray()->all())
                     <details><summary>{{ __('past-washes.take-out') }}</summary>
                         <p class="reason">{{ __('past-washes.take-out-why') }}</p>
-                        <form method="post" action="{{ route('clients.wash-days.undo', [$head, $day->key]) }}"><x-act/> @method('delete')<button class="button">{{ __('past-washes.take-out-do', ['day' => $day->date->format('j M')]) }}</button></form>
+                        <form method="post" action="{{ route('clients.wash-days.undo', [$head, $day->key]) }}"><x-act/> @method('delete')<button class="button">{{ __('past-washes.take-out-do', ['day' => $dated($day->date, 'j M')]) }}</button></form>
                     </details>
                 </li>
             @endforeach

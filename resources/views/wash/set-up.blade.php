@@ -7,7 +7,7 @@
         <div class="grow"><h1>{{ __('wash.set-up.title') }}</h1><p class="lead">@if ($plan['planned_for']){{ __('wash.set-up.planned', ['day' => $day]) }}@else{{ __('wash.set-up.unplanned') }}@endif</p></div>
         @if ($running)<a class="button is-strong" href="{{ route('clients.wash.run', [$head, $running]) }}">{{ __('wash.set-up.go-on') }}</a>@endif
     </header>
-    @if ($draft && ! $running)<p class="worth">{{ __('wash.laid-out', ['by' => $draft->by, 'day' => $draft->created_at->setTimezone($head->salon->timezone)->format('j M, H:i')]) }} <a class="button" href="{{ route('clients.wash.run', [$head, $draft]) }}">{{ __('wash.go-on-laid-out') }}</a></p>@endif
+    @if ($draft && ! $running)<p class="worth">{{ __('wash.laid-out', ['by' => $draft->by, 'day' => $dated($draft->created_at->setTimezone($head->salon->timezone), 'j M, H:i')]) }} <a class="button" href="{{ route('clients.wash.run', [$head, $draft]) }}">{{ __('wash.go-on-laid-out') }}</a></p>@endif
     @php($isStyled = collect($plan['steps'])->contains('key', 'style'))
     @php($staysUp = ! $isStyled && ! collect($plan['steps'])->contains('key', 'section'))
     <x-scalp :head="$head"/>
@@ -34,6 +34,7 @@
                 <button class="button">{{ __('wash.set-up.update') }}</button>
             </form>
         </details>
+        <x-picture-help of="wash-line"/>
     </section>
     @if ($memory)
         <section class="card worked" aria-labelledby="worked">
@@ -52,9 +53,9 @@
         @foreach ($plan['steps'] as $step)
             <li @class(['is-critical' => $step['critical']])>
                 <span class="when">{{ $step['start_minutes'] === null ? __('wash.set-up.after') : __('wash.set-up.at', ['minutes' => round($step['start_minutes'])]) }}</span>
-                <span><strong>{{ $step['label'] }}</strong>
+                <span><strong>{{ $said($step['label']) }}</strong>
                     @if ($step['product'])<span class="reason">{{ __($step['product']['pumps'] ? 'wash.set-up.product-pumps' : 'wash.set-up.product', ['name' => $step['product']['name'], 'ml' => $step['product']['ml'], 'pumps' => $step['product']['pumps']]) }}. {{ $step['product']['care'] }} {{ $step['product']['because'] ?? '' }} {{ $step['product']['passed'] ?? '' }}</span>@elseif ($step['missing'] ?? null)<span class="reason is-broken">{{ $step['missing'] }}</span>@endif
-                    @foreach ($step['watch'] as $sentence)<span class="reason">{{ $sentence }}</span>@endforeach</span>
+                    @foreach ($step['watch'] as $sentence)<span class="reason">{{ $said($sentence) }}</span>@endforeach</span>
                 <span class="minutes">{{ __($step['waiting_minutes'] > 0 ? 'wash.set-up.hands-and-alone' : 'wash.set-up.hands-on', ['minutes' => round($step['hands_on_minutes']), 'alone' => round($step['waiting_minutes'])]) }}@if ($step['critical'])<span class="is-sr-only">, {{ __('wash.set-up.critical') }}</span>@endif</span>
             </li>
         @endforeach

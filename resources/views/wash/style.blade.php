@@ -1,9 +1,9 @@
 <x-layout :title="__('style.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"><script type="module" src="{{ asset('js/screens/style.js') }}"></script></x-slot:scripts>
-    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('style.title') }}</h1><p class="lead">{{ $style ? __('style.lead', ['style' => ucfirst(__("nagomi.stylings.{$style->styling}")), 'day' => $style->made_on->format('j M Y'), 'number' => (int) $style->made_on->diffInDays($today) + 1]) : __('style.none') }}</p></div></header>
+    <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('style.title') }}</h1><p class="lead">{{ $style ? __('style.lead', ['style' => ucfirst(__("nagomi.stylings.{$style->styling}")), 'day' => $dated($style->made_on, 'j M Y'), 'number' => (int) $style->made_on->diffInDays($today) + 1]) : __('style.none') }}</p></div></header>
     @if ($takeDown)
         <p @class(['caution-line' => $takeDown->daysLate > 0, 'worth' => $takeDown->daysLate === 0])>
-            <strong>{{ __($takeDown->daysLate > 0 ? 'style.down-now' : 'style.down-by', ['day' => $takeDown->dueOn->format('j M Y')]) }}</strong> {{ __($takeDown->daysLate > 0 ? 'style.minutes-late' : 'style.minutes', ['minutes' => round($takeDown->minutes)]) }} @caution('tension')
+            <strong>{{ __($takeDown->daysLate > 0 ? 'style.down-now' : 'style.down-by', ['day' => $dated($takeDown->dueOn, 'j M Y')]) }}</strong> {{ __($takeDown->daysLate > 0 ? 'style.minutes-late' : 'style.minutes', ['minutes' => round($takeDown->minutes)]) }} @caution('tension')
         </p>
     @endif
     @if ($head->tender_edges || $head->sore_scalp || $head->red_sign)<p class="caution-line">{{ __('wash.look.tender') }}</p>@endif
@@ -53,8 +53,15 @@
             <button class="button">{{ __('style.follow') }}</button>
         </form>
     </details>
+    @if (! $style)
+        <section class="card" aria-labelledby="why">
+            <h2 id="why">{{ __('style.why.title') }}</h2>
+            <ul class="recent">@foreach (__('style.why.lines') as $line)<li>{{ $line }}</li>@endforeach</ul>
+            <p class="reason">{{ __('style.why.meanwhile') }}</p>
+        </section>
+    @endif
     @if ($earlier->isNotEmpty())
         <h2>{{ __('style.before') }}</h2>
-        <ul class="recent">@foreach ($earlier as $one)<li>{{ trans_choice('style.earlier', (int) $one->made_on->diffInDays($one->ended_on) + 1, ['day' => $one->made_on->format('j M Y'), 'style' => __("nagomi.stylings.{$one->styling}"), 'times' => trans_choice('style.refreshed', (int) $refreshed[$one->id])]) }}</li>@endforeach</ul>
+        <ul class="recent">@foreach ($earlier as $one)<li>{{ trans_choice('style.earlier', (int) $one->made_on->diffInDays($one->ended_on) + 1, ['day' => $dated($one->made_on, 'j M Y'), 'style' => __("nagomi.stylings.{$one->styling}"), 'times' => trans_choice('style.refreshed', (int) $refreshed[$one->id])]) }}</li>@endforeach</ul>
     @endif
 </x-layout>

@@ -18,10 +18,11 @@ use RuntimeException;
 final class Browser
 {
     use BadDevice;
+    use Touching;
     use Waiting;
 
-    /** The lighter of the two, where Debian has it. */
-    private const SHELL = '/usr/bin/chromium-headless-shell';
+    /** The lighter of the two, where Debian has it; not the script in /usr/bin, whose browser outlives its driver. */
+    private const SHELL = '/usr/lib/chromium/chromium-headless-shell';
 
     private function __construct(
         public readonly RemoteWebDriver $driver,
@@ -55,6 +56,8 @@ final class Browser
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create((string) getenv('NAGOMI_DRIVER'), $capabilities, 60_000, 120_000);
+        // What a page works at may take long on a busy machine; how long it may is said by its test.
+        $driver->manage()->timeouts()->setScriptTimeout(110);
         $browser = new self(
             $driver,
             str_replace('127.0.0.1', $as ?? '127.0.0.1', $at ?? (string) getenv('NAGOMI_URL')),
@@ -187,42 +190,8 @@ final class Browser
     public function tap(string $css): self
     {
         $element = $this->reached($this->find($css));
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $this->whereAtRest($element);
         $element->click();
-
-        return $this;
-    }
-
-    /** Taps with a finger where a person would. */
-    public function touch(string $css): self
-    {
-        $element = $this->reached($this->find($css));
-        // What an answer has just moved is touched where it comes to rest, as a finger would.
-        $at = $this->driver->executeAsyncScript(
-            'const [element, done] = arguments; const target = element.matches("input[type=radio]") ? '
-                . 'element.closest("label") : element; let was = ""; const look = () => { target.scrollIntoView('
-                . '{block: "center", behavior: "instant"}); const box = target.getBoundingClientRect(); const at = '
-                . '[box.left + box.width / 2, box.top + box.height / 2]; if (was === at.join()) { done(at); } else '
-                . '{ was = at.join(); requestAnimationFrame(() => requestAnimationFrame(look)); } }; look();',
-            [$element],
-        );
-        $tools = new ChromeDevToolsDriver($this->driver);
-        $tools->execute(
-            'Input.dispatchTouchEvent',
-            ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]],
-        );
-        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
-        usleep(60_000);
-
-        return $this;
-    }
-
-    public function touchScreen(): self
-    {
-        (new ChromeDevToolsDriver($this->driver))->execute(
-            'Emulation.setTouchEmulationEnabled',
-            ['enabled' => true, 'maxTouchPoints' => 1],
-        );
 
         return $this;
     }
@@ -372,10 +341,10 @@ final class Browser
         $element = $this->driver->findElement(WebDriverBy::xpath(
             "//main//button[contains(normalize-space(), {$literal})] | //main//a[contains(normalize-space(), {$literal})] | //button[contains(normalize-space(), {$literal})] | //a[contains(normalize-space(), {$literal})]",
         ));
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $this->whereAtRest($element);
         $old = $this->find('html');
         $element->click();
-        $this->untilGone($old);
+        $this->untilGone($old, "pressing “{$words}”");
         $this->ready();
 
         return $this;
@@ -394,7 +363,7 @@ final class Browser
     {
         $old = $this->find('html');
         $this->find('body')->sendKeys($key);
-        $this->untilGone($old);
+        $this->untilGone($old, "the key {$key}");
         $this->ready();
 
         return $this;

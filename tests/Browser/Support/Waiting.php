@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Closure;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 
@@ -25,32 +26,41 @@ trait Waiting
     /** Waits until a part of the page says something. */
     public function until(string $css, string $words): self
     {
-        $this->await(
-            fn (): bool => str_contains(
-                (string) $this->driver->executeScript(
-                    'return document.querySelector(arguments[0])?.innerText ?? ""',
+        $stands = '';
+        try {
+            $this->await(function () use ($css, $words, &$stands): bool {
+                $stands = (string) $this->driver->executeScript(
+                    'return document.querySelector(arguments[0])?.innerText ?? "(nothing of that kind)"',
                     [$css],
-                ),
-                $words,
-            ),
-        );
+                );
+
+                return str_contains($stands, $words);
+            });
+        } catch (TimeoutException) {
+            throw new TimeoutException("Waited for “{$words}” in {$css}; there stood: " . mb_substr($stands, 0, 400));
+        }
 
         return $this;
     }
 
     /** Waits until a page, by its outermost element, has made way for the next. */
-    public function untilGone(RemoteWebElement $old): self
+    public function untilGone(RemoteWebElement $old, string $after = 'something'): self
     {
-        $this->await(function () use ($old): bool {
-            try {
-                $old->isEnabled();
+        try {
+            $this->await(function () use ($old): bool {
+                try {
+                    $old->isEnabled();
 
-                return false;
-            } catch (StaleElementReferenceException | UnknownErrorException) {
-                // The driver has two ways of saying that a node went with its page.
-                return true;
-            }
-        });
+                    return false;
+                } catch (StaleElementReferenceException | UnknownErrorException) {
+                    // The driver has two ways of saying that a node went with its page.
+                    return true;
+                }
+            });
+        } catch (TimeoutException) {
+            $url = $this->driver->getCurrentURL();
+            throw new TimeoutException("After {$after} no other page came; there still stood {$url}.");
+        }
 
         return $this;
     }

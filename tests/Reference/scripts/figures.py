@@ -81,6 +81,10 @@ def signs_of(reading):
         if raw.get("dryness") not in (None, ""):
             signs["scalp-dryness"] = float(raw["dryness"])
         return signs
+    if test == "detangling":
+        timed = [float(section["seconds"]) / 60 for section in raw.get("timed") or []]
+        each = sum(timed) / len(timed) if timed else float(raw["minutes"]) / max(1.0, float(raw["sections"]))
+        return {"detangling-minutes": each, "knots-cut": float(raw.get("knots_cut") or 0)}
     if test == "length":
         return {test: float(raw["length_mm"])}
     if test == "ends":
@@ -241,21 +245,11 @@ same("report, broken share to", "report", 100 * max(alone[1], 1 / (1 + math.exp(
      number("breakage", "broken share, 80 % to"), 0.0051)
 same("report, hairs counted", "report", every, number("breakage", "hairs counted"), 0)
 
-band = parameter("model.band-half-width")
 heads_share, weeks = [], defaultdict(list)
 for head in dump["rows"]["heads"]:
-    balance, daily = head["hair_balance"], defaultdict(float)
-    for s, stratum in enumerate(balance["strata"]):
-        day = date.fromisoformat(balance["from"])
-        for moisture, moisture_sd, protein, protein_sd, *_ in stratum["days"]:
-            if day.isoformat() <= balance["today"]:
-                inside = 1.0
-                for mean, sd_, target in ((moisture, moisture_sd, stratum["targets"][0]),
-                                          (protein, protein_sd, stratum["targets"][1])):
-                    sd_ = max(0.1, sd_)
-                    inside *= normal((target + band - mean) / sd_) - normal((target - band - mean) / sd_)
-                daily[day.isoformat()] += head["shares"][s] * inside
-            day += timedelta(days=1)
+    daily = {day["date"]: day["in_balance"] for day in head["balance_days"]}
+    if dump["now"][:10] in daily:
+        same("report, in balance today", head["name"], head["cells"]["in balance"], daily[dump["now"][:10]], 0.0002)
     own = [kept for day, kept in daily.items() if start <= day <= end]
     for day, kept in daily.items():
         if start <= day <= end:
@@ -263,7 +257,8 @@ for head in dump["rows"]["heads"]:
             weeks[(on - timedelta(days=on.weekday())).isoformat()].append(kept)
     if own:
         heads_share.append(sum(own) / len(own))
-same("report, balance kept", "report", 100 * sum(heads_share) / len(heads_share), number("balance kept", "all heads"), 0.051)
+kept = 100 * sum(heads_share) / len(heads_share) if heads_share else None
+same("report, balance kept", "report", kept, number("balance kept", "all heads"), 0.051)
 for week, kept in weeks.items():
     same("report, balance kept in a week", week, 100 * sum(kept) / len(kept), number("balance kept", f"week from {week}"), 0.051)
 

@@ -17,19 +17,13 @@ final readonly class ChildIsSpared implements Rule
         return 'child-is-spared';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'Under %d years: never heat or strong protein, and at most %d minutes. Under %d: strong protein by hand only.',
-            $limits->childUntilYears,
-            $limits->childMostMinutes,
-            $limits->strongByHandUntilYears,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'nothing; it is so until that birthday';
+        return [
+            'under' => $limits->childUntilYears,
+            'minutes' => $limits->childMostMinutes,
+            'byHandUnder' => $limits->strongByHandUntilYears,
+        ];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

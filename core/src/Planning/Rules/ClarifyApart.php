@@ -17,18 +17,12 @@ final readonly class ClarifyApart implements Rule
         return 'clarify-apart';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'Clarifying or chelating is kept at least %d days apart (%d with heavy styling, pool or very hard water).',
-            $limits->clarifyApartDays['usual'],
-            $limits->clarifyApartDays['heavy'],
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'wait the days, or set the cleanse by hand';
+        return [
+            'days' => $limits->clarifyApartDays['usual'],
+            'heavy' => $limits->clarifyApartDays['heavy'],
+        ];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

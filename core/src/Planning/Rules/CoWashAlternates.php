@@ -19,14 +19,9 @@ final readonly class CoWashAlternates implements Rule
         return 'co-wash-alternates';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'Co-wash and shampoo take turns, for as long as that was agreed.';
-    }
-
-    public function frees(): string
-    {
-        return 'choose another cleansing in the house method';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -16,14 +16,9 @@ final readonly class ColourIsFresh implements Rule
         return 'colour-is-fresh';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf('Fresh colour is not clarified or chelated for %d days.', $limits->colourFreshDays);
-    }
-
-    public function frees(): string
-    {
-        return 'wait the days, or clarify before the colour';
+        return ['days' => $limits->colourFreshDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

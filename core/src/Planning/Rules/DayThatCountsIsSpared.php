@@ -19,17 +19,9 @@ final readonly class DayThatCountsIsSpared implements Rule
         return 'day-that-counts-is-spared';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'No strong protein, clarifying or chelating on a day that counts and in the %d days before it.',
-            $limits->beforeADayThatCountsDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'do it earlier, or after that day';
+        return ['days' => $limits->beforeADayThatCountsDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

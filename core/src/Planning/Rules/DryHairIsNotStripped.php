@@ -16,14 +16,9 @@ final readonly class DryHairIsNotStripped implements Rule
         return 'dry-hair-is-not-stripped';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'Dry or brittle hair is not clarified or chelated; where build-up is past its limit as well, with a mask after.';
-    }
-
-    public function frees(): string
-    {
-        return 'give it moisture first, or read it again';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

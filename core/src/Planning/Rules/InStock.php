@@ -15,14 +15,9 @@ final readonly class InStock implements Rule
         return 'in-stock';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'What a wash day uses is in stock.';
-    }
-
-    public function frees(): string
-    {
-        return 'order more, or count the stock again';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

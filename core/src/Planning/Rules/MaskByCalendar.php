@@ -16,17 +16,9 @@ final readonly class MaskByCalendar implements Rule
         return 'mask-by-calendar';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'The house masks by the calendar: a mask no later than %d days after the last.',
-            $limits->maskByCalendarDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'let masks go by signs for this head';
+        return ['days' => $limits->maskByCalendarDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

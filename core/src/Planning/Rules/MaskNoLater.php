@@ -15,17 +15,9 @@ final readonly class MaskNoLater implements Rule
         return 'mask-no-later';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'A mask comes no later than %d days after the last, else on the first possible day.',
-            $limits->maskNoLaterDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'make room for a mask on this day';
+        return ['days' => $limits->maskNoLaterDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -17,18 +17,9 @@ final readonly class MildFirstAfterAService implements Rule
         return 'mild-first-after-a-service';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'After colour, bleach or another chemical service strong protein waits %d days; mild may come with the next '
-                . 'wash.',
-            $limits->strongAfterAServiceDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'wait the days, or give mild protein';
+        return ['days' => $limits->strongAfterAServiceDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

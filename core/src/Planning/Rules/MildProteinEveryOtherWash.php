@@ -16,14 +16,9 @@ final readonly class MildProteinEveryOtherWash implements Rule
         return 'mild-protein-every-other-wash';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'Mild protein comes at most every other wash, and not right after a protein day.';
-    }
-
-    public function frees(): string
-    {
-        return 'leave a wash day between';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -16,14 +16,9 @@ final readonly class NoOil implements Rule
         return 'no-oil';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'No oil on a head whose method uses none.';
-    }
-
-    public function frees(): string
-    {
-        return 'choose another pre-wash, or change the method on oils';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

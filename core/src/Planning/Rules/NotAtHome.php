@@ -15,14 +15,9 @@ final readonly class NotAtHome implements Rule
         return 'not-at-home';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'What is done in the salon only is not planned for a day at home.';
-    }
-
-    public function frees(): string
-    {
-        return 'book the day in the salon';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -20,17 +20,9 @@ final readonly class NotReadYet implements Rule
         return 'not-read-yet';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'Hair that was not read within %d days gets no protein and no clarifying: it is looked at first.',
-            $limits->notReadAfterDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'take a few readings, or set the day by hand';
+        return ['days' => $limits->notReadAfterDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

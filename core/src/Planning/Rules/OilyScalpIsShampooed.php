@@ -17,14 +17,9 @@ final readonly class OilyScalpIsShampooed implements Rule
         return 'oily-scalp-is-shampooed';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'An oily scalp gets a shampoo, nothing milder.';
-    }
-
-    public function frees(): string
-    {
-        return 'read the scalp anew';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -17,20 +17,13 @@ final readonly class OneProteinThenALook implements Rule
         return 'one-protein-then-a-look';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'One protein, and then a look: as long as nobody has read the hair since, the next waits %d days, strong '
-                . 'protein until after the next wash as well. Mild always waits %d days after strong, strong %d after mild.',
-            $limits->looksApartDays,
-            $limits->mildAfterStrongDays,
-            $limits->strongAfterMildDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'wait the days, or read the hair again';
+        return [
+            'days' => $limits->looksApartDays,
+            'mild' => $limits->mildAfterStrongDays,
+            'strong' => $limits->strongAfterMildDays,
+        ];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -15,14 +15,9 @@ final readonly class PatchTestFirst implements Rule
         return 'patch-test-first';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'A product new to a sensitive head waits for its patch test, 48 hours.';
-    }
-
-    public function frees(): string
-    {
-        return 'do the patch test 48 hours before, or use a product the client knows';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

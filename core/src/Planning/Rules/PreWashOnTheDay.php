@@ -16,14 +16,9 @@ final readonly class PreWashOnTheDay implements Rule
         return 'pre-wash-on-the-day';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'A pre-wash is put on the evening before only where the wash day is too short for it, and there is one.';
-    }
-
-    public function frees(): string
-    {
-        return 'put it on on the day itself';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -20,14 +20,9 @@ final readonly class ProgrammeIsKept implements Rule
         return 'programme-is-kept';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'What was agreed for these weeks is kept to.';
-    }
-
-    public function frees(): string
-    {
-        return 'break the programme off';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -17,18 +17,9 @@ final readonly class ProteinByCalendar implements Rule
         return 'protein-by-calendar';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'The house gives protein by the calendar: no later than %d days after the last, where the other '
-                . 'rules let it.',
-            $limits->proteinByCalendarDays,
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'let protein go by signs for this head';
+        return ['days' => $limits->proteinByCalendarDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

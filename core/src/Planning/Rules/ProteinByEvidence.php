@@ -18,21 +18,14 @@ final readonly class ProteinByEvidence implements Rule
         return 'protein-by-evidence';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'Protein by signs: the hair was read within %d days and is not stiff, and left out for %d days protein would '
-                . 'lie below its band with at least %d %% probability (strong: %d %%).',
-            $limits->evidenceDays,
-            $limits->proteinLookAheadDays,
-            (int) round(100 * $limits->mildProteinFrom),
-            (int) round(100 * $limits->strongProteinFrom),
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'read the hair, or set the treatment by hand';
+        return [
+            'days' => $limits->evidenceDays,
+            'ahead' => $limits->proteinLookAheadDays,
+            'mild' => (int) round(100 * $limits->mildProteinFrom),
+            'strong' => (int) round(100 * $limits->strongProteinFrom),
+        ];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

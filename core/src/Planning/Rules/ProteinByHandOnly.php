@@ -16,14 +16,9 @@ final readonly class ProteinByHandOnly implements Rule
         return 'protein-by-hand-only';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'This head is protein-sensitive or avoids protein: a dose is planned by hand only.';
-    }
-
-    public function frees(): string
-    {
-        return 'set the dose by hand';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -18,14 +18,9 @@ final readonly class ReferredFirst implements Rule
         return 'referred-first';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'With a sign that is for a clinician only gentle care goes on until a named person has cleared it.';
-    }
-
-    public function frees(): string
-    {
-        return 'have the sign seen, and cleared by a named person with a date';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

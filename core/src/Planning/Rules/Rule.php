@@ -14,10 +14,8 @@ interface Rule
     /** The rule's key in records. */
     public function key(): string;
 
-    public function sentence(PlanningParameters $limits): string;
-
-    /** What could be changed so that the rule no longer stands in the way, as the end of “To change that: …”. */
-    public function frees(): string;
+    /** @return array<string, int> what stands in the places of its sentence; {@see RuleWords} says it */
+    public function places(PlanningParameters $limits): array;
 
     public function allows(WashOption $choice, RuleContext $standing): bool;
 }

@@ -18,14 +18,9 @@ final readonly class ScalpCareWhenDue implements Rule
         return 'scalp-care-when-due';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'A scalp that flakes gets its scalp care, and no other does.';
-    }
-
-    public function frees(): string
-    {
-        return 'read the scalp anew';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -15,14 +15,9 @@ final readonly class SoreScalpIsSpared implements Rule
         return 'sore-scalp-is-spared';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'A sore scalp bars heat and clarifying or chelating cleansing until it is cleared.';
-    }
-
-    public function frees(): string
-    {
-        return 'have the scalp cleared';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

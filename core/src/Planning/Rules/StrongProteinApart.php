@@ -16,14 +16,9 @@ final readonly class StrongProteinApart implements Rule
         return 'strong-protein-apart';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf('Strong protein is kept at least %d days apart.', $limits->strongProteinApartDays);
-    }
-
-    public function frees(): string
-    {
-        return 'set the treatment by hand, where a licensed stylist decides it';
+        return ['days' => $limits->strongProteinApartDays];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -16,17 +16,9 @@ final readonly class StrongProteinNotWhenHigh implements Rule
         return 'strong-protein-not-when-high';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return sprintf(
-            'No strong protein while protein stands above its band with more than %d %% probability.',
-            (int) round(100 * $limits->strongProteinBarredAt),
-        );
-    }
-
-    public function frees(): string
-    {
-        return 'read the head again; a reading may show that protein is not high';
+        return ['percent' => (int) round(100 * $limits->strongProteinBarredAt)];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

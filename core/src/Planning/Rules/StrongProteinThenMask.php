@@ -16,14 +16,9 @@ final readonly class StrongProteinThenMask implements Rule
         return 'strong-protein-then-mask';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'Strong protein is followed the same day by a protein-free mask; the pair is one treatment.';
-    }
-
-    public function frees(): string
-    {
-        return 'make time for the mask of the same day';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -19,15 +19,9 @@ final readonly class StyleStaysUp implements Rule
         return 'style-stays-up';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'While a protective style is worn, hair is washed in it: no detangling, no mask and no protein until it '
-            . 'comes down.';
-    }
-
-    public function frees(): string
-    {
-        return 'take the style down earlier';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

@@ -16,14 +16,9 @@ final readonly class StylingOnTheDay implements Rule
         return 'styling-on-the-day';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'Hair is styled on the day after only where the wash day is too short for it, and the next has the time.';
-    }
-
-    public function frees(): string
-    {
-        return 'style it on the day itself';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

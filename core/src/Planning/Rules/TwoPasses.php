@@ -15,14 +15,9 @@ final readonly class TwoPasses implements Rule
         return 'two-passes';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'Two passes of a cleanse are enough; a third only by hand, after a look for stripping.';
-    }
-
-    public function frees(): string
-    {
-        return 'set the third pass by hand';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

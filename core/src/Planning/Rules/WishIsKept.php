@@ -16,14 +16,9 @@ final readonly class WishIsKept implements Rule
         return 'wish-is-kept';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'What was wished out of these days stays out of them.';
-    }
-
-    public function frees(): string
-    {
-        return 'take the wish out of the plan';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

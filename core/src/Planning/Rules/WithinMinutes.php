@@ -15,14 +15,9 @@ final readonly class WithinMinutes implements Rule
         return 'within-minutes';
     }
 
-    public function sentence(PlanningParameters $limits): string
+    public function places(PlanningParameters $limits): array
     {
-        return 'The wash day fits into the time the client has.';
-    }
-
-    public function frees(): string
-    {
-        return 'allow the day more minutes';
+        return [];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool

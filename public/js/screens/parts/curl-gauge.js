@@ -1,6 +1,7 @@
 // Rings to hold a curl against, life-size once a bank card was laid on the screen: this device keeps how many pixels a millimetre takes.
 
 import { fill } from '../../shared/fields.js';
+import { typedNumber } from '../../shared/units.js';
 
 const KEY = 'nagomi-pixels-a-millimetre';
 
@@ -52,7 +53,7 @@ export const curlGauge = (place, field) => {
         for (const { mm, button, circle } of buttons) {
             circle.style.setProperty('width', `${mm * pixels}px`);
             circle.style.setProperty('height', `${mm * pixels}px`);
-            button.setAttribute('aria-pressed', String(Number(field.value) === mm));
+            button.setAttribute('aria-pressed', String(typedNumber(field.value) === mm));
         }
         card.style.setProperty('width', `${CARD_MM.width * pixels}px`);
         card.style.setProperty('height', `${CARD_MM.height * pixels}px`);

@@ -18,7 +18,7 @@ form.querySelectorAll('[data-stopwatch]').forEach((button) => {
     const key = `nagomi-clock ${location.pathname} ${field.name}`;
     let ticking = null;
     const since = () => Number(sessionStorage.getItem(key) ?? 0);
-    const tick = () => { button.textContent = `Stop ${clock((Date.now() - since()) / 1000)}`; };
+    const tick = () => { button.textContent = words('clock-stop', { time: clock((Date.now() - since()) / 1000) }); };
     const run = () => {
         button.classList.add('is-running');
         tick();
@@ -36,7 +36,7 @@ form.querySelectorAll('[data-stopwatch]').forEach((button) => {
         const seconds = (Date.now() - since()) / 1000;
         sessionStorage.removeItem(key);
         button.classList.remove('is-running');
-        button.textContent = 'Start';
+        button.textContent = words('clock-start');
         fill(field, inMinutes ? Math.round(seconds / 6) / 10 : Math.round(seconds));
     });
     if (since() > 0) {
@@ -68,7 +68,7 @@ form.querySelectorAll('[data-countdown]').forEach((button) => {
         button.classList.add('is-running');
         const tick = () => {
             const left = Math.ceil((until - Date.now()) / 1000);
-            button.textContent = left > 0 ? `${left} s` : 'Time is up';
+            button.textContent = left > 0 ? `${left} s` : words('clock-up');
             if (left <= 0) {
                 stop();
                 chime(660, 0.4);
@@ -97,7 +97,7 @@ form.querySelectorAll('[data-device]').forEach((button) => {
         const said = document.createElement('p');
         said.className = 'help device-says';
         said.setAttribute('role', 'status');
-        said.textContent = 'Reading …';
+        said.textContent = words('device-reads');
         button.closest('.field').append(said);
         button.disabled = true;
         const answer = await transmit(form.dataset.devices.replace('DEVICE', button.dataset.device), {});
@@ -147,7 +147,7 @@ form.querySelectorAll('[data-sections]').forEach((sections) => {
         field.inputMode = 'numeric';
         field.name = `${name}[${index}][seconds]`;
         field.value = String(seconds);
-        field.setAttribute('aria-label', `Seconds of section ${count() + 1}`);
+        field.setAttribute('aria-label', words('section-seconds', { section: count() + 1 }));
         const kept = document.createElement('input');
         kept.type = 'hidden';
         kept.name = `${name}[${index}][tool]`;
@@ -155,7 +155,7 @@ form.querySelectorAll('[data-sections]').forEach((sections) => {
         const away = document.createElement('button');
         away.type = 'button';
         away.className = 'button is-small';
-        away.textContent = 'Take out';
+        away.textContent = words('section-out');
         away.addEventListener('click', () => {
             item.remove();
             label();
@@ -167,7 +167,7 @@ form.querySelectorAll('[data-sections]').forEach((sections) => {
         return { says, kept };
     };
     let ticking = null;
-    const label = () => { button.textContent = ticking === null ? `Start section ${count() + 1}` : `Section ${count() + 1} is done`; };
+    const label = () => { button.textContent = words(ticking === null ? 'section-start' : 'section-done', { section: count() + 1 }); };
     const tool = () => sections.querySelector('[name="tool-in-hand"]:checked')?.value ?? 'fingers';
     const run = () => {
         const tick = () => { face.textContent = clock((Date.now() - Number(sessionStorage.getItem(key))) / 1000); };

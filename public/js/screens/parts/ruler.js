@@ -25,20 +25,20 @@ for (let mm = 0; mm <= MOST; mm += 2) {
     }
 }
 const show = () => {
-    for (const [name, words] of MARKS) {
+    for (const [name, end] of MARKS) {
         marks.get(name).setAttribute('transform', `translate(${at.get(name)} 0)`);
         marks.get(name).setAttribute('aria-valuenow', String(at.get(name)));
-        marks.get(name).setAttribute('aria-valuetext', `${words} ${at.get(name)} mm`);
+        marks.get(name).setAttribute('aria-valuetext', `${dialog.dataset[end]} ${at.get(name)} mm`);
     }
-    const [rest, stretched, returned] = MARKS.map(([name]) => at.get(name));
-    says.textContent = `rest ${rest} mm, stretched ${stretched} mm, returned ${returned} mm`;
+    says.textContent = MARKS.map(([name, end]) => `${dialog.dataset[end]} ${at.get(name)} mm`).join(', ');
 };
 const move = (name, millimetres) => {
     at.set(name, Math.max(0, Math.min(MOST, Math.round(millimetres))));
     show();
 };
-MARKS.forEach(([name, words, start], i) => {
-    const mark = draw('g', { class: `ruler-mark ruler-${words}`, tabindex: 0, role: 'slider', 'aria-label': words, 'aria-valuemin': 0, 'aria-valuemax': MOST, 'aria-orientation': 'horizontal' });
+MARKS.forEach(([name, end, start], i) => {
+    const words = dialog.dataset[end];
+    const mark = draw('g', { class: `ruler-mark ruler-${end}`, tabindex: 0, role: 'slider', 'aria-label': words, 'aria-valuemin': 0, 'aria-valuemax': MOST, 'aria-orientation': 'horizontal' });
     const y = 4 + 12 * i;
     mark.append(draw('line', { x1: 0, x2: 0, y1: y, y2: 40 }), draw('circle', { cx: 0, cy: y, r: 4 }), draw('rect', { x: -11, y: y - 6, width: 22, height: 44 - y, class: 'ruler-grip' }));
     mark.append(draw('text', { x: 6, y: y + 2.5, class: 'ruler-word' }, words));

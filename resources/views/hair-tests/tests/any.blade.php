@@ -6,9 +6,9 @@
         @foreach ($test->rawMeasures() as $measure)
             @php($value = data_get($values, str_replace(['[', ']'], ['.', ''], $prefix) . ".{$name}.{$measure->name}"))
             @if ($measure->unit === 'of 2')
-                <x-points :name="$prefix . '[' . $name . '][' . $measure->name . ']'" :label="$measure->label" :from="0" :to="2" :words="(array) data_get(__('hair-tests.answers'), $name . '.' . $measure->name, [])" :value="$value"/>
+                <x-points :name="$prefix . '[' . $name . '][' . $measure->name . ']'" :label="$said($measure->label)" :from="0" :to="2" :words="(array) data_get(__('hair-tests.answers'), $name . '.' . $measure->name, [])" :value="$value"/>
             @elseif ($measure->unit === 'of 10' && count($test->rawMeasures()) <= 6)
-                <x-points :name="$prefix . '[' . $name . '][' . $measure->name . ']'" :label="__('hair-tests.of-ten', ['label' => $measure->label])" :from="0" :to="10" :value="$value"/>
+                <x-points :name="$prefix . '[' . $name . '][' . $measure->name . ']'" :label="__('hair-tests.of-ten', ['label' => $said($measure->label)])" :from="0" :to="10" :value="$value"/>
             @else
                 <x-measure :test="$name" :measure="$measure" :prefix="$prefix" :units="$units" :value="$value"/>
             @endif

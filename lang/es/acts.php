@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+// Lo que el salón dice de algo hecho en una tableta o un teléfono y que llegó solo.
+return [
+    'unreadable' => 'Esto no se pudo leer. Hazlo otra vez en la página como está ahora.',
+    'too-old' => 'Esta página es más antigua que la del salón. Vuelve a cargarla; lo que espera aquí se queda.',
+    'another-stylist' => 'Ahora hay otra persona en este aparato: :name. Lo que espera aquí se envía cuando entre quien lo hizo.',
+    'link-closed' => 'Este enlace ya no abre nada. Pide otro a tu salón: lo que marcaste espera en este teléfono y sale cuando lo abras.',
+    'no-card' => 'Tu salón ya no lleva esta rutina.',
+    'no-client' => 'Este cliente ya no está en el libro del salón, así que esto no se puede guardar.',
+    'wash' => [
+        'no-step' => 'Este paso no está en el día de lavado.',
+        'section' => 'Esta sección no está en la cabeza; tócala otra vez.',
+        'amount' => 'Cantidad: de 0 a 1000 mL.',
+        'bottle' => 'Otro envase: elige uno de la lista, y por qué.',
+        'no-bottle' => 'Ese envase no es de este paso. Elige uno de la lista.',
+        'note' => 'Esta nota no se pudo leer; tócala otra vez.',
+        'done' => 'Ya lo hizo :by a las :time.',
+        'skipped' => 'Ya lo saltó :by a las :time.',
+        'ended' => 'El día de lavado se cerró a las :time, antes de que llegara esto. Si importa, quita ese día en Días de lavado y ponlo otra vez.',
+        'not-any-more' => 'Esto ya no se puede hacer: el plan, los productos o el cliente cambiaron desde que se preparó.',
+        'there' => 'Este paso ya está en el día de lavado.',
+        'no-template' => 'Este paso no se puede poner en el día de lavado de este cliente. Elige uno de la lista.',
+        'too-many' => 'Un día de lavado tiene como mucho 60 pasos. Quita antes uno.',
+        'not-begun' => 'Este día de lavado no ha empezado. Toca antes Empezar.',
+        'not-of-this-step' => 'Este paso no tiene nada así que cambiar.',
+        'no-heat' => 'Sin calor para este cliente: menor de edad, o cuero cabelludo dolorido.',
+        'because' => 'Di por qué: elige uno de los motivos.',
+        'hands' => 'Minutos de manos: elige de 0 a 240.',
+        'on' => 'Minutos que se deja puesto: elige de 0 a 720.',
+        'sections' => 'Secciones: elige de 1 a 16.',
+        'mm' => 'Milímetros: elige de 0.5 a 1000.',
+        'tool' => 'Herramienta: elige dedos, peine o cepillo.',
+        'heat' => 'Calor: elige con o sin.',
+        'needs-reason' => [
+            'mask-after-strong-protein' => 'La proteína fuerte se quedaría sin mascarilla después. Hazlo otra vez y di por qué.',
+            'protein-once' => 'La proteína se haría dos veces. Hazlo otra vez y di por qué.',
+            'pre-wash-before-water' => 'El prelavado iría después del agua. Hazlo otra vez y di por qué.',
+            'long-enough' => 'El prelavado estaría puesto muy poco antes del agua. Hazlo otra vez y di por qué.',
+            'not-too-long' => 'Estaría puesto más de lo que aguanta la etiqueta o el oficio. Hazlo otra vez y di por qué.',
+            'wet-first' => 'Iría sobre pelo que no está empapado. Hazlo otra vez y di por qué.',
+            'rinsed-out' => 'Lo que hay puesto no se aclararía antes. Hazlo otra vez y di por qué.',
+            'check-before-third-pass' => 'Habría una tercera pasada sin mirar si está áspero. Hazlo otra vez y di por qué.',
+            'water-before-style' => 'El pelo se mojaría después de peinarlo. Hazlo otra vez y di por qué.',
+            'cast-when-dry' => 'La costra se rompería antes de que el pelo esté seco. Hazlo otra vez y di por qué.',
+            'tools-cleaned' => 'Peines y pinzas se quedarían sin desinfectar. Hazlo otra vez y di por qué.',
+        ],
+        'broken-off' => 'Este día de lavado se interrumpió, así que esto no está en el libro.',
+    ],
+];

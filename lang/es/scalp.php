@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'noted-at-intake' => 'apuntado al empezar',
+    'title' => 'Cuero cabelludo',
+    'calm' => 'Tranquilo por ahora.',
+    'sign' => ':sign :value :unit (80 %: de :least a :most)',
+    'zone' => ', sobre todo en :zone.',
+    'signs' => [
+        'scalp-oil' => 'grasa', 'scalp-flakes' => 'descamación', 'scalp-itch' => 'picor', 'scalp-dryness' => 'tirante y seco',
+        'scalp-redness' => 'rojez', 'scalp-soreness' => 'dolor',
+    ],
+    'because' => [
+        'scalp-oil' => 'antes está demasiado graso', 'scalp-flakes' => 'antes se descama demasiado',
+        'scalp-itch' => 'antes pica', 'scalp-dryness' => 'está tirante y seco, así que puede esperar',
+    ],
+    'sooner' => 'Lavar cada :days días en vez de :own: :sign.',
+    'later' => 'Lavar cada :days días en vez de :own: :sign.',
+    'sooner-kept' => 'El cuero cabelludo pide un lavado cada :days días, :sign; el plan mantiene cada :own, como dicen sus límites.',
+    'later-kept' => 'El cuero cabelludo aguantaría un lavado cada :days días, :sign; el plan mantiene cada :own, como dicen sus límites.',
+    'care' => 'Próximo champú para el cuero cabelludo el :date, por :for.',
+    'for' => ['scalp-flakes' => 'la descamación', 'scalp-itch' => 'el picor'],
+    'reason' => [
+        'scalp-flakes' => 'Champú para el cuero cabelludo: esa mañana se espera descamación de :value de 80 (80 %: de :least a :most).',
+        'scalp-itch' => 'Champú para el cuero cabelludo: esa mañana se espera picor de :value de 10 (80 %: de :least a :most), con descamación.',
+    ],
+    'oil-off' => 'Esta vez sin aceite en el cuero cabelludo: se descama.',
+    'picture' => 'Grasa y descamación en las próximas semanas, cada una con su límite.',
+    'key-flakes' => 'descamación', 'key-oil' => 'grasa', 'key-limit' => 'desde aquí se hace algo',
+    'read-on' => 'Probado el :date.',
+    'not-read' => 'El cuero cabelludo no se ha probado últimamente, así que no manda nada.',
+    'read-it' => 'Mirar el cuero cabelludo',
+    'limit' => 'se hace algo desde :limit',
+    'keeps-rhythm' => 'Mantener cada :days días, pida lo que pida el cuero cabelludo',
+    'keeps-rhythm-wrong' => 'Mantener los días: márcalo, o déjalo.',
+    'raised' => [
+        'seen' => ':signs, probado el :date',
+        'red' => 'Se vio mucha descamación con rojez: antes, profesional sanitario.',
+        'sore' => 'Se vio un cuero cabelludo dolorido o rojo: sin calor, sin limpieza fuerte.',
+        'by-whom' => 'Visto por :by, el :date: :seen. Nadie lo ha mirado otra vez aún.',
+        'by-client' => 'Lo notó el cliente, el :date: :seen. Nadie lo ha mirado aún.',
+        'confirm' => 'Es así',
+        'withdraw' => 'No es así',
+        'because' => 'Qué fue en realidad',
+        'confirmed' => 'Confirmado. Impide tratamientos hasta que alguien con nombre lo dé por bueno.',
+        'withdrawn' => 'Retirado; el plan se hace otra vez sin ese impedimento.',
+        'gone' => 'Otra persona ya se ocupó de este signo; así está ahora.',
+        'because-wrong' => 'Qué fue en realidad: dilo en 3 a 200 letras, por ejemplo una gorra que rozaba.',
+        'what-wrong' => 'Elige si es así o no.',
+        'call' => 'El cuero cabelludo se vio como cosa de un profesional sanitario, o dolorido, y nadie lo ha mirado otra vez: :seen.',
+        'open' => 'Un cuero cabelludo dolorido o rojo aún no se ha dado por bueno.',
+    ],
+];
