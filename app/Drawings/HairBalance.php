@@ -32,7 +32,7 @@ final readonly class HairBalance
     private const MOST_FURTHEST = 60.0;
 
     /** px from the middle to the edge. */
-    private const DEPTH = 148.0;
+    public const DEPTH = 148.0;
 
     /** Words at the ends of the currents lie at least this far apart, in px. */
     private const WORDS_APART = 17.0;

@@ -16,6 +16,13 @@ final readonly class TrendLine
     public const WIDTH = 1000;
     public const HEIGHT = 156;
 
+    /** y of what was done, and of the names of the months, where the picture is no taller. */
+    public const DONE_Y = 126;
+    public const MONTHS_Y = 148;
+
+    /** px by which a picture that stands alone is taller, and each of two. */
+    private const TALLER = [1 => 260, 2 => 110];
+
     private const LEFT = 44;
     private const RIGHT = 990;
     private const TOP = 10;
@@ -26,6 +33,7 @@ final readonly class TrendLine
      * @param list<array{x: float, kinds: list<string>}>                   $stones
      * @param list<array{y: float, label: string}>                         $ticks
      * @param list<array{x: float, label: string}>                         $months
+     * @param int $taller px more than {@see HEIGHT}
      */
     private function __construct(
         public array $dots,
@@ -34,6 +42,7 @@ final readonly class TrendLine
         public array $stones,
         public array $ticks,
         public array $months,
+        public int $taller,
     ) {
     }
 
@@ -42,6 +51,7 @@ final readonly class TrendLine
      * @param array<int, array{average: float, lower: float, upper: float, changed: bool}> $chart by place of the point; a
      *     point may have none
      * @param list<array{date: string, kinds: list<string>}>                                   $stones
+     * @param int|null $beside pictures on the page, this one with them: few have room to be taller; null: many
      */
     public static function of(
         array $points,
@@ -49,7 +59,9 @@ final readonly class TrendLine
         array $stones,
         CarbonImmutable $from,
         CarbonImmutable $until,
+        ?int $beside = null,
     ): self {
+        $taller = self::TALLER[$beside] ?? 0;
         $from = CarbonImmutable::parse(max($from->format('Y-m-d'), $points[0][0] ?? ''));
         $days = max(1.0, $from->diffInDays($until));
         $after = static fn (string $date): float => max(0.0, $from->diffInDays(CarbonImmutable::parse($date)));
@@ -59,7 +71,7 @@ final readonly class TrendLine
         );
         [$least, $most, $room] = self::range($points, $chart);
         $y = fn (float $value): float => round(
-            self::BOTTOM - (self::BOTTOM - self::TOP) * ($value - $least) / ($most - $least),
+            $taller + self::BOTTOM - ($taller + self::BOTTOM - self::TOP) * ($value - $least) / ($most - $least),
             1,
         );
         $dots = $line = $upper = $lower = [];
@@ -84,11 +96,9 @@ final readonly class TrendLine
                 fn (array $stone): array => ['x' => $x($stone['date']), 'kinds' => $stone['kinds']],
                 array_filter($stones, fn (array $stone): bool => $stone['date'] >= $from->format('Y-m-d')),
             )),
-            array_map(fn (float $value): array => [
-                'y' => $y($value),
-                'label' => (string) round($value, $most - $least < 5 ? 1 : 0),
-            ], [$least + $room, ($least + $most) / 2, $most - $room]),
+            self::ticks($least + $room, $most - $room, $room, $y),
             self::months($from, $until, $x),
+            $taller,
         );
     }
 
@@ -108,6 +118,21 @@ final readonly class TrendLine
     }
 
     /**
+     * @param callable(float): float $y
+     *
+     * @return list<array{y: float, label: string}> the least, the most and what lies between
+     */
+    private static function ticks(float $least, float $most, float $room, callable $y): array
+    {
+        $decimals = $most - $least + 2 * $room < 5 ? 1 : 0;
+
+        return array_map(fn (float $value): array => [
+            'y' => $y($value),
+            'label' => (string) round($value, $decimals),
+        ], [$least, ($least + $most) / 2, $most]);
+    }
+
+    /**
      * @param callable(string): float $x
      *
      * @return list<array{x: float, label: string}>
@@ -119,7 +144,7 @@ final readonly class TrendLine
         for ($month = $from->addMonth()->startOfMonth(); $month->lessThan($until); $month = $month->addMonths($every)) {
             $months[] = [
                 'x' => $x($month->format('Y-m-d')),
-                'label' => $month->format($month->month === 1 ? 'M Y' : 'M'),
+                'label' => SalonClock::dayInWords($month->format('Y-m-d'), $month->month === 1 ? 'M Y' : 'M'),
             ];
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Why something has changed: what may be behind it, what to try, what to ask.
 return [
-    'days' => 'time and air: more days between, drier air, or unsealed',
+    'days' => ['worse' => 'time and air: more days between, drier air, or unsealed', 'dryness' => 'time and air', 'weakness' => 'time', 'breakage' => 'time'],
     'try' => [
         'satin' => 'Sleep on satin and wear the hair loose for three wash days; then look again.',
         'days' => 'Seal after the leave-in, or wash a day or two sooner, for three wash days; then look again.',

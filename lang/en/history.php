@@ -32,8 +32,11 @@ return [
     ],
     'cause' => [
         'title' => 'Why has it changed?', 'title-of' => 'Why has it changed, for :name', 'back' => 'Back to Trends', 'complaint' => 'What is wrong',
-        'worse' => 'Changed for the worse', 'caption' => 'What changed for the worse, largest first',
-        'before' => ':weeks weeks before', 'lately' => 'last :weeks weeks', 'change' => 'change',
+        'of' => ['dryness' => 'dryness', 'weakness' => 'weakness', 'breakage' => 'breakage'],
+        'moved' => ['dryness' => 'What gave moisture and what took it', 'weakness' => 'What gave protein and what took it', 'breakage' => 'What wore the hair'],
+        'sides' => ['dryness' => 'left of the line: took, right of it: gave', 'weakness' => 'left of the line: took, right of it: gave', 'breakage' => 'right of the line: wore, left of it: took off what was worn'],
+        'worse' => 'Changed for the worse', 'times' => ':before, then :lately',
+        'before' => ':weeks weeks before', 'lately' => 'last :weeks weeks',
         'units' => ['breakage' => 'In units of wear', 'dryness' => 'In units of moisture', 'weakness' => 'In units of protein'],
         'share' => ':unit, over the whole head by share of hair. :chance',
         'ask' => 'Questions to ask', 'one-thing' => 'Change one thing for three washes, then test again: changed together, nobody learns what helped.',

@@ -13,19 +13,19 @@ return [
     'preview' => [
         'over' => 'Over these weeks:',
         'days' => [
-            'alike' => 'as many days out of balance',
-            'more' => '{1} :number day out of balance more|[2,*] :number days out of balance more',
-            'fewer' => '{1} :number day out of balance fewer|[2,*] :number days out of balance fewer',
+            'alike' => 'the same days out of balance',
+            'more' => '{1} :number more day out of balance|[2,*] :number more days out of balance',
+            'fewer' => '{1} :number day less out of balance|[2,*] :number fewer days out of balance',
         ],
         'minutes' => [
-            'alike' => 'as many minutes',
-            'more' => '{1} :number minute more|[2,*] :number minutes more',
-            'fewer' => '{1} :number minute fewer|[2,*] :number minutes fewer',
+            'alike' => 'the same time',
+            'more' => '{1} :number more minute|[2,*] :number more minutes',
+            'fewer' => '{1} :number minute less|[2,*] :number fewer minutes',
         ],
         'washes' => [
-            'alike' => 'as many wash days',
-            'more' => '{1} :number wash day more|[2,*] :number wash days more',
-            'fewer' => '{1} :number wash day fewer|[2,*] :number wash days fewer',
+            'alike' => 'the same number of wash days',
+            'more' => '{1} :number more wash day|[2,*] :number more wash days',
+            'fewer' => '{1} :number wash day less|[2,*] :number fewer wash days',
         ],
         'breaks-none' => 'no rule is broken by it.',
         'breaks' => 'it breaks: :rules',

@@ -24,7 +24,7 @@ return [
     'every' => '{1} Every day; :hours hours in total.|[2,*] Every :count days; :hours hours in total.',
     'at-most' => 'At most :minutes min each.',
     'dates' => 'A date is when the hair goes out of balance without it; in brackets, when it does 8 times in 10.',
-    'clashes' => '{1} On one day the rules leave nothing to do. See below what would change that.|[2,*] On :count days the rules leave nothing to do. See below what would change that.',
+    'clashes' => '{1} On one day any possible wash breaks a rule. That day says below what would change it.|[2,*] On :count days any possible wash breaks a rule. Each says below what would change it.',
     'frees' => 'To change that: :what.', 'or' => '; or ',
     'steps' => 'All steps',
     'broken-hairs' => '{0} No broken hairs are expected at detangling.|{1} About one broken hair is expected at detangling.|[2,*] About :count broken hairs are expected at detangling.',

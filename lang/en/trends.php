@@ -15,9 +15,10 @@ return [
         'length' => 'length', 'wear' => 'wear', 'result' => 'result',
     ],
     'picture' => ':name: :says. The table below lists every result.',
+    'over-time' => ':name over time',
     'every' => 'Every result', 'caption' => ':name, newest first',
     'column' => ['day' => 'Day', 'average' => 'Moving average', 'usual' => 'Usual', 'says' => 'Says', 'by' => 'Tested by'],
     'none' => 'None of these was tested yet.', 'take' => 'Test them under Hair tests', 'none-of' => 'Not tested yet: :tests.',
-    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'service' => 'trim or chemical service'],
-    'wear' => '; for wear, how far it may be off',
+    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'service' => 'trim or chemical service', 'usual' => 'usual for this client', 'average' => 'average of late'],
+    'wear' => 'Of wear the band is how far it may be off.',
 ];

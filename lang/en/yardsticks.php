@@ -29,7 +29,7 @@ return [
         'few' => '{0} not read yet|{1} read on one day; the first :first days say what is usual'
             . '|[2,*] read on :count days; the first :first days say what is usual',
         'row' => ['first' => 'one of the first', 'within' => 'usual', 'changed' => 'changed'],
-        'legend' => 'band: usual for this client, from the first :first test days of the last :months months; '
-            . 'line: moving average (the newest counts :weight)',
+        'legend' => 'The band comes from the first :first test days of the last :months months. In the average the newest '
+            . 'result counts :weight, all before it the rest.',
     ],
 ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Por qué ha cambiado algo: qué puede haber detrás, qué probar, qué preguntar.
 return [
-    'days' => 'tiempo y aire: más días entre lavados, aire más seco, o sin sellar',
+    'days' => ['worse' => 'tiempo y aire: más días entre lavados, aire más seco, o sin sellar', 'dryness' => 'el tiempo y el aire', 'weakness' => 'el tiempo', 'breakage' => 'el tiempo'],
     'try' => [
         'satin' => 'Dormir sobre satén y llevar el pelo suelto durante tres lavados; después mira otra vez.',
         'days' => 'Sellar después del leave-in, o lavar uno o dos días antes, durante tres lavados; después mira otra vez.',

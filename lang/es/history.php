@@ -32,8 +32,11 @@ return [
     ],
     'cause' => [
         'title' => '¿Por qué ha cambiado?', 'title-of' => 'Por qué ha cambiado, :name', 'back' => 'Volver a Tendencias', 'complaint' => 'Qué va mal',
-        'worse' => 'Cambió a peor', 'caption' => 'Lo que cambió a peor, primero lo mayor',
-        'before' => ':weeks semanas antes', 'lately' => 'últimas :weeks semanas', 'change' => 'cambio',
+        'of' => ['dryness' => 'sequedad', 'weakness' => 'debilidad', 'breakage' => 'rotura'],
+        'moved' => ['dryness' => 'Lo que dio hidratación y lo que la quitó', 'weakness' => 'Lo que dio proteína y lo que la quitó', 'breakage' => 'Lo que desgastó el pelo'],
+        'sides' => ['dryness' => 'a la izquierda de la línea: quitó, a la derecha: dio', 'weakness' => 'a la izquierda de la línea: quitó, a la derecha: dio', 'breakage' => 'a la derecha de la línea: desgastó, a la izquierda: quitó lo desgastado'],
+        'worse' => 'Cambió a peor', 'times' => ':before, después :lately',
+        'before' => ':weeks semanas antes', 'lately' => 'últimas :weeks semanas',
         'units' => ['breakage' => 'En unidades de desgaste', 'dryness' => 'En unidades de hidratación', 'weakness' => 'En unidades de proteína'],
         'share' => ':unit, sobre toda la cabeza según la parte de pelo. :chance',
         'ask' => 'Preguntas que hacer', 'one-thing' => 'Cambia una sola cosa durante tres lavados, después prueba otra vez: si se cambian juntas, nadie aprende qué ayudó.',

@@ -24,7 +24,7 @@ return [
     'every' => '{1} Cada día; :hours horas en total.|[2,*] Cada :count días; :hours horas en total.',
     'at-most' => 'Como mucho :minutes min cada uno.',
     'dates' => 'Una fecha es cuándo el pelo sale del equilibrio sin ello; entre paréntesis, cuándo lo hace 8 de cada 10 veces.',
-    'clashes' => '{1} Un día las reglas no dejan nada posible. Abajo dice qué lo cambiaría.|[2,*] En :count días las reglas no dejan nada posible. Cada uno dice abajo qué lo cambiaría.',
+    'clashes' => '{1} Un día cualquier lavado posible incumple una regla. Ese día dice abajo qué lo cambiaría.|[2,*] En :count días cualquier lavado posible incumple una regla. Cada uno dice abajo qué lo cambiaría.',
     'frees' => 'Para cambiarlo: :what.', 'or' => '; o ',
     'steps' => 'Todos los pasos',
     'broken-hairs' => '{0} No se esperan pelos rotos al desenredar.|{1} Se espera más o menos un pelo roto al desenredar.|[2,*] Se esperan unos :count pelos rotos al desenredar.',

@@ -15,9 +15,10 @@ return [
         'length' => 'longitud', 'wear' => 'desgaste', 'result' => 'resultado',
     ],
     'picture' => ':name: :says. La tabla de abajo lista todos los resultados.',
+    'over-time' => ':name a lo largo del tiempo',
     'every' => 'Todos los resultados', 'caption' => ':name, primero lo más nuevo',
     'column' => ['day' => 'Día', 'average' => 'Media móvil', 'usual' => 'Habitual', 'says' => 'Dice', 'by' => 'Probado por'],
     'none' => 'Ninguna de estas se ha probado aún.', 'take' => 'Probarlas en Pruebas', 'none-of' => 'Aún sin probar: :tests.',
-    'key' => ['mask' => 'mascarilla', 'protein' => 'proteína', 'clarify' => 'lavado profundo', 'service' => 'corte o servicio químico'],
-    'wear' => '; en desgaste, una desviación típica de lo que se sabe',
+    'key' => ['mask' => 'mascarilla', 'protein' => 'proteína', 'clarify' => 'lavado profundo', 'service' => 'corte o servicio químico', 'usual' => 'lo habitual en este cliente', 'average' => 'media reciente'],
+    'wear' => 'En desgaste la franja es cuánto puede desviarse.',
 ];

@@ -27,7 +27,7 @@ return [
         'changed' => 'cambió: de media :average, lo normal era de :lower a :upper',
         'few' => '{0} aún sin probar|{1} probado un día; los primeros :first días dicen lo habitual|[2,*] probado :count días; los primeros :first días dicen lo habitual',
         'row' => ['first' => 'uno de los primeros', 'within' => 'habitual', 'changed' => 'cambió'],
-        'legend' => 'franja: lo habitual en este cliente, según los primeros :first días con prueba de los últimos :months meses; '
-            . 'línea: media móvil (lo más nuevo cuenta :weight)',
+        'legend' => 'La franja sale de los primeros :first días con prueba de los últimos :months meses. En la media el '
+            . 'resultado más nuevo cuenta :weight, y todos los anteriores el resto.',
     ],
 ];

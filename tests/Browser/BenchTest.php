@@ -39,8 +39,8 @@ it('takes a whole follow-up visit by touch, tells after each reading, and sums i
     };
     foreach ($worth as $i => $test) {
         // Each test has a card of its own, with a picture of the hand.
-        expect($browser->all('.test.is-current'))->toHaveCount(1)
-            ->and($browser->find("#test-{$test}")->isDisplayed())->toBeTrue();
+        $browser->await(fn (): bool => $browser->find("#test-{$test}")->isDisplayed());
+        expect($browser->all('.test.is-current'))->toHaveCount(1);
         // Every number is given by tapping it; what asks for a length is measured on the ruler.
         foreach (
             $browser->driver->executeScript(

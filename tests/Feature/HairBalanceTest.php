@@ -188,3 +188,14 @@ it('draws two futures to one scale, so that they can be held beside each other',
     $plan = (string) $this->get("/clients/{$head->id}/plan/what-if")->getContent();
     expect($plan)->not->toContain('is-beside')->not->toContain('With the change: ')->toContain('As planned: ');
 });
+
+it('never writes moisture and protein over each other at the ends of their currents', function (string $page): void {
+    $head = $this->aHead('growing-out-bleach');
+    $html = (string) $this->actingAs($this->stylist)->get("/clients/{$head->id}{$page}")->assertOk()->getContent();
+    preg_match_all('/balance-name (moisture|protein)-word" x="[\d.]+" y="([\d.]+)"/', $html, $names, PREG_SET_ORDER);
+    expect(count($names))->toBeGreaterThanOrEqual(2);
+    foreach (array_chunk($names, 2) as [$moisture, $protein]) {
+        // Letters are 13 px high, and a little more where they have tails.
+        expect(abs((float) $moisture[2] - (float) $protein[2]))->toBeGreaterThan(17.5);
+    }
+})->with(['' => [''], 'plan' => ['/plan'], 'what if' => ['/plan/what-if?change=no-mask']]);

@@ -86,7 +86,7 @@ it('looks for a cause in what changed, ranks it and says one thing to change', f
         ->assertOk()
         ->assertSeeInOrder([
             'Leave the heat tool out for three wash days',
-            'heat tool',
+            'Heat tool', 'Changed for the worse', 'never, then 3 times',
             'Questions to ask',
             'What is the hair slept on',
         ]);

@@ -153,7 +153,7 @@ it('says on the season which rules clash and what would free the day', function 
     $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/plan")
-        ->assertSee('the rules leave nothing to do')
+        ->assertSee('any possible wash breaks a rule')
         ->assertSee('To change that: allow the day at least');
 });
 

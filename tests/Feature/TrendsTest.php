@@ -155,7 +155,7 @@ it('follows wear as it is worked out, with its doubt, beside the signs that spea
         ->assertOk()
         ->assertSee('wear, calculated')
         ->assertSee('of 100')
-        ->assertSee('for wear, how far it may be off');
+        ->assertSee('Of wear the band is how far it may be off');
     $last = $head->days()->where('was_read', true)->orderByDesc('date')->first();
     expect(substr_count((string) $page->getContent(), 'trend-dot'))
         ->toBeGreaterThanOrEqual($head->days()->where('was_read', true)->count())

@@ -28,7 +28,8 @@ it('asks what no masks for three weeks come to, says so, and makes it the plan w
     $wish = ['wish' => 'leave-out', 'wish_what' => 'mask', 'wish_from' => $from, 'wish_until' => $until];
     $page = askedWhatIf($this, $head, $wish)->assertOk()->assertSee('Use this');
     $says = 'No masks from ' . date('j M', strtotime($from)) . ' to ' . date('j M', strtotime($until)) . '.';
-    $page->assertSee($says)->assertSee('out of balance')->assertSee('fewer');
+    $page->assertSee($says)->assertSee('out of balance');
+    expect((string) $page->getContent())->toMatch('/\d+ fewer masks|one mask less/');
     expect(daysWith($head, 'mask'))->toBe($masks);
     $this->post("/clients/{$head->id}/plan/wishes", $wish + ['seen' => '0'])->assertSessionHasNoErrors()
         ->assertRedirect("/clients/{$head->id}/plan");
@@ -72,7 +73,7 @@ it('washes every few days for a time', function (): void {
     ];
     askedWhatIf($this, $head, $wish)->assertSee(
         'Washed every 4 days from 20 Jan to 28 Feb.',
-    )->assertSee('wash days more');
+    )->assertSee('more wash days');
     $washes = count(daysWith($head, 'cleanse'));
     $this->post("/clients/{$head->id}/plan/wishes", $wish)->assertSessionHasNoErrors();
     expect(count(daysWith($head, 'cleanse')))->toBeGreaterThan($washes);

@@ -15,7 +15,7 @@ final readonly class Sentences
         ['Nothing stands out', 'Changed for the worse'],
         ['Nothing is tested yet: all of this is estimated', 'usual: '],
         ['Not tested yet: the usual gentle care', '% in balance'],
-        ['it comes to the same', 'more out of balance'],
+        ['it comes to the same', 'more days out of balance'],
         ['there is enough', ', too little'],
         ['there is enough', 'none there'],
         ['Nobody reads further', 'further off than nineteen'],

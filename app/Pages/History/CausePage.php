@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\History;
 
+use App\Drawings\CauseBars;
 use App\Models\Head;
 use App\Pages\Page;
 
@@ -11,12 +12,10 @@ use App\Pages\Page;
 final readonly class CausePage extends Page
 {
     /**
-     * @param list<string> $choices
-     * @param list<array{
-     *     cause: string, words: string, before: float, lately: float, change: float,
-     *     times: array{before: int, lately: int},
-     * }> $causes
-     * @param list<string> $ask
+     * @param list<string>   $choices
+     * @param list<CauseRow> $causes what changed for the worse first, then all that moved anything, the largest first
+     * @param CauseBars      $bars   of the causes, in their order
+     * @param list<string>   $ask
      */
     public function __construct(
         public Head $head,
@@ -24,6 +23,7 @@ final readonly class CausePage extends Page
         public array $choices,
         public int $weeks,
         public array $causes,
+        public CauseBars $bars,
         public ?string $next,
         public array $ask,
     ) {

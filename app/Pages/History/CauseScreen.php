@@ -6,6 +6,7 @@ namespace App\Pages\History;
 
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSnapshots;
+use App\Drawings\CauseBars;
 use App\Models\Head;
 use App\Models\HeadSnapshot;
 use App\Wording\Words;
@@ -34,6 +35,9 @@ final readonly class CauseScreen
 
     private const WEEKS = 6;
 
+    /** Units of reserve or wear: what came to less in both spans is said as nothing. */
+    private const SHOWN_FROM = 0.05;
+
     public function __construct(
         private Outlooks $outlooks,
         private StoredSnapshots $storedSnapshots,
@@ -58,14 +62,9 @@ final readonly class CauseScreen
         ];
         $this->share($weeks, $lines, $outlook->standing, self::OF[$of], $this->lastBefore($head, $since));
         $says = $this->parameters->planning->worthSaying;
-        $causes = array_map(fn (CauseChange $change): array => [
-            'cause' => $change->cause,
-            'words' => $this->words($change->cause),
-            'before' => round($change->before, 1),
-            'lately' => round($change->lately, 1),
-            'change' => round($change->change(), 1),
-            'times' => ['before' => $change->timesBefore, 'lately' => $change->timesLately],
-        ], $weeks->worsened($of === 'breakage' ? 1 : -1, $says['cause'], $says['by-chance']));
+        $worse = $of === 'breakage' ? 1 : -1;
+        $worsened = $weeks->worsened($worse, $says['cause'], $says['by-chance']);
+        $causes = $this->rows($worsened, $weeks->changes($worse), $of);
 
         return new CausePage(
             head: $head,
@@ -73,9 +72,35 @@ final readonly class CauseScreen
             choices: array_keys(self::OF),
             weeks: self::WEEKS,
             causes: $causes,
-            next: $causes === [] ? null : $this->advice($of, $causes[0]['cause']),
+            bars: CauseBars::of(array_map(static fn (CauseRow $row): array => [$row->before, $row->lately], $causes)),
+            next: $worsened === [] ? null : $this->advice($of, $worsened[0]->cause),
             ask: $this->questions($of),
         );
+    }
+
+    /**
+     * @param list<CauseChange> $worsened
+     * @param list<CauseChange> $changes
+     *
+     * @return list<CauseRow> what changed for the worse first, then what else moved anything
+     */
+    private function rows(array $worsened, array $changes, string $of): array
+    {
+        $named = array_column($worsened, 'cause');
+        $others = array_values(array_filter(
+            $changes,
+            static fn (CauseChange $change): bool => ! in_array($change->cause, $named, true)
+                && $change->furthest() >= self::SHOWN_FROM,
+        ));
+
+        return array_map(fn (CauseChange $change): CauseRow => new CauseRow(
+            words: $this->words($change->cause, in_array($change->cause, $named, true) ? 'worse' : $of),
+            before: round($change->before, 1),
+            lately: round($change->lately, 1),
+            change: round($change->change(), 1),
+            times: [$change->timesBefore, $change->timesLately],
+            isWorse: in_array($change->cause, $named, true),
+        ), [...$worsened, ...$others]);
     }
 
     /** The last day before a date on which something happened. */
@@ -132,10 +157,11 @@ final readonly class CauseScreen
         return $sum;
     }
 
-    private function words(string $cause): string
+    /** @param string $days how the days are called that pass by themselves: causes.days */
+    private function words(string $cause, string $days): string
     {
         return match (true) {
-            $cause === 'days' => Words::say('causes.days'),
+            $cause === 'days' => Words::say("causes.days.{$days}"),
             Lang::has("nagomi.cleanses.{$cause}") => lcfirst(Words::of("cleanses.{$cause}")),
             Lang::has("nagomi.steps.{$cause}") => lcfirst(Words::of("steps.{$cause}")),
             default => Words::of("ledger.untold-{$cause}"),

@@ -17,6 +17,7 @@ final readonly class WhatIfPage extends Page
      * @param WhatIfForm       $form    the sentence as it was asked
      * @param HairBalance      $balance with the change; the plan as it stands while nothing is asked
      * @param HairBalance|null $beside  the plan as it stands, where something else is asked
+     * @param int              $top     y at which the picture begins, in its own px
      * @param array<string, array{planned: float|int, changed: float|int, more: float}> $rows what the change makes more
      *     or less of; the same is left out
      * @param string|null      $says    the wish in words; null where none was asked
@@ -33,6 +34,7 @@ final readonly class WhatIfPage extends Page
         public ?string $wrong,
         public HairBalance $balance,
         public ?HairBalance $beside,
+        public int $top,
         public array $rows,
         public ?string $says,
         public ?string $verdict,

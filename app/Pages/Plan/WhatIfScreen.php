@@ -9,6 +9,7 @@ use App\Bridge\Plans\OutlookParts;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\WhatIfQuestion;
 use App\Bridge\Plans\WishedFor;
+use App\Drawings\BalanceTop;
 use App\Drawings\HairBalance;
 use App\Drawings\PlanBalance;
 use App\Models\Head;
@@ -76,6 +77,7 @@ final readonly class WhatIfScreen
             wrong: $wrong,
             balance: $changed === null ? $plan : HairBalance::of($changed, $half, $furthest, 'changed'),
             beside: $changed === null ? null : $plan,
+            top: BalanceTop::of($plan->band[0], $furthest, $planned, ...$changed === null ? [] : [$changed]),
             rows: $rows,
             says: $wished?->says,
             verdict: $whatIf === null ? null : $this->verdict($rows),

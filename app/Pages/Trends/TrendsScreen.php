@@ -58,13 +58,16 @@ final readonly class TrendsScreen
         $series = $this->signsOverTime->of($head, self::GROUPS[$group]);
         $stones = $this->treatments($head, $from);
 
-        $told = [];
-        foreach (self::GROUPS[$group] as $sign) {
-            foreach ($series[$sign->value] ?? [] as $one) {
-                $told[] = $this->trend($one, $stones, $from, $today);
-            }
-        }
-        $wear = $group === 'wear' ? $this->wearTrend->of($head, $stones, $from, $today) : [];
+        $read = array_merge(...array_map(
+            static fn (Sign $sign): array => $series[$sign->value] ?? [],
+            self::GROUPS[$group],
+        ));
+        $beside = count($read) + ($group === 'wear' ? 1 : 0);
+        $told = array_map(
+            fn (SignSeries $one): Trend => $this->trend($one, $stones, $from, $today, $beside),
+            $read,
+        );
+        $wear = $group === 'wear' ? $this->wearTrend->of($head, $stones, $from, $today, $beside) : [];
 
         return new TrendsPage(
             head: $head,
@@ -146,9 +149,17 @@ final readonly class TrendsScreen
         );
     }
 
-    /** @param list<array{date: string, kinds: list<string>}> $stones */
-    private function trend(SignSeries $series, array $stones, CarbonImmutable $from, CarbonImmutable $today): Trend
-    {
+    /**
+     * @param list<array{date: string, kinds: list<string>}> $stones
+     * @param int $beside pictures on the page
+     */
+    private function trend(
+        SignSeries $series,
+        array $stones,
+        CarbonImmutable $from,
+        CarbonImmutable $today,
+        int $beside,
+    ): Trend {
         $usual = $series->usual($this->parameters);
         $chart = $series->chart($usual);
         $sign = $series->sign->value;
@@ -170,6 +181,7 @@ final readonly class TrendsScreen
                 $stones,
                 $from,
                 $today,
+                $beside,
             ),
             rows: array_reverse(array_map(
                 fn (SignPoint $point, int $i): TrendRow => $this->row($point, $usual !== null, $chart[$i] ?? null),

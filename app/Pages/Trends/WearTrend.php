@@ -25,10 +25,11 @@ final readonly class WearTrend
 
     /**
      * @param list<array{date: string, kinds: list<string>}> $stones
+     * @param int $beside pictures on the page, this one with them
      *
      * @return list<Trend> one; none before anything was read
      */
-    public function of(Head $head, array $stones, CarbonImmutable $from, CarbonImmutable $today): array
+    public function of(Head $head, array $stones, CarbonImmutable $from, CarbonImmutable $today, int $beside): array
     {
         $points = array_map(
             $this->wear(...),
@@ -63,6 +64,7 @@ final readonly class WearTrend
                 $stones,
                 $from,
                 $today,
+                $beside,
             ),
             rows: array_reverse(array_map($this->row(...), $points)),
         )];

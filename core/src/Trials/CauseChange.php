@@ -27,4 +27,10 @@ final readonly class CauseChange
     {
         return $this->lately - $this->before;
     }
+
+    /** @return float size of the larger of the two sums, in units of reserve or wear */
+    public function furthest(): float
+    {
+        return max(abs($this->before), abs($this->lately));
+    }
 }

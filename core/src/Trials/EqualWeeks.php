@@ -67,10 +67,30 @@ final class EqualWeeks
      */
     public function worsened(int $worse, float $least, float $byChance): array
     {
+        $changes = array_values(array_filter(
+            $this->changes($worse),
+            static fn (CauseChange $change): bool => $worse * $change->change() >= $least
+                && $change->byChance <= $byChance,
+        ));
+        usort(
+            $changes,
+            static fn (CauseChange $a, CauseChange $b): int => abs($b->change()) <=> abs($a->change()),
+        );
+
+        return $changes;
+    }
+
+    /**
+     * @param 1|-1 $worse side that is for the worse: 1 more, −1 less
+     *
+     * @return list<CauseChange> whatever put in or took out anything in either span, what moved most first
+     */
+    public function changes(int $worse): array
+    {
         $changes = [];
         foreach ($this->sums as $cause => $sums) {
             [$before, $lately] = array_chunk($sums, max(1, $this->weeks));
-            $change = new CauseChange(
+            $changes[] = new CauseChange(
                 (string) $cause,
                 array_sum($before),
                 array_sum($lately),
@@ -78,13 +98,10 @@ final class EqualWeeks
                 $this->times[$cause][1] ?? 0,
                 PermutationTest::byChance($before, $lately, $worse),
             );
-            if ($worse * $change->change() >= $least && $change->byChance <= $byChance) {
-                $changes[] = $change;
-            }
         }
         usort(
             $changes,
-            static fn (CauseChange $a, CauseChange $b): int => abs($b->change()) <=> abs($a->change()),
+            static fn (CauseChange $a, CauseChange $b): int => $b->furthest() <=> $a->furthest(),
         );
 
         return $changes;

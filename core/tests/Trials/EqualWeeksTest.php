@@ -101,3 +101,15 @@ it('refuses spans and numbers it cannot deal', function (): void {
         ->and(fn () => PermutationTest::byChance([1.0], [], 1))->toThrow(InvalidArgumentException::class)
         ->and(PermutationTest::byChance(array_fill(0, 8, 1.0), array_fill(0, 8, 1.0), 1))->toBe(1.0);
 });
+
+it('tells all that moved anything, what moved most first, whichever way', function (): void {
+    $weeks = weeksUntil();
+    $weeks->done('mask', Make::day('2026-03-01'), 12.0);
+    $weeks->done('shampoo', Make::day('2026-03-01'), -3.0);
+    $weeks->done('shampoo', Make::day('2026-01-10'), -4.0);
+    $weeks->passed('days', Make::day('2026-01-10'), Make::day('2026-02-28'), -49.0);
+    $told = $weeks->changes(-1);
+    expect(array_column($told, 'cause'))->toBe(['days', 'mask', 'shampoo'])
+        ->and(array_map(fn (CauseChange $one): float => round($one->furthest(), 6), $told))->toBe([40.0, 12.0, 4.0])
+        ->and([$told[2]->timesBefore, $told[2]->timesLately])->toBe([1, 1]);
+});

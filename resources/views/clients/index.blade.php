@@ -5,10 +5,9 @@
             <label class="is-sr-only" for="search">{{ __('clients.search') }}</label>
             <input class="input" id="search" type="search" name="search" value="{{ $search }}" placeholder="{{ __('clients.search-short') }}" data-search>
         </form>
-        <a class="button" href="{{ route('plans') }}">{{ __('clients.compare') }}</a>
-        <a class="button" href="{{ route('clients.records.create') }}">{{ __('clients.import') }}</a>
         <a class="button is-strong" href="{{ route('clients.create') }}" data-key="n">{{ __('clients.new') }}</a>
     </header>
+    <div class="filter-line">
     @if ($search === '' && $counts['all'] > 0)
         <nav class="joined" aria-label="{{ __('clients.filter') }}">
             @foreach ($counts as $filter => $count)
@@ -16,6 +15,8 @@
             @endforeach
         </nav>
     @endif
+    <p><a class="button is-small" href="{{ route('plans') }}">{{ __('clients.compare') }}</a> <a class="button is-small" href="{{ route('clients.records.create') }}">{{ __('clients.import') }}</a></p>
+    </div>
     @if ($rows === [])
         <div class="empty">
             <p>{{ $search !== '' ? __('clients.not-found', ['search' => $search]) : __('clients.nobody.' . ($counts['all'] === 0 ? 'all' : $show)) }}</p>

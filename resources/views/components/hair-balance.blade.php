@@ -1,4 +1,4 @@
-@props(['balance', 'verdict' => '', 'name' => 'a', 'label' => __('hair-balance.span.both'), 'strand' => null, 'beside' => null])
+@props(['balance', 'verdict' => '', 'name' => 'a', 'label' => __('hair-balance.span.both'), 'strand' => null, 'beside' => null, 'top' => 0])
 @php($band = $balance->band)
 <figure @class(['balance', 'is-ahead' => $balance->todayX <= 60]) data-balance @if ($strand) data-strand="{{ json_encode($strand->forThePage()) }}" @endif>
     @if (count($balance->strata) > 1)
@@ -7,7 +7,7 @@
         </div>
     @endif
     <div class="balance-frame">
-    <svg viewBox="0 0 {{ $balance::WIDTH }} {{ $balance::HEIGHT }}" tabindex="0" role="img"
+    <svg viewBox="0 {{ $top }} {{ $balance::WIDTH }} {{ $balance::HEIGHT - $top }}" tabindex="0" role="img"
          aria-label="{{ __('hair-balance.label', ['span' => $label, 'verdict' => $verdict]) }}"
          data-days="{{ json_encode($balance->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $balance->todayX }}" @if ($beside) data-beside="{{ json_encode(array_column($beside->days, 'says'), JSON_UNESCAPED_UNICODE) }}" @endif>
         <rect class="comfort" x="{{ $balance::LEFT }}" y="{{ $band[0] }}" width="{{ $balance::RIGHT - $balance::LEFT }}" height="{{ $band[1] - $band[0] }}"/>
@@ -28,7 +28,7 @@
                 @endforeach
                 @if ($beside)@foreach (['moisture', 'protein'] as $side)@if ($beside->strata[$s][$side]['planned'])<path class="{{ $side }}-line is-beside" d="{{ $beside->strata[$s][$side]['planned']['line'] }}"/>@endif @endforeach @endif
                 @foreach (['moisture', 'protein'] as $side)
-                    <text class="balance-name {{ $side }}-word" x="{{ $balance::RIGHT - 4 }}" y="{{ $stratum[$side]['end'] + ($stratum['moisture']['end'] <= $stratum['protein']['end'] xor $side === 'protein' ? -7 : 16) }}">{{ __("hair-balance.words.{$side}") }}</text>
+                    <text class="balance-name {{ $side }}-word" x="{{ $balance::RIGHT - 4 }}" y="{{ $stratum[$side]['end'] + (($stratum['moisture']['end'] <= $stratum['protein']['end']) !== ($side === 'protein') ? -7 : 16) }}">{{ __("hair-balance.words.{$side}") }}</text>
                     @if ($balance->todayX > 60)
                         @if ($balance->washesToday && $stratum[$side]['after'] !== null)<circle class="balance-after {{ $side }}-mark" cx="{{ $balance->todayX }}" cy="{{ $stratum[$side]['after'] }}" r="6"/>@endif
                         @if ($stratum[$side]['now'] !== null)<circle class="balance-now {{ $side }}-mark" cx="{{ $balance->todayX }}" cy="{{ $stratum[$side]['now'] }}" r="4"/>@endif

@@ -3,7 +3,7 @@
 @php($short = array_filter($needs, fn ($need) => $need['left'] !== null && $need['left'] < $need['ml']))
 <details class="more-tests">
     <summary>{{ $short === [] ? __("needs.{$of}.enough") : __("needs.{$of}.short", ['kinds' => implode(', ', array_map(fn ($need) => __("nagomi.kinds.{$need['kind']}"), $short))]) }}</summary>
-    <x-wide-table :label="__('needs.label')">
+    <x-wide :label="__('needs.label')">
         <table class="table compare">
             <thead><tr><th scope="col">{{ __('needs.as') }}</th><th scope="col" class="num">{{ __('needs.needed') }}</th><th scope="col" class="num">{{ __('needs.left') }}</th></tr></thead>
             <tbody>
@@ -13,5 +13,5 @@
                 @endforeach
             </tbody>
         </table>
-    </x-wide-table>
+    </x-wide>
 </details>

@@ -20,7 +20,7 @@
         <div class="changes">@foreach ($cells as $when => $of)<div class="changes-row"><span>{{ __("history.results.{$when}") }}</span><x-cells :cells="$of"/></div>@endforeach</div>
         @if ($account['ruled_out'] !== [])<p>{{ __('history.results.ruled-out', ['cells' => implode(', ', array_map(fn ($cell) => __("nagomi.cells.{$cell}"), $account['ruled_out']))]) }}</p>@endif
         <details><summary>{{ __('history.results.numbers') }}</summary>
-            <x-wide-table :label="__('history.results.numbers')"><table class="table moves">
+            <x-wide :label="__('history.results.numbers')"><table class="table moves">
                 <thead><tr><td></td><th scope="col" class="num">{{ __('history.results.before') }}</th><th scope="col" class="num">{{ __('history.results.after') }}</th></tr></thead>
                 <tbody>
                 @foreach ($account['after'] as $s => $stratum)
@@ -33,7 +33,7 @@
                     @endforeach
                 @endforeach
                 </tbody>
-            </table></x-wide-table>
+            </table></x-wide>
         </details>
         @endif
     </section>

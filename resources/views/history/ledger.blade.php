@@ -57,7 +57,7 @@
     @endif
     <details class="card ledger-all"><summary>{{ __('ledger.all.title') }}</summary>
     <p class="reason">{{ __('ledger.all.why') }}</p>
-    <x-wide-table :label="__('ledger.all.label')">
+    <x-wide :label="__('ledger.all.label')">
     <table class="table book is-fullwidth">
         <caption class="is-sr-only">{{ __('ledger.all.caption', ['part' => $stratumName($outlook->standing[$stratum]['name']), 'day' => $dated($opensOn, 'j M Y')]) }}</caption>
         <thead>
@@ -87,6 +87,6 @@
             <td class="num">{{ $outlook->standing[$stratum]['target_moisture'] }}</td><td class="num">{{ $outlook->standing[$stratum]['target_protein'] }}</td><td class="num">{{ $buildUpLimit }}</td></tr>
         </tfoot>
     </table>
-    </x-wide-table>
+    </x-wide>
     </details>
 </x-layout>

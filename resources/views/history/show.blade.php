@@ -28,10 +28,10 @@
     @if ($beside !== [])
         <section class="side-by-side">
             <h2>{{ __('history.double.title') }}</h2>
-            <x-wide-table :label="__('history.double.title')"><table class="table compare">
+            <x-wide :label="__('history.double.title')"><table class="table compare">
                 <thead><tr><th scope="col">{{ __('history.double.sign') }}</th><th scope="col" class="num">{{ $visit->by ?: __('history.double.unnamed') }}</th><th scope="col" class="num">{{ __('history.double.other') }}</th><th scope="col">{{ __('history.double.who') }}</th></tr></thead>
                 <tbody>@foreach ($beside as $pair)<tr><td>{{ __("nagomi.signs.{$pair['sign']}") }}, {{ __("nagomi.sign_units.{$pair['sign']}") }}</td><td class="num">@number($pair['mine'])</td><td class="num">@number($pair['theirs'])</td><td>{{ $pair['by'] ?: __('history.double.unnamed') }}</td></tr>@endforeach</tbody>
-            </table></x-wide-table>
+            </table></x-wide>
             <p class="reason">{{ __('history.double.team') }} <a href="{{ route('reports.team') }}">{{ __('history.double.team-link') }}</a>.</p>
         </section>
     @endif

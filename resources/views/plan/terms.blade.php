@@ -89,7 +89,7 @@
         </fieldset>
         <fieldset>
             <legend>{{ __('terms.stock.title') }}</legend>
-            <x-wide-table :label="__('terms.stock.title')">
+            <x-wide :label="__('terms.stock.title')">
             <table class="table book is-fullwidth">
                 <thead><tr><th scope="col">{{ __('terms.stock.treatment') }}</th><th scope="col">{{ __('terms.stock.uses') }}</th><th scope="col">{{ __('terms.stock.price') }}</th><th scope="col">{{ __('terms.stock.not-before-long') }}</th></tr></thead>
                 <tbody>
@@ -107,7 +107,7 @@
                 @endforeach
                 </tbody>
             </table>
-            </x-wide-table>
+            </x-wide>
             <p class="caution-line">@caution('patch-test')</p>
         </fieldset>
         <div class="save"><button class="button is-strong is-large">{{ __('terms.do') }}</button></div>

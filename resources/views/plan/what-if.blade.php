@@ -53,6 +53,6 @@
     @elseif ($notReadYet)<p class="reason">{{ __('what-if.not-tested') }}</p>@endif
     <section class="card" aria-labelledby="picture-of">
         <h2 id="picture-of">{{ __('hair-balance.title') }}, {{ __($beside ? 'what-if.picture.asked' : 'what-if.picture.plan') }}</h2>
-        <x-hair-balance :balance="$balance" :beside="$beside" :verdict="implode(' ', $turns)" :label="__('hair-balance.span.ahead', ['name' => __($beside ? 'what-if.changed' : 'what-if.planned')])"/>
+        <x-hair-balance :balance="$balance" :beside="$beside" :top="$top" :verdict="implode(' ', $turns)" :label="__('hair-balance.span.ahead', ['name' => __($beside ? 'what-if.changed' : 'what-if.planned')])"/>
     </section>
 </x-layout>

@@ -6,7 +6,7 @@
         <button class="button">{{ __('products.ingredients.look-up') }}</button>
     </form>
     <p class="reason">{{ $count > count($rows) ? __('products.ingredients.found-first', ['count' => $count, 'shown' => count($rows)]) : __('products.ingredients.found', ['count' => $count]) }}</p>
-    <x-wide-table :label="__('products.ingredients.ingredients')"><table class="table book">
+    <x-wide :label="__('products.ingredients.ingredients')"><table class="table book">
         <thead><tr><th scope="col">{{ __('products.ingredients.ingredient') }}</th><th scope="col">{{ __('products.ingredients.does') }}</th><th scope="col">{{ __('products.ingredients.strength') }}</th><th scope="col" class="num">{{ __('products.ingredients.at-most') }}</th><th scope="col">{{ __('products.ingredients.from') }}</th></tr></thead>
         <tbody>
         @foreach ($rows as $row)
@@ -19,7 +19,7 @@
             </tr>
         @endforeach
         </tbody>
-    </table></x-wide-table>
+    </table></x-wide>
     <details class="more-tests" @if ($errors->any() || $rows === []) open @endif>
         <summary>{{ __('products.ingredients.teach') }}</summary>
         <form method="post" action="{{ route('products.teach') }}" class="asks" novalidate>

@@ -66,7 +66,7 @@
             @endif
         @endforeach
         <details class="card one-ingredients" @if ($reading['unknown'] !== []) open @endif><summary>{{ __('products.one.ingredients') }}</summary>
-        <x-wide-table :label="__('products.one.ingredients')"><table class="table book">
+        <x-wide :label="__('products.one.ingredients')"><table class="table book">
             <thead><tr><th scope="col">{{ __('products.one.printed') }}</th><th scope="col">{{ __('products.one.read') }}</th><th scope="col">{{ __('products.one.does') }}</th><th scope="col" class="num">{{ __('products.one.share') }}</th></tr></thead>
             <tbody>
             @foreach ($reading['entries'] as $entry)
@@ -78,7 +78,7 @@
                 </tr>
             @endforeach
             </tbody>
-        </table></x-wide-table>
+        </table></x-wide>
         </details>
         <details class="more-tests" @if ($errors->has('function') || $errors->has('name') || $reading['unknown'] !== []) open @endif>
             <summary>{{ __('products.one.teach.title') }}</summary>

@@ -47,8 +47,8 @@
             <h2>{{ __('reports.products.title') }}</h2>
             @if ($products['rows'] === [])<p class="reason">{{ __('reports.products.none') }}</p>
             @else<p><span class="verdict-words">@money($products['cents'])</span> {{ trans_choice('reports.products.of', $products['washDays']) }}@if ($products['washDays'] > 0), @money((int) round($products['cents'] / $products['washDays'])) {{ __('reports.products.each') }}@endif</p>
-                <x-wide-table :label="__('reports.products.table')"><table class="table compare"><thead><tr><th scope="col">{{ __('reports.products.product') }}</th><th scope="col" class="num">{{ __('reports.products.used') }}</th><th scope="col" class="num">{{ __('reports.products.cost') }}</th></tr></thead>
-                    <tbody>@foreach ($products['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ number_format($row['ml'], 0) }}</td><td class="num">@if ($row['cents'] === null){{ __('reports.products.no-price') }} @else @money($row['cents']) @endif</td></tr>@endforeach</tbody></table></x-wide-table>@endif
+                <x-wide :label="__('reports.products.table')"><table class="table compare"><thead><tr><th scope="col">{{ __('reports.products.product') }}</th><th scope="col" class="num">{{ __('reports.products.used') }}</th><th scope="col" class="num">{{ __('reports.products.cost') }}</th></tr></thead>
+                    <tbody>@foreach ($products['rows'] as $row)<tr><td>{{ $row['name'] }}</td><td class="num">{{ number_format($row['ml'], 0) }}</td><td class="num">@if ($row['cents'] === null){{ __('reports.products.no-price') }} @else @money($row['cents']) @endif</td></tr>@endforeach</tbody></table></x-wide>@endif
         </section>
         <section class="card">
             <h2>{{ __('reports.breakage.title') }}</h2>
@@ -70,8 +70,8 @@
             @else
             @php([$booked, $used] = [array_sum(array_column($time['rows'], 'booked')), array_sum(array_column($time['rows'], 'used'))])
             <p>{{ __('reports.time.says', ['booked' => $rounded($booked / 60, 1), 'used' => $rounded($used / 60, 1)]) }}</p>
-            <x-wide-table :label="__('reports.time.table')"><table class="table compare"><thead><tr><th scope="col">{{ __('reports.time.stylist') }}</th><th scope="col" class="num">{{ __('reports.time.clients') }}</th><th scope="col" class="num">{{ __('reports.time.booked') }}</th><th scope="col" class="num">{{ __('reports.time.used') }}</th><th scope="col" class="num">{{ __('reports.time.close') }}</th><th scope="col" class="num">{{ __('reports.time.earned') }}</th></tr></thead>
-                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $row['timed'] === 0 ? '–' : $percent($row['close'] / $row['timed']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></x-wide-table>@endif
+            <x-wide :label="__('reports.time.table')"><table class="table compare"><thead><tr><th scope="col">{{ __('reports.time.stylist') }}</th><th scope="col" class="num">{{ __('reports.time.clients') }}</th><th scope="col" class="num">{{ __('reports.time.booked') }}</th><th scope="col" class="num">{{ __('reports.time.used') }}</th><th scope="col" class="num">{{ __('reports.time.close') }}</th><th scope="col" class="num">{{ __('reports.time.earned') }}</th></tr></thead>
+                <tbody>@foreach ($time['rows'] as $row)<tr><td>{{ explode(' ', $row['name'])[0] }}</td><td class="num">{{ $row['bookings'] }}</td><td class="num">{{ $hours($row['booked']) }}</td><td class="num">{{ $hours($row['used']) }}</td><td class="num">{{ $row['timed'] === 0 ? '–' : $percent($row['close'] / $row['timed']) }}</td><td class="num">@money($row['earned_cents'])</td></tr>@endforeach</tbody></table></x-wide>@endif
             @php($untimed = array_sum(array_column($time['rows'], 'bookings')) - array_sum(array_column($time['rows'], 'timed')))
             @if ($untimed > 0)<p class="reason">{{ trans_choice('booking.untimed', $untimed) }}</p>@endif
             @php([$earned, $tax] = [array_sum(array_column($time['rows'], 'earned_cents')), array_sum(array_column($time['rows'], 'tax_cents'))])

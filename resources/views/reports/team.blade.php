@@ -24,7 +24,7 @@
         @endif
         @if ($biases !== [])
             <details><summary>{{ __('reports.team.numbers') }}</summary>
-                <x-wide-table :label="__('reports.team.table')">
+                <x-wide :label="__('reports.team.table')">
                 <table class="table book is-fullwidth">
                     <caption class="is-sr-only">{{ __('reports.team.caption') }}</caption>
                     <thead><tr><th scope="col">{{ __('reports.team.test') }}</th>@foreach ($names as $name)<th scope="col" class="num">{{ $name }}</th>@endforeach</tr></thead>
@@ -38,7 +38,7 @@
                     @endforeach
                     </tbody>
                 </table>
-                </x-wide-table>
+                </x-wide>
                 <p class="note">{{ __('reports.team.note') }} {{ $alike > 0 ? trans_choice('reports.team.rest', $alike) : '' }}</p>
             </details>
         @endif
@@ -51,12 +51,12 @@
             <p>{{ trans_choice('reports.team.pairs.says', count($pairs)) }}</p>
             <p class="reason">{{ __('reports.team.pairs.repeats', ['what' => implode('; ', array_map(fn ($sign, $of) => __('reports.team.pairs.repeat', ['test' => __("nagomi.signs.{$sign}"), 'sd' => $of['sd'], 'unit' => __("nagomi.sign_units.{$sign}"), 'pairs' => trans_choice('reports.team.pairs.count', $of['pairs'])]), array_keys($repeatability), $repeatability))]) }}</p>
             <details><summary>{{ __('reports.team.pairs.all') }}</summary>
-            <x-wide-table :label="__('reports.team.pairs.title')">
+            <x-wide :label="__('reports.team.pairs.title')">
             <table class="table book">
                 <thead><tr><th scope="col">{{ __('reports.team.pairs.day') }}</th><th scope="col">{{ __('reports.team.pairs.client') }}</th><th scope="col">{{ __('reports.team.test') }}</th><th scope="col" class="num">{{ __('reports.team.pairs.one') }}</th><th scope="col" class="num">{{ __('reports.team.pairs.other') }}</th></tr></thead>
                 <tbody>@foreach (array_slice($pairs, 0, 40) as $pair)<tr><td>@day($pair['date'], 'j M Y')</td><td>{{ $pair['head'] }}</td><td>{{ __("nagomi.signs.{$pair['sign']}") }}</td><td class="num">@number($pair['values'][0]) <span class="unit">{{ $pair['one'] }}</span></td><td class="num">@number($pair['values'][1]) <span class="unit">{{ $pair['other'] }}</span></td></tr>@endforeach</tbody>
             </table>
-            </x-wide-table>
+            </x-wide>
             </details>
         @endif
     </section>

@@ -7,7 +7,7 @@
         <fieldset id="hours">
             <legend>{{ __('salon.hours.hours') }}</legend>
             <p class="how">{{ __('hours.how') }}</p>
-            <x-wide-table :label="__('salon.hours.week')"><table class="table hours">
+            <x-wide :label="__('salon.hours.week')"><table class="table hours">
                 <thead><tr><th scope="col">{{ __('salon.hours.stylist') }}</th>@for ($i = 1; $i <= 7; $i++)<th scope="col">{{ mb_substr(__("weekdays.names.{$i}"), 0, 3) }}</th>@endfor</tr></thead>
                 <tbody>
                     @foreach ($stylists as $stylist)
@@ -19,7 +19,7 @@
                         </tr>
                     @endforeach
                 </tbody>
-            </table></x-wide-table>
+            </table></x-wide>
             <div class="row"><x-field name="chairs" :label="__('salon.hours.chairs')" mode="numeric" :value="$salon->chairs"/>@foreach (['basins' => $salon->basins, 'dryers' => $salon->dryers, 'hoods' => $salon->hoods] as $of => $many)<x-field :name="$of" :label="__('booking.equipment.' . $of)" mode="numeric" :value="$many"/>@endforeach</div>
             <p class="how">{{ __('booking.equipment.how') }}</p>
         </fieldset>

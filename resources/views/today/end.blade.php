@@ -46,7 +46,7 @@
                 @endforeach
             </dl>
             <p class="reason">{{ collect(['done' => $sums->done, 'missed' => $sums->missed, 'cancelled' => $sums->cancelled])->filter(fn ($many, $of) => $many > 0 || $of === 'done')->map(fn ($many, $of) => trans_choice("booking.day-end.many.{$of}", $many))->implode(', ') }}</p>
-            <x-wide-table :label="__('booking.day-end.said')"><table class="table compare">
+            <x-wide :label="__('booking.day-end.said')"><table class="table compare">
                 <thead><tr>@foreach (['time', 'client', 'stylist', 'status', 'took'] as $of)<th scope="col">{{ __("booking.day-end.head.{$of}") }}</th>@endforeach @foreach ($sums->paidCents > 0 ? ['due', 'left'] : ['due'] as $of)<th scope="col" class="num">{{ __("booking.day-end.head.{$of}") }}</th>@endforeach</tr></thead>
                 <tbody>
                     @foreach ($said as $row)
@@ -57,7 +57,7 @@
                             <td class="num">@if ($isDone)@money($row->bill->dueCents)@endif</td>@if ($sums->paidCents > 0)<td class="num">@if ($isDone)@money($row->bill->leftCents)@endif</td>@endif</tr>
                     @endforeach
                 </tbody>
-            </table></x-wide-table>
+            </table></x-wide>
         </section>
     @endif
 </x-layout>
