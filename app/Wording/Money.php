@@ -12,21 +12,21 @@ final class Money
 {
     /**
      * @param string $currency ISO 4217
-     * @param string $language ISO 639-1
+     * @param string|null $language ISO 639-1; null: of whoever reads
      */
-    public static function shown(int $cents, string $currency, string $language = 'en'): string
+    public static function shown(int $cents, string $currency, ?string $language = null): string
     {
-        $formatter = new NumberFormatter($language, NumberFormatter::CURRENCY);
+        $formatter = new NumberFormatter($language ?? app()->getLocale(), NumberFormatter::CURRENCY);
 
         return str_replace('-', '−', (string) $formatter->formatCurrency($cents / 100, $currency));
     }
 
-    /** @return array<string, string> name by code, of the currencies that have hundredths and are paid with today */
+    /** @return array<string, string> name in the reader's language by code, of the currencies that have hundredths and are paid with today */
     public static function currencies(): array
     {
         /** @var array<string, string> */
         return array_filter(
-            Currencies::getNames('en'),
+            Currencies::getNames(app()->getLocale()),
             fn (string $code): bool => Currencies::getFractionDigits($code) === 2
                 && ! str_contains(Currencies::getName($code, 'en'), '('),
             ARRAY_FILTER_USE_KEY,

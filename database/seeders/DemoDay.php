@@ -27,7 +27,7 @@ final class DemoDay
         ['Wash day', true, 120, 8500, null, ['quarter_cents' => 700]],
         ['First visit', false, 60, 5500, null, ['deposit_cents' => 2000]],
         ['Dry cut', false, 45, 4800, 'trim', ['long_from_mm' => 350, 'step_cents' => 400]],
-        ['Readings', false, 20, 1500, null, []],
+        ['Hair tests', false, 20, 1500, null, []],
         ['Take-down', false, 60, 6000, 'take-down', []],
     ];
 

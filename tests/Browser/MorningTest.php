@@ -224,7 +224,7 @@ it('goes from here over begin and a little over to through, by keyboard', functi
         $browser->signIn()->visit("/today?date={$day}");
         $name = (string) $browser->driver->executeScript(
             'return [...document.querySelectorAll(".day li")].find((one) => one.textContent.includes('
-                . '"Readings with Ilse")).querySelector(".day-name").textContent',
+                . '"Hair tests with Ilse")).querySelector(".day-name").textContent',
         );
         openBooking($browser, $day, $name);
         foreach (
