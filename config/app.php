@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    // Invented salons with known passwords are loaded where somebody asks for the demo, and nowhere else.
+    'demo' => (bool) env('NAGOMI_DEMO', false),
     'name' => 'Nagomi',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),

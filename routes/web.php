@@ -12,6 +12,7 @@ use App\Http\Controllers\ClientsController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FirstSalonController;
 use App\Http\Controllers\HairTestsController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HistoryController;
@@ -42,6 +43,7 @@ use App\Http\Controllers\WaitController;
 use App\Http\Controllers\WashController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Middleware\BeforeTheFirst;
 use App\Http\Middleware\SameStylist;
 use App\Http\Middleware\TakeInOnce;
 use Illuminate\Routing\RedirectController;
@@ -52,6 +54,12 @@ Route::get('/', RedirectController::class)->defaults('destination', '/today')->d
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::middleware(BeforeTheFirst::class)->group(function (): void {
+        Route::get('/begin', [FirstSalonController::class, 'create'])->name('begin');
+        Route::post('/begin', [FirstSalonController::class, 'store'])
+            ->middleware(['throttle:sign-in', TakeInOnce::class])
+            ->name('begin.store');
+    });
 });
 
 Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');

@@ -10,7 +10,7 @@ return [
     'filter' => 'Show',
     'filters' => ['all' => 'All', 'due' => 'Due, not booked', 'booked' => 'Booked', 'sign' => 'Look first'],
     'nobody' => [
-        'all' => 'No clients yet. Begin with a new one: ten minutes of questions, then the hair tests.',
+        'all' => 'No clients yet.',
         'due' => 'Everyone due this week is booked.',
         'booked' => 'Nobody is booked from today on.',
         'sign' => 'No client has an open sign or a sore scalp.',

@@ -10,7 +10,7 @@ return [
     'filter' => 'Mostrar',
     'filters' => ['all' => 'Todos', 'due' => 'Toca, sin cita', 'booked' => 'Con cita', 'sign' => 'Mirar antes'],
     'nobody' => [
-        'all' => 'Aún no hay clientes. Empieza con uno nuevo: diez minutos de preguntas, después las pruebas del pelo.',
+        'all' => 'Aún no hay clientes.',
         'due' => 'Todos los que tocan esta semana tienen cita.',
         'booked' => 'Nadie tiene cita desde hoy.',
         'sign' => 'Ningún cliente tiene un signo abierto ni el cuero cabelludo dolorido.',

@@ -10,6 +10,7 @@ declare(strict_types=1);
  */
 
 use Tests\Machine\Copy;
+use Tests\Machine\FirstSalon;
 
 /** @return array{int, string} status and page */
 function page(string $address): array
@@ -27,8 +28,8 @@ it('starts twice beside each other, heals itself and ends at once', function ():
     try {
         // Both at the same moment: each looks for ports, and one finds its own taken.
         $one->start('--fresh');
-        $other->start('');
-        // Two demos are worked out at once, beside whatever else is tested.
+        $other->start('--empty');
+        // A demo is worked out, beside whatever else is tested.
         $at = $one->address(900);
         $beside = $other->address(900);
         expect($beside)->not
@@ -36,7 +37,16 @@ it('starts twice beside each other, heals itself and ends at once', function ():
             ->and(page("{$at}/sign-in")[0])
             ->toBe(200)
             ->and(page("{$beside}/sign-in")[0])
-            ->toBe(200);
+            ->toBe(302);
+
+        // The one that is empty is opened by its code, once, whoever else tries at the same moment.
+        preg_match('/with the code\s+([A-Z0-9-]+)/', $other->said(), $code);
+        expect($code)->not->toBe([]);
+        $ends = FirstSalon::openedAtOnce($beside, $code[1], ['odd@quay.example', 'eir@quay.example']);
+        sort($ends);
+        expect($ends)->toBe(['/sign-in', '/today'])->and(page("{$beside}/begin")[0])->toBe(302)
+            ->and($one->said())->toContain('ilse@saltlight.example')
+            ->and($other->said())->not->toContain('saltlight');
 
         foreach (['queue:work' => 'The worker', 'schedule:work' => 'The clock'] as $part => $says) {
             $before = $one->processes($part);

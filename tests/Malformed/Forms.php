@@ -393,6 +393,7 @@ final readonly class Forms
                 'cleanse_product' => 'x',
             ],
             'language' => ['language' => 'en'],
+            'begin.store' => ['code' => 'ABCD-2345', 'name' => 'Quay', 'owner' => 'Odd', 'email' => 'odd@quay.example'],
             'sign-in' => ['email' => 'ilse@test.example', 'password' => 'wrong-password'],
             default => ['x' => '1'],
         };

@@ -56,6 +56,9 @@ final class Scenarios
     /** Signing in and out changes a session, and that alone. */
     public const SESSIONS = ['sign-in.store', 'sign-out'];
 
+    /** Open to a machine that holds no salon, which none here is; tests/Feature/FirstSalonTest.php sends it twice. */
+    public const BEFORE_ALL = ['begin.store'];
+
     /** @return array<string, Scenario> by name of the route */
     public static function all(): array
     {

@@ -29,6 +29,11 @@ final class LoadDemo extends Command
 
             return self::FAILURE;
         }
+        if ($this->laravel->environment('production') && config('app.demo') !== true) {
+            $this->error('The demo has passwords that everybody knows: it is built by bin/start, never on a server.');
+
+            return self::FAILURE;
+        }
         if (Salon::query()->exists()) {
             if (! $this->option('if-empty')) {
                 $this->error('There is a salon already; bin/start --fresh builds the demo from nothing.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
+use App\Models\Salon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -12,9 +13,10 @@ use Illuminate\Support\Facades\Auth;
 
 final class SignInController extends Controller
 {
-    public function create(): View
+    /** Where nobody could sign in yet, the first salon is opened. */
+    public function create(): View|RedirectResponse
     {
-        return view('accounts.sign-in');
+        return Salon::query()->exists() ? view('accounts.sign-in') : redirect()->route('begin');
     }
 
     public function store(SignInRequest $request): RedirectResponse

@@ -17,6 +17,7 @@ final readonly class TodayPage extends Page
     /**
      * @param bool $isEnding it is this day by now, or has gone by
      * @param bool $isOver   it has gone by
+     * @param bool $isBeginning the salon has no client yet
      * @param list<HandsCard> $cards what everybody’s hands are at; [] on another day
      * @param list<array{outlook: Outlook, days: int}>          $drifting
      * @param list<array{kind: string, ml: float, left: float}> $short
@@ -36,6 +37,7 @@ final readonly class TodayPage extends Page
         public bool $isToday,
         public bool $isEnding,
         public bool $isOver,
+        public bool $isBeginning,
         public DayRows $rows,
         public array $cards,
         public ?HandsPicture $picture,

@@ -67,6 +67,7 @@ final readonly class TodayScreen
             isToday: $date->equalTo($salon->today()),
             isEnding: $date->lessThanOrEqualTo($salon->today()),
             isOver: $date->lessThan($salon->today()),
+            isBeginning: $rows === [] && ! Head::query()->where('salon_id', $salon->id)->exists(),
             rows: DayRows::of($rows),
             cards: $now === null ? [] : $this->handsNow->of($salon, $bookings, $lines, $now),
             picture: $line === null ? null : $this->handsTimeline->picture($line, $lines, $now),

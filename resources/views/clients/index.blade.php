@@ -21,8 +21,9 @@
         <div class="empty">
             <p>{{ $search !== '' ? __('clients.not-found', ['search' => $search]) : __('clients.nobody.' . ($counts['all'] === 0 ? 'all' : $show)) }}</p>
             @if ($search !== '' || $counts['all'] > 0)<p><a href="{{ route('clients.index', ['show' => 'all']) }}">{{ __('clients.see-all') }}</a></p>
-            @else<p><a class="button is-strong" href="{{ route('clients.create') }}">{{ __('clients.new') }}</a></p>@endif
+            @endif
         </div>
+        @if ($counts['all'] === 0)<x-first-steps/>@endif
     @else
         <ul class="heads">
             @foreach ($rows as $row)

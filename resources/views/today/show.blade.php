@@ -38,7 +38,7 @@
         <p class="worth">{{ __('today.nobody-works') }} <a href="{{ route('salon.hours') }}">{{ __('today.hours-link') }}</a></p>
     @endif
     @if ($stale > 0)<p class="worth" role="status">{{ trans_choice('today.stale', $stale) }}</p>@endif
-    @if ($rows->count() === 0)<p class="empty">{{ __('today.empty') }}</p>@endif
+    @if ($isBeginning)<x-first-steps/>@elseif ($rows->count() === 0)<p class="empty">{{ __('today.empty') }}</p>@endif
     @foreach (['under-way' => $rows->underWay, 'still-to-come' => $rows->toCome] as $part => $of)
         @if ($of !== [])
             <section aria-labelledby="part-{{ $part }}"><h2 id="part-{{ $part }}">{{ __("today.{$part}") }}</h2>
@@ -51,12 +51,12 @@
     @endif
     @if ($rows->count() > 0 && $isEnding)<p class="day-end-link"><a class="button" href="{{ route('today.end', ['date' => $date->format('Y-m-d')]) }}">{{ __('today.end') }}</a></p>@endif
     <div class="day-cards">
-        <section class="day-card" aria-labelledby="due"><h2 id="due">{{ __('today.due') }}</h2>
+        @unless ($isBeginning)<section class="day-card" aria-labelledby="due"><h2 id="due">{{ __('today.due') }}</h2>
             @if ($drifting === [])<p class="reason">{{ __('today.due-none') }}</p>@endif
             <ul>@foreach ($drifting as $drift)<li><a href="{{ route('clients.now', $drift['outlook']->head_id) }}"><strong>{{ $called($drift['outlook']->head->name) }}</strong></a>
                 <span class="reason">{{ $drift['days'] === 0 ? __('today.due-now') : trans_choice('today.due-in', $drift['days']) }}</span>
                 <span><a class="act-link" href="{{ route('bookings.create', ['head' => $drift['outlook']->head_id]) }}">{{ __('today.book-link') }}<span class="sr-only"> {{ $called($drift['outlook']->head->name) }}</span></a>@if ($picture !== null && ! $isOver) <a class="act-link" href="{{ route('today', ['date' => $date->format('Y-m-d'), 'head' => $drift['outlook']->head_id]) }}" data-places-of="head={{ $drift['outlook']->head_id }}">{{ __('booking.places.on-picture') }}<span class="sr-only">: {{ $called($drift['outlook']->head->name) }}</span></a>@endif</span></li>@endforeach</ul>
-        </section>
+        </section>@endunless
         @if ($short !== [])
             <section class="day-card" aria-labelledby="short"><h2 id="short">{{ __('today.short') }}</h2>
                 <ul>@foreach ($short as $need)<li><a href="{{ route('products') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ __('today.short-of', ['needed' => number_format($need['ml']), 'left' => number_format($need['left'])]) }}</span></li>@endforeach</ul></section>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+// Opening the first salon, and what it does first.
+return [
+    'title' => 'Open your salon',
+    'lead' => 'About three minutes. All of it can be changed later, under Salon.',
+    'salon' => 'The salon',
+    'code' => 'Code from the terminal',
+    'code-help' => 'It was shown when Nagomi was started, such as ABCD-2345.',
+    'name' => 'Name of the salon',
+    'chairs' => 'Chairs',
+    'timezone' => 'Time zone',
+    'currency' => 'Currency',
+    'you' => 'You',
+    'owner' => 'Your name',
+    'email' => 'Your email',
+    'email-help' => 'You sign in with it.',
+    'password' => 'A password',
+    'password-help' => 'Ten characters or more; three words that do not belong together are good.',
+    'water' => 'Water and weather',
+    'hardness' => 'Hardness of the tap water',
+    'hardness-help' => 'The water supplier says it. Soft about 40, medium 100, hard 180, very hard 300.',
+    'climate' => 'Weather where clients live',
+    'climate-help' => 'Hair gains and loses water with the air.',
+    'hours' => 'Your hours',
+    'services' => 'What can be booked',
+    'services-how' => 'Empty a name to leave it out. How long each client takes is worked out from their own washes later.',
+    'service' => ['wash-day' => 'Wash day', 'dry-cut' => 'Dry cut', 'first-visit' => 'First visit'],
+    'open' => 'Open the salon',
+    'done' => ':salon is open. Nobody is in the book yet: begin with a client.',
+    'taken' => 'This salon was opened already. Sign in.',
+    'wrong' => [
+        'code' => 'That is not the code. Type the one the terminal shows; php artisan nagomi:first-code shows a new one.',
+        'name' => 'Type the name of the salon, up to 120 characters.',
+        'chairs' => 'Type how many chairs there are, 1 to 40.',
+        'owner' => 'Type your name, up to 120 characters.',
+        'email' => 'Type an email address, such as you@salon.example.',
+        'email-taken' => 'Somebody signs in with this address already. Type another one.',
+        'password' => 'Type the password again, ten to 200 characters.',
+    ],
+    'first' => [
+        'title' => 'First steps',
+        'client' => 'Add a client', 'client-why' => 'Nine questions, two minutes; the plan stands at once.',
+        'import' => 'Import a record', 'import-why' => 'If a client brings one from another salon.',
+        'product' => 'Add a product', 'product-why' => 'With its ingredient list, so that the right bottle is chosen.',
+        'hours' => 'Hours and services', 'hours-why' => 'More services, equipment, days off.',
+        'ways' => 'How the salon works', 'ways-why' => 'Water, weather, and where stylists differ.',
+    ],
+];

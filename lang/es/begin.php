@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+// Abrir el primer salón, y lo que hace primero.
+return [
+    'title' => 'Abre tu salón',
+    'lead' => 'Unos tres minutos. Todo se puede cambiar después, en Salón.',
+    'salon' => 'El salón',
+    'code' => 'Código del terminal',
+    'code-help' => 'Se mostró al arrancar Nagomi, como ABCD-2345.',
+    'name' => 'Nombre del salón',
+    'chairs' => 'Sillones',
+    'timezone' => 'Zona horaria',
+    'currency' => 'Moneda',
+    'you' => 'Tú',
+    'owner' => 'Tu nombre',
+    'email' => 'Tu correo',
+    'email-help' => 'Con él entras.',
+    'password' => 'Una contraseña',
+    'password-help' => 'Diez caracteres o más; tres palabras que no van juntas son buenas.',
+    'water' => 'Agua y tiempo',
+    'hardness' => 'Dureza del agua del grifo',
+    'hardness-help' => 'La dice la compañía de aguas. Blanda unos 40, media 100, dura 180, muy dura 300.',
+    'climate' => 'El tiempo donde viven los clientes',
+    'climate-help' => 'El pelo toma y pierde agua con el aire.',
+    'hours' => 'Tu horario',
+    'services' => 'Para qué se da cita',
+    'services-how' => 'Deja un nombre vacío para no tenerlo. Cuánto lleva cada cliente sale después de sus propios lavados.',
+    'service' => ['wash-day' => 'Día de lavado', 'dry-cut' => 'Corte en seco', 'first-visit' => 'Primera visita'],
+    'open' => 'Abrir el salón',
+    'done' => ':salon está abierto. Aún no hay nadie en el libro: empieza con un cliente.',
+    'taken' => 'Este salón ya se abrió. Entra.',
+    'wrong' => [
+        'code' => 'Ese no es el código. Escribe el que muestra el terminal; php artisan nagomi:first-code muestra uno nuevo.',
+        'name' => 'Escribe el nombre del salón, hasta 120 caracteres.',
+        'chairs' => 'Escribe cuántos sillones hay, de 1 a 40.',
+        'owner' => 'Escribe tu nombre, hasta 120 caracteres.',
+        'email' => 'Escribe un correo, como tu@salon.example.',
+        'email-taken' => 'Alguien ya entra con este correo. Escribe otro.',
+        'password' => 'Escribe otra vez la contraseña, de diez a 200 caracteres.',
+    ],
+    'first' => [
+        'title' => 'Primeros pasos',
+        'client' => 'Añadir un cliente', 'client-why' => 'Nueve preguntas, dos minutos; el plan está al momento.',
+        'import' => 'Importar una ficha', 'import-why' => 'Si un cliente la trae de otro salón.',
+        'product' => 'Añadir un producto', 'product-why' => 'Con su lista de ingredientes, para elegir el frasco adecuado.',
+        'hours' => 'Horario y servicios', 'hours-why' => 'Más servicios, equipo, días libres.',
+        'ways' => 'Cómo trabaja el salón', 'ways-why' => 'Agua, tiempo, y en qué difieren los estilistas.',
+    ],
+];
