@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ActsOfNothing;
 use App\Http\Controllers\BookingController;
 use App\Http\Controllers\BookingSeriesController;
@@ -19,10 +20,13 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HomeRoutineController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MessagesController;
 use App\Http\Controllers\OpeningHoursController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacesController;
 use App\Http\Controllers\PlanController;
@@ -46,6 +50,7 @@ use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\BeforeTheFirst;
 use App\Http\Middleware\SameStylist;
 use App\Http\Middleware\TakeInOnce;
+use App\Models\User;
 use Illuminate\Routing\RedirectController;
 use Illuminate\Support\Facades\Route;
 
@@ -60,6 +65,19 @@ Route::middleware('guest')->group(function (): void {
             ->middleware(['throttle:sign-in', TakeInOnce::class])
             ->name('begin.store');
     });
+    Route::prefix('/invitations/{invitation}')->where(['invitation' => '[0-9]{1,9}'])
+        ->group(function (): void {
+            Route::get('/', [InvitationController::class, 'show'])->name('invitations.show');
+            Route::post('/', [InvitationController::class, 'accept'])
+                ->middleware(['throttle:sign-in', TakeInOnce::class])
+                ->name('invitations.accept');
+        });
+    Route::prefix('/passwords/{user}')->where(['user' => '[0-9]{1,9}'])->group(function (): void {
+        Route::get('/', [PasswordController::class, 'show'])->name('passwords.show');
+        Route::post('/', [PasswordController::class, 'update'])
+            ->middleware(['throttle:sign-in', TakeInOnce::class])
+            ->name('passwords.update');
+    });
 });
 
 Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');
@@ -71,6 +89,19 @@ Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(functi
     Route::get('/today/places', PlacesController::class)->name('today.places');
     Route::get('/today/handover', [HandoverController::class, 'show'])->name('today.handover');
     Route::post('/today/handover', [HandoverController::class, 'store'])->name('today.handover.store');
+    Route::get('/salon/people', [PeopleController::class, 'show'])->name('salon.people');
+    Route::middleware('can:lead,' . User::class)->group(function (): void {
+        Route::post('/salon/invitations', [PeopleController::class, 'invite'])->name('salon.invitations.store');
+        Route::delete('/salon/invitations/{invitation}', [PeopleController::class, 'withdraw'])
+            ->name('salon.invitations.withdraw')->where('invitation', '[0-9]{1,9}');
+        Route::prefix('/salon/people/{user}')->middleware('can:part,user')->where(['user' => '[0-9]{1,9}'])
+            ->group(function (): void {
+                Route::put('/left', [PeopleController::class, 'leave'])->name('salon.people.leave');
+                Route::delete('/left', [PeopleController::class, 'return'])->name('salon.people.return');
+            });
+    });
+    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::delete('/account/elsewhere', [AccountController::class, 'elsewhere'])->name('account.elsewhere');
     Route::put('/language', [LanguageController::class, 'update'])->name('language');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
     Route::get('/bookings/new', [BookingController::class, 'create'])->name('bookings.create');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -17,6 +18,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property array<string, string>|null $units the unit she types each kind of measure in
  * @property string|null $language ISO 639-1 of the pages; null: as the browser asks for
  * @property bool   $hides_names on a screen that clients see, others are not named
+ * @property Role   $role
+ * @property CarbonImmutable|null $left_at since when she does not work here any more
  * @property Salon  $salon
  */
 final class User extends Authenticatable
@@ -30,7 +33,10 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'units' => 'array', 'hides_names' => 'boolean'];
+        return [
+            'password' => 'hashed', 'units' => 'array', 'hides_names' => 'boolean', 'role' => Role::class,
+            'left_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Salon, $this> */

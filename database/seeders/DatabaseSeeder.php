@@ -12,6 +12,7 @@ use App\Bridge\Plans\StoredSnapshots;
 use App\Care\Readings\StylistBiasUpdate;
 use App\Care\Scheduling\BookingConflict;
 use App\Models\Head;
+use App\Models\Role;
 use App\Models\Salon;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -100,6 +101,7 @@ final class DatabaseSeeder extends Seeder
                 'name' => $stylist,
                 'email' => $email,
                 'password' => self::PASSWORD,
+                'role' => array_key_first($stylists) === $email ? Role::Owner : Role::Stylist,
             ]);
         }
         $today = $salon->today();

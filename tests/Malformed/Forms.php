@@ -393,6 +393,8 @@ final readonly class Forms
                 'cleanse_product' => 'x',
             ],
             'language' => ['language' => 'en'],
+            'salon.invitations.store' => ['invite_name' => 'Odd', 'invite_email' => 'odd@quay.example'],
+            'account.password' => ['current' => 'a-long-password', 'password' => 'lamp ferry moss'],
             'begin.store' => ['code' => 'ABCD-2345', 'name' => 'Quay', 'owner' => 'Odd', 'email' => 'odd@quay.example'],
             'sign-in' => ['email' => 'ilse@test.example', 'password' => 'wrong-password'],
             default => ['x' => '1'],

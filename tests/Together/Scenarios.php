@@ -6,6 +6,7 @@ namespace Tests\Together;
 
 use App\Bridge\Clients\PictureIntake;
 use App\Bridge\Plans\StoredPlanTerms;
+use App\Care\Accounts\Invitations;
 use App\Care\Clients\Pictures;
 use App\Care\Clients\SafetyFlags;
 use App\Care\HomeCards\HomeActs;
@@ -18,6 +19,7 @@ use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\HomeLink;
 use App\Models\Import;
+use App\Models\Invitation;
 use App\Models\Leave;
 use App\Models\Picture;
 use App\Models\PlanEdit;
@@ -26,6 +28,7 @@ use App\Models\Programme;
 use App\Models\Promise;
 use App\Models\Reaction;
 use App\Models\Reminder;
+use App\Models\Role;
 use App\Models\Service;
 use App\Models\Style;
 use App\Models\TaughtIngredient;
@@ -39,6 +42,7 @@ use App\Models\WashSession;
 use App\Models\WashSessionAct;
 use CURLFile;
 use DateTimeImmutable;
+use DateTimeInterface;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Nagomi\Core\WashDay\StylingMethod;
@@ -54,10 +58,10 @@ final class Scenarios
     public const ONLY_ASK = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
 
     /** Signing in and out changes a session, and that alone. */
-    public const SESSIONS = ['sign-in.store', 'sign-out'];
+    public const SESSIONS = ['sign-in.store', 'sign-out', 'account.password', 'account.elsewhere'];
 
-    /** Open to a machine that holds no salon, which none here is; tests/Feature/FirstSalonTest.php sends it twice. */
-    public const BEFORE_ALL = ['begin.store'];
+    /** For whoever is not signed in yet; tests/Feature/FirstSalonTest.php and PeopleTest.php send them twice. */
+    public const BEFORE_ALL = ['begin.store', 'invitations.accept', 'passwords.update'];
 
     /** @return array<string, Scenario> by name of the route */
     public static function all(): array
@@ -100,6 +104,18 @@ final class Scenarios
             return $fresh->starts_at->equalTo($booking->starts_at) ? 0 : $fresh->sequence - $booking->sequence;
         };
 
+        $leads = fn (TogetherTestCase $test): int => User::query()->whereKey($test->stylist->id)
+            ->update(['role' => Role::Owner]);
+        $invite = fn (TogetherTestCase $test): Invitation => app(Invitations::class)
+            ->ask($test->stylist, 'Odd', 'odd@together.example');
+        $invited = fn (mixed $any, TogetherTestCase $test): int => Invitation::query()
+            ->where('salon_id', $test->salon->id)->count();
+        $colleague = fn (TogetherTestCase $test, ?DateTimeInterface $left): User => User::query()->updateOrCreate(
+            ['email' => "quim-{$test->salon->id}@together.example"],
+            ['salon_id' => $test->salon->id, 'name' => 'Quim', 'password' => 'a-long-password', 'left_at' => $left],
+        );
+        $left = fn (User $user): int => User::query()->whereKey($user->id)->whereNotNull('left_at')->count();
+
         return [
             // Three switches of an on and off end where one would.
             'today.names' => new Scenario(
@@ -121,6 +137,34 @@ final class Scenarios
                     User::query()->findOrFail($test->stylist->id)->language === 'es'
                 ),
                 1,
+            ),
+            'salon.invitations.store' => new Scenario(
+                $leads,
+                fn (): Sent => new Sent(
+                    'POST',
+                    '/salon/invitations',
+                    ['invite_name' => 'Odd', 'invite_email' => 'odd@together.example'],
+                ),
+                $invited,
+                1,
+            ),
+            'salon.invitations.withdraw' => new Scenario(
+                fn (TogetherTestCase $test): Invitation => [$leads($test), $invite($test)][1],
+                fn (Invitation $invitation): Sent => new Sent('DELETE', "/salon/invitations/{$invitation->id}"),
+                $invited,
+                -1,
+            ),
+            'salon.people.leave' => new Scenario(
+                fn (TogetherTestCase $test): User => [$leads($test), $colleague($test, null)][1],
+                fn (User $user): Sent => new Sent('PUT', "/salon/people/{$user->id}/left"),
+                $left,
+                1,
+            ),
+            'salon.people.return' => new Scenario(
+                fn (TogetherTestCase $test): User => [$leads($test), $colleague($test, now())][1],
+                fn (User $user): Sent => new Sent('DELETE', "/salon/people/{$user->id}/left"),
+                $left,
+                -1,
             ),
             'bookings.store' => new Scenario(
                 fn (TogetherTestCase $test): Head => [$clear($test), $test->aHead()][1],

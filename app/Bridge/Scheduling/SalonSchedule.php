@@ -118,7 +118,13 @@ final readonly class SalonSchedule
         return $bookings->each(fn (Booking $booking): Booking => $booking->setRelation('salon', $salon));
     }
 
-    /** @return Collection<int, User> the salon's stylists, by key of their hands */
+    /** @return Collection<int, User> those who have not left, by key of their hands */
+    public function working(Salon $salon): Collection
+    {
+        return $this->stylists($salon)->filter(static fn (User $user): bool => $user->left_at === null);
+    }
+
+    /** @return Collection<int, User> the salon's stylists, who have left as well, by key of their hands */
     public function stylists(Salon $salon): Collection
     {
         /** @var Collection<int, User> */

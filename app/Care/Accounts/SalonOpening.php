@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Accounts;
 
 use App\Care\Scheduling\OpeningHours;
+use App\Models\Role;
 use App\Models\Salon;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -46,6 +47,7 @@ final readonly class SalonOpening
                 'email' => $new->email,
                 'password' => $new->password,
                 'language' => $new->language,
+                'role' => Role::Owner,
             ]);
             $this->openingHours->keep($salon, $new->chairs, [], [$owner->id => $new->week], $new->services);
 

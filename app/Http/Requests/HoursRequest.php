@@ -148,7 +148,7 @@ final class HoursRequest extends FormRequest
     {
         $week = [];
         $typed = $this->typedWeek();
-        foreach (app(SalonSchedule::class)->stylists($this->stylist()->salon)->keys()->all() as $stylist) {
+        foreach (app(SalonSchedule::class)->working($this->stylist()->salon)->keys()->all() as $stylist) {
             foreach (range(1, 7) as $weekday) {
                 $week[(int) $stylist][$weekday] = $typed->spans($stylist, $weekday) ?? [];
             }

@@ -40,7 +40,7 @@ final class SignInRequest extends FormRequest
                 'email' => Words::say('refusals.sign-in.tries', ['seconds' => RateLimiter::availableIn($key)]),
             ]);
         }
-        if (! Auth::attempt($this->only('email', 'password'))) {
+        if (! Auth::attempt($this->only('email', 'password') + ['left_at' => null])) {
             RateLimiter::hit($key);
             throw ValidationException::withMessages([
                 'email' =>

@@ -47,7 +47,11 @@ final readonly class SeveralPlansScreen
                 ->orderBy('household')
                 ->pluck('household')
                 ->all(),
-            stylists: User::query()->where('salon_id', $salon->id)->orderBy('name')->pluck('name', 'id')->all(),
+            stylists: User::query()
+                ->where('salon_id', $salon->id)
+                ->whereNull('left_at')
+                ->orderBy('name')
+                ->pluck('name', 'id')->all(),
             rows: $found->map(
                 fn (Head $head): array => [
                     'head' => $head,

@@ -35,7 +35,7 @@ final readonly class HoursForm
             'tax' => self::hundredths($salon->tax_hundredths), 'tax_added' => (string) (int) $salon->tax_added,
         ];
         $week = $this->workingWeek->of($salon);
-        foreach ($this->salonSchedule->stylists($salon)->keys() as $stylist) {
+        foreach ($this->salonSchedule->working($salon)->keys() as $stylist) {
             foreach (range(1, 7) as $weekday) {
                 $fields["hours.{$stylist}.{$weekday}"] = $this->lines($week[$stylist][$weekday] ?? '');
             }

@@ -25,7 +25,7 @@ final readonly class HoursScreen
     {
         return new HoursPage(
             salon: $salon,
-            stylists: $this->salonSchedule->stylists($salon),
+            stylists: $this->salonSchedule->working($salon),
             week: array_map(
                 fn (array $days): array => array_map($this->hoursForm->lines(...), $days),
                 $this->workingWeek->of($salon),

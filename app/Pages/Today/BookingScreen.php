@@ -58,7 +58,7 @@ final readonly class BookingScreen
         $isDried = $head !== null && $service?->is_wash_day === true && ! self::isByHand($head, $item);
         $drying = $isDried ? DryingMethod::tryFrom($text('drying')) : null;
         $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date, $drying);
-        $stylists = $this->salonSchedule->stylists($salon);
+        $stylists = $this->salonSchedule->working($salon);
         $wish = self::wish($text, $stylists);
         $household = $this->householdOffers->of($head, $service, $date, $drying, $wish, $asked);
 
@@ -137,7 +137,7 @@ final readonly class BookingScreen
         return new BookingPage(
             booking: $booking,
             stylists: $this->salonSchedule
-                ->stylists($booking->salon)
+                ->working($booking->salon)
                 ->map(fn (User $user): string => $user->name)
                 ->all(),
             time: $starts->format('G:i'),

@@ -12,5 +12,6 @@
             </div>
             <button class="button is-strong is-fullwidth">{{ __('accounts.sign-in') }}</button>
         </form>
+        <p class="reason">{{ __('accounts.forgot') }}</p>
     </div>
 </x-layout>

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Accounts;
+
+use App\Models\Invitation;
+use App\Models\Role;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use SensitiveParameter;
+
+/** Asks people to join a salon, and takes in those who do. */
+final readonly class Invitations
+{
+    private const GOOD_DAYS = 7;
+
+    /** Asked twice, they have one link, good for a week from now. */
+    public function ask(User $by, string $name, string $email): Invitation
+    {
+        $invitation = Invitation::query()->where('salon_id', $by->salon_id)->where('email', $email)->first()
+            ?? new Invitation();
+        $invitation->forceFill([
+            'salon_id' => $by->salon_id, 'email' => $email, 'name' => $name, 'invited_by' => $by->id,
+            'expires_at' => CarbonImmutable::now()->addDays(self::GOOD_DAYS), 'accepted_at' => null,
+        ])->save();
+
+        return $invitation;
+    }
+
+    /**
+     * @return User|null null where the invitation was taken back, used or has run out, or the address belongs to
+     *     somebody by now
+     */
+    public function accept(int $id, string $name, #[SensitiveParameter] string $password, string $language): ?User
+    {
+        $invitation = Invitation::query()->lockForUpdate()->find($id);
+        if ($invitation === null || ! $invitation->isOpen() || $this->isTaken($invitation->email)) {
+            return null;
+        }
+        $user = User::query()->create([
+            'salon_id' => $invitation->salon_id, 'name' => $name, 'email' => $invitation->email,
+            'password' => $password, 'language' => $language, 'role' => Role::Stylist,
+        ]);
+        $invitation->update(['accepted_at' => CarbonImmutable::now()]);
+
+        return $user;
+    }
+
+    public function isTaken(string $email): bool
+    {
+        return User::query()->where('email', $email)->exists();
+    }
+}

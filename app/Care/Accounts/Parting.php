@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Accounts;
+
+use App\Models\Booking;
+use App\Models\User;
+use App\Models\WorkingHours;
+use Carbon\CarbonImmutable;
+
+/**
+ * Somebody leaves a salon: nothing they did is lost, they cannot sign in any more, and nobody is booked with them.
+ */
+final readonly class Parting
+{
+    public function __construct(private Sessions $sessions)
+    {
+    }
+
+    /** @return int bookings still to come in these hands; where there are any, nobody leaves */
+    public function leave(User $user): int
+    {
+        $toCome = Booking::query()
+            ->where('salon_id', $user->salon_id)
+            ->where('user_id', $user->id)
+            ->where('date', '>=', $user->salon->today()->format('Y-m-d'))
+            ->whereIn('status', ['booked', 'arrived', 'under-way'])
+            ->count();
+        if ($toCome === 0) {
+            $user->forceFill(['left_at' => CarbonImmutable::now(), 'remember_token' => null])->save();
+            WorkingHours::query()->where('user_id', $user->id)->delete();
+            $this->sessions->end($user);
+        }
+
+        return $toCome;
+    }
+
+    public function return(User $user): void
+    {
+        $user->update(['left_at' => null]);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\Accounts\Sessions;
+use App\Http\Requests\NewPasswordRequest;
+use App\Models\User;
+use App\Pages\Accounts\NewPasswordPage;
+use App\Wording\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+/** Another password for whoever forgot theirs, by the link the owner, or the terminal, gave them. */
+final class PasswordController extends Controller
+{
+    public function __construct(
+        private readonly Sessions $sessions,
+    ) {
+    }
+
+    public function show(Request $request, User $user): View|RedirectResponse
+    {
+        return NewPasswordRequest::isGood($request, $user)
+            ? view('accounts.password', new NewPasswordPage($user, $request->fullUrl()))
+            : $this->over();
+    }
+
+    public function update(NewPasswordRequest $request, User $user): RedirectResponse
+    {
+        if (! NewPasswordRequest::isGood($request, $user)) {
+            return $this->over();
+        }
+        $user->update(['password' => $request->string('password')->value()]);
+        $this->sessions->end($user);
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect()->route('today')->with('said', Words::say('people.said.password'));
+    }
+
+    private function over(): RedirectResponse
+    {
+        return redirect()->route('sign-in')->with('said', Words::say('people.password-over'));
+    }
+}

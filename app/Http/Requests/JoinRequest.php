@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Wording\Words;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** How whoever joins is called, and their password. */
+final class JoinRequest extends FormRequest
+{
+    use Sentences;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'password' => ['required', 'string', 'min:' . FirstSalonRequest::LEAST_PASSWORD, 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->forEveryRule([
+            'name' => Words::say('begin.wrong.owner'), 'password' => Words::say('begin.wrong.password'),
+        ]);
+    }
+}

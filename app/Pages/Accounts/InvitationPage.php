@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Accounts;
+
+use App\Models\Invitation;
+use App\Pages\Page;
+
+/** Who is asked to join, by which salon. */
+final readonly class InvitationPage extends Page
+{
+    /** @param string $link signed, to send the answer to */
+    public function __construct(public Invitation $invitation, public string $link)
+    {
+    }
+}

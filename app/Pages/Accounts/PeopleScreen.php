@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Accounts;
+
+use App\Bridge\Accounts\PasswordLink;
+use App\Bridge\Accounts\SignedInSomewhere;
+use App\Models\Invitation;
+use App\Models\Role;
+use App\Models\User;
+
+/** The people of a salon. */
+final readonly class PeopleScreen
+{
+    public function __construct(private SignedInSomewhere $signedIn)
+    {
+    }
+
+    /**
+     * @param string $here  the session that asks
+     * @param int    $forgot key of who needs another password; 0: nobody
+     */
+    public function of(User $me, string $here, int $forgot = 0): PeoplePage
+    {
+        $leads = $me->role === Role::Owner;
+        $other = User::query()->where('salon_id', $me->salon_id)->whereNull('left_at')->find($forgot);
+
+        return new PeoplePage(
+            me: $me,
+            people: array_values(User::query()->where('salon_id', $me->salon_id)
+                ->orderByRaw('left_at is not null')->orderBy('id')->get()->all()),
+            invited: ! $leads ? [] : array_values(Invitation::query()->where('salon_id', $me->salon_id)
+                ->whereNull('accepted_at')->orderBy('id')->get()->all()),
+            devices: $this->signedIn->of($me, $here),
+            leads: $leads,
+            passwordOf: $leads && $other?->role === Role::Stylist ? $other->id : null,
+            passwordLink: $leads && $other?->role === Role::Stylist ? PasswordLink::of($other) : '',
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+/** Who belongs to a salon is decided by its owner; the people of other salons are not there. */
+final class UserPolicy
+{
+    public function lead(User $user): bool
+    {
+        return $user->role === Role::Owner;
+    }
+
+    /** An owner who left would leave nobody who could ask anybody back. */
+    public function part(User $user, User $other): Response
+    {
+        return match (true) {
+            $user->salon_id !== $other->salon_id => Response::denyAsNotFound(),
+            $user->role !== Role::Owner, $other->role === Role::Owner => Response::deny(),
+            default => Response::allow(),
+        };
+    }
+}

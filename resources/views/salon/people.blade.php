@@ -1,0 +1,59 @@
+<x-layout :title="__('people.title')">
+    <header class="page-head"><div class="grow"><h1>{{ __('people.title') }}</h1><p class="lead">{{ __($leads ? 'people.lead' : 'people.lead-stylist') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
+    @error('leave')<p class="wrong" role="alert">{{ $message }} <a href="{{ route('today') }}">{{ __('people.to-today') }}</a></p>@enderror
+    <section class="card" aria-labelledby="who">
+        <h2 id="who">{{ __('people.who') }}</h2>
+        <ul class="people">
+            @foreach ($people as $person)
+                <li>
+                    <p><strong>{{ $person->name }}</strong> <span class="tag-look">{{ __('people.role.' . $person->role->value) }}</span>@if ($person->left_at) <span class="tag-look">{{ __('people.left', ['day' => $dated($person->left_at, 'j M Y')]) }}</span>@endif <span class="reason">{{ $person->email }}</span></p>
+                    @can('part', $person)
+                        @if ($passwordOf === $person->id)<div class="field"><label class="label" for="password-link">{{ __('people.password-link', ['name' => $person->name]) }}</label><input class="input" id="password-link" value="{{ $passwordLink }}" readonly></div>
+                        @elseif (! $person->left_at)<a class="button" href="{{ route('salon.people', ['password-of' => $person->id]) }}">{{ __('people.forgot') }}<span class="is-sr-only">: {{ $person->name }}</span></a>@endif
+                        <form method="post" action="{{ route('salon.people.leave', $person) }}"><x-act/>
+                            @if ($person->left_at) @method('delete')<button class="button">{{ __('people.back') }}<span class="is-sr-only">: {{ $person->name }}</span></button>
+                            @else @method('put')<button class="button">{{ __('people.leave') }}<span class="is-sr-only">: {{ $person->name }}</span></button>@endif
+                        </form>
+                    @endcan
+                </li>
+            @endforeach
+            @foreach ($invited as $one)
+                <li>
+                    <p><strong>{{ $one->name }}</strong> <span class="tag-look">{{ $one->isOpen() ? __('people.asked', ['day' => $dated($one->expires_at, 'j M')]) : __('people.ran-out') }}</span> <span class="reason">{{ $one->email }}</span></p>
+                    @if ($one->isOpen())<div class="field"><label class="label" for="link-{{ $one->id }}">{{ __('people.link', ['name' => $one->name]) }}</label><input class="input" id="link-{{ $one->id }}" value="{{ $one->link() }}" readonly></div>@endif
+                    <form method="post" action="{{ route('salon.invitations.withdraw', $one) }}"><x-act/> @method('delete')<button class="button">{{ __('people.withdraw') }}<span class="is-sr-only">: {{ $one->name }}</span></button></form>
+                </li>
+            @endforeach
+        </ul>
+    </section>
+    @if ($leads)
+        <form method="post" action="{{ route('salon.invitations.store') }}" novalidate class="intake"><x-act/>
+            <fieldset>
+                <legend>{{ __('people.invite') }}</legend>
+                <p class="how">{{ __('people.invite-how') }}</p>
+                <div class="row"><x-field name="invite_name" :label="__('people.name')"/><x-field name="invite_email" :label="__('people.email')" type="email"/></div>
+                <p><button class="button is-strong">{{ __('people.invite-do') }}</button></p>
+            </fieldset>
+        </form>
+    @endif
+    <form method="post" action="{{ route('account.password') }}" novalidate class="intake"><x-act/> @method('put')
+        <fieldset>
+            <legend>{{ __('people.password') }}</legend>
+            <div class="row">
+                @foreach (['current' => 'current-password', 'password' => 'new-password'] as $name => $kind)
+                    <div class="field">
+                        <label class="label" for="f-{{ $name }}">{{ __("people.{$kind}") }}</label>
+                        <input class="input @error($name) is-danger @enderror" id="f-{{ $name }}" name="{{ $name }}" type="password" autocomplete="{{ $kind }}" @error($name) aria-invalid="true" aria-describedby="e-{{ $name }}" @enderror>
+                        @error($name)<p class="help is-danger" id="e-{{ $name }}">{{ $message }}</p>@enderror
+                    </div>
+                @endforeach
+            </div>
+            <p><button class="button">{{ __('people.password-do') }}</button> <span class="reason">{{ __('people.password-how') }}</span></p>
+        </fieldset>
+    </form>
+    <section class="card" aria-labelledby="devices">
+        <h2 id="devices">{{ __('people.devices-title') }}</h2>
+        <ul class="people">@foreach ($devices as $device)<li><p><strong>{{ __("people.devices.{$device['kind']}") }}</strong>@if ($device['isHere']) <span class="tag-look">{{ __('people.this') }}</span>@endif <span class="reason">{{ __('people.seen', ['when' => $dated($device['seen'], 'j M, H:i'), 'address' => $device['address']]) }}</span></p></li>@endforeach</ul>
+        @if (count($devices) > 1)<form method="post" action="{{ route('account.elsewhere') }}"><x-act/> @method('delete')<button class="button">{{ __('people.elsewhere') }}</button></form>@endif
+    </section>
+</x-layout>
