@@ -19,11 +19,7 @@
             <div class="row">
                 <x-field name="owner" :label="__('begin.owner')"/>
                 <x-field name="email" :label="__('begin.email')" type="email" :help="__('begin.email-help')"/>
-                <div class="field">
-                    <label class="label" for="f-password">{{ __('begin.password') }}</label>
-                    <input class="input @error('password') is-danger @enderror" id="f-password" name="password" type="password" autocomplete="new-password" @error('password') aria-invalid="true" aria-describedby="e-password" @else aria-describedby="h-password" @enderror>
-                    @error('password')<p class="help is-danger" id="e-password">{{ $message }}</p>@else<p class="help" id="h-password">{{ __('begin.password-help') }}</p>@enderror
-                </div>
+                <x-password name="password" :label="__('begin.password')" :help="__('begin.password-help')"/>
             </div>
         </fieldset>
         <fieldset>

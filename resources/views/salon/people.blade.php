@@ -40,13 +40,8 @@
         <fieldset>
             <legend>{{ __('people.password') }}</legend>
             <div class="row">
-                @foreach (['current' => 'current-password', 'password' => 'new-password'] as $name => $kind)
-                    <div class="field">
-                        <label class="label" for="f-{{ $name }}">{{ __("people.{$kind}") }}</label>
-                        <input class="input @error($name) is-danger @enderror" id="f-{{ $name }}" name="{{ $name }}" type="password" autocomplete="{{ $kind }}" @error($name) aria-invalid="true" aria-describedby="e-{{ $name }}" @enderror>
-                        @error($name)<p class="help is-danger" id="e-{{ $name }}">{{ $message }}</p>@enderror
-                    </div>
-                @endforeach
+                <x-password name="current" :label="__('people.current-password')" kind="current-password"/>
+                <x-password name="password" :label="__('people.new-password')"/>
             </div>
             <p><button class="button">{{ __('people.password-do') }}</button> <span class="reason">{{ __('people.password-how') }}</span></p>
         </fieldset>
