@@ -77,7 +77,8 @@ const THROUGH_SECONDS = 75;
 
 beforeAll(function (): void {
     $before = dirname(__DIR__, 2) . '/var/faults.json';
-    ! is_file($before) || unlink($before);
+    // Tried once more, a part of the table is told anew, and the rest stands.
+    getenv('NAGOMI_AGAIN') !== false || ! is_file($before) || unlink($before);
 });
 
 /** @return array<string, QueueUnderTest> */

@@ -139,7 +139,9 @@ final class Scenarios
                 1,
             ),
             'salon.invitations.store' => new Scenario(
-                $leads,
+                fn (TogetherTestCase $test): mixed => [
+                    $leads($test), Invitation::query()->where('salon_id', $test->salon->id)->delete(),
+                ],
                 fn (): Sent => new Sent(
                     'POST',
                     '/salon/invitations',

@@ -1,5 +1,5 @@
 <x-layout :title="__('begin.title')" bare>
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/begin.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/people.css') }}"><script type="module" src="{{ asset('js/screens/begin.js') }}"></script></x-slot:scripts>
     <div class="begin">
     <header class="page-head"><div class="grow"><h1>{{ __('begin.title') }}</h1><p class="lead">{{ __('begin.lead') }}</p></div></header>
     <form method="post" action="{{ route('begin') }}" novalidate class="intake">

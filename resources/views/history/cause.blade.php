@@ -1,4 +1,5 @@
 <x-layout :title="__('history.cause.title-of', ['name' => $called($head->name)])" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}"></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('history.cause.title') }}</h1><p class="lead">{{ __('nagomi.cause.lead', ['weeks' => $weeks, 'days' => 7 * $weeks]) }}</p></div>

@@ -1,4 +1,5 @@
 <x-layout :title="__('several.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/plan.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ $household !== '' ? $household : __('several.title') }}</h1><p class="lead">{{ $household !== '' ? __('several.household-lead') : __('several.stylist-lead', ['name' => explode(' ', $stylists[$stylist] ?? '')[0]]) }}</p></div></header>
     <form method="get" class="asks" novalidate>
         <x-choice name="household" :label="__('several.household')" :options="array_combine($households, $households)" :value="$household" :empty="__('several.any')"/>

@@ -1,5 +1,5 @@
 <x-layout :title="__('plan.title-of', ['name' => $called($head->name)])" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/plan.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/plan.css') }}"><script type="module" src="{{ asset('js/screens/plan.js') }}"></script></x-slot:scripts>
     <x-slot:offline><x-offline of="plan"/></x-slot:offline>
     <header class="page-head">
         <x-portrait :head="$head"/>

@@ -1,4 +1,5 @@
 <x-layout :title="__('people.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/people.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('people.title') }}</h1><p class="lead">{{ __($leads ? 'people.lead' : 'people.lead-stylist') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
     @error('leave')<p class="wrong" role="alert">{{ $message }} <a href="{{ route('today') }}">{{ __('people.to-today') }}</a></p>@enderror
     <section class="card" aria-labelledby="who">
