@@ -19,7 +19,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string|null $language ISO 639-1 of the pages; null: as the browser asks for
  * @property bool   $hides_names on a screen that clients see, others are not named
  * @property Role   $role
- * @property CarbonImmutable|null $left_at since when she does not work here any more
+ * @property CarbonImmutable|null $left_at since when they do not work here any more
  * @property Salon  $salon
  */
 final class User extends Authenticatable
