@@ -50,6 +50,7 @@ use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\BeforeTheFirst;
 use App\Http\Middleware\SameStylist;
 use App\Http\Middleware\TakeInOnce;
+use App\Http\Middleware\WorksHere;
 use App\Models\User;
 use Illuminate\Routing\RedirectController;
 use Illuminate\Support\Facades\Route;
@@ -82,7 +83,7 @@ Route::middleware('guest')->group(function (): void {
 
 Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');
 
-Route::middleware(['auth', SameStylist::class, TakeInOnce::class])->group(function (): void {
+Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::class])->group(function (): void {
     Route::get('/token', TokenController::class)->name('token');
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::get('/today/end', [DayEndController::class, 'show'])->name('today.end');

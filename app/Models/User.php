@@ -24,6 +24,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** Characters; common practice, no source. */
+    public const LEAST_PASSWORD = 10;
+
     protected $guarded = ['id'];
 
     protected $hidden = ['password', 'remember_token'];

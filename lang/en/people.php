@@ -11,6 +11,7 @@ return [
     'role' => ['owner' => 'owner', 'stylist' => 'stylist'],
     'left' => 'left :day',
     'leave' => 'Does not work here any more',
+    'leave-why' => 'They are signed out, and their hours are taken off. What they did stays.', 'leave-do' => 'Yes, sign them out',
     'back' => 'Works here again',
     'asked' => 'asked, link good until :day',
     'ran-out' => 'link has run out',

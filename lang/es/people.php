@@ -11,6 +11,7 @@ return [
     'role' => ['owner' => 'lleva el salón', 'stylist' => 'estilista'],
     'left' => 'se fue el :day',
     'leave' => 'Ya no trabaja aquí',
+    'leave-why' => 'Se cierra su sesión y se quita su horario. Lo que hizo se queda.', 'leave-do' => 'Sí, cerrar su sesión',
     'back' => 'Vuelve a trabajar aquí',
     'asked' => 'invitación, enlace válido hasta el :day',
     'ran-out' => 'el enlace ha caducado',

@@ -135,7 +135,10 @@ it('takes leave of somebody without losing what they did, and takes them back', 
         ->and(WorkingHours::query()->where('user_id', $colleague->id)->exists())->toBeFalse()
         ->and(DB::table('sessions')->where('id', $session)->exists())->toBeFalse();
     $this->get('/salon/people')->assertSee('left 9 Jan 2027')->assertSee('Works here again');
-    $this->get('/salon/hours')->assertDontSee('Quim');
+    // A session that outlived the leave is over at its next page.
+    $this->actingAs($colleague->fresh())->get('/today')->assertRedirect('/sign-in');
+    $this->assertGuest();
+    $this->actingAs($this->stylist->fresh())->get('/salon/hours')->assertDontSee('Quim');
     $this->get('/bookings/new')->assertDontSee('Quim');
     Auth::logout();
     $typed = ['email' => 'quim@test.example', 'password' => 'a-long-password'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Accounts;
 
 use App\Models\Booking;
+use App\Models\BookingStatus;
 use App\Models\User;
 use App\Models\WorkingHours;
 use Carbon\CarbonImmutable;
@@ -25,7 +26,7 @@ final readonly class Parting
             ->where('salon_id', $user->salon_id)
             ->where('user_id', $user->id)
             ->where('date', '>=', $user->salon->today()->format('Y-m-d'))
-            ->whereIn('status', ['booked', 'arrived', 'under-way'])
+            ->whereIn('status', BookingStatus::open())
             ->count();
         if ($toCome === 0) {
             $user->forceFill(['left_at' => CarbonImmutable::now(), 'remember_token' => null])->save();

@@ -14,7 +14,7 @@ use Nagomi\Core\Head\Method;
 /** Opens a salon: with an owner, hours and services, all of it or nothing. */
 final readonly class SalonOpening
 {
-    /** The air inside, until somebody says otherwise: the middle of what homes and salons are kept at. */
+    /** The air inside, until somebody says otherwise: common practice, no source. */
     private const HUMIDITY_PERCENT = 50.0;
 
     public function __construct(private OpeningHours $openingHours)

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Care\Accounts\NewSalon;
 use App\Care\Accounts\SalonOpening;
+use App\Models\User;
 use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
@@ -13,8 +14,6 @@ use Illuminate\Support\Facades\Validator;
 /** Opens one more salon from the terminal; its hours and services are said on its own pages. */
 final class OpenSalon extends Command
 {
-    private const LEAST_PASSWORD = 10;
-
     protected $signature = 'nagomi:salon {name : of the salon} {owner : who opens it} {email : the owner signs in with}
         {--timezone=Europe/Lisbon : of the IANA list} {--language=en : en or es} {--currency=EUR : ISO 4217}
         {--hardness=150 : of its water, in mg/L CaCO3} {--climate=none : none, harbour, upland or plain}
@@ -36,7 +35,7 @@ final class OpenSalon extends Command
             'hardness' => ['required', 'numeric', 'between:0,1000'],
             'climate' => ['required', 'in:none,harbour,upland,plain'],
             'chairs' => ['required', 'integer', 'between:1,40'],
-            'password' => ['required', 'string', 'min:' . self::LEAST_PASSWORD, 'max:200'],
+            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
         ])->errors()->all();
         foreach ($wrong as $says) {
             $this->error($says);

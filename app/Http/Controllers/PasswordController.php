@@ -31,6 +31,8 @@ final class PasswordController extends Controller
 
     public function update(NewPasswordRequest $request, User $user): RedirectResponse
     {
+        // Of two who send the same link at once, the second finds it used.
+        $user = User::query()->lockForUpdate()->findOrFail($user->id);
         if (! NewPasswordRequest::isGood($request, $user)) {
             return $this->over();
         }

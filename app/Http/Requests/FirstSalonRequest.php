@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Bridge\Clients\SalonClimate;
 use App\Care\Accounts\FirstCode;
+use App\Models\User;
 use App\Wording\Money;
 use App\Wording\Words;
 use DateTimeZone;
@@ -19,8 +20,6 @@ use Nagomi\Core\Parameters\Parameters;
 final class FirstSalonRequest extends FormRequest
 {
     use Sentences;
-
-    public const LEAST_PASSWORD = 10;
 
     /** Services that are asked for, by what they do: a wash day, a cut, a visit that is neither. */
     public const SERVICES = ['wash-day' => null, 'dry-cut' => 'trim', 'first-visit' => null];
@@ -56,7 +55,7 @@ final class FirstSalonRequest extends FormRequest
             'chairs' => ['required', 'integer', 'between:1,40'],
             'owner' => ['required', 'string', 'max:120'],
             'email' => ['required', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'min:' . self::LEAST_PASSWORD, 'max:200'],
+            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
             'hours' => ['array'],
             'hours.' . self::OWNER => ['array'],
             'hours.*.*' => ['nullable', 'string', 'max:80'],

@@ -18,7 +18,7 @@ final class NewPasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['password' => ['required', 'string', 'min:' . FirstSalonRequest::LEAST_PASSWORD, 'max:200']];
+        return ['password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200']];
     }
 
     /** @return array<string, string> */

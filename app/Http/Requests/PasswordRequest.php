@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\User;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -17,7 +18,7 @@ final class PasswordRequest extends FormRequest
     {
         return [
             'current' => ['required', 'string', 'max:200', 'current_password'],
-            'password' => ['required', 'string', 'min:' . FirstSalonRequest::LEAST_PASSWORD, 'max:200'],
+            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
         ];
     }
 

@@ -11,10 +11,9 @@
                     @can('part', $person)
                         @if ($passwordOf === $person->id)<div class="field"><label class="label" for="password-link">{{ __('people.password-link', ['name' => $person->name]) }}</label><input class="input" id="password-link" value="{{ $passwordLink }}" readonly></div>
                         @elseif (! $person->left_at)<a class="button" href="{{ route('salon.people', ['password-of' => $person->id]) }}">{{ __('people.forgot') }}<span class="is-sr-only">: {{ $person->name }}</span></a>@endif
-                        <form method="post" action="{{ route('salon.people.leave', $person) }}"><x-act/>
-                            @if ($person->left_at) @method('delete')<button class="button">{{ __('people.back') }}<span class="is-sr-only">: {{ $person->name }}</span></button>
-                            @else @method('put')<button class="button">{{ __('people.leave') }}<span class="is-sr-only">: {{ $person->name }}</span></button>@endif
-                        </form>
+                        @if ($person->left_at)<form method="post" action="{{ route('salon.people.return', $person) }}"><x-act/> @method('delete')<button class="button">{{ __('people.back') }}<span class="is-sr-only">: {{ $person->name }}</span></button></form>
+                        @else<details><summary>{{ __('people.leave') }}<span class="is-sr-only">: {{ $person->name }}</span></summary>
+                            <form method="post" action="{{ route('salon.people.leave', $person) }}"><x-act/> @method('put')<p class="reason">{{ __('people.leave-why') }}</p><button class="button">{{ __('people.leave-do') }}<span class="is-sr-only">: {{ $person->name }}</span></button></form></details>@endif
                     @endcan
                 </li>
             @endforeach
