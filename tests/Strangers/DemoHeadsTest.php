@@ -12,15 +12,14 @@ use Tests\Strangers\OutsideFigures;
 use Tests\Strangers\SameNumbers;
 use Tests\Strangers\Sentences;
 
-/** Where several processes share the work, one of them looks. */
-function isOfThisPart(): bool
-{
-    return (int) explode('/', getenv('NAGOMI_PART') ?: '0/1')[0] === 0;
-}
-
 it('says the same of every head of the demo wherever it says it', function (): void {
     app('auth')->forgetGuards();
-    $this->seed(DatabaseSeeder::class);
+    // Where the demo is there already, it is looked at as it stands, on its own day.
+    if (Salon::query()->count() > 1) {
+        $this->travelBack();
+    } else {
+        $this->seed(DatabaseSeeder::class);
+    }
     $heads = Head::query()->withoutGlobalScopes()->where('salon_id', '!=', $this->salon->id)->get();
     expect($heads->count())->toBeGreaterThanOrEqual(12);
     $same = new SameNumbers($this);
@@ -43,4 +42,4 @@ it('says the same of every head of the demo wherever it says it', function (): v
         expect($outside->compared($dump)['wrong'])->toHaveCount(1);
     }
     expect(count($kinds))->toBeGreaterThanOrEqual(120)->and($figures)->toBeGreaterThan(5000);
-})->skip(fn (): bool => ! isOfThisPart(), 'another part of the strangers looks at them');
+});

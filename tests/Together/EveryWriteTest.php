@@ -14,7 +14,7 @@ use Tests\Together\Scenarios;
  * nothing answered with an error of ours.
  */
 
-/** Rounds of each; bin/test takes three, and four where a landing is judged. */
+/** Rounds of each; bin/test says how many. */
 define('ROUNDS', (int) (getenv('NAGOMI_ROUNDS') ?: 5));
 
 it('takes in once what is sent twice, and everything that is sent at once', function (string $name): void {
