@@ -7,6 +7,7 @@ use App\Care\Shared\WriteProtocol;
 use App\Exceptions\FailedQuery;
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\CalendarFeedController;
+use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KeepSession;
@@ -63,11 +64,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(ReadableInput::class);
         // Locked before anything is bound, so that nothing is read that another act is just changing.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TakeInOnce::class);
+        // Before anything is taken in: what asks for a password first was not done.
+        $middleware->prependToPriorityList(before: TakeInOnce::class, prepend: AskPasswordAgain::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/today');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontFlash(['password']);
+        $exceptions->dontFlash(['password', 'current', 'code']);
         // What a log holds may be read by more people than the book: queries without their values.
         $exceptions->map(
             fn (QueryException $failed): Throwable => BookIsAway::because($failed)

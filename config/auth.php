@@ -7,5 +7,6 @@ return [
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
     'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Models\User::class]],
     'passwords' => [],
-    'password_timeout' => 10800,
+    // Seconds for which a password that was typed counts: common practice, no source.
+    'password_timeout' => 900,
 ];

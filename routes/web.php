@@ -10,6 +10,7 @@ use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ClientProductsController;
 use App\Http\Controllers\ClientsController;
+use App\Http\Controllers\ContactController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
 use App\Http\Controllers\FindController;
@@ -47,11 +48,11 @@ use App\Http\Controllers\WaitController;
 use App\Http\Controllers\WashController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\BeforeTheFirst;
 use App\Http\Middleware\SameStylist;
 use App\Http\Middleware\TakeInOnce;
 use App\Http\Middleware\WorksHere;
-use App\Models\User;
 use Illuminate\Routing\RedirectController;
 use Illuminate\Support\Facades\Route;
 
@@ -84,6 +85,7 @@ Route::middleware('guest')->group(function (): void {
 Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');
 
 Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::class])->group(function (): void {
+    // The appointment book, and what everybody needs who works here.
     Route::get('/token', TokenController::class)->name('token');
     Route::get('/today', [TodayController::class, 'show'])->name('today');
     Route::get('/today/end', [DayEndController::class, 'show'])->name('today.end');
@@ -91,16 +93,9 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
     Route::get('/today/handover', [HandoverController::class, 'show'])->name('today.handover');
     Route::post('/today/handover', [HandoverController::class, 'store'])->name('today.handover.store');
     Route::get('/salon/people', [PeopleController::class, 'show'])->name('salon.people');
-    Route::middleware('can:lead,' . User::class)->group(function (): void {
-        Route::post('/salon/invitations', [PeopleController::class, 'invite'])->name('salon.invitations.store');
-        Route::delete('/salon/invitations/{invitation}', [PeopleController::class, 'withdraw'])
-            ->name('salon.invitations.withdraw')->where('invitation', '[0-9]{1,9}');
-        Route::prefix('/salon/people/{user}')->middleware('can:part,user')->where(['user' => '[0-9]{1,9}'])
-            ->group(function (): void {
-                Route::put('/left', [PeopleController::class, 'leave'])->name('salon.people.leave');
-                Route::delete('/left', [PeopleController::class, 'return'])->name('salon.people.return');
-            });
-    });
+    Route::get('/account/confirm', [AccountController::class, 'again'])->name('account.confirm');
+    Route::post('/account/confirm', [AccountController::class, 'confirm'])
+        ->middleware('throttle:sign-in')->name('account.confirm.store');
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
     Route::delete('/account/elsewhere', [AccountController::class, 'elsewhere'])->name('account.elsewhere');
     Route::put('/language', [LanguageController::class, 'update'])->name('language');
@@ -125,22 +120,7 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         Route::put('/bill', [BookingController::class, 'bill'])->name('bookings.bill');
     });
     Route::get('/find', FindController::class)->name('find');
-    Route::get('/plans', [PlanController::class, 'several'])->name('plans');
-    Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
-    Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');
-    Route::get('/salon/data', [DataTransferController::class, 'show'])->name('salon.data');
-    Route::get('/salon/data/salon.zip', [DataTransferController::class, 'archive'])->name('salon.data.archive');
-    Route::get('/salon/data/clients.vcf', [DataTransferController::class, 'cards'])->name('salon.data.cards');
-    Route::post('/salon/data/imports', [DataTransferController::class, 'look'])->name('salon.data.look');
-    Route::get('/salon/data/imports/{import}', [DataTransferController::class, 'preview'])->name('salon.data.import');
-    Route::post('/salon/data/imports/{import}', [DataTransferController::class, 'take'])->name('salon.data.take');
-    Route::delete('/salon/data/imports/{import}', [DataTransferController::class, 'drop'])->name('salon.data.drop');
-    Route::get(
-        '/salon/data/deletions/{deletion}',
-        [DataTransferController::class, 'proof'],
-    )->name('salon.data.proof')->where('deletion', '[0-9]{1,9}');
     Route::get('/salon/messages', [MessagesController::class, 'show'])->name('salon.messages');
-    Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
     Route::post(
         '/salon/messages/reminders/{reminder}/again',
         [MessagesController::class, 'again'],
@@ -148,59 +128,92 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
     Route::post('/salon/calendar', [CalendarFeedController::class, 'mine'])->name('salon.calendar');
     Route::delete('/salon/calendar', [CalendarFeedController::class, 'dropMine'])->name('salon.calendar.drop');
     Route::get('/salon/hours', [OpeningHoursController::class, 'edit'])->name('salon.hours');
-    Route::put('/salon/hours', [OpeningHoursController::class, 'update'])->name('salon.hours.update');
     Route::post('/salon/leave', [OpeningHoursController::class, 'leave'])->name('salon.leave');
     Route::delete(
         '/salon/leave/{leave}',
         [OpeningHoursController::class, 'back'],
     )->name('salon.leave.back')->where('leave', '[0-9]{1,9}');
-    Route::get('/salon', [SalonController::class, 'edit'])->name('salon.edit');
-    Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
-    Route::put('/salon', [SalonController::class, 'update'])->name('salon.update');
-
     Route::get('/products', [ProductsController::class, 'index'])->name('products');
     Route::get('/products.csv', [ProductsController::class, 'csv'])->name('products.csv');
-    Route::post('/products/import', [ProductsController::class, 'import'])->name('products.import');
-    Route::get('/products/new', [ProductsController::class, 'create'])->name('products.create');
     Route::get('/products/mix', [ProductsController::class, 'mix'])->name('products.mix');
     Route::get('/products/book', [ProductsController::class, 'book'])->name('products.book');
-    Route::delete(
-        '/products/book/{taught}',
-        [ProductsController::class, 'forget'],
-    )->name('products.forget')->where('taught', '[0-9]{1,9}');
-    Route::post('/products/teach', [ProductsController::class, 'teach'])->name('products.teach');
-    Route::post('/products', [ProductsController::class, 'store'])->name('products.store');
-    Route::prefix('/products/{product}')->middleware('can:view,product')->group(function (): void {
-        Route::get('/', [ProductsController::class, 'show'])->name('products.show');
-        Route::get('/edit', [ProductsController::class, 'edit'])->name('products.edit');
-        Route::put('/', [ProductsController::class, 'update'])->name('products.update');
-        Route::delete('/', [ProductsController::class, 'destroy'])->name('products.destroy');
-        Route::post('/stock', [ProductsController::class, 'stock'])->name('products.stock');
-        Route::post('/recall', [ProductsController::class, 'recall'])->name('products.recall');
-        Route::delete('/recall', [ProductsController::class, 'release'])->name('products.release');
+    Route::get('/clients', [ClientsController::class, 'index'])->name('clients.index');
+
+    Route::middleware('can:care')->group(function (): void {
+        Route::get('/plans', [PlanController::class, 'several'])->name('plans');
+        Route::get('/clients/new', [ClientsController::class, 'create'])->name('clients.create');
+        Route::post('/clients', [ClientsController::class, 'store'])->name('clients.store');
     });
 
-    Route::get('/clients', [ClientsController::class, 'index'])->name('clients.index');
-    Route::get('/clients/new', [ClientsController::class, 'create'])->name('clients.create');
-    Route::post('/clients', [ClientsController::class, 'store'])->name('clients.store');
-    Route::get('/clients/records/new', [RecordController::class, 'create'])->name('clients.records.create');
-    Route::post('/clients/records', [RecordController::class, 'store'])->name('clients.records.store');
+    Route::middleware('can:decide')->group(function (): void {
+        Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
+        Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');
+        Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
+        Route::post('/products/import', [ProductsController::class, 'import'])->name('products.import');
+        Route::get('/products/new', [ProductsController::class, 'create'])->name('products.create');
+        Route::delete(
+            '/products/book/{taught}',
+            [ProductsController::class, 'forget'],
+        )->name('products.forget')->where('taught', '[0-9]{1,9}');
+        Route::post('/products/teach', [ProductsController::class, 'teach'])->name('products.teach');
+        Route::post('/products', [ProductsController::class, 'store'])->name('products.store');
+        Route::get('/clients/records/new', [RecordController::class, 'create'])->name('clients.records.create');
+        Route::post('/clients/records', [RecordController::class, 'store'])->name('clients.records.store');
+    });
+
+    Route::middleware('can:lead')->group(function (): void {
+        Route::post('/salon/invitations', [PeopleController::class, 'invite'])->middleware(AskPasswordAgain::class)->name('salon.invitations.store');
+        Route::delete('/salon/invitations/{invitation}', [PeopleController::class, 'withdraw'])
+            ->name('salon.invitations.withdraw')->where('invitation', '[0-9]{1,9}');
+        Route::put('/salon/people/{user}/role', [PeopleController::class, 'role'])
+            ->middleware(['can:place,user', AskPasswordAgain::class])->name('salon.people.role')->where('user', '[0-9]{1,9}');
+        Route::prefix('/salon/people/{user}')->middleware('can:part,user')->where(['user' => '[0-9]{1,9}'])
+            ->group(function (): void {
+                Route::put('/left', [PeopleController::class, 'leave'])->name('salon.people.leave');
+                Route::delete('/left', [PeopleController::class, 'return'])->name('salon.people.return');
+            });
+        Route::get('/salon/data', [DataTransferController::class, 'show'])->middleware(AskPasswordAgain::class . ':page')->name('salon.data');
+        Route::get('/salon/data/salon.zip', [DataTransferController::class, 'archive'])->middleware(AskPasswordAgain::class)->name('salon.data.archive');
+        Route::get('/salon/data/clients.vcf', [DataTransferController::class, 'cards'])->middleware(AskPasswordAgain::class)->name('salon.data.cards');
+        Route::post('/salon/data/imports', [DataTransferController::class, 'look'])->name('salon.data.look');
+        Route::get('/salon/data/imports/{import}', [DataTransferController::class, 'preview'])->name('salon.data.import');
+        Route::post('/salon/data/imports/{import}', [DataTransferController::class, 'take'])->name('salon.data.take');
+        Route::delete('/salon/data/imports/{import}', [DataTransferController::class, 'drop'])->name('salon.data.drop');
+        Route::get(
+            '/salon/data/deletions/{deletion}',
+            [DataTransferController::class, 'proof'],
+        )->name('salon.data.proof')->where('deletion', '[0-9]{1,9}');
+        Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
+        Route::put('/salon/hours', [OpeningHoursController::class, 'update'])->name('salon.hours.update');
+        Route::get('/salon', [SalonController::class, 'edit'])->name('salon.edit');
+        Route::put('/salon', [SalonController::class, 'update'])->name('salon.update');
+    });
+
+    Route::prefix('/products/{product}')->middleware('can:view,product')->group(function (): void {
+        Route::get('/', [ProductsController::class, 'show'])->name('products.show');
+        Route::post('/stock', [ProductsController::class, 'stock'])->name('products.stock');
+        Route::middleware('can:decide')->group(function (): void {
+            Route::get('/edit', [ProductsController::class, 'edit'])->name('products.edit');
+            Route::put('/', [ProductsController::class, 'update'])->name('products.update');
+            Route::delete('/', [ProductsController::class, 'destroy'])->name('products.destroy');
+            Route::post('/recall', [ProductsController::class, 'recall'])->name('products.recall');
+            Route::delete('/recall', [ProductsController::class, 'release'])->name('products.release');
+        });
+    });
 
     Route::prefix('/clients/{head}')->middleware('can:view,head')->group(function (): void {
         Route::get('/', [ClientsController::class, 'show'])->name('clients.now');
-        Route::get('/plan', [PlanController::class, 'show'])->name('clients.plan');
-        Route::get('/plan/what-if', [WhatIfController::class, 'show'])->name('clients.plan.what-if');
-        Route::get('/plan.ics', [PlanController::class, 'calendar'])->name('clients.plan.calendar');
-        Route::get('/trends', [TrendsController::class, 'show'])->name('clients.trends');
-        Route::get('/history/cause', [CauseController::class, 'show'])->name('clients.history.cause');
-        Route::get('/trends.csv', [TrendsController::class, 'csv'])->name('clients.trends.csv');
-        Route::get('/history/ledger', [LedgerController::class, 'show'])->name('clients.history.ledger');
-        Route::get('/record.json', [RecordController::class, 'show'])->name('clients.record');
+        Route::get('/contact', [ContactController::class, 'edit'])->name('clients.contact');
+        Route::put('/contact', [ContactController::class, 'update'])->name('clients.contact.update');
 
-        Route::middleware('can:update,head')->group(function (): void {
-            Route::get('/parcel.zip', [DataTransferController::class, 'parcel'])->name('clients.parcel');
-            Route::get('/erase', [DataTransferController::class, 'farewell'])->name('clients.erase');
-            Route::delete('/', [DataTransferController::class, 'delete'])->name('clients.delete');
+        Route::middleware('can:care')->group(function (): void {
+            Route::get('/plan', [PlanController::class, 'show'])->name('clients.plan');
+            Route::get('/plan/what-if', [WhatIfController::class, 'show'])->name('clients.plan.what-if');
+            Route::get('/plan.ics', [PlanController::class, 'calendar'])->name('clients.plan.calendar');
+            Route::get('/trends', [TrendsController::class, 'show'])->name('clients.trends');
+            Route::get('/history/cause', [CauseController::class, 'show'])->name('clients.history.cause');
+            Route::get('/trends.csv', [TrendsController::class, 'csv'])->name('clients.trends.csv');
+            Route::get('/history/ledger', [LedgerController::class, 'show'])->name('clients.history.ledger');
             Route::get('/edit', [ClientsController::class, 'edit'])->name('clients.edit');
             Route::put('/', [ClientsController::class, 'update'])->name('clients.update');
             Route::get('/products', [ClientProductsController::class, 'show'])->name('clients.products');
@@ -220,44 +233,7 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
                 [ClientsController::class, 'takeZone'],
             )->name('clients.zones.take')->where('zone', '[a-z]+');
             Route::post('/safety-flags', [SafetyFlagController::class, 'raise'])->name('clients.safety-flags.raise');
-            Route::put(
-                '/safety-flags/read',
-                [SafetyFlagController::class, 'judge'],
-            )->name('clients.safety-flags.judge');
-            Route::put('/safety-flags', [SafetyFlagController::class, 'clear'])->name('clients.safety-flags.clear');
             Route::post('/plan/preview', [PlanController::class, 'preview'])->name('clients.plan.preview');
-            Route::post('/plan/acts', [PlanController::class, 'act'])->name('clients.plan.act');
-            Route::post('/plan/undo', [PlanController::class, 'undo'])->name('clients.plan.undo');
-            Route::post('/plan/redo', [PlanController::class, 'redo'])->name('clients.plan.redo');
-            Route::post('/plan/occasions', [PlanController::class, 'occasion'])->name('clients.plan.occasion');
-            Route::delete(
-                '/plan/wishes/{place}',
-                [WhatIfController::class, 'withoutWish'],
-            )->name('clients.plan.wishes.without')->where('place', '[0-9]{1,9}');
-            Route::post('/plan/wishes', [WhatIfController::class, 'wish'])->name('clients.plan.wishes');
-            Route::post('/plan/what-if', [WhatIfController::class, 'use'])->name('clients.plan.what-if.use');
-            Route::delete(
-                '/plan/occasions/{place}',
-                [PlanController::class, 'withoutOccasion'],
-            )->name('clients.plan.without')->where('place', '[0-9]{1,9}');
-            Route::get('/plan/terms', [PlanTermsController::class, 'edit'])->name('clients.plan-terms');
-            Route::put('/plan/terms', [PlanTermsController::class, 'update'])->name('clients.plan-terms.update');
-            Route::post(
-                '/plan/terms/by-hand',
-                [PlanTermsController::class, 'setByHand'],
-            )->name('clients.plan-terms.by-hand');
-            Route::delete(
-                '/plan/terms/by-hand/{date}',
-                [PlanTermsController::class, 'takeBack'],
-            )->name('clients.plan-terms.take-back')->where('date', '[0-9]{4}-[0-9]{2}-[0-9]{2}');
-            Route::post(
-                '/plan/terms/promise',
-                [PlanTermsController::class, 'promise'],
-            )->name('clients.plan-terms.promise');
-            Route::delete(
-                '/plan/terms/promise',
-                [PlanTermsController::class, 'release'],
-            )->name('clients.plan-terms.release');
             Route::get('/hair-tests', [HairTestsController::class, 'create'])->name('clients.hair-tests');
             Route::post('/hair-tests', [HairTestsController::class, 'store'])->name('clients.hair-tests.store');
             Route::post('/hair-tests/acts', [HairTestsController::class, 'acts'])
@@ -343,16 +319,6 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
                 [HomeRoutineController::class, 'withdraw'],
             )->name('clients.home-routine.withdraw')->scopeBindings();
             Route::get('/trends/trials', [TrialController::class, 'index'])->name('clients.trials');
-            Route::post('/trends/trials', [TrialController::class, 'store'])->name('clients.trials.store');
-            Route::delete(
-                '/trends/trials/{trial}',
-                [TrialController::class, 'end'],
-            )->name('clients.trials.end')->scopeBindings();
-            Route::post('/programmes', [TrialController::class, 'beginProgramme'])->name('clients.programmes.begin');
-            Route::delete(
-                '/programmes/{programme}',
-                [TrialController::class, 'endProgramme'],
-            )->name('clients.programmes.end')->scopeBindings();
             Route::get('/style', [StyleController::class, 'show'])->name('clients.style');
             Route::post('/style', [StyleController::class, 'begin'])->name('clients.style.begin');
             Route::put('/style', [StyleController::class, 'keep'])->name('clients.style.keep');
@@ -363,6 +329,63 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
                 '/wash-days/{washDay:key}',
                 [WashDayController::class, 'destroy'],
             )->name('clients.wash-days.undo')->scopeBindings();
+        });
+
+        Route::middleware('can:decide')->group(function (): void {
+            Route::get('/record.json', [RecordController::class, 'show'])->middleware(AskPasswordAgain::class)->name('clients.record');
+            Route::put(
+                '/safety-flags/read',
+                [SafetyFlagController::class, 'judge'],
+            )->name('clients.safety-flags.judge');
+            Route::put('/safety-flags', [SafetyFlagController::class, 'clear'])->name('clients.safety-flags.clear');
+            Route::post('/plan/acts', [PlanController::class, 'act'])->name('clients.plan.act');
+            Route::post('/plan/undo', [PlanController::class, 'undo'])->name('clients.plan.undo');
+            Route::post('/plan/redo', [PlanController::class, 'redo'])->name('clients.plan.redo');
+            Route::post('/plan/occasions', [PlanController::class, 'occasion'])->name('clients.plan.occasion');
+            Route::delete(
+                '/plan/wishes/{place}',
+                [WhatIfController::class, 'withoutWish'],
+            )->name('clients.plan.wishes.without')->where('place', '[0-9]{1,9}');
+            Route::post('/plan/wishes', [WhatIfController::class, 'wish'])->name('clients.plan.wishes');
+            Route::post('/plan/what-if', [WhatIfController::class, 'use'])->name('clients.plan.what-if.use');
+            Route::delete(
+                '/plan/occasions/{place}',
+                [PlanController::class, 'withoutOccasion'],
+            )->name('clients.plan.without')->where('place', '[0-9]{1,9}');
+            Route::get('/plan/terms', [PlanTermsController::class, 'edit'])->name('clients.plan-terms');
+            Route::put('/plan/terms', [PlanTermsController::class, 'update'])->name('clients.plan-terms.update');
+            Route::post(
+                '/plan/terms/by-hand',
+                [PlanTermsController::class, 'setByHand'],
+            )->name('clients.plan-terms.by-hand');
+            Route::delete(
+                '/plan/terms/by-hand/{date}',
+                [PlanTermsController::class, 'takeBack'],
+            )->name('clients.plan-terms.take-back')->where('date', '[0-9]{4}-[0-9]{2}-[0-9]{2}');
+            Route::post(
+                '/plan/terms/promise',
+                [PlanTermsController::class, 'promise'],
+            )->name('clients.plan-terms.promise');
+            Route::delete(
+                '/plan/terms/promise',
+                [PlanTermsController::class, 'release'],
+            )->name('clients.plan-terms.release');
+            Route::post('/trends/trials', [TrialController::class, 'store'])->name('clients.trials.store');
+            Route::delete(
+                '/trends/trials/{trial}',
+                [TrialController::class, 'end'],
+            )->name('clients.trials.end')->scopeBindings();
+            Route::post('/programmes', [TrialController::class, 'beginProgramme'])->name('clients.programmes.begin');
+            Route::delete(
+                '/programmes/{programme}',
+                [TrialController::class, 'endProgramme'],
+            )->name('clients.programmes.end')->scopeBindings();
+        });
+
+        Route::middleware('can:lead')->group(function (): void {
+            Route::get('/parcel.zip', [DataTransferController::class, 'parcel'])->middleware(AskPasswordAgain::class)->name('clients.parcel');
+            Route::get('/erase', [DataTransferController::class, 'farewell'])->middleware(AskPasswordAgain::class . ':page')->name('clients.erase');
+            Route::delete('/', [DataTransferController::class, 'delete'])->middleware(AskPasswordAgain::class)->name('clients.delete');
         });
     });
 });

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\URL;
  * @property int|null $invited_by
  * @property string $name
  * @property string $email they will sign in with
+ * @property Role   $role what they will be
  * @property CarbonImmutable      $expires_at
  * @property CarbonImmutable|null $accepted_at
  * @property Salon  $salon
@@ -29,7 +30,9 @@ final class Invitation extends Model
 
     protected function casts(): array
     {
-        return ['expires_at' => 'immutable_datetime', 'accepted_at' => 'immutable_datetime'];
+        return [
+            'expires_at' => 'immutable_datetime', 'accepted_at' => 'immutable_datetime', 'role' => Role::class,
+        ];
     }
 
     public function isOpen(): bool

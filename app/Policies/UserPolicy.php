@@ -11,9 +11,10 @@ use Illuminate\Auth\Access\Response;
 /** Who belongs to a salon is decided by its owner; the people of other salons are not there. */
 final class UserPolicy
 {
-    public function lead(User $user): bool
+    /** Somebody of another salon is not there. */
+    public function place(User $user, User $other): Response
     {
-        return $user->role === Role::Owner;
+        return $user->salon_id === $other->salon_id ? Response::allow() : Response::denyAsNotFound();
     }
 
     /** An owner who left would leave nobody who could ask anybody back. */
@@ -21,7 +22,7 @@ final class UserPolicy
     {
         return match (true) {
             $user->salon_id !== $other->salon_id => Response::denyAsNotFound(),
-            $user->role !== Role::Owner, $other->role === Role::Owner => Response::deny(),
+            $other->role === Role::Owner => Response::deny(),
             default => Response::allow(),
         };
     }

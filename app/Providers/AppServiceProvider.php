@@ -10,7 +10,9 @@ use App\Care\Scheduling\RequotedBookings;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
 use App\Http\Assets\AssetFile;
+use App\Models\Ability;
 use App\Models\Product;
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Carbon\Translator;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -19,6 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
@@ -74,6 +77,9 @@ final class AppServiceProvider extends ServiceProvider
         URL::useAssetOrigin('/a/' . AssetFile::version(public_path()));
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
+        foreach (Ability::cases() as $ability) {
+            Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));
+        }
         Product::observe(MaskLabels::class);
         Event::listen(SeasonPlanned::class, [RequotedBookings::class, 'handle']);
         Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));

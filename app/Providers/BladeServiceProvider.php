@@ -13,6 +13,7 @@ use App\Pages\Components\PictureGuides;
 use App\Pages\Components\Portrait;
 use App\Pages\Components\Results;
 use App\Pages\Components\Scalp;
+use App\Policies\Reach;
 use App\Wording\ClientName;
 use App\Wording\MessageLanguage;
 use App\Wording\Said;
@@ -53,10 +54,11 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::component('portrait', Portrait::class);
         Blade::component('results', Results::class);
         Blade::component('scalp', Scalp::class);
-        View::composer('components.layout', static fn (ViewOfPage $page): ViewOfPage => $page->with(
-            'otherLanguages',
-            array_diff_key(MessageLanguage::NAMES, [app()->getLocale() => true]),
-        ));
+        View::composer('components.layout', static fn (ViewOfPage $page): ViewOfPage => $page->with([
+            'otherLanguages' => array_diff_key(MessageLanguage::NAMES, [app()->getLocale() => true]),
+            'salonIs' => Reach::ofSignedIn('salon.edit') ? 'salon.edit' : 'salon.people',
+        ]));
+        Blade::if('reaches', Reach::ofSignedIn(...));
         Blade::if('named', static fn (): bool => ! ClientName::isHidden());
         View::share('called', ClientName::shown(...));
         View::share('said', Said::kept(...));

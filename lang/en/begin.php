@@ -38,6 +38,7 @@ return [
         'owner' => 'Type your name, up to 120 characters.',
         'email' => 'Type an email address, such as you@salon.example.',
         'email-taken' => 'Somebody signs in with this address already. Type another one.',
+        'password-common' => 'This password is among the first that are tried, or made of your own name. Type another: a few words that belong to nothing.',
         'password' => 'Type the password again, ten to 200 characters.',
     ],
     'first' => [

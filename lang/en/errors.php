@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What is said where something cannot be done, to staff and to clients.
 return [
     'pages' => [
-        '403' => ['Not yours', 'That is not yours to see.'],
+        '403' => ['Not for your role', 'What you are in this salon does not open this. Go back, or ask the owner.'],
         '404' => ['Not here', 'There is no such page, or it belongs to another salon.'],
         '413' => ['Too large', 'That file is too large; a care record of one client is under 5 MB.'],
         '419' => ['Signed out meanwhile', 'The page was open too long. Go back, load it again, and send it once more.'],

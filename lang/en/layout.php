@@ -8,6 +8,7 @@ return [
     'skip' => 'Skip to the page',
     'rail' => ['today' => 'Today', 'clients' => 'Clients', 'products' => 'Products', 'reports' => 'Reports', 'salon' => 'Salon'],
     'client' => [
+        'contact' => 'Contact',
         'now' => 'Now', 'hair-tests' => 'Hair tests', 'wash' => 'Wash', 'wash-days' => 'Wash days', 'plan' => 'Plan', 'home-routine' => 'Home routine',
         'trends' => 'Trends', 'ledger' => 'How we got here', 'more' => 'More', 'edit' => 'Details', 'pictures' => 'Pictures',
         'products' => 'Products for this hair', 'style' => 'Style', 'trials' => 'Trials', 'erase' => 'Take away or delete',

@@ -8,7 +8,21 @@ return [
     'lead' => 'Who works here, who is asked to, and your own way in.',
     'lead-stylist' => 'Who works here, and your own way in. The owner asks people to join.',
     'who' => 'Who works here',
-    'role' => ['owner' => 'owner', 'stylist' => 'stylist'],
+    'role' => ['owner' => 'owner', 'stylist' => 'stylist', 'apprentice' => 'apprentice', 'front-desk' => 'front desk'],
+    'roles' => [
+        'title' => 'What each may do',
+        'owner' => 'Everything: people, prices, hours, what goes in and out, deleting.',
+        'stylist' => 'Clients, hair tests, washes, plans, products, reports.',
+        'apprentice' => 'Clients, hair tests and washes. Plans, limits and warning signs are decided by a stylist.',
+        'front-desk' => 'Bookings, phone numbers, messages, stock. Sees what a visit is for, not tests, scalp, plans or health notes.',
+    ],
+    'asks-stylist' => 'A stylist decides on this: ask one.',
+    'be' => 'Change what :name is',
+    'be-label' => 'Works here as',
+    'kept' => [
+        'last-owner' => ':name is the only owner. Make somebody else an owner first.',
+        'still-booked' => 'Clients are booked with :name. Hand them over or rebook them first.',
+    ],
     'left' => 'left :day',
     'leave' => 'Does not work here any more',
     'leave-why' => 'They are signed out, and their hours are taken off. What they did stays.', 'leave-do' => 'Yes, sign them out',
@@ -40,6 +54,12 @@ return [
     'join-do' => 'Join',
     'forgot' => 'Forgot the password',
     'password-link' => 'Link for :name, good for a day',
+    'again' => [
+        'title' => 'Your password once more',
+        'lead' => 'This takes clients out, deletes, or changes what people may do. Type your password, then do it.',
+        'do' => 'Go on', 'leave' => 'Leave it',
+        'said' => 'Thank you. Now do it: for a quarter of an hour you are not asked again.',
+    ],
     'choose' => 'Choose a password',
     'password-over' => 'This link is not good any more. Ask the owner for a new one.',
     'over' => 'This invitation is not good any more. Sign in, or ask the owner for a new link.',
@@ -48,6 +68,7 @@ return [
         'withdrawn' => 'The invitation of :name is taken back.',
         'left' => ':name cannot sign in any more. What :name did stays.',
         'returned' => ':name can sign in again. Set the hours under Hours and services.',
+        'role' => ':name works here as: :role.',
         'joined' => 'Welcome to :salon. The owner sets your hours.',
         'password' => 'Your password is changed. Everywhere else you are signed out.',
         'elsewhere' => '{0} You were signed in nowhere else.|{1} You are signed out on one other device.'
@@ -55,6 +76,7 @@ return [
     ],
     'wrong' => [
         'name' => 'Type the name, up to 120 characters.',
+        'role' => 'Choose what they are here.',
         'current' => 'That is not your password now. Type it as you sign in with it.',
     ],
 ];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Lo que se dice cuando algo no se puede hacer, al equipo y a los clientes.
 return [
     'pages' => [
-        '403' => ['No es tuyo', 'No te corresponde ver eso.'],
+        '403' => ['No para tu puesto', 'Lo que eres en este salón no abre esto. Vuelve, o pregunta a quien lleva el salón.'],
         '404' => ['No está aquí', 'No existe esa página, o es de otro salón.'],
         '413' => ['Demasiado grande', 'Ese archivo es demasiado grande; la ficha de un cliente ocupa menos de 5 MB.'],
         '419' => ['Sesión cerrada entretanto', 'La página estuvo abierta demasiado tiempo. Vuelve atrás, cárgala otra vez y envíalo de nuevo.'],

@@ -8,6 +8,7 @@ return [
     'skip' => 'Saltar a la página',
     'rail' => ['today' => 'Hoy', 'clients' => 'Clientes', 'products' => 'Productos', 'reports' => 'Informes', 'salon' => 'Salón'],
     'client' => [
+        'contact' => 'Contacto',
         'now' => 'Ahora', 'hair-tests' => 'Pruebas', 'wash' => 'Lavado', 'wash-days' => 'Días de lavado', 'plan' => 'Plan', 'home-routine' => 'Rutina en casa',
         'trends' => 'Tendencias', 'ledger' => 'Cómo llegamos aquí', 'more' => 'Más', 'edit' => 'Datos', 'pictures' => 'Fotos',
         'products' => 'Productos para este pelo', 'style' => 'Peinado', 'trials' => 'Ensayos', 'erase' => 'Llevarse o borrar',

@@ -8,7 +8,23 @@ return [
     'lead' => 'Quién trabaja aquí, a quién se ha invitado, y tu propia entrada.',
     'lead-stylist' => 'Quién trabaja aquí, y tu propia entrada. Quien lleva el salón invita.',
     'who' => 'Quién trabaja aquí',
-    'role' => ['owner' => 'lleva el salón', 'stylist' => 'estilista'],
+    'role' => [
+        'owner' => 'titular', 'stylist' => 'estilista', 'apprentice' => 'aprendiz', 'front-desk' => 'recepción',
+    ],
+    'roles' => [
+        'title' => 'Qué puede hacer cada quien',
+        'owner' => 'Todo: personas, precios, horarios, lo que entra y sale, borrar.',
+        'stylist' => 'Clientes, pruebas del cabello, lavados, planes, productos, informes.',
+        'apprentice' => 'Clientes, pruebas y lavados. Planes, límites y señales de alerta los decide un estilista.',
+        'front-desk' => 'Reservas, teléfonos, mensajes, existencias. Ve para qué es una visita, no pruebas, cuero cabelludo, planes ni notas de salud.',
+    ],
+    'asks-stylist' => 'Esto lo decide un estilista: pregunta.',
+    'be' => 'Cambiar qué es :name',
+    'be-label' => 'Trabaja aquí como',
+    'kept' => [
+        'last-owner' => ':name es la única persona titular. Nombra antes a otra.',
+        'still-booked' => 'Hay reservas con :name. Pásalas a otras manos o cámbialas antes.',
+    ],
     'left' => 'se fue el :day',
     'leave' => 'Ya no trabaja aquí',
     'leave-why' => 'Se cierra su sesión y se quita su horario. Lo que hizo se queda.', 'leave-do' => 'Sí, cerrar su sesión',
@@ -40,6 +56,12 @@ return [
     'join-do' => 'Unirse',
     'forgot' => 'Ha olvidado la contraseña',
     'password-link' => 'Enlace para :name, válido un día',
+    'again' => [
+        'title' => 'Tu contraseña otra vez',
+        'lead' => 'Esto saca clientes, borra, o cambia lo que pueden hacer las personas. Escribe tu contraseña, y hazlo.',
+        'do' => 'Seguir', 'leave' => 'Dejarlo',
+        'said' => 'Gracias. Ahora hazlo: durante un cuarto de hora no se vuelve a preguntar.',
+    ],
     'choose' => 'Elige una contraseña',
     'password-over' => 'Este enlace ya no vale. Pide uno nuevo a quien lleva el salón.',
     'over' => 'Esta invitación ya no vale. Entra, o pide un enlace nuevo a quien lleva el salón.',
@@ -48,6 +70,7 @@ return [
         'withdrawn' => 'La invitación de :name está retirada.',
         'left' => ':name ya no puede entrar. Lo que hizo :name se queda.',
         'returned' => ':name puede entrar otra vez. Pon su horario en Horarios y servicios.',
+        'role' => ':name trabaja aquí como: :role.',
         'joined' => 'Te damos la bienvenida a :salon. Quien lleva el salón pone tu horario.',
         'password' => 'Tu contraseña ha cambiado. En los demás aparatos se ha cerrado tu sesión.',
         'elsewhere' => '{0} No tenías la sesión abierta en ningún otro aparato.|{1} Tu sesión se ha cerrado en otro aparato.'
@@ -55,6 +78,7 @@ return [
     ],
     'wrong' => [
         'name' => 'Escribe el nombre, hasta 120 caracteres.',
+        'role' => 'Elige qué es aquí.',
         'current' => 'Esa no es tu contraseña de ahora. Escríbela como cuando entras.',
     ],
 ];

@@ -76,7 +76,7 @@ return [
     ],
     // What a screen shows: the values of the core, never what works them out.
     'App\Pages' => [
-        'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Wording',
+        'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Policies\Reach', 'App\Wording',
         'Core\Climate\WeatherFile', 'Core\Wording\Message', 'Core\Head', 'Core\Parameters', 'Core\Pricing', 'Core\Products', 'Core\Readings', 'Core\Safety',
         'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\Trials\CauseChange', 'Core\Trials\EqualWeeks',
         'Core\WashDay', 'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
@@ -100,7 +100,7 @@ return [
         'Core\Statistics', 'Core\Treatments',
     ],
     'App\Http\Assets' => [],
-    'App\Http\Middleware' => ['App\Care\Shared', 'App\Models', 'App\Wording'],
+    'App\Http\Middleware' => ['App\Care\Accounts\TypedPassword', 'App\Care\Shared', 'App\Models', 'App\Wording'],
     // What was typed becomes values of the core here, or a sentence that says what to type instead.
     'App\Http\Requests' => [
         'App\Bridge', 'App\Care\Accounts\FirstCode', 'App\Care\Acts', 'App\Models', 'App\Pages', 'App\Wording',
@@ -113,7 +113,8 @@ return [
     ],
     'App\Providers' => [
         'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Scheduling\RequotedBookings',
-        'App\Channels', 'App\Http\Assets', 'App\Models\Product', 'App\Pages',
+        'App\Channels', 'App\Http\Assets', 'App\Models\Ability', 'App\Models\Product', 'App\Models\User', 'App\Pages',
+        'App\Policies\Reach',
         'App\Wording', 'Core\Parameters', 'Core\Statistics',
         'Core\Wording',
     ],

@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\Outlooks;
+use App\Care\Accounts\TypedPassword;
 use App\Models\Head;
+use App\Models\Role;
 use App\Models\Salon;
 use App\Models\User;
 use DateTimeImmutable;
@@ -34,9 +36,16 @@ abstract class FeatureTestCase extends TestCase
         [$this->salon, $this->stylist] = $this->salonWithStylist('ilse@test.example');
     }
 
+    /** Whether whoever acts has just typed their password. */
+    public bool $typedPassword = true;
+
     /** Each request of a test is an act of its own, as each form of the product carries a key of its own. */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
+        if ($this->typedPassword) {
+            session()->put(TypedPassword::AT, now()->getTimestamp());
+        }
+
         return parent::call(
             $method,
             $uri,
@@ -63,6 +72,7 @@ abstract class FeatureTestCase extends TestCase
                 'name' => 'Ilse',
                 'email' => $email,
                 'password' => 'a-long-password',
+                'role' => Role::Owner,
             ])->refresh(),
         ];
     }

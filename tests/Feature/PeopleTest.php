@@ -107,7 +107,8 @@ it('says what to type instead where an invitation cannot be', function (array $t
 ]);
 
 it('leaves it to the owner who belongs to the salon', function (): void {
-    $this->actingAs($this->stylist);
+    $this->stylist->update(['role' => Role::Stylist]);
+    $this->actingAs($this->stylist->fresh());
     $colleague = colleague($this);
     $this->get('/salon/people')->assertOk()
         ->assertSee('The owner asks people to join')->assertDontSee('Make the link');
@@ -210,7 +211,8 @@ it('gives whoever forgot the password a link to choose another, once and for a d
 });
 
 it('gives a stylist, or another salon, no such link', function (): void {
-    $this->actingAs($this->stylist);
+    $this->stylist->update(['role' => Role::Stylist]);
+    $this->actingAs($this->stylist->fresh());
     $colleague = colleague($this);
     $this->get("/salon/people?password-of={$colleague->id}")->assertOk()->assertDontSee('password-link');
     [, $stranger] = $this->salonWithStylist('maren@test.example');

@@ -118,10 +118,12 @@ final readonly class SalonSchedule
         return $bookings->each(fn (Booking $booking): Booking => $booking->setRelation('salon', $salon));
     }
 
-    /** @return Collection<int, User> those who have not left, by key of their hands */
+    /** @return Collection<int, User> who can be booked: those with hands who have not left, by key of their hands */
     public function working(Salon $salon): Collection
     {
-        return $this->stylists($salon)->filter(static fn (User $user): bool => $user->left_at === null);
+        return $this->stylists($salon)->filter(
+            static fn (User $user): bool => $user->left_at === null && $user->role->hasHands(),
+        );
     }
 
     /** @return Collection<int, User> the salon's stylists, who have left as well, by key of their hands */

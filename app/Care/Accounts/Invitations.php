@@ -16,12 +16,13 @@ final readonly class Invitations
     private const GOOD_DAYS = 7;
 
     /** Asked twice, they have one link, good for a week from now. */
-    public function ask(User $by, string $name, string $email): Invitation
+    public function ask(User $by, string $name, string $email, Role $role = Role::Stylist): Invitation
     {
         $invitation = Invitation::query()->where('salon_id', $by->salon_id)->where('email', $email)->first()
             ?? new Invitation();
         $invitation->forceFill([
             'salon_id' => $by->salon_id, 'email' => $email, 'name' => $name, 'invited_by' => $by->id,
+            'role' => $role,
             'expires_at' => CarbonImmutable::now()->addDays(self::GOOD_DAYS), 'accepted_at' => null,
         ])->save();
 
@@ -40,7 +41,7 @@ final readonly class Invitations
         }
         $user = User::query()->create([
             'salon_id' => $invitation->salon_id, 'name' => $name, 'email' => $invitation->email,
-            'password' => $password, 'language' => $language, 'role' => Role::Stylist,
+            'password' => $password, 'language' => $language, 'role' => $invitation->role,
         ]);
         $invitation->update(['accepted_at' => CarbonImmutable::now()]);
 

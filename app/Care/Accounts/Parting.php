@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Accounts;
 
-use App\Models\Booking;
-use App\Models\BookingStatus;
+use App\Bridge\Scheduling\BookedHands;
 use App\Models\User;
 use App\Models\WorkingHours;
 use Carbon\CarbonImmutable;
@@ -15,19 +14,14 @@ use Carbon\CarbonImmutable;
  */
 final readonly class Parting
 {
-    public function __construct(private Sessions $sessions)
+    public function __construct(private BookedHands $bookedHands, private Sessions $sessions)
     {
     }
 
     /** @return int bookings still to come in these hands; where there are any, nobody leaves */
     public function leave(User $user): int
     {
-        $toCome = Booking::query()
-            ->where('salon_id', $user->salon_id)
-            ->where('user_id', $user->id)
-            ->where('date', '>=', $user->salon->today()->format('Y-m-d'))
-            ->whereIn('status', BookingStatus::open())
-            ->count();
+        $toCome = $this->bookedHands->toCome($user);
         if ($toCome === 0) {
             $user->forceFill(['left_at' => CarbonImmutable::now(), 'remember_token' => null])->save();
             WorkingHours::query()->where('user_id', $user->id)->delete();

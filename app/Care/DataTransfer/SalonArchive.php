@@ -105,7 +105,9 @@ final readonly class SalonArchive
         $zip->addFromString('readings.csv', $this->readings($head->salon, $head));
         $zip->addFromString('bookings.csv', $this->bookings($head->salon, $head));
         /** @var iterable<Picture> $pictures */
-        $pictures = Picture::query()->where('head_id', $head->id)->orderBy('taken_on')->get();
+        // A file that was lost does not keep the rest from whom it belongs to.
+        $pictures = Picture::query()->where('head_id', $head->id)->orderBy('taken_on')->get()
+            ->filter(static fn (Picture $picture): bool => Storage::disk(Picture::DISK)->exists($picture->path()));
         foreach ($pictures as $picture) {
             $zip->addFromString(
                 "pictures/{$picture->taken_on->format('Y-m-d')}-{$picture->id}.jpg",

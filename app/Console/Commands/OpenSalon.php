@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bridge\Accounts\GoodPassword;
 use App\Care\Accounts\NewSalon;
 use App\Care\Accounts\SalonOpening;
-use App\Models\User;
 use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
@@ -35,7 +35,9 @@ final class OpenSalon extends Command
             'hardness' => ['required', 'numeric', 'between:0,1000'],
             'climate' => ['required', 'in:none,harbour,upland,plain'],
             'chairs' => ['required', 'integer', 'between:1,40'],
-            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
+            'password' => GoodPassword::rules(
+                array_map(fn (string $of): string => $this->said($of, $said), ['owner', 'email', 'name']),
+            ),
         ])->errors()->all();
         foreach ($wrong as $says) {
             $this->error($says);

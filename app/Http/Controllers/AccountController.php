@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\Accounts\Sessions;
+use App\Care\Accounts\TypedPassword;
+use App\Http\Requests\ConfirmRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Wording\Words;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -15,7 +18,21 @@ final class AccountController extends Controller
 {
     public function __construct(
         private readonly Sessions $sessions,
+        private readonly TypedPassword $typedPassword,
     ) {
+    }
+
+    public function again(): View
+    {
+        return view('accounts.confirm');
+    }
+
+    public function confirm(ConfirmRequest $request): RedirectResponse
+    {
+        $this->typedPassword->now($request->session());
+        $then = $this->typedPassword->then($request->session());
+
+        return redirect()->to($then ?? route('today'))->with('said', Words::say('people.again.said'));
     }
 
     /** Whoever may have known the old one is signed out. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Care\Clients\ClientRegistry;
 use App\Http\Requests\ClientRequest;
+use App\Models\Ability;
 use App\Models\Head;
 use App\Pages\Clients\ClientFormScreen;
 use App\Pages\Clients\ClientsScreen;
@@ -15,6 +16,7 @@ use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 final class ClientsController extends Controller
 {
@@ -56,8 +58,13 @@ final class ClientsController extends Controller
         );
     }
 
-    public function show(Head $head): View
+    /** Whoever does not care for hair is led to how the client is reached. */
+    public function show(Head $head): View|RedirectResponse
     {
+        if (Gate::denies(Ability::Care->value)) {
+            return redirect()->route('clients.contact', $head);
+        }
+
         return view('now.show', $this->nowScreen->of($head));
     }
 

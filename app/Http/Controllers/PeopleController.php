@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Care\Accounts\Invitations;
 use App\Care\Accounts\Parting;
+use App\Care\Accounts\Roles;
 use App\Http\Requests\InvitationRequest;
+use App\Http\Requests\RoleRequest;
 use App\Models\Invitation;
 use App\Models\User;
 use App\Pages\Accounts\PeopleScreen;
@@ -21,6 +23,7 @@ final class PeopleController extends Controller
     public function __construct(
         private readonly Invitations $invitations,
         private readonly Parting $parting,
+        private readonly Roles $roles,
     ) {
     }
 
@@ -35,7 +38,7 @@ final class PeopleController extends Controller
 
     public function invite(InvitationRequest $request): RedirectResponse
     {
-        $this->invitations->ask($this->stylist(), $request->name(), $request->address());
+        $this->invitations->ask($this->stylist(), $request->name(), $request->address(), $request->role());
 
         return $this->said('invited', ['name' => $request->name()]);
     }
@@ -56,6 +59,17 @@ final class PeopleController extends Controller
             ? $this->said('left', ['name' => $user->name])
             : redirect()->route('salon.people')->withErrors([
                 'leave' => trans_choice('people.still-booked', $toCome, ['name' => $user->name]),
+            ]);
+    }
+
+    public function role(RoleRequest $request, User $user): RedirectResponse
+    {
+        $kept = $this->roles->change($user, $request->role());
+
+        return $kept === null
+            ? $this->said('role', ['name' => $user->name, 'role' => Words::say("people.role.{$user->role->value}")])
+            : redirect()->route('salon.people')->withErrors([
+                'role' => Words::say("people.kept.{$kept->value}", ['name' => $user->name]),
             ]);
     }
 

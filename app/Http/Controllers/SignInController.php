@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Accounts\TypedPassword;
 use App\Http\Requests\SignInRequest;
 use App\Models\Salon;
 use Illuminate\Contracts\View\View;
@@ -19,10 +20,11 @@ final class SignInController extends Controller
         return Salon::query()->exists() ? view('accounts.sign-in') : redirect()->route('begin');
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, TypedPassword $typedPassword): RedirectResponse
     {
         $request->signIn();
         $request->session()->regenerate();
+        $typedPassword->now($request->session());
 
         return redirect()->intended(route('today'));
     }

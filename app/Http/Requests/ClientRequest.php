@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\Head;
 use App\Models\User;
 use App\Pages\Clients\ClientForm;
-use App\Wording\MessageLanguage;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -70,15 +69,10 @@ final class ClientRequest extends FormRequest
     {
         $today = $this->today()->format('Y-m-d');
         $rules = [
-            'name' => ['required', 'string', 'max:120'],
+            ...ContactRequest::rulesOfContact(),
             'born_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}", 'after_or_equal:1900-01-01'],
             'guardian_name' => ['nullable', 'string', 'max:120'],
             'consent' => [$this->isMethod('post') ? 'accepted' : 'nullable'],
-            'email' => ['nullable', 'required_if:reminded_by,mail', 'email', 'max:190'],
-            'phone' => ['nullable', 'required_if:reminded_by,text', 'string', 'regex:/^\+?[\d ()\/-]{5,30}$/'],
-            'reminded_by' => ['nullable', 'in:nobody,mail,text'],
-            'language' => ['nullable', 'string', Rule::in(array_keys(MessageLanguage::NAMES))],
-            'household' => ['nullable', 'string', 'max:80'],
             'consent_by' => ['nullable', 'string', 'max:120'],
             'ring_mm' => ['nullable', 'numeric', 'between:1,80'],
             'strand_um' => ['nullable', 'numeric', 'between:20,160'],
@@ -153,13 +147,8 @@ final class ClientRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'name' => Words::say('refusals.client.name'),
+            ...ContactRequest::wordsOfContact(),
             'born_on' => Words::say('refusals.client.born-on'),
-            'email' => Words::say('refusals.client.email'),
-            'phone' => Words::say('refusals.client.phone'),
-            'reminded_by' => Words::say('refusals.client.reminded-by'),
-            'language' => Words::say('messages.language.wrong'),
-            'household' => Words::say('refusals.client.household'),
             'consent' => Words::say('refusals.client.consent'),
             'ring_mm' => Words::say('refusals.client.ring-mm'),
             'strand_um' => Words::say('refusals.client.strand-um'),
@@ -187,10 +176,7 @@ final class ClientRequest extends FormRequest
             'notebook.*.millimetres' => Words::say('refusals.client.notebook-millimetres'),
             'zones_since' => Words::say('refusals.client.zones-since'),
             'zones.*.length' => Words::say('refusals.client.zones-length'),
-        ]) + [
-            'email.email' => Words::say('refusals.client.email'),
-            'phone.regex' => Words::say('refusals.client.phone'),
-        ];
+        ]) + ContactRequest::wordsOfForms();
     }
 
     public function withValidator(Validator $validator): void

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bridge\Accounts\GoodPassword;
 use App\Bridge\Clients\SalonClimate;
 use App\Care\Accounts\FirstCode;
-use App\Models\User;
 use App\Wording\Money;
 use App\Wording\Words;
 use DateTimeZone;
@@ -55,7 +55,9 @@ final class FirstSalonRequest extends FormRequest
             'chairs' => ['required', 'integer', 'between:1,40'],
             'owner' => ['required', 'string', 'max:120'],
             'email' => ['required', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
+            'password' => GoodPassword::rules([
+                $this->string('owner')->value(), $this->string('email')->value(), $this->string('name')->value(),
+            ]),
             'hours' => ['array'],
             'hours.' . self::OWNER => ['array'],
             'hours.*.*' => ['nullable', 'string', 'max:80'],

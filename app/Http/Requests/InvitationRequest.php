@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Role;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** Who is asked to join the salon. */
 final class InvitationRequest extends FormRequest
@@ -17,6 +19,7 @@ final class InvitationRequest extends FormRequest
     {
         return [
             'invite_name' => ['required', 'string', 'max:120'],
+            'invite_role' => ['nullable', 'string', Rule::enum(Role::class)],
             'invite_email' => ['required', 'email', 'max:190', 'unique:users,email'],
         ];
     }
@@ -25,8 +28,10 @@ final class InvitationRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'invite_name' => Words::say('people.wrong.name'), 'invite_email' => Words::say('begin.wrong.email'),
+            'invite_name' => Words::say('people.wrong.name'), 'invite_role' => Words::say('people.wrong.role'),
+            'invite_email' => Words::say('begin.wrong.email'),
         ]) + [
+            'invite_role.enum' => Words::say('people.wrong.role'),
             'invite_email.email' => Words::say('begin.wrong.email'),
             'invite_email.unique' => Words::say('begin.wrong.email-taken'),
         ];
@@ -35,6 +40,11 @@ final class InvitationRequest extends FormRequest
     public function name(): string
     {
         return trim($this->string('invite_name')->value());
+    }
+
+    public function role(): Role
+    {
+        return Role::tryFrom($this->string('invite_role')->value()) ?? Role::Stylist;
     }
 
     public function address(): string

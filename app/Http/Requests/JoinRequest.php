@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
+use App\Bridge\Accounts\GoodPassword;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -18,7 +18,7 @@ final class JoinRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
+            'password' => GoodPassword::rules([$this->string('name')->value()]),
         ];
     }
 

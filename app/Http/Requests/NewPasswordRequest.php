@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bridge\Accounts\GoodPassword;
 use App\Bridge\Accounts\PasswordLink;
 use App\Models\User;
 use App\Wording\Words;
@@ -18,7 +19,9 @@ final class NewPasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200']];
+        $user = $this->route('user');
+
+        return ['password' => $user instanceof User ? GoodPassword::of($user) : GoodPassword::rules([])];
     }
 
     /** @return array<string, string> */

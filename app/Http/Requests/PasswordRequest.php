@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bridge\Accounts\GoodPassword;
 use App\Models\User;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -16,9 +17,11 @@ final class PasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $user = $this->user();
+
         return [
             'current' => ['required', 'string', 'max:200', 'current_password'],
-            'password' => ['required', 'string', 'min:' . User::LEAST_PASSWORD, 'max:200'],
+            'password' => $user instanceof User ? GoodPassword::of($user) : GoodPassword::rules([]),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Pages\Accounts;
 
 use App\Bridge\Accounts\PasswordLink;
 use App\Bridge\Accounts\SignedInSomewhere;
+use App\Models\Ability;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
@@ -23,8 +24,9 @@ final readonly class PeopleScreen
      */
     public function of(User $me, string $here, int $forgot = 0): PeoplePage
     {
-        $leads = $me->role === Role::Owner;
+        $leads = $me->role->may(Ability::Lead);
         $other = User::query()->where('salon_id', $me->salon_id)->whereNull('left_at')->find($forgot);
+        $forgets = $leads && $other !== null && $other->role !== Role::Owner;
 
         return new PeoplePage(
             me: $me,
@@ -34,8 +36,9 @@ final readonly class PeopleScreen
                 ->whereNull('accepted_at')->orderBy('id')->get()->all()),
             devices: $this->signedIn->of($me, $here),
             leads: $leads,
-            passwordOf: $leads && $other?->role === Role::Stylist ? $other->id : null,
-            passwordLink: $leads && $other?->role === Role::Stylist ? PasswordLink::of($other) : '',
+            roles: array_map(static fn (Role $role): string => $role->value, Role::cases()),
+            passwordOf: $forgets ? $other->id : null,
+            passwordLink: $forgets ? PasswordLink::of($other) : '',
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Head;
 use App\Models\Outlook;
 use App\Models\PlanItem;
 use App\Models\Salon;
+use App\Policies\Reach;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
@@ -39,7 +40,11 @@ final readonly class ClientsScreen
         foreach (array_merge(...array_map(static fn (ClientPlace $place): array => $place->is, $places)) as $filter) {
             $counts[$filter]++;
         }
-        $show = $search === '' ? $show : 'all';
+        if (! Reach::ofSignedIn('clients.plan')) {
+            // A sign is a matter of health.
+            unset($counts['sign']);
+        }
+        $show = $search === '' && isset($counts[$show]) ? $show : 'all';
         $places = $show === 'all' ? $places : array_values(array_filter(
             $places,
             static fn (ClientPlace $place): bool => in_array($show, $place->is, true),

@@ -23,9 +23,11 @@ final readonly class HoursScreen
 
     public function of(Salon $salon): HoursPage
     {
+        $stylists = $this->salonSchedule->working($salon);
+
         return new HoursPage(
             salon: $salon,
-            stylists: $this->salonSchedule->working($salon),
+            stylists: $stylists,
             week: array_map(
                 fn (array $days): array => array_map($this->hoursForm->lines(...), $days),
                 $this->workingWeek->of($salon),
@@ -35,18 +37,23 @@ final readonly class HoursScreen
                 ->orderByDesc('is_wash_day')
                 ->orderBy('name')
                 ->get(),
-            leaves: $this->leaves($salon),
+            leaves: $this->leaves($salon, array_values($stylists->keys()->all())),
             seen: $this->hoursForm->seen($salon),
         );
     }
 
-    /** @return list<array{leave: Leave, from: string, until: string}> those that are not over, with the days as words */
-    private function leaves(Salon $salon): array
+    /**
+     * @param list<int> $of whose; of those who have left, or have no hands any more, nobody asks
+     *
+     * @return list<array{leave: Leave, from: string, until: string}> those that are not over, with the days as words
+     */
+    private function leaves(Salon $salon, array $of): array
     {
         $leaves = [];
         foreach (
             Leave::query()
                 ->where('salon_id', $salon->id)
+                ->whereIn('user_id', $of)
                 ->where('until', '>=', $salon->today()->format('Y-m-d'))
                 ->orderBy('from')
                 ->get() as $leave

@@ -8,6 +8,7 @@ use App\Bridge\Clients\ClientSearch;
 use App\Models\Head;
 use App\Models\Product;
 use App\Models\Salon;
+use App\Policies\Reach;
 use App\Wording\ClientName;
 use App\Wording\Words;
 
@@ -71,6 +72,9 @@ final readonly class FindScreen
         $places = [];
         foreach (self::PLACES as $place => $route) {
             $words = Words::say("layout.find.places.{$place}");
+            if (! Reach::ofSignedIn($route)) {
+                continue;
+            }
             if ($search === '' || mb_stripos($words, $search) !== false) {
                 $places[] = [
                     'group' => Words::say('layout.find.place'), 'words' => $words, 'href' => route($route, [], false),

@@ -5,7 +5,7 @@
             <label class="is-sr-only" for="search">{{ __('clients.search') }}</label>
             <input class="input" id="search" type="search" name="search" value="{{ $search }}" placeholder="{{ __('clients.search-short') }}" data-search>
         </form>
-        <a class="button is-strong" href="{{ route('clients.create') }}" data-key="n">{{ __('clients.new') }}</a>
+        @reaches('clients.create')<a class="button is-strong" href="{{ route('clients.create') }}" data-key="n">{{ __('clients.new') }}</a>@endreaches
     </header>
     <div class="filter-line">
     @if ($search === '' && $counts['all'] > 0)
@@ -15,7 +15,7 @@
             @endforeach
         </nav>
     @endif
-    <p><a class="button is-small" href="{{ route('plans') }}">{{ __('clients.compare') }}</a> <a class="button is-small" href="{{ route('clients.records.create') }}">{{ __('clients.import') }}</a></p>
+    <p>@reaches('plans')<a class="button is-small" href="{{ route('plans') }}">{{ __('clients.compare') }}</a>@endreaches @reaches('clients.records.create')<a class="button is-small" href="{{ route('clients.records.create') }}">{{ __('clients.import') }}</a>@endreaches</p>
     </div>
     @if ($rows === [])
         <div class="empty">
@@ -34,10 +34,10 @@
                             <strong>{{ $called($row->head->name) }}</strong>
                             <span>@traits($row->head)</span>
                         </span>
-                        <span class="head-verdict">{{ $row->head->outlook === null ? __('clients.not-worked-out') : $said($row->head->outlook->verdict) }}</span>
+                        <span class="head-verdict">@reaches('clients.plan'){{ $row->head->outlook === null ? __('clients.not-worked-out') : $said($row->head->outlook->verdict) }}@endreaches</span>
                         <span class="head-next">
                             @if ($row->when !== '')<strong @class(['is-due' => $row->isDue()])>{{ $row->when }}</strong>@endif
-                            @if ($row->also !== '')<span @class(['is-sign' => $row->isLookedAtFirst()])>{{ $row->also }}</span>@endif
+                            @if ($row->isLookedAtFirst()) @reaches('clients.plan')<span class="is-sign">{{ $row->also }}</span>@endreaches @elseif ($row->also !== '')<span>{{ $row->also }}</span>@endif
                         </span>
                     </a>
                 </li>

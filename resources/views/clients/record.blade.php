@@ -15,7 +15,7 @@
         <h2 id="with">{{ __('data-transfer.record.with') }}</h2>
         <ul class="recent">@foreach (__('data-transfer.record.parts') as $line)<li>{{ $line }}</li>@endforeach</ul>
         <p class="reason">{{ __('data-transfer.record.not') }}</p>
-        <p><a href="{{ route('salon.data') }}">{{ __('data-transfer.record.several') }}</a></p>
+        @reaches('salon.data')<p><a href="{{ route('salon.data') }}">{{ __('data-transfer.record.several') }}</a></p>@endreaches
     </section>
     </div>
 </x-layout>

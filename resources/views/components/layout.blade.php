@@ -24,12 +24,13 @@
             <li><a href="{{ route('today') }}" data-key="t" @if(request()->routeIs('today', 'today.*', 'bookings.*')) aria-current="page" @endif>{{ __('layout.rail.today') }} <kbd>t</kbd></a></li>
             <li><a href="{{ route('clients.index') }}" data-key="h" @if(request()->routeIs('clients.index')) aria-current="page" @endif>{{ __('layout.rail.clients') }} <kbd>h</kbd></a></li>
             <li><a href="{{ route('products') }}" data-key="p" @if(request()->routeIs('products', 'products.*')) aria-current="page" @endif>{{ __('layout.rail.products') }} <kbd>p</kbd></a></li>
-            <li><a href="{{ route('reports') }}" @if(request()->routeIs('reports', 'reports.*')) aria-current="page" @endif>{{ __('layout.rail.reports') }}</a></li>
-            <li><a href="{{ route('salon.edit') }}" data-key="o" @if(request()->routeIs('salon.*')) aria-current="page" @endif>{{ __('layout.rail.salon') }} <kbd>o</kbd></a></li>
+            @reaches('reports')<li><a href="{{ route('reports') }}" @if(request()->routeIs('reports', 'reports.*')) aria-current="page" @endif>{{ __('layout.rail.reports') }}</a></li>@endreaches
+            <li><a href="{{ route($salonIs) }}" data-key="o" @if(request()->routeIs('salon.*')) aria-current="page" @endif>{{ __('layout.rail.salon') }} <kbd>o</kbd></a></li>
         </ul>
         @if ($head)
             <ul class="rail-client">
                 <li class="rail-of"><span class="rail-whole">{{ $called($head->name) }}</span><span class="rail-short" aria-hidden="true">{{ explode(' ', $called($head->name))[0] }}</span></li>
+                @reaches('clients.plan')
                 <li><a href="{{ route('clients.now', $head) }}" data-key="r" @if(request()->routeIs('clients.now')) aria-current="page" @endif>{{ __('layout.client.now') }} <kbd>r</kbd></a></li>
                 <li><a href="{{ route('clients.hair-tests', $head) }}" data-key="b" @if(request()->routeIs('clients.hair-tests', 'clients.hair-tests.zones', 'clients.history', 'clients.history.show', 'clients.history.edit')) aria-current="page" @endif>{{ __('layout.client.hair-tests') }} <kbd>b</kbd></a></li>
                 <li><a href="{{ route('clients.wash', $head) }}" data-key="a" @if(request()->routeIs('clients.wash', 'clients.wash.*')) aria-current="page" @endif>{{ __('layout.client.wash') }} <kbd>a</kbd></a></li>
@@ -38,15 +39,19 @@
                 <li><a href="{{ route('clients.home-routine', $head) }}" data-key="c" @if(request()->routeIs('clients.home-routine')) aria-current="page" @endif>{{ __('layout.client.home-routine') }} <kbd>c</kbd></a></li>
                 <li><a href="{{ route('clients.trends', $head) }}" data-key="d" @if(request()->routeIs('clients.trends')) aria-current="page" @endif>{{ __('layout.client.trends') }} <kbd>d</kbd></a></li>
                 <li><a href="{{ route('clients.history.ledger', $head) }}" data-key="l" @if(request()->routeIs('clients.history.ledger', 'clients.history.cause')) aria-current="page" @endif>{{ __('layout.client.ledger') }} <kbd>l</kbd></a></li>
-                <li><details class="rail-more" @if(request()->routeIs('clients.pictures', 'clients.products', 'clients.style', 'clients.trials', 'clients.edit', 'clients.erase')) open @endif><summary>{{ __('layout.client.more') }}</summary>
+                <li><details class="rail-more" @if(request()->routeIs('clients.pictures', 'clients.products', 'clients.style', 'clients.trials', 'clients.edit', 'clients.contact', 'clients.erase')) open @endif><summary>{{ __('layout.client.more') }}</summary>
                     <ul>
                         <li><a href="{{ route('clients.edit', $head) }}" @if(request()->routeIs('clients.edit')) aria-current="page" @endif>{{ __('layout.client.edit') }}</a></li>
+                        <li><a href="{{ route('clients.contact', $head) }}" @if(request()->routeIs('clients.contact')) aria-current="page" @endif>{{ __('layout.client.contact') }}</a></li>
                         <li><a href="{{ route('clients.pictures', $head) }}" @if(request()->routeIs('clients.pictures')) aria-current="page" @endif>{{ __('layout.client.pictures') }}</a></li>
                         <li><a href="{{ route('clients.products', $head) }}" @if(request()->routeIs('clients.products')) aria-current="page" @endif>{{ __('layout.client.products') }}</a></li>
                         <li><a href="{{ route('clients.style', $head) }}" @if(request()->routeIs('clients.style')) aria-current="page" @endif>{{ __('layout.client.style') }}</a></li>
                         <li><a href="{{ route('clients.trials', $head) }}" @if(request()->routeIs('clients.trials')) aria-current="page" @endif>{{ __('layout.client.trials') }}</a></li>
-                        <li><a href="{{ route('clients.erase', $head) }}" @if(request()->routeIs('clients.erase')) aria-current="page" @endif>{{ __('layout.client.erase') }}</a></li>
+                        @reaches('clients.erase')<li><a href="{{ route('clients.erase', $head) }}" @if(request()->routeIs('clients.erase')) aria-current="page" @endif>{{ __('layout.client.erase') }}</a></li>@endreaches
                     </ul></details></li>
+                @else
+                <li><a href="{{ route('clients.contact', $head) }}" @if(request()->routeIs('clients.contact')) aria-current="page" @endif>{{ __('layout.client.contact') }}</a></li>
+                @endreaches
             </ul>
         @endif
         <ul class="rail-end">

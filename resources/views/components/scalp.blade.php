@@ -2,14 +2,14 @@
     <div class="caution-line raised" role="status">
         <p><strong>{{ __("scalp.raised.{$sign->sign}") }}</strong> {{ __($sign->raised_by === '' ? 'scalp.raised.by-client' : 'scalp.raised.by-whom', ['by' => $sign->raised_by, 'date' => $dated($sign->raised_on, 'j M'), 'seen' => $sign->seen]) }}</p>
         @if ($judges)
-            <form method="post" action="{{ route('clients.safety-flags.judge', $head) }}" class="asks" novalidate><x-act/> @method('put')
+            @reaches('clients.safety-flags.judge')<form method="post" action="{{ route('clients.safety-flags.judge', $head) }}" class="asks" novalidate><x-act/> @method('put')
                 <input type="hidden" name="clearance" value="{{ $sign->id }}">
                 <button class="button is-strong" name="what" value="confirm">{{ __('scalp.raised.confirm') }}</button>
                 @php($isThis = (string) old('clearance') === (string) $sign->id)
                 @php($field = $isThis && $errors->has('because') ? 'f-because' : "because-{$sign->id}")
                 <div class="field"><label class="label" for="{{ $field }}">{{ __('scalp.raised.because') }}</label><input @class(['input', 'is-danger' => $field === 'f-because']) id="{{ $field }}" name="because" maxlength="200" value="{{ $isThis ? old('because') : '' }}" @if ($isThis && $errors->has('because')) aria-invalid="true" aria-describedby="{{ $field }}-wrong" @endif>@if ($isThis)@error('because')<p class="help is-danger" id="{{ $field }}-wrong">{{ $message }}</p>@enderror @endif</div>
                 <button class="button" name="what" value="withdraw">{{ __('scalp.raised.withdraw') }}</button>
-            </form>
+            </form>@else<p class="reason">{{ __('people.asks-stylist') }}</p>@endreaches
         @endif
     </div>
 @endforeach

@@ -7,7 +7,7 @@
             @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
             @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __('now.porosity-of', ['part' => $stratumName($stratum['name']), 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
             · <a href="{{ route('clients.edit', $head) }}">{{ __('now.details') }}</a>
-            · <a href="{{ route('clients.record', $head) }}" download>{{ __('now.record') }}</a>
+            @reaches('clients.record')· <a href="{{ route('clients.record', $head) }}" download>{{ __('now.record') }}</a>@endreaches
             · <a href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('now.calendar') }}</a>
         </p>
     </header>
@@ -66,13 +66,13 @@
                     </ul>
                     @foreach (['red' => $head->red_sign, 'sore' => $head->sore_scalp] as $sign => $raised)
                         @if ($raised && ! collect($unlooked)->contains('sign', $sign))
-                            <form method="post" action="{{ route('clients.safety-flags.clear', $head) }}" class="asks" novalidate>
+                            @reaches('clients.safety-flags.clear')<form method="post" action="{{ route('clients.safety-flags.clear', $head) }}" class="asks" novalidate>
                                 <x-act/> @method('put')
                                 <input type="hidden" name="sign" value="{{ $sign }}">
                                 <x-field name="cleared_by" :label="__('now.mind.cleared-by', ['what' => __('now.mind.' . $sign)])"/>
                                 <x-field name="cleared_on" :label="__('now.mind.cleared-on')" type="date"/>
                                 <button class="button">{{ __('now.mind.clear') }}</button>
-                            </form>
+                            </form>@endreaches
                         @endif
                     @endforeach
                     <p class="reason">{{ __('now.mind.legal') }}</p>

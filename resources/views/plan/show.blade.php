@@ -3,16 +3,22 @@
     <x-slot:offline><x-offline of="plan"/></x-slot:offline>
     <header class="page-head">
         <x-portrait :head="$head"/>
-        <div class="grow"><h1>{{ __('plan.title') }}</h1>@if ($limits !== null)<p class="limits-words">{{ $limits }} <a href="{{ route('clients.plan-terms', $head) }}">{{ __('plan.limits') }}</a></p>@endif<p class="lead">@said($outlook->verdict)</p></div>
+        <div class="grow"><h1>{{ __('plan.title') }}</h1>@if ($limits !== null)<p class="limits-words">{{ $limits }}@reaches('clients.plan-terms') <a href="{{ route('clients.plan-terms', $head) }}">{{ __('plan.limits') }}</a>@endreaches</p>@endif<p class="lead">@said($outlook->verdict)</p></div>
         <a class="button" href="{{ route('clients.plan.what-if', $head) }}" data-key="f">{{ __('plan.what-if') }} <kbd>f</kbd></a>
-        <a class="button" href="{{ route('clients.plan-terms', $head) }}" data-key="m">{{ __('plan.limits') }} <kbd>m</kbd></a>
+        @reaches('clients.plan-terms')<a class="button" href="{{ route('clients.plan-terms', $head) }}" data-key="m">{{ __('plan.limits') }} <kbd>m</kbd></a>@endreaches
         <a class="button" href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('plan.calendar') }}</a>
         @if ($head->household)<a class="button" href="{{ route('plans', ['household' => $head->household]) }}">{{ __('plan.household') }}</a>@endif
     </header>
+    @reaches('clients.plan.act')
     <section class="season-work card" data-keeps data-plan data-of="{{ $called($head->name) }}" data-preview="{{ route('clients.plan.preview', $head) }}" data-act="{{ route('clients.plan.act', $head) }}" data-undo="{{ route('clients.plan.undo', $head) }}" data-redo="{{ route('clients.plan.redo', $head) }}" data-seen="{{ $last->id ?? 0 }}" data-day="{{ $line->dayWidth }}" data-room="{{ json_encode($room) }}" data-acts="{{ json_encode($acts) }}">
         <x-season-line :line="$line" :head="$head" :today="$today" :ahead="$ahead" work/>
+    @else
+    <section class="season-work card">
+        <x-season-line :line="$line" :head="$head" :today="$today" :ahead="$ahead"/>
+    @endreaches
         <p class="legend">@foreach (['day', 'mask', 'protein', 'clarify', 'hand'] as $mark)<span><i class="dot dot-{{ $mark }}"></i>{{ __("plan.key.{$mark}") }}</span>@endforeach<span>{{ __('plan.key.size') }}</span></p>
         <x-picture-help of="plan"/>
+        @reaches('clients.plan.act')
         @error('act')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
         <p class="season-says" role="status" aria-live="polite" data-says>{{ __('plan.how') }}</p>
         <div class="season-keys" data-keys hidden>
@@ -33,9 +39,10 @@
             <form method="post" action="{{ route('clients.plan.undo', $head) }}"><x-act/><input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-undo-button @disabled($last === null)>{{ __('plan.undo') }} @if ($last)<span class="reason">@shortened($last->says, 44)</span>@endif</button></form>
             <form method="post" action="{{ route('clients.plan.redo', $head) }}"><x-act/><input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button" data-redo-button @disabled($next === null)>{{ __('plan.redo') }} @if ($next)<span class="reason">@shortened($next->says, 44)</span>@endif</button></form>
         </div>
+        @endreaches
     </section>
     @if ($wishes !== [])<ul class="recent" aria-label="{{ __('wishes.wished') }}">@foreach ($wishes as $place => $wish)<li class="set-day"><span><strong>{{ __('wishes.wished') }}</strong> {{ $wish }}</span>
-        <form method="post" action="{{ route('clients.plan.wishes.without', [$head, $place]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}<span class="is-sr-only">: {{ $wish }}</span></button></form></li>@endforeach</ul>@endif
+        @reaches('clients.plan.wishes.without')<form method="post" action="{{ route('clients.plan.wishes.without', [$head, $place]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}<span class="is-sr-only">: {{ $wish }}</span></button></form>@endreaches</li>@endforeach</ul>@endif
     @if ($keepsTo !== [])<p class="note">{{ __('programmes.keeps', ['what' => implode('; ', $keepsTo)]) }} <a href="{{ route('clients.trials', $head) }}">{{ __('programmes.see') }}</a></p>@endif
     <x-scalp :head="$head"/>
     <x-chair-work :head="$head"/>
@@ -43,8 +50,9 @@
         <details @if ($occasions !== [] || $errors->hasAny(['occasion', 'occasion_from', 'occasion_until', 'occasion_what', 'occasion_style_day'])) open @endif>
             <summary><h2>{{ __('plan.coming.title') }}</h2></summary>
             <ul class="recent">@foreach ($occasions as $i => $occasion)<li class="set-day"><span><strong>@day($occasion['from'], 'j M')@if ($occasion['until'] !== $occasion['from']) – @day($occasion['until'], 'j M')@endif</strong> {{ __("nagomi.occasions.{$occasion['kind']}") }}{{ $occasion['what'] !== '' ? ': ' . $occasion['what'] : '' }}@if ($occasion['style_day']) <span class="reason">{{ __('plan.style-day', ['day' => $occasion['style_day']]) }}</span>@endif</span>
-                <form method="post" action="{{ route('clients.plan.without', [$head, $i]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}</button></form></li>@endforeach</ul>
+                @reaches('clients.plan.without')<form method="post" action="{{ route('clients.plan.without', [$head, $i]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}</button></form>@endreaches</li>@endforeach</ul>
             @foreach ($tooNear as $sentence)<p class="caution-line">{{ $sentence }}</p>@endforeach
+            @reaches('clients.plan.occasion')
             <form method="post" action="{{ route('clients.plan.occasion', $head) }}" class="asks" novalidate>
                 <x-act/>
                 <x-choice name="occasion" :label="__('plan.coming.what')" :options="__('nagomi.occasions')"/>
@@ -54,6 +62,7 @@
                 <x-field name="occasion_style_day" :label="__('forms.style-day.label')" mode="numeric" :help="__('forms.style-day.help')"/>
                 <button class="button">{{ __('plan.coming.save') }}</button>
             </form>
+            @endreaches
         </details>
         <details @if ($promise) open @endif>
             <summary><h2>{{ __('plan.agreed.title') }}</h2></summary>
@@ -61,7 +70,7 @@
                 <p>{{ __('plan.agreed.since', ['day' => $dated($promise->made_at->setTimezone($head->salon->timezone), 'j M Y'), 'by' => $promise->by]) }} @if ($changes === []){{ __('plan.agreed.kept') }}@endif</p>
                 @if ($changes !== [])<ul class="recent">@foreach ($changes as $change)<li>{{ $change }}</li>@endforeach</ul>@endif
             @else<p class="reason">{{ __('plan.agreed.none') }}</p>@endif
-            <form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">{{ __($promise ? 'plan.agreed.again' : 'plan.agreed.now') }}</button></form>
+            @reaches('clients.plan-terms.promise')<form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">{{ __($promise ? 'plan.agreed.again' : 'plan.agreed.now') }}</button></form>@endreaches
             @if ($promises->count() > 1)<details class="more-tests"><summary>{{ __('plan.agreed.earlier') }}</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ trans_choice('plan.agreed.treatments', count($earlier->items), ['day' => $dated($earlier->made_at, 'j M Y'), 'by' => $earlier->by]) }}</li>@endforeach</ul></details>@endif
         </details>
     </div>

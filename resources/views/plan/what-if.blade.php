@@ -30,11 +30,11 @@
             <p @class(['verdict-words' => $turns === [] && ($rows === [] || isset($rows['days']))])>{{ $verdict }}</p>
             @if ($notReadYet)<p class="reason">{{ __('what-if.not-tested') }}</p>@endif
             @if ($usable)
-                <form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>
+                @reaches('clients.plan.what-if.use')<form method="post" action="{{ $says === null ? route('clients.plan.what-if.use', $head) : route('clients.plan.wishes', $head) }}" class="use-this"><x-act/>
                     @if ($says === null)<input type="hidden" name="change" value="{{ $change->value }}"><input type="hidden" name="number" value="{{ $form->number }}">
                     @else<input type="hidden" name="seen" value="{{ $seen }}">@foreach ($wish as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach @endif
                     <button class="button is-strong is-large">{{ __('wishes.use') }}</button>
-                </form>
+                </form>@endreaches
             @else<p class="reason">{{ __("wishes.not-usable.{$change->value}") }}</p>@endif
             @if ($rows !== [])
                 <details><summary>{{ __('what-if.numbers') }}</summary>

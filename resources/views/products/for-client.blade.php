@@ -2,11 +2,11 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('products.for.title') }}</h1><p class="lead">{{ __('products.for.lead') }}</p></div>
-        <a class="button" href="{{ route('products.create', ['head' => $head->id]) }}">{{ __('products.for.at-home') }}</a>
+        @reaches('products.create')<a class="button" href="{{ route('products.create', ['head' => $head->id]) }}">{{ __('products.for.at-home') }}</a>@endreaches
     </header>
     @if ($spent_cents > 0)<p class="reason">{{ __('products.for.spent') }} @money($spent_cents)</p>@endif
     @if ($needs !== [])<x-needs :needs="$needs" of="home"/>@endif
-    @if ($kinds->isEmpty())<div class="empty"><p>{{ __('products.for.none') }} <a href="{{ route('products.create') }}">{{ __('products.add') }}</a></p></div>@endif
+    @if ($kinds->isEmpty())<div class="empty"><p>{{ __('products.for.none') }} @reaches('products.create')<a href="{{ route('products.create') }}">{{ __('products.add') }}</a>@endreaches</p></div>@endif
     @foreach ($kinds as $kind => $rows)
         <h2>{{ __("nagomi.kinds.{$kind}") }}</h2>
         @if (($next[$kind]->missing ?? '') !== '')<p class="reason is-broken">{{ $next[$kind]->missing }}</p>@endif

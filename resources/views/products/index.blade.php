@@ -2,7 +2,7 @@
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/products.css') }}"></x-slot:scripts>
     <header class="page-head">
         <div class="grow"><h1>{{ __('products.title') }}</h1><p class="lead">{{ __('products.lead') }}</p></div>
-        <a class="button is-strong" href="{{ route('products.create') }}">{{ __('products.add') }}</a>
+        @reaches('products.create')<a class="button is-strong" href="{{ route('products.create') }}">{{ __('products.add') }}</a>@endreaches
         <a class="button" href="{{ route('products.mix') }}">{{ __('products.mix') }}</a>
         <a class="button" href="{{ route('products.book') }}">{{ __('products.book') }}</a>
     </header>
@@ -32,12 +32,12 @@
     @endif
     <details class="more-tests" @if ($errors->has('file')) open @endif>
         <summary>{{ __('products.table.title') }}</summary>
-        <form method="post" action="{{ route('products.import') }}" enctype="multipart/form-data" class="asks" novalidate>
+        @reaches('products.import')<form method="post" action="{{ route('products.import') }}" enctype="multipart/form-data" class="asks" novalidate>
             <x-act/>
             <div class="field"><label class="label" for="f-file">{{ __('products.table.file') }}</label><input class="input" type="file" id="f-file" name="file" accept=".csv,text/csv">
                 @foreach ($errors->get('file') as $sentence)<p class="help is-danger">{{ $sentence }}</p>@endforeach</div>
             <button class="button">{{ __('products.table.take') }}</button>
             <a class="button" href="{{ route('products.csv') }}" download>{{ __('products.table.all') }}</a>
-        </form>
+        </form>@else<p><a class="button" href="{{ route('products.csv') }}" download>{{ __('products.table.all') }}</a></p>@endreaches
     </details>
 </x-layout>

@@ -15,11 +15,12 @@
                 <td>{{ implode(', ', array_map(fn ($function) => __("nagomi.functions.{$function}"), $row['functions'])) }}@if ($row['note']) <span class="reason">{{ $row['note'] }}</span>@endif</td>
                 <td>{{ $row['strength'] }}</td>
                 <td class="num">{{ $row['cap'] === null ? '' : $row['cap'] . ' %' }}</td>
-                <td>@if ($row['taught']){{ __('products.ingredients.taught') }} <form method="post" action="{{ route('products.forget', $row['taught']) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('products.ingredients.forget') }}<span class="is-sr-only">: {{ $row['name'] }}</span></button></form>@else{{ $row['source'] }}@endif</td>
+                <td>@if ($row['taught']){{ __('products.ingredients.taught') }} @reaches('products.forget')<form method="post" action="{{ route('products.forget', $row['taught']) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('products.ingredients.forget') }}<span class="is-sr-only">: {{ $row['name'] }}</span></button></form>@endreaches @else{{ $row['source'] }}@endif</td>
             </tr>
         @endforeach
         </tbody>
     </table></x-wide>
+    @reaches('products.teach')
     <details class="more-tests" @if ($errors->any() || $rows === []) open @endif>
         <summary>{{ __('products.ingredients.teach') }}</summary>
         <form method="post" action="{{ route('products.teach') }}" class="asks" novalidate>
@@ -31,4 +32,5 @@
             <button class="button">{{ __('products.one.teach.do') }}</button>
         </form>
     </details>
+    @endreaches
 </x-layout>

@@ -2,7 +2,7 @@
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/products.css') }}"></x-slot:scripts>
     <header class="page-head">
         <div class="grow"><h1>{{ $product->name }}</h1><p class="lead">{{ implode(', ', array_filter([ucfirst(__("nagomi.kinds.{$product->kind}")), $product->batch ? __('products.one.batch', ['batch' => $product->batch]) : '', $product->barcode ? __('products.one.barcode', ['barcode' => $product->barcode]) : ''])) }}</p></div>
-        <a class="button" href="{{ route('products.edit', $product) }}">{{ __('products.one.change') }}</a>
+        @reaches('products.edit')<a class="button" href="{{ route('products.edit', $product) }}">{{ __('products.one.change') }}</a>@endreaches
     </header>
     @if ($product->recalled_on)
         <p class="caution-line"><strong>{{ __('products.one.recalled', ['day' => $dated($product->recalled_on, 'j M Y')]) }}</strong> {{ $product->recalled_because }}</p>
@@ -27,18 +27,18 @@
             @if ($moves->isNotEmpty())
                 <details><summary>{{ __('products.one.changes') }}</summary><ul class="recent">@foreach ($moves as $move)<li>{{ __('products.one.change-line', ['day' => $dated($move->moved_at, 'j M Y'), 'kind' => $move->kind, 'ml' => $signed($move->ml), 'left' => number_format($move->left_ml, 0), 'by' => $move->by]) }}</li>@endforeach</ul></details>
             @endif
-            @unless ($product->recalled_on)
+            @reaches('products.recall')@unless ($product->recalled_on)
                 <details @if ($errors->has('because')) open @endif><summary>{{ __('products.one.recall') }}</summary>
                     <form method="post" action="{{ route('products.recall', $product) }}" class="asks" novalidate><x-act/><x-field name="because" :label="__('products.one.why')" class="grow"/><button class="button">{{ __('products.one.do-recall') }}</button></form>
                 </details>
             @else
                 <form method="post" action="{{ route('products.release', $product) }}"><x-act/> @method('delete')<button class="button is-small">{{ __('products.one.release') }}</button></form>
             @endunless
-            <details><summary>{{ __('products.one.remove') }}</summary><form method="post" action="{{ route('products.destroy', $product) }}"><x-act/> @method('delete')<p class="reason">{{ __('products.one.remove-why') }}</p><button class="button is-small">{{ __('products.one.do-remove') }}</button></form></details>
+            <details><summary>{{ __('products.one.remove') }}</summary><form method="post" action="{{ route('products.destroy', $product) }}"><x-act/> @method('delete')<p class="reason">{{ __('products.one.remove-why') }}</p><button class="button is-small">{{ __('products.one.do-remove') }}</button></form></details>@endreaches
         </div>
     </section>
     @if (($reading['entries'] ?? []) === [])
-        <div class="empty"><p>{{ __('products.one.unread') }} <a href="{{ route('products.edit', $product) }}">{{ __('products.one.paste') }}</a> {{ __('products.one.and-read') }}</p></div>
+        <div class="empty"><p>{{ __('products.one.unread') }} @reaches('products.edit')<a href="{{ route('products.edit', $product) }}">{{ __('products.one.paste') }}</a> {{ __('products.one.and-read') }}@endreaches</p></div>
     @else
         <section class="card">
             <h2>{{ __('products.one.really') }}</h2>
@@ -80,6 +80,7 @@
             </tbody>
         </table></x-wide>
         </details>
+        @reaches('products.teach')
         <details class="more-tests" @if ($errors->has('function') || $errors->has('name') || $reading['unknown'] !== []) open @endif>
             <summary>{{ __('products.one.teach.title') }}</summary>
             <form method="post" action="{{ route('products.teach') }}" class="asks" novalidate>
@@ -91,5 +92,6 @@
                 <button class="button">{{ __('products.one.teach.do') }}</button>
             </form>
         </details>
+        @endreaches
     @endif
 </x-layout>

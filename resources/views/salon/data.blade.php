@@ -1,5 +1,5 @@
 <x-layout :title="__('salon.data.title')">
-    <header class="page-head"><div class="grow"><h1>{{ __('salon.data.title') }}</h1><p class="lead">{{ __('salon.data.lead') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
+    <header class="page-head"><div class="grow"><h1>{{ __('salon.data.title') }}</h1><p class="lead">{{ __('salon.data.lead') }}</p></div><x-salon-places/></header>
     <div class="two">
         <section>
             <h2>{{ __('salon.data.export') }}</h2>

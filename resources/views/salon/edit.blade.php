@@ -1,5 +1,5 @@
 <x-layout :title="__('salon.title')">
-    <header class="page-head"><div class="grow"><h1>{{ __('salon.title') }}</h1><p class="lead">{{ __('salon.lead', ['salon' => $salon->name]) }}</p></div><a class="button" href="{{ route('reports') }}">{{ __('layout.rail.reports') }}</a><a class="button" href="{{ route('salon.data') }}">{{ __('layout.find.places.data') }}</a><a class="button" href="{{ route('salon.messages') }}">{{ __('layout.find.places.messages') }}</a><a class="button" href="{{ route('salon.hours') }}">{{ __('layout.find.places.hours') }}</a><a class="button" href="{{ route('salon.people') }}">{{ __('people.title') }}</a><a class="button" href="{{ route('reports.team') }}">{{ __('layout.find.places.team') }}</a></header>
+    <header class="page-head"><div class="grow"><h1>{{ __('salon.title') }}</h1><p class="lead">{{ __('salon.lead', ['salon' => $salon->name]) }}</p></div><x-salon-places/></header>
     <form method="post" action="{{ route('salon.update') }}" enctype="multipart/form-data" novalidate class="intake">
         <x-act/> @method('put') <x-seen :fields="$seen"/>
         <fieldset>

@@ -1,7 +1,8 @@
 <x-layout :title="__('salon.hours.title')">
-    <header class="page-head"><div class="grow"><h1>{{ __('salon.hours.title') }}</h1><p class="lead">{{ __('salon.hours.lead') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
-    <nav class="on-page" aria-label="{{ __('layout.on-this-page') }}">@foreach (['hours' => 'salon.hours.hours', 'missed' => 'booking.missed.title', 'tax' => 'prices.salon.tax', 'services' => 'salon.hours.services', 'leave' => 'salon.hours.leave'] as $place => $words)<a href="#{{ $place }}">{{ __($words) }}</a>@endforeach</nav>
+    <header class="page-head"><div class="grow"><h1>{{ __('salon.hours.title') }}</h1>@reaches('salon.hours.update')<p class="lead">{{ __('salon.hours.lead') }}</p>@endreaches</div><x-salon-places/></header>
+    @reaches('salon.hours.update')<nav class="on-page" aria-label="{{ __('layout.on-this-page') }}">@foreach (['hours' => 'salon.hours.hours', 'missed' => 'booking.missed.title', 'tax' => 'prices.salon.tax', 'services' => 'salon.hours.services', 'leave' => 'salon.hours.leave'] as $place => $words)<a href="#{{ $place }}">{{ __($words) }}</a>@endforeach</nav>@endreaches
     @error('hours')<p class="help is-danger">{{ $message }}</p>@enderror
+    @reaches('salon.hours.update')
     <form method="post" action="{{ route('salon.hours.update') }}" novalidate class="intake">
         <x-act/> @method('put') <x-seen :fields="$seen"/>
         <fieldset id="hours">
@@ -64,6 +65,14 @@
         </fieldset>
         <div class="save"><button class="button is-strong is-large">{{ __('salon.save') }}</button></div>
     </form>
+    @else
+    <section aria-labelledby="week"><h2 id="week">{{ __('salon.hours.hours') }}</h2>
+        <x-wide :label="__('salon.hours.week')"><table class="table hours">
+            <thead><tr><th scope="col">{{ __('salon.hours.stylist') }}</th>@for ($i = 1; $i <= 7; $i++)<th scope="col">{{ mb_substr(__("weekdays.names.{$i}"), 0, 3) }}</th>@endfor</tr></thead>
+            <tbody>@foreach ($stylists as $stylist)<tr><th scope="row">{{ $stylist->name }}</th>@foreach (range(1, 7) as $i)<td data-day="{{ __("weekdays.names.{$i}") }}">{{ $week[$stylist->id][$i] ?? '' }}</td>@endforeach</tr>@endforeach</tbody>
+        </table></x-wide>
+    </section>
+    @endreaches
     <section>
         <h2 id="leave">{{ __('salon.hours.leave') }}</h2>
         <ul class="recent">

@@ -1,5 +1,5 @@
 <x-layout :title="__('salon.messages.title')">
-    <header class="page-head"><div class="grow"><h1>{{ __('salon.messages.title') }}</h1><p class="lead">{{ __('salon.messages.lead') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
+    <header class="page-head"><div class="grow"><h1>{{ __('salon.messages.title') }}</h1><p class="lead">{{ __('salon.messages.lead') }}</p></div><x-salon-places/></header>
     <div class="two">
         <section>
             <h2>{{ __('salon.messages.to-go') }}</h2>
@@ -30,7 +30,7 @@
             @else<p class="how">{{ __('salon.messages.calendar-why') }}</p>@endif
             <div class="objects"><form method="post" action="{{ route('salon.calendar') }}"><x-act/><button class="button">{{ __($feed ? 'salon.messages.new-address' : 'salon.messages.make-address') }}</button></form>
                 @if ($feed)<form method="post" action="{{ route('salon.calendar.drop') }}"><x-act/> @method('delete')<button class="button">{{ __('salon.messages.withdraw') }}</button></form>@endif</div>
-            <h2>{{ __('salon.messages.quiet') }}</h2>
+            @reaches('salon.messages.update')<h2>{{ __('salon.messages.quiet') }}</h2>
             <form method="post" action="{{ route('salon.messages.update') }}" class="asks" novalidate>
                 <x-act/> @method('put') <x-seen :fields="$seen"/>
                 <x-field name="quiet_from" :label="__('salon.messages.quiet-from')" :value="$quiet[0]"/>
@@ -38,7 +38,7 @@
                 <x-choice name="language" :label="__('messages.language.of-salon')" :options="$languages" :value="$salon->language"/>
                 <x-choice name="outbox" :label="__('salon.messages.stand-in')" :options="__('salon.messages.stand-ins')" :value="$salon->outbox"/>
                 <button class="button">{{ __('salon.save') }}</button>
-            </form>
+            </form>@endreaches
         </section>
     </div>
 </x-layout>

@@ -1,6 +1,7 @@
 <x-layout :title="__('people.title')">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/people.css') }}"></x-slot:scripts>
-    <header class="page-head"><div class="grow"><h1>{{ __('people.title') }}</h1><p class="lead">{{ __($leads ? 'people.lead' : 'people.lead-stylist') }}</p></div><a class="button" href="{{ route('salon.edit') }}">{{ __('salon.back') }}</a></header>
+    <header class="page-head"><div class="grow"><h1>{{ __('people.title') }}</h1><p class="lead">{{ __($leads ? 'people.lead' : 'people.lead-stylist') }}</p></div><x-salon-places/></header>
+    @error('role')<p class="wrong" role="alert">{{ $message }}</p>@enderror
     @error('leave')<p class="wrong" role="alert">{{ $message }} <a href="{{ route('today') }}">{{ __('people.to-today') }}</a></p>@enderror
     <section class="card" aria-labelledby="who">
         <h2 id="who">{{ __('people.who') }}</h2>
@@ -8,13 +9,15 @@
             @foreach ($people as $person)
                 <li>
                     <p><strong>{{ $person->name }}</strong> <span class="tag-look">{{ __('people.role.' . $person->role->value) }}</span>@if ($person->left_at) <span class="tag-look">{{ __('people.left', ['day' => $dated($person->left_at, 'j M Y')]) }}</span>@endif <span class="reason">{{ $person->email }}</span></p>
-                    @can('part', $person)
+                    @if ($leads && ! $person->left_at)<details><summary>{{ __('people.be', ['name' => $person->name]) }}</summary>
+                        <form method="post" action="{{ route('salon.people.role', $person) }}" ><x-act/> @method('put')<div class="objects">@foreach ($roles as $role)<button class="button" name="role" value="{{ $role }}" @if ($role === $person->role->value) aria-pressed="true" disabled @endif>{{ __("people.role.{$role}") }}</button>@endforeach</div></form></details>@endif
+                    @if ($leads) @can('part', $person)
                         @if ($passwordOf === $person->id)<div class="field"><label class="label" for="password-link">{{ __('people.password-link', ['name' => $person->name]) }}</label><input class="input" id="password-link" value="{{ $passwordLink }}" readonly></div>
                         @elseif (! $person->left_at)<a class="button" href="{{ route('salon.people', ['password-of' => $person->id]) }}">{{ __('people.forgot') }}<span class="is-sr-only">: {{ $person->name }}</span></a>@endif
                         @if ($person->left_at)<form method="post" action="{{ route('salon.people.return', $person) }}"><x-act/> @method('delete')<button class="button">{{ __('people.back') }}<span class="is-sr-only">: {{ $person->name }}</span></button></form>
                         @else<details><summary>{{ __('people.leave') }}<span class="is-sr-only">: {{ $person->name }}</span></summary>
                             <form method="post" action="{{ route('salon.people.leave', $person) }}"><x-act/> @method('put')<p class="reason">{{ __('people.leave-why') }}</p><button class="button">{{ __('people.leave-do') }}<span class="is-sr-only">: {{ $person->name }}</span></button></form></details>@endif
-                    @endcan
+                    @endcan @endif
                 </li>
             @endforeach
             @foreach ($invited as $one)
@@ -31,7 +34,8 @@
             <fieldset>
                 <legend>{{ __('people.invite') }}</legend>
                 <p class="how">{{ __('people.invite-how') }}</p>
-                <div class="row"><x-field name="invite_name" :label="__('people.name')"/><x-field name="invite_email" :label="__('people.email')" type="email"/></div>
+                <div class="row"><x-field name="invite_name" :label="__('people.name')"/><x-field name="invite_email" :label="__('people.email')" type="email"/><x-choice name="invite_role" :label="__('people.be-label')" :options="collect($roles)->mapWithKeys(fn ($role) => [$role => __('people.role.' . $role)])->all()" value="stylist"/></div>
+                <details><summary>{{ __('people.roles.title') }}</summary><dl class="people-roles">@foreach ($roles as $role)<div><dt>{{ __("people.role.{$role}") }}</dt><dd>{{ __("people.roles.{$role}") }}</dd></div>@endforeach</dl></details>
                 <p><button class="button is-strong">{{ __('people.invite-do') }}</button></p>
             </fieldset>
         </form>

@@ -12,7 +12,7 @@
             @if ($booking->over_minutes > 0)<span class="reason">{{ __('today.more-minutes', ['minutes' => $booking->over_minutes]) }}</span>@endif</p>
         @if ($booking->status->isOpen())
             @if ($row->needs !== '' || $row->because !== '')<p class="needs">{{ $row->needs !== '' ? $row->needs : $row->because }}</p>@endif
-            @if ($row->scalp !== '')<p class="reason is-scalp">{{ $row->scalp }}</p>@endif
+            @reaches('clients.plan') @if ($row->scalp !== '')<p class="reason is-scalp">{{ $row->scalp }}</p>@endif @endreaches
             @if ($booking->asks_minutes)<p class="is-broken">{{ __('booking.asks-short', ['asks' => $booking->asks_minutes, 'minutes' => $booking->minutes]) }}</p>@endif
             @if ($row->comesAt)<p class="reason">{{ __('booking.row.comes', ['time' => $row->comesAt]) }}</p>@endif
             @if ($row->isSetAside())<p class="reason">{{ __('booking.row.aside') }}</p>
