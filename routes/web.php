@@ -37,6 +37,7 @@ use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReportsController;
 use App\Http\Controllers\SafetyFlagController;
 use App\Http\Controllers\SalonController;
+use App\Http\Controllers\SecondStepController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
@@ -61,19 +62,15 @@ Route::get('/', RedirectController::class)->defaults('destination', '/today')->d
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/sign-in/code', [SignInController::class, 'code'])->name('sign-in.code');
+    Route::post('/sign-in/code', [SignInController::class, 'check'])
+        ->middleware('throttle:sign-in')->name('sign-in.check');
     Route::middleware(BeforeTheFirst::class)->group(function (): void {
         Route::get('/begin', [FirstSalonController::class, 'create'])->name('begin');
         Route::post('/begin', [FirstSalonController::class, 'store'])
             ->middleware(['throttle:sign-in', TakeInOnce::class])
             ->name('begin.store');
     });
-    Route::prefix('/invitations/{invitation}')->where(['invitation' => '[0-9]{1,9}'])
-        ->group(function (): void {
-            Route::get('/', [InvitationController::class, 'show'])->name('invitations.show');
-            Route::post('/', [InvitationController::class, 'accept'])
-                ->middleware(['throttle:sign-in', TakeInOnce::class])
-                ->name('invitations.accept');
-        });
     Route::prefix('/passwords/{user}')->where(['user' => '[0-9]{1,9}'])->group(function (): void {
         Route::get('/', [PasswordController::class, 'show'])->name('passwords.show');
         Route::post('/', [PasswordController::class, 'update'])
@@ -81,6 +78,15 @@ Route::middleware('guest')->group(function (): void {
             ->name('passwords.update');
     });
 });
+
+// Who works in another salon already joins signed in.
+Route::prefix('/invitations/{invitation}')->where(['invitation' => '[0-9]{1,9}'])
+    ->group(function (): void {
+        Route::get('/', [InvitationController::class, 'show'])->name('invitations.show');
+        Route::post('/', [InvitationController::class, 'accept'])
+            ->middleware(['throttle:sign-in', TakeInOnce::class])
+            ->name('invitations.accept');
+    });
 
 Route::post('/sign-out', [SignInController::class, 'destroy'])->middleware('auth')->name('sign-out');
 
@@ -97,6 +103,17 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
     Route::post('/account/confirm', [AccountController::class, 'confirm'])
         ->middleware('throttle:sign-in')->name('account.confirm.store');
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::put('/account/salon', [AccountController::class, 'salonOf'])->name('account.salon');
+    Route::middleware(AskPasswordAgain::class . ':page')->group(function (): void {
+        Route::get('/account/second-step', [SecondStepController::class, 'show'])->name('account.second-step');
+    });
+    Route::middleware(AskPasswordAgain::class)->group(function (): void {
+        Route::post('/account/second-step', [SecondStepController::class, 'confirm'])
+            ->middleware('throttle:sign-in')->name('account.second-step.confirm');
+        Route::post('/account/second-step/codes', [SecondStepController::class, 'codes'])
+            ->name('account.second-step.codes');
+        Route::delete('/account/second-step', [SecondStepController::class, 'off'])->name('account.second-step.off');
+    });
     Route::delete('/account/elsewhere', [AccountController::class, 'elsewhere'])->name('account.elsewhere');
     Route::put('/language', [LanguageController::class, 'update'])->name('language');
     Route::put('/today/names', [TodayController::class, 'names'])->name('today.names');
@@ -169,6 +186,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
             ->middleware(['can:place,user', AskPasswordAgain::class])->name('salon.people.role')->where('user', '[0-9]{1,9}');
         Route::prefix('/salon/people/{user}')->middleware('can:part,user')->where(['user' => '[0-9]{1,9}'])
             ->group(function (): void {
+                Route::delete('/second-step', [SecondStepController::class, 'offFor'])
+                    ->middleware(['can:sign-in-of,user', AskPasswordAgain::class])->name('salon.people.second-step');
                 Route::put('/left', [PeopleController::class, 'leave'])->name('salon.people.leave');
                 Route::delete('/left', [PeopleController::class, 'return'])->name('salon.people.return');
             });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -14,7 +15,15 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int    $id
  * @property int    $salon_id
  * @property string $name
- * @property string $email
+ * @property string|null $email null where another row of the same person holds it
+ * @property string|null $password hashed; as the address
+ * @property int|null $account_id the row that holds address, password and second step; null: this one
+ * @property int|null $last_seat_id of whoever holds an account: where they worked last
+ * @property string|null $second_secret Base32, of the second step of signing in
+ * @property CarbonImmutable|null $second_since since when it is asked for
+ * @property int|null $second_counter the thirty seconds whose code was used last
+ * @property list<string>|null $second_codes hashed, each good for one sign-in
+ * @property User|null $holder
  * @property array<string, string>|null $units the unit she types each kind of measure in
  * @property string|null $language ISO 639-1 of the pages; null: as the browser asks for
  * @property bool   $hides_names on a screen that clients see, others are not named
@@ -29,7 +38,7 @@ final class User extends Authenticatable
 
     protected $guarded = ['id'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_secret', 'second_codes'];
 
     /** @var list<string> the salon is asked for on every page */
     protected $with = ['salon'];
@@ -38,7 +47,9 @@ final class User extends Authenticatable
     {
         return [
             'password' => 'hashed', 'units' => 'array', 'hides_names' => 'boolean', 'role' => Role::class,
-            'left_at' => 'immutable_datetime',
+            'left_at' => 'immutable_datetime', 'second_secret' => 'encrypted',
+            'second_since' => 'immutable_datetime', 'second_counter' => 'integer',
+            'second_codes' => 'encrypted:array',
         ];
     }
 
@@ -46,5 +57,42 @@ final class User extends Authenticatable
     public function salon(): BelongsTo
     {
         return $this->belongsTo(Salon::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function holder(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'account_id');
+    }
+
+    /** The row that holds this person's address, password and second step. */
+    public function account(): User
+    {
+        return $this->holder ?? $this;
+    }
+
+    public function address(): string
+    {
+        return (string) $this->account()->email;
+    }
+
+    public function getAuthPassword(): string
+    {
+        return (string) $this->account()->password;
+    }
+
+    public function hasSecondStep(): bool
+    {
+        return $this->account()->second_since !== null;
+    }
+
+    /** Whether somebody works in another salon as well: then this one has no word about how they sign in. */
+    public function worksElsewhere(): bool
+    {
+        $account = $this->account_id ?? $this->id;
+
+        return self::query()->whereNull('left_at')->where('salon_id', '!=', $this->salon_id)->where(
+            static fn (Builder $rows): Builder => $rows->whereKey($account)->orWhere('account_id', $account),
+        )->exists();
     }
 }

@@ -26,4 +26,10 @@ final class UserPolicy
             default => Response::allow(),
         };
     }
+
+    /** How somebody signs in is a matter of the one salon they work in; of several, theirs alone. */
+    public function signInOf(User $user, User $other): Response
+    {
+        return $other->worksElsewhere() ? Response::deny() : Response::allow();
+    }
 }

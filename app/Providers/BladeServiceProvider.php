@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Pages\Accounts\OtherSalons;
 use App\Pages\Components\Act;
 use App\Pages\Components\ChairWork;
 use App\Pages\Components\Hand;
@@ -56,6 +57,7 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::component('scalp', Scalp::class);
         View::composer('components.layout', static fn (ViewOfPage $page): ViewOfPage => $page->with([
             'otherLanguages' => array_diff_key(MessageLanguage::NAMES, [app()->getLocale() => true]),
+            'otherSalons' => app(OtherSalons::class)->ofSignedIn(),
             'salonIs' => Reach::ofSignedIn('salon.edit') ? 'salon.edit' : 'salon.people',
         ]));
         Blade::if('reaches', Reach::ofSignedIn(...));

@@ -57,6 +57,8 @@ final class DatabaseSeeder extends Seeder
             'quim@saltlight.example' => 'Quim Adeyemi-Solberg',
             'wren@saltlight.example' => 'Wren Takala-Osei',
         ], DemoHeads::saltlight());
+        User::query()->where('email', 'quim@saltlight.example')->update(['role' => Role::Apprentice]);
+        self::person($saltlight, 'tove@saltlight.example', 'Tove Anand-Riis', Role::FrontDesk);
         // In one go, so that each outlook is worked out once, when all that it goes by is there.
         DB::transaction(static function () use ($saltlight): void {
             DemoShelf::fill($saltlight, 'Ilse Varga-Moen');
@@ -96,13 +98,12 @@ final class DatabaseSeeder extends Seeder
             'day_turns_minute' => $turns,
         ]);
         foreach ($stylists as $email => $stylist) {
-            User::query()->create([
-                'salon_id' => $salon->id,
-                'name' => $stylist,
-                'email' => $email,
-                'password' => self::PASSWORD,
-                'role' => array_key_first($stylists) === $email ? Role::Owner : Role::Stylist,
-            ]);
+            self::person(
+                $salon,
+                $email,
+                $stylist,
+                array_key_first($stylists) === $email ? Role::Owner : Role::Stylist,
+            );
         }
         $today = $salon->today();
         foreach ($heads as $demo) {
@@ -127,6 +128,13 @@ final class DatabaseSeeder extends Seeder
         app(StylistBiasUpdate::class)->renew($salon);
 
         return $salon;
+    }
+
+    private static function person(Salon $salon, string $email, string $name, Role $role): void
+    {
+        User::query()->create([
+            'salon_id' => $salon->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role,
+        ]);
     }
 
     private static function outlooks(Salon $salon): void

@@ -7,6 +7,7 @@ return [
     'on-this-page' => 'On this page',
     'skip' => 'Skip to the page',
     'rail' => ['today' => 'Today', 'clients' => 'Clients', 'products' => 'Products', 'reports' => 'Reports', 'salon' => 'Salon'],
+    'to-salon' => 'Go to :salon',
     'client' => [
         'contact' => 'Contact',
         'now' => 'Now', 'hair-tests' => 'Hair tests', 'wash' => 'Wash', 'wash-days' => 'Wash days', 'plan' => 'Plan', 'home-routine' => 'Home routine',

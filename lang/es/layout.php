@@ -7,6 +7,7 @@ return [
     'on-this-page' => 'En esta página',
     'skip' => 'Saltar a la página',
     'rail' => ['today' => 'Hoy', 'clients' => 'Clientes', 'products' => 'Productos', 'reports' => 'Informes', 'salon' => 'Salón'],
+    'to-salon' => 'Ir a :salon',
     'client' => [
         'contact' => 'Contacto',
         'now' => 'Ahora', 'hair-tests' => 'Pruebas', 'wash' => 'Lavado', 'wash-days' => 'Días de lavado', 'plan' => 'Plan', 'home-routine' => 'Rutina en casa',

@@ -103,7 +103,8 @@ return [
     'App\Http\Middleware' => ['App\Care\Accounts\TypedPassword', 'App\Care\Shared', 'App\Models', 'App\Wording'],
     // What was typed becomes values of the core here, or a sentence that says what to type instead.
     'App\Http\Requests' => [
-        'App\Bridge', 'App\Care\Accounts\FirstCode', 'App\Care\Acts', 'App\Models', 'App\Pages', 'App\Wording',
+        'App\Bridge', 'App\Care\Accounts\FirstCode', 'App\Care\Accounts\SecondStep', 'App\Care\Accounts\SignIn',
+        'App\Care\Acts', 'App\Models', 'App\Pages', 'App\Wording',
         'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products', 'Core\Readings',
         'Core\Record', 'Core\Treatments', 'Core\WashDay', 'Core\Wording\Message',
     ],

@@ -10,7 +10,8 @@ declare(strict_types=1);
 return [
     'everybody' => [
         'account.confirm', 'account.confirm.store', 'account.elsewhere', 'account.password',
-        'bookings.bill', 'bookings.caller', 'bookings.create',
+        'account.salon', 'account.second-step', 'account.second-step.codes', 'account.second-step.confirm',
+        'account.second-step.off', 'bookings.bill', 'bookings.caller', 'bookings.create',
         'bookings.end', 'bookings.exchange', 'bookings.note', 'bookings.series', 'bookings.series.store',
         'bookings.show', 'bookings.store', 'bookings.times', 'bookings.together', 'bookings.unsay',
         'bookings.update', 'clients.contact', 'clients.contact.update', 'clients.index', 'clients.now', 'find',
@@ -52,6 +53,7 @@ return [
         'clients.delete', 'clients.erase', 'clients.parcel', 'salon.data', 'salon.data.archive', 'salon.data.cards',
         'salon.data.drop', 'salon.data.import', 'salon.data.look', 'salon.data.proof', 'salon.data.take',
         'salon.edit', 'salon.hours.update', 'salon.invitations.store', 'salon.invitations.withdraw',
-        'salon.messages.update', 'salon.people.leave', 'salon.people.return', 'salon.people.role', 'salon.update',
+        'salon.messages.update', 'salon.people.leave', 'salon.people.return', 'salon.people.role',
+        'salon.people.second-step', 'salon.update',
     ],
 ];

@@ -58,10 +58,13 @@ final class Scenarios
     public const ONLY_ASK = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
 
     /** Signing in and out changes a session, and that alone. */
-    public const SESSIONS = ['sign-in.store', 'sign-out', 'account.password', 'account.elsewhere'];
+    public const SESSIONS = [
+        'sign-in.store', 'sign-out', 'account.password', 'account.elsewhere', 'account.confirm.store', 'account.salon',
+        'account.second-step.confirm', 'account.second-step.codes', 'account.second-step.off',
+    ];
 
-    /** For whoever is not signed in yet; tests/Feature/FirstSalonTest.php and PeopleTest.php send them twice. */
-    public const BEFORE_ALL = ['begin.store', 'invitations.accept', 'passwords.update'];
+    /** For whoever is not signed in yet; FirstSalonTest, PeopleTest and SecondStepTest of tests/Feature send them twice. */
+    public const BEFORE_ALL = ['begin.store', 'invitations.accept', 'passwords.update', 'sign-in.check'];
 
     /** @return array<string, Scenario> by name of the route */
     public static function all(): array
@@ -104,8 +107,6 @@ final class Scenarios
             return $fresh->starts_at->equalTo($booking->starts_at) ? 0 : $fresh->sequence - $booking->sequence;
         };
 
-        $leads = fn (TogetherTestCase $test): int => User::query()->whereKey($test->stylist->id)
-            ->update(['role' => Role::Owner]);
         $invite = fn (TogetherTestCase $test): Invitation => app(Invitations::class)
             ->ask($test->stylist, 'Odd', 'odd@together.example');
         $invited = fn (mixed $any, TogetherTestCase $test): int => Invitation::query()
@@ -139,9 +140,8 @@ final class Scenarios
                 1,
             ),
             'salon.invitations.store' => new Scenario(
-                fn (TogetherTestCase $test): mixed => [
-                    $leads($test), Invitation::query()->where('salon_id', $test->salon->id)->delete(),
-                ],
+                fn (TogetherTestCase $test): mixed => Invitation::query()
+                    ->where('salon_id', $test->salon->id)->delete(),
                 fn (): Sent => new Sent(
                     'POST',
                     '/salon/invitations',
@@ -151,19 +151,39 @@ final class Scenarios
                 1,
             ),
             'salon.invitations.withdraw' => new Scenario(
-                fn (TogetherTestCase $test): Invitation => [$leads($test), $invite($test)][1],
+                fn (TogetherTestCase $test): Invitation => $invite($test),
                 fn (Invitation $invitation): Sent => new Sent('DELETE', "/salon/invitations/{$invitation->id}"),
                 $invited,
                 -1,
             ),
             'salon.people.leave' => new Scenario(
-                fn (TogetherTestCase $test): User => [$leads($test), $colleague($test, null)][1],
+                fn (TogetherTestCase $test): User => $colleague($test, null),
                 fn (User $user): Sent => new Sent('PUT', "/salon/people/{$user->id}/left"),
                 $left,
                 1,
             ),
+            'salon.people.role' => new Scenario(
+                fn (TogetherTestCase $test): User => tap($colleague($test, null))->update(['role' => Role::Stylist]),
+                fn (User $user): Sent => new Sent('PUT', "/salon/people/{$user->id}/role", ['role' => 'apprentice']),
+                fn (User $user): int => User::query()->whereKey($user->id)->where('role', 'apprentice')->count(),
+                1,
+            ),
+            'salon.people.second-step' => new Scenario(
+                fn (TogetherTestCase $test): User => tap($colleague($test, null))->update(['second_since' => now()]),
+                fn (User $user): Sent => new Sent('DELETE', "/salon/people/{$user->id}/second-step"),
+                fn (User $user): int => User::query()->whereKey($user->id)->whereNotNull('second_since')->count(),
+                -1,
+            ),
+            'clients.contact.update' => new Scenario(
+                fn (TogetherTestCase $test): Head => $test->aHead(),
+                fn (Head $head): Sent => new Sent('PUT', "/clients/{$head->id}/contact", [
+                    'name' => 'Vesla', 'phone' => '+351 210 000 999', 'reminded_by' => 'text',
+                ]),
+                fn (Head $head): int => Head::query()->whereKey($head->id)->where('reminded_by', 'text')->count(),
+                1,
+            ),
             'salon.people.return' => new Scenario(
-                fn (TogetherTestCase $test): User => [$leads($test), $colleague($test, now())][1],
+                fn (TogetherTestCase $test): User => $colleague($test, now()),
                 fn (User $user): Sent => new Sent('DELETE', "/salon/people/{$user->id}/left"),
                 $left,
                 -1,

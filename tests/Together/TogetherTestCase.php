@@ -7,6 +7,7 @@ namespace Tests\Together;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\Outlooks;
 use App\Models\Head;
+use App\Models\Role;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
@@ -40,6 +41,7 @@ abstract class TogetherTestCase extends TestCase
             'name' => 'Ilse',
             'email' => $email,
             'password' => 'a-long-password',
+            'role' => Role::Owner,
         ])->refresh();
         foreach (range(1, 7) as $weekday) {
             WorkingHours::query()->create([

@@ -31,7 +31,7 @@ final readonly class GoodPassword implements ValidationRule
     /** @return list<string|ValidationRule> */
     public static function of(User $user): array
     {
-        return self::rules([$user->name, $user->email, $user->salon->name]);
+        return self::rules([$user->name, $user->address(), $user->salon->name]);
     }
 
     public function validate(string $attribute, #[SensitiveParameter] mixed $value, Closure $fail): void

@@ -21,18 +21,18 @@ final readonly class PasswordLink
         return URL::temporarySignedRoute(
             'passwords.show',
             CarbonImmutable::now()->addHours(self::GOOD_HOURS),
-            ['user' => $user->id, 'of' => self::mark($user)],
+            ['user' => $user->account()->id, 'of' => self::mark($user)],
         );
     }
 
     /** @param string $of what the link says of the password it was made at */
     public static function isGood(User $user, string $of): bool
     {
-        return $user->left_at === null && hash_equals(self::mark($user), $of);
+        return hash_equals(self::mark($user), $of);
     }
 
     private static function mark(User $user): string
     {
-        return substr(hash('sha256', $user->password), 0, 20);
+        return substr(hash('sha256', $user->getAuthPassword()), 0, 20);
     }
 }

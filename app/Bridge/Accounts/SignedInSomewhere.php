@@ -11,6 +11,10 @@ use Illuminate\Support\Facades\DB;
 /** The devices on which somebody is signed in. */
 final readonly class SignedInSomewhere
 {
+    public function __construct(private Seats $seats)
+    {
+    }
+
     /**
      * @param string $here the session that asks
      *
@@ -21,7 +25,7 @@ final readonly class SignedInSomewhere
     {
         $devices = [];
         $rows = DB::table('sessions')
-            ->where('user_id', $user->id)
+            ->whereIn('user_id', $this->seats->keys($user))
             ->where('last_activity', '>', now()->subMinutes(config()->integer('session.lifetime'))->getTimestamp())
             ->orderByDesc('last_activity')
             ->get();

@@ -48,6 +48,29 @@ final readonly class Invitations
         return $user;
     }
 
+    /** @return User|null where somebody of another salon joins this one; null as above */
+    public function acceptAs(int $id, User $person): ?User
+    {
+        // It is of a salon that is not theirs yet.
+        $invitation = Invitation::query()->withoutGlobalScope('salon')->lockForUpdate()->find($id);
+        if ($invitation === null || ! $invitation->isOpen() || $person->address() !== $invitation->email) {
+            return null;
+        }
+        $seat = User::query()->create([
+            'salon_id' => $invitation->salon_id, 'name' => $person->name, 'account_id' => $person->account()->id,
+            'language' => $person->language, 'units' => $person->units, 'role' => $invitation->role,
+        ])->refresh();
+        $invitation->update(['accepted_at' => CarbonImmutable::now()]);
+
+        return $seat;
+    }
+
+    /** Whichever salon it is of, and whoever asks. */
+    public function of(int $id): ?Invitation
+    {
+        return Invitation::query()->withoutGlobalScope('salon')->with('salon')->find($id);
+    }
+
     public function isTaken(string $email): bool
     {
         return User::query()->where('email', $email)->exists();

@@ -25,7 +25,7 @@ final readonly class Parting
         if ($toCome === 0) {
             $user->forceFill(['left_at' => CarbonImmutable::now(), 'remember_token' => null])->save();
             WorkingHours::query()->where('user_id', $user->id)->delete();
-            $this->sessions->end($user);
+            $this->sessions->endHere($user);
         }
 
         return $toCome;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\Accounts\Sessions;
+use App\Care\Accounts\SignIn;
 use App\Care\Accounts\TypedPassword;
 use App\Http\Requests\ConfirmRequest;
 use App\Http\Requests\PasswordRequest;
@@ -18,6 +19,7 @@ final class AccountController extends Controller
 {
     public function __construct(
         private readonly Sessions $sessions,
+        private readonly SignIn $signIn,
         private readonly TypedPassword $typedPassword,
     ) {
     }
@@ -38,7 +40,7 @@ final class AccountController extends Controller
     /** Whoever may have known the old one is signed out. */
     public function password(PasswordRequest $request): RedirectResponse
     {
-        $this->stylist()->update(['password' => $request->string('password')->value()]);
+        $this->stylist()->account()->update(['password' => $request->string('password')->value()]);
         $this->sessions->end($this->stylist(), $request->session()->getId());
 
         return redirect()->route('salon.people')->with('said', Words::say('people.said.password'));
@@ -49,5 +51,16 @@ final class AccountController extends Controller
         $ended = $this->sessions->end($this->stylist(), $request->session()->getId());
 
         return redirect()->route('salon.people')->with('said', trans_choice('people.said.elsewhere', $ended));
+    }
+
+    /** To another salon one works in. */
+    public function salonOf(Request $request): RedirectResponse
+    {
+        $seat = $this->signIn->elsewhere($this->stylist(), $request->integer('seat')) ?? abort(404);
+        $this->signIn->enter($request->session(), $seat);
+
+        return redirect()->route('today')->with('said', Words::say('people.said.switched', [
+            'salon' => $seat->salon->name,
+        ]));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\Accounts\Sessions;
+use App\Care\Accounts\SignIn;
 use App\Http\Requests\NewPasswordRequest;
 use App\Models\User;
 use App\Pages\Accounts\NewPasswordPage;
@@ -12,19 +13,19 @@ use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 
 /** Another password for whoever forgot theirs, by the link the owner, or the terminal, gave them. */
 final class PasswordController extends Controller
 {
     public function __construct(
         private readonly Sessions $sessions,
+        private readonly SignIn $signIn,
     ) {
     }
 
     public function show(Request $request, User $user): View|RedirectResponse
     {
-        return NewPasswordRequest::isGood($request, $user)
+        return NewPasswordRequest::isGood($request, $user) && $this->signIn->first($user) !== null
             ? view('accounts.password', new NewPasswordPage($user, $request->fullUrl()))
             : $this->over();
     }
@@ -33,13 +34,18 @@ final class PasswordController extends Controller
     {
         // Of two who send the same link at once, the second finds it used.
         $user = User::query()->lockForUpdate()->findOrFail($user->id);
-        if (! NewPasswordRequest::isGood($request, $user)) {
+        $seat = $this->signIn->first($user);
+        if ($seat === null || ! NewPasswordRequest::isGood($request, $user)) {
             return $this->over();
         }
         $user->update(['password' => $request->string('password')->value()]);
         $this->sessions->end($user);
-        Auth::login($user);
-        $request->session()->regenerate();
+        if ($seat->hasSecondStep()) {
+            $this->signIn->wait($request->session(), $seat);
+
+            return redirect()->route('sign-in.code');
+        }
+        $this->signIn->enter($request->session(), $seat);
 
         return redirect()->route('today')->with('said', Words::say('people.said.password'));
     }

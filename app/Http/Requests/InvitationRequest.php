@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Role;
+use App\Models\User;
 use App\Wording\Words;
+use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -20,7 +23,7 @@ final class InvitationRequest extends FormRequest
         return [
             'invite_name' => ['required', 'string', 'max:120'],
             'invite_role' => ['nullable', 'string', Rule::enum(Role::class)],
-            'invite_email' => ['required', 'email', 'max:190', 'unique:users,email'],
+            'invite_email' => ['required', 'email', 'max:190', $this->isNew(...)],
         ];
     }
 
@@ -33,8 +36,25 @@ final class InvitationRequest extends FormRequest
         ]) + [
             'invite_role.enum' => Words::say('people.wrong.role'),
             'invite_email.email' => Words::say('begin.wrong.email'),
-            'invite_email.unique' => Words::say('begin.wrong.email-taken'),
         ];
+    }
+
+    /** Whoever works here, or did, is not asked to join. */
+    private function isNew(string $attribute, mixed $value, Closure $fail): void
+    {
+        $me = $this->user();
+        $account = User::query()->where('email', $this->address())->first();
+        if ($account === null || ! $me instanceof User) {
+            return;
+        }
+        $here = User::query()->where('salon_id', $me->salon_id)->where(
+            static fn (Builder $of): Builder => $of->whereKey($account->id)->orWhere('account_id', $account->id),
+        )->first();
+        if ($here !== null) {
+            $fail(Words::say($here->left_at === null ? 'people.wrong.here' : 'people.wrong.was-here', [
+                'name' => $here->name,
+            ]));
+        }
     }
 
     public function name(): string

@@ -16,7 +16,8 @@ final class JoinRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
+        // Who is signed in has both already.
+        return $this->user() !== null ? [] : [
             'name' => ['required', 'string', 'max:120'],
             'password' => GoodPassword::rules([$this->string('name')->value()]),
         ];

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Care\Accounts\SignIn;
+use App\Models\User;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -32,7 +33,7 @@ final class SignInRequest extends FormRequest
     }
 
     /** @throws ValidationException */
-    public function signIn(): void
+    public function seat(SignIn $signIn): User
     {
         $key = 'sign-in|' . Str::lower($this->string('email')->value()) . '|' . $this->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
@@ -40,7 +41,8 @@ final class SignInRequest extends FormRequest
                 'email' => Words::say('refusals.sign-in.tries', ['seconds' => RateLimiter::availableIn($key)]),
             ]);
         }
-        if (! Auth::attempt($this->only('email', 'password') + ['left_at' => null])) {
+        $seat = $signIn->seat($this->string('email')->value(), $this->string('password')->value());
+        if ($seat === null) {
             RateLimiter::hit($key);
             throw ValidationException::withMessages([
                 'email' =>
@@ -48,5 +50,7 @@ final class SignInRequest extends FormRequest
             ]);
         }
         RateLimiter::clear($key);
+
+        return $seat;
     }
 }

@@ -26,11 +26,11 @@ final readonly class PeopleScreen
     {
         $leads = $me->role->may(Ability::Lead);
         $other = User::query()->where('salon_id', $me->salon_id)->whereNull('left_at')->find($forgot);
-        $forgets = $leads && $other !== null && $other->role !== Role::Owner;
+        $forgets = $leads && $other !== null && $other->role !== Role::Owner && ! $other->worksElsewhere();
 
         return new PeoplePage(
             me: $me,
-            people: array_values(User::query()->where('salon_id', $me->salon_id)
+            people: array_values(User::query()->where('salon_id', $me->salon_id)->with('holder')
                 ->orderByRaw('left_at is not null')->orderBy('id')->get()->all()),
             invited: ! $leads ? [] : array_values(Invitation::query()->where('salon_id', $me->salon_id)
                 ->whereNull('accepted_at')->orderBy('id')->get()->all()),

@@ -1,4 +1,4 @@
-@props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null, 'kind' => null, 'typedIn' => null])
+@props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null, 'kind' => null, 'typedIn' => null, 'autocomplete' => 'off'])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
 {{-- A number stands as its reader writes it; it is read with a comma or a point. --}}
 @php($shown = is_scalar($shown = old($key, $value)) ? (string) $shown : '')
@@ -8,7 +8,7 @@
     <div class="control">
         <input class="input @error($key) is-danger @enderror" id="f-{{ $key }}" name="{{ $name }}" type="{{ $type }}" value="{{ $shown }}"
                @if ($kind) data-kind="{{ $kind }}" @endif
-               @if ($mode) inputmode="{{ $mode }}" @endif autocomplete="off"
+               @if ($mode) inputmode="{{ $mode }}" @endif autocomplete="{{ $autocomplete }}"
                @error($key) aria-invalid="true" aria-describedby="e-{{ $key }}" @elseif ($help) aria-describedby="h-{{ $key }}" @enderror>
         {{ $slot }}
     </div>

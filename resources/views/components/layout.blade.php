@@ -59,6 +59,7 @@
             <li>
                 <form method="post" action="{{ route('sign-out') }}" data-sign-out><x-act/><button class="rail-button">{{ __('layout.sign-out') }}</button></form>
             </li>
+            @foreach ($otherSalons as $seat => $salonName)<li><form method="post" action="{{ route('account.salon') }}" data-sign-out><x-act/> @method('put')<button class="rail-button" name="seat" value="{{ $seat }}">{{ __('layout.to-salon', ['salon' => $salonName]) }}</button></form></li>@endforeach
             @foreach ($otherLanguages as $code => $language)<li><form method="post" action="{{ route('language') }}"><x-act/> @method('put')<button class="rail-button" name="language" value="{{ $code }}" lang="{{ $code }}">{{ $language }}</button></form></li>@endforeach
         </ul>
     </nav>

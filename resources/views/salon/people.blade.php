@@ -8,12 +8,14 @@
         <ul class="people">
             @foreach ($people as $person)
                 <li>
-                    <p><strong>{{ $person->name }}</strong> <span class="tag-look">{{ __('people.role.' . $person->role->value) }}</span>@if ($person->left_at) <span class="tag-look">{{ __('people.left', ['day' => $dated($person->left_at, 'j M Y')]) }}</span>@endif <span class="reason">{{ $person->email }}</span></p>
-                    @if ($leads && ! $person->left_at)<details><summary>{{ __('people.be', ['name' => $person->name]) }}</summary>
+                    <p><strong>{{ $person->name }}</strong> <span class="tag-look">{{ __('people.role.' . $person->role->value) }}</span>@if ($person->left_at) <span class="tag-look">{{ __('people.left', ['day' => $dated($person->left_at, 'j M Y')]) }}</span>@endif <span class="reason">{{ $person->address() }}@if ($person->hasSecondStep()) · {{ __('people.second.short') }}@endif</span></p>
+                    @if ($leads && ! $person->left_at)<details><summary>{{ __('people.be') }}<span class="is-sr-only">: {{ $person->name }}</span></summary>
                         <form method="post" action="{{ route('salon.people.role', $person) }}" ><x-act/> @method('put')<div class="objects">@foreach ($roles as $role)<button class="button" name="role" value="{{ $role }}" @if ($role === $person->role->value) aria-pressed="true" disabled @endif>{{ __("people.role.{$role}") }}</button>@endforeach</div></form></details>@endif
                     @if ($leads) @can('part', $person)
                         @if ($passwordOf === $person->id)<div class="field"><label class="label" for="password-link">{{ __('people.password-link', ['name' => $person->name]) }}</label><input class="input" id="password-link" value="{{ $passwordLink }}" readonly></div>
-                        @elseif (! $person->left_at)<a class="button" href="{{ route('salon.people', ['password-of' => $person->id]) }}">{{ __('people.forgot') }}<span class="is-sr-only">: {{ $person->name }}</span></a>@endif
+                        @elseif (! $person->left_at) @can('sign-in-of', $person)<a class="button" href="{{ route('salon.people', ['password-of' => $person->id]) }}">{{ __('people.forgot') }}<span class="is-sr-only">: {{ $person->name }}</span></a>
+                        @if ($person->hasSecondStep())<details><summary>{{ __('people.second.lost') }}<span class="is-sr-only">: {{ $person->name }}</span></summary><form method="post" action="{{ route('salon.people.second-step', $person) }}"><x-act/> @method('delete')<p class="reason">{{ __('people.second.lost-why') }}</p><button class="button">{{ __('people.second.turn-off') }}</button></form></details>@endif
+                        @else<span class="reason">{{ __('people.elsewhere-too') }}</span>@endcan @endif
                         @if ($person->left_at)<form method="post" action="{{ route('salon.people.return', $person) }}"><x-act/> @method('delete')<button class="button">{{ __('people.back') }}<span class="is-sr-only">: {{ $person->name }}</span></button></form>
                         @else<details><summary>{{ __('people.leave') }}<span class="is-sr-only">: {{ $person->name }}</span></summary>
                             <form method="post" action="{{ route('salon.people.leave', $person) }}"><x-act/> @method('put')<p class="reason">{{ __('people.leave-why') }}</p><button class="button">{{ __('people.leave-do') }}<span class="is-sr-only">: {{ $person->name }}</span></button></form></details>@endif
@@ -50,6 +52,11 @@
             <p><button class="button">{{ __('people.password-do') }}</button> <span class="reason">{{ __('people.password-how') }}</span></p>
         </fieldset>
     </form>
+    <section class="card" aria-labelledby="second">
+        <h2 id="second">{{ __('people.second.title') }}</h2>
+        <p>{{ __($me->hasSecondStep() ? 'people.second.on' : 'people.second.lead') }}</p>
+        <p><a class="button" href="{{ route('account.second-step') }}">{{ __($me->hasSecondStep() ? 'people.second.change' : 'people.second.set-up') }}</a></p>
+    </section>
     <section class="card" aria-labelledby="devices">
         <h2 id="devices">{{ __('people.devices-title') }}</h2>
         <ul class="people">@foreach ($devices as $device)<li><p><strong>{{ __("people.devices.{$device['kind']}") }}</strong>@if ($device['isHere']) <span class="tag-look">{{ __('people.this') }}</span>@endif <span class="reason">{{ __('people.seen', ['when' => $dated($device['seen'], 'j M, H:i'), 'address' => $device['address']]) }}</span></p></li>@endforeach</ul>
