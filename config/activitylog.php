@@ -8,7 +8,7 @@ return [
     'default_log_name' => 'salon',
     'default_auth_driver' => null,
     'subject_returns_soft_deleted_models' => true,
-    'activity_model' => Spatie\Activitylog\Models\Activity::class,
+    'activity_model' => App\Models\TrailEntry::class,
     'table_name' => 'activity_log',
     'database_connection' => null,
 ];

@@ -43,6 +43,7 @@ use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TokenController;
+use App\Http\Controllers\TrailController;
 use App\Http\Controllers\TrendsController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WaitController;
@@ -204,6 +205,7 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         )->name('salon.data.proof')->where('deletion', '[0-9]{1,9}');
         Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
         Route::put('/salon/hours', [OpeningHoursController::class, 'update'])->name('salon.hours.update');
+        Route::get('/salon/trail', [TrailController::class, 'show'])->name('salon.trail');
         Route::get('/salon', [SalonController::class, 'edit'])->name('salon.edit');
         Route::put('/salon', [SalonController::class, 'update'])->name('salon.update');
     });
@@ -351,6 +353,7 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         });
 
         Route::middleware('can:decide')->group(function (): void {
+            Route::get('/trail', [TrailController::class, 'ofHead'])->name('clients.trail');
             Route::get('/record.json', [RecordController::class, 'show'])->middleware(AskPasswordAgain::class)->name('clients.record');
             Route::put(
                 '/safety-flags/read',

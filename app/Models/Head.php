@@ -128,7 +128,7 @@ final class Head extends Model
     /** @return array<string, string> */
     public static function healthFields(): array
     {
-        return ['allergies' => 'allergies', 'health_notes' => 'health notes'];
+        return ['allergies' => 'allergies', 'health_notes' => 'health notes', 'email' => 'email', 'phone' => 'phone'];
     }
 
     public function isMinor(CarbonImmutable $today): bool

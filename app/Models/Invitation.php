@@ -8,6 +8,8 @@ use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\URL;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * Somebody who is asked to join a salon, by a link that is signed and good for a week.
@@ -25,6 +27,7 @@ use Illuminate\Support\Facades\URL;
 final class Invitation extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];
 
@@ -43,5 +46,12 @@ final class Invitation extends Model
     public function link(): string
     {
         return URL::temporarySignedRoute('invitations.show', $this->expires_at, ['invitation' => $this->id]);
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'name', 'email', 'role', 'accepted_at',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

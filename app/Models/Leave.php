@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * Days a stylist is away, the first and the last among them.
@@ -23,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Leave extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     /** A day with the night after it, however long somebody works. */
     private const LAST_MINUTE = 2 * 1440;
@@ -46,5 +49,12 @@ final class Leave extends Model
             $this->from->format('Y-m-d') === $date ? $this->from_minute ?? 0 : 0,
             $this->until->format('Y-m-d') === $date ? $this->until_minute ?? self::LAST_MINUTE : self::LAST_MINUTE,
         ];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'user_id', 'from', 'until', 'because',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

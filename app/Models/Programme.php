@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * Something kept to for a fixed time.
@@ -24,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Programme extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];
 
@@ -38,5 +41,12 @@ final class Programme extends Model
         $planned = $this->began_on->addWeeks($this->weeks)->subDay();
 
         return $this->broken_off_on === null ? $planned : $planned->min($this->broken_off_on);
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'head_id', 'kind', 'sign', 'began_on', 'weeks', 'broken_off_on',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -9,6 +9,8 @@ use App\Models\Concerns\ReadsDatesOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * One version of what a client was promised.
@@ -24,6 +26,7 @@ final class Promise extends Model
 {
     use ReadsDatesOnce;
     use BelongsToSalon;
+    use LogsActivity;
 
     public $timestamps = false;
 
@@ -39,5 +42,12 @@ final class Promise extends Model
     {
         /** @var Collection<int, self> */
         return self::query()->where('head_id', $head->id)->latest('id')->limit(6)->get();
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'head_id', 'made_at', 'released_at',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -8,6 +8,8 @@ use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * @property int                   $id
@@ -37,6 +39,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Salon extends Model
 {
+    use LogsActivity;
+
     protected $guarded = ['id'];
 
     protected function casts(): array
@@ -69,5 +73,14 @@ final class Salon extends Model
         $isNight = 60 * $there->hour + $there->minute < $this->day_turns_minute;
 
         return ($isNight ? $there->subDay() : $there)->startOfDay();
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'name', 'timezone', 'currency', 'language', 'phone', 'hardness_mg_per_l', 'humidity_percent', 'climate',
+            'chairs', 'basins', 'dryers', 'hoods', 'late_cancel_hours', 'missed_from', 'missed_rule', 'tax_hundredths',
+            'tax_added', 'quiet_from_minute', 'quiet_until_minute',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * Something a salon can be booked for.
@@ -25,6 +27,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Service extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];
 
@@ -35,5 +38,13 @@ final class Service extends Model
             'quarter_cents' => 'integer', 'long_from_mm' => 'integer', 'step_cents' => 'integer',
             'deposit_cents' => 'integer',
         ];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'name', 'minutes', 'price_cents', 'quarter_cents', 'long_from_mm', 'step_cents', 'deposit_cents',
+            'is_wash_day', 'does',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

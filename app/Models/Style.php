@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * A style from the day it was made to the day it was no longer good.
@@ -24,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Style extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     /** What can be done to keep a style. */
     public const KEEPING = ['refreshed', 'misted', 'braided', 'retouched', 'covered', 'lifted'];
@@ -43,5 +46,12 @@ final class Style extends Model
     {
         /** @var self|null */
         return self::query()->where('head_id', $head->id)->whereNull('ended_on')->latest('id')->first();
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'head_id', 'styling', 'made_on', 'stays_days', 'ended_on',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * One change tried out on a head, against a measure agreed on before.
@@ -26,11 +28,19 @@ use Illuminate\Database\Eloquent\Model;
 final class Trial extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     protected $guarded = ['id', 'salon_id'];
 
     protected function casts(): array
     {
         return ['began_on' => 'immutable_date', 'ended_on' => 'immutable_date'];
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'head_id', 'kind', 'change', 'sign', 'began_on', 'ended_on',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -8,6 +8,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * A stylist.
@@ -33,6 +35,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    use LogsActivity;
+
     /** Characters; common practice, no source. */
     public const LEAST_PASSWORD = 10;
 
@@ -94,5 +98,12 @@ final class User extends Authenticatable
         return self::query()->whereNull('left_at')->where('salon_id', '!=', $this->salon_id)->where(
             static fn (Builder $rows): Builder => $rows->whereKey($account)->orWhere('account_id', $account),
         )->exists();
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly([
+            'name', 'role', 'left_at', 'second_since',
+        ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -9,7 +9,7 @@ return [
     'rail' => ['today' => 'Hoy', 'clients' => 'Clientes', 'products' => 'Productos', 'reports' => 'Informes', 'salon' => 'Salón'],
     'to-salon' => 'Ir a :salon',
     'client' => [
-        'contact' => 'Contacto',
+        'trail' => 'Quién hizo qué', 'contact' => 'Contacto',
         'now' => 'Ahora', 'hair-tests' => 'Pruebas', 'wash' => 'Lavado', 'wash-days' => 'Días de lavado', 'plan' => 'Plan', 'home-routine' => 'Rutina en casa',
         'trends' => 'Tendencias', 'ledger' => 'Cómo llegamos aquí', 'more' => 'Más', 'edit' => 'Datos', 'pictures' => 'Fotos',
         'products' => 'Productos para este pelo', 'style' => 'Peinado', 'trials' => 'Ensayos', 'erase' => 'Llevarse o borrar',
@@ -30,7 +30,7 @@ return [
         'away' => 'Ahora no se puede preguntar al salón: solo se busca en esta página.', 'client' => 'Cliente', 'product' => 'Producto', 'place' => 'Ir a', 'here' => 'En esta página',
         'places' => [
             'today' => 'Hoy', 'clients' => 'Clientes', 'products' => 'Productos', 'reports' => 'Informes', 'team' => 'Equipo', 'salon' => 'Salón', 'hours' => 'Horarios y servicios',
-            'messages' => 'Mensajes', 'people' => 'Personas', 'data' => 'Importar y exportar', 'plans' => 'Comparar planes', 'new-client' => 'Cliente nuevo', 'book' => 'Dar cita',
+            'messages' => 'Mensajes', 'people' => 'Personas', 'data' => 'Importar y exportar', 'trail' => 'Quién hizo qué', 'plans' => 'Comparar planes', 'new-client' => 'Cliente nuevo', 'book' => 'Dar cita',
             'new-product' => 'Añadir un producto', 'mix' => 'Hacer una mezcla', 'day-end' => 'Fin del día',
         ],
     ],

@@ -44,7 +44,8 @@ return [
         'clients.plan.act', 'clients.plan.occasion', 'clients.plan.redo', 'clients.plan.undo',
         'clients.plan.what-if.use', 'clients.plan.wishes', 'clients.plan.wishes.without', 'clients.plan.without',
         'clients.programmes.begin', 'clients.programmes.end', 'clients.record', 'clients.records.create',
-        'clients.records.store', 'clients.safety-flags.clear', 'clients.safety-flags.judge', 'clients.trials.end',
+        'clients.records.store', 'clients.safety-flags.clear', 'clients.safety-flags.judge',
+        'clients.trail', 'clients.trials.end',
         'clients.trials.store', 'products.create', 'products.destroy', 'products.edit', 'products.forget',
         'products.import', 'products.recall', 'products.release', 'products.store', 'products.teach',
         'products.update', 'reports', 'reports.csv', 'reports.team',
@@ -54,6 +55,6 @@ return [
         'salon.data.drop', 'salon.data.import', 'salon.data.look', 'salon.data.proof', 'salon.data.take',
         'salon.edit', 'salon.hours.update', 'salon.invitations.store', 'salon.invitations.withdraw',
         'salon.messages.update', 'salon.people.leave', 'salon.people.return', 'salon.people.role',
-        'salon.people.second-step', 'salon.update',
+        'salon.people.second-step', 'salon.trail', 'salon.update',
     ],
 ];

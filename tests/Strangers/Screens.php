@@ -28,7 +28,7 @@ final readonly class Screens
     /** Screens that take long or that the salon has once for all: looked at for one stranger of so many. */
     private const SELDOM = [
         'clients.home-routine.pdf', 'salon.data.archive', 'clients.parcel', 'salon.edit', 'salon.hours', 'reports.team',
-        'salon.people',
+        'salon.people', 'salon.trail', 'clients.trail', 'account.second-step', 'account.confirm',
         'salon.messages', 'reports', 'reports.csv', 'products.create', 'products.mix', 'products.book', 'products',
         'products.csv', 'plans', 'salon.data', 'salon.data.cards', 'clients.records.create', 'clients.create',
     ];
@@ -36,7 +36,7 @@ final readonly class Screens
 
     /** Opened where they are made. */
     private const ELSEWHERE = [
-        'sign-in', 'begin', 'invitations.show', 'passwords.show',
+        'sign-in', 'sign-in.code', 'begin', 'invitations.show', 'passwords.show',
         'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show',
         'bookings.series', 'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
     ];

@@ -30,11 +30,11 @@ final readonly class Sentences
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
 
-    private const FILES = 'accounts|acts|amounts|begin|booking|bottles|causes|cautions|chair-work|clients|data-transfer|errors|forms'
-        . '|hair-balance|hair-tests|head-map|history|home-routine|hours|intake|layout|ledger|limits'
+    private const FILES = 'accounts|acts|amounts|begin|booking|bottles|causes|cautions|chair-work|clients|contact'
+        . '|data-transfer|errors|forms|hair-balance|hair-tests|head-map|history|home-routine|hours|intake|layout|ledger|limits'
         . '|label-claims|messages|mix|nagomi|names|needs|now|offline|past-washes|people|picture-help|pictures|plan|plan-acts'
         . '|planning|prices|products|programmes|readings|records|refusals|reports|rules|said|salon|scalp|series|several'
-        . '|signs|strata|style|suitability|terms|tests|today|trends|trial-results|trials|validation|verdict|wash'
+        . '|signs|strata|style|suitability|terms|tests|today|trail|trends|trial-results|trials|validation|verdict|wash'
         . '|wash-day|weather|weekdays|what-if|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'

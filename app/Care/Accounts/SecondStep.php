@@ -63,7 +63,7 @@ final readonly class SecondStep
     /** Whether a code is good: each is once, whoever sends it twice at the same moment. */
     public function takes(User $user, #[SensitiveParameter] string $code): bool
     {
-        return DB::transaction(function () use ($user, $code): bool {
+        $isGood = DB::transaction(function () use ($user, $code): bool {
             $account = User::query()->lockForUpdate()->findOrFail($user->account()->id);
             $step = $this->oneTimeCode->step((string) $account->second_secret, $code, $account->second_counter);
             if ($step !== null) {
@@ -84,6 +84,9 @@ final readonly class SecondStep
 
             return false;
         });
+        $isGood || activity()->performedOn($user)->log('code refused');
+
+        return $isGood;
     }
 
     public function off(User $user): void

@@ -27,10 +27,14 @@ final readonly class SignIn
     public function seat(string $email, #[SensitiveParameter] string $password): ?User
     {
         // It takes as long whether there is such an address or not.
-        if (! Auth::validate(['email' => $email, 'password' => $password])) {
+        $isGood = Auth::validate(['email' => $email, 'password' => $password]);
+        $account = User::query()->where('email', $email)->first();
+        if (! $isGood) {
+            // An address of nobody tells no salon anything.
+            $account === null || activity()->performedOn($account)->log('sign-in refused');
+
             return null;
         }
-        $account = User::query()->where('email', $email)->first();
 
         return $account === null ? null : $this->first($account);
     }
@@ -72,5 +76,6 @@ final readonly class SignIn
         $session->regenerate();
         $seat->account()->update(['last_seat_id' => $seat->id]);
         $this->typedPassword->now($session);
+        activity()->causedBy($seat)->performedOn($seat)->log('signed in');
     }
 }

@@ -46,8 +46,11 @@ final readonly class ClientErasure
             return $deletion;
         };
 
-        /** @var Deletion */
-        return activity()->withoutLogs(fn (): Deletion => DB::transaction($erase));
+        /** @var Deletion $deletion */
+        $deletion = activity()->withoutLogs(fn (): Deletion => DB::transaction($erase));
+        activity()->performedOn($deletion)->log('client deleted');
+
+        return $deletion;
     }
 
     /** Answers kept for acts that might be sent again name the client or lead to them. */

@@ -82,8 +82,10 @@ final readonly class ClientTraces
                 ->all();
             $trail = [...$trail, ...$of];
         }
+        /** @var list<int|string> $named */
+        $named = DB::table('activity_log')->whereIn('head_id', $ids['heads'] ?? [])->pluck('id')->all();
 
-        return $trail;
+        return array_values(array_unique([...$trail, ...$named]));
     }
 
     /** @return array<string, int> rows by table */
@@ -105,7 +107,13 @@ final readonly class ClientTraces
 
     public function forgetTrail(): void
     {
-        DB::table('activity_log')->whereIn('id', $this->ids['activity_log'] ?? [])->delete();
+        // The trail only grows but here, and only while this is said.
+        DB::statement('set @nagomi_forgets = 1');
+        try {
+            DB::table('activity_log')->whereIn('id', $this->ids['activity_log'] ?? [])->delete();
+        } finally {
+            DB::statement('set @nagomi_forgets = null');
+        }
     }
 
     /** @return list<string> paths of her pictures */

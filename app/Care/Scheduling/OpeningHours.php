@@ -35,6 +35,7 @@ final readonly class OpeningHours
             $closes = max([0, ...array_column(array_merge(...array_merge(...$week)), 1)]);
             $turns = $this->parameters->scheduling->dayTurnsMinute($closes);
             $salon->update(['chairs' => $chairs, 'day_turns_minute' => $turns] + $house);
+            $before = $this->spans($salon);
             WorkingHours::query()->where('salon_id', $salon->id)->delete();
             foreach ($week as $user => $days) {
                 foreach ($days as $weekday => $spans) {
@@ -49,13 +50,25 @@ final readonly class OpeningHours
             Service::query()
                 ->where('salon_id', $salon->id)
                 ->whereNotIn('id', array_filter(array_column($services, 'id')))
-                ->delete();
+                ->get()
+                ->each(static fn (Service $service): ?bool => $service->delete());
             foreach ($services as $service) {
                 $row = Service::query()->where('salon_id', $salon->id)->find($service['id'])
                     ?? (new Service())->forceFill(['salon_id' => $salon->id]);
                 $row->fill(array_diff_key($service, ['id' => true]))->save();
             }
+            if ($this->spans($salon) !== $before) {
+                activity()->performedOn($salon)->log('hours changed');
+            }
         });
+    }
+
+    /** @return list<string> every span of the week, in an order of its own */
+    private function spans(Salon $salon): array
+    {
+        return array_values(WorkingHours::query()->where('salon_id', $salon->id)->get()->map(
+            static fn (WorkingHours $of): string => "{$of->user_id} {$of->weekday} {$of->from_minute}–{$of->until_minute}",
+        )->sort()->all());
     }
 
     /**

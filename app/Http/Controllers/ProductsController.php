@@ -184,6 +184,8 @@ final class ProductsController extends Controller
 
     public function csv(): StreamedResponse
     {
+        activity()->log('products exported');
+
         return response()->streamDownload(
             fn () => $this->productCsv->write($this->salon()),
             'products.csv',

@@ -24,6 +24,8 @@ final class ReportsController extends Controller
 
     public function csv(Request $request): Response
     {
+        activity()->log('reports exported');
+
         return response(
             $this->reportsScreen->csv($this->salon(), $this->period($request)),
             200,

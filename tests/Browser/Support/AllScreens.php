@@ -17,7 +17,7 @@ final class AllScreens
         '/products/new', '/products/mix', '/products/book', '{product}', '{head}/products', '{head}/wash',
         '{head}/style',
         '{head}/trends/trials', '/today', '/bookings/new?head={id}', '{booking}', '/salon/hours', '/salon/messages',
-        '/salon/people',
+        '/salon/people', '/salon/trail', '{head}/trail', '{head}/contact', '/account/second-step', '/account/confirm',
         '/salon/data', '/reports', '/plans', '{head}/home-routine', '{head}/erase', '/today/end', '/today/handover',
         '{booking}/series',
     ];
