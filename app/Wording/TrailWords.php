@@ -30,6 +30,9 @@ final readonly class TrailWords
         'kind' => ['nagomi.kinds', 'nagomi.programmes', 'trials.ways'],
     ];
 
+    /** What names somebody: hidden where names are. */
+    private const NAMES = ['name', 'guardian_name', 'consent_by', 'cleared_by', 'confirmed_by', 'household'];
+
     private const LONGEST = 160;
 
     /** @param array<string, string> $names of people and bottles, by field and key, such as "user_id 4" */
@@ -55,11 +58,12 @@ final readonly class TrailWords
     public function changes(TrailEntry $entry): array
     {
         $properties = $entry->properties?->all() ?? [];
+        $hides = $entry->head_id !== null && ClientName::isHidden();
         if (isset($properties['field'])) {
             return [[
                 'label' => Words::say('trail.private.' . Str::slug(self::text($properties['field']))),
-                'before' => self::opened($properties['before'] ?? null),
-                'after' => self::opened($properties['after'] ?? null),
+                'before' => $hides ? '' : self::opened($properties['before'] ?? null),
+                'after' => $hides ? Words::say('trail.hidden') : self::opened($properties['after'] ?? null),
             ]];
         }
         $after = is_array($properties['attributes'] ?? null) ? $properties['attributes'] : [];
@@ -72,7 +76,9 @@ final readonly class TrailWords
                 'after' => $this->value((string) $field, $after[$field] ?? null),
             ];
             if ($change['before'] !== $change['after']) {
-                $changes[] = $change;
+                $changes[] = $hides && in_array($field, self::NAMES, true)
+                    ? ['before' => '', 'after' => Words::say('trail.hidden')] + $change
+                    : $change;
             }
         }
 

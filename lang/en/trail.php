@@ -18,6 +18,7 @@ return [
     'yes' => 'yes', 'no' => 'no',
     'several' => '{0} none|{1} one entry|[2,*] :count entries',
     'locked' => 'cannot be opened: its key is lost',
+    'hidden' => 'hidden, as names are',
     'kinds' => [
         'clients' => 'Clients',
         'hair' => 'Hair tests, washes, pictures',

@@ -18,6 +18,7 @@ return [
     'yes' => 'sí', 'no' => 'no',
     'several' => '{0} ninguna|{1} una entrada|[2,*] :count entradas',
     'locked' => 'no se puede abrir: se perdió su clave',
+    'hidden' => 'oculto, como los nombres',
     'kinds' => [
         'clients' => 'Clientes',
         'hair' => 'Pruebas, lavados, fotos',
