@@ -66,6 +66,20 @@ final class Copy
             : throw new RuntimeException('bin/start could not be started.');
     }
 
+    /**
+     * What a command says in this copy, as its user.
+     *
+     * @return array{int, string} status and all that was said
+     */
+    public function does(string $command): array
+    {
+        $as = $this->isOther ? 'runuser -u ' . self::USER . ' -- ' : '';
+        $home = "env -i HOME='{$this->home}' PATH=/usr/local/bin:/usr/bin:/bin TERM=dumb";
+        exec("cd '{$this->folder}' && {$as}{$home} bash -c " . escapeshellarg($command) . ' 2>&1', $lines, $status);
+
+        return [$status, implode("\n", $lines)];
+    }
+
     public function said(): string
     {
         return (string) @file_get_contents("{$this->home}/said.log");
