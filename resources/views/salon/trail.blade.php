@@ -9,7 +9,7 @@
         <x-field name="until" :label="__('trail.until')" type="date" :value="$chosen['until']"/>
         <button class="button">{{ __('trail.show') }}</button>
     </form>
-    @if ($rows === [])<div class="empty"><p>{{ __(array_filter($chosen) === [] ? 'trail.none' : 'trail.none-such') }}</p></div>
+    @if ($rows === [])<div class="empty trail-empty"><p>{{ __(array_filter($chosen) === [] ? 'trail.none' : 'trail.none-such') }}</p></div>
     @else
         <section class="card" aria-label="{{ __('trail.title') }}">
             <ol class="trail">
