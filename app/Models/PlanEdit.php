@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSalon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * One change of what a season must keep to.
@@ -23,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
 final class PlanEdit extends Model
 {
     use BelongsToSalon;
+    use LogsActivity;
 
     public $timestamps = false;
 
@@ -50,5 +53,10 @@ final class PlanEdit extends Model
     {
         /** @var self|null */
         return self::query()->where('head_id', $head->id)->whereNotNull('undone_at')->oldest('id')->first();
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['head_id', 'says', 'undone_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -21,6 +21,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null $password hashed; as the address
  * @property int|null $account_id the row that holds address, password and second step; null: this one
  * @property int|null $last_seat_id of whoever holds an account: where they worked last
+ * @property bool $in_several they joined a second salon at some time
  * @property string|null $second_secret Base32, of the second step of signing in
  * @property CarbonImmutable|null $second_since since when it is asked for
  * @property int|null $second_counter the thirty seconds whose code was used last
@@ -53,7 +54,7 @@ final class User extends Authenticatable
             'password' => 'hashed', 'units' => 'array', 'hides_names' => 'boolean', 'role' => Role::class,
             'left_at' => 'immutable_datetime', 'second_secret' => 'encrypted',
             'second_since' => 'immutable_datetime', 'second_counter' => 'integer',
-            'second_codes' => 'encrypted:array',
+            'second_codes' => 'encrypted:array', 'in_several' => 'boolean',
         ];
     }
 

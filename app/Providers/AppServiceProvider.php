@@ -90,7 +90,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         RateLimiter::for('card', fn (Request $request): array => [Limit::perMinute(60)->by((string) $request->ip())]);
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(30)->by((string) $request->ip()),
+            Limit::perMinute(config()->integer('auth.sign_ins_per_minute'))->by((string) $request->ip()),
         ]);
     }
 }

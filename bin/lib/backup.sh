@@ -36,3 +36,5 @@ needs_vault() {
     ensure_packages restic
     [ -d "$VAULT" ] && [ -f "$VAULT_KEY" ] || refuse "There is no backup at $VAULT, or its key $VAULT_KEY is not here. NAGOMI_VAULT and NAGOMI_VAULT_KEY say where they are."
 }
+
+manifest() { APP_KEY=$(setting APP_KEY) php "$ROOT/bin/lib/manifest.php" "$@"; }

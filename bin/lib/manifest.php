@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Every table of a dump and every picture, so that two of them can be compared:
- *   php bin/lib/manifest.php write DUMP FOLDER        prints the manifest
+ *   php bin/lib/manifest.php write DUMP FOLDER        prints the manifest; APP_KEY of the environment is marked, not told
+ *   php bin/lib/manifest.php key MANIFEST             exit 1 where what is encrypted was written with another APP_KEY
  *   php bin/lib/manifest.php compare ONE OTHER        prints what differs; exit 1 where anything does
  */
 
@@ -50,16 +51,25 @@ function files(string $folder): array
     return $files;
 }
 
-/** @return array{tables: array<string, array<string, int|string>>, files: array<string, array<string, int|string>>} */
+/** @return array{key?: string, tables: array<string, array<string, int|string>>, files: array<string, array<string, int|string>>} */
 function read(string $manifest): array
 {
     return json_decode((string) file_get_contents($manifest), true, 8, JSON_THROW_ON_ERROR);
 }
 
+/** Says of a key whether it is the same one, and nothing else. */
+function marked(): string
+{
+    return hash_hmac('sha256', 'whose notes these are', (string) getenv('APP_KEY'));
+}
+
 [, $does, $one, $other] = $argv + [1 => '', '', ''];
 if ($does === 'write') {
-    echo json_encode(['tables' => tables($one), 'files' => files($other)], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
+    echo json_encode(['key' => marked(), 'tables' => tables($one), 'files' => files($other)], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
     exit(0);
+}
+if ($does === 'key') {
+    exit(hash_equals((string) (read($one)['key'] ?? ''), marked()) ? 0 : 1);
 }
 [$before, $now] = [read($one), read($other)];
 $differ = 0;

@@ -18,6 +18,7 @@ return new class () extends Migration {
             $table->string('password')->nullable()->change();
             $table->foreignId('account_id')->nullable()->constrained('users')->nullOnDelete();
             $table->unsignedBigInteger('last_seat_id')->nullable();
+            $table->boolean('in_several')->default(false);
             $table->text('second_secret')->nullable();
             $table->dateTime('second_since')->nullable();
             $table->unsignedBigInteger('second_counter')->nullable();
@@ -29,7 +30,9 @@ return new class () extends Migration {
     {
         Schema::table('users', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('account_id');
-            $table->dropColumn(['last_seat_id', 'second_secret', 'second_since', 'second_counter', 'second_codes']);
+            $table->dropColumn([
+                'last_seat_id', 'in_several', 'second_secret', 'second_since', 'second_counter', 'second_codes',
+            ]);
         });
     }
 };

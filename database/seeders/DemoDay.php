@@ -61,7 +61,7 @@ final class DemoDay
             'chairs' => 5, 'basins' => 2, 'dryers' => 3, 'hoods' => 2, 'phone' => '+351 555 0100',
         ] + self::TAX);
         $services = self::services($salon);
-        $stylists = app(SalonSchedule::class)->stylists($salon)->values();
+        $stylists = app(SalonSchedule::class)->working($salon)->values();
         self::hours($salon, $stylists, $moment);
         /** @var Collection<int, Head> $heads */
         $heads = Head::query()->where('salon_id', $salon->id)->orderBy('id')->get();

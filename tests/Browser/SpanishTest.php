@@ -12,7 +12,7 @@ use Tests\Feature\TwoLanguages;
 
 /** Words that do not fit their own box, or the rail they stand in. */
 const CUT_OFF = <<<'JS'
-    const rail = document.querySelector('.rail').getBoundingClientRect();
+    const rail = document.querySelector('.rail')?.getBoundingClientRect() ?? { width: 0, right: innerWidth };
     const edge = rail.width > 0 ? rail.right : innerWidth;
     return [...document.querySelectorAll('main .button, .rail a, .rail-button, h1, h2, h3, label, th')]
         .filter((e) => e.offsetParent && e.clientWidth > 1 && (e.scrollWidth > e.clientWidth + 1

@@ -5,6 +5,7 @@ declare(strict_types=1);
 /* Who belongs to a salon: asked by a link, let in once, gone without a trace being lost; and one's own way in. */
 
 use App\Models\Booking;
+use App\Models\CalendarFeed;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
@@ -131,7 +132,11 @@ it('takes leave of somebody without losing what they did, and takes them back', 
     $session = signedInOn($colleague, 'Mozilla/5.0 (Linux; Android 14) Tablet');
     asOwner($this);
     $this->get('/salon/hours')->assertSee('Quim');
+    $calendar = CalendarFeed::anew($this->salon->id, ['user_id' => $colleague->id])->path();
+    $this->get($calendar)->assertOk();
     $this->put("/salon/people/{$colleague->id}/left")->assertSessionHasNoErrors();
+    // Nor does their own calendar tell of clients any more.
+    $this->get($calendar)->assertNotFound();
     expect($colleague->fresh()->left_at)->not->toBeNull()
         ->and(WorkingHours::query()->where('user_id', $colleague->id)->exists())->toBeFalse()
         ->and(DB::table('sessions')->where('id', $session)->exists())->toBeFalse();

@@ -10,6 +10,8 @@ declare(strict_types=1);
 use App\Models\Role;
 use App\Models\User;
 
+require_once __DIR__ . '/OpenSalon.php';
+
 beforeEach(function (): void {
     $this->actingAs($this->stylist);
 });
@@ -68,13 +70,12 @@ it('takes no password that is tried first, or is made of what everybody knows', 
 ]);
 
 it('changes what somebody is, but leaves nobody without hands booked, and somebody who leads', function (): void {
+    openSalon($this);
+    $this->actingAs($this->stylist);
     $me = $this->stylist->id;
     $this->put("/salon/people/{$me}/role", ['role' => 'stylist'])->assertSessionHasErrors('role');
     expect($this->stylist->fresh()->role)->toBe(Role::Owner);
-    $other = User::query()->create([
-        'salon_id' => $this->salon->id, 'name' => 'Quim', 'email' => 'quim@test.example',
-        'password' => 'a-long-password',
-    ]);
+    $other = User::query()->where('email', 'quim@test.example')->sole();
     $head = $this->aHead();
     $booking = (new App\Models\Booking([
         'head_id' => $head->id, 'user_id' => $other->id, 'service' => 'Dry cut', 'is_wash_day' => false,
@@ -89,7 +90,10 @@ it('changes what somebody is, but leaves nobody without hands booked, and somebo
     $this->put("/salon/people/{$me}/role", ['role' => 'front-desk'])->assertSessionHasNoErrors();
     expect($this->stylist->fresh()->role)->toBe(Role::FrontDesk)->and($other->fresh()->role)->toBe(Role::Owner);
     // Whoever has no hands is not offered to anybody.
-    expect(app(App\Bridge\Scheduling\SalonSchedule::class)->working($this->salon)->keys()->all())->toBe([$other->id]);
+    expect(app(App\Bridge\Scheduling\SalonSchedule::class)->working($this->salon)->keys()->all())->toBe([$other->id])
+        ->and(App\Models\WorkingHours::query()->pluck('user_id')->unique()->values()->all())->toBe([$other->id]);
+    $head->update(['wash_every_days' => 7]);
+    $this->actingAs($other->fresh())->get("/bookings/new?head={$head->id}")->assertOk()->assertDontSee('>Ilse<', false);
     $this->actingAs($this->stylist->fresh())->get('/salon/people')->assertOk()->assertDontSee('Ask somebody to join');
 });
 

@@ -84,6 +84,13 @@ it('comes back whole after everything is lost', function (): void {
         expect($copy->does("php artisan tinker --execute='echo DB::table(\"activity_log\")->delete();'")[1])
             ->toContain('only grows');
 
+        // With another key the rows are there and what is private stays closed: that is said, and the old key mends it.
+        $copy->does('cp .env .env.kept && sed -i "s|^APP_KEY=.*|APP_KEY=base64:$(head -c 32 /dev/urandom | base64)|" .env');
+        [$status, $says] = $copy->does('bin/restore --replace');
+        expect($status)->toBe(0, $says)->and($says)->toContain('written with another APP_KEY');
+        $copy->does('mv .env.kept .env');
+        expect(seenByAnother($copy))->toBe($before);
+
         // A bit that turned in the vault is found.
         $packs = explode("\n", $copy->does('find var/vault/data -type f -size +1k | sort')[1]);
         $copy->does('chmod u+w ' . escapeshellarg($packs[0]) . ' && printf "\\377\\377\\377" | dd of='

@@ -29,6 +29,20 @@ final readonly class Seats
         )->all());
     }
 
+    /** @return list<int> of the people of a salon, those who work in another one as well */
+    public function elsewhere(int $salonId): array
+    {
+        $account = static fn (User $seat): int => $seat->account_id ?? $seat->id;
+        $here = User::query()->where('salon_id', $salonId)->get(['id', 'salon_id', 'account_id']);
+        $accounts = $here->map($account)->unique()->values();
+        $others = User::query()->whereNull('left_at')->where('salon_id', '!=', $salonId)->where(
+            static fn (Builder $rows): Builder => $rows->whereKey($accounts)->orWhereIn('account_id', $accounts),
+        )->get(['id', 'salon_id', 'account_id'])->map($account);
+
+        return array_values($here->filter(static fn (User $seat): bool => $others->contains($account($seat)))
+            ->map(static fn (User $seat): int => $seat->id)->all());
+    }
+
     /** @return Builder<User> */
     private function rows(User $account): Builder
     {

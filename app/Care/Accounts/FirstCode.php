@@ -13,19 +13,21 @@ use Illuminate\Support\Facades\Hash;
  */
 final readonly class FirstCode
 {
-    /** Without letters and digits that are taken for each other. */
-    private const LETTERS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
     private const HALF = 4;
     private const KEPT_HOURS = 24;
     private const KEY = 'first-code';
 
+    public function __construct(private ReadableCode $readableCode)
+    {
+    }
+
     /** @return string such as ABCD-2345; the one before is worth nothing any more */
     public function anew(): string
     {
-        $halves = [self::half(), self::half()];
-        Cache::put(self::KEY, Hash::make(implode('', $halves)), now()->addHours(self::KEPT_HOURS));
+        $code = $this->readableCode->drawn(self::HALF);
+        Cache::put(self::KEY, Hash::make(str_replace('-', '', $code)), now()->addHours(self::KEPT_HOURS));
 
-        return implode('-', $halves);
+        return $code;
     }
 
     /** @param string $typed with or without its hyphen, in small letters as well */
@@ -40,15 +42,5 @@ final readonly class FirstCode
     public function forget(): void
     {
         Cache::forget(self::KEY);
-    }
-
-    private static function half(): string
-    {
-        $half = '';
-        for ($i = 0; $i < self::HALF; $i++) {
-            $half .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
-        }
-
-        return $half;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Accounts;
 
+use App\Bridge\Accounts\Seats;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
@@ -14,6 +15,10 @@ use SensitiveParameter;
 final readonly class Invitations
 {
     private const GOOD_DAYS = 7;
+
+    public function __construct(private Seats $seats)
+    {
+    }
 
     /** Asked twice, they have one link, good for a week from now. */
     public function ask(User $by, string $name, string $email, Role $role = Role::Stylist): Invitation
@@ -59,7 +64,9 @@ final readonly class Invitations
         $seat = User::query()->create([
             'salon_id' => $invitation->salon_id, 'name' => $person->name, 'account_id' => $person->account()->id,
             'language' => $person->language, 'units' => $person->units, 'role' => $invitation->role,
+            'in_several' => true,
         ])->refresh();
+        User::query()->whereKey($this->seats->keys($seat))->update(['in_several' => true]);
         $invitation->update(['accepted_at' => CarbonImmutable::now()]);
 
         return $seat;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Accounts;
 
 use App\Bridge\Scheduling\BookedHands;
+use App\Models\CalendarFeed;
 use App\Models\User;
 use App\Models\WorkingHours;
 use Carbon\CarbonImmutable;
@@ -26,6 +27,8 @@ final readonly class Parting
             $user->forceFill(['left_at' => CarbonImmutable::now(), 'remember_token' => null])->save();
             WorkingHours::query()->where('user_id', $user->id)->delete();
             $this->sessions->endHere($user);
+            // Their calendar tells of clients who are not theirs any more.
+            CalendarFeed::current(['user_id' => $user->id])?->update(['withdrawn_at' => CarbonImmutable::now()]);
         }
 
         return $toCome;

@@ -7,6 +7,7 @@ namespace App\Care\Accounts;
 use App\Bridge\Scheduling\BookedHands;
 use App\Models\Role;
 use App\Models\User;
+use App\Models\WorkingHours;
 
 /** What somebody is in a salon from now on. */
 final readonly class Roles
@@ -32,6 +33,10 @@ final readonly class Roles
             return RoleKept::StillBooked;
         }
         $user->update(['role' => $to]);
+        if (! $to->hasHands()) {
+            // Nobody is offered hours of hands that are not there.
+            WorkingHours::query()->where('user_id', $user->id)->delete();
+        }
 
         return null;
     }

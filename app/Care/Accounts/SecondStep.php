@@ -16,11 +16,9 @@ final readonly class SecondStep
 {
     private const CODES = 10;
 
-    /** Without letters and digits that are taken for each other. */
-    private const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
     private const HALF = 5;
 
-    public function __construct(private OneTimeCode $oneTimeCode)
+    public function __construct(private OneTimeCode $oneTimeCode, private ReadableCode $readableCode)
     {
     }
 
@@ -53,7 +51,7 @@ final readonly class SecondStep
     {
         $codes = [];
         for ($i = 0; $i < self::CODES; $i++) {
-            $codes[] = self::half() . '-' . self::half();
+            $codes[] = mb_strtolower($this->readableCode->drawn(self::HALF));
         }
         $user->account()->update(['second_codes' => array_map(Hash::make(...), $codes)]);
 
@@ -84,7 +82,7 @@ final readonly class SecondStep
 
             return false;
         });
-        $isGood || activity()->performedOn($user)->log('code refused');
+        $isGood || activity()->performedOn($user)->log('code-refused');
 
         return $isGood;
     }
@@ -94,15 +92,5 @@ final readonly class SecondStep
         $user->account()->update([
             'second_secret' => null, 'second_since' => null, 'second_counter' => null, 'second_codes' => null,
         ]);
-    }
-
-    private static function half(): string
-    {
-        $half = '';
-        for ($i = 0; $i < self::HALF; $i++) {
-            $half .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
-        }
-
-        return $half;
     }
 }

@@ -31,7 +31,7 @@ final readonly class SignIn
         $account = User::query()->where('email', $email)->first();
         if (! $isGood) {
             // An address of nobody tells no salon anything.
-            $account === null || activity()->performedOn($account)->log('sign-in refused');
+            $account === null || activity()->performedOn($account)->log('sign-in-refused');
 
             return null;
         }
@@ -76,6 +76,6 @@ final readonly class SignIn
         $session->regenerate();
         $seat->account()->update(['last_seat_id' => $seat->id]);
         $this->typedPassword->now($session);
-        activity()->causedBy($seat)->performedOn($seat)->log('signed in');
+        activity()->causedBy($seat)->performedOn($seat)->log('signed-in');
     }
 }

@@ -48,7 +48,7 @@ final readonly class ClientErasure
 
         /** @var Deletion $deletion */
         $deletion = activity()->withoutLogs(fn (): Deletion => DB::transaction($erase));
-        activity()->performedOn($deletion)->log('client deleted');
+        activity()->performedOn($deletion)->log('client-deleted');
 
         return $deletion;
     }

@@ -58,7 +58,7 @@ final readonly class OpeningHours
                 $row->fill(array_diff_key($service, ['id' => true]))->save();
             }
             if ($this->spans($salon) !== $before) {
-                activity()->performedOn($salon)->log('hours changed');
+                activity()->performedOn($salon)->log('hours-changed');
             }
         });
     }

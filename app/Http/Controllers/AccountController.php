@@ -42,7 +42,7 @@ final class AccountController extends Controller
     {
         $this->stylist()->account()->update(['password' => $request->string('password')->value()]);
         $this->sessions->end($this->stylist(), $request->session()->getId());
-        activity()->performedOn($this->stylist())->log('password changed');
+        activity()->performedOn($this->stylist())->log('password-changed');
 
         return redirect()->route('salon.people')->with('said', Words::say('people.said.password'));
     }

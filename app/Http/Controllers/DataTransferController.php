@@ -60,7 +60,7 @@ final class DataTransferController extends Controller
 
     public function cards(): Response
     {
-        activity()->log('clients exported');
+        activity()->log('clients-exported');
         /** @var Collection<int, Head> $heads */
         $heads = Head::query()->where('salon_id', $this->salon()->id)->orderBy('name')->get();
 

@@ -40,7 +40,7 @@ final class PasswordController extends Controller
         }
         $user->update(['password' => $request->string('password')->value()]);
         $this->sessions->end($user);
-        activity()->causedBy($seat)->performedOn($seat)->log('password changed');
+        activity()->causedBy($seat)->performedOn($seat)->log('password-changed');
         if ($seat->hasSecondStep()) {
             $this->signIn->wait($request->session(), $seat);
 

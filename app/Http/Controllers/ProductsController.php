@@ -184,7 +184,7 @@ final class ProductsController extends Controller
 
     public function csv(): StreamedResponse
     {
-        activity()->log('products exported');
+        activity()->log('products-exported');
 
         return response()->streamDownload(
             fn () => $this->productCsv->write($this->salon()),

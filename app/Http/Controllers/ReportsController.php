@@ -24,7 +24,7 @@ final class ReportsController extends Controller
 
     public function csv(Request $request): Response
     {
-        activity()->log('reports exported');
+        activity()->log('reports-exported');
 
         return response(
             $this->reportsScreen->csv($this->salon(), $this->period($request)),

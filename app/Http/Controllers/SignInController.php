@@ -61,7 +61,7 @@ final class SignInController extends Controller
 
     public function destroy(Request $request): RedirectResponse
     {
-        activity()->performedOn($this->stylist())->log('signed out');
+        activity()->performedOn($this->stylist())->log('signed-out');
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

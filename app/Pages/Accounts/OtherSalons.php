@@ -19,7 +19,7 @@ final readonly class OtherSalons
     public function ofSignedIn(): array
     {
         $user = Auth::user();
-        if (! $user instanceof User) {
+        if (! $user instanceof User || ! $user->in_several) {
             return [];
         }
         $others = [];

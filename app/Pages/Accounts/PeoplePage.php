@@ -17,6 +17,7 @@ final readonly class PeoplePage extends Page
      * @param list<Invitation> $invited who has not joined yet; of a link that ran out as well
      * @param list<array{kind: string, address: string, seen: CarbonImmutable, isHere: bool}> $devices the latest first
      * @param bool             $leads   decides who belongs
+     * @param list<int>        $elsewhere of the people who work in another salon as well
      * @param list<string>     $roles   what somebody can be
      * @param int|null         $passwordOf who chooses another password by the link; null: nobody
      */
@@ -27,6 +28,7 @@ final readonly class PeoplePage extends Page
         public array $devices,
         public bool $leads,
         public array $roles,
+        public array $elsewhere,
         public ?int $passwordOf,
         public string $passwordLink,
     ) {

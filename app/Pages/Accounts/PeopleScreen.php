@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Accounts;
 
 use App\Bridge\Accounts\PasswordLink;
+use App\Bridge\Accounts\Seats;
 use App\Bridge\Accounts\SignedInSomewhere;
 use App\Models\Ability;
 use App\Models\Invitation;
@@ -14,7 +15,7 @@ use App\Models\User;
 /** The people of a salon. */
 final readonly class PeopleScreen
 {
-    public function __construct(private SignedInSomewhere $signedIn)
+    public function __construct(private Seats $seats, private SignedInSomewhere $signedIn)
     {
     }
 
@@ -37,6 +38,7 @@ final readonly class PeopleScreen
             devices: $this->signedIn->of($me, $here),
             leads: $leads,
             roles: array_map(static fn (Role $role): string => $role->value, Role::cases()),
+            elsewhere: ! $leads ? [] : $this->seats->elsewhere($me->salon_id),
             passwordOf: $forgets ? $other->id : null,
             passwordLink: $forgets ? PasswordLink::of($other) : '',
         );

@@ -7,6 +7,7 @@ namespace App\Pages\Plan;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Models\PlanItem;
+use App\Models\Role;
 use App\Models\Salon;
 use App\Models\User;
 use App\Wording\SalonClock;
@@ -50,6 +51,7 @@ final readonly class SeveralPlansScreen
             stylists: User::query()
                 ->where('salon_id', $salon->id)
                 ->whereNull('left_at')
+                ->where('role', '!=', Role::FrontDesk->value)
                 ->orderBy('name')
                 ->pluck('name', 'id')->all(),
             rows: $found->map(

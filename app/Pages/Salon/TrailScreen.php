@@ -25,7 +25,7 @@ final readonly class TrailScreen
 
     /** What is asked for together: models, and words of what is no row. */
     private const KINDS = [
-        'clients' => ['Head', 'Clearance', 'Reaction', 'Promise', 'Trial', 'Programme', 'Style', 'HomeLink'],
+        'clients' => ['Head', 'Clearance', 'Reaction', 'Promise', 'PlanEdit', 'Trial', 'Programme', 'Style', 'HomeLink'],
         'hair' => ['Reading', 'Visit', 'WashDay', 'WashSession', 'Picture'],
         'bookings' => ['Booking'],
         'products' => ['Product', 'TaughtIngredient'],
@@ -35,7 +35,7 @@ final readonly class TrailScreen
     ];
 
     /** What was taken out or brought in, or deleted. */
-    private const OUT = ['%exported%', '%imported%', 'client deleted'];
+    private const OUT = ['%exported%', '%imported%', 'client-deleted'];
 
     /** @param array<string, string> $chosen by filter */
     public function of(Salon $salon, array $chosen, ?Head $head = null): TrailPage
