@@ -49,8 +49,7 @@ final readonly class SeveralPlansScreen
                 ->pluck('household')
                 ->all(),
             stylists: User::query()
-                ->where('salon_id', $salon->id)
-                ->whereNull('left_at')
+                ->where('salon_id', $salon->id)->whereNull('left_at')
                 ->where('role', '!=', Role::FrontDesk->value)
                 ->orderBy('name')
                 ->pluck('name', 'id')->all(),

@@ -25,7 +25,9 @@ final readonly class TrailScreen
 
     /** What is asked for together: models, and words of what is no row. */
     private const KINDS = [
-        'clients' => ['Head', 'Clearance', 'Reaction', 'Promise', 'PlanEdit', 'Trial', 'Programme', 'Style', 'HomeLink'],
+        'clients' => [
+            'Head', 'Clearance', 'Reaction', 'Promise', 'PlanEdit', 'Trial', 'Programme', 'Style', 'HomeLink',
+        ],
         'hair' => ['Reading', 'Visit', 'WashDay', 'WashSession', 'Picture'],
         'bookings' => ['Booking'],
         'products' => ['Product', 'TaughtIngredient'],
