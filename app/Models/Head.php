@@ -120,7 +120,10 @@ final class Head extends Model
     {
         return LogOptions::defaults()
             ->logAll()
-            ->logExcept(['allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from'])
+            ->logExcept([
+                'allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from', 'created_at',
+                'updated_at',
+            ])
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();
     }

@@ -55,7 +55,8 @@ final class Product extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logExcept(['reading'])->logAll()->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logExcept(['reading', 'created_at', 'updated_at'])->logAll()->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return HasMany<StockMove, $this> */

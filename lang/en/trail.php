@@ -7,6 +7,7 @@ return [
     'title' => 'Who did what',
     'lead' => 'Every change, sign-in and export, the latest first. Nobody can change or take out a line.',
     'lead-client' => 'Every change about this client, the latest first.',
+    'narrow' => 'Choose what is shown',
     'who' => 'By whom', 'anybody' => 'anybody',
     'what' => 'What', 'anything' => 'anything',
     'client' => 'Client', 'from' => 'From', 'until' => 'Until', 'show' => 'Show',

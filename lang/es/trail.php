@@ -7,6 +7,7 @@ return [
     'title' => 'Quién hizo qué',
     'lead' => 'Cada cambio, entrada y exportación, lo último primero. Nadie puede cambiar ni quitar una línea.',
     'lead-client' => 'Cada cambio de este cliente, lo último primero.',
+    'narrow' => 'Elegir qué se muestra',
     'who' => 'Por quién', 'anybody' => 'cualquiera',
     'what' => 'Qué', 'anything' => 'todo',
     'client' => 'Cliente', 'from' => 'Desde', 'until' => 'Hasta', 'show' => 'Mostrar',

@@ -75,6 +75,14 @@ it('shows it to nobody it does not concern', function (): void {
     }
 });
 
+it('says once what was changed, and nothing where only what is private was', function (): void {
+    $head = $this->aHead();
+    $before = TrailEntry::query()->count();
+    $head->update(['phone' => '+351 210 000 999']);
+    expect(TrailEntry::query()->count())->toBe($before + 1)
+        ->and(TrailEntry::query()->latest('id')->value('description'))->toBe('phone changed');
+});
+
 it('only grows: the database refuses to change or take out a line', function (): void {
     $this->aHead()->update(['wash_every_days' => 9]);
     $id = TrailEntry::query()->latest('id')->value('id');

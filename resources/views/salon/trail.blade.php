@@ -1,14 +1,17 @@
 <x-layout :title="__('trail.title')" :head="$head">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/people.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('trail.title') }}</h1><p class="lead">{{ __($head ? 'trail.lead-client' : 'trail.lead') }}</p></div>@unless ($head)<x-salon-places/>@endunless</header>
-    <form method="get" action="{{ $head ? route('clients.trail', $head) : route('salon.trail') }}" class="asks" novalidate>
-        <x-choice name="who" :label="__('trail.who')" :options="$people" :empty="__('trail.anybody')" :value="$chosen['who']"/>
-        <x-choice name="what" :label="__('trail.what')" :options="collect($kinds)->mapWithKeys(fn ($kind) => [$kind => __('trail.kinds.' . $kind)])->all()" :empty="__('trail.anything')" :value="$chosen['what']"/>
-        @unless ($head)<x-field name="client" :label="__('trail.client')" :value="$chosen['client']"/>@endunless
-        <x-field name="from" :label="__('trail.from')" type="date" :value="$chosen['from']"/>
-        <x-field name="until" :label="__('trail.until')" type="date" :value="$chosen['until']"/>
-        <button class="button">{{ __('trail.show') }}</button>
-    </form>
+    <details class="more-tests" @if (array_filter($chosen) !== []) open @endif>
+        <summary>{{ __('trail.narrow') }}</summary>
+        <form method="get" action="{{ $head ? route('clients.trail', $head) : route('salon.trail') }}" class="asks" novalidate>
+            <x-choice name="who" :label="__('trail.who')" :options="$people" :empty="__('trail.anybody')" :value="$chosen['who']"/>
+            <x-choice name="what" :label="__('trail.what')" :options="collect($kinds)->mapWithKeys(fn ($kind) => [$kind => __('trail.kinds.' . $kind)])->all()" :empty="__('trail.anything')" :value="$chosen['what']"/>
+            @unless ($head)<x-field name="client" :label="__('trail.client')" :value="$chosen['client']"/>@endunless
+            <x-field name="from" :label="__('trail.from')" type="date" :value="$chosen['from']"/>
+            <x-field name="until" :label="__('trail.until')" type="date" :value="$chosen['until']"/>
+            <button class="button">{{ __('trail.show') }}</button>
+        </form>
+    </details>
     @if ($rows === [])<div class="empty trail-empty"><p>{{ __(array_filter($chosen) === [] ? 'trail.none' : 'trail.none-such') }}</p></div>
     @else
         <section class="card" aria-label="{{ __('trail.title') }}">
