@@ -5,8 +5,9 @@ declare(strict_types=1);
 // Who did what and when.
 return [
     'title' => 'Who did what',
-    'lead' => 'Every change, sign-in and export, the latest first. Nobody can change or take out a line.',
+    'lead' => 'Every change, sign-in and export, the latest first.',
     'lead-client' => 'Every change about this client, the latest first.',
+    'end' => 'Nobody can change or take out a line. Those of a client who is deleted go with them.',
     'narrow' => 'Choose what is shown',
     'who' => 'By whom', 'anybody' => 'anybody',
     'what' => 'What', 'anything' => 'anything',

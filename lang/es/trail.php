@@ -5,8 +5,9 @@ declare(strict_types=1);
 // Who did what and when.
 return [
     'title' => 'Quién hizo qué',
-    'lead' => 'Cada cambio, entrada y exportación, lo último primero. Nadie puede cambiar ni quitar una línea.',
+    'lead' => 'Cada cambio, entrada y exportación, lo último primero.',
     'lead-client' => 'Cada cambio de este cliente, lo último primero.',
+    'end' => 'Nadie puede cambiar ni quitar una línea. Las de un cliente que se borra se van con sus datos.',
     'narrow' => 'Elegir qué se muestra',
     'who' => 'Por quién', 'anybody' => 'cualquiera',
     'what' => 'Qué', 'anything' => 'todo',

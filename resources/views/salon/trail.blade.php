@@ -14,7 +14,7 @@
     </details>
     @if ($rows === [])<div class="empty trail-empty"><p>{{ __(array_filter($chosen) === [] ? 'trail.none' : 'trail.none-such') }}</p></div>
     @else
-        <section class="card" aria-label="{{ __('trail.title') }}">
+        <section class="card trail-card" aria-label="{{ __('trail.title') }}">
             <ol class="trail">
                 @foreach ($rows as $row)
                     <li>
@@ -30,6 +30,7 @@
                     </li>
                 @endforeach
             </ol>
+            <p class="reason trail-end">{{ __('trail.end') }}</p>
         </section>
         <x-pager :of="$pages" :label="__('trail.pages')" :before="__('trail.later')" :after="__('trail.earlier')"/>
     @endif
