@@ -58,3 +58,34 @@ it('gives the front desk the book and how clients are reached, on a phone', func
         $browser->close();
     }
 });
+
+it('takes one person from one salon to the other, and leaves no pages of clients behind', function (): void {
+    $browser = Browser::open(820, 1180);
+    try {
+        $browser->signIn('maren@tidewater.example')->visit('/salon/people');
+        $browser->type('invite_name', 'Wren')->type('invite_email', 'wren@saltlight.example')->press('Make the link');
+        $link = (string) $browser->find('[id^=link-]')->getDomProperty('value');
+        $browser->press('Sign out');
+        $browser->visit((string) preg_replace('#^https?://[^/]+#', '', $link));
+        expect($browser->text('main'))->toContain('has a password here already');
+        $browser->press('Sign in');
+        $browser->type('email', 'wren@saltlight.example')->type('password', 'harbour-demo')->press('Sign in');
+        $browser->press('Join');
+        $browser->await(fn (): bool => $browser->path() === '/today');
+        $browser->visit('/clients')->tap('.head-row');
+        expect($browser->text('.rail'))->toContain('Go to Saltlight Studio');
+        $browser->press('Go to Saltlight Studio');
+        $browser->await(fn (): bool => $browser->path() === '/today'
+            && str_contains($browser->text('.rail'), 'Go to Tidewater Room'));
+        $kept = $browser->driver->executeAsyncScript(
+            'const done = arguments[0]; caches.keys().then(async (names) => done((await Promise.all(names.map(async '
+                . '(name) => (await (await caches.open(name)).keys()).map((one) => one.url)))).flat()))',
+        );
+        expect(array_filter((array) $kept, static fn (mixed $url): bool => str_contains((string) $url, '/clients/')))
+            ->toBe([]);
+        $browser->visit('/clients');
+        expect($browser->text('main'))->toContain('Solvei');
+    } finally {
+        $browser->close();
+    }
+});

@@ -110,6 +110,15 @@ it('does not wait for a code all day, and asks for none of nobody', function ():
     $this->assertGuest();
 });
 
+it('takes no code once the second step was turned off meanwhile', function (): void {
+    withSecondStep($this);
+    signsIn($this);
+    app(App\Care\Accounts\SecondStep::class)->off($this->stylist->fresh());
+    $empty = (new OneTimeCode())->at('', intdiv(CarbonImmutable::now()->getTimestamp(), 30));
+    $this->post('/sign-in/code', ['code' => $empty])->assertSessionHasErrors('code');
+    expect(signsIn($this))->toEndWith('/today');
+});
+
 it('is turned on only by the code of the phone, and off by whoever types the password', function (): void {
     $this->actingAs($this->stylist)->get('/account/second-step');
     $this->post('/account/second-step', ['code' => '000000'])->assertSessionHasErrors('code');
@@ -185,6 +194,12 @@ it('lets one person work in two salons, and go from one to the other', function 
     $this->get("/clients/{$mine->id}")->assertOk();
     $this->get("/clients/{$theirs->id}")->assertNotFound();
     $this->put('/account/salon', ['seat' => $maren->id])->assertNotFound();
+    // Going from one to the other is not typing the password.
+    $this->typedPassword = false;
+    session()->forget('auth.password_confirmed_at');
+    $this->put('/account/salon', ['seat' => $this->stylist->id]);
+    $this->get('/salon/data')->assertRedirect('/account/confirm');
+    $this->typedPassword = true;
 
     // They sign in where they worked last; asked once more they are there already.
     $this->put('/account/salon', ['seat' => $seat->id]);

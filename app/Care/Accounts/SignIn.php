@@ -69,13 +69,16 @@ final readonly class SignIn
             : User::query()->whereNull('left_at')->find($half['seat']);
     }
 
-    public function enter(Session $session, User $seat): void
+    /** Who goes from one salon to another has typed nothing: when the password was typed last stays as it was. */
+    public function enter(Session $session, User $seat, bool $typed = false): void
     {
         $session->forget(self::HALF);
         Auth::login($seat);
         $session->regenerate();
         $seat->account()->update(['last_seat_id' => $seat->id]);
-        $this->typedPassword->now($session);
+        if ($typed) {
+            $this->typedPassword->now($session);
+        }
         activity()->causedBy($seat)->performedOn($seat)->log('signed-in');
     }
 }

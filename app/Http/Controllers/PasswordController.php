@@ -46,7 +46,7 @@ final class PasswordController extends Controller
 
             return redirect()->route('sign-in.code');
         }
-        $this->signIn->enter($request->session(), $seat);
+        $this->signIn->enter($request->session(), $seat, typed: true);
 
         return redirect()->route('today')->with('said', Words::say('people.said.password'));
     }

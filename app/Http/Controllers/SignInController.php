@@ -71,7 +71,7 @@ final class SignInController extends Controller
 
     private function enter(Request $request, User $seat): RedirectResponse
     {
-        $this->signIn->enter($request->session(), $seat);
+        $this->signIn->enter($request->session(), $seat, typed: true);
 
         return redirect()->intended(route('today'));
     }

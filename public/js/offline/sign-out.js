@@ -50,14 +50,15 @@ const ask = (queue, go) => {
     dialog.showModal();
 };
 
-/** @param {HTMLFormElement} form @param {HTMLElement} line what says so where it cannot be done */
-export const leave = async (form, line) => {
+/** @param {HTMLFormElement} form @param {HTMLElement} line what says so where it cannot be done @param {?HTMLElement} pressed */
+export const leave = async (form, line, pressed = null) => {
     const out = async () => {
         forgetTyped();
         await forgetPages();
+        // Who is still signed in, in another salon, is led on from there.
         location.assign('/sign-in');
     };
-    const go = async (say) => handle(await transmit(form.action, new URLSearchParams(new FormData(form))), {
+    const go = async (say) => handle(await transmit(form.action, new URLSearchParams(new FormData(form, pressed))), {
         ...sayOthers(say),
         taken: out,
         // The page to sign in on is the answer.

@@ -90,9 +90,11 @@ if (line !== null && (isAnythingKept() || document.querySelector('[data-keeps]')
     const { showMine } = await import('../offline/show-mine.js');
     showMine(line);
 }
-const signOut = document.querySelector('form[data-sign-out]');
-signOut?.addEventListener('submit', async (event) => {
-    event.preventDefault();
-    const { leave } = await import('../offline/sign-out.js');
-    leave(signOut, line);
-});
+// Signing out, and going to another salon: what is kept of this one's clients goes, what waits does not.
+for (const form of document.querySelectorAll('form[data-sign-out]')) {
+    form.addEventListener('submit', async (event) => {
+        event.preventDefault();
+        const { leave } = await import('../offline/sign-out.js');
+        leave(form, line, event.submitter);
+    });
+}
