@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Act;
+use App\Models\Import;
 use Illuminate\Support\Facades\Schedule;
 
 // The days go on whether anybody opens a head or not: outlooks are renewed in the small hours.
@@ -19,3 +20,6 @@ Schedule::command('nagomi:remind')->everyFiveMinutes()->withoutOverlapping();
 
 // Stylists' biases move slowly; readings of a week are enough to look again.
 Schedule::command('nagomi:biases')->weeklyOn(1, '03:00');
+
+// What was read of a file and not confirmed, or can no more be undone, is forgotten after a day.
+Schedule::command('model:prune', ['--model' => [Import::class]])->hourly();

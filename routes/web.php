@@ -20,6 +20,7 @@ use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HomeRoutineController;
 use App\Http\Controllers\HouseholdController;
+use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LanguageController;
@@ -195,10 +196,12 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         Route::get('/salon/data', [DataTransferController::class, 'show'])->middleware(AskPasswordAgain::class . ':page')->name('salon.data');
         Route::get('/salon/data/salon.zip', [DataTransferController::class, 'archive'])->middleware(AskPasswordAgain::class)->name('salon.data.archive');
         Route::get('/salon/data/clients.vcf', [DataTransferController::class, 'cards'])->middleware(AskPasswordAgain::class)->name('salon.data.cards');
-        Route::post('/salon/data/imports', [DataTransferController::class, 'look'])->name('salon.data.look');
-        Route::get('/salon/data/imports/{import}', [DataTransferController::class, 'preview'])->name('salon.data.import');
-        Route::post('/salon/data/imports/{import}', [DataTransferController::class, 'take'])->name('salon.data.take');
-        Route::delete('/salon/data/imports/{import}', [DataTransferController::class, 'drop'])->name('salon.data.drop');
+        Route::post('/salon/data/imports', [ImportController::class, 'look'])->name('salon.data.look');
+        Route::get('/salon/data/imports/{import}', [ImportController::class, 'preview'])->name('salon.data.import');
+        Route::post('/salon/data/imports/{import}', [ImportController::class, 'take'])->name('salon.data.take');
+        Route::put('/salon/data/imports/{import}', [ImportController::class, 'columns'])->name('salon.data.columns');
+        Route::delete('/salon/data/imports/{import}/taken', [ImportController::class, 'undo'])->name('salon.data.undo');
+        Route::delete('/salon/data/imports/{import}', [ImportController::class, 'drop'])->name('salon.data.drop');
         Route::get(
             '/salon/data/deletions/{deletion}',
             [DataTransferController::class, 'proof'],

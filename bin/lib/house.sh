@@ -42,7 +42,7 @@ run_packages() {
     esac
     local part
     for part in cli mbstring xml intl mysql curl gd zip bcmath; do printf 'php%s-%s ' "$version" "$part"; done
-    printf 'php-league-config php-christianriesen-otp php-bacon-qr-code composer unzip git mariadb-server mariadb-client'
+    printf 'php-league-config php-christianriesen-otp php-bacon-qr-code gnumeric composer unzip git mariadb-server mariadb-client'
 }
 
 # Installs what is missing: as root by itself, otherwise it prints the one line to run.

@@ -78,7 +78,7 @@ return [
     'no-mail' => '“:mail” is no mail address.',
     'long-phone' => 'The phone number is longer than :most letters; shorten it.',
     'no-card' => 'From here on this is no vCard: :why',
-    'no-kind' => 'This file cannot be read. These can: a care record (.json), a salon (.zip), contacts (.vcf), or a table (.csv) with a header that has a name.',
+    'no-kind' => 'This file cannot be read. These can: a care record (.json), a salon (.zip), contacts (.vcf), or a table (.csv, .xlsx, .ods) of clients, bookings or treatments.',
     'no-lines' => 'The table has a header and no lines below it.',
     'card' => ':file, card :place',
     'line' => ':file, line :place',

@@ -75,7 +75,10 @@ return [
         'services-name-distinct' => 'Service: two are called the same; give one another name.',
     ],
     'import' => [
-        'file' => 'File: choose a .zip, .json, .vcf or .csv of under 60 MB that is not empty.',
+        'file' => 'File: choose a .zip, .json, .vcf, .csv, .xlsx or .ods of under 60 MB that is not empty.',
+        'subject' => 'Each line is: choose clients, bookings or past treatments.',
+        'columns' => 'Columns: choose for each one of the list.',
+        'column-twice' => ':field is chosen for two columns; leave one of them out.',
     ],
     'import-file' => [
         'damaged' => 'The archive is damaged; export it again.',

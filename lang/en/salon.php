@@ -29,7 +29,7 @@ return [
         'title' => 'Import and export', 'lead' => 'What is written here is yours: take it away whole, bring it back, or delete it.', 'export' => 'Export',
         'export-how' => '{1} The one client as a care record (JSON) and vCard, results, bookings and products as CSV.|[0,*] All :count clients as care records (JSON) and vCard, results, bookings and products as CSV. One client alone: on the client’s own page.',
         'whole' => 'The whole salon (.zip)', 'clients' => 'Clients (.vcf)', 'products' => 'Products (.csv)', 'import' => 'Import',
-        'import-how' => 'A salon’s .zip, one or several care records (.json), or clients from an address book (.vcf) or a table (.csv). You see what was found, and every problem with its place, before anything is written.',
+        'import-how' => 'A salon’s .zip, one or several care records (.json), clients from an address book (.vcf), or clients, bookings or past treatments from a table (.csv, .xlsx, .ods). You see what was found, and every problem with its place, before anything is written; for a day it can be undone.',
         'file' => 'File', 'look' => 'Look through it', 'deleted' => 'Deleted, with proof', 'nobody' => 'Nobody was deleted. A client is deleted, with all data, from the client’s own page.',
         'deletion' => ':rows rows and :pictures pictures, by :by: :left', 'nothing-left' => 'nothing is left', 'something-left' => 'something is left',
         'found' => 'What was found', 'found-lead' => ':name: :good of :all can be imported. Nothing is written yet.', 'where' => 'Where', 'who' => 'Who', 'what' => 'What', 'here' => 'here already',

@@ -78,7 +78,7 @@ return [
     'no-mail' => '«:mail» no es una dirección de correo.',
     'long-phone' => 'El teléfono pasa de :most letras; acórtalo.',
     'no-card' => 'Desde aquí esto no es una vCard: :why',
-    'no-kind' => 'Este no es ninguno de los archivos que se pueden leer: una ficha de cuidados (.json), un salón (.zip), contactos (.vcf) o una tabla (.csv) con una cabecera que tenga name.',
+    'no-kind' => 'Este archivo no se puede leer. Sí se pueden: una ficha de cuidados (.json), un salón (.zip), contactos (.vcf), o una tabla (.csv, .xlsx, .ods) de clientes, citas o tratamientos.',
     'no-lines' => 'La tabla tiene cabecera y ninguna línea debajo.',
     'card' => ':file, tarjeta :place',
     'line' => ':file, línea :place',

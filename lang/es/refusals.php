@@ -75,7 +75,10 @@ return [
         'services-name-distinct' => 'Servicio: dos se llaman igual; da a uno otro nombre.',
     ],
     'import' => [
-        'file' => 'Archivo: elige un .zip, .json, .vcf o .csv de menos de 60 MB que no esté vacío.',
+        'file' => 'Archivo: elige un .zip, .json, .vcf, .csv, .xlsx u .ods de menos de 60 MB que no esté vacío.',
+        'subject' => 'Cada línea es: elige clientes, citas o tratamientos pasados.',
+        'columns' => 'Columnas: elige para cada una algo de la lista.',
+        'column-twice' => ':field está elegido para dos columnas; deja fuera una de ellas.',
     ],
     'import-file' => [
         'damaged' => 'El archivo está dañado; expórtalo otra vez.',

@@ -33,8 +33,16 @@ return [
         'take-zone-2' => 'Para esa zona no hay ningún hallazgo seguro distinto de lo escrito.',
         'store' => ':name está en el libro. Haz las primeras pruebas en Pruebas.',
     ],
+    'import' => [
+        'taken' => 'Importado: :what.', 'nothing' => 'No se ha importado nada.', 'already' => 'Esto ya se importó.',
+        'changed' => 'Algo ha cambiado desde que lo miraste. Se ha leído otra vez; míralo de nuevo.',
+        'undone' => 'Sacado otra vez: :what.', 'nothing-out' => 'No se ha sacado nada.', 'stay' => 'Alguien ha trabajado con estos desde entonces, y se quedan: :names.',
+        'left' => '{1} Se queda una cita o un lavado que cambió desde entonces.|[2,*] Se quedan :count citas o lavados que cambiaron desde entonces.',
+        'too-late' => 'Una importación se puede deshacer durante un día; esta es más antigua.',
+        'clients' => '{0} ningún cliente|{1} un cliente|[2,*] :count clientes', 'bookings' => '{0} ninguna cita|{1} una cita|[2,*] :count citas',
+        'wash_days' => '{0} ningún lavado|{1} un lavado pasado|[2,*] :count lavados pasados',
+    ],
     'data-transfer' => [
-        'take' => '{0} No se importó nada.|{1} Se importó un cliente.|[2,*] Se importaron :count clientes.',
         'drop' => 'Se deja; no se importó nada.',
     ],
     'history' => [

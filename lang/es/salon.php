@@ -29,7 +29,7 @@ return [
         'title' => 'Importar y exportar', 'lead' => 'Lo que se escribe aquí es tuyo: llévatelo entero, tráelo de vuelta, o bórralo.', 'export' => 'Exportar',
         'export-how' => '{1} El único cliente como ficha de cuidados (JSON) y vCard; resultados, citas y productos en CSV.|[0,*] Los :count clientes como fichas de cuidados (JSON) y vCard; resultados, citas y productos en CSV. Un cliente solo: en su propia página.',
         'whole' => 'Todo el salón (.zip)', 'clients' => 'Clientes (.vcf)', 'products' => 'Productos (.csv)', 'import' => 'Importar',
-        'import-how' => 'El .zip de un salón, una o varias fichas de cuidados (.json), o clientes de una agenda (.vcf) o una tabla (.csv). Antes de escribir nada ves lo que se encontró, y cada problema con su sitio.',
+        'import-how' => 'El .zip de un salón, una o varias fichas de cuidados (.json), clientes de una agenda (.vcf), o clientes, citas o tratamientos pasados de una tabla (.csv, .xlsx, .ods). Antes de escribir nada ves lo que se encontró, y cada problema con su sitio; durante un día se puede deshacer.',
         'file' => 'Archivo', 'look' => 'Revisarlo', 'deleted' => 'Borrados, con prueba', 'nobody' => 'No se ha borrado a nadie. Un cliente se borra, con todos sus datos, desde su propia página.',
         'deletion' => ':rows filas y :pictures fotos, por :by: :left', 'nothing-left' => 'no queda nada', 'something-left' => 'queda algo',
         'found' => 'Lo que se encontró', 'found-lead' => ':name: se pueden importar :good de :all. Aún no se ha escrito nada.', 'where' => 'Dónde', 'who' => 'Quién', 'what' => 'Qué', 'here' => 'ya está aquí',

@@ -52,6 +52,7 @@ return [
     ],
     'lead' => [
         'clients.delete', 'clients.erase', 'clients.parcel', 'salon.data', 'salon.data.archive', 'salon.data.cards',
+        'salon.data.columns', 'salon.data.undo',
         'salon.data.drop', 'salon.data.import', 'salon.data.look', 'salon.data.proof', 'salon.data.take',
         'salon.edit', 'salon.hours.update', 'salon.invitations.store', 'salon.invitations.withdraw',
         'salon.messages.update', 'salon.people.leave', 'salon.people.return', 'salon.people.role',

@@ -152,5 +152,5 @@ it('takes its own exports in again, byte for byte', function (): void {
     $said = fn (string $text): array => array_values(array_unique(
         array_filter(explode("\r\n", $text), fn (string $line): bool => ! str_starts_with($line, 'UID')),
     ));
-    expect($said($twice))->toBe($said($cards))->and(Import::query()->count())->toBe(0);
+    expect($said($twice))->toBe($said($cards))->and(Import::query()->whereNull('taken_at')->count())->toBe(0);
 });

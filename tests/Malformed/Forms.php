@@ -6,7 +6,6 @@ namespace Tests\Malformed;
 
 use App\Models\Booking;
 use App\Models\HomeLink;
-use App\Models\Import;
 use App\Models\Leave;
 use App\Models\Picture;
 use App\Models\Product;
@@ -63,15 +62,12 @@ final readonly class Forms
                 'salon_id' => $this->test->salon->id, 'name' => 'Plain mask', 'kind' => 'mask',
                 'ingredients' => 'Aqua, Glycerin', 'reading' => [], 'claims' => [], 'size_ml' => 500, 'left_ml' => 100,
             ])),
-            'import' => $saved((new Import())->forceFill([
-                'salon_id' => $this->test->salon->id,
-                'user_id' => $this->test->stylist->id,
-                'name' => 'a.vcf',
-                'found' => [[
-                    'kind' => 'client', 'where' => 'a', 'name' => 'Vesla', 'says' => 'a name', 'problems' => [],
-                    'here' => false, 'payload' => '{"name":"Vesla"}',
-                ]],
-            ])),
+            'import' => app(Imports::class)->look(
+                "Name,Phone,When\nVesla,912,3/12/2026\n",
+                'clients.csv',
+                $this->test->salon,
+                $this->test->stylist,
+            ),
             'leave' => $saved((new Leave())->forceFill([
                 'salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'from' => $today,
                 'until' => $today, 'because' => '',
@@ -266,6 +262,10 @@ final readonly class Forms
             ],
             'salon.messages.update' => ['quiet_from' => '21:00', 'quiet_until' => '8:00', 'outbox' => 'works'],
             'salon.data.take' => ['again' => '1'],
+            'salon.data.columns' => [
+                'subject' => 'treatments', 'order' => 'day-first', 'sheet' => '0', 'header' => '0',
+                'columns' => ['name', 'phone', 'day'], 'words' => ['treatment' => ['0123456789ab' => 'mask']],
+            ],
             'products.store',
             'products.update' => [
                 'name' => 'Mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Glycerin', 'claims' => ['protein-free'],

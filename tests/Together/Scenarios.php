@@ -10,6 +10,8 @@ use App\Care\Accounts\Invitations;
 use App\Care\Clients\Pictures;
 use App\Care\Clients\SafetyFlags;
 use App\Care\HomeCards\HomeActs;
+use App\Care\Imports\Imports;
+use App\Care\Imports\ImportTaking;
 use App\Care\Plans\PlanEdits;
 use App\Care\WashDays\WornStyles;
 use App\Models\Booking;
@@ -466,6 +468,32 @@ final class Scenarios
                 fn (Import $import): Sent => new Sent('POST', "/salon/data/imports/{$import->id}", ['again' => '1']),
                 $heads,
                 1,
+            ),
+            'salon.data.columns' => new Scenario(
+                fn (TogetherTestCase $test): Import => app(Imports::class)->look(
+                    "Name,Date,Treatment\nVesla,2026-12-01,Mask\n",
+                    'washes.csv',
+                    $test->salon,
+                    $test->stylist,
+                ),
+                fn (Import $import): Sent => new Sent(
+                    'PUT',
+                    "/salon/data/imports/{$import->id}",
+                    ['subject' => 'clients', 'columns' => ['name', '', '']],
+                ),
+                fn (Import $import): mixed => $import->fresh()->reading['table']['subject'] ?? null,
+                'clients',
+            ),
+            'salon.data.undo' => new Scenario(
+                function (TogetherTestCase $test) use ($imported): Import {
+                    $import = $imported($test);
+                    app(ImportTaking::class)->take($import, $test->salon, 'Ilse', true);
+
+                    return $import;
+                },
+                fn (Import $import): Sent => new Sent('DELETE', "/salon/data/imports/{$import->id}/taken"),
+                $heads,
+                -1,
             ),
             'salon.data.drop' => new Scenario(
                 $imported,

@@ -19,6 +19,8 @@ use Throwable;
  */
 final readonly class OutlookRefresh
 {
+    private const AT_ONCE = 500;
+
     public function __construct(
         private Outlooks $outlooks,
     ) {
@@ -35,6 +37,18 @@ final readonly class OutlookRefresh
             ->where('salon_id', $salon->id)
             ->whereIn('id', DB::table('readings')->select('head_id')->whereIn('by', $readers))
             ->update(['outlook_due_from' => Outlooks::FROM_THE_START]);
+    }
+
+    /**
+     * Of many at once: each is worked out by the clock, or by whoever opens it first.
+     *
+     * @param list<string> $heads keys
+     */
+    public function later(array $heads): void
+    {
+        foreach (array_chunk($heads, self::AT_ONCE) as $some) {
+            DB::table('heads')->whereIn('id', $some)->update(['outlook_due_from' => Outlooks::FROM_THE_START]);
+        }
     }
 
     /** @param DateTimeInterface|null $since the earliest day that changed; null: everything did */

@@ -30,12 +30,14 @@ final class CsvReader
         $separator = self::separator($text);
         $lines = [];
         $at = 1;
+        $read = 0;
         while (
             count($lines) < self::MOST_LINES
                 && ($cells = fgetcsv($stream, separator: $separator, escape: '')) !== false
         ) {
             $first = $at;
-            $at = 1 + substr_count(substr($text, 0, (int) ftell($stream)), "\n");
+            $at += substr_count($text, "\n", $read, (int) ftell($stream) - $read);
+            $read = (int) ftell($stream);
             if ($cells !== [null]) {
                 $lines[] = [
                     $first,
@@ -48,17 +50,33 @@ final class CsvReader
         return $lines;
     }
 
+    /** @return array{encoding: string, separator: string} what the program that wrote it took */
+    public static function dialect(string $bytes): array
+    {
+        return ['encoding' => self::encoding($bytes), 'separator' => self::separator(self::decoded($bytes))];
+    }
+
+    private static function encoding(string $bytes): string
+    {
+        return match (true) {
+            str_starts_with($bytes, "\xEF\xBB\xBF") => 'UTF-8',
+            str_starts_with($bytes, "\xFF\xFE") => 'UTF-16LE',
+            str_starts_with($bytes, "\xFE\xFF") => 'UTF-16BE',
+            // What is no UTF-8 was written by a program that knows the Western code page alone.
+            default => mb_check_encoding($bytes, 'UTF-8') ? 'UTF-8' : 'Windows-1252',
+        };
+    }
+
     /** Text in UTF-8, whatever it came in, with line feeds alone. */
     public static function decoded(string $bytes): string
     {
-        $text = match (true) {
-            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
-            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
-            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
-            default => $bytes,
-        };
-        // What is no UTF-8 was written by a program that knows the Western code page alone.
-        $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        $encoding = self::encoding($bytes);
+        $mark = ['UTF-8' => "\xEF\xBB\xBF", 'UTF-16LE' => "\xFF\xFE", 'UTF-16BE' => "\xFE\xFF"][$encoding] ?? null;
+        $plain = $mark !== null && str_starts_with($bytes, $mark) ? substr($bytes, strlen($mark)) : $bytes;
+        $text = $encoding === 'UTF-8' ? $plain : (string) mb_convert_encoding($plain, 'UTF-8', $encoding);
+        // A mark promises what the rest need not keep.
+        $isKept = mb_check_encoding($text, 'UTF-8');
+        $text = $isKept ? $text : (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
 
         return str_replace(["\r\n", "\r", "\0"], ["\n", "\n", ''], $text);
     }

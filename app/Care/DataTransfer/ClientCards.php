@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\DataTransfer;
 
+use App\Bridge\Imports\Contact;
 use App\Models\Head;
 use App\Wording\Words;
 use Sabre\VObject\Component\VCard;

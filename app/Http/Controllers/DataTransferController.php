@@ -7,17 +7,13 @@ namespace App\Http\Controllers;
 use App\Care\DataTransfer\ClientCards;
 use App\Care\DataTransfer\ClientErasure;
 use App\Care\DataTransfer\ClientTraces;
-use App\Care\DataTransfer\ImportReader;
-use App\Care\DataTransfer\Imports;
 use App\Care\DataTransfer\SalonArchive;
-use App\Http\Requests\ImportRequest;
 use App\Models\Deletion;
 use App\Models\Head;
 use App\Models\Import;
 use App\Pages\Clients\ErasedPage;
 use App\Pages\Clients\ErasePage;
 use App\Pages\Salon\DataPage;
-use App\Pages\Salon\ImportPage;
 use App\Wording\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -34,8 +30,6 @@ final class DataTransferController extends Controller
     public function __construct(
         private readonly ClientCards $clientCards,
         private readonly ClientErasure $clientErasure,
-        private readonly ImportReader $importReader,
-        private readonly Imports $imports,
         private readonly SalonArchive $salonArchive,
     ) {
     }
@@ -44,6 +38,7 @@ final class DataTransferController extends Controller
     {
         return view('salon.data', new DataPage(
             heads: Head::query()->where('salon_id', $this->salon()->id)->count(),
+            imports: Import::query()->where('salon_id', $this->salon()->id)->latest('id')->limit(12)->get(),
             deletions: Deletion::query()->where('salon_id', $this->salon()->id)->latest('id')->limit(12)->get(),
         ));
     }
@@ -82,51 +77,6 @@ final class DataTransferController extends Controller
             $this->salonArchive->ofHead($head->loadMissing('salon')),
             (Str::slug($head->name) ?: 'head') . '.zip',
         )->deleteFileAfterSend();
-    }
-
-    public function look(ImportRequest $request): RedirectResponse
-    {
-        $import = new Import([
-            'user_id' => $this->stylist()->id,
-            'name' => $request->filename(),
-            'found' => $this->importReader->found($request->bytes(), $request->filename(), $this->salon()),
-        ]);
-        $import->salon_id = $this->salon()->id;
-        $import->save();
-
-        return redirect()->route('salon.data.import', $import);
-    }
-
-    public function preview(Import $import): View
-    {
-        return view(
-            'salon.import',
-            new ImportPage(
-                import: $import,
-                good: count(array_filter($import->found, fn (array $found): bool => ($found['problems'] ?? []) === [])),
-                here: count(array_filter(
-                    $import->found,
-                    fn (array $found): bool => ($found['here'] ?? false) === true && ($found['problems'] ?? []) === [],
-                )),
-            ),
-        );
-    }
-
-    public function take(Request $request, Import $import): RedirectResponse
-    {
-        $new = $this->imports->take($import, $this->salon(), $request->boolean('again'));
-
-        return redirect()->route('clients.index')->with(
-            'said',
-            trans_choice('said.data-transfer.take', $new),
-        );
-    }
-
-    public function drop(Import $import): RedirectResponse
-    {
-        $import->delete();
-
-        return redirect()->route('salon.data')->with('said', Words::say('said.data-transfer.drop'));
     }
 
     public function farewell(Head $head): View

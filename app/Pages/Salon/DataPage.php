@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Salon;
 
 use App\Models\Deletion;
+use App\Models\Import;
 use App\Pages\Page;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -12,10 +13,12 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class DataPage extends Page
 {
     /**
+     * @param Collection<int, Import>   $imports
      * @param Collection<int, Deletion> $deletions
      */
     public function __construct(
         public int $heads,
+        public Collection $imports,
         public Collection $deletions,
     ) {
     }

@@ -9,9 +9,10 @@
             <p class="how">{{ __('salon.data.import-how') }}</p>
             <form method="post" action="{{ route('salon.data.look') }}" enctype="multipart/form-data" class="asks" novalidate>
                 <x-act/>
-                <div class="field"><label class="label" for="f-file">{{ __('salon.data.file') }}</label><input class="input" type="file" id="f-file" name="file" accept=".zip,.json,.vcf,.csv">@error('file')<p class="help is-danger">{{ $message }}</p>@enderror</div>
+                <div class="field"><label class="label" for="f-file">{{ __('salon.data.file') }}</label><input class="input" type="file" id="f-file" name="file" accept=".zip,.json,.vcf,.csv,.txt,.tsv,.xlsx,.ods,.xls">@error('file')<p class="help is-danger">{{ $message }}</p>@enderror</div>
                 <button class="button is-strong">{{ __('salon.data.look') }}</button>
             </form>
+            @if ($imports->isNotEmpty())<h3>{{ __('import.lately') }}</h3><ul class="recent">@foreach ($imports as $import)<li><a href="{{ route('salon.data.import', $import) }}"><strong>{{ $import->name }}</strong></a> <span class="reason">{{ __($import->taken_at === null ? 'import.waits' : ($import->canBeUndone() ? 'import.undoable' : 'import.no-more')) }}</span></li>@endforeach</ul>@endif
         </section>
         <section>
             <h2>{{ __('salon.data.deleted') }}</h2>

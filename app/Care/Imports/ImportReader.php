@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Care\DataTransfer;
+namespace App\Care\Imports;
 
+use App\Bridge\Imports\FoundLine;
+use App\Bridge\Imports\KnownClients;
+use App\Care\DataTransfer\ClientCards;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Wording\Said;
@@ -29,11 +32,7 @@ final readonly class ImportReader
     ) {
     }
 
-    /**
-     * @return list<array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }>
-     */
+    /** @return list<FoundLine> */
     public function found(string $bytes, string $filename, Salon $salon): array
     {
         if (str_starts_with($bytes, "PK\x03\x04")) {
@@ -43,34 +42,21 @@ final readonly class ImportReader
         return $this->one($bytes, $filename, $salon);
     }
 
-    /**
-     * @return list<array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }>
-     */
+    /** @return list<FoundLine> */
     private function one(string $text, string $where, Salon $salon): array
     {
         $plain = ltrim($text, "\u{FEFF} \t\r\n");
 
         return match (true) {
-            preg_match('/^BEGIN:VCARD/i', $plain) === 1 => $this->people(
-                'card',
-                $this->clientCards->read($plain),
-                $where,
-                $salon,
-            ),
+            preg_match('/^BEGIN:VCARD/i', $plain) === 1
+                => $this->cards($this->clientCards->read($plain), $where, $salon),
             str_starts_with($plain, '[') => $this->several($plain, $where, $salon),
             str_starts_with($plain, '{') => [$this->record($plain, $where, $salon)],
-            ClientTable::is($text) => $this->people('line', ClientTable::read($text), $where, $salon),
             default => [$this->wrong($where, Words::say('data-transfer.no-kind'))],
         };
     }
 
-    /**
-     * @return list<array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }>
-     */
+    /** @return list<FoundLine> */
     private function archive(string $bytes, Salon $salon): array
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'import');
@@ -106,11 +92,7 @@ final readonly class ImportReader
         }
     }
 
-    /**
-     * @return list<array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }>
-     */
+    /** @return list<FoundLine> */
     private function several(string $text, string $where, Salon $salon): array
     {
         $records = json_decode($text, true, 64);
@@ -122,7 +104,7 @@ final readonly class ImportReader
         }
 
         return array_map(
-            fn (int $i): array => $this->record(
+            fn (int $i): FoundLine => $this->record(
                 (string) json_encode($records[$i]),
                 "{$where}, record " . ($i + 1),
                 $salon,
@@ -131,76 +113,57 @@ final readonly class ImportReader
         );
     }
 
-    /**
-     * @return array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }
-     */
-    private function record(string $json, string $where, Salon $salon): array
+    private function record(string $json, string $where, Salon $salon): FoundLine
     {
         try {
             $record = CareRecordReader::read($json, $this->parameters);
         } catch (InvalidRecord $invalid) {
-            return [
-                'problems' => array_map(
-                    fn (RecordProblem $problem): string => Said::of($problem->line()),
-                    $invalid->problems,
-                ),
-            ] + $this->wrong($where, '');
+            return new FoundLine($where, 'record', problems: array_map(
+                fn (RecordProblem $problem): string => Said::of($problem->line()),
+                $invalid->problems,
+            ));
         }
 
-        return [
-            'where' => $where, 'kind' => 'record', 'name' => $record->name,
-            'says' => Words::say('data-transfer.holds', [
+        return new FoundLine(
+            $where,
+            'record',
+            $record->name,
+            Words::say('data-transfer.holds', [
                 'washes' => count($record->washDays), 'readings' => count($record->readings),
             ]),
-            'problems' => [],
-            'here' => Head::query()->where('salon_id', $salon->id)->whereKey($record->id)->exists(),
-            'payload' => $json,
-        ];
+            here: Head::query()->where('salon_id', $salon->id)->whereKey($record->id)->exists(),
+            payload: $json,
+        );
     }
 
     /**
-     * @param string $kind card or line
      * @param list<array{
-     *     line?: int, name: string, email: string|null, phone: string|null, born_on: string|null,
-     *     problems: list<string>,
+     *     name: string, email: string|null, phone: string|null, born_on: string|null, problems: list<string>,
      * }> $clients
      *
-     * @return list<array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }>
+     * @return list<FoundLine>
      */
-    private function people(string $kind, array $clients, string $where, Salon $salon): array
+    private function cards(array $clients, string $where, Salon $salon): array
     {
-        $names = Head::query()->where('salon_id', $salon->id)->pluck('name')->flip();
-        $found = array_map(fn (array $client, int $i): array => [
-            'where' => Words::say("data-transfer.{$kind}", ['file' => $where, 'place' => $client['line'] ?? $i + 1]),
-            'kind' => 'client',
-            'name' => $client['name'],
-            'says' => implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']]))
+        $known = KnownClients::of($salon);
+
+        return array_map(fn (array $client, int $i): FoundLine => new FoundLine(
+            Words::say('data-transfer.card', ['file' => $where, 'place' => $i + 1]),
+            'client',
+            $client['name'],
+            implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']]))
                 ?: Words::say('data-transfer.only-a-name'),
-            'problems' => $client['problems'],
-            'here' => isset($names[$client['name']]),
-            'payload' => (string) json_encode(
-                array_diff_key($client, ['problems' => true, 'line' => true]),
+            $client['problems'],
+            here: $client['problems'] === [] && $known->find($client) !== [],
+            payload: (string) json_encode(
+                array_diff_key($client, ['problems' => true]),
                 JSON_INVALID_UTF8_SUBSTITUTE,
             ),
-        ], $clients, array_keys($clients));
-
-        return $found === [] ? [$this->wrong($where, Words::say('data-transfer.no-lines'))] : $found;
+        ), $clients, array_keys($clients));
     }
 
-    /**
-     * @return array{
-     *     where: string, kind: string, name: string, says: string, problems: list<string>, here: bool, payload: string,
-     * }
-     */
-    private function wrong(string $where, string $problem): array
+    private function wrong(string $where, string $problem): FoundLine
     {
-        return [
-            'where' => $where, 'kind' => 'record', 'name' => '', 'says' => '',
-            'problems' => $problem === '' ? [] : [$problem], 'here' => false, 'payload' => '',
-        ];
+        return new FoundLine($where, 'record', problems: [$problem]);
     }
 }

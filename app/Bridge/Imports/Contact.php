@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Care\DataTransfer;
+namespace App\Bridge\Imports;
 
 use App\Wording\Words;
 use DateTimeImmutable;

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Imports;
+
+use App\Wording\Words;
+use DateTimeZone;
+
+/** One line of a table, read by what its columns hold. */
+final readonly class LineCells
+{
+    /** @param list<string> $cells */
+    public function __construct(
+        public int $line,
+        private array $cells,
+        private TableReading $reading,
+        private DateTimeZone $zone,
+    ) {
+    }
+
+    public function text(ImportField $field): string
+    {
+        $place = $this->reading->place($field);
+
+        return $place === null ? '' : trim($this->cells[$place] ?? '');
+    }
+
+    public function isEmpty(): bool
+    {
+        foreach (array_keys($this->reading->columns) as $place) {
+            if (trim($this->cells[$place] ?? '') !== '') {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param int $latestYear of years of two digits */
+    public function day(ImportField $field, int $latestYear): ?TypedDay
+    {
+        return TypedDay::of($this->text($field), $this->reading->order, $this->zone, $latestYear);
+    }
+
+    /**
+     * @param int $thisYear nobody is born later
+     *
+     * @return array{name: string, email: string|null, phone: string|null, born_on: string|null, problems: list<string>}
+     */
+    public function contact(int $thisYear): array
+    {
+        $whole = $this->text(ImportField::Name);
+        [$given, $family] = [$this->text(ImportField::Given), $this->text(ImportField::Family)];
+
+        return Contact::of(
+            // Where a first name stands apart, a column called name is the whole one; beside a last name it is not.
+            $given !== '' || $whole === '' ? (trim("{$given} {$family}") ?: $whole) : trim("{$whole} {$family}"),
+            $this->text(ImportField::Email),
+            $this->text(ImportField::Phone),
+            $this->day(ImportField::Born, $thisYear)->day ?? '',
+        );
+    }
+
+    /** @return int|null minutes of 90, 90 min, 1:30, 1h30 or 1.5 h; null: none is written, or no minutes */
+    public function minutes(): ?int
+    {
+        $typed = mb_strtolower($this->text(ImportField::Minutes));
+
+        return match (true) {
+            preg_match('/^(\d{1,3})(?:[.,]0+)? ?(?:m|min|mins|minutes|minutos)?\.?$/', $typed, $part) === 1
+                => (int) $part[1],
+            preg_match('/^(\d{1,2})(?:[.,](\d))? ?(?:h|hr|hrs|hours?|horas?)$/', $typed, $part) === 1
+                => 60 * (int) $part[1] + 6 * (int) ($part[2] ?? 0),
+            preg_match('/^(\d{1,2}) ?(?::|h|hr|hrs|hours?) ?(\d{1,2}) ?(?:m|min)?(?::\d\d)?$/', $typed, $part) === 1
+                => 60 * (int) $part[1] + (int) $part[2],
+            default => null,
+        };
+    }
+
+    /** @return int|null whole hundredths of 85, 85.5, € 1.234,50 or $1,234.50; null: none is written, or no sum */
+    public function cents(): ?int
+    {
+        $number = (string) preg_replace('/[^\d.,]/u', '', $this->text(ImportField::Price));
+        if (preg_match('/^(\d{1,3}(?:[.,]?\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $number, $part) !== 1) {
+            return null;
+        }
+        $whole = (int) preg_replace('/\D/', '', $part[1]);
+
+        return $whole > 100_000 ? null : 100 * $whole + (int) str_pad($part[2] ?? '', 2, '0');
+    }
+
+    /** @return string such as clients.csv, line 12 */
+    public function where(string $file): string
+    {
+        return Words::say('data-transfer.line', ['file' => $file, 'place' => $this->line]);
+    }
+}

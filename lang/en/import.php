@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+// What is read of a file from elsewhere, and what can be said of it by hand.
+return [
+    'subjects' => ['clients' => 'Clients', 'bookings' => 'Bookings', 'treatments' => 'Past treatments'],
+    'fields' => [
+        'name' => 'Name', 'given' => 'First name', 'family' => 'Last name', 'email' => 'Email', 'phone' => 'Phone',
+        'born' => 'Date of birth', 'household' => 'Household', 'notes' => 'Notes on the hair', 'allergies' => 'Allergies',
+        'last-wash' => 'Last wash', 'last-mask' => 'Last mask', 'last-mild-protein' => 'Last mild protein',
+        'last-strong-protein' => 'Last strong protein', 'last-clarifying' => 'Last clarifying',
+        'last-chemical-service' => 'Last colour or other chemical service', 'last-trim' => 'Last trim',
+        'day' => 'Day', 'time' => 'Time', 'ends' => 'Ends at', 'minutes' => 'Minutes', 'service' => 'Service',
+        'stylist' => 'Stylist', 'price' => 'Price', 'status' => 'How it went', 'treatment' => 'Treatment',
+        'millimetres' => 'Trimmed mm',
+    ],
+    'orders' => ['day-first' => 'Day first: 3/12 is 3 December', 'month-first' => 'Month first: 3/12 is 12 March'],
+    'separators' => ['comma' => 'commas', 'semicolon' => 'semicolons', 'tab' => 'tabs'],
+    'columns' => 'What the columns are', 'columns-how' => 'This is how it was read. Set right what is wrong, then read it again; nothing is written.',
+    'subject' => 'Each line is', 'sheet' => 'Sheet', 'header' => 'The columns are named in', 'no-header' => 'no line', 'header-line' => 'line :line: :cells',
+    'order' => 'Days are written with', 'order-help' => 'Both can be meant in this file. Look at the days below.',
+    'column' => 'Column :number', 'leave-column' => 'leave it out', 'words' => 'Words under :field', 'words-how' => 'Say what each means here.',
+    'empty-word' => '(empty)', 'choose' => 'choose', 'leave-lines' => 'leave these out', 'on-lines' => '{1} on one line|[2,*] on :count lines',
+    'read-again' => 'Read it again', 'how' => 'Written with :separator, in :encoding.', 'how-sheet' => 'A spreadsheet.',
+    'in-sheet' => ':file, :sheet',
+    'comes' => '{0} Nothing can be imported yet|{1} One line can be imported|[2,*] :count lines can be imported',
+    'kept-out' => '{1} One is left out|[2,*] :count are left out', 'good' => 'This comes in',
+    'all-others' => '{1} One more|[2,*] :count more', 'more-lines' => '{1} One more line is not shown.|[2,*] :count more lines are not shown.',
+    'beyond' => '{1} The file has one line more than can be read at once; put it into a second file.|[2,*] The file has :count lines more than can be read at once; put them into a second file.',
+    'taken' => 'Imported', 'taken-lead' => ':name, by :by on :when.', 'to-clients' => 'Clients', 'came' => 'What came of it',
+    'whose' => 'Whose it is', 'nobody' => 'Nothing came for anybody.',
+    'undo' => 'Undo this import', 'undo-how' => 'Until :until all of it can be taken out again. What somebody has worked with since stays.',
+    'no-more' => 'imported for good', 'lately' => 'Lately', 'waits' => 'looked through, not imported', 'undoable' => 'imported, can be undone',
+    // What keeps a line out, and what to do about it.
+    'no-program' => 'Spreadsheets cannot be opened on this machine: its program ssconvert (Debian’s gnumeric) is missing. Save the sheet as CSV and choose that.',
+    'sheet-too-large' => 'This is too large to read at once. Save the sheet with the clients, or half of it, as a file of its own.',
+    'no-sheet' => 'The spreadsheet is damaged, locked with a password or empty. Save it anew, or as CSV.',
+    'twice' => 'The same client as on line :line.', 'new-client' => 'A new client.',
+    'several' => 'Several clients are called :name; add a column with email or phone that tells them apart.',
+    'no-day' => '“:typed” is no day; write it such as 2026-12-03.', 'no-time' => '“:typed” is no time; write it such as 14:30.',
+    'no-day-without' => '“:typed” is no day that has been; imported without :field.',
+    'born' => 'born :day', 'too-long-ago' => 'The day lies before :year.', 'too-far' => 'The day lies more than :years years ahead.',
+    'treatment-to-come' => 'The day is still to come; import it as a booking.', 'no-treatment' => 'There is no treatment on this line.',
+    'what-is' => 'What is “:word”? Say so above.', 'left-by-hand' => 'Left out, as was said above.',
+    'which-service' => 'No service stands there; say above which is meant.', 'which-stylist' => 'Nobody’s hands stand there; say above whose are meant.',
+    'not-yet' => 'The day is still to come, and it says “:word”.', 'minutes' => 'It has to take :least to :most minutes.',
+    'hands-taken' => ':who has :name from :from to :until.', 'two-chairs' => ':name sits with somebody else from :from to :until.',
+    'away' => ':who is not there for :minutes minutes then; change the hours or the line.',
+    'list-price' => 'price of the list', 'no-price' => 'no price', 'cancelled-elsewhere' => 'Cancelled before it was imported',
+];

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+// Lo que se lee de un archivo de fuera, y lo que se puede decir de él a mano.
+return [
+    'subjects' => ['clients' => 'Clientes', 'bookings' => 'Citas', 'treatments' => 'Tratamientos pasados'],
+    'fields' => [
+        'name' => 'Nombre', 'given' => 'Nombre de pila', 'family' => 'Apellidos', 'email' => 'Correo', 'phone' => 'Teléfono',
+        'born' => 'Fecha de nacimiento', 'household' => 'Hogar', 'notes' => 'Notas del pelo', 'allergies' => 'Alergias',
+        'last-wash' => 'Último lavado', 'last-mask' => 'Última mascarilla', 'last-mild-protein' => 'Última proteína suave',
+        'last-strong-protein' => 'Última proteína fuerte', 'last-clarifying' => 'Último clarificante',
+        'last-chemical-service' => 'Último color u otro servicio químico', 'last-trim' => 'Último corte',
+        'day' => 'Día', 'time' => 'Hora', 'ends' => 'Termina a las', 'minutes' => 'Minutos', 'service' => 'Servicio',
+        'stylist' => 'Estilista', 'price' => 'Precio', 'status' => 'Cómo fue', 'treatment' => 'Tratamiento',
+        'millimetres' => 'Mm cortados',
+    ],
+    'orders' => ['day-first' => 'Primero el día: 3/12 es el 3 de diciembre', 'month-first' => 'Primero el mes: 3/12 es el 12 de marzo'],
+    'separators' => ['comma' => 'comas', 'semicolon' => 'puntos y comas', 'tab' => 'tabuladores'],
+    'columns' => 'Qué es cada columna', 'columns-how' => 'Así se ha leído. Corrige lo que no sea y vuelve a leerlo; no se escribe nada.',
+    'subject' => 'Cada línea es', 'sheet' => 'Hoja', 'header' => 'Las columnas se nombran en', 'no-header' => 'ninguna línea', 'header-line' => 'línea :line: :cells',
+    'order' => 'Los días se escriben con', 'order-help' => 'En este archivo caben las dos lecturas. Mira los días de abajo.',
+    'column' => 'Columna :number', 'leave-column' => 'dejarla fuera', 'words' => 'Palabras en :field', 'words-how' => 'Di qué significa aquí cada una.',
+    'empty-word' => '(vacío)', 'choose' => 'elige', 'leave-lines' => 'dejar estas fuera', 'on-lines' => '{1} en una línea|[2,*] en :count líneas',
+    'read-again' => 'Leerlo otra vez', 'how' => 'Escrito con :separator, en :encoding.', 'how-sheet' => 'Una hoja de cálculo.',
+    'in-sheet' => ':file, :sheet',
+    'comes' => '{0} Aún no se puede importar nada|{1} Se puede importar una línea|[2,*] Se pueden importar :count líneas',
+    'kept-out' => '{1} Una se queda fuera|[2,*] :count se quedan fuera', 'good' => 'Esto entra',
+    'all-others' => '{1} Una más|[2,*] :count más', 'more-lines' => '{1} Una línea más no se muestra.|[2,*] :count líneas más no se muestran.',
+    'beyond' => '{1} El archivo tiene una línea más de las que se leen de una vez; ponla en otro archivo.|[2,*] El archivo tiene :count líneas más de las que se leen de una vez; ponlas en otro archivo.',
+    'taken' => 'Importado', 'taken-lead' => ':name, por :by el :when.', 'to-clients' => 'Clientes', 'came' => 'Qué ha entrado',
+    'whose' => 'De quién es', 'nobody' => 'No ha entrado nada para nadie.',
+    'undo' => 'Deshacer esta importación', 'undo-how' => 'Hasta el :until se puede sacar todo otra vez. Lo que alguien haya usado desde entonces se queda.',
+    'no-more' => 'importado para siempre', 'lately' => 'Hace poco', 'waits' => 'revisado, sin importar', 'undoable' => 'importado, se puede deshacer',
+    // Lo que deja fuera una línea, y qué hacer.
+    'no-program' => 'En esta máquina no se abren hojas de cálculo: falta su programa ssconvert (gnumeric de Debian). Guarda la hoja como CSV y elige ese archivo.',
+    'sheet-too-large' => 'Es demasiado grande para leerlo de una vez. Guarda la hoja de los clientes, o la mitad, en un archivo propio.',
+    'no-sheet' => 'La hoja de cálculo está dañada, cerrada con contraseña o vacía. Guárdala otra vez, o como CSV.',
+    'twice' => 'El mismo cliente que en la línea :line.', 'new-client' => 'Un cliente nuevo.',
+    'several' => 'Hay varios clientes que se llaman :name; añade una columna con correo o teléfono que los distinga.',
+    'no-day' => '«:typed» no es un día; escríbelo como 2026-12-03.', 'no-time' => '«:typed» no es una hora; escríbela como 14:30.',
+    'no-day-without' => '«:typed» no es un día que haya pasado; se importa sin :field.',
+    'born' => 'nacimiento: :day', 'too-long-ago' => 'El día es anterior a :year.', 'too-far' => 'Faltan más de :years años para ese día.',
+    'treatment-to-come' => 'El día aún no ha llegado; impórtalo como cita.', 'no-treatment' => 'En esta línea no hay ningún tratamiento.',
+    'what-is' => '¿Qué es «:word»? Dilo arriba.', 'left-by-hand' => 'Se queda fuera, como se dijo arriba.',
+    'which-service' => 'No hay servicio; di arriba cuál es.', 'which-stylist' => 'No dice de quién son las manos; dilo arriba.',
+    'not-yet' => 'El día aún no ha llegado, y dice «:word».', 'minutes' => 'Tiene que durar de :least a :most minutos.',
+    'hands-taken' => ':who está con :name de :from a :until.', 'two-chairs' => ':name está con otra persona de :from a :until.',
+    'away' => ':who no está esos :minutes minutos; cambia las horas o la línea.',
+    'list-price' => 'precio de la lista', 'no-price' => 'sin precio', 'cancelled-elsewhere' => 'Cancelada antes de importarla',
+];

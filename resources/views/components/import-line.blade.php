@@ -1,0 +1,2 @@
+@props(['line'])
+<li>@if ($line->isGood())<strong>{{ $line->name === '' ? $line->where : $line->name }}</strong> {{ $line->says }}@if ($line->here) · <strong>{{ __('salon.data.here') }}</strong>@endif @foreach ($line->remarks as $remark) <span class="reason">{{ $remark }}</span>@endforeach @else<strong>{{ $line->where }}</strong>@if ($line->name !== ''): {{ $line->name }}@endif <span class="is-broken">{{ implode(' ', $line->problems) }}</span>@endif</li>

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+/* What an import brought can be taken out again for a day, and nothing beside it. */
+
+use App\Models\Booking;
+use App\Models\Head;
+use App\Models\Import;
+use App\Models\TrailEntry;
+use App\Models\WashDay;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\FeatureTestCase;
+
+require_once __DIR__ . '/OpenSalon.php';
+require_once __DIR__ . '/ImportTablesTest.php';
+
+/** @return array<string, int> rows of every table that holds something of the salon */
+function rowsOf(FeatureTestCase $test): array
+{
+    $rows = [];
+    foreach (['heads', 'bookings', 'wash_days', 'wash_steps', 'zone_parts', 'readings', 'products'] as $table) {
+        $rows[$table] = DB::table($table)->count();
+    }
+
+    return $rows;
+}
+
+function aTakenImport(FeatureTestCase $test): Import
+{
+    $import = looked($test, "Name,Date,Time,Service,Staff,Email\n"
+        . "Mara Quint,2027-01-11,10:00,Dry cut,Ilse,mara@home.example\nTove Lind,2027-01-12,10:00,Wash day,Ilse,\n"
+        . "Known One,2027-01-13,10:00,Dry cut,Ilse,\n");
+    take($test, $import);
+
+    return $import->refresh();
+}
+
+it('takes out all that came with an import, and leaves who was here', function (): void {
+    openSalon($this);
+    $known = $this->aHead();
+    $known->update(['name' => 'Known One']);
+    $before = rowsOf($this);
+    $import = aTakenImport($this);
+    expect(rowsOf($this)['heads'])->toBe($before['heads'] + 2)
+        ->and($import->found)->toBe([])->and($import->tables)->toBeNull()->and($import->reading)->toBeNull();
+    $this->get("/salon/data/imports/{$import->id}")->assertOk()->assertSee('Undo this import')
+        ->assertSee('Until Sun 10 Jan, 10:00');
+    $this->get('/salon/data')->assertSee('imported, can be undone');
+    $this->delete("/salon/data/imports/{$import->id}/taken")->assertRedirect('/salon/data')
+        ->assertSessionHas('said', 'Taken out again: 2 clients, 3 bookings.');
+    expect(rowsOf($this))->toBe($before)->and($known->fresh())->not->toBeNull()
+        ->and(TrailEntry::query()->where('description', 'import-undone')->count())->toBe(1)
+        ->and(DB::table('activity_log')->where('properties', 'like', '%Mara%')->count())->toBe(0);
+    $this->delete("/salon/data/imports/{$import->id}/taken")->assertNotFound();
+    // What came is free to come again.
+    expect(keptOut(looked($this, "Name,Date,Time,Service,Staff\nMara,2027-01-11,10:00,Dry cut,Ilse\n")))->toBe([]);
+});
+
+it('leaves what somebody has worked with since, and says whose it is', function (Closure $work, string $says): void {
+    openSalon($this);
+    $import = aTakenImport($this);
+    $work($this, Head::query()->where('name', 'Mara Quint')->sole());
+    $this->delete("/salon/data/imports/{$import->id}/taken")->assertSessionHas('said', $says);
+})->with([
+    'another number' => [
+        fn (FeatureTestCase $test, Head $head): bool => $head->update(['phone' => '912']),
+        'Taken out again: 2 clients, 3 bookings. Somebody has worked with these since, and they stay: Mara Quint.',
+    ],
+    'another porosity' => [
+        fn (FeatureTestCase $test, Head $head) => $head->zoneParts()->firstOrFail()->update(['porosity' => 'high']),
+        'Taken out again: 2 clients, 3 bookings. Somebody has worked with these since, and they stay: Mara Quint.',
+    ],
+    'a booking that was cancelled' => [
+        fn (FeatureTestCase $test, Head $head) => Booking::query()->where('head_id', $head->id)->sole()
+            ->update(['status' => 'cancelled']),
+        'Taken out again: 2 clients, 2 bookings. Somebody has worked with these since, and they stay: Mara Quint. '
+            . 'One booking or wash day stays, which was changed since.',
+    ],
+    'a second booking' => [
+        fn (FeatureTestCase $test, Head $head) => $test->post(
+            '/bookings',
+            bookingForm($head, 'Dry cut', '15:00'),
+        )->assertSessionHasNoErrors(),
+        'Taken out again: 2 clients, 3 bookings. Somebody has worked with these since, and they stay: Mara Quint.',
+    ],
+]);
+
+it('undoes for a day, its own salon’s alone, and then forgets', function (): void {
+    openSalon($this);
+    $import = aTakenImport($this);
+    $waits = looked($this, "Name\nVesla Ortiz\n");
+    [, $stranger] = $this->salonWithStylist('maren@test.example');
+    $this->actingAs($stranger)->delete("/salon/data/imports/{$import->id}/taken")->assertNotFound();
+    $this->put("/salon/data/imports/{$waits->id}", ['subject' => 'clients'])->assertNotFound();
+    $this->actingAs($this->stylist);
+    $this->travel(25)->hours();
+    $this->get("/salon/data/imports/{$import->id}")->assertOk()->assertDontSee('Undo this import');
+    $this->delete("/salon/data/imports/{$import->id}/taken")
+        ->assertSessionHas('said', 'An import can be undone for a day; this one is older.');
+    expect(Head::query()->where('name', 'Mara Quint')->exists())->toBeTrue();
+    $this->artisan('model:prune', ['--model' => [Import::class]])->assertSuccessful();
+    expect(Import::query()->count())->toBe(0);
+});
+
+it('takes past wash days out of a history that goes on', function (): void {
+    $this->actingAs($this->stylist);
+    $head = $this->aHead();
+    $head->update(['name' => 'Known One']);
+    $then = json_encode($head->outlook->cells);
+    $days = $head->washDays()->count();
+    $import = looked($this, "Name,Date,Treatment\nKnown One,2026-12-30,Strong protein\nKnown One,2026-12-29,Clarify\n");
+    take($this, $import)->assertSessionHas('said', 'Imported: 2 past wash days.');
+    expect(json_encode($head->outlook()->first()->cells))->not->toBe($then);
+    $this->delete("/salon/data/imports/{$import->id}/taken")
+        ->assertSessionHas('said', 'Taken out again: 2 past wash days.');
+    $this->get("/clients/{$head->id}")->assertOk();
+    expect(WashDay::query()->where('head_id', $head->id)->count())->toBe($days)
+        ->and(json_encode($head->outlook()->first()->cells))->toBe($then);
+});
