@@ -72,6 +72,9 @@ Route::middleware('guest')->group(function (): void {
         Route::post('/begin', [FirstSalonController::class, 'store'])
             ->middleware(['throttle:sign-in', TakeInOnce::class])
             ->name('begin.store');
+        Route::post('/begin/archive', [FirstSalonController::class, 'restore'])
+            ->middleware(['throttle:sign-in', TakeInOnce::class])
+            ->name('begin.restore');
     });
     Route::prefix('/passwords/{user}')->where(['user' => '[0-9]{1,9}'])->group(function (): void {
         Route::get('/', [PasswordController::class, 'show'])->name('passwords.show');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Opening the first salon, and what it does first.
 return [
+    'restore' => 'Or bring a salon back', 'restore-how' => 'From the .zip of the whole salon, as it was taken away under Import and export. Everything comes back; everybody chooses a password anew.', 'archive' => 'The salon’s archive', 'restore-do' => 'Bring it back',
+    'restored' => ':salon is back. Choose a password; the others get a link from you under People.',
     'title' => 'Open your salon',
     'lead' => 'About three minutes. All of it can be changed later, under Salon.',
     'salon' => 'The salon',

@@ -9,6 +9,8 @@ return [
         records/      one care record (JSON) for each client; care-record.schema.json says its shape
         clients.vcf   who they are and how they are reached (vCard 4)
         heads.csv, readings.csv, bookings.csv, shelf.csv   the same as tables (CSV, UTF-8, dates as 2027-01-31, in UTC)
+        salon/        of a whole salon: every row and picture, from which nagomi:restore-salon makes it again (manifest.json
+                      lists the files with their digests). Private notes are in the clear in all of this: keep it safe.
         pictures/     only in the export of one client
 
         TEXT,

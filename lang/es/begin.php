@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Abrir el primer salón, y lo que hace primero.
 return [
+    'restore' => 'O trae de vuelta un salón', 'restore-how' => 'Con el .zip de todo el salón, como se guardó en Importar y exportar. Vuelve todo; cada persona elige una contraseña nueva.', 'archive' => 'El archivo del salón', 'restore-do' => 'Traerlo de vuelta',
+    'restored' => ':salon está de vuelta. Elige una contraseña; a los demás les das tú un enlace en Personas.',
     'title' => 'Abre tu salón',
     'lead' => 'Unos tres minutos. Todo se puede cambiar después, en Salón.',
     'salon' => 'El salón',

@@ -9,6 +9,8 @@ return [
         records/      una ficha de cuidados (JSON) por cabeza; care-record.schema.json dice su forma
         clients.vcf   quiénes son y cómo se les localiza (vCard 4)
         heads.csv, readings.csv, bookings.csv, shelf.csv   lo mismo en tablas (CSV, UTF-8, fechas como 2027-01-31, en UTC)
+        salon/        de todo un salón: cada fila y cada foto, con las que nagomi:restore-salon lo hace otra vez (manifest.json
+                      da la lista de archivos con sus huellas). Las notas privadas van sin cifrar: guárdalo bien.
         pictures/     solo en el paquete de un cliente
 
         TEXT,

@@ -199,7 +199,7 @@ it('injects what people do instead of calling it by its class', function (): voi
     // Plain sums on what they are given, without a collaborator.
     expect(array_diff(
         array_keys($static),
-        ['app/Care/QuietHours.php', 'app/Care/Contact.php', 'app/Care/ClientTable.php', 'app/Care/BookIsAway.php',
+        ['app/Care/QuietHours.php', 'app/Care/BookIsAway.php',
         'app/Care/WashSessionReadings.php', 'app/Care/ActMoment.php', 'app/Care/WashTap.php'],
     ))->toBe([]);
 });

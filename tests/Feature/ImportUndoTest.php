@@ -12,8 +12,8 @@ use App\Models\WashDay;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\FeatureTestCase;
 
+require_once __DIR__ . '/ImportedTables.php';
 require_once __DIR__ . '/OpenSalon.php';
-require_once __DIR__ . '/ImportTablesTest.php';
 
 /** @return array<string, int> rows of every table that holds something of the salon */
 function rowsOf(FeatureTestCase $test): array

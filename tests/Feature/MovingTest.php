@@ -17,18 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Sabre\VObject\Reader;
 
-/** @return array<string, string> what is in a zip, by name */
-function unpacked(string $file): array
-{
-    $zip = new ZipArchive();
-    expect($zip->open($file))->toBeTrue();
-    $in = [];
-    for ($i = 0; $i < $zip->numFiles; $i++) {
-        $in[(string) $zip->getNameIndex($i)] = (string) $zip->getFromIndex($i);
-    }
-
-    return $in;
-}
+require_once __DIR__ . '/Unpacked.php';
 
 it('takes the whole salon away, and brings it back into another as it was', function (): void {
     $one = $this->aHead();

@@ -400,6 +400,7 @@ final readonly class Forms
             'account.salon' => ['seat' => '1'],
             'account.second-step.confirm', 'sign-in.check' => ['code' => '123456'],
             'account.password' => ['current' => 'a-long-password', 'password' => 'lamp ferry moss'],
+            'begin.restore' => ['archive_code' => 'ABCD-2345'],
             'begin.store' => ['code' => 'ABCD-2345', 'name' => 'Quay', 'owner' => 'Odd', 'email' => 'odd@quay.example'],
             'sign-in' => ['email' => 'ilse@test.example', 'password' => 'wrong-password'],
             default => ['x' => '1'],

@@ -33,7 +33,7 @@ final readonly class Sentences
     private const FILES = 'accounts|acts|amounts|begin|booking|bottles|causes|cautions|chair-work|clients|contact'
         . '|data-transfer|errors|forms|hair-balance|hair-tests|head-map|history|home-routine|hours|import|import-words|intake|layout|ledger|limits'
         . '|label-claims|messages|mix|nagomi|names|needs|now|offline|past-washes|people|picture-help|pictures|plan|plan-acts'
-        . '|planning|prices|products|programmes|readings|records|refusals|reports|rules|said|salon|scalp|series|several'
+        . '|planning|prices|products|programmes|readings|records|refusals|reports|restore|rules|said|salon|scalp|series|several'
         . '|signs|strata|style|suitability|terms|tests|today|trail|trends|trial-results|trials|validation|verdict|wash'
         . '|wash-day|weather|weekdays|what-if|wishes|yardsticks';
 

@@ -66,7 +66,7 @@ final class Scenarios
     ];
 
     /** For whoever is not signed in yet; FirstSalonTest, PeopleTest and SecondStepTest of tests/Feature send them twice. */
-    public const BEFORE_ALL = ['begin.store', 'invitations.accept', 'passwords.update', 'sign-in.check'];
+    public const BEFORE_ALL = ['begin.store', 'begin.restore', 'invitations.accept', 'passwords.update', 'sign-in.check'];
 
     /** @return array<string, Scenario> by name of the route */
     public static function all(): array

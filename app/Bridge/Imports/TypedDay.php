@@ -17,7 +17,7 @@ final readonly class TypedDay
     private const TOGETHER = '/^((?:19|20)\d{2})(\d{2})(\d{2})(?!\d)/';
     private const IN_WORDS = '/^(?:\p{L}+\.?,? )?(\d{1,2})(?:st|nd|rd|th|º)?\.?[ \-](?:de )?(\p{L}{3,12})\.?,?[ \-]'
         . '(?:de )?(\d{4})/u';
-    private const MINUTE = '/^(\d{1,2})(?:[:.h](\d{2})(?::\d{2}(?:\.\d+)?)?)? ?h?(?: ?([ap])\.? ?m\.?)?$/';
+    private const MINUTE = '/^(\d{1,2})(?: ?[:.h] ?(\d{2})(?::\d{2}(?:\.\d+)?)?)? ?h?(?: ?([ap])\.? ?m\.?)?$/';
     private const WORD_FIRST = '/^(?:\p{L}+,? )?(\p{L}{3,12})\.? (\d{1,2})(?:st|nd|rd|th)?,? (\d{4})/u';
 
     /** @param int|null $minute of the day; null: no time was written beside it */
@@ -63,7 +63,7 @@ final readonly class TypedDay
     /** @return int|null minute of the day of a time such as 9:30, 09.30, 9h30, 2:30 pm or 14 h; null: it is none */
     public static function minute(string $typed): ?int
     {
-        $typed = trim(mb_strtolower($typed));
+        $typed = trim((string) preg_replace('/\s+/u', ' ', mb_strtolower($typed)));
         if (preg_match(self::MINUTE, $typed, $part) !== 1) {
             return null;
         }

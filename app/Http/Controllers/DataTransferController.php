@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Archive\SalonArchive;
 use App\Care\DataTransfer\ClientCards;
 use App\Care\DataTransfer\ClientErasure;
 use App\Care\DataTransfer\ClientTraces;
-use App\Care\DataTransfer\SalonArchive;
 use App\Models\Deletion;
 use App\Models\Head;
 use App\Models\Import;

@@ -7,6 +7,9 @@ namespace App\Http\Controllers;
 use App\Care\Accounts\FirstCode;
 use App\Care\Accounts\NewSalon;
 use App\Care\Accounts\SalonOpening;
+use App\Care\Archive\RestoreRefused;
+use App\Care\Archive\SalonRestore;
+use App\Http\Requests\FirstArchiveRequest;
 use App\Http\Requests\FirstSalonRequest;
 use App\Pages\Accounts\BeginScreen;
 use App\Wording\Words;
@@ -20,6 +23,7 @@ final class FirstSalonController extends Controller
     public function __construct(
         private readonly FirstCode $firstCode,
         private readonly SalonOpening $salonOpening,
+        private readonly SalonRestore $salonRestore,
     ) {
     }
 
@@ -52,5 +56,22 @@ final class FirstSalonController extends Controller
         $request->session()->regenerate();
 
         return redirect()->route('today')->with('said', Words::say('begin.done', ['salon' => $owner->salon->name]));
+    }
+
+    public function restore(FirstArchiveRequest $request): RedirectResponse
+    {
+        if ($this->salonOpening->isTaken()) {
+            return redirect()->route('sign-in')->with('said', Words::say('begin.taken'));
+        }
+        try {
+            $restored = $this->salonRestore->from($request->pathOfArchive());
+        } catch (RestoreRefused $refused) {
+            return redirect()->route('begin')->withErrors(['archive' => $refused->getMessage()]);
+        }
+        $this->firstCode->forget();
+
+        // Nobody's password came with it: whoever owns the salon chooses one.
+        return redirect()->to($restored->owners[0]['link'] ?? route('sign-in'))
+            ->with('said', Words::say('begin.restored', ['salon' => $restored->salon->name]));
     }
 }

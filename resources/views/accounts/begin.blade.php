@@ -50,5 +50,17 @@
         </fieldset>
         <div class="save"><button class="button is-strong is-large">{{ __('begin.open') }}</button></div>
     </form>
+    <form method="post" action="{{ route('begin.restore') }}" enctype="multipart/form-data" novalidate class="intake">
+        <x-act/>
+        <fieldset>
+            <legend>{{ __('begin.restore') }}</legend>
+            <p class="how">{{ __('begin.restore-how') }}</p>
+            <div class="row">
+                <x-field name="archive_code" :label="__('begin.code')" :help="__('begin.code-help')"/>
+                <div class="field"><label class="label" for="f-archive">{{ __('begin.archive') }}</label><input class="input" type="file" id="f-archive" name="archive" accept=".zip">@error('archive')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror</div>
+            </div>
+            <p><button class="button">{{ __('begin.restore-do') }}</button></p>
+        </fieldset>
+    </form>
     </div>
 </x-layout>

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Care\DataTransfer;
+namespace App\Care\Archive;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Readings\MeasuredSigns;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Tables\CsvTable;
+use App\Care\DataTransfer\ClientCards;
+use App\Care\DataTransfer\ProductCsv;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Models\Picture;
@@ -37,6 +39,7 @@ final readonly class SalonArchive
         private HeadRecord $headRecord,
         private ProductCsv $productCsv,
         private MeasuredSigns $measuredSigns,
+        private SalonDump $salonDump,
     ) {
     }
 
@@ -74,7 +77,9 @@ final readonly class SalonArchive
         $zip->addFromString('products.csv', (string) ob_get_clean());
         $zip->addFile(base_path('docs/care-record.schema.json'), 'care-record.schema.json');
         $zip->addFromString('README.txt', Words::say('data-transfer.about'));
+        $parts = $this->salonDump->into($zip, $salon);
         $zip->close();
+        array_map(unlink(...), $parts);
 
         return $file;
     }

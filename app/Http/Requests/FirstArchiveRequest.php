@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\Accounts\FirstCode;
+use App\Wording\Words;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Validator;
+
+/** The archive of a salon, brought to a machine that holds none. */
+final class FirstArchiveRequest extends FormRequest
+{
+    private const MOST_KILOBYTES = 60_000;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'archive_code' => ['required', 'string', 'max:40'],
+            'archive' => ['required', 'file', 'max:' . self::MOST_KILOBYTES],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'archive_code.*' => Words::say('begin.wrong.code'),
+            'archive.required' => Words::say('restore.no-archive'),
+            'archive.*' => Words::say('restore.large'),
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $typed = $this->input('archive_code');
+            if (
+                is_string($typed)
+                    && ! $validator->errors()->has('archive_code')
+                    && ! app(FirstCode::class)->matches($typed)
+            ) {
+                $validator->errors()->add('archive_code', Words::say('begin.wrong.code'));
+            }
+        });
+    }
+
+    public function pathOfArchive(): string
+    {
+        $file = $this->file('archive');
+
+        return $file instanceof UploadedFile ? $file->getPathname() : '';
+    }
+}
