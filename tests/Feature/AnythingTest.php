@@ -11,7 +11,7 @@ use App\Bridge\Plans\PlanAct;
 use App\Bridge\Plans\PlanActs;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Care\DataTransfer\ClientCards;
-use App\Care\DataTransfer\ImportReader;
+use App\Care\Imports\Imports;
 use App\Care\Plans\PlanEdits;
 use App\Care\Scheduling\BookingConflict;
 use App\Care\Scheduling\Bookings;
@@ -180,8 +180,7 @@ it('reads any file without falling over, and says of each what it is or what is 
                 $chance->between(1, 3),
             ),
         };
-        $found = app(ImportReader::class)->found($file, 'file', $this->salon);
-        foreach ($found as $one) {
+        foreach (app(Imports::class)->look($file, 'file', $this->salon, $this->stylist)->found as $one) {
             expect($one['problems'] !== [] || $one['payload'] !== '')->toBeTrue();
             foreach ($one['problems'] as $problem) {
                 expect($problem)->not->toBe('');

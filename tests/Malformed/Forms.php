@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Malformed;
 
+use App\Care\Imports\Imports;
 use App\Models\Booking;
 use App\Models\HomeLink;
 use App\Models\Leave;
@@ -67,7 +68,7 @@ final readonly class Forms
                 'clients.csv',
                 $this->test->salon,
                 $this->test->stylist,
-            ),
+            )->id,
             'leave' => $saved((new Leave())->forceFill([
                 'salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'from' => $today,
                 'until' => $today, 'because' => '',

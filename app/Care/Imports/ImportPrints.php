@@ -59,28 +59,35 @@ final readonly class ImportPrints
         foreach ($this->rows('zone_parts', 'head_id', $ids) as $id => $zones) {
             $parts[$id] .= $zones;
         }
-        /** @var list<object{child: string}> $children */
-        $children = DB::select(
-            'select TABLE_NAME child from information_schema.KEY_COLUMN_USAGE where TABLE_SCHEMA = database() '
-                . "and REFERENCED_TABLE_NAME = 'heads' and COLUMN_NAME = 'head_id' order by TABLE_NAME",
-        );
-        foreach ($children as $link) {
-            if (in_array($link->child, self::DERIVED, true)) {
-                continue;
-            }
+        foreach ($this->children() as $child) {
             foreach (array_chunk($ids, 500) as $some) {
                 foreach (
-                    DB::table($link->child)->whereIn('head_id', $some)->groupBy('head_id')->selectRaw(
+                    DB::table($child)->whereIn('head_id', $some)->groupBy('head_id')->selectRaw(
                         'head_id, count(*) as many, max(id) as latest',
                     )->get() as $counted
                 ) {
                     /** @var object{head_id: string, many: int, latest: int|string} $counted */
-                    $parts[$counted->head_id] .= " {$link->child} {$counted->many} {$counted->latest}";
+                    $parts[$counted->head_id] .= " {$child} {$counted->many} {$counted->latest}";
                 }
             }
         }
 
         return array_map(md5(...), $parts);
+    }
+
+    /** @return list<string> tables that hold what somebody wrote of a client */
+    private function children(): array
+    {
+        /** @var list<string> $children */
+        $children = DB::table('information_schema.KEY_COLUMN_USAGE')
+            ->where('TABLE_SCHEMA', DB::getDatabaseName())
+            ->where('REFERENCED_TABLE_NAME', 'heads')
+            ->where('COLUMN_NAME', 'head_id')
+            ->orderBy('TABLE_NAME')
+            ->pluck('TABLE_NAME')
+            ->all();
+
+        return array_values(array_diff($children, self::DERIVED));
     }
 
     /**
