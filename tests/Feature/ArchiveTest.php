@@ -183,6 +183,16 @@ it('refuses what is no archive, what is damaged, and what is here already, and w
     foreach ($wrong as $sentence => $file) {
         expect($says($file))->toContain($sentence)->and($rows())->toBe($before);
     }
+    // Rows no salon of ours ever had, in a list that says they are right.
+    $odd = $change('salon/tables/services.jsonl', fn (): string => "{\"id\":1,\"minutes\":\"lots\"}\n");
+    $digest = hash('sha256', "{\"id\":1,\"minutes\":\"lots\"}\n");
+    $zip = new ZipArchive();
+    $zip->open($odd);
+    $list = json_decode((string) $zip->getFromName('salon/manifest.json'), true);
+    $list['files']['salon/tables/services.jsonl'] = ['rows' => 1, 'sha256' => $digest];
+    $zip->addFromString('salon/manifest.json', (string) json_encode($list));
+    $zip->close();
+    expect($says($odd))->toContain('The archive is damaged')->and($rows())->toBe($before);
     // Half way through the disk is full: nothing of it stays.
     Picture::retrieved(fn () => throw new RuntimeException('The disk is full.'));
     expect(fn () => Artisan::call('nagomi:restore-salon', ['file' => $archive]))->toThrow(RuntimeException::class);

@@ -265,3 +265,14 @@ it('reads only so many lines at once, and says how many are left', function (): 
     expect($import->found)->toHaveCount(5000)->and($import->reading['beyond'])->toBe(12);
     $this->get("/salon/data/imports/{$import->id}")->assertSee('12 lines more');
 });
+
+it('says of a table that is too large what to do, and takes no page’s memory', function (string $content): void {
+    $this->actingAs($this->stylist);
+    $before = memory_get_usage();
+    expect(looked($this, $content)->found[0]['problems'][0])->toContain('Save the sheet with the clients, or half')
+        ->and(memory_get_usage() - $before)->toBeLessThan(60_000_000);
+})->with([
+    'many lines' => fn (): string => "Name,Email\n" . str_repeat("Vesla Ortiz,vesla@home.example\n", 420_000),
+    'long cells' => fn (): string => "Name,Notes\n"
+        . str_repeat('Vesla Ortiz,' . str_repeat('curl ', 400) . "\n", 4000),
+]);

@@ -118,3 +118,15 @@ it('takes past wash days out of a history that goes on', function (): void {
     expect(WashDay::query()->where('head_id', $head->id)->count())->toBe($days)
         ->and(json_encode($head->outlook()->first()->cells))->toBe($then);
 });
+
+it('keeps nothing of a client who is deleted after an import, and undoes the rest', function (): void {
+    openSalon($this);
+    $import = aTakenImport($this);
+    looked($this, "Name\nMara Quint\n");
+    $head = Head::query()->where('name', 'Mara Quint')->sole();
+    $this->delete("/clients/{$head->id}", ['name' => 'Mara Quint'])->assertSessionHasNoErrors();
+    expect(Import::query()->sole()->id)->toBe($import->id)
+        ->and(DB::table('imports')->where('made', 'like', "%{$head->id}%")->count())->toBe(0);
+    $this->delete("/salon/data/imports/{$import->id}/taken")
+        ->assertSessionHas('said', 'Taken out again: 2 clients, 2 bookings.');
+});

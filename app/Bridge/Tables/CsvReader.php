@@ -11,6 +11,8 @@ namespace App\Bridge\Tables;
  */
 final class CsvReader
 {
+    /** Text of a table; beyond it a page would not have the memory to read it. */
+    public const MOST_BYTES = 12_000_000;
     private const MOST_LINES = 20_000;
 
     /**

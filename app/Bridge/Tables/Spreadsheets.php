@@ -86,6 +86,9 @@ final readonly class Spreadsheets
         }
         $sheets = [];
         foreach (glob("{$folder}/*.csv") ?: [] as $path) {
+            if ((int) filesize($path) > CsvReader::MOST_BYTES) {
+                throw new UnreadableTable('import.sheet-too-large');
+            }
             $lines = CsvReader::lines((string) file_get_contents($path));
             if ($lines !== [] && preg_match('/^(\d+) (.*)\.csv$/s', basename($path), $named) === 1) {
                 $sheets[(int) $named[1]] = new Sheet($named[2], $lines);

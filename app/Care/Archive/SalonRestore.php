@@ -13,6 +13,8 @@ use App\Models\Picture;
 use App\Models\Role;
 use App\Models\Salon;
 use App\Models\User;
+use Illuminate\Database\DetectsConcurrencyErrors;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Throwable;
@@ -23,6 +25,8 @@ use Throwable;
  */
 final readonly class SalonRestore
 {
+    use DetectsConcurrencyErrors;
+
     private const AT_ONCE = 200;
 
     /** @throws RestoreRefused where the archive makes no salon here; nothing was written */
@@ -48,7 +52,10 @@ final readonly class SalonRestore
         } catch (Throwable $failed) {
             Storage::disk(Picture::DISK)->delete($written);
 
-            throw $failed;
+            // What the database takes no row of was not written by us; a tie of two is tried again.
+            throw $failed instanceof QueryException && ! $this->causedByConcurrencyError($failed)
+                ? RestoreRefused::because('damaged', ['file' => basename($path)])
+                : $failed;
         }
     }
 

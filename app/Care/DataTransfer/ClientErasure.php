@@ -8,6 +8,7 @@ use App\Bridge\Products\ClientShelves;
 use App\Models\Act;
 use App\Models\Deletion;
 use App\Models\Head;
+use App\Models\Import;
 use App\Models\Picture;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -26,6 +27,7 @@ final readonly class ClientErasure
         $erase = function () use ($head, $traces, $files, $salonId, $by): Deletion {
             $traces->forgetTrail();
             $this->forgetActs($head);
+            $this->forgetImports($head);
             ClientShelves::forget($head);
             $head->delete();
             $deletion = Deletion::query()->create([
@@ -51,6 +53,17 @@ final readonly class ClientErasure
         activity()->performedOn($deletion)->log('client-deleted');
 
         return $deletion;
+    }
+
+    /** Files that wait to be imported may name the client; what one brought can be undone for the others still. */
+    private function forgetImports(Head $head): void
+    {
+        Import::query()->where('salon_id', $head->salon_id)->whereNull('taken_at')->delete();
+        foreach (Import::query()->where('salon_id', $head->salon_id)->get() as $import) {
+            $made = $import->made ?? [];
+            unset($made['heads'][$head->id]);
+            $import->update(['made' => $made]);
+        }
     }
 
     /** Answers kept for acts that might be sent again name the client or lead to them. */

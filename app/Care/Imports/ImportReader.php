@@ -6,6 +6,7 @@ namespace App\Care\Imports;
 
 use App\Bridge\Imports\FoundLine;
 use App\Bridge\Imports\KnownClients;
+use App\Care\Archive\SalonDump;
 use App\Care\DataTransfer\ClientCards;
 use App\Models\Head;
 use App\Models\Salon;
@@ -75,6 +76,7 @@ final readonly class ImportReader
                     ! is_array($entry)
                         || preg_match('#(^|/)[^/]+\.json$#i', $name) !== 1
                         || str_contains($name, 'schema')
+                        || str_starts_with($name, SalonDump::FOLDER)
                 ) {
                     continue;
                 }

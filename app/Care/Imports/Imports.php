@@ -125,12 +125,19 @@ final readonly class Imports
         return $size > self::MOST_BYTES ? throw new UnreadableTable('import.sheet-too-large') : $short;
     }
 
-    /** @return list<Sheet> a file of text as a table; none where it is none */
+    /**
+     * @return list<Sheet> a file of text as a table; none where it is none
+     *
+     * @throws UnreadableTable where it is too large for one
+     */
     private function text(string $bytes, Salon $salon): array
     {
         $plain = ltrim(substr($bytes, 0, 200), "\u{FEFF} \t\r\n");
         if (preg_match('/^(BEGIN:|\{|\[|PK\x03\x04)/i', $plain) === 1) {
             return [];
+        }
+        if (strlen($bytes) > CsvReader::MOST_BYTES) {
+            throw new UnreadableTable('import.sheet-too-large');
         }
         $sheet = new Sheet('', CsvReader::lines($bytes));
         $isTable = TableGuess::isTable($sheet, $salon) || count($sheet->lines) > 1 && $sheet->width() > 1;

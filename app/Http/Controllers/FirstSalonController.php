@@ -66,7 +66,7 @@ final class FirstSalonController extends Controller
         try {
             $restored = $this->salonRestore->from($request->pathOfArchive());
         } catch (RestoreRefused $refused) {
-            return redirect()->route('begin')->withErrors(['archive' => $refused->getMessage()]);
+            return redirect()->route('begin')->withFragment('back')->withErrors(['archive' => $refused->getMessage()]);
         }
         $this->firstCode->forget();
 

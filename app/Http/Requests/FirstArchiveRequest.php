@@ -34,6 +34,12 @@ final class FirstArchiveRequest extends FormRequest
         ];
     }
 
+    /** What is wrong stands at the end of a long page. */
+    protected function getRedirectUrl(): string
+    {
+        return route('begin') . '#back';
+    }
+
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {

@@ -53,7 +53,7 @@
     <form method="post" action="{{ route('begin.restore') }}" enctype="multipart/form-data" novalidate class="intake">
         <x-act/>
         <fieldset>
-            <legend>{{ __('begin.restore') }}</legend>
+            <legend id="back">{{ __('begin.restore') }}</legend>
             <p class="how">{{ __('begin.restore-how') }}</p>
             <div class="row">
                 <x-field name="archive_code" :label="__('begin.code')" :help="__('begin.code-help')"/>
