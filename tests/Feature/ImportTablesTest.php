@@ -7,6 +7,7 @@ declare(strict_types=1);
 use App\Models\Booking;
 use App\Models\Head;
 use App\Models\WashDay;
+use App\Models\WorkingHours;
 
 require_once __DIR__ . '/ImportedTables.php';
 require_once __DIR__ . '/OpenSalon.php';
@@ -182,6 +183,44 @@ it('keeps what can be meant two ways out until somebody says what it is', functi
     )->all())->toBe(['11-03 mask, trim 15', '11-10 strong-protein']);
     // A wash day that is here comes no second time.
     expect(looked($this, "Client;Date;Treatment\nVesla Ortiz;2026-11-03;Mask\n")->found[0]['here'])->toBeTrue();
+});
+
+it('reads a notebook with a column for each treatment and a mark where it was done', function (): void {
+    $this->actingAs($this->stylist);
+    $import = looked($this, <<<'CSV'
+        Client,Date,Shampoo,Mask,Clarifying,Trim
+        "Ortiz, Vesla",2026-11-03,x,x,,15 mm
+        "Ortiz, Vesla",2026-11-17,-,✓,no,
+        "Quint, Jr.",2026-11-17,,,yes,0
+        Tove Lind,2026-11-18,,-,,
+        CSV);
+    expect($import->reading['table']['subject'])->toBe('treatments')->and(keptOut($import))->toBe([
+        'table.csv, line 5: There is no treatment on this line.',
+    ]);
+    take($this, $import)->assertSessionHas('said', 'Imported: 2 clients, 3 past wash days.');
+    $days = fn (string $name): array => Head::query()->where('name', $name)->sole()->washDays()->with('steps')
+        ->orderBy('date')->get()->map(fn (WashDay $day): string => $day->date->format('m-d ') . $day->steps->map(
+            fn ($step): string => implode(' ', array_filter([$step->kind, $step->cleanse, $step->millimetres])),
+        )->implode(', '))->all();
+    expect($days('Vesla Ortiz'))->toBe(['11-03 cleanse shampoo, mask, trim 15', '11-17 mask'])
+        ->and($days('Quint, Jr.'))->toBe(['11-17 cleanse clarifying']);
+});
+
+it('reads times as from and until, over midnight too', function (): void {
+    openSalon($this);
+    WorkingHours::query()->where('weekday', 5)->where('from_minute', 795)->update(['until_minute' => 1560]);
+    $this->salon->update(['day_turns_minute' => 240]);
+    $import = looked($this, "Client,Date,Time,Service,Staff\nVesla,2027-01-11,9:30 – 10:15,Dry cut,Ilse\n"
+        . "Mara,2027-01-15,11:15 pm - 12:45 am,Dry cut,Quim\nTove,2027-01-15,10:00-9:00,Dry cut,Quim\n"
+        . "Odile,2027-01-16,0:50,Dry cut,Quim\n");
+    expect(array_column($import->found, 'says')[0])->toContain('9:30–10:15')
+        ->and(array_column($import->found, 'says')[1])->toContain('23:15–0:45')
+        ->and(keptOut($import))->toBe(['table.csv, line 4: It has to take 5 to 720 minutes.']);
+    // Half past midnight belongs to the night of the day before, as everywhere.
+    take($this, $import);
+    expect(Booking::query()->with('head')->orderBy('starts_at')->get()->map(
+        fn (Booking $booking): string => $booking->date->format('m-d ') . $booking->starts_at->format('m-d H:i'),
+    )->all())->toBe(['01-11 01-11 09:30', '01-15 01-15 23:15', '01-15 01-16 00:50']);
 });
 
 it('opens spreadsheets of each kind, sheet by sheet', function (string $kind): void {

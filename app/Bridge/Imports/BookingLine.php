@@ -19,6 +19,7 @@ final class BookingLine implements LineReader
 {
     private const EARLIEST_YEAR = 1990;
     private const YEARS_AHEAD = 2;
+    private const DAY_MINUTES = 1440;
     private const LEAST_MINUTES = 5;
     private const MOST_MINUTES = 720;
 
@@ -140,15 +141,25 @@ final class BookingLine implements LineReader
             return [null, null, Words::say('import.no-day', ['typed' => $typed])];
         }
         $time = $cells->text(ImportField::Time);
-        $minute = $time === '' ? $day->minute : TypedDay::minute($time);
+        $minute = $time === '' ? $day->minute : TypedDay::minute(self::span($time)[0]);
 
-        return [$day->day, $minute, match (true) {
+        [$on, $counted] = $this->salonsDay($day->day, $minute);
+
+        return [$on, $counted, match (true) {
             $minute === null => Words::say('import.no-time', ['typed' => mb_substr($time, 0, 40)]),
             (int) $day->day < self::EARLIEST_YEAR => Words::say('import.too-long-ago', ['year' => self::EARLIEST_YEAR]),
             $day->day > $today->addYears(self::YEARS_AHEAD)->format('Y-m-d')
                 => Words::say('import.too-far', ['years' => self::YEARS_AHEAD]),
             default => null,
         }];
+    }
+
+    /** @return array{string, int|null} before the day turns it is the night of the day before, whose minutes go on */
+    private function salonsDay(string $day, ?int $minute): array
+    {
+        return $minute !== null && $minute < $this->salon->day_turns_minute
+            ? [CarbonImmutable::parse($day)->subDay()->format('Y-m-d'), self::DAY_MINUTES + $minute]
+            : [$day, $minute];
     }
 
     /**
@@ -200,13 +211,27 @@ final class BookingLine implements LineReader
 
     private function minutes(LineCells $cells, int $from, Service $service): int
     {
-        $ends = $cells->text(ImportField::Ends);
+        $ends = $cells->text(ImportField::Ends) ?: self::span($cells->text(ImportField::Time))[1];
         $latestYear = $this->salon->today()->year + self::YEARS_AHEAD;
         $until = TypedDay::minute($ends) ?? $cells->day(ImportField::Ends, $latestYear)?->minute;
         $typed = $cells->text(ImportField::Minutes);
 
         return $cells->minutes()
-            ?? ($typed !== '' ? 0 : ($ends === '' ? $service->minutes : ($until ?? $from) - $from));
+            ?? ($typed !== '' ? 0 : ($ends === '' ? $service->minutes : self::lasts($from, $until)));
+    }
+
+    /** @return array{string, string} where it begins and ends, of 9:30 or 9:30–10:15 */
+    private static function span(string $time): array
+    {
+        $ends = preg_split('/\s*[-–—]\s*/u', $time, 2) ?: [''];
+
+        return [$ends[0], $ends[1] ?? ''];
+    }
+
+    /** Minutes from one time to another, which may be the next day's; none where none is written. */
+    private static function lasts(int $from, ?int $until): int
+    {
+        return $until === null ? 0 : ($until - $from % self::DAY_MINUTES + self::DAY_MINUTES) % self::DAY_MINUTES;
     }
 
     private function says(ImportedVisit $visit, User $hands, Service $serves): string

@@ -33,6 +33,13 @@ enum ImportField: string
     case Status = 'status';
     case Treatment = 'treatment';
     case Millimetres = 'millimetres';
+    case DidWash = 'did-wash';
+    case DidMask = 'did-mask';
+    case DidMildProtein = 'did-mild-protein';
+    case DidStrongProtein = 'did-strong-protein';
+    case DidClarifying = 'did-clarifying';
+    case DidChemicalService = 'did-chemical-service';
+    case DidTrim = 'did-trim';
 
     private const WHO = [self::Name, self::Given, self::Family, self::Email, self::Phone];
 
@@ -47,7 +54,9 @@ enum ImportField: string
                 ...self::WHO, self::Day, self::Time, self::Ends, self::Minutes, self::Service, self::Stylist,
                 self::Price, self::Status,
             ],
-            ImportSubject::Treatments => [...self::WHO, self::Day, self::Treatment, self::Millimetres],
+            ImportSubject::Treatments => [
+                ...self::WHO, self::Day, self::Treatment, self::Millimetres, ...self::marks(),
+            ],
         };
     }
 
@@ -60,15 +69,24 @@ enum ImportField: string
         ];
     }
 
-    /** @return string|null what the notebook calls the treatment whose last time this is */
+    /** @return non-empty-list<self> columns that hold a mark where a treatment was done, one column for each */
+    public static function marks(): array
+    {
+        return [
+            self::DidWash, self::DidMask, self::DidMildProtein, self::DidStrongProtein, self::DidClarifying,
+            self::DidChemicalService, self::DidTrim,
+        ];
+    }
+
+    /** @return string|null what the notebook calls the treatment this is the last time, or the mark, of */
     public function treatment(): ?string
     {
-        return in_array($this, self::lastTimes(), true) ? substr($this->value, strlen('last-')) : null;
+        return preg_match('/^(?:last|did)-(.+)$/', $this->value, $part) === 1 ? $part[1] : null;
     }
 
     public function isDay(): bool
     {
-        return $this === self::Day || $this === self::Born || $this->treatment() !== null;
+        return in_array($this, [self::Day, self::Born, ...self::lastTimes()], true);
     }
 
     /** @return bool whether its words are matched with words of the salon */

@@ -10,6 +10,8 @@ use DateTimeZone;
 /** One line of a table, read by what its columns hold. */
 final readonly class LineCells
 {
+    private const TURNED = '/^(\p{Lu}[\p{L}\'’ \-]+), (?!(?:Jr|Sr|I{1,3})\b)(\p{Lu}[\p{L}\'’ .\-]*)$/u';
+
     /** @param list<string> $cells */
     public function __construct(
         public int $line,
@@ -50,7 +52,8 @@ final readonly class LineCells
      */
     public function contact(int $thisYear): array
     {
-        $whole = $this->text(ImportField::Name);
+        // Ortiz, Vesla is Vesla Ortiz; more commas than one are left as they stand.
+        $whole = (string) preg_replace(self::TURNED, '$2 $1', $this->text(ImportField::Name));
         [$given, $family] = [$this->text(ImportField::Given), $this->text(ImportField::Family)];
 
         return Contact::of(

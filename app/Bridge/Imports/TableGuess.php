@@ -184,7 +184,8 @@ final readonly class TableGuess
 
         return match (true) {
             $day === false => ImportSubject::Clients,
-            $has(ImportField::Treatment) && ! $has(ImportField::Time) && ! $isTimed => ImportSubject::Treatments,
+            ($has(ImportField::Treatment) || array_any(ImportField::marks(), $has))
+                && ! $has(ImportField::Time) && ! $isTimed => ImportSubject::Treatments,
             $has(ImportField::Time) || $has(ImportField::Service) || $isTimed => ImportSubject::Bookings,
             default => ImportSubject::Clients,
         };

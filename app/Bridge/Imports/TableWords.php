@@ -25,7 +25,11 @@ final readonly class TableWords
 
     public function column(string $header): ?ImportField
     {
-        return ImportField::tryFrom($this->columns[KnownClients::plain($header)] ?? '');
+        $plain = KnownClients::plain($header);
+
+        // A column that is called as a treatment holds marks where it was done.
+        return ImportField::tryFrom($this->columns[$plain] ?? '')
+            ?? ImportField::tryFrom('did-' . ($this->treatments[$plain] ?? ''));
     }
 
     /** @return string|null as the notebook calls it */

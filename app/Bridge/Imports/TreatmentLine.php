@@ -16,6 +16,9 @@ final class TreatmentLine implements LineReader
     private const EARLIEST_YEAR = 1990;
     private const MOST_MILLIMETRES = 1000;
 
+    /** What stands in a column of marks where nothing was done. */
+    private const NO_MARKS = ['', '0', 'no', 'n', 'false', '-', '–', '—', '.', 'none', 'nada'];
+
     private readonly TableWords $tableWords;
 
     /** @var array<string, true> wash days that are here, by client and day */
@@ -41,6 +44,7 @@ final class TreatmentLine implements LineReader
         $day = $cells->day(ImportField::Day, $this->salon->today()->year);
         $problems = [...$client->problems, ...$this->dayProblems($cells, $day)];
         [$treatments, $asks, $isLeft] = $this->treatments($cells->text(ImportField::Treatment));
+        $treatments = array_values(array_unique([...$treatments, ...$this->marked($cells)]));
         $problems = [...$problems, ...$asks];
         $millimetres = $this->millimetres($cells);
         $rows = array_map(static fn (string $what): array => [
@@ -115,9 +119,24 @@ final class TreatmentLine implements LineReader
         return [array_values(array_unique($treatments)), $asks, $isLeft];
     }
 
+    /** @return list<string> treatments whose column has a mark on this line */
+    private function marked(LineCells $cells): array
+    {
+        $marked = [];
+        foreach (ImportField::marks() as $field) {
+            if (! in_array(KnownClients::plain($cells->text($field)), self::NO_MARKS, true)) {
+                $marked[] = (string) $field->treatment();
+            }
+        }
+
+        return $marked;
+    }
+
     private function millimetres(LineCells $cells): ?float
     {
-        $typed = str_replace(',', '.', rtrim($cells->text(ImportField::Millimetres), ' m'));
+        // A trim that is marked with a number says how much came off.
+        $said = $cells->text(ImportField::Millimetres);
+        $typed = str_replace(',', '.', rtrim($said === '' ? $cells->text(ImportField::DidTrim) : $said, ' m'));
 
         $millimetres = is_numeric($typed) ? (float) $typed : 0.0;
 

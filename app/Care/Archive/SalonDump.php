@@ -48,9 +48,9 @@ final readonly class SalonDump
             $files[] = $file;
         }
         foreach (Picture::query()->where('salon_id', $salon->id)->orderBy('id')->get() as $picture) {
-            $bytes = Storage::disk(Picture::DISK)->get($picture->path());
             // A picture whose file was lost is told of all the same.
-            if ($bytes !== null) {
+            if (Storage::disk(Picture::DISK)->exists($picture->path())) {
+                $bytes = (string) Storage::disk(Picture::DISK)->get($picture->path());
                 $zip->addFromString($path = self::FOLDER . "pictures/{$picture->id}.jpg", $bytes);
                 $list[$path] = ['sha256' => hash('sha256', $bytes)];
             }
