@@ -27,7 +27,7 @@ return [
     ],
     'data' => [
         'title' => 'Import and export', 'lead' => 'What is written here is yours: take it away whole, bring it back, or delete it.', 'export' => 'Export',
-        'export-how' => '{1} The one client as a care record (JSON) and vCard, results, bookings and products as CSV.|[0,*] All :count clients as care records (JSON) and vCard, results, bookings and products as CSV. One client alone: on the client’s own page.',
+        'export-how' => '{1} The one client as a care record (JSON) and vCard, results, bookings and products as CSV.|[0,*] All :count clients as care records (JSON) and vCard, results, bookings and products as CSV. One client alone: on the client’s own page. From the whole salon everything can be brought back on any machine; it holds private notes in the clear, so keep it safe.',
         'whole' => 'The whole salon (.zip)', 'clients' => 'Clients (.vcf)', 'products' => 'Products (.csv)', 'import' => 'Import',
         'import-how' => 'A salon’s .zip, one or several care records (.json), clients from an address book (.vcf), or clients, bookings or past treatments from a table (.csv, .xlsx, .ods). You see what was found, and every problem with its place, before anything is written; for a day it can be undone.',
         'file' => 'File', 'look' => 'Look through it', 'deleted' => 'Deleted, with proof', 'nobody' => 'Nobody was deleted. A client is deleted, with all data, from the client’s own page.',

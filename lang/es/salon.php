@@ -27,7 +27,7 @@ return [
     ],
     'data' => [
         'title' => 'Importar y exportar', 'lead' => 'Lo que se escribe aquí es tuyo: llévatelo entero, tráelo de vuelta, o bórralo.', 'export' => 'Exportar',
-        'export-how' => '{1} El único cliente como ficha de cuidados (JSON) y vCard; resultados, citas y productos en CSV.|[0,*] Los :count clientes como fichas de cuidados (JSON) y vCard; resultados, citas y productos en CSV. Un cliente solo: en su propia página.',
+        'export-how' => '{1} El único cliente como ficha de cuidados (JSON) y vCard; resultados, citas y productos en CSV.|[0,*] Los :count clientes como fichas de cuidados (JSON) y vCard; resultados, citas y productos en CSV. Un cliente solo: en su propia página. Con todo el salón se puede traer todo de vuelta en cualquier máquina; lleva notas privadas sin cifrar, guárdalo bien.',
         'whole' => 'Todo el salón (.zip)', 'clients' => 'Clientes (.vcf)', 'products' => 'Productos (.csv)', 'import' => 'Importar',
         'import-how' => 'El .zip de un salón, una o varias fichas de cuidados (.json), clientes de una agenda (.vcf), o clientes, citas o tratamientos pasados de una tabla (.csv, .xlsx, .ods). Antes de escribir nada ves lo que se encontró, y cada problema con su sitio; durante un día se puede deshacer.',
         'file' => 'Archivo', 'look' => 'Revisarlo', 'deleted' => 'Borrados, con prueba', 'nobody' => 'No se ha borrado a nadie. Un cliente se borra, con todos sus datos, desde su propia página.',
