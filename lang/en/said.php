@@ -40,6 +40,7 @@ return [
         'left' => '{1} One booking or wash day stays, which was changed since.|[2,*] :count bookings or wash days stay, which were changed since.',
         'too-late' => 'An import can be undone for a day; this one is older.',
         'clients' => '{0} no clients|{1} one client|[2,*] :count clients', 'bookings' => '{0} no bookings|{1} one booking|[2,*] :count bookings',
+        'details' => '{0} nothing added|{1} one detail added|[2,*] :count details added',
         'wash_days' => '{0} no wash days|{1} one past wash day|[2,*] :count past wash days',
     ],
     'data-transfer' => [

@@ -95,6 +95,7 @@ return [
     'fields' => [
         'clients' => 'Clients',
         'bookings' => 'Bookings',
+        'details' => 'Details added',
         'wash_days' => 'Past wash days',
         'name' => 'Name',
         'born_on' => 'Date of birth',

@@ -40,6 +40,7 @@ return [
         'left' => '{1} Se queda una cita o un lavado que cambió desde entonces.|[2,*] Se quedan :count citas o lavados que cambiaron desde entonces.',
         'too-late' => 'Una importación se puede deshacer durante un día; esta es más antigua.',
         'clients' => '{0} ningún cliente|{1} un cliente|[2,*] :count clientes', 'bookings' => '{0} ninguna cita|{1} una cita|[2,*] :count citas',
+        'details' => '{0} nada añadido|{1} un dato añadido|[2,*] :count datos añadidos',
         'wash_days' => '{0} ningún lavado|{1} un lavado pasado|[2,*] :count lavados pasados',
     ],
     'data-transfer' => [

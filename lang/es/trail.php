@@ -95,6 +95,7 @@ return [
     'fields' => [
         'clients' => 'Clientes',
         'bookings' => 'Citas',
+        'details' => 'Datos añadidos',
         'wash_days' => 'Lavados pasados',
         'name' => 'Nombre',
         'born_on' => 'Fecha de nacimiento',

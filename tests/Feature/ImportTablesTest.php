@@ -315,3 +315,11 @@ it('says of a table that is too large what to do, and takes no page’s memory',
     'long cells' => fn (): string => "Name,Notes\n"
         . str_repeat('Vesla Ortiz,' . str_repeat('curl ', 400) . "\n", 4000),
 ]);
+
+it('stands as it was seen, whatever the language of who takes it in', function (): void {
+    $this->actingAs($this->stylist);
+    $import = looked($this, "Name,Birthday\nMara,soon\n");
+    $this->stylist->update(['language' => 'es']);
+    $this->actingAs($this->stylist->fresh());
+    take($this, $import)->assertSessionHas('said', 'Importado: un cliente.');
+});

@@ -130,3 +130,33 @@ it('keeps nothing of a client who is deleted after an import, and undoes the res
     $this->delete("/salon/data/imports/{$import->id}/taken")
         ->assertSessionHas('said', 'Taken out again: 2 clients, 2 bookings.');
 });
+
+it('adds what is missing to who is here, where it is asked to, and takes that out again', function (): void {
+    $this->actingAs($this->stylist);
+    $known = $this->aNewHead();
+    $known->forceFill(['name' => 'Known One', 'phone' => '912', 'email' => null, 'born_on' => null])->save();
+    $table = "Name,Phone,Email,Birthday\nKnown One,912,known@home.example,1994-02-28\n";
+    $import = looked($this, $table);
+    $this->get("/salon/data/imports/{$import->id}")->assertSee('Here already; adds Email, Date of birth.')
+        ->assertSee('Add what is missing to the one that is here already');
+    $this->post("/salon/data/imports/{$import->id}")->assertSessionHas('said', 'Nothing was imported.');
+    expect($known->refresh()->email)->toBeNull();
+    $import = looked($this, $table);
+    $this->post("/salon/data/imports/{$import->id}", ['fills' => '1'])
+        ->assertSessionHas('said', 'Imported: 2 details added.');
+    expect($known->refresh()->email)->toBe('known@home.example')
+        ->and($known->born_on->format('Y-m-d'))->toBe('1994-02-28')
+        ->and((string) DB::table('imports')->where('id', $import->id)->value('made'))->not->toContain('known@');
+    $this->get("/clients/{$known->id}/trail")->assertSee('known@home.example');
+    // What somebody has changed since is theirs.
+    $known->update(['email' => 'other@home.example']);
+    $this->delete("/salon/data/imports/{$import->id}/taken")
+        ->assertSessionHas('said', 'Taken out again: one detail added.');
+    expect($known->refresh()->email)->toBe('other@home.example')->and($known->born_on)->toBeNull();
+    // The same by cards.
+    $card = "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Known One\r\nBDAY:19940228\r\nEND:VCARD\r\n";
+    $import = looked($this, $card, 'a.vcf');
+    $this->post("/salon/data/imports/{$import->id}", ['fills' => '1'])
+        ->assertSessionHas('said', 'Imported: one detail added.');
+    expect($known->refresh()->born_on?->format('Y-m-d'))->toBe('1994-02-28');
+});

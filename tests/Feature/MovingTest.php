@@ -157,6 +157,21 @@ it('takes in what is good, leaves out what is wrong, and doubles nobody unasked'
     expect(Import::query()->whereNull('taken_at')->count())->toBe(0);
 });
 
+it('takes nobody twice from cards, nor who has come since they were looked at', function (): void {
+    $this->actingAs($this->stylist);
+    $card = fn (string $name, string $phone): string => "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:{$name}\r\n"
+        . "TEL:{$phone}\r\nEND:VCARD\r\n";
+    $cards = $card('Vesla', '912') . $card('Mara', '913') . $card('vesla', '912') . $card('Vesla', '914 555 666');
+    foreach ([1, 2] as $time) {
+        $this->post('/salon/data/imports', ['file' => UploadedFile::fake()->createWithContent('a.vcf', $cards)]);
+    }
+    [$one, $other] = Import::query()->orderBy('id')->get()->all();
+    $this->get("/salon/data/imports/{$one->id}")->assertSee('The same client as on card 1.');
+    $this->post("/salon/data/imports/{$one->id}")->assertSessionHas('said', 'Imported: 3 clients.');
+    $this->post("/salon/data/imports/{$other->id}")->assertSessionHas('said', 'Nothing was imported.');
+    expect(Head::query()->orderBy('id')->pluck('name')->all())->toBe(['Vesla', 'Mara', 'Vesla']);
+});
+
 it('keeps an import to its own salon', function (): void {
     $this->actingAs($this->stylist)->post(
         '/salon/data/imports',

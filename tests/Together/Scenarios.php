@@ -487,7 +487,7 @@ final class Scenarios
             'salon.data.undo' => new Scenario(
                 function (TogetherTestCase $test) use ($imported): Import {
                     $import = $imported($test);
-                    app(ImportTaking::class)->take($import, $test->salon, 'Ilse', true);
+                    app(ImportTaking::class)->take($import, $test->salon, 'Ilse', true, false);
 
                     return $import;
                 },

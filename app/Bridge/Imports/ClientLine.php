@@ -20,20 +20,12 @@ final readonly class ClientLine implements LineReader
 
     public function read(LineCells $cells, string $where): FoundLine
     {
-        $today = $this->salon->today();
-        $contact = $cells->contact($today->year);
+        $contact = $cells->contact($this->salon->today()->year);
         $problems = $contact['problems'];
-        $remarks = $this->unread($cells, ImportField::Born, $contact['born_on'] !== null);
-        $rows = [];
-        foreach (ImportField::lastTimes() as $field) {
-            $day = $cells->day($field, $today->year);
-            $isPast = $day !== null && $day->day <= $today->format('Y-m-d');
-            $remarks = [...$remarks, ...$this->unread($cells, $field, $isPast)];
-            if ($isPast) {
-                $rows[] = ['what' => (string) $field->treatment(), 'date' => $day->day];
-            }
-        }
+        [$rows, $remarks] = $this->lastTimes($cells);
+        $remarks = [...$this->unread($cells, ImportField::Born, $contact['born_on'] !== null), ...$remarks];
         $isHere = false;
+        $found = $fills = [];
         if ($problems === []) {
             $found = $this->known->find($contact);
             $earlier = array_filter($found, static fn (string $key): bool => str_starts_with($key, 'line '));
@@ -41,6 +33,7 @@ final readonly class ClientLine implements LineReader
                 $problems[] = Words::say('import.twice', ['line' => substr((string) reset($earlier), 5)]);
             }
             $isHere = $found !== [];
+            $fills = $this->known->fills($found, $contact);
             $this->known->add("line {$cells->line}", $contact);
         }
         $besides = $this->besides($cells);
@@ -51,13 +44,31 @@ final readonly class ClientLine implements LineReader
             $contact['name'],
             $this->says($contact, $besides, $rows),
             $problems,
-            $remarks,
+            [...$remarks, ...FilledContact::remarks($fills)],
             $isHere && $problems === [],
             $problems === [] ? (string) json_encode(
-                array_diff_key($contact, ['problems' => 1]) + $besides + ['rows' => $rows],
+                array_diff_key($contact, ['problems' => 1]) + $besides + ['rows' => $rows]
+                    + FilledContact::kept($found[0] ?? '', $fills),
                 JSON_INVALID_UTF8_SUBSTITUTE,
             ) : '',
         );
+    }
+
+    /** @return array{list<array{what: string, date: string}>, list<string>} treatments, and what is said of other days */
+    private function lastTimes(LineCells $cells): array
+    {
+        $today = $this->salon->today();
+        $rows = $remarks = [];
+        foreach (ImportField::lastTimes() as $field) {
+            $day = $cells->day($field, $today->year);
+            $isPast = $day !== null && $day->day <= $today->format('Y-m-d');
+            $remarks = [...$remarks, ...$this->unread($cells, $field, $isPast)];
+            if ($isPast) {
+                $rows[] = ['what' => (string) $field->treatment(), 'date' => $day->day];
+            }
+        }
+
+        return [$rows, $remarks];
     }
 
     /** @return list<string> what is said of a day that is none, and is left out */

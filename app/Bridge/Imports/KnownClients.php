@@ -15,9 +15,13 @@ use Illuminate\Support\Str;
 final class KnownClients
 {
     private const NUMBER_DIGITS = 9;
+    private const CONTACT = ['email', 'phone', 'born_on'];
 
     /** @var array<string, list<array{key: string, email: string, phone: string}>> by name, plainly written */
     private array $named = [];
+
+    /** @var array<string, list<string>> columns nothing stands in yet, by key of a client of the salon */
+    private array $lacks = [];
 
     /** @var array<string, list<string>> keys by mail and by number */
     private array $reached = [];
@@ -33,8 +37,12 @@ final class KnownClients
         $heads = Head::query()
             ->where('salon_id', $salon->id)
             ->orderBy('id')
-            ->get(['id', 'salon_id', 'name', 'email', 'phone']);
+            ->get(['id', 'salon_id', 'name', ...self::CONTACT]);
         foreach ($heads as $head) {
+            $known->lacks[$head->id] = array_values(array_filter(
+                self::CONTACT,
+                static fn (string $column): bool => in_array($head->getAttribute($column), [null, ''], true),
+            ));
             $known->add($head->id, ['name' => $head->name, 'email' => $head->email, 'phone' => $head->phone]);
         }
 
@@ -77,6 +85,32 @@ final class KnownClients
         }
 
         return $same === [] ? $others : $same;
+    }
+
+    /**
+     * What a file says of a client who is here that nobody has written down yet.
+     *
+     * @param list<string>                                                                   $found keys of who it could be
+     * @param array{email: string|null, phone: string|null, born_on: string|null, ...} $who
+     *
+     * @return list<string> columns of email, phone and born_on; none where it is not sure whose they are
+     */
+    public function fills(array $found, array $who): array
+    {
+        return array_values(array_filter(
+            count($found) === 1 ? $this->lacks[$found[0]] ?? [] : [],
+            static fn (string $column): bool => ($who[$column] ?? null) !== null,
+        ));
+    }
+
+    /** @param array<mixed> $client as it comes in */
+    public function holds(array $client): bool
+    {
+        $text = static fn (string $name): ?string => is_string($client[$name] ?? null) ? $client[$name] : null;
+
+        return $this->find([
+            'name' => (string) $text('name'), 'email' => $text('email'), 'phone' => $text('phone'),
+        ]) !== [];
     }
 
     /** Letters and digits alone, without accents and capitals, parted by one blank. */

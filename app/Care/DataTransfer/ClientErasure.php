@@ -62,6 +62,11 @@ final readonly class ClientErasure
         foreach (Import::query()->where('salon_id', $head->salon_id)->get() as $import) {
             $made = $import->made ?? [];
             unset($made['heads'][$head->id]);
+            $made['filled'] = array_filter(
+                $made['filled'] ?? [],
+                static fn (string $of): bool => ! str_starts_with($of, $head->id),
+                ARRAY_FILTER_USE_KEY,
+            );
             $import->update(['made' => $made]);
         }
     }

@@ -24,7 +24,7 @@ final readonly class ImportPrints
         'discount_hundredths', 'deposit', 'price_by_hand', 'kept_minutes', 'drying',
     ];
 
-    /** @return array<'heads'|'bookings'|'wash_days', array<string, string>> */
+    /** @return array<'heads'|'bookings'|'wash_days'|'filled', array<string, string>> */
     public function ofMade(TakenImport $taken): array
     {
         $heads = array_map(strval(...), array_keys($taken->heads));
@@ -45,6 +45,7 @@ final readonly class ImportPrints
                 $taken->bookings,
             )),
             'wash_days' => $this->washDays(array_map(strval(...), $washDays)),
+            'filled' => $taken->filled,
         ];
     }
 

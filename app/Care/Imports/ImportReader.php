@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Imports;
 
+use App\Bridge\Imports\FilledContact;
 use App\Bridge\Imports\FoundLine;
 use App\Bridge\Imports\KnownClients;
 use App\Care\Archive\SalonDump;
@@ -148,20 +149,38 @@ final readonly class ImportReader
     private function cards(array $clients, string $where, Salon $salon): array
     {
         $known = KnownClients::of($salon);
+        $found = [];
+        foreach ($clients as $i => $client) {
+            $card = $i + 1;
+            $who = $client['problems'] === [] ? $known->find($client) : [];
+            $earlier = array_values(array_filter(
+                $who,
+                static fn (string $key): bool => str_starts_with($key, 'card '),
+            ));
+            $problems = $earlier === [] ? $client['problems'] : [
+                Words::say('import.twice-card', ['card' => substr($earlier[0], strlen('card '))]),
+            ];
+            if ($problems === []) {
+                $known->add("card {$card}", $client);
+            }
+            $found[] = new FoundLine(
+                Words::say('data-transfer.card', ['file' => $where, 'place' => $card]),
+                'client',
+                $client['name'],
+                implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']]))
+                    ?: Words::say('data-transfer.only-a-name'),
+                $problems,
+                $problems === [] ? FilledContact::remarks($known->fills($who, $client)) : [],
+                $problems === [] && $who !== [],
+                (string) json_encode(
+                    array_diff_key($client, ['problems' => true])
+                        + FilledContact::kept($who[0] ?? '', $known->fills($who, $client)),
+                    JSON_INVALID_UTF8_SUBSTITUTE,
+                ),
+            );
+        }
 
-        return array_map(fn (array $client, int $i): FoundLine => new FoundLine(
-            Words::say('data-transfer.card', ['file' => $where, 'place' => $i + 1]),
-            'client',
-            $client['name'],
-            implode(', ', array_filter([$client['email'], $client['phone'], $client['born_on']]))
-                ?: Words::say('data-transfer.only-a-name'),
-            $client['problems'],
-            here: $client['problems'] === [] && $known->find($client) !== [],
-            payload: (string) json_encode(
-                array_diff_key($client, ['problems' => true]),
-                JSON_INVALID_UTF8_SUBSTITUTE,
-            ),
-        ), $clients, array_keys($clients));
+        return $found;
     }
 
     private function wrong(string $where, string $problem): FoundLine

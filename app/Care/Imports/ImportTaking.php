@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Care\Imports;
 
 use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Imports\FilledContact;
 use App\Bridge\Imports\FoundLine;
 use App\Bridge\Imports\ImportedVisit;
+use App\Bridge\Imports\KnownClients;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Care\Clients\TreatmentHistory;
 use App\Care\Clients\UnseenClients;
@@ -25,6 +27,7 @@ final readonly class ImportTaking
 
     public function __construct(
         private ImportedBookings $importedBookings,
+        private ImportedDetails $importedDetails,
         private ImportPrints $importPrints,
         private Imports $imports,
         private OutlookRefresh $outlookRefresh,
@@ -37,34 +40,53 @@ final readonly class ImportTaking
 
     /**
      * @param bool $again whether clients that are here already come as second copies; otherwise they are left out
+     * @param bool $fills whether what the file knows of those is written where nothing stands yet
      *
      * @return TakenImport|null how many of each came; null: something changed since somebody looked, and it has to be
      *     looked through again
      */
-    public function take(Import $import, Salon $salon, string $by, bool $again): ?TakenImport
+    public function take(Import $import, Salon $salon, string $by, bool $again, bool $fills): ?TakenImport
     {
-        return DB::transaction(function () use ($import, $salon, $by, $again): ?TakenImport {
+        return DB::transaction(function () use ($import, $salon, $by, $again, $fills): ?TakenImport {
             if (! $this->imports->stands($import, $salon)) {
                 return null;
             }
             $taken = new TakenImport();
             // The trail hears of each client and of the import as a whole, not of each line it brings.
             activity()->withoutLogs(function () use ($import, $salon, $by, $again, $taken): void {
+                // A table was read again just now; who has come since a card was looked at is asked here.
+                $known = $import->tables === null ? KnownClients::of($salon) : null;
                 foreach ($import->found as $kept) {
                     $line = FoundLine::of($kept);
                     $isCopied = $again && in_array($line->kind, ['client', 'record'], true);
-                    if ($line->isGood() && ($isCopied || ! $line->here)) {
+                    $isHere = $line->here || $line->kind === 'client' && $known?->holds($line->holds()) === true;
+                    if ($line->isGood() && ($isCopied || ! $isHere)) {
                         $this->line($line, $salon, $taken, $by);
                     }
                 }
                 $this->treatments($taken);
                 $this->importedBookings->insert($taken->bookings);
             });
+            if ($fills && ! $again) {
+                $this->fill($import, $salon, $taken);
+            }
             $this->keep($import, $taken, $by);
             $this->refresh($taken);
 
             return $taken;
         });
+    }
+
+    /** What comes to a client who was here stands in the trail with what stood before, as any change. */
+    private function fill(Import $import, Salon $salon, TakenImport $taken): void
+    {
+        foreach ($import->found as $kept) {
+            $line = FoundLine::of($kept);
+            $filled = $line->isGood() ? FilledContact::of($line->holds()) : null;
+            if ($filled !== null) {
+                $taken->filled += $this->importedDetails->fill($filled, $salon);
+            }
+        }
     }
 
     private function line(FoundLine $line, Salon $salon, TakenImport $taken, string $by): void

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class ImportUndo
 {
     public function __construct(
+        private ImportedDetails $importedDetails,
         private ImportPrints $importPrints,
         private OutlookRefresh $outlookRefresh,
     ) {
@@ -30,8 +31,9 @@ final readonly class ImportUndo
         }
 
         return DB::transaction(function () use ($import, $salon): UndoneImport {
+            $details = $this->importedDetails->empty($import->made['filled'] ?? [], $salon);
             /** @var UndoneImport $undone */
-            $undone = activity()->withoutLogs(fn (): UndoneImport => $this->undone($import, $salon));
+            $undone = activity()->withoutLogs(fn (): UndoneImport => $this->undone($import, $salon, $details));
             $counts = ['name' => $import->name, ...$undone->counts()];
             activity()->withProperties(['attributes' => $counts])->log('import-undone');
 
@@ -39,7 +41,7 @@ final readonly class ImportUndo
         });
     }
 
-    private function undone(Import $import, Salon $salon): UndoneImport
+    private function undone(Import $import, Salon $salon, int $details): UndoneImport
     {
         $made = $import->made ?? [];
         $keys = static fn (string $what): array => array_map(strval(...), array_keys($made[$what] ?? []));
@@ -66,7 +68,7 @@ final readonly class ImportUndo
         // Whose history is another one without it is worked out anew.
         $this->outlookRefresh->later(array_values(array_diff($touched, $heads)));
 
-        return new UndoneImport(count($heads), count($bookings), count($washDays), $stay, $left);
+        return new UndoneImport(count($heads), count($bookings), count($washDays), $details, $stay, $left);
     }
 
     /**

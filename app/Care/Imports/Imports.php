@@ -76,14 +76,24 @@ final readonly class Imports
         if ($import->tables === null) {
             return true;
         }
-        $seen = $import->found;
+        $seen = self::taken($import);
         $this->read($import, $salon, TableReading::of((array) ($import->reading['table'] ?? [])));
-        if ($import->found === $seen) {
+        if (self::taken($import) === $seen) {
             return true;
         }
         $import->save();
 
         return false;
+    }
+
+    /** @return list<array{string, bool}> what would be taken in, whatever the language of who looks */
+    private static function taken(Import $import): array
+    {
+        return array_map(static function (array $kept): array {
+            $line = FoundLine::of($kept);
+
+            return [$line->isGood() ? $line->payload : '', $line->here];
+        }, $import->found);
     }
 
     private function read(Import $import, Salon $salon, TableReading $reading): void

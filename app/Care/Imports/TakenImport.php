@@ -28,6 +28,9 @@ final class TakenImport
     /** @var list<string> */
     public array $washDayKeys = [];
 
+    /** @var array<string, string> prints of what was added to clients who were here, by client and column */
+    public array $filled = [];
+
     public function arrives(Head $head): Head
     {
         $this->new[$head->id] = $this->heads[$head->id] = $head;
@@ -50,12 +53,12 @@ final class TakenImport
         $this->bookings[] = $booking;
     }
 
-    /** @return array{clients: int, bookings: int, wash_days: int} */
+    /** @return array{clients: int, bookings: int, wash_days: int, details: int} */
     public function counts(): array
     {
         return [
             'clients' => count($this->new), 'bookings' => count($this->bookings),
-            'wash_days' => count($this->washDayKeys),
+            'wash_days' => count($this->washDayKeys), 'details' => count($this->filled),
         ];
     }
 }

@@ -15,14 +15,18 @@ final readonly class UndoneImport
         public int $clients,
         public int $bookings,
         public int $washDays,
+        public int $details,
         public array $stay,
         public int $left,
     ) {
     }
 
-    /** @return array{clients: int, bookings: int, wash_days: int} */
+    /** @return array{clients: int, bookings: int, wash_days: int, details: int} */
     public function counts(): array
     {
-        return ['clients' => $this->clients, 'bookings' => $this->bookings, 'wash_days' => $this->washDays];
+        return [
+            'clients' => $this->clients, 'bookings' => $this->bookings, 'wash_days' => $this->washDays,
+            'details' => $this->details,
+        ];
     }
 }

@@ -52,7 +52,13 @@ final class ImportController extends Controller
         if ($import->taken_at !== null) {
             return redirect()->route('salon.data.import', $import)->with('said', Words::say('said.import.already'));
         }
-        $taken = $this->importTaking->take($import, $this->salon(), $this->stylist()->name, $request->boolean('again'));
+        $taken = $this->importTaking->take(
+            $import,
+            $this->salon(),
+            $this->stylist()->name,
+            $request->boolean('again'),
+            $request->boolean('fills'),
+        );
         if ($taken === null) {
             return redirect()->route('salon.data.import', $import)->with('said', Words::say('said.import.changed'));
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Salon;
 
+use App\Bridge\Imports\FilledContact;
 use App\Bridge\Imports\FoundLine;
 use App\Models\Booking;
 use App\Models\Head;
@@ -38,6 +39,9 @@ final readonly class ImportPage extends Page
     public int $most;
     public string $timezone;
 
+    /** Clients who are here of whom the file knows what nobody has written down yet. */
+    public int $fills;
+
     /** @var Collection<int, Head> whom something was brought for, once it is taken in */
     public Collection $people;
 
@@ -58,6 +62,10 @@ final readonly class ImportPage extends Page
         $this->copies = count(array_filter(
             $this->good,
             static fn (FoundLine $line): bool => $line->here && in_array($line->kind, ['client', 'record'], true),
+        ));
+        $this->fills = count(array_filter(
+            $this->good,
+            static fn (FoundLine $line): bool => FilledContact::of($line->holds()) !== null,
         ));
         [$this->first, $this->most, $this->timezone] = [self::FIRST, self::MOST, $salon->timezone];
         $this->people = $this->peopleOf($import, $salon);

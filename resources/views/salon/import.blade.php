@@ -4,7 +4,7 @@
         @php($counts = array_map(count(...), $import->made ?? []))
         <header class="page-head"><div class="grow"><h1>{{ __('import.taken') }}</h1><p class="lead">{{ __('import.taken-lead', ['name' => $import->name, 'by' => $import->taken_by, 'when' => $dated($import->taken_at->setTimezone($timezone), 'j M, G:i')]) }}</p></div><a class="button is-strong" href="{{ route('clients.index') }}">{{ __('import.to-clients') }}</a></header>
         <section class="card" aria-labelledby="came"><h2 id="came">{{ __('import.came') }}</h2>
-            <ul class="import-counts">@foreach (['heads' => 'clients', 'bookings' => 'bookings', 'wash_days' => 'wash_days'] as $what => $words)<li>{{ trans_choice("said.import.{$words}", $counts[$what] ?? 0) }}</li>@endforeach</ul>
+            <ul class="import-counts">@foreach (['heads' => 'clients', 'bookings' => 'bookings', 'wash_days' => 'wash_days', 'filled' => 'details'] as $what => $words)<li>{{ trans_choice("said.import.{$words}", $counts[$what] ?? 0) }}</li>@endforeach</ul>
             @if ($import->canBeUndone())
                 <p class="how">{{ __('import.undo-how', ['until' => $dated($import->undoneUntil()->setTimezone($timezone), 'D j M, G:i')]) }}</p>
                 <form method="post" action="{{ route('salon.data.undo', $import) }}"><x-act/> @method('delete')<button class="button">{{ __('import.undo') }}</button></form>
@@ -64,6 +64,7 @@
     </section>
     <form method="post" action="{{ route('salon.data.take', $import) }}">
         <x-act/>
+        @if ($fills > 0)<x-tick name="fills" :label="trans_choice('import.fill', $fills)" checked/>@endif
         @if ($copies > 0)<x-tick name="again" :label="trans_choice('salon.data.again', $copies)"/>@endif
         <p class="objects"><button class="button is-strong" @disabled($good === [])>{{ __('salon.data.take') }}</button><button class="button" form="drop">{{ __('salon.data.leave') }}</button></p>
     </form>
