@@ -188,8 +188,8 @@ it('keeps what can be meant two ways out until somebody says what it is', functi
 it('reads a notebook with a column for each treatment and a mark where it was done', function (): void {
     $this->actingAs($this->stylist);
     $import = looked($this, <<<'CSV'
-        Client,Date,Shampoo,Mask,Clarifying,Trim
-        "Ortiz, Vesla",2026-11-03,x,x,,15 mm
+        Client,Date,Shampoo,Mask,Clarifying,Trim,Protein
+        "Ortiz, Vesla",2026-11-03,x,x,,15 mm,x
         "Ortiz, Vesla",2026-11-17,-,✓,no,
         "Quint, Jr.",2026-11-17,,,yes,0
         Tove Lind,2026-11-18,,-,,
@@ -197,6 +197,8 @@ it('reads a notebook with a column for each treatment and a mark where it was do
     expect($import->reading['table']['subject'])->toBe('treatments')->and(keptOut($import))->toBe([
         'table.csv, line 5: There is no treatment on this line.',
     ]);
+    // A column that can be meant two ways is not guessed, and not lost without a word.
+    $this->get("/salon/data/imports/{$import->id}")->assertSee('Columns that are left out: Protein.');
     take($this, $import)->assertSessionHas('said', 'Imported: 2 clients, 3 past wash days.');
     $days = fn (string $name): array => Head::query()->where('name', $name)->sole()->washDays()->with('steps')
         ->orderBy('date')->get()->map(fn (WashDay $day): string => $day->date->format('m-d ') . $day->steps->map(

@@ -109,6 +109,15 @@ final readonly class ImportColumns
         return $columns;
     }
 
+    /** @return list<string> names of columns that hold something nobody asks for */
+    public function leftOut(): array
+    {
+        return array_column(array_filter(
+            $this->columns(),
+            static fn (array $column): bool => $column['field'] === '' && $column['samples'] !== '',
+        ), 'called');
+    }
+
     /** @return array<string, string> */
     public function fields(): array
     {

@@ -4,7 +4,7 @@
         @php($counts = array_map(count(...), $import->made ?? []))
         <header class="page-head"><div class="grow"><h1>{{ __('import.taken') }}</h1><p class="lead">{{ __('import.taken-lead', ['name' => $import->name, 'by' => $import->taken_by, 'when' => $dated($import->taken_at->setTimezone($timezone), 'j M, G:i')]) }}</p></div><a class="button is-strong" href="{{ route('clients.index') }}">{{ __('import.to-clients') }}</a></header>
         <section class="card" aria-labelledby="came"><h2 id="came">{{ __('import.came') }}</h2>
-            <ul class="import-counts">@foreach (['heads' => 'clients', 'bookings' => 'bookings', 'wash_days' => 'wash_days', 'filled' => 'details'] as $what => $words)<li>{{ trans_choice("said.import.{$words}", $counts[$what] ?? 0) }}</li>@endforeach</ul>
+            <ul class="import-counts">@foreach (['heads' => 'clients', 'bookings' => 'bookings', 'wash_days' => 'wash_days', 'filled' => 'details'] as $what => $words)@if (($counts[$what] ?? 0) > 0)<li>{{ trans_choice("said.import.{$words}", $counts[$what]) }}</li>@endif @endforeach</ul>
             @if ($import->canBeUndone())
                 <p class="how">{{ __('import.undo-how', ['until' => $dated($import->undoneUntil()->setTimezone($timezone), 'D j M, G:i')]) }}</p>
                 <form method="post" action="{{ route('salon.data.undo', $import) }}"><x-act/> @method('delete')<button class="button">{{ __('import.undo') }}</button></form>
@@ -51,6 +51,7 @@
     @endif
     <section id="found" aria-labelledby="found-title">
         <h2 id="found-title">{{ trans_choice('import.comes', $comes) }}</h2>
+        @if ($table && $table->leftOut())<p class="how">{{ __('import.left-out', ['columns' => implode(', ', $table->leftOut())]) }}</p>@endif
         @if ($problems)
             <h3>{{ trans_choice('import.kept-out', count($problems)) }}</h3>
             <ul class="import-lines">@foreach (array_slice($problems, 0, $first) as $line)<x-import-line :line="$line"/>@endforeach</ul>
