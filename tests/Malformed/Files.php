@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Malformed;
 
 use Nagomi\Core\Statistics\SeededRandom;
+use Symfony\Component\Process\Process;
 use ZipArchive;
 
 /** Files that were meant to be something, and are not quite. */
@@ -30,7 +31,11 @@ final readonly class Files
             default => [
                 $this->cards(), $this->record, $this->zip(), "name;mail;phone\nVesla;v@home.example;912\n",
                 "[{$this->record},{}]",
-            ][$this->chance->between(0, 4)],
+                "Client,Date,Time,Duration,Service,Staff,Price,Status\nVesla,2027-01-12,9:30,45,Dry cut,Ilse,48,Done\n"
+                    . "Mara,11/01/2027,23:59,1:30,,,€ 1.234,50,Lost\n",
+                "Cliente;Fecha;Tratamiento;Máscara;Corte\nVesla;03/11/2026;Color, corte;x;15 mm\nMara;pronto;Proteína;;\n",
+                self::workbook(),
+            ][$this->chance->between(0, 7)],
         };
         $names = [
             'a.csv', 'a.json', 'a.vcf', 'a.zip', 'a.jpg', 'a', '../../a.csv', str_repeat('n', 300) . '.csv',
@@ -62,6 +67,23 @@ final readonly class Files
             14 => str_replace(['mask', '2026', 'Vesla'], ["\0", '0000', str_repeat('V', 5000)], $whole),
             default => (string) preg_replace('/(\d)/', '$1e308', $whole, 2),
         };
+    }
+
+    /** A spreadsheet of two sheets, made once. */
+    private static function workbook(): string
+    {
+        static $book = null;
+        if (! is_string($book)) {
+            $folder = sys_get_temp_dir() . '/' . uniqid('book');
+            mkdir($folder);
+            file_put_contents("{$folder}/one.csv", "Name,Born,Phone\nVesla Ortiz,1994-02-28,912345678\n");
+            file_put_contents("{$folder}/two.csv", "Name,Date,Treatment\nVesla Ortiz,2026-11-03,Mask\n");
+            (new Process(['ssconvert', '--merge-to', "{$folder}/book.xlsx", "{$folder}/one.csv", "{$folder}/two.csv"]))
+                ->mustRun();
+            $book = (string) file_get_contents("{$folder}/book.xlsx");
+        }
+
+        return $book;
     }
 
     private function cards(): string

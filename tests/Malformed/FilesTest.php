@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bridge\Imports\ImportField;
 use App\Models\Head;
 use App\Models\Import;
 use App\Models\Product;
@@ -14,6 +15,23 @@ use Tests\Malformed\Files;
  * refused with a
  * sentence, or read for what it is; nothing of a refused one is kept.
  */
+
+/** @return array<string, mixed> what somebody might say of a table, sense or none */
+function anyColumns(SeededRandom $chance): array
+{
+    $fields = ['', ...array_column(ImportField::cases(), 'value')];
+    $columns = [];
+    for ($i = 0; $i < 8; $i++) {
+        $columns[] = $fields[$chance->between(0, count($fields) - 1)];
+    }
+
+    return [
+        'subject' => ['clients', 'bookings', 'treatments', 'dogs'][$chance->between(0, 3)],
+        'order' => ['day-first', 'month-first'][$chance->between(0, 1)],
+        'sheet' => (string) $chance->between(0, 3), 'header' => ['', '0', '1', '7'][$chance->between(0, 3)],
+        'columns' => array_values(array_unique($columns)),
+    ];
+}
 
 it('reads any file that is chosen, or says what to choose instead', function (): void {
     $chance = new SeededRandom((int) (getenv('NAGOMI_SEED') ?: 1));
@@ -54,7 +72,11 @@ it('reads any file that is chosen, or says what to choose instead', function ():
             // What was found is looked at, and what is good of it taken in.
             $address = (string) $answer->headers->get('Location');
             $problem = $this->wrongWith($this->get($address))
-                ?? $this->wrongWith($this->post($address, ['again' => '1']));
+                ?? $this->wrongWith($this->put($address, anyColumns($chance)))
+                ?? $this->wrongWith($this->get($address))
+                ?? $this->wrongWith($this->post($address, ['again' => '1', 'fills' => '1']))
+                ?? $this->wrongWith($this->get($address))
+                ?? $this->wrongWith($chance->happens(0.5) ? $this->delete("{$address}/taken") : $this->get($address));
         }
         if ($problem !== null) {
             $wrong[] = "{$kind} {$name} "
