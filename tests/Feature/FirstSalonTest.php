@@ -5,11 +5,14 @@ declare(strict_types=1);
 /* A machine without a salon gets its first: by whoever has the code of its terminal, once, whole or not at all. */
 
 use App\Care\Accounts\FirstCode;
+use App\Care\Accounts\SalonOpening;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\User;
 use App\Models\WorkingHours;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 
 /** @return array<string, mixed> what is typed */
@@ -135,4 +138,15 @@ it('opens a further salon from the terminal, and says what is wrong', function (
 it('builds no demo on a server', function (): void {
     $this->app->detectEnvironment(fn (): string => 'production');
     $this->artisan('nagomi:demo')->expectsOutputToContain('passwords that everybody knows')->assertFailed();
+});
+
+it('has whoever comes second wait until the first is through, where there is no salon to hold yet', function (): void {
+    aMachineWithoutSalon();
+    config(['database.connections.other' => config('database.connections.' . DB::getDefaultConnection())]);
+    // What every database has one of, held by whoever asks whether there is a salon, to the end of what they do.
+    $held = fn (): array => DB::connection('other')
+        ->select('select id from migrations order by id limit 1 for update nowait');
+    expect($held())->toHaveCount(1)->and(app(SalonOpening::class)->isTaken())->toBeFalse()
+        ->and($held)->toThrow(QueryException::class);
+    DB::disconnect('other');
 });
