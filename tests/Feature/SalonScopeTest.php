@@ -130,7 +130,7 @@ it('has no way to a head, a booking or a product for a stylist of another salon,
 
 it('asks everybody to sign in, on every route but those that are meant for clients', function (): void {
     $open = [
-        'sign-in', 'sign-in/code', 'begin', 'invitations/{invitation}', 'passwords/{user}',
+        'sign-in', 'sign-in/code', 'begin', 'begin/archive', 'invitations/{invitation}', 'passwords/{user}',
         'card/{link}', 'card/{link}/acts', 'card/stop/{head}', 'calendars/{secret}.ics', '/',
         'storage/{path}', 'up', 'a/{version}/{file}',
     ];
