@@ -136,6 +136,23 @@ it('reads bookings to come and visits that have been, each line for itself', fun
     take($this, $again)->assertSessionHas('said', 'Nothing was imported.');
 });
 
+it('brings whom nobody has seen to every screen a visit leads to, and through a wash', function (): void {
+    openSalon($this);
+    take($this, looked($this, "Name,Date,Time,Service,Staff\nTove Lind,2027-01-09,10:30,Wash day,Ilse\n"));
+    $head = Head::query()->sole();
+    $booking = Booking::query()->sole();
+    foreach (['', '/hair-tests', '/plan', '/wash', '/wash-days', '/history', '/home-routine', '/products', '/edit'] as $page) {
+        $this->get("/clients/{$head->id}{$page}")->assertSuccessful();
+    }
+    foreach (['/today', '/clients', '/reports', "/bookings/{$booking->id}", '/today/end'] as $page) {
+        $this->get($page)->assertOk();
+    }
+    $this->post("/bookings/{$booking->id}/notes", ['what' => 'here', 'sequence' => (string) $booking->sequence])
+        ->assertSessionHasNoErrors();
+    $this->post("/clients/{$head->id}/wash", ['limit' => '', 'drying' => 'air'])->assertSessionHasNoErrors();
+    $this->get("/clients/{$head->id}/wash")->assertSuccessful();
+});
+
 it('learns once what words mean here, and whose hands where nobody’s are named', function (): void {
     openSalon($this);
     $import = looked($this, "Name,When,Item\nVesla,2027-01-11 09:00,Curl cut\n"
