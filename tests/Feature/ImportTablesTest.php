@@ -141,7 +141,8 @@ it('brings whom nobody has seen to every screen a visit leads to, and through a 
     take($this, looked($this, "Name,Date,Time,Service,Staff\nTove Lind,2027-01-09,10:30,Wash day,Ilse\n"));
     $head = Head::query()->sole();
     $booking = Booking::query()->sole();
-    foreach (['', '/hair-tests', '/plan', '/wash', '/wash-days', '/history', '/home-routine', '/products', '/edit'] as $page) {
+    $pages = ['', '/hair-tests', '/plan', '/wash', '/wash-days', '/history', '/home-routine', '/products', '/edit'];
+    foreach ($pages as $page) {
         $this->get("/clients/{$head->id}{$page}")->assertSuccessful();
     }
     foreach (['/today', '/clients', '/reports', "/bookings/{$booking->id}", '/today/end'] as $page) {
