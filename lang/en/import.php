@@ -45,6 +45,7 @@ return [
     'no-sheet' => 'The spreadsheet is damaged, locked with a password or empty. Save it anew, or as CSV.',
     'twice' => 'The same client as on line :line.', 'twice-card' => 'The same client as on card :card.', 'adds' => 'Here already; adds :what.', 'fill' => '{1} Add what is missing to the one that is here already|[2,*] Add what is missing to the :count that are here already',
     'left-out' => 'Columns that are left out: :columns.',
+    'no-sum' => '“:typed” is no sum; imported without it.',
     'new-client' => 'A new client.',
     'several' => 'Several clients are called :name; add a column with email or phone that tells them apart.',
     'no-day' => '“:typed” is no day; write it such as 2026-12-03.', 'no-time' => '“:typed” is no time; write it such as 14:30.',

@@ -64,6 +64,7 @@ return [
         'record-exported' => 'A care record was exported',
         'record-imported' => 'A care record was imported',
         'client-imported' => 'Came with an imported file',
+        'salon-restored' => 'The salon came back from its archive',
         'file-imported' => 'A file was imported',
         'import-undone' => 'An import was undone',
         'everything-exported-for-the-client' => 'Everything was exported for the client',

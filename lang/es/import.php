@@ -45,6 +45,7 @@ return [
     'no-sheet' => 'La hoja de cálculo está dañada, cerrada con contraseña o vacía. Guárdala otra vez, o como CSV.',
     'twice' => 'El mismo cliente que en la línea :line.', 'twice-card' => 'El mismo cliente que en la tarjeta :card.', 'adds' => 'Ya está aquí; añade :what.', 'fill' => '{1} Añadir lo que falta al que ya está aquí|[2,*] Añadir lo que falta a los :count que ya están aquí',
     'left-out' => 'Columnas que se dejan fuera: :columns.',
+    'no-sum' => '«:typed» no es un importe; se importa sin él.',
     'new-client' => 'Un cliente nuevo.',
     'several' => 'Hay varios clientes que se llaman :name; añade una columna con correo o teléfono que los distinga.',
     'no-day' => '«:typed» no es un día; escríbelo como 2026-12-03.', 'no-time' => '«:typed» no es una hora; escríbela como 14:30.',

@@ -64,6 +64,7 @@ return [
         'record-exported' => 'Se exportó una ficha de cuidado',
         'record-imported' => 'Se importó una ficha de cuidado',
         'client-imported' => 'Llegó con un archivo importado',
+        'salon-restored' => 'El salón volvió de su archivo',
         'file-imported' => 'Se importó un archivo',
         'import-undone' => 'Se deshizo una importación',
         'everything-exported-for-the-client' => 'Se exportó todo para el cliente',

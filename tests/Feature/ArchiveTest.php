@@ -91,7 +91,8 @@ function withOneMore(array $was, array $is): array
     $trail = 'salon/tables/activity_log.jsonl';
     expect($is[$trail])->toStartWith($was[$trail]);
     $more = substr($is[$trail], strlen($was[$trail]));
-    expect(substr_count($more, 'exported'))->toBe(substr_count($more, "\n"));
+    expect(substr_count($more, 'exported'))->toBe(substr_count($more, "\n") - 1)
+        ->and(substr_count($more, 'salon-restored'))->toBe(1);
 
     return [$trail => $is[$trail], 'salon/manifest.json' => $is['salon/manifest.json']] + $was;
 }

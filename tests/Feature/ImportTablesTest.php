@@ -154,6 +154,18 @@ it('brings whom nobody has seen to every screen a visit leads to, and through a 
     $this->get("/clients/{$head->id}/wash")->assertSuccessful();
 });
 
+it('says of a price that is none that it comes in without', function (): void {
+    openSalon($this);
+    $import = looked($this, "Name,Date,Time,Service,Staff,Price\nMara,2026-12-01,9:00,Dry cut,Ilse,free\n"
+        . "Tove,2026-12-01,10:00,Dry cut,Ilse,-48.00\nOdile,2026-12-01,11:00,Dry cut,Ilse,48 €\n");
+    expect(array_column($import->found, 'remarks'))->toBe([
+        ['A new client.', '“free” is no sum; imported without it.'],
+        ['A new client.', '“-48.00” is no sum; imported without it.'], ['A new client.'],
+    ]);
+    take($this, $import);
+    expect(Booking::query()->orderBy('starts_at')->pluck('price_cents')->all())->toBe([0, 0, 4800]);
+});
+
 it('learns once what words mean here, and whose hands where nobody’s are named', function (): void {
     openSalon($this);
     $import = looked($this, "Name,When,Item\nVesla,2027-01-11 09:00,Curl cut\n"

@@ -76,15 +76,24 @@ final class BookingLine implements LineReader
             BookingStatus::from($status['means']),
         );
 
-        return $this->placed($visit, $client, $where, $problems, $hands, $serves);
+        $price = $cells->text(ImportField::Price);
+        $unpriced = $price === '' || $visit->cents !== null ? [] : [
+            Words::say('import.no-sum', ['typed' => mb_substr($price, 0, 40)]),
+        ];
+
+        return $this->placed($visit, $client, $where, $problems, $unpriced, $hands, $serves);
     }
 
-    /** @param list<string> $problems */
+    /**
+     * @param list<string> $problems
+     * @param list<string> $unpriced what is said of a price that is none
+     */
     private function placed(
         ImportedVisit $visit,
         LineClient $client,
         string $where,
         array $problems,
+        array $unpriced,
         User $hands,
         Service $serves,
     ): FoundLine {
@@ -121,7 +130,7 @@ final class BookingLine implements LineReader
             $client->contact['name'],
             $this->says($visit, $hands, $serves),
             $problems,
-            $client->remarks,
+            [...$client->remarks, ...$unpriced],
             $isHere,
             $problems === [] ? (string) json_encode(
                 ['client' => $client->kept(), 'visit' => $visit->kept()],

@@ -84,8 +84,10 @@ final readonly class LineCells
     /** @return int|null whole hundredths of 85, 85.5, € 1.234,50 or $1,234.50; null: none is written, or no sum */
     public function cents(): ?int
     {
-        $number = (string) preg_replace('/[^\d.,]/u', '', $this->text(ImportField::Price));
-        if (preg_match('/^(\d{1,3}(?:[.,]?\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $number, $part) !== 1) {
+        $typed = $this->text(ImportField::Price);
+        $number = (string) preg_replace('/[^\d.,]/u', '', $typed);
+        // What was given back is no price.
+        if (preg_match('/^\s*[(−-]|[−-]\s*$/u', $typed) === 1 || preg_match('/^(\d{1,3}(?:[.,]?\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $number, $part) !== 1) {
             return null;
         }
         $whole = (int) preg_replace('/\D/', '', $part[1]);

@@ -47,6 +47,8 @@ final readonly class SalonRestore
                     }
                 }
 
+                activity()->performedOn($salon)->log('salon-restored');
+
                 return new RestoredSalon($salon, $this->owners($salon));
             });
         } catch (Throwable $failed) {

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\Accounts\FirstCode;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Validation\Validator;
 
 /** The archive of a salon, brought to a machine that holds none. */
 final class FirstArchiveRequest extends FormRequest
@@ -19,7 +17,7 @@ final class FirstArchiveRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'archive_code' => ['required', 'string', 'max:40'],
+            'archive_code' => ['bail', 'required', 'string', 'max:40', new CodeOfTerminal()],
             'archive' => ['required', 'file', 'max:' . self::MOST_KILOBYTES],
         ];
     }
@@ -38,20 +36,6 @@ final class FirstArchiveRequest extends FormRequest
     protected function getRedirectUrl(): string
     {
         return route('begin') . '#back';
-    }
-
-    public function withValidator(Validator $validator): void
-    {
-        $validator->after(function (Validator $validator): void {
-            $typed = $this->input('archive_code');
-            if (
-                is_string($typed)
-                    && ! $validator->errors()->has('archive_code')
-                    && ! app(FirstCode::class)->matches($typed)
-            ) {
-                $validator->errors()->add('archive_code', Words::say('begin.wrong.code'));
-            }
-        });
     }
 
     public function pathOfArchive(): string

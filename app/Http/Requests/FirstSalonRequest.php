@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Bridge\Accounts\GoodPassword;
 use App\Bridge\Clients\SalonClimate;
-use App\Care\Accounts\FirstCode;
 use App\Wording\Money;
 use App\Wording\Words;
 use DateTimeZone;
@@ -46,7 +45,7 @@ final class FirstSalonRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'code' => ['required', 'string', 'max:40'],
+            'code' => ['bail', 'required', 'string', 'max:40', new CodeOfTerminal()],
             'name' => ['required', 'string', 'max:120'],
             'timezone' => ['required', Rule::in(DateTimeZone::listIdentifiers())],
             'currency' => ['required', Rule::in(array_keys(Money::currencies()))],
@@ -92,10 +91,6 @@ final class FirstSalonRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
-            $typed = $this->input('code');
-            if (is_string($typed) && ! $validator->errors()->has('code') && ! app(FirstCode::class)->matches($typed)) {
-                $validator->errors()->add('code', Words::say('begin.wrong.code'));
-            }
             foreach ($this->typedWeek()->problems() as $field => $says) {
                 $validator->errors()->add($field, $says);
             }

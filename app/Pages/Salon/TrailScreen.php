@@ -37,7 +37,7 @@ final readonly class TrailScreen
     ];
 
     /** What was taken out or brought in, or deleted. */
-    private const OUT = ['%exported%', '%import%', 'client-deleted'];
+    private const OUT = ['%exported%', '%import%', 'salon-restored', 'client-deleted'];
 
     /** @param array<string, string> $chosen by filter */
     public function of(Salon $salon, array $chosen, ?Head $head = null): TrailPage
