@@ -79,7 +79,7 @@ return [
     'long-name' => 'The name is longer than :most letters; shorten it.',
     'no-mail' => '“:mail” is no mail address.',
     'long-phone' => 'The phone number is longer than :most letters; shorten it.',
-    'no-card' => 'From here on this is no vCard: :why',
+    'no-card' => 'Card :card is broken off or damaged, and what follows it cannot be read. Export the contacts again, or take that card out of the file.',
     'no-kind' => 'This file cannot be read. These can: a care record (.json), a salon (.zip), contacts (.vcf), or a table (.csv, .xlsx, .ods) of clients, bookings or treatments.',
     'no-lines' => 'The table has a header and no lines below it.',
     'card' => ':file, card :place',

@@ -79,7 +79,7 @@ return [
     'long-name' => 'El nombre pasa de :most letras; acórtalo.',
     'no-mail' => '«:mail» no es una dirección de correo.',
     'long-phone' => 'El teléfono pasa de :most letras; acórtalo.',
-    'no-card' => 'Desde aquí esto no es una vCard: :why',
+    'no-card' => 'La tarjeta :card está cortada o dañada, y lo que la sigue no se puede leer. Vuelve a exportar los contactos, o quita esa tarjeta del archivo.',
     'no-kind' => 'Este archivo no se puede leer. Sí se pueden: una ficha de cuidados (.json), un salón (.zip), contactos (.vcf), o una tabla (.csv, .xlsx, .ods) de clientes, citas o tratamientos.',
     'no-lines' => 'La tabla tiene cabecera y ninguna línea debajo.',
     'card' => ':file, tarjeta :place',

@@ -160,14 +160,14 @@ it('is run by keyboard alone', function (): void {
     $browser = Browser::open();
     try {
         $browser->signIn()->press('Aurel')->key('a')->press('Begin');
-        $browser->keys('PAGE_DOWN');
+        $first = $browser->text('[data-where]');
+        // A second tap of a trembling hand, and a key held down, do nothing more; in one breath, however slow the
+        // machine is between two keys.
+        $browser->driver->executeScript('const tap = (key, repeat) => document.body.dispatchEvent(new '
+            . 'KeyboardEvent("keydown", {key, repeat, bubbles: true})); tap("PageDown", false); tap("Enter", false); '
+            . 'for (let i = 0; i < 12; i++) { tap("Enter", i > 0); }');
         $second = $browser->text('[data-where]');
-        expect($second)->toStartWith('Step ')->not->toStartWith('Step 1 ');
-        // A second tap of a trembling hand, and a key held down, do nothing more.
-        $browser->keys('ENTER');
-        $browser->driver->executeScript('for (let i = 0; i < 12; i++) { document.body.dispatchEvent(new '
-            . 'KeyboardEvent("keydown", {key: "Enter", repeat: i > 0, bubbles: true})); }');
-        expect($browser->text('[data-where]'))->toBe($second);
+        expect($first)->toStartWith('Step 1 ')->and($second)->toStartWith('Step 2 ');
         usleep(420_000);
         $by = $browser->driver->executeScript(
             'return !document.querySelector("[data-sections]").hasAttribute("hidden")',

@@ -127,6 +127,21 @@ it('reads cards of every age, with or without a full name', function (string $ca
     'an organisation alone' => ["BEGIN:VCARD\nVERSION:3.0\nORG:Harbour Theatre\nEND:VCARD\n", 'Harbour Theatre'],
 ]);
 
+it('says which card of a file is damaged, whatever bytes stand in it', function (string $spoiled): void {
+    $whole = "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Vesla Ortiz\r\nTEL:912\r\nEND:VCARD\r\n";
+    $file = UploadedFile::fake()->createWithContent('clients.vcf', $whole . $spoiled);
+    $found = (string) $this->post('/salon/data/imports', ['file' => $file])->assertSessionHasNoErrors()
+        ->headers->get('Location');
+    $this->get($found)->assertOk()->assertSee('Card 2 is broken off or damaged');
+    $this->post($found);
+    expect(Head::query()->where('name', 'Vesla Ortiz')->exists())->toBeTrue();
+})->with([
+    'a word set off in another alphabet' => ["BEGIN:VCARD\r\nVERSION:2.1\r\nFN;CHARSET=\xE9\xFF:Zo\xEB\r\nEND:VCARD\r\n"],
+    'a part within that no card has' => ["BEGIN:VCARD\r\nVERSION:2.1\r\nBEGIN:\xE9T\r\nEND:\xFFT\r\nEND:VCARD\r\n"],
+    'an end of another' => ["BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Ana\r\nEND:VC\xEBRD\r\n"],
+    'no lines of a card' => ["BEGIN:VCARD\r\nVERSION:3.0\r\n\xFF\xFE\xE9 Ana\r\nEND:VCARD\r\n"],
+]);
+
 it('takes its own exports in again, byte for byte', function (): void {
     foreach (
         ['=HYPERLINK', "'quoted", "'=both", "two\nlines", 'semi;colon, comma "quote"', '-5', '007'] as $i => $name

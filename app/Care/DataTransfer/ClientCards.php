@@ -64,13 +64,14 @@ final readonly class ClientCards
             while (($card = $splitter->getNext()) !== null) {
                 $found[] = $this->client($card instanceof VCard ? $card : new VCard());
             }
-        } catch (ParseException $broken) {
+        } catch (ParseException) {
+            // What the reader says names bytes of the file, and not in the language of who reads it.
             $found[] = [
                 'name' => '',
                 'email' => null,
                 'phone' => null,
                 'born_on' => null,
-                'problems' => [Words::say('data-transfer.no-card', ['why' => $broken->getMessage()])],
+                'problems' => [Words::say('data-transfer.no-card', ['card' => count($found) + 1])],
             ];
         }
 
