@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 use App\Care\Shared\BookIsAway;
 use App\Care\Shared\WriteProtocol;
+use App\Exceptions\ApiProblem;
 use App\Exceptions\FailedQuery;
+use App\Http\Controllers\Api\DocumentController;
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\CalendarFeedController;
 use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KeepSession;
+use App\Http\Middleware\LimitAddress;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SayTime;
 use App\Http\Middleware\SpeakLanguage;
 use App\Http\Middleware\TakeInOnce;
+use App\Http\Middleware\TokenMay;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -45,6 +49,18 @@ return Application::configure(basePath: dirname(__DIR__))
                 TakeInOnce::class,
                 SubstituteBindings::class,
             ])->group(__DIR__ . '/../routes/card.php');
+            Route::middleware([
+                LimitAddress::class,
+                'auth:sanctum',
+                SpeakLanguage::class,
+                'throttle:api',
+                TokenMay::class,
+                TakeInOnce::class,
+                SubstituteBindings::class,
+            ])->prefix('/api/v1')->name('api.')->group(__DIR__ . '/../routes/api.php');
+            Route::middleware(LimitAddress::class)
+                ->get('/api/v1/openapi.json', DocumentController::class)
+                ->name('api.document');
             Route::get('/a/{version}/{file}', AssetController::class)->name('asset')->where('file', '.*');
             Route::middleware('throttle:calendars')
                 ->get('/calendars/{secret}.ics', [CalendarFeedController::class, 'show'])
@@ -89,6 +105,10 @@ return Application::configure(basePath: dirname(__DIR__))
         });
         // A tie that the write protocol breaks by doing one of the two again is nothing to report.
         $exceptions->dontReportWhen(fn (Throwable $failed): bool => app(WriteProtocol::class)->isTie($failed));
+        // A program is told in one form of whatever went wrong.
+        $exceptions->render(fn (Throwable $failed, Request $request) => $request->is('api/*')
+            ? ApiProblem::of($failed, BookIsAway::because($failed))
+            : null);
         // Without its database a page says so and tries again, to staff and to clients in words of their own.
         $exceptions->render(function (Throwable $failed, Request $request) {
             if (! BookIsAway::because($failed)) {

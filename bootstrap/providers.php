@@ -2,4 +2,8 @@
 
 declare(strict_types=1);
 
-return [App\Providers\AppServiceProvider::class, App\Providers\BladeServiceProvider::class];
+return [
+    Laravel\Sanctum\SanctumServiceProvider::class,
+    App\Providers\AppServiceProvider::class,
+    App\Providers\BladeServiceProvider::class,
+];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Act;
 use App\Models\Import;
+use App\Models\WebhookDelivery;
 use Illuminate\Support\Facades\Schedule;
 
 // The days go on whether anybody opens a head or not: outlooks are renewed in the small hours.
@@ -17,6 +18,10 @@ Schedule::command('model:prune', ['--model' => [Act::class]])->dailyAt('04:10');
 
 // Reminders are looked for often and queued; each goes out once at most.
 Schedule::command('nagomi:remind')->everyFiveMinutes()->withoutOverlapping();
+
+// Other programs are told at once; what was not heard is told again.
+Schedule::command('nagomi:tell')->everyMinute()->withoutOverlapping(10);
+Schedule::command('model:prune', ['--model' => [WebhookDelivery::class]])->dailyAt('04:20');
 
 // Stylists' biases move slowly; readings of a week are enough to look again.
 Schedule::command('nagomi:biases')->weeklyOn(1, '03:00');

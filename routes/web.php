@@ -10,6 +10,7 @@ use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ClientProductsController;
 use App\Http\Controllers\ClientsController;
+use App\Http\Controllers\ConnectionsController;
 use App\Http\Controllers\ContactController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
@@ -209,6 +210,19 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
             '/salon/data/deletions/{deletion}',
             [DataTransferController::class, 'proof'],
         )->name('salon.data.proof')->where('deletion', '[0-9]{1,9}');
+        Route::prefix('/salon/connections')->name('salon.connections')
+            ->where(['accessToken' => '[0-9]{1,9}', 'webhook' => '[0-9]{1,9}'])
+            ->group(function (): void {
+                Route::get('/', [ConnectionsController::class, 'show'])->middleware(AskPasswordAgain::class . ':page');
+                Route::middleware(AskPasswordAgain::class)->group(function (): void {
+                    Route::post('/tokens', [ConnectionsController::class, 'give'])->name('.give');
+                    Route::post('/webhooks', [ConnectionsController::class, 'add'])->name('.add');
+                    Route::put('/webhooks/{webhook}/start', [ConnectionsController::class, 'start'])->name('.start');
+                });
+                Route::delete('/tokens/{accessToken}', [ConnectionsController::class, 'takeBack'])->name('.take-back');
+                Route::delete('/webhooks/{webhook}', [ConnectionsController::class, 'drop'])->name('.drop');
+                Route::post('/deliveries/{webhookDelivery}/again', [ConnectionsController::class, 'again'])->name('.again');
+            });
         Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
         Route::put('/salon/hours', [OpeningHoursController::class, 'update'])->name('salon.hours.update');
         Route::get('/salon/trail', [TrailController::class, 'show'])->name('salon.trail');

@@ -16,6 +16,7 @@ use Spatie\Activitylog\Models\Activity;
  * @property int|null    $salon_id
  * @property string|null $head_id the client it tells of
  * @property string|null $from_address
+ * @property string|null $program by which it was done; null: by hand
  * @property CarbonImmutable $created_at
  */
 final class TrailEntry extends Activity
@@ -28,6 +29,9 @@ final class TrailEntry extends Activity
             $entry->head_id = self::headOf($subject);
             $request = app()->runningInConsole() && ! app()->runningUnitTests() ? null : request();
             $entry->from_address = $request?->ip();
+            $user = Auth::user();
+            $token = $user instanceof User ? $user->currentAccessToken() : null;
+            $entry->program = $token instanceof AccessToken ? $token->name : null;
         });
     }
 

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Laravel\Sanctum\HasApiTokens;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
@@ -36,6 +37,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class User extends Authenticatable
 {
+    /** @use HasApiTokens<AccessToken> */
+    use HasApiTokens;
     use LogsActivity;
 
     /** Characters; common practice, no source. */

@@ -6,13 +6,19 @@ namespace App\Providers;
 
 use App\Bridge\Plans\SeasonPlanned;
 use App\Care\Products\MaskLabels;
+use App\Care\Programs\Announcer;
 use App\Care\Scheduling\RequotedBookings;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
 use App\Http\Assets\AssetFile;
+use App\Jobs\DeliverWebhook;
 use App\Models\Ability;
+use App\Models\AccessToken;
+use App\Models\Booking;
+use App\Models\Head;
 use App\Models\Product;
 use App\Models\User;
+use App\Models\WebhookDelivery;
 use Carbon\CarbonImmutable;
 use Carbon\Translator;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -26,9 +32,13 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Wording\Sentences;
+use Symfony\Component\HttpClient\HttpClient;
+use Symfony\Component\HttpClient\NoPrivateNetworkHttpClient;
+use Symfony\Contracts\HttpClient\HttpClientInterface;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -36,6 +46,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Parameters::class, fn (): Parameters => Parameters::shipped());
         $this->app->singleton(Sentences::class, fn (): Sentences => new Sentences(self::line(...)));
+        $this->app->scoped(Announcer::class);
+        $this->app->bind(HttpClientInterface::class, static fn (): HttpClientInterface
+            => config()->boolean('api.webhooks_to_private_addresses')
+                ? HttpClient::create()
+                // Also where a name leads to such an address only when it is asked for.
+                : new NoPrivateNetworkHttpClient(HttpClient::create()));
         $this->app->bind(SeededRandom::class, fn (): SeededRandom => new SeededRandom(random_int(0, PHP_INT_MAX)));
     }
 
@@ -81,6 +97,10 @@ final class AppServiceProvider extends ServiceProvider
             Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));
         }
         Product::observe(MaskLabels::class);
+        Head::observe(Announcer::class);
+        Booking::observe(Announcer::class);
+        WebhookDelivery::created(static fn (WebhookDelivery $made) => DeliverWebhook::dispatch($made->id));
+        Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         Event::listen(SeasonPlanned::class, [RequotedBookings::class, 'handle']);
         Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));
         // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
@@ -89,6 +109,15 @@ final class AppServiceProvider extends ServiceProvider
             fn (Request $request): array => [Limit::perMinute(120)->by((string) $request->ip())],
         );
         RateLimiter::for('card', fn (Request $request): array => [Limit::perMinute(60)->by((string) $request->ip())]);
+        RateLimiter::for('api', function (Request $request): array {
+            $user = $request->user();
+            $token = $user instanceof User ? $user->currentAccessToken() : null;
+
+            return [
+                Limit::perMinute(config()->integer('api.requests_per_minute'))
+                    ->by('token ' . ($token instanceof AccessToken ? $token->id : $request->ip())),
+            ];
+        });
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(config()->integer('auth.sign_ins_per_minute'))->by((string) $request->ip()),
         ]);

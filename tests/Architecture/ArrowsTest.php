@@ -122,7 +122,7 @@ it('opens only the class of a room that its row names', function (): void {
 
 it('refuses a folder without a row', function (string $namespace): void {
     expect((new Arrows(rows()))->wrongIn("<?php\nnamespace {$namespace};\nfinal class Some {}\n"))->toHaveCount(1);
-})->with(['App\Helpers', 'App\Services', 'Nagomi\Core\Utilities', 'App\Http\Resources', 'App']);
+})->with(['App\Helpers', 'App\Services', 'Nagomi\Core\Utilities', 'App\Http\Kernels', 'App']);
 
 it('has a row for no folder that is not there', function (): void {
     foreach (array_keys(rows()) as $room) {

@@ -94,13 +94,18 @@ return [
         'App\Bridge', 'App\Care', 'App\Channels', 'App\Models', 'App\Notifications', 'App\Wording',
     ],
     'App\Console' => ['App\Bridge', 'App\Care', 'App\Jobs', 'App\Models'],
-    'App\Exceptions' => [],
+    'App\Exceptions' => ['App\Http\Resources\Problem'],
     'App\Instruments' => [
         'App\Bridge', 'App\Models', 'App\Wording', 'Core\Climate', 'Core\Head', 'Core\Parameters', 'Core\Simulation',
         'Core\Statistics', 'Core\Treatments',
     ],
     'App\Http\Assets' => [],
-    'App\Http\Middleware' => ['App\Care\Accounts\TypedPassword', 'App\Care\Shared', 'App\Models', 'App\Wording'],
+    // What other programs are answered: models as JSON, and what went wrong.
+    'App\Http\Resources' => ['App\Models'],
+    'App\Http\Middleware' => [
+        'App\Care\Accounts\TypedPassword', 'App\Care\Shared', 'App\Exceptions\ApiRefusal',
+        'App\Http\Resources\Problem', 'App\Models', 'App\Wording',
+    ],
     // What was typed becomes values of the core here, or a sentence that says what to type instead.
     'App\Http\Requests' => [
         'App\Bridge', 'App\Care\Accounts\FirstCode', 'App\Care\Accounts\SecondStep', 'App\Care\Accounts\SignIn',
@@ -109,12 +114,14 @@ return [
         'Core\Record', 'Core\Treatments', 'Core\WashDay', 'Core\Wording\Message',
     ],
     'App\Http\Controllers' => [
-        'App\Care', 'App\Http\Assets', 'App\Http\Requests', 'App\Instruments', 'App\Jobs', 'App\Models', 'App\Pages',
+        'App\Care', 'App\Exceptions\ApiRefusal', 'App\Http\Assets', 'App\Http\Requests', 'App\Http\Resources',
+        'App\Instruments', 'App\Jobs', 'App\Models', 'App\Pages',
         'App\Policies', 'App\Wording',
     ],
     'App\Providers' => [
-        'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Scheduling\RequotedBookings',
-        'App\Channels', 'App\Http\Assets', 'App\Models\Ability', 'App\Models\Product', 'App\Models\User', 'App\Pages',
+        'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Programs\Announcer',
+        'App\Care\Scheduling\RequotedBookings',
+        'App\Channels', 'App\Http\Assets', 'App\Jobs\DeliverWebhook', 'App\Models', 'App\Pages',
         'App\Policies\Reach',
         'App\Wording', 'Core\Parameters', 'Core\Statistics',
         'Core\Wording',

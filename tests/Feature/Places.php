@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Care\Programs\AccessTokens;
+use App\Care\Programs\Webhooks;
+use App\Models\AccessToken;
 use App\Models\Booking;
 use App\Models\Deletion;
+use App\Models\DeliveryState;
 use App\Models\HomeLink;
 use App\Models\Import;
 use App\Models\Invitation;
@@ -18,10 +22,14 @@ use App\Models\Role;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Models\TaughtIngredient;
+use App\Models\TokenAbility;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\Wait;
 use App\Models\WashSession;
+use App\Models\Webhook;
+use App\Models\WebhookDelivery;
+use App\Models\WebhookEvent;
 use App\Models\WorkingHours;
 use DOMDocument;
 use DOMElement;
@@ -105,6 +113,7 @@ final class Places
             'wait' => $ofHead(Wait::class, [
                 'service_id' => $service->getKey(), 'from' => '2027-01-11', 'until' => '2027-01-20', 'stretches' => [],
             ])->getKey(),
+            ...self::connections($colleague),
             'head' => $head->id, 'booking' => $booking->id, 'product' => $product->id, 'link' => $link->id,
             'leave' => $leave->id, 'invitation' => $invitation->id, 'user' => $colleague->id, 'visit' => $visit->id,
             'reading' => $head->readings->first()->key, 'washDay' => $head->washDays->first()->key,
@@ -162,5 +171,22 @@ final class Places
         } catch (HttpExceptionInterface) {
             return null;
         }
+    }
+
+    /** @return array<string, string> of other programs, set up by somebody */
+    private static function connections(User $by): array
+    {
+        app(AccessTokens::class)->give($by, 'Website', [TokenAbility::ReadBookings], 30);
+        app(Webhooks::class)->add($by, 'https://books.example/', [WebhookEvent::BookingDone]);
+        $webhook = Webhook::query()->withoutGlobalScopes()->latest('id')->firstOrFail();
+        $delivery = WebhookDelivery::query()->create([
+            'salon_id' => $by->salon_id, 'webhook_id' => $webhook->id, 'event' => 'booking.done', 'body' => '{}',
+            'state' => DeliveryState::Failed, 'due_at' => now(),
+        ]);
+
+        return [
+            'accessToken' => (string) AccessToken::query()->withoutGlobalScopes()->latest('id')->firstOrFail()->id,
+            'webhook' => (string) $webhook->id, 'webhookDelivery' => $delivery->id,
+        ];
     }
 }

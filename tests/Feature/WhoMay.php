@@ -51,7 +51,9 @@ return [
         'products.update', 'reports', 'reports.csv', 'reports.team',
     ],
     'lead' => [
-        'clients.delete', 'clients.erase', 'clients.parcel', 'salon.data', 'salon.data.archive', 'salon.data.cards',
+        'clients.delete', 'clients.erase', 'clients.parcel', 'salon.connections', 'salon.connections.add',
+        'salon.connections.again', 'salon.connections.drop', 'salon.connections.give', 'salon.connections.start',
+        'salon.connections.take-back', 'salon.data', 'salon.data.archive', 'salon.data.cards',
         'salon.data.columns', 'salon.data.undo',
         'salon.data.drop', 'salon.data.import', 'salon.data.look', 'salon.data.proof', 'salon.data.take',
         'salon.edit', 'salon.hours.update', 'salon.invitations.store', 'salon.invitations.withdraw',

@@ -119,6 +119,7 @@ final readonly class Forms
                     'by' => 'Ilse', 'width' => 10, 'height' => 10,
                 ],
             )),
+            ...ProgramForms::parts($this->test),
             'deletion' => '1', 'zone' => 'crown', 'date' => '2027-02-01', 'place' => '0', 'said' => '0',
             'moment' => 'before-cleansing', 'device' => 'scale', 'secret' => str_repeat('a', 48), 'path' => 'x',
         ];
@@ -144,6 +145,9 @@ final readonly class Forms
     /** @return array<string, mixed> what is asked in an address */
     public function query(string $name): array
     {
+        if (str_starts_with($name, 'api.')) {
+            return ProgramForms::query($name, $this->test);
+        }
         return match ($name) {
             'today' => ['date' => '2027-01-10'],
             'bookings.create' => [
@@ -177,6 +181,9 @@ final readonly class Forms
     /** @return array<string, mixed> what a form of this address holds */
     public function body(string $name): array
     {
+        if (str_starts_with($name, 'api.') || str_starts_with($name, 'salon.connections')) {
+            return ProgramForms::body($name, $this->test);
+        }
         $today = $this->test->salon->today()->format('Y-m-d');
         $method = array_map(
             fn (MethodQuestion $question): string => $question->choices()[0],

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Malformed;
 
+use App\Care\Programs\AccessTokens;
+use App\Http\Resources\Problem;
 use App\Models\Head;
+use App\Models\TokenAbility;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Strangers\StrangersTestCase;
@@ -20,6 +24,21 @@ abstract class MalformedTestCase extends StrangersTestCase
         $this->head = $this->aHead();
     }
 
+    /** @return array<string, string> headers of another program; none where somebody is signed in on the pages */
+    public function comesAs(string $route): array
+    {
+        Auth::forgetGuards();
+        Auth::shouldUse('web');
+        if (! str_starts_with($route, 'api.')) {
+            $this->actingAs($this->stylist);
+
+            return [];
+        }
+        $token = app(AccessTokens::class)->give($this->stylist, 'Website', TokenAbility::cases(), 90);
+
+        return ['Authorization' => "Bearer {$token}", 'If-Match' => '*'];
+    }
+
     /** @return array<string, int> rows by table, of everything that people put there */
     public function stored(): array
     {
@@ -29,7 +48,7 @@ abstract class MalformedTestCase extends StrangersTestCase
                 'heads', 'zone_parts', 'wash_days', 'wash_steps', 'readings', 'visits', 'bookings', 'services',
                 'products', 'reactions', 'clearances', 'plan_edits', 'promises', 'wash_sessions', 'wash_session_acts',
                 'home_acts', 'home_links', 'trials', 'programmes', 'styles', 'imports', 'leaves', 'waits',
-                'taught_ingredients', 'pictures', 'calendar_feeds',
+                'taught_ingredients', 'pictures', 'calendar_feeds', 'webhooks',
             ] as $table
         ) {
             $counts[$table] = DB::table($table)->count();
@@ -53,7 +72,7 @@ abstract class MalformedTestCase extends StrangersTestCase
         $sentences = $errors instanceof \Illuminate\Support\ViewErrorBag ? $errors->all() : [];
         $told = json_decode(
             (string) (
-                $answer->baseResponse->headers->get('Content-Type') === 'application/json'
+                in_array($answer->baseResponse->headers->get('Content-Type'), ['application/json', Problem::TYPE], true)
                     ? $answer->baseResponse->getContent()
                     : ''
             ),

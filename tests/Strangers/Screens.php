@@ -21,6 +21,7 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
 use Nagomi\Core\Products\ProductKind;
+use Tests\Feature\AskingProgram;
 
 /** Every screen there is, opened for a stranger and read; and whether any two of them say different things. */
 final readonly class Screens
@@ -30,7 +31,8 @@ final readonly class Screens
         'clients.home-routine.pdf', 'salon.data.archive', 'clients.parcel', 'salon.edit', 'salon.hours', 'reports.team',
         'salon.people', 'salon.trail', 'clients.trail', 'account.second-step', 'account.confirm',
         'salon.messages', 'reports', 'reports.csv', 'products.create', 'products.mix', 'products.book', 'products',
-        'products.csv', 'plans', 'salon.data', 'salon.data.cards', 'clients.records.create', 'clients.create',
+        'products.csv', 'plans', 'salon.data', 'salon.data.cards', 'salon.connections',
+        'clients.records.create', 'clients.create',
     ];
     private const SELDOM_IS_ONE_OF = 20;
 
@@ -55,6 +57,7 @@ final readonly class Screens
                 ! in_array('GET', $route->methods(), true)
                     || $name === ''
                     || in_array($name, self::ELSEWHERE, true)
+                    || str_starts_with($name, 'api.')
                     || $isSeldom
             ) {
                 continue;
@@ -78,6 +81,20 @@ final readonly class Screens
         expect($wrong)->toBe([], implode("\n", $wrong));
         $this->card($head);
         $this->booking($head);
+        $this->asked($head);
+    }
+
+    /** The same of another program, which holds each answer against the document. */
+    private function asked(Head $head): void
+    {
+        $program = new AskingProgram($this->test);
+        foreach (['', '/record'] as $of) {
+            $program->asks('GET', "/clients/{$head->id}{$of}")->assertOk();
+        }
+        $program->asks('GET', '/bookings', ['client' => $head->id])->assertOk();
+        $program->asks('GET', '/free-times', [
+            'client' => $head->id, 'service' => $this->test->service('Wash day')->id,
+        ])->assertOk();
     }
 
     /** @param TestResponse<\Symfony\Component\HttpFoundation\Response> $page */

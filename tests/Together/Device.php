@@ -109,7 +109,15 @@ final class Device
                 CURLOPT_FRESH_CONNECT => true, CURLOPT_HTTPHEADER => $headers,
             ],
         );
-        if ($sent->method !== 'GET') {
+        if ($sent->headers !== []) {
+            $headers = ['Content-Type: application/json'];
+            foreach ($sent->headers as $name => $value) {
+                $headers[] = "{$name}: {$value}";
+            }
+            curl_setopt($handle, CURLOPT_HTTPHEADER, $headers);
+            curl_setopt($handle, CURLOPT_CUSTOMREQUEST, $sent->method);
+            curl_setopt($handle, CURLOPT_POSTFIELDS, (string) json_encode($sent->body));
+        } elseif ($sent->method !== 'GET') {
             $body = $sent->body + ['_method' => $sent->method] + (
                 $this->token === '' ? [] : ['_token' => $this->token]
             );

@@ -73,7 +73,7 @@ final class Scenarios
     {
         return [
             ...self::desk(), ...self::salon(), ...self::products(), ...self::heads(), ...self::seasons(),
-            ...self::readings(), ...self::washDays(), ...self::home(),
+            ...self::readings(), ...self::washDays(), ...self::home(), ...Programs::all(),
         ];
     }
 

@@ -9,18 +9,24 @@ use CURLFile;
 /** A request as it is sent. */
 final readonly class Sent
 {
-    /** @param array<string, mixed> $body */
+    /**
+     * @param array<string, mixed>  $body
+     * @param array<string, string> $headers of another program, which has a token and no session
+     */
     public function __construct(
         public string $method,
         public string $path,
         public array $body = [],
         public bool $json = false,
+        public array $headers = [],
     ) {
     }
 
     public function under(string $key): self
     {
-        return new self($this->method, $this->path, $this->body + ['_act' => $key], $this->json);
+        return $this->headers === []
+            ? new self($this->method, $this->path, $this->body + ['_act' => $key], $this->json)
+            : new self($this->method, $this->path, $this->body, true, $this->headers + ['Idempotency-Key' => $key]);
     }
 
     public function hasFile(): bool

@@ -13,9 +13,13 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class SalonTables
 {
-    /** Of this machine, not of a salon; or good for a day at most and worth nothing elsewhere. */
+    /**
+     * Of this machine, not of a salon; or good for a day at most and worth nothing elsewhere; or what opens its doors
+     * to other programs.
+     */
     private const LEFT_OUT = [
         'acts', 'cache', 'cache_locks', 'sessions', 'jobs', 'failed_jobs', 'migrations', 'imports', 'invitations',
+        'access_tokens', 'webhooks', 'webhook_deliveries',
     ];
 
     /** @return array<string, ArchivedTable> by name */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Accounts;
 
 use App\Bridge\Scheduling\BookedHands;
+use App\Models\AccessToken;
 use App\Models\CalendarFeed;
 use App\Models\User;
 use App\Models\WorkingHours;
@@ -27,6 +28,8 @@ final readonly class Parting
             $user->forceFill(['left_at' => CarbonImmutable::now(), 'remember_token' => null])->save();
             WorkingHours::query()->where('user_id', $user->id)->delete();
             $this->sessions->endHere($user);
+            // What programs asked in their name they ask no more.
+            AccessToken::query()->where('tokenable_id', $user->id)->delete();
             // Their calendar tells of clients who are not theirs any more.
             CalendarFeed::current(['user_id' => $user->id])?->update(['withdrawn_at' => CarbonImmutable::now()]);
         }

@@ -28,7 +28,10 @@ final readonly class UnseenClients
     ) {
     }
 
-    /** @param array{name: string, phone: string|null, email?: string|null, born_on?: string|null} $who */
+    /**
+     * @param array{name: string, phone: string|null, email?: string|null, born_on?: string|null,
+     *     reminded_by?: string, language?: string|null, household?: string|null} $who
+     */
     public function take(Salon $salon, array $who): Head
     {
         $head = new Head($who + [
@@ -66,15 +69,28 @@ final readonly class UnseenClients
         bool $isWrittenTo,
         ?string $language = null,
     ): ?Head {
-        $head = DB::transaction(function () use ($salon, $name, $phone, $isWrittenTo, $language): ?Head {
-            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
-            if (Head::query()->where('salon_id', $salon->id)->where('name', $name)->exists()) {
-                return null;
-            }
-            $head = $this->take($salon, ['name' => $name, 'phone' => $phone]);
-            $head->update(['reminded_by' => $isWrittenTo ? 'text' : 'nobody', 'language' => $language]);
+        return $this->addressed($salon, [
+            'name' => $name, 'phone' => $phone, 'reminded_by' => $isWrittenTo ? 'text' : 'nobody',
+            'language' => $language,
+        ], false);
+    }
 
-            return $head;
+    /**
+     * Somebody of whom there is a name and how they are reached.
+     *
+     * @param array{name: string, phone: string|null, reminded_by: string, language: string|null, email?: string|null,
+     *     household?: string|null} $who
+     * @param bool $isAnother of the same name as somebody who is here
+     *
+     * @return Head|null null where somebody of that name is in the book already, whoever was first
+     */
+    public function addressed(Salon $salon, array $who, bool $isAnother): ?Head
+    {
+        $head = DB::transaction(function () use ($salon, $who, $isAnother): ?Head {
+            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
+            $isHere = Head::query()->where('salon_id', $salon->id)->where('name', $who['name'])->exists();
+
+            return $isHere && ! $isAnother ? null : $this->take($salon, $who);
         });
         if ($head !== null) {
             $this->outlookRefresh->after($head);

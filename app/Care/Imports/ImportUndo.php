@@ -53,7 +53,10 @@ final readonly class ImportUndo
             $this->whose($salon, array_diff($keys('bookings'), $bookings), array_diff($keys('wash_days'), $washDays)),
         ));
         $touched = $this->whose($salon, $bookings, $washDays);
-        Booking::query()->where('salon_id', $salon->id)->whereIn('id', $bookings)->delete();
+        // One by one: programs that were told of them are told that they are gone.
+        foreach (Booking::query()->where('salon_id', $salon->id)->whereIn('id', $bookings)->lazyById() as $booking) {
+            $booking->disableLogging()->delete();
+        }
         WashDay::query()->where('salon_id', $salon->id)->whereIn('id', $washDays)->delete();
         $this->forget($heads, $salon);
         /** @var list<string> $stay */

@@ -7,6 +7,7 @@ namespace App\Care\Imports;
 use App\Bridge\Imports\ImportedVisit;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Scheduling\ServiceQuote;
+use App\Care\Programs\Announcer;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -22,6 +23,10 @@ use Nagomi\Core\Scheduling\WorkSegment;
 final readonly class ImportedBookings
 {
     private const AT_ONCE = 200;
+
+    public function __construct(private Announcer $announcer)
+    {
+    }
 
     /** @throws LogicException where the clocks skip its time, which its line should have said */
     public function of(ImportedVisit $visit, Head $head, Salon $salon, string $by): Booking
@@ -58,6 +63,8 @@ final readonly class ImportedBookings
                     + ['created_at' => $now, 'updated_at' => $now],
                 $some,
             ));
+            // Written many at a time they are no event of their own.
+            array_walk($some, $this->announcer->created(...));
         }
     }
 }

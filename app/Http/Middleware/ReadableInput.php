@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Resources\Problem;
 use App\Wording\Words;
 use Closure;
 use Illuminate\Http\Request;
@@ -23,7 +24,7 @@ final class ReadableInput
     private const GROUPS = [
         'asked' => 1, 'changed' => 1, 'sure' => 1, 'method' => 1, 'not_at_home' => 1, 'stock' => 1, 'prices' => 1,
         'patch_test_until' => 1, 'weekday_minutes' => 1, 'claims' => 1, 'minutes' => 1, 'unit' => 1,
-        'took' => 1, 'columns' => 1, 'words' => 2, 'skip' => 1, 'slots' => 1, 'also' => 1,
+        'took' => 1, 'columns' => 1, 'words' => 2, 'skip' => 1, 'may' => 1, 'events' => 1, 'slots' => 1, 'also' => 1,
         'notebook' => 2, 'hours' => 2, 'services' => 2, 'away' => 2, 'parts' => 2, 'scale' => 2, 'taps' => 2,
         'raw' => 4, 'zones' => 5, 'acts' => 7,
     ];
@@ -38,6 +39,8 @@ final class ReadableInput
     private const LONGEST = 100_000;
     private const LONGEST_OF_CARD = 7_000_000;
 
+    private const RECORDS = 'api/v1/records';
+
     private int $fields = 0;
 
     /** @param Closure(Request): Response $next */
@@ -47,6 +50,10 @@ final class ReadableInput
         $longest = $request->is('card/*') ? self::LONGEST_OF_CARD : self::LONGEST;
         if (! $this->isText(rawurldecode($request->getPathInfo()))) {
             return $this->refuse($request, 404);
+        }
+        if ($request->is(self::RECORDS)) {
+            // A care record is a document, which its own reader goes through; only that it is text is asked here.
+            return $this->isText((string) $request->getContent()) ? $next($request) : $this->refuse($request, 422);
         }
         $body = $request->isJson() ? $request->json()->all() : $request->request->all();
         if (
@@ -147,8 +154,8 @@ final class ReadableInput
     {
         $sentence = Words::say($status === 404 ? 'errors.address' : 'errors.unreadable');
 
-        return $request->expectsJson()
+        return $request->is('api/*') ? Problem::answer($status, $sentence) : ($request->expectsJson()
             ? response()->json(['message' => $sentence], $status)
-            : response()->view('errors.unreadable', ['sentence' => $sentence], $status);
+            : response()->view('errors.unreadable', ['sentence' => $sentence], $status));
     }
 }

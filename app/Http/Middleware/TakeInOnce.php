@@ -19,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Crypt;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -30,6 +31,12 @@ use Throwable;
 final readonly class TakeInOnce
 {
     public const HEADER = 'X-Act-Key';
+
+    /** As other programs know it (IETF draft on the Idempotency-Key header, from memory). */
+    public const HEADER_OF_PROGRAMS = 'Idempotency-Key';
+
+    /** Headers that say what came of it. */
+    private const TOLD_AGAIN = ['ETag', 'Location'];
 
     /** Without a key, the same words within so long are a double tap. */
     private const DOUBLE_TAP_SECONDS = 10;
@@ -54,6 +61,9 @@ final readonly class TakeInOnce
         'clients.wash.break-off',
         'clients.delete',
     ];
+
+    /** What is shown once: kept locked with the answer, for whoever tapped twice. */
+    private const SECRETS = ['second-codes', 'new-key'];
 
     /** Parts of a request that say nothing of what is meant. */
     private const BESIDES = ['_token', '_method', Act::FIELD, '_seen'];
@@ -103,7 +113,8 @@ final readonly class TakeInOnce
         $route = $request->route();
         // The path leads to a client; what is kept to be looked at by people does not.
         $name = (string) $route->getName();
-        $key = $request->header(self::HEADER) ?? $request->input(Act::FIELD);
+        $key = $request->header(self::HEADER_OF_PROGRAMS) ?? $request->header(self::HEADER)
+            ?? $request->input(Act::FIELD);
         $words = $this->words($request);
 
         return is_string($key) && $key !== '' && strlen($key) <= self::LONGEST_KEY
@@ -171,6 +182,9 @@ final readonly class TakeInOnce
             'to' => $response instanceof RedirectResponse ? $response->getTargetUrl() : null,
             'content' => $response instanceof RedirectResponse ? '' : (string) $response->getContent(),
             'type' => $response->headers->get('Content-Type'),
+            'headers' => array_filter(array_intersect_key([
+                'ETag' => $response->headers->get('ETag'), 'Location' => $response->headers->get('Location'),
+            ], array_flip(self::TOLD_AGAIN)), is_string(...)),
             'flashed' => array_filter($flashed, fn (mixed $value): bool => is_scalar($value) || is_array($value)),
         ]);
     }
@@ -185,7 +199,8 @@ final readonly class TakeInOnce
         $flashed = [];
         foreach ((array) $session->get('_flash.new', []) as $name) {
             if (is_string($name)) {
-                $flashed[$name] = $session->get($name);
+                $value = $session->get($name);
+                $flashed[$name] = in_array($name, self::SECRETS, true) ? Crypt::encrypt($value) : $value;
             }
         }
 
@@ -198,7 +213,8 @@ final readonly class TakeInOnce
         foreach (
             $request->hasSession() && is_array($answer['flashed'] ?? null) ? $answer['flashed'] : [] as $name => $value
         ) {
-            $request->session()->flash((string) $name, $value);
+            $isSecret = is_string($value) && in_array($name, self::SECRETS, true);
+            $request->session()->flash((string) $name, $isSecret ? Crypt::decrypt($value) : $value);
         }
         if (is_string($answer['to'] ?? null)) {
             return redirect()->to($answer['to'], is_int($answer['status'] ?? null) ? $answer['status'] : 302);
@@ -207,8 +223,11 @@ final readonly class TakeInOnce
         $status = is_int($answer['status'] ?? null) ? $answer['status'] : 200;
         $type = is_string($answer['type'] ?? null) ? $answer['type'] : 'text/html';
 
+        /** @var array<string, string> $headers */
+        $headers = is_array($answer['headers'] ?? null) ? $answer['headers'] : [];
+
         return str_contains($type, 'json')
-            ? JsonResponse::fromJsonString($content, $status)
-            : new Answer($content, $status, ['Content-Type' => $type]);
+            ? JsonResponse::fromJsonString($content, $status, $headers)
+            : new Answer($content, $status, ['Content-Type' => $type] + $headers);
     }
 }

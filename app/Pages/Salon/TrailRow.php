@@ -13,6 +13,7 @@ final readonly class TrailRow
      * @param string      $about   the client, or what it is called; '' where nothing is
      * @param string|null $client  key of the client; null: of none
      * @param string      $from    address of the device; '' where it was the clock
+     * @param string      $program by which it was done; '' by hand
      * @param list<array{label: string, before: string, after: string}> $changes
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class TrailRow
         public string $about,
         public ?string $client,
         public string $from,
+        public string $program,
         public array $changes,
     ) {
     }

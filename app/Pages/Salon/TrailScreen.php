@@ -33,6 +33,7 @@ final readonly class TrailScreen
         'products' => ['Product', 'TaughtIngredient'],
         'salon' => ['Salon', 'Service', 'Leave'],
         'people' => ['User', 'Invitation'],
+        'programs' => ['AccessToken', 'Webhook'],
         'out' => [],
     ];
 
@@ -139,6 +140,7 @@ final readonly class TrailScreen
                 },
                 client: $head?->id,
                 from: (string) $entry->from_address,
+                program: (string) $entry->program,
                 changes: $words->changes($entry),
             );
         }, $entries));

@@ -21,7 +21,8 @@ final readonly class FindScreen
     private const PLACES = [
         'today' => 'today', 'clients' => 'clients.index', 'products' => 'products', 'reports' => 'reports',
         'team' => 'reports.team', 'salon' => 'salon.edit', 'hours' => 'salon.hours', 'messages' => 'salon.messages',
-        'people' => 'salon.people', 'data' => 'salon.data', 'trail' => 'salon.trail',
+        'people' => 'salon.people', 'data' => 'salon.data', 'connections' => 'salon.connections',
+        'trail' => 'salon.trail',
         'plans' => 'plans', 'new-client' => 'clients.create',
         'book' => 'bookings.create',
         'new-product' => 'products.create', 'mix' => 'products.mix', 'day-end' => 'today.end',

@@ -18,7 +18,8 @@ final class AllScreens
         '{head}/style',
         '{head}/trends/trials', '/today', '/bookings/new?head={id}', '{booking}', '/salon/hours', '/salon/messages',
         '/salon/people', '/salon/trail', '{head}/trail', '{head}/contact', '/account/second-step', '/account/confirm',
-        '/salon/data', '/reports', '/plans', '{head}/home-routine', '{head}/erase', '/today/end', '/today/handover',
+        '/salon/data', '/salon/connections', '/reports', '/plans', '{head}/home-routine', '{head}/erase',
+        '/today/end', '/today/handover',
         '{booking}/series',
     ];
 
