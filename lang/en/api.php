@@ -20,6 +20,7 @@ return [
         500 => 'Something went wrong here. Nothing was saved. Send it again with the same Idempotency-Key.',
         503 => 'The salon’s data cannot be reached just now. Send it again with the same Idempotency-Key.',
     ],
+    'unreadable' => 'This is no JSON, or holds something that is no text or has no business there. Compare it with /api/v1/openapi.json.',
     'not-given' => 'This token was not given for :ability. The owner can make one that is, under Salon, Connections.',
     'giver-may-not' => 'Whoever made this token may not do :ability any more. The owner can make another, under Salon, Connections.',
     'client-there' => ':name is a client already. Search by name, or send "another": true where this is somebody else.',

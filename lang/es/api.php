@@ -20,6 +20,7 @@ return [
         500 => 'Algo ha fallado aquí. No se ha guardado nada. Envíalo otra vez con la misma Idempotency-Key.',
         503 => 'Ahora no se puede llegar a los datos del salón. Envíalo otra vez con la misma Idempotency-Key.',
     ],
+    'unreadable' => 'Esto no es JSON, o lleva algo que no es texto o que no va ahí. Compáralo con /api/v1/openapi.json.',
     'not-given' => 'Esta clave no se dio para :ability. La dueña o el dueño puede crear otra en Salón, Conexiones.',
     'giver-may-not' => 'Quien creó esta clave ya no puede hacer :ability. La dueña o el dueño puede crear otra en Salón, Conexiones.',
     'client-there' => ':name ya está en la clientela. Busca por el nombre, o envía "another": true si es otra persona.',

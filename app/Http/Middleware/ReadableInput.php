@@ -152,10 +152,13 @@ final class ReadableInput
 
     private function refuse(Request $request, int $status): Response
     {
+        if ($request->is('api/*')) {
+            return Problem::answer($status, Words::say('api.unreadable'));
+        }
         $sentence = Words::say($status === 404 ? 'errors.address' : 'errors.unreadable');
 
-        return $request->is('api/*') ? Problem::answer($status, $sentence) : ($request->expectsJson()
+        return $request->expectsJson()
             ? response()->json(['message' => $sentence], $status)
-            : response()->view('errors.unreadable', ['sentence' => $sentence], $status));
+            : response()->view('errors.unreadable', ['sentence' => $sentence], $status);
     }
 }

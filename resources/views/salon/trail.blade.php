@@ -26,7 +26,7 @@
                                     <dl class="trail-changes">@foreach ($row->changes as $change)<div><dt>{{ $change['label'] }}</dt><dd>@if ($change['before'] !== '')<del>{{ $change['before'] }}</del> → @endif{{ $change['after'] !== '' ? $change['after'] : __('trail.empty') }}</dd></div>@endforeach</dl></details>
                             @endif
                         </div>
-                        <span class="reason">{{ $row->by !== '' ? $row->by : __('trail.nobody') }}@if ($row->program !== '') {{ __('trail.through', ['program' => $row->program]) }}@endif @if ($row->from !== ''), {{ $row->from }}@endif</span>
+                        <span class="reason">{{ ($row->by !== '' ? $row->by : __('trail.nobody')) . ($row->program === '' ? '' : ' ' . __('trail.through', ['program' => $row->program])) }}@if ($row->from !== ''), {{ $row->from }}@endif</span>
                     </li>
                 @endforeach
             </ol>
