@@ -9,11 +9,14 @@ use App\Exceptions\FailedQuery;
 use App\Http\Controllers\Api\DocumentController;
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\CalendarFeedController;
+use App\Http\Controllers\MonitoringController;
 use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\LimitAddress;
+use App\Http\Middleware\MayWatch;
+use App\Http\Middleware\NumberRequest;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SayTime;
 use App\Http\Middleware\SpeakLanguage;
@@ -62,6 +65,11 @@ return Application::configure(basePath: dirname(__DIR__))
                 ->get('/api/v1/openapi.json', DocumentController::class)
                 ->name('api.document');
             Route::get('/a/{version}/{file}', AssetController::class)->name('asset')->where('file', '.*');
+            Route::get('/up', [MonitoringController::class, 'up'])->name('up');
+            Route::middleware(MayWatch::class)->group(function (): void {
+                Route::get('/health', [MonitoringController::class, 'health'])->name('health');
+                Route::get('/metrics', [MonitoringController::class, 'metrics'])->name('metrics');
+            });
             Route::middleware('throttle:calendars')
                 ->get('/calendars/{secret}.ics', [CalendarFeedController::class, 'show'])
                 ->name('feed')
@@ -78,6 +86,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(Compressed::class);
         // Before text is trimmed or anything is looked at.
         $middleware->prepend(ReadableInput::class);
+        // Before all else, so that whatever is logged has its number.
+        $middleware->prepend(NumberRequest::class);
         // Locked before anything is bound, so that nothing is read that another act is just changing.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TakeInOnce::class);
         // Before anything is taken in: what asks for a password first was not done.

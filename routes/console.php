@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Care\Monitoring\Heartbeat;
 use App\Models\Act;
 use App\Models\Import;
 use App\Models\WebhookDelivery;
 use Illuminate\Support\Facades\Schedule;
+
+// Whoever looks after the machine sees that the clock goes.
+Schedule::call(static fn (Heartbeat $heartbeat) => $heartbeat->beat())->name('heartbeat')->everyMinute();
 
 // The days go on whether anybody opens a head or not: outlooks are renewed in the small hours.
 Schedule::command('nagomi:renew')->dailyAt('03:30');

@@ -8,7 +8,7 @@ PATH="$PATH:/usr/local/sbin:/usr/sbin:/sbin"
 export PATH
 
 PHP_VERSIONS="8.2 8.3 8.4"
-REFERENCE_PACKAGES="python3-icalendar calcurse"
+REFERENCE_PACKAGES="python3-icalendar calcurse python3-prometheus-client"
 
 # The shell of Chromium is the lighter one; where Debian has none, the whole browser does.
 browser_packages() {

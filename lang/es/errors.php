@@ -14,6 +14,7 @@ return [
     ],
     'link' => 'Este enlace ya no funciona.', 'calendar-gone' => 'Este calendario ya no está aquí.',
     'too-often' => 'Demasiado seguido. Espera un minuto y prueba otra vez.',
+    'number' => 'Si pides ayuda a alguien, di este número: :number',
     'to-clients' => 'A los clientes',
     'link-gone' => ['Aquí no hay nada', 'Este enlace ha caducado, se retiró o se escribió mal. Pide otro a tu salón.'],
     'address' => 'No hay nada en esta dirección. Vuelve atrás y prueba la página desde el menú.',

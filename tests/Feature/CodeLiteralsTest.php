@@ -17,6 +17,8 @@ const NO_SCREEN_SAYS = [
     'Bridge/Archive/SalonTables.php' => 1, 'Bridge/Scheduling/SalonSchedule.php' => 1,
     'Pages/Today/OfferedDays.php' => 1,
     'Pages/Today/HandoverScreen.php' => 1, 'Pages/Today/DayQuestions.php' => 1, 'Pages/Today/PlacedClients.php' => 1,
+    // What a metric is, for whoever looks after the machine.
+    'Care/Monitoring/SystemMetrics.php' => 12,
     // Letters by their names.
     'Pages/HomeRoutine/PaperFonts.php' => 5,
     // What a mistake of ours is told as, and PHP that a directive stands for.

@@ -133,6 +133,7 @@ it('asks everybody to sign in, on every route but those that are meant for clien
         'sign-in', 'sign-in/code', 'begin', 'begin/archive', 'invitations/{invitation}', 'passwords/{user}',
         'card/{link}', 'card/{link}/acts', 'card/stop/{head}', 'calendars/{secret}.ics', '/',
         'storage/{path}', 'up', 'a/{version}/{file}', 'api/v1/openapi.json',
+        'health', 'metrics',
     ];
     foreach (Illuminate\Support\Facades\Route::getRoutes() as $route) {
         if (! in_array($route->uri(), $open, true)) {

@@ -41,6 +41,7 @@ final readonly class Screens
         'sign-in', 'sign-in.code', 'begin', 'invitations.show', 'passwords.show',
         'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show',
         'bookings.series', 'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
+        'up', 'health', 'metrics',
     ];
 
     public function __construct(private StrangersTestCase $test, private Stranger $stranger)

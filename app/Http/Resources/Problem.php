@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Context;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What could not be done, for a program: problem details as RFC 9457 has them. */
@@ -24,6 +25,8 @@ final readonly class Problem
             'status' => $status,
             'detail' => $detail,
             'errors' => $errors,
+            // By which its lines in the log are found.
+            'instance' => is_string($number = Context::get('request')) ? "urn:request:{$number}" : null,
         ]), $status, $headers, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
             ->withHeaders(['Content-Type' => self::TYPE]);
     }
