@@ -10,15 +10,16 @@ use CurlHandle;
 final class FirstSalon
 {
     /**
-     * @param list<string> $emails of those who try, each with a browser of their own
+     * @param list<string>      $emails of those who try, each with a browser of their own
+     * @param array<int, mixed> $with   what curl is told beside it
      *
      * @return list<string> path that each of them is sent to
      */
-    public static function openedAtOnce(string $address, string $code, array $emails): array
+    public static function openedAtOnce(string $address, string $code, array $emails, array $with = []): array
     {
         $all = curl_multi_init();
         $browsers = array_map(
-            static fn (string $email): CurlHandle => self::filledIn($address, $code, $email),
+            static fn (string $email): CurlHandle => self::filledIn($address, $code, $email, $with),
             $emails,
         );
         array_map(static fn (CurlHandle $browser): int => curl_multi_add_handle($all, $browser), $browsers);
@@ -36,11 +37,17 @@ final class FirstSalon
         );
     }
 
-    /** The form as it is sent with one tap, in a session of its own. */
-    private static function filledIn(string $address, string $code, string $email): CurlHandle
+    /**
+     * The form as it is sent with one tap, in a session of its own.
+     *
+     * @param array<int, mixed> $with
+     */
+    private static function filledIn(string $address, string $code, string $email, array $with): CurlHandle
     {
         $browser = curl_init("{$address}/begin");
-        curl_setopt_array($browser, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60]);
+        curl_setopt_array($browser, $with + [
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60,
+        ]);
         preg_match_all('/name="(_token|_act)"\s+value="([^"]+)"/', (string) curl_exec($browser), $hidden);
         curl_setopt($browser, CURLOPT_POSTFIELDS, http_build_query(array_combine($hidden[1], $hidden[2]) + [
             'code' => $code, 'name' => 'Quay Nine', 'chairs' => '2', 'timezone' => 'Europe/Oslo', 'currency' => 'NOK',
