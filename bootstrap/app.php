@@ -86,6 +86,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(Compressed::class);
         // Before text is trimmed or anything is looked at.
         $middleware->prepend(ReadableInput::class);
+        // Links are made with the name that was asked for: with no other than its own.
+        $middleware->trustHosts(at: static fn (): array => config()->array('app.trusted_hosts'), subdomains: false);
         // Before all else, so that whatever is logged has its number.
         $middleware->prepend(NumberRequest::class);
         // Locked before anything is bound, so that nothing is read that another act is just changing.

@@ -9,6 +9,11 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+    // Names it is asked for by; where nobody has said which, as on a salon's own tablet, every one.
+    'trusted_hosts' => array_map(
+        static fn (string $host): string => '^' . preg_quote($host) . '$',
+        array_filter(explode(',', (string) env('TRUSTED_HOSTS', ''))),
+    ),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -15,6 +15,8 @@ return [
     'path' => '/',
     'domain' => null,
     'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    // Seconds for which a browser that came over HTTPS comes no other way: a year; common practice, no source.
+    'https_only_seconds' => (int) env('HTTPS_ONLY_SECONDS', 31_536_000),
     'http_only' => true,
     'same_site' => 'lax',
     'partitioned' => false,

@@ -222,7 +222,7 @@ it('works out, beside the page, what the night did not', function (): void {
         ->toBe('2027-01-09');
     Artisan::call(
         'queue:work',
-        ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--quiet' => true],
+        ['connection' => 'database', '--stop-when-empty' => true, '--sleep' => 0, '--memory' => 4096],
     );
     expect($head->outlook()->first()->as_of->format('Y-m-d'))->toBe('2027-01-10');
     $this->get('/today')->assertDontSee('brought up to date');

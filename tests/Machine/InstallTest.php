@@ -155,6 +155,12 @@ it('is installed as the page says, and used', function (): void {
             expect(fromSite($path, $certificate, [CURLOPT_PATH_AS_IS => true])[0])->toBeIn([400, 404], $path);
         }
 
+        // A year of nothing but HTTPS, and only by its own name: links in messages are made with it.
+        [$status, $headers] = fromSite('/begin', $certificate);
+        expect($headers['strict-transport-security'])->toBe('max-age=31536000')
+            ->and(fromSite('/begin', $certificate, [CURLOPT_HTTPHEADER => ['Host: evil.example']])[0])->toBe(400)
+            ->and(fromSite('/robots.txt', $certificate)[2])->toContain('Disallow: /');
+
         // Somebody opens their salon there, and takes a client in with a large picture.
         $way = wayToSite($certificate);
         expect(FirstSalon::openedAtOnce(SITE, $code[1], ['odd@quay.example'], $way))->toBe(['/today']);
