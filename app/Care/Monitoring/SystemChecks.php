@@ -13,7 +13,7 @@ use Throwable;
 /** Whether everything goes that a salon stands on: database, its shape, queue, clock, disk and backup. */
 final readonly class SystemChecks
 {
-    public function __construct(private Heartbeat $heartbeat)
+    public function __construct(private Heartbeat $heartbeat, private Migrator $migrator)
     {
     }
 
@@ -53,9 +53,8 @@ final readonly class SystemChecks
     /** A release that was installed and not migrated answers with errors of its own. */
     private function migrations(): Check
     {
-        $migrator = app(Migrator::class);
-        $there = array_keys($migrator->getMigrationFiles(database_path('migrations')));
-        $pending = array_diff($there, $migrator->getRepository()->getRan());
+        $there = array_keys($this->migrator->getMigrationFiles(database_path('migrations')));
+        $pending = array_diff($there, $this->migrator->getRepository()->getRan());
 
         return Check::atMost((float) count($pending), 0.0, 'migrations');
     }
