@@ -54,7 +54,7 @@ function sentencesOfCode(string $code): array
         }
         $text = trim($token->text, "'\"");
         $isForMachines = preg_match(
-            '/charset=|filename=|^(private|no-store|public),| as |\bselect\b|\bsum\(|^\w+ is (not )?null$|, sum\(/',
+            '/charset=|filename=|^(private|no-store|noindex|public),| as |\bselect\b|\bsum\(|^\w+ is (not )?null$|, sum\(/',
             $text,
         ) === 1;
         if (! $isForMachines && preg_match('/\p{L}{2,}[,.;:]? \p{L}{2,}/u', $text) === 1) {
