@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Assets\AssetFile;
+
 return [
     // Invented salons with known passwords are loaded where somebody asks for the demo, and nowhere else.
     'demo' => (bool) env('NAGOMI_DEMO', false),
@@ -14,6 +16,8 @@ return [
         static fn (string $host): string => '^' . preg_quote($host) . '$',
         array_filter(explode(',', (string) env('TRUSTED_HOSTS', ''))),
     ),
+    // Of what ships, as it is now; where the configuration is kept, as it was when that was done, once a release.
+    'asset_version' => AssetFile::version(dirname(__DIR__) . '/public'),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Laravel\Sanctum\PersonalAccessToken;
 use Spatie\Activitylog\LogOptions;
@@ -25,6 +27,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class AccessToken extends PersonalAccessToken
 {
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
     use LogsActivity;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\MassPrunable;
@@ -20,6 +22,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Act extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
     use MassPrunable;
 
     /** The field of a form that carries its key. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -26,6 +28,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class HeadSnapshot extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
 
     public $timestamps = false;

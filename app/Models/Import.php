@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -29,6 +31,8 @@ use Illuminate\Database\Eloquent\Prunable;
  */
 final class Import extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
     use Prunable;
     use UlidKey;

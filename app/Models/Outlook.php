@@ -6,7 +6,8 @@ namespace App\Models;
 
 use App\Models\Casts\AsMessage;
 use App\Models\Concerns\BelongsToSalon;
-use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -38,7 +39,8 @@ use Nagomi\Core\Wording\Message;
  */
 final class Outlook extends Model
 {
-    use ReadsDatesOnce;
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
 
     public $incrementing = false;

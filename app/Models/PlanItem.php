@@ -6,7 +6,8 @@ namespace App\Models;
 
 use App\Models\Casts\AsMessages;
 use App\Models\Concerns\BelongsToSalon;
-use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -39,7 +40,8 @@ use Nagomi\Core\Wording\Message;
  */
 final class PlanItem extends Model
 {
-    use ReadsDatesOnce;
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
 
     protected $guarded = ['id'];

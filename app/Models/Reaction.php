@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\KeepsHealthTrail;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,6 +28,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Reaction extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
     use KeepsHealthTrail;
     use LogsActivity;

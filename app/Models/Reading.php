@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
-use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,7 +32,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Reading extends Model
 {
-    use ReadsDatesOnce;
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
     use LogsActivity;
 

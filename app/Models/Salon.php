@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -39,6 +41,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Salon extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
     use LogsActivity;
 
     protected $guarded = ['id'];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
@@ -21,6 +23,9 @@ use Spatie\Activitylog\Models\Activity;
  */
 final class TrailEntry extends Activity
 {
+    use BootsByName;
+    use ReadsOnce;
+
     protected static function booted(): void
     {
         static::creating(static function (TrailEntry $entry): void {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -37,6 +39,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class User extends Authenticatable
 {
+    use BootsByName;
+    use ReadsOnce;
+
     /** @use HasApiTokens<AccessToken> */
     use HasApiTokens;
     use LogsActivity;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -19,6 +21,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class VisitStatement extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
+
     public $timestamps = false;
 
     protected $guarded = ['id'];

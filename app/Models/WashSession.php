@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
-use App\Models\Concerns\ReadsDatesOnce;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -33,7 +34,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class WashSession extends Model
 {
-    use ReadsDatesOnce;
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
     use UlidKey;
     use LogsActivity;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -22,6 +24,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class WashSessionAct extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
+
     public $timestamps = false;
 
     protected $guarded = ['id'];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -21,6 +23,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class WashStep extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
+
     public $timestamps = false;
 
     protected $guarded = ['id'];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSalon;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsOnce;
 use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,6 +32,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class WebhookDelivery extends Model
 {
+    use BootsByName;
+    use ReadsOnce;
     use BelongsToSalon;
     use MassPrunable;
     use UlidKey;

@@ -10,7 +10,6 @@ use App\Care\Programs\Announcer;
 use App\Care\Scheduling\RequotedBookings;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
-use App\Http\Assets\AssetFile;
 use App\Jobs\DeliverWebhook;
 use App\Models\Ability;
 use App\Models\AccessToken;
@@ -90,7 +89,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         self::setDaysWithoutDots();
         // asset('js/screens/now.js') names the file as it is now, so that a browser may keep it for good.
-        URL::useAssetOrigin('/a/' . AssetFile::version(public_path()));
+        URL::useAssetOrigin('/a/' . config()->string('app.asset_version'));
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.
         Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (Ability::cases() as $ability) {

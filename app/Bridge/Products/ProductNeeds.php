@@ -123,19 +123,16 @@ final readonly class ProductNeeds
      */
     public function ofItems(iterable $items, array $heads): array
     {
-        $doses = $needs = [];
+        $cores = $doses = $needs = [];
         foreach ($items as $item) {
             $head = $heads[$item->head_id] ?? null;
             if ($head === null) {
                 continue;
             }
+            $core = $cores[$head->id] ??= $this->headRecord->core($head);
             foreach ($this->kinds($item->steps) as [$kind, $times]) {
-                $doses[$head->id][$kind->value] ??= Dose::aSection(
-                    $kind,
-                    $this->headRecord->core($head),
-                    $head->density,
-                )->headMl();
-                $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $times * $doses[$head->id][$kind->value];
+                $ml = $doses[$head->id][$kind->value] ??= Dose::aSection($kind, $core, $head->density)->headMl();
+                $needs[$kind->value] = ($needs[$kind->value] ?? 0.0) + $times * $ml;
             }
         }
 

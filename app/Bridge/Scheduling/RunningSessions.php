@@ -64,17 +64,38 @@ final readonly class RunningSessions
     /**
      * @param Collection<int, Booking> $bookings of today
      *
-     * @return array<string, WashSession> by head
+     * @return array<string, WashSession> by head; asked for once, and kept beside the booking
      */
     private static function running(Salon $salon, Collection $bookings): array
     {
-        $heads = $bookings
-            ->filter(fn (Booking $booking): bool => $booking->is_wash_day
-                && $booking->status === BookingStatus::UnderWay)
-            ->pluck('head_id');
-        if ($heads->isEmpty()) {
-            return [];
+        $washed = $bookings->filter(
+            fn (Booking $booking): bool => $booking->is_wash_day && $booking->status === BookingStatus::UnderWay,
+        );
+        $unasked = $washed->reject(fn (Booking $booking): bool => $booking->relationLoaded('running'));
+        if ($unasked->isNotEmpty()) {
+            $sessions = self::stored($salon, $unasked->pluck('head_id'));
+            foreach ($unasked as $booking) {
+                $booking->setRelation('running', $sessions[$booking->head_id] ?? null);
+            }
         }
+        $running = [];
+        foreach ($washed as $booking) {
+            $session = $booking->getRelation('running');
+            if ($session instanceof WashSession) {
+                $running[$session->head_id] = $session;
+            }
+        }
+
+        return $running;
+    }
+
+    /**
+     * @param Collection<array-key, mixed> $heads
+     *
+     * @return array<string, WashSession> by head
+     */
+    private static function stored(Salon $salon, Collection $heads): array
+    {
         /** @var Collection<int, WashSession> $sessions */
         $sessions = WashSession::query()
             ->with('acts')
@@ -85,12 +106,12 @@ final readonly class RunningSessions
             ->whereNull('finished_at')
             ->orderBy('began_at')
             ->get();
-        $running = [];
+        $stored = [];
         foreach ($sessions as $session) {
-            $running[$session->head_id] = $session;
+            $stored[$session->head_id] = $session;
         }
 
-        return $running;
+        return $stored;
     }
 
     private function left(Salon $salon, WashSession $session): RunningWork
