@@ -23,6 +23,8 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // Signs links and digests that were handed out; it stays where the key of what is encrypted is changed.
+    'link_key' => env('LINK_KEY', env('APP_KEY')),
     'previous_keys' => array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', ''))),
     'maintenance' => ['driver' => 'file'],
 ];

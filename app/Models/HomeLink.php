@@ -67,7 +67,7 @@ final class HomeLink extends Model
      */
     public function owner(): string
     {
-        return 'home ' . substr(hash_hmac('sha256', $this->head_id, config()->string('app.key')), 0, 24);
+        return 'home ' . substr(hash_hmac('sha256', $this->head_id, config()->string('app.link_key')), 0, 24);
     }
 
     public function isOpen(): bool

@@ -88,6 +88,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         Date::use(CarbonImmutable::class);
         self::setDaysWithoutDots();
+        URL::setKeyResolver(static fn (): array => [
+            config()->string('app.link_key'), ...config()->array('app.previous_keys'),
+        ]);
         // asset('js/screens/now.js') names the file as it is now, so that a browser may keep it for good.
         URL::useAssetOrigin('/a/' . config()->string('app.asset_version'));
         // Lazy loading would hide an N+1; a missing or unfillable attribute is a mistake of ours.

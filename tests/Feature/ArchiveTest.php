@@ -7,6 +7,7 @@ declare(strict_types=1);
 use App\Bridge\Archive\ArchivedTable;
 use App\Bridge\Archive\SalonTables;
 use App\Care\Accounts\FirstCode;
+use App\Care\Clients\PictureFiles;
 use App\Models\Head;
 use App\Models\Picture;
 use App\Models\Salon;
@@ -57,7 +58,7 @@ function livedIn(FeatureTestCase $test): Head
         'consent_by' => $head->name, 'consent_on' => '2027-01-08', 'by' => 'Ilse', 'width' => 1, 'height' => 1,
     ]);
     $picture->save();
-    Storage::disk('local')->put($picture->path(), 'pixels');
+    app(PictureFiles::class)->keep($picture, 'pixels');
     // One whose file is lost keeps the rest from nobody.
     $lost = $picture->replicate();
     $lost->save();
@@ -120,7 +121,7 @@ it('makes the salon again out of its archive, byte for byte as it was', function
     $this->get('/today?date=2027-01-11')->assertOk()->assertSee($head->name);
     expect(Picture::query()->count())->toBe(2);
     $picture = Picture::query()->orderBy('id')->firstOrFail();
-    expect(Storage::disk('local')->get($picture->path()))->toBe('pixels');
+    expect(app(PictureFiles::class)->read($picture))->toBe('pixels');
 });
 
 it('leads to each row it led to, and lets each person choose a password anew', function (): void {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bridge\Tables\CsvTable;
+use App\Care\Clients\PictureFiles;
 use App\Care\DataTransfer\ClientCards;
 use App\Care\DataTransfer\ClientTraces;
 use App\Models\Booking;
@@ -73,7 +74,7 @@ it('gives a client all that is hers', function (): void {
         'consent_by' => $head->name, 'consent_on' => '2027-01-08', 'by' => 'Ilse', 'width' => 1, 'height' => 1,
     ]);
     $picture->save();
-    Storage::disk('local')->put($picture->path(), 'pixels');
+    app(PictureFiles::class)->keep($picture, 'pixels');
     $in = unpacked($this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/parcel.zip")
@@ -248,7 +249,7 @@ it('deletes a client with all of hers and proves it, without keeping her name', 
         'consent_by' => $head->name, 'consent_on' => '2027-01-08', 'by' => 'Ilse', 'width' => 1, 'height' => 1,
     ]);
     $picture->save();
-    Storage::disk('local')->put($picture->path(), 'pixels');
+    app(PictureFiles::class)->keep($picture, 'pixels');
     $before = ClientTraces::of($head)->counts();
     expect($before)->toHaveKeys([
         'heads', 'readings', 'wash_days', 'wash_steps', 'head_snapshots', 'outlooks', 'plan_items', 'wash_sessions',

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Care\Clients\PictureFiles;
 use App\Models\Picture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -38,7 +39,7 @@ it('keeps a picture privately, without the place it was taken, and deletes the f
     $head = $this->aHead();
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/pictures", picture())->assertSessionHasNoErrors();
     $kept = Picture::query()->firstOrFail();
-    $bytes = (string) Storage::disk(Picture::DISK)->get($kept->path());
+    $bytes = (string) app(PictureFiles::class)->read($kept);
     expect(photograph())->toContain('GPSLatitude')->and($bytes)->not->toContain('GPS')->not->toContain('Exif')
         ->and(getimagesizefromstring($bytes)[0])->toBe(400)->and($kept->consent_by)->toBe('Vesla Ortiz-Kane');
     $this
@@ -96,8 +97,7 @@ it('drops a script that rides behind the pixels', function (): void {
             ),
         ]),
     )->assertSessionHasNoErrors();
-    expect(Storage::disk(Picture::DISK)->get(Picture::query()->firstOrFail()
-        ->path()))->not->toContain('script')->not->toContain('<?php');
+    expect(app(PictureFiles::class)->read(Picture::query()->firstOrFail()))->toBeString()->not->toContain('script')->not->toContain('<?php');
 });
 
 it('shows a picture to nobody but its own salon, and not through another head', function (): void {

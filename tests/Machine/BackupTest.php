@@ -21,7 +21,7 @@ const CLIENT_OF_THE_BACKUP = <<<'PHP'
         'taken_on' => '2026-11-01', 'kind' => 'hair', 'consent_by' => 'V', 'consent_on' => '2026-11-01', 'by' => 'Odd',
         'width' => 3, 'height' => 3]);
     $picture->save();
-    Illuminate\Support\Facades\Storage::disk(App\Models\Picture::DISK)->put($picture->path(), random_bytes(40_000));
+    app(App\Care\Clients\PictureFiles::class)->keep($picture, "\xFF\xD8\xFF" . random_bytes(40_000));
     PHP;
 
 /** What a second reader sees: rows and a checksum by the database's own count, pictures by another program. */
@@ -32,7 +32,8 @@ const SECOND_READER = <<<'PHP'
         $sums[$table] = [Illuminate\Support\Facades\DB::table($table)->count(), ((array) $rows[0])['Checksum']];
     }
     $head = App\Models\Head::query()->sole();
-    echo json_encode([$sums, $head->name, $head->health_notes]);
+    $picture = app(App\Care\Clients\PictureFiles::class)->read(App\Models\Picture::query()->sole());
+    echo json_encode([$sums, $head->name, $head->health_notes, strlen((string) $picture)]);
     PHP;
 
 /** @return array{string, string} of the database and of the pictures */
@@ -76,7 +77,7 @@ it('comes back whole after everything is lost', function (): void {
         Copy::until(20, fn (): bool => $copy->processes('mariadbd') === [], fn (): string => 'It did not die.');
         $copy->does('rm -rf var/mariadb var/mariadb.* storage/app/private/pictures');
         $copy->start('--empty');
-        $copy->address(300);
+        $at = $copy->address(300);
         [$status, $says] = $copy->does('bin/restore');
         expect($status)->toBe(0, $says)->and($says)->toContain('is back')
             ->and(seenByAnother($copy))->toBe($before);
@@ -90,6 +91,23 @@ it('comes back whole after everything is lost', function (): void {
         expect($status)->toBe(0, $says)->and($says)->toContain('written with another APP_KEY');
         $copy->does('mv .env.kept .env');
         expect(seenByAnother($copy))->toBe($before);
+
+        // The key is changed: all opens with the new one, and a backup of before with the one that was kept.
+        [$status, $says] = $copy->does('bin/rotate-key');
+        expect($status)->toBe(0, $says)->and($says)->toContain('and 1 pictures took the key of now')
+            ->and(substr_count((string) file_get_contents("{$copy->folder}/.env"), 'KEY'))->toBe(2)
+            ->and((string) file_get_contents("{$copy->folder}/var/former.keys"))->toContain('APP_KEY=base64:')
+            ->and(fileperms("{$copy->folder}/var/former.keys") & 0777)->toBe(0600);
+        $rotated = seenByAnother($copy);
+        expect($rotated[0])->toContain('a private matter')->toContain(',40003]')->not->toBe($before[0])
+            ->and($rotated[1])->not->toBe($before[1]);
+        expect($copy->does("curl -s -o /dev/null -w '%{http_code}' {$at}/sign-in")[1])->toBe('200');
+        [$status, $says] = $copy->does('bin/restore --replace');
+        expect($status)->toBe(0, $says)->and($says)->toContain('APP_PREVIOUS_KEYS');
+        $copy->does('sed -n "s/^APP_KEY=/APP_PREVIOUS_KEYS=/p" var/former.keys | tail -n 1 >>.env');
+        expect($copy->does('bin/rotate-key')[1])->toContain('goes on with it')->toContain('The key is changed');
+        expect(seenByAnother($copy)[0])->toContain('a private matter')->toContain(',40003]')
+            ->and((string) file_get_contents("{$copy->folder}/.env"))->not->toContain('APP_PREVIOUS_KEYS');
 
         // A bit that turned in the vault is found.
         $packs = explode("\n", $copy->does('find var/vault/data -type f -size +1k | sort')[1]);

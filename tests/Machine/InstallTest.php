@@ -220,8 +220,23 @@ it('is installed as the page says, and used', function (): void {
             expect($root->does('runuser -u www-data -- test -r ' . INSTALLED . "/{$path}")[0])->toBe(1, $path);
         }
 
-        // After the next release it is run again, and everything is as it was.
+        // The key is changed while it runs: everybody signs in anew, and all there is opens with the new one.
         $settings = fn (): string => $root->must('sort ' . INSTALLED . '/.env');
+        $former = $settings();
+        $root->must('cd ' . INSTALLED . ' && bin/rotate-key');
+        expect($settings())->not->toContain('APP_PREVIOUS_KEYS')->and($settings())->not->toBe($former)
+            ->and($root->must('stat -c %U:%G:%a ' . INSTALLED . '/.env'))->toContain('root:nagomi:640')
+            ->and($root->must('find ' . INSTALLED . '/storage/app/private ! -user nagomi'))->toBe('');
+        expect(fromSite('/clients', $certificate, [CURLOPT_COOKIEFILE => $jar])[0])->toBe(302);
+        $sent('/sign-in', [
+            '_token' => $token('/sign-in'), 'email' => 'odd@quay.example', 'password' => 'lamp ferry moss',
+        ]);
+        [, , $page] = fromSite("/clients/{$client[1]}/pictures", $certificate, [CURLOPT_COOKIEFILE => $jar]);
+        expect(preg_match('#src="(?:https://[^/]+)?(/clients/[^"]+/pictures/[^"]+)"#', $page, $picture))->toBe(1);
+        [$status, , $jpeg] = fromSite($picture[1], $certificate, [CURLOPT_COOKIEFILE => $jar]);
+        expect($status)->toBe(200)->and(getimagesizefromstring($jpeg)['mime'] ?? '')->toBe('image/jpeg');
+
+        // After the next release it is run again, and everything is as it was.
         $before = $settings();
         $again = $root->must(implode(' && ', $commands));
         expect($settings())->toBe($before)

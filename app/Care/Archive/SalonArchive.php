@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Readings\MeasuredSigns;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Tables\CsvTable;
+use App\Care\Clients\PictureFiles;
 use App\Care\DataTransfer\ClientCards;
 use App\Care\DataTransfer\ProductCsv;
 use App\Models\Booking;
@@ -18,7 +19,6 @@ use App\Models\Salon;
 use App\Wording\Said;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Nagomi\Core\Record\CareRecordWriter;
 use RuntimeException;
@@ -40,6 +40,7 @@ final readonly class SalonArchive
         private ProductCsv $productCsv,
         private MeasuredSigns $measuredSigns,
         private SalonDump $salonDump,
+        private PictureFiles $pictureFiles,
     ) {
     }
 
@@ -111,13 +112,12 @@ final readonly class SalonArchive
         $zip->addFromString('bookings.csv', $this->bookings($head->salon, $head));
         /** @var iterable<Picture> $pictures */
         // A file that was lost does not keep the rest from whom it belongs to.
-        $pictures = Picture::query()->where('head_id', $head->id)->orderBy('taken_on')->get()
-            ->filter(static fn (Picture $picture): bool => Storage::disk(Picture::DISK)->exists($picture->path()));
+        $pictures = Picture::query()->where('head_id', $head->id)->orderBy('taken_on')->get();
         foreach ($pictures as $picture) {
-            $zip->addFromString(
-                "pictures/{$picture->taken_on->format('Y-m-d')}-{$picture->id}.jpg",
-                (string) Storage::disk(Picture::DISK)->get($picture->path()),
-            );
+            $jpeg = $this->pictureFiles->read($picture);
+            if ($jpeg !== null) {
+                $zip->addFromString("pictures/{$picture->taken_on->format('Y-m-d')}-{$picture->id}.jpg", $jpeg);
+            }
         }
         $zip->addFile(base_path('docs/care-record.schema.json'), 'care-record.schema.json');
         $zip->addFromString('README.txt', Words::say('data-transfer.about'));

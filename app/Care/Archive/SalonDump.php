@@ -8,11 +8,11 @@ use App\Bridge\Archive\ArchivedRow;
 use App\Bridge\Archive\ArchivedTable;
 use App\Bridge\Archive\ArchiveKeys;
 use App\Bridge\Archive\SalonTables;
+use App\Care\Clients\PictureFiles;
 use App\Models\Picture;
 use App\Models\Salon;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use ZipArchive;
 
 /**
@@ -26,6 +26,10 @@ final readonly class SalonDump
     public const FOLDER = 'salon/';
     public const LIST = self::FOLDER . 'manifest.json';
     private const AT_ONCE = 500;
+
+    public function __construct(private PictureFiles $pictureFiles)
+    {
+    }
 
     /** @return list<string> files of its own, which may go once the archive is closed */
     public function into(ZipArchive $zip, Salon $salon): array
@@ -49,8 +53,8 @@ final readonly class SalonDump
         }
         foreach (Picture::query()->where('salon_id', $salon->id)->orderBy('id')->get() as $picture) {
             // A picture whose file was lost is told of all the same.
-            if (Storage::disk(Picture::DISK)->exists($picture->path())) {
-                $bytes = (string) Storage::disk(Picture::DISK)->get($picture->path());
+            $bytes = $this->pictureFiles->read($picture);
+            if ($bytes !== null) {
                 $zip->addFromString($path = self::FOLDER . "pictures/{$picture->id}.jpg", $bytes);
                 $list[$path] = ['sha256' => hash('sha256', $bytes)];
             }

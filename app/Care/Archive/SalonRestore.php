@@ -9,6 +9,7 @@ use App\Bridge\Archive\ArchivedRow;
 use App\Bridge\Archive\ArchivedTable;
 use App\Bridge\Archive\ArchiveKeys;
 use App\Bridge\Archive\SalonTables;
+use App\Care\Clients\PictureFiles;
 use App\Models\Picture;
 use App\Models\Role;
 use App\Models\Salon;
@@ -29,6 +30,10 @@ final readonly class SalonRestore
 
     private const AT_ONCE = 200;
 
+    public function __construct(private PictureFiles $pictureFiles)
+    {
+    }
+
     /** @throws RestoreRefused where the archive makes no salon here; nothing was written */
     public function from(string $path): RestoredSalon
     {
@@ -43,7 +48,7 @@ final readonly class SalonRestore
                     $picture = Picture::query()->withoutGlobalScopes()->where('salon_id', $salon->id)->find($key);
                     if ($picture !== null) {
                         $written[] = $picture->path();
-                        Storage::disk(Picture::DISK)->put($picture->path(), $bytes);
+                        $this->pictureFiles->keep($picture, $bytes);
                     }
                 }
 

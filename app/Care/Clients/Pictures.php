@@ -8,11 +8,14 @@ use App\Models\Head;
 use App\Models\Picture;
 use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 
 /** Keeps pictures: row and file together or neither, with who agreed to it. */
 final readonly class Pictures
 {
+    public function __construct(private PictureFiles $pictureFiles)
+    {
+    }
+
     /** @param array{string, int, int} $jpeg with width and height in pixels, as PictureIntake makes it */
     public function keep(
         Head $head,
@@ -33,7 +36,7 @@ final readonly class Pictures
                 'height' => $jpeg[2],
             ]);
             $picture->save();
-            Storage::disk(Picture::DISK)->put($picture->path(), $jpeg[0]);
+            $this->pictureFiles->keep($picture, $jpeg[0]);
 
             return $picture;
         });

@@ -56,7 +56,7 @@ final readonly class ImportedDetails
     private static function print(mixed $value): string
     {
         $text = $value instanceof CarbonInterface ? $value->format('Y-m-d') : $value;
-        $key = config('app.key');
+        $key = config('app.link_key');
 
         return hash_hmac('sha256', is_string($text) ? $text : '', is_string($key) ? $key : '');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\Clients\PictureFiles;
 use App\Care\Clients\Pictures;
 use App\Http\Requests\PictureRequest;
 use App\Models\Head;
@@ -16,7 +17,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Before and after, private. */
@@ -24,6 +24,7 @@ final class PictureController extends Controller
 {
     public function __construct(
         private readonly Pictures $pictures,
+        private readonly PictureFiles $pictureFiles,
     ) {
     }
 
@@ -64,9 +65,7 @@ final class PictureController extends Controller
 
     public function show(Head $head, Picture $picture): Response
     {
-        abort_unless(Storage::disk(Picture::DISK)->exists($picture->path()), 404);
-
-        return response((string) Storage::disk(Picture::DISK)->get($picture->path()), 200, [
+        return response($this->pictureFiles->read($picture) ?? abort(404), 200, [
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, no-store',
             'X-Content-Type-Options' => 'nosniff',
