@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\SealedFlag;
 use App\Models\Concerns\BelongsToSalon;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\KeepsHealthTrail;
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Notifications\RoutesNotifications;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Crypt;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
@@ -84,6 +86,9 @@ final class Head extends Model
     use LogsActivity;
     use RoutesNotifications;
 
+    /** Cautions a client told by a tick; the engine finds the others in readings, which tell as much. */
+    public const TOLD_BY_TICK = ['tender_edges', 'asthma_or_pregnant'];
+
     private const ADULT_AT_YEARS = 18;
 
     protected $guarded = ['id', 'salon_id', 'made_up'];
@@ -103,8 +108,8 @@ final class Head extends Model
             'protein_sensitive' => 'boolean',
             'sore_scalp' => 'boolean',
             'red_sign' => 'boolean',
-            'tender_edges' => 'boolean',
-            'asthma_or_pregnant' => 'boolean',
+            'tender_edges' => SealedFlag::class,
+            'asthma_or_pregnant' => SealedFlag::class,
             'swims' => 'boolean',
             'method' => 'array',
             'allergies' => 'encrypted',
@@ -128,6 +133,20 @@ final class Head extends Model
             ])
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();
+    }
+
+    /** What was told by a tick stands in the trail as it stands in the row: encrypted. */
+    public function tapActivity(TrailEntry $entry): void
+    {
+        $properties = $entry->properties?->all() ?? [];
+        foreach (['attributes', 'old'] as $side) {
+            $told = is_array($properties[$side] ?? null) ? $properties[$side] : [];
+            foreach (array_intersect_key($told, array_flip(self::TOLD_BY_TICK)) as $field => $value) {
+                $told[$field] = is_bool($value) ? Crypt::encryptString($value ? '1' : '0') : $value;
+            }
+            $properties = $told === [] ? $properties : [$side => $told] + $properties;
+        }
+        $entry->properties = new Collection($properties);
     }
 
     /** @return array<string, string> */

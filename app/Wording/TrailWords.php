@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use App\Models\Head;
 use App\Models\Salon;
 use App\Models\TrailEntry;
 use Carbon\CarbonImmutable;
@@ -90,6 +91,7 @@ final readonly class TrailWords
         return match (true) {
             $value === null, $value === '', $value === [] => '',
             is_bool($value) => Words::say($value ? 'trail.yes' : 'trail.no'),
+            in_array($field, Head::TOLD_BY_TICK, true) && is_string($value) => self::told($value),
             is_array($value) => trans_choice('trail.several', count(Arr::flatten($value))),
             isset($this->names["{$field} " . self::text($value)]) => $this->names["{$field} " . self::text($value)],
             str_ends_with($field, '_hundredths') && is_numeric($value) =>
@@ -131,6 +133,16 @@ final readonly class TrailWords
         return str_ends_with($field, '_at')
             ? SalonClock::dayInWords($at->setTimezone($this->salon->timezone), 'j M Y, G:i')
             : SalonClock::dayInWords($at, 'j M Y');
+    }
+
+    /** @param string $sealed yes or no */
+    private static function told(string $sealed): string
+    {
+        return match (self::opened($sealed)) {
+            '1' => Words::say('trail.yes'),
+            '0' => Words::say('trail.no'),
+            default => Words::say('trail.locked'),
+        };
     }
 
     /** What is kept encrypted in the trail as well; a key that was lost opens nothing. */
