@@ -9,8 +9,8 @@ return [
         'daily' => [
             'driver' => 'daily', 'path' => storage_path('logs/nagomi.log'), 'level' => env('LOG_LEVEL', 'warning'),
             'days' => 14, 'permission' => 0640,
-            // A line is an object of JSON, with the number of its request.
-            'formatter' => Monolog\Formatter\JsonFormatter::class,
+            // A line is an object of JSON, with the number of its request and nothing of anybody.
+            'formatter' => App\Exceptions\LogWithoutPeople::class,
             'formatter_with' => ['includeStacktraces' => true],
         ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
