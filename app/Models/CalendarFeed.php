@@ -9,6 +9,7 @@ use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\ReadsOnce;
 use App\Models\Concerns\UlidKey;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
@@ -21,6 +22,7 @@ use Illuminate\Support\Str;
  * @property string|null          $head_id
  * @property string               $secret
  * @property CarbonImmutable|null $withdrawn_at
+ * @property CarbonImmutable      $expires_at
  * @property CarbonImmutable|null $fetched_at
  * @property Salon                $salon
  */
@@ -31,11 +33,18 @@ final class CalendarFeed extends Model
     use BelongsToSalon;
     use UlidKey;
 
+    /** A link that is used is made anew once a year, one that nobody uses ends sooner: common practice, no source. */
+    public const GOOD_DAYS = 365;
+    public const UNFETCHED_DAYS = 90;
+
     protected $guarded = ['id', 'salon_id'];
 
     protected function casts(): array
     {
-        return ['secret' => 'encrypted', 'withdrawn_at' => 'immutable_datetime', 'fetched_at' => 'immutable_datetime'];
+        return [
+            'secret' => 'encrypted', 'withdrawn_at' => 'immutable_datetime', 'fetched_at' => 'immutable_datetime',
+            'expires_at' => 'immutable_datetime',
+        ];
     }
 
     /**
@@ -51,7 +60,10 @@ final class CalendarFeed extends Model
             ->whereNull('withdrawn_at')
             ->update(['withdrawn_at' => now()]);
         $secret = Str::random(48);
-        $feed = new self($whose + ['secret' => $secret, 'digest' => hash('sha256', $secret)]);
+        $feed = new self($whose + [
+            'secret' => $secret, 'digest' => hash('sha256', $secret),
+            'expires_at' => CarbonImmutable::now()->addDays(self::GOOD_DAYS),
+        ]);
         $feed->salon_id = $salonId;
         $feed->save();
 
@@ -62,13 +74,24 @@ final class CalendarFeed extends Model
     public static function current(array $whose): ?self
     {
         /** @var self|null */
-        return self::query()->where($whose)->whereNull('withdrawn_at')->latest('id')->first();
+        return self::good()->where($whose)->latest('id')->first();
     }
 
     public static function opened(string $secret): ?self
     {
         /** @var self|null */
-        return self::query()->where('digest', hash('sha256', $secret))->whereNull('withdrawn_at')->first();
+        return self::good()->where('digest', hash('sha256', $secret))->first();
+    }
+
+    /** @return Builder<self> neither withdrawn, nor too old, nor left lying */
+    private static function good(): Builder
+    {
+        $now = CarbonImmutable::now();
+
+        return self::query()
+            ->whereNull('withdrawn_at')
+            ->where('expires_at', '>', $now)
+            ->whereRaw('coalesce(fetched_at, created_at) > ?', [$now->subDays(self::UNFETCHED_DAYS)]);
     }
 
     public function path(): string

@@ -220,3 +220,27 @@ it('has another tag after every change, however soon after another', function ()
     }
     expect($tags())->toBe($seen[count($seen) - 1]);
 });
+
+it('ends a link after a year, and sooner where nothing fetches it', function (): void {
+    $this->actingAs($this->stylist)->post('/salon/calendar');
+    $feed = CalendarFeed::query()->sole();
+    $this->get('/salon/messages')->assertSee('Works until 9 Jan 2028; sooner where nothing fetches it for 90 days.');
+    $this->travel(89)->days();
+    $this->get($feed->path())->assertOk();
+    // Fetched now and then it goes on, to the year's end and no longer.
+    foreach ([89, 89, 89] as $days) {
+        $this->travel($days)->days();
+        $this->get($feed->path())->assertOk();
+    }
+    $this->travel(8)->days();
+    $this->get($feed->path())->assertOk();
+    $this->travel(1)->days();
+    $this->get($feed->path())->assertNotFound()->assertSee('This calendar is not here any more.');
+    $this->actingAs($this->stylist)->get('/salon/messages')->assertOk()->assertDontSee($feed->path());
+    // A new one, that nobody fetches, ends after ninety days.
+    $this->post('/salon/calendar');
+    $other = CalendarFeed::current(['user_id' => $this->stylist->id]);
+    $this->travel(90)->days();
+    expect($other)->not->toBeNull()->and(CalendarFeed::current(['user_id' => $this->stylist->id]))->toBeNull();
+    $this->get($other->path())->assertNotFound();
+});

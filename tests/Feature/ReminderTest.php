@@ -334,3 +334,20 @@ it('says nothing of what was booked for a client who wants no messages, or of wh
     $this->post("/bookings/{$past->id}/notes", ['what' => 'cancel', 'sequence' => '0', 'because' => 'ill']);
     expect(Reminder::query()->count())->toBe(0);
 });
+
+it('leads to the stop for a year from the message, and its page asks within a day', function (): void {
+    $booking = reminded($this);
+    $this->travelTo(new DateTimeImmutable('2027-01-09 11:02', new DateTimeZone('UTC')));
+    theyWork();
+    preg_match('#(/card/stop/\S+)#', OutboxMessage::query()->sole()->body, $found);
+    $path = rtrim($found[1], '.');
+    $page = (string) $this->get($path)->assertOk()->getContent();
+    preg_match('#action="([^"]+)"#', $page, $form);
+    $this->travel(364)->days();
+    $this->get($path)->assertOk();
+    // What was opened long ago and lies in a window still does nothing.
+    $this->post(html_entity_decode($form[1]))->assertNotFound();
+    expect(Head::query()->find($booking->head_id)->reminded_by)->toBe('mail');
+    $this->travel(2)->days();
+    $this->get($path)->assertNotFound()->assertSee('Ask your salon');
+});

@@ -12,12 +12,16 @@ use App\Models\HomeLink;
 use App\Models\PlanItem;
 use App\Models\Reminder;
 use App\Wording\MessageLanguage;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\URL;
 
 /** What a reminder says, from what stands in the book at the moment it goes out. */
 final readonly class ReminderText
 {
+    /** Whoever finds a message of long ago has got others since: common practice, no source. */
+    private const STOPS_FOR_DAYS = 365;
+
     /** @param string $noMore how to get none of these any more */
     private function __construct(public string $subject, public string $sentence, public string $noMore)
     {
@@ -26,7 +30,12 @@ final readonly class ReminderText
     private static function to(Head $head, string $subject, string $sentence): self
     {
         return new self($subject, $sentence, MessageLanguage::of($head)->say('no-more', [
-            'address' => url(URL::signedRoute('reminders.stop', ['head' => $head->id], absolute: false)),
+            'address' => url(URL::temporarySignedRoute(
+                'reminders.stop',
+                CarbonImmutable::now()->addDays(self::STOPS_FOR_DAYS),
+                ['head' => $head->id],
+                absolute: false,
+            )),
         ]));
     }
 

@@ -30,7 +30,7 @@
             </section>
             <section class="card">
             <h2>{{ __('home-routine.salon.calendar') }}</h2>
-            @if ($feed)<input class="input" readonly value="{{ url($feed->path()) }}" aria-label="{{ __('home-routine.salon.calendar') }}">@else<p class="how">{{ __('home-routine.salon.calendar-why') }}</p>@endif
+            @if ($feed)<input class="input" readonly value="{{ url($feed->path()) }}" aria-label="{{ __('home-routine.salon.calendar') }}"><p class="reason">{{ __('salon.messages.ends', ['day' => $dated($feed->expires_at->setTimezone($head->salon->timezone)), 'days' => $feed::UNFETCHED_DAYS]) }}</p>@else<p class="how">{{ __('home-routine.salon.calendar-why') }}</p>@endif
             <div class="objects"><form method="post" action="{{ route('clients.home-routine.calendar', $head) }}"><x-act/><button class="button">{{ __($feed ? 'home-routine.salon.new-calendar' : 'home-routine.salon.make-calendar') }}</button></form>
                 @if ($feed)<form method="post" action="{{ route('clients.home-routine.calendar.drop', $head) }}"><x-act/> @method('delete')<button class="button">{{ __('home-routine.salon.withdraw') }}</button></form>@endif</div>
             </section>

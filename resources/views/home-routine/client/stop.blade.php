@@ -7,7 +7,7 @@
         <p class="lead">{{ $language->say('stop.done', ['salon' => $head->salon->name]) }}</p>
     @else
         <p class="lead">{{ $language->say('stop.ask', ['salon' => $head->salon->name]) }}</p>
-        <form method="post" action="{{ URL::signedRoute('reminders.stop.now', ['head' => $head->id], absolute: false) }}"><button class="button is-strong">{{ $language->say('stop.do') }}</button></form>
+        <form method="post" action="{{ URL::temporarySignedRoute('reminders.stop.now', now()->addDay(), ['head' => $head->id], absolute: false) }}"><button class="button is-strong">{{ $language->say('stop.do') }}</button></form>
     @endif
 </div></main></body>
 </html>
