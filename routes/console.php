@@ -27,6 +27,9 @@ Schedule::command('nagomi:remind')->everyFiveMinutes()->withoutOverlapping();
 Schedule::command('nagomi:tell')->everyMinute()->withoutOverlapping(10);
 Schedule::command('model:prune', ['--model' => [WebhookDelivery::class]])->dailyAt('04:20');
 
+// Whom a salon has not seen for as long as it wishes to keep anybody.
+Schedule::command('nagomi:forget')->dailyAt('04:40');
+
 // Stylists' biases move slowly; readings of a week are enough to look again.
 Schedule::command('nagomi:biases')->weeklyOn(1, '03:00');
 

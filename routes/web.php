@@ -37,6 +37,7 @@ use App\Http\Controllers\PlanTermsController;
 use App\Http\Controllers\ProductsController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReportsController;
+use App\Http\Controllers\RetentionController;
 use App\Http\Controllers\SafetyFlagController;
 use App\Http\Controllers\SalonController;
 use App\Http\Controllers\SecondStepController;
@@ -210,6 +211,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
             '/salon/data/deletions/{deletion}',
             [DataTransferController::class, 'proof'],
         )->name('salon.data.proof')->where('deletion', '[0-9]{1,9}');
+        Route::put('/salon/data/forget', [RetentionController::class, 'update'])->middleware(AskPasswordAgain::class)->name('salon.data.forget');
+        Route::put('/salon/data/forget/{head}', [RetentionController::class, 'keep'])->middleware('can:view,head')->name('salon.data.keep');
         Route::prefix('/salon/connections')->name('salon.connections')
             ->where(['accessToken' => '[0-9]{1,9}', 'webhook' => '[0-9]{1,9}'])
             ->group(function (): void {

@@ -87,11 +87,14 @@ final class CalendarFeed extends Model
     private static function good(): Builder
     {
         $now = CarbonImmutable::now();
+        $lately = $now->subDays(self::UNFETCHED_DAYS);
 
         return self::query()
             ->whereNull('withdrawn_at')
             ->where('expires_at', '>', $now)
-            ->whereRaw('coalesce(fetched_at, created_at) > ?', [$now->subDays(self::UNFETCHED_DAYS)]);
+            ->where(fn (Builder $used): Builder => $used
+                ->where('fetched_at', '>', $lately)
+                ->orWhere(fn (Builder $new): Builder => $new->whereNull('fetched_at')->where('created_at', '>', $lately)));
     }
 
     public function path(): string

@@ -67,6 +67,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null               $phone
  * @property string|null               $language    messages are in, ISO 639-1; null: the salon's
  * @property string                    $reminded_by nobody, mail or text
+ * @property CarbonImmutable|null      $forget_on  the day from which the client is forgotten, unless heard of before
+ * @property CarbonImmutable|null      $kept_on    somebody wished so, whenever the client was seen last
  * @property string|null               $household whoever lives or comes with her is called the same
  * @property Salon                     $salon
  * @property Outlook|null              $outlook
@@ -98,7 +100,7 @@ final class Head extends Model
         return [
             'born_on' => 'immutable_date', 'overloaded_on' => 'immutable_date',
             'consent_on' => 'immutable_date',
-            'outlook_due_from' => 'immutable_date',
+            'outlook_due_from' => 'immutable_date', 'forget_on' => 'immutable_date', 'kept_on' => 'immutable_date',
             'ring_mm' => 'float',
             'strand_um' => 'float',
             'hardness_mg_per_l' => 'float',
@@ -129,7 +131,7 @@ final class Head extends Model
             ->logAll()
             ->logExcept([
                 'allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from', 'created_at',
-                'updated_at',
+                'updated_at', 'forget_on',
             ])
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();

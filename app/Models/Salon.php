@@ -37,6 +37,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property int                   $quiet_from_minute  of the day; from then nobody is written to
  * @property int                   $quiet_until_minute of the day
  * @property string                $outbox    what the stand-in for mail and text does: works, refuses or hangs
+ * @property int|null              $forget_after_years without a sign of a client; null: nobody is forgotten by itself
  * @property array<string, float>|null $air daily humidity in %, by day of the year
  */
 final class Salon extends Model
@@ -54,6 +55,7 @@ final class Salon extends Model
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
             'late_cancel_hours' => 'integer', 'missed_from' => 'integer', 'tax_hundredths' => 'integer',
             'tax_added' => 'boolean',
+            'forget_after_years' => 'integer',
             'day_turns_minute' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];
     }
@@ -84,7 +86,7 @@ final class Salon extends Model
         return LogOptions::defaults()->logOnly([
             'name', 'timezone', 'currency', 'language', 'phone', 'hardness_mg_per_l', 'humidity_percent', 'climate',
             'chairs', 'basins', 'dryers', 'hoods', 'late_cancel_hours', 'missed_from', 'missed_rule', 'tax_hundredths',
-            'tax_added', 'quiet_from_minute', 'quiet_until_minute',
+            'tax_added', 'quiet_from_minute', 'quiet_until_minute', 'forget_after_years',
         ])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -202,6 +202,8 @@ return [
         'missed_rule' => 'Rule of missed visits',
         'tax_hundredths' => 'Tax',
         'tax_added' => 'Tax is added',
+        'forget_after_years' => 'Deleted after years without coming',
+        'kept_on' => 'Kept though not coming, since',
         'quiet_from_minute' => 'Quiet from',
         'quiet_until_minute' => 'Quiet until',
         'minutes' => 'Minutes',

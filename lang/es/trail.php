@@ -202,6 +202,8 @@ return [
         'missed_rule' => 'Regla de visitas perdidas',
         'tax_hundredths' => 'Impuesto',
         'tax_added' => 'El impuesto se suma',
+        'forget_after_years' => 'Se borra tras años sin venir',
+        'kept_on' => 'Conservado aunque no viene, desde',
         'quiet_from_minute' => 'Silencio desde',
         'quiet_until_minute' => 'Silencio hasta',
         'minutes' => 'Minutos',

@@ -54,7 +54,7 @@ return [
         'clients.delete', 'clients.erase', 'clients.parcel', 'salon.connections', 'salon.connections.add',
         'salon.connections.again', 'salon.connections.drop', 'salon.connections.give', 'salon.connections.start',
         'salon.connections.take-back', 'salon.data', 'salon.data.archive', 'salon.data.cards',
-        'salon.data.columns', 'salon.data.undo',
+        'salon.data.columns', 'salon.data.undo', 'salon.data.forget', 'salon.data.keep',
         'salon.data.drop', 'salon.data.import', 'salon.data.look', 'salon.data.proof', 'salon.data.take',
         'salon.edit', 'salon.hours.update', 'salon.invitations.store', 'salon.invitations.withdraw',
         'salon.messages.update', 'salon.people.leave', 'salon.people.return', 'salon.people.role',

@@ -269,6 +269,7 @@ final readonly class Forms
                 'leave_because' => 'sea',
             ],
             'salon.messages.update' => ['quiet_from' => '21:00', 'quiet_until' => '8:00', 'outbox' => 'works'],
+            'salon.data.forget' => ['forget_after_years' => '7'],
             'salon.data.take' => ['again' => '1'],
             'salon.data.columns' => [
                 'subject' => 'treatments', 'order' => 'day-first', 'sheet' => '0', 'header' => '0',

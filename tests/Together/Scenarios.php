@@ -501,6 +501,23 @@ final class Scenarios
                 $imports,
                 -1,
             ),
+            'salon.data.forget' => new Scenario(
+                fn (): null => null,
+                fn (): Sent => new Sent('PUT', '/salon/data/forget', ['forget_after_years' => '9']),
+                fn (mixed $any, TogetherTestCase $test): string => "after {$test->salon->refresh()->forget_after_years}",
+                'after 9',
+            ),
+            'salon.data.keep' => new Scenario(
+                function (TogetherTestCase $test): Head {
+                    $head = $test->aHead();
+                    $head->update(['forget_on' => now()->addDays(9)]);
+
+                    return $head;
+                },
+                fn (Head $head): Sent => new Sent('PUT', "/salon/data/forget/{$head->id}"),
+                fn (Head $head): string => $head->refresh()->forget_on === null ? 'kept' : 'goes',
+                'kept',
+            ),
             'salon.messages.update' => new Scenario(
                 fn (): null => null,
                 fn (): Sent => new Sent(

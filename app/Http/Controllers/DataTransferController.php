@@ -8,6 +8,7 @@ use App\Care\Archive\SalonArchive;
 use App\Care\DataTransfer\ClientCards;
 use App\Care\DataTransfer\ClientErasure;
 use App\Care\DataTransfer\ClientTraces;
+use App\Care\DataTransfer\Forgetting;
 use App\Models\Deletion;
 use App\Models\Head;
 use App\Models\Import;
@@ -40,6 +41,14 @@ final class DataTransferController extends Controller
             heads: Head::query()->where('salon_id', $this->salon()->id)->count(),
             imports: Import::query()->where('salon_id', $this->salon()->id)->latest('id')->limit(12)->get(),
             deletions: Deletion::query()->where('salon_id', $this->salon()->id)->latest('id')->limit(12)->get(),
+            forgetAfterYears: $this->salon()->forget_after_years,
+            soon: Head::query()
+                ->where('salon_id', $this->salon()->id)
+                ->whereNotNull('forget_on')
+                ->orderBy('forget_on')
+                ->orderBy('name')
+                ->get(['id', 'salon_id', 'name', 'forget_on']),
+            toldDays: Forgetting::TOLD_DAYS,
         ));
     }
 

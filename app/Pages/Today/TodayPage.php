@@ -50,6 +50,7 @@ final readonly class TodayPage extends Page
         public array $exchanges,
         public array $handovers,
         public int $stale,
+        public string $forgetting,
         public array $drifting,
         public array $short,
         public array $calls,

@@ -37,6 +37,7 @@
     @else
         <p class="worth">{{ __('today.nobody-works') }} <a href="{{ route('salon.hours') }}">{{ __('today.hours-link') }}</a></p>
     @endif
+    @if ($forgetting !== '') @reaches('salon.data')<div class="asked-one"><p>{{ $forgetting }}</p><a class="button" href="{{ route('salon.data') }}">{{ __('forgetting.look') }}</a></div>@endreaches @endif
     @if ($stale > 0)<p class="worth" role="status">{{ trans_choice('today.stale', $stale) }}</p>@endif
     @if ($isBeginning)<x-first-steps/>@elseif ($rows->count() === 0)<p class="empty">{{ __('today.empty') }}</p>@endif
     @foreach (['under-way' => $rows->underWay, 'still-to-come' => $rows->toCome] as $part => $of)
