@@ -37,7 +37,6 @@
     @else
         <p class="worth">{{ __('today.nobody-works') }} <a href="{{ route('salon.hours') }}">{{ __('today.hours-link') }}</a></p>
     @endif
-    @if ($forgetting !== '') @reaches('salon.data')<div class="asked-one"><p>{{ $forgetting }}</p><a class="button" href="{{ route('salon.data') }}">{{ __('forgetting.look') }}</a></div>@endreaches @endif
     @if ($stale > 0)<p class="worth" role="status">{{ trans_choice('today.stale', $stale) }}</p>@endif
     @if ($isBeginning)<x-first-steps/>@elseif ($rows->count() === 0)<p class="empty">{{ __('today.empty') }}</p>@endif
     @foreach (['under-way' => $rows->underWay, 'still-to-come' => $rows->toCome] as $part => $of)
@@ -51,6 +50,7 @@
             <ul class="items day">@foreach ($rows->over as $row)@include('today.row')@endforeach</ul></details>
     @endif
     @if ($rows->count() > 0 && $isEnding)<p class="day-end-link"><a class="button" href="{{ route('today.end', ['date' => $date->format('Y-m-d')]) }}">{{ __('today.end') }}</a></p>@endif
+    @if ($forgetting !== '') @reaches('salon.data')<div class="asked-one"><p>{{ $forgetting }}</p><a class="button" href="{{ route('salon.data') }}">{{ __('forgetting.look') }}</a></div>@endreaches @endif
     <div class="day-cards">
         @unless ($isBeginning)<section class="day-card" aria-labelledby="due"><h2 id="due">{{ __('today.due') }}</h2>
             @if ($drifting === [])<p class="reason">{{ __('today.due-none') }}</p>@endif
