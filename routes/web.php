@@ -53,6 +53,7 @@ use App\Http\Controllers\WaitController;
 use App\Http\Controllers\WashController;
 use App\Http\Controllers\WashDayController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Controllers\WholeHistoryController;
 use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\BeforeTheFirst;
 use App\Http\Middleware\SameStylist;
@@ -428,6 +429,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         });
 
         Route::middleware('can:lead')->group(function (): void {
+            Route::get('/history.pdf', [WholeHistoryController::class, 'pdf'])->middleware(AskPasswordAgain::class)->name('clients.history.pdf');
+            Route::get('/history.json', [WholeHistoryController::class, 'json'])->middleware(AskPasswordAgain::class)->name('clients.history.json');
             Route::get('/parcel.zip', [DataTransferController::class, 'parcel'])->middleware(AskPasswordAgain::class)->name('clients.parcel');
             Route::get('/erase', [DataTransferController::class, 'farewell'])->middleware(AskPasswordAgain::class . ':page')->name('clients.erase');
             Route::delete('/', [DataTransferController::class, 'delete'])->middleware(AskPasswordAgain::class)->name('clients.delete');

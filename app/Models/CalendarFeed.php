@@ -94,7 +94,9 @@ final class CalendarFeed extends Model
             ->where('expires_at', '>', $now)
             ->where(fn (Builder $used): Builder => $used
                 ->where('fetched_at', '>', $lately)
-                ->orWhere(fn (Builder $new): Builder => $new->whereNull('fetched_at')->where('created_at', '>', $lately)));
+                ->orWhere(fn (Builder $new): Builder => $new
+                    ->whereNull('fetched_at')
+                    ->where('created_at', '>', $lately)));
     }
 
     public function path(): string

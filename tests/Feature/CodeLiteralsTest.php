@@ -12,6 +12,7 @@ const NO_SCREEN_SAYS = [
     'Pages/Reports/ReportsScreen.php' => 14,
     // Keys of the audit trail, of a record or of a place that is asked for.
     'Care/Imports/ImportTaking.php' => 1, 'Care/DataTransfer/RecordTransfer.php' => 2, 'Models/Head.php' => 1,
+    'Http/Controllers/WholeHistoryController.php' => 1,
     'Http/Controllers/DataTransferController.php' => 2, 'Http/Controllers/TrendsController.php' => 1,
     'Care/HomeCards/HomeActs.php' => 1, 'Care/Scheduling/BookingPlaces.php' => 1,
     'Bridge/Archive/SalonTables.php' => 1, 'Bridge/Scheduling/SalonSchedule.php' => 1,

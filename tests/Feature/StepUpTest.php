@@ -25,6 +25,7 @@ it('asks for the password before taking out, deleting and changing what people m
     ]);
     $asks = [
         ['GET', '/salon/data'], ['GET', '/salon/data/salon.zip'], ['GET', '/salon/data/clients.vcf'],
+        ['GET', "/clients/{$head->id}/history.pdf"], ['GET', "/clients/{$head->id}/history.json"],
         ['GET', "/clients/{$head->id}/erase"], ['GET', "/clients/{$head->id}/parcel.zip"],
         ['GET', "/clients/{$head->id}/record.json"], ['DELETE', "/clients/{$head->id}"],
         ['PUT', "/salon/people/{$other->id}/role"], ['POST', '/salon/invitations'],

@@ -51,6 +51,7 @@ return [
         'products.update', 'reports', 'reports.csv', 'reports.team',
     ],
     'lead' => [
+        'clients.history.pdf', 'clients.history.json',
         'clients.delete', 'clients.erase', 'clients.parcel', 'salon.connections', 'salon.connections.add',
         'salon.connections.again', 'salon.connections.drop', 'salon.connections.give', 'salon.connections.start',
         'salon.connections.take-back', 'salon.data', 'salon.data.archive', 'salon.data.cards',

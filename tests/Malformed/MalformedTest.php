@@ -33,7 +33,8 @@ it('answers whatever is sent with a sentence, and stores nothing half', function
                 || str_starts_with($name, 'storage')
                 || ($group === 'read') !== $isRead
                 || in_array($name, [
-                    'clients.home-routine.pdf', 'salon.data.archive', 'clients.parcel', 'up', 'health', 'metrics',
+                    'clients.home-routine.pdf', 'clients.history.pdf', 'clients.history.json', 'salon.data.archive',
+                    'clients.parcel', 'up', 'health', 'metrics',
                 ], true)
         ) {
             continue;

@@ -31,11 +31,11 @@ final readonly class Sentences
     ];
 
     private const FILES = 'accounts|acts|amounts|api|begin|booking|bottles|causes|cautions|chair-work|clients|connections|contact'
-        . '|data-transfer|errors|forms|hair-balance|hair-tests|head-map|history|home-routine|hours|import|import-words|intake|layout|ledger|limits'
+        . '|data-transfer|errors|forgetting|forms|hair-balance|hair-tests|head-map|history|home-routine|hours|import|import-words|intake|layout|ledger|limits'
         . '|label-claims|messages|mix|nagomi|names|needs|now|offline|past-washes|people|picture-help|pictures|plan|plan-acts'
         . '|planning|prices|products|programmes|readings|records|refusals|reports|restore|rules|said|salon|scalp|series|several'
         . '|signs|strata|style|suitability|terms|tests|today|trail|trends|trial-results|trials|validation|verdict|wash'
-        . '|wash-day|weather|weekdays|what-if|wishes|yardsticks';
+        . '|wash-day|weather|weekdays|what-if|whole-history|wishes|yardsticks';
 
     private const PLURALS = 'days|minutes|hairs|readings|masks|heads|clients|weeks|zones|sections|counts|washes|tests'
         . '|visits|presses|spoons|teaspoons|tablespoons|drops|pairs|cautions|trials|treatments|wash days|points|knots|bookings';

@@ -101,12 +101,21 @@ final readonly class SalonArchive
         ];
     }
 
-    /** All of one client, for herself. */
-    public function ofHead(Head $head): string
+    /**
+     * All of one client, for whoever it is about.
+     *
+     * @param array<string, string> $beside files that go along, by name
+     *
+     * @return string path of a file that the caller sends and deletes
+     */
+    public function ofHead(Head $head, array $beside = []): string
     {
         $file = $this->file();
         $zip = $this->zip($file);
         $zip->addFromString('care-record.json', CareRecordWriter::write($this->headRecord->of($head)));
+        foreach ($beside as $name => $bytes) {
+            $zip->addFromString($name, $bytes);
+        }
         $zip->addFromString('client.vcf', $this->clientCards->write([$head]));
         $zip->addFromString('readings.csv', $this->readings($head->salon, $head));
         $zip->addFromString('bookings.csv', $this->bookings($head->salon, $head));

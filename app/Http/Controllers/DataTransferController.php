@@ -14,6 +14,7 @@ use App\Models\Head;
 use App\Models\Import;
 use App\Pages\Clients\ErasedPage;
 use App\Pages\Clients\ErasePage;
+use App\Pages\History\WholeHistory;
 use App\Pages\Salon\DataPage;
 use App\Wording\Words;
 use Illuminate\Contracts\View\View;
@@ -32,6 +33,7 @@ final class DataTransferController extends Controller
         private readonly ClientCards $clientCards,
         private readonly ClientErasure $clientErasure,
         private readonly SalonArchive $salonArchive,
+        private readonly WholeHistory $wholeHistory,
     ) {
     }
 
@@ -83,7 +85,10 @@ final class DataTransferController extends Controller
         activity()->performedOn($head)->log('everything exported for the client');
 
         return response()->download(
-            $this->salonArchive->ofHead($head->loadMissing('salon')),
+            $this->salonArchive->ofHead($head->loadMissing('salon'), [
+                'history.pdf' => $this->wholeHistory->pdf($head),
+                'history.json' => $this->wholeHistory->json($head),
+            ]),
             (Str::slug($head->name) ?: 'head') . '.zip',
         )->deleteFileAfterSend();
     }

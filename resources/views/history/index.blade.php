@@ -15,4 +15,6 @@
         </ul>
         <x-pager :of="$visits" :label="__('history.visits.pages')" :before="__('history.visits.later')" :after="__('history.visits.earlier')"/>
     @endif
+    @reaches('clients.history.pdf')<h2>{{ __('whole-history.hand-over', ['name' => $called($head->name)]) }}</h2>
+    <p class="objects"><a class="button" href="{{ route('clients.history.pdf', $head) }}" download>{{ __('whole-history.pdf') }}</a><a class="button" href="{{ route('clients.history.json', $head) }}" download>{{ __('whole-history.json') }}</a></p>@endreaches
 </x-layout>
