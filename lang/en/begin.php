@@ -41,7 +41,7 @@ return [
         'email' => 'Type an email address, such as you@salon.example.',
         'email-taken' => 'Somebody signs in with this address already. Type another one.',
         'password-common' => 'This password is among the first that are tried, or made of your own name. Type another: a few words that belong to nothing.',
-        'password' => 'Type the password again, ten to 200 characters.',
+        'password' => 'Type the password again, ten to 72 characters; a letter with an accent counts as two.',
     ],
     'first' => [
         'title' => 'First steps',

@@ -41,7 +41,7 @@ return [
         'email' => 'Escribe un correo, como tu@salon.example.',
         'email-taken' => 'Alguien ya entra con este correo. Escribe otro.',
         'password-common' => 'Esta contraseña es de las primeras que se prueban, o está hecha de tu nombre. Escribe otra: unas palabras que no vengan de nada.',
-        'password' => 'Escribe otra vez la contraseña, de diez a 200 caracteres.',
+        'password' => 'Escribe otra vez la contraseña, de diez a 72 caracteres; una letra con acento cuenta como dos.',
     ],
     'first' => [
         'title' => 'Primeros pasos',

@@ -90,7 +90,7 @@ it('refuses another code, and says of each field what to type instead; nothing i
     'another code' => [['code' => 'ABCD-2345'], 'code', 'nagomi:first-code'],
     'no code' => [['code' => ''], 'code', 'not the code'],
     'no name' => [['name' => '  '], 'name', 'Type the name'],
-    'a short password' => [['password' => 'moss'], 'password', 'ten to 200'],
+    'a short password' => [['password' => 'moss'], 'password', 'ten to 72'],
     'half an address' => [['email' => 'ozlem@'], 'email', 'Type an email address'],
     'no chair' => [['chairs' => '0'], 'chairs', '1 to 40'],
     'a word for hardness' => [['hardness_mg_per_l' => 'soft'], 'hardness_mg_per_l', '0 to 1000'],
