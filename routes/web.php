@@ -11,6 +11,7 @@ use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ClientProductsController;
 use App\Http\Controllers\ClientsController;
 use App\Http\Controllers\ConnectionsController;
+use App\Http\Controllers\ConsentController;
 use App\Http\Controllers\ContactController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
@@ -227,6 +228,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
                 Route::delete('/webhooks/{webhook}', [ConnectionsController::class, 'drop'])->name('.drop');
                 Route::post('/deliveries/{webhookDelivery}/again', [ConnectionsController::class, 'again'])->name('.again');
             });
+        Route::get('/salon/consent', [ConsentController::class, 'wordings'])->name('salon.consent');
+        Route::put('/salon/consent', [ConsentController::class, 'word'])->name('salon.consent.update');
         Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');
         Route::put('/salon/hours', [OpeningHoursController::class, 'update'])->name('salon.hours.update');
         Route::get('/salon/trail', [TrailController::class, 'show'])->name('salon.trail');
@@ -263,6 +266,11 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
             Route::put('/', [ClientsController::class, 'update'])->name('clients.update');
             Route::get('/products', [ClientProductsController::class, 'show'])->name('clients.products');
             Route::post('/reactions', [ClientProductsController::class, 'react'])->name('clients.reactions');
+            Route::get('/consent', [ConsentController::class, 'show'])->name('clients.consent');
+            Route::get('/consent.pdf', [ConsentController::class, 'form'])->name('clients.consent.form');
+            Route::post('/consent', [ConsentController::class, 'give'])->name('clients.consent.give');
+            Route::delete('/consent/{consent}', [ConsentController::class, 'withdraw'])
+                ->name('clients.consent.withdraw')->where('consent', '[0-9]{1,9}')->scopeBindings();
             Route::get('/pictures', [PictureController::class, 'index'])->name('clients.pictures');
             Route::post('/pictures', [PictureController::class, 'store'])->name('clients.pictures.store');
             Route::get(

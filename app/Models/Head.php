@@ -171,6 +171,12 @@ final class Head extends Model
         return $relation;
     }
 
+    /** @return HasMany<Consent, $this> */
+    public function consents(): HasMany
+    {
+        return $this->hasMany(Consent::class);
+    }
+
     /** @return HasMany<Picture, $this> */
     public function pictures(): HasMany
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bridge\Clients\ConsentText;
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Clients\SalonClimate;
@@ -11,6 +12,8 @@ use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\StoredSnapshots;
 use App\Care\Readings\StylistBiasUpdate;
 use App\Care\Scheduling\BookingConflict;
+use App\Models\Consent;
+use App\Models\ConsentPurpose;
 use App\Models\Head;
 use App\Models\Role;
 use App\Models\Salon;
@@ -63,6 +66,7 @@ final class DatabaseSeeder extends Seeder
         DB::transaction(static function () use ($saltlight): void {
             DemoShelf::fill($saltlight, 'Ilse Varga-Moen');
             DemoChair::fill($saltlight);
+            self::agreements($saltlight);
             self::outlooks($saltlight);
         });
         DemoDay::fill($saltlight, $moment);
@@ -134,6 +138,16 @@ final class DatabaseSeeder extends Seeder
     {
         User::query()->create([
             'salon_id' => $salon->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role,
+        ]);
+    }
+
+    /** Everybody of the demo has read the words that ship. */
+    private static function agreements(Salon $salon): void
+    {
+        $text = ConsentText::of($salon, ConsentPurpose::Record, $salon->language);
+        Consent::query()->where('salon_id', $salon->id)->update([
+            'wording' => $text->wording, 'language' => $text->language, 'taken_by' => 'Ilse Varga-Moen',
+            'worded_on' => DB::raw('given_on'),
         ]);
     }
 

@@ -22,6 +22,7 @@ return [
     ],
     // What is kept of a client, by table.
     'tables' => [
+        'consents' => 'what was agreed to', 'consent_wordings' => 'words of agreements',
         'heads' => 'the client',
         'activity_log' => 'who changed what',
         'wash_days' => 'wash days',

@@ -34,6 +34,8 @@ return [
     ],
     'events' => ['created' => ':what: added', 'updated' => ':what: changed', 'deleted' => ':what: deleted'],
     'of' => [
+        'Consent' => 'Agreement',
+        'ConsentWording' => 'Words of an agreement',
         'Head' => 'Details of a client',
         'Clearance' => 'Warning sign',
         'Reaction' => 'Reaction',
@@ -98,6 +100,14 @@ return [
         'reaction' => 'Reaction',
     ],
     'fields' => [
+        'purpose' => 'For',
+        'wording' => 'Words',
+        'since' => 'From',
+        'worded_on' => 'Words of',
+        'given_by' => 'Agreed to by',
+        'given_on' => 'Agreed to on',
+        'withdrawn_on' => 'Taken back on',
+        'withdrawn_by' => 'Taken back, noted by',
         'clients' => 'Clients',
         'bookings' => 'Bookings',
         'details' => 'Details added',

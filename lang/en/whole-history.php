@@ -10,7 +10,7 @@ return [
     'pdf' => 'To read (.pdf)', 'json' => 'For programs (.json)',
     'hand-over' => 'Hand over everything kept of :name',
     'parts' => [
-        'who' => 'Who', 'hair' => 'Hair', 'method' => 'How it is done', 'health' => 'Health, as told', 'reactions' => 'Reactions',
+        'who' => 'Who', 'hair' => 'Hair', 'method' => 'How it is done', 'health' => 'Health, as told', 'consents' => 'Agreed to', 'reactions' => 'Reactions',
         'signs' => 'Signs that were noted', 'bookings' => 'Bookings', 'washes' => 'Wash days', 'results' => 'Hair test results',
         'standing' => 'What the results say', 'plan' => 'Planned', 'programmes' => 'Programmes', 'styles' => 'Styles', 'home' => 'Sent from home', 'products' => 'Your products',
         'pictures' => 'Pictures', 'messages' => 'Messages sent',

@@ -22,6 +22,7 @@ return [
     ],
     // What is kept of a client, by table.
     'tables' => [
+        'consents' => 'lo que se aceptó', 'consent_wordings' => 'textos de consentimientos',
         'heads' => 'el cliente',
         'activity_log' => 'quién cambió qué',
         'wash_days' => 'días de lavado',

@@ -34,6 +34,8 @@ return [
     ],
     'events' => ['created' => ':what: alta', 'updated' => ':what: cambio', 'deleted' => ':what: baja'],
     'of' => [
+        'Consent' => 'Consentimiento',
+        'ConsentWording' => 'Texto de un consentimiento',
         'Head' => 'Datos de un cliente',
         'Clearance' => 'Señal de alerta',
         'Reaction' => 'Reacción',
@@ -98,6 +100,14 @@ return [
         'reaction' => 'Reacción',
     ],
     'fields' => [
+        'purpose' => 'Para',
+        'wording' => 'Texto',
+        'since' => 'Desde',
+        'worded_on' => 'Texto del',
+        'given_by' => 'Lo aceptó',
+        'given_on' => 'Aceptado el',
+        'withdrawn_on' => 'Retirado el',
+        'withdrawn_by' => 'Retirada anotada por',
         'clients' => 'Clientes',
         'bookings' => 'Citas',
         'details' => 'Datos añadidos',

@@ -10,7 +10,7 @@ return [
     'pdf' => 'Para leer (.pdf)', 'json' => 'Para programas (.json)',
     'hand-over' => 'Entregar todo lo que se guarda de :name',
     'parts' => [
-        'who' => 'Quién', 'hair' => 'Pelo', 'method' => 'Cómo se hace', 'health' => 'Salud, según lo contado', 'reactions' => 'Reacciones',
+        'who' => 'Quién', 'hair' => 'Pelo', 'method' => 'Cómo se hace', 'health' => 'Salud, según lo contado', 'consents' => 'Aceptado', 'reactions' => 'Reacciones',
         'signs' => 'Señales anotadas', 'bookings' => 'Citas', 'washes' => 'Días de lavado', 'results' => 'Resultados de pruebas',
         'standing' => 'Lo que dicen los resultados', 'plan' => 'Previsto', 'programmes' => 'Programas', 'styles' => 'Peinados', 'home' => 'Enviado desde casa', 'products' => 'Tus productos',
         'pictures' => 'Fotos', 'messages' => 'Mensajes enviados',

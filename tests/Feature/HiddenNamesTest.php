@@ -18,7 +18,8 @@ require_once __DIR__ . '/OpenSalon.php';
 /** Forms in which the name itself is typed, what is downloaded, and what is a client's own. */
 const NAMES_STAND_IN = [
     'clients.edit', 'clients.contact', 'clients.erase', 'clients.pictures',
-    'clients.record', 'clients.history.pdf', 'clients.history.json', 'clients.parcel', 'clients.home-routine.pdf',
+    'clients.record', 'clients.history.pdf', 'clients.history.json', 'clients.consent', 'clients.consent.form',
+    'clients.parcel', 'clients.home-routine.pdf',
     'salon.data.archive', 'salon.data.cards', 'clients.trends.csv', 'clients.plan.calendar', 'reports.csv',
     'reminders.stop', 'storage.local',
 ];

@@ -8,6 +8,7 @@ use App\Care\Programs\AccessTokens;
 use App\Care\Programs\Webhooks;
 use App\Models\AccessToken;
 use App\Models\Booking;
+use App\Models\Consent;
 use App\Models\Deletion;
 use App\Models\DeliveryState;
 use App\Models\HomeLink;
@@ -98,6 +99,10 @@ final class Places
             ])->getKey(),
             'programme' => $ofHead(Programme::class, [
                 'kind' => 'weekly-mask', 'sign' => 'dryness', 'began_on' => '2027-01-02', 'weeks' => 4, 'by' => 'Ilse',
+            ])->getKey(),
+            'consent' => $ofHead(Consent::class, [
+                'purpose' => 'pictures', 'wording' => 'x', 'given_by' => 'Vesla', 'given_on' => '2027-01-02',
+                'taken_by' => 'Ilse',
             ])->getKey(),
             'picture' => $ofHead(Picture::class, [
                 'taken_on' => '2027-01-02', 'kind' => 'hair', 'consent_by' => 'Vesla', 'consent_on' => '2027-01-02',

@@ -22,6 +22,7 @@ const TOLD_IN = [
     'zone_parts' => 'hair', 'bookings' => 'bookings', 'wash_days' => 'washes', 'readings' => 'results',
     'outlooks' => 'standing', 'plan_items' => 'plan', 'home_acts' => 'home', 'products' => 'products',
     'pictures' => 'pictures', 'outbox_messages' => 'messages', 'reactions' => 'reactions', 'clearances' => 'signs',
+    'consents' => 'consents',
     'programmes' => 'programmes', 'styles' => 'styles',
 ];
 

@@ -269,6 +269,8 @@ final readonly class Forms
                 'leave_because' => 'sea',
             ],
             'salon.messages.update' => ['quiet_from' => '21:00', 'quiet_until' => '8:00', 'outbox' => 'works'],
+            'clients.consent.give' => ['purpose' => 'record', 'given_by' => 'Vesla', 'agreed' => '1'],
+            'salon.consent.update' => ['wording_record_en' => 'I may take this back whenever I wish so.'],
             'salon.data.forget' => ['forget_after_years' => '7'],
             'salon.data.take' => ['again' => '1'],
             'salon.data.columns' => [

@@ -34,6 +34,7 @@ it('answers whatever is sent with a sentence, and stores nothing half', function
                 || ($group === 'read') !== $isRead
                 || in_array($name, [
                     'clients.home-routine.pdf', 'clients.history.pdf', 'clients.history.json', 'salon.data.archive',
+                    'clients.consent.form',
                     'clients.parcel', 'up', 'health', 'metrics',
                 ], true)
         ) {

@@ -30,7 +30,7 @@ final readonly class Sentences
         'less than nothing' => '/(?<![\d.])[−-]0(\.0+)?(?![\d.:])(?= |$)/u',
     ];
 
-    private const FILES = 'accounts|acts|amounts|api|begin|booking|bottles|causes|cautions|chair-work|clients|connections|contact'
+    private const FILES = 'accounts|acts|amounts|api|begin|booking|bottles|causes|cautions|chair-work|clients|connections|consent|contact'
         . '|data-transfer|errors|forgetting|forms|hair-balance|hair-tests|head-map|history|home-routine|hours|import|import-words|intake|layout|ledger|limits'
         . '|label-claims|messages|mix|nagomi|names|needs|now|offline|past-washes|people|picture-help|pictures|plan|plan-acts'
         . '|planning|prices|products|programmes|readings|records|refusals|reports|restore|rules|said|salon|scalp|series|several'

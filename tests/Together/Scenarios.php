@@ -17,6 +17,8 @@ use App\Care\WashDays\WornStyles;
 use App\Models\Booking;
 use App\Models\CalendarFeed;
 use App\Models\Clearance;
+use App\Models\Consent;
+use App\Models\ConsentWording;
 use App\Models\Head;
 use App\Models\HomeAct;
 use App\Models\HomeLink;
@@ -500,6 +502,35 @@ final class Scenarios
                 fn (Import $import): Sent => new Sent('DELETE', "/salon/data/imports/{$import->id}"),
                 $imports,
                 -1,
+            ),
+            'clients.consent.give' => new Scenario(
+                fn (TogetherTestCase $test): Head => $test->aHead(),
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/consent", [
+                    'purpose' => 'pictures', 'given_by' => 'Vesla', 'agreed' => '1',
+                ]),
+                fn (Head $head): int => $head->consents()->where('purpose', 'pictures')->count(),
+                1,
+            ),
+            'clients.consent.withdraw' => new Scenario(
+                fn (TogetherTestCase $test): Consent => $test->aHead()->consents()->sole(),
+                fn (Consent $consent): Sent => new Sent(
+                    'DELETE',
+                    "/clients/{$consent->head_id}/consent/{$consent->id}",
+                ),
+                fn (Consent $consent): string => $consent->refresh()->withdrawn_on === null ? 'holds' : 'taken back',
+                'taken back',
+            ),
+            'salon.consent.update' => new Scenario(
+                fn (TogetherTestCase $test): mixed => ConsentWording::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->delete(),
+                fn (): Sent => new Sent('PUT', '/salon/consent', [
+                    'wording_record_en' => 'I may take this back whenever I wish so.',
+                ]),
+                fn (mixed $any, TogetherTestCase $test): int => ConsentWording::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->count(),
+                1,
             ),
             'salon.data.forget' => new Scenario(
                 fn (): null => null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Clients;
 
 use App\Bridge\Trials\StoredProgrammes;
+use App\Models\ConsentPurpose;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\Visit;
@@ -48,6 +49,7 @@ final readonly class RecordImporter
             $head->save();
             // The trail hears of the import as a whole, not of each entry it brings.
             activity()->withoutLogs(function () use ($head, $record): void {
+                $this->agreed($head);
                 $this->zones($head, $record->head->zoneParts);
                 foreach ($record->remaps as $remap) {
                     $this->zonesBefore($head, $remap->date, $remap->before);
@@ -61,6 +63,17 @@ final readonly class RecordImporter
 
             return $head;
         });
+    }
+
+    /** Agreed to elsewhere: that it was comes along, the words that were read do not. */
+    private function agreed(Head $head): void
+    {
+        if ($head->consent_on !== null) {
+            $head->consents()->forceCreate([
+                'salon_id' => $head->salon_id, 'purpose' => ConsentPurpose::Record, 'wording' => '', 'taken_by' => '',
+                'given_by' => $head->consent_by ?? $head->name, 'given_on' => $head->consent_on->format('Y-m-d'),
+            ]);
+        }
     }
 
     /** @return array<string, mixed> what a head's row holds of the core's head */

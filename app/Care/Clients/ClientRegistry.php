@@ -7,9 +7,12 @@ namespace App\Care\Clients;
 use App\Bridge\Clients\PorosityFindings;
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
+use App\Models\ConsentPurpose;
 use App\Models\Head;
 use App\Models\Salon;
+use App\Models\User;
 use DateTimeInterface;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Head\ZonePart;
 
@@ -17,6 +20,7 @@ use Nagomi\Core\Head\ZonePart;
 final readonly class ClientRegistry
 {
     public function __construct(
+        private Consents $consents,
         private OutlookRefresh $outlookRefresh,
         private PorosityFindings $porosityFindings,
         private RecordImporter $recordImporter,
@@ -42,6 +46,7 @@ final readonly class ClientRegistry
                 'consent_on' => $consentOn->format('Y-m-d'),
             ]);
             $head->save();
+            $this->agree($head);
             $this->recordImporter->zones($head, $parts);
             $this->recordImporter->washDays($head, $this->treatmentHistory->washDays($notebook));
 
@@ -70,13 +75,25 @@ final readonly class ClientRegistry
         DB::transaction(function () use ($head, $columns, $parts, $since, $notebook, $consentOn): void {
             $head->fill($columns);
             if ($consentOn !== null && $head->consent_on === null) {
-                $head->forceFill(['consent_on' => $consentOn->format('Y-m-d')]);
+                $head->forceFill(['consent_on' => $consentOn->format('Y-m-d')])->save();
+                $this->agree($head);
             }
             $head->save();
             $this->recordImporter->zonesAgain($head, $parts, $since);
             $this->recordImporter->washDays($head, $this->treatmentHistory->washDays($notebook));
         });
         $this->outlookRefresh->after($head);
+    }
+
+    /** Whoever keeps the record was told so, in the words of that day. */
+    private function agree(Head $head): void
+    {
+        $this->consents->give(
+            $head->loadMissing('salon'),
+            ConsentPurpose::Record,
+            $head->consent_by ?? $head->name,
+            Auth::user() instanceof User ? Auth::user()->name : '',
+        );
     }
 
     /** @return bool whether there was a sure finding for that zone to take over */

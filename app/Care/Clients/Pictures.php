@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Clients;
 
+use App\Models\ConsentPurpose;
 use App\Models\Head;
 use App\Models\Picture;
 use DateTimeInterface;
@@ -12,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps pictures: row and file together or neither, with who agreed to it. */
 final readonly class Pictures
 {
-    public function __construct(private PictureFiles $pictureFiles)
+    public function __construct(private Consents $consents, private PictureFiles $pictureFiles)
     {
     }
 
@@ -37,6 +38,7 @@ final readonly class Pictures
             ]);
             $picture->save();
             $this->pictureFiles->keep($picture, $jpeg[0]);
+            $this->consents->give($head, ConsentPurpose::Pictures, $consentBy, $by);
 
             return $picture;
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\History;
 
 use App\Models\Clearance;
+use App\Models\Consent;
 use App\Models\Head;
 use App\Models\Reaction;
 use App\Models\ZonePart;
@@ -24,6 +25,7 @@ final readonly class ToldParts
             $this->list('hair', [...$this->hair($head), ...$this->zones($head)]),
             $this->list('method', $this->method($head)),
             $this->list('health', $this->health($head)),
+            $this->consents($head),
             $this->reactions($head),
             $this->signs($head),
         ];
@@ -121,6 +123,20 @@ final readonly class ToldParts
         }
 
         return $health;
+    }
+
+    private function consents(Head $head): HistoryPart
+    {
+        $rows = [];
+        foreach (Consent::query()->where('head_id', $head->id)->orderBy('id')->get() as $of) {
+            $rows[] = [
+                SalonClock::dayInWords($of->given_on), Words::say("consent.purposes.{$of->purpose->value}"),
+                $of->given_by, SalonClock::dayInWords($of->withdrawn_on),
+                $of->wording === '' ? Words::say('consent.no-words') : $of->wording,
+            ];
+        }
+
+        return new HistoryPart('consents', self::columns('day', 'what', 'agreed', 'until', 'text'), $rows);
     }
 
     private function reactions(Head $head): HistoryPart

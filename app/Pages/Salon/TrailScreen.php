@@ -27,11 +27,12 @@ final readonly class TrailScreen
     private const KINDS = [
         'clients' => [
             'Head', 'Clearance', 'Reaction', 'Promise', 'PlanEdit', 'Trial', 'Programme', 'Style', 'HomeLink',
+            'Consent',
         ],
         'hair' => ['Reading', 'Visit', 'WashDay', 'WashSession', 'Picture'],
         'bookings' => ['Booking'],
         'products' => ['Product', 'TaughtIngredient'],
-        'salon' => ['Salon', 'Service', 'Leave'],
+        'salon' => ['Salon', 'Service', 'Leave', 'ConsentWording'],
         'people' => ['User', 'Invitation'],
         'programs' => ['AccessToken', 'Webhook'],
         'out' => [],
