@@ -90,24 +90,23 @@ function fillSalon(Tests\Feature\FeatureTestCase $test, int $heads, int $booking
 }
 
 it('opens Today with 500 heads and three years as it does with one head', function (): void {
-    $open = function (): float {
-        $this->actingAs($this->stylist)->get('/today')->assertOk();
-        $times = [];
-        for ($i = 0; $i < 5; $i++) {
-            $start = hrtime(true);
-            $this->get('/today')->assertOk();
-            $times[] = (hrtime(true) - $start) / 1e6;
-        }
-
-        return min($times);
-    };
     fillSalon($this, 1, 0);
-    $small = queries(fn () => $this->actingAs($this->stylist)->get('/today')->assertOk());
-    $fast = $open();
+    $one = $this->stylist;
+    $small = queries(fn () => $this->actingAs($one)->get('/today')->assertOk());
     [$this->salon, $this->stylist] = $this->salonWithStylist('big@test.example');
     fillSalon($this, 500, 8);
     $queries = queries(fn () => $this->actingAs($this->stylist)->get('/today')->assertOk());
-    $full = $open();
+    $times = ['one' => [], 'big' => []];
+    // By turns, so that what else the machine does meanwhile falls on both.
+    for ($i = 0; $i < 6; $i++) {
+        foreach (['one' => $one, 'big' => $this->stylist] as $of => $stylist) {
+            $this->actingAs($stylist);
+            $start = hrtime(true);
+            $this->get('/today')->assertOk();
+            $times[$of][] = (hrtime(true) - $start) / 1e6;
+        }
+    }
+    [$fast, $full] = [min($times['one']), min($times['big'])];
     // Eight rows instead of none, five hundred heads instead of one: what is more is the day itself, not the salon's
     // size.
     expect($queries)->toBeLessThanOrEqual($small + 5)->and($full / $fast)->toBeLessThan(6.0);
