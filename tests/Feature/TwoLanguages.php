@@ -57,6 +57,8 @@ final class TwoLanguages
     {
         static $english = null;
         $english ??= self::onlyEnglish();
+        // What is said to stand in English, as the words a client agreed to, is no English left over.
+        $html = (string) preg_replace('#<(p|textarea)\b[^>]*\slang="en"[^>]*>.*?</\1>#s', '', $html);
         $text = strip_tags((string) preg_replace('/<(svg|option)\b/', ' <$1', $html));
         $text = html_entity_decode($text, ENT_QUOTES);
 

@@ -6,7 +6,7 @@
                 <h2>{{ __("consent.purposes.{$text->purpose->value}") }}</h2>
                 @if ($held)
                     <p><strong>{{ __($held->taken_by === '' ? 'consent.holds-alone' : 'consent.holds', ['by' => $held->given_by, 'day' => $dated($held->given_on), 'taken' => $held->taken_by]) }}</strong></p>
-                    <p class="how">{{ $held->wording === '' ? __('consent.no-words') : $held->wording }}</p>
+                    <p class="how" @if ($held->wording !== '' && $held->language) lang="{{ $held->language }}" @endif>{{ $held->wording === '' ? __('consent.no-words') : $held->wording }}</p>
                     @if ($held->worded_on)<p class="reason">{{ __('consent.words-of', ['day' => $dated($held->worded_on)]) }}</p>@endif
                     <form method="post" action="{{ route('clients.consent.withdraw', [$head, $held]) }}"><x-act/> @method('delete')<button class="button" aria-label="{{ __('consent.withdraw') }}: {{ __("consent.purposes.{$text->purpose->value}") }}">{{ __('consent.withdraw') }}</button></form>
                 @else
@@ -27,6 +27,6 @@
             </section>
         @endforeach
     </div>
-    @if ($before->isNotEmpty())<h2>{{ __('consent.before') }}</h2><ul class="recent">@foreach ($before as $one)<li><details><summary>{{ __('consent.taken-back', ['purpose' => __("consent.purposes.{$one->purpose->value}"), 'by' => $one->given_by, 'from' => $dated($one->given_on), 'until' => $dated($one->withdrawn_on)]) }}</summary><p class="how">{{ $one->wording === '' ? __('consent.no-words') : $one->wording }}</p></details></li>@endforeach</ul>@endif
+    @if ($before->isNotEmpty())<h2>{{ __('consent.before') }}</h2><ul class="recent">@foreach ($before as $one)<li><details><summary>{{ __('consent.taken-back', ['purpose' => __("consent.purposes.{$one->purpose->value}"), 'by' => $one->given_by, 'from' => $dated($one->given_on), 'until' => $dated($one->withdrawn_on)]) }}</summary><p class="how" @if ($one->wording !== '' && $one->language) lang="{{ $one->language }}" @endif>{{ $one->wording === '' ? __('consent.no-words') : $one->wording }}</p></details></li>@endforeach</ul>@endif
     <p class="reason">{{ __('consent.law') }}</p>
 </x-layout>

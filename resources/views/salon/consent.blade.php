@@ -5,7 +5,7 @@
         <div class="wordings">
         @foreach ($texts as ['text' => $text, 'field' => $field, 'language' => $language])
             <div class="field"><label class="label" for="f-{{ $field }}">{{ __("consent.purposes.{$text->purpose->value}") }}, {{ $language }}</label>
-                <div class="control"><textarea class="textarea @error($field) is-danger @enderror" rows="11" id="f-{{ $field }}" name="{{ $field }}" lang="{{ $text->language }}" @error($field) aria-invalid="true" aria-describedby="e-{{ $field }}" @else aria-describedby="h-{{ $field }}" @enderror>{{ old($field, $text->wording) }}</textarea></div>
+                <div class="control"><textarea class="textarea @error($field) is-danger @enderror" rows="7" id="f-{{ $field }}" name="{{ $field }}" lang="{{ $text->language }}" @error($field) aria-invalid="true" aria-describedby="e-{{ $field }}" @else aria-describedby="h-{{ $field }}" @enderror>{{ old($field, $text->wording) }}</textarea></div>
                 @error($field)<p class="help is-danger" id="e-{{ $field }}">{{ $message }}</p>@else<p class="help" id="h-{{ $field }}">{{ $text->isOwn ? __('consent.own', ['day' => $dated($text->since)]) : __('consent.shipped') }}</p>@enderror
             </div>
         @endforeach
