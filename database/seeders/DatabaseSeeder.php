@@ -144,7 +144,7 @@ final class DatabaseSeeder extends Seeder
     /** Everybody of the demo has read the words that ship. */
     private static function agreements(Salon $salon): void
     {
-        $text = ConsentText::of($salon, ConsentPurpose::Record, $salon->language);
+        $text = ConsentText::of($salon->refresh(), ConsentPurpose::Record, $salon->language);
         Consent::query()->where('salon_id', $salon->id)->update([
             'wording' => $text->wording, 'language' => $text->language, 'taken_by' => 'Ilse Varga-Moen',
             'worded_on' => DB::raw('given_on'),
