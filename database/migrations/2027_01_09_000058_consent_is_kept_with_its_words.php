@@ -37,7 +37,7 @@ return new class () extends Migration {
             $table->index(['head_id', 'purpose']);
         });
         DB::statement("insert into consents (salon_id, head_id, purpose, wording, given_by, given_on, taken_by)
-            select salon_id, id, 'record', '', coalesce(consent_by, name), consent_on, '' from heads
+            select salon_id, id, 'record', '', coalesce(consent_by, guardian_name, name), consent_on, '' from heads
             where consent_on is not null");
     }
 

@@ -11,6 +11,7 @@ return [
         heads.csv, readings.csv, bookings.csv, shelf.csv   the same as tables (CSV, UTF-8, dates as 2027-01-31, in UTC)
         salon/        of a whole salon: every row and picture, from which nagomi:restore-salon makes it again (manifest.json
                       lists the files with their digests). Private notes are in the clear in all of this: keep it safe.
+        history.pdf, history.json   everything kept of one client, to read and for programs; only in the export of one client
         pictures/     only in the export of one client
 
         TEXT,

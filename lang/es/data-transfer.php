@@ -11,6 +11,7 @@ return [
         heads.csv, readings.csv, bookings.csv, shelf.csv   lo mismo en tablas (CSV, UTF-8, fechas como 2027-01-31, en UTC)
         salon/        de todo un salón: cada fila y cada foto, con las que nagomi:restore-salon lo hace otra vez (manifest.json
                       da la lista de archivos con sus huellas). Las notas privadas van sin cifrar: guárdalo bien.
+        history.pdf, history.json   todo lo que se guarda de un cliente, para leer y para programas; solo en su paquete
         pictures/     solo en el paquete de un cliente
 
         TEXT,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /* What clients agree to is kept in the words they read, dated, taken back, printed to sign; a salon words it itself. */
 
+use App\Care\Clients\ClientRegistry;
 use App\Models\Consent;
 use App\Models\ConsentPurpose;
 use App\Models\ConsentWording;
@@ -75,6 +76,22 @@ it('comes with a new client, with a picture, and with a record from elsewhere', 
     ])->assertSessionHasNoErrors();
     $picture = $imported->consents()->where('purpose', ConsentPurpose::Pictures)->sole();
     expect($picture->given_by)->toBe('Vesla Ortiz')->and($picture->wording)->toContain('pictures of my hair');
+});
+
+it('is a guardian’s for a child, whoever else is not named', function (): void {
+    $this->actingAs($this->stylist);
+    $head = $this->aHead();
+    $head->consents()->delete();
+    $head->update([
+        'name' => 'Milo', 'born_on' => '2018-05-01', 'guardian_name' => 'Anneke Fonn', 'consent_by' => null,
+        'consent_on' => null,
+    ]);
+    app(ClientRegistry::class)->change($head, [], [], null, [], now());
+    $consent = Consent::query()->sole();
+    expect($consent->given_by)->toBe('Anneke Fonn')->and($consent->wording)->toContain('keeps a record');
+    // On the page and on paper it is the guardian who is asked.
+    $page = (string) $this->get("/clients/{$consent->head_id}/consent")->getContent();
+    expect(substr_count($page, 'value="Anneke Fonn"'))->toBe(1)->and($page)->not->toContain('value="Milo"');
 });
 
 it('says what to type instead, and keeps nothing half', function (array $with, string $field, string $says): void {

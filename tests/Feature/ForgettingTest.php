@@ -18,7 +18,8 @@ use Tests\Feature\FeatureTestCase;
 function lastHeard(FeatureTestCase $test, string $name, int $years, int $days = 0): Head
 {
     $head = app(UnseenClients::class)->take($test->salon, ['name' => $name, 'phone' => null]);
-    DB::table('heads')->where('id', $head->id)->update(['created_at' => now()->subYears($years)->subDays($days)]);
+    $then = now()->subYears($years)->subDays($days);
+    DB::table('heads')->where('id', $head->id)->update(['created_at' => $then, 'updated_at' => $then]);
 
     return $head->refresh();
 }
@@ -68,6 +69,7 @@ it('keeps whoever leaves any trace, is booked, or is kept by a tap', function (s
     $this->travel(20)->days();
     $today = $this->salon->today()->format('Y-m-d');
     match ($trace) {
+        'details changed' => $head->update(['goals' => 'length']),
         'kept' => $this->put("/salon/data/forget/{$head->id}")->assertRedirect('/salon/data'),
         'home' => HomeAct::query()->forceCreate([
             'salon_id' => $head->salon_id, 'head_id' => $head->id, 'date' => $today,
@@ -85,7 +87,7 @@ it('keeps whoever leaves any trace, is booked, or is kept by a tap', function (s
     $this->travel(40)->days();
     night();
     expect(Head::query()->count())->toBe(1);
-})->with(['kept', 'home', 'booked']);
+})->with(['kept', 'home', 'booked', 'details changed']);
 
 it('keeps who was booked between the list and the deletion', function (): void {
     $head = lastHeard($this, 'Vesla', 9);

@@ -15,21 +15,18 @@ final readonly class ArchivedSecrets
 {
     private const MARK = 'nagomi-secret:';
 
-    /** How an encrypted text begins: {"iv": in base 64; within JSON its strokes are escaped. */
-    private const SEALED = '#eyJpdiI6(?:[A-Za-z0-9+=]|\\\\?/)+#';
-
     public static function open(string $text): string
     {
-        return (string) preg_replace_callback(self::SEALED, static function (array $sealed): string {
+        return SealedText::each($text, static function (string $sealed): string {
             try {
-                $plain = Crypt::decryptString(str_replace('\\/', '/', $sealed[0]));
+                $plain = Crypt::decryptString($sealed);
             } catch (DecryptException) {
                 // Its key was lost before; it stays what it is.
-                return $sealed[0];
+                return $sealed;
             }
 
             return self::MARK . rtrim(strtr(base64_encode($plain), '+/', '-_'), '=') . '.';
-        }, $text);
+        });
     }
 
     public static function seal(string $text): string

@@ -71,7 +71,8 @@ final readonly class RecordImporter
         if ($head->consent_on !== null) {
             $head->consents()->forceCreate([
                 'salon_id' => $head->salon_id, 'purpose' => ConsentPurpose::Record, 'wording' => '', 'taken_by' => '',
-                'given_by' => $head->consent_by ?? $head->name, 'given_on' => $head->consent_on->format('Y-m-d'),
+                'given_by' => $head->consent_by ?? $head->guardian_name ?? $head->name,
+                'given_on' => $head->consent_on->format('Y-m-d'),
             ]);
         }
     }

@@ -85,13 +85,13 @@ final readonly class ClientRegistry
         $this->outlookRefresh->after($head);
     }
 
-    /** Whoever keeps the record was told so, in the words of that day. */
+    /** In the words of that day; for a child the guardian agrees, where nobody else is named. */
     private function agree(Head $head): void
     {
         $this->consents->give(
             $head->loadMissing('salon'),
             ConsentPurpose::Record,
-            $head->consent_by ?? $head->name,
+            $head->consent_by ?? $head->guardian_name ?? $head->name,
             Auth::user() instanceof User ? Auth::user()->name : '',
         );
     }

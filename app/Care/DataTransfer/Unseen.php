@@ -28,6 +28,8 @@ final readonly class Unseen
             ->withoutGlobalScopes()
             ->where('salon_id', $salon->id)
             ->where('created_at', '<', $day->utc())
+            // Somebody has changed what is known of them.
+            ->where('updated_at', '<', $day->utc())
             ->where(fn (Builder $kept): Builder => $kept->whereNull('kept_on')->orWhere('kept_on', '<', $written));
         foreach (self::TRACES as $table => $column) {
             $unseen->whereNotExists(fn (Rows $traces): Rows => $traces

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Care\Keys;
 
+use App\Bridge\Archive\SealedText;
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Encryption\Encrypter;
 
 /** Takes what was encrypted with a key of before to the key of now. */
 final class KeyChange
 {
-    /** How an encrypted text begins: {"iv": in base 64; within JSON its strokes are escaped. */
-    private const SEALED = '#eyJpdiI6(?:[A-Za-z0-9+=]|\\\\?/)+#';
-
-    public const MARK = 'eyJpdiI6';
-
     /** Texts that no key opens. */
     private int $lost = 0;
 
@@ -32,13 +28,7 @@ final class KeyChange
     /** The same text, with whatever in it was encrypted with a key of before encrypted with the key of now. */
     public function text(string $text): string
     {
-        return (string) preg_replace_callback(self::SEALED, function (array $found): string {
-            $isEscaped = str_contains($found[0], '\\/');
-            $sealed = str_replace('\\/', '/', $found[0]);
-            $anew = $this->sealed($sealed);
-
-            return $isEscaped ? str_replace('/', '\\/', $anew) : $anew;
-        }, $text);
+        return SealedText::each($text, $this->sealed(...));
     }
 
     /** @return string the same where the key of now opens it, or none does */

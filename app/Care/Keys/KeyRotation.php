@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Keys;
 
+use App\Bridge\Archive\SealedText;
 use App\Care\Clients\PictureFiles;
 use App\Models\Picture;
 use Illuminate\Database\Query\Builder;
@@ -70,7 +71,7 @@ final readonly class KeyRotation
         $keys = $this->keys($table);
         $sealed = DB::table($table)->where(function (Builder $query) use ($columns): void {
             foreach ($columns as $column) {
-                $query->orWhere($column, 'like', '%' . KeyChange::MARK . '%');
+                $query->orWhere($column, 'like', '%' . SealedText::BEGINS . '%');
             }
         });
         foreach ($keys as $key) {

@@ -8,10 +8,9 @@ use App\Bridge\Clients\ConsentText;
 use App\Models\Consent;
 use App\Models\ConsentPurpose;
 use App\Models\Head;
-use App\Pages\HomeRoutine\PaperFonts;
+use App\Pages\Shared\Paper;
 use App\Wording\MessageLanguage;
 use App\Wording\SalonClock;
-use Dompdf\Dompdf;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Traits\Localizable;
 
@@ -20,7 +19,7 @@ final readonly class ConsentScreen
 {
     use Localizable;
 
-    public function __construct(private PaperFonts $paperFonts)
+    public function __construct(private Paper $paper)
     {
     }
 
@@ -56,19 +55,12 @@ final readonly class ConsentScreen
         /** @var string */
         return $this->withLocale(MessageLanguage::of($head)->code, function () use ($head): string {
             $page = $this->of($head);
-            $print = fn (string $headings, string $letters): string => view('clients.consent-form', $page)
-                ->with([
-                    'headings' => $headings, 'letters' => $letters,
-                    'day' => SalonClock::dayInWords($head->salon->today(), 'j F Y'),
-                ])
-                ->render();
-            [$headings, $letters] = $this->paperFonts->for(html_entity_decode(strip_tags($print('', ''))));
-            $pdf = new Dompdf($this->paperFonts->options($letters));
-            $pdf->setPaper('A4');
-            $pdf->loadHtml($print($headings, $letters));
-            $pdf->render();
+            $day = SalonClock::dayInWords($head->salon->today(), 'j F Y');
 
-            return (string) $pdf->output();
+            return $this->paper->pdf(static fn (string $headings, string $letters): string
+                => view('clients.consent-form', $page)
+                    ->with(['headings' => $headings, 'letters' => $letters, 'day' => $day])
+                    ->render());
         });
     }
 }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Pages\History;
 
 use App\Models\Head;
-use App\Pages\HomeRoutine\PaperFonts;
+use App\Pages\Shared\Paper;
 use App\Wording\MessageLanguage;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Closure;
-use Dompdf\Dompdf;
 use Illuminate\Support\Traits\Localizable;
 
 /**
@@ -26,7 +25,7 @@ final readonly class WholeHistory
 
     public function __construct(
         private DoneParts $doneParts,
-        private PaperFonts $paperFonts,
+        private Paper $paper,
         private ToldParts $toldParts,
     ) {
     }
@@ -37,24 +36,11 @@ final readonly class WholeHistory
         /** @var string */
         return $this->inTheirs($head, function () use ($head): string {
             $page = $this->page($head);
-            $print = fn (string $headings, string $letters): string => view('history.whole', $page)
+            $print = static fn (string $headings, string $letters): string => view('history.whole', $page)
                 ->with(['headings' => $headings, 'letters' => $letters])
                 ->render();
-            [$headings, $letters] = $this->paperFonts->for(html_entity_decode(strip_tags($print('', ''))));
-            $pdf = new Dompdf($this->paperFonts->options($letters));
-            $pdf->setPaper('A4');
-            $pdf->loadHtml($print($headings, $letters));
-            $pdf->render();
-            $metrics = $pdf->getFontMetrics();
-            $pdf->getCanvas()->page_text(
-                500,
-                810,
-                '{PAGE_NUM} / {PAGE_COUNT}',
-                $metrics->getFont($letters) ?? '',
-                8,
-            );
 
-            return (string) $pdf->output();
+            return $this->paper->pdf($print, numbered: true);
         });
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\HomeRoutine;
 
 use App\Models\Head;
+use App\Pages\Shared\Paper;
 use App\Wording\HomeDates;
 use App\Wording\MessageLanguage;
-use Dompdf\Dompdf;
 use Illuminate\Support\Traits\Localizable;
 
 /** The home routine on paper: one page of A4, in the largest letters that fit it. */
@@ -23,7 +23,7 @@ final readonly class HomeRoutinePdf
 
     public function __construct(
         private HomeRoutines $homeRoutines,
-        private PaperFonts $paperFonts,
+        private Paper $paper,
     ) {
     }
 
@@ -42,13 +42,9 @@ final readonly class HomeRoutinePdf
         $page = fn (array $with): string => view('home-routine.client.pdf', $card)
             ->with(['day' => $day, 'headings' => '', 'letters' => '', ...$with])
             ->render();
-        $text = html_entity_decode(strip_tags($page(['size' => self::LETTERS[0][0], 'how' => true])));
-        [$headings, $letters] = $this->paperFonts->for($text);
+        [$headings, $letters] = $this->paper->letters($page(['size' => self::LETTERS[0][0], 'how' => true]));
         foreach (self::LETTERS as [$size, $how]) {
-            $pdf = new Dompdf($this->paperFonts->options($letters));
-            $pdf->setPaper('A4');
-            $pdf->loadHtml($page(compact('size', 'how', 'headings', 'letters')));
-            $pdf->render();
+            $pdf = $this->paper->set($page(compact('size', 'how', 'headings', 'letters')), $letters);
             if ($pdf->getCanvas()->get_page_count() === 1) {
                 break;
             }
