@@ -119,11 +119,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReportWhen(fn (Throwable $failed): bool => app(WriteProtocol::class)->isTie($failed));
         // A program is told in one form of whatever went wrong.
         $exceptions->render(fn (Throwable $failed, Request $request) => $request->is('api/*')
-            ? ApiProblem::of($failed, BookIsAway::because($failed))
+            ? ApiProblem::of(
+                $failed,
+                BookIsAway::because($failed) || app(WriteProtocol::class)->isTie($failed),
+            )
             : null);
         // Without its database a page says so and tries again, to staff and to clients in words of their own.
         $exceptions->render(function (Throwable $failed, Request $request) {
-            if (! BookIsAway::because($failed)) {
+            // Where six tries ended in a tie, the seventh will not: whoever sends it again.
+            if (! BookIsAway::because($failed) && ! app(WriteProtocol::class)->isTie($failed)) {
                 return null;
             }
             $sentence = (string) trans($request->is('card/*') ? 'errors.away-client' : 'errors.away');

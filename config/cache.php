@@ -7,6 +7,7 @@ return [
     'stores' => [
         'array' => ['driver' => 'array', 'serialize' => false],
         'database' => ['driver' => 'database', 'table' => 'cache', 'lock_table' => 'cache_locks'],
+        'redis' => ['driver' => 'redis', 'connection' => 'cache', 'lock_connection' => 'default'],
     ],
     'prefix' => 'nagomi_',
 ];

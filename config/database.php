@@ -21,5 +21,27 @@ return [
             'isolation_level' => 'READ COMMITTED',
         ],
     ],
+    // Only where several machines serve one salon (docs/beyond-one-machine.md); one machine keeps all of it in MariaDB.
+    'redis' => [
+        'client' => 'phpredis',
+        'options' => ['prefix' => 'nagomi:'],
+        'default' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => '0',
+            'timeout' => 2.0,
+            'read_timeout' => 5.0,
+        ],
+        // A place of its own: what is worked out may be thrown away whole, sessions and jobs may not.
+        'cache' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => '1',
+            'timeout' => 2.0,
+            'read_timeout' => 5.0,
+        ],
+    ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
 ];

@@ -18,8 +18,9 @@ final class DeliverWebhook implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(public readonly string $deliveryId)
+    public function __construct(public readonly string $deliveryId, int $salonId)
     {
+        $this->onQueue(SalonShard::queueOf($salonId));
     }
 
     public function handle(Deliveries $deliveries, WebhookSender $sender): void

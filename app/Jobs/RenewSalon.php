@@ -19,8 +19,12 @@ final class RenewSalon implements ShouldBeUnique, ShouldQueue
 
     public int $tries = 1;
 
+    /** One whose worker was killed keeps the next from being queued no longer than it could have taken. */
+    public int $uniqueFor = 1900;
+
     public function __construct(public readonly int $salonId)
     {
+        $this->onQueue(SalonShard::queueOf($salonId));
     }
 
     public function uniqueId(): string
@@ -37,7 +41,8 @@ final class RenewSalon implements ShouldBeUnique, ShouldQueue
                 ->with(['salon', 'outlook'])
                 ->lazyById(50) as $head
         ) {
-            app(Outlooks::class)->current($head);
+            // One head that cannot be worked out keeps none of the others waiting.
+            rescue(fn () => app(Outlooks::class)->current($head));
         }
     }
 }

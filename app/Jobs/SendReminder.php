@@ -29,8 +29,12 @@ final class SendReminder implements ShouldBeUnique, ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(public readonly int $reminderId)
+    /** One whose worker was killed is queued again when the clock next looks. */
+    public int $uniqueFor = 300;
+
+    public function __construct(public readonly int $reminderId, int $salonId)
     {
+        $this->onQueue(SalonShard::queueOf($salonId));
     }
 
     public function uniqueId(): string

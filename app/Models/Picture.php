@@ -37,7 +37,7 @@ final class Picture extends Model
     use UlidKey;
     use LogsActivity;
 
-    public const DISK = 'local';
+    public const DISK = 'pictures';
 
     protected $guarded = ['id'];
 
@@ -48,10 +48,10 @@ final class Picture extends Model
 
     protected static function booted(): void
     {
-        // The file goes when the row surely has.
-        static::deleted(
-            fn (self $picture) => DB::afterCommit(fn (): bool => Storage::disk(self::DISK)->delete($picture->path())),
-        );
+        // The file goes when the row surely has; where its store is away, by night (nagomi:sweep-pictures).
+        static::deleted(fn (self $picture) => DB::afterCommit(
+            fn (): mixed => rescue(fn (): bool => Storage::disk(self::DISK)->delete($picture->path())),
+        ));
     }
 
     public function path(): string

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bridge\Accounts\OpenSessions;
+use App\Bridge\Accounts\SessionsInDatabase;
+use App\Bridge\Accounts\SessionsInRedis;
 use App\Bridge\Plans\SeasonPlanned;
 use App\Care\Products\MaskLabels;
 use App\Care\Programs\Announcer;
 use App\Care\Scheduling\RequotedBookings;
+use App\Care\Shared\RollbackOnlyConnection;
 use App\Channels\Outbox;
 use App\Channels\OutboxMailTransport;
+use App\Http\Sessions\RedisSessionHandler;
 use App\Jobs\DeliverWebhook;
 use App\Models\Ability;
 use App\Models\AccessToken;
@@ -20,7 +25,10 @@ use App\Models\User;
 use App\Models\WebhookDelivery;
 use Carbon\CarbonImmutable;
 use Carbon\Translator;
+use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
@@ -29,12 +37,14 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Wording\Sentences;
+use PDO;
 use Symfony\Component\HttpClient\HttpClient;
 use Symfony\Component\HttpClient\NoPrivateNetworkHttpClient;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
@@ -43,9 +53,16 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor(
+            'mariadb',
+            static fn (Closure|PDO $pdo, string $database, string $prefix, array $config): RollbackOnlyConnection
+                => new RollbackOnlyConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->singleton(Parameters::class, fn (): Parameters => Parameters::shipped());
         $this->app->singleton(Sentences::class, fn (): Sentences => new Sentences(self::line(...)));
         $this->app->scoped(Announcer::class);
+        $this->app->bind(OpenSessions::class, static fn (Application $app): OpenSessions
+            => $app->make(config('session.driver') === 'redis' ? SessionsInRedis::class : SessionsInDatabase::class));
         $this->app->bind(HttpClientInterface::class, static fn (): HttpClientInterface
             => config()->boolean('api.webhooks_to_private_addresses')
                 ? HttpClient::create()
@@ -101,10 +118,20 @@ final class AppServiceProvider extends ServiceProvider
         Product::observe(MaskLabels::class);
         Head::observe(Announcer::class);
         Booking::observe(Announcer::class);
-        WebhookDelivery::created(static fn (WebhookDelivery $made) => DeliverWebhook::dispatch($made->id));
+        WebhookDelivery::created(static fn (WebhookDelivery $made) => DeliverWebhook::dispatch(
+            $made->id,
+            $made->salon_id,
+        ));
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         Event::listen(SeasonPlanned::class, [RequotedBookings::class, 'handle']);
         Mail::extend('outbox', fn (): OutboxMailTransport => new OutboxMailTransport(new Outbox()));
+        Session::extend('redis', static fn (Application $app): RedisSessionHandler
+            => $app->make(RedisSessionHandler::class));
+        self::setLimits();
+    }
+
+    private static function setLimits(): void
+    {
         // A home card is opened a few times a day; whoever guesses at links is soon told to wait.
         RateLimiter::for(
             'calendars',

@@ -7,6 +7,11 @@ DB_HOST=$(setting DB_HOST) DB_PORT=$(setting DB_PORT) DB_NAME=$(setting DB_DATAB
 DB_HOST=${DB_HOST:-127.0.0.1} DB_PORT=${DB_PORT:-3306} DB_NAME=${DB_NAME:-nagomi} DB_USER=${DB_USER:-nagomi}
 FILES=$(setting FILES_PATH)
 FILES=${FILES:-$ROOT/storage/app/private}
+# Pictures in a bucket are copied beside the book, and the copy is kept: the next backup fetches what is new.
+IN_A_BUCKET=$(setting FILES_ON | grep -x s3)
+[ -z "$IN_A_BUCKET" ] || FILES="$VAR/copied"
+pictures_out() { [ -z "$IN_A_BUCKET" ] || { mkdir -p "$FILES/pictures" && php "$ROOT/artisan" nagomi:copy-pictures "$FILES" >"$VAR/artisan.log" 2>&1; }; }
+pictures_back() { [ -z "$IN_A_BUCKET" ] || php "$ROOT/artisan" nagomi:copy-pictures --back "$FILES" >"$VAR/artisan.log" 2>&1; }
 VAULT=${NAGOMI_VAULT:-$VAR/vault}
 VAULT_KEY=${NAGOMI_VAULT_KEY:-$VAR/vault.key}
 # Who is signed in, and what is worked out anew, is nobody's loss.

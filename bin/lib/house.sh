@@ -8,6 +8,8 @@ PATH="$PATH:/usr/local/sbin:/usr/sbin:/sbin"
 export PATH
 
 PHP_VERSIONS="8.2 8.3 8.4"
+# What only several machines need, and the tests of it.
+shared_packages() { printf 'php%s-redis redis-server' "$(php_version)"; }
 REFERENCE_PACKAGES="python3-icalendar calcurse python3-prometheus-client"
 
 # The shell of Chromium is the lighter one; where Debian has none, the whole browser does.

@@ -100,6 +100,8 @@ return [
         'Core\Statistics', 'Core\Treatments',
     ],
     'App\Http\Assets' => [],
+    // Laravel's sessions, kept where several machines share them.
+    'App\Http\Sessions' => ['App\Bridge\Accounts'],
     // What other programs are answered: models as JSON, and what went wrong.
     'App\Http\Resources' => ['App\Models'],
     'App\Http\Middleware' => [
@@ -119,9 +121,9 @@ return [
         'App\Policies', 'App\Wording',
     ],
     'App\Providers' => [
-        'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Programs\Announcer',
-        'App\Care\Scheduling\RequotedBookings',
-        'App\Channels', 'App\Http\Assets', 'App\Jobs\DeliverWebhook', 'App\Models', 'App\Pages',
+        'App\Bridge\Accounts', 'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Programs\Announcer',
+        'App\Care\Scheduling\RequotedBookings', 'App\Care\Shared\RollbackOnlyConnection',
+        'App\Channels', 'App\Http\Assets', 'App\Http\Sessions', 'App\Jobs\DeliverWebhook', 'App\Models', 'App\Pages',
         'App\Policies\Reach',
         'App\Wording', 'Core\Parameters', 'Core\Statistics',
         'Core\Wording',

@@ -160,7 +160,7 @@ it('proposes other hands, moves with one tap once the client agrees, and writes 
     expect($booking->refresh()->user_id)->toBe(quim()->id);
     $this->get('/today')->assertDontSee('So that nobody waits');
     $told = Reminder::query()->where('kind', 'moved')->sole();
-    (new SendReminder($told->id))->handle();
+    (new SendReminder($told->id, $this->salon->id))->handle();
     expect($told->refresh()->status)->toBe('sent')
         ->and(OutboxMessage::query()->sole()->body)->toContain('9 January at 11:00 with Quim');
     // Sent twice by a slow finger, it is told once; moved on, what was not told yet is not told any more.
@@ -168,7 +168,7 @@ it('proposes other hands, moves with one tap once the client agrees, and writes 
         'salon_id' => $this->salon->id, 'head_id' => $noor->id, 'kind' => 'moved', 'status' => 'due',
         'occasion' => "moved {$booking->id} 202701090900 {$this->stylist->id}", 'due_at' => now(),
     ]);
-    (new SendReminder($again->id))->handle();
+    (new SendReminder($again->id, $this->salon->id))->handle();
     expect($again->refresh()->status)->toBe('dropped')->and(OutboxMessage::query()->count())->toBe(1);
 });
 

@@ -19,7 +19,7 @@ use Tests\Feature\FeatureTestCase;
 beforeEach(function (): void {
     $this->stamp = (string) tempnam(sys_get_temp_dir(), 'stamp');
     file_put_contents($this->stamp, (string) now()->getTimestamp());
-    config(['monitoring.backup_stamp' => $this->stamp]);
+    config(['monitoring.backup_stamp' => $this->stamp, 'queue.default' => 'database']);
     app(Heartbeat::class)->beat();
 });
 

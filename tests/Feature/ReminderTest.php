@@ -151,7 +151,7 @@ it('never sends again what was claimed and not told of', function (): void {
     Reminder::query()->update(['status' => 'sending']);
     $this->travelTo(new DateTimeImmutable('2027-01-09 11:02', new DateTimeZone('UTC')));
     theyWork();
-    (new SendReminder(Reminder::query()->sole()->id))->handle();
+    (new SendReminder(Reminder::query()->sole()->id, $this->salon->id))->handle();
     expect(OutboxMessage::query()->count())->toBe(0);
     // A person may send it again; a second tap changes nothing.
     $stuck = Reminder::query()->sole();
@@ -164,7 +164,7 @@ it('never sends again what was claimed and not told of', function (): void {
         'said',
         'That reminder is not stuck any more; look at how it stands.',
     );
-    (new SendReminder($stuck->id))->handle();
+    (new SendReminder($stuck->id, $this->salon->id))->handle();
     expect(OutboxMessage::query()->count())->toBe(1)->and($stuck->refresh()->status)->toBe('sent');
 });
 

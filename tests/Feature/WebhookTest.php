@@ -65,7 +65,7 @@ function answering(?int $status): void
 
 function delivered(WebhookDelivery $delivery): WebhookDelivery
 {
-    app()->call([new DeliverWebhook($delivery->id), 'handle']);
+    app()->call([new DeliverWebhook($delivery->id, $delivery->salon_id), 'handle']);
 
     return $delivery->refresh();
 }
@@ -195,7 +195,7 @@ it('tries again, each time later, and gives up after two days', function (?int $
     $waits = [];
     for ($i = 0; $i < 12 && $delivery->state !== DeliveryState::Failed; $i++) {
         $this->travelTo($delivery->due_at);
-        expect(app(Deliveries::class)->due())->toBe([$delivery->id]);
+        expect(app(Deliveries::class)->due())->toBe([$delivery->id => $delivery->salon_id]);
         delivered($delivery);
         $waits[] = (int) CarbonImmutable::now()->diffInMinutes($delivery->due_at);
         // Not before its time.
@@ -245,7 +245,7 @@ it('sends nothing twice at once, and again what a worker died over', function ()
         ->and(app(Deliveries::class)->claim($delivery->id))->toBeNull()
         ->and(app(Deliveries::class)->due())->toBe([]);
     $this->travelTo(CarbonImmutable::now()->addMinutes(6));
-    expect(app(Deliveries::class)->due())->toBe([$delivery->id])
+    expect(app(Deliveries::class)->due())->toBe([$delivery->id => $delivery->salon_id])
         ->and(delivered($delivery)->state)->toBe(DeliveryState::Delivered);
     $this->travelTo(CarbonImmutable::now()->addDays(15));
     $this->artisan('model:prune', ['--model' => [WebhookDelivery::class]]);

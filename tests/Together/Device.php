@@ -77,7 +77,8 @@ final class Device
         return $answers;
     }
 
-    private function handle(Sent $sent): CurlHandle
+    /** Made ready, to be sent by whoever sends. */
+    public function handle(Sent $sent): CurlHandle
     {
         $handle = curl_init($this->url . $sent->path);
         if ($handle === false) {
@@ -132,7 +133,8 @@ final class Device
         return $handle;
     }
 
-    private function answered(CurlHandle $handle, string $whole): Answered
+    /** @param string $whole with its headers */
+    public function answered(CurlHandle $handle, string $whole): Answered
     {
         $size = (int) curl_getinfo($handle, CURLINFO_HEADER_SIZE);
         $head = substr($whole, 0, $size);

@@ -368,7 +368,7 @@ final class Scenarios
                 },
                 fn (array $heads, int $i, TogetherTestCase $test): Sent => new Sent('POST', '/bookings/together', [
                     'head' => $heads[0]->id, 'also' => [$heads[1]->id],
-                    'service' => (string) Service::query()->where('name', 'Dry cut')->value('id'),
+                    'service' => (string) Service::query()->where('salon_id', $test->salon->id)->sole()->id,
                     'slot' => $test->salon->today()->addDays(3)->format('Y-m-d')
                         . " 10:00 {$test->stylist->id},11:00 {$test->stylist->id}",
                 ]),

@@ -6,12 +6,11 @@ namespace App\Bridge\Accounts;
 
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
 /** The devices on which somebody is signed in. */
 final readonly class SignedInSomewhere
 {
-    public function __construct(private Seats $seats)
+    public function __construct(private Seats $seats, private OpenSessions $sessions)
     {
     }
 
@@ -24,18 +23,12 @@ final readonly class SignedInSomewhere
     public function of(User $user, string $here): array
     {
         $devices = [];
-        $rows = DB::table('sessions')
-            ->whereIn('user_id', $this->seats->keys($user))
-            ->where('last_activity', '>', now()->subMinutes(config()->integer('session.lifetime'))->getTimestamp())
-            ->orderByDesc('last_activity')
-            ->get();
-        /** @var object{id: string, ip_address: string|null, user_agent: string|null, last_activity: int} $row */
-        foreach ($rows as $row) {
+        foreach ($this->sessions->of($this->seats->keys($user)) as $session) {
             $devices[] = [
-                'kind' => self::kind((string) $row->user_agent),
-                'address' => (string) $row->ip_address,
-                'seen' => CarbonImmutable::createFromTimestamp($row->last_activity, $user->salon->timezone),
-                'isHere' => $row->id === $here,
+                'kind' => self::kind($session->agent),
+                'address' => $session->address,
+                'seen' => CarbonImmutable::createFromTimestamp($session->seen, $user->salon->timezone),
+                'isHere' => $session->id === $here,
             ];
         }
 

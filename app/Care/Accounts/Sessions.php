@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Care\Accounts;
 
+use App\Bridge\Accounts\OpenSessions;
 use App\Bridge\Accounts\Seats;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Where somebody is signed in. */
 final readonly class Sessions
 {
-    public function __construct(private Seats $seats)
+    public function __construct(private Seats $seats, private OpenSessions $open)
     {
     }
 
@@ -24,15 +24,21 @@ final readonly class Sessions
      */
     public function end(User $user, ?string $but = null): int
     {
-        return DB::table('sessions')
-            ->whereIn('user_id', $this->seats->keys($user))
-            ->where('id', '!=', (string) $but)
-            ->delete();
+        return $this->open->end($this->seats->keys($user), (string) $but);
+    }
+
+    /** Of everybody, in all salons. */
+    public function endAll(): int
+    {
+        /** @var list<int> $ids */
+        $ids = User::query()->withoutGlobalScopes()->pluck('id')->all();
+
+        return $this->open->end($ids);
     }
 
     /** In one salon alone. */
     public function endHere(User $user): void
     {
-        DB::table('sessions')->where('user_id', $user->id)->delete();
+        $this->open->end([$user->id]);
     }
 }

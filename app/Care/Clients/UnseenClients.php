@@ -6,6 +6,7 @@ namespace App\Care\Clients;
 
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\OutlookRefresh;
+use App\Care\Shared\Lock;
 use App\Models\Head;
 use App\Models\Salon;
 use Illuminate\Support\Facades\DB;
@@ -87,7 +88,7 @@ final readonly class UnseenClients
     public function addressed(Salon $salon, array $who, bool $isAnother): ?Head
     {
         $head = DB::transaction(function () use ($salon, $who, $isAnother): ?Head {
-            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
+            Lock::salon($salon->id)->take();
             $isHere = Head::query()->where('salon_id', $salon->id)->where('name', $who['name'])->exists();
 
             return $isHere && ! $isAnother ? null : $this->take($salon, $who);

@@ -34,8 +34,9 @@ final readonly class ClientErasure
                 'salon_id' => $salonId, 'by' => $by, 'before' => $traces->counts(), 'after' => $traces->left(),
                 'files_before' => count($files), 'files_after' => count($files), 'deleted_at' => now(),
             ]);
-            // Files go when the rows surely have, and the proof says so only then.
-            DB::afterCommit(function () use ($deletion, $files): void {
+            // Files go when the rows surely have, and the proof says so only then; where their store is away they go by
+            // night (nagomi:sweep-pictures), and the proof does not say that they are gone.
+            DB::afterCommit(fn (): mixed => rescue(function () use ($deletion, $files): void {
                 Storage::disk(Picture::DISK)->delete($files);
                 $deletion->update([
                     'files_after' => count(array_filter(
@@ -43,7 +44,7 @@ final readonly class ClientErasure
                         fn (string $path): bool => Storage::disk(Picture::DISK)->exists($path),
                     )),
                 ]);
-            });
+            }));
 
             return $deletion;
         };

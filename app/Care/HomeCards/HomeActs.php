@@ -15,6 +15,7 @@ use App\Care\Acts\EachAct;
 use App\Care\Acts\SentAct;
 use App\Care\Clients\Pictures;
 use App\Care\Readings\Visits;
+use App\Care\Shared\Lock;
 use App\Care\WashDays\WornStyles;
 use App\Models\Head;
 use App\Models\HomeAct;
@@ -72,7 +73,7 @@ final readonly class HomeActs
     {
         $head->loadMissing('salon');
         // A card that is sent twice at once waits here, and then finds its acts known.
-        Head::query()->whereKey($head->id)->lockForUpdate()->first();
+        Lock::head($head->id)->take();
 
         return $this->eachAct->take($acts, function (SentAct $act) use ($head): ActAnswer {
             /** @var HomeAct|null $known */

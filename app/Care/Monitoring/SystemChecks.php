@@ -4,28 +4,39 @@ declare(strict_types=1);
 
 namespace App\Care\Monitoring;
 
+use App\Models\Picture;
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Redis;
+use Illuminate\Support\Facades\Storage;
 use Throwable;
 
 /** Whether everything goes that a salon stands on: database, its shape, queue, clock, disk and backup. */
 final readonly class SystemChecks
 {
-    public function __construct(private Heartbeat $heartbeat, private Migrator $migrator)
-    {
+    public function __construct(
+        private Heartbeat $heartbeat,
+        private Migrator $migrator,
+        private WaitingJobs $waitingJobs,
+    ) {
     }
 
     /** @return array<string, Check> */
     public function all(): array
     {
         $database = $this->database();
-        $isThere = $database->state === CheckState::Ok;
+        $shared = $this->sharedServices();
+        // Jobs and the clock's last beat are asked of the database, or of Redis where it holds them.
+        $isThere = $database->state === CheckState::Ok
+            && ($shared['redis'] ?? $database)->state === CheckState::Ok;
         $isNew = $isThere && $this->isNew();
 
         return [
             'database' => $database,
+            ...$shared,
             'migrations' => $isThere ? $this->migrations() : Check::unknown(0.0, 'migrations'),
             'queue' => $isThere ? $this->queue() : Check::unknown(self::limit('queue_seconds'), 'seconds'),
             'clock' => $isThere
@@ -40,9 +51,31 @@ final readonly class SystemChecks
 
     private function database(): Check
     {
+        return $this->answers(static fn (): array => DB::select('select 1'));
+    }
+
+    /** @return array<string, Check> what only several machines have: Redis, and a bucket for the pictures */
+    private function sharedServices(): array
+    {
+        $checks = [];
+        if (config('session.driver') === 'redis') {
+            $checks['redis'] = $this->answers(static fn (): mixed => Redis::connection()->command('ping'));
+        }
+        if (config('filesystems.disks.' . Picture::DISK . '.driver') === 's3') {
+            $checks['pictures'] = $this->answers(
+                static fn (): bool => Storage::disk(Picture::DISK)->exists('pictures/none'),
+            );
+        }
+
+        return $checks;
+    }
+
+    /** @param Closure(): mixed $asks */
+    private function answers(Closure $asks): Check
+    {
         $began = hrtime(true);
         try {
-            DB::select('select 1');
+            $asks();
         } catch (Throwable) {
             return new Check(CheckState::Failing, null, null, 'seconds');
         }
@@ -62,10 +95,9 @@ final readonly class SystemChecks
     /** How long the first of those waits whose turn has come. */
     private function queue(): Check
     {
-        $oldest = DB::table('jobs')->whereNull('reserved_at')->min('available_at');
-        $waits = is_numeric($oldest) ? CarbonImmutable::now()->getTimestamp() - (int) $oldest : 0;
+        $waits = $this->waitingJobs->oldestSeconds(CarbonImmutable::now());
 
-        return Check::atMost((float) max(0, $waits), self::limit('queue_seconds'), 'seconds');
+        return Check::atMost((float) $waits, self::limit('queue_seconds'), 'seconds');
     }
 
     private function disk(): Check

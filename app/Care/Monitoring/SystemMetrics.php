@@ -21,6 +21,8 @@ final readonly class SystemMetrics
     private const HELP = [
         'check_ok' => 'One where a check is well, none where it fails or is not known.',
         'database_seconds' => 'How long the database takes to answer.',
+        'redis_seconds' => 'How long Redis takes to answer, where several machines share it.',
+        'pictures_seconds' => 'How long the bucket of the pictures takes to answer, where they are kept in one.',
         'queue_oldest_seconds' => 'How long the first of the jobs waits whose turn has come.',
         'clock_age_seconds' => 'Since the clock went last.',
         'backup_age_seconds' => 'Since the last backup.',
@@ -37,11 +39,12 @@ final readonly class SystemMetrics
 
     /** Metrics of checks, by check. */
     private const OF_CHECKS = [
-        'database' => 'database_seconds', 'migrations' => 'migrations_pending', 'queue' => 'queue_oldest_seconds',
+        'database' => 'database_seconds', 'redis' => 'redis_seconds', 'pictures' => 'pictures_seconds',
+        'migrations' => 'migrations_pending', 'queue' => 'queue_oldest_seconds',
         'clock' => 'clock_age_seconds', 'disk' => 'disk_free_bytes', 'backup' => 'backup_age_seconds',
     ];
 
-    public function __construct(private SystemChecks $systemChecks)
+    public function __construct(private SystemChecks $systemChecks, private WaitingJobs $waitingJobs)
     {
     }
 
@@ -73,7 +76,7 @@ final readonly class SystemMetrics
     private function counts(): array
     {
         return [
-            'jobs' => ['' => (float) DB::table('jobs')->count()],
+            'jobs' => ['' => (float) $this->waitingJobs->count()],
             'jobs_failed' => ['' => (float) DB::table('failed_jobs')->count()],
             'reminders' => $this->byState('reminders', 'status', ['due', 'sending', 'sent', 'failed', 'dropped']),
             'webhook_deliveries' => $this->byState('webhook_deliveries', 'state', array_column(

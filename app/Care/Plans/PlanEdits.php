@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Plans;
 
 use App\Bridge\Plans\OutlookRefresh;
+use App\Care\Shared\Lock;
 use App\Models\Head;
 use App\Models\PlanEdit;
 use App\Wording\Words;
@@ -69,7 +70,7 @@ final readonly class PlanEdits
     private function alone(Head $head, ?int $seen, callable $act): void
     {
         DB::transaction(function () use ($head, $seen, $act): void {
-            Head::query()->whereKey($head->id)->lockForUpdate()->first();
+            Lock::head($head->id)->take();
             $last = PlanEdit::last($head);
             if ($seen !== null && $seen !== ($last->id ?? 0)) {
                 throw new DomainException(

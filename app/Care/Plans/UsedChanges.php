@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Bridge\Plans\WhatIfQuestion;
+use App\Care\Shared\Lock;
 use App\Models\Head;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
@@ -31,8 +32,9 @@ final readonly class UsedChanges
     public function use(Head $head, string $change, ?float $number): void
     {
         DB::transaction(function () use ($head, $change, $number): void {
+            Lock::head($head->id)->take();
             /** @var Head $locked */
-            $locked = Head::query()->whereKey($head->id)->lockForUpdate()->sole();
+            $locked = Head::query()->whereKey($head->id)->sole();
             $columns = $this->whatIfQuestion->columns(
                 $this->headRecord->core($locked->load('zoneParts')),
                 $change,

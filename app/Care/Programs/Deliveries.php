@@ -26,7 +26,7 @@ final readonly class Deliveries
     /** HTTP's word for an address that is gone for good (RFC 9110, 15.5.11). */
     private const GONE = 410;
 
-    /** @return list<string> keys of what is to be sent now */
+    /** @return array<string, int> salons, by the key of what is to be sent now */
     public function due(): array
     {
         WebhookDelivery::query()->withoutGlobalScope('salon')
@@ -34,13 +34,13 @@ final readonly class Deliveries
             ->where('updated_at', '<', CarbonImmutable::now()->subMinutes(self::LOST_AFTER_MINUTES))
             ->update(['state' => DeliveryState::Due->value]);
 
-        return array_values(WebhookDelivery::query()->withoutGlobalScope('salon')
+        return WebhookDelivery::query()->withoutGlobalScope('salon')
             ->where('state', DeliveryState::Due->value)
             ->where('due_at', '<=', CarbonImmutable::now())
             ->orderBy('due_at')
-            ->get(['id'])
-            ->map(static fn (WebhookDelivery $delivery): string => $delivery->id)
-            ->all());
+            ->get(['id', 'salon_id'])
+            ->mapWithKeys(static fn (WebhookDelivery $delivery): array => [$delivery->id => $delivery->salon_id])
+            ->all();
     }
 
     /** @return WebhookDelivery|null to be sent now; null: it is not due, another worker has it, or nobody is told */

@@ -46,7 +46,7 @@ final readonly class BookingNews
             return false;
         }
         // What is told of one change is told once; back and forth are two changes.
-        Reminder::query()->insertOrIgnore([
+        Reminder::query()->toBase()->upsert([
             'salon_id' => $booking->salon_id, 'head_id' => $booking->head_id, 'kind' => $kind,
             'occasion' => implode(' ', [
                 $kind,
@@ -57,7 +57,7 @@ final readonly class BookingNews
             ]),
             'due_at' => CarbonImmutable::now()->utc()->format('Y-m-d H:i:s'), 'status' => 'due',
             'created_at' => now(), 'updated_at' => now(),
-        ]);
+        ], ['head_id', 'occasion'], ['occasion']);
 
         return true;
     }

@@ -94,10 +94,10 @@ final readonly class DueReminders
     /** @return int 1 where it is new */
     private function due(Head $head, string $kind, string $occasion, CarbonImmutable $at): int
     {
-        return $head->reminded_by === 'nobody' ? 0 : Reminder::query()->insertOrIgnore([
+        return $head->reminded_by === 'nobody' ? 0 : Reminder::query()->toBase()->upsert([
             'salon_id' => $head->salon_id, 'head_id' => $head->id, 'kind' => $kind,
             'occasion' => mb_substr($occasion, 0, 80), 'due_at' => $at->format('Y-m-d H:i:s'), 'status' => 'due',
             'created_at' => now(), 'updated_at' => now(),
-        ]);
+        ], ['head_id', 'occasion'], ['occasion']);
     }
 }

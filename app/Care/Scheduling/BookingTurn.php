@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Scheduling;
 
+use App\Care\Shared\Lock;
 use App\Models\Booking;
 use App\Models\Salon;
 use App\Wording\SalonClock;
@@ -26,7 +27,7 @@ final readonly class BookingTurn
     public function alone(Salon $salon, Closure $act): mixed
     {
         return DB::transaction(function () use ($salon, $act): mixed {
-            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
+            Lock::salon($salon->id)->take();
 
             return $act();
         });

@@ -8,6 +8,7 @@ use App\Bridge\Plans\SeasonPlanned;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Bridge\Scheduling\ServiceQuote;
 use App\Bridge\Scheduling\ServiceQuotes;
+use App\Care\Shared\Lock;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -73,7 +74,7 @@ final readonly class RequotedBookings
     private function follow(Salon $salon, Booking $booking, ServiceQuote $quote): void
     {
         DB::transaction(function () use ($salon, $booking, $quote): void {
-            Salon::query()->whereKey($salon->id)->lockForUpdate()->first();
+            Lock::salon($salon->id)->take();
             $fresh = Booking::query()->withoutGlobalScope('salon')->find($booking->id);
             if ($fresh === null || $fresh->sequence !== $booking->sequence) {
                 return;

@@ -40,13 +40,17 @@ final readonly class Lock
         return new self($salonId, $headId);
     }
 
+    /**
+     * By changing the row and not by reading it for update: what is only read is locked on one node of a database
+     * cluster and unknown to the others (docs/beyond-one-machine.md, measured).
+     */
     public function take(): void
     {
         if ($this->salonId !== null) {
-            DB::table('salons')->where('id', $this->salonId)->lockForUpdate()->value('id');
+            DB::table('salons')->where('id', $this->salonId)->increment('acts_taken');
         }
         if ($this->headId !== null) {
-            DB::table('heads')->where('id', $this->headId)->lockForUpdate()->value('id');
+            DB::table('heads')->where('id', $this->headId)->increment('acts_taken');
         }
     }
 }

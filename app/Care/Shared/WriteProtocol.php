@@ -90,11 +90,12 @@ final class WriteProtocol
     private function claim(ActKey $key): Act
     {
         $now = CarbonImmutable::now();
-        Act::query()->insertOrIgnore([
+        // Not by INSERT IGNORE, which in a cluster ignores as well that all was taken back for another's sake.
+        Act::query()->upsert([
             'digest' => $key->digest,
             'what' => $key->what,
             'taken_at' => $now->format('Y-m-d H:i:s.v'),
-        ]);
+        ], ['digest'], ['digest']);
         /** @var Act $act */
         $act = Act::query()->where('digest', $key->digest)->lockForUpdate()->sole();
         if (

@@ -7,6 +7,7 @@ namespace App\Care\WashDays;
 use App\Bridge\WashDays\RepeatedDay;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Care\Scheduling\BookingProgress;
+use App\Care\Shared\Lock;
 use App\Models\Head;
 use App\Models\WashSession;
 use Illuminate\Support\Facades\DB;
@@ -96,7 +97,7 @@ final readonly class WashSessions
     /** Two who begin at once: one after the other. */
     private function lock(Head $head): void
     {
-        Head::query()->whereKey($head->id)->lockForUpdate()->sole(['id', 'salon_id']);
+        Lock::head($head->id)->take();
     }
 
     /** @param array<string, mixed> $plan */

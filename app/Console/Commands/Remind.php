@@ -34,7 +34,7 @@ final class Remind extends Command
                     ->where('due_at', '<=', now())
                     ->get(['id']) as $due
             ) {
-                SendReminder::dispatch($due->id);
+                SendReminder::dispatch($due->id, $salon->id);
             }
         }
 

@@ -16,8 +16,8 @@ final class TellPrograms extends Command
 
     public function handle(Deliveries $deliveries): int
     {
-        foreach ($deliveries->due() as $id) {
-            DeliverWebhook::dispatch($id);
+        foreach ($deliveries->due() as $id => $salonId) {
+            DeliverWebhook::dispatch($id, $salonId);
         }
 
         return self::SUCCESS;
