@@ -19,7 +19,10 @@ const NO_SCREEN_SAYS = [
     'Pages/Today/OfferedDays.php' => 1,
     'Pages/Today/HandoverScreen.php' => 1, 'Pages/Today/DayQuestions.php' => 1, 'Pages/Today/PlacedClients.php' => 1,
     // What a metric is, for whoever looks after the machine.
-    'Care/Monitoring/SystemMetrics.php' => 12,
+    'Care/Monitoring/SystemMetrics.php' => 14,
+    // What Redis is told to do, and what a database says of itself.
+    'Bridge/Accounts/SessionsInRedis.php' => 1, 'Care/Shared/BookIsAway.php' => 1,
+    'Care/Shared/RollbackOnlyConnection.php' => 3,
     // Letters by their names.
     'Pages/HomeRoutine/PaperFonts.php' => 5,
     // What a mistake of ours is told as, and PHP that a directive stands for.
