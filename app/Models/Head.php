@@ -130,6 +130,8 @@ final class Head extends Model
         return LogOptions::defaults()
             ->logAll()
             ->logExcept([
+                // How many acts there were is no act.
+                'acts_taken',
                 'allergies', 'health_notes', 'carried', 'made_up', 'email', 'phone', 'outlook_due_from', 'created_at',
                 'updated_at', 'forget_on',
             ])

@@ -48,7 +48,7 @@ function restoredFrom(string $archive): array
 function livedIn(FeatureTestCase $test): Head
 {
     openSalon($test);
-    Storage::fake('local');
+    Storage::fake(Picture::DISK);
     $head = $test->aHead();
     $head->update(['allergies' => 'wool wax', 'health_notes' => 'asks for quiet', 'phone' => '+351 912 345 678']);
     $test->post('/bookings', bookingForm($head, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
@@ -73,7 +73,7 @@ function anotherMachine(FeatureTestCase $test): void
     DB::statement('set @nagomi_forgets = 1');
     DB::table('activity_log')->delete();
     DB::statement('set @nagomi_forgets = null');
-    Storage::fake('local');
+    Storage::fake(Picture::DISK);
     app()->instance('encrypter', new Encrypter(random_bytes(32), 'aes-256-cbc'));
     Crypt::clearResolvedInstances();
     Salon::encryptUsing(null);
@@ -203,7 +203,7 @@ it('refuses what is no archive, what is damaged, and what is here already, and w
     Picture::retrieved(fn () => throw new RuntimeException('The disk is full.'));
     expect(fn () => Artisan::call('nagomi:restore-salon', ['file' => $archive]))->toThrow(RuntimeException::class);
     Picture::flushEventListeners();
-    expect($rows())->toBe($before)->and(Storage::disk('local')->allFiles())->toBe([]);
+    expect($rows())->toBe($before)->and(Storage::disk(Picture::DISK)->allFiles())->toBe([]);
 });
 
 it('holds every table that has rows of a salon, but those named as of one machine', function (): void {

@@ -9,6 +9,7 @@ use App\Models\Consent;
 use App\Models\ConsentPurpose;
 use App\Models\ConsentWording;
 use App\Models\Head;
+use App\Models\Picture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 
@@ -62,7 +63,7 @@ it('is taken back, says what to do then, and stands there as it was', function (
 
 it('comes with a new client, with a picture, and with a record from elsewhere', function (): void {
     $this->actingAs($this->stylist);
-    Storage::fake('local');
+    Storage::fake(Picture::DISK);
     $imported = $this->aHead();
     expect($imported->consents()->sole()->wording)->toBe('')
         ->and($imported->consents()->sole()->given_on->equalTo($imported->consent_on))->toBeTrue();

@@ -293,7 +293,7 @@ it('follows a style from home', function (): void {
 });
 
 it('keeps a picture from home with consent, and not without', function (): void {
-    Storage::fake('local');
+    Storage::fake(Picture::DISK);
     $head = $this->aHead();
     $acts = linkOf($this, $head)->path('card.acts');
     $image = imagecreatetruecolor(120, 90);
@@ -305,7 +305,7 @@ it('keeps a picture from home with consent, and not without', function (): void 
     $this->postJson($acts, ['acts' => [act('picture', ['picture' => $picture, 'agreed' => true], key: 'b')]]);
     $kept = Picture::query()->sole();
     expect($kept->consent_by)->toBe($head->name)->and($kept->width)->toBe(120);
-    Storage::disk('local')->assertExists($kept->path());
+    Storage::disk(Picture::DISK)->assertExists($kept->path());
 });
 
 it('answers a flood in part, and a shapeless letter not at all', function (): void {

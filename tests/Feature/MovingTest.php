@@ -67,7 +67,7 @@ it('takes the whole salon away, and brings it back into another as it was', func
 });
 
 it('gives a client all that is hers', function (): void {
-    Storage::fake('local');
+    Storage::fake(Picture::DISK);
     $head = $this->aHead();
     $picture = (new Picture())->forceFill([
         'salon_id' => $this->salon->id, 'head_id' => $head->id, 'taken_on' => '2027-01-08', 'kind' => 'before',
@@ -223,7 +223,7 @@ it('writes tables with nothing a spreadsheet would run', function (): void {
 });
 
 it('deletes a client with all of hers and proves it, without keeping her name', function (): void {
-    Storage::fake('local');
+    Storage::fake(Picture::DISK);
     $this->actingAs($this->stylist);
     $other = $this->aHead('protein-sensitive');
     $head = $this->aHead();
@@ -280,7 +280,7 @@ it('deletes a client with all of hers and proves it, without keeping her name', 
         ->toBe(0)
         ->and($proof->leftNothing())
         ->toBeTrue();
-    Storage::disk('local')->assertMissing($picture->path());
+    Storage::disk(Picture::DISK)->assertMissing($picture->path());
     $this
         ->get("/salon/data/deletions/{$proof->id}")
         ->assertOk()

@@ -20,7 +20,7 @@ final readonly class PictureFiles
     public function keep(Picture $picture, string $jpeg): void
     {
         $disk = Storage::disk(Picture::DISK);
-        // What is taken back, or done again after a tie, leaves no file behind.
+        // What is taken back here leaves no file behind; what is taken back around it is swept by night.
         if (DB::transactionLevel() > 0) {
             DB::afterRollBack(fn (): mixed => rescue(fn (): bool => $disk->delete($picture->path())));
         }
