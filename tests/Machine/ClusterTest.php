@@ -18,6 +18,14 @@ it('loses nothing and does nothing twice while one part after the other is kille
     $process->setTimeout(900);
     $process->run();
     $said = $process->getOutput() . $process->getErrorOutput();
+    // Thirteen parts share a machine with other tests here: what did not come up in time is tried once more. What is
+    // lost or there twice is not.
+    $isLost = preg_match('/^WRONG: (client|tap|Product|Booking|One booking|\d+ bookings)/m', $said) === 1;
+    if ($process->getExitCode() !== 0 && ! $isLost) {
+        fwrite(STDERR, "Tried once more:\n{$said}");
+        $process->run();
+        $said = $process->getOutput() . $process->getErrorOutput();
+    }
     expect($process->getExitCode())->toBe(0, $said)
         ->and($said)->toContain('Nothing acknowledged was lost, nothing was done twice.')
         ->toContain('errands were answered');
