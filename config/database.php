@@ -2,6 +2,14 @@
 
 declare(strict_types=1);
 
+$redis = [
+    'host' => env('REDIS_HOST', '127.0.0.1'),
+    'port' => env('REDIS_PORT', '6379'),
+    'password' => env('REDIS_PASSWORD'),
+    'timeout' => 2.0,
+    'read_timeout' => 5.0,
+];
+
 return [
     'default' => 'mariadb',
     'connections' => [
@@ -25,23 +33,9 @@ return [
     'redis' => [
         'client' => 'phpredis',
         'options' => ['prefix' => 'nagomi:'],
-        'default' => [
-            'host' => env('REDIS_HOST', '127.0.0.1'),
-            'port' => env('REDIS_PORT', '6379'),
-            'password' => env('REDIS_PASSWORD'),
-            'database' => '0',
-            'timeout' => 2.0,
-            'read_timeout' => 5.0,
-        ],
+        'default' => ['database' => '0'] + $redis,
         // A place of its own: what is worked out may be thrown away whole, sessions and jobs may not.
-        'cache' => [
-            'host' => env('REDIS_HOST', '127.0.0.1'),
-            'port' => env('REDIS_PORT', '6379'),
-            'password' => env('REDIS_PASSWORD'),
-            'database' => '1',
-            'timeout' => 2.0,
-            'read_timeout' => 5.0,
-        ],
+        'cache' => ['database' => '1'] + $redis,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
 ];

@@ -27,11 +27,8 @@ final class Ledger
     /** @var array<string, int> by status */
     private array $excuses = [];
 
-    private int $again = 0;
     private float $lastAnswer = 0.0;
 
-    /** @var list<float> seconds during which nobody was answered, the longest of each time it is asked for */
-    private array $gaps = [];
     private float $longestGap = 0.0;
 
     public function answer(Errand $errand, Answered $answer): void
@@ -39,7 +36,6 @@ final class Ledger
         $now = microtime(true);
         $this->longestGap = $this->lastAnswer > 0 ? max($this->longestGap, $now - $this->lastAnswer) : 0.0;
         $this->lastAnswer = $now;
-        $this->again += $errand->tries > 1 ? 1 : 0;
         $isDone = $answer->status < 400;
         $this->count($this->answers, "{$errand->kind} {$answer->status}");
         if ($errand->mark !== '' && $isDone) {
@@ -65,7 +61,6 @@ final class Ledger
     public function gap(): float
     {
         [$gap, $this->longestGap] = [$this->longestGap, 0.0];
-        $this->gaps[] = $gap;
 
         return $gap;
     }
@@ -84,12 +79,6 @@ final class Ledger
         ksort($this->excuses);
 
         return $this->excuses;
-    }
-
-    /** @return int errands that were done in the end though they were answered with an excuse first */
-    public function sentAgain(): int
-    {
-        return $this->again;
     }
 
     /**

@@ -82,13 +82,14 @@ it('takes no word of who has another key', function (): void {
         ->and(is_file("{$this->folder}/nagomi/pictures/x"))->toBeFalse();
 });
 
-it('leaves no file of what was taken back', function (): void {
+it('sweeps the file of what was taken back', function (): void {
     $before = Storage::disk(Picture::DISK)->allFiles();
     DB::beginTransaction();
     $picture = aPictureInTheBucket($this);
-    expect(Storage::disk(Picture::DISK)->exists($picture->path()))->toBeTrue();
     DB::rollBack();
-    expect(Storage::disk(Picture::DISK)->allFiles())->toBe($before);
+    expect(Storage::disk(Picture::DISK)->exists($picture->path()))->toBeTrue()
+        ->and(app(PictureStore::class)->sweep(CarbonImmutable::createFromTimestamp(time() + 7200)))->toBe(1)
+        ->and(Storage::disk(Picture::DISK)->allFiles())->toBe($before);
 });
 
 it('says that the store is away, keeps the row that is deleted meanwhile away, and sweeps its file by night', function (): void {

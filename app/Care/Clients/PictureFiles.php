@@ -7,7 +7,6 @@ namespace App\Care\Clients;
 use App\Models\Picture;
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Support\Facades\Crypt;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
 /** Pictures as they lie on the disk: encrypted, so that whoever takes the disk or a copy of it sees nobody. */
@@ -19,12 +18,8 @@ final readonly class PictureFiles
     /** @param string $jpeg bytes of the picture */
     public function keep(Picture $picture, string $jpeg): void
     {
-        $disk = Storage::disk(Picture::DISK);
-        // What is taken back here leaves no file behind; what is taken back around it is swept by night.
-        if (DB::transactionLevel() > 0) {
-            DB::afterRollBack(fn (): mixed => rescue(fn (): bool => $disk->delete($picture->path())));
-        }
-        $disk->put($picture->path(), Crypt::encryptString($jpeg));
+        // Where the row is taken back after all, its file is swept by night (nagomi:sweep-pictures).
+        Storage::disk(Picture::DISK)->put($picture->path(), Crypt::encryptString($jpeg));
     }
 
     /** @return string|null bytes of the JPEG; null where its file is gone, or the key that opens it */
