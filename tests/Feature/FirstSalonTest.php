@@ -143,10 +143,14 @@ it('builds no demo on a server', function (): void {
 it('has whoever comes second wait until the first is through, where there is no salon to hold yet', function (): void {
     aMachineWithoutSalon();
     config(['database.connections.other' => config('database.connections.' . DB::getDefaultConnection())]);
-    // What every database has one of, held by whoever asks whether there is a salon, to the end of what they do.
-    $held = fn (): array => DB::connection('other')
-        ->select('select id from migrations order by id limit 1 for update nowait');
-    expect($held())->toHaveCount(1)->and(app(SalonOpening::class)->isTaken())->toBeFalse()
-        ->and($held)->toThrow(QueryException::class);
+    $counted = fn (): int => (int) DB::table('installations')->value('acts_taken');
+    $before = $counted();
+    // Another's connection waits for whoever asked whether there is a salon, to the end of what they do.
+    DB::connection('other')->statement('set innodb_lock_wait_timeout = 1');
+    $held = fn (): bool => DB::connection('other')->insert(
+        'insert into installations (id, acts_taken) values (1, 1) on duplicate key update acts_taken = acts_taken',
+    );
+    expect(app(SalonOpening::class)->isTaken())->toBeFalse()->and($counted())->toBe($before + 1)
+        ->and($held)->toThrow(QueryException::class, 'Lock wait timeout');
     DB::disconnect('other');
 });

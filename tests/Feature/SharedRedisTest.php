@@ -128,6 +128,23 @@ it('watches the jobs of all shards', function (): void {
     expect($this->get('/health')->json('checks.queue.state'))->toBe('failing');
 });
 
+it('works off the jobs of all shards, or of those it is told', function (): void {
+    $left = fn (): int => app(WaitingJobs::class)->count();
+    $work = ['--stop-when-empty' => true, '--sleep' => 0];
+    // No such salons: there is nothing to renew, and the job is through.
+    foreach ([900_000_001, 900_000_002, 900_000_003] as $salonId) {
+        RenewSalon::dispatch($salonId);
+    }
+    expect($left())->toBe(3);
+    $this->artisan('nagomi:work', ['--queue' => 'salons-1', ...$work])->assertSuccessful();
+    expect($left())->toBe(2)->and(Queue::connection('redis')->size('salons-1'))->toBe(0);
+    $this->artisan('nagomi:work', $work)->assertSuccessful();
+    expect($left())->toBe(0)->and(DB::table('failed_jobs')->count())->toBe(0);
+    $this->artisan('nagomi:work', ['--queue' => 'default,salons-7', ...$work])
+        ->expectsOutputToContain('salons-7 is none of default, salons-1, salons-2')
+        ->assertExitCode(2);
+});
+
 it('puts all of a salon in one shard, and spreads salons over all', function (): void {
     $queues = array_map(SalonShard::queueOf(...), range(1, 300));
     expect(array_count_values($queues))->toBe(['salons-1' => 100, 'salons-2' => 100, 'default' => 100])

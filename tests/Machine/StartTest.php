@@ -48,7 +48,7 @@ it('starts twice beside each other, heals itself and ends at once', function ():
             ->and($one->said())->toContain('ilse@saltlight.example')
             ->and($other->said())->not->toContain('saltlight');
 
-        foreach (['queue:work' => 'The worker', 'schedule:work' => 'The clock'] as $part => $says) {
+        foreach (['nagomi:work' => 'The worker', 'schedule:work' => 'The clock'] as $part => $says) {
             $before = $one->processes($part);
             expect($before)->not->toBe([]);
             array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $before);

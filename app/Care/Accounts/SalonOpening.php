@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Accounts;
 
 use App\Care\Scheduling\OpeningHours;
+use App\Care\Shared\Lock;
 use App\Models\Role;
 use App\Models\Salon;
 use App\Models\User;
@@ -24,9 +25,7 @@ final readonly class SalonOpening
     /** Whether somebody was first; whoever asks while another opens one waits for that one. */
     public function isTaken(): bool
     {
-        // A row that every database has. Where there is no salon there is none to hold, and the gap it would stand in
-        // lets a second one in: whoever was turned away to try again may ask before the other's row is there.
-        DB::table('migrations')->orderBy('id')->limit(1)->lockForUpdate()->value('id');
+        Lock::installation()->take();
 
         return Salon::query()->lockForUpdate()->exists();
     }

@@ -13,13 +13,25 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Lock
 {
-    private function __construct(private ?int $salonId, private ?string $headId)
-    {
+    /** The one row of what is everybody's. */
+    private const INSTALLATION = 1;
+
+    private function __construct(
+        private ?int $salonId,
+        private ?string $headId,
+        private bool $isInstallation = false,
+    ) {
     }
 
     public static function nothing(): self
     {
         return new self(null, null);
+    }
+
+    /** For what is done once, before there is a salon to hold: its row is made by whoever is first. */
+    public static function installation(): self
+    {
+        return new self(null, null, true);
     }
 
     /** For what is the salon's: bookings, hours, products, imports. */
@@ -46,6 +58,13 @@ final readonly class Lock
      */
     public function take(): void
     {
+        if ($this->isInstallation) {
+            DB::table('installations')->upsert(
+                [['id' => self::INSTALLATION, 'acts_taken' => 1]],
+                ['id'],
+                ['acts_taken' => DB::raw('acts_taken + 1')],
+            );
+        }
         if ($this->salonId !== null) {
             DB::table('salons')->where('id', $this->salonId)->increment('acts_taken');
         }
