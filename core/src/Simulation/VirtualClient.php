@@ -43,11 +43,12 @@ final readonly class VirtualClient
         public array $air,
         private ?string $swimsIn,
         private bool $tellsAll,
+        private WorldRules $rules,
     ) {
     }
 
     /** @param bool $tellsAll writes down every step at home as it was, to see what forgetting costs */
-    public static function draw(int $seed, bool $tellsAll = false): self
+    public static function draw(int $seed, bool $tellsAll = false, World $world = World::Shipped): self
     {
         $chance = new SeededRandom($seed);
         $head = new Head(
@@ -73,6 +74,7 @@ final readonly class VirtualClient
             $chance->normal(56, 9),
             (float) $chance->between(5, 35),
             (float) $chance->between(0, 30),
+            $world,
         );
 
         return new self(
@@ -86,6 +88,7 @@ final readonly class VirtualClient
             $air,
             $swimsIn,
             $tellsAll,
+            $world->rules(),
         );
     }
 
@@ -154,9 +157,55 @@ final readonly class VirtualClient
     /** Days until she comes again. */
     public function nextVisit(): int
     {
-        $days = max(4, (int) round($this->chance->normal(self::VISIT_EVERY_DAYS, self::VISIT_SD_DAYS)));
+        $days = max(4, $this->asRegularly(
+            (int) round($this->chance->normal(self::VISIT_EVERY_DAYS, self::VISIT_SD_DAYS)),
+        ));
 
         return $this->chance->happens(self::VISIT_MISSED) ? 2 * $days : $days;
+    }
+
+    /** Days until she washes again. */
+    public function nextWash(): int
+    {
+        return max(3, $this->asRegularly($this->head->washEveryDays + $this->chance->between(-1, 2)));
+    }
+
+    /** So many days, or more or fewer where nobody keeps to days. */
+    private function asRegularly(int $days): int
+    {
+        return $this->rules->gapLogSd > 0
+            ? (int) round($days * exp($this->chance->normal(0, $this->rules->gapLogSd)))
+            : $days;
+    }
+
+    /**
+     * What is done at home of what is meant: where people skip, treatments are left out or take twice as long.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    public function doneAtHome(array $steps): array
+    {
+        $done = [];
+        foreach ($steps as $step) {
+            $isSure = $this->rules->skips === 0.0 || ! self::mayBeSkipped($step->kind);
+            if ($isSure || ! $this->chance->happens($this->rules->skips)) {
+                $isDoubled = ! $isSure && $step->minutes !== null && $this->chance->happens($this->rules->doubles);
+                $done[] = $isDoubled ? $step->lasting(2 * $step->minutes) : $step;
+            }
+        }
+
+        return $done;
+    }
+
+    private static function mayBeSkipped(StepKind $kind): bool
+    {
+        return match ($kind) {
+            StepKind::PreWash, StepKind::Conditioner, StepKind::Mask, StepKind::MildProtein, StepKind::StrongProtein,
+            StepKind::LeaveIn, StepKind::Seal => true,
+            default => false,
+        };
     }
 
     /**

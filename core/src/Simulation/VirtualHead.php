@@ -27,8 +27,8 @@ final class VirtualHead
     private readonly float $proteinFading;
     private readonly float $uptake;
 
-    /** @var array<string, float> this head's own offset of each reading */
-    private array $offsets = [];
+    private readonly VirtualReadings $readings;
+    private readonly WorldRules $rules;
 
     public function __construct(
         private readonly Head $head,
@@ -37,18 +37,13 @@ final class VirtualHead
         float $protein = 58,
         float $buildUp = 14,
         float $wear = 12,
+        World $world = World::Shipped,
     ) {
+        $this->rules = $world->rules();
         $this->moistureFading = exp($chance->normal(0, 0.45));
         $this->proteinFading = exp($chance->normal(0, 0.45));
         $this->uptake = exp($chance->normal(0, 0.25));
-        $noises = [
-            'dryness' => 1.2, 'feel' => 1.2, 'stretch' => 5.0, 'return' => 5.0, 'signs' => 1.5, 'broken' => 0.35,
-            'memory' => 1.2,
-            'definition' => 1.5, 'frizz' => 1.5, 'clumping' => 1.5, 'softness' => 1.5, 'shine' => 1.5, 'life' => 1.5,
-        ];
-        foreach ($noises as $test => $noise) {
-            $this->offsets[$test] = $chance->normal(0, 0.5 * $noise);
-        }
+        $this->readings = new VirtualReadings($head, $chance, $this->rules);
         $truth = [];
         foreach ($head->strata as $stratum) {
             $truth[] = [
@@ -67,18 +62,19 @@ final class VirtualHead
      */
     public function aDay(?float $humidityPercent = null): void
     {
+        $this->readings->aDay();
         $load = self::of(['light' => 1, 'medium' => 2, 'heavy' => 4], $this->head->load->value) * 0.3;
         foreach ($this->head->strata as $s => $stratum) {
             $halfLife = self::of(
                 ['low' => 20, 'medium' => 15, 'high' => 9],
                 $stratum->porosity->value,
-            ) * ($this->sealed ? 1.25 : 1);
+            ) * ($this->sealed ? 1.25 : 1) * $this->rules->halfLife;
             $regain = $this->regain($humidityPercent ?? $this->head->humidityPercent);
             $air = 28 + 2 * ($regain - 9.8);
             $truth = &$this->truth[$s];
             $truth['moisture'] = $air + ($truth['moisture'] - $air) * 0.5 ** ($this->moistureFading / $halfLife);
             $truth['protein'] *= 0.5 ** (
-                $this->proteinFading / self::of(
+                $this->proteinFading / $this->rules->halfLife / self::of(
                     ['low' => 160, 'medium' => 120, 'high' => 84],
                     $stratum->porosity->value,
                 )
@@ -139,7 +135,7 @@ final class VirtualHead
         $share = $step->kind === StepKind::LeaveIn ? 1.0 : 1 - exp(-min($step->minutes ?? 0, 3 * $label) / $time);
         $free = (
             1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100
-        ) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $luck * $share;
+        ) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $this->rules->strength * $luck * $share;
         $truth['moisture'] += (
             ['mask' => 38, 'conditioner' => 12, 'leave-in' => 6][$step->kind->value] ?? 0
         ) * $free * (1 - $truth['moisture'] / 100);
@@ -218,12 +214,6 @@ final class VirtualHead
         };
     }
 
-    /** Noise of hands and eyes, standard deviation 1: heavy tails, and now and then a gross error. */
-    private function noise(): float
-    {
-        return ($this->chance->happens(0.02) ? 4.0 : 1.0) * $this->chance->heavyTailed();
-    }
-
     /**
      * What a stylist would read off this head: a test's raw measures, with the noise of hands and eyes.
      *
@@ -231,65 +221,7 @@ final class VirtualHead
      */
     public function read(int $daysSinceDetangled): array
     {
-        $moisture = $protein = $off = $buildUp = $broken = 0.0;
-        foreach ($this->head->strata as $s => $stratum) {
-            $m = $this->truth[$s]['moisture'] - $stratum->targetMoisture();
-            $p = $this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive);
-            $moisture += $stratum->share * $m;
-            $protein += $stratum->share * $p;
-            $off += $stratum->share * abs($m);
-            $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
-            $broken += $stratum->share * exp(
-                .03 * ($this->truth[$s]['wear'] + max(0, abs($m) - 15) + max(0, abs($p) - 15)),
-            );
-        }
-        $hairs = $this->hairs($moisture, $protein);
-        $signs = $this->points('signs', $buildUp / 10, 0, 10, 1.5);
-        $each = [];
-        foreach (['dull', 'beads', 'sticky', 'film', 'no_lather'] as $sign) {
-            $each[$sign] = min(2.0, $signs);
-            $signs -= $each[$sign];
-        }
-
-        return [
-            'build-up-signs' => $each,
-            'dryness' => ['points' => $this->points('dryness', 3 - $moisture / 10, 0, 10, 1.2)],
-            'feel' => ['points' => $this->points('feel', ($moisture - $protein) / 10, -5, 5, 1.2)],
-            'style-life' => [
-                'days' => $this->points('life', 6.5 + .08 * $protein - .06 * $off, 0, 60, 1.5),
-                'refreshes' => $this->chance->between(0, 3),
-            ],
-            'curl-memory' => ['points' => $this->points('memory', 7 + .1 * $protein - .05 * $off, 0, 10, 1.2)],
-            'wet-stretch' => ['hairs' => $hairs],
-            'broken-hairs' => [
-                'shed' => $this->chance->poisson(75 * max(1, $daysSinceDetangled) * $this->chance->gamma(20)),
-                'broken' => $this->chance->poisson(
-                    ($daysSinceDetangled + 2) * 1.5 * $broken * exp($this->offsets['broken']) * $this->chance->gamma(6),
-                ),
-                'days_since_detangled' => $daysSinceDetangled,
-            ],
-        ];
-    }
-
-    /** @return list<array<string, float|bool>> as the wet stretch test writes hairs down */
-    private function hairs(float $moisture, float $protein): array
-    {
-        $hairs = [];
-        for ($hair = $this->chance->between(3, 5); $hair > 0; $hair--) {
-            $stretch = max(4.0, 45 + .5 * $moisture - .3 * $protein + $this->offsets['stretch'] + 5 * $this->noise());
-            $return = max(
-                40.0,
-                min(100.0, 95 + .4 * $protein - .1 * $moisture + $this->offsets['return'] + 5 * $this->noise()),
-            );
-            $rest = 5.0 * $this->chance->between(14, 26);
-            $stretched = round($rest * (1 + min(1.2, $stretch / 100)));
-            $snaps = $this->chance->happens($protein < -20 || $moisture < -22 ? 0.3 : 0.02);
-            $returned = round(2 * ($stretched - $return / 100 * ($stretched - $rest))) / 2;
-            $hairs[] = ['rest_mm' => $rest, 'stretched_mm' => $stretched]
-                + ($snaps ? ['snapped' => true] : ['returned_mm' => max($rest, min($stretched, $returned))]);
-        }
-
-        return $hairs;
+        return $this->readings->read($this->truth, $daysSinceDetangled);
     }
 
     /**
@@ -299,32 +231,7 @@ final class VirtualHead
      */
     public function readAfterStyling(): array
     {
-        $moisture = $protein = $off = $buildUp = $wear = 0.0;
-        foreach ($this->head->strata as $s => $stratum) {
-            $m = $this->truth[$s]['moisture'] - $stratum->targetMoisture();
-            $moisture += $stratum->share * $m;
-            $off += $stratum->share * abs($m);
-            $protein += $stratum->share * (
-                $this->truth[$s]['protein'] - $stratum->targetProtein($this->head->proteinSensitive)
-            );
-            $buildUp += $stratum->share * ($this->truth[$s]['washable'] + $this->truth[$s]['stubborn']);
-            $wear += $stratum->share * $this->truth[$s]['wear'];
-        }
-
-        return ['result' => [
-            'definition' => $this->points('definition', 7.5 + .08 * $protein - .05 * $off - .02 * $buildUp, 0, 10, 1.5),
-            'frizz' => $this->points('frizz', 3 - .1 * $moisture + .04 * $wear, 0, 10, 1.5),
-            'clumping' => $this->points('clumping', 7 + .06 * $moisture - .02 * $buildUp, 0, 10, 1.5),
-            'softness' => $this->points('softness', 6.5 + .1 * $moisture - .06 * $protein, 0, 10, 1.5),
-            'shine' => $this->points('shine', 7.5 - .05 * $buildUp - .04 * $wear, 0, 10, 1.5),
-            'volume' => (float) $this->chance->between(3, 8),
-        ]];
-    }
-
-    /** Points on a scale in halves, off by this head's own offset and the noise of hands and eyes. */
-    private function points(string $test, float $value, float $least, float $most, float $noise): float
-    {
-        return max($least, min($most, round(2 * ($value + $this->offsets[$test] + $noise * $this->noise())) / 2));
+        return $this->readings->readAfterStyling($this->truth);
     }
 
     /**

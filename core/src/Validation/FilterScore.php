@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Validation;
 
 use Nagomi\Core\Estimation\FilterRun;
+use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
@@ -20,6 +21,9 @@ final class FilterScore
     public const FROM_DAY = 84;
 
     private const AHEAD_DAYS = 28;
+
+    /** Days ahead at which a forecast is held against what came. */
+    public const FORECAST_DAYS = [7, 14, 28, 42, 56];
 
     /** Reserves that part low, middle and high; about a third of the virtual heads' days lie in each. */
     private const THIRDS = [44.0, 53.0];
@@ -38,6 +42,9 @@ final class FilterScore
     /** @var array<int, array{sum: float, count: int}> absolute error by days ahead */
     public array $byHorizon = [];
 
+    /** @var array<int, array{inside: int, all: int, error: float, held: float}> of the forecast, by days ahead */
+    public array $forecasts = [];
+
     public function take(SimulatedLife $life): void
     {
         $last = $life->from->modify('+' . (count($life->truth) - 1) . ' days');
@@ -52,6 +59,7 @@ final class FilterScore
                 $day >= self::FROM_DAY && $day % self::AHEAD_DAYS === 0 && isset($life->truth[$day + self::AHEAD_DAYS])
             ) {
                 $this->ahead($life, $point, $averaged, $day);
+                $this->forecast($life, $point, $day);
             }
         }
     }
@@ -109,6 +117,46 @@ final class FilterScore
                 }
             }
         }
+    }
+
+    /** As on that day, by what was to be done from then on, whether it was or not. */
+    private function forecast(SimulatedLife $life, Snapshot $point, int $day): void
+    {
+        $meant = [];
+        for ($ahead = 1; $ahead <= max(self::FORECAST_DAYS); $ahead++) {
+            $meant[$ahead] = $life->meant[$day + $ahead] ?? [];
+        }
+        $states = Forecast::from($point, array_filter($meant), max(self::FORECAST_DAYS));
+        foreach (self::FORECAST_DAYS as $ahead) {
+            $this->forecasts[$ahead] ??= ['inside' => 0, 'all' => 0, 'error' => 0.0, 'held' => 0.0];
+            foreach (isset($life->truth[$day + $ahead]) ? self::QUANTITIES : [] as $name => $quantity) {
+                foreach (array_keys($life->head->strata) as $s) {
+                    $truth = $life->truth[$day + $ahead][$s][$name];
+                    $off = abs($truth - $states[$ahead]->state->value($s, $quantity));
+                    $inside = $off <= self::Z_80 * $states[$ahead]->state->sd($s, $quantity);
+                    $this->forecasts[$ahead]['inside'] += $inside ? 1 : 0;
+                    $this->forecasts[$ahead]['all']++;
+                    $this->forecasts[$ahead]['error'] += $off;
+                    $this->forecasts[$ahead]['held'] += abs($truth - $point->state->value($s, $quantity));
+                }
+            }
+        }
+    }
+
+    /** Share of truths within the 80 % interval of what was foretold of them so many days before. */
+    public function forecastCoverage(int $ahead): float
+    {
+        $of = $this->forecasts[$ahead] ?? ['inside' => 0, 'all' => 0];
+
+        return $of['all'] === 0 ? NAN : $of['inside'] / $of['all'];
+    }
+
+    /** Mean absolute error so many days ahead beside that of the estimate held still. */
+    public function forecastErrorRatio(int $ahead): float
+    {
+        $of = $this->forecasts[$ahead] ?? ['error' => NAN, 'held' => NAN];
+
+        return $of['held'] > 0.0 ? $of['error'] / $of['held'] : NAN;
     }
 
     private function error(string $method, float $error): void

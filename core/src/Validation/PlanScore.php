@@ -19,6 +19,7 @@ use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Simulation\VirtualClient;
+use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
@@ -39,10 +40,10 @@ final class PlanScore
 
     public int $rulesBroken = 0;
 
-    public function take(int $seed, int $days): void
+    public function take(int $seed, int $days, World $world = World::Shipped): void
     {
         foreach (['plan', 'calendar'] as $way) {
-            $this->live($way, VirtualClient::draw($seed), $days);
+            $this->live($way, VirtualClient::draw($seed, world: $world), $days);
         }
     }
 
@@ -71,7 +72,7 @@ final class PlanScore
                 default => null,
             };
             if ($choice !== null) {
-                $steps = $choice->steps($head);
+                $steps = $visits ? $choice->steps($head) : $client->doneAtHome($choice->steps($head));
                 $client->virtual->wash($steps);
                 [$told, $place] = $visits
                     ? [$steps, Place::Salon]

@@ -11,8 +11,10 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Simulation\VirtualClient;
+use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\WashDay;
 use RuntimeException;
 
@@ -25,6 +27,7 @@ final readonly class SimulatedLife
      * @param list<list<array{moisture: float, protein: float}>> $truth by day, then stratum, at the end of the day
      * @param list<int>                                                        $visits   days with readings
      * @param array<string, float> $air a weather station's daily humidity in %, by day of the year
+     * @param array<int, list<Step>> $meant what was to be done, by day, whether it was or not
      */
     private function __construct(
         public Head $head,
@@ -34,6 +37,7 @@ final readonly class SimulatedLife
         public array $truth,
         public array $visits,
         public array $air,
+        public array $meant,
     ) {
     }
 
@@ -48,17 +52,22 @@ final readonly class SimulatedLife
     }
 
     /** @throws RuntimeException never: the day it begins on is one */
-    public static function live(int $seed, int $days, bool $allTold = false): self
-    {
-        $client = VirtualClient::draw($seed, $allTold);
+    public static function live(
+        int $seed,
+        int $days,
+        bool $allTold = false,
+        World $world = World::Shipped,
+    ): self {
+        $client = VirtualClient::draw($seed, $allTold, $world);
         $from = Calendar::day('2026-01-05') ?? throw new RuntimeException('5 January 2026 is a day.');
-        $washDays = $readings = $truth = $visits = [];
+        $washDays = $readings = $truth = $visits = $meant = [];
         [$nextWash, $nextVisit, $lastWash] = [0, 0, -$client->head->washEveryDays];
         for ($day = 0, $wash = 0; $day < $days; $day++) {
             $date = $from->modify("+{$day} days");
             $client->virtual->aDay($client->humidityOn($date));
             $swim = $client->swim();
             $client->virtual->wash($swim);
+            $meant[$day] = $swim;
             $told = $client->recordedAtHome($swim);
             if ($told !== []) {
                 $washDays[] = new WashDay("s{$day}", $date, $told, Place::Home);
@@ -70,9 +79,11 @@ final readonly class SimulatedLife
                 }
             }
             if ($day === $nextWash || $day === $nextVisit) {
-                $steps = $client->habit($wash++);
-                $client->virtual->wash($steps);
                 $inSalon = $day === $nextVisit;
+                $habit = $client->habit($wash++);
+                $meant[$day] = [...$swim, ...$habit];
+                $steps = $inSalon ? $habit : $client->doneAtHome($habit);
+                $client->virtual->wash($steps);
                 foreach ($inSalon ? $client->virtual->readAfterStyling() : [] as $test => $raw) {
                     $readings[] = new Reading("r{$day}-{$test}", $date, Moment::AfterStyling, $test, $raw);
                 }
@@ -81,13 +92,13 @@ final readonly class SimulatedLife
                     $washDays[] = new WashDay("w{$day}", $date, $recorded, $inSalon ? Place::Salon : Place::Home);
                 }
                 $lastWash = $day;
-                $nextWash = $day + max(3, $client->head->washEveryDays + $client->chance->between(-1, 2));
+                $nextWash = $day + $client->nextWash();
                 $nextVisit = $inSalon ? $day + $client->nextVisit() : $nextVisit;
             }
             $truth[] = array_map(self::balance(...), $client->virtual->truth);
         }
 
-        return new self($client->head, $from, $washDays, $readings, $truth, $visits, $client->air);
+        return new self($client->head, $from, $washDays, $readings, $truth, $visits, $client->air, array_filter($meant));
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Validation;
 
+use Nagomi\Core\Simulation\World;
+
 /** The proof over virtual heads: the filter's intervals and errors, the plan's days out of band. */
 final readonly class Validation
 {
@@ -17,27 +19,33 @@ final readonly class Validation
         public int $planHeads,
         public int $weeks,
         public int $seed,
+        public World $world,
     ) {
     }
 
     /** @param int $planHeads heads that live by the plan as well; each is some eighteen plans */
-    public static function of(int $heads, int $weeks, int $seed, int $planHeads): self
-    {
+    public static function of(
+        int $heads,
+        int $weeks,
+        int $seed,
+        int $planHeads,
+        World $world = World::Shipped,
+    ): self {
         $filter = new FilterScore();
         for ($i = 0; $i < $heads; $i++) {
-            $filter->take(SimulatedLife::live($seed + $i, 7 * $weeks));
+            $filter->take(SimulatedLife::live($seed + $i, 7 * $weeks, world: $world));
         }
         // What forgotten and mistaken steps at home cost, over the first of the same heads.
         $allTold = new FilterScore();
         for ($i = 0; $i < min($heads, self::HEADS_ALL_TOLD); $i++) {
-            $allTold->take(SimulatedLife::live($seed + $i, 7 * $weeks, true));
+            $allTold->take(SimulatedLife::live($seed + $i, 7 * $weeks, true, $world));
         }
         $plan = new PlanScore();
         for ($i = 0; $i < $planHeads; $i++) {
-            $plan->take($seed + 100_000 + $i, 7 * $weeks);
+            $plan->take($seed + 100_000 + $i, 7 * $weeks, $world);
         }
 
-        return new self($filter, $allTold, $plan, $heads, $planHeads, $weeks, $seed);
+        return new self($filter, $allTold, $plan, $heads, $planHeads, $weeks, $seed, $world);
     }
 
     /** @return array<string, int|float|string> */
@@ -45,7 +53,13 @@ final readonly class Validation
     {
         [$slice, $coverage] = $this->filter->worstSlice();
 
+        $forecasts = [];
+        foreach (FilterScore::FORECAST_DAYS as $ahead) {
+            $forecasts["forecast_coverage_80_day_{$ahead}"] = $this->filter->forecastCoverage($ahead);
+        }
+
         return [
+            'world' => $this->world->value,
             'heads' => $this->heads,
             'plan_heads' => $this->planHeads,
             'weeks' => $this->weeks,
@@ -59,6 +73,8 @@ final readonly class Validation
             'error_vs_own_estimate_held' => $this->filter->errorRatio('held'),
             'error_vs_own_estimate_held_all_told' => $this->allTold->errorRatio('held'),
             'error_vs_no_learning' => $this->filter->errorRatio('averaged'),
+            ...$forecasts,
+            'forecast_error_vs_held_day_56' => $this->filter->forecastErrorRatio(56),
             'days_out_of_band_vs_calendar' => $this->plan->daysRatio(),
             'minutes_vs_calendar' => $this->plan->minutesRatio(),
             'hard_rules_broken' => $this->plan->rulesBroken,

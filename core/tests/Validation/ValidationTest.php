@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Simulation\VirtualClient;
+use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Validation\CalibrationPlot;
 use Nagomi\Core\Validation\FilterScore;
 use Nagomi\Core\Validation\SimulatedLife;
 use Nagomi\Core\Validation\Validation;
@@ -146,12 +148,44 @@ it('lets pass what the rules allow', function (): void {
 
 it('writes a page that says what was met and what was missed, and a plot that is SVG', function (): void {
     $validation = Validation::of(6, 20, 3, 1);
-    $page = ValidationReport::page($validation);
+    $other = Validation::of(4, 24, 3, 0, World::FlatSigns);
+    $page = ValidationReport::page($validation, [$other]);
     expect($page)
         ->toContain('6 heads for the filter')
         ->toContain('hard_rules_broken')
         ->toContain('Error by horizon')
-        ->toContain('calibration.svg');
-    $plot = simplexml_load_string(ValidationReport::plot($validation));
-    expect($plot)->not->toBeFalse()->and((string) $plot->getName())->toBe('svg');
+        ->toContain('calibration.svg')
+        ->toContain('| shipped | 6 |')
+        ->toContain('| flat-signs | 4 |');
+    foreach ([CalibrationPlot::of($validation), CalibrationPlot::ofWorlds([$validation, $other])] as $drawn) {
+        $plot = simplexml_load_string($drawn);
+        expect($plot)->not->toBeFalse()->and((string) $plot->getName())->toBe('svg')
+            ->and($drawn)->toContain('interval held');
+    }
+});
+
+it('scores a forecast by what was meant, at every horizon, and notices one of another head', function (): void {
+    $score = new FilterScore();
+    for ($seed = 1; $seed <= 24; $seed++) {
+        $score->take(SimulatedLife::live($seed, 252));
+    }
+    foreach (FilterScore::FORECAST_DAYS as $ahead) {
+        expect($score->forecasts[$ahead]['all'])->toBeGreaterThan(200)
+            ->and($score->forecastCoverage($ahead))->toBeGreaterThan(0.68)->toBeLessThan(0.92)
+            ->and($score->forecastErrorRatio($ahead))->toBeLessThan(0.95);
+    }
+    // Told nothing of what is to be done, it foretells hair that nobody looks after.
+    $untold = new FilterScore();
+    for ($seed = 1; $seed <= 24; $seed++) {
+        $life = SimulatedLife::live($seed, 252);
+        $bare = (new ReflectionClass(SimulatedLife::class))->newInstanceWithoutConstructor();
+        (function () use ($life): void {
+            foreach (get_object_vars($life) as $name => $value) {
+                $this->{$name} = $name === 'meant' ? [] : $value;
+            }
+        })->call($bare);
+        $untold->take($bare);
+    }
+    expect($untold->forecastCoverage(56))->toBeLessThan(0.4)
+        ->and($untold->forecastErrorRatio(56))->toBeGreaterThan(1.2);
 });
