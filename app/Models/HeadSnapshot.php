@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool                       $tight
  * @property list<string>               $signs
  * @property string                     $state
+ * @property string|null                $habits what was told until then of washes at home, packed; null: kept by a release before
  * @property list<StoredLedgerLine> $ledger
  * @property list<StoredCheck> $checks
  * @property bool                       $was_read

@@ -110,7 +110,7 @@ return [
         'overloaded' => 'demasiado de ambas cosas',
     ],
     'ledger' => ['opens' => 'Inicio, esa noche', 'looked-back' => 'Esa misma noche, corregido después', 'opening' => 'Supuesto antes de medir nada', 'time' => 'Perdido en :subject', 'reading' => 'Ajustado tras :subject', 'limit' => 'Frenado en el borde de la escala',
-        'remap' => 'Zonas ordenadas otra vez: repartido según la parte de pelo', 'untold-gap' => 'Días de los que nadie dijo nada: hacia lo habitual', 'untold-cleanse' => 'Supuesto: lavado antes de la mascarilla, nadie lo dijo', 'untold-conditioning' => 'Supuesto: acondicionado después del lavado, nadie lo dijo'],
+        'remap' => 'Zonas ordenadas otra vez: repartido según la parte de pelo', 'untold-gap' => 'Días de los que nadie dijo nada: hacia lo habitual', 'untold-cleanse' => 'Supuesto: lavado antes de la mascarilla, nadie lo dijo', 'untold-conditioning' => 'Supuesto: acondicionado después del lavado, nadie lo dijo', 'untold-protein' => 'Supuesto: alguna proteína, porque a veces no se dice', 'untold-leave-in' => 'Supuesto: algún leave-in, porque a veces no se dice', 'as-told' => ':step (según se dijo; :percent % probable que así fuera)'],
     'cause' => [
         'lead' => 'Las últimas :weeks semanas junto a las :weeks anteriores, :days días cada una, como constan en la ficha.',
         'times' => '{0} nunca|{1} una vez|[2,*] :count veces',

@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Estimation\FilterRun;
 use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\HomeHabits;
 use Nagomi\Core\Estimation\LedgerLine;
 use Nagomi\Core\Estimation\ReadingCheck;
 use Nagomi\Core\Estimation\Snapshot;
@@ -65,6 +66,7 @@ final readonly class StoredSnapshots
                     JSON_THROW_ON_ERROR,
                 ),
                 'state' => $this->packed($point->state),
+                'habits' => $point->habits === null ? null : pack('e*', ...$point->habits->numbers()),
                 'ledger' => json_encode($ledger[$date] ?? [], JSON_THROW_ON_ERROR),
                 'checks' => json_encode($checks[$date] ?? [], JSON_THROW_ON_ERROR),
                 'was_read' => isset($checks[$date]),
@@ -137,7 +139,7 @@ final readonly class StoredSnapshots
             ->where('was_read', true)
             ->where('date', '>=', $from)
             ->orderBy('date')
-            ->get(['id', 'head_id', 'salon_id', 'date', 'sealed', 'tight', 'signs', 'state']);
+            ->get(['id', 'head_id', 'salon_id', 'date', 'sealed', 'tight', 'signs', 'state', 'habits']);
 
         return array_values($days->map(fn (HeadSnapshot $day): Snapshot => $this->point($day, $history))->all());
     }
@@ -158,7 +160,15 @@ final readonly class StoredSnapshots
         $date = Calendar::dayOf($stored->date);
         $layout = new StateLayout($history->headAt($date), array_map(Sign::from(...), $stored->signs), $history->air);
 
-        return new Snapshot($date, $this->unpacked($stored->state, $layout), $stored->sealed, $stored->tight);
+        return new Snapshot(
+            $date,
+            $this->unpacked($stored->state, $layout),
+            $stored->sealed,
+            $stored->tight,
+            $stored->habits === null
+                ? null
+                : HomeHabits::ofNumbers($layout->parameters->habits, self::numbers($stored->habits)),
+        );
     }
 
     /**
@@ -179,8 +189,7 @@ final readonly class StoredSnapshots
 
     private function unpacked(string $packed, StateLayout $layout): State
     {
-        /** @var array<int, float> $numbers */
-        $numbers = array_values((array) unpack('e*', $packed));
+        $numbers = self::numbers($packed);
         $mean = array_slice($numbers, 0, $layout->size);
         $covariance = [];
         $at = $layout->size;
@@ -197,6 +206,15 @@ final readonly class StoredSnapshots
         return new State($layout, $mean, array_values($covariance));
     }
 
+    /** @return list<float> */
+    private static function numbers(string $packed): array
+    {
+        /** @var array<int, float> $numbers */
+        $numbers = (array) unpack('e*', $packed);
+
+        return array_values($numbers);
+    }
+
     /** @return StoredLedgerLine */
     private function line(LedgerLine $line): array
     {
@@ -205,7 +223,7 @@ final readonly class StoredSnapshots
             'kind' => $line->kind->value,
             'subject' => $line->subject,
             'amounts' => $line->amounts,
-        ];
+        ] + ($line->asTold === null ? [] : ['as_told' => round($line->asTold, 4)]);
     }
 
     /** @return StoredCheck */

@@ -29,6 +29,9 @@ final readonly class LedgerScreen
 {
     private const WEEKS = [4, 12, 52];
 
+    /** From so many on nothing is said of it. */
+    private const AS_GOOD_AS_CERTAIN_PERCENT = 98;
+
     /** What the book shows as columns: moisture, protein, build-up of both kinds. */
     private const COLUMNS = [
         'moisture' => [StateLayout::MOISTURE],
@@ -201,9 +204,20 @@ final readonly class LedgerScreen
             'time' => Words::of('ledger.time', ['subject' => $subject === '1 days' ? '1 day' : $subject]),
             'reading' => Words::of('ledger.reading', ['subject' => Words::of("signs.{$subject}")]),
             'untold' => Words::of("ledger.untold-{$subject}"),
-            'step' => Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}"),
+            'step' => $this->step($subject, $line['as_told'] ?? 1.0),
             default => Words::of('ledger.' . $line['kind']),
         };
+    }
+
+    /** A step as it was told, and how likely it was done so where that is not as good as certain. */
+    private function step(string $subject, float $asTold): string
+    {
+        $step = Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}");
+        $percent = (int) round(100 * $asTold);
+
+        return $percent > self::AS_GOOD_AS_CERTAIN_PERCENT
+            ? $step
+            : Words::of('ledger.as-told', ['step' => $step, 'percent' => $percent]);
     }
 
     /**

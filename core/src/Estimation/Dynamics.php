@@ -138,8 +138,24 @@ final class Dynamics
     }
 
     /**
-     * A wash day at home is told from memory: steps are forgotten or taken for others. That leaves doubt, the same for
-     * all strata.
+     * Does one of several steps, of which nobody knows which it was.
+     *
+     * @param non-empty-list<array{float, list<StratumEffect>}> $choices probability, and effects one for each stratum
+     * @param float $effectSd as above
+     */
+    public static function afterOneOf(State $state, array $choices, float $effectSd): Prediction
+    {
+        if (count($choices) === 1) {
+            return self::afterStep($state, $choices[0][1], $effectSd);
+        }
+        $move = new MixedMove($state, $choices, $effectSd);
+
+        return self::held($state, $move->mean, $move->slopes, $move->noise);
+    }
+
+    /**
+     * A wash day at home is told from memory: minutes and amounts are others than were told. That leaves doubt, the
+     * same for all strata.
      */
     public static function afterTheUnsaid(State $state): State
     {

@@ -76,7 +76,13 @@ final readonly class FilterRun
                     $current->date,
                     $current->tight,
                 )->state;
-                $days[] = new Snapshot($day, $state, $current->sealed, $current->tight);
+                $days[] = new Snapshot(
+                    $day,
+                    $state,
+                    $current->sealed,
+                    $current->tight,
+                    $current->habits,
+                );
             }
         }
 

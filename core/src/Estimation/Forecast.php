@@ -39,7 +39,13 @@ final class Forecast
                 [$state, $sealed] = self::washed($state, $washDays[$day], $sealed);
                 $tight = false;
             }
-            $points[] = new Snapshot($start->date->modify("+{$day} days"), $state, $sealed, $tight);
+            $points[] = new Snapshot(
+                $start->date->modify("+{$day} days"),
+                $state,
+                $sealed,
+                $tight,
+                $start->habits,
+            );
         }
 
         return $points;

@@ -12,7 +12,6 @@ use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
-use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\TreatmentContext;
 use Nagomi\Core\Treatments\WashDay;
@@ -29,6 +28,7 @@ final class KalmanFilter
     private State $state;
     private bool $sealed;
     private bool $tight;
+    private HomeHabits $habits;
     private readonly LedgerWriter $ledger;
 
     /** @var list<ReadingCheck> */
@@ -42,6 +42,7 @@ final class KalmanFilter
         $this->state = $start->state;
         $this->sealed = $start->sealed;
         $this->tight = $start->tight;
+        $this->habits = $start->habits ?? HomeHabits::assumed($start->state->layout->parameters->habits);
         $this->ledger = new LedgerWriter($start->state);
     }
 
@@ -93,7 +94,13 @@ final class KalmanFilter
             : $state->withFixedSigns(array_values($signs));
         $filter = new self(
             new StylistBiases($history->biases),
-            new Snapshot($date, $state, $from !== null && $from->sealed, $from !== null && $from->tight),
+            new Snapshot(
+                $date,
+                $state,
+                $from !== null && $from->sealed,
+                $from !== null && $from->tight,
+                $from?->habits,
+            ),
             $journal,
         );
         if ($from === null) {
@@ -133,7 +140,7 @@ final class KalmanFilter
 
     private function ended(DateTimeImmutable $date): Snapshot
     {
-        $point = new Snapshot($date, $this->state, $this->sealed, $this->tight);
+        $point = new Snapshot($date, $this->state, $this->sealed, $this->tight, $this->habits);
         $this->journal?->ended($point);
 
         return $point;
@@ -208,32 +215,18 @@ final class KalmanFilter
     {
         $context = TreatmentContext::on($this->state->layout->head, $washDay->steps);
         $effectSd = self::effectSd($washDay, $this->state->layout->parameters->treatments);
-        $untold = ImputedSteps::cleanse($washDay);
-        if ($untold !== null) {
-            $moved = Dynamics::afterStep($this->state, Forecast::effects($context->head, $untold, $context), $effectSd);
-            $this->take($moved, $washDay->date, LedgerKind::Untold, 'cleanse', $washDay->id);
-        }
-        $lastCleanse = array_key_last(array_filter(
-            $washDay->steps,
-            static fn (Step $step): bool => $step->kind === StepKind::Cleanse,
-        ));
-        foreach ($washDay->steps as $i => $step) {
-            $subject = $step->cleanse === null ? $step->kind->value : $step->cleanse->value;
-            $moved = Dynamics::afterStep($this->state, Forecast::effects($context->head, $step, $context), $effectSd);
-            $this->take($moved, $washDay->date, LedgerKind::Step, $subject, $washDay->id);
-            if ($i === $lastCleanse) {
+        foreach (PossibleSteps::of($washDay, $context, $this->habits) as $step) {
+            $moved = Dynamics::afterOneOf($this->state, $step->choices, $effectSd);
+            $kind = $step->isTold ? LedgerKind::Step : LedgerKind::Untold;
+            $this->take($moved, $washDay->date, $kind, $step->subject, $washDay->id, $step->asTold);
+            if ($step->isLastCleanse) {
                 $this->read($washDay->date, $afterCleansing);
             }
-        }
-        if (ImputedSteps::conditioning($washDay)) {
-            $effects = ImputedSteps::conditioned($context);
-            $untoldSd = $this->state->layout->parameters->treatments->effectSdWhenUntold;
-            $moved = Dynamics::afterStep($this->state, $effects, $untoldSd);
-            $this->take($moved, $washDay->date, LedgerKind::Untold, 'conditioning', $washDay->id);
         }
         if ($washDay->place === Place::Home && $washDay->cares()) {
             $this->state = Dynamics::afterTheUnsaid($this->state);
         }
+        $this->habits = $this->habits->after($washDay);
         if ($washDay->has(StepKind::Cleanse)) {
             $this->sealed = TreatmentContext::seals($context->head, ...$washDay->steps);
         }
@@ -256,12 +249,13 @@ final class KalmanFilter
         LedgerKind $kind,
         string $subject,
         string $source = '',
+        ?float $asTold = null,
     ): void {
         $unlimited = $moved->state->mean;
         foreach ($moved->limits as $limit) {
             $unlimited[$limit->index] -= $limit->amount;
         }
-        $this->ledger->book($date, $kind, $subject, array_values($unlimited), $source);
+        $this->ledger->book($date, $kind, $subject, array_values($unlimited), $source, $asTold);
         $this->ledger->bookLimits($date, $moved->limits, $moved->state->mean);
         $this->journal?->moved($moved->slopes);
         $this->state = $moved->state;

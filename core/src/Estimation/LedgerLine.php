@@ -17,6 +17,7 @@ final readonly class LedgerLine
     /**
      * @param string                          $subject days that passed, kind of step, or sign that was read
      * @param list<array<int, int>>           $amounts by stratum, then by Layout's quantities, in millionths
+     * @param float|null $asTold probability that a step was done as it was told; null: not a step that was told
      */
     public function __construct(
         public DateTimeImmutable $date,
@@ -24,6 +25,7 @@ final readonly class LedgerLine
         public string $subject,
         public array $amounts,
         public string $source = '',
+        public ?float $asTold = null,
     ) {
     }
 }

@@ -57,6 +57,7 @@ final class LedgerWriter
         string $subject,
         array $mean,
         string $source = '',
+        ?float $asTold = null,
     ): void {
         $any = $kind === LedgerKind::Opening || $kind === LedgerKind::Step;
         if ($kind === LedgerKind::Opening) {
@@ -75,7 +76,7 @@ final class LedgerWriter
         }
         $this->booked = $booked;
         if ($any) {
-            $this->lines[] = new LedgerLine($date, $kind, $subject, $amounts, $source);
+            $this->lines[] = new LedgerLine($date, $kind, $subject, $amounts, $source, $asTold);
         }
     }
 

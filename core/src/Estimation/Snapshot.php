@@ -12,12 +12,14 @@ final readonly class Snapshot
     /**
      * @param bool $sealed it was sealed with oil or butter, and fades more slowly
      * @param bool $tight  it is up in a tight style, and wears by the day
+     * @param HomeHabits|null $habits what was told until then says of washes at home; null: what is assumed of anybody
      */
     public function __construct(
         public DateTimeImmutable $date,
         public State $state,
         public bool $sealed,
         public bool $tight = false,
+        public ?HomeHabits $habits = null,
     ) {
     }
 }

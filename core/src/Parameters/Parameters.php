@@ -23,6 +23,7 @@ final readonly class Parameters
     public ScalpParameters $scalp;
     public TrimParameters $trim;
     public ContentParameters $contents;
+    public HabitParameters $habits;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(public ParameterTable $table)
@@ -38,6 +39,7 @@ final readonly class Parameters
         $this->scalp = new ScalpParameters($table);
         $this->trim = new TrimParameters($table);
         $this->contents = new ContentParameters($table);
+        $this->habits = new HabitParameters($table);
     }
 
     /** @throws RuntimeException where the shipped table cannot be read */

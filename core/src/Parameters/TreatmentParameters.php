@@ -67,12 +67,6 @@ final readonly class TreatmentParameters
     /** share of the effect */
     public float $effectSdAtHome;
 
-    /** minutes */
-    public float $untoldMaskMinutes;
-
-    /** share of the effect */
-    public float $effectSdWhenUntold;
-
     /** days */
     public int $untoldAfterDays;
 
@@ -145,8 +139,6 @@ final readonly class TreatmentParameters
         $this->effectSd = $table->number('treatments.effect-sd');
         $this->effectSdWhenDateIsApproximate = $table->number('treatments.effect-sd-when-date-is-approximate');
         $this->effectSdAtHome = $table->number('treatments.effect-sd-at-home');
-        $this->untoldMaskMinutes = $table->number('treatments.untold-mask-minutes');
-        $this->effectSdWhenUntold = $table->number('treatments.effect-sd-when-untold');
         $this->untoldAfterDays = $table->whole('treatments.untold-after-days');
         $this->untoldDriftDays = $table->number('treatments.untold-drift-days');
         $this->unsaidAtHomeSd = $table->numbers('treatments.unsaid-at-home-sd');

@@ -226,6 +226,7 @@ final readonly class EngineAnswer
                     'kind' => $line->kind->value,
                     'subject' => $line->subject,
                     'source' => $line->source,
+                    'as_told' => $line->asTold,
                     'millionths' => array_combine(
                         self::QUANTITIES,
                         $line->amounts[$s] ?? array_fill(0, count(self::QUANTITIES), 0),

@@ -151,7 +151,10 @@ it('takes a wash day at home as nobody leaves it: conditioned once cleansed, cle
         [],
         Make::day(),
     );
-    expect(array_filter($trace->ledger, fn ($line): bool => $line->kind === LedgerKind::Untold))->toHaveCount(1);
+    expect(array_column(
+        array_filter($trace->ledger, fn ($line): bool => $line->kind === LedgerKind::Untold),
+        'subject',
+    ))->toBe(['conditioning', 'leave-in']);
     expect(done($cleansed, place: Place::Home)->sd(0, StateLayout::MOISTURE))->toBeGreaterThan(done(
         [...$cleansed, Step::mask(25)],
         place: Place::Home,

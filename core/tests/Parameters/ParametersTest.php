@@ -33,6 +33,7 @@ it('takes every number the core goes by from the table, and uses every number of
         'Scalp',
         'Trim',
         'Content',
+        'Habit',
     ];
     foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Parameters;
+
+/** What is assumed of how people care for their hair at home, and of how well they tell of it, before they told of any. */
+final readonly class HabitParameters
+{
+    /** share of steps at home */
+    public float $forgotten;
+
+    /** share of steps at home */
+    public float $mistaken;
+
+    /** share of steps in the salon */
+    public float $misnotedInSalon;
+
+    /** probability at a wash where it is not due */
+    public float $outOfTurn;
+
+    /** probability at a wash where it is due */
+    public float $leftOut;
+
+    /** @var array<string, float> share of clients, by every how many washes; never */
+    public array $maskEvery;
+
+    /** @var array<string, float> share of clients, by every how many washes; never */
+    public array $proteinEvery;
+
+    /** @var array<string, float> share of clients, by every how many washes; never */
+    public array $clarifyingEvery;
+
+    /** @var array<string, float> share of washes that do not clarify, by kind of cleanse */
+    public array $cleanses;
+
+    /** share of washes */
+    public float $leaveInShare;
+
+    /** share of washes */
+    public float $preWashShare;
+
+    /** washes that what is assumed counts for */
+    public float $priorWashes;
+
+    /** minutes */
+    public float $maskMinutes;
+
+    /** share of the newest mask in the usual minutes */
+    public float $newestMaskShare;
+
+    /** @var array<string, float> minutes, mild and strong */
+    public array $proteinMinutes;
+
+    /** @throws InvalidParameters where the table lacks one of them */
+    public function __construct(ParameterTable $table)
+    {
+        $this->forgotten = $table->number('habits.forgotten');
+        $this->mistaken = $table->number('habits.mistaken');
+        $this->misnotedInSalon = $table->number('habits.misnoted-in-salon');
+        $this->outOfTurn = $table->number('habits.out-of-turn');
+        $this->leftOut = $table->number('habits.left-out');
+        $this->maskEvery = $table->numbers('habits.mask-every');
+        $this->proteinEvery = $table->numbers('habits.protein-every');
+        $this->clarifyingEvery = $table->numbers('habits.clarifying-every');
+        $this->cleanses = $table->numbers('habits.cleanses');
+        $this->leaveInShare = $table->number('habits.leave-in-share');
+        $this->preWashShare = $table->number('habits.pre-wash-share');
+        $this->priorWashes = $table->number('habits.prior-washes');
+        $this->maskMinutes = $table->number('habits.mask-minutes');
+        $this->newestMaskShare = $table->number('habits.newest-mask-share');
+        $this->proteinMinutes = $table->numbers('habits.protein-minutes');
+    }
+}
