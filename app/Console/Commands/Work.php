@@ -19,6 +19,7 @@ final class Work extends Command
 
     public function handle(): int
     {
+        /** @var list<string> $known */
         $known = config()->array('queue.names');
         $asked = array_filter(explode(',', (string) $this->option('queue')));
         $unknown = array_diff($asked, $known);

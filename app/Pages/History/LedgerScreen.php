@@ -217,7 +217,7 @@ final readonly class LedgerScreen
 
         return $percent > self::AS_GOOD_AS_CERTAIN_PERCENT
             ? $step
-            : Words::of('ledger.as-told', ['step' => $step, 'percent' => $percent]);
+            : Words::of('ledger.as-told', ['step' => $step, 'percent' => (string) $percent]);
     }
 
     /**

@@ -67,7 +67,7 @@ final readonly class PossibleSteps
     /**
      * What a step that was told of may have been, as it was told first.
      *
-     * @return non-empty-list<array{0: float, 1: Step|null, 2?: TreatmentContext}> by weight
+     * @return list<array{0: float, 1: Step|null, 2?: TreatmentContext}> by weight
      */
     private function taken(Step $step): array
     {
@@ -131,7 +131,7 @@ final readonly class PossibleSteps
         ));
     }
 
-    /** @param non-empty-list<array{0: float, 1: Step|null, 2?: TreatmentContext}> $choices */
+    /** @param list<array{0: float, 1: Step|null, 2?: TreatmentContext}> $choices */
     private function unsaid(string $subject, array $choices): PossibleStep
     {
         return new PossibleStep($subject, false, $this->likely($choices), null);
@@ -146,7 +146,7 @@ final readonly class PossibleSteps
     /**
      * Each kind of cleanse it may have been, with and without something before it.
      *
-     * @return non-empty-list<array{0: float, 1: Step|null, 2?: TreatmentContext}> the one that was told first
+     * @return list<array{0: float, 1: Step|null, 2?: TreatmentContext}> the one that was told first
      */
     private function cleansed(?Step $told = null, ?CleanseKind $as = null): array
     {
@@ -215,18 +215,18 @@ final readonly class PossibleSteps
     }
 
     /**
-     * @param non-empty-list<array{0: float, 1: Step|null, 2?: TreatmentContext}> $choices by weight; null: nothing
+     * @param list<array{0: float, 1: Step|null, 2?: TreatmentContext}> $choices by weight; null: nothing
      *
      * @return non-empty-list<array{float, list<StratumEffect>}> by probability, without what hardly can be
      */
     private function likely(array $choices): array
     {
         $all = array_sum(array_column($choices, 0));
-        $kept = array_values(array_filter(
+        $first = array_shift($choices) ?? [1.0, null];
+        $kept = [$first, ...array_filter(
             $choices,
-            static fn (array $choice, int $i): bool => $i === 0 || $choice[0] >= self::LEAST * $all,
-            ARRAY_FILTER_USE_BOTH,
-        ));
+            static fn (array $choice): bool => $choice[0] >= self::LEAST * $all,
+        )];
         $sum = array_sum(array_column($kept, 0));
 
         return array_map(fn (array $choice): array => [
