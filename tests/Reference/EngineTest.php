@@ -19,6 +19,10 @@ use Nagomi\Core\Statistics\BivariateNormal;
 use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Statistics\ShrunkRegression;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\WashDay;
 
 function reference(string $name): array
 {
@@ -191,5 +195,42 @@ it('learns few numbers from few days as numpy does by singular values (scripts/s
         expect(array_values($line->means))->toEqualWithDelta($case['means'], 1e-9)
             ->and($line->expected($asked))->toEqualWithDelta($case['expected'], 1e-9)
             ->and($line->doubt($asked))->toEqualWithDelta($case['doubt'], 1e-9);
+    }
+});
+
+it('follows what was hidden at home as 600,000 particles do (scripts/hidden_steps.R)', function (): void {
+    // Week by week as the script has it: cleanse, conditioning, leave-in, and what was read before.
+    $told = [
+        ['shampoo', Step::mask(20), true, [4.0, -1.0]], ['shampoo', Step::mask(25), true, null],
+        [null, Step::mask(20), false, [3.5, 0.0]], ['shampoo', null, true, null],
+        ['gentle', Step::mask(15), true, [5.5, -1.5]], ['shampoo', Step::conditioner(3), true, null],
+        ['shampoo', Step::mask(20), false, [2.5, 0.5]], ['shampoo', null, true, null],
+        [null, Step::mask(30), true, [4.5, -0.5]], ['shampoo', Step::mask(20), true, null],
+    ];
+    $washDays = $readings = [];
+    foreach ($told as $week => [$cleanse, $care, $leaveIn, $read]) {
+        $date = Make::day()->modify('+' . 7 * $week . ' days');
+        $washDays[] = new WashDay("w{$week}", $date, array_values(array_filter([
+            $cleanse === null ? null : Step::cleanse(CleanseKind::from($cleanse)), $care,
+            $leaveIn ? Step::leaveIn() : null,
+        ])), Place::Home);
+        if ($read !== null) {
+            $readings[] = Make::reading($date->format('Y-m-d'), 'dryness', ['points' => $read[0]]);
+            $readings[] = Make::reading($date->format('Y-m-d'), 'feel', ['points' => $read[1]]);
+        }
+    }
+    $run = KalmanFilter::follow(Make::head(), $washDays, $readings, Make::day()->modify('+63 days'), learning: false);
+    foreach (reference('hidden_steps')['weeks'] as $week => $particles) {
+        $point = $run->points[$week];
+        foreach (['moisture' => StateLayout::MOISTURE, 'protein' => StateLayout::PROTEIN] as $name => $quantity) {
+            $sd = $particles["{$name}_sd"];
+            expect($point->state->value(0, $quantity))->toEqualWithDelta($particles[$name], 0.4 * $sd)
+                ->and($point->state->sd(0, $quantity) / $sd)->toBeGreaterThan(0.8)->toBeLessThan(1.1);
+        }
+        // That a dry reading speaks against the mask before it the filter leaves to the state, and not to the habit;
+        // until the first such reading the two are one.
+        $apart = $week < 4 ? 0.01 : 0.2;
+        expect($point->habits->masks->due())->toEqualWithDelta($particles['mask_due'], $apart)
+            ->and($point->habits->clarifying->due())->toEqualWithDelta($particles['clarifying_due'], 0.01);
     }
 });
