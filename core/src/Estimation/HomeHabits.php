@@ -15,6 +15,8 @@ final readonly class HomeHabits
 {
     /**
      * @param float                $washes      that were told of, with those that what was assumed counts for
+     * @param float                $atHome      cleansed at home, with those that what was assumed counts for
+     * @param float                $bare        of these, those that neither conditioner nor mask came after, as far as is known
      * @param float                $leaveIns    washes of them with a leave-in
      * @param float                $preWashes   washes of them with something before it
      * @param float                $maskMinutes usual minutes of a mask
@@ -28,6 +30,8 @@ final readonly class HomeHabits
         public HabitRhythm $proteins,
         public HabitRhythm $clarifying,
         private float $washes,
+        private float $atHome,
+        private float $bare,
         private float $leaveIns,
         private float $preWashes,
         public float $maskMinutes,
@@ -48,6 +52,8 @@ final readonly class HomeHabits
             HabitRhythm::assumed($parameters, $parameters->proteinEvery),
             HabitRhythm::assumed($parameters, $parameters->clarifyingEvery),
             $prior,
+            $parameters->skippedWashes,
+            $parameters->skippedWashes * $parameters->skipped,
             $prior * $parameters->leaveInShare,
             $prior * $parameters->preWashShare,
             $parameters->maskMinutes,
@@ -55,6 +61,14 @@ final readonly class HomeHabits
             0.5 * $prior,
             array_map(static fn (float $share): float => $prior * $share, $parameters->cleanses),
         );
+    }
+
+    /** @return float probability that neither conditioner nor mask came after a wash at home that tells of none */
+    public function bare(): float
+    {
+        $skipped = $this->bare / $this->atHome;
+
+        return $skipped / ($skipped + (1 - $skipped) * $this->parameters->forgotten);
     }
 
     /** @return float probability of a leave-in at a wash */
@@ -105,6 +119,7 @@ final readonly class HomeHabits
             return $this;
         }
         $atHome = $day->place === Place::Home;
+        $isCleansed = $atHome && $day->has(StepKind::Cleanse);
         $forgotten = $atHome ? $this->parameters->forgotten : $this->parameters->misnotedInSalon;
         $mistaken = $atHome ? $this->parameters->mistaken : $this->parameters->misnotedInSalon;
         [$minutes, $cleanse] = $this->told($day);
@@ -133,6 +148,8 @@ final readonly class HomeHabits
                 ),
             },
             $this->washes + 1.0,
+            $this->atHome + ($isCleansed ? 1.0 : 0.0),
+            $this->bare + ($isCleansed && ! $day->has(StepKind::Mask, StepKind::Conditioner) ? $this->bare() : 0.0),
             // One that was forgotten now and then was done more often than it was told of.
             $this->leaveIns + ($day->has(StepKind::LeaveIn) ? 1 / (1 - $forgotten) : 0.0),
             $this->preWashes + ($day->has(StepKind::PreWash) ? 1 / (1 - $forgotten) : 0.0),
@@ -161,7 +178,7 @@ final readonly class HomeHabits
     public function numbers(): array
     {
         return [
-            $this->washes, $this->leaveIns, $this->preWashes, $this->maskMinutes, $this->strongs,
+            $this->washes, $this->atHome, $this->bare, $this->leaveIns, $this->preWashes, $this->maskMinutes, $this->strongs,
             $this->milds,
             ...array_map(fn (CleanseKind $kind): float => $this->cleanses[$kind->value] ?? 0.0, CleanseKind::cases()),
             ...$this->masks->numbers(), ...$this->proteins->numbers(), ...$this->clarifying->numbers(),
@@ -183,7 +200,7 @@ final readonly class HomeHabits
         $take = static function (int $many) use (&$numbers): array {
             return array_splice($numbers, 0, $many);
         };
-        [$washes, $leaveIns, $preWashes, $maskMinutes, $strongs, $milds] = $take(6);
+        [$washes, $atHome, $bare, $leaveIns, $preWashes, $maskMinutes, $strongs, $milds] = $take(8);
         $cleanses = array_filter(array_combine(
             array_column(CleanseKind::cases(), 'value'),
             $take(count(CleanseKind::cases())),
@@ -195,6 +212,8 @@ final readonly class HomeHabits
             $assumed->proteins->withNumbers($take(count($assumed->proteins->numbers()))),
             $assumed->clarifying->withNumbers($take(count($assumed->clarifying->numbers()))),
             $washes,
+            $atHome,
+            $bare,
             $leaveIns,
             $preWashes,
             $maskMinutes,

@@ -112,9 +112,11 @@ final readonly class PossibleSteps
         }
         if (! $this->day->has(StepKind::Mask, StepKind::Conditioner) && $this->day->has(StepKind::Cleanse)) {
             $mask = $habits->masks->due();
+            $some = 1 - $habits->bare();
             $unsaid[] = $this->unsaid('conditioning', [
-                [1 - $mask, Step::conditioner($parameters->washDay->stepMinutes['conditioner'])],
-                [$mask, Step::mask($habits->maskMinutes)],
+                [$some * (1 - $mask), Step::conditioner($parameters->washDay->stepMinutes['conditioner'])],
+                [$some * $mask, Step::mask($habits->maskMinutes)],
+                [1 - $some, null],
             ]);
         }
         if (! $this->day->has(StepKind::LeaveIn)) {

@@ -13,6 +13,12 @@ final readonly class HabitParameters
     /** share of steps at home */
     public float $mistaken;
 
+    /** share of washes at home that neither conditioner nor mask came after */
+    public float $skipped;
+
+    /** washes that what is assumed of it counts for */
+    public float $skippedWashes;
+
     /** share of steps in the salon */
     public float $misnotedInSalon;
 
@@ -57,6 +63,8 @@ final readonly class HabitParameters
     {
         $this->forgotten = $table->number('habits.forgotten');
         $this->mistaken = $table->number('habits.mistaken');
+        $this->skipped = $table->number('habits.skipped');
+        $this->skippedWashes = $table->number('habits.skipped-washes');
         $this->misnotedInSalon = $table->number('habits.misnoted-in-salon');
         $this->outOfTurn = $table->number('habits.out-of-turn');
         $this->leftOut = $table->number('habits.left-out');

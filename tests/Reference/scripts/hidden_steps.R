@@ -23,7 +23,7 @@ masks <- drawn(c(1, 2, 3, 4, 0), c(.35, .25, .2, .1, .1))
 proteins <- drawn(c(2:9, 0), c(.05, .05, .1, .1, .1, .1, .1, .1, .3))
 clarifying <- drawn(c(2:8, 0), c(.04, rep(.13, 6), .18))
 washes <- 2; leaveins <- 2 * .75; prewashes <- 2 * .5; usual <- 20
-kinds <- c(shampoo = 2 * .5, gentle = 2 * .35, "co-wash" = 2 * .15); strongs <- 1; milds <- 1
+kinds <- c(shampoo = 2 * .5, gentle = 2 * .35, "co-wash" = 2 * .15); strongs <- 1; milds <- 1; athome <- 10; bare <- .6
 
 M <- rnorm(n, 54, 14); P <- rnorm(n, 56, 12); W <- rnorm(n, 15, 9); S <- rnorm(n, 12, 9); logw <- numeric(n)
 clip <- function(x) pmin(100, pmax(0, x))
@@ -69,7 +69,10 @@ for (week in seq_along(care)) {
     l <- if (is.na(care[week])) c(1, 1) else if (care[week] == "mask") c(1 - mistaken, mistaken) else c(mistaken, 1 - mistaken)
     all <- h * l[1] + (1 - h) * l[2]; done <- runif(n) < h * l[1] / all; logw <- logw + log(all); masks <- moved(masks, done)
     long <- if (!is.na(care[week]) && care[week] == "mask") minutes[week] else usual
-    gained(ifelse(done, 38 * (1 - exp(-min(long, 45) / 8)), 12 * (1 - exp(-3 / 8))), 0, 1)
+    # Where neither was told of, there may have been neither.
+    skipped <- bare / athome; none <- if (is.na(care[week])) skipped / (skipped + (1 - skipped) * forgotten) else 0
+    gained(ifelse(done, 38 * (1 - exp(-min(long, 45) / 8)), 12 * (1 - exp(-3 / 8))), 0, runif(n) >= none)
+    if (!is.na(cleanse[week])) athome <- athome + 1; bare <- bare + none
     # A leave-in, told of or not.
     a <- min(1, leaveins / washes); gained(6, 0, if (leavein[week]) 1 else runif(n) < a * forgotten / (a * forgotten + 1 - a))
     M <- clip(M + rnorm(n, 0, 1.2)); P <- clip(P + rnorm(n, 0, .6)); W <- clip(W + rnorm(n, 0, .8))
