@@ -30,7 +30,7 @@ final readonly class LedgerScreen
     private const WEEKS = [4, 12, 52];
 
     /** From so many on nothing is said of it. */
-    private const AS_GOOD_AS_CERTAIN_PERCENT = 98;
+    private const GOOD_AS_TOLD_PERCENT = 90;
 
     /** What the book shows as columns: moisture, protein, build-up of both kinds. */
     private const COLUMNS = [
@@ -209,13 +209,13 @@ final readonly class LedgerScreen
         };
     }
 
-    /** A step as it was told, and how likely it was done so where that is not as good as certain. */
+    /** A step as it was told, and how likely it was done so where that is worth a word. */
     private function step(string $subject, float $asTold): string
     {
         $step = Words::of(CleanseKind::tryFrom($subject) === null ? "steps.{$subject}" : "cleanses.{$subject}");
         $percent = (int) round(100 * $asTold);
 
-        return $percent > self::AS_GOOD_AS_CERTAIN_PERCENT
+        return $percent >= self::GOOD_AS_TOLD_PERCENT
             ? $step
             : Words::of('ledger.as-told', ['step' => $step, 'percent' => (string) $percent]);
     }

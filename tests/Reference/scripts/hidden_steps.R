@@ -3,7 +3,7 @@
 # porosity, water of 100 mg/L, air of 50 %, no learning of the head's own rates. Nothing is made normal and nothing merged.
 # Run: Rscript tests/Reference/scripts/hidden_steps.R > tests/Reference/values/hidden_steps.json
 set.seed(20261130); n <- 600000
-forgotten <- .08; mistaken <- .05; leftout <- .08; outofturn <- .03; misnoted <- .005
+forgotten <- .08; mistaken <- .05; leftout <- .10; outofturn <- .10; misnoted <- .005
 
 # What was told, week by week: cleanse, conditioning with its minutes, protein, leave-in; NA: not told of.
 cleanse <- c("shampoo", "shampoo", NA, "shampoo", "gentle", "shampoo", "shampoo", "shampoo", NA, "shampoo")
