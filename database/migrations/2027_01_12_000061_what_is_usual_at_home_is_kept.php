@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What a client does at home by habit, as far as was told until that day; where it is missing, what is assumed of anybody. */
+/** What a client does at home by habit, as far as was told until that day; missing: what is assumed of anybody. */
 return new class () extends Migration {
     public function up(): void
     {

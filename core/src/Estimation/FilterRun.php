@@ -76,13 +76,7 @@ final readonly class FilterRun
                     $current->date,
                     $current->tight,
                 )->state;
-                $days[] = new Snapshot(
-                    $day,
-                    $state,
-                    $current->sealed,
-                    $current->tight,
-                    $current->habits,
-                );
+                $days[] = $current->on($day, $state);
             }
         }
 

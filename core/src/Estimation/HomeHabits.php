@@ -130,23 +130,9 @@ final readonly class HomeHabits
 
         return new self(
             $this->parameters,
-            match (true) {
-                $day->has(StepKind::Mask) => $this->masks->after(1 - $mistaken, $mistaken),
-                $day->has(StepKind::Conditioner) => $this->masks->after($mistaken, 1 - $mistaken),
-                default => $this->masks->after(1.0, 1.0),
-            },
-            $day->has(StepKind::MildProtein, StepKind::StrongProtein)
-                ? $this->proteins->after(1 - $forgotten, $this->parameters->misnotedInSalon)
-                : $this->proteins->after($forgotten, 1.0),
-            match (true) {
-                $cleanse === null => $this->clarifying->after(1.0, 1.0),
-                $cleanse->clarifies() => $this->clarifying->after(1 - $mistaken, $this->parameters->misnotedInSalon),
-                // What clarifies is called shampoo, and nothing gentler.
-                default => $this->clarifying->after(
-                    $cleanse === CleanseKind::Shampoo ? $mistaken : $this->parameters->misnotedInSalon,
-                    1.0,
-                ),
-            },
+            $this->masksAfter($day, $mistaken),
+            $this->proteinsAfter($day, $forgotten),
+            $this->clarifyingAfter($cleanse, $mistaken),
             $this->washes + 1.0,
             $this->atHome + ($isCleansed ? 1.0 : 0.0),
             $this->bare + ($isCleansed && ! $day->has(StepKind::Mask, StepKind::Conditioner) ? $this->bare() : 0.0),
@@ -158,6 +144,33 @@ final readonly class HomeHabits
             $this->milds + ($day->has(StepKind::MildProtein) ? 1.0 : 0.0),
             $cleanses,
         );
+    }
+
+    private function masksAfter(WashDay $day, float $mistaken): HabitRhythm
+    {
+        return match (true) {
+            $day->has(StepKind::Mask) => $this->masks->after(1 - $mistaken, $mistaken),
+            $day->has(StepKind::Conditioner) => $this->masks->after($mistaken, 1 - $mistaken),
+            default => $this->masks->after(1.0, 1.0),
+        };
+    }
+
+    private function proteinsAfter(WashDay $day, float $forgotten): HabitRhythm
+    {
+        return $day->has(StepKind::MildProtein, StepKind::StrongProtein)
+            ? $this->proteins->after(1 - $forgotten, $this->parameters->misnotedInSalon)
+            : $this->proteins->after($forgotten, 1.0);
+    }
+
+    /** What clarifies may be called shampoo, and nothing gentler. */
+    private function clarifyingAfter(?CleanseKind $told, float $mistaken): HabitRhythm
+    {
+        return match (true) {
+            $told === null => $this->clarifying->after(1.0, 1.0),
+            $told->clarifies() => $this->clarifying->after(1 - $mistaken, $this->parameters->misnotedInSalon),
+            $told === CleanseKind::Shampoo => $this->clarifying->after($mistaken, 1.0),
+            default => $this->clarifying->after($this->parameters->misnotedInSalon, 1.0),
+        };
     }
 
     /** @return array{float, CleanseKind|null} usual minutes of a mask, and the last cleanse */
@@ -178,7 +191,8 @@ final readonly class HomeHabits
     public function numbers(): array
     {
         return [
-            $this->washes, $this->atHome, $this->bare, $this->leaveIns, $this->preWashes, $this->maskMinutes, $this->strongs,
+            $this->washes, $this->atHome, $this->bare, $this->leaveIns, $this->preWashes, $this->maskMinutes,
+            $this->strongs,
             $this->milds,
             ...array_map(fn (CleanseKind $kind): float => $this->cleanses[$kind->value] ?? 0.0, CleanseKind::cases()),
             ...$this->masks->numbers(), ...$this->proteins->numbers(), ...$this->clarifying->numbers(),

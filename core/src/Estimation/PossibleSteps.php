@@ -79,7 +79,9 @@ final readonly class PossibleSteps
                 $mask * (1 - $mistaken), (1 - $mask) * $mistaken,
                 Step::conditioner($parameters->washDay->stepMinutes['conditioner']),
             ],
-            StepKind::Conditioner => [(1 - $mask) * (1 - $mistaken), $mask * $mistaken, Step::mask($habits->maskMinutes)],
+            StepKind::Conditioner => [
+                (1 - $mask) * (1 - $mistaken), $mask * $mistaken, Step::mask($habits->maskMinutes),
+            ],
             StepKind::MildProtein => [
                 (1 - $habits->strong()) * (1 - $mistaken), $habits->strong() * $mistaken, $this->protein(true),
             ],
@@ -180,7 +182,8 @@ final readonly class PossibleSteps
             $told === null => 1.0,
             $told === $done => 1 - $mistaken,
             // What stands in the shower is called shampoo, whatever it is; what is gentle may be shampoo.
-            $told === CleanseKind::Shampoo, $told === CleanseKind::Gentle && $done === CleanseKind::Shampoo => $mistaken,
+            $told === CleanseKind::Shampoo => $mistaken,
+            $told === CleanseKind::Gentle && $done === CleanseKind::Shampoo => $mistaken,
             default => 0.0,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Estimation;
 
 use DateTimeImmutable;
+use Nagomi\Core\Head\Head;
 
 /** Where a head stood at the end of a day, and what its hair wears until the next wash day. */
 final readonly class Snapshot
@@ -21,5 +22,17 @@ final readonly class Snapshot
         public bool $tight = false,
         public ?HomeHabits $habits = null,
     ) {
+    }
+
+    /** The same for a head that differs in its circumstances only. */
+    public function under(Head $head): self
+    {
+        return new self($this->date, $this->state->under($head), $this->sealed, $this->tight, $this->habits);
+    }
+
+    /** The same on another day, with another state. */
+    public function on(DateTimeImmutable $date, State $state): self
+    {
+        return new self($date, $state, $this->sealed, $this->tight, $this->habits);
     }
 }

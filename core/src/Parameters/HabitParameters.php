@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Parameters;
 
-/** What is assumed of how people care for their hair at home, and of how well they tell of it, before they told of any. */
+/** What is assumed of how people care for their hair at home and how well they tell of it, before they told of any. */
 final readonly class HabitParameters
 {
     /** share of steps at home */

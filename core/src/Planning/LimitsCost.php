@@ -31,13 +31,7 @@ final class LimitsCost
         foreach (self::set($head, $terms) as [$limit, $to, $weekday]) {
             $other = self::relaxedHead($head, $limit, $to);
             $then = Planner::plan(
-                new Snapshot(
-                    $start->date,
-                    $start->state->under($other),
-                    $start->sealed,
-                    $start->tight,
-                    $start->habits,
-                ),
+                $start->under($other),
                 $history,
                 $weeks,
                 $weekday === null ? RelaxedTerms::of($terms, $limit) : RelaxedTerms::longerOn($terms, $weekday),

@@ -57,13 +57,7 @@ final readonly class WhatIf
                 ),
             );
         }
-        $changedStart = new Snapshot(
-            $start->date,
-            $start->state->under($changedHead),
-            $start->sealed,
-            $start->tight,
-            $start->habits,
-        );
+        $changedStart = $start->under($changedHead);
         // Another rhythm is washed as it is said, whatever the scalp asks for.
         $changedTerms = $change === PlanChange::WashEvery ? RelaxedTerms::of($terms, Limit::Rhythm) : $terms;
         $changedPlan = Planner::plan($changedStart, $history, $weeks, $changedTerms, saysWhy: false);

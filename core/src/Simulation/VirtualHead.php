@@ -135,7 +135,8 @@ final class VirtualHead
         $share = $step->kind === StepKind::LeaveIn ? 1.0 : 1 - exp(-min($step->minutes ?? 0, 3 * $label) / $time);
         $free = (
             1 - .6 * min(100, $truth['washable'] + $truth['stubborn']) / 100
-        ) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $this->rules->strength * $luck * $share;
+        ) * self::of(['low' => .8, 'medium' => 1, 'high' => 1.1], $porosity) * $this->uptake * $luck * $share
+            * $this->rules->strength;
         $truth['moisture'] += (
             ['mask' => 38, 'conditioner' => 12, 'leave-in' => 6][$step->kind->value] ?? 0
         ) * $free * (1 - $truth['moisture'] / 100);

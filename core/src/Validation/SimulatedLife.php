@@ -66,8 +66,7 @@ final readonly class SimulatedLife
             $date = $from->modify("+{$day} days");
             $client->virtual->aDay($client->humidityOn($date));
             $swim = $client->swim();
-            $client->virtual->wash($swim);
-            $meant[$day] = $swim;
+            $client->virtual->wash($meant[$day] = $swim);
             $told = $client->recordedAtHome($swim);
             if ($told !== []) {
                 $washDays[] = new WashDay("s{$day}", $date, $told, Place::Home);
@@ -98,7 +97,7 @@ final readonly class SimulatedLife
             $truth[] = array_map(self::balance(...), $client->virtual->truth);
         }
 
-        return new self($client->head, $from, $washDays, $readings, $truth, $visits, $client->air, array_filter($meant));
+        return new self($client->head, $from, $washDays, $readings, $truth, $visits, $client->air, $meant);
     }
 
     /**

@@ -14,6 +14,7 @@ use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Simulation\WorldRules;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Validation\SimulatedLife;
@@ -36,11 +37,15 @@ function spreadOf(array $values): float
 {
     $mean = array_sum($values) / count($values);
 
-    return sqrt(array_sum(array_map(static fn (float $value): float => ($value - $mean) ** 2, $values)) / count($values));
+    $squares = array_map(static fn (float $value): float => ($value - $mean) ** 2, $values);
+
+    return sqrt(array_sum($squares) / count($values));
 }
 
 it('says more or less of the same hair where signs are steep or flat, and levels off', function (): void {
-    $rise = static fn (World $world): float => (array_sum(drynessIn($world, 30)) - array_sum(drynessIn($world, 60))) / 400;
+    $rise = static fn (World $world): float => (
+        array_sum(drynessIn($world, 30)) - array_sum(drynessIn($world, 60))
+    ) / 400;
     $shipped = $rise(World::Shipped);
     // Thirty of moisture are three points of dryness.
     expect($shipped)->toEqualWithDelta(3.0, 0.2)
@@ -76,7 +81,7 @@ it('fades faster or slower, and takes less of a treatment', function (): void {
 });
 
 it('leaves treatments out at home where steps are skipped, and never the wash itself', function (): void {
-    $meant = [Step::cleanse(\Nagomi\Core\Treatments\CleanseKind::Shampoo), Step::mask(20), Step::leaveIn()];
+    $meant = [Step::cleanse(CleanseKind::Shampoo), Step::mask(20), Step::leaveIn()];
     $kinds = [];
     $minutes = [];
     for ($seed = 1; $seed <= 1000; $seed++) {
@@ -111,7 +116,7 @@ it('comes irregularly, with eyes that drift and readings that are wrong, each in
     };
     expect(spreadOf($gaps(World::IrregularClients)))->toBeGreaterThan(2.0 * spreadOf($gaps(World::Shipped)));
 
-    $afterHalfAYear = static fn (World $world): float => spreadOf(array_map(static function (int $seed) use ($world): float {
+    $later = static function (World $world, int $seed): float {
         $head = aHeadIn($world, $seed);
         for ($day = 0; $day < 182; $day++) {
             $head->aDay();
@@ -119,9 +124,13 @@ it('comes irregularly, with eyes that drift and readings that are wrong, each in
         $head->truth[0]['moisture'] = 40.0;
 
         return $head->read(7)['dryness']['points'];
-    }, range(1, 400)));
+    };
+    $afterHalfAYear = static fn (World $world): float => spreadOf(
+        array_map(static fn (int $seed): float => $later($world, $seed), range(1, 400)),
+    );
     // Noise 1.2 and an offset of .6 of one's own; a drift of .6 of the noise comes to these.
     expect($afterHalfAYear(World::DriftingStylists) ** 2 - $afterHalfAYear(World::Shipped) ** 2)
         ->toEqualWithDelta((0.6 * 1.2) ** 2, 0.4)
-        ->and(spreadOf(drynessIn(World::HeavyTails, 40)))->toBeGreaterThan(1.15 * spreadOf(drynessIn(World::Shipped, 40)));
+        ->and(spreadOf(drynessIn(World::HeavyTails, 40)))
+        ->toBeGreaterThan(1.15 * spreadOf(drynessIn(World::Shipped, 40)));
 });
