@@ -57,11 +57,15 @@ it('shows first what is worth reading and keeps the others at hand', function ()
         ->assertSee('Recommended now')
         ->assertSee('makes the result')
         ->assertSee('more tests');
-    $worth = array_column($head->outlook->worth['before-cleansing'], 'test');
-    expect($worth)
-        ->toContain('dryness')
-        ->and(array_sum(array_column($head->outlook->worth['before-cleansing'], 'minutes')))
-        ->toBeLessThanOrEqual(6.0);
+    $order = $head->outlook->worth['before-cleansing'];
+    $worth = array_column($order, 'test');
+    // Each takes some of the doubt that the one before left, and all of them six minutes at most.
+    expect($worth)->not->toBe([])->toBe(array_unique($worth))
+        ->and(array_sum(array_column($order, 'minutes')))->toBeLessThanOrEqual(6.0);
+    foreach ($order as $i => $one) {
+        expect($one['after'])->toBeLessThanOrEqual($one['before'])
+            ->and($one['before'])->toBe($i === 0 ? $one['before'] : $order[$i - 1]['after']);
+    }
     $page->assertSeeInOrder(['data-test="' . $worth[0] . '"', 'more-tests'], false);
 });
 

@@ -13,6 +13,7 @@ final class Work extends Command
         {--queue= : some of them, the most urgent first, with commas between; all of them otherwise}
         {--sleep=3 : seconds to wait where there was nothing to do}
         {--max-time=0 : seconds after which it ends by itself, to be begun anew; 0 for never}
+        {--memory=128 : megabytes at which it ends by itself, to be begun anew}
         {--stop-when-empty : ends where there is nothing to do}';
 
     protected $description = 'Does what was put off: reminders, other programs, outlooks';
@@ -33,6 +34,7 @@ final class Work extends Command
             '--queue' => implode(',', $asked === [] ? $known : $asked),
             '--sleep' => $this->option('sleep'),
             '--max-time' => $this->option('max-time'),
+            '--memory' => $this->option('memory'),
             '--stop-when-empty' => $this->option('stop-when-empty'),
             '--tries' => 1,
             '--quiet' => $this->option('quiet'),
