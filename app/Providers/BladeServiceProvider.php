@@ -37,6 +37,7 @@ final class BladeServiceProvider extends ServiceProvider
         'step' => '\\App\\Wording\\StepWords::line(%s)',
         'number' => '\\App\\Wording\\Words::number(%s)',
         'unit' => '\\App\\Wording\\SignWords::unit(%s)',
+        'sign' => '\\App\\Wording\\SignWords::name(%s)',
         'signed' => '\\App\\Wording\\Words::signed(%s)',
         'day' => '\\App\\Wording\\SalonClock::dayInWords(%s)',
         'caution' => '\\App\\Wording\\Said::of(\\Nagomi\\Core\\Safety\\Caution::from(%s)->sentence())',

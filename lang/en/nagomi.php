@@ -82,6 +82,10 @@ return [
         'scalp-oil' => 'scalp oil', 'scalp-redness' => 'scalp redness', 'scalp-soreness' => 'scalp soreness', 'scalp-dryness' => 'tight, dry scalp', 'detangling-minutes' => 'detangling a section', 'knots-cut' => 'knots cut', 'squish' => 'squish',
         'water-in-hair' => 'water in the hair', 'hardness' => 'water hardness', 'dew-point' => 'dew point', 'metered-water' => 'water by the meter', 'combing-force' => 'force on the comb', 'wet-through' => 'wet through',
     ],
+    'signs_of_one' => [
+        'broken' => 'broken hair', 'style-life' => 'day the style lasted', 'shed-count' => 'shed hair', 'pull-count' => 'hair pulled out', 'knots-cut' => 'knot cut',
+    ],
+    'sign_units_of_one' => ['comb-count' => 'hair'],
     'sign_units' => [
         'wet-stretch' => '%', 'stretch-return' => '%', 'feel' => 'on −5 to 5', 'dryness' => 'of 10', 'build-up-signs' => 'of 10', 'broken' => 'hairs', 'curl-memory' => 'of 10', 'lather' => 'of 10', 'stripped' => 'of 10',
         'definition' => 'of 10', 'frizz' => 'of 10', 'clumping' => 'of 10', 'softness' => 'of 10', 'shine' => 'of 10', 'style-life' => 'days', 'comb-count' => 'hairs', 'ends' => 'a section',

@@ -82,6 +82,10 @@ return [
         'scalp-oil' => 'grasa del cuero cabelludo', 'scalp-redness' => 'rojez del cuero cabelludo', 'scalp-soreness' => 'dolor del cuero cabelludo', 'scalp-dryness' => 'cuero cabelludo tirante y seco', 'detangling-minutes' => 'desenredado por sección', 'knots-cut' => 'nudos cortados', 'squish' => 'chapoteo',
         'water-in-hair' => 'agua en el pelo', 'hardness' => 'dureza del agua', 'dew-point' => 'punto de rocío', 'metered-water' => 'agua según el medidor', 'combing-force' => 'fuerza en el peine', 'wet-through' => 'empapado',
     ],
+    'signs_of_one' => [
+        'broken' => 'pelo roto', 'style-life' => 'día que duró el peinado', 'shed-count' => 'pelo caído', 'pull-count' => 'pelo que salió al tirar', 'knots-cut' => 'nudo cortado',
+    ],
+    'sign_units_of_one' => ['comb-count' => 'pelo'],
     'sign_units' => [
         'wet-stretch' => '%', 'stretch-return' => '%', 'feel' => 'de −5 a 5', 'dryness' => 'de 10', 'build-up-signs' => 'de 10', 'broken' => 'pelos', 'curl-memory' => 'de 10', 'lather' => 'de 10', 'stripped' => 'de 10',
         'definition' => 'de 10', 'frizz' => 'de 10', 'clumping' => 'de 10', 'softness' => 'de 10', 'shine' => 'de 10', 'style-life' => 'días', 'comb-count' => 'pelos', 'ends' => 'por sección',

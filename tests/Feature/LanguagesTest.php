@@ -10,6 +10,7 @@ declare(strict_types=1);
 use App\Models\User;
 use App\Wording\HomeDates;
 use App\Wording\SalonClock;
+use App\Wording\SignWords;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Tests\Feature\TwoLanguages;
@@ -108,4 +109,22 @@ it('names the language a client reads in the language of who looks', function ()
     $this->actingAs($this->stylist)->get($page)->assertSee('The client reads it in Spanish.');
     $this->stylist->update(['language' => 'es']);
     $this->actingAs($this->stylist->fresh())->get($page)->assertSee('Se lee en español.');
+});
+
+it('says one of a thing as one, and more of it as more', function (): void {
+    foreach (['en' => 'day the style lasted', 'es' => 'día que duró el peinado'] as $language => $one) {
+        app()->setLocale($language);
+        expect(SignWords::name('style-life', 1.0))->toBe($one)
+            ->and(SignWords::name('style-life', 1.04))->toBe($one)
+            ->and(SignWords::name('style-life', 1.5))->not->toBe($one)
+            ->and(SignWords::name('dryness', 1.0))->toBe(__('nagomi.signs.dryness'))
+            ->and(SignWords::unit('style-life', 1.0))->toBe('')
+            ->and(SignWords::unit('comb-count', 1.0))->not->toBe(SignWords::unit('comb-count', 2.0));
+        // Whatever is counted has its word for one.
+        $counted = ['hairs', 'days', 'knots', 'pelos', 'días', 'nudos'];
+        foreach (array_keys(array_intersect(__('nagomi.sign_units'), $counted)) as $sign) {
+            $said = SignWords::unit($sign, 1.0) . ' ' . SignWords::name($sign, 1.0);
+            expect($said)->not->toBe(SignWords::unit($sign, 2.0) . ' ' . SignWords::name($sign, 2.0));
+        }
+    }
 });

@@ -69,8 +69,8 @@ final class Results extends Component
                 $between = $sign['expected_between'] ?? null;
                 $signs[] = new ToldSign(
                     value: YardstickWords::number((float) $sign['value']),
-                    unit: SignWords::unit($sign['sign']),
-                    name: Words::of("signs.{$sign['sign']}"),
+                    unit: SignWords::unit($sign['sign'], (float) $sign['value']),
+                    name: SignWords::name($sign['sign'], (float) $sign['value']),
                     zone: $reading['zone'] === null ? '' : Words::of("zones.{$reading['zone']}"),
                     means: Said::kept($sign['means']),
                     beside: implode(', ', array_filter([

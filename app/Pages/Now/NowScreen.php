@@ -91,14 +91,12 @@ final readonly class NowScreen
     /** @param StoredSign $sign */
     private function sign(array $sign): SignLine
     {
-        $name = Words::of("signs.{$sign['sign']}");
+        $name = SignWords::name($sign['sign'], $sign['value']);
 
         return new SignLine(
             value: YardstickWords::number($sign['value']),
-            unit: SignWords::unit($sign['sign']),
-            name: $sign['zone'] === null ? $name : Words::say('yardsticks.at-zone', [
-                'sign' => $name, 'zone' => Words::of("zones.{$sign['zone']}"),
-            ]),
+            unit: SignWords::unit($sign['sign'], $sign['value']),
+            name: SignWords::at($sign['zone'], $name),
             date: $sign['date'],
             again: $sign['again']
                 ? Words::say('yardsticks.again', ['value' => YardstickWords::number($sign['expected'])])

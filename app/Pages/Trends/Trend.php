@@ -12,6 +12,7 @@ final readonly class Trend
     /**
      * @param string         $sign    key of the sign, or 'wear'
      * @param float          $last    the newest value, in $unit
+     * @param string         $behind  its unit and name as they stand behind that value
      * @param bool           $changed beyond what is usual for this head
      * @param list<TrendRow> $rows    newest first
      */
@@ -20,6 +21,7 @@ final readonly class Trend
         public string $name,
         public string $unit,
         public float $last,
+        public string $behind,
         public string $says,
         public bool $changed,
         public TrendLine $picture,

@@ -163,16 +163,15 @@ final readonly class TrendsScreen
         $usual = $series->usual($this->parameters);
         $chart = $series->chart($usual);
         $sign = $series->sign->value;
-        $name = Words::of("signs.{$sign}");
         $zone = $series->zone?->value;
+        $last = round($series->last()->measured->value, 1);
 
         return new Trend(
             sign: $zone === null ? $sign : "{$sign}-{$zone}",
-            name: $zone === null ? $name : Words::say('yardsticks.at-zone', [
-                'sign' => $name, 'zone' => Words::of("zones.{$zone}"),
-            ]),
+            name: SignWords::at($zone, Words::of("signs.{$sign}")),
             unit: SignWords::unit($sign),
-            last: round($series->last()->measured->value, 1),
+            last: $last,
+            behind: trim(SignWords::unit($sign, $last) . ' ' . SignWords::at($zone, SignWords::name($sign, $last))),
             says: $this->says(count($series->days()), $usual),
             changed: $usual !== null && $usual->changed,
             picture: TrendLine::of(

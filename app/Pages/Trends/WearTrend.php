@@ -52,6 +52,7 @@ final readonly class WearTrend
             name: Words::of('wear'),
             unit: Words::say('trends.wear-trend.unit'),
             last: round($last['mean'], 1),
+            behind: trim(Words::say('trends.wear-trend.unit') . ' ' . Words::of('wear')),
             says: Words::say("trends.wear-trend.{$says}", [
                 'sd' => self::shown($last['sd']), 'mean' => self::shown($first['mean']),
                 'was' => self::shown($first['sd']),

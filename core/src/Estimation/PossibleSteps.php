@@ -53,13 +53,15 @@ final readonly class PossibleSteps
 
     private function told(Step $step, bool $isOpen, bool $isLastCleanse): PossibleStep
     {
-        $choices = $this->likely($isOpen ? $this->taken($step) : [[1.0, $step]]);
+        $taken = $isOpen ? $this->taken($step) : [[1.0, $step]];
+        // Whether something was put on before it is another question.
+        $asTold = array_filter($taken, static fn (array $choice): bool => $choice[1] === $step);
 
         return new PossibleStep(
             $step->cleanse === null ? $step->kind->value : $step->cleanse->value,
             true,
-            $choices,
-            $choices[0][0],
+            $this->likely($taken),
+            array_sum(array_column($asTold, 0)) / array_sum(array_column($taken, 0)),
             $isLastCleanse,
         );
     }

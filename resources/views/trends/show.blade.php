@@ -15,7 +15,7 @@
     @endif
     @forelse ($trends as $trend)
         <section class="trend card" aria-labelledby="trend-{{ $trend->sign }}">
-            <h2 id="trend-{{ $trend->sign }}"><strong class="figure">@number($trend->last)</strong> {{ $trend->unit }} {{ $trend->name }} <span @class(['is-broken' => $trend->changed])>· {{ str_replace('-', '−', $trend->says) }}</span></h2>
+            <h2 id="trend-{{ $trend->sign }}"><strong class="figure">@number($trend->last)</strong> {{ $trend->behind }} <span @class(['is-broken' => $trend->changed])>· {{ str_replace('-', '−', $trend->says) }}</span></h2>
             @php($picture = $trend->picture)
             <x-wide class="trend-frame" :label="__('trends.over-time', ['name' => $trend->name])">
             <svg class="trend-line" viewBox="0 0 {{ $picture::WIDTH }} {{ $picture::HEIGHT + $picture->taller }}" role="img" aria-label="{{ __('trends.picture', ['name' => $trend->name, 'says' => $trend->says]) }}">
