@@ -34,6 +34,7 @@ use Nagomi\Core\Wording\Message;
  * @property list<StoredChairWork>|null      $chair_work trims and take-downs to come, the soonest first
  * @property StoredScalpOutlook|null         $scalp null where the scalp was not read lately
  * @property array<string, float>|null        $learned
+ * @property list<StoredDoneAtHome>|null      $done_at_home what comes of plans at home, by step
  * @property array<string, float>|null        $length
  * @property array<string, list<StoredWorth>>|null $worth tests worth taking next, by moment
  */
@@ -60,7 +61,7 @@ final class Outlook extends Model
             'hair_balance' => 'array',
             'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
             'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array',
-            'limits_due' => 'boolean',
+            'limits_due' => 'boolean', 'done_at_home' => 'array',
         ];
     }
 

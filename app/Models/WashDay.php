@@ -24,6 +24,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property CarbonImmutable           $date
  * @property string                    $place
  * @property bool                      $approximate
+ * @property list<array<string, mixed>>|null $planned what the plan asked for at home; null: nothing is known of one
  * @property Collection<int, WashStep> $steps
  */
 final class WashDay extends Model
@@ -37,7 +38,7 @@ final class WashDay extends Model
 
     protected function casts(): array
     {
-        return ['date' => 'immutable_date', 'approximate' => 'boolean'];
+        return ['date' => 'immutable_date', 'approximate' => 'boolean', 'planned' => 'array'];
     }
 
     public function getActivitylogOptions(): LogOptions

@@ -15,7 +15,7 @@ function tellsOfTenWeeks(FeatureTestCase $test, Head $head): void
     $test->actingAs($test->stylist);
     foreach (range(10, 0) as $weeks) {
         $test->post("/clients/{$head->id}/wash-days", [
-            'date' => now('Europe/Lisbon')->subWeeks($weeks)->format('Y-m-d'), 'place' => 'home',
+            'date' => now('Europe/Lisbon')->subWeeks($weeks)->subDay()->format('Y-m-d'), 'place' => 'home',
             'cleanse' => 'gentle', 'passes' => '1', 'tool' => 'comb', 'detangling' => 'wet-with-slip',
         ] + match ($weeks) {
             0 => ['conditioning' => 'mask', 'conditioning_minutes' => '20'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Clients;
 
+use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\LabelMinutes;
 use App\Bridge\Trials\StoredProgrammes;
 use App\Models\Head;
@@ -36,8 +37,6 @@ use Nagomi\Core\WashDay\Pace;
 /** Turns a stored head into the core's care record. */
 final readonly class HeadRecord
 {
-    private const RELATIONS = ['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings'];
-
     public function __construct(
         private SalonClimate $salonClimate,
         private StoredClearances $storedClearances,
@@ -52,7 +51,7 @@ final readonly class HeadRecord
     /** @throws InvalidRecord when what is kept of the head is no record */
     public function of(Head $head): CareRecord
     {
-        $head->loadMissing(self::RELATIONS);
+        $head->loadMissing(['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings']);
 
         return new CareRecord(
             $head->id,
@@ -258,6 +257,7 @@ final readonly class HeadRecord
             ))->with(BottleFields::stored($step->contents)))->all()),
             CoreTreatment\Place::from($day->place),
             $day->approximate,
+            $day->planned === null ? null : array_values(StoredSteps::of($day->planned)),
         );
     }
 

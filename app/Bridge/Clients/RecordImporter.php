@@ -151,6 +151,9 @@ final readonly class RecordImporter
                 'date' => $washDay->date->format('Y-m-d'),
                 'place' => $washDay->place->value,
                 'approximate' => $washDay->approximate,
+                'planned' => $washDay->planned === null
+                    ? null
+                    : array_map(CareRecordWriter::step(...), $washDay->planned),
             ]);
             $stored->save();
             $stored->steps()->insert(array_map(fn (CoreTreatment\Step $step, int $position): array => array_replace(

@@ -55,6 +55,7 @@ final readonly class Outlooks
         private OutlookParts $outlookParts,
         private OutlookScalp $outlookScalp,
         private OutlookSigns $outlookSigns,
+        private PlannedSteps $plannedSteps,
         private StoredPlan $storedPlan,
         private StoredSnapshots $storedSnapshots,
         private TestsWorthTaking $testsWorthTaking,
@@ -77,15 +78,14 @@ final readonly class Outlooks
 
     private function workedOut(Head $head, ?DateTimeInterface $since): Outlook
     {
-        $head
-            ->unsetRelation('washDays')
-            ->unsetRelation('readings')
-            ->unsetRelation('zoneParts')
-            ->unsetRelation('zonesBefore');
+        foreach (['washDays', 'readings', 'zoneParts', 'zonesBefore'] as $relation) {
+            $head->unsetRelation($relation);
+        }
         $today = Calendar::dayOf($head->salon->today());
         $due = $head->outlook_due_from;
         $since = $since === null ? null : Calendar::dayOf($due === null ? $since : min($due, $since));
         $frame = $this->headRecord->frame($head);
+        $this->plannedSteps->note($head);
         $from = $since === null ? null : $this->storedSnapshots->before($head, $frame, $since);
         $this->storedSnapshots->forget($head, $from === null ? null : $since);
         $trace = KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $today, $from);
@@ -145,6 +145,7 @@ final readonly class Outlooks
             'chair_work' => $this->chairWork->of($head, $plan, $terms, $today),
             'scalp' => $this->outlookScalp->of($plan, $terms->scalp, $head->wash_every_days, $terms->keepsRhythm),
             'learned' => $this->learned($state),
+            'done_at_home' => DoneAtHome::of($trace->last()->habits),
             'length' => $this->length($head, $today),
             'days_out' => round($comesTo->daysOut, 2),
             'plan_minutes' => round($comesTo->minutes, 1),

@@ -14,6 +14,8 @@ use App\Drawings\LivingStrand;
 use App\Drawings\ResultRange;
 use App\Models\Clearance;
 use App\Models\Head;
+use App\Models\Outlook;
+use App\Wording\DoneAtHomeWords;
 use App\Wording\HairWays;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
@@ -79,13 +81,25 @@ final readonly class NowScreen
             signs: $signs,
             telling: $this->telling($signs),
             yardstick: $this->yardstick($outlook->signs),
-            ways: HairWays::of($outlook->learned ?? [], $outlook->length),
+            ways: $this->ways($outlook),
             unlooked: array_values($clearances->filter->isUnlooked()->all()),
             limits: LimitWords::sentence(
                 $this->outlookLimits->of($head, $outlook),
                 7 * Outlooks::WEEKS_AHEAD,
             ),
         );
+    }
+
+    /** @return list<string> */
+    private function ways(Outlook $outlook): array
+    {
+        return [
+            ...HairWays::of($outlook->learned ?? [], $outlook->length),
+            ...DoneAtHomeWords::leftOut(
+                $outlook->done_at_home ?? [],
+                $this->parameters->habits->shortMaskMinutes,
+            ),
+        ];
     }
 
     /** @param StoredSign $sign */

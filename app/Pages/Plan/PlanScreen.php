@@ -23,6 +23,7 @@ use App\Models\PlanItem;
 use App\Models\Programme;
 use App\Models\Promise;
 use App\Models\WashSession;
+use App\Wording\DoneAtHomeWords;
 use App\Wording\LimitWords;
 use App\Wording\PromisedTreatments;
 use App\Wording\ReasonLines;
@@ -86,8 +87,15 @@ final readonly class PlanScreen
             ),
             keepsTo: $this->keepsTo($head),
             wishes: $this->wishes($head),
+            doneAtHome: $this->doneAtHome($outlook),
             every: self::every($head, $outlook),
         );
+    }
+
+    /** @return list<array{step: string, done: string, range: string, percent: int}> */
+    private function doneAtHome(Outlook $outlook): array
+    {
+        return DoneAtHomeWords::lines($outlook->done_at_home ?? [], $this->parameters->habits->shortMaskMinutes);
     }
 
     /** @return array{id: string, says: string} */

@@ -15,15 +15,23 @@ final class Forecast
 {
     /**
      * @param array<int, list<Step>> $washDays steps by day, counted from the start; 0 is the day of the start
+     * @param array<int, true>       $atHome   days of these on which they are done at home, where some are left out
+     * @param bool $besideAnybody only as far as more is left out than with anybody: what a plan is chosen by
      *
      * @return list<Snapshot> the end of each day, 0 to $days
      */
-    public static function from(Snapshot $start, array $washDays, int $days): array
-    {
+    public static function from(
+        Snapshot $start,
+        array $washDays,
+        int $days,
+        array $atHome = [],
+        bool $besideAnybody = false,
+    ): array {
         // Offsets of signs neither move nor weigh on what moves: without them the doubt is rolled on in half the time.
         $state = $start->state->withoutSigns();
         $sealed = $start->sealed;
         $tight = $start->tight;
+        $habits = $start->habits ?? HomeHabits::assumed($state->layout->parameters->habits);
         $points = [];
         for ($day = 0; $day <= $days; $day++) {
             if ($day > 0) {
@@ -36,7 +44,12 @@ final class Forecast
                 )->state;
             }
             if (isset($washDays[$day])) {
-                [$state, $sealed] = self::washed($state, $washDays[$day], $sealed);
+                $who = isset($atHome[$day]) ? $habits : null;
+                $meant = $besideAnybody
+                    ? MeantSteps::besideAnybody($state->layout->head, $washDays[$day], $who)
+                    : MeantSteps::of($state->layout->head, $washDays[$day], $who);
+                $state = self::washed($state, $meant);
+                $sealed = self::cleanses($washDays[$day]) ? $meant->seals : $sealed;
                 $tight = false;
             }
             $points[] = new Snapshot(
@@ -51,27 +64,19 @@ final class Forecast
         return $points;
     }
 
-    /**
-     * @param list<Step> $steps
-     *
-     * @return array{State, bool}
-     */
-    private static function washed(State $state, array $steps, bool $sealed): array
+    private static function washed(State $state, MeantSteps $meant): State
     {
-        $head = $state->layout->head;
-        $kinds = array_map(static fn (Step $step): StepKind => $step->kind, $steps);
-        $context = TreatmentContext::on($head, $steps);
-        foreach ($steps as $step) {
-            $state = Dynamics::afterStep(
-                $state,
-                self::effects($head, $step, $context),
-                $state->layout->parameters->treatments->effectSd,
-            )->state;
+        foreach ($meant->steps as $chances) {
+            $state = Dynamics::afterOneOf($state, $chances, $state->layout->parameters->treatments->effectSd)->state;
         }
 
-        $isCleansed = in_array(StepKind::Cleanse, $kinds, true);
+        return $state;
+    }
 
-        return [$state, $isCleansed ? TreatmentContext::seals($head, ...$steps) : $sealed];
+    /** @param list<Step> $steps */
+    private static function cleanses(array $steps): bool
+    {
+        return in_array(StepKind::Cleanse, array_map(static fn (Step $step): StepKind => $step->kind, $steps), true);
     }
 
     /** @return list<\Nagomi\Core\Treatments\StratumEffect> one for each stratum */

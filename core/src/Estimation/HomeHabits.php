@@ -23,6 +23,7 @@ final readonly class HomeHabits
      * @param float                $strongs     strong proteins that were told of, with what was assumed
      * @param float                $milds       mild ones
      * @param array<string, float> $cleanses    washes by kind of a cleanse that does not clarify
+     * @param Adherence            $adherence   to plans
      */
     private function __construct(
         private HabitParameters $parameters,
@@ -38,6 +39,7 @@ final readonly class HomeHabits
         private float $strongs,
         private float $milds,
         private array $cleanses,
+        public Adherence $adherence,
     ) {
     }
 
@@ -60,14 +62,19 @@ final readonly class HomeHabits
             0.5 * $prior,
             0.5 * $prior,
             array_map(static fn (float $share): float => $prior * $share, $parameters->cleanses),
+            Adherence::assumed($parameters),
         );
     }
 
     /** @return float probability that neither conditioner nor mask came after a wash at home that tells of none */
     public function bare(): float
     {
-        $skipped = $this->bare / $this->atHome;
+        return $this->bareWhereSkipped($this->bare / $this->atHome);
+    }
 
+    /** @return float the same, where so large a share of them goes without */
+    public function bareWhereSkipped(float $skipped): float
+    {
         return $skipped / ($skipped + (1 - $skipped) * $this->parameters->forgotten);
     }
 
@@ -99,6 +106,15 @@ final readonly class HomeHabits
             static fn (float $washes): float => (1 - $clarifying) * $washes / $all,
             $this->cleanses,
         );
+    }
+
+    /** @return string the kind of cleanse that is usual where nothing clarifies */
+    public function usualCleanse(): string
+    {
+        $cleanses = $this->cleanses;
+        arsort($cleanses);
+
+        return (string) array_key_first($cleanses);
     }
 
     /** Whether it is a wash that habits are told by, rather than a swim or a refresh. */
@@ -143,6 +159,7 @@ final readonly class HomeHabits
             $this->strongs + ($day->has(StepKind::StrongProtein) ? 1.0 : 0.0),
             $this->milds + ($day->has(StepKind::MildProtein) ? 1.0 : 0.0),
             $cleanses,
+            $this->adherence->after($day),
         );
     }
 
@@ -196,19 +213,21 @@ final readonly class HomeHabits
             $this->milds,
             ...array_map(fn (CleanseKind $kind): float => $this->cleanses[$kind->value] ?? 0.0, CleanseKind::cases()),
             ...$this->masks->numbers(), ...$this->proteins->numbers(), ...$this->clarifying->numbers(),
+            ...$this->adherence->numbers(),
         ];
     }
 
     /**
      * As it was kept.
      *
-     * @param list<float> $numbers as {@see numbers} gave them; of another length, as before periods were others: what is
-     *     assumed
+     * @param list<float> $numbers as {@see numbers} gave them, or as they were before plans were told of; of another
+     *     length, as before periods were others: what is assumed
      */
     public static function ofNumbers(HabitParameters $parameters, array $numbers): self
     {
         $assumed = self::assumed($parameters);
-        if (count($numbers) !== count($assumed->numbers())) {
+        $ofPlans = count($assumed->adherence->numbers());
+        if (! in_array(count($assumed->numbers()) - count($numbers), [0, $ofPlans], true)) {
             return $assumed;
         }
         $take = static function (int $many) use (&$numbers): array {
@@ -234,6 +253,7 @@ final readonly class HomeHabits
             $strongs,
             $milds,
             $cleanses,
+            Adherence::ofNumbers($parameters, $numbers),
         );
     }
 }

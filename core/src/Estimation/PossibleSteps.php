@@ -28,10 +28,10 @@ final readonly class PossibleSteps
     private TreatmentContext $context;
     private float $unsaidPreWash;
 
-    private function __construct(private WashDay $day, TreatmentContext $context, private HomeHabits $habits)
+    private function __construct(private WashDay $day, TreatmentContext $context, private ExpectedWash $expected)
     {
         $this->context = $context;
-        $this->unsaidPreWash = $context->preWash === null ? $this->untold($habits->preWash()) : 0.0;
+        $this->unsaidPreWash = $context->preWash === null ? $this->untold($expected->preWash) : 0.0;
     }
 
     /** @return list<PossibleStep> in the order they were done */
@@ -41,7 +41,8 @@ final readonly class PossibleSteps
             $day->steps,
             static fn (Step $step): bool => $step->kind === StepKind::Cleanse,
         ));
-        $possible = new self($day, $context, $habits);
+        $expected = ExpectedWash::of($day->planned, $habits, $context->head->parameters->habits);
+        $possible = new self($day, $context, $expected);
         $isOpen = $day->place === Place::Home && HomeHabits::isOf($day);
         $steps = $isOpen ? $possible->unsaidBefore() : [];
         foreach ($day->steps as $i => $step) {
@@ -74,18 +75,18 @@ final readonly class PossibleSteps
     private function taken(Step $step): array
     {
         $parameters = $this->context->head->parameters;
-        [$mistaken, $habits] = [$parameters->habits->mistaken, $this->habits];
-        $mask = $habits->masks->due();
+        [$mistaken, $expected] = [$parameters->habits->mistaken, $this->expected];
+        $mask = $expected->mask;
         $other = match ($step->kind) {
             StepKind::Mask => [
                 $mask * (1 - $mistaken), (1 - $mask) * $mistaken,
                 Step::conditioner($parameters->washDay->stepMinutes['conditioner']),
             ],
             StepKind::Conditioner => [
-                (1 - $mask) * (1 - $mistaken), $mask * $mistaken, Step::mask($habits->maskMinutes),
+                (1 - $mask) * (1 - $mistaken), $mask * $mistaken, Step::mask($expected->maskMinutes),
             ],
             StepKind::MildProtein => [
-                (1 - $habits->strong()) * (1 - $mistaken), $habits->strong() * $mistaken, $this->protein(true),
+                (1 - $expected->strong) * (1 - $mistaken), $expected->strong * $mistaken, $this->protein(true),
             ],
             default => null,
         };
@@ -106,28 +107,28 @@ final readonly class PossibleSteps
     /** @return list<PossibleStep> */
     private function unsaidAfter(): array
     {
-        [$unsaid, $habits, $parameters] = [[], $this->habits, $this->context->head->parameters];
+        [$unsaid, $expected, $parameters] = [[], $this->expected, $this->context->head->parameters];
         if (! $this->day->has(StepKind::MildProtein, StepKind::StrongProtein)) {
-            $done = $this->context->head->proteinSensitive ? 0.0 : $this->untold($habits->proteins->due());
+            $done = $this->context->head->proteinSensitive ? 0.0 : $this->untold($expected->protein);
             $unsaid[] = $this->unsaid('protein', [
-                ...$this->perhaps($done * $habits->strong(), $this->protein(true), 1 - $done),
-                [$done * (1 - $habits->strong()), $this->protein(false)],
+                ...$this->perhaps($done * $expected->strong, $this->protein(true), 1 - $done),
+                [$done * (1 - $expected->strong), $this->protein(false)],
             ]);
         }
         if (! $this->day->has(StepKind::Mask, StepKind::Conditioner) && $this->day->has(StepKind::Cleanse)) {
-            $mask = $habits->masks->due();
-            $some = 1 - $habits->bare();
+            $mask = $expected->mask;
+            $some = 1 - $expected->bare;
             $unsaid[] = $this->unsaid('conditioning', [
                 [$some * (1 - $mask), Step::conditioner($parameters->washDay->stepMinutes['conditioner'])],
-                [$some * $mask, Step::mask($habits->maskMinutes)],
+                [$some * $mask, Step::mask($expected->maskMinutes)],
                 [1 - $some, null],
             ]);
         }
         if (! $this->day->has(StepKind::LeaveIn)) {
             $unsaid[] = $this->unsaid('leave-in', $this->perhaps(
-                $this->untold($habits->leaveIn()),
+                $this->untold($expected->leaveIn),
                 Step::leaveIn(),
-                1 - $this->untold($habits->leaveIn()),
+                1 - $this->untold($expected->leaveIn),
             ));
         }
 
@@ -157,7 +158,7 @@ final readonly class PossibleSteps
     private function cleansed(?Step $told = null, ?CleanseKind $as = null): array
     {
         $first = $others = [];
-        $weights = $this->habits->cleanses();
+        $weights = $this->expected->cleanses;
         // One that was never told of before is believed all the same.
         $weights += $as === null ? [] : [$as->value => 1 / (1 + array_sum($weights))];
         foreach ($weights as $kind => $weight) {

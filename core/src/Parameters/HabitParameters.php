@@ -58,6 +58,21 @@ final readonly class HabitParameters
     /** @var array<string, float> minutes, mild and strong */
     public array $proteinMinutes;
 
+    /** @var array<string, float> probability that a step is done at home where it is planned, by kind */
+    public array $kept;
+
+    /** planned washes at home that what is assumed counts for */
+    public float $keptWashes;
+
+    /** probability that a step is done at home where it is not planned */
+    public float $besidesPlan;
+
+    /** short masks are thought of where long ones are done less often than this share of what is usual */
+    public float $shortMaskBelow;
+
+    /** minutes up to which a mask is a short one */
+    public float $shortMaskMinutes;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -78,5 +93,10 @@ final readonly class HabitParameters
         $this->maskMinutes = $table->number('habits.mask-minutes');
         $this->newestMaskShare = $table->number('habits.newest-mask-share');
         $this->proteinMinutes = $table->numbers('habits.protein-minutes');
+        $this->kept = $table->numbers('habits.kept');
+        $this->keptWashes = $table->number('habits.kept-washes');
+        $this->besidesPlan = $table->number('habits.besides-plan');
+        $this->shortMaskBelow = $table->number('habits.short-mask-below');
+        $this->shortMaskMinutes = $table->number('habits.short-mask-minutes');
     }
 }

@@ -125,8 +125,8 @@ final class BeamSearch
                 // A way that runs into a clash later must lose against one that does not.
                 $clash = self::COST_OF_A_CLASH * $broken;
                 foreach ($open as $index => $choice) {
-                    $sealed = $this->terrain->seals($choice);
-                    $after = $this->terrain->washed($way['means'], $choice);
+                    $sealed = $this->terrain->seals($choice, $day);
+                    $after = $this->terrain->washed($way['means'], $choice, $day);
                     $cost = $way['cost'] + $clash + $this->terrain->costOfChoice($choice, $day)
                         + $this->terrain->costOfDays($after, $day, $until - $day, $sealed);
                     $key = BeamPlace::place($after, $way['standing'], $choice, $day);

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Estimation\AirMoisture;
 use Nagomi\Core\Estimation\Dynamics;
+use Nagomi\Core\Estimation\HomeHabits;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
@@ -41,8 +42,16 @@ final class MeanSimulator
      */
     private readonly array $strata;
 
-    /** @var WeakMap<WashOption, OptionEffects> */
+    /** @var WeakMap<WashOption, OptionEffects> in the salon */
     private readonly WeakMap $effects;
+
+    /** @var WeakMap<WashOption, OptionEffects> at home, where some of it is left out */
+    private readonly WeakMap $effectsAtHome;
+
+    private readonly HomeHabits $habits;
+
+    /** @var array<int, bool> whether it is washed at home, by day counted from today */
+    private array $atHome = [];
 
     /** @var array<int, float> */
     private readonly array $table;
@@ -106,6 +115,8 @@ final class MeanSimulator
             true,
         );
         $this->effects = new WeakMap();
+        $this->effectsAtHome = new WeakMap();
+        $this->habits = $from->habits ?? HomeHabits::assumed($this->head->parameters->habits);
         $this->table = ExcessTable::values();
     }
 
@@ -136,13 +147,14 @@ final class MeanSimulator
 
     /**
      * @param array<int, float> $means
+     * @param int               $day   counted from today: at home some of it is left out
      *
      * @return array<int, float>
      */
-    public function washed(array $means, WashOption $choice): array
+    public function washed(array $means, WashOption $choice, int $day): array
     {
         $blocked = $this->head->parameters->treatments->buildUpBlocksUptake;
-        foreach ($this->effectsOf($choice)->steps as $strata) {
+        foreach ($this->effectsOf($choice, $day)->steps as $strata) {
             foreach ($strata as $s => $effect) {
                 [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
                 [, , , , , $moistureGain, $proteinGain, $washableAdded] = $effect;
@@ -315,13 +327,13 @@ final class MeanSimulator
     /** What a choice costs by itself: minutes, the wear of its steps and what it uses up. */
     public function ownCost(WashOption $choice): float
     {
-        return $this->effectsOf($choice)->cost;
+        return ($this->effectsAtHome[$choice] ?? $this->effectsOf($choice, 0))->cost;
     }
 
     /** What a choice costs on a day: by itself, and where something else was promised. */
     public function costOfChoice(WashOption $choice, int $day): float
     {
-        return $this->effectsOf($choice)->cost
+        return $this->effectsOf($choice, $day)->cost
             + (
                 $this->terms->promised === []
                     ? 0.0
@@ -334,13 +346,23 @@ final class MeanSimulator
             );
     }
 
-    public function seals(WashOption $choice): bool
+    public function seals(WashOption $choice, int $day): bool
     {
-        return $this->effectsOf($choice)->seals;
+        return $this->effectsOf($choice, $day)->seals;
     }
 
-    private function effectsOf(WashOption $choice): OptionEffects
+    private function effectsOf(WashOption $choice, int $day): OptionEffects
     {
-        return $this->effects[$choice] ??= OptionEffects::of($choice, $this->head, $this->uptake, $this->terms);
+        $atHome = $this->atHome[$day] ??= $this->terms->isAtHome($this->date($day), $this->today);
+
+        return $atHome
+            ? $this->effectsAtHome[$choice] ??= OptionEffects::of(
+                $choice,
+                $this->head,
+                $this->uptake,
+                $this->terms,
+                $this->habits,
+            )
+            : $this->effects[$choice] ??= OptionEffects::of($choice, $this->head, $this->uptake, $this->terms);
     }
 }

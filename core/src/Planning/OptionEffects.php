@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
-use Nagomi\Core\Estimation\Forecast;
+use Nagomi\Core\Estimation\HomeHabits;
+use Nagomi\Core\Estimation\MeantSteps;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Treatments\TreatmentContext;
+use Nagomi\Core\Treatments\StratumEffect;
 
 /** What a choice does to one head, worked out once. */
 final readonly class OptionEffects
 {
+    /** A step that moves nothing: all kept, nothing lost, gained or added. */
+    private const NOTHING = [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+
     /**
      * @param list<list<array{
      *     float, float, float, float, float, float, float, float,
@@ -26,29 +30,35 @@ final readonly class OptionEffects
     ) {
     }
 
-    /** @param float $uptake the head's own factor on what treatments give */
-    public static function of(WashOption $choice, Head $head, float $uptake, PlanTerms $terms): self
-    {
+    /**
+     * @param float           $uptake the head's own factor on what treatments give
+     * @param HomeHabits|null $habits of whoever does it at home; null: it is done in the salon
+     */
+    public static function of(
+        WashOption $choice,
+        Head $head,
+        float $uptake,
+        PlanTerms $terms,
+        ?HomeHabits $habits = null,
+    ): self {
         $planning = $head->parameters->planning;
-        $steps = $terms->bottles->with($choice->steps($head));
-        $context = TreatmentContext::on($head, $steps);
+        $meant = MeantSteps::besideAnybody($head, $terms->bottles->with($choice->steps($head)), $habits);
         $moving = [];
         $wear = 0.0;
-        foreach ($steps as $step) {
-            $strata = [];
-            $moves = false;
-            foreach (Forecast::effects($head, $step, $context) as $s => $effect) {
-                $row = [
-                    $effect->washableKept, $effect->stubbornKept, $effect->stubbornAdded, $effect->moistureLost,
-                    $effect->proteinLost,
-                    $effect->moistureGain * $uptake, $effect->proteinGain * $uptake, $effect->washableAdded,
-                ];
-                $moves = $moves || $row !== [1.0, 1.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
-                $strata[] = $row;
-                $wear += $head->strata[$s]->share * $effect->wearAdded;
+        foreach ($meant->steps as $chances) {
+            $strata = array_map(
+                static fn (int $s): array => self::mixed($chances, $s, $uptake),
+                array_keys($head->strata),
+            );
+            foreach ($strata as $row) {
+                if ($row !== self::NOTHING) {
+                    $moving[] = $strata;
+                    break;
+                }
             }
-            if ($moves) {
-                $moving[] = $strata;
+            // What is asked for costs what it costs, whether it will be done or not.
+            foreach ($chances[0][1] as $s => $effect) {
+                $wear += $head->strata[$s]->share * $effect->wearAdded;
             }
         }
 
@@ -59,7 +69,33 @@ final readonly class OptionEffects
                 + $planning->worthATreatment * $choice->countedTreatments()
                 + $planning->costOfWear * $wear
                 + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
-            TreatmentContext::seals($head, ...$steps),
+            $meant->seals,
         );
+    }
+
+    /**
+     * What is to be expected of a step of which nobody knows whether it will be done: the mean over both moves as one
+     * step that does so much less.
+     *
+     * @param non-empty-list<array{float, list<StratumEffect>}> $chances
+     *
+     * @return array{float, float, float, float, float, float, float, float}
+     */
+    private static function mixed(array $chances, int $s, float $uptake): array
+    {
+        $row = self::NOTHING;
+        foreach ($chances as [$chance, $effects]) {
+            $effect = $effects[$s];
+            $row[0] += $chance * ($effect->washableKept - 1.0);
+            $row[1] += $chance * ($effect->stubbornKept - 1.0);
+            $row[2] += $chance * $effect->stubbornAdded;
+            $row[3] += $chance * $effect->moistureLost;
+            $row[4] += $chance * $effect->proteinLost;
+            $row[5] += $chance * $effect->moistureGain * $uptake;
+            $row[6] += $chance * $effect->proteinGain * $uptake;
+            $row[7] += $chance * $effect->washableAdded;
+        }
+
+        return $row;
     }
 }

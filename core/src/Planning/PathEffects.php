@@ -4,37 +4,35 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
-use Nagomi\Core\Estimation\Forecast;
+use Nagomi\Core\Estimation\HomeHabits;
+use Nagomi\Core\Estimation\MeantSteps;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Treatments\BottlesInUse;
-use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StratumEffect;
-use Nagomi\Core\Treatments\TreatmentContext;
 
 /** What a choice does to the reserves and the build-up of one head, with what its bottles leave open. */
 final readonly class PathEffects
 {
-    /** @param list<list<StratumEffect>> $steps by step, then stratum */
+    /** @param list<non-empty-list<array{float, list<StratumEffect>}>> $steps what may come of each: probability, and effects by stratum */
     private function __construct(public array $steps, public bool $seals)
     {
     }
 
-    public static function of(WashOption $choice, Head $head, BottlesInUse $bottles): self
+    /** @param HomeHabits|null $habits of whoever does it at home; null: it is done in the salon */
+    public static function of(WashOption $choice, Head $head, BottlesInUse $bottles, ?HomeHabits $habits): self
     {
-        $steps = $bottles->with($choice->steps($head));
-        $context = TreatmentContext::on($head, $steps);
-        $effects = array_map(static fn (Step $step): array => Forecast::effects($head, $step, $context), $steps);
+        $meant = MeantSteps::of($head, $bottles->with($choice->steps($head)), $habits);
 
         return new self(
             array_values(array_filter(
-                $effects,
-                static fn (array $strata): bool => array_filter($strata, self::moves(...)) !== [],
+                $meant->steps,
+                static fn (array $chances): bool => array_filter($chances[0][1], self::moves(...)) !== [],
             )),
-            TreatmentContext::seals($head, ...$steps),
+            $meant->seals,
         );
     }
 
-    private static function moves(StratumEffect $effect): bool
+    public static function moves(StratumEffect $effect): bool
     {
         return $effect->washableKept !== 1.0 || $effect->stubbornKept !== 1.0
             || $effect->moistureLost + $effect->proteinLost + $effect->moistureGain + $effect->proteinGain

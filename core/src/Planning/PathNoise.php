@@ -26,6 +26,7 @@ final class PathNoise
     public const BOTTLE_MOISTURE = 6;
     public const BOTTLE_PROTEIN = 7;
     public const BOTTLE_CLEANSE = 8;
+    public const DONE = 9;
 
     /** @var list<float> written twice in a row, so that no block runs over the end */
     private static array $table = [];

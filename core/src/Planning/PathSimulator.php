@@ -6,9 +6,9 @@ namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Estimation\AirMoisture;
 use Nagomi\Core\Estimation\Dynamics;
+use Nagomi\Core\Estimation\HomeHabits;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
-use Nagomi\Core\Treatments\BottlesInUse;
 use WeakMap;
 
 /**
@@ -38,13 +38,20 @@ final class PathSimulator
     /** @var array<int, float> by day counted from today */
     private array $airs = [];
 
-    /** @var WeakMap<WashOption, PathEffects> */
+    /** @var WeakMap<WashOption, PathEffects> in the salon */
     private readonly WeakMap $effects;
 
-    public function __construct(private readonly Snapshot $from, private readonly BottlesInUse $bottles)
+    /** @var WeakMap<WashOption, PathEffects> at home, where some of it is left out */
+    private readonly WeakMap $effectsAtHome;
+
+    private readonly HomeHabits $habits;
+
+    public function __construct(private readonly Snapshot $from, private readonly PlanTerms $terms)
     {
         $this->layout = $from->state->layout;
         $this->effects = new WeakMap();
+        $this->effectsAtHome = new WeakMap();
+        $this->habits = $from->habits ?? HomeHabits::assumed($this->layout->parameters->habits);
         $drawn = DrawnState::of($from->state, self::COUNT);
         $this->start = $this->held($drawn);
         $this->steps = new PathSteps(
@@ -213,16 +220,21 @@ final class PathSimulator
     /** @param int $day counted from today */
     public function washed(Paths $paths, WashOption $choice, int $day): Paths
     {
-        return $this->steps->washed($paths, $this->effectsOf($choice), $day);
+        return $this->steps->washed($paths, $this->effectsOf($choice, $day), $day);
     }
 
-    public function seals(WashOption $choice): bool
+    /** @param int $day counted from today */
+    public function seals(WashOption $choice, int $day): bool
     {
-        return $this->effectsOf($choice)->seals;
+        return $this->effectsOf($choice, $day)->seals;
     }
 
-    private function effectsOf(WashOption $choice): PathEffects
+    private function effectsOf(WashOption $choice, int $day): PathEffects
     {
-        return $this->effects[$choice] ??= PathEffects::of($choice, $this->layout->head, $this->bottles);
+        [$head, $bottles] = [$this->layout->head, $this->terms->bottles];
+
+        return $this->terms->isAtHome($this->from->date->modify("+{$day} days"), $this->from->date)
+            ? $this->effectsAtHome[$choice] ??= PathEffects::of($choice, $head, $bottles, $this->habits)
+            : $this->effects[$choice] ??= PathEffects::of($choice, $head, $bottles, null);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use Nagomi\Core\Parameters\TreatmentParameters;
+use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Treatments\StratumEffect;
 
 /** What the steps of a wash day do to drawn paths, each with an uptake of its own. */
@@ -22,7 +23,7 @@ final readonly class PathSteps
         [$moisture, $protein, $washable, $stubborn] = [
             $paths->moisture, $paths->protein, $paths->washable, $paths->stubborn,
         ];
-        foreach ($effects->steps as $step => $strata) {
+        foreach ($effects->steps as $step => $chances) {
             $place = 8 * $day + $step % 8;
             $deposit = PathNoise::block(PathNoise::DEPOSIT, $place, 0, $count);
             $bottle = [
@@ -30,13 +31,18 @@ final readonly class PathSteps
                 PathNoise::block(PathNoise::BOTTLE_PROTEIN, $place, 0, $count),
                 PathNoise::block(PathNoise::BOTTLE_CLEANSE, $place, 0, $count),
             ];
-            foreach ($strata as $s => $effect) {
-                [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]] = $this->stepped(
-                    [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]],
-                    $effect,
-                    $deposit,
-                    $bottle,
-                );
+            foreach ($this->drawn($chances, $place) as $which => $on) {
+                foreach ($chances[$which][1] as $s => $effect) {
+                    [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]] = PathEffects::moves($effect)
+                        ? $this->stepped(
+                            [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]],
+                            $effect,
+                            $on,
+                            $deposit,
+                            $bottle,
+                        )
+                        : [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]];
+                }
             }
         }
 
@@ -44,24 +50,52 @@ final readonly class PathSteps
     }
 
     /**
+     * @param non-empty-list<array{float, list<StratumEffect>}> $chances
+     *
+     * @return array<int, list<int>> paths on which each of them came; those on which none came are left out
+     */
+    private function drawn(array $chances, int $place): array
+    {
+        if (count($chances) === 1) {
+            return [array_keys($this->uptake)];
+        }
+        $limits = [];
+        $until = 0.0;
+        foreach (array_slice($chances, 0, -1) as [$chance]) {
+            $until += $chance;
+            $limits[] = $until >= 1.0 ? INF : Normal::quantile($until);
+        }
+        $drawn = [];
+        foreach (PathNoise::block(PathNoise::DONE, $place, 0, PathSimulator::COUNT) as $path => $noise) {
+            $which = 0;
+            while (isset($limits[$which]) && $noise > $limits[$which]) {
+                $which++;
+            }
+            $drawn[$which][] = $path;
+        }
+
+        return $drawn;
+    }
+
+    /**
      * One step on one stratum; a reserve without paths is left out.
      *
      * @param array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} $values  moisture, protein, washable, stubborn
+     * @param list<int>                                                       $on      paths on which it is done
      * @param array<int, float>                                               $deposit what is left in the hair, by path
      * @param array{array<int, float>, array<int, float>, array<int, float>}              $bottle  what its contents leave open, by path
      *
      * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}
      */
-    private function stepped(array $values, StratumEffect $effect, array $deposit, array $bottle): array
+    private function stepped(array $values, StratumEffect $effect, array $on, array $deposit, array $bottle): array
     {
         [$moisture, $protein, $washable, $stubborn] = $values;
         $blocked = $this->treatments->buildUpBlocksUptake / 100;
         $free = [];
-        foreach ($this->uptake as $path => $uptake) {
+        foreach ($on as $path) {
             $buildUp = $washable[$path] + $stubborn[$path];
-            $free[] = $uptake * (1 - $blocked * ($buildUp > 100.0 ? 100.0 : $buildUp));
+            $free[$path] = $this->uptake[$path] * (1 - $blocked * ($buildUp > 100.0 ? 100.0 : $buildUp));
         }
-        $cleansed = $effect->cleanseSd > 0.0 ? $bottle[2] : [];
         $lost = $effect->moistureLost * $effect->cleanseSd;
         $moisture = $this->reserve(
             $moisture,
@@ -70,8 +104,8 @@ final readonly class PathSteps
             $deposit,
             $bottle[0],
         );
-        foreach ($moisture === [] || $lost === 0.0 ? [] : $cleansed as $path => $noise) {
-            $moisture[$path] = max(0.0, min(100.0, $moisture[$path] - $lost * $noise));
+        foreach ($moisture === [] || $lost === 0.0 ? [] : $on as $path) {
+            $moisture[$path] = max(0.0, min(100.0, $moisture[$path] - $lost * $bottle[2][$path]));
         }
         $protein = $this->reserve(
             $protein,
@@ -83,8 +117,8 @@ final readonly class PathSteps
         [$washableKept, $stubbornKept] = [$effect->washableKept, $effect->stubbornKept];
         [$washableAdded, $stubbornAdded] = [$effect->washableAdded, $effect->stubbornAdded];
         $moves = $effect->cleanseSd * log(max($washableKept, 1e-9));
-        foreach ($washable as $path => $value) {
-            $value = $value * $washableKept * (1 + $moves * $bottle[2][$path]) + $washableAdded;
+        foreach ($on as $path) {
+            $value = $washable[$path] * $washableKept * (1 + $moves * $bottle[2][$path]) + $washableAdded;
             $washable[$path] = $value < 0.0 ? 0.0 : ($value > 100.0 ? 100.0 : $value);
             $value = $stubborn[$path] * $stubbornKept + $stubbornAdded;
             $stubborn[$path] = $value > 100.0 ? 100.0 : $value;
@@ -96,7 +130,7 @@ final readonly class PathSteps
     /**
      * @param array<int, float>           $values  of one reserve by path; none where nobody asks for it
      * @param array{float, float, float}  $effect  lost, gained, and what its bottle leaves open of the gain
-     * @param array<int, float>           $free    of the gain, by path
+     * @param array<int, float>           $free    of the gain, by path on which it is done
      * @param array<int, float>           $deposit what is left in the hair, by path
      * @param array<int, float>           $bottle  by path
      *
@@ -105,12 +139,13 @@ final readonly class PathSteps
     private function reserve(array $values, array $effect, array $free, array $deposit, array $bottle): array
     {
         [$lost, $gain, $gainSd] = $effect;
-        if ($gain === 0.0 && $lost === 0.0) {
+        if ($values === [] || $gain === 0.0 && $lost === 0.0) {
             return $values;
         }
         $effectSd = $this->treatments->effectSd;
-        foreach ($values as $path => $value) {
-            $value += $gain * $free[$path] * (1 - $value / 100)
+        foreach ($free as $path => $through) {
+            $value = $values[$path];
+            $value += $gain * $through * (1 - $value / 100)
                 * (1 + $effectSd * $deposit[$path] + $gainSd * $bottle[$path]) - $lost;
             $values[$path] = $value < 0.0 ? 0.0 : ($value > 100.0 ? 100.0 : $value);
         }

@@ -152,8 +152,8 @@ final class PlanItems
         $this->lastLook = $this->isLook($level) ? $day : $this->lastLook;
         $this->washedBefore = $day;
         $this->before = $this->standing;
-        $washed = $this->terrain->washed($this->means, $choice);
-        $this->means = $this->terrain->afterDays($washed, $day, $until - $day, $this->terrain->seals($choice));
+        $washed = $this->terrain->washed($this->means, $choice, $day);
+        $this->means = $this->terrain->afterDays($washed, $day, $until - $day, $this->terrain->seals($choice, $day));
         $this->standing = $this->standing->next(
             $choice,
             $until,

@@ -47,7 +47,7 @@ final class PlanReasons
         array $choices,
         int $horizon,
     ): self {
-        $paths = new PathSimulator($start, $terrain->terms->bottles);
+        $paths = new PathSimulator($start, $terrain->terms);
         $reasons = new self($terrain, $paths, $start->date, $washDays, $choices, $horizon);
         $reasons->sealed = $start->sealed;
 
@@ -94,7 +94,7 @@ final class PlanReasons
             if (($this->washDays[$next] ?? null) === $day) {
                 $choice = $this->leftOut($this->choices[$next], $treatment, $this->terrain->date($day));
                 $at = $this->paths->washed($this->beside($what, $at, $next), $choice, $day);
-                $sealed = $this->paths->seals($choice);
+                $sealed = $this->paths->seals($choice, $day);
                 $next++;
             }
             $passage->endOfDay($day, self::held($what, $at));
@@ -124,7 +124,9 @@ final class PlanReasons
                     $this->choices[$next - 1],
                     $this->washDays[$next - 1],
                 );
-            $this->sealed = $next === 0 ? $this->sealed : $this->paths->seals($this->choices[$next - 1]);
+            $this->sealed = $next === 0
+                ? $this->sealed
+                : $this->paths->seals($this->choices[$next - 1], $this->washDays[$next - 1]);
             for ($day = $next === 0 ? 0 : $this->washDays[$next - 1]; $day < $this->washDays[$next]; $day++) {
                 $paths = $this->paths->afterADay($paths, $day, $this->sealed);
             }

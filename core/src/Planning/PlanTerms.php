@@ -6,6 +6,7 @@ namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
 use InvalidArgumentException;
+use Nagomi\Core\Estimation\HomeHabits;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Parameters\PlanningParameters;
 use Nagomi\Core\Scalp\ScalpEstimate;
@@ -49,6 +50,7 @@ final readonly class PlanTerms
      * @param array<string, int> $labelMinutes most that mask or protein at hand may sit by its label, 1 to 720
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param BottlesInUse $bottles what treatments are done with; the planner takes them from the record
+     * @param bool $offersShortMasks long ones are often left out at home; the planner takes it from the habits
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
      * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
@@ -78,14 +80,11 @@ final readonly class PlanTerms
         public ?DateTimeImmutable $takeDownOn = null,
         public array $labelMinutes = [],
         public BottlesInUse $bottles = new BottlesInUse(),
+        public bool $offersShortMasks = false,
     ) {
         PlanTermsCheck::that($this);
-        $this->booked = $salonDays === null
-            ? null
-            : array_fill_keys(
-                array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays),
-                true,
-            );
+        $days = array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays ?? []);
+        $this->booked = $salonDays === null ? null : array_fill_keys($days, true);
     }
 
     /** The same terms for a head that was last read on a day; null: never. */
@@ -115,6 +114,14 @@ final readonly class PlanTerms
         return new self(...[...$this->all(), 'bottles' => $bottles]);
     }
 
+    /** The same terms for a client of these habits at home. */
+    public function keptBy(?HomeHabits $habits): self
+    {
+        $leavesOut = $habits?->adherence->leavesOutLongMasks() ?? false;
+
+        return new self(...[...$this->all(), 'offersShortMasks' => $leavesOut]);
+    }
+
     /** The same terms with what is known of the scalp; null: nobody read it, or too long ago to go by. */
     public function knowingScalp(?ScalpEstimate $scalp): self
     {
@@ -136,34 +143,21 @@ final readonly class PlanTerms
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
      *     programmes: list<Programme>, wishes: Wishes, week: WeekTime, trimGoal: TrimGoal|null,
      *     takeDownOn: DateTimeImmutable|null, labelMinutes: array<string, int>, bottles: BottlesInUse,
+     *     offersShortMasks: bool,
      * }
      */
     public function all(): array
     {
         return [
-            'away' => $this->away,
-            'salonDays' => $this->salonDays,
-            'notAtHome' => $this->notAtHome,
-            'homeMinutesLimit' => $this->homeMinutesLimit,
-            'stock' => $this->stock,
-            'prices' => $this->prices,
-            'barredUntil' => $this->barredUntil,
-            'promised' => $this->promised,
-            'byHand' => $this->byHand,
-            'occasions' => $this->occasions,
-            'notReadYet' => $this->notReadYet,
-            'minutes' => $this->minutes,
-            'evidence' => $this->evidence,
-            'keepsRhythm' => $this->keepsRhythm,
-            'scalp' => $this->scalp,
-            'scalpPlan' => $this->scalpPlan,
-            'programmes' => $this->programmes,
-            'wishes' => $this->wishes,
-            'week' => $this->week,
-            'trimGoal' => $this->trimGoal,
-            'takeDownOn' => $this->takeDownOn,
-            'labelMinutes' => $this->labelMinutes,
-            'bottles' => $this->bottles,
+            'away' => $this->away, 'salonDays' => $this->salonDays, 'notAtHome' => $this->notAtHome,
+            'homeMinutesLimit' => $this->homeMinutesLimit, 'stock' => $this->stock, 'prices' => $this->prices,
+            'barredUntil' => $this->barredUntil, 'promised' => $this->promised, 'byHand' => $this->byHand,
+            'occasions' => $this->occasions, 'notReadYet' => $this->notReadYet, 'minutes' => $this->minutes,
+            'evidence' => $this->evidence, 'keepsRhythm' => $this->keepsRhythm, 'scalp' => $this->scalp,
+            'scalpPlan' => $this->scalpPlan, 'programmes' => $this->programmes, 'wishes' => $this->wishes,
+            'week' => $this->week, 'trimGoal' => $this->trimGoal, 'takeDownOn' => $this->takeDownOn,
+            'labelMinutes' => $this->labelMinutes, 'bottles' => $this->bottles,
+            'offersShortMasks' => $this->offersShortMasks,
         ];
     }
 
@@ -276,6 +270,12 @@ final readonly class PlanTerms
     public function isInSalon(DateTimeImmutable $day): bool
     {
         return $this->booked === null || isset($this->booked[$day->format('Y-m-d')]);
+    }
+
+    /** Whether it is washed at home on that day: it is not in the salon, or nobody said and it is not today. */
+    public function isAtHome(DateTimeImmutable $day, DateTimeImmutable $today): bool
+    {
+        return $this->booked === null ? $day > $today : ! $this->isInSalon($day);
     }
 
     public function setByHand(DateTimeImmutable $day): ?FixedWashDay

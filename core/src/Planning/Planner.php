@@ -44,15 +44,15 @@ final class Planner
         $head = $start->state->layout->head;
         $prices = $head->parameters->planning;
         $horizon = 7 * $weeks;
-        $terms = $terms->doneWith(BottlesInUse::in($history));
+        $terms = $terms->doneWith(BottlesInUse::in($history))->keptBy($start->habits);
         $scalp = new ScalpSeason($start, $terms);
         $washDays = PossibleWashDays::of($head, $history, $terms, $start->date, $horizon, $scalp->every());
         $terms = $scalp->termsOver($washDays);
-        $doubt = self::firstDoubt($start, $washDays, $horizon, $terms->bottles);
+        $doubt = self::firstDoubt($start, $washDays, $horizon, $terms);
         $search = static fn (PlanTerms $of): array
             => self::searched($start, $history, $washDays, $of, $doubt, $horizon);
         [$best, $terms] = $scalp->searchedWith($search, $terms, $washDays);
-        $forecast = self::forecast($start, $washDays, $best, $horizon, $terms->bottles);
+        $forecast = self::forecast($start, $washDays, $best, $horizon, $terms);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $standing = self::standing($start, $history, $terms);
         $ahead = new HairAhead($terrain, $doubt);
@@ -62,7 +62,7 @@ final class Planner
         return new Plan(
             $items,
             $forecast,
-            self::cost($terrain, $forecast, $washDays, $best),
+            self::cost($start, $terrain, $washDays, $best, $horizon),
             array_sum(array_map(
                 // Styled on the day after it takes as long.
                 static fn (PlanItem $item): float => $item->minutes
@@ -129,16 +129,17 @@ final class Planner
         Snapshot $start,
         array $washDays,
         int $horizon,
-        BottlesInUse $bottles,
+        PlanTerms $terms,
     ): ForecastUncertainty {
         $rhythm = array_fill(0, count($washDays), WashOptions::houseRhythm($start->state->layout->head));
 
-        return ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon, $bottles));
+        return ForecastUncertainty::of(self::forecast($start, $washDays, $rhythm, $horizon, $terms, true));
     }
 
     /**
      * @param list<int>    $washDays
      * @param list<WashOption> $choices
+     * @param bool $besideAnybody only as far as more is left out at home than with anybody
      *
      * @return list<Snapshot>
      */
@@ -147,29 +148,45 @@ final class Planner
         array $washDays,
         array $choices,
         int $horizon,
-        BottlesInUse $bottles = new BottlesInUse(),
+        PlanTerms $terms = new PlanTerms(),
+        bool $besideAnybody = false,
     ): array {
         $head = $start->state->layout->head;
         $steps = array_combine(
             $washDays,
-            array_map(static fn (WashOption $choice): array => $bottles->with($choice->steps($head)), $choices),
+            array_map(static fn (WashOption $choice): array => $terms->bottles->with($choice->steps($head)), $choices),
         );
 
-        return Forecast::from($start, $steps, $horizon);
+        $atHome = array_filter(
+            $washDays,
+            static fn (int $day): bool => $terms->isAtHome($start->date->modify("+{$day} days"), $start->date),
+        );
+
+        return Forecast::from($start, $steps, $horizon, array_fill_keys($atHome, true), $besideAnybody);
     }
 
     /**
-     * Cost of the days to the horizon and of what is done on them, every day counted.
+     * Cost of the days to the horizon and of what is done on them, every day counted, by what the search goes by.
      *
-     * @param list<Snapshot>  $forecast
      * @param list<int>    $washDays
      * @param list<WashOption> $choices
      */
-    public static function cost(MeanSimulator $terrain, array $forecast, array $washDays, array $choices): float
-    {
-        $cost = 0.0;
-        foreach ($forecast as $day => $point) {
-            $cost += $terrain->weightOf($day) * $terrain->costOfADay(MeanSimulator::means($point->state), $day);
+    public static function cost(
+        Snapshot $start,
+        MeanSimulator $terrain,
+        array $washDays,
+        array $choices,
+        int $horizon,
+    ): float {
+        $on = array_combine($washDays, $choices);
+        [$means, $sealed, $cost] = [MeanSimulator::means($start->state), $start->sealed, 0.0];
+        for ($day = 0; $day <= $horizon; $day++) {
+            $means = $day === 0 ? $means : $terrain->afterDays($means, $day - 1, 1, $sealed);
+            if (isset($on[$day])) {
+                $means = $terrain->washed($means, $on[$day], $day);
+                $sealed = $terrain->seals($on[$day], $day);
+            }
+            $cost += $terrain->weightOf($day) * $terrain->costOfADay($means, $day);
         }
 
         return $cost + array_sum(array_map($terrain->costOfChoice(...), $choices, $washDays));

@@ -30,9 +30,9 @@ final readonly class RolledOn
         $cost = 0.0;
         $every = $this->terrain->head->washEveryDays;
         $days = $this->terrain->head->parameters->planning->rolledOnDays;
-        $sealed = $this->terrain->seals($this->rhythm);
         for ($gone = 0; $gone < $days; $gone += $every) {
-            $means = $this->terrain->washed($means, $this->rhythm);
+            $means = $this->terrain->washed($means, $this->rhythm, $day + $gone);
+            $sealed = $this->terrain->seals($this->rhythm, $day + $gone);
             $gap = min($every, $days - $gone);
             $cost += $this->terrain->ownCost($this->rhythm)
                 + $this->terrain->costOfDays($means, min($this->horizon, $day + $gone), $gap, $sealed);

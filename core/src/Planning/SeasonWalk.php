@@ -135,12 +135,12 @@ final class SeasonWalk
             $choice = $this->parts->on($choices[$level], $standing);
             $day = $this->washDays[$level];
             $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
-            $sealed = $this->terrain->seals($choice);
+            $sealed = $this->terrain->seals($choice, $day);
             $broken += $this->rules->breaks($choice, $standing, $mostBroken - $broken);
             if ($broken > $mostBroken) {
                 return [INF, $broken];
             }
-            $means = $this->terrain->washed($means, $choice);
+            $means = $this->terrain->washed($means, $choice, $day);
             $cost += $this->terrain->costOfChoice($choice, $day)
                 + $this->terrain->costOfDays($means, $day, $until - $day, $sealed);
             if ($cost + $this->least[$level] > $limit) {

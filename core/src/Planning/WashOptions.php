@@ -138,8 +138,8 @@ final class WashOptions
     }
 
     /**
-     * @return non-empty-list<float> minutes of a mask, never longer than its label says; where time is short, short ones
-     *     as well, and long ones where hair takes little in and has no warmth but its own
+     * @return non-empty-list<float> minutes of a mask, never longer than its label says; where time is short or long
+     *     ones are left out, short ones as well, and long ones where hair takes little in and has no warmth but its own
      */
     private static function maskMinutes(Head $head, PlanTerms $terms): array
     {
@@ -152,7 +152,7 @@ final class WashOptions
             && ! $head->method->says(MethodQuestion::MaskHeat, 'cap-or-hood');
         $longest = $isSlow ? $planning->longMaskMinutes : max([1.0, ...$planning->maskMinutes]);
         $minutes = [
-            ...$isShort ? $planning->shortMaskMinutes : [],
+            ...$isShort || $terms->offersShortMasks ? $planning->shortMaskMinutes : [],
             ...$planning->maskMinutes,
             ...$isSlow ? [$planning->longMaskMinutes] : [],
         ];

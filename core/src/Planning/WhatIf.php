@@ -112,7 +112,7 @@ final readonly class WhatIf
     {
         $washDays = array_map(static fn (PlanItem $item): int => $item->day, $plan->items);
         $horizon = count($plan->forecast) - 1;
-        $forecast = Planner::forecast($start, $washDays, $choices, $horizon, $terms->bottles);
+        $forecast = Planner::forecast($start, $washDays, $choices, $horizon, $terms);
         $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
         $head = $start->state->layout->head;
 
@@ -124,7 +124,7 @@ final readonly class WhatIf
                 static fn (WashOption $choice): float => $terms->minutes($choice->styled(false), $head),
                 $choices,
             )),
-            Planner::cost($terrain, $forecast, $washDays, $choices),
+            Planner::cost($start, $terrain, $washDays, $choices, $horizon),
             array_sum(array_map(
                 static fn (WashOption $choice): float => $terms->price($choice, $head->parameters->planning),
                 $choices,

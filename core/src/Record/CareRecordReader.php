@@ -144,6 +144,9 @@ final class CareRecordReader
         $place = $fields->choice('place', Place::class, Place::Salon);
         $approximate = $fields->boolean('approximate');
         $steps = array_values(array_filter(array_map($this->step(...), $fields->objects('steps'))));
+        $planned = $fields->has('planned')
+            ? array_values(array_filter(array_map($this->step(...), $fields->objects('planned'))))
+            : $fields->nothing('planned');
         $fields->nothingElse();
         if ($steps === [] && $this->problems->count() === $before) {
             $fields->problem('steps', Message::of('records.no-step'));
@@ -151,7 +154,7 @@ final class CareRecordReader
 
         return $this->problems->count() > $before || $date === null || $place === null
             ? null
-            : new WashDay($id, $date, $steps, $place, $approximate);
+            : new WashDay($id, $date, $steps, $place, $approximate, $planned);
     }
 
     private function step(RecordFields $fields): ?Step

@@ -101,7 +101,7 @@ final class CareRecordWriter
             'place' => $day->place->value,
             'approximate' => $day->approximate,
             'steps' => array_map(self::step(...), $day->steps),
-        ];
+        ] + ($day->planned === null ? [] : ['planned' => array_map(self::step(...), $day->planned)]);
     }
 
     /** @return array<string, mixed> only what was said of the step */

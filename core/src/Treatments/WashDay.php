@@ -14,6 +14,8 @@ final readonly class WashDay
     /**
      * @param list<Step> $steps       at least one
      * @param bool       $approximate the date comes from memory; its effect is taken with more doubt
+     * @param list<Step>|null $planned what the plan asked for on that day, done or not; null: there was none, or it is
+     *     not known
      *
      * @throws RefusedInput without a step
      */
@@ -23,6 +25,7 @@ final readonly class WashDay
         public array $steps,
         public Place $place = Place::Salon,
         public bool $approximate = false,
+        public ?array $planned = null,
     ) {
         if ($steps === []) {
             throw new RefusedInput(Message::of('refusals.no-step'));
@@ -38,7 +41,7 @@ final readonly class WashDay
      */
     public function done(array $steps): self
     {
-        return new self($this->id, $this->date, $steps, $this->place, $this->approximate);
+        return new self($this->id, $this->date, $steps, $this->place, $this->approximate, $this->planned);
     }
 
     public function has(StepKind ...$kinds): bool

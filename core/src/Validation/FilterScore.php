@@ -45,11 +45,17 @@ final class FilterScore
     /** @var array<int, array{inside: int, all: int, error: float, held: float}> of the forecast, by days ahead */
     public array $forecasts = [];
 
+    /** @param bool $planned whether they live by a plan that was handed out, which is on record */
+    public function __construct(private readonly bool $planned = false)
+    {
+    }
+
     public function take(SimulatedLife $life): void
     {
         $last = $life->from->modify('+' . (count($life->truth) - 1) . ' days');
-        $learning = KalmanFilter::through($life->history(), $last);
-        $averaged = KalmanFilter::through($life->history(), $last, learning: false);
+        $history = $life->history($this->planned);
+        $learning = KalmanFilter::through($history, $last);
+        $averaged = KalmanFilter::through($history, $last, learning: false);
         foreach ($learning->daily($life->from, $last) as $point) {
             $day = Calendar::daysBetween($life->from, $point->date);
             if ($day >= self::FROM_DAY && $day % 7 === 0) {
@@ -99,7 +105,7 @@ final class FilterScore
     private function ahead(SimulatedLife $life, Snapshot $point, FilterRun $averaged, int $day): void
     {
         $until = $point->date->modify('+' . self::AHEAD_DAYS . ' days');
-        $told = $life->history()->withoutReadings();
+        $told = $life->history($this->planned)->withoutReadings();
         $forecast = KalmanFilter::through($told, $until, $point)->daily($point->date->modify('+1 day'), $until, $point);
         $unlearned = KalmanFilter::through($told, $until, $averaged->daily($point->date, $point->date)[0])->last();
         foreach (self::QUANTITIES as $name => $quantity) {
@@ -126,7 +132,13 @@ final class FilterScore
         for ($ahead = 1; $ahead <= max(self::FORECAST_DAYS); $ahead++) {
             $meant[$ahead] = $life->meant[$day + $ahead] ?? [];
         }
-        $states = Forecast::from($point, array_filter($meant), max(self::FORECAST_DAYS));
+        $inSalon = array_fill_keys(array_map(static fn (int $visit): int => $visit - $day, $life->visits), true);
+        $states = Forecast::from(
+            $point,
+            array_filter($meant),
+            max(self::FORECAST_DAYS),
+            array_diff_key(array_fill(1, max(self::FORECAST_DAYS), true), $inSalon),
+        );
         foreach (self::FORECAST_DAYS as $ahead) {
             $this->forecasts[$ahead] ??= ['inside' => 0, 'all' => 0, 'error' => 0.0, 'held' => 0.0];
             foreach (isset($life->truth[$day + $ahead]) ? self::QUANTITIES : [] as $name => $quantity) {

@@ -42,7 +42,7 @@ final readonly class LinearProgram
         $cost = 0.0;
         foreach ($this->washDays as $w => $day) {
             $choice = $this->choices[$plan[$w]];
-            foreach ($this->gains($choice) as $i => $gain) {
+            foreach ($this->gains($choice, $w) as $i => $gain) {
                 $means[$i] += $gain;
             }
             $cost += $this->terrain->ownCost($choice) + $this->days($w) * $this->outside($means);
@@ -100,7 +100,7 @@ final readonly class LinearProgram
         $band = $this->terrain->head->parameters->model->bandHalfWidth;
         $terms = sprintf('s_%d_%d', $w, $i);
         foreach ($this->choices as $c => $choice) {
-            $terms .= sprintf(' %+.9f x_%d_%d', -$this->gains($choice)[$i], $w, $c);
+            $terms .= sprintf(' %+.9f x_%d_%d', -$this->gains($choice, $w)[$i], $w, $c);
         }
         [$kept, $added] = $w === 0 ? [0.0, $this->start()[$i]] : $this->fading($w - 1, $i);
         $before = $w === 0 ? '' : sprintf(' %+.9f s_%d_%d', -$kept, $w - 1, $i);
@@ -182,10 +182,10 @@ final readonly class LinearProgram
     }
 
     /** @return list<float> what a choice adds to each reserve, at the targets */
-    private function gains(WashOption $choice): array
+    private function gains(WashOption $choice, int $w): array
     {
         $before = $this->atTargets();
-        $after = $this->reserves($this->terrain->washed($before, $choice));
+        $after = $this->reserves($this->terrain->washed($before, $choice, $this->washDays[$w]));
 
         return array_map(static fn (float $a, float $b): float => $a - $b, $after, $this->reserves($before));
     }

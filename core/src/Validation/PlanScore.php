@@ -77,7 +77,7 @@ final class PlanScore
                 [$told, $place] = $visits
                     ? [$steps, Place::Salon]
                     : [$client->recordedAtHome($steps), Place::Home];
-                $washDays = [...$washDays, ...self::told("w{$day}", $date, $told, $place)];
+                $washDays = [...$washDays, ...self::told("w{$day}", $date, $told, $place, $choice->steps($head))];
                 $this->totals[$way]['minutes'] += $choice->minutes($head);
                 $lastWash = $day;
                 $wash++;
@@ -93,12 +93,18 @@ final class PlanScore
 
     /**
      * @param list<Step> $steps
+     * @param list<Step>|null $planned
      *
      * @return list<WashDay> one, or none where nothing was told
      */
-    private static function told(string $id, DateTimeImmutable $date, array $steps, Place $place): array
-    {
-        return $steps === [] ? [] : [new WashDay($id, $date, $steps, $place)];
+    private static function told(
+        string $id,
+        DateTimeImmutable $date,
+        array $steps,
+        Place $place,
+        ?array $planned = null,
+    ): array {
+        return $steps === [] ? [] : [new WashDay($id, $date, $steps, $place, planned: $planned)];
     }
 
     /**

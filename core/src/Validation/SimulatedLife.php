@@ -41,14 +41,22 @@ final readonly class SimulatedLife
     ) {
     }
 
-    public function history(): HeadHistory
+    /** @param bool $planned with what was meant to be done at each wash, as from a plan that was handed out */
+    public function history(bool $planned = false): HeadHistory
     {
         return new HeadHistory(
             $this->head,
-            $this->washDays,
+            $planned ? array_map($this->withPlan(...), $this->washDays) : $this->washDays,
             $this->readings,
             air: new Humidity($this->head->humidityPercent, $this->air),
         );
+    }
+
+    private function withPlan(WashDay $day): WashDay
+    {
+        $planned = $this->meant[Calendar::daysBetween($this->from, $day->date)] ?? [];
+
+        return new WashDay($day->id, $day->date, $day->steps, $day->place, $day->approximate, $planned);
     }
 
     /** @throws RuntimeException never: the day it begins on is one */

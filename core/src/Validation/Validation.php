@@ -14,6 +14,7 @@ final readonly class Validation
     private function __construct(
         public FilterScore $filter,
         public FilterScore $allTold,
+        public FilterScore $planned,
         public PlanScore $plan,
         public int $heads,
         public int $planHeads,
@@ -35,6 +36,11 @@ final readonly class Validation
         for ($i = 0; $i < $heads; $i++) {
             $filter->take(SimulatedLife::live($seed + $i, 7 * $weeks, world: $world));
         }
+        // The same lives, where what they meant to do is on record as a plan that was handed out.
+        $planned = new FilterScore(planned: true);
+        for ($i = 0; $i < $heads; $i++) {
+            $planned->take(SimulatedLife::live($seed + $i, 7 * $weeks, world: $world));
+        }
         // What forgotten and mistaken steps at home cost, over the first of the same heads.
         $allTold = new FilterScore();
         for ($i = 0; $i < min($heads, self::HEADS_ALL_TOLD); $i++) {
@@ -45,7 +51,7 @@ final readonly class Validation
             $plan->take($seed + 100_000 + $i, 7 * $weeks, $world);
         }
 
-        return new self($filter, $allTold, $plan, $heads, $planHeads, $weeks, $seed, $world);
+        return new self($filter, $allTold, $planned, $plan, $heads, $planHeads, $weeks, $seed, $world);
     }
 
     /** @return array<string, int|float|string> */
@@ -53,9 +59,10 @@ final readonly class Validation
     {
         [$slice, $coverage] = $this->filter->worstSlice();
 
-        $forecasts = [];
+        $forecasts = $planned = [];
         foreach (FilterScore::FORECAST_DAYS as $ahead) {
             $forecasts["forecast_coverage_80_day_{$ahead}"] = $this->filter->forecastCoverage($ahead);
+            $planned["forecast_coverage_80_day_{$ahead}_by_plan"] = $this->planned->forecastCoverage($ahead);
         }
 
         return [
@@ -73,7 +80,11 @@ final readonly class Validation
             'error_vs_own_estimate_held' => $this->filter->errorRatio('held'),
             'error_vs_own_estimate_held_all_told' => $this->allTold->errorRatio('held'),
             'error_vs_no_learning' => $this->filter->errorRatio('averaged'),
+            'coverage_80_moisture_by_plan' => $this->planned->coverage('moisture'),
+            'coverage_80_protein_by_plan' => $this->planned->coverage('protein'),
+            'error_vs_own_estimate_held_by_plan' => $this->planned->errorRatio('held'),
             ...$forecasts,
+            ...$planned,
             'forecast_error_vs_held_day_56' => $this->filter->forecastErrorRatio(56),
             'days_out_of_band_vs_calendar' => $this->plan->daysRatio(),
             'minutes_vs_calendar' => $this->plan->minutesRatio(),

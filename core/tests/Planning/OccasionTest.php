@@ -97,7 +97,7 @@ it('lets the day that counts weigh as often as the model says', function (): voi
             $plain->costOfDays($means, 11, 9, false),
             1e-12,
         );
-    $days = static fn (MeanSimulator $terrain): float => Planner::cost($terrain, $forecast, [], []);
+    $days = static fn (MeanSimulator $terrain): float => Planner::cost($start, $terrain, [], [], 20);
     expect($days($counts))->toBeGreaterThan($days($plain));
 });
 

@@ -34,6 +34,7 @@ use Nagomi\Core\Planning\WeekTime;
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
@@ -89,9 +90,9 @@ function cheapestOfAll(
         $rhythm = WashOptions::houseRhythm($terrain->head);
         $cost = 0.0;
         for ($week = 0; $week < 4; $week++) {
-            $means = $terrain->washed($means, $rhythm);
-            $cost += $terrain->ownCost($rhythm) + $terrain->costOfDays($means, 27, 7, $terrain->seals($rhythm));
-            $means = $terrain->afterDays($means, 27, 7, $terrain->seals($rhythm));
+            $means = $terrain->washed($means, $rhythm, 27);
+            $cost += $terrain->ownCost($rhythm) + $terrain->costOfDays($means, 27, 7, $terrain->seals($rhythm, 27));
+            $means = $terrain->afterDays($means, 27, 7, $terrain->seals($rhythm, 27));
         }
 
         return $cost;
@@ -101,8 +102,8 @@ function cheapestOfAll(
         if (RuleCatalogue::barring($choice, $standing) !== []) {
             continue;
         }
-        $after = $terrain->washed($means, $choice);
-        $next = $terrain->afterDays($after, $days[$level], 7, $terrain->seals($choice));
+        $after = $terrain->washed($means, $choice, $days[$level]);
+        $next = $terrain->afterDays($after, $days[$level], 7, $terrain->seals($choice, $days[$level]));
         $until = $days[$level] + 7;
         // The 80 % point of the normal distribution bars strong protein at 20 % above the band; left out for 28 days it
         // is looked for below. The reserves of one stratum, by the book and not by HairAhead.
@@ -114,7 +115,7 @@ function cheapestOfAll(
         $dry = $next[0] < $terrain->head->strata[0]->targetMoisture() - 15;
         $hair = new HairThen($high, $dry, $next[2] + $next[3] > 35, $low);
         $own = $terrain->ownCost($choice)
-            + $terrain->costOfDays($after, $days[$level], 7, $terrain->seals($choice));
+            + $terrain->costOfDays($after, $days[$level], 7, $terrain->seals($choice, $days[$level]));
         $then = $standing->next($choice, $until, $days[$level + 2] ?? null, $hair);
         $best = min(
             $best,
@@ -163,15 +164,16 @@ it('moves the means exactly as the filter’s forecast does', function (): void 
         new WashOption(CleanseKind::Shampoo, 1, StepKind::Mask, 15.0, true, StepKind::MildProtein),
         new WashOption(CleanseKind::CoWash, 1, StepKind::Mask, 40.0),
     ];
-    $forecast = Planner::forecast($start, $days, $choices, 27);
+    // As the search goes by them: what anybody leaves out at home is left to the forecast.
+    $forecast = Planner::forecast($start, $days, $choices, 27, besideAnybody: true);
     $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast));
     $means = MeanSimulator::means($start->state);
     foreach ($days as $i => $day) {
-        $means = $terrain->washed($means, $choices[$i]);
+        $means = $terrain->washed($means, $choices[$i], $day);
         foreach (MeanSimulator::means($forecast[$day]->state) as $k => $value) {
             expect($means[$k])->toEqualWithDelta($value, 1e-9);
         }
-        $means = $terrain->afterDays($means, $day, 7, $terrain->seals($choices[$i]));
+        $means = $terrain->afterDays($means, $day, 7, $terrain->seals($choices[$i], $day));
     }
 });
 
@@ -280,9 +282,9 @@ it('names the day the mean leaves the band as a roll-on without the treatment fi
             && $point->state->value(0, StateLayout::MOISTURE) < 45,
         ARRAY_FILTER_USE_BOTH,
     ));
-    expect(
-        $plan->items[$index]->without['mask']->date?->format('Y-m-d'),
-    )->toBe($forecast[$first]->date->format('Y-m-d'));
+    // Half of the drawn heads leave it when their mean does, but for a day where steps are done or left out.
+    $apart = Calendar::daysBetween($forecast[$first]->date, $plan->items[$index]->without['mask']->date);
+    expect(abs($apart))->toBeLessThanOrEqual(1);
     expect($plan->items[$index]->without['mask']->earliest <= $plan->items[$index]->without['mask']->date)->toBeTrue();
 });
 

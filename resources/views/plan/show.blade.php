@@ -73,6 +73,14 @@
             @reaches('clients.plan-terms.promise')<form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">{{ __($promise ? 'plan.agreed.again' : 'plan.agreed.now') }}</button></form>@endreaches
             @if ($promises->count() > 1)<details class="more-tests"><summary>{{ __('plan.agreed.earlier') }}</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ trans_choice('plan.agreed.treatments', count($earlier->items), ['day' => $dated($earlier->made_at, 'j M Y'), 'by' => $earlier->by]) }}</li>@endforeach</ul></details>@endif
         </details>
+        <details @if ($doneAtHome !== []) open @endif>
+            <summary><h2>{{ __('done-at-home.title') }}</h2></summary>
+            @if ($doneAtHome === [])<p class="reason">{{ __('done-at-home.none') }}</p>
+            @else
+                <p class="reason">{{ __('done-at-home.lead') }}</p>
+                <ul class="done-at-home">@foreach ($doneAtHome as $line)<li><span><strong>{{ $line['step'] }}</strong> {{ $line['done'] }}</span><meter min="0" max="100" value="{{ $line['percent'] }}" aria-hidden="true">{{ $line['percent'] }} %</meter><span class="reason">{{ $line['range'] }}</span></li>@endforeach</ul>
+            @endif
+        </details>
     </div>
     <section class="card" aria-labelledby="wash-days">
     <h2 id="wash-days">{{ __('plan.wash-days') }}</h2>
