@@ -12,12 +12,12 @@ final class DoneAtHomeWords
     private const FROM_TIMES = 3;
 
     /**
-     * @param list<StoredDoneAtHome> $done
+     * @param list<StoredDoneAtHome>|null $done
      * @param float $shortMaskMinutes up to which a mask is a short one
      *
      * @return list<array{step: string, done: string, range: string, percent: int}>
      */
-    public static function lines(array $done, float $shortMaskMinutes): array
+    public static function lines(?array $done, float $shortMaskMinutes): array
     {
         return array_map(static fn (array $of): array => [
             'step' => ucfirst(self::step($of, $shortMaskMinutes)),
@@ -27,19 +27,19 @@ final class DoneAtHomeWords
                 ['share' => $of['share'], 'least' => $of['least'], 'most' => $of['most']],
             )),
             'percent' => (int) round(100 * $of['share']),
-        ], $done);
+        ], $done ?? []);
     }
 
     /**
-     * @param list<StoredDoneAtHome> $done
+     * @param list<StoredDoneAtHome>|null $done
      * @param float $shortMaskMinutes up to which a mask is a short one
      *
      * @return list<string> a sentence on the step that is left out most, or none where none is
      */
-    public static function leftOut(array $done, float $shortMaskMinutes): array
+    public static function leftOut(?array $done, float $shortMaskMinutes): array
     {
         $often = array_filter(
-            $done,
+            $done ?? [],
             static fn (array $of): bool => $of['share'] < self::LEFT_OUT_BELOW && $of['times'] >= self::FROM_TIMES,
         );
         usort($often, static fn (array $one, array $other): int => $one['share'] <=> $other['share']);

@@ -95,10 +95,7 @@ final readonly class NowScreen
     {
         return [
             ...HairWays::of($outlook->learned ?? [], $outlook->length),
-            ...DoneAtHomeWords::leftOut(
-                $outlook->done_at_home ?? [],
-                $this->parameters->habits->shortMaskMinutes,
-            ),
+            ...DoneAtHomeWords::leftOut($outlook->done_at_home, $this->parameters->habits->shortMaskMinutes),
         ];
     }
 

@@ -87,15 +87,9 @@ final readonly class PlanScreen
             ),
             keepsTo: $this->keepsTo($head),
             wishes: $this->wishes($head),
-            doneAtHome: $this->doneAtHome($outlook),
+            doneAtHome: DoneAtHomeWords::lines($outlook->done_at_home, $this->parameters->habits->shortMaskMinutes),
             every: self::every($head, $outlook),
         );
-    }
-
-    /** @return list<array{step: string, done: string, range: string, percent: int}> */
-    private function doneAtHome(Outlook $outlook): array
-    {
-        return DoneAtHomeWords::lines($outlook->done_at_home ?? [], $this->parameters->habits->shortMaskMinutes);
     }
 
     /** @return array{id: string, says: string} */
