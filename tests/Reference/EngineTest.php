@@ -7,14 +7,18 @@ declare(strict_types=1);
 
 use Nagomi\Core\Climate\MoistureRegain;
 use Nagomi\Core\Climate\WaterHardness;
+use Nagomi\Core\Estimation\Adherence;
 use Nagomi\Core\Estimation\FilterJournal;
 use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\HomeStep;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\ExcessTable;
 use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Statistics\Beta;
 use Nagomi\Core\Statistics\BivariateNormal;
 use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Statistics\ShrunkRegression;
@@ -232,5 +236,32 @@ it('follows what was hidden at home as 600,000 particles do (scripts/hidden_step
         $apart = $week < 4 ? 0.01 : 0.03;
         expect($point->habits->masks->due())->toEqualWithDelta($particles['mask_due'], $apart)
             ->and($point->habits->clarifying->due())->toEqualWithDelta($particles['clarifying_due'], 0.01);
+    }
+});
+
+it('learns how much of a plan is done as the whole posterior has it (scripts/adherence.R)', function (): void {
+    $planned = [Step::cleanse(CleanseKind::Gentle), Step::mask(25)];
+    foreach (reference('adherence')['posteriors'] as $whole) {
+        [$told, $times] = [$whole['told'], $whole['times']];
+        $adherence = Adherence::assumed(Parameters::shipped()->habits);
+        for ($wash = 0; $wash < $times; $wash++) {
+            // Spread evenly over the washes: one Beta distribution goes on from wash to wash, so their order is not quite
+            // nothing.
+            $masks = intdiv(($wash + 1) * $told, $times) > intdiv($wash * $told, $times);
+            $steps = [Step::cleanse(CleanseKind::Gentle), $masks ? Step::mask(25) : Step::conditioner(3)];
+            $adherence = $adherence->after(
+                new WashDay("w{$wash}", Make::day()->modify("+{$wash} weeks"), $steps, Place::Home, planned: $planned),
+            );
+        }
+        [$least, $most] = $adherence->interval(HomeStep::LongMask);
+        expect($adherence->share(HomeStep::LongMask))->toEqualWithDelta($whole['share'], 0.06, "{$told} of {$times}")
+            ->and($least)->toEqualWithDelta($whole['least'], 0.07)
+            ->and($most)->toEqualWithDelta($whole['most'], 0.07);
+    }
+});
+
+it('has the quantiles of R’s qbeta (scripts/adherence.R)', function (): void {
+    foreach (reference('adherence')['quantiles'] as ['probability' => $p, 'a' => $a, 'b' => $b, 'share' => $share]) {
+        expect(Beta::quantile($p, $a, $b))->toEqualWithDelta($share, 1e-9);
     }
 });

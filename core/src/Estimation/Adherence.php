@@ -12,19 +12,23 @@ use Nagomi\Core\Treatments\WashDay;
 
 /**
  * How often somebody does at home what was planned, step by step, and how often what was not: shares with a Beta
- * distribution each. What was told is evidence of what was done, and counts by how likely it makes it.
+ * distribution each. What was told is evidence of what was done; of what it leaves open, two Beta distributions, their
+ * mean and spread go on as one (tests/Reference holds it against the whole).
  */
 final readonly class Adherence
 {
     /**
-     * @param array<string, array{float, float}> $planned by {@see HomeStep}, where it was planned: times done, and times
-     *     left out, with those that what was assumed counts for
+     * @param array<string, array{float, float}> $planned by {@see HomeStep}, where it was planned: the two numbers of its
+     *     Beta distribution, both above 0
      * @param array<string, array{float, float}> $besides where it was not planned
+     * @param array<string, array{float, float}> $counts  washes at which it was planned, and of those the times it was
+     *     done as far as what was told says
      */
     private function __construct(
         private HabitParameters $parameters,
         private array $planned,
         private array $besides,
+        private array $counts,
     ) {
     }
 
@@ -32,14 +36,15 @@ final readonly class Adherence
     public static function assumed(HabitParameters $parameters): self
     {
         $washes = $parameters->keptWashes;
-        $planned = $besides = [];
+        $planned = $besides = $counts = [];
         foreach (HomeStep::cases() as $step) {
+            $counts[$step->value] = [0.0, 0.0];
             $kept = $parameters->kept[$step->value];
             $planned[$step->value] = [$washes * $kept, $washes * (1 - $kept)];
             $besides[$step->value] = [$washes * $parameters->besidesPlan, $washes * (1 - $parameters->besidesPlan)];
         }
 
-        return new self($parameters, $planned, $besides);
+        return new self($parameters, $planned, $besides, $counts);
     }
 
     /** @return float probability that a step that is planned at home is done, above 0, at most 1 */
@@ -88,14 +93,13 @@ final readonly class Adherence
     /** @return float washes at home at which it was planned, so far */
     public function times(HomeStep $step): float
     {
-        return array_sum($this->planned[$step->value]) - $this->parameters->keptWashes;
+        return $this->counts[$step->value][0];
     }
 
     /** @return float of those, times it was done, as far as what was told says */
     public function done(HomeStep $step): float
     {
-        return max(0.0, $this->planned[$step->value][0]
-            - $this->parameters->keptWashes * $this->parameters->kept[$step->value]);
+        return $this->counts[$step->value][1];
     }
 
     /** @return float how far a plan says what is done, beside what is usual anyway; 0 to 1 */
@@ -110,17 +114,20 @@ final readonly class Adherence
         if ($day->planned === null || $day->place !== Place::Home || ! HomeHabits::isOf($day)) {
             return $this;
         }
-        [$planned, $besides] = [$this->planned, $this->besides];
+        [$planned, $besides, $counts] = [$this->planned, $this->besides, $this->counts];
         $wanted = $this->wanted($day->planned);
         foreach (HomeStep::cases() as $step) {
             if (isset($wanted[$step->value])) {
-                $planned[$step->value] = $this->counted($step, $day, $planned[$step->value]);
+                $done = $this->wasDone($step, $day, $planned[$step->value]);
+                $planned[$step->value] = self::learned($planned[$step->value], $done);
+                $counts[$step->value] = [$counts[$step->value][0] + 1, $counts[$step->value][1] + $done];
             } elseif (! $this->isCoveredBy($step, $wanted)) {
-                $besides[$step->value] = $this->counted($step, $day, $besides[$step->value]);
+                $done = $this->wasDone($step, $day, $besides[$step->value]);
+                $besides[$step->value] = self::learned($besides[$step->value], $done);
             }
         }
 
-        return new self($this->parameters, $planned, $besides);
+        return new self($this->parameters, $planned, $besides, $counts);
     }
 
     /**
@@ -157,11 +164,11 @@ final readonly class Adherence
     }
 
     /**
-     * @param array{float, float} $counts
+     * @param array{float, float} $beta of its share
      *
-     * @return array{float, float}
+     * @return float probability that it was done, in the light of what was told
      */
-    private function counted(HomeStep $step, WashDay $day, array $counts): array
+    private function wasDone(HomeStep $step, WashDay $day, array $beta): float
     {
         $parameters = $this->parameters;
         $mistaken = $step->isMistaken() ? $parameters->mistaken : 0.0;
@@ -169,22 +176,42 @@ final readonly class Adherence
         $ifDone = $step->isToldOf($day) ? 1 - $untold : $untold;
         $invented = max($mistaken, $parameters->misnotedInSalon);
         $ifLeftOut = $step->isToldOf($day) ? $invented : 1 - $invented;
-        $share = self::mean($counts);
-        $done = $share * $ifDone / ($share * $ifDone + (1 - $share) * $ifLeftOut);
+        $share = self::mean($beta);
 
-        return [$counts[0] + $done, $counts[1] + 1 - $done];
+        return $share * $ifDone / ($share * $ifDone + (1 - $share) * $ifLeftOut);
     }
 
-    /** @param array{float, float} $counts */
-    private static function mean(array $counts): float
+    /**
+     * One time more, done with that probability: the Beta distribution with the mean and the variance of both.
+     *
+     * @param array{float, float} $beta
+     *
+     * @return array{float, float}
+     */
+    private static function learned(array $beta, float $done): array
     {
-        return $counts[0] / ($counts[0] + $counts[1]);
+        [$a, $all] = [$beta[0], array_sum($beta)];
+        $mean = ($a + $done) / ($all + 1);
+        $square = ($a + 1) * ($a + 2 * $done) / (($all + 1) * ($all + 2));
+        $counts = $mean * (1 - $mean) / ($square - $mean ** 2) - 1;
+
+        return [$mean * $counts, (1 - $mean) * $counts];
+    }
+
+    /** @param array{float, float} $beta */
+    private static function mean(array $beta): float
+    {
+        return $beta[0] / array_sum($beta);
     }
 
     /** @return list<float> all of it, to be kept */
     public function numbers(): array
     {
-        return array_merge(...array_values($this->planned), ...array_values($this->besides));
+        return array_merge(
+            ...array_values($this->planned),
+            ...array_values($this->besides),
+            ...array_values($this->counts),
+        );
     }
 
     /**
@@ -194,7 +221,7 @@ final readonly class Adherence
     public static function ofNumbers(HabitParameters $parameters, array $numbers): self
     {
         $steps = array_column(HomeStep::cases(), 'value');
-        if (count($numbers) !== 4 * count($steps)) {
+        if (count($numbers) !== 6 * count($steps)) {
             return self::assumed($parameters);
         }
         /** @var list<array{float, float}> $pairs */
@@ -203,7 +230,8 @@ final readonly class Adherence
         return new self(
             $parameters,
             array_combine($steps, array_slice($pairs, 0, count($steps))),
-            array_combine($steps, array_slice($pairs, count($steps))),
+            array_combine($steps, array_slice($pairs, count($steps), count($steps))),
+            array_combine($steps, array_slice($pairs, 2 * count($steps))),
         );
     }
 }
