@@ -21,7 +21,7 @@ final class DoneAtHomeWords
     {
         return array_map(static fn (array $of): array => [
             'step' => ucfirst(self::step($of, $shortMaskMinutes)),
-            'done' => Words::say('done-at-home.row', self::counts($of)),
+            'done' => trans_choice('done-at-home.row', $of['times'], self::counts($of)),
             'range' => Words::say('done-at-home.range', array_map(
                 static fn (float|int $share): string => Words::number(round(100 * $share)),
                 ['share' => $of['share'], 'least' => $of['least'], 'most' => $of['most']],

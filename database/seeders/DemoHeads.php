@@ -173,7 +173,7 @@ final class DemoHeads
                     minutesLimit: 75,
                     method: new Method(['mask-heat' => 'cap-or-hood', 'oils' => 'none']),
                 ),
-                new Habits(maskEvery: 1, strongEvery: 5, clarifyEvery: 5, maskMinutes: 15, heat: true),
+                new Habits(maskEvery: 1, strongEvery: 5, clarifyEvery: 5, maskMinutes: 15, heat: true, leavesOut: 0.5),
                 [
                     'ring_mm' => 27,
                     'strand_um' => 68,

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\HomeStep;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
@@ -20,6 +21,8 @@ use Nagomi\Core\Simulation\VirtualHead;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 use RuntimeException;
 
@@ -137,7 +140,8 @@ final class DemoLife
             // Who is booked is washed, as the new plan says where it says anything of this day.
             $choice = $this->planned[$day->format('Y-m-d')] ?? $usual;
         }
-        $steps = $choice->steps($this->demo->head);
+        $planned = $choice->steps($this->demo->head);
+        $steps = $isVisit ? $planned : $this->doneAtHome($planned, $day);
         $this->virtual->wash($steps);
         if ($isVisit) {
             $this->read($this->virtual->readAfterStyling(), $day, Moment::AfterStyling, $reader);
@@ -147,8 +151,33 @@ final class DemoLife
             $day,
             $steps,
             $isVisit ? Place::Salon : Place::Home,
+            planned: $isVisit ? null : $planned,
         );
         $this->washesSinceVisit = $isVisit ? 1 : $this->washesSinceVisit + 1;
+    }
+
+    /**
+     * @param list<Step> $planned
+     *
+     * @return list<Step> less what is left out; dice of its own, so that nothing else comes otherwise for it
+     */
+    private function doneAtHome(array $planned, DateTimeImmutable $day): array
+    {
+        $chance = new SeededRandom(crc32("{$this->demo->seed} " . $day->format('Y-m-d')));
+        $habits = $this->demo->head->parameters->habits;
+        $done = [];
+        foreach ($planned as $step) {
+            $isLeftOut = $chance->happens($this->demo->habits->leavesOut)
+                && $step->kind !== StepKind::Cleanse && HomeStep::of($step, $habits) !== null;
+            if (! $isLeftOut) {
+                $done[] = $step;
+            } elseif ($step->kind === StepKind::Mask) {
+                // There is always time for a conditioner.
+                $done[] = Step::conditioner($this->demo->head->parameters->washDay->stepMinutes['conditioner']);
+            }
+        }
+
+        return $done;
     }
 
     private function humidity(float $station): float

@@ -6,8 +6,8 @@ return [
     'title' => 'Lo que se hace en casa',
     'none' => 'Todavía no hay ningún lavado en casa guardado de los que pide el plan. Hasta entonces el plan cuenta con que se deja más o menos un paso de cada ocho, como casi todo el mundo.',
     'lead' => 'De los pasos que el plan pide en casa. Con lo que se deja a menudo el plan cuenta menos, y lo pide más corto o más veces.',
-    'row' => 'unas :done de :times veces',
-    'range' => 'la próxima vez :share %, entre :least y :most %',
+    'row' => '{1} hecho :done de 1 vez|[2,*] hecho unas :done de :times veces',
+    'range' => 'La próxima vez alrededor del :share %; 8 de cada 10 veces entre :least y :most %.',
     'way' => 'En casa: :step, hecho unas :done de :times veces.',
     'steps' => [
         'pre-wash' => 'prelavado', 'clarifying' => 'lavado profundo', 'protein' => 'proteína',

@@ -35,6 +35,7 @@ final readonly class PlanPage extends Page
      * @param array<string, string> $parts what the minutes of each day are made of, in words, by date
      * @param array<string, array{id: string, says: string}> $booked in the salon, by date
      * @param list<array{step: string, done: string, range: string, percent: int}> $doneAtHome what comes of plans at home
+     * @param list<string> $leftOut what is often left out of it, in words
      * @param int $every days between two wash days of the plan
      */
     public function __construct(
@@ -63,6 +64,7 @@ final readonly class PlanPage extends Page
         public ?array $laidOut,
         public array $parts,
         public array $doneAtHome,
+        public array $leftOut,
     ) {
     }
 }

@@ -15,6 +15,7 @@ final readonly class Habits
      * @param int   $clarifyEvery every how many wash days a clarifying cleanse; 0 never
      * @param int   $visitEvery   every how many wash days one is in the salon and read
      * @param float $missed       probability that a wash day slips by
+     * @param float $leavesOut    probability that a planned treatment is left out at home, once there is a plan
      */
     public function __construct(
         public int $maskEvery = 1,
@@ -33,6 +34,7 @@ final readonly class Habits
         public float $startProtein = 58,
         public float $startBuildUp = 14,
         public float $startWear = 12,
+        public float $leavesOut = 0.0,
     ) {
     }
 }

@@ -44,6 +44,7 @@
     @if ($wishes !== [])<ul class="recent" aria-label="{{ __('wishes.wished') }}">@foreach ($wishes as $place => $wish)<li class="set-day"><span><strong>{{ __('wishes.wished') }}</strong> {{ $wish }}</span>
         @reaches('clients.plan.wishes.without')<form method="post" action="{{ route('clients.plan.wishes.without', [$head, $place]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}<span class="is-sr-only">: {{ $wish }}</span></button></form>@endreaches</li>@endforeach</ul>@endif
     @if ($keepsTo !== [])<p class="note">{{ __('programmes.keeps', ['what' => implode('; ', $keepsTo)]) }} <a href="{{ route('clients.trials', $head) }}">{{ __('programmes.see') }}</a></p>@endif
+    @foreach ($leftOut as $sentence)<p class="note">{{ $sentence }}</p>@endforeach
     <x-scalp :head="$head"/>
     <x-chair-work :head="$head"/>
     <div class="two season-side">
@@ -73,7 +74,7 @@
             @reaches('clients.plan-terms.promise')<form method="post" action="{{ route('clients.plan-terms.promise', $head) }}"><x-act/><button class="button">{{ __($promise ? 'plan.agreed.again' : 'plan.agreed.now') }}</button></form>@endreaches
             @if ($promises->count() > 1)<details class="more-tests"><summary>{{ __('plan.agreed.earlier') }}</summary><ul class="recent">@foreach ($promises->skip($promise ? 1 : 0) as $earlier)<li>{{ trans_choice('plan.agreed.treatments', count($earlier->items), ['day' => $dated($earlier->made_at, 'j M Y'), 'by' => $earlier->by]) }}</li>@endforeach</ul></details>@endif
         </details>
-        <details @if ($doneAtHome !== []) open @endif>
+        <details>
             <summary><h2>{{ __('done-at-home.title') }}</h2></summary>
             @if ($doneAtHome === [])<p class="reason">{{ __('done-at-home.none') }}</p>
             @else
