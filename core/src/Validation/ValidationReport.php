@@ -45,8 +45,8 @@ final class ValidationReport
             'Were every step at home told as it was, `error_vs_own_estimate_held` would be %.3f over the '
                 . 'first %d of these heads: what limits it is mostly that one home step in eight is forgotten or '
                 . 'taken for another, which moves moisture by up to a mask and cannot be told from readings a '
-                . 'fortnight apart. `by_plan`: the same lives, where what they meant to do at each wash is on record as '
-                . 'from a plan that was handed out.',
+                . 'fortnight apart. `by_plan`: the same lives, where what they meant to do at each wash is on '
+                . 'record as from a plan that was handed out.',
             $validation->allTold->errorRatio('held'),
             min($validation->heads, 100),
         );
@@ -159,8 +159,8 @@ final class ValidationReport
             '',
             'In each one thing is otherwise than the equations have it (`core/src/Simulation/World.php`). Coverage is '
                 . 'that of the 80 % interval, moisture and protein by themselves; the worst slice is the one furthest '
-                . 'from 80 %; held is the error four weeks ahead over that of the estimate held still, by plan as above; the forecast '
-                . 'goes by what was meant to be done, and is held against what came of what was done.',
+                . 'from 80 %; held is the error four weeks ahead over that of the estimate held still, by plan as '
+                . 'above; the forecast goes by what was meant to be done, and is held against what came of what was done.',
             '',
             '![Calibration by world](calibration-worlds.svg)',
             '',
