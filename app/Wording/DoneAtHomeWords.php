@@ -15,9 +15,23 @@ final class DoneAtHomeWords
      * @param list<StoredDoneAtHome>|null $done
      * @param float $shortMaskMinutes up to which a mask is a short one
      *
+     * @return array{
+     *     lines: list<array{step: string, done: string, range: string, percent: int}>, leftOut: list<string>,
+     * } of each step, and what is left out most
+     */
+    public static function of(?array $done, float $shortMaskMinutes): array
+    {
+        return [
+            'lines' => self::lines($done, $shortMaskMinutes), 'leftOut' => self::leftOut($done, $shortMaskMinutes),
+        ];
+    }
+
+    /**
+     * @param list<StoredDoneAtHome>|null $done
+     *
      * @return list<array{step: string, done: string, range: string, percent: int}>
      */
-    public static function lines(?array $done, float $shortMaskMinutes): array
+    private static function lines(?array $done, float $shortMaskMinutes): array
     {
         return array_map(static fn (array $of): array => [
             'step' => ucfirst(self::step($of, $shortMaskMinutes)),

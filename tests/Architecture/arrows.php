@@ -51,6 +51,8 @@ return [
         'Core\Readings', 'Core\Safety', 'Core\Scalp', 'Core\Treatments', 'Core\WashDay',
         'Core\Wording',
     ],
+    // What a salon's own records say of the numbers all of it goes by.
+    'Core\Learning' => ['Core\Estimation', 'Core\Parameters'],
     // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
     'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],
     'Core\Validation' => [

@@ -245,8 +245,7 @@ it('learns how much of a plan is done as the whole posterior has it (scripts/adh
         [$told, $times] = [$whole['told'], $whole['times']];
         $adherence = Adherence::assumed(Parameters::shipped()->habits);
         for ($wash = 0; $wash < $times; $wash++) {
-            // Spread evenly over the washes: one Beta distribution goes on from wash to wash, so their order is not quite
-            // nothing.
+            // Spread evenly: one Beta distribution goes on from wash to wash, so their order is not quite nothing.
             $masks = intdiv(($wash + 1) * $told, $times) > intdiv($wash * $told, $times);
             $steps = [Step::cleanse(CleanseKind::Gentle), $masks ? Step::mask(25) : Step::conditioner(3)];
             $adherence = $adherence->after(

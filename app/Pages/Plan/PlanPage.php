@@ -34,8 +34,9 @@ final readonly class PlanPage extends Page
      * @param array{id: string, date: string, minutes: int}|null $laidOut by hand, for one of the days, and not begun
      * @param array<string, string> $parts what the minutes of each day are made of, in words, by date
      * @param array<string, array{id: string, says: string}> $booked in the salon, by date
-     * @param list<array{step: string, done: string, range: string, percent: int}> $doneAtHome what comes of plans at home
-     * @param list<string> $leftOut what is often left out of it, in words
+     * @param array{
+     *     lines: list<array{step: string, done: string, range: string, percent: int}>, leftOut: list<string>,
+     * } $doneAtHome what comes of plans at home, and what is often left out, in words
      * @param int $every days between two wash days of the plan
      */
     public function __construct(
@@ -64,7 +65,6 @@ final readonly class PlanPage extends Page
         public ?array $laidOut,
         public array $parts,
         public array $doneAtHome,
-        public array $leftOut,
     ) {
     }
 }

@@ -87,8 +87,7 @@ final readonly class PlanScreen
             ),
             keepsTo: $this->keepsTo($head),
             wishes: $this->wishes($head),
-            doneAtHome: DoneAtHomeWords::lines($outlook->done_at_home, $this->parameters->habits->shortMaskMinutes),
-            leftOut: DoneAtHomeWords::leftOut($outlook->done_at_home, $this->parameters->habits->shortMaskMinutes),
+            doneAtHome: DoneAtHomeWords::of($outlook->done_at_home, $this->parameters->habits->shortMaskMinutes),
             every: self::every($head, $outlook),
         );
     }

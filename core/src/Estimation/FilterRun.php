@@ -16,12 +16,15 @@ final readonly class FilterRun
      * @param list<ReadingCheck>           $checks one for each sign read
      * @param int $events how many of the points are days on which something happened; the last may only be the day
      *     looked from
+     * @param float $logDensity of all readings as they were foretold, moment by moment, but for a constant: the higher the
+     *     better foretold
      */
     public function __construct(
         public array $points,
         public array $ledger,
         public array $checks,
         public int $events = 0,
+        public float $logDensity = 0.0,
     ) {
     }
 

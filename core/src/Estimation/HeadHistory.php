@@ -7,6 +7,7 @@ namespace Nagomi\Core\Estimation;
 use DateTimeImmutable;
 use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\WashDay;
 
@@ -33,6 +34,14 @@ final readonly class HeadHistory
     public function withoutReadings(): self
     {
         return new self($this->head, $this->washDays, [], $this->remaps, $this->biases, $this->air);
+    }
+
+    /** The same, computed with other parameters. */
+    public function under(Parameters $parameters): self
+    {
+        $head = $this->head->under($parameters);
+
+        return new self($head, $this->washDays, $this->readings, $this->remaps, $this->biases, $this->air);
     }
 
     /** The head as it was on a day: with the zones it had until the next time they were sorted anew. */

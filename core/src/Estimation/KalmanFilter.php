@@ -34,6 +34,8 @@ final class KalmanFilter
     /** @var list<ReadingCheck> */
     private array $checks = [];
 
+    private float $logDensity = 0.0;
+
     private function __construct(
         private readonly StylistBiases $biases,
         Snapshot $start,
@@ -135,7 +137,7 @@ final class KalmanFilter
             $points[] = $this->ended($until);
         }
 
-        return new FilterRun($points, $this->ledger->lines(), $this->checks, $events);
+        return new FilterRun($points, $this->ledger->lines(), $this->checks, $events, $this->logDensity);
     }
 
     private function ended(DateTimeImmutable $date): Snapshot
@@ -270,6 +272,7 @@ final class KalmanFilter
         }
         $this->checks = [...$this->checks, ...$intake->checks];
         $updated = MeasurementUpdate::of($this->state, $intake->observations);
+        $this->logDensity += $updated->logDensity;
         $mean = $this->state->mean;
         foreach ($updated->moves() as $j => $move) {
             foreach ($move as $index => $amount) {

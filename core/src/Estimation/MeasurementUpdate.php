@@ -56,10 +56,22 @@ final class MeasurementUpdate
         }
         $precision = $solver->inverse();
         $gain = self::gain($precision, $crossCovariance);
-
         $after = new State($before->layout, $mean, self::covariance($covariance, $linearized, $gain, $crossCovariance));
 
-        return new UpdateResult($after, $linearized, $gain, $innovations, $precision);
+        $logDensity = self::logDensity($solver, $innovations);
+
+        return new UpdateResult($after, $linearized, $gain, $innovations, $precision, $logDensity);
+    }
+
+    /** @param array<int, float> $innovations */
+    private static function logDensity(Cholesky $solver, array $innovations): float
+    {
+        $log = -0.5 * $solver->logDeterminant();
+        foreach ($solver->solve($innovations) as $j => $weight) {
+            $log -= 0.5 * $weight * $innovations[$j];
+        }
+
+        return $log;
     }
 
     /**

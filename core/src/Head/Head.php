@@ -89,23 +89,33 @@ final readonly class Head
     /** @param list<ZonePart> $zoneParts */
     public function withZones(array $zoneParts): self
     {
-        return $this->with($zoneParts, $this->bornOn, $this->tenderEdges);
+        return $this->with($zoneParts, $this->bornOn, $this->tenderEdges, $this->parameters);
     }
 
     /** The same head of somebody who was born on a day; null: not said. */
     public function born(?DateTimeImmutable $on): self
     {
-        return $this->with($this->zoneParts, $on, $this->tenderEdges);
+        return $this->with($this->zoneParts, $on, $this->tenderEdges, $this->parameters);
     }
 
     public function tenderAtTheEdges(bool $tenderEdges): self
     {
-        return $this->with($this->zoneParts, $this->bornOn, $tenderEdges);
+        return $this->with($this->zoneParts, $this->bornOn, $tenderEdges, $this->parameters);
+    }
+
+    /** The same head, computed with other parameters. */
+    public function under(Parameters $parameters): self
+    {
+        return $this->with($this->zoneParts, $this->bornOn, $this->tenderEdges, $parameters);
     }
 
     /** @param list<ZonePart> $zoneParts */
-    private function with(array $zoneParts, ?DateTimeImmutable $bornOn, bool $tenderEdges): self
-    {
+    private function with(
+        array $zoneParts,
+        ?DateTimeImmutable $bornOn,
+        bool $tenderEdges,
+        Parameters $parameters,
+    ): self {
         return new self(
             $zoneParts,
             $this->hardnessMgPerL,
@@ -120,7 +130,7 @@ final readonly class Head
             $this->minutesLimit,
             $this->method,
             $this->redSign,
-            $this->parameters,
+            $parameters,
             $bornOn,
             $this->sectionsByWork,
             $tenderEdges,

@@ -71,6 +71,17 @@ final readonly class Cholesky
         return array_values($right);
     }
 
+    /** @return float logarithm of the matrix's determinant */
+    public function logDeterminant(): float
+    {
+        $log = 0.0;
+        foreach ($this->factor as $i => $row) {
+            $log += 2 * log($row[$i]);
+        }
+
+        return $log;
+    }
+
     /** @return array<int, list<float>> the inverse of the matrix, symmetric to the last bit */
     public function inverse(): array
     {

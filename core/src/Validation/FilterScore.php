@@ -6,9 +6,11 @@ namespace Nagomi\Core\Validation;
 
 use Nagomi\Core\Estimation\FilterRun;
 use Nagomi\Core\Estimation\Forecast;
+use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Treatments\Calendar;
 
 /** Holds what the filter said of virtual heads against what was true of them. */
@@ -45,15 +47,20 @@ final class FilterScore
     /** @var array<int, array{inside: int, all: int, error: float, held: float}> of the forecast, by days ahead */
     public array $forecasts = [];
 
-    /** @param bool $planned whether they live by a plan that was handed out, which is on record */
-    public function __construct(private readonly bool $planned = false)
-    {
+    /**
+     * @param bool            $planned    whether they live by a plan that was handed out, which is on record
+     * @param Parameters|null $parameters they are followed by; null: as shipped
+     */
+    public function __construct(
+        private readonly bool $planned = false,
+        private readonly ?Parameters $parameters = null,
+    ) {
     }
 
     public function take(SimulatedLife $life): void
     {
         $last = $life->from->modify('+' . (count($life->truth) - 1) . ' days');
-        $history = $life->history($this->planned);
+        $history = $this->history($life);
         $learning = KalmanFilter::through($history, $last);
         $averaged = KalmanFilter::through($history, $last, learning: false);
         foreach ($learning->daily($life->from, $last) as $point) {
@@ -68,6 +75,13 @@ final class FilterScore
                 $this->forecast($life, $point, $day);
             }
         }
+    }
+
+    private function history(SimulatedLife $life): HeadHistory
+    {
+        $history = $life->history($this->planned);
+
+        return $this->parameters === null ? $history : $history->under($this->parameters);
     }
 
     private function interval(SimulatedLife $life, Snapshot $point, int $day): void
@@ -105,7 +119,7 @@ final class FilterScore
     private function ahead(SimulatedLife $life, Snapshot $point, FilterRun $averaged, int $day): void
     {
         $until = $point->date->modify('+' . self::AHEAD_DAYS . ' days');
-        $told = $life->history($this->planned)->withoutReadings();
+        $told = $this->history($life)->withoutReadings();
         $forecast = KalmanFilter::through($told, $until, $point)->daily($point->date->modify('+1 day'), $until, $point);
         $unlearned = KalmanFilter::through($told, $until, $averaged->daily($point->date, $point->date)[0])->last();
         foreach (self::QUANTITIES as $name => $quantity) {

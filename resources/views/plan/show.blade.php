@@ -44,7 +44,7 @@
     @if ($wishes !== [])<ul class="recent" aria-label="{{ __('wishes.wished') }}">@foreach ($wishes as $place => $wish)<li class="set-day"><span><strong>{{ __('wishes.wished') }}</strong> {{ $wish }}</span>
         @reaches('clients.plan.wishes.without')<form method="post" action="{{ route('clients.plan.wishes.without', [$head, $place]) }}"><x-act/> @method('delete')<input type="hidden" name="seen" value="{{ $last->id ?? 0 }}"><button class="button is-small">{{ __('wishes.take-out') }}<span class="is-sr-only">: {{ $wish }}</span></button></form>@endreaches</li>@endforeach</ul>@endif
     @if ($keepsTo !== [])<p class="note">{{ __('programmes.keeps', ['what' => implode('; ', $keepsTo)]) }} <a href="{{ route('clients.trials', $head) }}">{{ __('programmes.see') }}</a></p>@endif
-    @foreach ($leftOut as $sentence)<p class="note">{{ $sentence }}</p>@endforeach
+    @foreach ($doneAtHome['leftOut'] as $sentence)<p class="note">{{ $sentence }}</p>@endforeach
     <x-scalp :head="$head"/>
     <x-chair-work :head="$head"/>
     <div class="two season-side">
@@ -76,10 +76,10 @@
         </details>
         <details>
             <summary><h2>{{ __('done-at-home.title') }}</h2></summary>
-            @if ($doneAtHome === [])<p class="reason">{{ __('done-at-home.none') }}</p>
+            @if ($doneAtHome['lines'] === [])<p class="reason">{{ __('done-at-home.none') }}</p>
             @else
                 <p class="reason">{{ __('done-at-home.lead') }}</p>
-                <ul class="done-at-home">@foreach ($doneAtHome as $line)<li><span><strong>{{ $line['step'] }}</strong> {{ $line['done'] }}</span><meter min="0" max="100" value="{{ $line['percent'] }}" aria-hidden="true">{{ $line['percent'] }} %</meter><span class="reason">{{ $line['range'] }}</span></li>@endforeach</ul>
+                <ul class="done-at-home">@foreach ($doneAtHome['lines'] as $line)<li><span><strong>{{ $line['step'] }}</strong> {{ $line['done'] }}</span><meter min="0" max="100" value="{{ $line['percent'] }}" aria-hidden="true">{{ $line['percent'] }} %</meter><span class="reason">{{ $line['range'] }}</span></li>@endforeach</ul>
             @endif
         </details>
     </div>
