@@ -29,7 +29,7 @@ function worth(Browser $browser): array
 it('takes a whole follow-up visit by touch, tells after each reading, and sums it up at the end', function (): void {
     $browser = $this->browser->signIn()->touchScreen()->press('Tamar')->key('b');
     $worth = worth($browser);
-    expect(count($worth))->toBeGreaterThan(3);
+    expect(count($worth))->toBeGreaterThan(2);
     $began = microtime(true);
     $taps = 0;
     $touch = function (string $css) use ($browser, &$taps): Browser {
@@ -132,7 +132,7 @@ it('takes a whole follow-up visit by keyboard alone', function (): void {
         }
         $browser->keys('TAB');
     }
-    expect(count($taken))->toBeGreaterThanOrEqual(count($worth))->and(count($worth))->toBeGreaterThan(3);
+    expect(count($taken))->toBeGreaterThanOrEqual(count($worth))->and(count($worth))->toBeGreaterThan(2);
     $old = $browser->find('html');
     $browser->driver->executeScript('document.querySelector(".save .is-strong").focus()');
     $browser->keys('ENTER');

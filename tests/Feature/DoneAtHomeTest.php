@@ -15,17 +15,6 @@ use Illuminate\Http\UploadedFile;
 use Opis\JsonSchema\Validator;
 use Tests\Feature\FeatureTestCase;
 
-function aClientOfPlans(FeatureTestCase $test): Head
-{
-    $head = $test->aNewHead();
-    $head->washDays()->delete();
-    $head->visits()->delete();
-    app(StoredSnapshots::class)->forget($head, null);
-    app(Outlooks::class)->of($head->refresh());
-
-    return $head->refresh();
-}
-
 function tellsOfAWashAtHome(FeatureTestCase $test, Head $head, CarbonImmutable $on, array $more = []): WashDay
 {
     $test->actingAs($test->stylist)->post("/clients/{$head->id}/wash-days", $more + [
@@ -47,7 +36,7 @@ function washesBarely(FeatureTestCase $test, Head $head, int $times): void
 }
 
 it('keeps with a wash at home what was planned on it, and with one in the salon nothing', function (): void {
-    $head = aClientOfPlans($this);
+    $head = $this->aHeadWithoutPast();
     $item = $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail();
     $day = tellsOfAWashAtHome($this, $head, $item->date);
     expect($day->planned)->toEqual($item->steps)->and($day->planned)->not->toBe([]);
@@ -60,7 +49,7 @@ it('keeps with a wash at home what was planned on it, and with one in the salon 
 });
 
 it('takes the nearer of two washes for the one that was planned', function (): void {
-    $head = aClientOfPlans($this);
+    $head = $this->aHeadWithoutPast();
     $item = $head->planItems()->where('status', 'planned')->orderBy('date')->skip(1)->firstOrFail();
     $this->travelTo(CarbonImmutable::parse($item->date->addDays(2)->format('Y-m-d') . ' 12:00', 'Europe/Lisbon'));
     foreach ([2, 0] as $late) {
@@ -78,7 +67,7 @@ it('takes the nearer of two washes for the one that was planned', function (): v
 });
 
 it('says on Plan and Now what is left out, and plans for it', function (): void {
-    $head = aClientOfPlans($this);
+    $head = $this->aHeadWithoutPast();
     $this->actingAs($this->stylist)->get("/clients/{$head->id}/plan")
         ->assertOk()
         ->assertSee('What gets done at home')
@@ -102,7 +91,7 @@ it('says on Plan and Now what is left out, and plans for it', function (): void 
 });
 
 it('comes to the same in one go as wash by wash', function (): void {
-    $head = aClientOfPlans($this);
+    $head = $this->aHeadWithoutPast();
     washesBarely($this, $head, 4);
     $stands = fn (): array => [
         $head->outlook()->firstOrFail()->standing[0]['moisture'], $head->outlook()->firstOrFail()->done_at_home,
@@ -114,7 +103,7 @@ it('comes to the same in one go as wash by wash', function (): void {
 });
 
 it('carries what was planned into another salon', function (): void {
-    $head = aClientOfPlans($this);
+    $head = $this->aHeadWithoutPast();
     washesBarely($this, $head, 1);
     $exported = (string) $this->get("/clients/{$head->id}/record.json")->assertOk()->getContent();
     $planned = $head->washDays()->firstOrFail()->planned;

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Bridge\Clients\RecordImporter;
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\StoredSnapshots;
 use App\Care\Accounts\TypedPassword;
 use App\Models\Head;
 use App\Models\Role;
@@ -91,6 +92,18 @@ abstract class FeatureTestCase extends TestCase
         $record = CareRecordReader::read($this->example($example), Parameters::shipped());
         $head = app(RecordImporter::class)->record($record, $salon ?? $this->salon);
         app(Outlooks::class)->of($head);
+
+        return $head->refresh();
+    }
+
+    /** A client of whom nothing was told yet, with a plan of today. */
+    public function aHeadWithoutPast(): Head
+    {
+        $head = $this->aNewHead();
+        $head->washDays()->delete();
+        $head->visits()->delete();
+        app(StoredSnapshots::class)->forget($head, null);
+        app(Outlooks::class)->of($head->refresh());
 
         return $head->refresh();
     }

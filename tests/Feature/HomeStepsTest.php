@@ -25,19 +25,8 @@ function tellsOfTenWeeks(FeatureTestCase $test, Head $head): void
     }
 }
 
-function aClientWithoutPast(FeatureTestCase $test): Head
-{
-    $head = $test->aNewHead();
-    $head->washDays()->delete();
-    $head->visits()->delete();
-    app(StoredSnapshots::class)->forget($head, null);
-    app(Outlooks::class)->of($head->refresh());
-
-    return $head->refresh();
-}
-
 it('says how likely a mask is that is told of by somebody who never has one, and what was assumed', function (): void {
-    $head = aClientWithoutPast($this);
+    $head = $this->aHeadWithoutPast();
     tellsOfTenWeeks($this, $head);
     $html = (string) $this->get("/clients/{$head->id}/history/ledger?weeks=12")->assertOk()->getContent();
     preg_match('/Mask \(told; (\d+) % likely done as told\)/', $html, $says);
@@ -51,7 +40,7 @@ it('says how likely a mask is that is told of by somebody who never has one, and
 });
 
 it('comes to the same day by day as in one go, and goes on where a release before kept no habits', function (): void {
-    $head = aClientWithoutPast($this);
+    $head = $this->aHeadWithoutPast();
     tellsOfTenWeeks($this, $head);
     $stands = fn (): array => [
         $head->outlook()->first()->standing[0]['moisture'], $head->outlook()->first()->standing[0]['protein'],
