@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Learning;
 
+use Nagomi\Core\Parameters\LearnedFactor;
+
 /** What a salon's records say of one factor, drawn towards what is shipped: normal in its logarithm. */
 final readonly class LearnedValue
 {

@@ -7,6 +7,7 @@ namespace Nagomi\Core\Learning;
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Parameters\InvalidParameters;
+use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
 
 /**

@@ -9,9 +9,9 @@ declare(strict_types=1);
 
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Learning\Foretold;
-use Nagomi\Core\Learning\LearnedFactor;
 use Nagomi\Core\Learning\LearnedValue;
 use Nagomi\Core\Learning\SalonLearning;
+use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Tests\Support\Make;

@@ -2,11 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nagomi\Core\Learning;
-
-use Nagomi\Core\Parameters\InvalidParameters;
-use Nagomi\Core\Parameters\Parameter;
-use Nagomi\Core\Parameters\Parameters;
+namespace Nagomi\Core\Parameters;
 
 /**
  * What a salon can learn of its own: one factor on all values of a parameter, so that their proportions stay as shipped.
