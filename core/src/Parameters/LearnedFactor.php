@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 namespace Nagomi\Core\Parameters;
+
 /**
  * What a salon can learn of its own: one factor on all values of a parameter, so that their proportions stay as shipped.
  * Readings of a few months tell how steep signs are as a whole; they hardly tell each sign's slope from another's. How
