@@ -21,6 +21,7 @@ use Nagomi\Core\Simulation\VirtualClient;
 use Nagomi\Core\Statistics\Cholesky;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\TreatmentContext;
@@ -124,6 +125,36 @@ function leftOutOf(WashOption $choice, string $treatment, Head $head, DateTimeIm
         : $choice;
 }
 
+/**
+ * What is done of planned steps by somebody who leaves out as much at home as anybody is assumed to.
+ *
+ * @param list<Step> $steps
+ *
+ * @return list<Step>
+ */
+function doneAtHomeOf(array $steps, Head $head, SeededRandom $random): array
+{
+    $habits = $head->parameters->habits;
+    $done = [];
+    foreach ($steps as $step) {
+        $name = match ($step->kind) {
+            StepKind::Cleanse => $step->cleanse?->clarifies() === true ? 'clarifying' : null,
+            StepKind::MildProtein, StepKind::StrongProtein => 'protein',
+            StepKind::Mask => $step->minutes <= $habits->shortMaskMinutes ? 'short-mask' : 'long-mask',
+            StepKind::PreWash, StepKind::Conditioner, StepKind::LeaveIn, StepKind::Seal => $step->kind->value,
+            default => null,
+        };
+        $isLeftOut = $name !== null && ! $random->happens($habits->kept[$name]);
+        $done = match (true) {
+            ! $isLeftOut => [...$done, $step],
+            $name === 'clarifying' => [...$done, Step::cleanse(CleanseKind::Shampoo)],
+            default => $done,
+        };
+    }
+
+    return $done;
+}
+
 /** @return int|null day counted from today on which this life leaves; null: not within these weeks */
 function livesUntil(
     Snapshot $start,
@@ -144,7 +175,7 @@ function livesUntil(
         if (isset($byDay[$day])) {
             $item = $plan->items[$byDay[$day]];
             $choice = $byDay[$day] < $level ? $item->choice : leftOutOf($item->choice, $treatment, $head, $item->date);
-            $steps = $choice->steps($head);
+            $steps = $day === 0 ? $choice->steps($head) : doneAtHomeOf($choice->steps($head), $head, $random);
             $state = livedWash($state, $steps, $random);
             $sealed = TreatmentContext::seals($head, ...$steps);
         }
