@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 return [
     'title' => 'What gets done at home',
-    'none' => 'No planned wash at home has been saved yet. Until then the plan expects that about one step in eight is left out, as with most people.',
-    'lead' => 'Of the steps planned at home. The plan counts less on what is often left out, and asks for it shorter or more often.',
+    'none' => 'No planned wash at home has been saved yet. Until then some steps are expected to be left out, as with most people.',
+    'lead' => 'Of the steps planned at home. The plan counts less on what is often left out; where that is long masks, it may ask for short ones.',
     'row' => '{1} done :done of 1 time|[2,*] done about :done of :times times',
     'range' => 'Next time about :share %; 8 times in 10 between :least and :most %.',
     'way' => 'At home: :step done about :done of :times times.',

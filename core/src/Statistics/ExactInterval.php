@@ -30,20 +30,8 @@ final class ExactInterval
         $tail = self::tail($level);
 
         return [
-            $hits === 0
-                ? 0.0
-                : self::solve(
-                    static fn (float $p): float => SpecialFunctions::beta($p, $hits, $all - $hits + 1),
-                    $tail,
-                    1.0,
-                ),
-            $hits === $all
-                ? 1.0
-                : self::solve(
-                    static fn (float $p): float => SpecialFunctions::beta($p, $hits + 1, $all - $hits),
-                    1 - $tail,
-                    1.0,
-                ),
+            $hits === 0 ? 0.0 : Beta::quantile($tail, $hits, $all - $hits + 1),
+            $hits === $all ? 1.0 : Beta::quantile(1 - $tail, $hits + 1, $all - $hits),
         ];
     }
 
