@@ -77,10 +77,10 @@ final class DoneAtHomeWords
     /**
      * @param StoredDoneAtHome $of
      *
-     * @return array{done: string, times: string}
+     * @return array{told: string, times: string}
      */
     private static function counts(array $of): array
     {
-        return ['done' => Words::number(round($of['done'])), 'times' => Words::number($of['times'])];
+        return ['told' => Words::number($of['told']), 'times' => Words::number($of['times'])];
     }
 }

@@ -82,7 +82,7 @@ it('says on Plan and Now what is left out, and plans for it', function (): void 
         ->and($done['leave-in']['most'])->toBeGreaterThan($done['leave-in']['share']);
     $this->get("/clients/{$head->id}/plan")
         ->assertOk()
-        ->assertSee('of 7 times')
+        ->assertSee('noted 0 of 7 times')
         ->assertDontSee('No planned wash at home');
     $this->get("/clients/{$head->id}")->assertOk()->assertSee('At home: ');
     $this->stylist->update(['language' => 'es']);

@@ -24,7 +24,7 @@ final readonly class DoneAtHome
                 $done[] = [
                     'step' => $step->value,
                     'times' => $times,
-                    'done' => round($adherence->done($step), 1),
+                    'told' => (int) round($adherence->told($step)),
                     'share' => round($adherence->share($step), 4),
                     'least' => round($least, 4),
                     'most' => round($most, 4),

@@ -22,7 +22,7 @@ final readonly class Adherence
      *     Beta distribution, both above 0
      * @param array<string, array{float, float}> $besides where it was not planned
      * @param array<string, array{float, float}> $counts  washes at which it was planned, and of those the times it was
-     *     done as far as what was told says
+     *     told of
      */
     private function __construct(
         private HabitParameters $parameters,
@@ -96,8 +96,8 @@ final readonly class Adherence
         return $this->counts[$step->value][0];
     }
 
-    /** @return float of those, times it was done, as far as what was told says */
-    public function done(HomeStep $step): float
+    /** @return float of those, times it was told of */
+    public function told(HomeStep $step): float
     {
         return $this->counts[$step->value][1];
     }
@@ -120,7 +120,8 @@ final readonly class Adherence
             if (isset($wanted[$step->value])) {
                 $done = $this->wasDone($step, $day, $planned[$step->value]);
                 $planned[$step->value] = self::learned($planned[$step->value], $done);
-                $counts[$step->value] = [$counts[$step->value][0] + 1, $counts[$step->value][1] + $done];
+                [$times, $told] = $counts[$step->value];
+                $counts[$step->value] = [$times + 1, $told + ($step->isToldOf($day) ? 1 : 0)];
             } elseif (! $this->isCoveredBy($step, $wanted)) {
                 $done = $this->wasDone($step, $day, $besides[$step->value]);
                 $besides[$step->value] = self::learned($besides[$step->value], $done);

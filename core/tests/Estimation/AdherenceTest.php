@@ -81,7 +81,7 @@ it('assumes of anybody what the parameters say, and learns from washes at home w
     foreach (HomeStep::cases() as $step) {
         expect($assumed->share($step))->toEqualWithDelta($parameters->kept[$step->value], 1e-12)
             ->and($assumed->times($step))->toEqualWithDelta(0.0, 1e-9)
-            ->and($assumed->done($step))->toEqualWithDelta(0.0, 1e-9);
+            ->and($assumed->told($step))->toBe(0.0);
     }
     $told = [Step::cleanse(CleanseKind::Gentle), Step::conditioner(3)];
     expect($assumed->after(plannedWash($told, null)))->toBe($assumed)
@@ -97,7 +97,8 @@ it('tells short masks from long ones, and counts a conditioner in a mask’s pla
     $short = habitsOfMasks(10, 10, 5)->adherence;
     expect($never->share(HomeStep::LongMask))->toBeLessThan(0.5)
         ->and($never->times(HomeStep::LongMask))->toEqualWithDelta(10.0, 1e-9)
-        ->and($never->done(HomeStep::LongMask))->toBeLessThan(2.5)
+        ->and($never->told(HomeStep::LongMask))->toEqual(0)
+        ->and(habitsOfMasks(7, 10)->adherence->told(HomeStep::LongMask))->toEqual(7)
         ->and($never->share(HomeStep::ShortMask))->toBe(Parameters::shipped()->habits->kept['short-mask'])
         ->and($short->share(HomeStep::ShortMask))->toBeGreaterThan(0.95)
         ->and($short->share(HomeStep::LongMask))->toBe(Parameters::shipped()->habits->kept['long-mask'])
