@@ -26,6 +26,7 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LanguageController;
+use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MessagesController;
 use App\Http\Controllers\OpeningHoursController;
@@ -175,6 +176,7 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
         Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');
         Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
+        Route::get('/salon/learned', [LearningController::class, 'show'])->name('salon.learned');
         Route::post('/products/import', [ProductsController::class, 'import'])->name('products.import');
         Route::get('/products/new', [ProductsController::class, 'create'])->name('products.create');
         Route::delete(
@@ -228,6 +230,10 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
                 Route::delete('/webhooks/{webhook}', [ConnectionsController::class, 'drop'])->name('.drop');
                 Route::post('/deliveries/{webhookDelivery}/again', [ConnectionsController::class, 'again'])->name('.again');
             });
+        Route::post('/salon/learned', [LearningController::class, 'ask'])->name('salon.learned.ask');
+        Route::put('/salon/learned/{learning}', [LearningController::class, 'use'])
+            ->name('salon.learned.use')->where('learning', '[0-9]{1,9}');
+        Route::delete('/salon/learned', [LearningController::class, 'leave'])->name('salon.learned.leave');
         Route::get('/salon/consent', [ConsentController::class, 'wordings'])->name('salon.consent');
         Route::put('/salon/consent', [ConsentController::class, 'word'])->name('salon.consent.update');
         Route::put('/salon/messages', [MessagesController::class, 'update'])->name('salon.messages.update');

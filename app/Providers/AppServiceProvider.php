@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Bridge\Accounts\OpenSessions;
 use App\Bridge\Accounts\SessionsInDatabase;
 use App\Bridge\Accounts\SessionsInRedis;
+use App\Bridge\Learning\SalonParameters;
 use App\Bridge\Plans\SeasonPlanned;
 use App\Care\Products\MaskLabels;
 use App\Care\Programs\Announcer;
@@ -59,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
                 => new RollbackOnlyConnection($pdo, $database, $prefix, $config),
         );
         $this->app->singleton(Parameters::class, fn (): Parameters => Parameters::shipped());
+        $this->app->singleton(SalonParameters::class);
         $this->app->singleton(Sentences::class, fn (): Sentences => new Sentences(self::line(...)));
         $this->app->scoped(Announcer::class);
         $this->app->bind(OpenSessions::class, static fn (Application $app): OpenSessions

@@ -81,6 +81,8 @@ return [
         'code-refused' => 'Sign-in refused: wrong code',
         'password-changed' => 'Password changed',
         'hours-changed' => 'Hours changed',
+        'own-numbers-used' => 'Their own numbers were put in use',
+        'own-numbers-left' => 'Back to the numbers Nagomi comes with',
         'allergies-changed' => 'Allergies changed',
         'allergies-emptied' => 'Allergies emptied',
         'health-notes-changed' => 'Health notes changed',

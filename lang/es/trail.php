@@ -81,6 +81,8 @@ return [
         'code-refused' => 'Entrada rechazada: código equivocado',
         'password-changed' => 'Contraseña cambiada',
         'hours-changed' => 'Horario cambiado',
+        'own-numbers-used' => 'Se pusieron en uso los números propios',
+        'own-numbers-left' => 'De vuelta a los números con los que viene Nagomi',
         'allergies-changed' => 'Alergias: cambio',
         'allergies-emptied' => 'Alergias: vaciadas',
         'health-notes-changed' => 'Notas de salud: cambio',

@@ -52,7 +52,7 @@ return [
         'Core\Wording',
     ],
     // What a salon's own records say of the numbers all of it goes by.
-    'Core\Learning' => ['Core\Estimation', 'Core\Parameters'],
+    'Core\Learning' => ['Core\Estimation', 'Core\Parameters', 'Core\Statistics'],
     // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
     'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],
     'Core\Validation' => [
@@ -71,8 +71,8 @@ return [
     // The only place that turns models into the core's objects and back.
     'App\Bridge' => [
         'App\Models', 'App\Wording',
-        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Pricing', 'Core\Products',
-        'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scalp', 'Core\Scheduling',
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Learning', 'Core\Parameters', 'Core\Planning',
+        'Core\Pricing', 'Core\Products', 'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scalp', 'Core\Scheduling',
         'Core\Statistics', 'Core\Treatments', 'Core\Trials', 'Core\WashDay',
         'Core\Wording',
     ],
@@ -123,7 +123,8 @@ return [
         'App\Policies', 'App\Wording',
     ],
     'App\Providers' => [
-        'App\Bridge\Accounts', 'App\Bridge\Plans\SeasonPlanned', 'App\Care\Products\MaskLabels', 'App\Care\Programs\Announcer',
+        'App\Bridge\Accounts', 'App\Bridge\Learning\SalonParameters', 'App\Bridge\Plans\SeasonPlanned',
+        'App\Care\Products\MaskLabels', 'App\Care\Programs\Announcer',
         'App\Care\Scheduling\RequotedBookings', 'App\Care\Shared\RollbackOnlyConnection',
         'App\Channels', 'App\Http\Assets', 'App\Http\Sessions', 'App\Jobs\DeliverWebhook', 'App\Models', 'App\Pages',
         'App\Policies\Reach',

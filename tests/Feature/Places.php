@@ -14,6 +14,7 @@ use App\Models\DeliveryState;
 use App\Models\HomeLink;
 use App\Models\Import;
 use App\Models\Invitation;
+use App\Models\Learning;
 use App\Models\Leave;
 use App\Models\Picture;
 use App\Models\Product;
@@ -89,6 +90,10 @@ final class Places
             'deletion' => $of(Deletion::class, [
                 'by' => 'Ilse', 'before' => [], 'after' => [], 'files_before' => 0, 'files_after' => 0,
                 'deleted_at' => now(),
+            ])->getKey(),
+            'learning' => $of(Learning::class, [
+                'asked_by' => 'Ilse', 'asked_at' => now(), 'worked_on_at' => now(), 'ended_at' => now(), 'heads' => 4,
+                'factors' => ['slopes' => ['log' => 0.0, 'sd' => 0.2, 'weight' => 0.3]],
             ])->getKey(),
             'taught' => $of(TaughtIngredient::class, [
                 'name' => 'Kelp', 'also' => [], 'functions' => [], 'by' => 'Ilse',

@@ -15,6 +15,9 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Learning\LearnedValue;
+use Nagomi\Core\Learning\LearningRound;
+use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\ExcessTable;
 use Nagomi\Core\Readings\Reading;
@@ -262,5 +265,19 @@ it('learns how much of a plan is done as the whole posterior has it (scripts/adh
 it('has the quantiles of R’s qbeta (scripts/adherence.R)', function (): void {
     foreach (reference('adherence')['quantiles'] as ['probability' => $p, 'a' => $a, 'b' => $b, 'share' => $share]) {
         expect(Beta::quantile($p, $a, $b))->toEqualWithDelta($share, 1e-9);
+    }
+});
+
+it('takes a step of a salon’s factors as R’s cor and solve have it (scripts/learning.R)', function (): void {
+    $wanted = reference('learning');
+    $from = [];
+    foreach (LearnedFactor::cases() as $f => $factor) {
+        $from[$factor->value] = new LearnedValue($factor, $wanted['from'][$f], 0.25, 0.0);
+    }
+    $learned = array_values((new LearningRound($from, Parameters::shipped()))->learned($wanted['said']));
+    foreach ($learned as $f => $value) {
+        expect($value->log)->toEqualWithDelta($wanted['log'][$f], 1e-9)
+            ->and($value->logSd)->toEqualWithDelta($wanted['sd'][$f], 1e-9)
+            ->and($value->weight)->toEqualWithDelta(1 - ($wanted['sd'][$f] / 0.25) ** 2, 1e-9);
     }
 });

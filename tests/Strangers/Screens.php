@@ -28,7 +28,7 @@ final readonly class Screens
 {
     /** Screens that take long or that the salon has once for all: looked at for one stranger of so many. */
     private const SELDOM = [
-        'clients.history.pdf', 'clients.history.json', 'clients.consent.form', 'salon.consent',
+        'clients.history.pdf', 'clients.history.json', 'clients.consent.form', 'salon.consent', 'salon.learned',
         'clients.home-routine.pdf', 'salon.data.archive', 'clients.parcel', 'salon.edit', 'salon.hours', 'reports.team',
         'salon.people', 'salon.trail', 'clients.trail', 'account.second-step', 'account.confirm',
         'salon.messages', 'reports', 'reports.csv', 'products.create', 'products.mix', 'products.book', 'products',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Together;
 
 use App\Bridge\Clients\PictureIntake;
+use App\Bridge\Learning\HeadsToLearnFrom;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Care\Accounts\Invitations;
 use App\Care\Clients\Pictures;
@@ -12,6 +13,7 @@ use App\Care\Clients\SafetyFlags;
 use App\Care\HomeCards\HomeActs;
 use App\Care\Imports\Imports;
 use App\Care\Imports\ImportTaking;
+use App\Care\Learning\SalonNumbers;
 use App\Care\Plans\PlanEdits;
 use App\Care\WashDays\WornStyles;
 use App\Models\Booking;
@@ -24,6 +26,7 @@ use App\Models\HomeAct;
 use App\Models\HomeLink;
 use App\Models\Import;
 use App\Models\Invitation;
+use App\Models\Learning;
 use App\Models\Leave;
 use App\Models\Picture;
 use App\Models\PlanEdit;
@@ -37,6 +40,7 @@ use App\Models\Service;
 use App\Models\Style;
 use App\Models\TaughtIngredient;
 use App\Models\TestDraft;
+use App\Models\TrailEntry;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\VisitStatement;
@@ -120,6 +124,23 @@ final class Scenarios
             ['salon_id' => $test->salon->id, 'name' => 'Quim', 'password' => 'a-long-password', 'left_at' => $left],
         );
         $left = fn (User $user): int => User::query()->whereKey($user->id)->whereNotNull('left_at')->count();
+
+        $enoughToLearnFrom = function (TogetherTestCase $test): void {
+            Learning::query()->where('salon_id', $test->salon->id)->delete();
+            for ($i = $test->salon->heads()->count(); $i < HeadsToLearnFrom::FEWEST; $i++) {
+                $test->aHead('mixed-porosity');
+            }
+        };
+        $learned = function (TogetherTestCase $test): Learning {
+            $learning = (new Learning())->forceFill([
+                'salon_id' => $test->salon->id, 'asked_by' => 'Ilse', 'asked_at' => now(), 'worked_on_at' => now(),
+                'ended_at' => now(), 'heads' => 9,
+                'factors' => ['slopes' => ['log' => -0.4, 'sd' => 0.1, 'weight' => 0.8]],
+            ]);
+            $learning->save();
+
+            return $learning;
+        };
 
         return [
             // Three switches of an on and off end where one would.
@@ -530,6 +551,34 @@ final class Scenarios
                 fn (mixed $any, TogetherTestCase $test): int => ConsentWording::query()
                     ->where('salon_id', $test->salon->id)
                     ->count(),
+                1,
+            ),
+            'salon.learned.ask' => new Scenario(
+                fn (TogetherTestCase $test): mixed => $enoughToLearnFrom($test),
+                fn (): Sent => new Sent('POST', '/salon/learned'),
+                fn (mixed $any, TogetherTestCase $test): int => Learning::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->count(),
+                1,
+            ),
+            'salon.learned.use' => new Scenario(
+                fn (TogetherTestCase $test): Learning => $learned($test),
+                fn (Learning $learning): Sent => new Sent('PUT', "/salon/learned/{$learning->id}"),
+                fn (Learning $learning, TogetherTestCase $test): int => TrailEntry::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->where('description', 'own-numbers-used')
+                    ->count(),
+                1,
+            ),
+            'salon.learned.leave' => new Scenario(
+                function (TogetherTestCase $test) use ($learned): Learning {
+                    $learning = $learned($test);
+                    app(SalonNumbers::class)->use($test->salon->refresh(), $learning, 'Ilse');
+
+                    return $learning;
+                },
+                fn (): Sent => new Sent('DELETE', '/salon/learned'),
+                fn (Learning $learning): int => (int) ($learning->refresh()->left_at !== null),
                 1,
             ),
             'salon.data.forget' => new Scenario(

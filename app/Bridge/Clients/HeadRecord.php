@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Clients;
 
+use App\Bridge\Learning\SalonParameters;
 use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Products\LabelMinutes;
 use App\Bridge\Trials\StoredProgrammes;
@@ -23,7 +24,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\BookedWashDays;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
-use Nagomi\Core\Readings as CoreReading;
+use Nagomi\Core\Readings\Reading as CoreReading;
 use Nagomi\Core\Record\BottleFields;
 use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Record\InvalidRecord;
@@ -45,6 +46,7 @@ final readonly class HeadRecord
         private StoredBiases $storedBiases,
         private TakeDownDay $takeDownDay,
         private Parameters $parameters,
+        private SalonParameters $salonParameters,
     ) {
     }
 
@@ -53,13 +55,15 @@ final readonly class HeadRecord
     {
         $head->loadMissing(['salon', 'zoneParts', 'zonesBefore', 'washDays.steps', 'readings']);
 
+        $own = $this->salonParameters->of($head->salon);
+
         return new CareRecord(
             $head->id,
             $head->name,
-            $this->core($head),
+            $this->core($head)->under($own),
             ClientDetails::toRecord($head),
             array_values($head->washDays->map($this->washDay(...))->all()),
-            array_values($head->readings->map($this->reading(...))->all()),
+            StoredReading::all($head->readings->all(), $own),
             $this->carried($head, 'products'),
             $this->storedBiases->ofReadersOf($head),
             $this->plan($head),
@@ -75,6 +79,7 @@ final readonly class HeadRecord
         );
     }
 
+    /** As it is, by the numbers that ship: how its balance moves and shows is asked of {@see frame} and {@see of}. */
     public function core(Head $head): Core\Head
     {
         return new Core\Head(
@@ -114,7 +119,7 @@ final readonly class HeadRecord
         $head->loadMissing(['salon', 'zoneParts', 'zonesBefore']);
 
         return new HeadHistory(
-            $this->core($head),
+            $this->core($head)->under($this->salonParameters->of($head->salon)),
             [],
             [],
             $this->remaps($head),
@@ -133,7 +138,7 @@ final readonly class HeadRecord
         return new HeadHistory(
             $frame->head,
             array_map($this->washDay(...), array_values($washDays)),
-            array_map($this->reading(...), array_values($readings)),
+            StoredReading::all($readings, $frame->head->parameters),
             $frame->remaps,
             $frame->biases,
             $frame->air,
@@ -261,19 +266,9 @@ final readonly class HeadRecord
         );
     }
 
-    public function reading(Reading $reading): CoreReading\Reading
+    public function reading(Reading $reading): CoreReading
     {
-        return new CoreReading\Reading(
-            $reading->key,
-            Calendar::dayOf($reading->date),
-            CoreReading\Moment::from($reading->moment),
-            $reading->test,
-            $reading->raw,
-            $reading->zone === null ? null : Core\Zone::from($reading->zone),
-            $reading->by,
-            $reading->confirmed,
-            $this->parameters,
-        );
+        return StoredReading::of($reading, $this->parameters);
     }
 
     /** @return list<array<string, mixed>> */

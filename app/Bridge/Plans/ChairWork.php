@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Plans;
 
 use App\Bridge\Clients\LengthHistory;
+use App\Bridge\Learning\SalonParameters;
 use App\Bridge\WashDays\StyleTakeDown;
 use App\Models\Head;
 use App\Models\Reading;
@@ -31,6 +32,7 @@ final readonly class ChairWork
         private LengthHistory $lengthHistory,
         private StyleTakeDown $styleTakeDown,
         private Parameters $parameters,
+        private SalonParameters $salonParameters,
     ) {
     }
 
@@ -93,7 +95,8 @@ final readonly class ChairWork
      */
     private function trim(Head $head, PlanTerms $terms, array $washDays, DateTimeImmutable $today): ?array
     {
-        $need = TrimNeed::of($this->evidence($head, $today), $terms->trimGoal, $today, $this->parameters);
+        $parameters = $this->salonParameters->of($head->salon);
+        $need = TrimNeed::of($this->evidence($head, $today), $terms->trimGoal, $today, $parameters);
         if ($need === null) {
             return null;
         }

@@ -39,6 +39,12 @@ final readonly class OutlookRefresh
             ->update(['outlook_due_from' => Outlooks::FROM_THE_START]);
     }
 
+    /** All heads of a salon are followed anew from their first day, by the clock or by whoever opens them. */
+    public function ofSalon(Salon $salon): void
+    {
+        DB::table('heads')->where('salon_id', $salon->id)->update(['outlook_due_from' => Outlooks::FROM_THE_START]);
+    }
+
     /**
      * Of many at once: each is worked out by the clock, or by whoever opens it first.
      *

@@ -11,7 +11,6 @@ use App\Models\HeadSnapshot;
 use Illuminate\Support\Collection;
 use Nagomi\Core\Estimation\ExpectedSign;
 use Nagomi\Core\Estimation\State;
-use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\Usual;
 
@@ -23,7 +22,6 @@ final readonly class OutlookSigns
 
     public function __construct(
         private SignsOverTime $signsOverTime,
-        private Parameters $parameters,
     ) {
     }
 
@@ -63,7 +61,7 @@ final readonly class OutlookSigns
     private function sign(State $state, SignSeries $series, array $check): array
     {
         $last = $series->last();
-        $usual = $series->usual($this->parameters);
+        $usual = $series->usual($state->layout->parameters);
 
         return [
             'sign' => $series->sign->value,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Care\Readings;
 
+use App\Bridge\Learning\SalonParameters;
 use App\Bridge\Plans\OutlookRefresh;
 use App\Models\HeadSnapshot;
 use App\Models\Salon;
 use App\Models\StylistBias;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Estimation\StylistBiasEstimator;
-use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 
 /** Estimates the biases of a salon's stylists from what its readings said beside what was expected, and stores them. */
@@ -19,7 +19,7 @@ final readonly class StylistBiasUpdate
     /** Training shows: what somebody read years ago says little of how that is read now. */
     private const MONTHS_LOOKED_BACK = 18;
 
-    public function __construct(private Parameters $parameters, private OutlookRefresh $outlookRefresh)
+    public function __construct(private SalonParameters $salonParameters, private OutlookRefresh $outlookRefresh)
     {
     }
 
@@ -58,9 +58,10 @@ final readonly class StylistBiasUpdate
                 '>=',
                 $salon->today()->subMonths(self::MONTHS_LOOKED_BACK)->format('Y-m-d'),
             )->select(['id', 'head_id', 'date', 'checks'])->lazyById(500);
+        $signs = $this->salonParameters->of($salon)->signs;
         foreach ($days as $day) {
             foreach ($this->grouped($day->checks) as $sign => $checks) {
-                $estimates[$sign] ??= new StylistBiasEstimator(Sign::from($sign), $this->parameters->signs);
+                $estimates[$sign] ??= new StylistBiasEstimator(Sign::from($sign), $signs);
                 $this->take($estimates[$sign], $checks, $known);
             }
         }

@@ -22,7 +22,7 @@ final readonly class FindScreen
         'today' => 'today', 'clients' => 'clients.index', 'products' => 'products', 'reports' => 'reports',
         'team' => 'reports.team', 'salon' => 'salon.edit', 'hours' => 'salon.hours', 'messages' => 'salon.messages',
         'people' => 'salon.people', 'data' => 'salon.data', 'connections' => 'salon.connections',
-        'trail' => 'salon.trail', 'consent' => 'salon.consent',
+        'trail' => 'salon.trail', 'consent' => 'salon.consent', 'learned' => 'salon.learned',
         'plans' => 'plans', 'new-client' => 'clients.create',
         'book' => 'bookings.create',
         'new-product' => 'products.create', 'mix' => 'products.mix', 'day-end' => 'today.end',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Trends;
 
+use App\Bridge\Learning\SalonParameters;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Readings\SignPoint;
 use App\Bridge\Readings\SignSeries;
@@ -43,6 +44,7 @@ final readonly class TrendsScreen
         private Outlooks $outlooks,
         private WearTrend $wearTrend,
         private SignsOverTime $signsOverTime,
+        private SalonParameters $salonParameters,
         private Parameters $parameters,
     ) {
     }
@@ -55,6 +57,7 @@ final readonly class TrendsScreen
         $group = isset(self::GROUPS[$group]) ? $group : 'breakage';
         $today = $head->salon->today();
         $from = SignsOverTime::from($today);
+        $parameters = $this->salonParameters->of($head->salon);
         $series = $this->signsOverTime->of($head, self::GROUPS[$group]);
         $stones = $this->treatments($head, $from);
 
@@ -64,7 +67,7 @@ final readonly class TrendsScreen
         ));
         $beside = count($read) + ($group === 'wear' ? 1 : 0);
         $told = array_map(
-            fn (SignSeries $one): Trend => $this->trend($one, $stones, $from, $today, $beside),
+            fn (SignSeries $one): Trend => $this->trend($one, $one->usual($parameters), $stones, $today, $beside),
             $read,
         );
         $wear = $group === 'wear' ? $this->wearTrend->of($head, $stones, $from, $today, $beside) : [];
@@ -90,8 +93,9 @@ final readonly class TrendsScreen
     public function csv(Head $head): string
     {
         $rows = [];
+        $parameters = $this->salonParameters->of($head->salon);
         foreach (array_merge(...array_values($this->signsOverTime->of($head))) as $series) {
-            $chart = $series->chart($series->usual($this->parameters));
+            $chart = $series->chart($series->usual($parameters));
             foreach ($series->points as $i => $point) {
                 $limits = $chart[$i] ?? null;
                 $rows[] = [
@@ -155,12 +159,12 @@ final readonly class TrendsScreen
      */
     private function trend(
         SignSeries $series,
+        ?Usual $usual,
         array $stones,
-        CarbonImmutable $from,
         CarbonImmutable $today,
         int $beside,
     ): Trend {
-        $usual = $series->usual($this->parameters);
+        $from = SignsOverTime::from($today);
         $chart = $series->chart($usual);
         $sign = $series->sign->value;
         $zone = $series->zone?->value;

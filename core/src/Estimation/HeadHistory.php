@@ -39,9 +39,14 @@ final readonly class HeadHistory
     /** The same, computed with other parameters. */
     public function under(Parameters $parameters): self
     {
-        $head = $this->head->under($parameters);
-
-        return new self($head, $this->washDays, $this->readings, $this->remaps, $this->biases, $this->air);
+        return new self(
+            $this->head->under($parameters),
+            $this->washDays,
+            array_map(static fn (Reading $reading): Reading => $reading->under($parameters), $this->readings),
+            $this->remaps,
+            $this->biases,
+            $this->air,
+        );
     }
 
     /** The head as it was on a day: with the zones it had until the next time they were sorted anew. */

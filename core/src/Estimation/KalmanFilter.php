@@ -272,7 +272,7 @@ final class KalmanFilter
         }
         $this->checks = [...$this->checks, ...$intake->checks];
         $updated = MeasurementUpdate::of($this->state, $intake->observations);
-        $this->logDensity += $updated->logDensity;
+        $this->logDensity += $intake->logDensity;
         $mean = $this->state->mean;
         foreach ($updated->moves() as $j => $move) {
             foreach ($move as $index => $amount) {

@@ -58,20 +58,7 @@ final class MeasurementUpdate
         $gain = self::gain($precision, $crossCovariance);
         $after = new State($before->layout, $mean, self::covariance($covariance, $linearized, $gain, $crossCovariance));
 
-        $logDensity = self::logDensity($solver, $innovations);
-
-        return new UpdateResult($after, $linearized, $gain, $innovations, $precision, $logDensity);
-    }
-
-    /** @param array<int, float> $innovations */
-    private static function logDensity(Cholesky $solver, array $innovations): float
-    {
-        $log = -0.5 * $solver->logDeterminant();
-        foreach ($solver->solve($innovations) as $j => $weight) {
-            $log -= 0.5 * $weight * $innovations[$j];
-        }
-
-        return $log;
+        return new UpdateResult($after, $linearized, $gain, $innovations, $precision);
     }
 
     /**

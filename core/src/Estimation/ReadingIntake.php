@@ -16,8 +16,9 @@ final readonly class ReadingIntake
     /**
      * @param non-empty-list<ReadingCheck> $checks
      * @param non-empty-list<Observation>  $observations one for each check; what was doubted has more noise
+     * @param float $logDensity of all of them together as foretold, but for a constant: {@see InnovationGate}
      */
-    private function __construct(public array $checks, public array $observations)
+    private function __construct(public array $checks, public array $observations, public float $logDensity)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class ReadingIntake
             static fn (array $sign) => self::observation($state, $sign[0], $sign[1], $biases)->linearized($state),
             $signs,
         );
-        [$zScores, $factors, $innovationSds] = InnovationGate::of(
+        [$zScores, $factors, $innovationSds, $logDensity] = InnovationGate::of(
             $state,
             $expected,
             array_map(static fn (array $sign): bool => $sign[0]->confirmed, $signs),
@@ -56,7 +57,7 @@ final readonly class ReadingIntake
             $observations[] = self::observation($state, $reading, $measured, $biases, $factors[$j]);
         }
 
-        return $checks === [] ? null : new self($checks, $observations);
+        return $checks === [] ? null : new self($checks, $observations, $logDensity);
     }
 
     private static function observation(

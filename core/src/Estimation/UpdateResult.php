@@ -15,7 +15,6 @@ final readonly class UpdateResult
      * @param array<int, array<int, float>>   $gain      by reading, then index of the state
      * @param array<int, float> $innovations by reading: how far it lay from what was expected at the mean before
      * @param array<int, array<int, float>>   $precision by reading and reading: inverse covariance of the unexpected
-     * @param float $logDensity of all of them together, as foretold, but for a constant
      */
     public function __construct(
         public State $state,
@@ -23,7 +22,6 @@ final readonly class UpdateResult
         public array $gain,
         public array $innovations,
         public array $precision,
-        public float $logDensity,
     ) {
     }
 

@@ -11,10 +11,13 @@ use Nagomi\Core\Parameters\Parameters;
 
 /**
  * How well parameters foretell what was read of a head: all readings of a moment together, before they are taken in. What
- * the filter doubts counts with the doubt it gives it, so that one slip of the hand does not decide.
+ * the filter doubts counts as it was foretold before it was doubted, though not for more than any slip of the hand.
  */
 final class Foretold
 {
+    /** z of the 80 % interval. */
+    private const Z_80 = 1.2815515655446004;
+
     /**
      * @param HeadHistory       $history    of one head
      * @param DateTimeImmutable $until      its last day
@@ -25,5 +28,32 @@ final class Foretold
     public static function score(HeadHistory $history, DateTimeImmutable $until, Parameters $parameters): float
     {
         return KalmanFilter::through($history->under($parameters), $until)->logDensity;
+    }
+
+    /**
+     * How its readings were foretold by two sets of parameters: how many came within the range that four of five should,
+     * and how far they lay from what was expected, in standard deviations of one reading by the first set.
+     *
+     * @return array{int, int, float, float, int} within the range by the first and by the second; how far off by the first
+     *     and by the second, summed; and how many there are
+     */
+    public static function compared(
+        HeadHistory $history,
+        DateTimeImmutable $until,
+        Parameters $first,
+        Parameters $second,
+    ): array {
+        $one = KalmanFilter::through($history->under($first), $until)->checks;
+        $other = KalmanFilter::through($history->under($second), $until)->checks;
+        $compared = [0, 0, 0.0, 0.0, count($one)];
+        foreach ($one as $i => $check) {
+            $sd = max($check->measured->sd, 1e-9);
+            $compared[0] += abs($check->zScore) <= self::Z_80 ? 1 : 0;
+            $compared[1] += abs($other[$i]->zScore) <= self::Z_80 ? 1 : 0;
+            $compared[2] += abs($check->innovation) / $sd;
+            $compared[3] += abs($other[$i]->innovation) / $sd;
+        }
+
+        return $compared;
     }
 }

@@ -24,6 +24,7 @@ final readonly class Parameters
     public TrimParameters $trim;
     public ContentParameters $contents;
     public HabitParameters $habits;
+    public LearningParameters $learning;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(public ParameterTable $table)
@@ -40,6 +41,7 @@ final readonly class Parameters
         $this->trim = new TrimParameters($table);
         $this->contents = new ContentParameters($table);
         $this->habits = new HabitParameters($table);
+        $this->learning = new LearningParameters($table);
     }
 
     /** @throws RuntimeException where the shipped table cannot be read */

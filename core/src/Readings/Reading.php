@@ -53,4 +53,24 @@ final readonly class Reading
         }
         $this->measured = $reader->measure($raw, $parameters ?? Parameters::shipped());
     }
+
+    /**
+     * The same measures, turned into signs by other parameters.
+     *
+     * @throws RefusedInput never: what was taken once is taken again
+     */
+    public function under(Parameters $parameters): self
+    {
+        return new self(
+            $this->id,
+            $this->date,
+            $this->moment,
+            $this->test,
+            $this->raw,
+            $this->zone,
+            $this->by,
+            $this->confirmed,
+            $parameters,
+        );
+    }
 }

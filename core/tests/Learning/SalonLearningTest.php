@@ -7,9 +7,12 @@ declare(strict_types=1);
  * shipped stands.
  */
 
+use Nagomi\Core\Estimation\FilterRun;
 use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Learning\Foretold;
 use Nagomi\Core\Learning\LearnedValue;
+use Nagomi\Core\Learning\LearningRound;
 use Nagomi\Core\Learning\SalonLearning;
 use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
@@ -102,7 +105,8 @@ it('foretells readings worse by parameters that are wrong, and is not led by one
         [...$history->readings, Make::reading($until->format('Y-m-d'), 'dryness', ['points' => 10])],
         air: $history->air,
     );
-    expect(Foretold::score($slip, $until, $shipped))->toBeGreaterThan($right - 8);
+    // By the square of how far it lies off it would count twice as much.
+    expect(Foretold::score($slip, $until, $shipped))->toBeLessThan($right)->toBeGreaterThan($right - 12);
 });
 
 it('says a factor with its 80 % interval', function (): void {
@@ -111,4 +115,65 @@ it('says a factor with its 80 % interval', function (): void {
         // qnorm(.9) = 1.281552, by R.
         ->and($value->interval()[0])->toEqualWithDelta(0.6 * exp(-0.1281552), 1e-6)
         ->and($value->interval()[1])->toEqualWithDelta(0.6 * exp(0.1281552), 1e-6);
+});
+
+it('counts readings as they were foretold, before any was doubted', function (): void {
+    $head = Make::head();
+    $of = static function (float $points) use ($head): FilterRun {
+        $reading = Make::reading('2026-10-01', 'dryness', ['points' => $points]);
+
+        return KalmanFilter::through(new HeadHistory($head, [], [$reading]), $reading->date);
+    };
+    foreach ([3.0, 10.0] as $points) {
+        [$check] = $of($points)->checks;
+        $distance = ($check->innovation / $check->expectedSd) ** 2;
+        $limit = $head->parameters->signs->checkAgainAtSd ** 2;
+        $wanted = -log($check->expectedSd)
+            - ($distance <= $limit ? $distance / 2 : sqrt($limit * $distance) - $limit / 2);
+        expect($of($points)->logDensity)->toEqualWithDelta($wanted, 1e-6);
+    }
+    expect($of(10.0)->checks[0]->again)->toBeTrue()->and($of(3.0)->checks[0]->again)->toBeFalse();
+});
+
+it('reads the same measures by other parameters', function (): void {
+    $reading = Make::reading('2026-10-01', 'dryness', ['points' => 4]);
+    $loud = LearnedFactor::Noise->times(1.5, Parameters::shipped());
+    [[$before], [$after]] = [$reading->measured, $reading->under($loud)->measured];
+    expect($after->sd)->toEqualWithDelta(1.5 * $before->sd, 1e-9)->and($after->value)->toBe($before->value);
+    // What a scalp shows or a ruler says is no noisier for it: it tells nothing of the balance it was learned from.
+    expect($loud->table->one('signs.reading-sd', 'length')->value)
+        ->toBe(Parameters::shipped()->table->one('signs.reading-sd', 'length')->value);
+});
+
+it('compares how readings were foretold by two sets of parameters', function (): void {
+    [[$history, $until]] = salonIn(World::Shipped, 1);
+    $shipped = Parameters::shipped();
+    [$within, $other, $off, $otherOff, $all] = Foretold::compared(
+        $history,
+        $until,
+        $shipped,
+        LearnedFactor::Noise->times(0.3, LearnedFactor::Spread->times(0.4, $shipped)),
+    );
+    expect($all)->toBeGreaterThan(50)->and($within / $all)->toBeGreaterThan(0.7)->and($other)->toBeLessThan($within)
+        ->and($off / $all)->toBeGreaterThan(0.3)->toBeLessThan(1.5)->and($otherOff)->not->toBe($off)
+        ->and(Foretold::compared($history, $until, $shipped, $shipped))->toBe([$within, $within, $off, $off, $all]);
+});
+
+it('takes off what the search leans by', function (): void {
+    // Where nobody says anything the salon stays as shipped, wherever the search began.
+    $shipped = Parameters::shipped();
+    $round = new LearningRound(SalonLearning::shipped($shipped), $shipped);
+    $silent = array_fill(0, 6, array_fill(0, 1 + 2 * count(LearnedFactor::cases()), -3.0));
+    foreach ($round->learned($silent) as $value) {
+        expect($value->factor())->toEqualWithDelta(1.0, 1e-12)->and($value->weight)->toEqualWithDelta(0.0, 1e-9);
+    }
+    [[$history, $until]] = salonIn(World::Shipped, 1);
+    $leaning = SalonLearning::shipped($shipped);
+    foreach ($leaning as $factor => $value) {
+        $leaning[$factor] = new LearnedValue($value->of, log($shipped->learning->leans[$factor]), 0.0, 0.0);
+    }
+    expect($round->scores($history, $until)[0])->toEqualWithDelta(
+        Foretold::score($history, $until, SalonLearning::parameters($shipped, $leaning)),
+        1e-6,
+    );
 });

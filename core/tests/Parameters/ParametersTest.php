@@ -34,6 +34,7 @@ it('takes every number the core goes by from the table, and uses every number of
         'Trim',
         'Content',
         'Habit',
+        'Learning',
     ];
     foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";

@@ -18,7 +18,7 @@ final class AllScreens
         '{head}/style',
         '{head}/trends/trials', '/today', '/bookings/new?head={id}', '{booking}', '/salon/hours', '/salon/messages',
         '/salon/people', '/salon/trail', '{head}/trail', '{head}/contact', '/account/second-step', '/account/confirm',
-        '/salon/data', '/salon/consent', '{head}/consent', '/salon/connections',
+        '/salon/data', '/salon/consent', '/salon/learned', '{head}/consent', '/salon/connections',
         '/reports', '/plans', '{head}/home-routine', '{head}/erase',
         '/today/end', '/today/handover',
         '{booking}/series',

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+// What a salon's own records say of the numbers it goes by.
+return [
+    'title' => 'What we have learned here',
+    'lead' => 'Nagomi comes with numbers of the trade: how long moisture stays, how much a mask gives, how far a hair test can be off. Your own records say how they are here. Nothing changes until you say so.',
+    'few' => 'There is too little to learn from yet. At least :least clients with hair tests on :days days in the last :months months are needed; there are :clients.',
+    'ask' => 'Learn from our records', 'again' => 'Learn again',
+    'under-way' => 'Learning from your records: :percent % done. You can leave this page; it goes on.',
+    'look' => 'See how far it is',
+    'failed' => 'The last try broke off. Start it again; if that breaks off too, tell whoever looks after your Nagomi.',
+    'from' => 'From :clients clients and :results hair test results of the last :months months, on :day.',
+    'closer' => [
+        'yes' => 'With your own numbers, results fall :percent % closer to where they are expected.',
+        'no' => 'Your own numbers foretell results no better than those Nagomi comes with; there is no need to use them.',
+    ],
+    'held' => 'Eight of ten should fall within the range given for them: with the numbers Nagomi comes with :shipped of 100 did, with yours :learned of 100.',
+    'shipped-now' => 'You work with the numbers Nagomi comes with.',
+    'used-now' => 'You work with your own numbers, those of :day, since :since (:by).',
+    'use' => 'Use these numbers', 'leave' => 'Go back to the numbers Nagomi comes with',
+    'use-note' => 'All clients are worked out anew with them, which takes a few minutes. Plans can change by days or minutes. You can go back at any time.',
+    'numbers-title' => 'Your numbers',
+    'ships' => 'Comes with :number', 'here' => 'Here :number', 'between' => '8 times in 10 between :least and :most',
+    'rests' => [
+        'own' => 'rests mostly on your records', 'both' => 'rests half on your records', 'shipped' => 'your records say little of it yet',
+    ],
+    'numbers' => [
+        'spread' => ['name' => 'How much clients differ from what is expected at first', 'unit' => ':number points of moisture'],
+        'slopes' => ['name' => 'How clearly hair tests show dryness and the rest', 'unit' => ':number points of dryness for 10 points of moisture'],
+        'noise' => ['name' => 'How far one hair test can be off', 'unit' => ':number points of dryness'],
+        'moisture-fading' => ['name' => 'Half of the moisture is gone after', 'unit' => ':number days (medium porosity)'],
+        'protein-fading' => ['name' => 'Half of the protein is gone after', 'unit' => ':number days (medium porosity)'],
+        'moisture-gains' => ['name' => 'What a treatment gives of moisture', 'unit' => ':number points by a mask'],
+        'protein-gains' => ['name' => 'What a treatment gives of protein', 'unit' => ':number points by a strong protein treatment'],
+    ],
+    'picture' => ':name. :shipped. :here, :between',
+    'key' => ['shipped' => 'as Nagomi comes', 'here' => 'here', 'range' => '8 times in 10', 'scale' => 'The left edge is half of what Nagomi comes with, the right edge twice.'],
+    'why' => 'How this is worked out',
+    'reasons' => [
+        'foretold' => 'Every hair test of the last :months months is foretold from what was known the day before, client by client. The numbers here are those that foretell your tests best.',
+        'drawn' => 'Each is drawn towards the number Nagomi comes with, more so the less your records say. Where few clients agree, the range is wide.',
+        'leans' => 'The same reckoning, tried on made-up clients for whom everything is as Nagomi comes, lands a little beside it; that is taken off.',
+        'together' => 'They belong together: each was found with the others as they stand here, so they are used all at once. The proportions between kinds of hair, tests and treatments stay as they come.',
+        'clients' => 'Clients with hair tests on at least :days days count, the :most with most results at most.',
+    ],
+    'before' => [
+        'title' => 'Earlier',
+        'failed' => ':day, asked for by :by: broke off.', 'unused' => ':day, asked for by :by: from :clients clients, never used.',
+        'used' => ':day: in use since :since (:by).', 'left' => ':day: in use from :since to :until.',
+    ],
+    'said' => [
+        'asked' => 'Learning has begun. You can leave this page; it goes on.', 'under-way' => 'It is already under way.',
+        'used' => 'Your own numbers are in use. All clients are worked out anew; that takes a few minutes.',
+        'left' => 'The numbers Nagomi comes with are in use again. All clients are worked out anew; that takes a few minutes.',
+        'as-shipped' => 'The numbers Nagomi comes with are already in use.',
+    ],
+    'wrong' => [
+        'few' => 'There is too little to learn from yet: hair tests of at least :least clients are needed.',
+        'nothing' => 'There are no numbers to use yet. Choose Learn from our records first.',
+    ],
+];

@@ -1,0 +1,51 @@
+<x-layout :title="__('learned.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}">@if ($percent !== null)<script type="module" src="{{ asset('js/screens/learned.js') }}"></script>@endif</x-slot:scripts>
+    <header class="page-head"><div class="grow"><h1>{{ __('learned.title') }}</h1><p class="lead">{{ __('learned.lead') }}</p></div><x-salon-places/></header>
+    @error('learned')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+    <section class="card report-news" id="learning" aria-label="{{ __('learned.title') }}">
+        <p class="verdict-words">{{ $now }}</p>
+        @if ($percent !== null)
+            <p role="status">{{ __('learned.under-way', ['percent' => $percent]) }}</p>
+            <progress class="learning-progress" max="100" value="{{ $percent }}" aria-label="{{ __('learned.under-way', ['percent' => $percent]) }}">{{ $percent }} %</progress>
+            <p><a class="button" href="{{ route('salon.learned') }}">{{ __('learned.look') }}</a></p>
+        @else
+            @if ($failed)<p class="wrong" role="status">{{ __('learned.failed') }}</p>@endif
+            @if ($last !== null)<p>{{ $from }} {{ $held }}</p>@endif
+            @if ($few !== '')<p>{{ $few }}</p>@endif
+            <div class="more">
+                @reaches('salon.learned.use')
+                @if ($last !== null && ! $last->isUsed())<form method="post" action="{{ route('salon.learned.use', $last) }}"><x-act/> @method('put')<button @class(['button', 'is-strong' => $isBetter]) aria-describedby="use-note">{{ __('learned.use') }}</button></form>@endif
+                @if ($few === '')<form method="post" action="{{ route('salon.learned.ask') }}"><x-act/><button @class(['button', 'is-strong' => $last === null])>{{ __($last === null ? 'learned.ask' : 'learned.again') }}</button></form>@endif
+                @if ($used !== null)<form method="post" action="{{ route('salon.learned.leave') }}"><x-act/> @method('delete')<button class="button">{{ __('learned.leave') }}</button></form>@endif
+                @endreaches
+            </div>
+            @if ($last !== null && ! $last->isUsed())<p class="reason" id="use-note">{{ __('learned.use-note') }}</p>@endif
+        @endif
+    </section>
+    @if ($rows !== [])
+    <section class="card" aria-labelledby="numbers">
+        <h2 id="numbers">{{ __('learned.numbers-title') }}</h2>
+        <ul class="learned">
+        @foreach ($rows as $row)
+            <li>
+                <p><strong>{{ $row->name }}</strong> <span class="learned-here">{{ $row->here }}</span> <span class="reason">{{ $row->between }} · {{ $row->rests }}</span></p>
+                <p class="learned-ships">{{ $row->shipped }}</p>
+                <svg class="learned-bar" viewBox="0 0 {{ $row->picture::WIDTH }} 30" preserveAspectRatio="none" role="img" aria-label="{{ __('learned.picture', ['name' => $row->name, 'shipped' => $row->shipped, 'here' => $row->here, 'between' => $row->between]) }}">
+                    <line class="result-track" x1="0" x2="{{ $row->picture::WIDTH }}" y1="15" y2="15"/>
+                    <rect class="result-band" x="{{ $row->picture->from }}" y="7" width="{{ max(1, $row->picture->to - $row->picture->from) }}" height="16"/>
+                    <line class="learned-shipped" x1="{{ $row->picture::SHIPPED }}" x2="{{ $row->picture::SHIPPED }}" y1="1" y2="29"/>
+                    <line class="result-dot" x1="{{ $row->picture->dot }}" x2="{{ $row->picture->dot }}" y1="15" y2="15"/>
+                </svg>
+            </li>
+        @endforeach
+        </ul>
+        <p class="reason">{{ __('learned.key.scale') }}</p>
+        <details><summary>{{ __('learned.why') }}</summary>
+            <ul class="learned-why">@foreach ($reasons as $reason)<li>{{ $reason }}</li>@endforeach</ul>
+        </details>
+    </section>
+    @endif
+    @if ($before !== [])
+    <details class="card"><summary><h2>{{ __('learned.before.title') }}</h2></summary><ul class="recent">@foreach ($before as $line)<li>{{ $line }}</li>@endforeach</ul></details>
+    @endif
+</x-layout>

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * A salon's own numbers: learned from its records when asked for, a stretch at a time; used by nobody's doing but a
+ * person's, for every client and everywhere; and left again as if they had never been.
+ */
+
+use App\Bridge\Clients\RecordImporter;
+use App\Bridge\Learning\LearningRun;
+use App\Bridge\Learning\SalonParameters;
+use App\Bridge\Plans\Outlooks;
+use App\Care\Learning\SalonNumbers;
+use App\Jobs\LearnSalon;
+use App\Jobs\RenewSalon;
+use App\Models\Head;
+use App\Models\HeadSnapshot;
+use App\Models\Learning;
+use App\Models\Role;
+use App\Models\Salon;
+use App\Models\TrailEntry;
+use App\Models\User;
+use Illuminate\Support\Facades\Queue;
+use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Record\CareRecord;
+use Nagomi\Core\Simulation\World;
+use Nagomi\Core\Validation\SimulatedLife;
+
+/** @return list<Head> virtual clients of a salon where hair tests show less than elsewhere, read for so many days */
+function clientsOfFlatSigns(Salon $salon, int $heads, int $days = 112): array
+{
+    $clients = [];
+    for ($i = 0; $i < $heads; $i++) {
+        $life = SimulatedLife::live(9000 + $i, $days, world: World::FlatSigns);
+        $history = $life->history();
+        test()->travelTo($life->from->modify('+' . ($days - 1) . ' days 10 hours'));
+        $clients[] = app(RecordImporter::class)->record(
+            new CareRecord("flat-{$i}", "Vesla {$i}", $history->head, [], $history->washDays, $history->readings),
+            $salon,
+        );
+    }
+
+    return $clients;
+}
+
+/** @return array<string, mixed> what a head comes to, and where it stood on its last days */
+function standsAt(Head $head): array
+{
+    $outlook = app(Outlooks::class)->current($head->fresh(['salon', 'outlook']));
+
+    return [
+        $outlook->standing, $outlook->cells,
+        HeadSnapshot::query()->where('head_id', $head->id)->orderBy('date')->pluck('state', 'date')->all(),
+    ];
+}
+
+/** Lets the worker go on until it has ended. */
+function learnThrough(Learning $learning, float $seconds = 60.0): Learning
+{
+    while (! app(LearningRun::class)->goOn($learning->refresh(), $seconds)) {
+        continue;
+    }
+
+    return $learning->refresh();
+}
+
+it('says that there is too little to learn from, and learns nothing of it', function (): void {
+    Queue::fake();
+    $this->actingAs($this->stylist);
+    $this->get('/salon/learned')->assertOk()->assertSee('At least 4 clients')->assertSee('there are 0')
+        ->assertDontSee('Learn from our records');
+    $this->post('/salon/learned')->assertSessionHasErrors('learned');
+    $this->get('/salon/learned')->assertSee('hair tests of at least 4 clients are needed');
+    expect(Learning::query()->count())->toBe(0);
+    // One client read often is one client.
+    $this->aHead();
+    $this->get('/salon/learned')->assertSee('there are 1');
+    $this->delete('/salon/learned')->assertSessionHas('said', __('learned.said.as-shipped'));
+    Queue::assertNothingPushed();
+});
+
+it('learns from the records in stretches, shows it, is used by a person only, and is left again', function (): void {
+    $heads = clientsOfFlatSigns($this->salon, 5);
+    $this->actingAs($this->stylist);
+    $before = standsAt($heads[0]);
+    Queue::fake();
+    $this->get('/salon/learned')->assertSee('Learn from our records')->assertDontSee('Use these numbers');
+    $this->post('/salon/learned')->assertSessionHas('said', __('learned.said.asked'));
+    $this->post('/salon/learned')->assertSessionHas('said', __('learned.said.under-way'));
+    Queue::assertPushed(LearnSalon::class, 1);
+    $learning = Learning::query()->sole();
+    // A stretch too short for more than one client; a worker that comes after goes on from there.
+    expect(app(LearningRun::class)->goOn($learning, 0.0))->toBeFalse()
+        ->and($learning->fresh()->work['scores'])->toHaveCount(1);
+    $this->get('/salon/learned')->assertSee('5 % done')->assertSee('learned.js', false);
+    learnThrough($learning);
+    expect($learning->work)->toBeNull()->and($learning->heads)->toBe(5)->and($learning->readings)->toBeGreaterThan(100)
+        ->and($learning->held['off'])->toBeLessThan(1.0)->toBeGreaterThan(0.5)
+        ->and($learning->held['learned'] / $learning->readings)->toBeGreaterThan(0.74)->toBeLessThan(0.9)
+        ->and(exp($learning->factors['slopes']['log']))->toBeGreaterThan(0.45)->toBeLessThan(0.85);
+    // Shown, and nothing changed.
+    $this->get('/salon/learned')->assertSee("From 5 clients and {$learning->readings} hair test results")
+        ->assertSee('Use these numbers')->assertSee('You work with the numbers Nagomi comes with.')
+        ->assertSee('Comes with 15.0 days')->assertSee('rests mostly on your records');
+    expect(standsAt($heads[0]))->toBe($before);
+
+    $this->put("/salon/learned/{$learning->id}")->assertSessionHas('said', __('learned.said.used'));
+    Queue::assertPushed(RenewSalon::class, 1);
+    $this->get('/salon/learned')->assertSee('You work with your own numbers')->assertDontSee('Use these numbers');
+    $salon = $this->salon->fresh();
+    $own = app(SalonParameters::class)->of($salon);
+    $slope = static fn (Parameters $of): float => $of->table->one('signs.sign-slopes', 'dryness/moisture')->value;
+    expect($slope($own) / $slope(Parameters::shipped()))
+        ->toEqualWithDelta(exp($learning->factors['slopes']['log']), 1e-3)
+        ->and(Head::query()->where('salon_id', $salon->id)->whereNull('outlook_due_from')->count())->toBe(0);
+    $after = standsAt($heads[0]);
+    expect($after[0])->not->toBe($before[0]);
+    // Twice is once; and what the trail says can be read.
+    $this->put("/salon/learned/{$learning->id}")->assertSessionHasNoErrors();
+    expect(TrailEntry::query()->where('description', 'own-numbers-used')->count())->toBe(1);
+    $this->get('/salon/trail')->assertSee('Their own numbers were put in use');
+
+    $this->delete('/salon/learned')->assertSessionHas('said', __('learned.said.left'));
+    expect($this->salon->fresh()->learned)->toBeNull()->and(standsAt($heads[0]))->toBe($before)
+        ->and($learning->refresh()->left_by)->toBe('Ilse');
+    $this->get('/salon/learned')->assertSee('Use these numbers');
+});
+
+it('goes by the numbers of its own salon alone', function (): void {
+    [$other, $stranger] = $this->salonWithStylist('odd@test.example');
+    $this->salon->update(['learned' => ['slopes' => 0.6, 'gone-since' => 2.0]]);
+    $parameters = app(SalonParameters::class);
+    $slope = static fn (Parameters $of): float => $of->table->one('signs.sign-slopes', 'dryness/moisture')->value;
+    expect($slope($parameters->of($this->salon)))->toEqualWithDelta(0.6 * $slope(Parameters::shipped()), 1e-9)
+        ->and($parameters->of($other->fresh()))->toBe(Parameters::shipped());
+    $learning = (new Learning())->forceFill([
+        'salon_id' => $this->salon->id, 'asked_by' => 'Ilse', 'asked_at' => now(), 'worked_on_at' => now(),
+        'ended_at' => now(), 'heads' => 9, 'factors' => ['slopes' => ['log' => -0.4, 'sd' => 0.1, 'weight' => 0.8]],
+    ]);
+    $learning->save();
+    $this->actingAs($stranger)->put("/salon/learned/{$learning->id}")->assertNotFound();
+    expect($other->fresh()->learned)->toBeNull();
+    // Whoever decides may look; what the salon goes by is the owner's.
+    $this->stylist->update(['role' => Role::Stylist]);
+    $this->actingAs(User::query()->findOrFail($this->stylist->id));
+    $this->get('/salon/learned')->assertOk()->assertDontSee('Use these numbers');
+    $this->put("/salon/learned/{$learning->id}")->assertForbidden();
+    $this->post('/salon/learned')->assertForbidden();
+    $this->delete('/salon/learned')->assertForbidden();
+});
+
+it('is begun again where a worker was killed for good, and says so where it broke off', function (): void {
+    Queue::fake();
+    clientsOfFlatSigns($this->salon, 4, 60);
+    $this->actingAs($this->stylist);
+    $this->post('/salon/learned');
+    $first = Learning::query()->sole();
+    $this->travel(11)->minutes();
+    $this->get('/salon/learned')->assertSee('The last try broke off')->assertSee('Learn from our records');
+    $this->post('/salon/learned')->assertSessionHas('said', __('learned.said.asked'));
+    expect($first->refresh()->failed)->toBeTrue()->and(Learning::query()->whereNull('ended_at')->count())->toBe(1);
+    $second = Learning::query()->whereNull('ended_at')->sole();
+    (new LearnSalon($second->id, $this->salon->id))->failed();
+    expect($second->refresh()->failed)->toBeTrue();
+    $this->get('/salon/learned')->assertSee('The last try broke off')->assertSee('asked for by Ilse: broke off.');
+    // There is nothing to go by in one that broke off.
+    $this->put("/salon/learned/{$second->id}")->assertSessionHasErrors('learned');
+    expect($this->salon->fresh()->learned)->toBeNull();
+});
+
+it('is not thrown by a client who is deleted on the way, nor by a salon whose clients all are', function (): void {
+    $heads = clientsOfFlatSigns($this->salon, 4, 60);
+    $numbers = app(SalonNumbers::class);
+    $learning = $numbers->ask($this->salon, 'Ilse');
+    app(LearningRun::class)->goOn($learning, 0.0);
+    $heads[3]->delete();
+    $heads[0]->delete();
+    learnThrough($learning);
+    // Of two clients nothing is learned.
+    expect($learning->heads)->toBe(2)->and($learning->factors['slopes']['log'])->toEqual(0.0);
+    $again = $numbers->ask($this->salon, 'Ilse');
+    app(LearningRun::class)->goOn($again, 0.0);
+    $this->salon->heads()->get()->each->delete();
+    learnThrough($again);
+    expect($again->heads)->toBe(0)->and($numbers->use($this->salon, $again, 'Ilse'))->toBeFalse();
+});
