@@ -125,23 +125,6 @@ final class Scenarios
         );
         $left = fn (User $user): int => User::query()->whereKey($user->id)->whereNotNull('left_at')->count();
 
-        $enoughToLearnFrom = function (TogetherTestCase $test): void {
-            Learning::query()->where('salon_id', $test->salon->id)->delete();
-            for ($i = $test->salon->heads()->count(); $i < HeadsToLearnFrom::FEWEST; $i++) {
-                $test->aHead('mixed-porosity');
-            }
-        };
-        $learned = function (TogetherTestCase $test): Learning {
-            $learning = (new Learning())->forceFill([
-                'salon_id' => $test->salon->id, 'asked_by' => 'Ilse', 'asked_at' => now(), 'worked_on_at' => now(),
-                'ended_at' => now(), 'heads' => 9,
-                'factors' => ['slopes' => ['log' => -0.4, 'sd' => 0.1, 'weight' => 0.8]],
-            ]);
-            $learning->save();
-
-            return $learning;
-        };
-
         return [
             // Three switches of an on and off end where one would.
             'today.names' => new Scenario(
@@ -435,6 +418,23 @@ final class Scenarios
     /** @return array<string, Scenario> */
     private static function salon(): array
     {
+        $enoughToLearnFrom = function (TogetherTestCase $test): void {
+            Learning::query()->where('salon_id', $test->salon->id)->delete();
+            for ($i = $test->salon->heads()->count(); $i < HeadsToLearnFrom::FEWEST; $i++) {
+                $test->aHead('mixed-porosity');
+            }
+        };
+        $learned = function (TogetherTestCase $test): Learning {
+            $learning = (new Learning())->forceFill([
+                'salon_id' => $test->salon->id, 'asked_by' => 'Ilse', 'asked_at' => now(), 'worked_on_at' => now(),
+                'ended_at' => now(), 'heads' => 9,
+                'factors' => ['slopes' => ['log' => -0.4, 'sd' => 0.1, 'weight' => 0.8]],
+            ]);
+            $learning->save();
+
+            return $learning;
+        };
+
         $imported = function (TogetherTestCase $test): Import {
             $import = new Import([
                 'user_id' => $test->stylist->id,
