@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Learning;
 
 use App\Bridge\Plans\OutlookRefresh;
+use App\Care\Shared\Lock;
 use App\Models\Learning;
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
@@ -21,7 +22,7 @@ final readonly class SalonNumbers
     public function ask(Salon $salon, string $by): ?Learning
     {
         return DB::transaction(function () use ($salon, $by): ?Learning {
-            $this->lock($salon);
+            Lock::salon($salon->id)->take();
             $open = Learning::query()->where('salon_id', $salon->id)->whereNull('ended_at')->get();
             if ($open->contains(static fn (Learning $one): bool => $one->isUnderWay())) {
                 return null;
@@ -43,7 +44,7 @@ final readonly class SalonNumbers
     public function use(Salon $salon, Learning $learning, string $by): bool
     {
         return DB::transaction(function () use ($salon, $learning, $by): bool {
-            $this->lock($salon);
+            Lock::salon($salon->id)->take();
             $learning->refresh();
             if ($learning->factors === null || $learning->heads === 0) {
                 return false;
@@ -68,7 +69,7 @@ final readonly class SalonNumbers
     public function leave(Salon $salon, string $by): bool
     {
         return DB::transaction(function () use ($salon, $by): bool {
-            $this->lock($salon);
+            Lock::salon($salon->id)->take();
             $left = $this->leaveAll($salon, $by);
             if ($salon->refresh()->learned === null) {
                 return $left > 0;
@@ -78,11 +79,6 @@ final readonly class SalonNumbers
 
             return true;
         });
-    }
-
-    private function lock(Salon $salon): void
-    {
-        DB::table('salons')->where('id', $salon->id)->lockForUpdate()->value('id');
     }
 
     private function leaveAll(Salon $salon, string $by): int
