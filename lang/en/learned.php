@@ -50,6 +50,51 @@ return [
         'failed' => ':day, asked for by :by: broke off.', 'unused' => ':day, asked for by :by: from :clients clients, never used.',
         'used' => ':day: in use since :since (:by).', 'left' => ':day: in use from :since to :until.',
     ],
+    'results' => [
+        'title' => 'Do results come as expected?',
+        'none' => 'No client had hair tests in the last :months months; nothing can be said.',
+        'all' => ':held of 100 results of the last :months months came within the range given for them; 80 should (:results results of :clients clients).',
+        'few' => 'There are too few to tell more: at least :results results of :clients clients are needed.',
+        'close' => 'Yes; some ranges could even be closer.',
+        'well' => 'Yes: no hair test, stylist, porosity or wait between tests stands out.',
+        'general' => 'It is not one of these alone: learn from your records below.',
+        'alarm' => [
+            'test' => [
+                'higher' => 'Results for “:which” come out higher here than expected.', 'lower' => 'Results for “:which” come out lower here than expected.',
+                'scattered' => 'Results for “:which” scatter more here than expected.', 'narrow' => 'Results for “:which” scatter less here than expected.',
+            ],
+            'stylist' => [
+                'higher' => 'Results by :which come out higher than expected.', 'lower' => 'Results by :which come out lower than expected.',
+                'scattered' => 'Results by :which scatter more than expected.', 'narrow' => 'Results by :which scatter less than expected.',
+            ],
+            'porosity' => [
+                'higher' => 'On hair of porosity “:which” results come out higher than expected.', 'lower' => 'On hair of porosity “:which” results come out lower than expected.',
+                'scattered' => 'On hair of porosity “:which” results scatter more than expected.', 'narrow' => 'On hair of porosity “:which” results scatter less than expected.',
+            ],
+            'since' => [
+                'higher' => 'Results :which come out higher than expected.', 'lower' => 'Results :which come out lower than expected.',
+                'scattered' => 'Results :which scatter more than expected.', 'narrow' => 'Results :which scatter less than expected.',
+            ],
+        ],
+        'above-says' => ':above of 100 are above what was expected; 50 should be.',
+        'held-says' => ':held of 100 are within their range; 80 should be.',
+        'advice' => [
+            'narrow' => 'Nothing is wrong with that; learning from your records can bring the ranges closer.',
+            'test' => 'Do it together once, step by step; if it stays so, learn from your records below.',
+            'stylist' => 'Score a client together now and then. How high somebody scores is corrected by itself, how much it scatters is not.',
+            'porosity' => 'Test the porosity of these clients again; if it stays so, learn from your records below.',
+            'since' => 'Moisture or protein may go faster or slower here than expected: learn from your records below.',
+        ],
+        'by' => ['test' => 'By hair test', 'stylist' => 'By stylist', 'porosity' => 'By porosity', 'since' => 'By the time since the last tests'],
+        'since' => [
+            'first' => 'at a client’s first tests', 'days' => 'within 10 days of the last tests', 'weeks' => 'within 5 weeks of the last tests',
+            'months' => 'within 14 weeks of the last tests', 'long' => 'later than 14 weeks after the last tests',
+        ],
+        'numbers' => 'In numbers', 'column' => ['results' => 'Results', 'held' => 'Within range, of 100', 'above' => 'Above expected, of 100'],
+        'picture' => 'Where results fell in what was expected of them, from far below to far above: :columns %',
+        'below' => 'far below', 'above' => 'far above', 'even' => 'as it should be',
+        'help' => 'The last 1,000 test days at most. Each result falls somewhere in what was expected of it. If all is well, the ten columns are about as high as the line. High at both ends: results scatter more than expected. High at one end: they come out higher or lower.',
+    ],
     'said' => [
         'asked' => 'Learning has begun. You can leave this page; it goes on.', 'under-way' => 'It is already under way.',
         'used' => 'Your own numbers are in use. All clients are worked out anew; that takes a few minutes.',

@@ -50,6 +50,51 @@ return [
         'failed' => ':day, lo pidió :by: se interrumpió.', 'unused' => ':day, lo pidió :by: de :clients clientes, no se usó.',
         'used' => ':day: en uso desde el :since (:by).', 'left' => ':day: en uso del :since al :until.',
     ],
+    'results' => [
+        'title' => '¿Salen los resultados como se esperan?',
+        'none' => 'Ningún cliente tuvo pruebas en los últimos :months meses; no se puede decir nada.',
+        'all' => ':held de cada 100 resultados de los últimos :months meses cayeron dentro del margen que se les da; deberían ser 80 (:results resultados de :clients clientes).',
+        'few' => 'Son muy pocos para decir más: hacen falta al menos :results resultados de :clients clientes.',
+        'close' => 'Sí; algunos márgenes podrían incluso ser más estrechos.',
+        'well' => 'Sí: ninguna prueba, estilista, porosidad ni espera entre pruebas llama la atención.',
+        'general' => 'No es solo una de estas cosas: aprenda de sus registros más abajo.',
+        'alarm' => [
+            'test' => [
+                'higher' => 'Los resultados de «:which» salen aquí más altos de lo esperado.', 'lower' => 'Los resultados de «:which» salen aquí más bajos de lo esperado.',
+                'scattered' => 'Los resultados de «:which» varían aquí más de lo esperado.', 'narrow' => 'Los resultados de «:which» varían aquí menos de lo esperado.',
+            ],
+            'stylist' => [
+                'higher' => 'Los resultados de :which salen más altos de lo esperado.', 'lower' => 'Los resultados de :which salen más bajos de lo esperado.',
+                'scattered' => 'Los resultados de :which varían más de lo esperado.', 'narrow' => 'Los resultados de :which varían menos de lo esperado.',
+            ],
+            'porosity' => [
+                'higher' => 'Con porosidad «:which» los resultados salen más altos de lo esperado.', 'lower' => 'Con porosidad «:which» los resultados salen más bajos de lo esperado.',
+                'scattered' => 'Con porosidad «:which» los resultados varían más de lo esperado.', 'narrow' => 'Con porosidad «:which» los resultados varían menos de lo esperado.',
+            ],
+            'since' => [
+                'higher' => 'Los resultados :which salen más altos de lo esperado.', 'lower' => 'Los resultados :which salen más bajos de lo esperado.',
+                'scattered' => 'Los resultados :which varían más de lo esperado.', 'narrow' => 'Los resultados :which varían menos de lo esperado.',
+            ],
+        ],
+        'above-says' => ':above de cada 100 están por encima de lo esperado; deberían ser 50.',
+        'held-says' => ':held de cada 100 están dentro de su margen; deberían ser 80.',
+        'advice' => [
+            'narrow' => 'No hay nada malo en ello; aprender de sus registros puede estrechar los márgenes.',
+            'test' => 'Háganla una vez juntos, paso a paso; si sigue así, aprenda de sus registros más abajo.',
+            'stylist' => 'Puntúen juntos a un cliente de vez en cuando. Que alguien puntúe alto se corrige solo; que varíe mucho, no.',
+            'porosity' => 'Pruebe otra vez la porosidad de estos clientes; si sigue así, aprenda de sus registros más abajo.',
+            'since' => 'La hidratación o la proteína pueden irse aquí antes o después de lo esperado: aprenda de sus registros más abajo.',
+        ],
+        'by' => ['test' => 'Por prueba', 'stylist' => 'Por estilista', 'porosity' => 'Por porosidad', 'since' => 'Por el tiempo desde las últimas pruebas'],
+        'since' => [
+            'first' => 'en las primeras pruebas de un cliente', 'days' => 'hasta 10 días después de las últimas pruebas', 'weeks' => 'hasta 5 semanas después de las últimas pruebas',
+            'months' => 'hasta 14 semanas después de las últimas pruebas', 'long' => 'más de 14 semanas después de las últimas pruebas',
+        ],
+        'numbers' => 'En números', 'column' => ['results' => 'Resultados', 'held' => 'Dentro del margen, de 100', 'above' => 'Por encima de lo esperado, de 100'],
+        'picture' => 'Dónde cayeron los resultados en lo que se esperaba, de muy por debajo a muy por encima: :columns %',
+        'below' => 'muy por debajo', 'above' => 'muy por encima', 'even' => 'como debería ser',
+        'help' => 'Como mucho los últimos 1.000 días de pruebas. Cada resultado cae en algún lugar de lo que se esperaba de él. Si todo va bien, las diez columnas llegan más o menos a la línea. Altas en los dos extremos: los resultados varían más de lo esperado. Altas en un extremo: salen más altos o más bajos.',
+    ],
     'said' => [
         'asked' => 'Ha empezado a aprender. Puede salir de esta página; sigue solo.', 'under-way' => 'Ya está en marcha.',
         'used' => 'Sus propios números están en uso. Se calculan de nuevo todos los clientes; tarda unos minutos.',

@@ -81,7 +81,8 @@ return [
         'App\Bridge', 'App\Drawings', 'App\Instruments\Device', 'App\Models', 'App\Policies\Reach', 'App\Wording',
         'Core\Climate\WeatherFile', 'Core\Wording\Message', 'Core\Head', 'Core\Parameters', 'Core\Pricing', 'Core\Products', 'Core\Readings', 'Core\Safety',
         'Core\Scheduling', 'Core\Statistics', 'Core\Treatments', 'Core\Trials\CauseChange', 'Core\Trials\EqualWeeks',
-        'Core\WashDay', 'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
+        'Core\WashDay', 'Core\Learning\Calibration', 'Core\Learning\ResultsAlarm', 'Core\Learning\ResultsBy',
+        'Core\Learning\ResultsFinding', 'Core\Learning\ResultsGroup', 'Core\Estimation\LedgerLine', 'Core\Estimation\Snapshot', 'Core\Estimation\StateLayout', 'Core\Planning\Future',
         'Core\Planning\OccasionKind', 'Core\Planning\PlanChange', 'Core\Planning\PlanTerms', 'Core\Planning\TrimGoal', 'Core\Planning\WeekTime',
     ],
     // What people do.

@@ -27,12 +27,12 @@ use Nagomi\Core\Record\CareRecord;
 use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Validation\SimulatedLife;
 
-/** @return list<Head> virtual clients of a salon where hair tests show less than elsewhere, read for so many days */
-function clientsOfFlatSigns(Salon $salon, int $heads, int $days = 112): array
+/** @return list<Head> virtual clients of a salon, read for so many days; as it ships, where hair tests show less */
+function clientsOfFlatSigns(Salon $salon, int $heads, int $days = 112, World $world = World::FlatSigns): array
 {
     $clients = [];
     for ($i = 0; $i < $heads; $i++) {
-        $life = SimulatedLife::live(9000 + $i, $days, world: World::FlatSigns);
+        $life = SimulatedLife::live(9000 + $i, $days, world: $world);
         $history = $life->history();
         test()->travelTo($life->from->modify('+' . ($days - 1) . ' days 10 hours'));
         $clients[] = app(RecordImporter::class)->record(
@@ -184,4 +184,29 @@ it('is not thrown by a client who is deleted on the way, nor by a salon whose cl
     $this->salon->heads()->get()->each->delete();
     learnThrough($again);
     expect($again->heads)->toBe(0)->and($numbers->use($this->salon, $again, 'Ilse'))->toBeFalse();
+});
+
+it('says whether results come as expected, and whose do not', function (): void {
+    $this->actingAs($this->stylist);
+    $this->get('/salon/learned')->assertSee('nothing can be said');
+    $heads = clientsOfFlatSigns($this->salon, 6, 84, World::Shipped);
+    array_map(standsAt(...), $heads);
+    $this->get('/salon/learned')->assertSee('Yes: no hair test, stylist, porosity or wait between tests stands out.')
+        ->assertSee('of 6 clients)')->assertSee('By hair test')->assertSee('By porosity');
+    // Half of the days are read by somebody whose points go up and down.
+    $days = DB::table('readings')->where('salon_id', $this->salon->id)->distinct()->orderBy('date')->pluck('date');
+    $rows = DB::table('readings')->where('salon_id', $this->salon->id)->whereIn('test', ['dryness', 'curl-memory'])
+        ->whereIn('date', $days->nth(2))->get(['id', 'raw']);
+    foreach ($rows as $i => $row) {
+        $points = max(0.0, min(10.0, json_decode($row->raw, true)['points'] + ($i % 2 === 0 ? 5 : -5)));
+        DB::table('readings')->where('id', $row->id)->update([
+            'raw' => json_encode(['points' => $points]), 'by' => 'Quim <b>Odd</b>',
+        ]);
+    }
+    foreach ($heads as $head) {
+        app(Outlooks::class)->of($head->fresh());
+    }
+    $this->get('/salon/learned')->assertSee('Results by Quim <b>Odd</b> scatter more than expected.')
+        ->assertSee('are within their range; 80 should be.')->assertDontSee('stands out')
+        ->assertDontSee('<b>Odd</b>', false);
 });

@@ -15,8 +15,11 @@ use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Learning\ForetoldResult;
 use Nagomi\Core\Learning\LearnedValue;
 use Nagomi\Core\Learning\LearningRound;
+use Nagomi\Core\Learning\ResultsFinding;
+use Nagomi\Core\Learning\ResultsGroup;
 use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\ExcessTable;
@@ -280,4 +283,19 @@ it('takes a step of a salon’s factors as R’s cor and solve have it (scripts/
             ->and($value->logSd)->toEqualWithDelta($wanted['sd'][$f], 1e-9)
             ->and($value->weight)->toEqualWithDelta(1 - ($wanted['sd'][$f] / 0.25) ** 2, 1e-9);
     }
+});
+
+it('finds a shift of results as R’s t.test over clients has it (scripts/calibration.R)', function (): void {
+    $wanted = reference('calibration');
+    $results = [];
+    foreach ($wanted['sds'] as $client => $of) {
+        foreach ($of as $sds) {
+            $results[] = new ForetoldResult("client {$client}", $sds, []);
+        }
+    }
+    $group = ResultsGroup::of($results, Parameters::shipped()->with('learning.surely', 0.9)->learning);
+    expect($group->finding)->toBe(ResultsFinding::Higher)
+        ->and($group->surely)->toEqualWithDelta($wanted['t'] / $wanted['limit'], 1e-6)
+        ->and($group->held)->toEqualWithDelta($wanted['held'], 1e-12)
+        ->and($group->above)->toEqualWithDelta($wanted['above'], 1e-12);
 });

@@ -11,6 +11,7 @@ use App\Pages\Page;
 final readonly class LearnedPage extends Page
 {
     /**
+     * @param ResultsPart   $results  whether hair tests come out as they were foretold
      * @param string        $now      what the salon goes by, in words
      * @param string        $few      that there is too little to learn from, in words; '' where there is enough
      * @param int|null      $percent  of the way, where it is under way
@@ -25,6 +26,7 @@ final readonly class LearnedPage extends Page
      * @param list<string>  $before   earlier ones, in words
      */
     public function __construct(
+        public ResultsPart $results,
         public string $now,
         public string $few,
         public ?int $percent,

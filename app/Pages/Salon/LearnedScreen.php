@@ -26,8 +26,11 @@ final readonly class LearnedScreen
     /** Below the first share of weight a number rests on what ships, from the second on one's own records. */
     private const RESTS = [0.34, 0.67];
 
-    public function __construct(private HeadsToLearnFrom $heads, private Parameters $parameters)
-    {
+    public function __construct(
+        private HeadsToLearnFrom $heads,
+        private ResultsPartScreen $resultsPartScreen,
+        private Parameters $parameters,
+    ) {
     }
 
     public function isEnough(Salon $salon): bool
@@ -46,6 +49,7 @@ final readonly class LearnedScreen
         $isUnderWay = $newest?->isUnderWay() === true;
 
         return new LearnedPage(
+            results: $this->resultsPartScreen->of($salon),
             now: $used?->used_at === null ? Words::say('learned.shipped-now') : Words::say('learned.used-now', [
                 'day' => $this->day($salon, $used->asked_at), 'since' => $this->day($salon, $used->used_at),
                 'by' => $used->used_by ?? '',

@@ -12,6 +12,9 @@ final class StudentT
     /** Halvings of the search; beyond what a double can tell apart. */
     private const HALVINGS = 100;
 
+    /** @var array<string, float> quantiles that were searched for once */
+    private static array $known = [];
+
     /**
      * @param int $degrees of freedom, 1 or more
      *
@@ -39,6 +42,11 @@ final class StudentT
         if (! ($probability > 0 && $probability < 1)) {
             throw new InvalidArgumentException('Student’s distribution: give a probability above 0 and below 1.');
         }
+        return self::$known["{$probability} {$degrees}"] ??= self::searched($probability, $degrees);
+    }
+
+    private static function searched(float $probability, int $degrees): float
+    {
         [$low, $high] = [-1.0, 1.0];
         while (self::cumulative($low, $degrees) > $probability) {
             $low *= 2;

@@ -2,6 +2,32 @@
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}">@if ($percent !== null)<script type="module" src="{{ asset('js/screens/learned.js') }}"></script>@endif</x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('learned.title') }}</h1><p class="lead">{{ __('learned.lead') }}</p></div><x-salon-places/></header>
     @error('learned')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+    <section class="card report-news" aria-labelledby="results">
+        <h2 id="results">{{ __('learned.results.title') }}</h2>
+        @if ($results->verdict !== '')<p class="verdict-words">{{ $results->verdict }}</p>@endif
+        @foreach ($results->says as $sentence)<p class="caution-line">{{ $sentence }}</p>@endforeach
+        <p>{{ $results->all }}</p>
+        @foreach ($results->notes as $sentence)<p class="reason">{{ $sentence }}</p>@endforeach
+        @if ($results->picture !== null)
+            <svg class="shares tenths" viewBox="0 0 {{ $results->picture::WIDTH }} {{ $results->picture::HEIGHT }}" role="img" aria-label="{{ __('learned.results.picture', ['columns' => implode(', ', array_column($results->picture->columns, 'percent'))]) }}">
+                @foreach ($results->picture->columns as $column)<rect class="share-column" x="{{ $column['x'] }}" y="{{ $column['y'] }}" width="{{ $column['width'] }}" height="{{ $column['height'] }}"/>@endforeach
+                <line class="learned-shipped" x1="0" x2="{{ $results->picture::WIDTH }}" y1="{{ $results->picture->even }}" y2="{{ $results->picture->even }}"/>
+                <text class="share-word is-first" x="4" y="{{ $results->picture::HEIGHT - 8 }}">{{ __('learned.results.below') }}</text>
+                <text class="share-word is-axis" x="{{ $results->picture::WIDTH - 4 }}" y="{{ $results->picture::HEIGHT - 8 }}">{{ __('learned.results.above') }}</text>
+            </svg>
+            <details class="picture-help"><summary>{{ __('picture-help.title') }}</summary><p>{{ __('learned.results.help') }}</p></details>
+            <details><summary>{{ __('learned.results.numbers') }}</summary>
+                @foreach ($results->tables as $table)
+                <x-wide :label="$table['name']">
+                <table class="table book is-fullwidth">
+                    <thead><tr><th scope="col">{{ $table['name'] }}</th>@foreach (['results', 'held', 'above'] as $column)<th scope="col" class="num">{{ __("learned.results.column.{$column}") }}</th>@endforeach</tr></thead>
+                    <tbody>@foreach ($table['rows'] as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['results'] }}</td><td class="num">{{ $row['held'] }}</td><td class="num">{{ $row['above'] }}</td></tr>@endforeach</tbody>
+                </table>
+                </x-wide>
+                @endforeach
+            </details>
+        @endif
+    </section>
     <section class="card report-news" id="learning" aria-label="{{ __('learned.title') }}">
         <p class="verdict-words">{{ $now }}</p>
         @if ($percent !== null)

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Learning;
+
+use Nagomi\Core\Parameters\LearningParameters;
+use Nagomi\Core\Statistics\StudentT;
+
+/**
+ * Results that have something in common, beside what was foretold of them. The results of one client hang together, so
+ * the clients are what is counted: Student's test over what each comes to (common practice for clusters; W. G. Cochran,
+ * Sampling Techniques, 3rd ed. 1977, chapter 9; from memory).
+ */
+final readonly class ResultsGroup
+{
+    /** z of the range that four of five fall within. */
+    private const Z_80 = 1.2815515655446004;
+
+    private const HELD = 0.8;
+
+    /**
+     * @param float                      $above share of them above their expectation; half of them should be
+     * @param float                      $held  share of them within the range that four of five should be in
+     * @param ResultsFinding|null        $finding null: they come as foretold, or too few of them are there to tell
+     * @param float                      $surely  how far beyond what chance explains the finding is; 0 without one
+     */
+    private function __construct(
+        public int $results,
+        public int $heads,
+        public float $above,
+        public float $held,
+        public ?ResultsFinding $finding,
+        public float $surely,
+    ) {
+    }
+
+    /**
+     * @param non-empty-list<ForetoldResult> $results
+     */
+    public static function of(array $results, LearningParameters $parameters): self
+    {
+        $sums = $hits = [];
+        foreach ($results as $result) {
+            $sums[$result->head] = ($sums[$result->head] ?? 0.0) + $result->sds;
+            $hits[$result->head] ??= [0, 0];
+            $hits[$result->head][0] += abs($result->sds) <= self::Z_80 ? 1 : 0;
+            $hits[$result->head][1]++;
+        }
+        $shift = array_sum($sums) / count($results);
+        $above = count(array_filter($results, static fn (ForetoldResult $result): bool => $result->sds > 0.0));
+        $held = array_sum(array_column($hits, 0)) / count($results);
+        [$finding, $surely] = [null, 0.0];
+        if (count($results) >= $parameters->fewestResults && count($sums) >= $parameters->fewestClients) {
+            $moved = self::beyondChance(array_values($sums), count($results), $parameters->surely);
+            $spread = self::beyondChance(array_values(array_map(
+                static fn (array $of): float => $of[0] - self::HELD * $of[1],
+                $hits,
+            )), self::HELD * (1 - self::HELD) * count($results), $parameters->surely);
+            $isMoved = abs($moved) > 1.0 && abs($shift) >= $parameters->worthShift;
+            $isSpread = abs($spread) > 1.0 && abs($held - self::HELD) >= $parameters->worthShare;
+            $finding = match (true) {
+                // What lies to one side leaves its range for that alone.
+                $isMoved => $moved > 0.0 ? ResultsFinding::Higher : ResultsFinding::Lower,
+                $isSpread => $spread < 0.0 ? ResultsFinding::Scattered : ResultsFinding::Narrow,
+                default => null,
+            };
+            $surely = $finding === null ? 0.0 : max($isMoved ? abs($moved) : 0.0, $isSpread ? abs($spread) : 0.0);
+        }
+
+        return new self(count($results), count($sums), $above / count($results), $held, $finding, $surely);
+    }
+
+    /**
+     * @param non-empty-list<float> $of    one of each client; nothing expected of them on average
+     * @param float                 $alone variance of their sum if every result stood alone; it is never less
+     * @param float                 $level so surely
+     *
+     * @return float Student's t over what chance alone reaches so surely; beyond 1 or −1 it is no chance
+     */
+    private static function beyondChance(array $of, float $alone, float $level): float
+    {
+        $count = count($of);
+        $mean = array_sum($of) / $count;
+        $square = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $of));
+        $error = sqrt(max($square / max(1, $count - 1) / $count, $alone / $count ** 2));
+
+        return $mean / $error / StudentT::quantile((1 + $level) / 2, max(1, $count - 1));
+    }
+}
