@@ -38,7 +38,7 @@ return [
     'from' => 'From', 'until' => 'Until', 'show' => 'Show', 'other-days' => 'Other days', 'how-long' => 'How long back',
     'spans' => ['weeks' => '12 weeks', 'half-a-year' => '6 months', 'year' => '12 months', 'year-and-a-half' => '18 months'],
     'news' => [
-        'title' => 'Are we getting better?',
+        'title' => 'Are we getting better?', 'look' => 'What that means',
         'balance' => '{1} Hair was in balance :percent % of the time, of the one client who was tested.'
             . '|[2,*] Hair was in balance :percent % of the time, over the :count clients who were tested.',
         'better' => 'That is getting better: :lately % in the second half, :earlier % in the first.',

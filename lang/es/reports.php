@@ -37,7 +37,7 @@ return [
     'from' => 'Desde', 'until' => 'Hasta', 'show' => 'Mostrar', 'other-days' => 'Otros días', 'how-long' => 'Hasta cuándo atrás',
     'spans' => ['weeks' => '12 semanas', 'half-a-year' => '6 meses', 'year' => '12 meses', 'year-and-a-half' => '18 meses'],
     'news' => [
-        'title' => '¿Vamos a mejor?',
+        'title' => '¿Vamos a mejor?', 'look' => 'Qué significa',
         'balance' => '{1} El pelo estuvo en equilibrio el :percent % del tiempo, en el único cliente probado.|[2,*] El pelo estuvo en equilibrio el :percent % del tiempo, en los :count clientes probados.',
         'better' => 'Va a mejor: :lately % en la segunda mitad, :earlier % en la primera.',
         'worse' => 'Va a peor: :lately % en la segunda mitad, :earlier % en la primera.',

@@ -209,4 +209,13 @@ it('says whether results come as expected, and whose do not', function (): void 
     $this->get('/salon/learned')->assertSee('Results by Quim <b>Odd</b> scatter more than expected.')
         ->assertSee('are within their range; 80 should be.')->assertDontSee('stands out')
         ->assertDontSee('<b>Odd</b>', false);
+    // Looked at each Monday, it stands on the reports until it is over.
+    $this->get('/reports')->assertDontSee('scatter more');
+    $this->artisan('nagomi:biases')->assertSuccessful();
+    $this->actingAs($this->stylist->fresh());
+    $this->get('/reports')->assertSee('Results by Quim <b>Odd</b> scatter more than expected.')
+        ->assertDontSee('<b>Odd</b>', false);
+    DB::table('head_snapshots')->where('salon_id', $this->salon->id)->update(['checks' => '[]']);
+    $this->artisan('nagomi:biases')->assertSuccessful();
+    $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee('scatter more');
 });

@@ -12,6 +12,7 @@ use Nagomi\Core\Head\Part;
 use Nagomi\Core\Learning\Calibration;
 use Nagomi\Core\Learning\ForetoldResult;
 use Nagomi\Core\Learning\ResultsBy;
+use Nagomi\Core\Learning\ResultsFinding;
 use Nagomi\Core\Parameters\Parameters;
 
 /** The results of a salon's hair tests beside what was foretold of each, from its clients' stored days. */
@@ -34,6 +35,20 @@ final readonly class ForetoldResults
     public function calibration(Salon $salon): Calibration
     {
         return Calibration::of($this->of($salon), $this->parameters->learning);
+    }
+
+    /** @return list<StoredStandsOut> what is to be looked into, the likeliest culprit first; what comes closer is not */
+    public function standOut(Salon $salon): array
+    {
+        $standsOut = [];
+        foreach ($this->calibration($salon)->alarms as $alarm) {
+            $finding = $alarm->group->finding;
+            if ($finding !== null && $finding !== ResultsFinding::Narrow) {
+                $standsOut[] = ['by' => $alarm->by->value, 'which' => $alarm->which, 'finding' => $finding->value];
+            }
+        }
+
+        return $standsOut;
     }
 
     /** @return list<ForetoldResult> */

@@ -36,12 +36,14 @@ final readonly class ReportsPage extends Page
      * } $products
      * @param list<array{label: string, at: string, isShown: bool}> $spans how far back is asked for most
      * @param list<string> $news whether it gets better, in words
+     * @param list<string> $standsOut hair test results that do not come as foretold, in words
      */
     public function __construct(
         public Salon $salon,
         public ReportPeriod $period,
         public array $spans,
         public array $news,
+        public array $standsOut,
         public SharesByWeek $weeks,
         public array $balance,
         public array $breakage,

@@ -7,6 +7,7 @@ namespace App\Pages\Reports;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\SharesByWeek;
 use App\Models\Salon;
+use App\Wording\ResultWords;
 use App\Wording\Words;
 
 /** The four reports over a salon: as a page, and as one table. */
@@ -35,6 +36,10 @@ final readonly class ReportsScreen
             period: $period,
             spans: self::spans($salon, $period),
             news: $this->reportNews->of($balance, $breakage, $before),
+            standsOut: array_map(
+                static fn (array $of): string => ResultWords::standsOut($of['by'], $of['which'], $of['finding']),
+                $salon->results_stand_out ?? [],
+            ),
             weeks: SharesByWeek::of($balance['weeks']),
             balance: $balance,
             breakage: $breakage,

@@ -7,6 +7,7 @@ namespace App\Pages\Salon;
 use App\Bridge\Learning\ForetoldResults;
 use App\Drawings\ResultTenths;
 use App\Models\Salon;
+use App\Wording\ResultWords;
 use App\Wording\Words;
 use Nagomi\Core\Learning\Calibration;
 use Nagomi\Core\Learning\ResultsAlarm;
@@ -59,9 +60,7 @@ final readonly class ResultsPartScreen
         $finding = $alarm->group->finding ?? ResultsFinding::Scattered;
 
         return implode(' ', [
-            $this->say("alarm.{$alarm->by->value}.{$finding->value}", [
-                'which' => self::which($alarm->by, $alarm->which),
-            ]),
+            ResultWords::standsOut($alarm->by->value, $alarm->which, $finding->value),
             $this->say(match ($finding) {
                 ResultsFinding::Higher, ResultsFinding::Lower => 'above-says',
                 ResultsFinding::Scattered, ResultsFinding::Narrow => 'held-says',
@@ -79,7 +78,7 @@ final readonly class ResultsPartScreen
         foreach (ResultsBy::cases() as $by) {
             $rows = [];
             foreach ($calibration->groups[$by->value] ?? [] as $which => $group) {
-                $rows[] = self::row(self::which($by, (string) $which), $group);
+                $rows[] = self::row(ResultWords::which($by->value, (string) $which), $group);
             }
             if ($rows !== []) {
                 $tables[] = ['name' => Words::say("learned.results.by.{$by->value}"), 'rows' => $rows];
@@ -96,16 +95,6 @@ final readonly class ResultsPartScreen
             'name' => $name, 'results' => $group->results, 'held' => self::percent($group->held),
             'above' => self::percent($group->above),
         ];
-    }
-
-    private static function which(ResultsBy $by, string $which): string
-    {
-        return match ($by) {
-            ResultsBy::Test => Words::of("signs.{$which}"),
-            ResultsBy::Stylist => $which,
-            ResultsBy::Porosity => Words::of("porosities.{$which}"),
-            ResultsBy::Since => Words::say("learned.results.since.{$which}"),
-        };
     }
 
     private static function percent(float $share): int

@@ -271,7 +271,12 @@ final class KalmanFilter
             return;
         }
         $this->checks = [...$this->checks, ...$intake->checks];
-        $updated = MeasurementUpdate::of($this->state, $intake->observations);
+        $updated = MeasurementUpdate::of(
+            $this->state,
+            $intake->observations,
+            $intake->linearized,
+            $intake->crossCovariance,
+        );
         $this->logDensity += $intake->logDensity;
         $mean = $this->state->mean;
         foreach ($updated->moves() as $j => $move) {

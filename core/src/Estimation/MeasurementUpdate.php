@@ -18,8 +18,12 @@ final class MeasurementUpdate
     private const MOST_ROUNDS = 12;
     private const SETTLED = 1e-7;
 
-    /** @param non-empty-list<Observation> $observations */
-    public static function of(State $before, array $observations): UpdateResult
+    /**
+     * @param non-empty-list<Observation>       $observations
+     * @param array<int, LinearizedObservation> $laid   at the mean before, where somebody laid them there already
+     * @param array<int, array<int, float>>     $covers their covariance with the state, where it is known already
+     */
+    public static function of(State $before, array $observations, array $laid = [], array $covers = []): UpdateResult
     {
         [$covariance, $mean] = [$before->covariance, $before->mean];
         $linearized = $crossCovariance = $innovations = $innovationCovariance = [];
@@ -32,12 +36,13 @@ final class MeasurementUpdate
                     continue;
                 }
                 $changed[] = $j;
-                $equation = $observation->linearized($at);
-                $known = $round > 0 && $equation->slopes === $linearized[$j]->slopes;
-                $linearized[$j] = $equation;
-                if (! $known) {
-                    $crossCovariance[$j] = self::crossCovariance($covariance, $equation->slopes);
+                $equation = $round === 0 && isset($laid[$j]) ? $laid[$j] : $observation->linearized($at);
+                if ($round === 0 || $equation->slopes !== $linearized[$j]->slopes) {
+                    $crossCovariance[$j] = $round === 0 && isset($covers[$j])
+                        ? $covers[$j]
+                        : self::crossCovariance($covariance, $equation->slopes);
                 }
+                $linearized[$j] = $equation;
                 $innovations[$j] = $equation->innovation;
                 foreach ($equation->slopes as $index => $slope) {
                     $innovations[$j] += $slope * ($mean[$index] - $before->mean[$index]);

@@ -8,6 +8,7 @@
     <section class="card report-news" aria-labelledby="news">
         <h2 id="news">{{ __('reports.news.title') }}</h2>
         @forelse ($news as $sentence)<p class="verdict-words">{{ $sentence }}</p>@empty<p class="verdict-words">{{ __('reports.news.none') }}</p>@endforelse
+        @foreach ($standsOut as $sentence)<p class="caution-line">{{ $sentence }} <a href="{{ route('salon.learned') }}">{{ __('reports.news.look') }}</a></p>@endforeach
         @if ($weeks->columns !== [])
             <svg class="shares" viewBox="0 0 {{ $weeks::WIDTH }} {{ $weeks::HEIGHT }}" role="img" aria-label="{{ __('reports.balance.picture') }} {{ implode('; ', array_column($weeks->columns, 'says')) }}">
                 @foreach ($weeks->lines as $line)
