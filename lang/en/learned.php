@@ -53,7 +53,7 @@ return [
     'results' => [
         'title' => 'Do results come as expected?',
         'none' => 'No client had hair tests in the last :months months; nothing can be said.',
-        'all' => ':held of 100 results of the last :months months came within the range given for them; 80 should (:results results of :clients clients).',
+        'all' => ':held of 100 results of the last :months months came within the range given for them; 80 should (results: :results, clients: :clients).',
         'few' => 'There are too few to tell more: at least :results results of :clients clients are needed.',
         'close' => 'Yes; some ranges could even be closer.',
         'well' => 'Yes: no hair test, stylist, porosity or wait between tests stands out.',
@@ -75,6 +75,11 @@ return [
                 'higher' => 'Results :which come out higher than expected.', 'lower' => 'Results :which come out lower than expected.',
                 'scattered' => 'Results :which scatter more than expected.', 'narrow' => 'Results :which scatter less than expected.',
             ],
+        ],
+        'plans' => [
+            'chance' => 'Plans made on test days foretold :foretold of 100 days in balance over the next :weeks weeks; :came of 100 came. That is no more apart than chance (plans: :plans, clients: :clients).',
+            'more' => 'Plans made on test days foretold :foretold of 100 days in balance over the next :weeks weeks; :came of 100 came, more than chance explains (plans: :plans, clients: :clients). Less needs doing than planned.',
+            'less' => 'Plans made on test days foretold :foretold of 100 days in balance over the next :weeks weeks; only :came of 100 came, and chance does not explain it (plans: :plans, clients: :clients). See whether what is planned gets done at home, and learn from your records below.',
         ],
         'above-says' => ':above of 100 are above what was expected; 50 should be.',
         'held-says' => ':held of 100 are within their range; 80 should be.',

@@ -53,6 +53,7 @@ return [
         'test_drafts' => 'pruebas empezadas',
         'head_snapshots' => 'el pelo día a día',
         'balance_days' => 'días en equilibrio',
+        'plan_foretold' => 'lo que predijeron los planes',
         'bookings' => 'citas',
         'products' => 'productos en casa',
         'stock_moves' => 'cambios de existencias',

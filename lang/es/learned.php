@@ -53,7 +53,7 @@ return [
     'results' => [
         'title' => '¿Salen los resultados como se esperan?',
         'none' => 'Ningún cliente tuvo pruebas en los últimos :months meses; no se puede decir nada.',
-        'all' => ':held de cada 100 resultados de los últimos :months meses cayeron dentro del margen que se les da; deberían ser 80 (:results resultados de :clients clientes).',
+        'all' => ':held de cada 100 resultados de los últimos :months meses cayeron dentro del margen que se les da; deberían ser 80 (resultados: :results, clientes: :clients).',
         'few' => 'Son muy pocos para decir más: hacen falta al menos :results resultados de :clients clientes.',
         'close' => 'Sí; algunos márgenes podrían incluso ser más estrechos.',
         'well' => 'Sí: ninguna prueba, estilista, porosidad ni espera entre pruebas llama la atención.',
@@ -75,6 +75,11 @@ return [
                 'higher' => 'Los resultados :which salen más altos de lo esperado.', 'lower' => 'Los resultados :which salen más bajos de lo esperado.',
                 'scattered' => 'Los resultados :which varían más de lo esperado.', 'narrow' => 'Los resultados :which varían menos de lo esperado.',
             ],
+        ],
+        'plans' => [
+            'chance' => 'Los planes hechos en días de pruebas predijeron :foretold de cada 100 días en equilibrio en las :weeks semanas siguientes; llegaron :came de cada 100. Eso no pasa de casualidad (planes: :plans, clientes: :clients).',
+            'more' => 'Los planes hechos en días de pruebas predijeron :foretold de cada 100 días en equilibrio en las :weeks semanas siguientes; llegaron :came de cada 100, más de lo que explica la casualidad (planes: :plans, clientes: :clients). Hace falta hacer menos de lo planeado.',
+            'less' => 'Los planes hechos en días de pruebas predijeron :foretold de cada 100 días en equilibrio en las :weeks semanas siguientes; solo llegaron :came de cada 100, y la casualidad no lo explica (planes: :plans, clientes: :clients). Mire si lo planeado se hace en casa y aprenda de sus registros más abajo.',
         ],
         'above-says' => ':above de cada 100 están por encima de lo esperado; deberían ser 50.',
         'held-says' => ':held de cada 100 están dentro de su margen; deberían ser 80.',

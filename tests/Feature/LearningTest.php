@@ -192,7 +192,7 @@ it('says whether results come as expected, and whose do not', function (): void 
     $heads = clientsOfFlatSigns($this->salon, 6, 84, World::Shipped);
     array_map(standsAt(...), $heads);
     $this->get('/salon/learned')->assertSee('Yes: no hair test, stylist, porosity or wait between tests stands out.')
-        ->assertSee('of 6 clients)')->assertSee('By hair test')->assertSee('By porosity');
+        ->assertSee('clients: 6)')->assertSee('By hair test')->assertSee('By porosity');
     // Half of the days are read by somebody whose points go up and down.
     $days = DB::table('readings')->where('salon_id', $this->salon->id)->distinct()->orderBy('date')->pluck('date');
     $rows = DB::table('readings')->where('salon_id', $this->salon->id)->whereIn('test', ['dryness', 'curl-memory'])
@@ -218,4 +218,45 @@ it('says whether results come as expected, and whose do not', function (): void 
     DB::table('head_snapshots')->where('salon_id', $this->salon->id)->update(['checks' => '[]']);
     $this->artisan('nagomi:biases')->assertSuccessful();
     $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee('scatter more');
+});
+
+it('keeps what a plan foretold on a day of tests, and says what came of it', function (): void {
+    $this->actingAs($this->stylist);
+    $head = $this->aNewHead();
+    $kept = fn (): array => DB::table('plan_foretold')->where('head_id', $head->id)
+        ->pluck('in_balance', 'made_on')->all();
+    expect($kept())->toBe([]);
+    $this->post("/clients/{$head->id}/hair-tests", [
+        'date' => '2027-01-09', 'moment' => 'before-cleansing', 'raw' => ['dryness' => ['points' => '4']],
+    ])->assertSessionHasNoErrors();
+    $first = $kept();
+    expect(array_keys($first))->toBe(['2027-01-09'])
+        ->and($first['2027-01-09'])->toBeGreaterThan(0.0)->toBeLessThan(1.0);
+    // It stays as it was said when other days come; a plan made without a test foretells nothing new.
+    $this->travel(9)->days();
+    app(Outlooks::class)->current($head->fresh(['salon', 'outlook']));
+    expect($kept())->toBe($first);
+    $this->get('/salon/learned')->assertDontSee('Plans made on test days');
+    // Four weeks on, with what came of them; another salon's are not counted.
+    $this->travel(30)->days();
+    [$other] = $this->salonWithStylist('odd@test.example');
+    $foreign = $this->aNewHead('protein-sensitive', $other);
+    foreach ([[$head, 0.25], [$foreign, 0.99]] as [$of, $came]) {
+        DB::table('plan_foretold')->updateOrInsert(['head_id' => $of->id, 'made_on' => '2027-01-09'], [
+            'salon_id' => $of->salon_id, 'in_balance' => 0.75,
+        ]);
+        DB::table('balance_days')->where('head_id', $of->id)->delete();
+        foreach (range(1, 28) as $day) {
+            DB::table('balance_days')->insert([
+                'head_id' => $of->id, 'salon_id' => $of->salon_id, 'in_balance' => $came,
+                'date' => (new DateTimeImmutable('2027-01-09'))->modify("+{$day} days")->format('Y-m-d'),
+            ]);
+        }
+    }
+    $this->actingAs($this->stylist->fresh())->get('/salon/learned')
+        ->assertSee('foretold 75 of 100 days in balance over the next 4 weeks; 25 of 100 came.')
+        ->assertSee('(plans: 1, clients: 1)');
+    // Of too few of the days it is not told.
+    DB::table('balance_days')->where('head_id', $head->id)->where('date', '>', '2027-01-20')->delete();
+    $this->get('/salon/learned')->assertDontSee('Plans made on test days');
 });

@@ -28,7 +28,7 @@ const TOLD_IN = [
 
 const TOLD_ELSEWHERE = [
     // Worked out of the results, and in the care record where it is asked for by a program.
-    'balance_days', 'head_snapshots', 'trials', 'zones_before',
+    'balance_days', 'plan_foretold', 'head_snapshots', 'trials', 'zones_before',
     // How the work of the salon goes: taps, drafts, times, who changed what.
     'wash_sessions', 'pace_days', 'test_drafts', 'plan_edits', 'visits', 'promises', 'waits', 'activity_log',
     // Addresses that open something; the message that brought them is told.

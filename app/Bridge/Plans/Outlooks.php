@@ -36,8 +36,7 @@ use Nagomi\Core\Treatments\WashDay;
 
 /**
  * Follows a head to today, plans its season and stores both, so that pages read what was computed once. It goes on from
- * the day
- * before whatever changed; what lies further back is neither read nor computed again.
+ * the day before whatever changed; what lies further back is neither read nor computed again.
  */
 final readonly class Outlooks
 {
@@ -55,6 +54,7 @@ final readonly class Outlooks
         private OutlookParts $outlookParts,
         private OutlookScalp $outlookScalp,
         private OutlookSigns $outlookSigns,
+        private PlanForetold $planForetold,
         private PlannedSteps $plannedSteps,
         private StoredPlan $storedPlan,
         private StoredSnapshots $storedSnapshots,
@@ -96,6 +96,7 @@ final readonly class Outlooks
         $terms = $this->headRecord->terms($head, pace: $pace);
         $plan = Planner::plan($trace->last(), $lately, self::WEEKS_AHEAD, $terms);
         $this->storedPlan->keep($head, $plan, $pace, $terms->takeDownOn);
+        $this->planForetold->note($head, $trace, $plan, $today);
         $outlook = $this->stored($head, $frame, $trace, $plan, $terms, $lately);
         event(new SeasonPlanned($head->id));
         $head->setRelation('outlook', $outlook);
@@ -225,10 +226,7 @@ final readonly class Outlooks
         ];
     }
 
-    /**
-     * @return array<string, float> how much of what is the head's own is still assumption: the share of prior variance
-     *     left, 0 to 1
-     */
+    /** @return array<string, float> how much of what is the head's own is assumption: share of prior variance left */
     private function learned(State $state): array
     {
         $layout = $state->layout;

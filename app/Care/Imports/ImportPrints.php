@@ -16,7 +16,8 @@ final readonly class ImportPrints
 {
     /** Worked out, told or sent, and not written by anybody. */
     private const DERIVED = [
-        'outlooks', 'head_snapshots', 'balance_days', 'plan_items', 'visit_statements', 'activity_log', 'reminders',
+        'outlooks', 'head_snapshots', 'balance_days', 'plan_foretold',
+        'plan_items', 'visit_statements', 'activity_log', 'reminders',
         'outbox_messages', 'zone_parts',
     ];
     private const OF_BOOKING = [

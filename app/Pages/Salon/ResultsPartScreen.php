@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Salon;
 
+use App\Bridge\Learning\ForetoldPlans;
 use App\Bridge\Learning\ForetoldResults;
+use App\Bridge\Plans\PlanForetold;
 use App\Drawings\ResultTenths;
 use App\Models\Salon;
 use App\Wording\ResultWords;
@@ -19,8 +21,11 @@ use Nagomi\Core\Parameters\Parameters;
 /** Says whether a salon's hair tests come out as they were foretold, and what it is where they do not. */
 final readonly class ResultsPartScreen
 {
-    public function __construct(private ForetoldResults $foretoldResults, private Parameters $parameters)
-    {
+    public function __construct(
+        private ForetoldPlans $foretoldPlans,
+        private ForetoldResults $foretoldResults,
+        private Parameters $parameters,
+    ) {
     }
 
     public function of(Salon $salon): ResultsPart
@@ -28,7 +33,7 @@ final readonly class ResultsPartScreen
         $calibration = $this->foretoldResults->calibration($salon);
         $whole = $calibration->whole;
         if ($whole === null) {
-            return new ResultsPart($this->say('none'), '', [], [], null, []);
+            return new ResultsPart($this->say('none'), '', [], [], '', null, []);
         }
         $isNarrow = static fn (ResultsAlarm $alarm): bool => $alarm->group->finding === ResultsFinding::Narrow;
         $notes = array_filter($calibration->alarms, $isNarrow);
@@ -41,9 +46,24 @@ final readonly class ResultsPartScreen
             verdict: $says === [] ? $this->verdict($whole, $notes === [] ? 'well' : 'close') : '',
             says: $says !== [] && $calibration->isGeneral ? [...$says, $this->say('general')] : $says,
             notes: array_map($this->alarm(...), array_values($notes)),
+            plans: $this->plans($salon),
             picture: ResultTenths::of($calibration->tenths),
             tables: self::tables($calibration),
         );
+    }
+
+    private function plans(Salon $salon): string
+    {
+        $plans = $this->foretoldPlans->of($salon);
+
+        return $plans === null ? '' : $this->say('plans.' . match (true) {
+            $plans->isChance => 'chance',
+            $plans->came > $plans->foretold => 'more',
+            default => 'less',
+        }, [
+            'foretold' => self::percent($plans->foretold), 'came' => self::percent($plans->came),
+            'plans' => $plans->plans, 'clients' => $plans->clients, 'weeks' => intdiv(PlanForetold::DAYS, 7),
+        ]);
     }
 
     private function verdict(ResultsGroup $whole, string $well): string

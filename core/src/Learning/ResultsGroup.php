@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Nagomi\Core\Learning;
 
 use Nagomi\Core\Parameters\LearningParameters;
-use Nagomi\Core\Statistics\StudentT;
 
 /**
- * Results that have something in common, beside what was foretold of them. The results of one client hang together, so
- * the clients are what is counted: Student's test over what each comes to (common practice for clusters; W. G. Cochran,
- * Sampling Techniques, 3rd ed. 1977, chapter 9; from memory).
+ * Results that have something in common, beside what was foretold of them; asked over clients, whose results hang
+ * together: {@see OverClients}.
  */
 final readonly class ResultsGroup
 {
@@ -52,8 +50,8 @@ final readonly class ResultsGroup
         $held = array_sum(array_column($hits, 0)) / count($results);
         [$finding, $surely] = [null, 0.0];
         if (count($results) >= $parameters->fewestResults && count($sums) >= $parameters->fewestClients) {
-            $moved = self::beyondChance(array_values($sums), count($results), $parameters->surely);
-            $spread = self::beyondChance(array_values(array_map(
+            $moved = OverClients::beyondChance(array_values($sums), count($results), $parameters->surely);
+            $spread = OverClients::beyondChance(array_values(array_map(
                 static fn (array $of): float => $of[0] - self::HELD * $of[1],
                 $hits,
             )), self::HELD * (1 - self::HELD) * count($results), $parameters->surely);
@@ -69,22 +67,5 @@ final readonly class ResultsGroup
         }
 
         return new self(count($results), count($sums), $above / count($results), $held, $finding, $surely);
-    }
-
-    /**
-     * @param non-empty-list<float> $of    one of each client; nothing expected of them on average
-     * @param float                 $alone variance of their sum if every result stood alone; it is never less
-     * @param float                 $level so surely
-     *
-     * @return float Student's t over what chance alone reaches so surely; beyond 1 or −1 it is no chance
-     */
-    private static function beyondChance(array $of, float $alone, float $level): float
-    {
-        $count = count($of);
-        $mean = array_sum($of) / $count;
-        $square = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $of));
-        $error = sqrt(max($square / max(1, $count - 1) / $count, $alone / $count ** 2));
-
-        return $mean / $error / StudentT::quantile((1 + $level) / 2, max(1, $count - 1));
     }
 }

@@ -25,6 +25,9 @@ final readonly class LearningParameters
     /** clients below which nothing is said */
     public int $fewestClients;
 
+    /** probability that chance alone stays below, before it is said that more or less came than plans foretold */
+    public float $plansSurely;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
@@ -34,5 +37,6 @@ final readonly class LearningParameters
         $this->worthShare = $table->number('learning.worth-share');
         $this->fewestResults = $table->whole('learning.fewest-results');
         $this->fewestClients = $table->whole('learning.fewest-clients');
+        $this->plansSurely = $table->number('learning.plans-surely');
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Nagomi\Core\Learning\Calibration;
 use Nagomi\Core\Learning\ForetoldResult;
+use Nagomi\Core\Learning\PlansForetold;
 use Nagomi\Core\Learning\ResultsAlarm;
 use Nagomi\Core\Learning\ResultsFinding;
 use Nagomi\Core\Learning\ResultsGroup;
@@ -111,4 +112,29 @@ it('says nothing of a handful, and nothing at all of nothing', function (): void
     // All of one client, and all the same: no chance to tell by.
     $same = array_map(static fn (): ForetoldResult => new ForetoldResult('one', 0.2, []), range(1, 60));
     expect(ResultsGroup::of($same, $parameters)->finding)->toBeNull();
+});
+
+it('holds what plans foretold beside what came, over clients', function (): void {
+    $parameters = Parameters::shipped()->learning;
+    $chance = new SeededRandom(8);
+    $plans = static function (float $shift) use ($chance): array {
+        $plans = [];
+        foreach (range(1, 12) as $client) {
+            foreach (range(1, 3) as $plan) {
+                $foretold = 0.5 + 0.3 * $chance->uniform();
+                $plans[] = ["client {$client}", $foretold, $foretold + $shift + $chance->normal(0.0, 0.08)];
+            }
+        }
+
+        return $plans;
+    };
+    $less = PlansForetold::of($plans(-0.15), $parameters);
+    $same = PlansForetold::of($plans(0.0), $parameters);
+    expect($less?->isChance)->toBeFalse()->and($less->came)->toBeLessThan($less->foretold - 0.1)
+        ->and([$less->plans, $less->clients])->toBe([36, 12])
+        ->and($same?->isChance)->toBeTrue()
+        // Of a handful nothing is told, however far apart; nor of one client with many plans.
+        ->and(PlansForetold::of([['a', 0.9, 0.1], ['b', 0.9, 0.1]], $parameters)?->isChance)->toBeTrue()
+        ->and(PlansForetold::of(array_fill(0, 40, ['a', 0.9, 0.1]), $parameters)?->isChance)->toBeTrue()
+        ->and(PlansForetold::of([], $parameters))->toBeNull();
 });

@@ -16,7 +16,9 @@ use Nagomi\Core\Learning\LearningRound;
 use Nagomi\Core\Learning\SalonLearning;
 use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Simulation\World;
+use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Validation\FilterScore;
 use Nagomi\Core\Validation\SimulatedLife;
@@ -176,4 +178,41 @@ it('takes off what the search leans by', function (): void {
         Foretold::score($history, $until, SalonLearning::parameters($shipped, $leaning)),
         1e-6,
     );
+});
+
+it('takes a careless hand for noise, and stays wide about all else', function (): void {
+    $chance = new SeededRandom(4);
+    $careless = array_map(static function (array $head) use ($chance): array {
+        [$history, $until] = $head;
+        $readings = array_filter(
+            $history->readings,
+            static fn (Reading $reading): bool => in_array($reading->test, ['dryness', 'curl-memory'], true),
+        );
+
+        return [new HeadHistory($history->head, $history->washDays, array_values(array_map(
+            static fn (Reading $reading): Reading => new Reading(
+                $reading->id,
+                $reading->date,
+                $reading->moment,
+                $reading->test,
+                ['points' => $chance->between(0, 10)],
+                $reading->zone,
+                $reading->by,
+            ),
+            $readings,
+        )), air: $history->air), $until];
+    }, salonIn(World::Shipped, 5));
+    $learned = (new SalonLearning($careless, Parameters::shipped()))->learned();
+    expect($learned['noise']->factor())->toBeGreaterThan(1.8)->toBeLessThan(3.2);
+    foreach (['spread', 'moisture-fading', 'protein-fading', 'moisture-gains'] as $factor) {
+        [$least, $most] = $learned[$factor]->interval();
+        expect($least)->toBeLessThan(1.05)->and($most)->toBeGreaterThan(0.95)
+            ->and($most / $least)->toBeGreaterThan(1.4);
+    }
+    // And what comes of it can be followed.
+    $parameters = SalonLearning::parameters(Parameters::shipped(), $learned);
+    [$history, $until] = $careless[0];
+    foreach (KalmanFilter::through($history->under($parameters), $until)->last()->state->mean as $value) {
+        expect(is_finite($value))->toBeTrue();
+    }
 });

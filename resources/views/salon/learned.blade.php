@@ -7,6 +7,7 @@
         @if ($results->verdict !== '')<p class="verdict-words">{{ $results->verdict }}</p>@endif
         @foreach ($results->says as $sentence)<p class="caution-line">{{ $sentence }}</p>@endforeach
         <p>{{ $results->all }}</p>
+        @if ($results->plans !== '')<p>{{ $results->plans }}</p>@endif
         @foreach ($results->notes as $sentence)<p class="reason">{{ $sentence }}</p>@endforeach
         @if ($results->picture !== null)
             <svg class="shares tenths" viewBox="0 0 {{ $results->picture::WIDTH }} {{ $results->picture::HEIGHT }}" role="img" aria-label="{{ __('learned.results.picture', ['columns' => implode(', ', array_column($results->picture->columns, 'percent'))]) }}">
