@@ -37,6 +37,8 @@ Schedule::command('nagomi:sweep-pictures')->dailyAt('04:50')->onOneServer();
 
 // Stylists' biases move slowly; readings of a week are enough to look again.
 Schedule::command('nagomi:biases')->weeklyOn(1, '03:00')->onOneServer();
+// Results alone do not tell that tests show less here than elsewhere; what is learned does.
+Schedule::command('nagomi:learn')->monthlyOn(1, '02:00')->onOneServer();
 
 // What was read of a file and not confirmed, or can no more be undone, is forgotten after a day.
 Schedule::command('model:prune', ['--model' => [Import::class]])->hourly()->onOneServer();

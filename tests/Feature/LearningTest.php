@@ -260,3 +260,37 @@ it('keeps what a plan foretold on a day of tests, and says what came of it', fun
     DB::table('balance_days')->where('head_id', $head->id)->where('date', '>', '2027-01-20')->delete();
     $this->get('/salon/learned')->assertDontSee('Plans made on test days');
 });
+
+it('learns by itself once a month, tells where that clearly differs, and leaves the rest to a person', function (): void {
+    Queue::fake();
+    clientsOfFlatSigns($this->salon, 4, 84);
+    [$empty] = $this->salonWithStylist('odd@test.example');
+    $this->artisan('nagomi:learn')->assertSuccessful();
+    $learning = Learning::query()->sole();
+    expect($learning->salon_id)->toBe($this->salon->id)->and($learning->asked_by)->toBe('');
+    Queue::assertPushed(LearnSalon::class, 1);
+    // Another month comes while it is still under way.
+    $this->artisan('nagomi:learn')->assertSuccessful();
+    expect(Learning::query()->where('salon_id', $empty->id)->count())->toBe(0)
+        ->and(Learning::query()->count())->toBe(1);
+    $of = static fn (float $log, float $sd): array => ['log' => $log, 'sd' => $sd, 'weight' => 0.8];
+    $learning->update(['ended_at' => now(), 'work' => null, 'heads' => 4, 'factors' => [
+        'slopes' => $of(-0.5, 0.1), 'spread' => $of(0.9, 0.1), 'noise' => $of(0.05, 0.01),
+        'moisture-fading' => $of(-0.4, 0.25),
+    ]]);
+    $told = 'here 0.61 points of dryness for 10 points of moisture, not 1.00';
+    $this->actingAs($this->stylist)->get('/reports')->assertSee($told)
+        ->assertDontSee('How far one hair test can be off')
+        ->assertDontSee('Half of the moisture')->assertDontSee('How much clients differ');
+    $this->put("/salon/learned/{$learning->id}")->assertSessionHasNoErrors();
+    $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee($told);
+    // Decided on, also when it is left again; a newer one that says the same as is used tells nothing.
+    $this->delete('/salon/learned');
+    $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee($told);
+    $again = $learning->replicate(['used_at', 'used_by', 'left_at', 'left_by']);
+    $again->save();
+    $this->get('/reports')->assertSee($told);
+    $this->salon->update(['learned' => ['slopes' => 0.6]]);
+    $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee($told);
+    $this->get('/salon/learned')->assertSee('Earlier');
+});

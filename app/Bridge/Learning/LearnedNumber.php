@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Learning;
 
 use Nagomi\Core\Learning\LearnedValue;
+use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
 
 /** What was learned of one factor, as a number with a unit that somebody can check: one of those it multiplies. */
@@ -20,6 +21,12 @@ final readonly class LearnedNumber
         'moisture-gains' => ['treatments.moisture-of', 'mask', 1.0],
         'protein-gains' => ['treatments.protein-of', 'strong-protein', 1.0],
     ];
+
+    /** z beyond which one of twenty lies by chance. */
+    private const CLEAR_SDS = 1.96;
+
+    /** Nearer to what ships nothing changes for anybody. */
+    private const WORTH_TIMES = 1.15;
 
     /**
      * @param string              $factor   its name
@@ -39,6 +46,28 @@ final readonly class LearnedNumber
         public array $timesBetween,
         public float $weight,
     ) {
+    }
+
+    /**
+     * @param StoredLearned        $learned
+     * @param array<string, float> $used factors the salon goes by now; [] for those that ship
+     *
+     * @return list<self> those that clearly differ from what it goes by, but for how much clients differ, which nobody sees
+     */
+    public static function clear(array $learned, array $used, Parameters $shipped): array
+    {
+        $clear = array_filter(
+            LearningWork::values($learned),
+            static function (LearnedValue $value) use ($used): bool {
+                $apart = abs($value->log - log((float) ($used[$value->of->value] ?? 1.0)));
+
+                return $value->of !== LearnedFactor::Spread
+                    && $apart > self::CLEAR_SDS * $value->logSd
+                    && $apart > log(self::WORTH_TIMES);
+            },
+        );
+
+        return array_values(array_map(static fn (LearnedValue $value): self => self::of($value, $shipped), $clear));
     }
 
     /**

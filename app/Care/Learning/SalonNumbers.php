@@ -14,6 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** What people do about the numbers their own records say: ask for them, go by them, go back to those that ship. */
 final readonly class SalonNumbers
 {
+    /** Asked for by nobody. */
+    public const BY_ITSELF = '';
+
     public function __construct(private OutlookRefresh $outlookRefresh)
     {
     }

@@ -36,7 +36,8 @@ final readonly class ReportsPage extends Page
      * } $products
      * @param list<array{label: string, at: string, isShown: bool}> $spans how far back is asked for most
      * @param list<string> $news whether it gets better, in words
-     * @param list<string> $standsOut hair test results that do not come as foretold, in words
+     * @param list<string> $standsOut hair test results that do not come as foretold, and what the salon's
+     *     records say otherwise, in words
      */
     public function __construct(
         public Salon $salon,

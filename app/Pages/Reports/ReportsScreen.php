@@ -7,6 +7,7 @@ namespace App\Pages\Reports;
 use App\Bridge\Tables\CsvTable;
 use App\Drawings\SharesByWeek;
 use App\Models\Salon;
+use App\Pages\Salon\LearnedWords;
 use App\Wording\ResultWords;
 use App\Wording\Words;
 
@@ -19,6 +20,7 @@ final readonly class ReportsScreen
     public function __construct(
         private BalanceReport $balanceReport,
         private BreakageReport $breakageReport,
+        private LearnedWords $learnedWords,
         private ProductReport $productReport,
         private ReportNews $reportNews,
         private TimeReport $timeReport,
@@ -36,10 +38,10 @@ final readonly class ReportsScreen
             period: $period,
             spans: self::spans($salon, $period),
             news: $this->reportNews->of($balance, $breakage, $before),
-            standsOut: array_map(
+            standsOut: [...array_map(
                 static fn (array $of): string => ResultWords::standsOut($of['by'], $of['which'], $of['finding']),
                 $salon->results_stand_out ?? [],
-            ),
+            ), ...$this->learnedWords->differs($salon)],
             weeks: SharesByWeek::of($balance['weeks']),
             balance: $balance,
             breakage: $breakage,

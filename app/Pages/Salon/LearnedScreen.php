@@ -28,6 +28,7 @@ final readonly class LearnedScreen
 
     public function __construct(
         private HeadsToLearnFrom $heads,
+        private LearnedWords $learnedWords,
         private ResultsPartScreen $resultsPartScreen,
         private Parameters $parameters,
     ) {
@@ -103,22 +104,13 @@ final readonly class LearnedScreen
 
     private function row(LearnedNumber $number): LearnedRow
     {
-        $decimals = match (true) {
-            abs($number->shipped) < 2.0 => 2,
-            abs($number->shipped) < 20.0 => 1,
-            default => 0,
-        };
-        $with = static fn (float $value): string => Words::say("learned.numbers.{$number->factor}.unit", [
-            'number' => Words::rounded($value, $decimals),
-        ]);
-
         return new LearnedRow(
-            name: Words::say("learned.numbers.{$number->factor}.name"),
-            shipped: Words::say('learned.ships', ['number' => $with($number->shipped)]),
-            here: Words::say('learned.here', ['number' => $with($number->here)]),
+            name: $this->learnedWords->name($number),
+            shipped: Words::say('learned.ships', ['number' => $this->learnedWords->with($number, $number->shipped)]),
+            here: Words::say('learned.here', ['number' => $this->learnedWords->with($number, $number->here)]),
             between: Words::say('learned.between', [
-                'least' => Words::rounded($number->between[0], $decimals),
-                'most' => Words::rounded($number->between[1], $decimals),
+                'least' => $this->learnedWords->figure($number, $number->between[0]),
+                'most' => $this->learnedWords->figure($number, $number->between[1]),
             ]),
             rests: Words::say('learned.rests.' . match (true) {
                 $number->weight < self::RESTS[0] => 'shipped',
@@ -151,11 +143,12 @@ final readonly class LearnedScreen
     private function told(Salon $salon, Learning $learning): string
     {
         $day = $this->day($salon, $learning->asked_at);
+        $by = $learning->asked_by === '' ? Words::say('learned.by-itself') : $learning->asked_by;
 
         return match (true) {
-            $learning->failed => Words::say('learned.before.failed', ['day' => $day, 'by' => $learning->asked_by]),
+            $learning->failed => Words::say('learned.before.failed', ['day' => $day, 'by' => $by]),
             $learning->used_at === null => Words::say('learned.before.unused', [
-                'day' => $day, 'by' => $learning->asked_by, 'clients' => $learning->heads,
+                'day' => $day, 'by' => $by, 'clients' => $learning->heads,
             ]),
             $learning->left_at === null => Words::say('learned.before.used', [
                 'day' => $day, 'since' => $this->day($salon, $learning->used_at), 'by' => $learning->used_by ?? '',
