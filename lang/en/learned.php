@@ -14,6 +14,7 @@ return [
     'from' => 'From :clients clients and :results hair test results of the last :months months, on :day.',
     'closer' => [
         'yes' => 'With your own numbers, results fall :percent % closer to where they are expected.',
+        'clear' => 'With your own numbers the next result is foretold no better, but they differ clearly from those Nagomi comes with: the balance between tests comes out otherwise.',
         'no' => 'Your own numbers foretell results no better than those Nagomi comes with; there is no need to use them.',
     ],
     'held' => 'Eight of ten should fall within the range given for them: with the numbers Nagomi comes with :shipped of 100 did, with yours :learned of 100.',

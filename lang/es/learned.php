@@ -14,6 +14,7 @@ return [
     'from' => 'De :clients clientes y :results resultados de pruebas de los últimos :months meses, el :day.',
     'closer' => [
         'yes' => 'Con sus propios números, los resultados caen un :percent % más cerca de lo esperado.',
+        'clear' => 'Con sus propios números el próximo resultado no se predice mejor, pero se apartan claramente de los que trae Nagomi: el equilibrio entre pruebas sale distinto.',
         'no' => 'Sus propios números no predicen mejor que los que trae Nagomi; no hace falta usarlos.',
     ],
     'held' => 'Ocho de cada diez deberían caer dentro del margen que se les da: con los números con los que viene Nagomi cayeron :shipped de 100, con los suyos :learned de 100.',

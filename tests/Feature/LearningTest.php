@@ -282,6 +282,9 @@ it('learns by itself once a month, tells where that clearly differs, and leaves 
     $this->actingAs($this->stylist)->get('/reports')->assertSee($told)
         ->assertDontSee('How far one hair test can be off')
         ->assertDontSee('Half of the moisture')->assertDontSee('How much clients differ');
+    // The page it leads to does not say that there is no need, though the next result is foretold no better.
+    $this->get('/salon/learned')->assertSee('they differ clearly from those Nagomi comes with')
+        ->assertDontSee('there is no need');
     $this->put("/salon/learned/{$learning->id}")->assertSessionHasNoErrors();
     $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee($told);
     // Decided on, also when it is left again; a newer one that says the same as is used tells nothing.

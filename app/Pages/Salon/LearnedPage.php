@@ -17,7 +17,7 @@ final readonly class LearnedPage extends Page
      * @param int|null      $percent  of the way, where it is under way
      * @param bool          $failed   whether the last try broke off
      * @param Learning|null $last     that came to something
-     * @param bool          $isBetter whether results were foretold better by it
+     * @param bool          $isBetter whether results were foretold better by it, or it clearly differs
      * @param Learning|null $used     that the salon goes by
      * @param list<LearnedRow> $rows  of the last
      * @param list<string>  $reasons  how they were worked out

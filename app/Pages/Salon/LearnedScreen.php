@@ -59,7 +59,7 @@ final readonly class LearnedScreen
             percent: $isUnderWay ? $this->percent($newest) : null,
             failed: $newest !== null && ! $isUnderWay && ($newest->failed || $newest->ended_at === null),
             last: $last,
-            isBetter: $last !== null && self::closer($last) > 0,
+            isBetter: $last !== null && (self::closer($last) > 0 || $this->isClear($last)),
             used: $used,
             rows: $last?->factors === null ? [] : array_map(
                 $this->row(...),
@@ -125,13 +125,22 @@ final readonly class LearnedScreen
     {
         $all = max(1, $learning->readings);
         $share = static fn (string $of): int => (int) round(100 * ($learning->held[$of] ?? 0) / $all);
-
         $closer = self::closer($learning);
 
         return implode(' ', [
-            Words::say('learned.closer.' . ($closer > 0 ? 'yes' : 'no'), ['percent' => $closer]),
+            Words::say('learned.closer.' . match (true) {
+                $closer > 0 => 'yes',
+                $this->isClear($learning) => 'clear',
+                default => 'no',
+            }, ['percent' => $closer]),
             Words::say('learned.held', ['shipped' => $share('shipped'), 'learned' => $share('learned')]),
         ]);
+    }
+
+    /** Whether it clearly differs from what ships: the next result may be foretold as well, the hair behind it not. */
+    private function isClear(Learning $learning): bool
+    {
+        return LearnedNumber::clear($learning->factors ?? [], [], $this->parameters) !== [];
     }
 
     /** @return int percent that results lie closer to what was expected by it than as shipped */
