@@ -94,6 +94,7 @@ it('learns from the records in stretches, shows it, is used by a person only, an
     expect(app(LearningRun::class)->goOn($learning, 0.0))->toBeFalse()
         ->and($learning->fresh()->work['scores'])->toHaveCount(1);
     $this->get('/salon/learned')->assertSee('5 % done')->assertSee('learned.js', false);
+    expect($this->getJson('/salon/learned')->assertOk()->json('page'))->toContain('5 % done', '<progress');
     learnThrough($learning);
     expect($learning->work)->toBeNull()->and($learning->heads)->toBe(5)->and($learning->readings)->toBeGreaterThan(100)
         ->and($learning->held['off'])->toBeLessThan(1.0)->toBeGreaterThan(0.5)

@@ -11,7 +11,9 @@ use App\Models\Learning;
 use App\Pages\Salon\LearnedScreen;
 use App\Wording\Words;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** What a salon's own records say of the numbers it goes by: looked at, asked for, used, left again. */
 final class LearningController extends Controller
@@ -22,9 +24,12 @@ final class LearningController extends Controller
     ) {
     }
 
-    public function show(): View
+    public function show(Request $request): View|JsonResponse
     {
-        return view('salon.learned', $this->learnedScreen->of($this->salon()));
+        $view = view('salon.learned', $this->learnedScreen->of($this->salon()));
+
+        // A page that is shown already asks how far it is.
+        return $request->expectsJson() ? response()->json(['page' => $view->render()]) : $view;
     }
 
     public function ask(): RedirectResponse

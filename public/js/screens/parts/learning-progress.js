@@ -2,27 +2,18 @@
 
 /**
  * @param {HTMLProgressElement} bar
- * @param {HTMLElement}         says  what stands beside it
- * @param {() => Promise<Response>} ask for the page as it is now
- * @returns {Promise<'on'|'ended'|'away'>} ended: the page is worth opening anew
+ * @param {HTMLElement}         says what stands beside it
+ * @param {string}              now  the page as it is now
+ * @returns {boolean} whether it goes on; otherwise the page is worth opening anew
  */
-export const lookAt = async (bar, says, ask) => {
-    try {
-        const answer = await ask();
-        const page = answer.ok ? new DOMParser().parseFromString(await answer.text(), 'text/html') : null;
-        // Signed out meanwhile, another page comes: it says nothing of the learning.
-        if (! page?.querySelector('#learning')) {
-            return 'away';
-        }
-        const now = page.querySelector('#learning progress');
-        if (! now) {
-            return 'ended';
-        }
-        bar.value = Number(now.getAttribute('value'));
-        says.textContent = page.querySelector('#learning [role="status"]').textContent;
-
-        return 'on';
-    } catch {
-        return 'away';
+export const goesOn = (bar, says, now) => {
+    const page = new DOMParser().parseFromString(now, 'text/html');
+    const far = page.querySelector('#learning progress');
+    if (! far) {
+        return false;
     }
+    bar.value = Number(far.getAttribute('value'));
+    says.textContent = page.querySelector('#learning [role="status"]').textContent;
+
+    return true;
 };
