@@ -44,7 +44,7 @@ function clientsOfFlatSigns(Salon $salon, int $heads, int $days = 112, World $wo
     return $clients;
 }
 
-/** @return array<string, mixed> what a head comes to, and where it stood on its last days */
+/** @return list<mixed> what a head comes to, and where it stood on its last days */
 function standsAt(Head $head): array
 {
     $outlook = app(Outlooks::class)->current($head->fresh(['salon', 'outlook']));
