@@ -15,9 +15,6 @@ use Nagomi\Core\Parameters\Parameters;
  */
 final class Foretold
 {
-    /** z of the 80 % interval. */
-    private const Z_80 = 1.2815515655446004;
-
     /**
      * @param HeadHistory       $history    of one head
      * @param DateTimeImmutable $until      its last day
@@ -48,8 +45,8 @@ final class Foretold
         $compared = [0, 0, 0.0, 0.0, count($one)];
         foreach ($one as $i => $check) {
             $sd = max($check->measured->sd, 1e-9);
-            $compared[0] += abs($check->zScore) <= self::Z_80 ? 1 : 0;
-            $compared[1] += abs($other[$i]->zScore) <= self::Z_80 ? 1 : 0;
+            $compared[0] += abs($check->zScore) <= FourOfFive::SDS ? 1 : 0;
+            $compared[1] += abs($other[$i]->zScore) <= FourOfFive::SDS ? 1 : 0;
             $compared[2] += abs($check->innovation) / $sd;
             $compared[3] += abs($other[$i]->innovation) / $sd;
         }

@@ -9,9 +9,6 @@ use Nagomi\Core\Parameters\LearnedFactor;
 /** What a salon's records say of one factor, drawn towards what is shipped: normal in its logarithm. */
 final readonly class LearnedValue
 {
-    /** z of the 80 % interval. */
-    private const Z_80 = 1.2815515655446004;
-
     /**
      * @param float $log    logarithm of the factor; 0: as shipped
      * @param float $logSd  standard deviation of it
@@ -33,7 +30,7 @@ final readonly class LearnedValue
     /** @return array{float, float} 80 % interval of the factor */
     public function interval(): array
     {
-        $half = self::Z_80 * $this->logSd;
+        $half = FourOfFive::SDS * $this->logSd;
 
         return [exp($this->log - $half), exp($this->log + $half)];
     }

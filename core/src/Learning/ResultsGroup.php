@@ -12,11 +12,6 @@ use Nagomi\Core\Parameters\LearningParameters;
  */
 final readonly class ResultsGroup
 {
-    /** z of the range that four of five fall within. */
-    private const Z_80 = 1.2815515655446004;
-
-    private const HELD = 0.8;
-
     /**
      * @param float                      $above share of them above their expectation; half of them should be
      * @param float                      $held  share of them within the range that four of five should be in
@@ -42,7 +37,7 @@ final readonly class ResultsGroup
         foreach ($results as $result) {
             $sums[$result->head] = ($sums[$result->head] ?? 0.0) + $result->sds;
             $hits[$result->head] ??= [0, 0];
-            $hits[$result->head][0] += abs($result->sds) <= self::Z_80 ? 1 : 0;
+            $hits[$result->head][0] += abs($result->sds) <= FourOfFive::SDS ? 1 : 0;
             $hits[$result->head][1]++;
         }
         $shift = array_sum($sums) / count($results);
@@ -52,11 +47,11 @@ final readonly class ResultsGroup
         if (count($results) >= $parameters->fewestResults && count($sums) >= $parameters->fewestClients) {
             $moved = OverClients::beyondChance(array_values($sums), count($results), $parameters->surely);
             $spread = OverClients::beyondChance(array_values(array_map(
-                static fn (array $of): float => $of[0] - self::HELD * $of[1],
+                static fn (array $of): float => $of[0] - FourOfFive::SHARE * $of[1],
                 $hits,
-            )), self::HELD * (1 - self::HELD) * count($results), $parameters->surely);
+            )), FourOfFive::SHARE * (1 - FourOfFive::SHARE) * count($results), $parameters->surely);
             $isMoved = abs($moved) > 1.0 && abs($shift) >= $parameters->worthShift;
-            $isSpread = abs($spread) > 1.0 && abs($held - self::HELD) >= $parameters->worthShare;
+            $isSpread = abs($spread) > 1.0 && abs($held - FourOfFive::SHARE) >= $parameters->worthShare;
             $finding = match (true) {
                 // What lies to one side leaves its range for that alone.
                 $isMoved => $moved > 0.0 ? ResultsFinding::Higher : ResultsFinding::Lower,

@@ -73,6 +73,6 @@
     </section>
     @endif
     @if ($before !== [])
-    <details class="card"><summary><h2>{{ __('learned.before.title') }}</h2></summary><ul class="recent">@foreach ($before as $line)<li>{{ $line }}</li>@endforeach</ul></details>
+    <details class="card"><summary>{{ __('learned.before.title') }}</summary><ul class="recent">@foreach ($before as $line)<li>{{ $line }}</li>@endforeach</ul></details>
     @endif
 </x-layout>
