@@ -22,6 +22,7 @@ return [
     'used-now' => 'You work with your own numbers, those of :day, since :since (:by).',
     'use' => 'Use these numbers', 'leave' => 'Go back to the numbers Nagomi comes with',
     'use-note' => 'All clients are worked out anew with them, which takes a few minutes. Plans can change by days or minutes. You can go back at any time.',
+    'looked-at' => ':what (Looked at on :day.)',
     'differs' => 'Your records say otherwise than Nagomi assumes. :name: here :here, not :shipped.',
     'by-itself' => 'nobody (once a month by itself)',
     'numbers-title' => 'Your numbers',

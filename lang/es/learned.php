@@ -22,6 +22,7 @@ return [
     'used-now' => 'Trabaja con sus propios números, los del :day, desde el :since (:by).',
     'use' => 'Usar estos números', 'leave' => 'Volver a los números con los que viene Nagomi',
     'use-note' => 'Con ellos se calculan de nuevo todos los clientes, lo que tarda unos minutos. Los planes pueden cambiar en días o minutos. Se puede volver atrás cuando quiera.',
+    'looked-at' => ':what (Visto el :day.)',
     'differs' => 'Sus registros dicen otra cosa que lo que supone Nagomi. :name: aquí :here, no :shipped.',
     'by-itself' => 'nadie (una vez al mes por sí solo)',
     'numbers-title' => 'Sus números',

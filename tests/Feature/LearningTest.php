@@ -214,7 +214,8 @@ it('says whether results come as expected, and whose do not', function (): void 
     $this->get('/reports')->assertDontSee('scatter more');
     $this->artisan('nagomi:biases')->assertSuccessful();
     $this->actingAs($this->stylist->fresh());
-    $this->get('/reports')->assertSee('Results by Quim <b>Odd</b> scatter more than expected.')
+    $this->get('/reports')
+        ->assertSee('Results by Quim <b>Odd</b> scatter more than expected. (Looked at on 29 Mar 2026.)')
         ->assertDontSee('<b>Odd</b>', false);
     DB::table('head_snapshots')->where('salon_id', $this->salon->id)->update(['checks' => '[]']);
     $this->artisan('nagomi:biases')->assertSuccessful();

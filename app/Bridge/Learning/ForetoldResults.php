@@ -44,7 +44,10 @@ final readonly class ForetoldResults
         foreach ($this->calibration($salon)->alarms as $alarm) {
             $finding = $alarm->group->finding;
             if ($finding !== null && $finding !== ResultsFinding::Narrow) {
-                $standsOut[] = ['by' => $alarm->by->value, 'which' => $alarm->which, 'finding' => $finding->value];
+                $standsOut[] = [
+                    'by' => $alarm->by->value, 'which' => $alarm->which, 'finding' => $finding->value,
+                    'on' => $salon->today()->format('Y-m-d'),
+                ];
             }
         }
 

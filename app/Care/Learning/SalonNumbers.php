@@ -93,7 +93,8 @@ final readonly class SalonNumbers
     /** @param array<string, float>|null $learned */
     private function goBy(Salon $salon, ?array $learned): void
     {
-        $salon->update(['learned' => $learned]);
+        // What stood out was beside other numbers.
+        $salon->update(['learned' => $learned, 'results_stand_out' => null]);
         $this->outlookRefresh->ofSalon($salon);
     }
 }

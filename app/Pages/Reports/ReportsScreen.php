@@ -9,6 +9,7 @@ use App\Drawings\SharesByWeek;
 use App\Models\Salon;
 use App\Pages\Salon\LearnedWords;
 use App\Wording\ResultWords;
+use App\Wording\SalonClock;
 use App\Wording\Words;
 
 /** The four reports over a salon: as a page, and as one table. */
@@ -39,7 +40,10 @@ final readonly class ReportsScreen
             spans: self::spans($salon, $period),
             news: $this->reportNews->of($balance, $breakage, $before),
             standsOut: [...array_map(
-                static fn (array $of): string => ResultWords::standsOut($of['by'], $of['which'], $of['finding']),
+                static fn (array $of): string => Words::say('learned.looked-at', [
+                    'what' => ResultWords::standsOut($of['by'], $of['which'], $of['finding']),
+                    'day' => SalonClock::dayInWords($of['on']),
+                ]),
                 $salon->results_stand_out ?? [],
             ), ...$this->learnedWords->differs($salon)],
             weeks: SharesByWeek::of($balance['weeks']),
