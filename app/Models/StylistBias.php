@@ -10,13 +10,14 @@ use App\Models\Concerns\ReadsOnce;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * How far one stylist reads a sign above the salon's usual.
+ * How one stylist reads a sign: how far above the salon's usual, and with how much noise.
  *
  * @property int    $salon_id
  * @property string $by
  * @property string $sign
  * @property float  $mean
  * @property float  $sd
+ * @property float  $noise_factor times the usual noise of a reading
  */
 final class StylistBias extends Model
 {
@@ -32,6 +33,6 @@ final class StylistBias extends Model
 
     protected function casts(): array
     {
-        return ['mean' => 'float', 'sd' => 'float'];
+        return ['mean' => 'float', 'sd' => 'float', 'noise_factor' => 'float'];
     }
 }

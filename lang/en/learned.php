@@ -90,7 +90,7 @@ return [
         'advice' => [
             'narrow' => 'Nothing is wrong with that; learning from your records can bring the ranges closer.',
             'test' => 'Do it together once, step by step; if it stays so, learn from your records below.',
-            'stylist' => 'Score a client together now and then. How high somebody scores is corrected by itself, how much it scatters is not.',
+            'stylist' => 'Score a client together now and then. How high somebody scores, and how much it scatters, is taken into account by itself: see Team under Reports.',
             'porosity' => 'Test the porosity of these clients again; if it stays so, learn from your records below.',
             'since' => 'Moisture or protein may go faster or slower here than expected: learn from your records below.',
         ],

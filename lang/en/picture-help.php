@@ -38,6 +38,10 @@ return [
             'A column is a week. The higher it stands, the more days hair was in balance, over all clients who were tested.',
             'Each day counts as it was known on that day, so last year and last week are told alike.',
         ],
+        'scatter' => [
+            'The mark is how far results lie from what was expected of them, beside what is usual; the bar is how sure that is.',
+            'Every result scatters: hands, eyes and single hairs differ. What scatters twice as much tells a quarter as much.',
+        ],
         'readers' => [
             'The line in the middle is how the whole salon scores a test. A mark to the right scores higher.',
             'Within the band anybody could stand by chance. A filled mark is a clear difference; it is corrected by itself.',

@@ -22,6 +22,20 @@ return [
         'test' => 'Test', 'chance' => 'within chance',
         'note' => 'Above the salon’s usual, in the test’s own unit, where it is further off than nineteen of twenty without a difference would be. Looked at again each Monday.',
         'rest' => '{1} One more test is scored alike, within chance.|[2,*] :count more tests are scored alike, within chance.',
+        'scatter' => [
+            'title' => 'How much do results scatter?',
+            'nothing' => 'Nothing can be said yet: results are held beside what was expected of them each Monday.',
+            'usual' => 'As much as usual: nobody’s results, and no test’s, scatter clearly more.',
+            'clear' => [
+                'stylist' => 'Results by :which scatter clearly more than usual, :times times as much.',
+                'test' => 'Results for “:which” scatter clearly more here than usual, :times times as much.',
+            ],
+            'counted' => 'What scatters more counts for less, by itself, wherever such a result counts.',
+            'times' => ':times times as much as usual', 'between' => '{1} four of five sure: :least to :most · from one result|[0,2,*] four of five sure: :least to :most · from :count results',
+            'counts' => ['whole' => 'counts in full', 'less' => 'counts for :percent % of a usual one'],
+            'rest' => '{1} One more test scatters as usual.|[2,*] :count more tests scatter as usual.',
+            'scale' => 'Line in the middle: as usual; left edge half as much, right edge twice. Looked at again each Monday.',
+        ],
         'pairs' => [
             'title' => 'Same-day double checks', 'none' => 'No client was scored by two stylists at the same moment yet.',
             'says' => '{1} One test scored twice at the same moment, by two of you.|[2,*] :count tests scored twice at the same moment, by two of you.',

@@ -90,7 +90,7 @@ return [
         'advice' => [
             'narrow' => 'No hay nada malo en ello; aprender de sus registros puede estrechar los márgenes.',
             'test' => 'Háganla una vez juntos, paso a paso; si sigue así, aprenda de sus registros más abajo.',
-            'stylist' => 'Puntúen juntos a un cliente de vez en cuando. Que alguien puntúe alto se corrige solo; que varíe mucho, no.',
+            'stylist' => 'Puntúen juntos a un cliente de vez en cuando. Que alguien puntúe alto o varíe mucho se tiene en cuenta solo: vea Equipo en Informes.',
             'porosity' => 'Pruebe otra vez la porosidad de estos clientes; si sigue así, aprenda de sus registros más abajo.',
             'since' => 'La hidratación o la proteína pueden irse aquí antes o después de lo esperado: aprenda de sus registros más abajo.',
         ],

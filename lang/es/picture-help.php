@@ -38,6 +38,10 @@ return [
             'Una columna es una semana. Cuanto más alta, más días estuvo el pelo en equilibrio, entre todos los clientes probados.',
             'Cada día cuenta como se sabía ese día, así que el año pasado y la semana pasada se dicen igual.',
         ],
+        'scatter' => [
+            'La marca es lo lejos que caen los resultados de lo esperado, frente a lo habitual; la barra, lo seguro que es.',
+            'Todo resultado varía: manos, ojos y cabellos son distintos. Lo que varía el doble dice la cuarta parte.',
+        ],
         'readers' => [
             'La línea del medio es cómo puntúa una prueba todo el salón. Una marca a la derecha puntúa más alto.',
             'Dentro de la franja cualquiera podría estar por azar. Una marca llena es una diferencia clara; se corrige sola.',

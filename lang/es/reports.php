@@ -21,6 +21,20 @@ return [
         'test' => 'Prueba', 'chance' => 'dentro del azar',
         'note' => 'Por encima de lo habitual en el salón, en la unidad de la prueba, donde está más lejos de lo que estarían diecinueve de veinte sin diferencia. Se mira otra vez cada lunes.',
         'rest' => '{1} Una prueba más se puntúa igual, dentro del azar.|[2,*] :count pruebas más se puntúan igual, dentro del azar.',
+        'scatter' => [
+            'title' => '¿Cuánto varían los resultados?',
+            'nothing' => 'Aún no se puede decir nada: cada lunes se comparan los resultados con lo que se esperaba de ellos.',
+            'usual' => 'Lo habitual: los resultados de nadie, ni los de ninguna prueba, varían claramente más.',
+            'clear' => [
+                'stylist' => 'Los resultados de :which varían claramente más de lo habitual: :times veces lo habitual.',
+                'test' => 'Los resultados de «:which» varían aquí claramente más de lo habitual: :times veces lo habitual.',
+            ],
+            'counted' => 'Lo que varía más cuenta menos, por sí solo, donde cuente un resultado así.',
+            'times' => ':times veces lo habitual', 'between' => '{1} con cuatro de cinco de seguridad: de :least a :most · de un resultado|[0,2,*] con cuatro de cinco de seguridad: de :least a :most · de :count resultados',
+            'counts' => ['whole' => 'cuenta del todo', 'less' => 'cuenta un :percent % de uno habitual'],
+            'rest' => '{1} Una prueba más varía lo habitual.|[2,*] :count pruebas más varían lo habitual.',
+            'scale' => 'Línea del medio: lo habitual; borde izquierdo la mitad, borde derecho el doble. Se mira otra vez cada lunes.',
+        ],
         'pairs' => [
             'title' => 'Dobles comprobaciones del mismo día', 'none' => 'Aún no hay ningún cliente puntuado por dos estilistas en el mismo momento.',
             'says' => '{1} Una prueba puntuada dos veces en el mismo momento, por dos de vosotros.|[2,*] :count pruebas puntuadas dos veces en el mismo momento, por dos de vosotros.',

@@ -88,6 +88,7 @@ return [
     // What people do.
     'App\Care' => [
         'App\Bridge', 'App\Models', 'App\Notifications', 'App\Wording',
+        'Core\Estimation\ReadingNoise', 'Core\Estimation\ReadingNoiseEstimator',
         'Core\Estimation\StylistBiasEstimator', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings',
         'Core\Record', 'Core\Safety', 'Core\Scalp\ReferValues', 'Core\Scheduling', 'Core\Treatments', 'Core\WashDay',
     ],

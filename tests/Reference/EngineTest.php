@@ -12,6 +12,7 @@ use Nagomi\Core\Estimation\FilterJournal;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\HomeStep;
 use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\ReadingNoiseEstimator;
 use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
@@ -298,4 +299,27 @@ it('finds a shift of results as R’s t.test over clients has it (scripts/calibr
         ->and($group->surely)->toEqualWithDelta($wanted['t'] / $wanted['limit'], 1e-6)
         ->and($group->held)->toEqualWithDelta($wanted['held'], 1e-12)
         ->and($group->above)->toEqualWithDelta($wanted['above'], 1e-12);
+});
+
+it('finds how much readings scatter as R’s optim over the whole posterior does (scripts/reading_noise.R)', function (): void {
+    $wanted = reference('reading_noise');
+    expect($wanted['worth'])->toBeLessThan(0.9);
+    $estimator = new ReadingNoiseEstimator(Parameters::shipped()->signs);
+    foreach ($wanted['surprise'] as $i => $surprise) {
+        $estimator->read(
+            "stylist {$wanted['by'][$i]}",
+            "sign {$wanted['sign'][$i]}",
+            "head {$wanted['head'][$i]}",
+            $surprise,
+            $wanted['state'][$i],
+            $wanted['noise'][$i],
+        );
+    }
+    $found = $estimator->noises();
+    foreach ([1, 2, 3, 4, 5, 6, 7] as $k) {
+        $noise = $k <= 3 ? $found['by']["stylist {$k}"] : $found['sign']['sign ' . ($k - 3)];
+        expect($noise->log)->toEqualWithDelta($wanted['log'][$k - 1], 1e-6)
+            ->and($noise->sd)->toEqualWithDelta($wanted['sd'][$k - 1], 1e-6)
+            ->and($noise->readings)->toBe($k <= 3 ? 40 : 30);
+    }
 });

@@ -39,6 +39,7 @@ final readonly class StoredBiases
                 Sign::from($bias->sign),
                 $bias->mean,
                 $bias->sd,
+                $bias->noise_factor,
             );
         }
 

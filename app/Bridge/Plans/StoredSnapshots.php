@@ -241,6 +241,7 @@ final readonly class StoredSnapshots
             'again' => $check->again,
             'surprise' => $check->innovation,
             'surprise_sd' => $check->expectedSd,
+            'noise_sd' => $check->noiseSd,
             'reading' => $check->reading->id,
             'by' => $check->reading->by,
             'moment' => $check->reading->moment->value,

@@ -30,6 +30,7 @@ final readonly class TeamPage extends Page
         public array $pairs,
         public array $repeatability,
         public array $units,
+        public ScatterPart $scatter,
     ) {
     }
 }

@@ -25,7 +25,7 @@ final readonly class TeamScreen
     /** In nineteen of twenty a stylist without a bias stays below this. */
     private const PLAIN_FROM_SD = 1.96;
 
-    public function __construct(private Parameters $parameters)
+    public function __construct(private Parameters $parameters, private ScatterPartScreen $scatterPartScreen)
     {
     }
 
@@ -34,6 +34,10 @@ final readonly class TeamScreen
         $biases = $names = [];
         foreach (StylistBias::query()->where('salon_id', $salon->id)->orderBy('by')->get() as $bias) {
             /** @var StylistBias $bias */
+            // Of a test that one stylist alone takes, nobody can say how high.
+            if ($bias->sd <= 0.0) {
+                continue;
+            }
             $names[$bias->by] = true;
             // A count's bias is a logarithm; as so many percent it can be read.
             $count = Sign::tryFrom($bias->sign)?->isCount() === true;
@@ -60,6 +64,7 @@ final readonly class TeamScreen
             pairs: $pairs,
             repeatability: $this->repeatability($pairs),
             units: $this->units(),
+            scatter: $this->scatterPartScreen->of($salon),
         );
     }
 

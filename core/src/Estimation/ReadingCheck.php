@@ -16,6 +16,8 @@ final readonly class ReadingCheck
      * @param bool  $again    further off than is believed at once; taken in with more doubt until it is confirmed
      * @param float $innovation  distance from it in the sign's unit; of a count as a share of what was expected
      * @param float $expectedSd doubt of that distance, noise and state together, in the same unit
+     * @param float $noiseSd what of it is noise of the reading itself, in the same unit; 0 where it does not tell of that: a sign
+     *     at the end of its scale
      */
     public function __construct(
         public Reading $reading,
@@ -25,6 +27,7 @@ final readonly class ReadingCheck
         public bool $again,
         public float $innovation = 0.0,
         public float $expectedSd = 0.0,
+        public float $noiseSd = 0.0,
     ) {
     }
 }

@@ -61,6 +61,7 @@ final readonly class ReadingIntake
                 $isDoubted,
                 $expected[$j]->innovation,
                 $gate->innovationSds[$j],
+                $measured->isAtItsEnd() ? 0.0 : sqrt($expected[$j]->variance),
             );
             if ($isDoubted) {
                 $observations[$j] = self::observation($state, $reading, $measured, $biases, $gate->factors[$j]);
@@ -101,13 +102,14 @@ final readonly class ReadingIntake
         float $factor = 1.0,
     ): Observation {
         $factor *= $reading->moment === Moment::Home ? $state->layout->parameters->signs->homeNoiseFactor : 1.0;
+        $bias = $biases->of($reading->by, $measured->sign);
 
         return ObservationCatalogue::of(
             $measured,
             $state->layout,
             $reading->zone,
-            $factor,
-            $biases->of($reading->by, $measured->sign),
+            $factor * ($bias === null ? 1.0 : $bias->noiseFactor),
+            $bias,
         );
     }
 }

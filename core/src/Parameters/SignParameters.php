@@ -36,6 +36,12 @@ final readonly class SignParameters
     /** standard deviations, of stylists about their salon, times the noise of the reading */
     public float $stylistBiasPrior;
 
+    /** standard deviation of the logarithm of how much one stylist's readings scatter, about what is usual */
+    public float $stylistNoisePrior;
+
+    /** the same of how much one sign scatters in this salon */
+    public float $signNoisePrior;
+
     /** days, for a count that is only thought of */
     public float $untimedDaysSinceDetangled;
 
@@ -65,6 +71,8 @@ final readonly class SignParameters
         $this->countLogSlopes = $table->tables('signs.count-log-slopes');
         $this->countSize = $table->numbers('signs.count-size');
         $this->stylistBiasPrior = $table->number('signs.stylist-bias-prior');
+        $this->stylistNoisePrior = $table->number('signs.stylist-noise-prior');
+        $this->signNoisePrior = $table->number('signs.sign-noise-prior');
         $this->untimedDaysSinceDetangled = $table->number('signs.untimed-days-since-detangled');
         $this->headOffsetPrior = $table->number('signs.head-offset-prior');
         $this->homeNoiseFactor = $table->number('signs.home-noise-factor');

@@ -21,4 +21,12 @@ final readonly class MeasuredSign
         public ?float $daysSinceDetangled = null,
     ) {
     }
+
+    /** Whether it is as little or as much as its scale has: how much further it might have been, nobody can tell. */
+    public function isAtItsEnd(): bool
+    {
+        [$least, $most] = $this->sign->limits();
+
+        return ! $this->sign->isCount() && ($this->value <= $least || $this->value >= $most);
+    }
 }

@@ -49,7 +49,7 @@ final class CareRecordWriter
                     'sign' => $bias->sign->value,
                     'mean' => $bias->mean,
                     'sd' => $bias->sd,
-                ],
+                ] + ($bias->noiseFactor === 1.0 ? [] : ['noise' => $bias->noiseFactor]),
                 $record->biases,
             ),
             'plan' => $record->plan,

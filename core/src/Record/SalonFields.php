@@ -16,15 +16,20 @@ final class SalonFields
     private const LEAST_A_SECTION = 0.1;
     private const MOST_A_SECTION = 120;
 
+    /** How much a stylist's readings of a sign may scatter, as times the usual noise. */
+    private const LEAST_NOISE = 0.1;
+    private const MOST_NOISE = 10;
+
     public static function bias(RecordFields $fields): ?StylistBias
     {
         $by = $fields->string('by', '', 200);
         $sign = $fields->choice('sign', Sign::class);
         $mean = $fields->number('mean', 0, -100, 100, 'in the sign’s unit');
         $sd = $fields->number('sd', 0, 0, 100, 'in the sign’s unit');
+        $noise = $fields->number('noise', 1, self::LEAST_NOISE, self::MOST_NOISE, 'times');
         $fields->nothingElse();
 
-        return $sign === null ? null : new StylistBias($by, $sign, $mean, $sd);
+        return $sign === null ? null : new StylistBias($by, $sign, $mean, $sd, $noise);
     }
 
     /** @return float|null minutes that detangling a section takes on them */

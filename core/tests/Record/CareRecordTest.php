@@ -167,7 +167,7 @@ it('reads and writes what a season must keep to, the air, biases and zones of be
         'until' => '2026-09-01',
         'zones' => array_slice($record['head']['zones'], 0, 3),
     ]];
-    $record['stylist_biases'] = [['by' => 'Ilse', 'sign' => 'dryness', 'mean' => 0.4, 'sd' => 0.1]];
+    $record['stylist_biases'] = [['by' => 'Ilse', 'sign' => 'dryness', 'mean' => 0.4, 'sd' => 0.1, 'noise' => 1.4]];
     $record['air'] = ['humidity_percent_by_day' => ['01-01' => 71.5, '02-29' => 60.0]];
     $record['clearances'] = [
         [

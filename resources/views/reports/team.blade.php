@@ -43,6 +43,29 @@
             </details>
         @endif
     </section>
+    <section class="card" aria-labelledby="scatter">
+        <h2 id="scatter">{{ __('reports.team.scatter.title') }}</h2>
+        @foreach ($scatter->says as $sentence)<p class="verdict-words">{{ $sentence }}</p>@endforeach
+        @if ($scatter->rows !== [])
+            <p class="reason">{{ __('reports.team.scatter.counted') }}</p>
+            <ul class="learned">
+            @foreach ($scatter->rows as $row)
+                <li>
+                    <p><strong>{{ $row->name }}</strong> <span class="learned-here">{{ $row->here }}</span> <span class="reason">{{ $row->between }}</span></p>
+                    <p class="learned-ships">{{ $row->counts }}</p>
+                    <svg class="learned-bar" viewBox="0 0 {{ $row->picture::WIDTH }} 30" preserveAspectRatio="none" role="img" aria-label="{{ $row->name }}: {{ $row->here }}, {{ $row->between }}">
+                        <line class="result-track" x1="0" x2="{{ $row->picture::WIDTH }}" y1="15" y2="15"/>
+                        <rect class="result-band" x="{{ $row->picture->from }}" y="7" width="{{ max(1, $row->picture->to - $row->picture->from) }}" height="16"/>
+                        <line class="learned-shipped" x1="{{ $row->picture::SHIPPED }}" x2="{{ $row->picture::SHIPPED }}" y1="1" y2="29"/>
+                        <line class="result-dot" x1="{{ $row->picture->dot }}" x2="{{ $row->picture->dot }}" y1="15" y2="15"/>
+                    </svg>
+                </li>
+            @endforeach
+            </ul>
+            <p class="note">{{ $scatter->rest }} {{ __('reports.team.scatter.scale') }}</p>
+            <x-picture-help of="scatter"/>
+        @endif
+    </section>
     <section class="card" aria-labelledby="pairs">
         <h2 id="pairs">{{ __('reports.team.pairs.title') }}</h2>
         @if ($pairs === [])
