@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                  $readings of them, of those that tell of the balance
  * @property StoredLearningWork|null $work  how far it is; null: it has ended
  * @property StoredLearned|null   $factors  by factor
+ * @property StoredKinds|null    $kinds    in what hair of one kind is otherwise; null: not looked at
  * @property StoredHeld|null      $held     readings of them within their 80 % range, as shipped and by what was
  *                                        learned; how far off they were by it, as a share of how far as shipped
  * @property CarbonImmutable|null $used_at
@@ -51,7 +52,7 @@ final class Learning extends Model
             'asked_at' => 'immutable_datetime', 'worked_on_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'used_at' => 'immutable_datetime', 'left_at' => 'immutable_datetime',
             'failed' => 'boolean', 'heads' => 'integer', 'readings' => 'integer',
-            'work' => 'array', 'factors' => 'array', 'held' => 'array',
+            'work' => 'array', 'factors' => 'array', 'held' => 'array', 'kinds' => 'array',
         ];
     }
 

@@ -39,6 +39,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string                $outbox    what the stand-in for mail and text does: works, refuses or hangs
  * @property int|null              $forget_after_years without a sign of a client; null: nobody is forgotten by itself
  * @property array<string, float>|null $learned factors on what ships, by name, that its own records say; null: as shipped
+ * @property StoredKinds|null $learned_kinds what it took over of how kinds of hair differ here; null: that they do not
  * @property StoredReadingNoise|null $reading_noise how much its stylists and its signs scatter; null: never looked at
  * @property list<StoredStandsOut>|null $results_stand_out of hair tests, when it was last looked at; null: never
  * @property array<string, float>|null $air daily humidity in %, by day of the year
@@ -55,7 +56,7 @@ final class Salon extends Model
     {
         return [
             'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
-            'learned' => 'array', 'results_stand_out' => 'array', 'reading_noise' => 'array',
+            'learned' => 'array', 'learned_kinds' => 'array', 'results_stand_out' => 'array', 'reading_noise' => 'array',
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
             'late_cancel_hours' => 'integer', 'missed_from' => 'integer', 'tax_hundredths' => 'integer',
             'tax_added' => 'boolean',

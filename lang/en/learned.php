@@ -39,6 +39,23 @@ return [
         'moisture-gains' => ['name' => 'What a treatment gives of moisture', 'unit' => ':number points by a mask'],
         'protein-gains' => ['name' => 'What a treatment gives of protein', 'unit' => ':number points by a strong protein treatment'],
     ],
+    'kinds' => [
+        'title' => 'Kinds of hair', 'none' => 'Clients of one porosity, strand or curl differ from your other clients no more than chance.',
+        'goes' => 'New clients begin with this, as surely as it is known, once you use your numbers.',
+        'says' => [
+            'moisture-fading' => ['more' => ':kind: moisture goes :times times as fast as with your clients as a whole.', 'less' => ':kind: moisture goes only :times times as fast as with your clients as a whole.'],
+            'protein-fading' => ['more' => ':kind: protein goes :times times as fast as with your clients as a whole.', 'less' => ':kind: protein goes only :times times as fast as with your clients as a whole.'],
+            'uptake' => ['more' => ':kind: treatments give :times times as much as with your clients as a whole.', 'less' => ':kind: treatments give only :times times as much as with your clients as a whole.'],
+        ],
+        'kind' => [
+            'porosity' => ['low' => 'Low porosity', 'medium' => 'Medium porosity', 'high' => 'High porosity'],
+            'strand' => ['fine' => 'Fine strands', 'medium' => 'Medium strands', 'coarse' => 'Coarse strands'],
+            'curl' => ['wavy' => 'Wavy hair', 'curly' => 'Curly hair', 'coily' => 'Coily hair'],
+        ],
+        'numbers' => 'In numbers', 'column' => ['kind' => 'Hair', 'clients' => 'Clients', 'moisture-fading' => 'Moisture goes', 'protein-fading' => 'Protein goes', 'uptake' => 'Treatments give'],
+        'times' => ':times ×', 'between' => ':least to :most',
+        'note' => 'Beside your clients as a whole, and 8 times in 10 between. A client of whose hair half is so counts half.',
+    ],
     'picture' => ':name. :shipped. :here, :between',
     'key' => ['shipped' => 'as Nagomi comes', 'here' => 'here', 'range' => '8 times in 10', 'scale' => 'The left edge is half of what Nagomi comes with, the right edge twice.'],
     'why' => 'How this is worked out',
@@ -46,7 +63,8 @@ return [
         'foretold' => 'Every hair test of the last :months months is foretold from what was known the day before, client by client. The numbers here are those that foretell your tests best.',
         'drawn' => 'Each is drawn towards the number Nagomi comes with, more so the less your records say. Where few clients agree, the range is wide.',
         'leans' => 'The same reckoning, tried on made-up clients for whom everything is as Nagomi comes, lands a little beside it; that is taken off.',
-        'together' => 'They belong together: each was found with the others as they stand here, so they are used all at once. The proportions between kinds of hair, tests and treatments stay as they come.',
+        'together' => 'They belong together: each was found with the others as they stand here, so they are used all at once. The proportions between tests and between treatments stay as they come.',
+        'kinds' => 'What each client’s own tests say of how fast moisture and protein go, and how much treatments give, is held beside porosity, strand and curl. Where kinds hardly differ, little is made of it.',
         'clients' => 'Clients with hair tests on at least :days days count, the :most with most results at most.',
     ],
     'before' => [

@@ -39,6 +39,23 @@ return [
         'moisture-gains' => ['name' => 'Lo que un tratamiento da de hidratación', 'unit' => ':number puntos con una mascarilla'],
         'protein-gains' => ['name' => 'Lo que un tratamiento da de proteína', 'unit' => ':number puntos con proteína fuerte'],
     ],
+    'kinds' => [
+        'title' => 'Tipos de cabello', 'none' => 'Los clientes de una misma porosidad, fibra o rizo no se apartan de los demás más que por azar.',
+        'goes' => 'Los clientes nuevos empiezan con esto, con la seguridad que tiene, cuando use sus números.',
+        'says' => [
+            'moisture-fading' => ['more' => ':kind: la hidratación se va :times veces tan deprisa como en el conjunto de sus clientes.', 'less' => ':kind: la hidratación se va solo :times veces tan deprisa como en el conjunto de sus clientes.'],
+            'protein-fading' => ['more' => ':kind: la proteína se va :times veces tan deprisa como en el conjunto de sus clientes.', 'less' => ':kind: la proteína se va solo :times veces tan deprisa como en el conjunto de sus clientes.'],
+            'uptake' => ['more' => ':kind: los tratamientos dan :times veces lo que dan en el conjunto de sus clientes.', 'less' => ':kind: los tratamientos dan solo :times veces lo que dan en el conjunto de sus clientes.'],
+        ],
+        'kind' => [
+            'porosity' => ['low' => 'Porosidad baja', 'medium' => 'Porosidad media', 'high' => 'Porosidad alta'],
+            'strand' => ['fine' => 'Fibra fina', 'medium' => 'Fibra media', 'coarse' => 'Fibra gruesa'],
+            'curl' => ['wavy' => 'Cabello ondulado', 'curly' => 'Cabello rizado', 'coily' => 'Cabello muy rizado'],
+        ],
+        'numbers' => 'En números', 'column' => ['kind' => 'Cabello', 'clients' => 'Clientes', 'moisture-fading' => 'La hidratación se va', 'protein-fading' => 'La proteína se va', 'uptake' => 'Los tratamientos dan'],
+        'times' => ':times ×', 'between' => 'de :least a :most',
+        'note' => 'Frente al conjunto de sus clientes, y 8 de cada 10 veces entre esos límites. Un cliente con la mitad del cabello así cuenta la mitad.',
+    ],
     'picture' => ':name. :shipped. :here, :between',
     'key' => ['shipped' => 'como viene Nagomi', 'here' => 'aquí', 'range' => '8 de cada 10 veces', 'scale' => 'El borde izquierdo es la mitad de lo que trae Nagomi; el derecho, el doble.'],
     'why' => 'Cómo se calcula',
@@ -46,7 +63,8 @@ return [
         'foretold' => 'Cada prueba de los últimos :months meses se predice con lo que se sabía el día anterior, cliente por cliente. Estos números son los que mejor predicen sus pruebas.',
         'drawn' => 'Cada uno se acerca al número con el que viene Nagomi, tanto más cuanto menos digan sus registros. Donde pocos clientes coinciden, el margen es ancho.',
         'leans' => 'El mismo cálculo, probado con clientes inventados para quienes todo es como viene Nagomi, cae un poco al lado; eso se descuenta.',
-        'together' => 'Van juntos: cada uno se halló con los demás tal como están aquí, por eso se usan todos a la vez. Las proporciones entre tipos de pelo, pruebas y tratamientos quedan como vienen.',
+        'together' => 'Van juntos: cada uno se halló con los demás tal como están aquí, por eso se usan todos a la vez. Las proporciones entre pruebas y entre tratamientos quedan como vienen.',
+        'kinds' => 'Lo que dicen las pruebas de cada cliente de lo deprisa que se van la hidratación y la proteína, y de cuánto dan los tratamientos, se compara por porosidad, fibra y rizo. Si los tipos apenas se apartan, apenas se tiene en cuenta.',
         'clients' => 'Cuentan los clientes con pruebas en al menos :days días, como mucho los :most con más resultados.',
     ],
     'before' => [

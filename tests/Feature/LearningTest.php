@@ -96,6 +96,8 @@ it('learns from the records in stretches, shows it, is used by a person only, an
     $this->get('/salon/learned')->assertSee('5 % done')->assertSee('learned.js', false);
     expect($this->getJson('/salon/learned')->assertOk()->json('page'))->toContain('5 % done', '<progress');
     learnThrough($learning);
+    expect($learning->kinds['moisture-fading'])->toHaveKeys(['strand/fine', 'porosity/high', 'curl/coily'])
+        ->and(array_sum(array_column($learning->kinds['moisture-fading'], 'heads')))->toEqualWithDelta(10.0, 1e-6);
     expect($learning->work)->toBeNull()->and($learning->heads)->toBe(5)->and($learning->readings)->toBeGreaterThan(100)
         ->and($learning->held['off'])->toBeLessThan(1.0)->toBeGreaterThan(0.5)
         ->and($learning->held['learned'] / $learning->readings)->toBeGreaterThan(0.74)->toBeLessThan(0.9)
@@ -151,6 +153,42 @@ it('goes by the numbers of its own salon alone', function (): void {
     $this->delete('/salon/learned')->assertForbidden();
 });
 
+it('lets clients of one kind of hair begin as their kind has turned out, once a person has decided', function (): void {
+    $kinds = [
+        'moisture-fading' => [
+            'strand/fine' => ['log' => 0.3, 'sd' => 0.05, 'heads' => 12], 'strand/coarse' => ['log' => 0.05, 'sd' => 0.1, 'heads' => 8.5],
+            'curl/coily' => ['log' => 0.0, 'sd' => 0.0, 'heads' => 0],
+        ],
+        'uptake' => ['strand/fine' => ['log' => -0.2, 'sd' => 0.04, 'heads' => 11]],
+    ];
+    $learning = (new Learning())->forceFill([
+        'salon_id' => $this->salon->id, 'asked_by' => '', 'asked_at' => now(), 'worked_on_at' => now(),
+        'ended_at' => now(), 'heads' => 20, 'readings' => 400, 'kinds' => $kinds, 'held' => ['shipped' => 300, 'learned' => 310, 'off' => 0.99],
+        'factors' => ['slopes' => ['log' => 0.0, 'sd' => 0.1, 'weight' => 0.1]],
+    ]);
+    $learning->save();
+    $this->actingAs($this->stylist);
+    $head = $this->aHead();
+    $head->zoneParts()->update(['strand' => 'fine']);
+    $before = standsAt($head);
+    $this->get('/salon/learned')->assertSeeTextInOrder([
+        'Kinds of hair', 'Fine strands: moisture goes 1.35 times as fast as with your clients as a whole.',
+        'Fine strands: treatments give only 0.82 times as much', 'Coarse strands', '8.5', '1.05 ×',
+    ])->assertDontSee('Coily');
+    $this->get('/reports')->assertSee('Fine strands: moisture goes 1.35 times as fast');
+    expect(standsAt($head))->toBe($before);
+    $this->put("/salon/learned/{$learning->id}")->assertSessionHas('said', __('learned.said.used'));
+    $own = app(SalonParameters::class)->of($this->salon->fresh());
+    expect($own->population->shifts['moisture-fading']['strand/fine'])->toBe(0.3)
+        ->and($own->population->shiftSds['moisture-fading']['strand/coarse'])->toBe(0.1)
+        ->and($own->population->shifts['protein-fading']['strand/fine'])->toBe(0.0);
+    expect(standsAt($head)[0])->not->toBe($before[0]);
+    // Decided on, it stands on the reports no more.
+    $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee('Fine strands');
+    $this->delete('/salon/learned')->assertSessionHas('said', __('learned.said.left'));
+    expect($this->salon->fresh()->learned_kinds)->toBeNull()->and(standsAt($head))->toBe($before);
+});
+
 it('is begun again where a worker was killed for good, and says so where it broke off', function (): void {
     Queue::fake();
     clientsOfFlatSigns($this->salon, 4, 60);
@@ -179,7 +217,7 @@ it('is not thrown by a client who is deleted on the way, nor by a salon whose cl
     $heads[0]->delete();
     learnThrough($learning);
     // Of two clients nothing is learned.
-    expect($learning->heads)->toBe(2)->and($learning->factors['slopes']['log'])->toEqual(0.0);
+    expect($learning->kinds)->toBeNull()->and($learning->heads)->toBe(2)->and($learning->factors['slopes']['log'])->toEqual(0.0);
     $again = $numbers->ask($this->salon, 'Ilse');
     app(LearningRun::class)->goOn($again, 0.0);
     $this->salon->heads()->get()->each->delete();

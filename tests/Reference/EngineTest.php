@@ -16,7 +16,9 @@ use Nagomi\Core\Estimation\ReadingNoiseEstimator;
 use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Learning\AlikeHeads;
 use Nagomi\Core\Learning\ForetoldResult;
+use Nagomi\Core\Learning\KindShift;
 use Nagomi\Core\Learning\LearnedValue;
 use Nagomi\Core\Learning\LearningRound;
 use Nagomi\Core\Learning\ResultsFinding;
@@ -322,4 +324,24 @@ it('finds how much readings scatter as R’s optim over the whole posterior does
             ->and($noise->sd)->toEqualWithDelta($wanted['sd'][$k - 1], 1e-6)
             ->and($noise->readings)->toBe($k <= 3 ? 40 : 30);
     }
+});
+
+it('finds in what kinds of hair differ as R has it over the whole posterior (scripts/alike_heads.R)', function (): void {
+    $wanted = reference('alike_heads');
+    $kinds = ['porosity/low', 'porosity/medium', 'porosity/high', 'strand/fine', 'strand/coarse'];
+    $heads = [];
+    foreach ($wanted['x'] as $i => $shares) {
+        $heads[] = [
+            'kind' => array_filter(array_combine($kinds, array_map(floatval(...), $shares))),
+            'said' => ['protein-fading' => [$wanted['y'][$i], $wanted['variance'][$i]]],
+        ];
+    }
+    $shifts = AlikeHeads::shifts($heads, Parameters::shipped());
+    foreach ($kinds as $k => $kind) {
+        expect($shifts['protein-fading'][$kind]->log)->toEqualWithDelta($wanted['shift'][$k], 1e-9)
+            ->and($shifts['protein-fading'][$kind]->sd)->toEqualWithDelta($wanted['sd'][$k], 1e-9)
+            // Of what nobody's records say anything, nothing is said; nor of a trait that nobody measured.
+            ->and($shifts['uptake'][$kind]->log)->toBe(0.0);
+    }
+    expect($shifts['protein-fading']['curl/coily'])->toEqual(new KindShift(0.0, 0.0, 0.0));
 });

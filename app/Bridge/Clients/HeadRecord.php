@@ -110,6 +110,7 @@ final readonly class HeadRecord
                 $head->styling_sections,
             ),
             $head->tender_edges,
+            Core\CurlPattern::of($head->ring_mm, $head->bends_without_ring),
         );
     }
 

@@ -7,6 +7,8 @@ namespace App\Bridge\Learning;
 use App\Models\Learning;
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
+use Nagomi\Core\Head\HairKind;
+use Nagomi\Core\Learning\AlikeHeads;
 use Nagomi\Core\Learning\Foretold;
 use Nagomi\Core\Learning\LearningRound;
 use Nagomi\Core\Learning\SalonLearning;
@@ -42,9 +44,7 @@ final readonly class LearningRun
 
                 return true;
             }
-            $work = $head === null
-                ? $this->nextRound($work)
-                : $work->with($head, $this->said($salon, $work, $head));
+            $work = $head === null ? $this->nextRound($work) : $this->with($salon, $work, $head);
         } while (hrtime(true) < $until);
         $learning->update(['work' => $work->stored(), 'worked_on_at' => CarbonImmutable::now()]);
 
@@ -61,24 +61,28 @@ final readonly class LearningRun
     }
 
     /**
-     * @return list<float> what a head says of the factors; or, looked back at, how its readings were foretold as shipped
-     *     and are now: {@see Foretold::compared}
+     * Of a head: what it says of the factors; or, looked back at, how its readings were foretold as shipped and are now
+     * ({@see Foretold::compared}), and what it has in common with others.
      */
-    private function said(Salon $salon, LearningWork $work, string $head): array
+    private function with(Salon $salon, LearningWork $work, string $head): LearningWork
     {
         $history = $this->heads->history($salon, $head);
         if ($history === null) {
-            return [];
+            return $work->with($head, []);
         }
         $until = Calendar::dayOf($salon->today());
         if (! $work->isLookingBack()) {
-            return (new LearningRound($work->from, $this->shipped))->scores($history, $until);
+            return $work->with($head, (new LearningRound($work->from, $this->shipped))->scores($history, $until));
         }
         $learned = SalonLearning::parameters($this->shipped, $work->from);
 
-        return array_map(
-            static fn (int|float $one): float => (float) $one,
-            Foretold::compared($history, $until, $this->shipped, $learned),
+        return $work->with(
+            $head,
+            array_map(
+                static fn (int|float $one): float => (float) $one,
+                Foretold::compared($history, $until, $this->shipped, $learned),
+            ),
+            ['kind' => HairKind::of($history->head), 'said' => AlikeHeads::said($history, $until, $learned)],
         );
     }
 
@@ -86,7 +90,7 @@ final readonly class LearningRun
     {
         $sum = static fn (int $of): float => array_sum(array_column($work->said(), $of));
         $learning->update([
-            'work' => null, 'factors' => LearningWork::storedValues($work->from), 'heads' => count($work->said()),
+            'work' => null, 'kinds' => LearnedKind::learned($work, $this->shipped), 'factors' => LearningWork::storedValues($work->from), 'heads' => count($work->said()),
             'readings' => (int) $sum(4),
             'held' => [
                 'shipped' => (int) $sum(0), 'learned' => (int) $sum(1), 'off' => $sum(3) / max(1e-9, $sum(2)),

@@ -21,12 +21,14 @@ final readonly class LearningWork
      * @param int                         $round  from 0; at the number of rounds, what was learned is looked at
      * @param array<string, LearnedValue> $from   where the factors stand at its beginning
      * @param array<string, list<float>>  $scores of this round, by head
+     * @param array<string, StoredAlike>  $alike  of each head that was looked back at, its kind and what it says
      */
     private function __construct(
         public array $heads,
         public int $round,
         public array $from,
         public array $scores,
+        public array $alike = [],
     ) {
     }
 
@@ -61,10 +63,19 @@ final readonly class LearningWork
         return null;
     }
 
-    /** @param list<float> $scores of a head; none of one that is gone */
-    public function with(string $head, array $scores): self
+    /**
+     * @param list<float>      $scores of a head; none of one that is gone
+     * @param StoredAlike|null $alike  where it was looked back at
+     */
+    public function with(string $head, array $scores, ?array $alike = null): self
     {
-        return new self($this->heads, $this->round, $this->from, [...$this->scores, $head => $scores]);
+        return new self(
+            $this->heads,
+            $this->round,
+            $this->from,
+            [...$this->scores, $head => $scores],
+            $alike === null ? $this->alike : [...$this->alike, $head => $alike],
+        );
     }
 
     /** @param array<string, LearnedValue> $learned what the round came to */
@@ -84,7 +95,7 @@ final readonly class LearningWork
     {
         return [
             'heads' => $this->heads, 'round' => $this->round, 'from' => self::storedValues($this->from),
-            'scores' => $this->scores,
+            'scores' => $this->scores, 'alike' => $this->alike,
         ];
     }
 
@@ -99,6 +110,7 @@ final readonly class LearningWork
                 static fn (array $of): array => array_map(static fn (int|float $one): float => (float) $one, $of),
                 $stored['scores'],
             ),
+            $stored['alike'] ?? [],
         );
     }
 

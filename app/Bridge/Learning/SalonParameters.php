@@ -21,10 +21,12 @@ final class SalonParameters
     public function of(Salon $salon): Parameters
     {
         $learned = $salon->learned ?? [];
+        $kinds = $salon->learned_kinds ?? [];
 
         return $learned === []
             ? $this->shipped
-            : $this->known[json_encode($learned, JSON_THROW_ON_ERROR)] ??= $this->times($learned);
+            : $this->known[json_encode([$learned, $kinds], JSON_THROW_ON_ERROR)]
+                ??= LearnedKind::applied($kinds, $this->times($learned));
     }
 
     /** @param array<string, float> $learned factors by name; of one that is no longer learned nothing is taken over */

@@ -60,7 +60,7 @@ final readonly class SalonNumbers
                 $this->goBy($salon, array_map(
                     static fn (array $of): float => round(exp((float) $of['log']), 4),
                     $learning->factors,
-                ));
+                ), $learning->kinds);
                 activity()->performedOn($salon)->log('own-numbers-used');
             }
 
@@ -77,7 +77,7 @@ final readonly class SalonNumbers
             if ($salon->refresh()->learned === null) {
                 return $left > 0;
             }
-            $this->goBy($salon, null);
+            $this->goBy($salon, null, null);
             activity()->performedOn($salon)->log('own-numbers-left');
 
             return true;
@@ -90,11 +90,14 @@ final readonly class SalonNumbers
             ->update(['left_at' => CarbonImmutable::now(), 'left_by' => $by]);
     }
 
-    /** @param array<string, float>|null $learned */
-    private function goBy(Salon $salon, ?array $learned): void
+    /**
+     * @param array<string, float>|null $learned
+     * @param StoredKinds|null          $kinds
+     */
+    private function goBy(Salon $salon, ?array $learned, ?array $kinds): void
     {
         // What stood out was beside other numbers.
-        $salon->update(['learned' => $learned, 'results_stand_out' => null]);
+        $salon->update(['learned' => $learned, 'learned_kinds' => $kinds, 'results_stand_out' => null]);
         $this->outlookRefresh->ofSalon($salon);
     }
 }

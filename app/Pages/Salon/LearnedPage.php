@@ -20,6 +20,7 @@ final readonly class LearnedPage extends Page
      * @param bool          $isBetter whether results were foretold better by it, or it clearly differs
      * @param Learning|null $used     that the salon goes by
      * @param list<LearnedRow> $rows  of the last
+     * @param KindsPart|null $kinds   of the last; null: not looked at
      * @param list<string>  $reasons  how they were worked out
      * @param string        $from     what it was learned from, in words
      * @param string        $held     how well readings were foretold before and by it, in words
@@ -35,6 +36,7 @@ final readonly class LearnedPage extends Page
         public bool $isBetter,
         public ?Learning $used,
         public array $rows,
+        public ?KindsPart $kinds,
         public array $reasons,
         public string $from,
         public string $held,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Salon;
 
 use App\Bridge\Learning\HeadsToLearnFrom;
+use App\Bridge\Learning\LearnedKind;
 use App\Bridge\Learning\LearnedNumber;
 use App\Bridge\Learning\LearningWork;
 use App\Drawings\TimesShipped;
@@ -28,6 +29,7 @@ final readonly class LearnedScreen
 
     public function __construct(
         private HeadsToLearnFrom $heads,
+        private KindsPartScreen $kindsPartScreen,
         private LearnedWords $learnedWords,
         private ResultsPartScreen $resultsPartScreen,
         private Parameters $parameters,
@@ -65,6 +67,7 @@ final readonly class LearnedScreen
                 $this->row(...),
                 LearnedNumber::all($last->factors, $this->parameters),
             ),
+            kinds: $this->kindsPartScreen->of($last),
             reasons: $this->reasons(),
             from: $last === null ? '' : Words::say('learned.from', [
                 'clients' => $last->heads, 'results' => $last->readings,
@@ -94,7 +97,7 @@ final readonly class LearnedScreen
         return array_map(static fn (string $reason): string => Words::say("learned.reasons.{$reason}", [
             'months' => HeadsToLearnFrom::MONTHS_LOOKED_BACK, 'days' => HeadsToLearnFrom::FEWEST_DAYS,
             'most' => HeadsToLearnFrom::MOST,
-        ]), ['foretold', 'drawn', 'leans', 'together', 'clients']);
+        ]), ['foretold', 'drawn', 'leans', 'together', 'kinds', 'clients']);
     }
 
     private function percent(Learning $learning): int
@@ -140,7 +143,8 @@ final readonly class LearnedScreen
     /** Whether it clearly differs from what ships: the next result may be foretold as well, the hair behind it not. */
     private function isClear(Learning $learning): bool
     {
-        return LearnedNumber::clear($learning->factors ?? [], [], $this->parameters) !== [];
+        return LearnedNumber::clear($learning->factors ?? [], [], $this->parameters) !== []
+            || LearnedKind::clear($learning->kinds ?? []) !== [];
     }
 
     /** @return int percent that results lie closer to what was expected by it than as shipped */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Salon;
 
+use App\Bridge\Learning\LearnedKind;
 use App\Bridge\Learning\LearnedNumber;
 use App\Models\Learning;
 use App\Models\Salon;
@@ -47,9 +48,14 @@ final readonly class LearnedWords
             return [];
         }
 
-        return array_map(fn (LearnedNumber $number): string => Words::say('learned.differs', [
+        $numbers = array_map(fn (LearnedNumber $number): string => Words::say('learned.differs', [
             'name' => $this->name($number), 'here' => $this->with($number, $number->here),
             'shipped' => $this->with($number, $number->shipped),
         ]), LearnedNumber::clear($newest->factors, $salon->learned ?? [], $this->parameters));
+
+        return [...$numbers, ...array_map(
+            KindsPartScreen::says(...),
+            LearnedKind::clear($newest->kinds ?? [], $salon->learned_kinds ?? []),
+        )];
     }
 }

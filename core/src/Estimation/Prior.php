@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Estimation;
 
 use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Head\HairKind;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\PopulationShares;
 use Nagomi\Core\Head\Porosity;
@@ -45,17 +46,9 @@ final class Prior
                 }
             }
         }
-        if ($learning) {
-            foreach (
-                [
-                    'moisture-fading' => $layout->moistureFading,
-                    'protein-fading' => $layout->proteinFading,
-                    'uptake' => $layout->uptake,
-                ] as $name => $index
-            ) {
-                $covariance[$index][$index] = $model->learnedPriorSd[$name] ** 2
-                    + self::unknownRate($head, $name);
-            }
+        foreach ($learning ? $layout->rates() : [] as $name => $index) {
+            $mean[$index] = self::shift($head, $name);
+            $covariance[$index][$index] = self::rateVariance($head, $name);
         }
 
         return new State($layout, $mean, $covariance);
@@ -100,6 +93,30 @@ final class Prior
                 : 0.0,
             default => 0.0,
         };
+    }
+
+    /** @param string $rate of {@see StateLayout::rates()} */
+    public static function rateVariance(Head $head, string $rate): float
+    {
+        $ofKind = 0.0;
+        $sds = $head->parameters->population->shiftSds[$rate] ?? [];
+        foreach (HairKind::of($head) as $kind => $share) {
+            $ofKind += ($share * ($sds[$kind] ?? 0.0)) ** 2;
+        }
+
+        return $head->parameters->model->learnedPriorSd[$rate] ** 2 + self::unknownRate($head, $rate) + $ofKind;
+    }
+
+    /** In what heads of this kind differ from all heads, as a logarithm. */
+    public static function shift(Head $head, string $rate): float
+    {
+        $shift = 0.0;
+        $shifts = $head->parameters->population->shifts[$rate] ?? [];
+        foreach (HairKind::of($head) as $kind => $share) {
+            $shift += $share * ($shifts[$kind] ?? 0.0);
+        }
+
+        return $shift;
     }
 
     /** The same for how fast it loses and takes up, over the share of the head that was never tested. */

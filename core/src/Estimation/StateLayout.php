@@ -64,6 +64,15 @@ final readonly class StateLayout
         ];
     }
 
+    /** @return array{moisture-fading: int, protein-fading: int, uptake: int} places of the head's own rates, by name */
+    public function rates(): array
+    {
+        return [
+            'moisture-fading' => $this->moistureFading, 'protein-fading' => $this->proteinFading,
+            'uptake' => $this->uptake,
+        ];
+    }
+
     /**
      * The head's own offset of one sign.
      *

@@ -33,6 +33,7 @@ final readonly class Head
      * @param bool           $redSign          something is for a clinician to see first; bars treatments until cleared
      * @param Parameters|null $parameters      what the computation goes by for this head; null: as shipped
      * @param DateTimeImmutable|null $bornOn   null: not said, taken for grown up
+     * @param CurlPattern|null $curl           null: neither measured nor seen
      * @param bool           $tenderEdges      a hairline that is tender or bumpy bears no tension
      *
      * @throws RefusedInput where a number is outside its range
@@ -55,6 +56,7 @@ final readonly class Head
         public ?DateTimeImmutable $bornOn = null,
         public SectionsByWork $sectionsByWork = new SectionsByWork(),
         public bool $tenderEdges = false,
+        public ?CurlPattern $curl = null,
     ) {
         $this->parameters = $parameters ?? Parameters::shipped();
         self::within('hardness', $hardnessMgPerL ?? 0.0, 0, 1000);
@@ -89,24 +91,30 @@ final readonly class Head
     /** @param list<ZonePart> $zoneParts */
     public function withZones(array $zoneParts): self
     {
-        return $this->with($zoneParts, $this->bornOn, $this->tenderEdges, $this->parameters);
+        return $this->with($zoneParts, $this->bornOn, $this->tenderEdges, $this->parameters, $this->curl);
     }
 
     /** The same head of somebody who was born on a day; null: not said. */
     public function born(?DateTimeImmutable $on): self
     {
-        return $this->with($this->zoneParts, $on, $this->tenderEdges, $this->parameters);
+        return $this->with($this->zoneParts, $on, $this->tenderEdges, $this->parameters, $this->curl);
     }
 
     public function tenderAtTheEdges(bool $tenderEdges): self
     {
-        return $this->with($this->zoneParts, $this->bornOn, $tenderEdges, $this->parameters);
+        return $this->with($this->zoneParts, $this->bornOn, $tenderEdges, $this->parameters, $this->curl);
+    }
+
+    /** The same head with its curl; null: neither measured nor seen. */
+    public function curled(?CurlPattern $curl): self
+    {
+        return $this->with($this->zoneParts, $this->bornOn, $this->tenderEdges, $this->parameters, $curl);
     }
 
     /** The same head, computed with other parameters. */
     public function under(Parameters $parameters): self
     {
-        return $this->with($this->zoneParts, $this->bornOn, $this->tenderEdges, $parameters);
+        return $this->with($this->zoneParts, $this->bornOn, $this->tenderEdges, $parameters, $this->curl);
     }
 
     /** @param list<ZonePart> $zoneParts */
@@ -115,6 +123,7 @@ final readonly class Head
         ?DateTimeImmutable $bornOn,
         bool $tenderEdges,
         Parameters $parameters,
+        ?CurlPattern $curl,
     ): self {
         return new self(
             $zoneParts,
@@ -134,6 +143,7 @@ final readonly class Head
             $bornOn,
             $this->sectionsByWork,
             $tenderEdges,
+            $curl,
         );
     }
 

@@ -25,6 +25,7 @@ final readonly class Parameters
     public ContentParameters $contents;
     public HabitParameters $habits;
     public LearningParameters $learning;
+    public PopulationParameters $population;
 
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(public ParameterTable $table)
@@ -42,6 +43,7 @@ final readonly class Parameters
         $this->contents = new ContentParameters($table);
         $this->habits = new HabitParameters($table);
         $this->learning = new LearningParameters($table);
+        $this->population = new PopulationParameters($table);
     }
 
     /** @throws RuntimeException where the shipped table cannot be read */

@@ -87,6 +87,7 @@ enum PlanChange: string
             $head->bornOn,
             $head->sectionsByWork,
             $head->tenderEdges,
+            $head->curl,
         );
     }
 

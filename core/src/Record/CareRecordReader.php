@@ -7,6 +7,7 @@ namespace Nagomi\Core\Record;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\StrataTransition;
+use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
@@ -68,7 +69,8 @@ final class CareRecordReader
         return new CareRecord(
             $id,
             $name,
-            $head->born(self::bornOn($intake))->tenderAtTheEdges(($intake['tender_edges'] ?? false) === true),
+            $head->born(self::bornOn($intake))->tenderAtTheEdges(($intake['tender_edges'] ?? false) === true)
+                ->curled(self::curlOf($intake)),
             $intake,
             $washDays,
             $readings,
@@ -101,6 +103,17 @@ final class CareRecordReader
         $this->idsOnce('events', array_map(static fn (WashDay $day): string => $day->id, $washDays));
         $this->idsOnce('readings', array_map(static fn (Reading $reading): string => $reading->id, $readings));
         $this->washDaysOnce($washDays);
+    }
+
+    /** @param array<mixed> $intake */
+    private static function curlOf(array $intake): ?CurlPattern
+    {
+        $ring = $intake['ring_mm'] ?? null;
+
+        return CurlPattern::of(
+            is_numeric($ring) ? (float) $ring : null,
+            ($intake['bends_without_ring'] ?? false) === true,
+        );
     }
 
     /** @param array<mixed> $intake */

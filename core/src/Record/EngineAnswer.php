@@ -14,7 +14,6 @@ use Nagomi\Core\Estimation\ReadingCheck;
 use Nagomi\Core\Estimation\RetainedLength;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\StateLayout;
-use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Head\StratumName;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
@@ -270,17 +269,13 @@ final readonly class EngineAnswer
      */
     private function length(): ?array
     {
-        $ring = $this->record->intake['ring_mm'] ?? null;
         $length = RetainedLength::ofHistory(
             array_values(array_filter(
                 $this->record->readings,
                 fn (Reading $reading): bool => $reading->date <= $this->today,
             )),
             $this->record->washDaysUntil($this->today),
-            CurlPattern::of(
-                is_numeric($ring) ? (float) $ring : null,
-                ($this->record->intake['bends_without_ring'] ?? false) === true,
-            ),
+            $this->record->head->curl,
             $this->record->head->parameters,
         );
 

@@ -40,8 +40,9 @@ final class VirtualHead
         World $world = World::Shipped,
     ) {
         $this->rules = $world->rules();
-        $this->moistureFading = exp($chance->normal(0, 0.45));
-        $this->proteinFading = exp($chance->normal(0, 0.45));
+        [$faster, $shorter] = $this->kind();
+        $this->moistureFading = exp($chance->normal(0, 0.45) + $faster);
+        $this->proteinFading = exp($chance->normal(0, 0.45) + $shorter);
         $this->uptake = exp($chance->normal(0, 0.25));
         $this->readings = new VirtualReadings($head, $chance, $this->rules);
         $truth = [];
@@ -53,6 +54,18 @@ final class VirtualHead
             ];
         }
         $this->truth = $truth;
+    }
+
+    /** @return array{float, float} how much faster moisture and protein go from hair of this kind, as logarithms */
+    private function kind(): array
+    {
+        $moisture = $protein = 0.0;
+        foreach ($this->head->strata as $stratum) {
+            $moisture += $stratum->share * self::of(['fine' => 1, 'medium' => 0, 'coarse' => -1], $stratum->strand->value);
+            $protein += $stratum->share * self::of(['low' => -1, 'medium' => 0, 'high' => 1], $stratum->porosity->value);
+        }
+
+        return [$this->rules->kinds * $moisture, $this->rules->kinds * $protein];
     }
 
     /**

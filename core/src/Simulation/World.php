@@ -21,6 +21,7 @@ enum World: string
     case SkippedSteps = 'skipped-steps';
     case DriftingStylists = 'drifting-stylists';
     case HeavyTails = 'heavy-tails';
+    case KindsDiffer = 'kinds-differ';
 
     public function rules(): WorldRules
     {
@@ -36,6 +37,7 @@ enum World: string
             self::SkippedSteps => new WorldRules(skips: 0.13, doubles: 0.03),
             // As far as .6 of a sign's noise in half a year.
             self::DriftingStylists => new WorldRules(drift: 0.6 / sqrt(182)),
+            self::KindsDiffer => new WorldRules(kinds: 0.4),
             self::HeavyTails => new WorldRules(grossErrors: 0.08, grossFactor: 5.0),
         };
     }

@@ -17,6 +17,8 @@ final readonly class WorldRules
      * @param float      $skips       share of treatments at home that are meant and left out
      * @param float      $doubles     share of them that take twice as long
      * @param float      $drift       of a stylist's eye, in standard deviations of a sign's noise, a square root of a day
+     * @param float      $kinds       how far clients differ by their kind of hair: moisture goes so much faster from fine
+     *     strands and slower from coarse ones, protein from high and low porosity, as a logarithm
      * @param float      $grossErrors share of readings that are wrong altogether
      * @param float      $grossFactor how many times as far off those are
      */
@@ -29,6 +31,7 @@ final readonly class WorldRules
         public float $skips = 0.0,
         public float $doubles = 0.0,
         public float $drift = 0.0,
+        public float $kinds = 0.0,
         public float $grossErrors = 0.02,
         public float $grossFactor = 4.0,
     ) {

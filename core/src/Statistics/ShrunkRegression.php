@@ -14,8 +14,10 @@ final readonly class ShrunkRegression
     /**
      * @param array<string, float>                $means      of the coefficients
      * @param array<string, array<string, float>> $covariance of the coefficients
+     * @param float                               $evidence   logarithm of the density of all y before any coefficient is known,
+     *     but for what is the same with any prior
      */
-    private function __construct(public array $means, private array $covariance)
+    private function __construct(public array $means, private array $covariance, public float $evidence)
     {
     }
 
@@ -44,13 +46,20 @@ final readonly class ShrunkRegression
             }
         }
         $cholesky = new Cholesky($precision);
+        $means = $cholesky->solve($right);
+        $evidence = -0.5 * $cholesky->logDeterminant();
+        foreach ($names as $i => $name) {
+            [$mean, $sd] = $prior[$name];
+            $evidence += 0.5 * ($means[$i] * $right[$i] - ($mean / $sd) ** 2) - log($sd);
+        }
 
         return new self(
-            array_combine($names, $cholesky->solve($right)),
+            array_combine($names, $means),
             array_combine(
                 $names,
                 array_map(static fn (array $row): array => array_combine($names, $row), $cholesky->inverse()),
             ),
+            $evidence,
         );
     }
 

@@ -67,6 +67,20 @@
         @endforeach
         </ul>
         <p class="reason">{{ __('learned.key.scale') }}</p>
+        @if ($kinds !== null)
+        <h3>{{ __('learned.kinds.title') }}</h3>
+        @foreach ($kinds->says as $sentence)<p @class(['verdict-words' => $kinds->isClear])>{{ $sentence }}</p>@endforeach
+        @if ($kinds->isClear)<p class="reason">{{ __('learned.kinds.goes') }}</p>@endif
+        <details><summary>{{ __('learned.kinds.numbers') }}</summary>
+            <x-wide :label="__('learned.kinds.title')">
+            <table class="table book is-fullwidth">
+                <thead><tr><th scope="col">{{ __('learned.kinds.column.kind') }}</th><th scope="col" class="num">{{ __('learned.kinds.column.clients') }}</th>@foreach ($kinds->rates as $rate)<th scope="col" class="num">{{ __("learned.kinds.column.{$rate}") }}</th>@endforeach</tr></thead>
+                <tbody>@foreach ($kinds->rows as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['clients'] }}</td>@foreach ($kinds->rates as $rate)<td class="num">{{ $row['rates'][$rate]['times'] ?? '·' }} <span class="unit">{{ $row['rates'][$rate]['between'] ?? '' }}</span></td>@endforeach</tr>@endforeach</tbody>
+            </table>
+            </x-wide>
+            <p class="note">{{ __('learned.kinds.note') }}</p>
+        </details>
+        @endif
         <details><summary>{{ __('learned.why') }}</summary>
             <ul class="learned-why">@foreach ($reasons as $reason)<li>{{ $reason }}</li>@endforeach</ul>
         </details>
