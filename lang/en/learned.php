@@ -41,7 +41,7 @@ return [
     ],
     'kinds' => [
         'title' => 'Kinds of hair', 'none' => 'Clients of one porosity, strand or curl differ from your other clients no more than chance.',
-        'goes' => 'New clients begin with this, as surely as it is known, once you use your numbers.',
+        'goes' => 'Once you use your numbers, every client begins with this, as surely as it is known; with new ones it matters most.',
         'says' => [
             'moisture-fading' => ['more' => ':kind: moisture goes :times times as fast as with your clients as a whole.', 'less' => ':kind: moisture goes only :times times as fast as with your clients as a whole.'],
             'protein-fading' => ['more' => ':kind: protein goes :times times as fast as with your clients as a whole.', 'less' => ':kind: protein goes only :times times as fast as with your clients as a whole.'],

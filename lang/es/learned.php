@@ -41,7 +41,7 @@ return [
     ],
     'kinds' => [
         'title' => 'Tipos de cabello', 'none' => 'Los clientes de una misma porosidad, fibra o rizo no se apartan de los demás más que por azar.',
-        'goes' => 'Los clientes nuevos empiezan con esto, con la seguridad que tiene, cuando use sus números.',
+        'goes' => 'Cuando use sus números, cada cliente empieza con esto, con la seguridad que tiene; con los nuevos es con los que más cuenta.',
         'says' => [
             'moisture-fading' => ['more' => ':kind: la hidratación se va :times veces tan deprisa como en el conjunto de sus clientes.', 'less' => ':kind: la hidratación se va solo :times veces tan deprisa como en el conjunto de sus clientes.'],
             'protein-fading' => ['more' => ':kind: la proteína se va :times veces tan deprisa como en el conjunto de sus clientes.', 'less' => ':kind: la proteína se va solo :times veces tan deprisa como en el conjunto de sus clientes.'],
