@@ -56,7 +56,8 @@ final class Salon extends Model
     {
         return [
             'hardness_mg_per_l' => 'float', 'humidity_percent' => 'float', 'method' => 'array', 'air' => 'array',
-            'learned' => 'array', 'learned_kinds' => 'array', 'results_stand_out' => 'array', 'reading_noise' => 'array',
+            'learned' => 'array', 'learned_kinds' => 'array',
+            'results_stand_out' => 'array', 'reading_noise' => 'array',
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
             'late_cancel_hours' => 'integer', 'missed_from' => 'integer', 'tax_hundredths' => 'integer',
             'tax_added' => 'boolean',

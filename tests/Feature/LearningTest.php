@@ -156,14 +156,16 @@ it('goes by the numbers of its own salon alone', function (): void {
 it('lets clients of one kind of hair begin as their kind has turned out, once a person has decided', function (): void {
     $kinds = [
         'moisture-fading' => [
-            'strand/fine' => ['log' => 0.3, 'sd' => 0.05, 'heads' => 12], 'strand/coarse' => ['log' => 0.05, 'sd' => 0.1, 'heads' => 8.5],
+            'strand/fine' => ['log' => 0.3, 'sd' => 0.05, 'heads' => 12],
+            'strand/coarse' => ['log' => 0.05, 'sd' => 0.1, 'heads' => 8.5],
             'curl/coily' => ['log' => 0.0, 'sd' => 0.0, 'heads' => 0],
         ],
         'uptake' => ['strand/fine' => ['log' => -0.2, 'sd' => 0.04, 'heads' => 11]],
     ];
     $learning = (new Learning())->forceFill([
         'salon_id' => $this->salon->id, 'asked_by' => '', 'asked_at' => now(), 'worked_on_at' => now(),
-        'ended_at' => now(), 'heads' => 20, 'readings' => 400, 'kinds' => $kinds, 'held' => ['shipped' => 300, 'learned' => 310, 'off' => 0.99],
+        'ended_at' => now(), 'heads' => 20, 'readings' => 400, 'kinds' => $kinds,
+        'held' => ['shipped' => 300, 'learned' => 310, 'off' => 0.99],
         'factors' => ['slopes' => ['log' => 0.0, 'sd' => 0.1, 'weight' => 0.1]],
     ]);
     $learning->save();
@@ -217,7 +219,8 @@ it('is not thrown by a client who is deleted on the way, nor by a salon whose cl
     $heads[0]->delete();
     learnThrough($learning);
     // Of two clients nothing is learned.
-    expect($learning->kinds)->toBeNull()->and($learning->heads)->toBe(2)->and($learning->factors['slopes']['log'])->toEqual(0.0);
+    expect($learning->kinds)->toBeNull()->and($learning->heads)->toBe(2)
+        ->and($learning->factors['slopes']['log'])->toEqual(0.0);
     $again = $numbers->ask($this->salon, 'Ilse');
     app(LearningRun::class)->goOn($again, 0.0);
     $this->salon->heads()->get()->each->delete();

@@ -66,8 +66,13 @@ final readonly class LearnedKind
      */
     public static function clear(array $stored, array $used = []): array
     {
-        return array_values(array_filter(self::all($stored), static fn (self $kind): bool => $kind->isClear
-            && abs(log($kind->times) - (float) ($used[$kind->rate][$kind->kind]['log'] ?? 0.0)) > log(self::WORTH_TIMES)));
+        $isNew = static function (self $kind) use ($used): bool {
+            $known = (float) ($used[$kind->rate][$kind->kind]['log'] ?? 0.0);
+
+            return $kind->isClear && abs(log($kind->times) - $known) > log(self::WORTH_TIMES);
+        };
+
+        return array_values(array_filter(self::all($stored), $isNew));
     }
 
     private static function of(string $rate, string $kind, KindShift $shift): self

@@ -90,7 +90,8 @@ final readonly class LearningRun
     {
         $sum = static fn (int $of): float => array_sum(array_column($work->said(), $of));
         $learning->update([
-            'work' => null, 'kinds' => LearnedKind::learned($work, $this->shipped), 'factors' => LearningWork::storedValues($work->from), 'heads' => count($work->said()),
+            'work' => null, 'kinds' => LearnedKind::learned($work, $this->shipped),
+            'factors' => LearningWork::storedValues($work->from), 'heads' => count($work->said()),
             'readings' => (int) $sum(4),
             'held' => [
                 'shipped' => (int) $sum(0), 'learned' => (int) $sum(1), 'off' => $sum(3) / max(1e-9, $sum(2)),

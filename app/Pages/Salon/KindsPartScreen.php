@@ -6,6 +6,7 @@ namespace App\Pages\Salon;
 
 use App\Bridge\Learning\LearnedKind;
 use App\Models\Learning;
+use App\Wording\KindWords;
 use App\Wording\Words;
 
 /** Says in what a salon's clients of one porosity, strand or curl are otherwise than its clients as a whole. */
@@ -22,7 +23,8 @@ final readonly class KindsPartScreen
         $rows = [];
         foreach ($kinds as $kind) {
             $rows[$kind->kind] ??= [
-                'name' => self::name($kind), 'clients' => Words::number(round($kind->clients, 1)), 'rates' => [],
+                'name' => KindWords::name($kind->kind), 'clients' => Words::number(round($kind->clients, 1)),
+                'rates' => [],
             ];
             $rows[$kind->kind]['rates'][$kind->rate] = [
                 'times' => self::say('times', ['times' => Words::rounded($kind->times, 2)]),
@@ -33,25 +35,16 @@ final readonly class KindsPartScreen
         }
 
         return new KindsPart(
-            $clear === [] ? [self::say('none')] : array_map(self::says(...), $clear),
+            $clear === [] ? [self::say('none')] : array_map($this->says(...), $clear),
             $clear !== [],
             array_values($rows),
             array_values(array_unique(array_map(static fn (LearnedKind $kind): string => $kind->rate, $kinds))),
         );
     }
 
-    public static function says(LearnedKind $kind): string
+    private function says(LearnedKind $kind): string
     {
-        return self::say("says.{$kind->rate}." . ($kind->times > 1.0 ? 'more' : 'less'), [
-            'kind' => self::name($kind), 'times' => Words::rounded($kind->times, 2),
-        ]);
-    }
-
-    private static function name(LearnedKind $kind): string
-    {
-        [$trait, $which] = explode('/', $kind->kind, 2) + [1 => ''];
-
-        return self::say("kind.{$trait}.{$which}");
+        return KindWords::otherwise($kind->rate, $kind->kind, $kind->times);
     }
 
     /** @param array<string, string> $with */

@@ -8,6 +8,7 @@ use App\Bridge\Learning\LearnedKind;
 use App\Bridge\Learning\LearnedNumber;
 use App\Models\Learning;
 use App\Models\Salon;
+use App\Wording\KindWords;
 use App\Wording\Words;
 use Nagomi\Core\Parameters\Parameters;
 
@@ -54,7 +55,7 @@ final readonly class LearnedWords
         ]), LearnedNumber::clear($newest->factors, $salon->learned ?? [], $this->parameters));
 
         return [...$numbers, ...array_map(
-            KindsPartScreen::says(...),
+            static fn (LearnedKind $kind): string => KindWords::otherwise($kind->rate, $kind->kind, $kind->times),
             LearnedKind::clear($newest->kinds ?? [], $salon->learned_kinds ?? []),
         )];
     }

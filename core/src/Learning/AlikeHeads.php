@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Prior;
-use Nagomi\Core\Head\HairKind;
 use Nagomi\Core\Parameters\InvalidParameters;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Statistics\ShrunkRegression;
@@ -60,7 +59,7 @@ final class AlikeHeads
 
     /**
      * @param list<array{kind: array<string, float>, said: array<string, array{float, float}>}> $heads each with its
-     *     {@see HairKind} and what its records say
+     *     kinds of hair, share by share, and what its records say
      *
      * @return array<string, array<string, KindShift>> by rate and kind
      */
@@ -169,7 +168,11 @@ final class AlikeHeads
     private static function besideTheRest(string $kind, array $counts): array
     {
         $trait = strtok($kind, '/') . '/';
-        $alike = array_filter($counts, static fn (string $of): bool => str_starts_with($of, $trait), ARRAY_FILTER_USE_KEY);
+        $alike = array_filter(
+            $counts,
+            static fn (string $of): bool => str_starts_with($of, $trait),
+            ARRAY_FILTER_USE_KEY,
+        );
         $all = array_sum($alike);
         if ($all <= 0.0) {
             return [];

@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
-use DateTimeImmutable;
 use InvalidArgumentException;
 use Nagomi\Core\Estimation\StrataTransition;
-use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\TestCatalogue;
-use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
@@ -69,8 +66,7 @@ final class CareRecordReader
         return new CareRecord(
             $id,
             $name,
-            $head->born(self::bornOn($intake))->tenderAtTheEdges(($intake['tender_edges'] ?? false) === true)
-                ->curled(self::curlOf($intake)),
+            HeadFields::told($head, $intake),
             $intake,
             $washDays,
             $readings,
@@ -103,23 +99,6 @@ final class CareRecordReader
         $this->idsOnce('events', array_map(static fn (WashDay $day): string => $day->id, $washDays));
         $this->idsOnce('readings', array_map(static fn (Reading $reading): string => $reading->id, $readings));
         $this->washDaysOnce($washDays);
-    }
-
-    /** @param array<mixed> $intake */
-    private static function curlOf(array $intake): ?CurlPattern
-    {
-        $ring = $intake['ring_mm'] ?? null;
-
-        return CurlPattern::of(
-            is_numeric($ring) ? (float) $ring : null,
-            ($intake['bends_without_ring'] ?? false) === true,
-        );
-    }
-
-    /** @param array<mixed> $intake */
-    private static function bornOn(array $intake): ?DateTimeImmutable
-    {
-        return is_string($intake['born_on'] ?? null) ? Calendar::day($intake['born_on']) : null;
     }
 
     private function checkFormat(RecordFields $fields): void

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Record;
 
+use DateTimeImmutable;
+use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\SectionsByWork;
 use Nagomi\Core\Head\StylingLoad;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Wording\Message;
 
 /** A head as it stands in a care record; null where something of it is wrong, which the problems then say. */
@@ -57,6 +60,26 @@ final class HeadFields
             $parameters,
             sectionsByWork: $byWork,
         );
+    }
+
+    /** @param array<mixed> $intake what was told and measured of whose head it is */
+    public static function told(Head $head, array $intake): Head
+    {
+        $ring = $intake['ring_mm'] ?? null;
+
+        return $head
+            ->born(self::bornOn($intake))
+            ->tenderAtTheEdges(($intake['tender_edges'] ?? false) === true)
+            ->curled(CurlPattern::of(
+                is_numeric($ring) ? (float) $ring : null,
+                ($intake['bends_without_ring'] ?? false) === true,
+            ));
+    }
+
+    /** @param array<mixed> $intake */
+    private static function bornOn(array $intake): ?DateTimeImmutable
+    {
+        return is_string($intake['born_on'] ?? null) ? Calendar::day($intake['born_on']) : null;
     }
 
     private static function byWork(RecordFields $fields, int $sections): SectionsByWork

@@ -61,8 +61,9 @@ final class VirtualHead
     {
         $moisture = $protein = 0.0;
         foreach ($this->head->strata as $stratum) {
-            $moisture += $stratum->share * self::of(['fine' => 1, 'medium' => 0, 'coarse' => -1], $stratum->strand->value);
-            $protein += $stratum->share * self::of(['low' => -1, 'medium' => 0, 'high' => 1], $stratum->porosity->value);
+            [$strand, $porosity] = [$stratum->strand->value, $stratum->porosity->value];
+            $moisture += $stratum->share * self::of(['fine' => 1, 'medium' => 0, 'coarse' => -1], $strand);
+            $protein += $stratum->share * self::of(['low' => -1, 'medium' => 0, 'high' => 1], $porosity);
         }
 
         return [$this->rules->kinds * $moisture, $this->rules->kinds * $protein];

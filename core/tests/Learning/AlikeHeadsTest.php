@@ -84,7 +84,8 @@ it('lets a head begin as its kind does, and as surely as that is known', functio
         ->and($variance - $shippedVariance)->toEqualWithDelta(0.1 ** 2 + 0.2 ** 2, 1e-9)
         // No further than is believable.
         ->and($uptake)->toEqualWithDelta(0.7, 1e-9)
-        ->and($prior(StrandDiameter::Coarse, null, $learned))->toEqual($prior(StrandDiameter::Coarse, null, $parameters))
+        ->and($prior(StrandDiameter::Coarse, null, $learned))
+        ->toEqual($prior(StrandDiameter::Coarse, null, $parameters))
         ->and($prior(StrandDiameter::Fine, null, $learned)[0])->toEqualWithDelta(0.3, 1e-9);
 });
 
@@ -140,7 +141,8 @@ it('makes little of kinds that do not differ, and of few heads', function (): vo
     $sure = Parameters::shipped()->with('population.spread', 0.05);
     expect(abs(AlikeHeads::shifts(alike($truth, 24), $sure)['uptake']['strand/fine']->log))
         ->toBeLessThan(abs(AlikeHeads::shifts(alike($truth, 24), Parameters::shipped())['uptake']['strand/fine']->log));
-    expect(AlikeHeads::shifts([], Parameters::shipped())['uptake']['strand/fine'])->toEqual(new KindShift(0.0, 0.0, 0.0));
+    expect(AlikeHeads::shifts([], Parameters::shipped())['uptake']['strand/fine'])
+        ->toEqual(new KindShift(0.0, 0.0, 0.0));
 });
 
 it('finds kinds on virtual heads whose hair goes by them', function (): void {

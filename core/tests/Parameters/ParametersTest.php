@@ -35,6 +35,7 @@ it('takes every number the core goes by from the table, and uses every number of
         'Content',
         'Habit',
         'Learning',
+        'Population',
     ];
     foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";
