@@ -94,6 +94,8 @@ return [
         'scalp-redness' => 'of 10', 'scalp-soreness' => 'of 10', 'scalp-dryness' => 'of 10', 'detangling-minutes' => 'min', 'knots-cut' => 'knots', 'squish' => 'of 10', 'water-in-hair' => '%', 'hardness' => 'mg/L', 'dew-point' => '°C', 'metered-water' => '%', 'combing-force' => 'N', 'wet-through' => 'min',
     ],
     'wear' => 'wear, calculated',
+    'decides' => 'About :share times in 100 this changes the wash planned for :day: :what.',
+    'decides_how' => ['without' => 'no :from', 'with' => ':to as well', 'other' => ':to instead of :from'],
     'hinges' => 'This decides the :treatment planned for :day.',
     'overdue' => 'Overdue: last taken :ago days ago, usually every :usual.',
     'kinds' => ['pre-wash' => 'pre-wash', 'shampoo' => 'shampoo', 'co-wash' => 'co-wash', 'clarifier' => 'clarifying shampoo', 'protein' => 'protein treatment', 'conditioner' => 'rinse-out conditioner', 'mask' => 'mask', 'leave-in' => 'leave-in', 'styler' => 'styler', 'oil' => 'oil or butter', 'rinse' => 'rinse', 'scalp-care' => 'scalp care'],

@@ -94,6 +94,8 @@ return [
         'scalp-redness' => 'de 10', 'scalp-soreness' => 'de 10', 'scalp-dryness' => 'de 10', 'detangling-minutes' => 'min', 'knots-cut' => 'nudos', 'squish' => 'de 10', 'water-in-hair' => '%', 'hardness' => 'mg/L', 'dew-point' => '°C', 'metered-water' => '%', 'combing-force' => 'N', 'wet-through' => 'min',
     ],
     'wear' => 'desgaste, calculado',
+    'decides' => 'Unas :share veces de cada 100 esto cambia el lavado previsto para el :day: :what.',
+    'decides_how' => ['without' => 'sin :from', 'with' => 'también :to', 'other' => ':to en vez de :from'],
     'hinges' => 'Esto decide lo previsto para el :day: :treatment.',
     'overdue' => 'Toca ya: la última vez fue hace :ago días, lo habitual es cada :usual.',
     'kinds' => ['pre-wash' => 'prelavado', 'shampoo' => 'champú', 'co-wash' => 'co-wash', 'clarifier' => 'champú de lavado profundo', 'protein' => 'tratamiento de proteína', 'conditioner' => 'acondicionador', 'mask' => 'mascarilla', 'leave-in' => 'leave-in', 'styler' => 'producto de peinado', 'oil' => 'aceite o manteca', 'rinse' => 'enjuague', 'scalp-care' => 'cuidado del cuero cabelludo'],

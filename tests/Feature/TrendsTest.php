@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bridge\Readings\TestMinutes;
 use App\Models\Reading;
+use App\Wording\DecisionWords;
 
 it('tells usual from changed beside every sign, in a picture and in a table', function (): void {
     $head = $this->aHead('growing-out-bleach');
@@ -128,8 +129,12 @@ it('says what is overdue and what the plan hinges on, besides what narrows most'
         ->where('look', true)
         ->where('date', '<=', now()->addDays(28)->format('Y-m-d'))
         ->first();
-    expect($steps->contains(fn (array $step): bool => isset($step['hinges'])))->toBe($look !== null);
-    if ($look !== null) {
+    $decides = $steps->first(fn (array $step): bool => isset($step['decides']))['decides'] ?? null;
+    expect($steps->contains(fn (array $step): bool => isset($step['hinges'])))
+        ->toBe($look !== null && $decides === null);
+    if ($decides !== null) {
+        $page->assertSee('times in 100 this changes the wash planned for');
+    } elseif ($look !== null) {
         $page->assertSee('This decides');
     }
     // Three lengths a month apart, then none for three months.
@@ -165,4 +170,20 @@ it('follows wear as it is worked out, with its doubt, beside the signs that spea
         ->toBeGreaterThanOrEqual($head->days()->where('was_read', true)->count())
         ->and($last)->not
         ->toBeNull();
+});
+
+it('says in what a test may change the next wash day', function (): void {
+    $decides = ['on' => '2027-01-12', 'share' => 0.228, 'changes' => [
+        ['what' => 'protein', 'from' => 'strong-protein', 'to' => 'mild-protein'],
+        ['what' => 'mask', 'from' => 'mask', 'to' => null], ['what' => 'cleanse', 'from' => null, 'to' => 'clarifying'],
+    ]];
+    expect(DecisionWords::of($decides))->toBe(
+        'About 23 times in 100 this changes the wash planned for 12 Jan: mild protein instead of strong protein, '
+        . 'no mask, clarifying cleanse as well.',
+    );
+    app()->setLocale('es');
+    expect(DecisionWords::of($decides))->toBe(
+        'Unas 23 veces de cada 100 esto cambia el lavado previsto para el 12 ene: proteína suave en vez de proteína '
+        . 'fuerte, sin mascarilla, también lavado profundo.',
+    );
 });

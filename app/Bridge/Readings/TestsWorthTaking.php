@@ -11,15 +11,19 @@ use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\TestSelection;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\DecidingTests;
+use Nagomi\Core\Planning\NextDecision;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
+use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\OverdueTest;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\StepKind;
 
 /**
- * What is worth taking under Hair tests next: what the plan hinges on, what is overdue, and what narrows the balance
- * most for each minute.
+ * What is worth taking under Hair tests next: what may change what is done, what is overdue, and what narrows the
+ * balance most for each minute.
  */
 final readonly class TestsWorthTaking
 {
@@ -33,6 +37,7 @@ final readonly class TestsWorthTaking
     public const MOST_AT_ONCE = 6;
 
     private const MOST_OVERDUE = 2;
+    private const MOST_DECIDING = 2;
     private const RHYTHM_OVER_DAYS = 400;
     private const HINGES_WITHIN_DAYS = 28;
 
@@ -58,7 +63,8 @@ final readonly class TestsWorthTaking
                 $this->testMinutes->at($head->salon, $moment),
                 $minutes,
                 $overdue,
-                $this->hinge($plan, $today),
+                $plan,
+                $today,
                 $least,
             );
         }
@@ -69,7 +75,6 @@ final readonly class TestsWorthTaking
     /**
      * @param array<string, float>                              $takes   minutes by test
      * @param list<OverdueTest>                                     $overdue
-     * @param array{quantity: 0|1, kind: string, on: string}|null $hinge
      * @param float                                             $least share of the doubt a test must take away a minute
      *
      * @return list<StoredWorth>
@@ -79,10 +84,21 @@ final readonly class TestsWorthTaking
         array $takes,
         float $minutes,
         array $overdue,
-        ?array $hinge,
+        Plan $plan,
+        DateTimeImmutable $today,
         float $least,
     ): array {
-        $why = $this->why($state, $takes, $overdue, $hinge);
+        $deciding = DecidingTests::order(
+            $state,
+            $takes,
+            $minutes,
+            $plan->decisions,
+            $this->parameters->readings->worthDeciding,
+        );
+        $why = $this->why($state, $takes, $overdue, $deciding === [] ? $this->hinge($plan, $today) : null);
+        foreach (array_slice($deciding, 0, self::MOST_DECIDING) as $test) {
+            $why[$test['test']]['decides'] = $this->decides($test['decision'], $test['share']);
+        }
         // What is to be taken anyway keeps its minutes free; what it says of the balance is counted like any other.
         $kept = array_intersect_key($takes, $why);
         $order = TestSelection::order($state, $kept, array_sum($kept));
@@ -120,14 +136,14 @@ final readonly class TestsWorthTaking
      * @param array{quantity: 0|1, kind: string, on: string}|null $hinge
      *
      * @return array<string, array{
-     *     hinges?: array{kind: string, on: string}, overdue?: array{ago: int, usual: int},
+     *     hinges?: array{kind: string, on: string}, overdue?: array{ago: int, usual: int}, decides?: StoredDecides,
      * }> what speaks for a test whatever it says of the balance
      */
     private function why(State $state, array $takes, array $overdue, ?array $hinge): array
     {
         /**
          * @var array<string, array{
-         *     hinges?: array{kind: string, on: string}, overdue?: array{ago: int, usual: int},
+         *     hinges?: array{kind: string, on: string}, overdue?: array{ago: int, usual: int}, decides?: StoredDecides,
          * }> $why
          */
         $why = [];
@@ -141,6 +157,27 @@ final readonly class TestsWorthTaking
         }
 
         return $why;
+    }
+
+    /** @return StoredDecides in what what may be done differs from what is planned */
+    private function decides(NextDecision $decision, float $share): array
+    {
+        [$planned, $instead] = [$decision->planned, $decision->instead];
+        $mask = static fn (WashOption $of): ?string => $of->masks() ? StepKind::Mask->value : null;
+        $cleanse = static fn (WashOption $of): ?string => $of->cleanse->clarifies() ? $of->cleanse->value : null;
+        $changes = [];
+        foreach (
+            [
+                ['protein', $planned->protein?->value, $instead->protein?->value],
+                ['mask', $mask($planned), $mask($instead)], ['cleanse', $cleanse($planned), $cleanse($instead)],
+            ] as [$what, $from, $to]
+        ) {
+            if ($from !== $to) {
+                $changes[] = ['what' => $what, 'from' => $from, 'to' => $to];
+            }
+        }
+
+        return ['on' => $decision->date->format('Y-m-d'), 'share' => round($share, 3), 'changes' => $changes];
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Models\TestDraft;
 use App\Models\User;
 use App\Models\Visit;
 use App\Pages\Now\NowScreen;
+use App\Wording\DecisionWords;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
@@ -172,7 +173,7 @@ final readonly class HairTestsScreen
      */
     private function why(array $step): array
     {
-        $why = [];
+        $why = isset($step['decides']) ? [DecisionWords::of($step['decides'])] : [];
         if (isset($step['hinges'])) {
             $why[] = Words::of(
                 'hinges',

@@ -55,6 +55,9 @@ final readonly class ReadingParameters
     /** share of the doubt of the balance that a test must take away a minute */
     public float $worthNarrowing;
 
+    /** probability that something else is done next, 0 to 1 */
+    public float $worthDeciding;
+
     /** of what readings vary by, that passes slowly from day to day */
     public float $slowShare;
 
@@ -106,6 +109,7 @@ final readonly class ReadingParameters
         $this->usualShare = $table->number('readings.usual-share');
         $this->usualAverageWeight = $table->number('readings.usual-average-weight');
         $this->changedByChance = $table->number('readings.changed-by-chance');
+        $this->worthDeciding = $table->number('readings.worth-deciding');
         $this->worthNarrowing = $table->number('readings.worth-narrowing');
         $this->slowShare = $table->number('readings.slow-share');
         $this->slowHalfLifeDays = $table->number('readings.slow-half-life-days');

@@ -51,7 +51,7 @@ final class MeanSimulator
     private readonly HomeHabits $habits;
 
     /** @var array<int, bool> whether it is washed at home, by day counted from today */
-    private array $atHome = [];
+    private array $atHome;
 
     /** @var array<int, float> */
     private readonly array $table;
@@ -67,19 +67,21 @@ final class MeanSimulator
     private readonly DateTimeImmutable $today;
 
     /** @var array<int, float> moisture the air holds in hair, by day counted from today */
-    private array $airs = [];
+    private array $airs;
 
     /**
      * @var array<int, list<array{
      *     float, float, float,
      * }>> by stretch of days: of each stratum what is kept of moisture, what the air adds, what is kept of protein
      */
-    private array $stretches = [];
+    private array $stretches;
 
+    /** @param self|null $like of the same head and terms: ways to wash are known from it, where hair takes up alike */
     public function __construct(
         Snapshot $from,
         ForecastUncertainty $doubt,
         public readonly PlanTerms $terms = new PlanTerms(),
+        ?self $like = null,
     ) {
         $this->looks = $doubt->looks($from->state->layout->parameters->model->bandHalfWidth);
         $start = $from->state;
@@ -107,17 +109,36 @@ final class MeanSimulator
             ];
         }
         $this->strata = $strata;
-        $this->bestDays = array_fill_keys(
-            array_map(
-                fn (Occasion $best): int => Calendar::daysBetween($this->today, $best->from),
-                $terms->of(OccasionKind::BestDay),
-            ),
-            true,
-        );
-        $this->effects = new WeakMap();
-        $this->effectsAtHome = new WeakMap();
+        $this->bestDays = self::bestDays($terms, $this->today);
+        $alike = $like?->uptake === $this->uptake ? $like : null;
+        [$this->effects, $this->effectsAtHome] = $alike === null
+            ? self::nothingKnown()
+            : [$alike->effects, $alike->effectsAtHome];
+        [$this->airs, $this->atHome] = $like === null ? [[], []] : [$like->airs, $like->atHome];
+        // It fades as fast: what a stretch of days does is the same.
+        $this->stretches = $like?->strata === $this->strata ? $like->stretches : [];
         $this->habits = $from->habits ?? HomeHabits::assumed($this->head->parameters->habits);
         $this->table = ExcessTable::values();
+    }
+
+    /** @return array{WeakMap<WashOption, OptionEffects>, WeakMap<WashOption, OptionEffects>} */
+    private static function nothingKnown(): array
+    {
+        /** @var WeakMap<WashOption, OptionEffects> $inSalon */
+        $inSalon = new WeakMap();
+        /** @var WeakMap<WashOption, OptionEffects> $atHome */
+        $atHome = new WeakMap();
+
+        return [$inSalon, $atHome];
+    }
+
+    /** @return array<int, true> by day counted from today */
+    private static function bestDays(PlanTerms $terms, DateTimeImmutable $today): array
+    {
+        return array_fill_keys(array_map(
+            static fn (Occasion $best): int => Calendar::daysBetween($today, $best->from),
+            $terms->of(OccasionKind::BestDay),
+        ), true);
     }
 
     public function date(int $day): DateTimeImmutable

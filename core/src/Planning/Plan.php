@@ -19,6 +19,7 @@ final readonly class Plan
      * @param float          $price    of what is product cost
      * @param list<RuleConflict>    $clashes  wash days on which the rules left no way open
      * @param ScalpRhythm|null $scalpRhythm what the scalp asks for; null where it was not read
+     * @param list<NextDecision> $decisions what could be done otherwise on the next wash days; [] where nobody asked why
      * @param list<ScalpDay> $scalp    the scalp on each day from today; [] where it was not read
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Plan
         public array $clashes = [],
         public ?ScalpRhythm $scalpRhythm = null,
         public array $scalp = [],
+        public array $decisions = [],
     ) {
     }
 }

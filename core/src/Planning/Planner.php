@@ -53,7 +53,8 @@ final class Planner
             => self::searched($start, $history, $washDays, $of, $doubt, $horizon);
         [$best, $terms] = $scalp->searchedWith($search, $terms, $washDays);
         $forecast = self::forecast($start, $washDays, $best, $horizon, $terms);
-        $terrain = new MeanSimulator($start, ForecastUncertainty::of($forecast), $terms);
+        $doubtOnWay = ForecastUncertainty::of($forecast);
+        $terrain = new MeanSimulator($start, $doubtOnWay, $terms);
         $standing = self::standing($start, $history, $terms);
         $ahead = new HairAhead($terrain, $doubt);
         $reasons = $saysWhy ? PlanReasons::of($start, $terrain, $washDays, $best, $horizon) : null;
@@ -73,6 +74,7 @@ final class Planner
             array_values(array_filter(array_map(static fn (PlanItem $item): ?RuleConflict => $item->clash, $items))),
             $scalp->rhythm,
             $scalp->forecast($washDays, $best, $horizon),
+            $saysWhy ? NextDecisions::of($start, $standing, $terrain, $doubtOnWay, $washDays, $items, $horizon) : [],
         );
     }
 
