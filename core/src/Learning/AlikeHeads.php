@@ -45,7 +45,7 @@ final class AlikeHeads
         foreach ($state->layout->rates() as $rate => $index) {
             $before = Prior::rateVariance($head, $rate);
             $after = $state->covariance[$index][$index];
-            if ($after < self::TOLD * $before) {
+            if ($after > 0.0 && $after < self::TOLD * $before) {
                 $precision = 1 / $after - 1 / $before;
                 $said[$rate] = [
                     ($state->mean[$index] / $after - Prior::shift($head, $rate) / $before) / $precision,

@@ -26,6 +26,9 @@ final readonly class NextDecisions
     /** Where it is walked along the way that matters, in standard deviations beside what is believed, ascending. */
     private const LOOKED_AT_SDS = [-2.0, -1.2, -0.6, 0.0, 0.8];
 
+    /** Less than that of a variance nobody can tell apart, and the arithmetic neither. */
+    private const APART = 1e-7;
+
     private const QUANTITIES = [
         StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN,
     ];
@@ -186,7 +189,8 @@ final readonly class NextDecisions
         $block = [];
         foreach ($indices as $n => $i) {
             $block[$n] = array_map(static fn (int $k): float => $state->covariance[$i][$k], $indices);
-            $block[$n][$n] += 1e-9;
+            // Two strata that were always treated alike hardly differ: their doubt is one.
+            $block[$n][$n] += self::APART + self::APART * $state->covariance[$i][$i];
         }
 
         return (new Cholesky($block))->factor();

@@ -53,12 +53,7 @@
                 <li>
                     <p><strong>{{ $row->name }}</strong> <span class="learned-here">{{ $row->here }}</span> <span class="reason">{{ $row->between }}</span></p>
                     <p class="learned-ships">{{ $row->counts }}</p>
-                    <svg class="learned-bar" viewBox="0 0 {{ $row->picture::WIDTH }} 30" preserveAspectRatio="none" role="img" aria-label="{{ $row->name }}: {{ $row->here }}, {{ $row->between }}">
-                        <line class="result-track" x1="0" x2="{{ $row->picture::WIDTH }}" y1="15" y2="15"/>
-                        <rect class="result-band" x="{{ $row->picture->from }}" y="7" width="{{ max(1, $row->picture->to - $row->picture->from) }}" height="16"/>
-                        <line class="learned-shipped" x1="{{ $row->picture::SHIPPED }}" x2="{{ $row->picture::SHIPPED }}" y1="1" y2="29"/>
-                        <line class="result-dot" x1="{{ $row->picture->dot }}" x2="{{ $row->picture->dot }}" y1="15" y2="15"/>
-                    </svg>
+                    <x-times-bar :picture="$row->picture" :says="$row->name . ': ' . $row->here . ', ' . $row->between"/>
                 </li>
             @endforeach
             </ul>
