@@ -20,7 +20,7 @@ final class DecidingTests
      * @param float                $least     how likely it must be that something else is done then, 0 to 1
      *
      * @return list<array{test: string, minutes: float, share: float, decision: NextDecision}> in the order to take them;
-     *     what may be done instead, and how likely that is once it and those before it were taken
+     *     what may be done instead, and how likely that is once it was taken
      */
     public static function order(
         State $state,
@@ -40,8 +40,10 @@ final class DecidingTests
                     $best = ['test' => $test, 'gain' => $gain, 'after' => $after, 'minutes' => $takes];
                 }
             }
-            $turns = $best === null ? null : self::turned($state, $best['after'], $decisions);
-            $share = $turns?->share($state, $best['after'] ?? $state) ?? 0.0;
+            // What is said of a test is its own, whatever was taken before it.
+            $alone = $best === null ? $state : TestSelection::narrowed($state, $best['test']);
+            $turns = self::turned($state, $alone, $decisions);
+            $share = $turns?->share($state, $alone) ?? 0.0;
             if ($best === null || $turns === null || $share < $least) {
                 break;
             }
