@@ -95,6 +95,9 @@ final class Head extends Model
 
     protected $guarded = ['id', 'salon_id', 'made_up'];
 
+    /** What the table assumes as well, for whoever asks before the row was read. */
+    protected $attributes = ['bends_without_ring' => false];
+
     protected function casts(): array
     {
         return [

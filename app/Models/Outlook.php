@@ -36,6 +36,7 @@ use Nagomi\Core\Wording\Message;
  * @property array<string, float>|null        $learned
  * @property list<StoredDoneAtHome>|null      $done_at_home what comes of plans at home, by step
  * @property array<string, float>|null        $length
+ * @property list<StoredForetold>|null $foretold of scalp and detangling, beside what came of it; null: not looked at
  * @property array<string, list<StoredWorth>>|null $worth tests worth taking next, by moment
  */
 final class Outlook extends Model
@@ -61,7 +62,7 @@ final class Outlook extends Model
             'hair_balance' => 'array',
             'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
             'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array',
-            'limits_due' => 'boolean', 'done_at_home' => 'array',
+            'limits_due' => 'boolean', 'done_at_home' => 'array', 'foretold' => 'array',
         ];
     }
 

@@ -108,6 +108,7 @@ return [
         'advice' => [
             'narrow' => 'Nothing is wrong with that; learning from your records can bring the ranges closer.',
             'test' => 'Do it together once, step by step; if it stays so, learn from your records below.',
+            'besides' => 'Do it together once, step by step. The numbers below do not bear on it.',
             'stylist' => 'Score a client together now and then. How high somebody scores, and how much it scatters, is taken into account by itself: see Team under Reports.',
             'porosity' => 'Test the porosity of these clients again; if it stays so, learn from your records below.',
             'since' => 'Moisture or protein may go faster or slower here than expected: learn from your records below.',
@@ -120,7 +121,7 @@ return [
         'numbers' => 'In numbers', 'column' => ['results' => 'Results', 'held' => 'Within range, of 100', 'above' => 'Above expected, of 100'],
         'picture' => 'Where results fell in what was expected of them, from far below to far above: :columns %',
         'below' => 'far below', 'above' => 'far above', 'even' => 'as it should be',
-        'help' => 'The last 1,000 test days at most. Each result falls somewhere in what was expected of it. If all is well, the ten columns are about as high as the line. High at both ends: results scatter more than expected. High at one end: they come out higher or lower.',
+        'help' => 'The last 1,000 test days at most; scalp and the minutes of detangling with them. Each result falls somewhere in what was expected of it. If all is well, the ten columns are about as high as the line. High at both ends: results scatter more than expected. High at one end: they come out higher or lower.',
     ],
     'said' => [
         'asked' => 'Learning has begun. You can leave this page; it goes on.', 'under-way' => 'It is already under way.',

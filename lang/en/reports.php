@@ -31,7 +31,7 @@ return [
                 'test' => 'Results for “:which” scatter clearly more here than usual, :times times as much.',
             ],
             'counted' => 'What scatters more counts for less, by itself, wherever such a result counts.',
-            'times' => ':times times as much as usual', 'between' => '{1} four of five sure: :least to :most · from one result|[0,2,*] four of five sure: :least to :most · from :count results',
+            'times' => ':times times as much as usual', 'between' => '{1} four of five sure: :least to :most · from one result|[2,*] four of five sure: :least to :most · from :count results',
             'counts' => ['whole' => 'counts in full', 'less' => 'counts for :percent % of a usual one'],
             'rest' => '{1} One more test scatters as usual.|[2,*] :count more tests scatter as usual.',
             'scale' => 'Line in the middle: as usual; left edge half as much, right edge twice. Looked at again each Monday.',

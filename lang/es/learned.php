@@ -108,6 +108,7 @@ return [
         'advice' => [
             'narrow' => 'No hay nada malo en ello; aprender de sus registros puede estrechar los márgenes.',
             'test' => 'Háganla una vez juntos, paso a paso; si sigue así, aprenda de sus registros más abajo.',
+            'besides' => 'Háganla una vez juntos, paso a paso. Los números de más abajo no influyen en ella.',
             'stylist' => 'Puntúen juntos a un cliente de vez en cuando. Que alguien puntúe alto o varíe mucho se tiene en cuenta solo: vea Equipo en Informes.',
             'porosity' => 'Pruebe otra vez la porosidad de estos clientes; si sigue así, aprenda de sus registros más abajo.',
             'since' => 'La hidratación o la proteína pueden irse aquí antes o después de lo esperado: aprenda de sus registros más abajo.',
@@ -120,7 +121,7 @@ return [
         'numbers' => 'En números', 'column' => ['results' => 'Resultados', 'held' => 'Dentro del margen, de 100', 'above' => 'Por encima de lo esperado, de 100'],
         'picture' => 'Dónde cayeron los resultados en lo que se esperaba, de muy por debajo a muy por encima: :columns %',
         'below' => 'muy por debajo', 'above' => 'muy por encima', 'even' => 'como debería ser',
-        'help' => 'Como mucho los últimos 1.000 días de pruebas. Cada resultado cae en algún lugar de lo que se esperaba de él. Si todo va bien, las diez columnas llegan más o menos a la línea. Altas en los dos extremos: los resultados varían más de lo esperado. Altas en un extremo: salen más altos o más bajos.',
+        'help' => 'Como mucho los últimos 1.000 días de pruebas, y con ellos el cuero cabelludo y los minutos de desenredado. Cada resultado cae en algún lugar de lo que se esperaba de él. Si todo va bien, las diez columnas llegan más o menos a la línea. Altas en los dos extremos: los resultados varían más de lo esperado. Altas en un extremo: salen más altos o más bajos.',
     ],
     'said' => [
         'asked' => 'Ha empezado a aprender. Puede salir de esta página; sigue solo.', 'under-way' => 'Ya está en marcha.',

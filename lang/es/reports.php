@@ -30,7 +30,7 @@ return [
                 'test' => 'Los resultados de «:which» varían aquí claramente más de lo habitual: :times veces lo habitual.',
             ],
             'counted' => 'Lo que varía más cuenta menos, por sí solo, donde cuente un resultado así.',
-            'times' => ':times veces lo habitual', 'between' => '{1} con cuatro de cinco de seguridad: de :least a :most · de un resultado|[0,2,*] con cuatro de cinco de seguridad: de :least a :most · de :count resultados',
+            'times' => ':times veces lo habitual', 'between' => '{1} con cuatro de cinco de seguridad: de :least a :most · de un resultado|[2,*] con cuatro de cinco de seguridad: de :least a :most · de :count resultados',
             'counts' => ['whole' => 'cuenta del todo', 'less' => 'cuenta un :percent % de uno habitual'],
             'rest' => '{1} Una prueba más varía lo habitual.|[2,*] :count pruebas más varían lo habitual.',
             'scale' => 'Línea del medio: lo habitual; borde izquierdo la mitad, borde derecho el doble. Se mira otra vez cada lunes.',

@@ -263,6 +263,24 @@ it('says whether results come as expected, and whose do not', function (): void 
     $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee('scatter more');
 });
 
+it('scores scalp and detangling alike, and says where learning does not help', function (): void {
+    $heads = [$this->aHead(), $this->aHead(), $this->aHead(), $this->aHead(), $this->aHead()];
+    foreach ($heads as $n => $head) {
+        foreach (range(1, 8) as $i) {
+            $head->readings()->make()->forceFill([
+                'key' => "oil-{$n}-{$i}", 'salon_id' => $head->salon_id, 'moment' => 'home',
+                'date' => now()->subDays(9 * $i)->format('Y-m-d'), 'test' => 'scalp-at-home', 'by' => 'Ilse',
+                'raw' => ['itch' => 1, 'oil' => $i % 2 === 0 ? 10 : 0, 'soreness' => 0],
+            ])->save();
+        }
+        $outlook = app(Outlooks::class)->of($head->refresh());
+        expect(array_column($outlook->foretold, 'sign'))->toContain('scalp-oil', 'scalp-itch');
+    }
+    $this->actingAs($this->stylist)->get('/salon/learned')->assertSee('scalp oil')
+        ->assertSee('Results for “scalp oil” scatter more here than expected.')
+        ->assertSee('The numbers below do not bear on it.')->assertDontSee('signs.');
+});
+
 it('keeps what a plan foretold on a day of tests, and says what came of it', function (): void {
     $this->actingAs($this->stylist);
     $head = $this->aNewHead();

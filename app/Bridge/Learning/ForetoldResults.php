@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Learning;
 
 use App\Models\HeadSnapshot;
+use App\Models\Outlook;
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +15,7 @@ use Nagomi\Core\Learning\ForetoldResult;
 use Nagomi\Core\Learning\ResultsBy;
 use Nagomi\Core\Learning\ResultsFinding;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\Sign;
 
 /** The results of a salon's hair tests beside what was foretold of each, from its clients' stored days. */
 final readonly class ForetoldResults
@@ -78,6 +80,36 @@ final readonly class ForetoldResults
                 );
             }
             $lastRead[$day->head_id] = $day->date;
+        }
+
+        return [...$results, ...$this->besides($salon, $porosities)];
+    }
+
+    /**
+     * The scalp and the minutes of detangling, which no stored day tells of.
+     *
+     * @param array<string, string> $porosities by head
+     *
+     * @return list<ForetoldResult>
+     */
+    private function besides(Salon $salon, array $porosities): array
+    {
+        $since = $salon->today()->subMonths(self::MONTHS_LOOKED_BACK)->format('Y-m-d');
+        $results = [];
+        $outlooks = Outlook::query()->where('salon_id', $salon->id)->whereNotNull('foretold')
+            ->get(['head_id', 'foretold']);
+        foreach ($outlooks as $outlook) {
+            foreach ($outlook->foretold ?? [] as $check) {
+                if ($check['on'] >= $since) {
+                    $results[] = new ForetoldResult($outlook->head_id, (float) $check['apart'], array_filter([
+                        ResultsBy::Test->value => $check['sign'], ResultsBy::Stylist->value => $check['by'],
+                        // How fast hair detangles goes by what it is; how a scalp does hardly.
+                        ResultsBy::Porosity->value => $check['sign'] === Sign::DetanglingMinutes->value
+                            ? $porosities[$outlook->head_id] ?? ''
+                            : '',
+                    ]));
+                }
+            }
         }
 
         return $results;

@@ -33,6 +33,7 @@ use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\PlanVerdict;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\WashDay;
+use Nagomi\Core\WashDay\Pace;
 
 /**
  * Follows a head to today, plans its season and stores both, so that pages read what was computed once. It goes on from
@@ -97,7 +98,7 @@ final readonly class Outlooks
         $plan = Planner::plan($trace->last(), $lately, self::WEEKS_AHEAD, $terms);
         $this->storedPlan->keep($head, $plan, $pace, $terms->takeDownOn);
         $this->planForetold->note($head, $trace, $plan, $today);
-        $outlook = $this->stored($head, $frame, $trace, $plan, $terms, $lately);
+        $outlook = $this->stored($head, $frame, $trace, $plan, $terms, $lately, $pace);
         event(new SeasonPlanned($head->id));
         $head->setRelation('outlook', $outlook);
         $head->forceFill(['outlook_due_from' => null])->syncOriginalAttribute('outlook_due_from');
@@ -114,6 +115,7 @@ final readonly class Outlooks
         Plan $plan,
         PlanTerms $terms,
         array $lately,
+        Pace $pace,
     ): Outlook {
         $today = Calendar::dayOf($head->salon->today());
         $state = $trace->last()->state;
@@ -145,6 +147,7 @@ final readonly class Outlooks
             'limits_due' => true,
             'chair_work' => $this->chairWork->of($head, $plan, $terms, $today),
             'scalp' => $this->outlookScalp->of($plan, $terms->scalp, $head->wash_every_days, $terms->keepsRhythm),
+            'foretold' => ForetoldBesides::of($pace, $terms->scalp, $today),
             'learned' => $this->learned($state),
             'done_at_home' => DoneAtHome::of($trace->last()->habits),
             'length' => $this->length($head, $today),

@@ -17,6 +17,7 @@ use Nagomi\Core\Learning\ResultsBy;
 use Nagomi\Core\Learning\ResultsFinding;
 use Nagomi\Core\Learning\ResultsGroup;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\Sign;
 
 /** Says whether a salon's hair tests come out as they were foretold, and what it is where they do not. */
 final readonly class ResultsPartScreen
@@ -87,8 +88,18 @@ final readonly class ResultsPartScreen
             }, [
                 'above' => self::percent($alarm->group->above), 'held' => self::percent($alarm->group->held),
             ]),
-            $this->say('advice.' . ($finding === ResultsFinding::Narrow ? $finding->value : $alarm->by->value)),
+            $this->say('advice.' . match (true) {
+                $finding === ResultsFinding::Narrow => $finding->value,
+                $alarm->by === ResultsBy::Test && ! $this->isLearned($alarm->which) => 'besides',
+                default => $alarm->by->value,
+            }),
         ]);
+    }
+
+    /** Whether a salon's own numbers bear on a sign; on scalp and minutes they do not. */
+    private function isLearned(string $sign): bool
+    {
+        return Sign::tryFrom($sign)?->tellsOfBalance($this->parameters->signs) === true;
     }
 
     /** @return list<array{name: string, rows: list<array{name: string, results: int, held: int, above: int}>}> */

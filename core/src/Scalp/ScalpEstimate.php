@@ -15,12 +15,14 @@ final readonly class ScalpEstimate
      * @param DateTimeImmutable $date     the end of this day
      * @param DateTimeImmutable $lastRead the last day on which the scalp was looked at or felt
      * @param array<string, array{float, DateTimeImmutable}> $readings the latest of each sign and its day, by sign
+     * @param list<ScalpCheck> $checks each reading beside what was foretold of it, in their order
      */
     public function __construct(
         public ScalpState $state,
         public DateTimeImmutable $date,
         public DateTimeImmutable $lastRead,
         public array $readings,
+        public array $checks = [],
     ) {
     }
 

@@ -78,7 +78,7 @@ final readonly class ScalpFilter
     {
         $state = ScalpState::usual($this->parameters->scalp);
         $before = $lastRead = null;
-        $latest = [];
+        $latest = $checks = [];
         foreach ($days as $key => $done) {
             $date = Calendar::day((string) $key) ?? $today;
             $state = $before === null ? $state : $this->after($state, $before, $date);
@@ -86,7 +86,8 @@ final readonly class ScalpFilter
                 $lastRead = $date;
                 foreach ($reading->measured as $measured) {
                     $latest[$measured->sign->value] = [$measured->value, $date];
-                    $state = $this->read($state, $measured, $reading->moment);
+                    [$state, $check] = $this->read($state, $measured, $reading);
+                    $checks = $check === null ? $checks : [...$checks, $check];
                 }
                 $state = $this->zonesRead($state, $reading);
             }
@@ -98,7 +99,7 @@ final readonly class ScalpFilter
 
         return $lastRead === null
             ? null
-            : new ScalpEstimate($this->after($state, $before, $today), $today, $lastRead, $latest);
+            : new ScalpEstimate($this->after($state, $before, $today), $today, $lastRead, $latest, $checks);
     }
 
     private function after(ScalpState $state, DateTimeImmutable $from, DateTimeImmutable $until): ScalpState
@@ -112,14 +113,16 @@ final readonly class ScalpFilter
         return ScalpDynamics::afterDays($state, $days, $this->air->percentOn($middle), $this->parameters->scalp);
     }
 
-    private function read(ScalpState $state, MeasuredSign $measured, Moment $moment): ScalpState
+    /** @return array{ScalpState, ScalpCheck|null} null for a sign that is not foretold */
+    private function read(ScalpState $state, MeasuredSign $measured, Reading $reading): array
     {
         $scalp = $this->parameters->scalp;
         $weights = ScalpState::weights($measured->sign, $scalp);
         if ($weights === null) {
-            return $state;
+            return [$state, null];
         }
-        $noise = ($measured->sd * ($moment === Moment::Home ? $this->parameters->signs->homeNoiseFactor : 1.0)) ** 2;
+        $isAtHome = $reading->moment === Moment::Home;
+        $noise = ($measured->sd * ($isAtHome ? $this->parameters->signs->homeNoiseFactor : 1.0)) ** 2;
         $expected = $variance = 0.0;
         $towards = array_fill(0, count($state->mean), 0.0);
         foreach ($weights as $i => $weight) {
@@ -132,6 +135,8 @@ final readonly class ScalpFilter
             $variance += $weight * $towards[$i];
         }
         $surprise = $measured->value - $expected;
+        $zScore = $surprise / sqrt($variance + $noise);
+        $check = new ScalpCheck($reading->date, $measured->sign, $reading->by, $measured->value, $expected, $zScore);
         $noise *= max(1.0, $surprise ** 2 / (self::SURPRISING_SD ** 2 * ($variance + $noise)));
         $mean = $covariance = [];
         foreach ($towards as $i => $gain) {
@@ -143,7 +148,7 @@ final readonly class ScalpFilter
             );
         }
 
-        return new ScalpState(self::clamped($mean), $covariance, $state->zones, $state->care, $state->oiled);
+        return [new ScalpState(self::clamped($mean), $covariance, $state->zones, $state->care, $state->oiled), $check];
     }
 
     /** What one zone flakes beyond the whole scalp is learned zone by zone. */

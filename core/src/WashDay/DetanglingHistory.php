@@ -23,7 +23,7 @@ final readonly class DetanglingHistory
      * @param list<Reading>           $readings
      * @param list<DateTimeImmutable> $takenDown days on which a style came down
      *
-     * @return list<array{day: DetanglingDay, minutes: float}> minutes a section
+     * @return list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}> minutes a section
      */
     public static function of(Head $head, array $washDays, array $readings, array $takenDown = []): array
     {
@@ -44,7 +44,10 @@ final readonly class DetanglingHistory
             $last = $washDay->date;
             $on[$date] = true;
             if (! $washDay->approximate) {
-                $timed[] = ['day' => $day, 'minutes' => self::minutes($washDay) / max(1, $head->sections)];
+                $timed[] = [
+                    'day' => $day, 'minutes' => self::minutes($washDay) / max(1, $head->sections),
+                    'date' => $washDay->date,
+                ];
             }
         }
 
@@ -86,7 +89,7 @@ final readonly class DetanglingHistory
      * @param array<string, bool> $on   days whose detangling stands among the wash days already
      * @param list<string>        $down
      *
-     * @return list<array{day: DetanglingDay, minutes: float}>
+     * @return list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}>
      */
     private static function read(array $readings, array $on, array $down): array
     {
@@ -98,7 +101,7 @@ final readonly class DetanglingHistory
                     $day = new DetanglingDay(isTakenDown: in_array($date, $down, true));
                     $timed[] = [
                         'day' => $day->by(self::tool($reading) ?? $day->tool, $day->state),
-                        'minutes' => $measured->value,
+                        'minutes' => $measured->value, 'date' => $reading->date,
                     ];
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\WashDay;
 
+use DateTimeImmutable;
 use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Statistics\ShrunkRegression;
 
@@ -22,6 +23,36 @@ final readonly class DetanglingPace
         private array $usual,
         public int $days,
     ) {
+    }
+
+    /**
+     * How days that were timed compare with what was foretold of each from those before it.
+     *
+     * @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}> $own  in any order; minutes over 0
+     * @param float                                                                    $like minutes a section of heads
+     *     like this one, over 0
+     * @param DateTimeImmutable $since the first day that is told of
+     *
+     * @return list<DetanglingCheck> by day
+     */
+    public static function checks(
+        array $own,
+        float $like,
+        WashDayParameters $parameters,
+        DateTimeImmutable $since,
+    ): array {
+        usort($own, static fn (array $a, array $b): int => $a['date'] <=> $b['date']);
+        $checks = [];
+        foreach ($own as $i => ['day' => $day, 'minutes' => $minutes, 'date' => $date]) {
+            if ($date >= $since) {
+                $pace = self::learned(array_slice($own, 0, $i), $like, $parameters);
+                $expected = $pace->minutes($day);
+                $zScore = log($minutes / $expected) / $pace->spread($day);
+                $checks[] = new DetanglingCheck($date, $minutes, $expected, $zScore);
+            }
+        }
+
+        return $checks;
     }
 
     /**

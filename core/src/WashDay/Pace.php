@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\WashDay;
 
+use DateTimeImmutable;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
@@ -16,10 +18,14 @@ final readonly class Pace
     /** Wash days further back say little of how long one takes now. */
     public const OVER_DAYS = 400;
 
+    /** @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}> $timed detanglings of this head */
     private function __construct(
         public DetanglingPace $detangling,
         public DryingPace $drying,
         public DetanglingDay $day,
+        private array $timed,
+        private float $similarMinutes,
+        private WashDayParameters $parameters,
     ) {
     }
 
@@ -36,15 +42,16 @@ final readonly class Pace
         PaceHistory $history = new PaceHistory(),
     ): self {
         $parameters = $head->parameters->washDay;
+        $timed = DetanglingHistory::of($head, $washDays, $readings, $history->takenDown);
+        $similarMinutes ??= $parameters->detangleASectionMinutes;
 
         return new self(
-            DetanglingPace::learned(
-                DetanglingHistory::of($head, $washDays, $readings, $history->takenDown),
-                $similarMinutes ?? $parameters->detangleASectionMinutes,
-                $parameters,
-            ),
+            DetanglingPace::learned($timed, $similarMinutes, $parameters),
             DryingPace::learned($head, $readings, $history->dried, DryingPace::leavesHeavy($head, $washDays)),
             new DetanglingDay(),
+            $timed,
+            $similarMinutes,
+            $parameters,
         );
     }
 
@@ -59,7 +66,7 @@ final readonly class Pace
 
         return $isPreWashed === $this->day->isPreWashed
             ? $this
-            : new self($this->detangling, $this->drying, $this->day->preWashed($isPreWashed));
+            : $this->onDay($this->day->preWashed($isPreWashed));
     }
 
     /** On a day so much later than usual, or on which a style comes down. */
@@ -67,7 +74,25 @@ final readonly class Pace
     {
         $day = new DetanglingDay($this->day->tool, $this->day->state, $this->day->isPreWashed, $gapTimes, $isTakenDown);
 
-        return new self($this->detangling, $this->drying, $day);
+        return $this->onDay($day);
+    }
+
+    /** @return list<DetanglingCheck> how detanglings from a day on compare with what was foretold of each */
+    public function checksSince(DateTimeImmutable $day): array
+    {
+        return DetanglingPace::checks($this->timed, $this->similarMinutes, $this->parameters, $day);
+    }
+
+    private function onDay(DetanglingDay $day): self
+    {
+        return new self(
+            $this->detangling,
+            $this->drying,
+            $day,
+            $this->timed,
+            $this->similarMinutes,
+            $this->parameters,
+        );
     }
 
     /** The day on which a step is detangled. */

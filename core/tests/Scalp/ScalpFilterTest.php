@@ -8,6 +8,7 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Scalp\ScalpCheck;
 use Nagomi\Core\Scalp\ScalpDynamics;
 use Nagomi\Core\Scalp\ScalpEstimate;
 use Nagomi\Core\Scalp\ScalpFilter;
@@ -230,6 +231,32 @@ it('is nearer to the truth than the last reading, and says how near', function (
     expect($tried)->toBeGreaterThan(250)
         ->and(sqrt($own / $last))->toBeLessThan(0.75)
         ->and($within / $tried)->toBeGreaterThan(0.72)->toBeLessThan(0.9);
+});
+
+it('holds each reading beside what was foretold of it, and no reading beside itself', function (): void {
+    $scalp = Parameters::shipped()->scalp;
+    $readings = [Scalps::map('2026-03-02', 2, oil: 6), Scalps::map('2026-03-09', 1, oil: 9, redness: 4)];
+    $checks = scalpOn('2026-03-12', [], $readings)->checks;
+    $of = fn (string $date): array => array_column(array_filter(
+        $checks,
+        fn (ScalpCheck $check): bool => $check->date->format('Y-m-d') === $date,
+    ), null, null);
+    // Itch, flakes, oil: redness and soreness are not foretold.
+    expect(array_unique(array_map(fn (ScalpCheck $check): string => $check->sign->value, $checks)))
+        ->toEqualCanonicalizing(['scalp-flakes', 'scalp-itch', 'scalp-oil'])
+        ->and($of('2026-03-02'))->toHaveCount(3)->and($of('2026-03-09'))->toHaveCount(3);
+    $oil = array_values(array_filter($checks, fn (ScalpCheck $check): bool => $check->sign === Sign::ScalpOil));
+    $noise = $readings[0]->measured[0]->sd;
+    foreach ($readings[0]->measured as $measured) {
+        $noise = $measured->sign === Sign::ScalpOil ? $measured->sd : $noise;
+    }
+    // What was thought before anything was read; then what the first reading left, and a week.
+    expect($oil[0]->value)->toBe(6.0)->and($oil[0]->by)->toBe('Ilse')
+        ->and($oil[1]->expected)->toBeGreaterThan($oil[0]->expected)
+        ->and($oil[1]->zScore)->toBeGreaterThan(0.0)
+        ->and(abs($oil[0]->zScore))->toBeLessThan(abs($oil[0]->value - $oil[0]->expected) / $noise)
+        ->and(abs($oil[0]->value - $oil[0]->expected) / abs($oil[0]->zScore))
+        ->toBeGreaterThan($scalp->startSd['oil']);
 });
 
 it('hears with more doubt what the owner feels', function (): void {
