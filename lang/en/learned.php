@@ -108,6 +108,7 @@ return [
         'advice' => [
             'narrow' => 'Nothing is wrong with that; learning from your records can bring the ranges closer.',
             'test' => 'Do it together once, step by step; if it stays so, learn from your records below.',
+            'narrow-besides' => 'Nothing is wrong with that.',
             'besides' => 'Do it together once, step by step. The numbers below do not bear on it.',
             'stylist' => 'Score a client together now and then. How high somebody scores, and how much it scatters, is taken into account by itself: see Team under Reports.',
             'porosity' => 'Test the porosity of these clients again; if it stays so, learn from your records below.',

@@ -108,6 +108,7 @@ return [
         'advice' => [
             'narrow' => 'No hay nada malo en ello; aprender de sus registros puede estrechar los márgenes.',
             'test' => 'Háganla una vez juntos, paso a paso; si sigue así, aprenda de sus registros más abajo.',
+            'narrow-besides' => 'No hay nada malo en ello.',
             'besides' => 'Háganla una vez juntos, paso a paso. Los números de más abajo no influyen en ella.',
             'stylist' => 'Puntúen juntos a un cliente de vez en cuando. Que alguien puntúe alto o varíe mucho se tiene en cuenta solo: vea Equipo en Informes.',
             'porosity' => 'Pruebe otra vez la porosidad de estos clientes; si sigue así, aprenda de sus registros más abajo.',

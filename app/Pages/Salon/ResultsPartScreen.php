@@ -89,8 +89,9 @@ final readonly class ResultsPartScreen
                 'above' => self::percent($alarm->group->above), 'held' => self::percent($alarm->group->held),
             ]),
             $this->say('advice.' . match (true) {
+                $alarm->by === ResultsBy::Test && ! $this->isLearned($alarm->which)
+                    => $finding === ResultsFinding::Narrow ? 'narrow-besides' : 'besides',
                 $finding === ResultsFinding::Narrow => $finding->value,
-                $alarm->by === ResultsBy::Test && ! $this->isLearned($alarm->which) => 'besides',
                 default => $alarm->by->value,
             }),
         ]);

@@ -11,6 +11,7 @@ use Nagomi\Core\Readings\Detangling;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Treatments\Calendar;
+use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
@@ -23,7 +24,8 @@ final readonly class DetanglingHistory
      * @param list<Reading>           $readings
      * @param list<DateTimeImmutable> $takenDown days on which a style came down
      *
-     * @return list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}> minutes a section
+     * @return list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable, clocked: bool}> minutes a section; by
+     *     the clock, or as they were told of at home, where a plan is often told as it was
      */
     public static function of(Head $head, array $washDays, array $readings, array $takenDown = []): array
     {
@@ -46,7 +48,7 @@ final readonly class DetanglingHistory
             if (! $washDay->approximate) {
                 $timed[] = [
                     'day' => $day, 'minutes' => self::minutes($washDay) / max(1, $head->sections),
-                    'date' => $washDay->date,
+                    'date' => $washDay->date, 'clocked' => $washDay->place === Place::Salon,
                 ];
             }
         }
@@ -89,7 +91,7 @@ final readonly class DetanglingHistory
      * @param array<string, bool> $on   days whose detangling stands among the wash days already
      * @param list<string>        $down
      *
-     * @return list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}>
+     * @return list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable, clocked: bool}>
      */
     private static function read(array $readings, array $on, array $down): array
     {
@@ -101,7 +103,7 @@ final readonly class DetanglingHistory
                     $day = new DetanglingDay(isTakenDown: in_array($date, $down, true));
                     $timed[] = [
                         'day' => $day->by(self::tool($reading) ?? $day->tool, $day->state),
-                        'minutes' => $measured->value, 'date' => $reading->date,
+                        'minutes' => $measured->value, 'date' => $reading->date, 'clocked' => true,
                     ];
                 }
             }

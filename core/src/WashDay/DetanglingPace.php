@@ -26,11 +26,11 @@ final readonly class DetanglingPace
     }
 
     /**
-     * How days that were timed compare with what was foretold of each from those before it.
+     * How days that went by the clock compare with what was foretold of each from those before it.
      *
-     * @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}> $own  in any order; minutes over 0
-     * @param float                                                                    $like minutes a section of heads
-     *     like this one, over 0
+     * @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable, clocked: bool}> $own in any order;
+     *     minutes over 0
+     * @param float             $like  minutes a section of heads like this one, over 0
      * @param DateTimeImmutable $since the first day that is told of
      *
      * @return list<DetanglingCheck> by day
@@ -43,8 +43,8 @@ final readonly class DetanglingPace
     ): array {
         usort($own, static fn (array $a, array $b): int => $a['date'] <=> $b['date']);
         $checks = [];
-        foreach ($own as $i => ['day' => $day, 'minutes' => $minutes, 'date' => $date]) {
-            if ($date >= $since) {
+        foreach ($own as $i => ['day' => $day, 'minutes' => $minutes, 'date' => $date, 'clocked' => $isClocked]) {
+            if ($isClocked && $date >= $since) {
                 $pace = self::learned(array_slice($own, 0, $i), $like, $parameters);
                 $expected = $pace->minutes($day);
                 $zScore = log($minutes / $expected) / $pace->spread($day);

@@ -18,7 +18,10 @@ final readonly class Pace
     /** Wash days further back say little of how long one takes now. */
     public const OVER_DAYS = 400;
 
-    /** @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable}> $timed detanglings of this head */
+    /**
+     * @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable, clocked: bool}> $timed detanglings of
+     *     this head
+     */
     private function __construct(
         public DetanglingPace $detangling,
         public DryingPace $drying,
