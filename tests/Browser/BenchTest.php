@@ -27,7 +27,7 @@ function worth(Browser $browser): array
 }
 
 it('takes a whole follow-up visit by touch, tells after each reading, and sums it up at the end', function (): void {
-    $browser = $this->browser->signIn()->touchScreen()->press('Tamar')->key('b');
+    $browser = $this->browser->signIn()->touchScreen()->press('Chidi')->key('b');
     $worth = worth($browser);
     expect(count($worth))->toBeGreaterThan(2);
     $began = microtime(true);
