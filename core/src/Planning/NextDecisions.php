@@ -11,8 +11,8 @@ use Nagomi\Core\Statistics\Cholesky;
 
 /**
  * What could be done otherwise on the next wash days if the hair turned out otherwise than is believed. The season is
- * walked to its end, from what is believed and from a standard deviation to either side along each way the state can be
- * off; what breaks more rules than the plan wherever it is looked at is no decision.
+ * walked to its end, from what is believed and from a standard deviation beside it along each way the state can be off;
+ * what breaks more rules than the plan wherever it is looked at is no decision.
  */
 final readonly class NextDecisions
 {
@@ -123,15 +123,15 @@ final readonly class NextDecisions
         [$dearer, $isOpen] = $this->besidePlan($state, $others);
         // The plan is best at what is believed; what seems better all the same, the search had its reasons against.
         $isDoubtful = array_map(static fn (float $by, bool $open): bool => $open && $by < 0.0, $dearer, $isOpen);
+        // To the side on which treatments are called for: less of the reserves, more of the rest.
+        $reserves = 2 * count($state->layout->head->strata);
         $sides = [];
         foreach (array_keys($indices) as $j) {
             $column = array_map(static fn (array $row): float => $row[$j] ?? 0.0, $factor);
-            $ways = [];
-            foreach ([1.0, -1.0] as $side) {
-                [$ways[], $open] = $this->besidePlan($this->moved($indices, $column, $side), $others);
-                $isOpen = array_map(static fn (bool $one, bool $other): bool => $one || $other, $isOpen, $open);
-            }
-            $sides[] = array_map(static fn (float $up, float $down): float => ($up - $down) / 2, ...$ways);
+            $side = $j < $reserves ? -1.0 : 1.0;
+            [$there, $open] = $this->besidePlan($this->moved($indices, $column, $side), $others);
+            $isOpen = array_map(static fn (bool $one, bool $other): bool => $one || $other, $isOpen, $open);
+            $sides[] = array_map(static fn (float $one, float $by): float => $side * ($one - $by), $there, $dearer);
         }
         $found = [];
         foreach ($others as $n => $other) {
