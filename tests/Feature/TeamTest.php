@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bridge\Learning\KnownScatter;
 use App\Bridge\Plans\Outlooks;
 use App\Care\Readings\StylistBiasUpdate;
 use App\Models\Head;
@@ -69,6 +70,12 @@ it('counts for less what scatters more, says so, and settles', function (): void
             'How much do results scatter?', 'Results by Quim <b>Odd</b> scatter clearly more than usual',
             'times as much as usual', 'four of five sure', 'counts for', 'counts in full',
         ])->assertDontSee('<b>Odd</b>', false);
+    // Who scatters less than usual counts in full, whatever is said of a test that Ilse takes as well.
+    $ilse = ['log' => -0.05, 'sd' => 0.05, 'readings' => 40];
+    expect(KnownScatter::of($ilse, [1.0, 1.3])->counts)->toBe(100)
+        ->and(KnownScatter::of(['log' => 0.3] + $ilse, [1.0, 2.0])->counts)->toBe(63)
+        ->and(KnownScatter::of(['log' => 0.3] + $ilse, [1.0, 2.0])->isClear)->toBeTrue()
+        ->and(KnownScatter::of(['log' => 0.1] + $ilse, [1.1])->isClear)->toBeFalse();
     // Worked out anew with that, it is not taken off twice: from the second time on it comes to the same.
     foreach ([1, 2] as $time) {
         $before = $noise()['Quim <b>Odd</b>'];

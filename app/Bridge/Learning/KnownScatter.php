@@ -19,7 +19,8 @@ final readonly class KnownScatter
     /**
      * @param float               $times   the usual
      * @param array{float, float} $between 80 % interval of it
-     * @param int                 $counts  what one result counts for, in % of a usual one, in the mean; 100 at most
+     * @param int                 $counts  what one result counts for, in % of a usual one, in the mean; 100 where they
+     *     scatter no more than usual: what else a result counts less for is told beside that
      * @param bool                $isClear whether they scatter clearly more
      */
     private function __construct(
@@ -44,11 +45,16 @@ final readonly class KnownScatter
             $times,
             $noise->between(FourOfFive::SDS),
             $noise->readings,
-            (int) round(100 * array_sum(array_map(
-                static fn (float $factor): float => $factor ** -2,
-                $factors,
-            )) / max(1, count($factors))),
+            $times <= 1.0 ? 100 : self::percent($factors),
             $noise->log > self::CLEAR_FROM_SD * $noise->sd && $times >= self::WORTH_SAYING,
         );
+    }
+
+    /** @param list<float> $factors */
+    private static function percent(array $factors): int
+    {
+        $counts = array_map(static fn (float $factor): float => $factor ** -2, $factors);
+
+        return (int) round(100 * array_sum($counts) / max(1, count($counts)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Plans;
 
+use App\Bridge\Learning\ForetoldResults;
 use DateTimeImmutable;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Scalp\ScalpEstimate;
@@ -12,13 +13,10 @@ use Nagomi\Core\WashDay\Pace;
 /** What came out of the scalp and of the minutes of detangling, each beside what was foretold of it. */
 final readonly class ForetoldBesides
 {
-    /** As far back as anybody asks whether results come as expected. */
-    private const MONTHS_LOOKED_BACK = 6;
-
     /** @return list<StoredForetold> */
     public static function of(Pace $pace, ?ScalpEstimate $scalp, DateTimeImmutable $today): array
     {
-        $since = $today->modify('-' . self::MONTHS_LOOKED_BACK . ' months');
+        $since = $today->modify('-' . ForetoldResults::MONTHS_LOOKED_BACK . ' months');
         $foretold = [];
         foreach ($scalp->checks ?? [] as $check) {
             if ($check->date >= $since) {
