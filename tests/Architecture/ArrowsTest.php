@@ -214,11 +214,8 @@ it('takes the shipped parameters at the edges alone; everything else is handed t
     ]);
 });
 
-/** Tables of parameters, of a demo and of scenarios; and four files of the engine that are still to be divided. */
-const TABLES = [
-    'DemoHeads.php', 'Scenarios.php',
-    'MeanSimulator.php', 'VirtualHead.php', 'WashDayBuilder.php', 'KalmanFilter.php',
-];
+/** Tables of a demo and of scenarios. */
+const TABLES = ['DemoHeads.php', 'Scenarios.php'];
 
 it('keeps files to one idea', function (): void {
     $long = [];

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use Nagomi\Core\Climate\Humidity;
-use Nagomi\Core\Estimation\AirMoisture;
-use Nagomi\Core\Estimation\Dynamics;
 use Nagomi\Core\Estimation\HomeHabits;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
@@ -18,29 +15,19 @@ use WeakMap;
 
 /**
  * The means of a head on their way through a season, without covariance: the numbers the search works on.
- * A stratum is four numbers in a row: moisture, protein, washable and stubborn build-up. It moves exactly as
- * {@see Dynamics} moves the mean; core/tests/Season/TerrainTest.php holds the two together.
+ * A stratum is four numbers in a row: moisture, protein, washable and stubborn build-up. It moves exactly as the forecast
+ * moves the mean; core/tests/Planning/PlannerTest.php holds the two together.
  */
 final class MeanSimulator
 {
-    private const TABLE_ZERO = -ExcessTable::LEAST * ExcessTable::STEPS;
-    private const TABLE_END = (ExcessTable::MOST - ExcessTable::LEAST) * ExcessTable::STEPS;
-
     public readonly Head $head;
 
     /** @var array<int, true> days that count, counted from today */
     private readonly array $bestDays;
 
     private readonly float $uptake;
-    private readonly float $buildUpScale;
-
-    /**
-     * @var list<array{
-     *     moistureRate: float, moistureRateSealed: float, proteinRate: float, washable: float, stubborn: float,
-     *     share: float, moistureTarget: float, proteinTarget: float,
-     * }>
-     */
-    private readonly array $strata;
+    private readonly DayCost $dayCost;
+    private readonly MeanFading $fading;
 
     /** @var WeakMap<WashOption, OptionEffects> in the salon */
     private readonly WeakMap $effects;
@@ -53,28 +40,7 @@ final class MeanSimulator
     /** @var array<int, bool> whether it is washed at home, by day counted from today */
     private array $atHome;
 
-    /** @var array<int, float> */
-    private readonly array $table;
-
-    /**
-     * @var list<array{
-     *     list<array{float, float}>, list<array{float, float}>,
-     * }> by stratum, moisture and protein, day: steps of the table per unit, variance in band widths
-     */
-    private array $looks;
-
-    private readonly Humidity $air;
     private readonly DateTimeImmutable $today;
-
-    /** @var array<int, float> moisture the air holds in hair, by day counted from today */
-    private array $airs;
-
-    /**
-     * @var array<int, list<array{
-     *     float, float, float,
-     * }>> by stretch of days: of each stratum what is kept of moisture, what the air adds, what is kept of protein
-     */
-    private array $stretches;
 
     /** @param self|null $like of the same head and terms: ways to wash are known from it, where hair takes up alike */
     public function __construct(
@@ -83,42 +49,19 @@ final class MeanSimulator
         public readonly PlanTerms $terms = new PlanTerms(),
         ?self $like = null,
     ) {
-        $this->looks = $doubt->looks($from->state->layout->parameters->model->bandHalfWidth);
         $start = $from->state;
-        $layout = $start->layout;
-        $this->air = $layout->air;
         $this->today = $from->date;
-        $this->head = $layout->head;
-        $planning = $this->head->parameters->planning;
-        $this->buildUpScale = $planning->costOfBuildUp / $planning->costBuildUpWidth ** 2;
-        $this->uptake = exp($start->mean[$layout->uptake]);
-        [$washable, $stubborn] = Dynamics::buildUpADay($this->head);
-        $strata = [];
-        foreach ($this->head->strata as $stratum) {
-            $strata[] = [
-                'moistureRate' => Dynamics::moistureRate($stratum, false) * exp($start->mean[$layout->moistureFading]),
-                'moistureRateSealed' => Dynamics::moistureRate($stratum, true) * exp(
-                    $start->mean[$layout->moistureFading],
-                ),
-                'proteinRate' => Dynamics::proteinRate($stratum) * exp($start->mean[$layout->proteinFading]),
-                'washable' => $washable,
-                'stubborn' => $stubborn,
-                'share' => $stratum->share,
-                'moistureTarget' => $stratum->targetMoisture(),
-                'proteinTarget' => $stratum->targetProtein($this->head->proteinSensitive),
-            ];
-        }
-        $this->strata = $strata;
+        $this->head = $start->layout->head;
+        $this->uptake = exp($start->mean[$start->layout->uptake]);
+        $this->dayCost = new DayCost($this->head, $doubt);
+        $this->fading = new MeanFading($start, $this->today, $like?->fading);
         $this->bestDays = self::bestDays($terms, $this->today);
         $alike = $like?->uptake === $this->uptake ? $like : null;
         [$this->effects, $this->effectsAtHome] = $alike === null
             ? self::nothingKnown()
             : [$alike->effects, $alike->effectsAtHome];
-        [$this->airs, $this->atHome] = $like === null ? [[], []] : [$like->airs, $like->atHome];
-        // It fades as fast: what a stretch of days does is the same.
-        $this->stretches = $like?->strata === $this->strata ? $like->stretches : [];
+        $this->atHome = $like === null ? [] : $like->atHome;
         $this->habits = $from->habits ?? HomeHabits::assumed($this->head->parameters->habits);
-        $this->table = ExcessTable::values();
     }
 
     /** @return array{WeakMap<WashOption, OptionEffects>, WeakMap<WashOption, OptionEffects>} */
@@ -204,90 +147,17 @@ final class MeanSimulator
      */
     public function afterDays(array $means, int $from, int $days, bool $sealed): array
     {
-        $stretch = $this->stretches[(($from * 256 + $days) << 1) | (int) $sealed] ??= $this->stretch(
-            $from,
-            $days,
-            $sealed,
-        );
-        foreach ($this->strata as $s => $stratum) {
-            $at = 4 * $s;
-            [$kept, $added, $proteinKept] = $stretch[$s];
-            $means[$at] = $kept * $means[$at] + $added;
-            $means[$at + 1] *= $proteinKept;
-            $washable = $means[$at + 2] + $stratum['washable'] * $days;
-            $means[$at + 2] = $washable > 100 ? 100.0 : $washable;
-            $stubborn = $means[$at + 3] + $stratum['stubborn'] * $days;
-            $means[$at + 3] = $stubborn > 100 ? 100.0 : $stubborn;
-        }
-
-        return $means;
-    }
-
-    /** @return list<array{float, float, float}> */
-    private function stretch(int $from, int $days, bool $sealed): array
-    {
-        $stretch = [];
-        foreach ($this->strata as $stratum) {
-            $keptADay = exp(-($sealed ? $stratum['moistureRateSealed'] : $stratum['moistureRate']));
-            $added = 0.0;
-            for ($day = $from + 1; $day <= $from + $days; $day++) {
-                $air = $this->airs[$day] ??= AirMoisture::at(
-                    $this->air->percentOn($this->date($day)),
-                    $this->head->parameters->model,
-                );
-                $added = $keptADay * $added + (1 - $keptADay) * $air;
-            }
-            $stretch[] = [$keptADay ** $days, $added, exp(-$stratum['proteinRate'] * $days)];
-        }
-
-        return $stretch;
+        return $this->fading->afterDays($means, $from, $days, $sealed);
     }
 
     /**
-     * What one day in this place costs: 1 for a whole head one band width outside. The search spends most of its
-     * time here, so the four looks at the table of each stratum are written out.
+     * What one day in this place costs: 1 for a whole head one band width outside.
      *
      * @param array<int, float> $means
      */
     public function costOfADay(array $means, int $day): float
     {
-        $cost = 0.0;
-        $table = $this->table;
-        $band = $this->head->parameters->model->bandHalfWidth;
-        $buildUpLimit = $this->head->parameters->planning->buildUpLimit;
-        foreach ($this->strata as $s => $stratum) {
-            $at = 4 * $s;
-            $outside = 0.0;
-            $from = [$means[$at] - $stratum['moistureTarget'], $means[$at + 1] - $stratum['proteinTarget']];
-            foreach ($from as $which => $apart) {
-                [$scale, $square] = $this->looks[$s][$which][$day] ?? $this->looks[$s][$which][0];
-                $above = ($apart - $band) * $scale + self::TABLE_ZERO;
-                if ($above > 0) {
-                    if ($above < self::TABLE_END) {
-                        $i = (int) $above;
-                        $outside += $square * ($table[$i] + ($table[$i + 1] - $table[$i]) * ($above - $i));
-                    } else {
-                        $outside += $square * ((($above - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
-                    }
-                }
-                $below = (-$apart - $band) * $scale + self::TABLE_ZERO;
-                if ($below > 0) {
-                    if ($below < self::TABLE_END) {
-                        $i = (int) $below;
-                        $outside += $square * ($table[$i] + ($table[$i + 1] - $table[$i]) * ($below - $i));
-                    } else {
-                        $outside += $square * ((($below - self::TABLE_ZERO) / ExcessTable::STEPS) ** 2 + 1);
-                    }
-                }
-            }
-            $buildUp = $means[$at + 2] + $means[$at + 3] - $buildUpLimit;
-            if ($buildUp > 0) {
-                $outside += $this->buildUpScale * $buildUp * $buildUp;
-            }
-            $cost += $stratum['share'] * $outside;
-        }
-
-        return $cost;
+        return $this->dayCost->of($means, $day);
     }
 
     /**

@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Treatments\StepKind;
+use WeakMap;
 
 /**
  * Why an item stands in the plan: it and all like it are left out, drawn paths of the head are rolled on, and the days
@@ -18,6 +19,9 @@ final class PlanReasons
 {
     /** @var list<Paths> on the morning of each wash day, as far as anyone asked */
     private array $mornings = [];
+
+    /** @var WeakMap<WashOption, array<string, WashOption>> each without a treatment, by treatment and what cleanses instead */
+    private readonly WeakMap $lighter;
 
     /** Whether the last of them has moisture sealed in. */
     private bool $sealed = false;
@@ -34,6 +38,7 @@ final class PlanReasons
         private readonly array $choices,
         private readonly int $horizon,
     ) {
+        $this->lighter = new WeakMap();
     }
 
     /**
@@ -225,12 +230,18 @@ final class PlanReasons
 
     private function leftOut(WashOption $choice, StepKind $treatment, DateTimeImmutable $date): WashOption
     {
+        if (! $this->has($choice, $treatment)) {
+            return $choice;
+        }
         $head = $this->terrain->head;
         $usual = WashOptions::usualCleanseOn($date, $head, $this->terrain->terms);
+        $key = "{$treatment->value} {$usual->value}";
+        $known = $this->lighter[$choice] ?? [];
+        // The same object each time: what it does is worked out once.
+        $known[$key] ??= $choice->without($treatment, $usual, $head->parameters->washDay);
+        $this->lighter[$choice] = $known;
 
-        return $this->has($choice, $treatment)
-            ? $choice->without($treatment, $usual, $head->parameters->washDay)
-            : $choice;
+        return $known[$key];
     }
 
     private function has(WashOption $choice, StepKind $treatment): bool
