@@ -45,7 +45,7 @@ final class MeanSimulator
     /** @param self|null $like of the same head and terms: ways to wash are known from it, where hair takes up alike */
     public function __construct(
         Snapshot $from,
-        ForecastUncertainty $doubt,
+        private readonly ForecastUncertainty $doubt,
         public readonly PlanTerms $terms = new PlanTerms(),
         ?self $like = null,
     ) {
@@ -53,7 +53,7 @@ final class MeanSimulator
         $this->today = $from->date;
         $this->head = $start->layout->head;
         $this->uptake = exp($start->mean[$start->layout->uptake]);
-        $this->dayCost = new DayCost($this->head, $doubt);
+        $this->dayCost = $like?->doubt === $doubt ? $like->dayCost : new DayCost($this->head, $doubt);
         $this->fading = new MeanFading($start, $this->today, $like?->fading);
         $this->bestDays = self::bestDays($terms, $this->today);
         $alike = $like?->uptake === $this->uptake ? $like : null;
