@@ -5,7 +5,9 @@ declare(strict_types=1);
 /** @return array<string, string> text by page */
 function enginePages(): array
 {
-    $pages = ['engine', 'hair-tests', 'judgement', 'scalp', 'products-and-wash-day', 'scheduling-and-planning'];
+    $pages = [
+        'engine', 'hair-tests', 'judgement', 'practice', 'scalp', 'products-and-wash-day', 'scheduling-and-planning',
+    ];
     $read = static fn (string $page): string => (string) file_get_contents(dirname(__DIR__, 2) . "/docs/{$page}.md");
 
     return array_combine($pages, array_map($read, $pages));

@@ -8,6 +8,7 @@ declare(strict_types=1);
 use Nagomi\Core\Climate\MoistureRegain;
 use Nagomi\Core\Climate\WaterHardness;
 use Nagomi\Core\Estimation\Adherence;
+use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\FilterJournal;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\HomeStep;
@@ -26,6 +27,7 @@ use Nagomi\Core\Learning\ResultsGroup;
 use Nagomi\Core\Parameters\LearnedFactor;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\ExcessTable;
+use Nagomi\Core\Practice\PracticeTally;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Statistics\Beta;
 use Nagomi\Core\Statistics\BivariateNormal;
@@ -344,4 +346,15 @@ it('finds in what kinds of hair differ as R has it over the whole posterior (scr
             ->and($shifts['uptake'][$kind]->log)->toBe(0.0);
     }
     expect($shifts['protein-fading']['curl/coily'])->toEqual(new KindShift(0.0, 0.0, 0.0));
+});
+
+it('scores what was believed as R does (scripts/brier.R)', function (): void {
+    $reference = reference('brier');
+    $cells = array_map(static fn (BalanceCell $cell): string => $cell->value, BalanceCell::cases());
+    $tally = new PracticeTally();
+    foreach ($reference['said'] as $i => $said) {
+        $tally = $tally->believing(array_combine($cells, $said), array_combine($cells, $reference['was'][$i]));
+    }
+
+    expect($tally->brier())->toEqualWithDelta($reference['brier'], 1e-12);
 });

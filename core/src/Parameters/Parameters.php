@@ -25,6 +25,7 @@ final readonly class Parameters
     public ContentParameters $contents;
     public HabitParameters $habits;
     public LearningParameters $learning;
+    public PracticeParameters $practice;
     public PopulationParameters $population;
 
     /** @throws InvalidParameters where the table lacks one of them */
@@ -43,6 +44,7 @@ final readonly class Parameters
         $this->contents = new ContentParameters($table);
         $this->habits = new HabitParameters($table);
         $this->learning = new LearningParameters($table);
+        $this->practice = new PracticeParameters($table);
         $this->population = new PopulationParameters($table);
     }
 

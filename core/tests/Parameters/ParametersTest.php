@@ -36,6 +36,7 @@ it('takes every number the core goes by from the table, and uses every number of
         'Habit',
         'Learning',
         'Population',
+        'Practice',
     ];
     foreach ($sections as $section) {
         $class = "Nagomi\\Core\\Parameters\\{$section}Parameters";

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Practice;
+
+use DateTimeImmutable;
+use Nagomi\Core\Estimation\CellProbabilities;
+use Nagomi\Core\Estimation\HeadHistory;
+use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Planning\Planner;
+use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\ProteinEvidence;
+
+/** The planner on the same client with the same luck: what it reads, thinks and plans as for any client. */
+final readonly class PlannerPlays implements PracticePlayer
+{
+    /** Those of a follow-up visit. */
+    private const TESTS = ['build-up-signs', 'dryness', 'feel', 'wet-stretch', 'broken-hairs'];
+
+    private const WEEKS = 8;
+
+    public function tests(PracticeLife $life): array
+    {
+        return self::TESTS;
+    }
+
+    public function decides(PracticeLife $life): PracticeDecision
+    {
+        $head = $life->case->told;
+        $run = KalmanFilter::through(new HeadHistory($head, $life->washDays, $life->readings), $life->date());
+        $planning = $head->parameters->planning;
+        $visits = array_map(
+            static fn (int $weeks): DateTimeImmutable => $life->date()->modify("+{$weeks} weeks"),
+            range(0, self::WEEKS, 4),
+        );
+        $terms = (new PlanTerms(salonDays: $visits))
+            ->readOn($run->lastRead(), $life->date(), $planning)
+            ->knowing(ProteinEvidence::ofRun($run, $life->washDays, $life->date(), $planning));
+        $plan = Planner::plan($run->last(), $life->washDays, self::WEEKS, $terms, saysWhy: false);
+        $today = null;
+        $home = [];
+        foreach ($plan->items as $item) {
+            if ($item->day === 0) {
+                $today = $item->choice;
+            } elseif ($item->day < PracticeCase::DAYS_A_TURN) {
+                $home[$item->day] = $item->choice;
+            }
+        }
+
+        return new PracticeDecision(CellProbabilities::ofHead($run->last()->state), $today, $home);
+    }
+}

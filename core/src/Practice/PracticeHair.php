@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nagomi\Core\Practice;
+
+use DateTimeImmutable;
+use Nagomi\Core\Estimation\BalanceCell;
+use Nagomi\Core\Estimation\Dynamics;
+use Nagomi\Core\Estimation\Forecast;
+use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\StratumEffect;
+use Nagomi\Core\Treatments\TreatmentContext;
+
+/** The hidden truth of a practice case: hair as it really is, by the equations of docs/engine.md, with luck. */
+final readonly class PracticeHair
+{
+    private const QUANTITIES = [
+        StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN, StateLayout::WEAR,
+    ];
+
+    /** @param State $state its mean is the truth; nothing is in doubt of it */
+    public function __construct(public State $state, private bool $sealed = false, private bool $tight = false)
+    {
+    }
+
+    public function head(): Head
+    {
+        return $this->state->layout->head;
+    }
+
+    /** The same, known without doubt and within its scales. */
+    public function settled(): self
+    {
+        return $this->at($this->state->mean, $this->sealed, $this->tight);
+    }
+
+    /** @param DateTimeImmutable $yesterday the day that ends */
+    public function afterADay(DateTimeImmutable $yesterday, int $day, PracticeLuck $luck): self
+    {
+        $moved = Dynamics::afterDays($this->state, 1, $this->sealed, $yesterday, $this->tight)->state;
+        [$model, $chance] = [$this->state->layout->parameters->model, $luck->of('drift', $day)];
+        $sds = [
+            $model->moistureDriftSd, $model->proteinDriftSd, $model->buildUpDriftSd,
+            $model->stubbornDriftShare * $model->buildUpDriftSd, $model->wearDriftSd,
+        ];
+        $mean = $moved->mean;
+        foreach (array_keys($this->head()->strata) as $s) {
+            foreach (self::QUANTITIES as $quantity) {
+                $mean[$this->state->layout->of($s, $quantity)] += $chance->normal(0.0, $sds[$quantity]);
+            }
+        }
+
+        return $this->at($mean, $this->sealed, $this->tight);
+    }
+
+    /** @param list<Step> $steps what was really done on the day */
+    public function washed(array $steps, int $day, PracticeLuck $luck): self
+    {
+        $context = TreatmentContext::on($this->head(), $steps);
+        $effectSd = $this->head()->parameters->treatments->effectSd;
+        $state = $this->state;
+        $tight = $this->tight;
+        foreach ($steps as $step) {
+            $given = max(0.0, $luck->of("step {$step->kind->value}", $day)->normal(1.0, $effectSd));
+            $effects = array_map(
+                static fn (StratumEffect $effect): StratumEffect => self::times($effect, $given),
+                Forecast::effects($this->head(), $step, $context),
+            );
+            $state = $this->known(Dynamics::afterStep($state, $effects, 0.0)->state->mean);
+            $tight = match ($step->kind) {
+                StepKind::Cleanse, StepKind::Detangle => false,
+                StepKind::UpStyle => $step->how === 'tight',
+                default => $tight,
+            };
+        }
+        $isCleansed = array_filter($steps, static fn (Step $step): bool => $step->kind === StepKind::Cleanse) !== [];
+        $sealed = $isCleansed ? TreatmentContext::seals($this->head(), ...$steps) : $this->sealed;
+
+        return $this->at($state->mean, $sealed, $tight);
+    }
+
+    private static function times(StratumEffect $effect, float $given): StratumEffect
+    {
+        return new StratumEffect(
+            $effect->washableKept,
+            $effect->stubbornKept,
+            $effect->stubbornAdded,
+            $effect->moistureLost,
+            $effect->proteinLost,
+            $given * $effect->moistureGain,
+            $given * $effect->proteinGain,
+            $effect->wearKept,
+            $effect->wearAdded,
+            $effect->washableAdded,
+        );
+    }
+
+    /** @return array<string, float> share of the hair that is in each cell, by cell value; sums to 1 */
+    public function cells(): array
+    {
+        $cells = array_fill_keys(
+            array_map(static fn (BalanceCell $cell): string => $cell->value, BalanceCell::cases()),
+            0.0,
+        );
+        $band = $this->head()->parameters->model->bandHalfWidth;
+        $side = static fn (float $apart): int => $apart > $band ? 1 : ($apart < -$band ? -1 : 0);
+        foreach ($this->head()->strata as $s => $stratum) {
+            $moisture = $this->state->value($s, StateLayout::MOISTURE) - $stratum->targetMoisture();
+            $protein = $this->state->value($s, StateLayout::PROTEIN)
+                - $stratum->targetProtein($this->head()->proteinSensitive);
+            $cells[BalanceCell::at($side($moisture), $side($protein))->value] += $stratum->share;
+        }
+
+        return $cells;
+    }
+
+    /** Share of the hair whose moisture or protein is outside its band, 0 to 1. */
+    public function outOfBalance(): float
+    {
+        return 1.0 - $this->cells()[BalanceCell::InBalance->value];
+    }
+
+    /** Hairs expected to break on one day, beyond those of hair in balance and without wear. */
+    public function breaksADay(): float
+    {
+        $signs = $this->head()->parameters->signs;
+        $band = $this->head()->parameters->model->bandHalfWidth;
+        ['wear' => $ofWear, 'excess' => $ofExcess] = $signs->countLogSlopes['broken'];
+        $times = 0.0;
+        foreach ($this->head()->strata as $s => $stratum) {
+            $moisture = abs($this->state->value($s, StateLayout::MOISTURE) - $stratum->targetMoisture());
+            $protein = abs($this->state->value($s, StateLayout::PROTEIN)
+                - $stratum->targetProtein($this->head()->proteinSensitive));
+            $excess = max(0.0, $moisture - $band) + max(0.0, $protein - $band);
+            $wear = $this->state->value($s, StateLayout::WEAR);
+            $times += $stratum->share * (exp($ofWear * $wear + $ofExcess * $excess) - 1);
+        }
+
+        return $times * $signs->brokenADayInBalance;
+    }
+
+    /** @param array<int, float> $mean */
+    private function at(array $mean, bool $sealed, bool $tight): self
+    {
+        [$held] = Dynamics::withinScales($this->state->layout, $mean);
+
+        return new self($this->known($held), $sealed, $tight);
+    }
+
+    /** @param array<int, float> $mean */
+    private function known(array $mean): State
+    {
+        $size = $this->state->layout->size;
+
+        return new State(
+            $this->state->layout,
+            array_values($mean),
+            array_fill(0, $size, array_fill(0, $size, 0.0)),
+        );
+    }
+}
