@@ -9,12 +9,12 @@ use Nagomi\Core\Climate\Humidity;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Head\Head;
+use Nagomi\Core\Planning\FixedCalendar;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\WashOption;
-use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Simulation\RuleChecker;
@@ -23,7 +23,6 @@ use Nagomi\Core\Simulation\World;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 use RuntimeException;
 
@@ -68,7 +67,7 @@ final class PlanScore
             }
             $choice = match (true) {
                 $way === 'plan' => $planned[$day] ?? null,
-                $day % $head->washEveryDays === 0 => self::byCalendar($head, $wash),
+                $day % $head->washEveryDays === 0 => (new FixedCalendar($head))->on($wash),
                 default => null,
             };
             if ($choice !== null) {
@@ -178,29 +177,6 @@ final class PlanScore
         }
 
         return $breaches;
-    }
-
-    /** Mask each wash, clarifying each four weeks, strong protein each six. */
-    private static function byCalendar(Head $head, int $wash): WashOption
-    {
-        $due = static fn (int $weeks): bool => $wash % max(1, (int) round(7 * $weeks / $head->washEveryDays)) === 0
-            && $wash > 0;
-        $rhythm = WashOptions::houseRhythm($head);
-        $clarifying = array_values(array_filter(
-            WashOptions::of($head),
-            static fn (WashOption $choice): bool => $choice->cleanse->clarifies(),
-        ))[0]
-            ?? $rhythm;
-
-        return new WashOption(
-            $due(4) ? $clarifying->cleanse : $rhythm->cleanse,
-            $rhythm->passes,
-            StepKind::Mask,
-            25.0,
-            $rhythm->heat,
-            $due(6) ? StepKind::StrongProtein : null,
-            $rhythm->preWash,
-        );
     }
 
     /** Share of the head that is out of its band today. */
