@@ -18,8 +18,8 @@ final readonly class CalendarPlays implements PracticePlayer
 
     public function decides(PracticeLife $life): PracticeDecision
     {
-        $every = $life->case->told->washEveryDays;
-        $calendar = new FixedCalendar($life->case->told);
+        $every = $life->told->washEveryDays;
+        $calendar = new FixedCalendar($life->told);
         $home = [];
         for ($after = 1; $after < PracticeCase::DAYS_A_TURN; $after++) {
             $day = $life->day() + $after;
@@ -30,7 +30,7 @@ final readonly class CalendarPlays implements PracticePlayer
         $today = $life->day() % $every === 0 ? $calendar->on(intdiv($life->day(), $every)) : null;
 
         return new PracticeDecision(
-            CellProbabilities::ofHead(Prior::of($life->case->told)),
+            CellProbabilities::ofHead(Prior::of($life->told)),
             $today,
             $home,
         );

@@ -8,26 +8,32 @@ use DateTimeImmutable;
 use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
+use Nagomi\Core\Readings\PorosityBelief;
+use Nagomi\Core\Readings\Reading;
 
 /** The planner on the same client with the same luck: what it reads, thinks and plans as for any client. */
 final readonly class PlannerPlays implements PracticePlayer
 {
-    /** Those of a follow-up visit. */
+    /** At the first visit what the hair is, then those of a follow-up. */
+    private const FIRST = PorosityReadings::TESTS;
     private const TESTS = ['build-up-signs', 'dryness', 'feel', 'wet-stretch', 'broken-hairs'];
 
     private const WEEKS = 8;
 
     public function tests(PracticeLife $life): array
     {
-        return self::TESTS;
+        return $life->turn === 0 ? [...self::FIRST, ...self::TESTS] : self::TESTS;
     }
 
     public function decides(PracticeLife $life): PracticeDecision
     {
-        $head = $life->case->told;
+        $porosity = self::porosity($life);
+        $life = $life->taken($porosity);
+        $head = $life->told;
         $run = KalmanFilter::through(new HeadHistory($head, $life->washDays, $life->readings), $life->date());
         $planning = $head->parameters->planning;
         $visits = array_map(
@@ -48,6 +54,23 @@ final readonly class PlannerPlays implements PracticePlayer
             }
         }
 
-        return new PracticeDecision(CellProbabilities::ofHead($run->last()->state), $today, $home);
+        return new PracticeDecision(CellProbabilities::ofHead($run->last()->state), $today, $home, $porosity);
+    }
+
+    /** What the tests say the hair is, where they are sure and it was told otherwise. */
+    private static function porosity(PracticeLife $life): ?Porosity
+    {
+        $measured = array_merge(...array_map(
+            static fn (Reading $reading): array => $reading->measured,
+            array_values(array_filter(
+                $life->readings,
+                static fn (Reading $reading): bool => in_array($reading->test, PorosityReadings::TESTS, true),
+            )),
+        ));
+        $readings = $life->told->parameters->readings;
+        $belief = PorosityBelief::of($measured, $readings);
+        $isSure = $belief->certainty() >= $readings->porositySureFrom;
+
+        return $isSure && $belief->likeliest() !== $life->told->strata[0]->porosity ? $belief->likeliest() : null;
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Nagomi\Core\Practice;
 
 use DateTimeImmutable;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\WashOption;
-use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Simulation\RuleChecker;
 use Nagomi\Core\Treatments\Calendar;
@@ -23,6 +25,7 @@ use Nagomi\Core\Treatments\WashDay;
 final readonly class PracticeLife
 {
     /**
+     * @param Head          $told     what the hair is taken for so far
      * @param int           $turn     visits that are over, 0 to 8
      * @param list<WashDay> $washDays as they are on record
      * @param list<Reading> $readings as they are on record
@@ -32,6 +35,7 @@ final readonly class PracticeLife
         public PracticeCase $case,
         public PracticeHair $hair,
         public PracticeTally $tally,
+        public Head $told,
         public int $turn = 0,
         public array $washDays = [],
         public array $readings = [],
@@ -46,6 +50,7 @@ final readonly class PracticeLife
             $case,
             $case->hair,
             new PracticeTally(),
+            $case->told,
             washDays: $case->past,
             lastWash: -$case->told->washEveryDays,
         );
@@ -81,7 +86,7 @@ final readonly class PracticeLife
             $raw = PracticeReadings::of($test, $this->hair, $this->day(), $since, $luck);
             if ($raw !== null) {
                 $id = "r{$this->day()}-{$test}";
-                $readings[] = new Reading($id, $this->date(), Moment::BeforeCleansing, $test, $raw);
+                $readings[] = new Reading($id, $this->date(), PracticeReadings::momentOf($test), $test, $raw);
                 $minutes += $usual[$test] ?? 0.0;
             }
         }
@@ -93,7 +98,7 @@ final readonly class PracticeLife
     public function decided(PracticeDecision $decision): self
     {
         $luck = new PracticeLuck($this->case->seed);
-        $life = $this->with(
+        $life = $this->taken($decision->porosity)->with(
             $this->hair,
             $this->tally->believing($decision->belief, $this->hair->cells()),
             $this->washDays,
@@ -109,6 +114,7 @@ final readonly class PracticeLife
             $life->case,
             $life->hair,
             $life->tally,
+            $life->told,
             $life->turn + 1,
             $life->washDays,
             $life->readings,
@@ -117,9 +123,39 @@ final readonly class PracticeLife
         );
     }
 
+    /** The same where the hair is taken for another kind from now on. */
+    public function taken(?Porosity $porosity): self
+    {
+        if ($porosity === null) {
+            return $this;
+        }
+        $parts = array_map(
+            static fn (ZonePart $part): ZonePart => new ZonePart(
+                $part->zone,
+                $part->part,
+                $porosity,
+                $part->strand,
+                $part->chemicallyTreated,
+            ),
+            $this->told->zoneParts,
+        );
+
+        return new self(
+            $this->case,
+            $this->hair,
+            $this->tally,
+            $this->told->withZones($parts),
+            $this->turn,
+            $this->washDays,
+            $this->readings,
+            $this->asked,
+            $this->lastWash,
+        );
+    }
+
     private function washed(WashOption $choice, int $after, PracticeLuck $luck): self
     {
-        [$told, $day] = [$this->case->told, $this->day() + $after];
+        [$told, $day] = [$this->told, $this->day() + $after];
         $asked = $choice->steps($told);
         $done = $after === 0 ? $asked : $this->kept($asked, $day, $luck);
         $noted = $after === 0 ? $done : $this->told($done, $day, $luck);
@@ -136,6 +172,7 @@ final readonly class PracticeLife
                 minutes: $choice->minutes($told),
                 money: (new PlanTerms())->price($choice, $told->parameters->planning),
             ),
+            $told,
             $this->turn,
             $washDays,
             $this->readings,
@@ -215,6 +252,7 @@ final readonly class PracticeLife
             $this->case,
             $hair,
             $tally,
+            $this->told,
             $this->turn,
             $washDays,
             $readings,

@@ -9,7 +9,9 @@ use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Readings\MeasuredSign;
+use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\Sign;
+use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Statistics\SeededRandom;
 use Nagomi\Core\Wording\Message;
 
@@ -24,7 +26,7 @@ final class PracticeReadings
 
     public const TESTS = [
         'dryness', 'feel', 'wet-stretch', 'build-up-signs', 'broken-hairs', 'curl-memory', 'ends', 'comb-count',
-        'taper', 'lather', 'detangling-ease',
+        'taper', 'lather', 'detangling-ease', ...PorosityReadings::TESTS,
     ];
 
     private const REST_MM = 100.0;
@@ -58,8 +60,21 @@ final class PracticeReadings
                 'root_mm' => self::ROOT_MM,
                 'tip_mm' => round(self::ROOT_MM * sqrt(max(1.0, self::seen(Sign::Taper, $state, $chance)) / 100), 1),
             ],
-            default => null,
+            default => PorosityReadings::of(
+                $test,
+                $hair->head()->strata[0]->porosity,
+                $state->layout->parameters->readings,
+                $chance,
+            ),
         };
+    }
+
+    /** Before anything is done, or as it is told of home where only that is a time for it. */
+    public static function momentOf(string $test): Moment
+    {
+        $moments = TestCatalogue::test($test)?->moments() ?? [];
+
+        return in_array(Moment::BeforeCleansing, $moments, true) ? Moment::BeforeCleansing : Moment::Home;
     }
 
     /** @return list<Sign> whose own offset a case has */

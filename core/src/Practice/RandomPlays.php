@@ -22,10 +22,10 @@ final readonly class RandomPlays implements PracticePlayer
     public function decides(PracticeLife $life): PracticeDecision
     {
         $chance = (new PracticeLuck($this->seed))->of('dice', $life->day());
-        $options = WashOptions::of($life->case->told);
+        $options = WashOptions::of($life->told);
         $any = static fn () => $options[$chance->between(0, count($options) - 1)];
         $home = [];
-        $every = $life->case->told->washEveryDays;
+        $every = $life->told->washEveryDays;
         for ($after = $every; $after < PracticeCase::DAYS_A_TURN; $after += $every) {
             $home[$after] = $any();
         }

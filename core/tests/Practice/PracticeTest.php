@@ -7,9 +7,12 @@ namespace Nagomi\Core\Tests\Practice;
 use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\Dynamics;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Practice\DrawnCase;
+use Nagomi\Core\Practice\PorosityReadings;
 use Nagomi\Core\Practice\PracticeCase;
 use Nagomi\Core\Practice\PracticeDecision;
 use Nagomi\Core\Practice\PracticeGame;
@@ -18,7 +21,7 @@ use Nagomi\Core\Practice\PracticeLuck;
 use Nagomi\Core\Practice\PracticeReadings;
 use Nagomi\Core\Practice\PracticeTally;
 use Nagomi\Core\Practice\RandomPlays;
-use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\PorosityBelief;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Tests\Support\Make;
@@ -124,7 +127,7 @@ it('writes every test down as its form wants it', function (string $test): void 
     $raw = PracticeReadings::of($test, drawnCase()->hair, 0, 7, new PracticeLuck(5)) ?? [];
 
     expect(TestCatalogue::test($test)?->problems($raw))->toBe([])
-        ->and(new Reading('r', Make::day(), Moment::BeforeCleansing, $test, $raw))->toBeInstanceOf(Reading::class);
+        ->and((new Reading('r', Make::day(), PracticeReadings::momentOf($test), $test, $raw))->measured)->not->toBe([]);
 })->with(PracticeReadings::TESTS);
 
 it('reads nothing that says nothing of a practice case', function (): void {
@@ -154,4 +157,30 @@ it('counts what was asked for against the rules, and what was done for its days'
         ->and($begun->decided(decides())->rulesBroken())->toBe(0)
         ->and($begun->decided($often)->tally->minutes)->toBeGreaterThan($begun->decided(decides())->tally->minutes)
         ->and($begun->decided(decides())->tally->daysOut)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(28.0);
+});
+
+it('shows in the tests of porosity what hair really is', function (Porosity $real): void {
+    $readings = Parameters::shipped()->readings;
+    $right = 0;
+    for ($seed = 0; $seed < 300; $seed++) {
+        $luck = new PracticeLuck($seed);
+        $measured = [];
+        foreach (PorosityReadings::TESTS as $test) {
+            $raw = PorosityReadings::of($test, $real, $readings, $luck->of($test, 0)) ?? [];
+            $measured = [...$measured, ...TestCatalogue::test($test)?->measure($raw, Parameters::shipped()) ?? []];
+        }
+        $right += PorosityBelief::of($measured, $readings)->likeliest() === $real ? 1 : 0;
+    }
+
+    expect($right)->toBeGreaterThan(200);
+})->with(Porosity::kinds());
+
+it('takes the hair for what it was said to be from that visit on', function (): void {
+    $begun = PracticeLife::begun(drawnCase());
+    $high = new PracticeDecision(surely(BalanceCell::Dry), null, [], Porosity::High);
+    $low = new PracticeDecision(surely(BalanceCell::Dry), null, [], Porosity::Low);
+
+    expect($begun->decided($high)->told->strata[0]->porosity)->toBe(Porosity::High)
+        ->and($begun->decided($low)->decided(decides())->told->strata[0]->porosity)->toBe(Porosity::Low)
+        ->and($begun->decided($low)->hair->head())->toBe($begun->hair->head());
 });
