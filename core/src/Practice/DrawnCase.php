@@ -7,6 +7,7 @@ namespace Nagomi\Core\Practice;
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
+use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\Part;
@@ -24,7 +25,9 @@ use Nagomi\Core\Treatments\WashDay;
 final class DrawnCase
 {
     private const WASHES_TOLD = 6;
-    private const MOST_TOLD_WRONG = 0.25;
+
+    /** Of so many somebody only guessed how porous the hair is, which may still be right. */
+    private const GUESSED = 0.25;
 
     public static function of(int $seed, DateTimeImmutable $from): PracticeCase
     {
@@ -40,8 +43,7 @@ final class DrawnCase
             'washEveryDays' => $chance->between(5, 9),
             'method' => new Method(['oils' => $chance->happens(0.5) ? 'seal' : 'none']),
         ];
-        $isToldWrong = $chance->happens(self::MOST_TOLD_WRONG);
-        $heard = $isToldWrong ? Porosity::kinds()[$chance->between(0, 2)] : $porosity;
+        $heard = $chance->happens(self::GUESSED) ? Porosity::kinds()[$chance->between(0, 2)] : $porosity;
         $real = new Head(self::parts($porosity, $strand), ...$around);
 
         return new PracticeCase(
@@ -51,8 +53,6 @@ final class DrawnCase
             self::hair($real, $luck->of('hair', 0)),
             self::past($from, $real->washEveryDays, $luck->of('past', 0)),
             0.75 + 0.2 * $chance->uniform(),
-            10 * $chance->between(9, 15),
-            (float) (5 * $chance->between(16, 40)),
         );
     }
 
@@ -69,13 +69,13 @@ final class DrawnCase
     private static function hair(Head $head, SeededRandom $chance): PracticeHair
     {
         $prior = Prior::of($head)->withSigns(PracticeReadings::signs());
-        $common = array_map(static fn (): float => $chance->normal(), range(0, 4));
+        $common = array_map(static fn (): float => $chance->normal(), range(1, StateLayout::PER_STRATUM));
         $mean = $prior->mean;
         $share = $head->parameters->model->startCorrelation;
         foreach ($prior->mean as $i => $value) {
             $own = $chance->normal();
             $drawn = $i < $prior->layout->moistureFading
-                ? sqrt($share) * $common[$i % 5] + sqrt(1 - $share) * $own
+                ? sqrt($share) * $common[$i % StateLayout::PER_STRATUM] + sqrt(1 - $share) * $own
                 : $own;
             $mean[$i] = $value + $drawn * sqrt($prior->covariance[$i][$i]);
         }

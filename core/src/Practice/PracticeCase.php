@@ -20,8 +20,6 @@ final readonly class PracticeCase
      * @param PracticeHair  $hair    as it really is on the first day
      * @param list<WashDay> $past    as it is told, before the first day
      * @param float         $keeps   probability that a treatment planned at home is done
-     * @param int           $minutes a visit has, tests and treatments together
-     * @param float         $money   for all visits together, in the salon's currency
      */
     public function __construct(
         public int $seed,
@@ -30,8 +28,6 @@ final readonly class PracticeCase
         public PracticeHair $hair,
         public array $past,
         public float $keeps,
-        public int $minutes,
-        public float $money,
     ) {
     }
 }

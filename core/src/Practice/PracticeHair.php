@@ -7,14 +7,16 @@ namespace Nagomi\Core\Practice;
 use DateTimeImmutable;
 use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\Dynamics;
+use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Head;
-use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Readings\BrokenHairs;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\StratumEffect;
 use Nagomi\Core\Treatments\TreatmentContext;
+use Nagomi\Core\Treatments\WashDay;
 
 /** The hidden truth of a practice case: hair as it really is, by the equations of docs/engine.md, with luck. */
 final readonly class PracticeHair
@@ -58,30 +60,25 @@ final readonly class PracticeHair
         return $this->at($mean, $this->sealed, $this->tight);
     }
 
-    /** @param list<Step> $steps what was really done on the day */
-    public function washed(array $steps, int $day, PracticeLuck $luck): self
+    /** @param WashDay $done what was really done on the day */
+    public function washed(WashDay $done, int $day, PracticeLuck $luck): self
     {
-        $context = TreatmentContext::on($this->head(), $steps);
+        $context = TreatmentContext::on($this->head(), $done->steps);
         $effectSd = $this->head()->parameters->treatments->effectSd;
         $state = $this->state;
-        $tight = $this->tight;
-        foreach ($steps as $step) {
+        foreach ($done->steps as $step) {
             $given = max(0.0, $luck->of("step {$step->kind->value}", $day)->normal(1.0, $effectSd));
             $effects = array_map(
                 static fn (StratumEffect $effect): StratumEffect => self::times($effect, $given),
                 Forecast::effects($this->head(), $step, $context),
             );
             $state = $this->known(Dynamics::afterStep($state, $effects, 0.0)->state->mean);
-            $tight = match ($step->kind) {
-                StepKind::Cleanse, StepKind::Detangle => false,
-                StepKind::UpStyle => $step->how === 'tight',
-                default => $tight,
-            };
         }
-        $isCleansed = array_filter($steps, static fn (Step $step): bool => $step->kind === StepKind::Cleanse) !== [];
-        $sealed = $isCleansed ? TreatmentContext::seals($this->head(), ...$steps) : $this->sealed;
+        $sealed = $done->has(StepKind::Cleanse)
+            ? TreatmentContext::seals($this->head(), ...$done->steps)
+            : $this->sealed;
 
-        return $this->at($state->mean, $sealed, $tight);
+        return $this->at($state->mean, $sealed, $done->leavesTight() ?? $this->tight);
     }
 
     private static function times(StratumEffect $effect, float $given): StratumEffect
@@ -129,19 +126,9 @@ final readonly class PracticeHair
     public function breaksADay(): float
     {
         $signs = $this->head()->parameters->signs;
-        $band = $this->head()->parameters->model->bandHalfWidth;
-        ['wear' => $ofWear, 'excess' => $ofExcess] = $signs->countLogSlopes['broken'];
-        $times = 0.0;
-        foreach ($this->head()->strata as $s => $stratum) {
-            $moisture = abs($this->state->value($s, StateLayout::MOISTURE) - $stratum->targetMoisture());
-            $protein = abs($this->state->value($s, StateLayout::PROTEIN)
-                - $stratum->targetProtein($this->head()->proteinSensitive));
-            $excess = max(0.0, $moisture - $band) + max(0.0, $protein - $band);
-            $wear = $this->state->value($s, StateLayout::WEAR);
-            $times += $stratum->share * (exp($ofWear * $wear + $ofExcess * $excess) - 1);
-        }
+        $usual = BrokenHairs::usualBroken(0.0, $signs) * exp(ExpectedBreakage::ownOffset($this->state));
 
-        return $times * $signs->brokenADayInBalance;
+        return $signs->brokenADayInBalance * (ExpectedBreakage::expected($this->state, 0.0) / $usual - 1);
     }
 
     /** @param array<int, float> $mean */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nagomi\Core\Practice;
 
 use DateTimeImmutable;
+use LogicException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\ZonePart;
@@ -74,18 +75,23 @@ final readonly class PracticeLife
     /**
      * The same visit, once these tests were taken.
      *
-     * @param list<string> $tests names; what says nothing of a practice case is left out
+     * @param list<string> $tests names; what says nothing of a practice case is left out, and what was read at this visit:
+     *     the same look twice says no more than once
      */
     public function read(array $tests): self
     {
         [$readings, $minutes] = [$this->readings, 0.0];
         $usual = $this->case->told->parameters->readings->testMinutes;
         $luck = new PracticeLuck($this->case->seed);
-        foreach ($tests as $test) {
+        $before = array_map(
+            static fn (Reading $reading): string => $reading->id,
+            $this->readings,
+        );
+        foreach (array_unique($tests) as $test) {
             $since = max(0, $this->day() - $this->lastWash);
             $raw = PracticeReadings::of($test, $this->hair, $this->day(), $since, $luck);
-            if ($raw !== null) {
-                $id = "r{$this->day()}-{$test}";
+            $id = "r{$this->day()}-{$test}";
+            if ($raw !== null && ! in_array($id, $before, true)) {
                 $readings[] = new Reading($id, $this->date(), PracticeReadings::momentOf($test), $test, $raw);
                 $minutes += $usual[$test] ?? 0.0;
             }
@@ -94,9 +100,16 @@ final readonly class PracticeLife
         return $this->with($this->hair, $this->tally->with(minutes: $minutes), $this->washDays, $readings);
     }
 
-    /** Four weeks later. */
+    /**
+     * Four weeks later.
+     *
+     * @throws LogicException where the case is over
+     */
     public function decided(PracticeDecision $decision): self
     {
+        if ($this->isOver()) {
+            throw new LogicException('This practice case is over.');
+        }
         $luck = new PracticeLuck($this->case->seed);
         $life = $this->taken($decision->porosity)->with(
             $this->hair,
@@ -167,7 +180,7 @@ final readonly class PracticeLife
 
         return new self(
             $this->case,
-            $this->hair->washed($done, $day, $luck),
+            $this->hair->washed(new WashDay("done{$day}", $date, $done, $place), $day, $luck),
             $this->tally->with(
                 minutes: $choice->minutes($told),
                 money: (new PlanTerms())->price($choice, $told->parameters->planning),

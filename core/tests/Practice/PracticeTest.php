@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Tests\Practice;
 
+use InvalidArgumentException;
+use LogicException;
 use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Estimation\Dynamics;
+use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Parameters\Parameters;
@@ -16,6 +19,7 @@ use Nagomi\Core\Practice\PorosityReadings;
 use Nagomi\Core\Practice\PracticeCase;
 use Nagomi\Core\Practice\PracticeDecision;
 use Nagomi\Core\Practice\PracticeGame;
+use Nagomi\Core\Practice\PracticeHair;
 use Nagomi\Core\Practice\PracticeLife;
 use Nagomi\Core\Practice\PracticeLuck;
 use Nagomi\Core\Practice\PracticeReadings;
@@ -183,4 +187,43 @@ it('takes the hair for what it was said to be from that visit on', function (): 
     expect($begun->decided($high)->told->strata[0]->porosity)->toBe(Porosity::High)
         ->and($begun->decided($low)->decided(decides())->told->strata[0]->porosity)->toBe(Porosity::Low)
         ->and($begun->decided($low)->hair->head())->toBe($begun->hair->head());
+});
+
+it('reads a test once at a visit, however often it is asked for', function (): void {
+    $once = PracticeLife::begun(drawnCase())->read(['dryness', 'dryness']);
+
+    expect($once->readings)->toHaveCount(1)
+        ->and($once->read(['dryness'])->readings)->toHaveCount(1)
+        ->and($once->read(['dryness'])->tally->minutes)->toBe($once->tally->minutes)
+        ->and($once->decided(decides())->read(['dryness'])->readings)->toHaveCount(2);
+});
+
+it('takes no belief that is none, no day that is not at home, and no visit after the last', function (): void {
+    $mask = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 25.0);
+    $over = PracticeGame::played(drawnCase(), new RandomPlays(3));
+
+    expect(fn () => new PracticeDecision([], null, []))->toThrow(InvalidArgumentException::class)
+        ->and(fn () => new PracticeDecision(['soft' => 1.0], null, []))->toThrow(InvalidArgumentException::class)
+        ->and(fn () => new PracticeDecision(['dry' => 1.5, 'weak' => -0.5], null, []))
+        ->toThrow(InvalidArgumentException::class)
+        ->and(fn () => new PracticeDecision(surely(BalanceCell::Dry), null, [28 => $mask]))
+        ->toThrow(InvalidArgumentException::class)
+        ->and(fn () => $over->decided(decides()))->toThrow(LogicException::class);
+});
+
+it('breaks no hair beyond the usual where nothing is worn and all is in balance', function (): void {
+    $state = drawnCase()->hair->state;
+    $mean = $state->mean;
+    foreach ($state->layout->head->strata as $s => $stratum) {
+        [$moisture, $protein, , , $wear] = $state->layout->ofStratum($s);
+        $mean[$moisture] = $stratum->targetMoisture();
+        $mean[$protein] = $stratum->targetProtein(false);
+        $mean[$wear] = 0.0;
+    }
+    $calm = (new PracticeHair(new State($state->layout, $mean, $state->covariance)))->settled();
+    $mean[$state->layout->of(0, StateLayout::WEAR)] = 20.0;
+    $worn = (new PracticeHair(new State($state->layout, $mean, $state->covariance)))->settled();
+
+    expect($calm->breaksADay())->toEqualWithDelta(0.0, 1e-9)
+        ->and($worn->breaksADay())->toEqualWithDelta(1.5 * (exp(0.6) - 1), 1e-9);
 });
