@@ -36,6 +36,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacesController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanTermsController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ProductsController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReportsController;
@@ -168,6 +169,16 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
 
     Route::middleware('can:care')->group(function (): void {
         Route::get('/plans', [PlanController::class, 'several'])->name('plans');
+        Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+        Route::post('/practice', [PracticeController::class, 'store'])->name('practice.store');
+        Route::prefix('/practice/{playedCase}')->middleware('can:view,playedCase')
+            ->where(['playedCase' => '[0-9]{1,9}'])->group(function (): void {
+                Route::get('/', [PracticeController::class, 'show'])->name('practice.show');
+                Route::post('/tests', [PracticeController::class, 'tests'])->name('practice.tests');
+                Route::post('/visit', [PracticeController::class, 'visit'])->name('practice.visit');
+                Route::post('/beside', [PracticeController::class, 'beside'])->name('practice.beside');
+                Route::delete('/', [PracticeController::class, 'destroy'])->name('practice.destroy');
+            });
         Route::get('/clients/new', [ClientsController::class, 'create'])->name('clients.create');
         Route::post('/clients', [ClientsController::class, 'store'])->name('clients.store');
     });

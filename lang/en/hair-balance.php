@@ -16,6 +16,8 @@ return [
         'planned' => 'Planned: :stands',
         'changed' => 'With the change: :stands',
         'as-planned' => 'As planned: :stands',
+        'known' => 'From the tests: :stands',
+        'really' => 'Really: :moisture, :protein; build-up :build_up of 100',
     ],
     'wash' => ':day: :kinds',
     'wash-planned' => ':day: :kinds, planned',
@@ -31,7 +33,7 @@ return [
         'ahead' => 'twelve weeks ahead, :name',
     ],
     'read' => 'Tap a day for details. Each number is the distance from what this hair likes, in points of 100.',
-    'step' => ['back' => 'A day back', 'today' => 'Today', 'on' => 'A day on'],
+    'step' => ['back' => 'A day back', 'today' => 'Today', 'first' => 'First day', 'on' => 'A day on'],
     'strata' => 'Which hair',
     'words' => [
         'moisture' => 'moisture', 'protein' => 'protein', 'now' => 'now', 'planned' => 'planned',

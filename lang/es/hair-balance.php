@@ -16,6 +16,8 @@ return [
         'planned' => 'Previsto: :stands',
         'changed' => 'Con el cambio: :stands',
         'as-planned' => 'Como estaba previsto: :stands',
+        'known' => 'Por las pruebas: :stands',
+        'really' => 'De verdad: :moisture, :protein; residuos :build_up de 100',
     ],
     'wash' => ':day: :kinds',
     'wash-planned' => ':day: :kinds, previsto',
@@ -30,7 +32,7 @@ return [
         'ahead' => 'doce semanas por delante, :name',
     ],
     'read' => 'Toca un día para ver detalles. Cada número es la distancia a lo que le gusta a este pelo, en puntos de 100.',
-    'step' => ['back' => 'Un día atrás', 'today' => 'Hoy', 'on' => 'Un día adelante'],
+    'step' => ['back' => 'Un día atrás', 'today' => 'Hoy', 'first' => 'Primer día', 'on' => 'Un día adelante'],
     'strata' => 'Qué pelo',
     'words' => [
         'moisture' => 'hidratación', 'protein' => 'proteína', 'now' => 'ahora', 'planned' => 'previsto',

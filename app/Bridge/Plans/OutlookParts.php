@@ -15,8 +15,6 @@ use Nagomi\Core\Planning\Future;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\RuleConflict;
-use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
 /** The parts of a stored outlook, as plain arrays for the pages. */
@@ -74,7 +72,7 @@ final readonly class OutlookParts
                 $stones[] = [
                     'date' => $day->date->format('Y-m-d'),
                     'planned' => false,
-                    'kinds' => $this->kinds($day->steps),
+                    'kinds' => WashKinds::of($day->steps),
                 ];
             }
         }
@@ -83,7 +81,7 @@ final readonly class OutlookParts
             $stones[] = [
                 'date' => $item->date->format('Y-m-d'),
                 'planned' => true,
-                'kinds' => $this->kinds($item->choice->steps($head)),
+                'kinds' => WashKinds::of($item->choice->steps($head)),
             ];
         }
 
@@ -126,7 +124,7 @@ final readonly class OutlookParts
             $stones[] = [
                 'date' => $today->modify("+{$day} days")->format('Y-m-d'),
                 'planned' => true,
-                'kinds' => $this->kinds($future->choices[$i]->steps($head)),
+                'kinds' => WashKinds::of($future->choices[$i]->steps($head)),
             ];
         }
 
@@ -170,32 +168,6 @@ final readonly class OutlookParts
             round($point->state->buildUp($s), 1),
             round($point->state->buildUpSd($s), 1),
         ], $points);
-    }
-
-    /**
-     * What a wash day shows as: wash, mask, protein, clarify.
-     *
-     * @param list<Step> $steps
-     *
-     * @return list<string>
-     */
-    private function kinds(array $steps): array
-    {
-        $kinds = [];
-        foreach ($steps as $step) {
-            $kinds[] = match (true) {
-                $step->cleanse?->clarifies() === true => 'clarify',
-                $step->kind === StepKind::Cleanse => 'wash',
-                $step->kind === StepKind::Mask => 'mask',
-                $step->kind->isProtein() => 'protein',
-                $step->kind === StepKind::ChemicalService => 'service',
-                $step->kind === StepKind::Trim => 'trim',
-                $step->kind === StepKind::Swim => 'swim',
-                default => null,
-            };
-        }
-
-        return array_values(array_unique(array_filter($kinds)));
     }
 
     /**

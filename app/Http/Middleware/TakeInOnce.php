@@ -43,8 +43,10 @@ final readonly class TakeInOnce
 
     private const LONGEST_KEY = 64;
 
-    /** Asked by POST for the size of what is sent, and changing nothing. */
-    private const ONLY_ASKS = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
+    /** Asked by POST, and changing nothing but what follows from what is there. */
+    private const ONLY_ASKS = [
+        'clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture', 'practice.beside',
+    ];
 
     /** What is sent holds acts with keys of their own, or replaces what was sent before it. */
     private const KEYS_OF_ITS_OWN = [

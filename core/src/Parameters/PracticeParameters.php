@@ -13,10 +13,14 @@ final readonly class PracticeParameters
     /** days out of balance that a hair counts for which broke and need not have */
     public float $costOfABrokenHair;
 
+    /** days out of balance that a day counts for on which the scalp needs something */
+    public float $costOfAScalpDay;
+
     /** @throws InvalidParameters where the table lacks one of them */
     public function __construct(ParameterTable $table)
     {
         $this->costOfARule = $table->number('practice.cost-of-a-rule');
         $this->costOfABrokenHair = $table->number('practice.cost-of-a-broken-hair');
+        $this->costOfAScalpDay = $table->number('practice.cost-of-a-scalp-day');
     }
 }

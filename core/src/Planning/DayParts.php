@@ -23,6 +23,9 @@ final class DayParts
     /** @var WeakMap<WashOption, list<WashOption>> the same way in parts, the fewer first */
     private readonly WeakMap $inParts;
 
+    /** @var WeakMap<WashOption, array<string, WashOption>> as it is done, by all a day differs in */
+    private readonly WeakMap $done;
+
     private readonly PreWashOnTheDay $preWash;
 
     private readonly StylingOnTheDay $styling;
@@ -34,6 +37,7 @@ final class DayParts
         $this->isShort = $terrain->terms->limitMinutes($terrain->head);
         $this->whole = new WeakMap();
         $this->inParts = new WeakMap();
+        $this->done = new WeakMap();
         $this->preWash = new PreWashOnTheDay();
         $this->styling = new StylingOnTheDay();
         $this->minutes = new WithinMinutes();
@@ -45,6 +49,18 @@ final class DayParts
         if (! $this->isShort) {
             return $choice;
         }
+        $day = "{$standing->day} {$standing->nextWash} {$standing->lastDetangled}";
+        $done = $this->done[$choice] ?? [];
+        if (! isset($done[$day])) {
+            $done[$day] = $this->inTime($choice, $standing);
+            $this->done[$choice] = $done;
+        }
+
+        return $done[$day];
+    }
+
+    private function inTime(WashOption $choice, RuleContext $standing): WashOption
+    {
         $whole = $this->whole[$choice] ??= $choice->stylesAfter || $choice->preWashBefore
             ? $choice->styled(false)->preWashed(false)
             : $choice;

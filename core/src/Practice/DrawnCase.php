@@ -51,8 +51,23 @@ final class DrawnCase
             $from,
             new Head(self::parts($heard, $strand), ...$around),
             self::hair($real, $luck->of('hair', 0)),
+            PracticeScalp::drawn($real->parameters->scalp, $luck->of('scalp', 0)),
             self::past($from, $real->washEveryDays, $luck->of('past', 0)),
             0.75 + 0.2 * $chance->uniform(),
+            (float) $luck->of('curl', 0)->between(6, 30),
+            self::budget($luck->of('budget', 0)),
+        );
+    }
+
+    private static function budget(SeededRandom $chance): PracticeBudget
+    {
+        $any = static fn (int ...$of): int => $of[$chance->between(0, count($of) - 1)];
+
+        return new PracticeBudget(
+            $any(5, 6, 8, 10),
+            $any(90, 120, 150, 180),
+            $any(75, 90, 120),
+            (float) $any(160, 200, 240, 300),
         );
     }
 
@@ -66,7 +81,7 @@ final class DrawnCase
     }
 
     /** What is assumed of any head before it is read, drawn once: strata together as far as they hang together. */
-    private static function hair(Head $head, SeededRandom $chance): PracticeHair
+    public static function hair(Head $head, SeededRandom $chance): PracticeHair
     {
         $prior = Prior::of($head)->withSigns(PracticeReadings::signs());
         $common = array_map(static fn (): float => $chance->normal(), range(1, StateLayout::PER_STRATUM));

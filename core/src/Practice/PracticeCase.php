@@ -18,16 +18,33 @@ final readonly class PracticeCase
      * @param int           $seed    of all its luck
      * @param Head          $told    as somebody new hears it: partly wrong
      * @param PracticeHair  $hair    as it really is on the first day
+     * @param PracticeScalp $scalp   as it really is on the first day
      * @param list<WashDay> $past    as it is told, before the first day
+     * @param float         $ringMm  diameter of its curls
      * @param float         $keeps   probability that a treatment planned at home is done
+     * @param list<PracticeComplaint> $says what brings the client; []: as the hair and the scalp are
      */
     public function __construct(
         public int $seed,
         public DateTimeImmutable $from,
         public Head $told,
         public PracticeHair $hair,
+        public PracticeScalp $scalp,
         public array $past,
         public float $keeps,
+        public float $ringMm,
+        public PracticeBudget $budget,
+        public array $says = [],
     ) {
+    }
+
+    public function luck(): PracticeLuck
+    {
+        return new PracticeLuck($this->seed);
+    }
+
+    public function home(): PracticeHome
+    {
+        return new PracticeHome($this->keeps, $this->told->parameters->habits->forgotten, $this->luck());
     }
 }

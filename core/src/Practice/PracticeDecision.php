@@ -43,4 +43,20 @@ final readonly class PracticeDecision
             }
         }
     }
+
+    /** Whether the same is done. */
+    public function isSame(self $other): bool
+    {
+        return self::names($this) === self::names($other);
+    }
+
+    /** @return array<int, string> what is done, by days after the visit */
+    private static function names(self $of): array
+    {
+        $names = array_map(static fn (WashOption $choice): string => $choice->name(), $of->home);
+        $names += $of->today === null ? [] : [0 => $of->today->name()];
+        ksort($names);
+
+        return $names;
+    }
 }

@@ -21,6 +21,9 @@ use Nagomi\Core\Treatments\WashDay;
 /** The hidden truth of a practice case: hair as it really is, by the equations of docs/engine.md, with luck. */
 final readonly class PracticeHair
 {
+    /** Points of 100 that an eye is off by. */
+    private const EYE = 6.0;
+
     private const QUANTITIES = [
         StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN, StateLayout::WEAR,
     ];
@@ -107,13 +110,50 @@ final readonly class PracticeHair
         $band = $this->head()->parameters->model->bandHalfWidth;
         $side = static fn (float $apart): int => $apart > $band ? 1 : ($apart < -$band ? -1 : 0);
         foreach ($this->head()->strata as $s => $stratum) {
-            $moisture = $this->state->value($s, StateLayout::MOISTURE) - $stratum->targetMoisture();
-            $protein = $this->state->value($s, StateLayout::PROTEIN)
-                - $stratum->targetProtein($this->head()->proteinSensitive);
+            [$moisture, $protein] = $this->stands($s);
             $cells[BalanceCell::at($side($moisture), $side($protein))->value] += $stratum->share;
         }
 
         return $cells;
+    }
+
+    /**
+     * @return array{float, float, float, float} of all the hair: moisture and protein beside what it likes, build-up,
+     *     wear
+     */
+    public function mostly(): array
+    {
+        $sum = [0.0, 0.0, 0.0, 0.0];
+        foreach ($this->head()->strata as $s => $stratum) {
+            foreach ($this->stands($s) as $i => $points) {
+                $sum[$i] += $stratum->share * $points;
+            }
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @return array{float, float, float, float} of one stratum: moisture and protein beside what it likes, build-up, wear
+     */
+    public function stands(int $s): array
+    {
+        $stratum = $this->head()->strata[$s];
+
+        return [
+            $this->state->value($s, StateLayout::MOISTURE) - $stratum->targetMoisture(),
+            $this->state->value($s, StateLayout::PROTEIN) - $stratum->targetProtein($this->head()->proteinSensitive),
+            $this->state->buildUp($s),
+            $this->state->value($s, StateLayout::WEAR),
+        ];
+    }
+
+    /** @return array{float, float, float, float} what an eye makes of {@see mostly} */
+    public function looks(int $day, PracticeLuck $luck): array
+    {
+        $eye = $luck->of('looks', $day);
+
+        return array_map(static fn (float $points): float => $points + self::EYE * $eye->normal(), $this->mostly());
     }
 
     /** Share of the hair whose moisture or protein is outside its band, 0 to 1. */

@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace Nagomi\Core\Practice;
 
 use DateTimeImmutable;
+use InvalidArgumentException;
 use LogicException;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\ZonePart;
-use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Readings\Reading;
-use Nagomi\Core\Simulation\RuleChecker;
-use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
-use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 
 /**
@@ -31,17 +28,21 @@ final readonly class PracticeLife
      * @param list<WashDay> $washDays as they are on record
      * @param list<Reading> $readings as they are on record
      * @param list<array{int, list<Step>}> $asked what was decided, by day, for the rules
+     * @param int           $lastWash day of it, before the first day below 0
+     * @param list<PracticeHair> $days the hair on the evening of each day
      */
     private function __construct(
         public PracticeCase $case,
         public PracticeHair $hair,
-        public PracticeTally $tally,
+        public PracticeScalp $scalp,
         public Head $told,
+        public PracticeTally $tally = new PracticeTally(),
         public int $turn = 0,
         public array $washDays = [],
         public array $readings = [],
-        private array $asked = [],
+        public array $asked = [],
         private int $lastWash = 0,
+        public array $days = [],
     ) {
     }
 
@@ -50,7 +51,7 @@ final readonly class PracticeLife
         return new self(
             $case,
             $case->hair,
-            new PracticeTally(),
+            $case->scalp,
             $case->told,
             washDays: $case->past,
             lastWash: -$case->told->washEveryDays,
@@ -64,7 +65,7 @@ final readonly class PracticeLife
 
     public function date(): DateTimeImmutable
     {
-        return $this->case->from->modify("+{$this->day()} days");
+        return $this->dateOf($this->day());
     }
 
     public function isOver(): bool
@@ -72,205 +73,223 @@ final readonly class PracticeLife
         return $this->turn >= PracticeCase::TURNS;
     }
 
+    /** @return list<PracticeComplaint> what the client says at this visit */
+    public function complaints(): array
+    {
+        return $this->turn === 0 && $this->case->says !== []
+            ? $this->case->says
+            : PracticeComplaint::of($this->hair, $this->scalp, $this->day(), $this->case->luck());
+    }
+
+    /** @return list<string> names of the tests of this visit */
+    public function testsTaken(): array
+    {
+        $date = $this->date()->format('Y-m-d');
+
+        return array_values(array_map(
+            static fn (Reading $reading): string => $reading->test,
+            array_filter(
+                $this->readings,
+                static fn (Reading $reading): bool => $reading->date->format('Y-m-d') === $date,
+            ),
+        ));
+    }
+
+    /** Minutes of hair tests that are left at this visit. */
+    public function testMinutesLeft(): float
+    {
+        $usual = $this->case->told->parameters->readings->testMinutes;
+
+        return $this->case->budget->testMinutes - array_sum(array_map(
+            static fn (string $test): float => $usual[$test] ?? 0.0,
+            $this->testsTaken(),
+        ));
+    }
+
+    public function moneyLeft(): float
+    {
+        return $this->case->budget->money - $this->tally->money;
+    }
+
+    /**
+     * @param list<string> $tests names, what matters most first
+     *
+     * @return list<string> those there is time for
+     */
+    public function inTime(array $tests): array
+    {
+        [$left, $fit] = [$this->testMinutesLeft(), []];
+        foreach (array_diff(array_unique($tests), $this->testsTaken()) as $test) {
+            $minutes = $this->case->told->parameters->readings->testMinutes[$test] ?? 0.0;
+            if ($minutes <= $left) {
+                $fit[] = $test;
+                $left -= $minutes;
+            }
+        }
+
+        return $fit;
+    }
+
     /**
      * The same visit, once these tests were taken.
      *
      * @param list<string> $tests names; what says nothing of a practice case is left out, and what was read at this visit:
      *     the same look twice says no more than once
+     *
+     * @throws InvalidArgumentException where there is no time for them
      */
     public function read(array $tests): self
     {
-        [$readings, $minutes] = [$this->readings, 0.0];
+        [$readings, $minutes, $luck] = [$this->readings, 0.0, $this->case->luck()];
         $usual = $this->case->told->parameters->readings->testMinutes;
-        $luck = new PracticeLuck($this->case->seed);
-        $before = array_map(
-            static fn (Reading $reading): string => $reading->id,
-            $this->readings,
-        );
-        foreach (array_unique($tests) as $test) {
-            $since = max(0, $this->day() - $this->lastWash);
-            $raw = PracticeReadings::of($test, $this->hair, $this->day(), $since, $luck);
-            $id = "r{$this->day()}-{$test}";
-            if ($raw !== null && ! in_array($id, $before, true)) {
+        foreach (array_diff(array_unique($tests), $this->testsTaken()) as $test) {
+            $raw = $test === 'scalp'
+                ? $this->scalp->map($this->case->told->parameters->scalp, $luck, $this->day())
+                : PracticeReadings::of($test, $this->hair, $this->day(), max(0, $this->day() - $this->lastWash), $luck);
+            if ($raw !== null) {
+                $id = "r{$this->day()}-{$test}";
                 $readings[] = new Reading($id, $this->date(), PracticeReadings::momentOf($test), $test, $raw);
                 $minutes += $usual[$test] ?? 0.0;
             }
         }
+        if ($minutes > $this->testMinutesLeft()) {
+            throw new InvalidArgumentException('There is no time for these hair tests.');
+        }
 
-        return $this->with($this->hair, $this->tally->with(minutes: $minutes), $this->washDays, $readings);
+        return $this->with(['readings' => $readings, 'tally' => $this->tally->with(minutes: $minutes)]);
+    }
+
+    /** Whether there is time and money for all of it. */
+    public function affords(PracticeDecision $decision): bool
+    {
+        return $this->affordable($decision)->isSame($decision);
+    }
+
+    /** The nearest to it that there is time and money for, what comes first first. */
+    public function affordable(PracticeDecision $decision): PracticeDecision
+    {
+        return $this->case->budget->affordable($decision, $this->told, $this->moneyLeft());
     }
 
     /**
      * Four weeks later.
      *
-     * @throws LogicException where the case is over
+     * @throws LogicException           where the case is over
+     * @throws InvalidArgumentException where there is neither time nor money for it
      */
     public function decided(PracticeDecision $decision): self
     {
         if ($this->isOver()) {
             throw new LogicException('This practice case is over.');
         }
-        $luck = new PracticeLuck($this->case->seed);
-        $life = $this->taken($decision->porosity)->with(
-            $this->hair,
-            $this->tally->believing($decision->belief, $this->hair->cells()),
-            $this->washDays,
-            $this->readings,
-        );
+        if (! $this->affords($decision)) {
+            throw new InvalidArgumentException('There is neither time nor money for all of it.');
+        }
+        $life = $this->taken($decision->porosity);
+        $life = $life->with(['tally' => $life->tally->believing($decision->belief, $life->hair->cells())]);
         for ($after = 0; $after < PracticeCase::DAYS_A_TURN; $after++) {
             $choice = $after === 0 ? $decision->today : $decision->home[$after] ?? null;
-            $life = $choice === null ? $life : $life->washed($choice, $after, $luck);
-            $life = $life->dayEnded($after, $luck);
+            $life = ($choice === null ? $life : $life->washed($choice, $after))->dayEnded($after);
         }
 
-        return new self(
-            $life->case,
-            $life->hair,
-            $life->tally,
-            $life->told,
-            $life->turn + 1,
-            $life->washDays,
-            $life->readings,
-            $life->asked,
-            $life->lastWash,
-        );
+        return $life->with(['turn' => $life->turn + 1]);
     }
 
-    /** The same where the hair is taken for another kind from now on. */
+    /** The same where what the hair was taken for is taken for another kind from now on. */
     public function taken(?Porosity $porosity): self
     {
         if ($porosity === null) {
             return $this;
         }
-        $parts = array_map(
+        $before = $this->told->strata[0]->porosity;
+
+        return $this->with(['told' => $this->told->withZones(array_map(
             static fn (ZonePart $part): ZonePart => new ZonePart(
                 $part->zone,
                 $part->part,
-                $porosity,
+                $part->porosity === $before ? $porosity : $part->porosity,
                 $part->strand,
                 $part->chemicallyTreated,
             ),
             $this->told->zoneParts,
-        );
-
-        return new self(
-            $this->case,
-            $this->hair,
-            $this->tally,
-            $this->told->withZones($parts),
-            $this->turn,
-            $this->washDays,
-            $this->readings,
-            $this->asked,
-            $this->lastWash,
-        );
+        ))]);
     }
 
-    private function washed(WashOption $choice, int $after, PracticeLuck $luck): self
+    private function washed(WashOption $choice, int $after): self
     {
-        [$told, $day] = [$this->told, $this->day() + $after];
-        $asked = $choice->steps($told);
-        $done = $after === 0 ? $asked : $this->kept($asked, $day, $luck);
-        $noted = $after === 0 ? $done : $this->told($done, $day, $luck);
-        $date = $this->case->from->modify("+{$day} days");
-        $place = $after === 0 ? Place::Salon : Place::Home;
-        $washDays = $noted === []
-            ? $this->washDays
-            : [...$this->washDays, new WashDay("w{$day}", $date, $noted, $place, planned: $asked)];
+        [$home, $day] = [$this->case->home(), $this->day() + $after];
+        [$asked, $isHere] = [$choice->steps($this->told), $after === 0];
+        $done = $isHere ? $asked : $home->done($asked, $day);
+        $noted = $isHere ? $done : $home->told($done, $day);
+        $place = $isHere ? Place::Salon : Place::Home;
+        $really = new WashDay("done{$day}", $this->dateOf($day), $done, $place);
+        // Of a wash nothing is told of, nobody knows.
+        $record = $noted === [] ? [] : [
+            new WashDay("w{$day}", $this->dateOf($day), $noted, $place, planned: $asked),
+        ];
 
-        return new self(
-            $this->case,
-            $this->hair->washed(new WashDay("done{$day}", $date, $done, $place), $day, $luck),
-            $this->tally->with(
-                minutes: $choice->minutes($told),
-                money: (new PlanTerms())->price($choice, $told->parameters->planning),
+        return $this->with([
+            'hair' => $this->hair->washed($really, $day, $this->case->luck()),
+            'scalp' => $this->scalp->washed($really, $this->told->parameters->scalp),
+            'tally' => $this->tally->with(
+                minutes: $choice->minutes($this->told),
+                money: PracticeBudget::price($choice, $this->told),
             ),
-            $told,
-            $this->turn,
-            $washDays,
-            $this->readings,
-            [...$this->asked, [$day, $asked]],
-            $day,
-        );
+            'washDays' => [...$this->washDays, ...$record],
+            'asked' => [...$this->asked, [$day, $asked]],
+            'lastWash' => $day,
+        ]);
     }
 
-    /**
-     * What is done at home of what was asked for: treatments are left out now and then.
-     *
-     * @param list<Step> $asked
-     *
-     * @return list<Step>
-     */
-    private function kept(array $asked, int $day, PracticeLuck $luck): array
-    {
-        return array_values(array_filter($asked, fn (Step $step): bool => match ($step->kind) {
-            StepKind::PreWash, StepKind::Conditioner, StepKind::Mask, StepKind::MildProtein, StepKind::StrongProtein,
-            StepKind::LeaveIn, StepKind::Seal => $luck->of("keeps {$step->kind->value}", $day)
-                ->happens($this->case->keeps),
-            default => true,
-        }));
-    }
-
-    /**
-     * What is told of a wash at home: from memory, of which some is lost.
-     *
-     * @param list<Step> $done
-     *
-     * @return list<Step>
-     */
-    private function told(array $done, int $day, PracticeLuck $luck): array
-    {
-        $forgotten = $this->case->told->parameters->habits->forgotten;
-
-        return array_values(array_filter(
-            $done,
-            static fn (Step $step): bool => ! $luck->of("tells {$step->kind->value}", $day)->happens($forgotten),
-        ));
-    }
-
-    private function dayEnded(int $after, PracticeLuck $luck): self
+    private function dayEnded(int $after): self
     {
         $day = $this->day() + $after;
+        $scalp = $this->told->parameters->scalp;
         $tally = $this->tally->with(
             daysOut: $this->hair->outOfBalance(),
             brokenHairs: $this->hair->breaksADay(),
+            scalpDays: $this->scalp->past($scalp) === [] ? 0 : 1,
         );
-        $hair = $this->hair->afterADay($this->case->from->modify("+{$day} days"), $day, $luck);
 
-        return $this->with($hair, $tally, $this->washDays, $this->readings);
+        return $this->with([
+            'hair' => $this->hair->afterADay($this->dateOf($day), $day, $this->case->luck()),
+            'scalp' => $this->scalp->afterADay($day, $this->told->humidityPercent, $scalp, $this->case->luck()),
+            'tally' => $tally,
+            'days' => [...$this->days, $this->hair],
+        ]);
     }
 
-    /** Rules of the trade that were broken by what was asked for. */
     public function rulesBroken(): int
     {
-        $checker = new RuleChecker($this->case->told);
-        foreach ($this->case->past as $washDay) {
-            $checker->washDay(Calendar::daysBetween($this->case->from, $washDay->date), $washDay->steps);
-        }
-        $broken = 0;
-        foreach ($this->asked as [$day, $steps]) {
-            $broken += count($checker->washDay($day, $steps));
-        }
+        return PracticeRules::broken($this);
+    }
 
-        return $broken;
+    private function dateOf(int $day): DateTimeImmutable
+    {
+        return $this->case->from->modify("+{$day} days");
     }
 
     /**
-     * @param list<WashDay> $washDays
-     * @param list<Reading> $readings
+     * @param array{
+     *     hair?: PracticeHair, scalp?: PracticeScalp, told?: Head, tally?: PracticeTally, turn?: int,
+     *     washDays?: list<WashDay>, readings?: list<Reading>, asked?: list<array{int, list<Step>}>, lastWash?: int,
+     *     days?: list<PracticeHair>,
+     * } $changed
      */
-    private function with(PracticeHair $hair, PracticeTally $tally, array $washDays, array $readings): self
+    private function with(array $changed): self
     {
         return new self(
             $this->case,
-            $hair,
-            $tally,
-            $this->told,
-            $this->turn,
-            $washDays,
-            $readings,
-            $this->asked,
-            $this->lastWash,
+            $changed['hair'] ?? $this->hair,
+            $changed['scalp'] ?? $this->scalp,
+            $changed['told'] ?? $this->told,
+            $changed['tally'] ?? $this->tally,
+            $changed['turn'] ?? $this->turn,
+            $changed['washDays'] ?? $this->washDays,
+            $changed['readings'] ?? $this->readings,
+            $changed['asked'] ?? $this->asked,
+            $changed['lastWash'] ?? $this->lastWash,
+            $changed['days'] ?? $this->days,
         );
     }
 }

@@ -15,6 +15,7 @@ final class PracticeScore
 
         return $tally->daysOut
             + $parameters->practice->costOfABrokenHair * $tally->brokenHairs
+            + $parameters->practice->costOfAScalpDay * $tally->scalpDays
             + $parameters->practice->costOfARule * $life->rulesBroken()
             + $parameters->planning->costOfAMinute * $tally->minutes
             + $parameters->planning->costOfACurrencyUnit * $tally->money;

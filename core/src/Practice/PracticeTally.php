@@ -12,6 +12,7 @@ final readonly class PracticeTally
      * @param float       $minutes     in the salon and at home
      * @param float       $money       in the salon's currency
      * @param float       $brokenHairs expected to break beyond those of hair in balance and without wear
+     * @param int         $scalpDays   days on which something of the scalp was past its limit
      * @param list<array{array<string, float>, array<string, float>}> $beliefs said, and as it was, by cell
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class PracticeTally
         public float $minutes = 0.0,
         public float $money = 0.0,
         public float $brokenHairs = 0.0,
+        public int $scalpDays = 0,
         public array $beliefs = [],
     ) {
     }
@@ -28,12 +30,14 @@ final readonly class PracticeTally
         float $minutes = 0.0,
         float $money = 0.0,
         float $brokenHairs = 0.0,
+        int $scalpDays = 0,
     ): self {
         return new self(
             $this->daysOut + $daysOut,
             $this->minutes + $minutes,
             $this->money + $money,
             $this->brokenHairs + $brokenHairs,
+            $this->scalpDays + $scalpDays,
             $this->beliefs,
         );
     }
@@ -49,6 +53,7 @@ final readonly class PracticeTally
             $this->minutes,
             $this->money,
             $this->brokenHairs,
+            $this->scalpDays,
             [...$this->beliefs, [$belief, $truth]],
         );
     }

@@ -82,7 +82,7 @@ it('has the same luck where one thing only was decided otherwise', function (): 
     $masked = static fn (float $minutes): WashOption
         => new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, $minutes);
     $short = $begun->decided(decides($masked(5)))->hair->state;
-    $long = $begun->decided(decides($masked(40)))->hair->state;
+    $long = $begun->decided(decides($masked(30)))->hair->state;
     $moisture = $long->layout->of(0, StateLayout::MOISTURE);
     $wear = $long->layout->of(0, StateLayout::WEAR);
 

@@ -14,7 +14,7 @@ use Nagomi\Core\Practice\RandomPlays;
 use Nagomi\Core\Tests\Support\Make;
 
 it('beats the calendar on most practice cases, and dice lose to both', function (): void {
-    $cases = 60;
+    $cases = 40;
     $beats = $worseThanPlan = $worseThanCalendar = 0;
     $brier = ['plan' => 0.0, 'calendar' => 0.0, 'dice' => 0.0];
     for ($seed = 0; $seed < $cases; $seed++) {

@@ -1,6 +1,6 @@
-@props(['balance', 'verdict' => '', 'name' => 'a', 'label' => __('hair-balance.span.both'), 'strand' => null, 'beside' => null, 'top' => 0])
+@props(['balance', 'verdict' => '', 'name' => 'a', 'label' => __('hair-balance.span.both'), 'strand' => null, 'beside' => null, 'truth' => null, 'top' => 0])
 @php($band = $balance->band)
-<figure @class(['balance', 'is-ahead' => $balance->todayX <= 60]) data-balance @if ($strand) data-strand="{{ json_encode($strand->forThePage()) }}" @endif>
+<figure @class(['balance', 'is-ahead' => $balance->todayX <= 60, 'has-truth' => $truth !== null]) data-balance @if ($strand) data-strand="{{ json_encode($strand->forThePage()) }}" @endif>
     @if (count($balance->strata) > 1)
         <div class="joined" role="group" aria-label="{{ __('hair-balance.strata') }}">
             @foreach ($balance->strata as $s => $stratum)<button type="button" data-stratum="{{ $s }}" aria-pressed="{{ $s === 0 ? 'true' : 'false' }}">{{ ucfirst($stratum['name']) }}</button>@endforeach
@@ -9,7 +9,7 @@
     <div class="balance-frame">
     <svg viewBox="0 {{ $top }} {{ $balance::WIDTH }} {{ $balance::HEIGHT - $top }}" tabindex="0" role="img"
          aria-label="{{ __('hair-balance.label', ['span' => $label, 'verdict' => $verdict]) }}"
-         data-days="{{ json_encode($balance->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $balance->todayX }}" @if ($beside) data-beside="{{ json_encode(array_column($beside->days, 'says'), JSON_UNESCAPED_UNICODE) }}" @endif>
+         data-days="{{ json_encode($balance->days, JSON_UNESCAPED_UNICODE) }}" data-today="{{ $balance->todayX }}" @if ($beside ?? $truth) data-beside="{{ json_encode(array_column(($beside ?? $truth)->days, 'says'), JSON_UNESCAPED_UNICODE) }}" @endif>
         <rect class="comfort" x="{{ $balance::LEFT }}" y="{{ $band[0] }}" width="{{ $balance::RIGHT - $balance::LEFT }}" height="{{ $band[1] - $band[0] }}"/>
         <line class="liking" x1="{{ $balance::LEFT }}" x2="{{ $balance::RIGHT }}" y1="{{ $balance::MIDDLE }}" y2="{{ $balance::MIDDLE }}"/>
         <text class="balance-word" x="20" y="{{ $band[0] + 20 }}">{{ __('hair-balance.words.in') }}</text>
@@ -27,6 +27,7 @@
                     </g>
                 @endforeach
                 @if ($beside)@foreach (['moisture', 'protein'] as $side)@if ($beside->strata[$s][$side]['planned'])<path class="{{ $side }}-line is-beside" d="{{ $beside->strata[$s][$side]['planned']['line'] }}"/>@endif @endforeach @endif
+                @if ($truth)@foreach (['moisture', 'protein'] as $side)@if ($truth->strata[$s][$side]['planned'])<path class="{{ $side }}-line is-truth" d="{{ $truth->strata[$s][$side]['planned']['line'] }}"/>@endif @endforeach @endif
                 @foreach (['moisture', 'protein'] as $side)
                     <text class="balance-name {{ $side }}-word" x="{{ $balance::RIGHT - 4 }}" y="{{ $stratum[$side]['end'] + (($stratum['moisture']['end'] <= $stratum['protein']['end']) !== ($side === 'protein') ? -7 : 16) }}">{{ __("hair-balance.words.{$side}") }}</text>
                     @if ($balance->todayX > 60)
@@ -63,7 +64,7 @@
     <figcaption>
         <div class="balance-step">
             <button type="button" class="button is-small" data-step="-1" aria-label="{{ __('hair-balance.step.back') }}">‹</button>
-            <button type="button" class="button is-small" data-step="0">{{ __('hair-balance.step.today') }}</button>
+            <button type="button" class="button is-small" data-step="0">{{ __($truth === null ? 'hair-balance.step.today' : 'hair-balance.step.first') }}</button>
             <button type="button" class="button is-small" data-step="1" aria-label="{{ __('hair-balance.step.on') }}">›</button>
             <p class="readout" data-readout aria-live="polite">{{ __('hair-balance.read') }}</p>
         </div>
@@ -76,7 +77,7 @@
                 @if ($balance->washesToday)<li><i class="dot dot-after"></i>{{ __('hair-balance.key.after') }}</li>@endif
             @endif
             <li>{{ __('hair-balance.key.ribbon') }}</li>
-            @if ($beside)<li>{{ __('hair-balance.key.beside') }}</li>@elseif ($balance->todayX > 60)<li>{{ __('hair-balance.key.planned') }}</li>@endif
+            @if ($truth)<li>{{ __('practice.result.line') }}</li><li>{{ __('practice.result.known') }}</li>@elseif ($beside)<li>{{ __('hair-balance.key.beside') }}</li>@elseif ($balance->todayX > 60)<li>{{ __('hair-balance.key.planned') }}</li>@endif
         </ul>
         <x-picture-help of="hair-balance"/>
     </figcaption>

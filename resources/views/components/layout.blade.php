@@ -25,6 +25,7 @@
             <li><a href="{{ route('clients.index') }}" data-key="h" @if(request()->routeIs('clients.index')) aria-current="page" @endif>{{ __('layout.rail.clients') }} <kbd>h</kbd></a></li>
             <li><a href="{{ route('products') }}" data-key="p" @if(request()->routeIs('products', 'products.*')) aria-current="page" @endif>{{ __('layout.rail.products') }} <kbd>p</kbd></a></li>
             @reaches('reports')<li><a href="{{ route('reports') }}" @if(request()->routeIs('reports', 'reports.*')) aria-current="page" @endif>{{ __('layout.rail.reports') }}</a></li>@endreaches
+            @reaches('practice')<li><a href="{{ route('practice') }}" @if(request()->routeIs('practice', 'practice.*')) aria-current="page" @endif>{{ __('practice.title') }}</a></li>@endreaches
             <li><a href="{{ route($salonIs) }}" data-key="o" @if(request()->routeIs('salon.*')) aria-current="page" @endif>{{ __('layout.rail.salon') }} <kbd>o</kbd></a></li>
         </ul>
         @if ($head)

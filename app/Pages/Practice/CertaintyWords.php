@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Practice;
+
+use App\Wording\Words;
+
+/** What somebody's certainty is worth, from what was said beside what was so. */
+final class CertaintyWords
+{
+    /** Things said to be so likely or more count as said for sure. */
+    private const SURE_FROM_GROUP = 3;
+
+    /** Further apart than this many hundredths is too sure, or too careful. */
+    private const APART = 0.12;
+
+    /** @param list<StoredSaid> $said groups, from what was hardly thought likely on */
+    public static function of(array $said): string
+    {
+        $sure = array_slice($said, self::SURE_FROM_GROUP);
+        $times = array_sum(array_column($sure, 'times'));
+        if ($times === 0) {
+            return Words::say('practice.certain.never');
+        }
+        $likely = (float) array_sum(array_column($sure, 'said')) / $times;
+        $was = (float) array_sum(array_column($sure, 'was')) / $times;
+
+        return Words::say('practice.certain.' . match (true) {
+            $likely - $was > self::APART => 'too-sure',
+            $was - $likely > self::APART => 'too-careful',
+            default => 'right',
+        }, ['said' => (int) round(100 * $likely), 'was' => (int) round(100 * $was), 'times' => $times]);
+    }
+}

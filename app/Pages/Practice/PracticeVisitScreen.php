@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Practice;
+
+use App\Bridge\Practice\BeliefCells;
+use App\Bridge\Practice\PracticeTests;
+use App\Bridge\Practice\PracticeVisit;
+use App\Bridge\Practice\PracticeVisits;
+use App\Drawings\PracticeStrand;
+use App\Models\PlayedCase;
+use App\Wording\Money;
+use App\Wording\Said;
+use App\Wording\SalonClock;
+use App\Wording\StepWords;
+use App\Wording\Words;
+use Nagomi\Core\Head\MethodQuestion;
+use Nagomi\Core\Head\Stratum;
+use Nagomi\Core\Readings\MeasuredSign;
+use Nagomi\Core\Readings\Reading;
+
+/** Shows a visit of a practice client. */
+final readonly class PracticeVisitScreen
+{
+    public function __construct(private PracticeVisits $practiceVisits)
+    {
+    }
+
+    /** @param PlayedCase $played that has not ended, with its acts */
+    public function of(PlayedCase $played): PracticeVisitPage
+    {
+        $visit = $this->practiceVisits->of($played);
+
+        return new PracticeVisitPage(
+            played: $played,
+            title: CaseTitle::of($played),
+            turn: $visit->turn,
+            turns: $visit->turns,
+            portrait: PracticeStrand::of("practice {$played->seed}", $visit->told, $visit->ringMm, $visit->looks),
+            complaints: $visit->complaints === [] ? [Words::say('practice.complaints.none')] : array_map(
+                static fn (string $complaint): string => Words::say("practice.complaints.{$complaint}"),
+                $visit->complaints,
+            ),
+            told: $this->told($visit),
+            budget: $this->budget($visit, $played->salon->currency),
+            tests: $this->tests($visit),
+            cells: $this->cells($played),
+            adds: $visit->adds,
+            prices: $visit->prices,
+            limits: [
+                'visit' => $visit->budget['visit'], 'home' => $visit->budget['home'],
+                'money' => round($visit->budget['moneyLeft'], 2),
+            ],
+            done: array_map(static fn (array $day): array => [
+                'day' => SalonClock::dayInWords($day['date'], 'j M'), 'does' => StepWords::summary($day['steps']),
+            ], array_reverse($visit->washDays)),
+            before: $this->before($visit),
+            porosity: $visit->told->strata[0]->porosity->value,
+            last: $this->last($played, $visit),
+        );
+    }
+
+    /** @return list<list<array{field: string, name: string, weight: int}>> each thought as likely as at the visit before */
+    private function cells(PlayedCase $played): array
+    {
+        $weights = BeliefCells::weights($this->visitBefore($played)['belief'] ?? null);
+
+        return array_map(static fn (array $row): array => array_map(static fn (string $cell): array => [
+            'field' => BeliefCells::field($cell), 'name' => Words::of("cells.{$cell}"), 'weight' => $weights[$cell],
+        ], $row), BeliefCells::rows());
+    }
+
+    /** @return StoredPlayedHome what was asked for at home last; at first what the client is used to */
+    private function last(PlayedCase $played, PracticeVisit $visit): array
+    {
+        return $this->visitBefore($played)['home'] ?? [
+            'every' => $visit->told->washEveryDays, 'cleanse' => 'gentle', 'mask_every' => 2, 'mask_minutes' => 15,
+            'protein_every' => 0, 'clarify_every' => 0, 'oil' => false,
+        ];
+    }
+
+    /** @return StoredPlayedVisit|null */
+    private function visitBefore(PlayedCase $played): ?array
+    {
+        $before = null;
+        foreach ($played->acts as $act) {
+            $before = isset($act->content['belief']) ? $act->content : $before;
+        }
+
+        return $before;
+    }
+
+    /** @return list<string> */
+    private function told(PracticeVisit $visit): array
+    {
+        $told = $visit->told;
+
+        return [
+            ...array_map(fn (Stratum $stratum): string => Words::say('practice.told.hair', [
+                'porosity' => Words::of("porosities.{$stratum->porosity->value}"),
+                'strand' => Words::of("strands.{$stratum->strand->value}"),
+                'length' => (int) round($told->length() / 10),
+            ]) . (count($told->strata) === 1 ? '' : ' (' . Said::stratum($stratum->name) . ')'), $told->strata),
+            ...$told->bornOn === null ? [] : [
+                Words::say('practice.told.child', ['years' => $told->ageOn($visit->date) ?? 0]),
+            ],
+            Words::say('practice.told.home', [
+                'days' => $told->washEveryDays, 'load' => Words::of("loads.{$told->load->value}"),
+            ]),
+            Words::say('practice.told.around', [
+                'hardness' => (int) round($told->hardness()), 'humidity' => (int) round($told->humidityPercent),
+            ]),
+            Words::say($told->method->says(MethodQuestion::Oils, 'none')
+                ? 'practice.told.no-oil'
+                : 'practice.told.oil'),
+        ];
+    }
+
+    /** @return list<string> */
+    private function budget(PracticeVisit $visit, string $currency): array
+    {
+        return [
+            Words::say('practice.budget.tests', [
+                'left' => Words::number(round($visit->budget['testsLeft'], 1)),
+                'minutes' => Words::number($visit->budget['tests']),
+            ]),
+            Words::say('practice.budget.visit', ['minutes' => $visit->budget['visit']]),
+            Words::say('practice.budget.home', ['minutes' => $visit->budget['home']]),
+            Words::say('practice.budget.money', [
+                'left' => Money::shown((int) round(100 * $visit->budget['moneyLeft']), $currency),
+                'money' => Money::shown((int) round(100 * $visit->budget['money']), $currency),
+            ]),
+        ];
+    }
+
+    /** @return list<PracticeTestRow> */
+    private function tests(PracticeVisit $visit): array
+    {
+        $taken = [];
+        foreach ($visit->taken as $reading) {
+            $taken[$reading->test] = $reading->measured;
+        }
+
+        return array_map(static fn (string $test): PracticeTestRow => new PracticeTestRow(
+            $test,
+            $visit->testMinutes[$test] ?? 0.0,
+            ($visit->testMinutes[$test] ?? 0.0) <= $visit->budget['testsLeft'],
+            $taken[$test] ?? null,
+        ), PracticeTests::names());
+    }
+
+    /** @return list<array{test: string, values: list<array{day: string, value: string}>}> */
+    private function before(PracticeVisit $visit): array
+    {
+        $rows = [];
+        foreach ($visit->before as $reading) {
+            $rows[$reading->test][] = [
+                'day' => SalonClock::dayInWords($reading->date, 'j M'), 'value' => $this->value($reading),
+            ];
+        }
+
+        return array_map(
+            static fn (string $test, array $values): array => [
+                'test' => Words::of("tests.{$test}"), 'values' => array_reverse($values),
+            ],
+            array_keys($rows),
+            $rows,
+        );
+    }
+
+    private function value(Reading $reading): string
+    {
+        return implode(', ', array_map(
+            static fn (MeasuredSign $sign): string => Words::number(round($sign->value, 1)) . ' '
+                . Words::of("sign_units.{$sign->sign->value}"),
+            $reading->measured,
+        ));
+    }
+}
