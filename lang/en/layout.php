@@ -30,7 +30,7 @@ return [
         'away' => 'The salon cannot be asked just now: only this page is searched.', 'client' => 'Client', 'product' => 'Product', 'place' => 'Go to', 'here' => 'On this page',
         'places' => [
             'today' => 'Today', 'clients' => 'Clients', 'products' => 'Products', 'reports' => 'Reports', 'team' => 'Team', 'salon' => 'Salon', 'hours' => 'Hours and services',
-            'messages' => 'Messages', 'people' => 'People', 'data' => 'Import and export', 'connections' => 'Connections', 'consent' => 'Consent', 'learned' => 'What we have learned', 'trail' => 'Who did what', 'plans' => 'Compare plans', 'new-client' => 'New client', 'book' => 'Book a client',
+            'messages' => 'Messages', 'people' => 'People', 'data' => 'Import and export', 'connections' => 'Connections', 'consent' => 'Consent', 'learned' => 'What we have learned', 'trail' => 'Who did what', 'plans' => 'Compare plans', 'practice' => 'Practice', 'new-client' => 'New client', 'book' => 'Book a client',
             'new-product' => 'Add a product', 'mix' => 'Make up a mix', 'day-end' => 'End of the day',
         ],
     ],

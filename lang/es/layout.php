@@ -30,7 +30,7 @@ return [
         'away' => 'Ahora no se puede preguntar al salón: solo se busca en esta página.', 'client' => 'Cliente', 'product' => 'Producto', 'place' => 'Ir a', 'here' => 'En esta página',
         'places' => [
             'today' => 'Hoy', 'clients' => 'Clientes', 'products' => 'Productos', 'reports' => 'Informes', 'team' => 'Equipo', 'salon' => 'Salón', 'hours' => 'Horarios y servicios',
-            'messages' => 'Mensajes', 'people' => 'Personas', 'data' => 'Importar y exportar', 'connections' => 'Conexiones', 'consent' => 'Consentimiento', 'learned' => 'Lo que hemos aprendido', 'trail' => 'Quién hizo qué', 'plans' => 'Comparar planes', 'new-client' => 'Cliente nuevo', 'book' => 'Dar cita',
+            'messages' => 'Mensajes', 'people' => 'Personas', 'data' => 'Importar y exportar', 'connections' => 'Conexiones', 'consent' => 'Consentimiento', 'learned' => 'Lo que hemos aprendido', 'trail' => 'Quién hizo qué', 'plans' => 'Comparar planes', 'practice' => 'Práctica', 'new-client' => 'Cliente nuevo', 'book' => 'Dar cita',
             'new-product' => 'Añadir un producto', 'mix' => 'Hacer una mezcla', 'day-end' => 'Fin del día',
         ],
     ],

@@ -17,6 +17,7 @@ use App\Models\Invitation;
 use App\Models\Learning;
 use App\Models\Leave;
 use App\Models\Picture;
+use App\Models\PlayedCase;
 use App\Models\Product;
 use App\Models\Programme;
 use App\Models\Reminder;
@@ -90,6 +91,9 @@ final class Places
             'deletion' => $of(Deletion::class, [
                 'by' => 'Ilse', 'before' => [], 'after' => [], 'files_before' => 0, 'files_after' => 0,
                 'deleted_at' => now(),
+            ])->getKey(),
+            'playedCase' => $of(PlayedCase::class, [
+                'user_id' => $stylist->id, 'seed' => 7, 'from_on' => '2027-01-09', 'begun_at' => now(),
             ])->getKey(),
             'learning' => $of(Learning::class, [
                 'asked_by' => 'Ilse', 'asked_at' => now(), 'worked_on_at' => now(), 'ended_at' => now(), 'heads' => 4,

@@ -39,6 +39,8 @@ return [
         'clients.wash-days.store', 'clients.wash-days.undo', 'clients.wash.acts', 'clients.wash.begin',
         'clients.wash.break-off', 'clients.wash.finish', 'clients.wash.minutes', 'clients.wash.run',
         'clients.wash.start', 'clients.zones.take', 'plans',
+        'practice', 'practice.beside', 'practice.destroy', 'practice.show', 'practice.store', 'practice.tests',
+        'practice.visit',
     ],
     'decide' => [
         'clients.plan-terms', 'clients.plan-terms.by-hand', 'clients.plan-terms.promise',

@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\HomeLink;
 use App\Models\Leave;
 use App\Models\Picture;
+use App\Models\PlayedCase;
 use App\Models\Product;
 use App\Models\Programme;
 use App\Models\Reminder;
@@ -103,6 +104,10 @@ final readonly class Forms
                     'occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3,
                 ],
             )),
+            'playedCase' => $saved((new PlayedCase())->forceFill([
+                'salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'seed' => 7,
+                'from_on' => $today, 'begun_at' => now(),
+            ])),
             'trial' => $saved((new Trial())->forceFill(
                 $of + [
                     'by' => 'Ilse', 'kind' => 'before-after', 'change' => 'satin', 'sign' => 'frizz',
@@ -287,6 +292,15 @@ final readonly class Forms
             'products.stock' => ['how' => 'bought', 'amount' => '100'],
             'products.recall' => ['because' => 'glass'],
             'products.teach' => ['name' => 'Kelp', 'also' => 'Weed', 'function' => 'humectant', 'strength' => 'mild'],
+            'practice.store' => ['seed' => '7', 'case' => ''],
+            'practice.tests' => ['turn' => '0', 'take' => ['dryness']],
+            'practice.visit' => [
+                'turn' => '0', 'sure' => ['dry' => '9', 'in-balance' => '3'], 'porosity' => 'low', 'wash' => '1',
+                'cleanse' => 'gentle', 'passes' => '1', 'pre_wash' => 'oil', 'protein' => 'mild-protein',
+                'mask_minutes' => '10', 'heat' => '0', 'scalp_oil' => '0', 'at_home' => '1', 'home_every' => '7',
+                'home_cleanse' => 'gentle', 'home_mask_every' => '2', 'home_mask_minutes' => '15',
+                'home_protein_every' => '0', 'home_clarify_every' => '0', 'home_oil' => '0',
+            ],
             'clients.delete' => ['name' => 'nobody'],
             'clients.reactions' => ['product_id' => '', 'ingredient' => 'Limonene', 'what' => 'itched', 'on' => $today],
             'clients.pictures.store' => [

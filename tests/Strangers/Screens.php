@@ -33,7 +33,7 @@ final readonly class Screens
         'salon.people', 'salon.trail', 'clients.trail', 'account.second-step', 'account.confirm',
         'salon.messages', 'reports', 'reports.csv', 'products.create', 'products.mix', 'products.book', 'products',
         'products.csv', 'plans', 'salon.data', 'salon.data.cards', 'salon.connections',
-        'clients.records.create', 'clients.create',
+        'clients.records.create', 'clients.create', 'practice',
     ];
     private const SELDOM_IS_ONE_OF = 20;
 
@@ -42,7 +42,7 @@ final readonly class Screens
         'sign-in', 'sign-in.code', 'begin', 'invitations.show', 'passwords.show',
         'salon.data.import', 'salon.data.proof', 'card', 'reminders.stop', 'feed', 'bookings.show',
         'bookings.series', 'products.show', 'products.edit', 'clients.wash.run', 'storage.local', 'moved', 'asset',
-        'up', 'health', 'metrics',
+        'up', 'health', 'metrics', 'practice.show',
     ];
 
     public function __construct(private StrangersTestCase $test, private Stranger $stranger)

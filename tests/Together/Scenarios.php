@@ -63,7 +63,9 @@ use Nagomi\Core\WashDay\StylingMethod;
 final class Scenarios
 {
     /** Routes that are asked by POST and change nothing. */
-    public const ONLY_ASK = ['clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture'];
+    public const ONLY_ASK = [
+        'clients.plan.preview', 'clients.instruments.read', 'clients.instruments.on-picture', 'practice.beside',
+    ];
 
     /** Signing in and out changes a session, and that alone. */
     public const SESSIONS = [
@@ -79,7 +81,7 @@ final class Scenarios
     {
         return [
             ...self::desk(), ...self::salon(), ...self::products(), ...self::heads(), ...self::seasons(),
-            ...self::readings(), ...self::washDays(), ...self::home(), ...Programs::all(),
+            ...self::readings(), ...self::washDays(), ...self::home(), ...Practice::all(), ...Programs::all(),
         ];
     }
 

@@ -58,7 +58,9 @@ final readonly class PracticeLimits
         }
         $decision = $this->playedDecision->of($visit, $life->told);
 
-        return $this->today($life, $decision) ?? $this->atHome($life, $decision) ?? $this->money($played, $life, $decision);
+        return $this->today($life, $decision)
+            ?? $this->atHome($life, $decision)
+            ?? $this->money($played, $life, $decision);
     }
 
     private function over(): PracticeRefused

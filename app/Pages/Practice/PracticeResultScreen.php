@@ -12,6 +12,7 @@ use App\Drawings\HairBalance;
 use App\Drawings\SaidPlot;
 use App\Models\PlayedCase;
 use App\Wording\Money;
+use App\Wording\PracticeWords;
 use App\Wording\StepWords;
 use App\Wording\Words;
 
@@ -36,7 +37,7 @@ final readonly class PracticeResultScreen
 
         return new PracticeResultPage(
             played: $played,
-            title: CaseTitle::of($played),
+            title: PracticeWords::title($played),
             percent: $isThere ? null : $this->caseBeside->percent($played->beside),
             verdict: $this->verdict($played),
             players: $this->players($played),
@@ -53,7 +54,7 @@ final readonly class PracticeResultScreen
             really: HairBalance::of($truth->really, $truth->bandHalfWidth, $furthest, 'really'),
             top: BalanceTop::of($balance->band[0], $furthest, $truth->told, $truth->really),
             plot: SaidPlot::of($said),
-            certain: CertaintyWords::of($said),
+            certain: PracticeWords::certainty($said),
         );
     }
 

@@ -11,6 +11,7 @@ use App\Drawings\SaidPlot;
 use App\Models\PlayedAct;
 use App\Models\PlayedCase;
 use App\Models\User;
+use App\Wording\PracticeWords;
 use App\Wording\SalonClock;
 use App\Wording\Words;
 use Illuminate\Database\Eloquent\Builder;
@@ -36,16 +37,17 @@ final readonly class PracticeScreen
         return new PracticePage(
             open: array_values($all->filter(static fn (PlayedCase $played): bool => $played->ended_at === null)
                 ->map(fn (PlayedCase $played): array => [
-                    'played' => $played, 'title' => CaseTitle::of($played), 'says' => $this->open($played),
+                    'played' => $played, 'title' => PracticeWords::title($played), 'says' => $this->open($played),
                 ])->all()),
             ended: array_values($ended->map(
                 fn (PlayedCase $played): array => [
-                    'played' => $played, 'title' => CaseTitle::of($played), 'says' => $this->ended($user, $played),
+                    'played' => $played, 'title' => PracticeWords::title($played),
+                    'says' => $this->ended($user, $played),
                 ],
             )->all()),
             written: $this->written($user, $ended),
             plot: $ended->isEmpty() ? null : SaidPlot::of($said),
-            certain: $ended->isEmpty() ? '' : CertaintyWords::of($said),
+            certain: $ended->isEmpty() ? '' : PracticeWords::certainty($said),
         );
     }
 

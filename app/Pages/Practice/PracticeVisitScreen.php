@@ -11,6 +11,7 @@ use App\Bridge\Practice\PracticeVisits;
 use App\Drawings\PracticeStrand;
 use App\Models\PlayedCase;
 use App\Wording\Money;
+use App\Wording\PracticeWords;
 use App\Wording\Said;
 use App\Wording\SalonClock;
 use App\Wording\StepWords;
@@ -34,7 +35,7 @@ final readonly class PracticeVisitScreen
 
         return new PracticeVisitPage(
             played: $played,
-            title: CaseTitle::of($played),
+            title: PracticeWords::title($played),
             turn: $visit->turn,
             turns: $visit->turns,
             portrait: PracticeStrand::of("practice {$played->seed}", $visit->told, $visit->ringMm, $visit->looks),

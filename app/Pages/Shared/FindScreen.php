@@ -23,7 +23,7 @@ final readonly class FindScreen
         'team' => 'reports.team', 'salon' => 'salon.edit', 'hours' => 'salon.hours', 'messages' => 'salon.messages',
         'people' => 'salon.people', 'data' => 'salon.data', 'connections' => 'salon.connections',
         'trail' => 'salon.trail', 'consent' => 'salon.consent', 'learned' => 'salon.learned',
-        'plans' => 'plans', 'new-client' => 'clients.create',
+        'plans' => 'plans', 'practice' => 'practice', 'new-client' => 'clients.create',
         'book' => 'bookings.create',
         'new-product' => 'products.create', 'mix' => 'products.mix', 'day-end' => 'today.end',
     ];

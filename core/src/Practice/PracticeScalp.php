@@ -82,7 +82,7 @@ final readonly class PracticeScalp
     /** @return array<string, float> what the map of the scalp shows: points of 10, flakes by zone */
     public function map(ScalpParameters $scalp, PracticeLuck $luck, int $day): array
     {
-        $chance = $luck->of('test scalp', $day);
+        $chance = $luck->of('test-scalp', $day);
         $points = static fn (float $value, float $sd): float => round(
             max(0.0, min(10.0, $value + $sd * $chance->normal())),
         );

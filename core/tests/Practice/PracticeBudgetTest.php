@@ -40,7 +40,7 @@ function caseWithin(PracticeBudget $budget): PracticeCase
     );
 }
 
-function masked(float $minutes, ?StepKind $protein = null, ?string $preWash = null): WashOption
+function maskedFor(float $minutes, ?StepKind $protein = null, ?string $preWash = null): WashOption
 {
     return new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, $minutes, protein: $protein, preWash: $preWash);
 }
@@ -56,9 +56,9 @@ it('refuses hair tests there is no time for, and counts those that were taken', 
         ->and($read->decided(decides())->testMinutesLeft())->toBe(3.0);
 });
 
-it('refuses what takes longer than the client has, here and at home, and lets a plain wash always be', function (): void {
+it('refuses what takes longer than there is time for, here and at home, but for a plain wash', function (): void {
     $life = PracticeLife::begun(caseWithin(new PracticeBudget(9, 90, 60, 500.0)));
-    $long = masked(60);
+    $long = maskedFor(60);
     $plain = new WashOption(CleanseKind::Gentle, 1, StepKind::Conditioner, 3.0);
     $at = static fn (?WashOption $today, ?WashOption $home): PracticeDecision => new PracticeDecision(
         surely(BalanceCell::InBalance),
@@ -66,13 +66,13 @@ it('refuses what takes longer than the client has, here and at home, and lets a 
         $home === null ? [] : [7 => $home],
     );
 
-    expect($life->affords($at(masked(20), null)))->toBeTrue()
+    expect($life->affords($at(maskedFor(20), null)))->toBeTrue()
         ->and($life->affords($at($long, null)))->toBeFalse()
-        ->and($life->affords($at(null, masked(20))))->toBeFalse()
+        ->and($life->affords($at(null, maskedFor(20))))->toBeFalse()
         ->and($life->affords($at($plain, $plain)))->toBeTrue()
         ->and(fn () => $life->decided($at($long, null)))->toThrow(InvalidArgumentException::class);
 
-    $near = $life->affordable($at(masked(60, StepKind::MildProtein, 'oil'), masked(20)));
+    $near = $life->affordable($at(maskedFor(60, StepKind::MildProtein, 'oil'), maskedFor(20)));
     expect($near->today?->minutes($life->told))->toBeLessThanOrEqual(90.0)
         ->and($near->today?->protein)->toBe(StepKind::MildProtein)
         ->and($near->today?->preWash)->toBeNull()
@@ -82,12 +82,12 @@ it('refuses what takes longer than the client has, here and at home, and lets a 
 it('spends money on treatments over all visits, and none beyond it', function (): void {
     $prices = drawnCase()->told->parameters->planning->treatmentPrice;
     $life = PracticeLife::begun(caseWithin(new PracticeBudget(9, 200, 200, 2.5 * $prices['mask'])));
-    $once = $life->decided(decides(masked(20)));
-    $twice = $once->decided(decides(masked(20)));
+    $once = $life->decided(decides(maskedFor(20)));
+    $twice = $once->decided(decides(maskedFor(20)));
 
     expect($once->moneyLeft())->toEqualWithDelta(1.5 * $prices['mask'], 1e-9)
-        ->and($twice->affords(decides(masked(20))))->toBeFalse()
-        ->and($twice->affordable(decides(masked(20)))->today?->masks())->toBeFalse()
+        ->and($twice->affords(decides(maskedFor(20))))->toBeFalse()
+        ->and($twice->affordable(decides(maskedFor(20)))->today?->masks())->toBeFalse()
         ->and($twice->affords(decides(new WashOption(CleanseKind::Gentle, 1, StepKind::Conditioner, 3.0))))->toBeTrue();
 });
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Practice;
+namespace App\Wording;
 
-use App\Wording\Words;
+use App\Models\PlayedCase;
 
-/** What somebody's certainty is worth, from what was said beside what was so. */
-final class CertaintyWords
+/** What is said of practice clients, and of how somebody judged them. */
+final class PracticeWords
 {
     /** Things said to be so likely or more count as said for sure. */
     private const SURE_FROM_GROUP = 3;
@@ -15,8 +15,12 @@ final class CertaintyWords
     /** Further apart than this many hundredths is too sure, or too careful. */
     private const APART = 0.12;
 
-    /** @param list<StoredSaid> $said groups, from what was hardly thought likely on */
-    public static function of(array $said): string
+    /**
+     * What somebody's certainty is worth.
+     *
+     * @param list<StoredSaid> $said groups, from what was hardly thought likely on
+     */
+    public static function certainty(array $said): string
     {
         $sure = array_slice($said, self::SURE_FROM_GROUP);
         $times = array_sum(array_column($sure, 'times'));
@@ -31,5 +35,13 @@ final class CertaintyWords
             $was - $likely > self::APART => 'too-careful',
             default => 'right',
         }, ['said' => (int) round(100 * $likely), 'was' => (int) round(100 * $was), 'times' => $times]);
+    }
+
+    /** What a practice client is called. */
+    public static function title(PlayedCase $played): string
+    {
+        return $played->name === ''
+            ? Words::say('practice.client', ['number' => $played->seed])
+            : Words::say("practice.cases.{$played->name}.title");
     }
 }

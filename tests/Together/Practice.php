@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Together;
+
+use App\Care\Practice\PlayedCases;
+use App\Models\PlayedAct;
+use App\Models\PlayedCase;
+
+/** What is sent twice at once to the practice chair. */
+final class Practice
+{
+    /** @return array<string, Scenario> by name of the route */
+    public static function all(): array
+    {
+        $begun = fn (TogetherTestCase $test): PlayedCase => app(PlayedCases::class)->begin($test->stylist, '', 7);
+        $acts = fn (PlayedCase $played): int => PlayedAct::query()->where('played_case_id', $played->id)->count();
+
+        return [
+            // Three that were meant are three clients; the one that was sent twice is one.
+            'practice.store' => new Scenario(
+                fn (TogetherTestCase $test): mixed => PlayedCase::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->delete(),
+                fn (): Sent => new Sent('POST', '/practice', ['seed' => '7']),
+                fn (mixed $any, TogetherTestCase $test): int => PlayedCase::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->count(),
+                3,
+            ),
+            // Tests that were taken are not taken again.
+            'practice.tests' => new Scenario(
+                $begun,
+                fn (PlayedCase $played): Sent => new Sent('POST', "/practice/{$played->id}/tests", [
+                    'turn' => '0', 'take' => ['dryness', 'feel'],
+                ]),
+                $acts,
+                1,
+            ),
+            // A visit is over once, whoever else ends it.
+            'practice.visit' => new Scenario(
+                $begun,
+                fn (PlayedCase $played): Sent => new Sent('POST', "/practice/{$played->id}/visit", [
+                    'turn' => '0', 'sure' => ['dry' => '9'], 'wash' => '0', 'at_home' => '0',
+                ]),
+                $acts,
+                1,
+            ),
+            'practice.destroy' => new Scenario(
+                $begun,
+                fn (PlayedCase $played): Sent => new Sent('DELETE', "/practice/{$played->id}"),
+                fn (PlayedCase $played): int => PlayedCase::query()->whereKey($played->id)->count(),
+                0,
+            ),
+        ];
+    }
+}
