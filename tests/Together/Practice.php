@@ -50,8 +50,8 @@ final class Practice
             'practice.destroy' => new Scenario(
                 $begun,
                 fn (PlayedCase $played): Sent => new Sent('DELETE', "/practice/{$played->id}"),
-                fn (PlayedCase $played): int => PlayedCase::query()->whereKey($played->id)->count(),
-                0,
+                fn (PlayedCase $played): string => PlayedCase::query()->whereKey($played->id)->exists() ? 'there' : 'gone',
+                'gone',
             ),
         ];
     }
