@@ -59,9 +59,11 @@ return [
     'today' => [
         'title' => '3. Today', 'wash' => 'Wash today', 'yes' => 'Yes', 'no' => 'No, nothing today', 'cleanse' => 'Cleanse', 'passes' => 'How often', 'times' => [1 => 'once', 2 => 'twice'],
         'pre-wash' => 'Before the wash', 'no-pre-wash' => 'nothing', 'protein' => 'Protein', 'no-protein' => 'none',
-        'mask' => 'Mask', 'mask-help' => 'Leave empty for a rinse-out conditioner.', 'heat' => 'Mask with warmth', 'scalp-oil' => 'Oil on the scalp, where the client oils it',
+        'mask' => 'Mask', 'protein-bottle' => 'Which protein', 'mask-bottle' => 'Which mask', 'any' => 'a usual one', 'shelf' => 'What is in the bottles',
+        'mask-help' => 'Leave empty for a rinse-out conditioner.', 'heat' => 'Mask with warmth', 'scalp-oil' => 'Oil on the scalp, where the client oils it',
         'takes' => 'This wash takes :minutes of :there min and costs :price of :left.', 'too-long' => 'Too long: this wash takes :minutes min, there are :there.',
     ],
+    'bottles' => ['soft-mask' => 'Soft mask', 'repair-mask' => 'Deep repair mask', 'butter-mask' => 'Rich butter mask', 'keratin-treatment' => 'Keratin treatment', 'strength-treatment' => 'Strength treatment'],
     'home' => [
         'title' => '4. At home', 'wash' => 'Washes at home', 'yes' => 'Yes', 'no' => 'No, not until the next visit', 'every' => 'Wash every', 'every-unit' => 'days', 'cleanse' => 'Cleanse',
         'mask-every' => 'A mask', 'mask' => 'that sits', 'protein-every' => 'Mild protein', 'clarify-every' => 'Clarify',

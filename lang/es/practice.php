@@ -59,9 +59,11 @@ return [
     'today' => [
         'title' => '3. Hoy', 'wash' => 'Lavar hoy', 'yes' => 'Sí', 'no' => 'No, hoy nada', 'cleanse' => 'Limpieza', 'passes' => 'Cuántas veces', 'times' => [1 => 'una', 2 => 'dos'],
         'pre-wash' => 'Antes del lavado', 'no-pre-wash' => 'nada', 'protein' => 'Proteína', 'no-protein' => 'ninguna',
-        'mask' => 'Mascarilla', 'mask-help' => 'Déjalo vacío para un acondicionador con aclarado.', 'heat' => 'Mascarilla con calor', 'scalp-oil' => 'Aceite en el cuero cabelludo, si el cliente lo usa',
+        'mask' => 'Mascarilla', 'protein-bottle' => 'Qué proteína', 'mask-bottle' => 'Qué mascarilla', 'any' => 'una corriente', 'shelf' => 'Qué llevan los envases',
+        'mask-help' => 'Déjalo vacío para un acondicionador con aclarado.', 'heat' => 'Mascarilla con calor', 'scalp-oil' => 'Aceite en el cuero cabelludo, si el cliente lo usa',
         'takes' => 'Este lavado lleva :minutes de :there min y cuesta :price de :left.', 'too-long' => 'Demasiado largo: este lavado lleva :minutes min, hay :there.',
     ],
+    'bottles' => ['soft-mask' => 'Mascarilla suave', 'repair-mask' => 'Mascarilla reparadora', 'butter-mask' => 'Mascarilla de manteca', 'keratin-treatment' => 'Tratamiento de queratina', 'strength-treatment' => 'Tratamiento fortalecedor'],
     'home' => [
         'title' => '4. En casa', 'wash' => 'Lavados en casa', 'yes' => 'Sí', 'no' => 'No, hasta la próxima visita no', 'every' => 'Lavar cada', 'every-unit' => 'días', 'cleanse' => 'Limpieza',
         'mask-every' => 'Una mascarilla', 'mask' => 'que actúa', 'protein-every' => 'Proteína suave', 'clarify-every' => 'Limpieza clarificante',

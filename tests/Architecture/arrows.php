@@ -55,8 +55,8 @@ return [
     'Core\Learning' => ['Core\Estimation', 'Core\Parameters', 'Core\Statistics'],
     // Clients to practise on: hidden truth by the same equations, and who plays them beside whoever learns.
     'Core\Practice' => [
-        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Readings',
-        'Core\Scalp', 'Core\Simulation', 'Core\Statistics', 'Core\Treatments', 'Core\Wording',
+        'Core\Climate', 'Core\Estimation', 'Core\Head', 'Core\Parameters', 'Core\Planning', 'Core\Products',
+        'Core\Readings', 'Core\Scalp', 'Core\Simulation', 'Core\Statistics', 'Core\Treatments', 'Core\Wording',
     ],
     // Virtual heads follow the model in code and numbers of their own, or they could not prove it.
     'Core\Simulation' => ['Core\Head', 'Core\Readings', 'Core\Statistics', 'Core\Treatments'],

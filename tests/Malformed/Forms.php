@@ -297,8 +297,8 @@ final readonly class Forms
             'practice.visit' => [
                 'turn' => '0', 'sure' => ['dry' => '9', 'in-balance' => '3'], 'porosity' => 'low', 'wash' => '1',
                 'cleanse' => 'gentle', 'passes' => '1', 'pre_wash' => 'oil', 'protein' => 'mild-protein',
-                'mask_minutes' => '10', 'heat' => '0', 'scalp_oil' => '0', 'at_home' => '1', 'home_every' => '7',
-                'home_cleanse' => 'gentle', 'home_mask_every' => '2', 'home_mask_minutes' => '15',
+                'mask_minutes' => '10', 'mask_bottle' => 'soft-mask', 'protein_bottle' => 'keratin-treatment', 'heat' => '0', 'scalp_oil' => '0', 'at_home' => '1', 'home_every' => '7',
+                'home_cleanse' => 'gentle', 'home_mask_bottle' => 'repair-mask', 'home_mask_every' => '2', 'home_mask_minutes' => '15',
                 'home_protein_every' => '0', 'home_clarify_every' => '0', 'home_oil' => '0',
             ],
             'clients.delete' => ['name' => 'nobody'],

@@ -9,6 +9,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Practice\HomeOrders;
 use Nagomi\Core\Practice\PracticeDecision;
+use Nagomi\Core\Practice\PracticeShelf;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\StepKind;
 
@@ -26,6 +27,11 @@ final readonly class PlayedDecision
             $stored['today'] === null ? null : $this->wash($stored['today'], $told),
             $stored['home'] === null ? [] : $this->orders($stored['home'])->days($told),
             $stored['porosity'] === null ? null : Porosity::from($stored['porosity']),
+            PracticeShelf::inUse(
+                [$stored['today']['mask_bottle'] ?? null, $stored['today']['protein_bottle'] ?? null],
+                $told->parameters,
+            ),
+            PracticeShelf::inUse([$stored['home']['mask_bottle'] ?? null], $told->parameters),
         );
     }
 

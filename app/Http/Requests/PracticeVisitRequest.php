@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Bridge\Practice\BeliefCells;
 use App\Bridge\Practice\PlayedLife;
+use App\Bridge\Practice\ShelfBottles;
 use App\Wording\Words;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -53,6 +54,8 @@ final class PracticeVisitRequest extends FormRequest
             'pre_wash' => [...$today, 'nullable', 'in:oil,conditioner'],
             'protein' => [...$today, 'nullable', 'in:mild-protein,strong-protein'],
             'mask_minutes' => [...$today, 'nullable', 'numeric', 'between:1,120'],
+            'mask_bottle' => [...$today, 'nullable', Rule::in(array_keys(ShelfBottles::for('mask')))],
+            'protein_bottle' => [...$today, 'nullable', Rule::in(array_keys(ShelfBottles::for('mild-protein')))],
             'heat' => ['nullable', 'boolean'],
             'scalp_oil' => ['nullable', 'boolean'],
             'at_home' => ['required', 'boolean'],
@@ -60,6 +63,7 @@ final class PracticeVisitRequest extends FormRequest
             'home_cleanse' => [...$atHome, 'required', Rule::enum(CleanseKind::class)],
             'home_mask_every' => [...$atHome, 'nullable', 'integer', 'between:0,9'],
             'home_mask_minutes' => [...$atHome, 'nullable', 'numeric', 'between:1,120'],
+            'home_mask_bottle' => [...$atHome, 'nullable', Rule::in(array_keys(ShelfBottles::for('mask')))],
             'home_protein_every' => [...$atHome, 'nullable', 'integer', 'between:0,9'],
             'home_clarify_every' => [...$atHome, 'nullable', 'integer', 'between:0,9'],
             'home_oil' => ['nullable', 'boolean'],
@@ -76,7 +80,8 @@ final class PracticeVisitRequest extends FormRequest
             'porosity' => $says('porosity'), 'wash' => $says('wash'), 'at_home' => $says('wash'),
             'cleanse' => $says('cleanse'), 'passes' => $says('passes'), 'pre_wash' => $says('choose'),
             'protein' => $says('choose'), 'mask_minutes' => $says('mask-minutes'), 'heat' => $says('choose'),
-            'scalp_oil' => $says('choose'), 'home_oil' => $says('choose'), 'home_every' => $says('every'),
+            'mask_bottle' => $says('choose'), 'protein_bottle' => $says('choose'),
+            'home_mask_bottle' => $says('choose'), 'scalp_oil' => $says('choose'), 'home_oil' => $says('choose'), 'home_every' => $says('every'),
             'home_cleanse' => $says('cleanse'), 'home_mask_every' => $says('so-manieth'),
             'home_mask_minutes' => $says('mask-minutes'), 'home_protein_every' => $says('so-manieth'),
             'home_clarify_every' => $says('so-manieth'),
@@ -104,6 +109,7 @@ final class PracticeVisitRequest extends FormRequest
                 'pre_wash' => $this->orNull('pre_wash'), 'protein' => $this->orNull('protein'),
                 'mask_minutes' => $this->filled('mask_minutes') ? $this->float('mask_minutes') : null,
                 'heat' => $this->boolean('heat'), 'scalp_oil' => $this->boolean('scalp_oil'),
+                'mask_bottle' => $this->orNull('mask_bottle'), 'protein_bottle' => $this->orNull('protein_bottle'),
             ],
             'home' => ! $this->boolean('at_home') ? null : [
                 'every' => $this->integer('home_every'), 'cleanse' => $this->string('home_cleanse')->value(),
@@ -111,6 +117,7 @@ final class PracticeVisitRequest extends FormRequest
                 'mask_minutes' => $this->filled('home_mask_minutes') ? $this->float('home_mask_minutes') : 15.0,
                 'protein_every' => $this->integer('home_protein_every'),
                 'clarify_every' => $this->integer('home_clarify_every'), 'oil' => $this->boolean('home_oil'),
+                'mask_bottle' => $this->orNull('home_mask_bottle'),
             ],
         ];
     }

@@ -19,6 +19,7 @@ final readonly class PracticeVisitPage extends Page
      * @param list<string> $budget     of time and money, in words
      * @param list<PracticeTestRow> $tests
      * @param list<list<array{field: string, name: string, weight: int}>> $cells a row for each of moisture
+     * @param array<string, array<string, array{name: string, ingredients: string}>> $shelf bottles for mask and protein
      * @param array<string, float> $adds   minutes that one thing more adds to a wash
      * @param array<string, float> $prices of one use, by treatment
      * @param array{visit: int, home: int, money: float} $limits minutes, and currency units left
@@ -38,6 +39,7 @@ final readonly class PracticeVisitPage extends Page
         public array $budget,
         public array $tests,
         public array $cells,
+        public array $shelf,
         public array $adds,
         public array $prices,
         public array $limits,

@@ -8,6 +8,7 @@ use App\Bridge\Practice\BeliefCells;
 use App\Bridge\Practice\PracticeTests;
 use App\Bridge\Practice\PracticeVisit;
 use App\Bridge\Practice\PracticeVisits;
+use App\Bridge\Practice\ShelfBottles;
 use App\Drawings\PracticeStrand;
 use App\Models\PlayedCase;
 use App\Wording\Money;
@@ -47,6 +48,7 @@ final readonly class PracticeVisitScreen
             budget: $this->budget($visit, $played->salon->currency),
             tests: $this->tests($visit),
             cells: $this->cells($played),
+            shelf: ['mask' => $this->bottles('mask'), 'protein' => $this->bottles('mild-protein')],
             adds: $visit->adds,
             prices: $visit->prices,
             limits: [
@@ -70,6 +72,17 @@ final readonly class PracticeVisitScreen
         return array_map(static fn (array $row): array => array_map(static fn (string $cell): array => [
             'field' => BeliefCells::field($cell), 'name' => Words::of("cells.{$cell}"), 'weight' => $weights[$cell],
         ], $row), BeliefCells::rows());
+    }
+
+    /** @return array<string, array{name: string, ingredients: string}> by name in the form */
+    private function bottles(string $step): array
+    {
+        $bottles = [];
+        foreach (ShelfBottles::for($step) as $name => $ingredients) {
+            $bottles[$name] = ['name' => Words::say("practice.bottles.{$name}"), 'ingredients' => $ingredients];
+        }
+
+        return $bottles;
     }
 
     /** @return StoredPlayedHome what was asked for at home last; at first what the client is used to */

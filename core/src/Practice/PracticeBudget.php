@@ -53,6 +53,8 @@ final readonly class PracticeBudget
             $today,
             array_map(fn (WashOption $choice): WashOption => $fit($choice, $this->homeMinutes), $home),
             $decision->porosity,
+            $decision->bottles,
+            $decision->homeBottles,
         );
     }
 

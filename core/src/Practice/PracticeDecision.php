@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Nagomi\Core\Estimation\BalanceCell;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Treatments\BottlesInUse;
 
 /** What somebody decides once the hair was read: what to think, what to do today, and what is to be done at home. */
 final readonly class PracticeDecision
@@ -19,6 +20,8 @@ final readonly class PracticeDecision
      * @param array<string, float>   $belief how likely each cell is thought, by cell value; sums to 1
      * @param WashOption|null        $today  null: nothing is done
      * @param array<int, WashOption> $home   by days after the visit, 1 to 27
+     * @param BottlesInUse           $bottles     what is used today; of what it does not have, what is usual
+     * @param BottlesInUse           $homeBottles what is used at home
      * @param Porosity|null          $porosity what the hair is taken for from now on; null: as before
      *
      * @throws InvalidArgumentException for a belief that is none, or a day at home outside 1 to 27
@@ -28,6 +31,8 @@ final readonly class PracticeDecision
         public ?WashOption $today,
         public array $home,
         public ?Porosity $porosity = null,
+        public BottlesInUse $bottles = new BottlesInUse(),
+        public BottlesInUse $homeBottles = new BottlesInUse(),
     ) {
         foreach ($belief as $cell => $probability) {
             if (BalanceCell::tryFrom($cell) === null || is_nan($probability) || $probability < 0.0) {

@@ -12,6 +12,7 @@ use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Readings\Reading;
+use Nagomi\Core\Treatments\BottlesInUse;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\WashDay;
@@ -189,7 +190,8 @@ final readonly class PracticeLife
         $life = $life->with(['tally' => $life->tally->believing($decision->belief, $life->hair->cells())]);
         for ($after = 0; $after < PracticeCase::DAYS_A_TURN; $after++) {
             $choice = $after === 0 ? $decision->today : $decision->home[$after] ?? null;
-            $life = ($choice === null ? $life : $life->washed($choice, $after))->dayEnded($after);
+            $bottles = $after === 0 ? $decision->bottles : $decision->homeBottles;
+            $life = ($choice === null ? $life : $life->washed($choice, $after, $bottles))->dayEnded($after);
         }
 
         return $life->with(['turn' => $life->turn + 1]);
@@ -215,10 +217,10 @@ final readonly class PracticeLife
         ))]);
     }
 
-    private function washed(WashOption $choice, int $after): self
+    private function washed(WashOption $choice, int $after, BottlesInUse $bottles): self
     {
         [$home, $day] = [$this->case->home(), $this->day() + $after];
-        [$asked, $isHere] = [$choice->steps($this->told), $after === 0];
+        [$asked, $isHere] = [$bottles->with($choice->steps($this->told)), $after === 0];
         $done = $isHere ? $asked : $home->done($asked, $day);
         $noted = $isHere ? $done : $home->told($done, $day);
         $place = $isHere ? Place::Salon : Place::Home;

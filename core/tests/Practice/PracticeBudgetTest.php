@@ -13,6 +13,7 @@ use Nagomi\Core\Practice\PracticeCase;
 use Nagomi\Core\Practice\PracticeComplaint;
 use Nagomi\Core\Practice\PracticeDecision;
 use Nagomi\Core\Practice\PracticeLife;
+use Nagomi\Core\Practice\PracticeShelf;
 use Nagomi\Core\Practice\WrittenCases;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Tests\Support\Make;
@@ -133,4 +134,33 @@ it('complains of what is felt: too much protein passes for dryness', function ()
 
     expect($case->hair->mostly()[0])->toBeGreaterThan(-$case->told->parameters->model->bandHalfWidth)
         ->and($dry / 200)->toBeBetween(0.45, 0.75);
+});
+
+it('goes by what is in a bottle, whatever it is called', function (): void {
+    $case = WrittenCases::of('stretches-and-stays', Make::day('2026-01-05'));
+    $protein = static function (string ...$bottles) use ($case): float {
+        $in = PracticeShelf::inUse(array_values($bottles), $case->told->parameters);
+        $today = maskedFor(20, StepKind::StrongProtein);
+        $decision = new PracticeDecision(surely(BalanceCell::Weak), $today, [], null, $in);
+
+        return PracticeLife::begun($case)->decided($decision)->days[0]->mostly()[1];
+    };
+
+    // A strong treatment with a bottle that has next to none is a mild one; a mask called repair adds protein.
+    expect($protein('keratin-treatment'))->toBeGreaterThan($protein('strength-treatment') + 1)
+        ->and($protein('keratin-treatment', 'repair-mask'))->toBeGreaterThan($protein('keratin-treatment', 'soft-mask'));
+});
+
+it('keeps what was used at home for the planner to go by', function (): void {
+    $case = drawnCase();
+    $in = PracticeShelf::inUse(['butter-mask'], $case->told->parameters);
+    $home = (new HomeOrders(7, maskEvery: 1, maskMinutes: 10))->days($case->told);
+    $life = PracticeLife::begun($case)->decided(
+        new PracticeDecision(surely(BalanceCell::Weak), null, $home, homeBottles: $in),
+    );
+    $used = array_filter(array_merge(...array_map(static fn ($day): array => $day->steps, $life->washDays)), static fn (
+        $step,
+    ): bool => $step->kind === StepKind::Mask && $step->contents !== null);
+
+    expect($used)->not->toBe([]);
 });

@@ -10,6 +10,7 @@
         <section class="card" aria-labelledby="told"><h2 id="told">{{ __('practice.told.title') }}</h2><ul>@foreach ($told as $line)<li>{{ $line }}</li>@endforeach</ul><p class="reason">{{ __('practice.told.partly') }}</p></section>
         <section class="card" aria-labelledby="budget"><h2 id="budget">{{ __('practice.budget.title') }}</h2><ul>@foreach ($budget as $line)<li>{{ $line }}</li>@endforeach</ul></section>
     </div>
+    @php([$masks, $proteins] = [array_map(fn ($bottle) => $bottle['name'], $shelf['mask']), array_map(fn ($bottle) => $bottle['name'], $shelf['protein'])])
     <form method="post" action="{{ route('practice.visit', $played) }}" class="practice-visit" novalidate data-practice data-adds="{{ json_encode($adds) }}" data-prices="{{ json_encode($prices) }}" data-limits="{{ json_encode($limits) }}" data-words="{{ json_encode(['takes' => __('practice.today.takes'), 'long' => __('practice.today.too-long'), 'percent' => __('practice.belief.percent')], JSON_UNESCAPED_UNICODE) }}">
         <x-act/>
         <input type="hidden" name="turn" value="{{ $turn }}">
@@ -56,8 +57,11 @@
                 <x-choice name="passes" :label="__('practice.today.passes')" :options="__('practice.today.times')" value="1"/>
                 <x-choice name="pre_wash" :label="__('practice.today.pre-wash')" :options="array_intersect_key(__('nagomi.pre_washes'), ['oil' => 1, 'conditioner' => 1])" :empty="__('practice.today.no-pre-wash')"/>
                 <x-choice name="protein" :label="__('practice.today.protein')" :options="['mild-protein' => __('nagomi.steps.mild-protein'), 'strong-protein' => __('nagomi.steps.strong-protein')]" :empty="__('practice.today.no-protein')"/>
+                <x-choice name="protein_bottle" :label="__('practice.today.protein-bottle')" :options="$proteins" :empty="__('practice.today.any')"/>
                 <x-field name="mask_minutes" :label="__('practice.today.mask')" :unit="__('practice.minutes')" mode="decimal" :help="__('practice.today.mask-help')"/>
+                <x-choice name="mask_bottle" :label="__('practice.today.mask-bottle')" :options="$masks" :empty="__('practice.today.any')"/>
             </div>
+            <details class="practice-shelf"><summary>{{ __('practice.today.shelf') }}</summary><dl>@foreach ([...$shelf['mask'], ...$shelf['protein']] as $bottle)<dt>{{ $bottle['name'] }}</dt><dd>{{ $bottle['ingredients'] }}</dd>@endforeach</dl></details>
             <div class="row ticks"><x-tick name="heat" :label="__('practice.today.heat')"/><x-tick name="scalp_oil" :label="__('practice.today.scalp-oil')"/></div>
             <p class="reason" role="status" data-takes></p>
         </section>
@@ -70,6 +74,7 @@
                 <x-choice name="home_cleanse" :label="__('practice.home.cleanse')" :options="__('nagomi.cleanses')" :value="$last['cleanse']"/>
                 <x-choice name="home_mask_every" :label="__('practice.home.mask-every')" :options="__('practice.home.so-manieth')" :value="$last['mask_every']"/>
                 <x-field name="home_mask_minutes" :label="__('practice.home.mask')" :unit="__('practice.minutes')" mode="decimal" :value="$last['mask_minutes']"/>
+                <x-choice name="home_mask_bottle" :label="__('practice.today.mask-bottle')" :options="$masks" :value="$last['mask_bottle'] ?? ''" :empty="__('practice.today.any')"/>
                 <x-choice name="home_protein_every" :label="__('practice.home.protein-every')" :options="__('practice.home.so-manieth')" :value="$last['protein_every']"/>
                 <x-choice name="home_clarify_every" :label="__('practice.home.clarify-every')" :options="__('practice.home.so-manieth')" :value="$last['clarify_every']"/>
             </div>
