@@ -40,7 +40,7 @@ return [
         'itch' => 'My scalp itches.', 'oily' => 'My roots are greasy the next day.', 'tight-scalp' => 'My scalp feels tight and dry.',
     ],
     'told' => [
-        'title' => 'As told', 'hair' => 'Porosity :porosity, strand :strand, :length cm long', 'home' => 'Washes every :days days; styling :load',
+        'title' => 'As told', 'hair' => 'Porosity :porosity, strand :strand', 'length' => ':length cm long', 'home' => 'Washes every :days days; styling :load',
         'around' => 'Water :hardness mg/L, air :humidity % humid', 'oil' => 'Seals with oil', 'no-oil' => 'Uses no oil',
         'child' => 'A child of :years years: nothing hot, nothing strong',
         'partly' => 'Some of it may be wrong.',

@@ -40,7 +40,7 @@ return [
         'itch' => 'Me pica el cuero cabelludo.', 'oily' => 'Las raíces están grasas al día siguiente.', 'tight-scalp' => 'Noto el cuero cabelludo tirante y seco.',
     ],
     'told' => [
-        'title' => 'Según cuenta', 'hair' => 'Porosidad :porosity, hebra :strand, :length cm de largo', 'home' => 'Lava cada :days días; peinado :load',
+        'title' => 'Según cuenta', 'hair' => 'Porosidad :porosity, hebra :strand', 'length' => ':length cm de largo', 'home' => 'Lava cada :days días; peinado :load',
         'around' => 'Agua :hardness mg/L, aire :humidity % de humedad', 'oil' => 'Sella con aceite', 'no-oil' => 'No usa aceite',
         'child' => 'De :years años: nada caliente, nada fuerte',
         'partly' => 'Algo de esto puede no ser así.',

@@ -114,11 +114,11 @@ final readonly class PracticeVisitScreen
             ...array_map(fn (Stratum $stratum): string => Words::say('practice.told.hair', [
                 'porosity' => Words::of("porosities.{$stratum->porosity->value}"),
                 'strand' => Words::of("strands.{$stratum->strand->value}"),
-                'length' => (int) round($told->length() / 10),
             ]) . (count($told->strata) === 1 ? '' : ' (' . Said::stratum($stratum->name) . ')'), $told->strata),
             ...$told->bornOn === null ? [] : [
                 Words::say('practice.told.child', ['years' => $told->ageOn($visit->date) ?? 0]),
             ],
+            Words::say('practice.told.length', ['length' => (int) round($told->length() / 10)]),
             Words::say('practice.told.home', [
                 'days' => $told->washEveryDays, 'load' => Words::of("loads.{$told->load->value}"),
             ]),
