@@ -15,6 +15,7 @@ use App\Http\Controllers\ConsentController;
 use App\Http\Controllers\ContactController;
 use App\Http\Controllers\DataTransferController;
 use App\Http\Controllers\DayEndController;
+use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FirstSalonController;
 use App\Http\Controllers\HairTestsController;
@@ -171,6 +172,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         Route::get('/plans', [PlanController::class, 'several'])->name('plans');
         Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
         Route::post('/practice', [PracticeController::class, 'store'])->name('practice.store');
+        Route::get('/practice/drills', [DrillController::class, 'show'])->name('practice.drills');
+        Route::post('/practice/drills', [DrillController::class, 'store'])->name('practice.drills.store');
         Route::prefix('/practice/{playedCase}')->middleware('can:view,playedCase')
             ->where(['playedCase' => '[0-9]{1,9}'])->group(function (): void {
                 Route::get('/', [PracticeController::class, 'show'])->name('practice.show');
@@ -187,6 +190,7 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         Route::get('/reports', [ReportsController::class, 'show'])->name('reports');
         Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');
         Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
+        Route::get('/practice/team', [PracticeController::class, 'team'])->name('practice.team');
         Route::get('/salon/learned', [LearningController::class, 'show'])->name('salon.learned');
         Route::post('/products/import', [ProductsController::class, 'import'])->name('products.import');
         Route::get('/products/new', [ProductsController::class, 'create'])->name('products.create');

@@ -19,22 +19,26 @@ final class PracticeWords
      * What somebody's certainty is worth.
      *
      * @param list<StoredSaid> $said groups, from what was hardly thought likely on
+     * @param string|null      $name of whom it is said; null: it is said to whoever judged
      */
-    public static function certainty(array $said): string
+    public static function certainty(array $said, ?string $name = null): string
     {
+        $says = $name === null ? 'practice.certain' : 'practice.certain-of';
         $sure = array_slice($said, self::SURE_FROM_GROUP);
         $times = array_sum(array_column($sure, 'times'));
         if ($times === 0) {
-            return Words::say('practice.certain.never');
+            return Words::say("{$says}.never", ['name' => (string) $name]);
         }
         $likely = (float) array_sum(array_column($sure, 'said')) / $times;
         $was = (float) array_sum(array_column($sure, 'was')) / $times;
 
-        return Words::say('practice.certain.' . match (true) {
+        return Words::say("{$says}." . match (true) {
             $likely - $was > self::APART => 'too-sure',
             $was - $likely > self::APART => 'too-careful',
             default => 'right',
-        }, ['said' => (int) round(100 * $likely), 'was' => (int) round(100 * $was), 'times' => $times]);
+        }, [
+            'said' => (int) round(100 * $likely), 'was' => (int) round(100 * $was), 'name' => (string) $name,
+        ]);
     }
 
     /** What a practice client is called. */

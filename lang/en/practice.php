@@ -75,6 +75,7 @@ return [
     'minutes' => 'min',
     'said' => ['weeks' => 'Four weeks have passed.', 'over' => 'That was the last visit. This is how it went.', 'dropped' => 'The practice client is gone.'],
     'wrong' => [
+        'drill' => 'Choose one of the drills shown.',
         'case' => 'Choose one of the clients shown.',
         'seed' => 'Type a whole number from 1 to :most, or leave it empty.',
         'over' => 'That visit is over. What is shown now is the next one.',
@@ -123,5 +124,39 @@ return [
         'right' => 'What you were sure of (:said %) was so in :was %. Your certainty can be gone by.',
         'too-sure' => 'What you were sure of (:said %) was so in only :was %. Take one test more before you are sure.',
         'too-careful' => 'What you were sure of (:said %) was so in :was %. You know more than you dare to say.',
+    ],
+    'team' => [
+        'title' => 'Practice of the team', 'lead' => 'How everybody gets on with clients that do not exist, and how alike they judge.', 'link' => 'Practice of the team',
+        'nobody' => 'Nobody has played a practice client to the end yet.', 'cases' => '{1} One client played to the end.|[2,*] :count clients played to the end.',
+        'client' => 'Client', 'day' => 'Day', 'brier' => 'Brier score', 'apart' => 'Days lost beyond the planner', 'certainty' => 'Brier score (0 is best)',
+        'agreement' => 'The same client, judged by two', 'agreement-help' => 'What two people thought of the same practice client at its first visit: how much of it they have in common.',
+        'no-two' => 'No two people have played the same client yet. The same number, or one of the written clients, lets two be set side by side.',
+        'two' => ':one and :other', 'agree' => ':percent % in common', 'seen' => 'Whoever trains you sees what a client you played to the end came to.',
+    ],
+    'certain-of' => [
+        'never' => ':name never said that anything is more likely than not.',
+        'right' => 'What :name was sure of (:said %) was so in :was %. That certainty can be gone by.',
+        'too-sure' => 'What :name was sure of (:said %) was so in only :was %: too sure.',
+        'too-careful' => 'What :name was sure of (:said %) was so in :was %: more is known than is said.',
+    ],
+    'drills' => [
+        'title' => 'Drills', 'lead' => 'Rounds of a minute. What you missed comes back the same day; what you knew waits 1, 2, 4, 8 and 16 days.', 'link' => 'Drills', 'begin' => 'Begin a round',
+        'due' => ':due of :all to ask, :sure known for good', 'none-due' => 'Nothing to ask today; :sure of :all known for good',
+        'done' => 'Done', 'left' => ':seconds s left', 'over' => 'The minute is over.', 'again' => 'Another round', 'right' => 'Right', 'missed' => 'Missed', 'is' => 'It is: :right', 'you' => 'You said: :was', 'no-time' => 'nothing',
+        'nothing' => 'Nothing is due today. Come back tomorrow, or drill something else.', 'dose' => ':range mL', 'how' => 'How the round went: :right of :all right',
+        'kinds' => ['porosity' => 'Porosity', 'stretch' => 'Stretch', 'breakage' => 'Breakage or shedding', 'ingredients' => 'Ingredient lists', 'doses' => 'Doses'],
+        'asks' => [
+            'porosity' => 'Wet through after :seconds s; drops sink in: :soak of 2; roughness from tip to root: :slide of 2. Which porosity is likeliest?',
+            'stretch' => 'A wet hair at rest :rest_mm mm, stretched :stretched_mm mm, let go :returned_mm mm. What does it say?',
+            'breakage' => ':days days since it was last detangled: :shed hairs with a bulb, :broken short ones without. What does it say?',
+            'ingredients' => ':list. What does it bring?',
+            'doses' => 'How much :kind for a head of :sections sections?',
+        ],
+        'choices' => [
+            'porosity' => ['low' => 'low', 'medium' => 'medium', 'high' => 'high'],
+            'stretch' => ['short-of-protein' => 'lacks protein, or is over-moist', 'healthy' => 'as healthy wet hair', 'stiff' => 'dry, or much protein'],
+            'breakage' => ['usual' => 'nothing out of the usual', 'breaks' => 'it breaks more than usual', 'sheds' => 'it sheds more than usual: if it goes on, a clinician'],
+            'ingredients' => ['protein' => 'protein', 'film' => 'a silicone film', 'neither' => 'neither protein nor a film'],
+        ],
     ],
 ];

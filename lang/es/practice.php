@@ -75,6 +75,7 @@ return [
     'minutes' => 'min',
     'said' => ['weeks' => 'Han pasado cuatro semanas.', 'over' => 'Era la última visita. Así fue.', 'dropped' => 'El cliente de práctica se ha quitado.'],
     'wrong' => [
+        'drill' => 'Elige uno de los ejercicios que se ven.',
         'case' => 'Elige uno de los clientes que se ven.',
         'seed' => 'Escribe un número entero de 1 a :most, o déjalo vacío.',
         'over' => 'Esa visita ya pasó. Lo que se ve ahora es la siguiente.',
@@ -123,5 +124,39 @@ return [
         'right' => 'Lo que dabas por seguro (:said %) fue así en el :was %. Te puedes fiar de tu certeza.',
         'too-sure' => 'Lo que dabas por seguro (:said %) fue así solo en el :was %. Haz una prueba más antes de estar seguro.',
         'too-careful' => 'Lo que dabas por seguro (:said %) fue así en el :was %. Sabes más de lo que te atreves a decir.',
+    ],
+    'team' => [
+        'title' => 'Práctica del equipo', 'lead' => 'Cómo le va a cada persona con clientes que no existen, y lo parecido que juzgan.', 'link' => 'Práctica del equipo',
+        'nobody' => 'Nadie ha jugado todavía un cliente de práctica hasta el final.', 'cases' => '{1} Un cliente jugado hasta el final.|[2,*] :count clientes jugados hasta el final.',
+        'client' => 'Cliente', 'day' => 'Día', 'brier' => 'Puntuación de Brier', 'apart' => 'Días perdidos más que el planificador', 'certainty' => 'Puntuación de Brier (0 es lo mejor)',
+        'agreement' => 'El mismo cliente, juzgado por dos', 'agreement-help' => 'Lo que dos personas pensaron del mismo cliente de práctica en la primera visita: cuánto tienen en común.',
+        'no-two' => 'Todavía no hay dos personas que hayan jugado el mismo cliente. Con el mismo número, o con uno de los escritos, se pueden poner dos juntas.',
+        'two' => ':one y :other', 'agree' => ':percent % en común', 'seen' => 'Quien te forma ve a qué llegó un cliente que jugaste hasta el final.',
+    ],
+    'certain-of' => [
+        'never' => ':name nunca dijo que algo fuera más probable que improbable.',
+        'right' => 'Lo que :name daba por seguro (:said %) fue así en el :was %. Es una certeza fiable.',
+        'too-sure' => 'Lo que :name daba por seguro (:said %) fue así solo en el :was %: demasiada seguridad.',
+        'too-careful' => 'Lo que :name daba por seguro (:said %) fue así en el :was %: sabe más de lo que dice.',
+    ],
+    'drills' => [
+        'title' => 'Ejercicios', 'lead' => 'Rondas de un minuto. Lo que fallaste vuelve el mismo día; lo que sabías espera 1, 2, 4, 8 y 16 días.', 'link' => 'Ejercicios', 'begin' => 'Empezar una ronda',
+        'due' => ':due de :all por preguntar, :sure sabidas del todo', 'none-due' => 'Hoy no hay nada que preguntar; :sure de :all sabidas del todo',
+        'done' => 'Listo', 'left' => 'quedan :seconds s', 'over' => 'Se acabó el minuto.', 'again' => 'Otra ronda', 'right' => 'Acierto', 'missed' => 'Fallo', 'is' => 'Es: :right', 'you' => 'Dijiste: :was', 'no-time' => 'nada',
+        'nothing' => 'Hoy no toca nada. Vuelve mañana o ejercita otra cosa.', 'dose' => ':range mL', 'how' => 'Cómo fue la ronda: :right de :all aciertos',
+        'kinds' => ['porosity' => 'Porosidad', 'stretch' => 'Estiramiento', 'breakage' => 'Rotura o caída', 'ingredients' => 'Listas de ingredientes', 'doses' => 'Dosis'],
+        'asks' => [
+            'porosity' => 'Mojado del todo a los :seconds s; las gotas entran: :soak de 2; aspereza de punta a raíz: :slide de 2. ¿Qué porosidad es la más probable?',
+            'stretch' => 'Un cabello mojado en reposo :rest_mm mm, estirado :stretched_mm mm, suelto :returned_mm mm. ¿Qué dice?',
+            'breakage' => ':days días desde que se desenredó: :shed cabellos con bulbo, :broken cortos sin él. ¿Qué dice?',
+            'ingredients' => ':list. ¿Qué aporta?',
+            'doses' => '¿Cuánto de esto: :kind, para una cabeza de :sections secciones?',
+        ],
+        'choices' => [
+            'porosity' => ['low' => 'baja', 'medium' => 'media', 'high' => 'alta'],
+            'stretch' => ['short-of-protein' => 'le falta proteína o le sobra hidratación', 'healthy' => 'como un cabello mojado sano', 'stiff' => 'seco, o mucha proteína'],
+            'breakage' => ['usual' => 'nada fuera de lo normal', 'breaks' => 'se rompe más de lo normal', 'sheds' => 'se cae más de lo normal: si sigue, a consulta médica'],
+            'ingredients' => ['protein' => 'proteína', 'film' => 'una película de silicona', 'neither' => 'ni proteína ni película'],
+        ],
     ],
 ];

@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use App\Bridge\Archive\SalonTables;
+use App\Bridge\Practice\Agreement;
 use App\Bridge\Practice\CaseNames;
 use App\Bridge\Practice\PlayedLife;
 use App\Models\PlayedAct;
@@ -218,3 +219,24 @@ it('asks for a number that can be one', function (string $typed): void {
     $this->from('/practice')->post('/practice', ['seed' => $typed])->assertSessionHasErrors('seed');
     $this->get('/practice')->assertSee('Type a whole number from 1 to 999999');
 })->with(['0', '1000000', '-3', 'seven', '2,5']);
+
+it('shows whoever trains how everybody gets on, and how alike two judge the same client', function (): void {
+    $this->get('/practice/team')->assertOk()->assertSee(__('practice.team.nobody'));
+    $own = playThrough(beginPractice(['case' => 'hard-water']));
+    $this->post("/practice/{$own->id}/beside");
+    $quim = practises('Quim', Role::Apprentice);
+    $this->actingAs($quim);
+    $theirs = beginPractice(['case' => 'hard-water']);
+    for ($turn = 0; $turn < 8; $turn++) {
+        $this->post("/practice/{$theirs->id}/visit", visitForm($turn, ['sure' => ['in-balance' => '9']]))
+            ->assertSessionHasNoErrors();
+    }
+    $this->get('/practice/team')->assertForbidden();
+    $this->actingAs($this->stylist->fresh());
+    $lost = (int) round($own->refresh()->score['lost']);
+
+    // 6 of 20 was thought to be in balance by one, all of it by the other.
+    $this->get('/practice/team')->assertOk()->assertSee('Quim')->assertSee($this->stylist->name)
+        ->assertSee('30 % in common')->assertSee((string) $lost)->assertSee('One client played to the end.');
+    expect(Agreement::of(['dry' => 0.4, 'weak' => 0.6], ['dry' => 0.9, 'weak' => 0.1]))->toEqualWithDelta(0.5, 1e-9);
+});

@@ -39,8 +39,8 @@ return [
         'clients.wash-days.store', 'clients.wash-days.undo', 'clients.wash.acts', 'clients.wash.begin',
         'clients.wash.break-off', 'clients.wash.finish', 'clients.wash.minutes', 'clients.wash.run',
         'clients.wash.start', 'clients.zones.take', 'plans',
-        'practice', 'practice.beside', 'practice.destroy', 'practice.show', 'practice.store', 'practice.tests',
-        'practice.visit',
+        'practice', 'practice.beside', 'practice.destroy', 'practice.drills', 'practice.drills.store',
+        'practice.show', 'practice.store', 'practice.tests', 'practice.visit',
     ],
     'decide' => [
         'clients.plan-terms', 'clients.plan-terms.by-hand', 'clients.plan-terms.promise',
@@ -52,7 +52,7 @@ return [
         'clients.trail', 'clients.trials.end',
         'clients.trials.store', 'products.create', 'products.destroy', 'products.edit', 'products.forget',
         'products.import', 'products.recall', 'products.release', 'products.store', 'products.teach',
-        'products.update', 'reports', 'reports.csv', 'reports.team', 'salon.learned',
+        'practice.team', 'products.update', 'reports', 'reports.csv', 'reports.team', 'salon.learned',
     ],
     'lead' => [
         'clients.history.pdf', 'clients.history.json',

@@ -293,6 +293,7 @@ final readonly class Forms
             'products.recall' => ['because' => 'glass'],
             'products.teach' => ['name' => 'Kelp', 'also' => 'Weed', 'function' => 'humectant', 'strength' => 'mild'],
             'practice.store' => ['seed' => '7', 'case' => ''],
+            'practice.drills.store' => ['kind' => 'stretch', 'answer' => ['0' => 'stiff', '1' => '']],
             'practice.tests' => ['turn' => '0', 'take' => ['dryness']],
             'practice.visit' => [
                 'turn' => '0', 'sure' => ['dry' => '9', 'in-balance' => '3'], 'porosity' => 'low', 'wash' => '1',

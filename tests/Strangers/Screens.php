@@ -33,7 +33,7 @@ final readonly class Screens
         'salon.people', 'salon.trail', 'clients.trail', 'account.second-step', 'account.confirm',
         'salon.messages', 'reports', 'reports.csv', 'products.create', 'products.mix', 'products.book', 'products',
         'products.csv', 'plans', 'salon.data', 'salon.data.cards', 'salon.connections',
-        'clients.records.create', 'clients.create', 'practice',
+        'clients.records.create', 'clients.create', 'practice', 'practice.team', 'practice.drills',
     ];
     private const SELDOM_IS_ONE_OF = 20;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Together;
 
 use App\Care\Practice\PlayedCases;
+use App\Models\DrillCard;
 use App\Models\PlayedAct;
 use App\Models\PlayedCase;
 
@@ -47,10 +48,23 @@ final class Practice
                 $acts,
                 1,
             ),
+            // Sent by three hands it was answered three times; by one twice, once.
+            'practice.drills.store' => new Scenario(
+                fn (TogetherTestCase $test): mixed => DrillCard::query()->where('salon_id', $test->salon->id)->delete(),
+                fn (): Sent => new Sent('POST', '/practice/drills', [
+                    'kind' => 'stretch', 'answer' => ['0' => 'stiff'],
+                ]),
+                fn (mixed $any, TogetherTestCase $test): int => (int) DrillCard::query()
+                    ->where('salon_id', $test->salon->id)
+                    ->sum('asked'),
+                3,
+            ),
             'practice.destroy' => new Scenario(
                 $begun,
                 fn (PlayedCase $played): Sent => new Sent('DELETE', "/practice/{$played->id}"),
-                fn (PlayedCase $played): string => PlayedCase::query()->whereKey($played->id)->exists() ? 'there' : 'gone',
+                fn (PlayedCase $played): string => PlayedCase::query()->whereKey($played->id)->exists()
+                    ? 'there'
+                    : 'gone',
                 'gone',
             ),
         ];

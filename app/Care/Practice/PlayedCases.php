@@ -33,7 +33,7 @@ final readonly class PlayedCases
     public function begin(User $user, string $name, int $seed): PlayedCase
     {
         $played = (new PlayedCase())->forceFill([
-            'salon_id' => $user->salon_id, 'user_id' => $user->id, 'name' => $name, 'seed' => $seed,
+            'salon_id' => $user->salon_id, 'user_id' => $user->id, 'name' => $name, 'seed' => $name === '' ? $seed : 0,
             'from_on' => $user->salon->today()->format('Y-m-d'), 'begun_at' => CarbonImmutable::now(),
         ]);
         $played->save();

@@ -11,6 +11,7 @@ use App\Http\Requests\PracticeVisitRequest;
 use App\Models\PlayedCase;
 use App\Pages\Practice\PracticeResultScreen;
 use App\Pages\Practice\PracticeScreen;
+use App\Pages\Practice\PracticeTeamScreen;
 use App\Pages\Practice\PracticeVisitScreen;
 use App\Wording\Words;
 use Illuminate\Contracts\View\View;
@@ -25,6 +26,7 @@ final class PracticeController extends Controller
         private readonly PlayedCases $playedCases,
         private readonly PracticeResultScreen $practiceResultScreen,
         private readonly PracticeScreen $practiceScreen,
+        private readonly PracticeTeamScreen $practiceTeamScreen,
         private readonly PracticeVisitScreen $practiceVisitScreen,
     ) {
     }
@@ -32,6 +34,11 @@ final class PracticeController extends Controller
     public function index(): View
     {
         return view('practice.index', $this->practiceScreen->of($this->stylist()));
+    }
+
+    public function team(): View
+    {
+        return view('practice.team', $this->practiceTeamScreen->of($this->salon()));
     }
 
     public function store(PracticeBeginRequest $request): RedirectResponse

@@ -39,7 +39,12 @@ final readonly class PracticeVisitScreen
             title: PracticeWords::title($played),
             turn: $visit->turn,
             turns: $visit->turns,
-            portrait: PracticeStrand::of("practice {$played->seed}", $visit->told, $visit->ringMm, $visit->looks),
+            portrait: PracticeStrand::of(
+                "practice {$played->name} {$played->seed}",
+                $visit->told,
+                $visit->ringMm,
+                $visit->looks,
+            ),
             complaints: $visit->complaints === [] ? [Words::say('practice.complaints.none')] : array_map(
                 static fn (string $complaint): string => Words::say("practice.complaints.{$complaint}"),
                 $visit->complaints,

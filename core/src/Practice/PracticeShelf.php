@@ -14,42 +14,18 @@ use Nagomi\Core\Treatments\BottlesInUse;
 /** The bottles of the practice chair, all made up: masks and proteins that do not all do what they are called. */
 final class PracticeShelf
 {
-    private const MASK = ['mask'];
-    private const PROTEIN = ['mild-protein', 'strong-protein'];
+    /** Kinds of step by what a bottle is for. */
+    private const STEPS = ['mask' => ['mask'], 'protein' => ['mild-protein', 'strong-protein']];
 
     /** @return list<PracticeBottle> */
     public static function bottles(): array
     {
-        return [
-            new PracticeBottle(
-                'soft-mask',
-                self::MASK,
-                'Aqua, Cetearyl Alcohol, Glycerin, Behentrimonium Methosulfate, Panthenol, Cetyl Alcohol, '
-                    . 'Aloe Barbadensis Leaf Juice, Phenoxyethanol',
-            ),
-            new PracticeBottle(
-                'repair-mask',
-                self::MASK,
-                'Aqua, Cetearyl Alcohol, Hydrolyzed Wheat Protein, Behentrimonium Methosulfate, Hydrolyzed Keratin, '
-                    . 'Glycerin, Phenoxyethanol',
-            ),
-            new PracticeBottle(
-                'butter-mask',
-                self::MASK,
-                'Aqua, Butyrospermum Parkii Butter, Cetearyl Alcohol, Cocos Nucifera Oil, Dimethicone, '
-                    . 'Behentrimonium Chloride, Parfum',
-            ),
-            new PracticeBottle(
-                'keratin-treatment',
-                self::PROTEIN,
-                'Aqua, Hydrolyzed Keratin, Hydrolyzed Wheat Protein, Panthenol, Cetyl Alcohol, Phenoxyethanol',
-            ),
-            new PracticeBottle(
-                'strength-treatment',
-                self::PROTEIN,
-                'Aqua, Cetearyl Alcohol, Glycerin, Panthenol, Phenoxyethanol, Hydrolyzed Silk, Parfum',
-            ),
-        ];
+        $bottles = [];
+        foreach (PracticeLabels::of('bottle') as $name => [$for, $ingredients]) {
+            $bottles[] = new PracticeBottle($name, self::STEPS[$for] ?? [], $ingredients);
+        }
+
+        return $bottles;
     }
 
     /**

@@ -148,7 +148,8 @@ it('goes by what is in a bottle, whatever it is called', function (): void {
 
     // A strong treatment with a bottle that has next to none is a mild one; a mask called repair adds protein.
     expect($protein('keratin-treatment'))->toBeGreaterThan($protein('strength-treatment') + 1)
-        ->and($protein('keratin-treatment', 'repair-mask'))->toBeGreaterThan($protein('keratin-treatment', 'soft-mask'));
+        ->and($protein('keratin-treatment', 'repair-mask'))
+            ->toBeGreaterThan($protein('keratin-treatment', 'soft-mask'));
 });
 
 it('keeps what was used at home for the planner to go by', function (): void {

@@ -1,6 +1,6 @@
 <x-layout :title="__('practice.title')">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/practice.css') }}"></x-slot:scripts>
-    <header class="page-head"><div class="grow"><h1>{{ __('practice.title') }}</h1><p class="lead">{{ __('practice.lead') }}</p></div></header>
+    <header class="page-head"><div class="grow"><h1>{{ __('practice.title') }}</h1><p class="lead">{{ __('practice.lead') }}</p></div><a class="button" href="{{ route('practice.drills') }}">{{ __('practice.drills.link') }}</a>@reaches('practice.team')<a class="button" href="{{ route('practice.team') }}">{{ __('practice.team.link') }}</a>@endreaches</header>
     @if ($open !== [])@include('practice.rows', ['which' => 'open', 'rows' => $open])@endif
     @foreach ($written as $grade => $cases)
     <section class="card" aria-labelledby="grade-{{ $grade }}">
@@ -23,6 +23,7 @@
         </form>
     </section>
     @if ($ended !== [])@include('practice.rows', ['which' => 'ended', 'rows' => $ended])@endif
+    <p class="note">{{ __('practice.team.seen') }}</p>
     @if ($plot !== null)
     <section class="card" aria-labelledby="certain">
         <h2 id="certain">{{ __('practice.result.plot') }}</h2>

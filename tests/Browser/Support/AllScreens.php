@@ -21,7 +21,7 @@ final class AllScreens
         '/salon/data', '/salon/consent', '/salon/learned', '{head}/consent', '/salon/connections',
         '/reports', '/plans', '{head}/home-routine', '{head}/erase',
         '/today/end', '/today/handover',
-        '{booking}/series', '/practice',
+        '{booking}/series', '/practice', '/practice/team', '/practice/drills?kind=stretch',
     ];
 
     /** @return list<string> in the order of {@see PATHS}, with a client, a visit, a product and a booking of the demo */
