@@ -29,6 +29,7 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\LivedCaseController;
 use App\Http\Controllers\MessagesController;
 use App\Http\Controllers\OpeningHoursController;
 use App\Http\Controllers\PasswordController;
@@ -191,6 +192,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
         Route::get('/reports.csv', [ReportsController::class, 'csv'])->name('reports.csv');
         Route::get('/reports/team', [TeamController::class, 'show'])->name('reports.team');
         Route::get('/practice/team', [PracticeController::class, 'team'])->name('practice.team');
+        Route::delete('/practice/lived/{livedCase}', [LivedCaseController::class, 'destroy'])
+            ->middleware('can:view,livedCase')->name('practice.lived.destroy')->where('livedCase', '[0-9]{1,9}');
         Route::get('/salon/learned', [LearningController::class, 'show'])->name('salon.learned');
         Route::post('/products/import', [ProductsController::class, 'import'])->name('products.import');
         Route::get('/products/new', [ProductsController::class, 'create'])->name('products.create');
@@ -407,6 +410,8 @@ Route::middleware(['auth', WorksHere::class, SameStylist::class, TakeInOnce::cla
 
         Route::middleware('can:decide')->group(function (): void {
             Route::get('/trail', [TrailController::class, 'ofHead'])->name('clients.trail');
+            Route::get('/practice', [LivedCaseController::class, 'show'])->name('clients.practice');
+            Route::post('/practice', [LivedCaseController::class, 'store'])->name('clients.practice.store');
             Route::get('/record.json', [RecordController::class, 'show'])->middleware(AskPasswordAgain::class)->name('clients.record');
             Route::put(
                 '/safety-flags/read',

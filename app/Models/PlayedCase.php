@@ -19,8 +19,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                        $salon_id
  * @property Salon                      $salon
  * @property int                        $user_id  who plays it
- * @property string                     $name     of a written case; '' where it was drawn
- * @property int                        $seed
+ * @property string                     $name     of a written case, or LIVED; '' where it was drawn
+ * @property int                        $seed     of its luck; of hair that was met its number
+ * @property StoredLivedHair|null       $lived    the hair that was met, as it was when the case was begun
  * @property CarbonImmutable            $from_on  day of its first visit
  * @property CarbonImmutable            $begun_at
  * @property CarbonImmutable|null       $ended_at
@@ -34,6 +35,9 @@ final class PlayedCase extends Model
     use ReadsOnce;
     use BelongsToSalon;
 
+    /** Name of a case out of hair that was met. */
+    public const LIVED = 'lived';
+
     public $timestamps = false;
 
     protected $guarded = ['id', 'salon_id', 'user_id'];
@@ -42,7 +46,7 @@ final class PlayedCase extends Model
     {
         return [
             'seed' => 'integer', 'from_on' => 'immutable_date', 'begun_at' => 'immutable_datetime',
-            'ended_at' => 'immutable_datetime', 'score' => 'array', 'beside' => 'array',
+            'ended_at' => 'immutable_datetime', 'score' => 'array', 'beside' => 'array', 'lived' => 'array',
         ];
     }
 

@@ -44,8 +44,10 @@ final class PracticeWords
     /** What a practice client is called. */
     public static function title(PlayedCase $played): string
     {
-        return $played->name === ''
-            ? Words::say('practice.client', ['number' => $played->seed])
-            : Words::say("practice.cases.{$played->name}.title");
+        return match ($played->name) {
+            '' => Words::say('practice.client', ['number' => $played->seed]),
+            PlayedCase::LIVED => Words::say('practice.lived.client', ['number' => $played->seed]),
+            default => Words::say("practice.cases.{$played->name}.title"),
+        };
     }
 }

@@ -159,4 +159,17 @@ return [
             'ingredients' => ['protein' => 'protein', 'film' => 'a silicone film', 'neither' => 'neither protein nor a film'],
         ],
     ],
+    'lived' => [
+        'title' => 'A practice client of this hair', 'link' => 'To practise on', 'own' => 'Hair of our own clients', 'client' => 'Hair of our own :number', 'made' => 'Hair of our own :number can be practised on.',
+        'lead' => 'This is all that would be kept, and there is no way back from it to the client. It stays when the client is deleted, for nothing of it says whose it was.',
+        'all' => 'All that is kept', 'nothing-else' => 'No name, no contact, no birthday, no date, no note, no picture, no bottle, nobody who worked on it and not when it was made: there is no place for any of it.',
+        'known' => 'Numbers are rounded. Whoever knows this hair very well might still think of it.', 'do' => 'Keep it to practise on', 'yes' => 'yes', 'no' => 'no', 'not-read' => 'not read', 'no-past' => 'none', 'treated' => ', chemically treated',
+        'stands' => 'moisture :moisture, protein :protein beside what it likes, build-up :washable + :stubborn, wear :wear', 'wash' => ':days days before: :does',
+        'short' => ':parts; :length cm, washed every :days days',
+        'kept' => [
+            'parts' => 'Hair by zone', 'hardness' => 'Water hardness, mg/L, to the nearest 20', 'humidity' => 'Humidity of the air, %, to the nearest 5', 'load' => 'Styling products', 'length_cm' => 'Length, cm, to the nearest 5',
+            'wash_every' => 'Days between washes', 'oils' => 'Oil', 'child' => 'A child', 'stands' => 'Where the hair stands, points of 100', 'scalp' => 'Scalp: oil · flakes · dryness, of 10', 'ring_mm' => 'Curl, mm, to the nearest 5',
+            'keeps' => 'Done at home of what is planned, %, to the nearest 5', 'visit_minutes' => 'Minutes for a wash here', 'home_minutes' => 'Minutes for a wash at home', 'past' => 'The last washes',
+        ],
+    ],
 ];

@@ -159,4 +159,17 @@ return [
             'ingredients' => ['protein' => 'proteína', 'film' => 'una película de silicona', 'neither' => 'ni proteína ni película'],
         ],
     ],
+    'lived' => [
+        'title' => 'Un cliente de práctica con este pelo', 'link' => 'Para practicar', 'own' => 'Pelo de nuestra clientela', 'client' => 'Pelo de casa :number', 'made' => 'Ya se puede practicar con el pelo de casa :number.',
+        'lead' => 'Esto es todo lo que se guardaría, y desde aquí no hay camino de vuelta al cliente. Se queda aunque se borre al cliente, porque nada dice de quién era.',
+        'all' => 'Todo lo que se guarda', 'nothing-else' => 'Ni nombre, ni contacto, ni cumpleaños, ni fechas, ni notas, ni fotos, ni envases, ni quién trabajó en ello ni cuándo se hizo: no hay sitio para nada de eso.',
+        'known' => 'Los números están redondeados. Quien conozca muy bien este pelo quizá aún piense en él.', 'do' => 'Guardarlo para practicar', 'yes' => 'sí', 'no' => 'no', 'not-read' => 'sin mirar', 'no-past' => 'ninguno', 'treated' => ', con tratamiento químico',
+        'stands' => 'hidratación :moisture, proteína :protein respecto a lo que le gusta, residuos :washable + :stubborn, desgaste :wear', 'wash' => ':days días antes: :does',
+        'short' => ':parts; :length cm, lavado cada :days días',
+        'kept' => [
+            'parts' => 'Pelo por zonas', 'hardness' => 'Dureza del agua, mg/L, redondeada a 20', 'humidity' => 'Humedad del aire, %, redondeada a 5', 'load' => 'Productos de peinado', 'length_cm' => 'Largo, cm, redondeado a 5',
+            'wash_every' => 'Días entre lavados', 'oils' => 'Aceite', 'child' => 'Menor', 'stands' => 'Cómo está el pelo, puntos de 100', 'scalp' => 'Cuero cabelludo: grasa · descamación · sequedad, de 10', 'ring_mm' => 'Rizo, mm, redondeado a 5',
+            'keeps' => 'Lo que se hace en casa de lo planeado, %, redondeado a 5', 'visit_minutes' => 'Minutos para un lavado aquí', 'home_minutes' => 'Minutos para un lavado en casa', 'past' => 'Los últimos lavados',
+        ],
+    ],
 ];

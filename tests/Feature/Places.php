@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Care\Practice\LivedCases;
 use App\Care\Programs\AccessTokens;
 use App\Care\Programs\Webhooks;
 use App\Models\AccessToken;
@@ -92,6 +93,7 @@ final class Places
                 'by' => 'Ilse', 'before' => [], 'after' => [], 'files_before' => 0, 'files_after' => 0,
                 'deleted_at' => now(),
             ])->getKey(),
+            'livedCase' => app(LivedCases::class)->make($head)->id,
             'playedCase' => $of(PlayedCase::class, [
                 'user_id' => $stylist->id, 'seed' => 7, 'from_on' => '2027-01-09', 'begun_at' => now(),
             ])->getKey(),

@@ -52,7 +52,8 @@ return [
         'clients.trail', 'clients.trials.end',
         'clients.trials.store', 'products.create', 'products.destroy', 'products.edit', 'products.forget',
         'products.import', 'products.recall', 'products.release', 'products.store', 'products.teach',
-        'practice.team', 'products.update', 'reports', 'reports.csv', 'reports.team', 'salon.learned',
+        'clients.practice', 'clients.practice.store', 'practice.lived.destroy', 'practice.team',
+        'products.update', 'reports', 'reports.csv', 'reports.team', 'salon.learned',
     ],
     'lead' => [
         'clients.history.pdf', 'clients.history.json',

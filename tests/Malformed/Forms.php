@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Malformed;
 
 use App\Care\Imports\Imports;
+use App\Care\Practice\LivedCases;
 use App\Models\Booking;
 use App\Models\HomeLink;
 use App\Models\Leave;
@@ -104,6 +105,7 @@ final readonly class Forms
                     'occasion' => 'x', 'kind' => 'booking', 'due_at' => now(), 'status' => 'failed', 'attempts' => 3,
                 ],
             )),
+            'livedCase' => (string) app(LivedCases::class)->make($head)->id,
             'playedCase' => $saved((new PlayedCase())->forceFill([
                 'salon_id' => $this->test->salon->id, 'user_id' => $this->test->stylist->id, 'seed' => 7,
                 'from_on' => $today, 'begun_at' => now(),
@@ -292,7 +294,7 @@ final readonly class Forms
             'products.stock' => ['how' => 'bought', 'amount' => '100'],
             'products.recall' => ['because' => 'glass'],
             'products.teach' => ['name' => 'Kelp', 'also' => 'Weed', 'function' => 'humectant', 'strength' => 'mild'],
-            'practice.store' => ['seed' => '7', 'case' => ''],
+            'practice.store' => ['seed' => '7', 'case' => '', 'lived' => ''],
             'practice.drills.store' => ['kind' => 'stretch', 'answer' => ['0' => 'stiff', '1' => '']],
             'practice.tests' => ['turn' => '0', 'take' => ['dryness']],
             'practice.visit' => [

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Together;
 
+use App\Care\Practice\LivedCases;
 use App\Care\Practice\PlayedCases;
 use App\Models\DrillCard;
+use App\Models\Head;
+use App\Models\LivedCase;
 use App\Models\PlayedAct;
 use App\Models\PlayedCase;
 
@@ -58,6 +61,23 @@ final class Practice
                     ->where('salon_id', $test->salon->id)
                     ->sum('asked'),
                 3,
+            ),
+            // The same hair is kept once, by however many.
+            'clients.practice.store' => new Scenario(
+                function (TogetherTestCase $test): Head {
+                    LivedCase::query()->where('salon_id', $test->salon->id)->delete();
+
+                    return $test->aHead();
+                },
+                fn (Head $head): Sent => new Sent('POST', "/clients/{$head->id}/practice"),
+                fn (Head $head): int => LivedCase::query()->where('salon_id', $head->salon_id)->count(),
+                1,
+            ),
+            'practice.lived.destroy' => new Scenario(
+                fn (TogetherTestCase $test): LivedCase => app(LivedCases::class)->make($test->aHead()),
+                fn (LivedCase $lived): Sent => new Sent('DELETE', "/practice/lived/{$lived->id}"),
+                fn (LivedCase $lived): string => LivedCase::query()->whereKey($lived->id)->exists() ? 'there' : 'gone',
+                'gone',
             ),
             'practice.destroy' => new Scenario(
                 $begun,

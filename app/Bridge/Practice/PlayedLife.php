@@ -6,6 +6,7 @@ namespace App\Bridge\Practice;
 
 use App\Models\PlayedCase;
 use Nagomi\Core\Practice\DrawnCase;
+use Nagomi\Core\Practice\LivedCase;
 use Nagomi\Core\Practice\PracticeCase;
 use Nagomi\Core\Practice\PracticeLife;
 use Nagomi\Core\Practice\PracticeTurn;
@@ -16,15 +17,21 @@ final readonly class PlayedLife
 {
     public const VISITS = PracticeCase::TURNS;
 
+    /** Beyond the seeds of drawn and written cases. */
+    private const LIVED_SEED = 2_000_000;
+
     public function __construct(private PlayedDecision $playedDecision)
     {
     }
 
     public function caseOf(PlayedCase $played): PracticeCase
     {
-        return $played->name === ''
-            ? DrawnCase::of($played->seed, $played->from_on)
-            : WrittenCases::of($played->name, $played->from_on);
+        return match (true) {
+            $played->lived !== null => (new LivedCase($played->lived))
+                ->from($played->from_on, self::LIVED_SEED + $played->seed),
+            $played->name === '' => DrawnCase::of($played->seed, $played->from_on),
+            default => WrittenCases::of($played->name, $played->from_on),
+        };
     }
 
     /** @param PlayedCase $played with its acts */
@@ -51,10 +58,11 @@ final readonly class PlayedLife
         foreach ($played->acts as $act) {
             $content = $act->content;
             if (isset($content['tests'])) {
-                $life = $life->read($content['tests']);
+                // What there was time and money for then is done as near to it as there is by now.
+                $life = $life->read($life->inTime($content['tests']));
                 $tests = [...$tests, ...$content['tests']];
             } else {
-                $decision = $this->playedDecision->of($content, $life->told);
+                $decision = $life->affordable($this->playedDecision->of($content, $life->told));
                 $turns[] = new PracticeTurn($tests, $decision);
                 $life = $life->decided($decision);
                 $tests = [];

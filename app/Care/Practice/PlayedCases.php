@@ -10,6 +10,7 @@ use App\Bridge\Practice\PlayedLife;
 use App\Bridge\Practice\PracticeLimits;
 use App\Bridge\Practice\PracticeRefused;
 use App\Care\Shared\Lock;
+use App\Models\LivedCase;
 use App\Models\PlayedAct;
 use App\Models\PlayedCase;
 use App\Models\User;
@@ -29,11 +30,14 @@ final readonly class PlayedCases
     /**
      * @param string $name of a written case; '': one is drawn
      * @param int    $seed of a drawn case, 1 or more
+     * @param LivedCase|null $lived hair that was met, to practise on
      */
-    public function begin(User $user, string $name, int $seed): PlayedCase
+    public function begin(User $user, string $name, int $seed, ?LivedCase $lived = null): PlayedCase
     {
         $played = (new PlayedCase())->forceFill([
-            'salon_id' => $user->salon_id, 'user_id' => $user->id, 'name' => $name, 'seed' => $name === '' ? $seed : 0,
+            'salon_id' => $user->salon_id, 'user_id' => $user->id,
+            'name' => $lived === null ? $name : PlayedCase::LIVED,
+            'seed' => $lived->number ?? ($name === '' ? $seed : 0), 'lived' => $lived?->hair,
             'from_on' => $user->salon->today()->format('Y-m-d'), 'begun_at' => CarbonImmutable::now(),
         ]);
         $played->save();

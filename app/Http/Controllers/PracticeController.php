@@ -43,7 +43,12 @@ final class PracticeController extends Controller
 
     public function store(PracticeBeginRequest $request): RedirectResponse
     {
-        $played = $this->playedCases->begin($this->stylist(), $request->name(), $request->seed());
+        $played = $this->playedCases->begin(
+            $this->stylist(),
+            $request->name(),
+            $request->seed(),
+            $request->lived(),
+        );
 
         return redirect()->route('practice.show', $played);
     }

@@ -56,12 +56,13 @@ final readonly class TakeInOnce
         'clients.hair-tests.draft',
     ];
 
-    /** What is done to a head and changes its booking. */
+    /** What is done to a head and changes its booking, or something else of the salon. */
     private const TELLS_THE_DESK = [
         'clients.wash.begin',
         'clients.wash.finish',
         'clients.wash.break-off',
         'clients.delete',
+        'clients.practice.store',
     ];
 
     /** What is shown once: kept locked with the answer, for whoever tapped twice. */

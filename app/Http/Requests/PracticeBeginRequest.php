@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bridge\Practice\CaseNames;
+use App\Models\LivedCase;
+use App\Models\User;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -27,6 +29,7 @@ final class PracticeBeginRequest extends FormRequest
         return [
             'seed' => ['nullable', 'integer', 'between:1,' . self::MOST],
             'case' => ['nullable', Rule::in(array_keys(CaseNames::grades()))],
+            'lived' => ['nullable', 'integer', Rule::exists('lived_cases', 'id')->where('salon_id', $this->salonId())],
         ];
     }
 
@@ -35,7 +38,8 @@ final class PracticeBeginRequest extends FormRequest
     {
         return $this->forEveryRule([
             'seed' => Words::say('practice.wrong.seed', ['most' => self::MOST]),
-            'case' => Words::say('practice.wrong.case'),
+            'case' => Words::say('practice.wrong.case'), 'lived' => Words::say('practice.wrong.case'),
+            'lived.exists' => Words::say('practice.wrong.case'),
         ]);
     }
 
@@ -43,6 +47,19 @@ final class PracticeBeginRequest extends FormRequest
     public function name(): string
     {
         return $this->string('case')->value();
+    }
+
+    public function lived(): ?LivedCase
+    {
+        return $this->filled('lived') ? LivedCase::query()->find($this->integer('lived')) : null;
+    }
+
+    private function salonId(): int
+    {
+        /** @var User $user the route is open to staff alone */
+        $user = $this->user();
+
+        return $user->salon_id;
     }
 
     public function seed(): int

@@ -14,6 +14,7 @@ final readonly class PracticeResultPage extends Page
 {
     /**
      * @param string       $title what the client is called
+     * @param array{string, string|int}|null $again field and value that begin the same case again; null: it is gone
      * @param int|null     $percent  of what others come to that is worked out; null: all is there
      * @param string       $verdict  in words
      * @param list<array{name: string, lost: int, share: int, parts: list<string>}> $players what each came to, and its
@@ -26,6 +27,7 @@ final readonly class PracticeResultPage extends Page
     public function __construct(
         public PlayedCase $played,
         public string $title,
+        public ?array $again,
         public ?int $percent,
         public string $verdict,
         public array $players,

@@ -10,6 +10,7 @@ use App\Bridge\Practice\PlayedLife;
 use App\Drawings\BalanceTop;
 use App\Drawings\HairBalance;
 use App\Drawings\SaidPlot;
+use App\Models\LivedCase;
 use App\Models\PlayedCase;
 use App\Wording\Money;
 use App\Wording\PracticeWords;
@@ -38,6 +39,7 @@ final readonly class PracticeResultScreen
         return new PracticeResultPage(
             played: $played,
             title: PracticeWords::title($played),
+            again: $this->again($played),
             percent: $isThere ? null : $this->caseBeside->percent($played->beside),
             verdict: $this->verdict($played),
             players: $this->players($played),
@@ -56,6 +58,17 @@ final readonly class PracticeResultScreen
             plot: SaidPlot::of($said),
             certain: PracticeWords::certainty($said),
         );
+    }
+
+    /** @return array{string, string|int}|null */
+    private function again(PlayedCase $played): ?array
+    {
+        if ($played->name !== PlayedCase::LIVED) {
+            return $played->name === '' ? ['seed', $played->seed] : ['case', $played->name];
+        }
+        $lived = LivedCase::query()->where('salon_id', $played->salon_id)->where('number', $played->seed)->first();
+
+        return $lived === null || $lived->hair !== $played->lived ? null : ['lived', $lived->id];
     }
 
     private function verdict(PlayedCase $played): string

@@ -8,9 +8,11 @@ use App\Bridge\Practice\CaseNames;
 use App\Bridge\Practice\PlayedLife;
 use App\Bridge\Practice\SaidAndWas;
 use App\Drawings\SaidPlot;
+use App\Models\LivedCase;
 use App\Models\PlayedAct;
 use App\Models\PlayedCase;
 use App\Models\User;
+use App\Wording\LivedHairWords;
 use App\Wording\PracticeWords;
 use App\Wording\SalonClock;
 use App\Wording\Words;
@@ -46,6 +48,13 @@ final readonly class PracticeScreen
                 ],
             )->all()),
             written: $this->written($user, $ended),
+            lived: array_values(LivedCase::query()->where('salon_id', $user->salon_id)->orderBy('number')->get()->map(
+                static fn (LivedCase $lived): array => [
+                    'id' => $lived->id,
+                    'title' => Words::say('practice.lived.client', ['number' => $lived->number]),
+                    'says' => LivedHairWords::inShort($lived->hair),
+                ],
+            )->all()),
             plot: $ended->isEmpty() ? null : SaidPlot::of($said),
             certain: $ended->isEmpty() ? '' : PracticeWords::certainty($said),
         );

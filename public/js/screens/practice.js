@@ -1,8 +1,9 @@
 // The practice chair: sliders say their percent, today's wash says what it takes, and a case that is over is compared part by part.
 
 import { handle, OUTCOMES, transmit } from '../shared/transport.js';
-import { percents, washCost } from './parts/practice-sums.js';
 import { balancePicture } from './parts/balance-picture.js';
+import { keepForm } from './parts/kept-form.js';
+import { percents, washCost } from './parts/practice-sums.js';
 
 const form = document.querySelector('[data-practice]');
 if (form) {
@@ -30,6 +31,7 @@ if (form) {
             .reduce((text, [place, value]) => text.replace(`:${place}`, value), says);
         takes.classList.toggle('is-broken', minutes > limits.visit);
     };
+    keepForm(form, `${location.pathname} ${form.elements.turn.value}`, sessionStorage);
     form.addEventListener('input', () => {
         sayPercents();
         sayWash();

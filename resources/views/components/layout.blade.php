@@ -40,7 +40,7 @@
                 <li><a href="{{ route('clients.home-routine', $head) }}" data-key="c" @if(request()->routeIs('clients.home-routine')) aria-current="page" @endif>{{ __('layout.client.home-routine') }} <kbd>c</kbd></a></li>
                 <li><a href="{{ route('clients.trends', $head) }}" data-key="d" @if(request()->routeIs('clients.trends')) aria-current="page" @endif>{{ __('layout.client.trends') }} <kbd>d</kbd></a></li>
                 <li><a href="{{ route('clients.history.ledger', $head) }}" data-key="l" @if(request()->routeIs('clients.history.ledger', 'clients.history.cause')) aria-current="page" @endif>{{ __('layout.client.ledger') }} <kbd>l</kbd></a></li>
-                <li><details class="rail-more" @if(request()->routeIs('clients.pictures', 'clients.consent', 'clients.products', 'clients.style', 'clients.trials', 'clients.edit', 'clients.contact', 'clients.trail', 'clients.erase')) open @endif><summary>{{ __('layout.client.more') }}</summary>
+                <li><details class="rail-more" @if(request()->routeIs('clients.pictures', 'clients.consent', 'clients.products', 'clients.style', 'clients.trials', 'clients.edit', 'clients.contact', 'clients.trail', 'clients.erase', 'clients.practice')) open @endif><summary>{{ __('layout.client.more') }}</summary>
                     <ul>
                         <li><a href="{{ route('clients.edit', $head) }}" @if(request()->routeIs('clients.edit')) aria-current="page" @endif>{{ __('layout.client.edit') }}</a></li>
                         <li><a href="{{ route('clients.contact', $head) }}" @if(request()->routeIs('clients.contact')) aria-current="page" @endif>{{ __('layout.client.contact') }}</a></li>
@@ -49,6 +49,7 @@
                         <li><a href="{{ route('clients.products', $head) }}" @if(request()->routeIs('clients.products')) aria-current="page" @endif>{{ __('layout.client.products') }}</a></li>
                         <li><a href="{{ route('clients.style', $head) }}" @if(request()->routeIs('clients.style')) aria-current="page" @endif>{{ __('layout.client.style') }}</a></li>
                         <li><a href="{{ route('clients.trials', $head) }}" @if(request()->routeIs('clients.trials')) aria-current="page" @endif>{{ __('layout.client.trials') }}</a></li>
+                        @reaches('clients.practice')<li><a href="{{ route('clients.practice', $head) }}" @if(request()->routeIs('clients.practice')) aria-current="page" @endif>{{ __('practice.lived.link') }}</a></li>@endreaches
                         @reaches('clients.trail')<li><a href="{{ route('clients.trail', $head) }}" @if(request()->routeIs('clients.trail')) aria-current="page" @endif>{{ __('layout.client.trail') }}</a></li>@endreaches
                         @reaches('clients.erase')<li><a href="{{ route('clients.erase', $head) }}" @if(request()->routeIs('clients.erase')) aria-current="page" @endif>{{ __('layout.client.erase') }}</a></li>@endreaches
                     </ul></details></li>

@@ -13,6 +13,18 @@
         </ul>
     </section>
     @endforeach
+    @if ($lived !== [])
+    <section class="card" aria-labelledby="lived">
+        <h2 id="lived">{{ __('practice.lived.own') }}</h2>
+        <ul class="practice-cases">
+        @foreach ($lived as $case)
+            <li><div><strong>{{ $case['title'] }}</strong><p>{{ $case['says'] }}</p></div>
+                <div class="practice-does"><form method="post" action="{{ route('practice.store') }}"><x-act/><input type="hidden" name="lived" value="{{ $case['id'] }}"><button class="button">{{ __('practice.begin.do') }}<span class="is-sr-only">: {{ $case['title'] }}</span></button></form>
+                @reaches('practice.lived.destroy')<form method="post" action="{{ route('practice.lived.destroy', $case['id']) }}"><x-act/> @method('delete')<button class="button">{{ __('practice.drop') }}<span class="is-sr-only">: {{ $case['title'] }}</span></button></form>@endreaches</div></li>
+        @endforeach
+        </ul>
+    </section>
+    @endif
     <section class="card" aria-labelledby="begin">
         <h2 id="begin">{{ __('practice.begin.title') }}</h2>
         @error('case')<p class="help is-danger" id="f-case">{{ $message }}</p>@enderror

@@ -2,7 +2,7 @@
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/pictures.css') }}"><link rel="stylesheet" href="{{ asset('css/what-if.css') }}"><link rel="stylesheet" href="{{ asset('css/practice.css') }}"><script type="module" src="{{ asset('js/screens/practice.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <div class="grow"><h1>{{ __('practice.result.title', ['client' => $title]) }}</h1><p class="lead">{{ $verdict }}</p></div>
-        <form method="post" action="{{ route('practice.store') }}"><x-act/><input type="hidden" name="{{ $played->name === '' ? 'seed' : 'case' }}" value="{{ $played->name === '' ? $played->seed : $played->name }}"><button class="button">{{ __('practice.result.again') }}</button></form>
+        @if ($again !== null)<form method="post" action="{{ route('practice.store') }}"><x-act/><input type="hidden" name="{{ $again[0] }}" value="{{ $again[1] }}"><button class="button">{{ __('practice.result.again') }}</button></form>@endif
         <form method="post" action="{{ route('practice.store') }}"><x-act/><button class="button is-strong">{{ __('practice.result.another') }}</button></form>
         <a class="button" href="{{ route('practice') }}">{{ __('practice.result.back') }}</a>
     </header>

@@ -22,6 +22,7 @@ final class AllScreens
         '/reports', '/plans', '{head}/home-routine', '{head}/erase',
         '/today/end', '/today/handover',
         '{booking}/series', '/practice', '/practice/team', '/practice/drills?kind=stretch',
+        '{head}/practice',
     ];
 
     /** @return list<string> in the order of {@see PATHS}, with a client, a visit, a product and a booking of the demo */
