@@ -127,6 +127,8 @@ return [
     ],
     'team' => [
         'title' => 'Practice of the team', 'lead' => 'How everybody gets on with clients that do not exist, and how alike they judge.', 'link' => 'Practice of the team',
+        'first' => ['Everybody plays a written client to the end: eight visits, about ten minutes.', 'Two who play the same one, or the same number, are set side by side: how alike they judge stands here.', 'Then each has a course here: days lost beyond the planner, and how sure they can be.'],
+        'plot-help' => 'On the line, what somebody says is so likely comes true that often. Below it: too sure. Above it: too careful.', 'begin' => 'Begin with a client',
         'nobody' => 'Nobody has played a practice client to the end yet.', 'cases' => '{1} One client played to the end.|[2,*] :count clients played to the end.',
         'client' => 'Client', 'day' => 'Day', 'brier' => 'Brier score', 'apart' => 'Days lost beyond the planner', 'certainty' => 'Brier score (0 is best)',
         'agreement' => 'The same client, judged by two', 'agreement-help' => 'What two people thought of the same practice client at its first visit: how much of it they have in common.',
@@ -144,12 +146,13 @@ return [
         'due' => ':due of :all to ask, :sure known for good', 'none-due' => 'Nothing to ask today; :sure of :all known for good',
         'done' => 'Done', 'left' => ':seconds s left', 'over' => 'The minute is over.', 'again' => 'Another round', 'right' => 'Right', 'missed' => 'Missed', 'is' => 'It is: :right', 'you' => 'You said: :was', 'no-time' => 'nothing',
         'nothing' => 'Nothing is due today. Come back tomorrow, or drill something else.', 'dose' => ':range mL', 'how' => 'How the round went: :right of :all right',
-        'kinds' => ['porosity' => 'Porosity', 'stretch' => 'Stretch', 'breakage' => 'Breakage or shedding', 'ingredients' => 'Ingredient lists', 'doses' => 'Doses'],
+        'kinds' => ['porosity' => 'Porosity', 'stretch' => 'Stretch', 'breakage' => 'Breakage or shedding', 'ingredients' => 'Ingredient lists', 'doses' => 'Doses', 'minutes' => 'Minutes of a wash'],
         'asks' => [
             'porosity' => 'Wet through after :seconds s; drops sink in: :soak of 2; roughness from tip to root: :slide of 2. Which porosity is likeliest?',
             'stretch' => 'A wet hair at rest :rest_mm mm, stretched :stretched_mm mm, let go :returned_mm mm. What does it say?',
             'breakage' => ':days days since it was last detangled: :shed hairs with a bulb, :broken short ones without. What does it say?',
             'ingredients' => ':list. What does it bring?',
+            'minutes' => 'A gentle cleanse, a mask of :mask min, :sections sections, from getting ready to styled: how long does it take?',
             'doses' => 'How much :kind for a head of :sections sections?',
         ],
         'choices' => [

@@ -127,6 +127,8 @@ return [
     ],
     'team' => [
         'title' => 'Práctica del equipo', 'lead' => 'Cómo le va a cada persona con clientes que no existen, y lo parecido que juzgan.', 'link' => 'Práctica del equipo',
+        'first' => ['Cada persona juega un cliente escrito hasta el final: ocho visitas, unos diez minutos.', 'Dos que juegan el mismo, o el mismo número, se ponen juntas: aquí se ve lo parecido que juzgan.', 'Después cada una tiene aquí su camino: días perdidos más que el planificador, y lo segura que puede estar.'],
+        'plot-help' => 'Sobre la línea, lo que alguien dice que es así de probable se cumple así de a menudo. Por debajo: demasiada seguridad. Por encima: demasiada cautela.', 'begin' => 'Empezar con un cliente',
         'nobody' => 'Nadie ha jugado todavía un cliente de práctica hasta el final.', 'cases' => '{1} Un cliente jugado hasta el final.|[2,*] :count clientes jugados hasta el final.',
         'client' => 'Cliente', 'day' => 'Día', 'brier' => 'Puntuación de Brier', 'apart' => 'Días perdidos más que el planificador', 'certainty' => 'Puntuación de Brier (0 es lo mejor)',
         'agreement' => 'El mismo cliente, juzgado por dos', 'agreement-help' => 'Lo que dos personas pensaron del mismo cliente de práctica en la primera visita: cuánto tienen en común.',
@@ -144,12 +146,13 @@ return [
         'due' => ':due de :all por preguntar, :sure sabidas del todo', 'none-due' => 'Hoy no hay nada que preguntar; :sure de :all sabidas del todo',
         'done' => 'Listo', 'left' => 'quedan :seconds s', 'over' => 'Se acabó el minuto.', 'again' => 'Otra ronda', 'right' => 'Acierto', 'missed' => 'Fallo', 'is' => 'Es: :right', 'you' => 'Dijiste: :was', 'no-time' => 'nada',
         'nothing' => 'Hoy no toca nada. Vuelve mañana o ejercita otra cosa.', 'dose' => ':range mL', 'how' => 'Cómo fue la ronda: :right de :all aciertos',
-        'kinds' => ['porosity' => 'Porosidad', 'stretch' => 'Estiramiento', 'breakage' => 'Rotura o caída', 'ingredients' => 'Listas de ingredientes', 'doses' => 'Dosis'],
+        'kinds' => ['porosity' => 'Porosidad', 'stretch' => 'Estiramiento', 'breakage' => 'Rotura o caída', 'ingredients' => 'Listas de ingredientes', 'doses' => 'Dosis', 'minutes' => 'Minutos de un lavado'],
         'asks' => [
             'porosity' => 'Mojado del todo a los :seconds s; las gotas entran: :soak de 2; aspereza de punta a raíz: :slide de 2. ¿Qué porosidad es la más probable?',
             'stretch' => 'Un cabello mojado en reposo :rest_mm mm, estirado :stretched_mm mm, suelto :returned_mm mm. ¿Qué dice?',
             'breakage' => ':days días desde que se desenredó: :shed cabellos con bulbo, :broken cortos sin él. ¿Qué dice?',
             'ingredients' => ':list. ¿Qué aporta?',
+            'minutes' => 'Una limpieza suave, una mascarilla de :mask min, :sections secciones, desde prepararse hasta peinado: ¿cuánto lleva?',
             'doses' => '¿Cuánto de esto: :kind, para una cabeza de :sections secciones?',
         ],
         'choices' => [

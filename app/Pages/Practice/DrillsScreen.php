@@ -91,13 +91,15 @@ final readonly class DrillsScreen
 
     private function choice(DrillAsked $asked, string $choice): string
     {
-        return $asked->kind === 'doses'
-            ? Words::say('practice.drills.dose', ['range' => str_replace(
+        return match ($asked->kind) {
+            'doses' => Words::say('practice.drills.dose', ['range' => str_replace(
                 ['-', '.'],
                 ['–', Words::say('core/wording.decimal-sign')],
                 $choice,
-            )])
-            : Words::say("practice.drills.choices.{$asked->kind}.{$choice}");
+            )]),
+            'minutes' => Words::say('practice.tests.minutes', ['minutes' => $choice]),
+            default => Words::say("practice.drills.choices.{$asked->kind}.{$choice}"),
+        };
     }
 
     /** @return array{asks: string, was: string, right: string, isRight: bool} */

@@ -16,8 +16,9 @@ final readonly class PracticeTeamPage extends Page
      *     rows: list<array{title: string, day: string, lost: string, beside: string, brier: string}>,
      * }> $people days lost beyond the planner's and Brier scores by case, oldest first; rows newest first
      * @param list<array{title: string, who: string, percent: int, says: string}> $agreement of two on the same client
+     * @param SaidPlot $empty the picture while nobody has judged anything
      */
-    public function __construct(public array $people, public array $agreement)
+    public function __construct(public array $people, public array $agreement, public SaidPlot $empty)
     {
     }
 }

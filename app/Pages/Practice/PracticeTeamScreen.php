@@ -42,6 +42,7 @@ final readonly class PracticeTeamScreen
                 $names,
             ),
             agreement: $this->agreement($ended, $names),
+            empty: SaidPlot::of([]),
         );
     }
 

@@ -6,8 +6,14 @@ namespace Nagomi\Core\Practice;
 
 use DateTimeImmutable;
 use InvalidArgumentException;
+use Nagomi\Core\Head\Head;
+use Nagomi\Core\Head\Part;
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
+use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Products\BottleReading;
 use Nagomi\Core\Products\IngredientBook;
 use Nagomi\Core\Products\InvalidIngredientList;
@@ -17,7 +23,9 @@ use Nagomi\Core\Readings\Moment;
 use Nagomi\Core\Readings\PorosityBelief;
 use Nagomi\Core\Readings\Reading;
 use Nagomi\Core\Statistics\SeededRandom;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Content;
+use Nagomi\Core\Treatments\StepKind;
 
 /** Questions to drill. What is right is worked out by what reads real clients and real labels. */
 final readonly class Drill
@@ -59,6 +67,7 @@ final readonly class Drill
             DrillKind::Breakage => $this->breakage($item, $chance),
             DrillKind::Ingredients => $this->ingredients($item, $chance),
             DrillKind::Doses => $this->doses($item, $chance),
+            DrillKind::Minutes => $this->minutes($item, $chance),
         };
 
         return new DrillQuestion($kind, $item, $shows, $choices, $right);
@@ -143,6 +152,27 @@ final readonly class Drill
             ['kind' => $kind, 'sections' => (float) $sections],
             array_map(static fn (int $step): string => $range(self::TIMES ** (2 * $step)), range($from, $from + 2)),
             $range(1.0),
+        ];
+    }
+
+    /** @return array{array<string, float|string>, non-empty-list<string>, string} */
+    private function minutes(int $item, SeededRandom $chance): array
+    {
+        $sections = self::SECTIONS[$chance->between(0, count(self::SECTIONS) - 1)];
+        $mask = 5.0 * $chance->between(2, 8);
+        $head = new Head(
+            [new ZonePart(Zone::Crown, Part::Length, Porosity::Medium, StrandDiameter::Medium)],
+            sections: $sections,
+            parameters: $this->parameters,
+        );
+        $wash = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, $mask);
+        $takes = static fn (float $times): string => (string) round($times * $wash->minutes($head));
+        $times = [[1.0, 1.5, 2.0], [0.6, 1.0, 1.5], [0.4, 0.6, 1.0]][$item % 3];
+
+        return [
+            ['sections' => (float) $sections, 'mask' => $mask],
+            [$takes($times[0]), $takes($times[1]), $takes($times[2])],
+            $takes(1.0),
         ];
     }
 }

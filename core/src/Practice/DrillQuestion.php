@@ -9,7 +9,7 @@ final readonly class DrillQuestion
 {
     /**
      * @param array<string, float|string> $shows   what is there to be judged, by name
-     * @param non-empty-list<string>      $choices by name; of doses in mL, as least-most
+     * @param non-empty-list<string>      $choices by name; of doses in mL, as least-most; of minutes whole
      * @param string                      $right   one of the choices
      */
     public function __construct(

@@ -1,7 +1,16 @@
 <x-layout :title="__('practice.team.title')">
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/practice.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('practice.team.title') }}</h1><p class="lead">{{ __('practice.team.lead') }}</p></div><a class="button" href="{{ route('practice') }}">{{ __('practice.result.back') }}</a></header>
-    @if ($people === [])<p class="note">{{ __('practice.team.nobody') }}</p>@endif
+    @if ($people === [])
+    <section class="card" aria-labelledby="first">
+        <h2 id="first">{{ __('practice.team.nobody') }}</h2>
+        <div class="practice-person">
+            <div><ol class="practice-mattered">@foreach (__('practice.team.first') as $line)<li><p>{{ $line }}</p></li>@endforeach</ol>
+            <p class="practice-decide"><a class="button is-strong" href="{{ route('practice') }}">{{ __('practice.team.begin') }}</a></p></div>
+            <div><p><strong>{{ __('practice.result.plot') }}</strong></p>@include('practice.plot', ['plot' => $empty])<p class="reason">{{ __('practice.team.plot-help') }}</p></div>
+        </div>
+    </section>
+    @endif
     @foreach ($people as $i => $person)
     <section class="card" aria-labelledby="person-{{ $i }}">
         <h2 id="person-{{ $i }}">{{ $person['name'] }}</h2>

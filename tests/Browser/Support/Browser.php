@@ -168,8 +168,8 @@ final class Browser
                 . '{ document.querySelector("[data-walk-all]").click(); } '
                 . 'if (arguments[0].closest(".is-cards .question:not(.is-current), .is-cards .intake-more")) '
                 . '{ document.querySelector("[data-questions-all]").click(); } '
-                . 'const folded = arguments[0].closest(".bench-when:not([open])"); if (folded && arguments[0] !== '
-                . 'folded.querySelector("summary")) { folded.open = true; }',
+                . 'const folded = arguments[0].closest(".bench-when:not([open]), .more-tests:not([open])"); '
+                . 'if (folded && arguments[0] !== folded.querySelector("summary")) { folded.open = true; }',
             [$element],
         );
 
