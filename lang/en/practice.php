@@ -53,7 +53,7 @@ return [
     'belief' => [
         'title' => '2. What do you think?', 'lead' => 'Move each slider to how likely you think it is. Only how they stand beside each other counts.',
         'more-moisture' => 'moisture high', 'moisture-right' => 'moisture right', 'less-moisture' => 'moisture low',
-        'protein' => 'protein: low, right, high', 'percent' => ':percent %',
+        'percent' => ':percent %',
         'porosity' => 'What porosity do you take it for?', 'as-before' => 'as before (:kind)',
     ],
     'today' => [
@@ -172,7 +172,7 @@ return [
         'kept' => [
             'parts' => 'Hair by zone', 'hardness' => 'Water hardness, mg/L, to the nearest 20', 'humidity' => 'Humidity of the air, %, to the nearest 5', 'load' => 'Styling products', 'length_cm' => 'Length, cm, to the nearest 5',
             'wash_every' => 'Days between washes', 'oils' => 'Oil', 'child' => 'A child', 'stands' => 'Where the hair stands, points of 100', 'scalp' => 'Scalp: oil · flakes · dryness, of 10', 'ring_mm' => 'Curl, mm, to the nearest 5',
-            'keeps' => 'Done at home of what is planned, %, to the nearest 5', 'visit_minutes' => 'Minutes for a wash here', 'home_minutes' => 'Minutes for a wash at home', 'past' => 'The last washes',
+            'keeps' => 'Done at home of what is planned, %, to the nearest 5', 'visit_minutes' => 'Minutes for a wash here, at least 90', 'home_minutes' => 'Minutes for a wash at home, at least 75', 'past' => 'The last washes',
         ],
     ],
 ];

@@ -53,7 +53,7 @@ return [
     'belief' => [
         'title' => '2. ¿Qué piensas?', 'lead' => 'Mueve cada control según lo probable que lo veas. Solo cuenta cómo quedan unos junto a otros.',
         'more-moisture' => 'hidratación alta', 'moisture-right' => 'hidratación bien', 'less-moisture' => 'hidratación baja',
-        'protein' => 'proteína: baja, bien, alta', 'percent' => ':percent %',
+        'percent' => ':percent %',
         'porosity' => '¿Qué porosidad le das?', 'as-before' => 'como antes (:kind)',
     ],
     'today' => [
@@ -172,7 +172,7 @@ return [
         'kept' => [
             'parts' => 'Pelo por zonas', 'hardness' => 'Dureza del agua, mg/L, redondeada a 20', 'humidity' => 'Humedad del aire, %, redondeada a 5', 'load' => 'Productos de peinado', 'length_cm' => 'Largo, cm, redondeado a 5',
             'wash_every' => 'Días entre lavados', 'oils' => 'Aceite', 'child' => 'Menor', 'stands' => 'Cómo está el pelo, puntos de 100', 'scalp' => 'Cuero cabelludo: grasa · descamación · sequedad, de 10', 'ring_mm' => 'Rizo, mm, redondeado a 5',
-            'keeps' => 'Lo que se hace en casa de lo planeado, %, redondeado a 5', 'visit_minutes' => 'Minutos para un lavado aquí', 'home_minutes' => 'Minutos para un lavado en casa', 'past' => 'Los últimos lavados',
+            'keeps' => 'Lo que se hace en casa de lo planeado, %, redondeado a 5', 'visit_minutes' => 'Minutos para un lavado aquí, al menos 90', 'home_minutes' => 'Minutos para un lavado en casa, al menos 75', 'past' => 'Los últimos lavados',
         ],
     ],
 ];
