@@ -45,6 +45,7 @@ const setUp = () => {
     form.querySelectorAll('[data-step]').forEach((button) => button.addEventListener('click', () => placing.moved(Number(button.dataset.step))));
     form.querySelector('[data-other]').addEventListener('click', () => placing.handed());
     form.querySelector('[data-leave]').addEventListener('click', placing.leave);
+    form.addEventListener('submit', placing.settled);
     document.querySelectorAll(`${PLACED}:not(.hands-head)`).forEach((link) => link.addEventListener('click', (event) => {
         event.preventDefault();
         figure.scrollIntoView({ block: 'start' });

@@ -67,6 +67,8 @@ export const makePlacing = ({ figure, panel, board, address }) => {
     return {
         isOpen: () => now !== null,
         confirm: () => panel.place,
+        /** What is being taken is asked about no more: it would be answered with its being taken. */
+        settled: () => now?.effects.stop(),
         leave: () => {
             now?.effects.stop();
             const source = now?.source;
