@@ -55,4 +55,23 @@ final class PlayedCase extends Model
     {
         return $this->hasMany(PlayedAct::class)->orderBy('place');
     }
+
+    /** @return list<StoredPlayedVisit> what was decided, by visit */
+    public function visits(): array
+    {
+        $visits = [];
+        foreach ($this->acts as $act) {
+            if (isset($act->content['belief'])) {
+                $visits[] = $act->content;
+            }
+        }
+
+        return $visits;
+    }
+
+    /** @return StoredPlayedVisit|null null: there was none yet */
+    public function lastVisit(): ?array
+    {
+        return array_slice($this->visits(), -1)[0] ?? null;
+    }
 }

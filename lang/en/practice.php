@@ -49,7 +49,7 @@ return [
         'title' => 'Time and money', 'tests' => 'Hair tests: :left of :minutes min left', 'visit' => 'The wash here: up to :minutes min',
         'home' => 'A wash at home: up to :minutes min', 'money' => 'Treatments: :left of :money left for all visits',
     ],
-    'tests' => ['title' => '1. Hair tests', 'lead' => 'Each takes its minutes. What it shows stands here at once.', 'take' => 'Take these tests', 'minutes' => ':minutes min', 'no-time' => 'no time left'],
+    'tests' => ['title' => '1. Hair tests', 'lead' => 'Each takes its minutes. What it shows stands here at once.', 'take' => 'Take these tests', 'minutes' => ':minutes min', 'seconds' => ':seconds s', 'how' => 'How each test is done', 'no-time' => 'no time left'],
     'belief' => [
         'title' => '2. What do you think?', 'lead' => 'Move each slider to how likely you think it is. Only how they stand beside each other counts.',
         'more-moisture' => 'moisture high', 'moisture-right' => 'moisture right', 'less-moisture' => 'moisture low',
@@ -117,7 +117,7 @@ return [
         'last' => 'You lost :lost days, the planner :planner, a fixed calendar :calendar. Doing the same by date would have cost less: look at the decisions below.',
     ],
     'mattered-lead' => 'Each played once more with the same luck, only that one visit decided by the planner.',
-    'mattered' => ['today' => 'That day: :steps', 'home' => 'After :days days: :steps', 'nothing' => 'Nothing.', 'cost' => 'Visit :visit cost :days days more than the planner\'s way.', 'saved' => 'Visit :visit saved :days days beside the planner\'s way.'],
+    'mattered' => ['bottles' => ['today' => 'That day with: :bottles', 'home' => 'At home with: :bottles'], 'today' => 'That day: :steps', 'home' => 'After :days days: :steps', 'nothing' => 'Nothing.', 'cost' => 'Visit :visit cost :days days more than the planner\'s way.', 'saved' => 'Visit :visit saved :days days beside the planner\'s way.'],
     'truth' => ['told' => 'The porosity was as told: :told.', 'other' => 'You were told :told porosity. It is :really.'],
     'certain' => [
         'never' => 'You never said that anything is more likely than not. Dare to: a plan needs it.',

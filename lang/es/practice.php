@@ -49,7 +49,7 @@ return [
         'title' => 'Tiempo y dinero', 'tests' => 'Pruebas: quedan :left de :minutes min', 'visit' => 'El lavado aquí: hasta :minutes min',
         'home' => 'Un lavado en casa: hasta :minutes min', 'money' => 'Tratamientos: quedan :left de :money para todas las visitas',
     ],
-    'tests' => ['title' => '1. Pruebas del cabello', 'lead' => 'Cada una lleva sus minutos. Lo que muestra aparece aquí enseguida.', 'take' => 'Hacer estas pruebas', 'minutes' => ':minutes min', 'no-time' => 'no queda tiempo'],
+    'tests' => ['title' => '1. Pruebas del cabello', 'lead' => 'Cada una lleva sus minutos. Lo que muestra aparece aquí enseguida.', 'take' => 'Hacer estas pruebas', 'minutes' => ':minutes min', 'seconds' => ':seconds s', 'how' => 'Cómo se hace cada prueba', 'no-time' => 'no queda tiempo'],
     'belief' => [
         'title' => '2. ¿Qué piensas?', 'lead' => 'Mueve cada control según lo probable que lo veas. Solo cuenta cómo quedan unos junto a otros.',
         'more-moisture' => 'hidratación alta', 'moisture-right' => 'hidratación bien', 'less-moisture' => 'hidratación baja',
@@ -117,7 +117,7 @@ return [
         'last' => 'Perdiste :lost días, el planificador :planner, un calendario fijo :calendar. Hacer siempre lo mismo por fecha habría costado menos: mira las decisiones de abajo.',
     ],
     'mattered-lead' => 'Cada una jugada otra vez con la misma suerte, con solo esa visita decidida por el planificador.',
-    'mattered' => ['today' => 'Ese día: :steps', 'home' => 'A los :days días: :steps', 'nothing' => 'Nada.', 'cost' => 'La visita :visit costó :days días más que con el planificador.', 'saved' => 'La visita :visit ahorró :days días frente al planificador.'],
+    'mattered' => ['bottles' => ['today' => 'Ese día con: :bottles', 'home' => 'En casa con: :bottles'], 'today' => 'Ese día: :steps', 'home' => 'A los :days días: :steps', 'nothing' => 'Nada.', 'cost' => 'La visita :visit costó :days días más que con el planificador.', 'saved' => 'La visita :visit ahorró :days días frente al planificador.'],
     'truth' => ['told' => 'La porosidad era como se contó: :told.', 'other' => 'Te contaron porosidad :told. Es :really.'],
     'certain' => [
         'never' => 'Nunca dijiste que algo fuera más probable que improbable. Atrévete: un plan lo necesita.',

@@ -50,7 +50,8 @@ it('is played through by touch on a tablet', function (): void {
             $browser->touch('[name="sure[dry]"]');
             if ($visit % 2 === 1) {
                 $browser->choose('cleanse', 'clarifying')->type('mask_minutes', '20');
-                expect($browser->text('[data-takes]'))->toMatch('/This wash takes \d+ of 180 min and costs 4 of/');
+                expect($browser->text('[data-takes]'))
+                    ->toMatch('/This wash takes \d+ of 180 min and costs €4\.00 of €/');
             }
             $browser->touch('.practice-decide');
             says($browser, $visit < 8 ? 'Visit ' . ($visit + 1) . ' of 8' : 'That was the last visit.');

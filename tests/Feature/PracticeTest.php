@@ -11,6 +11,7 @@ use App\Bridge\Archive\SalonTables;
 use App\Bridge\Practice\Agreement;
 use App\Bridge\Practice\CaseNames;
 use App\Bridge\Practice\PlayedLife;
+use App\Bridge\Practice\PracticeVisits;
 use App\Models\PlayedAct;
 use App\Models\PlayedCase;
 use App\Models\Role;
@@ -60,7 +61,8 @@ function playThrough(PlayedCase $played): PlayedCase
     for ($turn = 0; $turn < 8; $turn++) {
         test()->post("/practice/{$played->id}/tests", ['turn' => (string) $turn, 'take' => ['dryness', 'feel']])
             ->assertSessionHasNoErrors();
-        test()->post("/practice/{$played->id}/visit", visitForm($turn))->assertSessionHasNoErrors();
+        $bottles = ['mask_bottle' => 'soft-mask', 'protein_bottle' => 'keratin-treatment'];
+        test()->post("/practice/{$played->id}/visit", visitForm($turn, $bottles))->assertSessionHasNoErrors();
     }
 
     return $played->fresh(['acts', 'salon']);
@@ -133,6 +135,8 @@ it('is played through eight visits, scored, and set beside planner and calendar 
     expect($beside['planner']['lost'])->toBeLessThan($beside['calendar']['lost'])
         ->and($beside[0]['own'][0]['after'])->toBe(0);
     $this->get("/practice/{$played->id}")->assertOk()->assertSee('The decisions that mattered most')
+        // A bottle is named where something was asked for that is in it: no protein was.
+        ->assertSee('That day with: Soft mask')->assertDontSee('Keratin')->assertDontSee('At home with')
         ->assertSee('the planner ' . (int) round($beside['planner']['lost']) . '')->assertSee('How it really was');
     $this->get('/practice')->assertSee('Play again')->assertSee('How sure you were');
     // Nothing of the salon is other than before.
@@ -167,6 +171,23 @@ it('says what to do instead where there is no time, no money or nothing thought,
     'no day' => [['home_every' => 'often'], 'home_every', 'Type every how many days, 2 to 28.'],
     'a mask of words' => [['mask_minutes' => 'long'], 'mask_minutes', 'Type the minutes of the mask, 1 to 120'],
 ]);
+
+it('shows a result on the range it would have in balance, as for a real client, and how each test is done', function (): void {
+    $played = beginPractice(['case' => 'dry-though-masked']);
+    $this->post("/practice/{$played->id}/tests", ['turn' => '0', 'take' => ['dryness', 'scalp']])
+        ->assertSessionHasNoErrors();
+
+    $shown = app(PracticeVisits::class)->of($played->fresh(['acts', 'salon']));
+    [$dryness] = $shown->taken['dryness'];
+    // At its target hair reads 3 of 10; the range in balance lies about it, well within the scale.
+    expect($dryness->balance[0])->toBeGreaterThan(0.0)->toBeLessThan(3.0)
+        ->and($dryness->balance[1])->toBeGreaterThan(3.0)->toBeLessThan(7.0)
+        ->and(array_column($shown->taken['scalp'], 'balance'))->toBe(array_fill(0, 6, null));
+    $this->get("/practice/{$played->id}")
+        ->assertSee($dryness->measured->value > $dryness->balance[1] ? 'Higher than in balance' : 'As in balance')
+        ->assertSee('How each test is done')->assertSee('Stretch a dry curl and let go.')
+        ->assertDontSee('name="take[]" value="dryness"', false)->assertSee('name="take[]" value="feel"', false);
+});
 
 it('refuses tests beyond their minutes, and a visit that is over', function (): void {
     $played = beginPractice(['case' => 'little-time']);

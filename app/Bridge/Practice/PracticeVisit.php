@@ -18,7 +18,7 @@ final readonly class PracticeVisit
      * @param array{float, float, float, float} $looks what the eye makes of it: moisture and protein beside what it
      *     likes, build-up, wear
      * @param list<string>  $complaints  by value
-     * @param list<Reading> $taken       at this visit
+     * @param array<string, list<PracticeResult>> $taken at this visit, by test
      * @param list<Reading> $before      at earlier ones
      * @param list<array{date: DateTimeImmutable, steps: list<array<string, mixed>>}> $washDays as they are on record
      * @param array<string, float> $testMinutes by test

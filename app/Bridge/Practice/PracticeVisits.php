@@ -42,7 +42,7 @@ final readonly class PracticeVisits
                 static fn (PracticeComplaint $complaint): string => $complaint->value,
                 $life->complaints(),
             ),
-            taken: array_values(array_filter($life->readings, $isNow)),
+            taken: PracticeResults::of($life->told, array_values(array_filter($life->readings, $isNow))),
             before: array_values(array_filter(
                 $life->readings,
                 static fn (Reading $reading): bool => ! $isNow($reading),

@@ -13,6 +13,7 @@ use App\Drawings\SaidPlot;
 use App\Models\LivedCase;
 use App\Models\PlayedCase;
 use App\Wording\Money;
+use App\Wording\PracticeBottles;
 use App\Wording\PracticeWords;
 use App\Wording\StepWords;
 use App\Wording\Words;
@@ -129,6 +130,7 @@ final readonly class PracticeResultScreen
                 $changed[(int) $turn] = $came;
             }
         }
+        $visits = $played->visits();
         uasort($apart, static fn (float $one, float $other): int => abs($other) <=> abs($one));
         $rows = [];
         foreach (array_slice($apart, 0, self::MATTERED, true) as $turn => $cost) {
@@ -137,7 +139,8 @@ final readonly class PracticeResultScreen
                     'visit' => $turn + 1, 'days' => Words::rounded(abs($cost), 1),
                 ]),
                 'ways' => [
-                    'own' => $this->way($changed[$turn]['own']), 'planner' => $this->way($changed[$turn]['planner']),
+                    'own' => [...$this->way($changed[$turn]['own']), ...PracticeBottles::of($visits[$turn])],
+                    'planner' => $this->way($changed[$turn]['planner']),
                 ],
             ];
         }

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Pages\Practice;
 
 use App\Bridge\Practice\BeliefCells;
+use App\Bridge\Practice\PracticeResult;
 use App\Bridge\Practice\PracticeTests;
 use App\Bridge\Practice\PracticeVisit;
 use App\Bridge\Practice\PracticeVisits;
 use App\Bridge\Practice\ShelfBottles;
 use App\Drawings\PracticeStrand;
+use App\Drawings\ResultRange;
 use App\Models\PlayedCase;
 use App\Wording\Money;
 use App\Wording\PracticeWords;
 use App\Wording\Said;
 use App\Wording\SalonClock;
+use App\Wording\SignWords;
 use App\Wording\StepWords;
 use App\Wording\Words;
+use App\Wording\YardstickWords;
 use Nagomi\Core\Head\MethodQuestion;
 use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Readings\MeasuredSign;
@@ -33,6 +37,7 @@ final readonly class PracticeVisitScreen
     public function of(PlayedCase $played): PracticeVisitPage
     {
         $visit = $this->practiceVisits->of($played);
+        $tests = $this->tests($visit);
 
         return new PracticeVisitPage(
             played: $played,
@@ -51,11 +56,13 @@ final readonly class PracticeVisitScreen
             ),
             told: $this->told($visit),
             budget: $this->budget($visit, $played->salon->currency),
-            tests: $this->tests($visit),
+            shown: self::those($tests, true),
+            tests: self::those($tests, false),
             cells: $this->cells($played),
             shelf: ['mask' => $this->bottles('mask'), 'protein' => $this->bottles('mild-protein')],
             adds: $visit->adds,
             prices: $visit->prices,
+            currency: $played->salon->currency,
             limits: [
                 'visit' => $visit->budget['visit'], 'home' => $visit->budget['home'],
                 'money' => round($visit->budget['moneyLeft'], 2),
@@ -72,7 +79,7 @@ final readonly class PracticeVisitScreen
     /** @return list<list<array{field: string, name: string, weight: int}>> each thought as likely as at the visit before */
     private function cells(PlayedCase $played): array
     {
-        $weights = BeliefCells::weights($this->visitBefore($played)['belief'] ?? null);
+        $weights = BeliefCells::weights(($played->lastVisit() ?? [])['belief'] ?? null);
 
         return array_map(static fn (array $row): array => array_map(static fn (string $cell): array => [
             'field' => BeliefCells::field($cell), 'name' => Words::of("cells.{$cell}"), 'weight' => $weights[$cell],
@@ -93,21 +100,10 @@ final readonly class PracticeVisitScreen
     /** @return StoredPlayedHome what was asked for at home last; at first what the client is used to */
     private function last(PlayedCase $played, PracticeVisit $visit): array
     {
-        return $this->visitBefore($played)['home'] ?? [
+        return ($played->lastVisit() ?? [])['home'] ?? [
             'every' => $visit->told->washEveryDays, 'cleanse' => 'gentle', 'mask_every' => 2, 'mask_minutes' => 15,
             'protein_every' => 0, 'clarify_every' => 0, 'oil' => false,
         ];
-    }
-
-    /** @return StoredPlayedVisit|null */
-    private function visitBefore(PlayedCase $played): ?array
-    {
-        $before = null;
-        foreach ($played->acts as $act) {
-            $before = isset($act->content['belief']) ? $act->content : $before;
-        }
-
-        return $before;
     }
 
     /** @return list<string> */
@@ -156,17 +152,42 @@ final readonly class PracticeVisitScreen
     /** @return list<PracticeTestRow> */
     private function tests(PracticeVisit $visit): array
     {
-        $taken = [];
-        foreach ($visit->taken as $reading) {
-            $taken[$reading->test] = $reading->measured;
-        }
+        return array_map(static function (string $test) use ($visit): PracticeTestRow {
+            $minutes = $visit->testMinutes[$test] ?? 0.0;
+            $taken = $visit->taken[$test] ?? null;
 
-        return array_map(static fn (string $test): PracticeTestRow => new PracticeTestRow(
-            $test,
-            $visit->testMinutes[$test] ?? 0.0,
-            ($visit->testMinutes[$test] ?? 0.0) <= $visit->budget['testsLeft'],
-            $taken[$test] ?? null,
-        ), PracticeTests::names());
+            return new PracticeTestRow(
+                $test,
+                $minutes < 1
+                    ? Words::say('practice.tests.seconds', ['seconds' => (int) round(60 * $minutes)])
+                    : Words::say('practice.tests.minutes', ['minutes' => Words::number($minutes)]),
+                $minutes <= $visit->budget['testsLeft'],
+                $taken === null ? null : array_map(self::shown(...), $taken),
+            );
+        }, PracticeTests::names());
+    }
+
+    /**
+     * @param list<PracticeTestRow> $rows
+     *
+     * @return list<PracticeTestRow>
+     */
+    private static function those(array $rows, bool $areTaken): array
+    {
+        return array_values(array_filter($rows, static fn ($row): bool => ($row->shows !== null) === $areTaken));
+    }
+
+    private static function shown(PracticeResult $result): PracticeSignLine
+    {
+        $measured = $result->measured;
+
+        return new PracticeSignLine(
+            YardstickWords::number($measured->value),
+            SignWords::unit($measured->sign->value, $measured->value),
+            SignWords::name($measured->sign->value, $measured->value),
+            Said::of($measured->means),
+            $result->balance === null ? null : ResultRange::of($measured->value, $result->balance),
+        );
     }
 
     /** @return list<array{test: string, values: list<array{day: string, value: string}>}> */

@@ -18,6 +18,7 @@ if (form) {
     const takes = form.querySelector('[data-takes]');
     const sum = { adds: JSON.parse(form.dataset.adds), prices: JSON.parse(form.dataset.prices) };
     const limits = JSON.parse(form.dataset.limits);
+    const money = new Intl.NumberFormat(document.documentElement.lang, { style: 'currency', currency: form.dataset.currency });
     const sayWash = () => {
         const typed = new FormData(form);
         if (typed.get('wash') === '0') {
@@ -27,7 +28,7 @@ if (form) {
         }
         const { minutes, price } = washCost(sum, Object.fromEntries(typed));
         const says = minutes > limits.visit ? words.long : words.takes;
-        takes.textContent = Object.entries({ minutes: Math.ceil(minutes), there: limits.visit, price, left: limits.money })
+        takes.textContent = Object.entries({ minutes: Math.ceil(minutes), there: limits.visit, price: money.format(price), left: money.format(limits.money) })
             .reduce((text, [place, value]) => text.replace(`:${place}`, value), says);
         takes.classList.toggle('is-broken', minutes > limits.visit);
     };

@@ -11,27 +11,38 @@
         <section class="card" aria-labelledby="budget"><h2 id="budget">{{ __('practice.budget.title') }}</h2><ul>@foreach ($budget as $line)<li>{{ $line }}</li>@endforeach</ul></section>
     </div>
     @php([$masks, $proteins] = [array_map(fn ($bottle) => $bottle['name'], $shelf['mask']), array_map(fn ($bottle) => $bottle['name'], $shelf['protein'])])
-    <form method="post" action="{{ route('practice.visit', $played) }}" class="practice-visit" novalidate data-practice data-adds="{{ json_encode($adds) }}" data-prices="{{ json_encode($prices) }}" data-limits="{{ json_encode($limits) }}" data-words="{{ json_encode(['takes' => __('practice.today.takes'), 'long' => __('practice.today.too-long'), 'percent' => __('practice.belief.percent')], JSON_UNESCAPED_UNICODE) }}">
+    <form method="post" action="{{ route('practice.visit', $played) }}" class="practice-visit" novalidate data-practice data-adds="{{ json_encode($adds) }}" data-prices="{{ json_encode($prices) }}" data-limits="{{ json_encode($limits) }}" data-currency="{{ $currency }}" data-words="{{ json_encode(['takes' => __('practice.today.takes'), 'long' => __('practice.today.too-long'), 'percent' => __('practice.belief.percent')], JSON_UNESCAPED_UNICODE) }}">
         <x-act/>
+        {{-- Enter in a field is no decision: the button it would press does nothing. --}}
+        <button hidden disabled></button>
         <input type="hidden" name="turn" value="{{ $turn }}">
         @foreach (['visit', 'turn'] as $field)@error($field)<p class="wrong" role="alert" id="f-{{ $field }}">{{ $message }}</p>@enderror @endforeach
         <section class="card" id="tests" aria-labelledby="tests-title">
             <h2 id="tests-title">{{ __('practice.tests.title') }}</h2>
             <p class="reason">{{ __('practice.tests.lead') }}</p>
             @foreach (['tests', 'take', 'take.0'] as $field)@error($field)<p class="help is-danger" id="f-{{ $field }}">{{ $message }}</p>@enderror @endforeach
-            <ul class="practice-tests">
-            @foreach ($tests as $row)
-                <li>
-                @if ($row->shows === null)
-                    <label class="checkbox"><input type="checkbox" name="take[]" value="{{ $row->test }}" @disabled(! $row->fits) @checked(in_array($row->test, (array) old('take', []), true))><span>{{ __("nagomi.tests.{$row->test}") }} <span class="reason">{{ $row->fits ? __('practice.tests.minutes', ['minutes' => rtrim(rtrim($rounded($row->minutes, 1), '0'), '.,')]) : __('practice.tests.no-time') }}</span></span></label>
-                @else
-                    <p><strong>{{ __("nagomi.tests.{$row->test}") }}</strong></p>
-                    @foreach ($row->shows as $sign)<p><strong class="figure">@number(round($sign->value, 1))</strong> @unit($sign->sign->value, $sign->value) @sign($sign->sign->value, $sign->value): <span class="reason">{{ $said($sign->means) }}.</span></p>@endforeach
-                @endif
-                </li>
+            @if ($shown !== [])
+            <ul class="practice-shown">
+            @foreach ($shown as $row)
+                <li><p><strong>{{ __("nagomi.tests.{$row->test}") }}</strong></p>
+                    @foreach ($row->shows as $sign)
+                        <div @class(['result', 'is-off' => $sign->range && $sign->range->side !== 'within', 'is-plain' => ! $sign->range])>
+                            <p><strong class="figure">{{ $sign->value }}</strong> {{ $sign->unit }} {{ $sign->name }}</p>
+                            @if ($sign->range)<x-range :range="$sign->range"/>@endif
+                            <p class="reason">@if ($sign->range){{ ucfirst(__("now.range.{$sign->range->side}")) }} · @endif{{ $sign->means }}.</p>
+                        </div>
+                    @endforeach</li>
             @endforeach
             </ul>
-            <button class="button" formaction="{{ route('practice.tests', $played) }}">{{ __('practice.tests.take') }}</button>
+            <x-picture-help of="results"/>
+            @endif
+            <ul class="practice-tests">
+            @foreach ($tests as $row)
+                <li><label class="checkbox"><input type="checkbox" name="take[]" value="{{ $row->test }}" @disabled(! $row->fits) @checked(in_array($row->test, (array) old('take', []), true))><span>{{ __("nagomi.tests.{$row->test}") }} <span class="reason">{{ $row->fits ? $row->takes : __('practice.tests.no-time') }}</span></span></label></li>
+            @endforeach
+            </ul>
+            <details class="practice-shelf"><summary>{{ __('practice.tests.how') }}</summary><dl>@foreach ([...$shown, ...$tests] as $row)<dt>{{ __("nagomi.tests.{$row->test}") }}</dt><dd>{{ __("nagomi.hows.{$row->test}") }}</dd>@endforeach</dl></details>
+            @if ($tests !== [])<button class="button" formaction="{{ route('practice.tests', $played) }}">{{ __('practice.tests.take') }}</button>@endif
         </section>
         <section class="card" aria-labelledby="belief-title">
             <h2 id="belief-title">{{ __('practice.belief.title') }}</h2>
