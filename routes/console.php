@@ -35,6 +35,12 @@ Schedule::command('nagomi:forget')->dailyAt('04:40')->onOneServer();
 // Of pictures that were deleted while their store was away.
 Schedule::command('nagomi:sweep-pictures')->dailyAt('04:50')->onOneServer();
 
+// Of what the cache keeps in the database most is never asked for again, and would stay for good.
+Schedule::command('nagomi:sweep-cache')->dailyAt('05:00')->onOneServer();
+
+// A job that failed is looked into within a month or never.
+Schedule::command('queue:prune-failed', ['--hours' => 24 * 30])->dailyAt('05:10')->onOneServer();
+
 // Stylists' biases move slowly; readings of a week are enough to look again.
 Schedule::command('nagomi:biases')->weeklyOn(1, '03:00')->onOneServer();
 // Results alone do not tell that tests show less here than elsewhere; what is learned does.

@@ -47,4 +47,5 @@ return [
         'cancelled' => 'cancelled, canceled, cancelled by client, canceled by client, declined, deleted, late cancelled',
         'no-show' => 'no show, noshow, did not come, missed, did not show',
     ],
+    'totals' => ['line' => 'total, totals, subtotal, grand total, sum, sum total, total clients, clients total, total customers, total bookings, total appointments, total records, total rows, total amount, count'],
 ];

@@ -43,6 +43,7 @@ return [
     'no-program' => 'Spreadsheets cannot be opened on this machine: its program ssconvert (Debian’s gnumeric) is missing. Save the sheet as CSV and choose that.',
     'sheet-too-large' => 'This is too large to read at once. Save the sheet with the clients, or half of it, as a file of its own.',
     'no-sheet' => 'The spreadsheet is damaged, locked with a password or empty. Save it anew, or as CSV.',
+    'totals' => 'A line of totals, nobody to take in.',
     'twice' => 'The same client as on line :line.', 'twice-card' => 'The same client as on card :card.', 'adds' => 'Here already; adds :what.', 'fill' => '{1} Add what is missing to the one that is here already|[2,*] Add what is missing to the :count that are here already',
     'left-out' => 'Columns that are left out: :columns.',
     'no-sum' => '“:typed” is no sum; imported without it.',

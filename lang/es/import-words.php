@@ -47,4 +47,5 @@ return [
         'cancelled' => 'cancelada, cancelado, anulada, anulado',
         'no-show' => 'no vino, no se presentó, ausente, faltó',
     ],
+    'totals' => ['line' => 'total, totales, subtotal, total general, suma, suma total, total clientes, total de clientes, total citas, total de citas, total reservas, recuento'],
 ];

@@ -43,6 +43,7 @@ return [
     'no-program' => 'En esta máquina no se abren hojas de cálculo: falta su programa ssconvert (gnumeric de Debian). Guarda la hoja como CSV y elige ese archivo.',
     'sheet-too-large' => 'Es demasiado grande para leerlo de una vez. Guarda la hoja de los clientes, o la mitad, en un archivo propio.',
     'no-sheet' => 'La hoja de cálculo está dañada, cerrada con contraseña o vacía. Guárdala otra vez, o como CSV.',
+    'totals' => 'Una línea de totales: no es nadie.',
     'twice' => 'El mismo cliente que en la línea :line.', 'twice-card' => 'El mismo cliente que en la tarjeta :card.', 'adds' => 'Ya está aquí; añade :what.', 'fill' => '{1} Añadir lo que falta al que ya está aquí|[2,*] Añadir lo que falta a los :count que ya están aquí',
     'left-out' => 'Columnas que se dejan fuera: :columns.',
     'no-sum' => '«:typed» no es un importe; se importa sin él.',

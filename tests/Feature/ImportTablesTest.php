@@ -42,6 +42,21 @@ it('reads clients of another program with their notes and when what was done las
     }
 });
 
+it('takes in nobody from a line of totals, and everybody whose name only looks like one', function (): void {
+    $this->actingAs($this->stylist);
+    $import = looked(
+        $this,
+        "Name,Phone\nVesla Ortiz,912\nTotal Quint,913\nTotal clients: 2,\nSUBTOTAL,2\nTotales (2),\n",
+    );
+    $said = 'A line of totals, nobody to take in.';
+    expect(keptOut($import))
+        ->toBe(array_map(static fn (int $line): string => "table.csv, line {$line}: {$said}", [4, 5, 6]));
+    take($this, $import)->assertSessionHas('said', 'Imported: 2 clients.');
+    expect(Head::query()->orderBy('name')->pluck('name')->all())->toBe(['Total Quint', 'Vesla Ortiz']);
+    $bookings = looked($this, "Client,Date,Time,Price\nVesla Ortiz,2027-02-01,10:00,85\nTotal,,,85\n");
+    expect(implode(' ', keptOut($bookings)))->toContain("line 3: {$said}");
+});
+
 it('reads columns nobody has a name for as somebody says, and keeps what was said', function (): void {
     $this->actingAs($this->stylist);
     $import = looked($this, "Kto,Kontakt,Kod\nVesla Ortiz,zoe at home,7\nMara Quint,mara@home.example,8\n");

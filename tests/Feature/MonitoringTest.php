@@ -85,6 +85,19 @@ it('lets nothing wait that is done, or whose turn has not come', function (): vo
     expect(stateOfChecks($this)['backup'])->toBe('unknown');
 });
 
+it('sweeps out what the cache keeps beyond its end, and nothing else', function (): void {
+    DB::table('cache')->delete();
+    $end = now()->getTimestamp();
+    DB::table('cache')->insert([
+        ['key' => 'over', 'value' => '', 'expiration' => $end - 1],
+        ['key' => 'goes on', 'value' => '', 'expiration' => $end + 60],
+    ]);
+    DB::table('cache_locks')->insert(['key' => 'let go', 'owner' => 'nobody', 'expiration' => $end - 1]);
+    $this->artisan('nagomi:sweep-cache')->assertSuccessful()->expectsOutputToContain('2 rows');
+    expect(DB::table('cache')->pluck('key')->all())->toBe(['goes on'])
+        ->and(DB::table('cache_locks')->where('key', 'let go')->exists())->toBeFalse();
+});
+
 it('says so where the database is away, and what can be seen without it', function (): void {
     DB::shouldReceive('select')->andThrow(new RuntimeException('away'));
     expect(array_filter(stateOfChecks($this), fn (string $state): bool => $state !== 'unknown'))

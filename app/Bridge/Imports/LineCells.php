@@ -56,13 +56,18 @@ final readonly class LineCells
         $whole = (string) preg_replace(self::TURNED, '$2 $1', $this->text(ImportField::Name));
         [$given, $family] = [$this->text(ImportField::Given), $this->text(ImportField::Family)];
 
-        return Contact::of(
+        $contact = Contact::of(
             // Where a first name stands apart, a column called name is the whole one; beside a last name it is not.
             $given !== '' || $whole === '' ? (trim("{$given} {$family}") ?: $whole) : trim("{$whole} {$family}"),
             $this->text(ImportField::Email),
             $this->text(ImportField::Phone),
             $this->day(ImportField::Born, $thisYear)->day ?? '',
         );
+        if (TotalsLine::isOne($contact['name'])) {
+            $contact['problems'][] = Words::say('import.totals');
+        }
+
+        return $contact;
     }
 
     /** @return int|null minutes of 90, 90 min, 1:30, 1h30 or 1.5 h; null: none is written, or no minutes */

@@ -44,8 +44,12 @@ final readonly class TableWords
         return $this->statuses[KnownClients::plain($word)] ?? null;
     }
 
-    /** @return array<string, string> what it means, by each word for it */
-    private static function of(string $what): array
+    /**
+     * @param 'columns'|'treatments'|'statuses'|'totals' $what
+     *
+     * @return array<string, string> what it means, by each word for it
+     */
+    public static function of(string $what): array
     {
         $meanings = [];
         foreach (self::LANGUAGES as $language) {

@@ -44,7 +44,7 @@
                 <div class="row">
                     <x-field name="services[{{ $service }}][name]" :label="__('salon.hours.service')" :value="__('begin.service.' . $service)"/>
                     <x-field name="services[{{ $service }}][minutes]" :label="__('salon.hours.minutes')" mode="numeric" :value="$minutes"/>
-                    <x-field name="services[{{ $service }}][price]" :label="__('salon.hours.price')" mode="decimal"/>
+                    <x-field name="services[{{ $service }}][price]" :label="__('salon.hours.price')" :unit="old('currency', 'EUR')" kind="money" mode="decimal"/>
                 </div>
             @endforeach
         </fieldset>
