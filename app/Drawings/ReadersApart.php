@@ -13,7 +13,7 @@ use App\Wording\YardstickWords;
  */
 final readonly class ReadersApart
 {
-    public const LEFT = 250;
+    public const LEFT = 310;
     public const RIGHT = 1000;
     public const WIDTH = 1040;
     public const ROW = 44;

@@ -6,7 +6,8 @@
         @forelse ($news as $sentence)<p class="verdict-words">{{ $sentence }}</p>@empty<p>{{ __('reports.team.nobody') }}</p>@endforelse
         @if ($picture->rows !== [])
             <p class="reason">{{ __($biases === [] ? 'reports.team.together' : 'reports.team.corrected') }}</p>
-            <svg class="shares" viewBox="0 0 {{ $picture::WIDTH }} {{ $picture->height }}" role="img" aria-label="{{ __('reports.team.picture') }}: {{ implode('; ', array_merge(...array_map(fn ($row) => array_column($row['dots'], 'says'), $picture->rows))) }}">
+            <x-wide :label="__('reports.team.picture')">
+            <svg class="shares readers-apart" viewBox="0 0 {{ $picture::WIDTH }} {{ $picture->height }}" role="img" aria-label="{{ __('reports.team.picture') }}: {{ implode('; ', array_merge(...array_map(fn ($row) => array_column($row['dots'], 'says'), $picture->rows))) }}">
                 <rect class="comfort" x="{{ $picture->chance[0] }}" y="{{ $picture::TOP }}" width="{{ $picture->chance[1] - $picture->chance[0] }}" height="{{ $picture->height - $picture::TOP - 6 }}" rx="6"/>
                 <text class="share-word is-axis" x="{{ $picture->chance[0] - 12 }}" y="22">‹ {{ __('reports.team.key.lower') }}</text>
                 <text class="share-word" x="{{ ($picture->chance[0] + $picture->chance[1]) / 2 }}" y="22">{{ __('reports.team.key.chance') }}</text>
@@ -19,6 +20,7 @@
                     @endforeach
                 @endforeach
             </svg>
+            </x-wide>
             <ul class="legend"><li><svg class="reader-key" viewBox="-14 -14 28 28" aria-hidden="true"><g class="reader is-clear"><circle r="12"/></g></svg>{{ __('reports.team.key.clear') }}</li><li><svg class="reader-key" viewBox="-14 -14 28 28" aria-hidden="true"><g class="reader"><circle r="12"/></g></svg>{{ __('reports.team.key.within') }}</li>@foreach ($names as $name)<li><b>{{ mb_substr($name, 0, 1) }}</b> {{ $name }}</li>@endforeach</ul>
             <x-picture-help of="readers"/>
         @endif
