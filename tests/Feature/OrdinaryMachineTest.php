@@ -133,7 +133,7 @@ it('gives a contact that came with a name and a phone gentle usual care and a lo
     $page = $this
         ->get("/clients/{$head->id}")
         ->assertOk()
-        ->assertSee('Not tested yet')
+        ->assertSee('Not tested yet')->assertDontSee('test the hair on this day')
         ->assertSee('Not measured yet: curl, strand, density, length, porosity, styling products, water hardness');
     foreach (
         ['4b–4c', '30 cm', 'medium porosity', 'mild protein', 'strong protein', '% in balance', 'hard water'] as $claim

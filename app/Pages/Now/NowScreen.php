@@ -68,7 +68,7 @@ final readonly class NowScreen
                 $head,
                 $outlook,
                 $items->first(),
-                ReasonLines::of($items->take(1))[$items->first()->id ?? 0] ?? [],
+                ReasonLines::underVerdict($items->first()),
             ),
             items: $items->slice(1, self::NEXT),
             reasons: ReasonLines::of($items->take(1 + self::NEXT), self::REASONS),

@@ -26,18 +26,26 @@ final class FirstPassage
     {
     }
 
-    /** @param array<int, array<int, float>> $values by stratum, then path */
-    public function endOfDay(int $day, array $values): void
+    /**
+     * @param array<int, array<int, float>> $values by stratum, then path; those that have left may be left out
+     *
+     * @return list<int> paths that leave on this day
+     */
+    public function endOfDay(int $day, array $values): array
     {
         $this->firstDay ??= $day;
+        $leave = [];
         foreach ($this->limits as $s => $limit) {
             foreach ($values[$s] as $path => $value) {
                 if ($value < $limit && ! isset($this->left[$path])) {
                     $this->left[$path] = $day;
                     $this->firstIn[$s] = ($this->firstIn[$s] ?? 0) + 1;
+                    $leave[] = $path;
                 }
             }
         }
+
+        return $leave;
     }
 
     public function isComplete(): bool

@@ -34,8 +34,13 @@ final readonly class PathEffects
 
     public static function moves(StratumEffect $effect): bool
     {
-        return $effect->washableKept !== 1.0 || $effect->stubbornKept !== 1.0
-            || $effect->moistureLost + $effect->proteinLost + $effect->moistureGain + $effect->proteinGain
-                + $effect->washableAdded + $effect->stubbornAdded > 0.0;
+        return self::givesOrTakes($effect) || $effect->washableKept !== 1.0 || $effect->stubbornKept !== 1.0
+            || $effect->washableAdded + $effect->stubbornAdded > 0.0;
+    }
+
+    /** Whether moisture or protein is another after it. */
+    public static function givesOrTakes(StratumEffect $effect): bool
+    {
+        return $effect->moistureLost + $effect->proteinLost + $effect->moistureGain + $effect->proteinGain > 0.0;
     }
 }

@@ -223,6 +223,16 @@ final class PathSimulator
         return $this->steps->washed($paths, $this->effectsOf($choice, $day), $day);
     }
 
+    /**
+     * @param 'moisture'|'protein'|'build-up' $what    is asked for
+     * @param Paths                           $morning whose build-up keeps treatments from being taken up
+     * @param int                             $day     counted from today
+     */
+    public function lines(string $what, Paths $morning, WashOption $choice, int $day): PathLines
+    {
+        return $this->steps->lines($what, $morning, $this->effectsOf($choice, $day), $day);
+    }
+
     /** @param int $day counted from today */
     public function seals(WashOption $choice, int $day): bool
     {

@@ -17,36 +17,71 @@ final readonly class PathSteps
     }
 
     /** @param int $day counted from today */
-    public function washed(Paths $paths, PathEffects $effects, int $day): Paths
+    public function washed(Paths $morning, PathEffects $effects, int $day): Paths
     {
-        $count = PathSimulator::COUNT;
-        [$moisture, $protein, $washable, $stubborn] = [
-            $paths->moisture, $paths->protein, $paths->washable, $paths->stubborn,
-        ];
+        [$moisture, $protein] = [PathValues::each($morning->moisture), PathValues::each($morning->protein)];
+        [$washable, $stubborn] = [PathValues::each($morning->washable), PathValues::each($morning->stubborn)];
+        foreach ($this->steps($effects, $day) as [$s, $effect, $on, $noise]) {
+            if (PathEffects::givesOrTakes($effect)) {
+                $free = $this->free($washable[$s], $stubborn[$s], $on);
+                $this->moisture($moisture[$s], $effect, $free, $noise);
+                $this->protein($protein[$s], $effect, $free, $noise);
+            }
+            self::buildUp($washable[$s], $stubborn[$s], $effect, $on, $noise);
+        }
+
+        return new Paths(
+            PathValues::of($moisture),
+            PathValues::of($protein),
+            PathValues::of($washable),
+            PathValues::of($stubborn),
+        );
+    }
+
+    /**
+     * @param 'moisture'|'protein'|'build-up' $what   is asked for
+     * @param Paths                           $morning whose build-up keeps treatments from being taken up
+     * @param int                             $day    counted from today
+     */
+    public function lines(string $what, Paths $morning, PathEffects $effects, int $day): PathLines
+    {
+        $lines = fn (): array => PathLine::each(count($morning->washable), count($this->uptake));
+        if ($what === 'build-up') {
+            [$washable, $stubborn] = [$lines(), $lines()];
+            foreach ($this->steps($effects, $day) as [$s, $effect, $on, $noise]) {
+                self::buildUp($washable[$s], $stubborn[$s], $effect, $on, $noise);
+            }
+
+            return new PathLines(washable: $washable, stubborn: $stubborn);
+        }
+        [$washable, $stubborn] = [PathValues::each($morning->washable), PathValues::each($morning->stubborn)];
+        $reserve = $lines();
+        foreach ($this->steps($effects, $day) as [$s, $effect, $on, $noise]) {
+            if (PathEffects::givesOrTakes($effect)) {
+                $free = $this->free($washable[$s], $stubborn[$s], $on);
+                $what === 'moisture'
+                    ? $this->moisture($reserve[$s], $effect, $free, $noise)
+                    : $this->protein($reserve[$s], $effect, $free, $noise);
+            }
+            self::buildUp($washable[$s], $stubborn[$s], $effect, $on, $noise);
+        }
+
+        return $what === 'moisture' ? new PathLines(moisture: $reserve) : new PathLines(protein: $reserve);
+    }
+
+    /** @return iterable<array{int, StratumEffect, list<int>, StepNoise}> stratum, effect, paths on which it is done */
+    private function steps(PathEffects $effects, int $day): iterable
+    {
         foreach ($effects->steps as $step => $chances) {
-            $place = 8 * $day + $step % 8;
-            $deposit = PathNoise::block(PathNoise::DEPOSIT, $place, 0, $count);
-            $bottle = [
-                PathNoise::block(PathNoise::BOTTLE_MOISTURE, $place, 0, $count),
-                PathNoise::block(PathNoise::BOTTLE_PROTEIN, $place, 0, $count),
-                PathNoise::block(PathNoise::BOTTLE_CLEANSE, $place, 0, $count),
-            ];
-            foreach ($this->drawn($chances, $place) as $which => $on) {
+            $noise = new StepNoise(8 * $day + $step % 8);
+            foreach ($this->drawn($chances, $noise) as $which => $on) {
                 foreach ($chances[$which][1] as $s => $effect) {
-                    [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]] = PathEffects::moves($effect)
-                        ? $this->stepped(
-                            [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]],
-                            $effect,
-                            $on,
-                            $deposit,
-                            $bottle,
-                        )
-                        : [$moisture[$s], $protein[$s], $washable[$s], $stubborn[$s]];
+                    if (PathEffects::moves($effect)) {
+                        yield [$s, $effect, $on, $noise];
+                    }
                 }
             }
         }
-
-        return new Paths($moisture, $protein, $washable, $stubborn);
     }
 
     /**
@@ -54,7 +89,7 @@ final readonly class PathSteps
      *
      * @return array<int, list<int>> paths on which each of them came; those on which none came are left out
      */
-    private function drawn(array $chances, int $place): array
+    private function drawn(array $chances, StepNoise $noise): array
     {
         if (count($chances) === 1) {
             return [array_keys($this->uptake)];
@@ -66,9 +101,9 @@ final readonly class PathSteps
             $limits[] = $until >= 1.0 ? INF : Normal::quantile($until);
         }
         $drawn = [];
-        foreach (PathNoise::block(PathNoise::DONE, $place, 0, PathSimulator::COUNT) as $path => $noise) {
+        foreach ($noise->of(PathNoise::DONE) as $path => $at) {
             $which = 0;
-            while (isset($limits[$which]) && $noise > $limits[$which]) {
+            while (isset($limits[$which]) && $at > $limits[$which]) {
                 $which++;
             }
             $drawn[$which][] = $path;
@@ -78,78 +113,94 @@ final readonly class PathSteps
     }
 
     /**
-     * One step on one stratum; a reserve without paths is left out.
+     * @param list<int> $on paths on which it is done
      *
-     * @param array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} $values  moisture, protein, washable, stubborn
-     * @param list<int>                                                       $on      paths on which it is done
-     * @param array<int, float>                                               $deposit what is left in the hair, by path
-     * @param array{array<int, float>, array<int, float>, array<int, float>}              $bottle  what its contents leave open, by path
-     *
-     * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}
+     * @return array<int, float> share of what is given that is taken up, by path on which it is done
      */
-    private function stepped(array $values, StratumEffect $effect, array $on, array $deposit, array $bottle): array
+    private function free(PathValues $washable, PathValues $stubborn, array $on): array
     {
-        [$moisture, $protein, $washable, $stubborn] = $values;
+        [$washable, $stubborn] = [$washable->values, $stubborn->values];
         $blocked = $this->treatments->buildUpBlocksUptake / 100;
         $free = [];
         foreach ($on as $path) {
             $buildUp = $washable[$path] + $stubborn[$path];
             $free[$path] = $this->uptake[$path] * (1 - $blocked * ($buildUp > 100.0 ? 100.0 : $buildUp));
         }
-        $lost = $effect->moistureLost * $effect->cleanseSd;
-        $moisture = $this->reserve(
-            $moisture,
-            [$effect->moistureLost, $effect->moistureGain, $effect->moistureGainSd],
-            $free,
-            $deposit,
-            $bottle[0],
-        );
-        foreach ($moisture === [] || $lost === 0.0 ? [] : $on as $path) {
-            $moisture[$path] = max(0.0, min(100.0, $moisture[$path] - $lost * $bottle[2][$path]));
-        }
-        $protein = $this->reserve(
-            $protein,
-            [$effect->proteinLost, $effect->proteinGain, $effect->proteinGainSd],
-            $free,
-            $deposit,
-            $bottle[1],
-        );
-        [$washableKept, $stubbornKept] = [$effect->washableKept, $effect->stubbornKept];
-        [$washableAdded, $stubbornAdded] = [$effect->washableAdded, $effect->stubbornAdded];
-        $moves = $effect->cleanseSd * log(max($washableKept, 1e-9));
-        foreach ($on as $path) {
-            $value = $washable[$path] * $washableKept * (1 + $moves * $bottle[2][$path]) + $washableAdded;
-            $washable[$path] = $value < 0.0 ? 0.0 : ($value > 100.0 ? 100.0 : $value);
-            $value = $stubborn[$path] * $stubbornKept + $stubbornAdded;
-            $stubborn[$path] = $value > 100.0 ? 100.0 : $value;
-        }
 
-        return [$moisture, $protein, $washable, $stubborn];
+        return $free;
+    }
+
+    /** @param array<int, float> $free */
+    private function moisture(PathReserve $of, StratumEffect $effect, array $free, StepNoise $noise): void
+    {
+        $given = [$effect->moistureLost, $effect->moistureGain, $effect->moistureGainSd];
+        $this->given($of, $given, $free, $noise, PathNoise::BOTTLE_MOISTURE);
+        $lost = $effect->moistureLost * $effect->cleanseSd;
+        if ($lost !== 0.0) {
+            $bottle = $noise->of(PathNoise::BOTTLE_CLEANSE);
+            $scale = $shift = [];
+            foreach ($free as $path => $taken) {
+                $scale[$path] = 1.0;
+                $shift[$path] = -$lost * $bottle[$path];
+            }
+            $of->then($scale, $shift);
+        }
+    }
+
+    /** @param array<int, float> $free */
+    private function protein(PathReserve $of, StratumEffect $effect, array $free, StepNoise $noise): void
+    {
+        $given = [$effect->proteinLost, $effect->proteinGain, $effect->proteinGainSd];
+        $this->given($of, $given, $free, $noise, PathNoise::BOTTLE_PROTEIN);
     }
 
     /**
-     * @param array<int, float>           $values  of one reserve by path; none where nobody asks for it
-     * @param array{float, float, float}  $effect  lost, gained, and what its bottle leaves open of the gain
-     * @param array<int, float>           $free    of the gain, by path on which it is done
-     * @param array<int, float>           $deposit what is left in the hair, by path
-     * @param array<int, float>           $bottle  by path
-     *
-     * @return array<int, float>
+     * @param array{float, float, float} $given lost, gained, and what its bottle leaves open of the gain
+     * @param array<int, float>          $free  of the gain, by path on which it is done
+     * @param int                        $kind  of noise, of what the bottle leaves open
      */
-    private function reserve(array $values, array $effect, array $free, array $deposit, array $bottle): array
+    private function given(PathReserve $of, array $given, array $free, StepNoise $noise, int $kind): void
     {
-        [$lost, $gain, $gainSd] = $effect;
-        if ($values === [] || $gain === 0.0 && $lost === 0.0) {
-            return $values;
+        [$lost, $gain, $gainSd] = $given;
+        if ($gain === 0.0 && $lost === 0.0) {
+            return;
         }
+        [$deposit, $bottle] = [$noise->of(PathNoise::DEPOSIT), $noise->of($kind)];
         $effectSd = $this->treatments->effectSd;
+        $scale = $shift = [];
         foreach ($free as $path => $through) {
-            $value = $values[$path];
-            $value += $gain * $through * (1 - $value / 100)
-                * (1 + $effectSd * $deposit[$path] + $gainSd * $bottle[$path]) - $lost;
-            $values[$path] = $value < 0.0 ? 0.0 : ($value > 100.0 ? 100.0 : $value);
+            // The fuller it is, the less is taken up.
+            $taken = $gain * $through * (1 + $effectSd * $deposit[$path] + $gainSd * $bottle[$path]);
+            $scale[$path] = 1 - $taken / 100;
+            $shift[$path] = $taken - $lost;
         }
+        $of->then($scale, $shift);
+    }
 
-        return $values;
+    /** @param list<int> $on paths on which it is done */
+    private static function buildUp(
+        PathReserve $washable,
+        PathReserve $stubborn,
+        StratumEffect $effect,
+        array $on,
+        StepNoise $noise,
+    ): void {
+        if ($effect->washableKept !== 1.0 || $effect->washableAdded !== 0.0) {
+            $kept = array_fill_keys($on, $effect->washableKept);
+            $moves = $effect->cleanseSd * log(max($effect->washableKept, 1e-9));
+            if ($moves !== 0.0) {
+                $bottle = $noise->of(PathNoise::BOTTLE_CLEANSE);
+                foreach ($kept as $path => $by) {
+                    $kept[$path] = $by * (1 + $moves * $bottle[$path]);
+                }
+            }
+            $washable->then($kept, array_fill_keys($on, $effect->washableAdded));
+        }
+        if ($effect->stubbornKept !== 1.0 || $effect->stubbornAdded !== 0.0) {
+            $stubborn->then(
+                array_fill_keys($on, $effect->stubbornKept),
+                array_fill_keys($on, $effect->stubbornAdded),
+            );
+        }
     }
 }

@@ -23,6 +23,9 @@ final class PlanReasons
     /** @var WeakMap<WashOption, array<string, WashOption>> each without a treatment, by treatment and what cleanses instead */
     private readonly WeakMap $lighter;
 
+    /** @var WeakMap<WashOption, array<string, PathLines>> what each makes of paths, by what is asked for and its place */
+    private readonly WeakMap $lines;
+
     /** Whether the last of them has moisture sealed in. */
     private bool $sealed = false;
 
@@ -39,6 +42,7 @@ final class PlanReasons
         private readonly int $horizon,
     ) {
         $this->lighter = new WeakMap();
+        $this->lines = new WeakMap();
     }
 
     /**
@@ -94,15 +98,16 @@ final class PlanReasons
         };
         $passage = new FirstPassage($this->limits($what), PathSimulator::COUNT);
         $next = $level;
-        [$at, $sealed] = [$this->morning($level), false];
+        [$at, $sealed] = [$this->morning($level)->only($what), false];
         for ($day = $this->washDays[$level]; $day <= $this->horizon && ! $passage->isComplete(); $day++) {
             if (($this->washDays[$next] ?? null) === $day) {
                 $choice = $this->leftOut($this->choices[$next], $treatment, $this->terrain->date($day));
-                $at = $this->paths->washed($this->beside($what, $at, $next), $choice, $day);
+                $at = $this->linesOf($what, $choice, $next)->on($at);
                 $sealed = $this->paths->seals($choice, $day);
                 $next++;
             }
-            $passage->endOfDay($day, self::held($what, $at));
+            // Where a path left first is all that is asked of it.
+            $at = $at->without($passage->endOfDay($day, self::held($what, $at)));
             $at = $this->afterADay($what, $at, $day, $sealed);
         }
         [$earliest, $latest] = $passage->range();
@@ -141,43 +146,32 @@ final class PlanReasons
         return $this->mornings[$level];
     }
 
-    /** What the treatment does not hold is as planned: only that is rolled on here. */
-    private function beside(string $what, Paths $at, int $level): Paths
+    /**
+     * What the treatment does not hold is as planned on the morning of the wash day.
+     *
+     * @param 'moisture'|'protein'|'build-up' $what
+     */
+    private function linesOf(string $what, WashOption $choice, int $level): PathLines
     {
-        $planned = $this->morning($level);
+        $known = $this->lines[$choice] ?? [];
+        $known["{$what} {$level}"] ??= $this->paths->lines(
+            $what,
+            $this->morning($level),
+            $choice,
+            $this->washDays[$level],
+        );
+        $this->lines[$choice] = $known;
 
-        $none = array_fill(0, count($this->terrain->head->strata), []);
-
-        return match ($what) {
-            'moisture' => new Paths($at->moisture, $none, $planned->washable, $planned->stubborn),
-            'protein' => new Paths($none, $at->protein, $planned->washable, $planned->stubborn),
-            default => new Paths($none, $none, $at->washable, $at->stubborn),
-        };
+        return $known["{$what} {$level}"];
     }
 
     private function afterADay(string $what, Paths $at, int $day, bool $sealed): Paths
     {
-        if ($what === 'build-up') {
-            return new Paths($at->moisture, $at->protein, ...$this->paths->buildUpAfterADay(
-                $at->washable,
-                $at->stubborn,
-                $day,
-            ));
-        }
-
-        return $what === 'moisture'
-            ? new Paths(
-                $this->paths->moistureAfterADay($at->moisture, $day, $sealed),
-                $at->protein,
-                $at->washable,
-                $at->stubborn,
-            )
-            : new Paths(
-                $at->moisture,
-                $this->paths->proteinAfterADay($at->protein, $day),
-                $at->washable,
-                $at->stubborn,
-            );
+        return match ($what) {
+            'moisture' => new Paths($this->paths->moistureAfterADay($at->moisture, $day, $sealed), [], [], []),
+            'protein' => new Paths([], $this->paths->proteinAfterADay($at->protein, $day), [], []),
+            default => new Paths([], [], ...$this->paths->buildUpAfterADay($at->washable, $at->stubborn, $day)),
+        };
     }
 
     /** @return array<int, array<int, float>> what the treatment holds, by stratum, then path; of build-up what room there still is */
@@ -186,15 +180,13 @@ final class PlanReasons
         return match ($what) {
             'moisture' => $at->moisture,
             'protein' => $at->protein,
-            default => array_map(
-                static fn (array $washable, array $stubborn): array => array_map(
-                    static fn (float $a, float $b): float => -$a - $b,
-                    $washable,
-                    $stubborn,
-                ),
-                $at->washable,
-                $at->stubborn,
-            ),
+            default => array_map(static function (array $washable, array $stubborn): array {
+                foreach ($washable as $path => $value) {
+                    $washable[$path] = -$value - $stubborn[$path];
+                }
+
+                return $washable;
+            }, $at->washable, $at->stubborn),
         };
     }
 
