@@ -70,6 +70,7 @@ final class DatabaseSeeder extends Seeder
             self::outlooks($saltlight);
         });
         DemoDay::fill($saltlight, $moment);
+        app(DemoPractice::class)->fill($saltlight);
         self::outlooks($this->salon(
             'Tidewater Room',
             200,

@@ -102,8 +102,8 @@ return [
         'players' => 'Days lost', 'players-help' => 'Days out of balance, and what broken hairs, a scalp past its limits, broken rules, minutes and money count for. The planner and the calendar had the same client and the same luck.',
         'numbers' => 'In numbers', 'mattered' => 'The decisions that mattered most', 'truth' => 'How it really was',
         'picture' => 'Moisture and protein over all eight visits', 'line' => 'bold: how it really was', 'known' => 'pale: what could be known from the tests',
-        'plot' => 'How sure you were', 'plot-label' => 'How likely you said things were, beside how often they were so: :points.', 'point' => 'said :said %, so :was % (:times times)',
-        'said-axis' => 'you said', 'was-axis' => 'it was so',
+        'plot' => 'How sure you were', 'plot-label' => 'How likely things were said to be, beside how often they were so: :points.', 'point' => 'said :said %, so :was % (:times times)',
+        'said-axis' => 'said', 'was-axis' => 'it was so',
     ],
     'players' => ['own' => 'You', 'planner' => 'The planner', 'calendar' => 'A fixed calendar'],
     'parts' => [

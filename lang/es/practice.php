@@ -102,8 +102,8 @@ return [
         'players' => 'Días perdidos', 'players-help' => 'Días fuera de equilibrio, y lo que cuentan cabellos rotos, un cuero cabelludo fuera de sus límites, reglas incumplidas, minutos y dinero. El planificador y el calendario tuvieron el mismo cliente y la misma suerte.',
         'numbers' => 'En números', 'mattered' => 'Las decisiones que más pesaron', 'truth' => 'Cómo era de verdad',
         'picture' => 'Hidratación y proteína en las ocho visitas', 'line' => 'grueso: cómo era de verdad', 'known' => 'pálido: lo que se podía saber por las pruebas',
-        'plot' => 'Lo seguro que estabas', 'plot-label' => 'Lo probable que dijiste que eran las cosas, junto a cuántas veces fueron así: :points.', 'point' => 'dicho :said %, fue :was % (:times veces)',
-        'said-axis' => 'dijiste', 'was-axis' => 'fue así',
+        'plot' => 'Lo seguro que estabas', 'plot-label' => 'Lo probable que se dijo que eran las cosas, junto a cuántas veces fueron así: :points.', 'point' => 'dicho :said %, fue :was % (:times veces)',
+        'said-axis' => 'dicho', 'was-axis' => 'fue así',
     ],
     'players' => ['own' => 'Tú', 'planner' => 'El planificador', 'calendar' => 'Un calendario fijo'],
     'parts' => [

@@ -70,10 +70,9 @@ final readonly class PracticeTeamScreen
             'plot' => SaidPlot::of($said),
             'apart' => array_values($compared->map(static fn (PlayedCase $played): float => round(
                 ($played->score['lost'] ?? 0.0) - ($played->beside['planner']['lost'] ?? 0.0),
-                1,
             ))->all()),
             'certainty' => array_values($cases->reverse()->map(
-                static fn (PlayedCase $played): float => (float) ($played->score['brier'] ?? 0.0),
+                static fn (PlayedCase $played): float => round((float) ($played->score['brier'] ?? 0.0), 2),
             )->all()),
             'rows' => array_values($cases->take(self::SHOWN)->map(static fn (PlayedCase $played): array => [
                 'title' => PracticeWords::title($played),
