@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use App\Models\PlanItem;
-use Nagomi\Core\Planning\ReasonWording;
 use Nagomi\Core\Wording\Message;
 
 /** The reasons of wash days in a row: what was said at length of an earlier one is said once. */
@@ -31,21 +30,6 @@ final class ReasonLines
         }
 
         return $lines;
-    }
-
-    /**
-     * Under the verdict, which says itself that nothing was tested.
-     *
-     * @return list<string>
-     */
-    public static function underVerdict(?PlanItem $item): array
-    {
-        $reasons = array_filter(
-            $item->reasons ?? [],
-            static fn (Message $reason): bool => $reason->key !== ReasonWording::notReadYet()->key,
-        );
-
-        return array_values(array_map(Said::of(...), $reasons));
     }
 
     /** What else is in the way may differ from day to day; what is in the way first is said once. */

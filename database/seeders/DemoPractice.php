@@ -66,7 +66,8 @@ final class DemoPractice
             $life = $this->playedLife->of($played->load('acts'));
             foreach ([true, false] as $treats) {
                 // What there is no money for any more is left out.
-                if ($this->playedCases->decide($played, $turn, self::visit($life, $sureness, $isLearned, $treats)) === null) {
+                $visit = self::visit($life, $sureness, $isLearned, $treats);
+                if ($this->playedCases->decide($played, $turn, $visit) === null) {
                     break;
                 }
             }

@@ -106,7 +106,7 @@ it('tells who trains others how each gets on', function (): void {
     $browser = Browser::open(820, 1180);
     try {
         $browser->signIn()->visit('/practice')->press('Practice of the team');
-        // The demo's apprentice loses fewer days beyond the planner with each client, and says better what can be known.
+        // The demo's apprentice loses fewer days beyond the planner with each client, and knows better how sure to be.
         [$apartFirst, $apartLast, $brierFirst, $brierLast] = array_map(
             static fn (RemoteWebElement $figure): float => (float) $figure->getText(),
             $browser->driver->findElements(WebDriverBy::xpath(

@@ -8,6 +8,7 @@ use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\PorosityFindings;
 use App\Bridge\Plans\OutlookLimits;
 use App\Bridge\Plans\Outlooks;
+use App\Bridge\Plans\UnderVerdict;
 use App\Drawings\HairBalance;
 use App\Drawings\HeadMap;
 use App\Drawings\LivingStrand;
@@ -20,6 +21,7 @@ use App\Wording\HairWays;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
 use App\Wording\ReasonLines;
+use App\Wording\Said;
 use App\Wording\SignWords;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
@@ -68,7 +70,7 @@ final readonly class NowScreen
                 $head,
                 $outlook,
                 $items->first(),
-                ReasonLines::underVerdict($items->first()),
+                array_map(Said::of(...), UnderVerdict::of($items->first())),
             ),
             items: $items->slice(1, self::NEXT),
             reasons: ReasonLines::of($items->take(1 + self::NEXT), self::REASONS),
