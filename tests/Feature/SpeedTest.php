@@ -8,6 +8,8 @@ use App\Care\Shared\Outcome;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Parameters\Parameters;
 
+require_once __DIR__ . '/OpenSalon.php';
+
 /** Queries that a page asks, whatever the number of heads. */
 function queries(callable $page): int
 {
@@ -39,6 +41,20 @@ it('opens every page of a head with few queries, however long its history', func
     ['', 11], ['/plan', 14], ['/history/ledger', 8], ['/plan/terms', 6], ['/trends', 9], ['/hair-tests', 8],
     ['/wash-days', 9],
 ]);
+
+it('asks as much for the times of a week that is full as for those of one booking', function (): void {
+    openSalon($this);
+    [$asking, $booked] = [$this->aHead(), $this->aHead('protein-sensitive')];
+    $page = fn () => $this->get("/bookings/new?head={$asking->id}&date=2027-01-11")->assertOk();
+    $this->post('/bookings', bookingForm($booked, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
+    $page();
+    $one = queries($page);
+    foreach (range(11, 17) as $day) {
+        $form = bookingForm($booked, 'Dry cut', '14:00', null, "2027-01-{$day}");
+        $this->post('/bookings', $form)->assertSessionHasNoErrors();
+    }
+    expect(queries($page))->toBe($one)->and($one)->toBeLessThanOrEqual(40);
+});
 
 /**
  * Fills the salon up to so many heads and three years of bookings, as rows; what is asked is what a morning asks, not

@@ -33,14 +33,16 @@ final readonly class SalonSchedule
      *
      * @param Collection<int, Booking> $bookings of that day
      * @param bool                     $thoroughly searched for as long as a page that is shown already can wait
+     * @param StylistHours|null        $hours      of that day, where they are known already
      */
     public function of(
         Salon $salon,
         CarbonImmutable $date,
         Collection $bookings,
         bool $thoroughly = false,
+        ?StylistHours $hours = null,
     ): ?DaySchedule {
-        $hours = StylistHours::on($salon, $date);
+        $hours ??= StylistHours::on($salon, $date);
         if ($hours->there === []) {
             return null;
         }
@@ -106,16 +108,25 @@ final readonly class SalonSchedule
     /** @return Collection<int, Booking> of one day, with head and stylist, in their order */
     public function bookings(Salon $salon, CarbonImmutable $date): Collection
     {
+        return $this->bookingsFrom($salon, $date, 1);
+    }
+
+    /** @return Collection<int, Booking> of some days running, with head and stylist, in their order */
+    public function bookingsFrom(Salon $salon, CarbonImmutable $date, int $days): Collection
+    {
         /** @var Collection<int, Booking> $bookings */
         $bookings = Booking::query()
             ->where('salon_id', $salon->id)
-            ->where('date', $date->format('Y-m-d'))
+            ->whereBetween('date', [$date->format('Y-m-d'), $date->addDays($days - 1)->format('Y-m-d')])
             ->with(['head.zoneParts', 'user'])
             ->orderBy('starts_at')
             ->orderBy('id')
             ->get();
 
-        return $bookings->each(fn (Booking $booking): Booking => $booking->setRelation('salon', $salon));
+        return $bookings->each(static function (Booking $booking) use ($salon): void {
+            $booking->setRelation('salon', $salon);
+            $booking->head->setRelation('salon', $salon);
+        });
     }
 
     /** @return Collection<int, User> who can be booked: those with hands who have not left, by key of their hands */

@@ -41,7 +41,9 @@ final readonly class ServiceQuotes
         ?DryingMethod $drying = null,
     ): ServiceQuote {
         if ($service->is_wash_day) {
-            return $this->washDay($head, $service, $date, $drying ?? $this->usualDrying->of($head));
+            $drying ??= $this->usualDrying->of($head);
+
+            return $this->washDay($head, $service, $this->washSessionPlanner->planned($head, $date, $drying), $drying);
         }
         $work = $service->does === null ? null : $this->work($head, $service->does);
 
@@ -58,24 +60,32 @@ final readonly class ServiceQuotes
         }, ['count' => $took, 'mm' => (int) round($work['mm'] ?? 0)]);
     }
 
-    /** @return non-empty-list<DryingQuote> what a wash day takes, in each way to dry it, the usual one first */
-    public function dryings(Head $head, DateTimeInterface $date): array
+    /**
+     * A wash day in the way it is to be dried, beside what it takes in each way: laid out once for both.
+     *
+     * @param DryingMethod|null $chosen null: as always
+     *
+     * @return array{ServiceQuote, non-empty-list<DryingQuote>} the usual way to dry first
+     */
+    public function dried(Head $head, Service $service, DateTimeInterface $date, ?DryingMethod $chosen): array
     {
         $usual = $this->usualDrying->of($head);
         $dryings = [$usual, ...array_values(array_filter(
             DryingMethod::cases(),
             static fn (DryingMethod $other): bool => $other !== $usual,
         ))];
+        $plans = $this->washSessionPlanner->plannedDried($head, $date, $dryings);
+        $chosen ??= $usual;
+        $plan = array_combine(array_column($dryings, 'value'), $plans)[$chosen->value] ?? $plans[0];
 
-        return array_map(
-            fn (DryingMethod $drying, WashDayPlan $plan): DryingQuote => new DryingQuote(
+        return [
+            $this->washDay($head, $service, $plan, $chosen),
+            array_map(fn (DryingMethod $drying, WashDayPlan $plan): DryingQuote => new DryingQuote(
                 $drying,
                 $plan->minutes()->whole(),
                 $this->free(WorkSegments::of($plan, $this->parameters)),
-            ),
-            $dryings,
-            $this->washSessionPlanner->plannedDried($head, $date, $dryings),
-        );
+            ), $dryings, $plans),
+        ];
     }
 
     /**
@@ -91,13 +101,8 @@ final readonly class ServiceQuotes
         )));
     }
 
-    private function washDay(
-        Head $head,
-        Service $service,
-        DateTimeInterface $date,
-        DryingMethod $drying,
-    ): ServiceQuote {
-        $plan = $this->washSessionPlanner->planned($head, $date, $drying);
+    private function washDay(Head $head, Service $service, WashDayPlan $plan, DryingMethod $drying): ServiceQuote
+    {
         $finish = $plan->finishMinutes();
         $parts = PlannedMinutes::kept($plan->minutes(), $drying);
 

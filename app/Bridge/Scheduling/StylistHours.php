@@ -9,6 +9,7 @@ use App\Models\Salon;
 use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Whose hands are there when on a day: the hours of its weekday, less leave. */
@@ -24,26 +25,52 @@ final readonly class StylistHours
 
     public static function on(Salon $salon, CarbonImmutable $date): self
     {
-        $day = $date->format('Y-m-d');
-        $away = [];
+        return self::from($salon, $date, 1)[0];
+    }
+
+    /**
+     * @param int<1, max> $days
+     *
+     * @return non-empty-list<self> of each of some days running
+     */
+    public static function from(Salon $salon, CarbonImmutable $date, int $days): array
+    {
+        $last = $date->addDays($days - 1);
         /** @var Collection<int, Leave> $leaves */
         $leaves = Leave::query()
             ->where('salon_id', $salon->id)
-            ->where('from', '<=', $day)
-            ->where('until', '>=', $day)
+            ->where('from', '<=', $last->format('Y-m-d'))
+            ->where('until', '>=', $date->format('Y-m-d'))
             ->orderBy('id')
             ->get();
-        foreach ($leaves as $leave) {
-            $away[SalonSchedule::hands($leave->user_id)][] = $leave->spanOn($day);
-        }
-        $there = [];
         /** @var Collection<int, WorkingHours> $spans */
         $spans = WorkingHours::query()
             ->where('salon_id', $salon->id)
-            ->where('weekday', $date->dayOfWeekIso)
+            ->when($days === 1, static fn (Builder $query): Builder => $query->where('weekday', $date->dayOfWeekIso))
             ->orderBy('user_id')
             ->orderBy('from_minute')
             ->get();
+
+        return array_map(
+            static fn (int $after): self => self::told($salon, $date->addDays($after), $leaves, $spans),
+            range(0, $days - 1),
+        );
+    }
+
+    /**
+     * @param Collection<int, Leave>        $leaves
+     * @param Collection<int, WorkingHours> $spans
+     */
+    private static function told(Salon $salon, CarbonImmutable $date, Collection $leaves, Collection $spans): self
+    {
+        $day = $date->format('Y-m-d');
+        $away = $there = [];
+        foreach ($leaves as $leave) {
+            if ($leave->from->format('Y-m-d') <= $day && $leave->until->format('Y-m-d') >= $day) {
+                $away[SalonSchedule::hands($leave->user_id)][] = $leave->spanOn($day);
+            }
+        }
+        $spans = $spans->where('weekday', $date->dayOfWeekIso);
         $ends = SalonClock::changesInTheNight($salon, $date, max([0, ...$spans->map(
             static fn (WorkingHours $span): int => $span->until_minute,
         )->all()])) ?? PHP_INT_MAX;

@@ -8,6 +8,7 @@ use App\Bridge\Plans\StoredSteps;
 use App\Bridge\Scheduling\MissedVisits;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\Scheduling\ServiceQuote;
 use App\Bridge\Scheduling\ServiceQuotes;
 use App\Bridge\WashDays\ComposedDay;
 use App\Bridge\WashDays\PlannedBottles;
@@ -49,7 +50,8 @@ final readonly class BookingScreen
     public function asked(Salon $salon, array $asked): BookPage
     {
         $text = fn (string $name): string => is_string($asked[$name] ?? null) ? $asked[$name] : '';
-        $head = $text('head') === '' ? null : Head::query()->where('salon_id', $salon->id)->find($text('head'));
+        $head = $text('head') === '' ? null : Head::query()->where('salon_id', $salon->id)->find($text('head'))
+            ?->setRelation('salon', $salon);
         /** @var Collection<int, Service> $services */
         $services = Service::query()->where('salon_id', $salon->id)->orderByDesc('is_wash_day')->orderBy('name')->get();
         $service = $services->firstWhere('id', (int) $text('service')) ?? $services->first();
@@ -57,7 +59,7 @@ final readonly class BookingScreen
         $item = $head !== null && $service?->is_wash_day === true ? $this->near($head, $date) : null;
         $isDried = $head !== null && $service?->is_wash_day === true && ! self::isByHand($head, $item);
         $drying = $isDried ? DryingMethod::tryFrom($text('drying')) : null;
-        $quote = $head === null || $service === null ? null : $this->serviceQuotes->of($head, $service, $date, $drying);
+        [$quote, $dryings] = $this->quoted($head, $service, $date, $drying, $isDried);
         $stylists = $this->salonSchedule->working($salon);
         $wish = self::wish($text, $stylists);
         $household = $this->householdOffers->of($head, $service, $date, $drying, $wish, $asked);
@@ -77,7 +79,7 @@ final readonly class BookingScreen
             wish: $wish,
             missed: $head === null ? '' : $this->missedWords->of($salon, MissedVisits::of($head)),
             household: $household,
-            dryings: $isDried ? $this->dryings($head, $date, $drying) : null,
+            dryings: $dryings,
             days: $head === null || $quote === null || ($household->chosen ?? []) !== [] ? [] : $this->offeredDays->of(
                 $salon,
                 $head,
@@ -106,11 +108,23 @@ final readonly class BookingScreen
         return $item !== null && ComposedDay::on($head, $item->date) !== null;
     }
 
-    private function dryings(Head $head, CarbonImmutable $date, ?DryingMethod $chosen): OfferedDryings
-    {
-        $quotes = $this->serviceQuotes->dryings($head, $date);
+    /** @return array{ServiceQuote|null, OfferedDryings|null} what it takes, and the ways a wash day can be dried in */
+    private function quoted(
+        ?Head $head,
+        ?Service $service,
+        CarbonImmutable $date,
+        ?DryingMethod $drying,
+        bool $isDried,
+    ): array {
+        if ($head === null || $service === null) {
+            return [null, null];
+        }
+        if (! $isDried) {
+            return [$this->serviceQuotes->of($head, $service, $date, $drying), null];
+        }
+        [$quote, $dryings] = $this->serviceQuotes->dried($head, $service, $date, $drying);
 
-        return OfferedDryings::of($quotes, $chosen, SalonSchedule::equipment($head->salon));
+        return [$quote, OfferedDryings::of($dryings, $drying, SalonSchedule::equipment($head->salon))];
     }
 
     /**

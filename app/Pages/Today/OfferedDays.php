@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Today;
 
 use App\Bridge\Scheduling\SalonSchedule;
+use App\Bridge\Scheduling\StylistHours;
 use App\Models\Booking;
 use App\Models\Head;
 use App\Models\Salon;
@@ -47,9 +48,15 @@ final readonly class OfferedDays
         ?string $planned,
     ): array {
         $days = [];
-        for ($i = 0; $i < ($wish->isOneDay ? 1 : self::DAYS); $i++) {
-            $date = $from->addDays($i);
-            $times = $this->times($salon, $head, $date, $stretches, $wish);
+        $ahead = $wish->isOneDay ? 1 : self::DAYS;
+        $hours = StylistHours::from($salon, $from, $ahead);
+        $booked = $this->salonSchedule->bookingsFrom($salon, $from, $ahead)
+            ->groupBy(static fn (Booking $booking): string => $booking->date->format('Y-m-d'));
+        foreach ($hours as $after => $there) {
+            $date = $from->addDays($after);
+            $bookings = $booked->get($date->format('Y-m-d')) ?? new Collection();
+            $line = $this->salonSchedule->of($salon, $date, $bookings, hours: $there);
+            $times = $line === null ? [] : $this->on($salon, $head, $date, $line, $bookings, $stretches, $wish);
             if ($times !== []) {
                 $days[] = $this->day($date, $times, $date->format('Y-m-d') === $planned);
             }
@@ -65,24 +72,6 @@ final readonly class OfferedDays
     public function day(CarbonImmutable $date, array $times, bool $isPlanned = false): OfferedDay
     {
         return new OfferedDay($date, $isPlanned, $times, $this->parameters->scheduling->offersApartMinutes);
-    }
-
-    /**
-     * @param non-empty-list<WorkSegment> $stretches
-     *
-     * @return list<OfferedTime>
-     */
-    private function times(
-        Salon $salon,
-        Head $head,
-        CarbonImmutable $date,
-        array $stretches,
-        BookingWish $wish,
-    ): array {
-        $bookings = $this->salonSchedule->bookings($salon, $date);
-        $line = $this->salonSchedule->of($salon, $date, $bookings);
-
-        return $line === null ? [] : $this->on($salon, $head, $date, $line, $bookings, $stretches, $wish);
     }
 
     /**

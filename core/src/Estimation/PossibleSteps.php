@@ -161,16 +161,18 @@ final readonly class PossibleSteps
         $weights = $this->expected->cleanses;
         // One that was never told of before is believed all the same.
         $weights += $as === null ? [] : [$as->value => 1 / (1 + array_sum($weights))];
+        $oiled = $this->unsaidPreWash > 0.0 ? $this->oiled() : null;
         foreach ($weights as $kind => $weight) {
             $weight *= $this->mistakenFor($as, CleanseKind::from($kind));
-            $step = $told !== null && $as?->value === $kind ? $told : Step::cleanse(CleanseKind::from($kind));
-            $choices = [
-                [$weight * (1 - $this->unsaidPreWash), $step],
-                [$weight * $this->unsaidPreWash, $step, $this->oiled()],
-            ];
-            [$first, $others] = $step === $told
-                ? [$choices, $others]
-                : [$first, [...$others, ...$choices]];
+            $isTold = $told !== null && $as?->value === $kind;
+            if ($weight > 0.0 || $isTold) {
+                $step = $isTold ? $told : Step::cleanse(CleanseKind::from($kind));
+                $choices = [[$weight * (1 - $this->unsaidPreWash), $step]];
+                if ($oiled !== null) {
+                    $choices[] = [$weight * $this->unsaidPreWash, $step, $oiled];
+                }
+                [$first, $others] = $isTold ? [$choices, $others] : [$first, [...$others, ...$choices]];
+            }
         }
 
         return [...$first, ...$others];
