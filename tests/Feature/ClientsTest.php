@@ -50,7 +50,7 @@ it('shows who needs something first, and why', function (): void {
     $listed = listed($this);
     expect(array_slice(array_keys($listed), 0, 3))->toBe(['Ella sore', 'Cleo overdue', 'Bea due'])
         ->and($listed['Cleo overdue'])->toStartWith('due since 2 Jan')
-        ->and($listed['Bea due'])->toStartWith('due 14 Jan')
+        ->and($listed['Bea due'])->toStartWith('due by 14 Jan')
         ->and($listed['Fay booked'])->toStartWith('booked Mon 11 Jan')
         ->and($listed['Ella sore'])->toContain('look first: sore scalp')
         ->and($listed['Dita later'])->not->toContain('due');

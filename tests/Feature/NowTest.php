@@ -82,6 +82,11 @@ it('books from the page where nothing is booked, and says what is', function ():
     $this->get("/clients/{$head->id}")->assertOk()
         ->assertSee('booked at 10:30 with Ilse')
         ->assertDontSee('>Book</a>', false);
+    // Who comes later today is not begun with now; whose time it is, is.
+    $this->travelTo($item->date->setTime(8, 0)->shiftTimezone($this->salon->timezone));
+    $this->get("/clients/{$head->id}")->assertSee('booked at 10:30')->assertDontSee('done about');
+    $this->travelTo($item->date->setTime(10, 35)->shiftTimezone($this->salon->timezone));
+    $this->get("/clients/{$head->id}")->assertSee('done about 1');
 });
 
 it('says how hair behaves beside most, and what of it is estimated', function (

@@ -40,7 +40,7 @@ final readonly class NextWashes
             minutes: $item === null
                 ? ''
                 : Words::say('now.minutes', ['minutes' => (int) (5 * round($item->minutes / 5))]),
-            done: $isToday ? $this->done($head, $item->minutes) : '',
+            done: $isToday && ! self::comesLater($booking, $today) ? $this->done($head, $item->minutes) : '',
             booked: $booking === null ? '' : $this->booked($booking, $head, $item, $today),
             testMinutes: $this->testMinutes($outlook),
             running: $running === null ? null : route('clients.wash.run', [$head, $running]),
@@ -60,13 +60,20 @@ final readonly class NextWashes
         };
     }
 
+    /** Whoever is booked for later today is not begun with now. */
+    private static function comesLater(?Booking $booking, CarbonImmutable $today): bool
+    {
+        return $booking !== null && $booking->date->format('Y-m-d') === $today->format('Y-m-d')
+            && $booking->starts_at->isFuture();
+    }
+
     private function done(Head $head, float $minutes): string
     {
         return Words::say('now.done-about', [
             'time' => CarbonImmutable::now($head->salon->timezone)
                 ->addMinutes((int) round($minutes))
                 ->roundMinutes(5)
-                ->format('H:i'),
+                ->format('G:i'),
         ]);
     }
 
