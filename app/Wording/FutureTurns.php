@@ -47,6 +47,7 @@ final readonly class FutureTurns
                 ? Words::say('what-if.whole')
                 : ucfirst(implode(', ', $turn['where'])),
             'state' => Words::say("what-if.states.{$turn['what']}-" . ($turn['side'] < 0 ? 'low' : 'high')),
+            'other-state' => Words::say("what-if.states.{$turn['what']}-" . ($turn['side'] < 0 ? 'high' : 'low')),
             'day' => SalonClock::dayInWords($from->modify("+{$turn['day']} days"), 'j M'),
             'other' => SalonClock::dayInWords($from->modify("+{$turn['other']} days"), 'j M'),
         ]), array_slice($turns, 0, self::MOST));
@@ -78,10 +79,7 @@ final readonly class FutureTurns
     {
         [$starts, $plannedStarts] = [$changed[0] ?? 0, $planned[0] ?? 0];
         if ($starts !== $plannedStarts) {
-            // They part today.
-            $how = $starts === 0 ? 'spared' : 'new';
-
-            return ['how' => $how, 'side' => $starts ?: $plannedStarts, 'day' => 0, 'other' => 0, 'first' => 0];
+            return self::partToday($planned, $changed, $starts === 0 ? $plannedStarts : $starts);
         }
         $day = self::first($changed, $starts);
         $other = self::first($planned, $starts);
@@ -90,6 +88,8 @@ final readonly class FutureTurns
         }
         $isOut = $starts !== 0;
         $how = match (true) {
+            // One gets too little and the other too much.
+            ! $isOut && $day !== null && $other !== null && $changed[$day] !== $planned[$other] => 'either',
             $other === null => $isOut ? 'back' : 'new',
             $day === null => $isOut ? 'not-back' : 'spared',
             default => $isOut ? 'back-moved' : 'moved',
@@ -102,6 +102,35 @@ final readonly class FutureTurns
             'other' => $other ?? 0,
             'first' => min($day ?? PHP_INT_MAX, $other ?? PHP_INT_MAX),
         ];
+    }
+
+    /**
+     * One of them is out from today on; the other may follow.
+     *
+     * @param list<int> $planned side by day
+     * @param list<int> $changed side by day
+     * @param int       $side    on which one of them is
+     *
+     * @return array{how: string, side: int, day: int, other: int, first: int}|null
+     */
+    private static function partToday(array $planned, array $changed, int $side): ?array
+    {
+        [$day, $other] = [array_search($side, $changed, true), array_search($side, $planned, true)];
+        $turn = static fn (string $how, ?int $day, ?int $other, int $side): array => [
+            'how' => $how, 'side' => $side, 'day' => $day ?? 0, 'other' => $other ?? 0, 'first' => 0,
+        ];
+        if ($day !== false && $other !== false) {
+            return abs($day - $other) < self::APART_DAYS ? null : $turn('moved', $day, $other, $side);
+        }
+        // Whoever is not out on that side may be on the other one.
+        $against = self::first($day === false ? $changed : $planned, 0);
+
+        return match (true) {
+            $day === false && $against === null => $turn('spared', null, (int) $other, $side),
+            $day === false => $turn('either', $against, (int) $other, -$side),
+            $against === null => $turn('new', $day, null, $side),
+            default => $turn('either', $day, $against, $side),
+        };
     }
 
     /**

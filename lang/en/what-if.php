@@ -33,6 +33,7 @@ return [
     'picture' => ['asked' => 'with the change, and dashed as planned', 'plan' => 'as planned'],
     'not-tested' => 'This hair is not tested yet: this assumes it behaves like similar hair.',
     'turns' => [
+        'either' => ':where: :state from about :day. By your plan: :other-state from about :other.',
         'new' => ':where: :state from about :day. Your plan keeps it in balance.',
         'spared' => ':where: stays in balance. Your plan lets it get :state about :other.',
         'moved' => ':where: :state from about :day instead of :other.',

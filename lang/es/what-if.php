@@ -33,6 +33,7 @@ return [
     'picture' => ['asked' => 'con el cambio, y a trazos según el plan', 'plan' => 'según el plan'],
     'not-tested' => 'Este pelo aún no se ha probado: se cuenta como suele comportarse un pelo así.',
     'turns' => [
+        'either' => ':where: :state desde el :day más o menos. Con tu plan: :other-state desde el :other.',
         'new' => ':where: :state desde el :day más o menos. Tu plan lo mantiene en equilibrio.',
         'spared' => ':where: sigue en equilibrio. Con tu plan queda :state hacia el :other.',
         'moved' => ':where: :state desde el :day más o menos en vez del :other.',

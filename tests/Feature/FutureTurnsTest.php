@@ -60,6 +60,36 @@ it('says where two futures part, and about when', function (array $planned, arra
         ['crown' => [until(60, 0, 30), until(60, 0)]],
         ['The hair: still dry after these weeks. Your plan fixes that about 19 Jan.'],
     ],
+    'from the first day, and by the plan as well, later' => [
+        ['crown' => [until(20, 30), until(60, 0)]],
+        ['crown' => [until(60, 0, 30), until(60, 0)]],
+        ['The hair: dry from about 9 Jan instead of 29 Jan.'],
+    ],
+    'by the plan from the first day, and later all the same' => [
+        ['crown' => [until(60, 0, 30), until(60, 0)]],
+        ['crown' => [until(20, 30), until(60, 0)]],
+        ['The hair: dry from about 29 Jan instead of 9 Jan.'],
+    ],
+    'by the plan from the first day, and never' => [
+        ['crown' => [until(60, 0, 30), until(60, 0)]],
+        ['crown' => [until(60, 0), until(60, 0)]],
+        ['The hair: stays in balance. Your plan lets it get dry about 9 Jan.'],
+    ],
+    'too little here and too much there' => [
+        ['crown' => [until(10, 70), until(60, 0)]],
+        ['crown' => [until(20, 30), until(60, 0)]],
+        ['The hair: dry from about 29 Jan. By your plan: too moist from about 19 Jan.'],
+    ],
+    'too little from today here, and too much there' => [
+        ['crown' => [until(10, 70), until(60, 0)]],
+        ['crown' => [until(60, 0, 30), until(60, 0)]],
+        ['The hair: dry from about 9 Jan. By your plan: too moist from about 19 Jan.'],
+    ],
+    'too much from today there, and too little here' => [
+        ['crown' => [until(60, 0, 70), until(60, 0)]],
+        ['crown' => [until(20, 30), until(60, 0)]],
+        ['The hair: dry from about 29 Jan. By your plan: too moist from about 9 Jan.'],
+    ],
     'from the first day' => [
         ['crown' => [until(60, 0), until(60, 0)]],
         ['crown' => [until(60, 0, 30), until(60, 0)]],
