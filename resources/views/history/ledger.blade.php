@@ -24,7 +24,6 @@
             <p class="reason">{{ __('ledger.says.parts', array_map(fn ($sum) => $tenths($sum, true), $stairs->sums)) }}</p>
             <div class="balance-frame" tabindex="0"><svg @class(['stairs', "is-{$column}"]) viewBox="0 0 {{ $picture::WIDTH }} {{ $picture::HEIGHT }}" role="img" aria-label="{{ __('ledger.picture', ['what' => __("ledger.of.{$column}"), 'start' => $dated($opensOn, 'j M')]) }} {{ implode('; ', array_column($picture->steps, 'says')) }}">
                 <rect class="comfort" x="{{ $picture::LEFT }}" y="{{ $picture->band[0] }}" width="{{ $picture::RIGHT - $picture::LEFT }}" height="{{ $picture->band[1] - $picture->band[0] }}" rx="4"/>
-                <text class="share-word is-axis" x="{{ $picture::RIGHT - 8 }}" y="{{ $picture->band[0] + 19 }}">{{ __('ledger.band') }}</text>
                 @foreach ($picture->steps as $step)
                     <g><title>{{ $step['says'] }}</title>
                         <line class="stairs-level" x1="{{ $step['x'] - $picture->width }}" x2="{{ $step['x'] + $step['width'] }}" y1="{{ $step['fromY'] }}" y2="{{ $step['fromY'] }}"/>
