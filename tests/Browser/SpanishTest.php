@@ -16,7 +16,7 @@ const CUT_OFF = <<<'JS'
     const edge = rail.width > 0 ? rail.right : innerWidth;
     return [...document.querySelectorAll('main .button, .rail a, .rail-button, h1, h2, h3, label, th')]
         .filter((e) => e.offsetParent && e.clientWidth > 1 && (e.scrollWidth > e.clientWidth + 1
-            || (e.matches('main .button') && ! e.closest('.book-frame, .hands-scroll, .season-work')
+            || (e.matches('main .button') && ! e.closest('.book-frame, .hands-scroll, .season-work, .salon-places')
                 && e.getBoundingClientRect().right > innerWidth)
             || (e.closest('.rail-end') && e.getBoundingClientRect().right > edge)))
         .map((e) => `${e.className} ${e.textContent.trim().slice(0, 40)}`);
