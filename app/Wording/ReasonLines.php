@@ -13,15 +13,17 @@ final class ReasonLines
     /**
      * @param iterable<PlanItem> $items in order of time
      * @param int|null           $most  reasons shown of each; null: all
+     * @param string|null        $without key of a reason that is said elsewhere on the page; null: none is
      *
      * @return array<int, list<string>> by id of the item
      */
-    public static function of(iterable $items, ?int $most = null): array
+    public static function of(iterable $items, ?int $most = null, ?string $without = null): array
     {
         $said = $lines = [];
         foreach ($items as $item) {
             $lines[$item->id] = [];
-            foreach (array_slice($item->reasons, 0, $most) as $reason) {
+            $reasons = array_filter($item->reasons, static fn (Message $one): bool => $one->key !== $without);
+            foreach (array_slice($reasons, 0, $most) as $reason) {
                 $mark = self::mark($reason);
                 $words = Said::of($reason);
                 $lines[$item->id][] = isset($said[$mark]) ? self::again($words) : $words;

@@ -4,19 +4,14 @@ declare(strict_types=1);
 
 namespace App\Bridge\Plans;
 
-use App\Models\PlanItem;
 use Nagomi\Core\Planning\ReasonWording;
-use Nagomi\Core\Wording\Message;
 
-/** The reasons of a wash day where they stand under the verdict, which says itself that nothing was tested. */
+/** What is no reason of a wash day where the verdict stands above it, and says itself that nothing was tested. */
 final class UnderVerdict
 {
-    /** @return list<Message> */
-    public static function of(?PlanItem $item): array
+    /** @return string key of the reason */
+    public static function said(): string
     {
-        return array_values(array_filter(
-            $item->reasons ?? [],
-            static fn (Message $reason): bool => $reason->key !== ReasonWording::notReadYet()->key,
-        ));
+        return ReasonWording::notReadYet()->key;
     }
 }

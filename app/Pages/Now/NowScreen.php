@@ -21,7 +21,6 @@ use App\Wording\HairWays;
 use App\Wording\LimitWords;
 use App\Wording\MeasuredTraits;
 use App\Wording\ReasonLines;
-use App\Wording\Said;
 use App\Wording\SignWords;
 use App\Wording\Words;
 use App\Wording\YardstickWords;
@@ -70,10 +69,10 @@ final readonly class NowScreen
                 $head,
                 $outlook,
                 $items->first(),
-                array_map(Said::of(...), UnderVerdict::of($items->first())),
+                ReasonLines::of($items->take(1), null, UnderVerdict::said())[$items->first()->id ?? 0] ?? [],
             ),
             items: $items->slice(1, self::NEXT),
-            reasons: ReasonLines::of($items->take(1 + self::NEXT), self::REASONS),
+            reasons: ReasonLines::of($items->take(1 + self::NEXT), self::REASONS, UnderVerdict::said()),
             cautions: $this->cautions($head),
             measured: MeasuredTraits::of($head),
             washedToday: $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
