@@ -18,6 +18,7 @@ final readonly class LineCells
         private array $cells,
         private TableReading $reading,
         private DateTimeZone $zone,
+        private TotalsLine $totalsLine,
     ) {
     }
 
@@ -63,7 +64,7 @@ final readonly class LineCells
             $this->text(ImportField::Phone),
             $this->day(ImportField::Born, $thisYear)->day ?? '',
         );
-        if (TotalsLine::isOne($contact['name'])) {
+        if ($this->totalsLine->isCalled($contact['name'])) {
             $contact['problems'][] = Words::say('import.totals');
         }
 

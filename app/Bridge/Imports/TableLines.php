@@ -24,13 +24,14 @@ final readonly class TableLines
             ImportSubject::Treatments => new TreatmentLine($salon, $known, $words),
         };
         $zone = new DateTimeZone($salon->timezone);
+        $totals = new TotalsLine();
         $where = $sheet->name === ''
             ? $file
             : Words::say('import.in-sheet', ['file' => $file, 'sheet' => $sheet->name]);
         $found = [];
         $lines = array_slice($sheet->lines, $reading->header === null ? 0 : $reading->header + 1);
         foreach (array_slice($lines, 0, self::MOST) as [$at, $cells]) {
-            $typed = new LineCells($at, $cells, $reading, $zone);
+            $typed = new LineCells($at, $cells, $reading, $zone, $totals);
             if (! $typed->isEmpty()) {
                 $found[] = $line->read($typed, $typed->where($where));
             }

@@ -79,7 +79,7 @@ final readonly class PracticeVisitScreen
     /** @return list<list<array{field: string, name: string, weight: int}>> each thought as likely as at the visit before */
     private function cells(PlayedCase $played): array
     {
-        $weights = BeliefCells::weights(($played->lastVisit() ?? [])['belief'] ?? null);
+        $weights = BeliefCells::weights($played->lastVisit()['belief'] ?? null);
 
         return array_map(static fn (array $row): array => array_map(static fn (string $cell): array => [
             'field' => BeliefCells::field($cell), 'name' => Words::of("cells.{$cell}"), 'weight' => $weights[$cell],
@@ -100,7 +100,7 @@ final readonly class PracticeVisitScreen
     /** @return StoredPlayedHome what was asked for at home last; at first what the client is used to */
     private function last(PlayedCase $played, PracticeVisit $visit): array
     {
-        return ($played->lastVisit() ?? [])['home'] ?? [
+        return $played->lastVisit()['home'] ?? [
             'every' => $visit->told->washEveryDays, 'cleanse' => 'gentle', 'mask_every' => 2, 'mask_minutes' => 15,
             'protein_every' => 0, 'clarify_every' => 0, 'oil' => false,
         ];
