@@ -17,7 +17,7 @@ return [
     ],
     'not-found' => 'No client matches “:search”. Try a part of the name or of the phone number.',
     'see-all' => 'See all clients',
-    'due-since' => 'due since :day', 'due-today' => 'due today', 'due-on' => 'due by :day',
+    'due-since' => 'out of balance since :day', 'due-today' => 'out of balance today', 'due-on' => 'out of balance by :day',
     'booked-on' => 'booked :day', 'next-wash' => 'next wash :day', 'next-wash-today' => 'next wash today',
     'minutes' => ':minutes min',
     'sign' => 'look first: an open sign', 'sore' => 'look first: sore scalp',

@@ -17,7 +17,7 @@ return [
     ],
     'not-found' => 'Ningún cliente coincide con «:search». Prueba con una parte del nombre o del teléfono.',
     'see-all' => 'Ver todos los clientes',
-    'due-since' => 'toca desde el :day', 'due-today' => 'toca hoy', 'due-on' => 'toca antes del :day',
+    'due-since' => 'fuera de equilibrio desde el :day', 'due-today' => 'hoy fuera de equilibrio', 'due-on' => 'fuera de equilibrio hacia el :day',
     'booked-on' => 'cita el :day', 'next-wash' => 'próximo lavado el :day', 'next-wash-today' => 'próximo lavado hoy',
     'minutes' => ':minutes min',
     'sign' => 'mirar antes: un signo abierto', 'sore' => 'mirar antes: cuero cabelludo dolorido',

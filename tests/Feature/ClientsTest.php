@@ -49,11 +49,11 @@ it('shows who needs something first, and why', function (): void {
     $this->post('/bookings', bookingForm($booked, 'Dry cut', '10:00'))->assertSessionHasNoErrors();
     $listed = listed($this);
     expect(array_slice(array_keys($listed), 0, 3))->toBe(['Ella sore', 'Cleo overdue', 'Bea due'])
-        ->and($listed['Cleo overdue'])->toStartWith('due since 2 Jan')
-        ->and($listed['Bea due'])->toStartWith('due by 14 Jan')
+        ->and($listed['Cleo overdue'])->toStartWith('out of balance since 2 Jan')
+        ->and($listed['Bea due'])->toStartWith('out of balance by 14 Jan')
         ->and($listed['Fay booked'])->toStartWith('booked Mon 11 Jan')
         ->and($listed['Ella sore'])->toContain('look first: sore scalp')
-        ->and($listed['Dita later'])->not->toContain('due');
+        ->and($listed['Dita later'])->not->toContain('balance by');
     expect(array_keys(listed($this, '', 'due')))->toBe(['Cleo overdue', 'Bea due'])
         ->and(array_keys(listed($this, '', 'booked')))->toBe(['Fay booked'])
         ->and(array_keys(listed($this, '', 'sign')))->toBe(['Ella sore']);

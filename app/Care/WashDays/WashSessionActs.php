@@ -104,7 +104,7 @@ final readonly class WashSessionActs
             'device' => $device,
             'refused' => $refused === null ? null : mb_substr(Words::say("acts.wash.{$refused}", [
                 'by' => $before['by'],
-                'time' => $time?->setTimezone($zone)->format('H:i') ?? '',
+                'time' => $time?->setTimezone($zone)->format('G:i') ?? '',
             ]), 0, self::LONGEST_REFUSAL),
         ]);
     }

@@ -100,16 +100,20 @@ final readonly class WashScreen
             ->whereIn('kind', ['done', 'skip', 'amount', 'bottle'])
             ->whereNotNull('refused')
             ->get();
-        $ended = $washSession->finished_at === null ? '' : Words::say('acts.wash.ended', [
-            'time' => $washSession->finished_at->setTimezone($zone)->format('H:i'),
-        ]);
+        // What was refused before the salon's hours were written alike everywhere says 05:50.
+        $ended = $washSession->finished_at === null ? [] : array_map(
+            static fn (string $how): string => Words::say('acts.wash.ended', [
+                'time' => $washSession->finished_at->setTimezone($zone)->format($how),
+            ]),
+            ['G:i', 'H:i'],
+        );
 
         return array_values($acts
-            ->filter(fn (WashSessionAct $act): bool => $act->refused === $ended)
+            ->filter(fn (WashSessionAct $act): bool => in_array($act->refused, $ended, true))
             ->map(fn (WashSessionAct $act): string => Words::say('wash.late-tap', [
                 'step' => Said::kept($labels[$act->step] ?? $act->step),
                 'what' => Words::say("offline.wash.kinds.{$act->kind}"),
-                'time' => $act->acted_at->setTimezone($zone)->format('H:i'),
+                'time' => $act->acted_at->setTimezone($zone)->format('G:i'),
                 'by' => $act->by,
             ]))
             ->all());

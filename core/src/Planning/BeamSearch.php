@@ -238,9 +238,10 @@ final class BeamSearch
             if (in_array($index, $this->set, true)) {
                 continue;
             }
+            $done = $this->parts->on($this->choices[$index], $standing);
             $barred[$index] = $known[$trait] ??= BeamPlace::weight(
-                $this->rules->barring($this->parts->on($this->choices[$index], $standing), $standing),
-                $this->choices[$index]->minutes($standing->head),
+                $this->rules->barring($done, $standing),
+                $done->minutes($standing->head),
             );
         }
         assert($barred !== []);

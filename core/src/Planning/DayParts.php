@@ -43,7 +43,7 @@ final class DayParts
         $this->minutes = new WithinMinutes();
     }
 
-    /** The way as it is done on a day, one set by hand as well; whole where it is too long in any parts. */
+    /** The way as it is done on a day, one set by hand as well; too long in any parts, it is as short as can be. */
     public function on(WashOption $choice, RuleContext $standing): WashOption
     {
         if (! $this->isShort) {
@@ -67,17 +67,18 @@ final class DayParts
         if ($this->minutes->allows($whole, $standing)) {
             return $whole;
         }
+        $nearest = $whole;
         foreach ($this->inParts[$whole] ??= $this->parts($whole) as $parts) {
-            if (
-                $this->minutes->allows($parts, $standing)
-                    && $this->preWash->allows($parts, $standing)
-                    && $this->styling->allows($parts, $standing)
-            ) {
+            if (! $this->preWash->allows($parts, $standing) || ! $this->styling->allows($parts, $standing)) {
+                continue;
+            }
+            if ($this->minutes->allows($parts, $standing)) {
                 return $parts;
             }
+            $nearest = $standing->minutes($parts) < $standing->minutes($nearest) ? $parts : $nearest;
         }
 
-        return $whole;
+        return $nearest;
     }
 
     /** @return list<WashOption> */

@@ -162,11 +162,13 @@ it('puts in parts what a day has no time for, and leaves whole what fits', funct
         ->and($parts($minutes - 1)->stylesAfter)->toBeFalse()
         ->and($parts($evening - 1)->stylesAfter)->toBeTrue()
         ->and($parts($evening - 1)->preWashBefore)->toBeTrue()
-        // Neither helps: it stays whole, and the rule on minutes says so.
-        ->and($parts($both - 1))->toBe($whole)
+        // Neither is enough: it is as short as can be, and the rule on minutes says so.
+        ->and($parts($both - 1)->preWashBefore)->toBeTrue()
+        ->and($parts($both - 1)->stylesAfter)->toBeTrue()
         // No evening is left before today, no morning between two washes.
         ->and($parts($minutes - 1, 0)->preWashBefore)->toBeFalse()
-        ->and($parts($evening - 1, 7, 8))->toBe($whole);
+        ->and($parts($evening - 1, 7, 8)->stylesAfter)->toBeFalse()
+        ->and($parts($evening - 1, 7, 8)->preWashBefore)->toBeTrue();
 });
 
 it('puts a day that was set by hand in parts as well, and leaves its treatments alone', function (): void {

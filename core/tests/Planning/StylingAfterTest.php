@@ -6,6 +6,7 @@ use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\StylingOnTheDay;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Planning\WashOptions;
@@ -50,6 +51,7 @@ it('styles on the day after only where the day is too short and the next has the
         'washed again on the day after' => [$whole - 1, new PlanTerms(), 8, false],
         'no time on Tuesdays' => [$whole - 1, $tuesday(0), 14, false],
         'too little on Tuesdays' => [$whole - 1, $tuesday(max(10, $styling - 1)), 14, $styling <= 10],
+        'too little on Tuesdays, and on Mondays even so' => [$whole - $styling - 1, $tuesday(10), 14, true],
         'enough on Tuesdays' => [$whole - 1, $tuesday($styling + 1), 14, true],
         'away on the day after' => [
             $whole - 1, new PlanTerms(away: [[Make::day('2026-03-10'), Make::day('2026-03-10')]]), 14, false,
@@ -88,6 +90,20 @@ it('finds it by itself where days are short, says so, and counts the minutes of 
     $alone = Planner::plan(Make::atTarget($head), [], 12, new PlanTerms(week: new WeekTime([2 => 0])));
     expect($plan->cost)->toBeLessThanOrEqual($alone->cost + 0.2);
 });
+
+it('plans the shortest there is where nothing fits, and says how long that is', function (int $limit): void {
+    $head = Make::head(limit: $limit);
+    $shortest = min(array_map(static fn (WashOption $way): float => $way->minutes($head), WashOptions::of($head)));
+    $plan = Planner::plan(Make::atTarget($head), [], 4);
+    expect($shortest)->toBeGreaterThan($limit)->and($plan->items)->not->toBe([]);
+    foreach ($plan->items as $item) {
+        expect($item->minutes)->toBe($shortest)
+            ->and($item->choice->stylesAfter)->toBeTrue()
+            ->and(array_map(static fn (Rule $rule): string => $rule->key(), $item->broken))->toBe(['within-minutes'])
+            ->and(array_map(English::say(...), $item->clash->frees ?? []))
+            ->toBe(['allow the day at least ' . ceil($shortest) . ' minutes']);
+    }
+})->with([10, 20, 35]);
 
 it('offers it for what no short day has the time for, and for nothing else', function (): void {
     $head = Make::head(limit: 55);

@@ -217,7 +217,7 @@ it('says which rules clash on a day without a way open, and what would free it',
     $plan = planned(new PlanTerms(), $head);
     expect($plan->clashes)->not->toBeEmpty();
     $clash = $plan->clashes[0];
-    expect(implode(' ', English::all($clash->rules)))->toContain('time the client has')
+    expect(implode(' ', English::all($clash->rules)))->toContain('no longer than the client has time for')
         ->and(implode(' ', English::all($clash->frees)))->toMatch('/allow the day at least \d+ minutes/');
     // Freed as it says, the plan has no clash left.
     preg_match('/at least (\d+) minutes/', implode(' ', English::all($clash->frees)), $found);

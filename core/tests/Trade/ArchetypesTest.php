@@ -365,8 +365,8 @@ it('says what holds back what the hair needs, and calls no wash the usual one th
     $terms = new PlanTerms(salonDays: [], homeMinutesLimit: 30);
     $plan = seasonOf(Make::head(), [...visited(35, 7, 0, 35, 15), ...visited(7, 8, 0, 34, 18)], terms: $terms);
     $reasons = array_map(fn (PlanItem $item): string => implode(' ', English::all($item->reasons)), $plan->items);
-    expect($reasons[4])->toContain('Protein is low and there is none. What stands in the way: The wash day fits into the time '
-        . 'the client has. To change that: allow the day more minutes.');
+    expect($reasons[4])->toContain('Protein is low and there is none. What stands in the way: A wash day takes no longer than '
+        . 'the client has time for. To change that: allow the day more minutes.');
     foreach ($reasons as $reason) {
         expect($reason)->not->toContain('nothing else is due');
     }

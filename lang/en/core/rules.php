@@ -122,7 +122,7 @@ return [
         'frees' => 'take the style down earlier',
     ],
     'styling-on-the-day' => [
-        'says' => 'Hair is styled on the day after only where the wash day is too short for it, and the next has the time.',
+        'says' => 'Hair is styled on the day after only where the wash day is too short for it, and the next has the time, or the wash is too long even so.',
         'frees' => 'style it on the day itself',
     ],
     'two-passes' => [
@@ -134,7 +134,7 @@ return [
         'frees' => 'remove that change from the plan',
     ],
     'within-minutes' => [
-        'says' => 'The wash day fits into the time the client has.',
+        'says' => 'A wash day takes no longer than the client has time for.',
         'frees' => 'allow the day more minutes',
     ],
 ];

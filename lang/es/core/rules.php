@@ -122,7 +122,7 @@ return [
         'frees' => 'deshacer antes el peinado',
     ],
     'styling-on-the-day' => [
-        'says' => 'Se peina al día siguiente solo si el día de lavado es demasiado corto y el siguiente tiene tiempo.',
+        'says' => 'Se peina al día siguiente solo si el día de lavado es demasiado corto y el siguiente tiene tiempo, o el lavado se pasa aun así.',
         'frees' => 'peinar el mismo día',
     ],
     'two-passes' => [
@@ -134,7 +134,7 @@ return [
         'frees' => 'quitar ese deseo del plan',
     ],
     'within-minutes' => [
-        'says' => 'El día de lavado cabe en el tiempo que tiene el cliente.',
+        'says' => 'Un día de lavado no dura más de lo que tiene el cliente.',
         'frees' => 'dar más minutos a ese día',
     ],
 ];

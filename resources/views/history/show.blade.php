@@ -7,7 +7,7 @@
     @if ($visit->undone_at)<p class="caution-line">{{ __('history.results.undone') }}</p>@endif
     @if ($account)
         <div class="told-page" data-draft-done="{{ $head->id }} {{ $visit->moment }}">
-            @if ($account->because !== '')<p class="reason">{{ $earlier->isEmpty() ? $account->because : __('history.results.again', ['by' => $account->by, 'day' => $dated($account->written_at->setTimezone($head->salon->timezone), 'j M Y, H:i'), 'because' => $account->because]) }}</p>@endif
+            @if ($account->because !== '')<p class="reason">{{ $earlier->isEmpty() ? $account->because : __('history.results.again', ['by' => $account->by, 'day' => $dated($account->written_at->setTimezone($head->salon->timezone), 'j M Y, G:i'), 'because' => $account->because]) }}</p>@endif
             <x-results :head="$head" :statement="$account" :live="$visit->undone_at === null"/>
             @if ($visit->skipped !== [])
                 <p class="reason skipped">{{ __('history.results.left-out', ['tests' => collect($visit->skipped)->map(fn ($reason, $test) => __('history.results.skipped', ['test' => lcfirst(__("nagomi.tests.{$test}")), 'why' => __("nagomi.skips.{$reason}")]))->implode(', ')]) }}</p>
@@ -37,7 +37,7 @@
     @endif
     @foreach ($earlier as $before)
         <details class="more-tests earlier">
-            <summary>{{ __('history.results.earlier', ['day' => $dated($before->written_at->setTimezone($head->salon->timezone), 'j M Y, H:i'), 'by' => $before->by]) }}</summary>
+            <summary>{{ __('history.results.earlier', ['day' => $dated($before->written_at->setTimezone($head->salon->timezone), 'j M Y, G:i'), 'by' => $before->by]) }}</summary>
             <x-results :head="$head" :statement="$before" :live="false"/>
         </details>
     @endforeach

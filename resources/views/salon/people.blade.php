@@ -59,7 +59,7 @@
     </section>
     <section class="card" aria-labelledby="devices">
         <h2 id="devices">{{ __('people.devices-title') }}</h2>
-        <ul class="people">@foreach ($devices as $device)<li><p><strong>{{ __("people.devices.{$device['kind']}") }}</strong>@if ($device['isHere']) <span class="tag-look">{{ __('people.this') }}</span>@endif <span class="reason">{{ __('people.seen', ['when' => $dated($device['seen'], 'j M, H:i'), 'address' => $device['address']]) }}</span></p></li>@endforeach</ul>
+        <ul class="people">@foreach ($devices as $device)<li><p><strong>{{ __("people.devices.{$device['kind']}") }}</strong>@if ($device['isHere']) <span class="tag-look">{{ __('people.this') }}</span>@endif <span class="reason">{{ __('people.seen', ['when' => $dated($device['seen'], 'j M, G:i'), 'address' => $device['address']]) }}</span></p></li>@endforeach</ul>
         @if (count($devices) > 1)<form method="post" action="{{ route('account.elsewhere') }}"><x-act/> @method('delete')<button class="button">{{ __('people.elsewhere') }}</button></form>@endif
     </section>
 </x-layout>

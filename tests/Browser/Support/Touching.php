@@ -13,6 +13,9 @@ trait Touching
     /** What takes a touch for itself, as what is dragged does, makes no click of it; then this long is enough. */
     private const NO_CLICK_SECONDS = 1.5;
 
+    /** A click that comes late on a busy machine is waited for: tried again too soon, there would be two of them. */
+    private const LATE_CLICK_SECONDS = 8.0;
+
     /** A busy machine may let go so late that the finger counts as held, of which comes no click: it is tried again. */
     private const TRIES = 3;
 
@@ -20,10 +23,11 @@ trait Touching
     public function touch(string $css): self
     {
         $element = $this->reached($this->find($css));
-        $tries = $this->makesClicks($element) ? self::TRIES : 1;
+        $clicks = $this->makesClicks($element);
+        $tries = $clicks ? self::TRIES : 1;
         do {
             $this->putDown($element);
-        } while (! $this->isFelt() && --$tries > 0);
+        } while (! $this->isFelt($clicks ? self::LATE_CLICK_SECONDS : self::NO_CLICK_SECONDS) && --$tries > 0);
 
         return $this;
     }
@@ -80,13 +84,13 @@ trait Touching
     }
 
     /** Whether the page has done what belongs to the touch, or another page has come, before no more is waited for. */
-    private function isFelt(): bool
+    private function isFelt(float $patience): bool
     {
         $from = microtime(true);
         do {
             usleep(30_000);
             $felt = $this->driver->executeScript('return window.felt !== false');
-        } while (! $felt && microtime(true) - $from < self::NO_CLICK_SECONDS);
+        } while (! $felt && microtime(true) - $from < $patience);
 
         return $felt;
     }

@@ -15,10 +15,16 @@ trait Waiting
 {
     private const PATIENT_SECONDS = 90;
 
-    /** Waits until something is so. */
+    /** Waits until something is so; what is drawn anew while it is looked at is looked at again. */
     public function await(Closure $isSo): self
     {
-        $this->driver->wait(self::PATIENT_SECONDS, 100)->until($isSo);
+        $this->driver->wait(self::PATIENT_SECONDS, 100)->until(static function () use ($isSo): bool {
+            try {
+                return (bool) $isSo();
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        });
 
         return $this;
     }

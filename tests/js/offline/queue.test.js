@@ -28,7 +28,7 @@ const salon = () => {
 };
 const json = (body, status = 200) => new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
 const plan = { device: 'd', kind: 'done' };
-const settle = async (queue, ms = 4000) => {
+const settle = async (queue, ms = 20_000) => {
     const until = performance.now() + ms;
     while (queue.waiting().length > 0 && performance.now() < until) {
         await queue.send();
@@ -156,7 +156,7 @@ describe('the queue', () => {
             keys.push(queue.add({ address: ADDRESS, subject: '', label: '', act: { kind: 'done', step: `s${i}` } }));
         }
         await Promise.all(keys.map(({ kept }) => kept));
-        await settle(queue, 9000);
+        await settle(queue, 30_000);
         expect([...at.taken.keys()]).toEqual(keys.map(({ key }) => key));
         expect(at.got.flat()).toHaveLength(500);
         queue.close();

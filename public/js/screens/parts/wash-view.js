@@ -91,7 +91,7 @@ export const showTime = (find, { step, state, seconds, running, planned }) => {
 const MINUTE_MS = 60000;
 /** The least of a step that is over its time and still goes on. */
 const LEAST_LEFT = 0.2;
-const clock = (ms, timeZone) => new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone });
+const clock = (ms, timeZone) => new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone }).replace(/^0(?=\d)/, '');
 const LIKELY_FOR_MS = 10000;
 let likely = { of: null, atMs: 0 };
 
