@@ -80,6 +80,23 @@ it('never doubts what was confirmed', function (): void {
     expect(array_filter($checks, fn ($check): bool => $check->again && $check->reading->confirmed))->toBeEmpty();
 });
 
+it('doubts what contradicts a confirmed reading, and not the confirmed one', function (): void {
+    $doubted = function (string $confirmed): array {
+        $readings = [
+            ...settledReadings(),
+            Make::reading('2026-02-17', 'dryness', ['points' => 8.5], confirmed: $confirmed === 'dryness'),
+            Make::reading('2026-02-17', 'feel', ['points' => 3], confirmed: $confirmed === 'feel'),
+        ];
+        $checks = KalmanFilter::follow(Make::head(), [], $readings, Make::day('2026-02-17'))->checks;
+        $again = array_filter(array_slice($checks, -2), fn ($check): bool => $check->again);
+
+        return array_values(array_map(fn ($check): string => $check->measured->sign->value, $again));
+    };
+    expect($doubted('neither'))->toBe(['feel'])->and($doubted('dryness'))->toBe(['feel']);
+    // Dryness is read too coarsely to be doubted for it: the two stand beside each other.
+    expect($doubted('feel'))->toBe([]);
+});
+
 it('keeps its covariance symmetric and positive through 5,000 updates', function (): void {
     $readings = [];
     $tests = [

@@ -133,9 +133,17 @@ final class Browser
         return array_values($this->driver->findElements(WebDriverBy::cssSelector($css)));
     }
 
+    /** What a part of the page says, once it is there. */
     public function text(string $css = 'body'): string
     {
-        return $this->find($css)->getText();
+        $said = '';
+        $this->await(function () use ($css, &$said): bool {
+            $said = $this->find($css)->getText();
+
+            return true;
+        });
+
+        return $said;
     }
 
     public function type(string $name, string $value): self
