@@ -80,7 +80,7 @@ it('comes out the same day by day as in strides', function (): void {
     }
 });
 
-/** x of a symmetric matrix times x = b, by elimination with the largest pivot; what nothing is known to vary stays 0. */
+/** x of a symmetric matrix times x = b, by elimination with the largest pivot; what does not vary stays 0. */
 function solved(array $matrix, array $b): array
 {
     $n = count($b);
