@@ -119,6 +119,39 @@ it('lays the count straight with the slope that numbers give', function (): void
     }
 });
 
+it('lays every sign straight with the slope that numbers give, for all it may hang on', function (Sign $sign): void {
+    $head = Make::head(lowZones: [Zone::Crown]);
+    $state = Prior::of($head)->withSigns([$sign]);
+    // Away from where any of it is at rest: out of band, loaded, worn, and read by other eyes.
+    foreach ($state->mean as $i => $value) {
+        $mean[$i] = $value + 7 * sin(3 * $i + 1);
+    }
+    $mean[$state->layout->offset($sign)] = 0.2;
+    foreach ($state->layout->rates() as $index) {
+        $mean[$index] = 0.1;
+    }
+    $observation = ObservationCatalogue::of(
+        new MeasuredSign($sign, 3.0, 1.5, Message::asItIs(''), 7.0),
+        $state->layout,
+        null,
+    );
+    $expects = function (int $index, float $shift) use ($state, $mean, $observation, $sign): float {
+        $mean[$index] += $shift;
+        $expected = $observation->linearized(new State($state->layout, $mean, $state->covariance))->expected;
+
+        return $sign->isCount() ? log($expected) : $expected;
+    };
+    $slopes = $observation->linearized(new State($state->layout, $mean, $state->covariance))->slopes;
+    foreach (array_keys($mean) as $index) {
+        $numeric = ($expects($index, 1e-4) - $expects($index, -1e-4)) / 2e-4;
+        expect($slopes[$index] ?? 0.0)->toEqualWithDelta($numeric, 1e-6, "{$sign->value} by {$index}");
+    }
+    expect(array_filter($slopes))->not->toBeEmpty();
+})->with(array_values(array_filter(
+    Sign::cases(),
+    fn (Sign $sign): bool => $sign->tellsOfBalance(Parameters::shipped()->signs),
+)));
+
 it('finds the mode of the true posterior of a count, by brute force', function (): void {
     // One quantity in doubt: wear, prior 10 ± 8; 40 broken hairs where 13.5 would be usual.
     $state = stateAt(60, 60, 10, 0.01);

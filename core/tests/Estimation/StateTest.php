@@ -5,15 +5,18 @@ declare(strict_types=1);
 
 /** F·P·Fᵀ + Σ noise, multiplied out in full. */
 
+use Nagomi\Core\Estimation\Dynamics;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
+use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Cholesky;
 use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\StratumEffect;
 
 function multiplied(State $state, array $slopes, array $noise): array
 {
@@ -86,6 +89,72 @@ it('takes the numbers along to a head in other circumstances', function (): void
     $state = Prior::of(Make::head());
     $other = $state->under(Make::head(hardness: 300));
     expect($other->layout->head->hardnessMgPerL)->toBe(300.0)->and($other->mean)->toBe($state->mean);
+});
+
+it('gives the root of a variance, and none of what rounding left below 0', function (float $variance, float $sd): void {
+    $state = Prior::of(Make::head());
+    $covariance = $state->covariance;
+    $protein = $state->layout->of(0, StateLayout::PROTEIN);
+    $covariance[$protein][$protein] = $variance;
+    expect((new State($state->layout, $state->mean, $covariance))->sd(0, StateLayout::PROTEIN))
+        ->toEqualWithDelta($sd, 1e-12);
+})->with([[25.0, 5.0], [0.04, 0.2], [0.0, 0.0], [-1e-12, 0.0]]);
+
+it('begins each stratum with what is usual, as far apart as any two of one head are', function (): void {
+    $model = Parameters::shipped()->model;
+    $head = Make::head(lowZones: [Zone::Crown]);
+    $state = Prior::of($head);
+    $quantities = [
+        'moisture' => StateLayout::MOISTURE, 'protein' => StateLayout::PROTEIN, 'washable' => StateLayout::WASHABLE,
+        'stubborn' => StateLayout::STUBBORN, 'wear' => StateLayout::WEAR,
+    ];
+    expect($head->strata)->toHaveCount(2);
+    foreach ($quantities as $name => $quantity) {
+        [$one, $other] = [$state->layout->of(0, $quantity), $state->layout->of(1, $quantity)];
+        $shared = $model->startSd[$name] ** 2 * $model->startCorrelation;
+        expect($state->covariance[$one][$other])->toEqualWithDelta($shared, 1e-12)
+            ->and($state->covariance[$other][$one])->toEqualWithDelta($shared, 1e-12)
+            ->and($state->covariance[$one][$one])->toEqualWithDelta($model->startSd[$name] ** 2, 1e-12);
+    }
+});
+
+it('knows less of hair whose porosity nobody measured', function (): void {
+    $model = Parameters::shipped()->model;
+    $known = Prior::of(Make::head());
+    $unknown = Prior::of(Make::head(Porosity::NotMeasured));
+    // The variance of the targets of all porosities, each as common as it is.
+    $shares = $model->common['porosity'];
+    $over = fn (Closure $of): float => array_sum(array_map(
+        fn (string $kind): float => $shares[$kind] * $of($model->proteinTargetByPorosity[$kind]),
+        array_keys($shares),
+    )) / array_sum($shares);
+    $mean = $over(fn (float $target): float => $target);
+    $variance = $over(fn (float $target): float => ($target - $mean) ** 2);
+    $protein = $known->layout->of(0, StateLayout::PROTEIN);
+    expect($unknown->covariance[$protein][$protein] - $known->covariance[$protein][$protein])
+        ->toEqualWithDelta($variance, 1e-9)
+        ->and($variance)->toBeGreaterThan(1.0);
+});
+
+it('leaves open, of a step, what its bottle does: more taken of build-up is more taken of moisture', function (): void {
+    $prior = Prior::of(Make::head());
+    $still = array_fill(0, $prior->layout->size, array_fill(0, $prior->layout->size, 0.0));
+    $state = new State($prior->layout, $prior->mean, $still);
+    $after = fn (float $sd): State => Dynamics::afterStep(
+        $state,
+        [new StratumEffect(washableKept: 0.4, moistureLost: 5.0, cleanseSd: $sd)],
+        0.0,
+    )->state;
+    expect(array_filter(array_merge(...$after(0.0)->covariance)))->toBeEmpty();
+    [$moisture, $washable] = [StateLayout::MOISTURE, StateLayout::WASHABLE];
+    foreach ([0.2, 0.9] as $sd) {
+        $covariance = $after($sd)->covariance;
+        // 0.4 to the power of e to the power of x, laid straight at x = 0.
+        $left = $state->mean[$washable] * 0.4 * log(0.4) * $sd;
+        expect($covariance[$washable][$washable])->toEqualWithDelta($left ** 2, 1e-9)
+            ->and($covariance[$moisture][$moisture])->toEqualWithDelta((5.0 * $sd) ** 2, 1e-9)
+            ->and($covariance[$moisture][$washable])->toEqualWithDelta(-5.0 * $sd * $left, 1e-9);
+    }
 });
 
 it('gives the sd of a sum with its covariance', function (): void {
