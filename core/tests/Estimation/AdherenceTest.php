@@ -154,7 +154,10 @@ it('expects a wash by plan as far as plans were kept to, and by habit for the re
         ->and($of($keen, [Step::conditioner(3)])->protein)->toBeLessThan($of($keen, null)->protein)
         ->and($of($keen, $planned)->cleanses['clarifying'])->toBeGreaterThan(0.75)
         ->and($of($keen, $planned)->maskMinutes)->toBe(25.0)
-        ->and($of($loose, [Step::mask(8)])->maskMinutes)->toBe(8.0);
+        ->and($of($loose, [Step::mask(8)])->maskMinutes)->toBe(8.0)
+        // A short mask goes by how short ones are kept.
+        ->and($of(habitsOfMasks(12, 12, 5), [Step::cleanse(CleanseKind::Gentle), Step::mask(5)])->mask)
+        ->toBeGreaterThan(0.97);
     foreach ([$keen, $loose] as $habits) {
         foreach ([null, $planned, [Step::conditioner(3)], []] as $plan) {
             $wash = $of($habits, $plan);

@@ -122,6 +122,27 @@ it('thinks of a forgotten protein when one is due, and never on a head that is s
         ->and(possible($told, habitsAfter($every(3)), sensitive: true))->not->toHaveKey('protein');
 });
 
+it('thinks of oil that nobody told of before a wash, as often as it is put on and forgotten', function (): void {
+    $wash = [Step::cleanse(CleanseKind::Shampoo), Step::conditioner(3)];
+    $habits = habitsAfter(array_fill(0, 6, [Step::preWash('oil', 30), ...$wash]));
+    // How likely the strips of a cleanse were softened: of the same cleanse, less moisture was lost.
+    $softened = function (array $told) use ($habits): float {
+        $sum = 0.0;
+        $step = possible($told, $habits)['shampoo'];
+        $lost = array_map(fn (array $choice): float => round($choice[1][0]->moistureLost, 9), $step->choices);
+        foreach ($step->choices as $i => [$probability]) {
+            $sum += $lost[$i] < $lost[0] ? $probability : 0.0;
+        }
+
+        return $sum;
+    };
+    $often = $habits->preWash();
+    $forgotten = Parameters::shipped()->habits->forgotten;
+    expect($often)->toBeGreaterThan(0.5)
+        ->and($softened($wash))->toEqualWithDelta($often * $forgotten / ($often * $forgotten + 1 - $often), 0.02)
+        ->and($softened([Step::preWash('oil', 30), ...$wash]))->toBe(0.0);
+});
+
 it('knows what clarifies, and that it may have been called shampoo', function (): void {
     $every = array_map(
         static fn (int $wash): array => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 
 /** A state with one stratum whose quantities are given, known to a standard deviation each. */
 
+use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\MeasurementUpdate;
 use Nagomi\Core\Estimation\Observation\CappedMean;
 use Nagomi\Core\Estimation\Observation\HairCount;
@@ -95,6 +96,17 @@ it('expects more broken hairs of worn hair and of hair out of its band, and none
         ->and($expected(60, 60, 20))->toEqualWithDelta(13.5 * exp(0.6), 0.02)
         ->and($expected(35, 60, 0))->toEqualWithDelta(13.5 * exp(0.3), 0.02)
         ->and($expected(60, 85, 0))->toEqualWithDelta(13.5 * exp(0.3), 0.02);
+});
+
+it('knows of a head’s own count of broken hairs what was learned, and nothing where none was counted', function (): void {
+    $state = stateAt(60, 60);
+    $mean = $state->mean;
+    $mean[$state->layout->offset(Sign::Broken)] = 0.4;
+    $counted = new State($state->layout, $mean, $state->covariance);
+    expect(ExpectedBreakage::ownOffset($counted))->toBe(0.4)
+        ->and(ExpectedBreakage::ownOffset(Prior::of(Make::head())))->toBe(0.0)
+        ->and(ExpectedBreakage::expected($state, 7))->toEqualWithDelta(13.5, 0.01)
+        ->and(ExpectedBreakage::expected($state, 7, 0.4))->toEqualWithDelta(13.5 * exp(0.4), 0.01);
 });
 
 it('lays the count straight with the slope that numbers give', function (): void {
