@@ -31,7 +31,7 @@ it('reads every screen in Spanish, chosen on any page: nothing wider than the sc
         $screens = AllScreens::of($browser);
         $names = AllScreens::PATHS;
         // Of somebody nobody has tested, other things are said, and longer ones.
-        $untested = $browser->press('Saga')->path();
+        $untested = $browser->visit('/clients')->press('Saga')->path();
         foreach (['', '/hair-tests', '/plan', '/wash', '/home-routine', '/trends'] as $page) {
             $screens[] = $untested . $page;
             $names[] = "{untested}{$page}";
