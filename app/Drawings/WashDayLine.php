@@ -6,7 +6,12 @@ namespace App\Drawings;
 
 use App\Wording\Said;
 
-/** A wash day as it is laid out: what hands do as filled bars, what goes on by itself as hollow ones. */
+/**
+ * A wash day as it is laid out: what hands do as filled bars, what goes on by itself as hollow ones. Of a tick it says
+ * which end of its label stands there.
+ *
+ * @phpstan-type Tick array{x: float, label: string, at: 'start'|'middle'|'end'}
+ */
 final readonly class WashDayLine
 {
     public const WIDTH = 1040;
@@ -22,6 +27,9 @@ final readonly class WashDayLine
     /** A bar of a minute is still seen, in px. */
     private const LEAST_WIDE = 3.0;
 
+    /** Half as wide as the widest label on the smallest screen, in px: one nearer to the end would be cut. */
+    private const HALF_LABEL = 40.0;
+
     /** Between two ticks of the clock, in minutes, and the most ticks there is room for. */
     private const TICK_MINUTES = [15, 30, 60, 120];
     private const MOST_TICKS = 10;
@@ -29,7 +37,7 @@ final readonly class WashDayLine
     /**
      * @param list<array{x: float, width: float, says: string}> $hands
      * @param list<array{x: float, width: float, says: string}> $alone
-     * @param list<array{x: float, label: string}>              $ticks
+     * @param list<Tick>                                        $ticks
      */
     private function __construct(public array $hands, public array $alone, public array $ticks)
     {
@@ -75,7 +83,7 @@ final readonly class WashDayLine
     /**
      * @param callable(float): float $x
      *
-     * @return list<array{x: float, label: string}> hours and minutes from the beginning
+     * @return list<Tick> hours and minutes from the beginning
      */
     private static function ticks(float $end, callable $x): array
     {
@@ -86,7 +94,15 @@ final readonly class WashDayLine
         $every = $fits === [] ? self::TICK_MINUTES[3] : min($fits);
         $ticks = [];
         for ($minutes = 0; $minutes <= $end; $minutes += $every) {
-            $ticks[] = ['x' => $x($minutes), 'label' => sprintf('%d:%02d', intdiv($minutes, 60), $minutes % 60)];
+            $ticks[] = [
+                'x' => $x($minutes),
+                'label' => sprintf('%d:%02d', intdiv($minutes, 60), $minutes % 60),
+                'at' => match (true) {
+                    $minutes === 0 => 'start',
+                    $x($minutes) > self::RIGHT - self::HALF_LABEL => 'end',
+                    default => 'middle',
+                },
+            ];
         }
 
         return $ticks;

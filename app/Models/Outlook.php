@@ -38,6 +38,8 @@ use Nagomi\Core\Wording\Message;
  * @property array<string, float>|null        $length
  * @property list<StoredForetold>|null $foretold of scalp and detangling, beside what came of it; null: not looked at
  * @property array<string, list<StoredWorth>>|null $worth tests worth taking next, by moment
+ * @property float|null                     $detangling_minutes a section on a usual day; null: it was not timed lately
+ * @property int                            $detangling_times   how often it was
  */
 final class Outlook extends Model
 {
@@ -63,6 +65,7 @@ final class Outlook extends Model
             'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
             'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array',
             'limits_due' => 'boolean', 'done_at_home' => 'array', 'foretold' => 'array',
+            'detangling_minutes' => 'float',
         ];
     }
 

@@ -64,6 +64,12 @@ it('shows who needs something first, and why', function (): void {
     expect(array_keys(listed($this, '', 'due')))->toContain('Fay booked');
 });
 
+it('rounds the minutes of the next wash as Plan and Wash do', function (): void {
+    $head = named($this, 'Nia');
+    $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail()->update(['minutes' => 67.5]);
+    expect(listed($this)['Nia'])->toEndWith('68 min');
+});
+
 it('calls those due whom Today calls due', function (BookingStatus $status, string $date, bool $isDue): void {
     $head = named($this, 'Bea due', [], '2027-01-14');
     $this->post('/bookings', bookingForm($head, 'Readings', '10:00'))->assertSessionHasNoErrors();

@@ -99,6 +99,13 @@ it('agrees with scipy on the normal distribution (scripts/normal.py)', function 
     }
 });
 
+it('agrees with R on the quantiles of the normal distribution (scripts/quantiles.R)', function (): void {
+    foreach (reference('quantiles')['quantiles'] as ['p' => $p, 'z' => $z]) {
+        expect(Normal::quantile($p) / $z)->toEqualWithDelta(1.0, 1e-13);
+    }
+    expect(Normal::quantile(0.5))->toEqualWithDelta(0.0, 1e-15);
+});
+
 it('agrees with scipy on the bivariate normal distribution (scripts/normal.py)', function (): void {
     foreach (reference('normal')['bivariate'] as ['x' => $x, 'y' => $y, 'rho' => $rho, 'p' => $p]) {
         expect(BivariateNormal::cumulative($x, $y, $rho))->toEqualWithDelta($p, 1e-9);

@@ -74,7 +74,7 @@ final readonly class HeadRecord
                 ->takingDown($this->takeDownDay->of($head))
                 ->labelled(LabelMinutes::of($head)),
             $this->storedClearances->ofRecord($head),
-            $this->similar($head, StoredPace::since(Calendar::dayOf($head->salon->today()))),
+            $this->similar($head),
             StoredPace::history($head),
         );
     }
@@ -171,14 +171,14 @@ final readonly class HeadRecord
             $core,
             array_map($this->washDay(...), array_values($washed->all())),
             array_map($this->reading(...), array_values($timed->all())),
-            $this->similar($head, $since),
+            $this->similar($head),
             StoredPace::history($head, $since),
         );
     }
 
-    private function similar(Head $head, \DateTimeImmutable $since): float
+    private function similar(Head $head): float
     {
-        return SimilarHeads::minutesASection($head, $since, $this->parameters->washDay);
+        return SimilarHeads::minutesASection($head, $this->parameters->washDay);
     }
 
     /**

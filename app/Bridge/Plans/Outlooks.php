@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Plans;
 
 use App\Bridge\Clients\HeadRecord;
-use App\Bridge\Clients\LengthHistory;
+use App\Bridge\Clients\OwnPace;
 use App\Bridge\Readings\TestsWorthTaking;
 use App\Models\Head;
 use App\Models\Outlook;
@@ -20,11 +20,9 @@ use Nagomi\Core\Estimation\FilterJournal;
 use Nagomi\Core\Estimation\FilterRun;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
-use Nagomi\Core\Estimation\RetainedLength;
 use Nagomi\Core\Estimation\Smoother;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Estimation\State;
-use Nagomi\Core\Head\CurlPattern;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanConsequence;
@@ -51,10 +49,11 @@ final readonly class Outlooks
         private BalanceDays $balanceDays,
         private ChairWork $chairWork,
         private HeadRecord $headRecord,
-        private LengthHistory $lengthHistory,
+        private OutlookLength $outlookLength,
         private OutlookParts $outlookParts,
         private OutlookScalp $outlookScalp,
         private OutlookSigns $outlookSigns,
+        private OwnPace $ownPace,
         private PlanForetold $planForetold,
         private PlannedSteps $plannedSteps,
         private StoredPlan $storedPlan,
@@ -150,12 +149,12 @@ final readonly class Outlooks
             'foretold' => ForetoldBesides::of($pace, $terms->scalp, $today),
             'learned' => $this->learned($state),
             'done_at_home' => DoneAtHome::of($trace->last()->habits),
-            'length' => $this->length($head, $today),
+            'length' => $this->outlookLength->of($head, $today),
             'days_out' => round($comesTo->daysOut, 2),
             'plan_minutes' => round($comesTo->minutes, 1),
             'drifts_on' => BandExit::on($trace->last())?->format('Y-m-d'),
             'worth' => $this->testsWorthTaking->of($head, $state, $plan, $today),
-        ]);
+        ] + $this->ownPace->of($head, $today));
     }
 
     /** The stored outlook, renewed first where the salon's day has moved on. */
@@ -206,27 +205,6 @@ final readonly class Outlooks
             Smoother::of($journal),
             fn (Snapshot $point): bool => $point->date >= $window,
         ));
-    }
-
-    /** @return array<string, float>|null what grew, was cut, kept and broke off, in mm */
-    private function length(Head $head, DateTimeImmutable $today): ?array
-    {
-        $length = RetainedLength::ofHistory(
-            $this->lengthHistory->lengths($head, $today),
-            $this->lengthHistory->trims($head, $today),
-            CurlPattern::of($head->ring_mm, $head->bends_without_ring),
-            $this->parameters,
-        );
-
-        return $length === null ? null : [
-            'days' => $length->days,
-            'grown' => round($length->grownMm, 1),
-            'trimmed' => round($length->trimmedMm, 1),
-            'retained' => round($length->retainedMm, 1),
-            'broken' => round($length->brokenMm(), 1),
-            'least' => round($length->brokenRangeMm()[0], 1),
-            'most' => round($length->brokenRangeMm()[1], 1),
-        ];
     }
 
     /** @return array<string, float> how much of what is the head's own is assumption: share of prior variance left */

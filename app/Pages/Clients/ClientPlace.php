@@ -58,7 +58,7 @@ final readonly class ClientPlace
             $dueOn,
             $bookedOn,
             $plannedOn,
-            is_numeric($minutes) ? (int) $minutes : null,
+            is_numeric($minutes) ? (int) round((float) $minutes) : null,
         );
     }
 

@@ -45,8 +45,9 @@ final readonly class Method
         return $this->choices[$question->value];
     }
 
-    public function says(MethodQuestion $question, string ...$anyOf): bool
+    public function says(MethodQuestion $question, string $choice, string ...$or): bool
     {
-        return in_array($this->choice($question), $anyOf, true);
+        return $this->choices[$question->value] === $choice
+            || $or !== [] && in_array($this->choices[$question->value], $or, true);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Planning;
 
+use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\WithinMinutes;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -51,12 +52,12 @@ final class BeamPlace
         return $last !== null && $next - $last < max($limits->looksApartDays, $limits->strongAfterMildDays) ? $last : '';
     }
 
-    /** @param list<Rule> $broken */
-    public static function weight(array $broken, float $minutes): float
+    /** @param list<Rule> $broken by a way to wash this head */
+    public static function weight(array $broken, WashOption $choice, Head $head): float
     {
         $weight = 0.0;
         foreach ($broken as $rule) {
-            $weight += self::ONE_RULE + ($rule instanceof WithinMinutes ? $minutes : 0.0);
+            $weight += self::ONE_RULE + ($rule instanceof WithinMinutes ? $choice->minutes($head) : 0.0);
         }
 
         return $weight;

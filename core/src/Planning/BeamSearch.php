@@ -125,14 +125,15 @@ final class BeamSearch
                 // A way that runs into a clash later must lose against one that does not.
                 $clash = self::COST_OF_A_CLASH * $broken;
                 foreach ($open as $index => $choice) {
-                    $sealed = $this->terrain->seals($choice, $day);
-                    $after = $this->terrain->washed($way['means'], $choice, $day);
-                    $cost = $way['cost'] + $clash + $this->terrain->costOfChoice($choice, $day)
-                        + $this->terrain->costOfDays($after, $day, $until - $day, $sealed);
+                    $effects = $this->terrain->effectsOf($choice, $day);
+                    $after = $effects->on($way['means']);
+                    $cost = $way['cost'] + $clash + $effects->cost + $this->terrain->costOfPromises($choice, $day)
+                        + $this->terrain->costOfDays($after, $day, $until - $day, $effects->seals);
                     $key = BeamPlace::place($after, $way['standing'], $choice, $day);
                     if (! isset($next[$key]) || $cost < $next[$key]['cost']) {
                         $next[$key] = [
-                            'cost' => $cost, 'after' => $after, 'way' => $way, 'index' => $index, 'sealed' => $sealed,
+                            'cost' => $cost, 'after' => $after, 'way' => $way, 'index' => $index,
+                            'sealed' => $effects->seals,
                         ];
                     }
                 }
@@ -241,7 +242,8 @@ final class BeamSearch
             $done = $this->parts->on($this->choices[$index], $standing);
             $barred[$index] = $known[$trait] ??= BeamPlace::weight(
                 $this->rules->barring($done, $standing),
-                $done->minutes($standing->head),
+                $done,
+                $standing->head,
             );
         }
         assert($barred !== []);

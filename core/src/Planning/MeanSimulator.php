@@ -117,26 +117,7 @@ final class MeanSimulator
      */
     public function washed(array $means, WashOption $choice, int $day): array
     {
-        $blocked = $this->head->parameters->treatments->buildUpBlocksUptake;
-        foreach ($this->effectsOf($choice, $day)->steps as $strata) {
-            foreach ($strata as $s => $effect) {
-                [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
-                [, , , , , $moistureGain, $proteinGain, $washableAdded] = $effect;
-                $at = 4 * $s;
-                $buildUp = $means[$at + 2] + $means[$at + 3];
-                $free = 1 - $blocked * ($buildUp > 100 ? 1.0 : $buildUp / 100);
-                $moisture = $means[$at] - $moistureLost + $moistureGain * $free * (1 - $means[$at] / 100);
-                $protein = $means[$at + 1] - $proteinLost + $proteinGain * $free * (1 - $means[$at + 1] / 100);
-                $stubborn = $means[$at + 3] * $stubbornKept + $stubbornAdded;
-                $means[$at] = $moisture < 0 ? 0.0 : ($moisture > 100 ? 100.0 : $moisture);
-                $means[$at + 1] = $protein < 0 ? 0.0 : ($protein > 100 ? 100.0 : $protein);
-                $washable = $means[$at + 2] * $washableKept + $washableAdded;
-                $means[$at + 2] = $washable < 0 ? 0.0 : ($washable > 100 ? 100.0 : $washable);
-                $means[$at + 3] = $stubborn < 0 ? 0.0 : ($stubborn > 100 ? 100.0 : $stubborn);
-            }
-        }
-
-        return $means;
+        return $this->effectsOf($choice, $day)->on($means);
     }
 
     /**
@@ -224,17 +205,18 @@ final class MeanSimulator
     /** What a choice costs on a day: by itself, and where something else was promised. */
     public function costOfChoice(WashOption $choice, int $day): float
     {
-        return $this->effectsOf($choice, $day)->cost
-            + (
-                $this->terms->promised === []
-                    ? 0.0
-                    : PromiseCost::of(
-                        $this->terms,
-                        $choice,
-                        $this->today->modify("+{$day} days"),
-                        $this->head->parameters->planning,
-                    )
-            );
+        return $this->effectsOf($choice, $day)->cost + $this->costOfPromises($choice, $day);
+    }
+
+    /** What it costs that something else was promised of a day. */
+    public function costOfPromises(WashOption $choice, int $day): float
+    {
+        return $this->terms->promised === [] ? 0.0 : PromiseCost::of(
+            $this->terms,
+            $choice,
+            $this->today->modify("+{$day} days"),
+            $this->head->parameters->planning,
+        );
     }
 
     public function seals(WashOption $choice, int $day): bool
@@ -242,7 +224,8 @@ final class MeanSimulator
         return $this->effectsOf($choice, $day)->seals;
     }
 
-    private function effectsOf(WashOption $choice, int $day): OptionEffects
+    /** What a choice does on a day, and what it costs by itself. */
+    public function effectsOf(WashOption $choice, int $day): OptionEffects
     {
         $atHome = $this->atHome[$day] ??= $this->terms->isAtHome($this->date($day), $this->today);
 

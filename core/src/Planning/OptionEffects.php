@@ -9,7 +9,9 @@ use Nagomi\Core\Estimation\MeantSteps;
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Treatments\StratumEffect;
 
-/** What a choice does to one head, worked out once. */
+/**
+ * What a choice does to one head, worked out once: the numbers the search works on move by it.
+ */
 final readonly class OptionEffects
 {
     /** A step that moves nothing: all kept, nothing lost, gained or added. */
@@ -24,9 +26,10 @@ final readonly class OptionEffects
      * @param float                                                              $cost  minutes, wear and price
      */
     private function __construct(
-        public array $steps,
+        private array $steps,
         public float $cost,
         public bool $seals,
+        private float $buildUpBlocks,
     ) {
     }
 
@@ -70,7 +73,36 @@ final readonly class OptionEffects
                 + $planning->costOfWear * $wear
                 + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
             $meant->seals,
+            $head->parameters->treatments->buildUpBlocksUptake,
         );
+    }
+
+    /**
+     * @param array<int, float> $means four numbers for each stratum, before the wash
+     *
+     * @return array<int, float> the same after it
+     */
+    public function on(array $means): array
+    {
+        foreach ($this->steps as $strata) {
+            foreach ($strata as $s => $effect) {
+                [$washableKept, $stubbornKept, $stubbornAdded, $moistureLost, $proteinLost] = $effect;
+                [, , , , , $moistureGain, $proteinGain, $washableAdded] = $effect;
+                $at = 4 * $s;
+                $buildUp = $means[$at + 2] + $means[$at + 3];
+                $free = 1 - $this->buildUpBlocks * ($buildUp > 100 ? 1.0 : $buildUp / 100);
+                $moisture = $means[$at] - $moistureLost + $moistureGain * $free * (1 - $means[$at] / 100);
+                $protein = $means[$at + 1] - $proteinLost + $proteinGain * $free * (1 - $means[$at + 1] / 100);
+                $stubborn = $means[$at + 3] * $stubbornKept + $stubbornAdded;
+                $means[$at] = $moisture < 0 ? 0.0 : ($moisture > 100 ? 100.0 : $moisture);
+                $means[$at + 1] = $protein < 0 ? 0.0 : ($protein > 100 ? 100.0 : $protein);
+                $washable = $means[$at + 2] * $washableKept + $washableAdded;
+                $means[$at + 2] = $washable < 0 ? 0.0 : ($washable > 100 ? 100.0 : $washable);
+                $means[$at + 3] = $stubborn < 0 ? 0.0 : ($stubborn > 100 ? 100.0 : $stubborn);
+            }
+        }
+
+        return $means;
     }
 
     /**

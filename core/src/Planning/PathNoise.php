@@ -48,10 +48,11 @@ final class PathNoise
     /** @return list<float> */
     private static function table(): array
     {
-        $table = [];
-        for ($i = 0; $i < self::SIZE; $i++) {
-            $table[] = Normal::quantile(($i + 0.5) / self::SIZE);
+        $below = [];
+        for ($i = 0; $i < self::SIZE / 2; $i++) {
+            $below[] = Normal::quantile(($i + 0.5) / self::SIZE);
         }
+        $table = [...$below, ...array_map(static fn (float $z): float => -$z, array_reverse($below))];
         $random = new SeededRandom(self::SEED);
         for ($i = self::SIZE - 1; $i > 0; $i--) {
             $j = $random->between(0, $i);

@@ -28,15 +28,20 @@ final readonly class RolledOn
     public function cost(array $means, int $day): float
     {
         $cost = 0.0;
+        $own = $this->terrain->ownCost($this->rhythm);
         $every = $this->terrain->head->washEveryDays;
         $days = $this->terrain->head->parameters->planning->rolledOnDays;
         for ($gone = 0; $gone < $days; $gone += $every) {
-            $means = $this->terrain->washed($means, $this->rhythm, $day + $gone);
-            $sealed = $this->terrain->seals($this->rhythm, $day + $gone);
+            $effects = $this->terrain->effectsOf($this->rhythm, $day + $gone);
+            $means = $effects->on($means);
             $gap = min($every, $days - $gone);
-            $cost += $this->terrain->ownCost($this->rhythm)
-                + $this->terrain->costOfDays($means, min($this->horizon, $day + $gone), $gap, $sealed);
-            $means = $this->terrain->afterDays($means, $day + $gone, $gap, $sealed);
+            $cost += $own + $this->terrain->costOfDays(
+                $means,
+                min($this->horizon, $day + $gone),
+                $gap,
+                $effects->seals,
+            );
+            $means = $this->terrain->afterDays($means, $day + $gone, $gap, $effects->seals);
         }
 
         return $cost;

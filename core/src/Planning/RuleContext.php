@@ -16,7 +16,7 @@ use Nagomi\Core\Treatments\WashDay;
 /** What the rules need to know on one possible wash day. Days are counted from today; the past is negative. */
 final readonly class RuleContext
 {
-    private ?DateTimeImmutable $date;
+    private ?DaysAhead $days;
 
     /**
      * @param int|null $lastStrong   day of the last strong protein
@@ -32,6 +32,7 @@ final readonly class RuleContext
      * @param bool      $hasWashedBefore a wash day of the plan lies before this one: a look can be taken on it
      * @param int|null $lastDetangled day of the last detangling; null: none is known
      * @param array<string, int> $used uses since today of what is short, by treatment
+     * @param DaysAhead|null    $days where they are known from another day of the same season
      */
     public function __construct(
         public Head $head,
@@ -51,14 +52,15 @@ final readonly class RuleContext
         public ?bool $coWashLast = null,
         public bool $hasWashedBefore = false,
         public ?int $lastDetangled = null,
+        ?DaysAhead $days = null,
     ) {
-        $this->date = $today === null ? null : Calendar::daysAfter($today, $day);
+        $this->days = $days ?? ($today === null ? null : new DaysAhead($today));
     }
 
     /** @throws LogicException where the day it counts from is not known */
     public function date(): DateTimeImmutable
     {
-        return $this->date ?? throw new LogicException('The day this counts from is not known.');
+        return $this->days?->on($this->day) ?? throw new LogicException('The day this counts from is not known.');
     }
 
     /** The days and chances the rules go by. */
@@ -198,17 +200,11 @@ final readonly class RuleContext
      */
     private static function lasts(array $history, callable $dayOf): array
     {
-        $last = [
-            'strong' => null,
-            'clarify' => null,
-            'mask' => null,
-            'protein' => null,
-            'mild' => null,
-            'service' => null,
-            'cleanse' => null,
-            'co-wash' => null,
-            'detangle' => null,
-        ];
+        /** @var array<string, int|null> $last */
+        $last = array_fill_keys(
+            ['strong', 'clarify', 'mask', 'protein', 'mild', 'service', 'cleanse', 'co-wash', 'detangle'],
+            null,
+        );
         $lastWash = null;
         $protein = false;
         foreach ($history as $washDay) {
@@ -260,6 +256,7 @@ final readonly class RuleContext
             $choice->cleanse === CleanseKind::CoWash,
             true,
             $choice->inStyle ? $this->lastDetangled : $this->day,
+            $this->days,
         );
     }
 
@@ -295,6 +292,7 @@ final readonly class RuleContext
             $this->coWashLast,
             $this->hasWashedBefore,
             $this->lastDetangled,
+            $this->days,
         );
     }
 }

@@ -135,18 +135,18 @@ final class SeasonWalk
             $choice = $this->parts->on($choices[$level], $standing);
             $day = $this->washDays[$level];
             $until = $this->washDays[$level + 1] ?? $this->horizon + 1;
-            $sealed = $this->terrain->seals($choice, $day);
             $broken += $this->rules->breaks($choice, $standing, $mostBroken - $broken);
             if ($broken > $mostBroken) {
                 return [INF, $broken];
             }
-            $means = $this->terrain->washed($means, $choice, $day);
-            $cost += $this->terrain->costOfChoice($choice, $day)
-                + $this->terrain->costOfDays($means, $day, $until - $day, $sealed);
+            $effects = $this->terrain->effectsOf($choice, $day);
+            $means = $effects->on($means);
+            $cost += $effects->cost + $this->terrain->costOfPromises($choice, $day)
+                + $this->terrain->costOfDays($means, $day, $until - $day, $effects->seals);
             if ($cost + $this->least[$level] > $limit) {
                 return [INF, $broken];
             }
-            $means = $this->terrain->afterDays($means, $day, $until - $day, $sealed);
+            $means = $this->terrain->afterDays($means, $day, $until - $day, $effects->seals);
             if ($level + 1 < $last) {
                 $standing = $standing->next(
                     $choice,

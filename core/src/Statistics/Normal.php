@@ -73,24 +73,24 @@ final class Normal
     }
 
     /**
-     * The z below which a share of the distribution lies: bisection on {@see self::cumulative}, to the last bit.
+     * The z below which a share of the distribution lies: the rational approximation of Abramowitz & Stegun 26.2.23,
+     * good to 4.5e-4, made exact by two steps of Halley's method on {@see self::cumulative}.
      *
      * @param float $probability above 0 and below 1
      */
     public static function quantile(float $probability): float
     {
-        $least = -38.0;
-        $most = 38.0;
-        // 38 − (−38) halved 60 times is below the spacing of floats near 0.
-        for ($halving = 0; $halving < 60; $halving++) {
-            $middle = ($least + $most) / 2;
-            if (self::cumulative($middle) < $probability) {
-                $least = $middle;
-            } else {
-                $most = $middle;
-            }
+        if ($probability > 0.5) {
+            return -self::quantile(1.0 - $probability);
+        }
+        $t = sqrt(-2.0 * log($probability));
+        $z = (2.515517 + $t * (0.802853 + $t * 0.010328))
+            / (1.0 + $t * (1.432788 + $t * (0.189269 + $t * 0.001308))) - $t;
+        for ($step = 0; $step < 2; $step++) {
+            $off = (self::cumulative($z) - $probability) / self::density($z);
+            $z -= $off / (1.0 + $z * $off / 2.0);
         }
 
-        return ($least + $most) / 2;
+        return $z;
     }
 }

@@ -203,8 +203,9 @@ it('plans with the bottle that was last used, until one is used that is not know
     expect($protein([$known]))->toBeLessThan($protein([$unknown]))->and($last([$known]))->toBeGreaterThan(20.0);
     $option = new WashOption(CleanseKind::Gentle, 1, StepKind::Mask, 20);
     $terms = (new PlanTerms())->doneWith(BottlesInUse::in([$known]));
-    expect(OptionEffects::of($option, Make::head(), 1.0, $terms)->steps)
-        ->not->toBe(OptionEffects::of($option, Make::head(), 1.0, new PlanTerms())->steps);
+    $means = array_fill(0, 4 * count(Make::head()->strata), 40.0);
+    expect(OptionEffects::of($option, Make::head(), 1.0, $terms)->on($means))
+        ->not->toEqual(OptionEffects::of($option, Make::head(), 1.0, new PlanTerms())->on($means));
 });
 
 it('says what a bottle cannot hold', function (Closure $make, string $words): void {

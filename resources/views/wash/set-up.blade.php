@@ -23,7 +23,7 @@
         <svg class="day-line" viewBox="0 0 {{ $line::WIDTH }} {{ $line::HEIGHT }}" role="img" aria-label="{{ __('wash.set-up.line') }}">
             @foreach ($line->alone as $bar)<rect class="day-alone" x="{{ $bar['x'] }}" y="{{ $line::ALONE_Y }}" width="{{ $bar['width'] }}" height="{{ $line::BAR }}" rx="8"><title>{{ $bar['says'] }}</title></rect>@endforeach
             @foreach ($line->hands as $bar)<rect class="day-hands" x="{{ $bar['x'] }}" y="{{ $line::HANDS_Y }}" width="{{ $bar['width'] }}" height="{{ $line::BAR }}" rx="4"><title>{{ $bar['says'] }}</title></rect>@endforeach
-            @foreach ($line->ticks as $tick)<text class="tick" x="{{ max(16, min($line::RIGHT - 16, $tick['x'])) }}" y="{{ $line::HEIGHT - 8 }}">{{ $tick['label'] }}</text>@endforeach
+            @foreach ($line->ticks as $tick)<text class="tick is-{{ $tick['at'] }}" x="{{ $tick['x'] }}" y="{{ $line::HEIGHT - 3 }}">{{ $tick['label'] }}</text>@endforeach
         </svg>
         <p class="legend"><span><i class="day-key is-hands"></i>{{ __('wash.set-up.hands') }}</span><span><i class="day-key is-alone"></i>{{ __('wash.set-up.alone') }}</span></p>
         <details @if (request()->hasAny(['limit', 'drying', 'styling'])) open @endif><summary>{{ __('wash.set-up.change') }}</summary>
