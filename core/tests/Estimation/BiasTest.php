@@ -55,6 +55,22 @@ it('is the posterior of the linear model, counted out for two stylists', functio
         ->and($first->sd)->toEqualWithDelta(sqrt(1 / (2 + $prior) + 1 / (1 + $prior)) / 2, 1e-12);
 });
 
+it('measures three stylists against the mean of all three, counted out', function (): void {
+    $estimate = new StylistBiasEstimator(Sign::Dryness, Parameters::shipped()->signs);
+    foreach (['A' => [2.0, 2.0, 2.0, 2.0], 'B' => [-1.0, -1.0], 'C' => [0.5]] as $by => $values) {
+        foreach ($values as $value) {
+            $estimate->read($by, $value, 1.0);
+        }
+    }
+    $prior = 1 / 0.36 ** 2;
+    $means = [8.0 / (4 + $prior), -2.0 / (2 + $prior), 0.5 / (1 + $prior)];
+    $variances = [1 / (4 + $prior), 1 / (2 + $prior), 1 / (1 + $prior)];
+    foreach ($estimate->biases() as $i => $bias) {
+        expect($bias->mean)->toEqualWithDelta($means[$i] - array_sum($means) / 3, 1e-12)
+            ->and($bias->sd ** 2)->toEqualWithDelta($variances[$i] / 3 + array_sum($variances) / 9, 1e-12);
+    }
+});
+
 it('says nothing of a stylist who works alone, and shrinks what rests on little', function (): void {
     $alone = new StylistBiasEstimator(Sign::Feel, Parameters::shipped()->signs);
     $alone->read('Ilse', 3.0, 1.0);

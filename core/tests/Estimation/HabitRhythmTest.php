@@ -8,8 +8,15 @@ declare(strict_types=1);
  */
 
 use Nagomi\Core\Estimation\HabitRhythm;
+use Nagomi\Core\Estimation\HomeHabits;
 use Nagomi\Core\Parameters\HabitParameters;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Tests\Support\Make;
+use Nagomi\Core\Treatments\CleanseKind;
+use Nagomi\Core\Treatments\Place;
+use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
+use Nagomi\Core\Treatments\WashDay;
 
 const PERIODS = ['1' => 0.3, '2' => 0.3, '3' => 0.2, 'never' => 0.2];
 
@@ -85,4 +92,43 @@ it('believes that it is never done where it is never told of, and keeps what it 
     expect($rhythm->due())->toEqualWithDelta(habitParameters()->outOfTurn, 0.01);
     $again = HabitRhythm::assumed(habitParameters(), PERIODS)->withNumbers($rhythm->numbers());
     expect($again)->toEqual($rhythm);
+});
+
+it('weighs what is told by how often it is told wrongly, at home and in the salon', function (
+    array $steps,
+    string $rhythm,
+    Place $place,
+    float $ifDone,
+    float $ifNotDone,
+): void {
+    $parameters = Parameters::shipped()->habits;
+    $day = new WashDay('w', Make::day(), $steps, $place);
+    $told = HomeHabits::assumed($parameters)->after($day);
+    $every = match ($rhythm) {
+        'masks' => $parameters->maskEvery,
+        'proteins' => $parameters->proteinEvery,
+        default => $parameters->clarifyingEvery,
+    };
+    expect($told->{$rhythm}->due())->toEqualWithDelta(
+        HabitRhythm::assumed($parameters, $every)->after($ifDone, $ifNotDone)->due(),
+        1e-12,
+    );
+})->with(function (): iterable {
+    $habits = Parameters::shipped()->habits;
+    [$forgotten, $mistaken, $misnoted] = [$habits->forgotten, $habits->mistaken, $habits->misnotedInSalon];
+    $cleanse = Step::cleanse(CleanseKind::Gentle);
+    yield 'a mask' => [[$cleanse, Step::mask(20)], 'masks', Place::Home, 1 - $mistaken, $mistaken];
+    yield 'a mask in the salon' => [[$cleanse, Step::mask(20)], 'masks', Place::Salon, 1 - $misnoted, $misnoted];
+    yield 'a rinse-out' => [[$cleanse, Step::conditioner(3)], 'masks', Place::Home, $mistaken, 1 - $mistaken];
+    yield 'neither' => [[$cleanse], 'masks', Place::Home, 1.0, 1.0];
+    yield 'protein' => [
+        [$cleanse, new Step(StepKind::MildProtein, 10.0)], 'proteins', Place::Home, 1 - $forgotten, $misnoted,
+    ];
+    yield 'no protein' => [[$cleanse], 'proteins', Place::Home, $forgotten, 1.0];
+    yield 'no cleanse' => [[Step::mask(20)], 'clarifying', Place::Home, 1.0, 1.0];
+    yield 'clarifying' => [
+        [Step::cleanse(CleanseKind::Clarifying)], 'clarifying', Place::Home, 1 - $mistaken, $misnoted,
+    ];
+    yield 'shampoo' => [[Step::cleanse(CleanseKind::Shampoo)], 'clarifying', Place::Home, $mistaken, 1.0];
+    yield 'gentle' => [[$cleanse], 'clarifying', Place::Home, $misnoted, 1.0];
 });

@@ -9,6 +9,7 @@ use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\LedgerKind;
 use Nagomi\Core\Estimation\LedgerLine;
+use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\StrataTransition;
 use Nagomi\Core\Head\Part;
@@ -55,7 +56,7 @@ it('carries a stratum over by the hair it shares with the new ones', function ()
     $mean[$carried->layout->of(0, StateLayout::MOISTURE)] = 70.0;
     $mean[$carried->layout->of(1, StateLayout::MOISTURE)] = 40.0;
     $back = StrataTransition::carried(
-        new Nagomi\Core\Estimation\State($carried->layout, $mean, $carried->covariance),
+        new State($carried->layout, $mean, $carried->covariance),
         $before,
     );
     expect($back->value(0, StateLayout::MOISTURE))->toEqualWithDelta(
@@ -118,4 +119,26 @@ it('gives new growth beside an old length what the zone was', function (): void 
         $state->value($crown, StateLayout::MOISTURE),
         1e-9,
     );
+});
+
+it('weighs a zone that is parted anew as much as one that is parted as before', function (): void {
+    $before = Make::head(Porosity::High, [Zone::Crown]);
+    // The crown is bleached and has new growth that is as porous: all of the head is one stratum now.
+    $parts = [];
+    foreach (Zone::cases() as $zone) {
+        $parts[] = new ZonePart($zone, Part::Length, Porosity::High, StrandDiameter::Medium);
+    }
+    $parts[] = new ZonePart(Zone::Crown, Part::Root, Porosity::High, StrandDiameter::Medium);
+    $after = $before->withZones($parts);
+    expect($before->strata)->toHaveCount(2)->and($after->strata)->toHaveCount(1);
+    $state = KalmanFilter::follow($before, [], [], Make::day())->last()->state;
+    $mean = $state->mean;
+    $share = 0.0;
+    foreach ($before->strata as $s => $stratum) {
+        $isLow = $stratum->porosity === Porosity::Low;
+        $mean[$state->layout->of($s, StateLayout::MOISTURE)] = $isLow ? 80.0 : 40.0;
+        $share += $isLow ? $stratum->share : 0.0;
+    }
+    $carried = StrataTransition::carried(new State($state->layout, $mean, $state->covariance), $after);
+    expect($carried->value(0, StateLayout::MOISTURE))->toEqualWithDelta(40 + 40 * $share, 1e-9);
 });

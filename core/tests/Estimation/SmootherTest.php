@@ -215,3 +215,14 @@ it('goes on from a stored day as if it had never stopped', function (): void {
         $whole->last()->state->value(0, StateLayout::MOISTURE) * 1_000_000,
     ));
 });
+
+it('says of each day once how it ended, through weeks of which nothing was told', function (): void {
+    $journal = new FilterJournal();
+    $history = new HeadHistory(Make::head(), [Make::washDay('2026-01-05', Make::usualWash())], []);
+    KalmanFilter::through($history, Make::day('2026-04-05'), journal: $journal);
+    $days = array_map(static fn (Snapshot $point): string => $point->date->format('Y-m-d'), Smoother::of($journal));
+    expect($days)->toBe(array_map(
+        static fn (int $day): string => Make::day('2026-01-05')->modify("+{$day} days")->format('Y-m-d'),
+        range(0, 90),
+    ));
+});

@@ -185,3 +185,19 @@ it('inverts what it solves', function (): void {
     }
     expect(fn () => new Cholesky([[1.0, 2.0], [2.0, 1.0]]))->toThrow(InvalidArgumentException::class);
 });
+
+it('takes wear away with what is cut, and its doubt with it', function (): void {
+    $state = Make::atTarget(Make::head())->state;
+    [, , , , $wear] = $state->layout->ofStratum(0);
+    $mean = $state->mean;
+    $mean[$wear] = 60.0;
+    $covariance = $state->covariance;
+    $covariance[$wear][$wear] = 100.0;
+    $worn = new State($state->layout, $mean, $covariance);
+    $cut = Dynamics::afterStep($worn, [new StratumEffect(wearKept: 0.25, wearAdded: 3.0)], 0.0)->state;
+    expect($cut->mean[$wear])->toEqualWithDelta(18.0, 1e-9)
+        ->and($cut->covariance[$wear][$wear])->toEqualWithDelta(100.0 / 16, 1e-9);
+    $grown = Dynamics::afterStep($worn, [new StratumEffect(wearAdded: 3.0)], 0.0)->state;
+    expect($grown->mean[$wear])->toEqualWithDelta(63.0, 1e-9)
+        ->and($grown->covariance[$wear][$wear])->toEqualWithDelta(100.0, 1e-9);
+});

@@ -7,6 +7,7 @@ declare(strict_types=1);
 
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Prior;
+use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\TestSelection;
 use Nagomi\Core\Parameters\Parameters;
@@ -124,4 +125,28 @@ it('stops where the next test would not take enough of the doubt away for its mi
     }
     $next = $all[count($worth)];
     expect(1 - $next['after'] / $next['before'])->toBeLessThan(0.02 * $next['minutes']);
+});
+
+it('counts minutes against what they give, in a row and for one reserve', function (): void {
+    $state = Prior::of(Make::head())->withSigns(Nagomi\Core\Readings\Sign::cases());
+    $variance = static fn (State $of, int $quantity): float => array_sum(array_map(
+        static fn (int $s): float => $of->layout->head->strata[$s]->share * $of->sd($s, $quantity) ** 2,
+        array_keys($of->layout->head->strata),
+    ));
+    // The doubt of the balance is the mean of both reserves, as a root.
+    expect(TestSelection::doubt($state) ** 2)->toEqualWithDelta(
+        ($variance($state, StateLayout::MOISTURE) + $variance($state, StateLayout::PROTEIN)) / 2,
+        1e-9,
+    );
+    $gives = static fn (string $test, int $of): float => $variance($state, $of)
+        - $variance(TestSelection::narrowed($state, $test), $of);
+    // Dryness says more of moisture; in ten times the minutes it says less a minute.
+    expect($gives('dryness', StateLayout::MOISTURE))->toBeGreaterThan($gives('feel', StateLayout::MOISTURE))
+        ->and($gives('dryness', StateLayout::MOISTURE) / 10)->toBeLessThan($gives('feel', StateLayout::MOISTURE));
+    [$alike, $longer] = [['dryness' => 1.0, 'feel' => 1.0], ['dryness' => 10.0, 'feel' => 1.0]];
+    expect(TestSelection::bestFor($state, $alike, StateLayout::MOISTURE))->toBe('dryness')
+        ->and(TestSelection::bestFor($state, $longer, StateLayout::MOISTURE))->toBe('feel')
+        ->and(TestSelection::order($state, $longer, 20.0)[0]['test'])->toBe('feel');
+    $first = TestSelection::order($state, $alike, 20.0)[0]['test'];
+    expect(TestSelection::order($state, [$first => 10.0] + $alike, 20.0)[0]['test'])->not->toBe($first);
 });
