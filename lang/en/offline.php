@@ -181,8 +181,8 @@ return [
             'earlier' => 'Earlier', 'later' => 'Later', 'again' => 'Repeat', 'out' => 'Remove', 'back' => 'Put it back',
             'add' => 'Add a step after it', 'close' => 'Close',
             'is' => ['done' => 'done', 'skipped' => 'removed'],
-            'minutes' => ':care min to the end of styling: hands on for :hands, free for :free.',
-            'minutes-and-drying' => ':care min to the end of styling: hands on for :hands, free for :free. Then :drying min to dry.',
+            'minutes' => ':care min: hands on for :hands, free for :free.',
+            'minutes-and-drying' => ':care min before drying: hands on for :hands, free for :free. Then :drying min to dry.',
             'set' => [
                 'hands' => 'Hands', 'on' => 'Stays on', 'sections' => 'Sections', 'mm' => 'Cut', 'ml' => 'Amount', 'tool' => 'Tool',
                 'heat' => 'Heat', 'bottle' => 'Bottle',

@@ -181,8 +181,8 @@ return [
             'earlier' => 'Antes', 'later' => 'Después', 'again' => 'Repetir', 'out' => 'Quitarlo', 'back' => 'Volver a ponerlo',
             'add' => 'Poner un paso después', 'close' => 'Cerrar',
             'is' => ['done' => 'hecho', 'skipped' => 'quitado'],
-            'minutes' => ':care min hasta acabar de peinar: :hands con manos, :free libres.',
-            'minutes-and-drying' => ':care min hasta acabar de peinar: :hands con manos, :free libres. Después :drying min de secado.',
+            'minutes' => ':care min: :hands con manos, :free libres.',
+            'minutes-and-drying' => ':care min antes del secado: :hands con manos, :free libres. Después :drying min de secado.',
             'set' => [
                 'hands' => 'Manos', 'on' => 'Puesto', 'sections' => 'Secciones', 'mm' => 'Cortado', 'ml' => 'Cantidad', 'tool' => 'Herramienta',
                 'heat' => 'Calor', 'bottle' => 'Envase',

@@ -13,16 +13,21 @@ final class DryingSteps
 {
     private const HEATED = ['diffuse', 'diffuse-high', 'diffuse-medium', 'hood'];
 
-    /** @return list<WashDayStep> none where hair leaves damp */
+    /**
+     * @param bool $isStyled on this day: without what sets no cast is left to scrunch out
+     *
+     * @return list<WashDayStep> none where hair leaves damp
+     */
     public static function of(
         DryingMethod $drying,
         Pace $pace,
         WashSteps $steps,
         WashDayParameters $parameters,
+        bool $isStyled,
     ): array {
         return $drying === DryingMethod::LeavesDamp ? [] : [
             self::stage($drying->value, $pace, $parameters),
-            $steps->after->breakCast(),
+            ...$isStyled ? [$steps->after->breakCast()] : [],
         ];
     }
 

@@ -224,7 +224,13 @@ final class WashDayBuilder
         }
         $this->steps = [
             ...$this->steps,
-            ...DryingSteps::of($this->drying, $this->pace, $this->of, $this->head->parameters->washDay),
+            ...DryingSteps::of(
+                $this->drying,
+                $this->pace,
+                $this->of,
+                $this->head->parameters->washDay,
+                $this->styles(),
+            ),
         ];
         if ($this->head->method->says(MethodQuestion::Trim, 'stretched') || ! $this->has('detangle')) {
             $this->trim();

@@ -169,6 +169,23 @@ it('expects a wash by plan as far as plans were kept to, and by habit for the re
     }
 });
 
+it('takes a planned rinse-out or mask for left out as often as one is, and goes by habit where none is planned', function (): void {
+    $parameters = Parameters::shipped()->habits;
+    $habits = habitsOfMasks(3, 12);
+    $bare = static fn (array $plan): float => ExpectedWash::of($plan, $habits, $parameters)->bare;
+    [$adherence, $cleanse] = [$habits->adherence, Step::cleanse(CleanseKind::Gentle)];
+    expect($bare([$cleanse]))->toEqualWithDelta($habits->bare(), 1e-12)
+        ->and($bare([$cleanse, Step::mask(25)]))->toEqualWithDelta(
+            $habits->bareWhereSkipped(1 - $adherence->share(HomeStep::LongMask)),
+            1e-12,
+        )
+        ->and($bare([$cleanse, Step::conditioner(3)]))->toEqualWithDelta(
+            $habits->bareWhereSkipped(1 - $adherence->share(HomeStep::Conditioner)),
+            1e-12,
+        )
+        ->and($bare([$cleanse, Step::mask(25)]))->not->toEqualWithDelta($habits->bare(), 1e-3);
+});
+
 it('believes a mask that is told of out of turn, where it was planned', function (): void {
     $habits = [];
     foreach (range(0, 9) as $week) {

@@ -71,6 +71,19 @@ it('measures three stylists against the mean of all three, counted out', functio
     }
 });
 
+it('makes of two readings of one head what the model says, counted out', function (): void {
+    $estimate = new StylistBiasEstimator(Sign::Dryness, Parameters::shipped()->signs);
+    $estimate->readTwice('A', 'B', 2.0);
+    // The difference of two normals with prior sd 0.36 each, read with twice the variance of one reading.
+    $variance = 2 * Parameters::shipped()->signs->readingSd['dryness'] ** 2;
+    $difference = 2.0 * 2 * 0.36 ** 2 / (2 * 0.36 ** 2 + $variance);
+    $left = 2 * 0.36 ** 2 * $variance / (2 * 0.36 ** 2 + $variance);
+    [$a, $b] = $estimate->biases();
+    expect($a->mean)->toEqualWithDelta($difference / 2, 1e-12)
+        ->and($b->mean)->toEqualWithDelta(-$difference / 2, 1e-12)
+        ->and($a->sd)->toEqualWithDelta(sqrt($left) / 2, 1e-12);
+});
+
 it('says nothing of a stylist who works alone, and shrinks what rests on little', function (): void {
     $alone = new StylistBiasEstimator(Sign::Feel, Parameters::shipped()->signs);
     $alone->read('Ilse', 3.0, 1.0);

@@ -250,3 +250,19 @@ it('takes what came before today only', function (): void {
     );
     expect($trace->last()->date->format('Y-m-d'))->toBe('2026-04-01')->and($trace->ledger)->toHaveCount(1);
 });
+
+it('hears what was read after the cleanse once, after it, and all the same where nothing was cleansed', function (
+    ?array $steps,
+): void {
+    $reading = Make::reading('2026-03-02', 'dryness', ['points' => 8], Moment::AfterCleansing);
+    $washDays = $steps === null ? [] : [Make::washDay('2026-03-02', $steps)];
+    $with = KalmanFilter::follow(Make::head(), $washDays, [$reading], Make::day('2026-03-02'));
+    $without = KalmanFilter::follow(Make::head(), $washDays, [], Make::day('2026-03-02'));
+    expect($with->checks)->toHaveCount(1)
+        ->and($with->last()->state->value(0, StateLayout::MOISTURE))
+        ->toBeLessThan($without->last()->state->value(0, StateLayout::MOISTURE) - 1.0);
+})->with([
+    'a usual wash' => [Make::usualWash()],
+    'a mask without a cleanse' => [[Step::mask(20)]],
+    'no wash' => [null],
+]);

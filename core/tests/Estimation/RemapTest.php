@@ -141,4 +141,42 @@ it('weighs a zone that is parted anew as much as one that is parted as before', 
     }
     $carried = StrataTransition::carried(new State($state->layout, $mean, $state->covariance), $after);
     expect($carried->value(0, StateLayout::MOISTURE))->toEqualWithDelta(40 + 40 * $share, 1e-9);
+    // Its doubt is that of the sum: both variances by the squares of their shares, and twice what they have in common.
+    [$at, $beside] = [$state->layout->of(0, StateLayout::PROTEIN), $state->layout->of(1, StateLayout::PROTEIN)];
+    [$one, $other] = [$before->strata[0]->share, $before->strata[1]->share];
+    $covariance = $state->covariance;
+    expect($carried->sd(0, StateLayout::PROTEIN) ** 2)->toEqualWithDelta(
+        $one ** 2 * $covariance[$at][$at] + $other ** 2 * $covariance[$beside][$beside]
+            + 2 * $one * $other * $covariance[$at][$beside],
+        1e-9,
+    );
+});
+
+it('takes hair that no stratum knew from all of them by their share', function (): void {
+    $part = static fn (Zone $zone, Porosity $porosity): ZonePart => new ZonePart(
+        $zone,
+        Part::Length,
+        $porosity,
+        StrandDiameter::Medium,
+    );
+    $known = [
+        $part(Zone::Crown, Porosity::Low), $part(Zone::Front, Porosity::High), $part(Zone::Left, Porosity::High),
+    ];
+    $before = Make::head()->withZones($known);
+    $after = $before->withZones([...$known, $part(Zone::Nape, Porosity::Medium)]);
+    $state = KalmanFilter::follow($before, [], [], Make::day())->last()->state;
+    $mean = $state->mean;
+    foreach ($before->strata as $s => $stratum) {
+        $mean[$state->layout->of($s, StateLayout::MOISTURE)] = $stratum->porosity === Porosity::Low ? 80.0 : 40.0;
+    }
+    $carried = StrataTransition::carried(new State($state->layout, $mean, $state->covariance), $after);
+    $moistures = [];
+    foreach ($after->strata as $s => $stratum) {
+        $moistures[$stratum->porosity->value] = $carried->value($s, StateLayout::MOISTURE);
+    }
+    $low = array_sum(array_map(
+        static fn ($stratum): float => $stratum->porosity === Porosity::Low ? $stratum->share : 0.0,
+        $before->strata,
+    ));
+    expect($moistures)->toEqualWithDelta(['low' => 80.0, 'high' => 40.0, 'medium' => 40 + 40 * $low], 1e-9);
 });

@@ -54,6 +54,20 @@ it('does the steps of the trade in their order', function (): void {
     ]);
 });
 
+it('scrunches no cast out where nothing was put in that sets', function (): void {
+    $head = Make::head();
+    $pace = Pace::of($head, []);
+    $last = static fn (WashDayPlan $plan): array => array_slice(keys($plan), -3);
+    expect($last(WashDayBuilder::plan($head, wholeDay(), $pace, DryingMethod::Air)))->toBe(['dry', 'break-cast', 'tools'])
+        ->and($last(WashDayBuilder::plan(
+            $head,
+            wholeDay(),
+            $pace,
+            DryingMethod::Air,
+            styling: StylingMethod::NotToday,
+        )))->toBe(['seal', 'dry', 'tools']);
+});
+
 it('detangles where the house does', function (string $when, string $after, string $before): void {
     $keys = keys(laidOut(byMethod(['detangling' => $when])));
     $at = array_search('detangle', $keys, true);

@@ -80,7 +80,9 @@ it('neither parts, detangles nor styles hair that is washed in its style', funct
         static fn (WashDayStep $step): string => $step->key,
         WashDayBuilder::plan($head, $of, $pace)->steps,
     );
-    expect(array_values(array_diff($keys($loose), $keys($doing))))->toBe(['section', 'detangle', 'style']);
+    expect(array_values(array_diff($keys($loose), $keys($doing))))->toBe([
+        'section', 'detangle', 'style', 'break-cast',
+    ]);
     $cleanse = array_values(array_filter(
         WashDayBuilder::plan($head, $doing, $pace)->steps,
         static fn (WashDayStep $step): bool => $step->key === 'cleanse',
