@@ -58,7 +58,8 @@ it('scrunches no cast out where nothing was put in that sets', function (): void
     $head = Make::head();
     $pace = Pace::of($head, []);
     $last = static fn (WashDayPlan $plan): array => array_slice(keys($plan), -3);
-    expect($last(WashDayBuilder::plan($head, wholeDay(), $pace, DryingMethod::Air)))->toBe(['dry', 'break-cast', 'tools'])
+    expect($last(WashDayBuilder::plan($head, wholeDay(), $pace, DryingMethod::Air)))
+        ->toBe(['dry', 'break-cast', 'tools'])
         ->and($last(WashDayBuilder::plan(
             $head,
             wholeDay(),
