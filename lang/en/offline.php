@@ -215,6 +215,7 @@ return [
                 'style-braids' => 'Braids', 'style-knots' => 'Knots', 'style-lock' => 'Second styler, to lock',
                 'dry-air' => 'Air-dry', 'dry-fan' => 'Dry before a fan', 'dry-diffuse-high' => 'Diffuse on high',
                 'dry-diffuse-medium' => 'Diffuse on medium', 'dry-diffuse-cool' => 'Diffuse on cool', 'dry-hood' => 'Dry under the hood',
+                'feel-dry' => 'Feel whether it is dry',
                 'break-cast' => 'Scrunch the cast out', 'trim' => 'Trim',
             ],
         ],

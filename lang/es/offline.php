@@ -215,6 +215,7 @@ return [
                 'style-braids' => 'Trenzas', 'style-knots' => 'Nudos', 'style-lock' => 'Segundo producto, para fijar',
                 'dry-air' => 'Secar al aire', 'dry-fan' => 'Secar ante un ventilador', 'dry-diffuse-high' => 'Difusor al máximo',
                 'dry-diffuse-medium' => 'Difusor a media potencia', 'dry-diffuse-cool' => 'Difusor en frío', 'dry-hood' => 'Secar bajo el casco',
+                'feel-dry' => 'Tocar si está seco',
                 'break-cast' => 'Estrujar la costra', 'trim' => 'Cortar puntas',
             ],
         ],

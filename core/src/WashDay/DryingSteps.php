@@ -27,7 +27,7 @@ final class DryingSteps
     ): array {
         return $drying === DryingMethod::LeavesDamp ? [] : [
             self::stage($drying->value, $pace, $parameters),
-            ...$isStyled ? [$steps->after->breakCast()] : [],
+            $isStyled ? $steps->after->breakCast() : $steps->after->feelDry(),
         ];
     }
 

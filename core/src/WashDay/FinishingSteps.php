@@ -130,6 +130,17 @@ final readonly class FinishingSteps
         );
     }
 
+    /** Where nothing was put in that sets: hair in braids is damp within for longer than it looks. */
+    public function feelDry(): WashDayStep
+    {
+        return new WashDayStep(
+            WashStepKind::FeelDry,
+            'feel-dry',
+            Message::of('wash-day.feel-dry'),
+            $this->usual->handsMinutes['feel-dry'],
+        );
+    }
+
     public function breakCast(): WashDayStep
     {
         return new WashDayStep(

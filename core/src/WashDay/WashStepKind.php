@@ -28,6 +28,7 @@ enum WashStepKind: string
     case Mist = 'mist';
     case Style = 'style';
     case Dry = 'dry';
+    case FeelDry = 'feel-dry';
     case BreakCast = 'break-cast';
     case Trim = 'trim';
     case Tools = 'tools';

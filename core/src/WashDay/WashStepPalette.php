@@ -57,6 +57,7 @@ final readonly class WashStepPalette
             $of->after->mist(),
             ...$this->stylings($of),
             ...$this->dryings(),
+            $of->after->feelDry(),
             $of->after->breakCast(),
             $of->after->trim(new Step(StepKind::Trim, millimetres: $this->head->parameters->trim->dustingMm)),
         ];

@@ -66,7 +66,7 @@ it('scrunches no cast out where nothing was put in that sets', function (): void
             $pace,
             DryingMethod::Air,
             styling: StylingMethod::NotToday,
-        )))->toBe(['seal', 'dry', 'tools']);
+        )))->toBe(['dry', 'feel-dry', 'tools']);
 });
 
 it('detangles where the house does', function (string $when, string $after, string $before): void {

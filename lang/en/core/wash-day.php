@@ -78,6 +78,7 @@ return [
         'diffuse-cool' => 'Dry with the diffuser on cool, to the end',
         'hood' => 'Dry under the hood, stepped down from warm to cool: a third warm, a third medium, a third cool',
     ],
+    'feel-dry' => 'Feel at the roots whether it is dry',
     'break-cast' => 'Scrunch the cast out, only when fully dry',
     'trim' => [
         'stretched' => 'Trim with sharp shears, on stretched hair',

@@ -78,6 +78,7 @@ return [
         'diffuse-cool' => 'Seca con difusor en frío, hasta el final',
         'hood' => 'Seca bajo el secador de casco, de caliente a frío: un tercio caliente, un tercio medio, un tercio frío',
     ],
+    'feel-dry' => 'Toca la raíz: ¿está seco?',
     'break-cast' => 'Estruja la costra, solo con el pelo del todo seco',
     'trim' => [
         'stretched' => 'Corta con tijeras afiladas, con el pelo estirado',

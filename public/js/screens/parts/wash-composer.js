@@ -20,7 +20,7 @@ const GROUPS = {
     water: ['wet-through', 'cleanse', 'check-stripping', 'rinse'],
     treatments: ['protein', 'herb-rinse', 'conditioner', 'mask'],
     after: ['squeeze', 'wrap', 'leave-in', 'seal', 'scalp-oil', 'mist'],
-    styling: ['style', 'dry', 'break-cast', 'trim'],
+    styling: ['style', 'dry', 'feel-dry', 'break-cast', 'trim'],
 };
 const LIMITS = { hands: [0, 240, 1], on: [0, 720, 1], sections: [1, 16, 1], mm: [1, 1000, 1], ml: [0, 1000, 5] };
 const rounded = (number) => Math.round(number * 10) / 10;
