@@ -35,7 +35,8 @@ const setUp = () => {
     const [board, panel] = [makeBoard(figure), makePanel(form)];
     const placing = makePlacing({ figure, panel, board, address: figure.dataset.places });
     stands = { figure, form, board, placing };
-    document.querySelector('[data-hint]').hidden = false;
+    // How somebody is moved is of use where somebody can be.
+    document.querySelector('[data-hint]').hidden = figure.querySelector(PLACED) === null;
     figure.addEventListener('click', (event) => {
         if (placing.isOpen()) {
             event.preventDefault();
