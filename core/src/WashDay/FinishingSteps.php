@@ -29,7 +29,9 @@ final readonly class FinishingSteps
         return new WashDayStep(
             WashStepKind::Squeeze,
             'squeeze',
-            Message::of('wash-day.squeeze'),
+            Message::of($this->head->method->says(MethodQuestion::StylingOn, 'damp')
+                ? 'wash-day.squeeze'
+                : 'wash-day.squeeze-after'),
             $this->usual->handsMinutes['squeeze'],
         );
     }

@@ -72,8 +72,12 @@ final class WashDayBuilder
         $this->protein();
         $this->condition();
         $this->detangle('after-rinse');
-        $this->steps[] = $this->of->after->squeeze();
-        $this->finish();
+        // Whoever works on dripping hair takes the water out when all is in.
+        $isDamp = $this->head->method->says(MethodQuestion::StylingOn, 'damp');
+        if ($isDamp) {
+            $this->steps[] = $this->of->after->squeeze();
+        }
+        $this->finish(! $isDamp);
 
         return [$ready, ...array_slice($this->steps, 1)];
     }
@@ -204,7 +208,7 @@ final class WashDayBuilder
         return in_array($key, array_map(static fn (WashDayStep $step): string => $step->key, $this->steps), true);
     }
 
-    private function finish(): void
+    private function finish(bool $squeezes): void
     {
         $gelFirst = $this->head->method->says(MethodQuestion::LeaveIn, 'gel-then-moisturiser')
             && $this->styles();
@@ -224,6 +228,7 @@ final class WashDayBuilder
         }
         $this->steps = [
             ...$this->steps,
+            ...$squeezes ? [$this->of->after->squeeze()] : [],
             ...DryingSteps::of(
                 $this->drying,
                 $this->pace,

@@ -50,8 +50,18 @@ function laidOut(Head $head, ?array $doing = null, DryingMethod $drying = Drying
 it('does the steps of the trade in their order', function (): void {
     expect(keys(laidOut(Make::head())))->toBe([
         'ready', 'pre-wash', 'section', 'wet-through', 'cleanse', 'rinse-1', 'protein', 'rinse-2', 'mask', 'detangle',
-        'rinse-3', 'squeeze', 'leave-in', 'seal', 'style', 'dry', 'break-cast', 'tools',
+        'rinse-3', 'leave-in', 'seal', 'style', 'squeeze', 'dry', 'break-cast', 'tools',
     ]);
+});
+
+it('takes the water out before what stays in, or after it, by what the house styles on', function (): void {
+    $damp = keys(laidOut(byMethod(['styling-on' => 'damp'])));
+    $dripping = keys(laidOut(byMethod(['styling-on' => 'dripping'])));
+    $at = static fn (array $keys, string $key): int => (int) array_search($key, $keys, true);
+    expect($at($damp, 'squeeze'))->toBeLessThan($at($damp, 'leave-in'))
+        ->and($at($dripping, 'squeeze'))->toBeGreaterThan($at($dripping, 'style'))
+        ->toBeLessThan($at($dripping, 'dry'))
+        ->and(count($damp))->toBe(count($dripping));
 });
 
 it('scrunches no cast out where nothing was put in that sets', function (): void {
@@ -81,7 +91,7 @@ it('detangles where the house does', function (string $when, string $after, stri
 })->with([
     ['dry-with-oil', 'section', 'wet-through'], ['wet-before-shampoo', 'wet-through', 'cleanse'],
     ['in-shampoo', 'cleanse', 'rinse-1'],
-    ['under-conditioner', 'mask', 'rinse-3'], ['after-rinse', 'rinse-3', 'squeeze'], ['before-styler', 'seal', 'style'],
+    ['under-conditioner', 'mask', 'rinse-3'], ['after-rinse', 'rinse-3', 'leave-in'], ['before-styler', 'seal', 'style'],
 ]);
 
 it('lays a day out for every school of every question', function (MethodQuestion $question): void {

@@ -54,6 +54,7 @@ return [
     'rinse-cool' => ':how; cool to finish',
     'water' => ['warm' => 'warm', 'lukewarm' => 'lukewarm', 'warm-then-cool' => 'warm, then cool'],
     'squeeze' => 'Squeeze with a cotton shirt or microfibre, never rub',
+    'squeeze-after' => 'Squeeze the excess out with a cotton shirt or microfibre, never rub',
     'wrap' => 'Wrap in a cotton shirt or microfibre',
     'leave-in' => ['damp' => 'Leave-in on damp hair', 'dripping' => 'Leave-in on dripping hair'],
     'seal' => 'Seal with oil or butter',

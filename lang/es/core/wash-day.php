@@ -54,6 +54,7 @@ return [
     'rinse-cool' => ':how; al final, fría',
     'water' => ['warm' => 'caliente', 'lukewarm' => 'templada', 'warm-then-cool' => 'caliente, después fría'],
     'squeeze' => 'Escurre con una camiseta de algodón o microfibra, nunca frotes',
+    'squeeze-after' => 'Escurre lo que sobra con una camiseta de algodón o microfibra, nunca frotes',
     'wrap' => 'Envuelve en una camiseta de algodón o microfibra',
     'leave-in' => ['damp' => 'Leave-in sobre el pelo húmedo', 'dripping' => 'Leave-in sobre el pelo chorreando'],
     'seal' => 'Sella con aceite o manteca',
