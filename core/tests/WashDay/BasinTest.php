@@ -91,7 +91,8 @@ it('detangles where the house does', function (string $when, string $after, stri
 })->with([
     ['dry-with-oil', 'section', 'wet-through'], ['wet-before-shampoo', 'wet-through', 'cleanse'],
     ['in-shampoo', 'cleanse', 'rinse-1'],
-    ['under-conditioner', 'mask', 'rinse-3'], ['after-rinse', 'rinse-3', 'leave-in'], ['before-styler', 'seal', 'style'],
+    ['under-conditioner', 'mask', 'rinse-3'], ['after-rinse', 'rinse-3', 'leave-in'],
+    ['before-styler', 'seal', 'style'],
 ]);
 
 it('lays a day out for every school of every question', function (MethodQuestion $question): void {
