@@ -40,6 +40,7 @@ use Nagomi\Core\Wording\Message;
  * @property array<string, list<StoredWorth>>|null $worth tests worth taking next, by moment
  * @property float|null                     $detangling_minutes a section on a usual day; null: it was not timed lately
  * @property int                            $detangling_times   how often it was
+ * @property float|null                     $similar_minutes    a section on heads like it, as it was planned with
  */
 final class Outlook extends Model
 {
@@ -65,7 +66,7 @@ final class Outlook extends Model
             'ledger' => 'array', 'clashes' => 'array', 'learned' => 'array', 'length' => 'array',
             'worth' => 'array', 'chair_work' => 'array', 'scalp' => 'array', 'limits' => 'array',
             'limits_due' => 'boolean', 'done_at_home' => 'array', 'foretold' => 'array',
-            'detangling_minutes' => 'float',
+            'detangling_minutes' => 'float', 'similar_minutes' => 'float',
         ];
     }
 

@@ -74,7 +74,7 @@ final readonly class HeadRecord
                 ->takingDown($this->takeDownDay->of($head))
                 ->labelled(LabelMinutes::of($head)),
             $this->storedClearances->ofRecord($head),
-            $this->similar($head),
+            SimilarHeads::keptMinutes($head, $this->parameters->washDay),
             StoredPace::history($head),
         );
     }
@@ -159,9 +159,17 @@ final readonly class HeadRecord
         return array_values($days->map($this->washDay(...))->all());
     }
 
-    /** How long detangling and drying take on this head, from what was booked and read before a day, not long ago. */
-    public function pace(Head $head, Core\Head $core, \DateTimeImmutable $today): Pace
-    {
+    /**
+     * How long detangling and drying take on this head, from what was booked and read before a day, not long ago.
+     *
+     * @param float|null $similarMinutes a section on heads like it; null: as it was planned with
+     */
+    public function pace(
+        Head $head,
+        Core\Head $core,
+        \DateTimeImmutable $today,
+        ?float $similarMinutes = null,
+    ): Pace {
         $since = StoredPace::since($today);
         $from = $since->format('Y-m-d');
         $washed = $head->washDays()->where('date', '>=', $from)->with('steps')->get();
@@ -171,14 +179,9 @@ final readonly class HeadRecord
             $core,
             array_map($this->washDay(...), array_values($washed->all())),
             array_map($this->reading(...), array_values($timed->all())),
-            $this->similar($head),
+            $similarMinutes ?? SimilarHeads::keptMinutes($head, $this->parameters->washDay),
             StoredPace::history($head, $since),
         );
-    }
-
-    private function similar(Head $head): float
-    {
-        return SimilarHeads::minutesASection($head, $this->parameters->washDay);
     }
 
     /**

@@ -6,12 +6,21 @@ namespace App\Bridge\Clients;
 
 use App\Models\Head;
 use App\Models\Outlook;
+use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Parameters\WashDayParameters;
 use Nagomi\Core\WashDay\SimilarPace;
 
 /** The salon's other heads, as far as one is like them. */
 final class SimilarHeads
 {
+    /** The same as a head was last planned with, so that all that is said of it agrees; worked out where it never was. */
+    public static function keptMinutes(Head $head, WashDayParameters $parameters): float
+    {
+        $kept = DB::table('outlooks')->where('head_id', $head->id)->value('similar_minutes');
+
+        return is_numeric($kept) ? (float) $kept : self::minutesASection($head, $parameters);
+    }
+
     /** Minutes a section on a usual day, of a head of which nothing but its length and density is known. */
     public static function minutesASection(Head $head, WashDayParameters $parameters): float
     {

@@ -6,6 +6,7 @@ namespace App\Bridge\Plans;
 
 use App\Bridge\Clients\HeadRecord;
 use App\Bridge\Clients\OwnPace;
+use App\Bridge\Clients\SimilarHeads;
 use App\Bridge\Readings\TestsWorthTaking;
 use App\Models\Head;
 use App\Models\Outlook;
@@ -91,7 +92,8 @@ final readonly class Outlooks
         $trace = KalmanFilter::through($this->headRecord->after($head, $frame, $from?->date), $today, $from);
         $this->storedSnapshots->keep($head, $trace);
         $this->balanceDays->keep($head, $trace, $from, $since, $today);
-        $pace = $this->headRecord->pace($head, $frame->head, $today);
+        $similar = SimilarHeads::minutesASection($head, $this->parameters->washDay);
+        $pace = $this->headRecord->pace($head, $frame->head, $today, $similar);
         $lately = $this->headRecord->lately($head, $today);
         $terms = $this->headRecord->terms($head, pace: $pace);
         $plan = Planner::plan($trace->last(), $lately, self::WEEKS_AHEAD, $terms);
@@ -154,6 +156,7 @@ final readonly class Outlooks
             'plan_minutes' => round($comesTo->minutes, 1),
             'drifts_on' => BandExit::on($trace->last())?->format('Y-m-d'),
             'worth' => $this->testsWorthTaking->of($head, $state, $plan, $today),
+            'similar_minutes' => $pace->similarMinutes,
         ] + $this->ownPace->of($head, $today));
     }
 

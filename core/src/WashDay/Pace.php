@@ -21,13 +21,14 @@ final readonly class Pace
     /**
      * @param list<array{day: DetanglingDay, minutes: float, date: DateTimeImmutable, clocked: bool}> $timed detanglings of
      *     this head
+     * @param float $similarMinutes a section on heads like it, over 0
      */
     private function __construct(
         public DetanglingPace $detangling,
         public DryingPace $drying,
         public DetanglingDay $day,
         private array $timed,
-        private float $similarMinutes,
+        public float $similarMinutes,
         private WashDayParameters $parameters,
     ) {
     }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 /** @param list<Step> $steps */
 
 use Nagomi\Core\Climate\Humidity;
+use Nagomi\Core\Estimation\AirMoisture;
 use Nagomi\Core\Estimation\Dynamics;
 use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\HeadHistory;
@@ -192,4 +193,18 @@ it('ends a gap of a year wide and near what is usual, remembers the head, and bo
         fn ($line): int => $line->amounts[0][StateLayout::PROTEIN],
         $trace->ledger,
     )))->toBe((int) round($state->value(0, StateLayout::PROTEIN) * 1_000_000));
+});
+
+it('takes the usual air where no day is named, or no station tells of one', function (): void {
+    $model = Make::head()->parameters->model;
+    $usual = AirMoisture::at(55.0, $model);
+    $told = new Humidity(55.0, ['03-03' => 20.0, '03-04' => 90.0]);
+    $from = Make::day('2026-03-02');
+    expect(AirMoisture::onDays($told, 2, null, $model))->toBe([$usual, $usual])
+        ->and(AirMoisture::onDays(new Humidity(55.0), 2, $from, $model))->toBe([$usual, $usual])
+        ->and(AirMoisture::onDays($told, 2, $from, $model))->toBe([
+            AirMoisture::at($told->percentOn($from->modify('+1 day')), $model),
+            AirMoisture::at($told->percentOn($from->modify('+2 days')), $model),
+        ])
+        ->and(AirMoisture::onDays($told, 2, $from, $model)[0])->toBeLessThan($usual);
 });

@@ -105,3 +105,21 @@ it('stays on the scale', function (): void {
         }
     }
 });
+
+it('leaves open what balance does not change: how worn the hair is, and the head’s own of a sign', function (): void {
+    $width = static function (array $sds, bool $ofOffset = false): float {
+        $state = knownState(Sign::Broken, [], $sds);
+        if ($ofOffset) {
+            $offset = $state->layout->offset(Sign::Broken);
+            $covariance = $state->covariance;
+            $covariance[$offset][$offset] += 0.5 ** 2;
+            $state = new State($state->layout, $state->mean, $covariance);
+        }
+        [$low, $high] = ExpectedSign::inBalance($state, readingLike(Sign::Broken), null);
+
+        return $high - $low;
+    };
+    expect($width([StateLayout::WEAR => 25.0]))->toBeGreaterThan(1.02 * $width([]))
+        ->and($width([], true))->toBeGreaterThan(1.05 * $width([]))
+        ->and($width([StateLayout::MOISTURE => 25.0]))->toEqualWithDelta($width([]), 1e-9);
+});

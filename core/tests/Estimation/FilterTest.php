@@ -11,6 +11,7 @@ use Nagomi\Core\Estimation\Forecast;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\LedgerKind;
 use Nagomi\Core\Estimation\LedgerLine;
+use Nagomi\Core\Estimation\LedgerWriter;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Porosity;
 use Nagomi\Core\Head\StylingLoad;
@@ -266,3 +267,32 @@ it('hears what was read after the cleanse once, after it, and all the same where
     'a mask without a cleanse' => [[Step::mask(20)]],
     'no wash' => [null],
 ]);
+
+it('draws each day as it ended, the days of a wash after it', function (): void {
+    $washes = [Make::washDay('2026-02-02', Make::usualWash()), Make::washDay('2026-02-09', Make::usualWash())];
+    $run = KalmanFilter::follow(Make::head(), $washes, [], Make::day('2026-02-11'));
+    $daily = $run->daily(Make::day('2026-02-02'), Make::day('2026-02-11'));
+    expect(array_map(static fn ($point): string => $point->date->format('m-d'), $daily))->toBe([
+        '02-02', '02-03', '02-04', '02-05', '02-06', '02-07', '02-08', '02-09', '02-10', '02-11',
+    ])
+        ->and($daily[0]->state->mean)->toEqual($run->points[0]->state->mean)
+        ->and($daily[7]->state->mean)->toEqual($run->points[1]->state->mean)
+        ->and($daily[9]->state->mean)->toEqual($run->last()->state->mean)
+        ->and($daily[3]->state->mean)->toEqualWithDelta(
+            Dynamics::afterDays($run->points[0]->state, 3, $run->points[0]->sealed, Make::day('2026-02-02'))->state->mean,
+            1e-9,
+        );
+});
+
+it('books a step that was done though it moved nothing, and time only where it moved something', function (): void {
+    $state = Make::atTarget(Make::head())->state;
+    $writer = new LedgerWriter($state);
+    $writer->book(Make::day(), LedgerKind::Time, '3 days', $state->mean);
+    $writer->book(Make::day(), LedgerKind::Step, 'leave-in', $state->mean);
+    $writer->book(Make::day(), LedgerKind::Opening, 'opening', $state->mean);
+    $kinds = array_map(static fn (LedgerLine $line): LedgerKind => $line->kind, $writer->lines());
+    expect($kinds)->toBe([LedgerKind::Step, LedgerKind::Opening])
+        ->and(array_filter(array_merge(...$writer->lines()[0]->amounts)))->toBe([])
+        ->and($writer->lines()[1]->amounts[0][StateLayout::MOISTURE])
+        ->toBe((int) round($state->mean[StateLayout::MOISTURE] * LedgerLine::MILLIONTHS));
+});

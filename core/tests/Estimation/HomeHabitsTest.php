@@ -249,3 +249,31 @@ it('follows on from a day that was kept as if nothing had been left out between'
     ));
     expect($unknown->last()->state->mean)->not->toBe($whole->last()->state->mean);
 });
+
+it('counts a pre-wash and a leave-in that were told of for more, the oftener they are forgotten', function (
+    Place $place,
+): void {
+    $parameters = Parameters::shipped()->habits;
+    $prior = $parameters->priorWashes;
+    $told = HomeHabits::assumed($parameters)->after(new WashDay('w', Make::day(), [
+        Step::preWash('oil', 30), Step::cleanse(CleanseKind::Gentle), Step::leaveIn(),
+    ], $place));
+    $counts = 1 / (1 - ($place === Place::Home ? $parameters->forgotten : $parameters->misnotedInSalon));
+    expect($told->preWash())->toEqualWithDelta(($prior * $parameters->preWashShare + $counts) / ($prior + 1), 1e-12)
+        ->and($told->leaveIn())->toEqualWithDelta(
+            min(1.0, ($prior * $parameters->leaveInShare + $counts) / ($prior + 1)),
+            1e-12,
+        );
+})->with([[Place::Home], [Place::Salon]]);
+
+it('thinks of a leave-in that nobody told of, as often as it is put in and forgotten', function (): void {
+    $parameters = Parameters::shipped()->habits;
+    $habits = HomeHabits::assumed($parameters);
+    $choices = possible([Step::cleanse(CleanseKind::Gentle), Step::conditioner(3)])['leave-in']->choices;
+    $done = $habits->leaveIn() * $parameters->forgotten;
+    $isIn = $done / ($done + 1 - $habits->leaveIn());
+    $chances = array_column($choices, 0);
+    sort($chances);
+    expect($choices)->toHaveCount(2)
+        ->and($chances)->toEqualWithDelta([min($isIn, 1 - $isIn), max($isIn, 1 - $isIn)], 1e-9);
+});

@@ -255,3 +255,52 @@ it('is the textbook’s scalar Kalman update in the plainest case', function ():
     expect($after->value(0, StateLayout::MOISTURE))->toEqualWithDelta(58.0, 1e-9)
         ->and($after->sd(0, StateLayout::MOISTURE, Parameters::shipped()->signs) ** 2)->toEqualWithDelta(20.0, 1e-9);
 });
+
+it('has of what stands capped at a limit the mean and the variance that a sum over all values has', function (
+    float $line,
+): void {
+    [$limit, $sd] = [100.0, 8.0];
+    $at = Make::atTarget(Make::head())->state;
+    $equation = (new CappedMean($line, [], $limit, 60.0, $sd))->linearized($at);
+    [$sum, $square, $all] = [0.0, 0.0, 0.0];
+    for ($z = -8.0; $z <= 8.0; $z += 0.001) {
+        $value = min($limit, $line + $sd * $z);
+        $weight = exp(-$z ** 2 / 2);
+        $sum += $weight * $value;
+        $square += $weight * $value ** 2;
+        $all += $weight;
+    }
+    $mean = $sum / $all;
+    expect($equation->expected)->toEqualWithDelta($mean, 1e-3)
+        ->and($equation->innovation)->toEqualWithDelta(60.0 - $mean, 1e-3)
+        ->and($equation->variance)->toEqualWithDelta(max((0.05 * $sd) ** 2, $square / $all - $mean ** 2), 2e-2);
+})->with([60.0, 95.0, 102.0, 112.0]);
+
+it('is off by what was read less what was expected', function (Sign $sign): void {
+    $state = Make::atTarget(Make::head())->state->withFixedSigns([$sign]);
+    foreach ([2.0, 4.0] as $value) {
+        $equation = ObservationCatalogue::of(
+            new MeasuredSign($sign, $value, 1.0, Message::asItIs(''), null),
+            $state->layout,
+            null,
+        )->linearized($state);
+        expect($equation->innovation)->toEqualWithDelta($value - $equation->expected, 1e-9);
+    }
+})->with([
+    [Sign::Dryness], [Sign::Feel], [Sign::CurlMemory], [Sign::BuildUpSigns], [Sign::Frizz], [Sign::Softness],
+]);
+
+it('hears a zone nobody told of as the whole head', function (): void {
+    $head = Make::head(lowZones: [Zone::Crown]);
+    $head = $head->withZones(array_values(array_filter(
+        $head->zoneParts,
+        static fn ($part): bool => $part->zone !== Zone::Nape,
+    )));
+    $state = Prior::of($head)->withSigns([Sign::Dryness]);
+    $of = static fn (?Zone $zone): array => ObservationCatalogue::of(
+        new MeasuredSign(Sign::Dryness, 4.0, 1.0, Message::asItIs(''), null),
+        $state->layout,
+        $zone,
+    )->linearized($state)->slopes;
+    expect($of(Zone::Nape))->toEqual($of(null))->and($of(Zone::Crown))->not->toEqual($of(null));
+});

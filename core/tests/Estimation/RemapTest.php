@@ -180,3 +180,20 @@ it('takes hair that no stratum knew from all of them by their share', function (
     ));
     expect($moistures)->toEqualWithDelta(['low' => 80.0, 'high' => 40.0, 'medium' => 40 + 40 * $low], 1e-9);
 });
+
+it('has on each day the zones it had until they were next sorted anew', function (): void {
+    $now = Make::head(Porosity::High);
+    [$first, $second] = [Make::head(Porosity::Low), Make::head(Porosity::Medium)];
+    $remaps = [
+        new StrataTransition(Make::day('2026-03-01'), $second->zoneParts),
+        new StrataTransition(Make::day('2026-02-01'), $first->zoneParts),
+    ];
+    foreach ([$remaps, array_reverse($remaps)] as $inAnyOrder) {
+        $history = new HeadHistory($now, [], [], $inAnyOrder);
+        $porosity = static fn (string $date): Porosity => $history->headAt(Make::day($date))->strata[0]->porosity;
+        expect($porosity('2026-01-15'))->toBe(Porosity::Low)
+            ->and($porosity('2026-02-01'))->toBe(Porosity::Medium)
+            ->and($porosity('2026-02-15'))->toBe(Porosity::Medium)
+            ->and($porosity('2026-03-01'))->toBe(Porosity::High);
+    }
+});

@@ -90,3 +90,25 @@ it('reads lengths and trims off the record, the whole head before any zone', fun
         RetainedLength::ofHistory([$reading('2026-04-01', 320)], [], CurlPattern::ThreeB, Parameters::shipped()),
     )->toBeNull();
 });
+
+it('goes by the zone that was measured most often where the whole head never was', function (): void {
+    $reading = static fn (string $date, float $mm, Zone $zone): Reading => new Reading(
+        "l-{$date}-{$zone->value}",
+        Make::day($date),
+        Moment::Home,
+        'length',
+        ['length_mm' => $mm],
+        $zone,
+    );
+    $length = RetainedLength::ofHistory(
+        [
+            $reading('2026-01-01', 200, Zone::Nape), $reading('2026-04-01', 260, Zone::Nape),
+            $reading('2026-01-01', 300, Zone::Crown), $reading('2026-02-01', 305, Zone::Crown),
+            $reading('2026-04-01', 312, Zone::Crown),
+        ],
+        [],
+        CurlPattern::ThreeB,
+        Parameters::shipped(),
+    );
+    expect($length?->retainedMm)->toBeGreaterThan(8.0)->toBeLessThan(16.0);
+});

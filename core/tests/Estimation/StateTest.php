@@ -11,7 +11,9 @@ use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Head\Zone;
+use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Cholesky;
@@ -200,4 +202,28 @@ it('takes wear away with what is cut, and its doubt with it', function (): void 
     $grown = Dynamics::afterStep($worn, [new StratumEffect(wearAdded: 3.0)], 0.0)->state;
     expect($grown->mean[$wear])->toEqualWithDelta(63.0, 1e-9)
         ->and($grown->covariance[$wear][$wear])->toEqualWithDelta(100.0, 1e-9);
+});
+
+it('knows less of how fast hair loses whose porosity nobody measured, by the share of it', function (): void {
+    $known = Make::head();
+    $parts = $known->zoneParts;
+    foreach ([0, 1, 2] as $i) {
+        $parts[$i] = new ZonePart($parts[$i]->zone, $parts[$i]->part, Porosity::NotMeasured, $parts[$i]->strand);
+    }
+    $head = $known->withZones($parts);
+    $model = $head->parameters->model;
+    $unknown = array_sum(array_map(
+        static fn (Stratum $stratum): float => $stratum->porosity === Porosity::NotMeasured ? $stratum->share : 0.0,
+        $head->strata,
+    ));
+    $shares = $model->common['porosity'];
+    $mean = static fn (Closure $of): float => array_sum(array_map(
+        static fn (string $kind): float => $shares[$kind] * $of(log($model->moistureHalfLifeDays[$kind])),
+        array_keys($shares),
+    )) / array_sum($shares);
+    $middle = $mean(static fn (float $log): float => $log);
+    $variance = $mean(static fn (float $log): float => ($log - $middle) ** 2);
+    expect($unknown)->toBeGreaterThan(0.1)->toBeLessThan(0.9)
+        ->and(Prior::rateVariance($head, 'moisture-fading') - Prior::rateVariance($known, 'moisture-fading'))
+        ->toEqualWithDelta($unknown ** 2 * $variance, 1e-9);
 });
