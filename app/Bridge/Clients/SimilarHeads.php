@@ -13,7 +13,7 @@ use Nagomi\Core\WashDay\SimilarPace;
 /** The salon's other heads, as far as one is like them. */
 final class SimilarHeads
 {
-    /** The same as a head was last planned with, so that all that is said of it agrees; worked out where it never was. */
+    /** What a head was last planned with, so that all that is said of it agrees; worked out where it never was. */
     public static function keptMinutes(Head $head, WashDayParameters $parameters): float
     {
         $kept = DB::table('outlooks')->where('head_id', $head->id)->value('similar_minutes');

@@ -279,7 +279,12 @@ it('draws each day as it ended, the days of a wash after it', function (): void 
         ->and($daily[7]->state->mean)->toEqual($run->points[1]->state->mean)
         ->and($daily[9]->state->mean)->toEqual($run->last()->state->mean)
         ->and($daily[3]->state->mean)->toEqualWithDelta(
-            Dynamics::afterDays($run->points[0]->state, 3, $run->points[0]->sealed, Make::day('2026-02-02'))->state->mean,
+            Dynamics::afterDays(
+                $run->points[0]->state,
+                3,
+                $run->points[0]->sealed,
+                Make::day('2026-02-02'),
+            )->state->mean,
             1e-9,
         );
 });
