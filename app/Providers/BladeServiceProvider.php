@@ -15,6 +15,7 @@ use App\Pages\Components\Portrait;
 use App\Pages\Components\Results;
 use App\Pages\Components\Scalp;
 use App\Policies\Reach;
+use App\Wording\BrokenRules;
 use App\Wording\ClientName;
 use App\Wording\MessageLanguage;
 use App\Wording\Said;
@@ -65,6 +66,7 @@ final class BladeServiceProvider extends ServiceProvider
         Blade::if('named', static fn (): bool => ! ClientName::isHidden());
         View::share('called', ClientName::shown(...));
         View::share('said', Said::kept(...));
+        View::share('brokenBy', BrokenRules::of(...));
         View::share('saidWithin', Said::within(...));
         View::share('stratumName', Said::stratum(...));
         View::share('signed', Words::signed(...));

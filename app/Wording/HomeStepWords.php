@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-/** Puts stored steps into words for whoever does them at home: what, and how. */
+use Nagomi\Core\Head\Method;
+use Nagomi\Core\Head\MethodQuestion;
+
+/** Puts stored steps into words for whoever does them at home: what, and how it is done by the head's method. */
 final class HomeStepWords
 {
     /** Those that go on by themselves for their minutes: a phone can count them. */
@@ -15,7 +18,7 @@ final class HomeStepWords
      *
      * @return array{what: string, how: string, minutes: int} minutes to count down; 0: none
      */
-    public static function of(array $step): array
+    public static function of(array $step, Method $method): array
     {
         $kind = self::text($step, 'kind');
         $minutes = (int) round(self::number($step, 'minutes'));
@@ -24,6 +27,7 @@ final class HomeStepWords
             'pre-wash' => 'pre-wash.' . self::text($step, 'how'),
             'mask' => ($step['heat'] ?? false) === true ? 'mask-heat' : 'mask',
             'detangle' => 'detangle.' . self::text($step, 'how'),
+            'leave-in' => $method->says(MethodQuestion::StylingOn, 'damp') ? 'leave-in-damp' : 'leave-in',
             default => $kind,
         };
         if (! trans()->has("{$key}.what")) {
@@ -37,9 +41,31 @@ final class HomeStepWords
             'what' => ($step['evening_before'] ?? false) === true
                 ? Words::say('home-routine.evening-before', ['what' => $what])
                 : ($isCounted ? Words::say('home-routine.for', ['what' => $what, 'minutes' => $minutes]) : $what),
-            'how' => Words::say("{$key}.how"),
+            'how' => self::how($key, $step, $method),
             'minutes' => $isCounted ? $minutes : 0,
         ];
+    }
+
+    /** @param array<string, mixed> $step */
+    private static function how(string $key, array $step, Method $method): string
+    {
+        $isDry = str_starts_with(self::text($step, 'how'), 'dry');
+        $ways = [
+            'water' => $method->choice(MethodQuestion::MaskWater),
+            'reach' => $method->choice(MethodQuestion::MaskReach),
+            'residue' => $method->choice(MethodQuestion::Residue),
+            'suds' => $method->choice(MethodQuestion::ShampooReach),
+            'sections' => $method->choice(MethodQuestion::ShampooSections),
+            'when' => $isDry ? 'dry-with-oil' : $method->choice(MethodQuestion::Detangling),
+            'tools' => self::text($step, 'tool') ?: 'comb',
+        ];
+        $said = array_map(
+            static fn (string $way, string $choice): string => Words::say("home-routine.ways.{$way}.{$choice}"),
+            array_keys($ways),
+            $ways,
+        );
+
+        return trim((string) preg_replace('/ {2,}/', ' ', Words::say("{$key}.how", array_combine(array_keys($ways), $said))));
     }
 
     /** @param array<string, mixed> $step */

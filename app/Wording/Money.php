@@ -28,7 +28,7 @@ final class Money
         return array_filter(
             Currencies::getNames(app()->getLocale()),
             fn (string $code): bool => Currencies::getFractionDigits($code) === 2
-                && ! str_contains(Currencies::getName($code, 'en'), '('),
+                && Currencies::isValidInAnyCountry($code),
             ARRAY_FILTER_USE_KEY,
         );
     }

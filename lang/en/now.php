@@ -66,6 +66,7 @@ return [
     ],
     'weeks' => 'Next washes', 'weeks-link' => 'The whole plan', 'reasons' => 'Why',
     'by-hand' => 'Set by hand against a rule: :rule', 'broken' => 'Breaks a rule, nothing else was possible: :rule',
+    'too-long' => 'Takes :minutes min, longer than the client has time for; nothing shorter was possible.',
     'zones' => [
         'title' => 'Zones', 'tests' => 'The :zone tests :found (:percent %), saved as :written.', 'take' => 'Change it',
         'agrees' => 'The :zone tests :found, :percent %.',

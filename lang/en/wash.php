@@ -12,7 +12,7 @@ return [
         'change' => 'Time, drying and style', 'limit' => 'Time limit', 'minutes' => 'minutes', 'limit-help' => 'empty: as long as it takes', 'drying' => 'Drying', 'styled' => 'Styled', 'update' => 'Update the steps',
         'line' => 'The day as a line: hands-on below, processing above.', 'hands' => 'hands-on', 'alone' => 'processing, hands free',
         'steps' => '{1} One step|[2,*] The :count steps', 'after' => 'after', 'at' => ':minutes min', 'product' => ':name, about :ml mL', 'product-pumps' => ':name, about :ml mL, :pumps',
-        'hands-on' => ':minutes min hands-on', 'hands-and-alone' => ':minutes min hands-on, :alone min processing', 'critical' => 'the finish hangs on it', 'how' => 'How',
+        'hands-on' => ':minutes min hands-on', 'hands-and-alone' => ':minutes min hands-on, :alone min processing', 'critical' => 'the finish hangs on it', 'beside' => 'the finish does not hang on it', 'how' => 'How',
         'products-cost' => 'Products for this day: about :money, by the price of each bottle.',
         'foretold' => '{1} How well the last wash day was foretold: :within within its range, off by :off minutes|[2,*] How well the last :count wash days were foretold: :within within their range, off by :off minutes on average',
         'foretold-day' => ':day: :expected minutes expected, :taken taken', 'outside' => ', outside its range',

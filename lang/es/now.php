@@ -66,6 +66,7 @@ return [
     ],
     'weeks' => 'Próximos lavados', 'weeks-link' => 'Todo el plan', 'reasons' => 'Por qué',
     'by-hand' => 'Puesto a mano contra una regla: :rule', 'broken' => 'Rompe una regla, no era posible otra cosa: :rule',
+    'too-long' => 'Dura :minutes min, más tiempo del que hay; nada más corto era posible.',
     'zones' => [
         'title' => 'Zonas', 'tests' => 'Prueba de :zone: :found (:percent %), guardado como :written.', 'take' => 'Cambiarlo',
         'agrees' => 'Prueba de :zone: :found, :percent %.',

@@ -12,7 +12,7 @@ return [
         'change' => 'Tiempo, secado y peinado', 'limit' => 'Límite de tiempo', 'minutes' => 'minutos', 'limit-help' => 'vacío: lo que dure', 'drying' => 'Secado', 'styled' => 'Peinado', 'update' => 'Actualizar los pasos',
         'line' => 'El día como una línea: con manos abajo, actuando solo arriba.', 'hands' => 'con manos', 'alone' => 'actúa, manos libres',
         'steps' => '{1} Un paso|[2,*] Los :count pasos', 'after' => 'después', 'at' => ':minutes min', 'product' => ':name, unos :ml mL', 'product-pumps' => ':name, unos :ml mL, :pumps',
-        'hands-on' => ':minutes min con manos', 'hands-and-alone' => ':minutes min con manos, :alone min actuando', 'critical' => 'de él depende el final', 'how' => 'Cómo',
+        'hands-on' => ':minutes min con manos', 'hands-and-alone' => ':minutes min con manos, :alone min actuando', 'critical' => 'de él depende el final', 'beside' => 'el final no depende de él', 'how' => 'Cómo',
         'products-cost' => 'Productos para este día: unos :money, según el precio de cada envase.',
         'foretold' => '{1} Lo bien previsto que estuvo el último día de lavado: :within dentro de su margen, con :off minutos de diferencia|[2,*] Lo bien previstos que estuvieron los últimos :count días de lavado: :within dentro de su margen, con :off minutos de diferencia de media',
         'foretold-day' => ':day: :expected minutos esperados, :taken usados', 'outside' => ', fuera de su margen',

@@ -63,7 +63,9 @@ it('shows money with its currency', function (): void {
         ->toBe('£0.00')
         ->and(Money::shown(123456789, 'USD'))
         ->toBe('$1,234,567.89')
-        ->and(Money::currencies())->toHaveKeys(['EUR', 'GBP', 'USD', 'NGN', 'BRL'])->not->toHaveKey('JPY');
+        ->and(Money::currencies())->toHaveKeys(['EUR', 'GBP', 'USD', 'NGN', 'BRL'])
+        // Yen have no hundredths; nobody pays with marks any more.
+        ->not->toHaveKey('JPY')->not->toHaveKey('DEM');
 });
 
 it('draws a day on each stylist’s hands, with names that do not run into one another', function (): void {

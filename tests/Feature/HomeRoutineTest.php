@@ -13,6 +13,7 @@ use App\Models\PlanItem;
 use App\Pages\HomeRoutine\PaperFonts;
 use App\Wording\HomeStepWords;
 use Illuminate\Support\Arr;
+use Nagomi\Core\Head\Method;
 use Tests\Feature\FeatureTestCase;
 
 /** The page that a client's link opens. */
@@ -78,9 +79,9 @@ it('speaks the client’s language to the last word, on the phone and in what is
 })->with(['mixed-porosity', 'overdone-with-protein', 'growing-out-bleach']);
 
 it('words every step planned at home, and how it is done', function (array $step, string $what, int $minutes): void {
-    $words = HomeStepWords::of($step);
+    $words = HomeStepWords::of($step, new Method());
     expect($words['what'])->toBe($what)->and($words['minutes'])->toBe($minutes)->and($words['how'])->not->toBe('')
-        ->not->toContain('home-routine');
+        ->not->toContain('home-routine')->not->toMatch('/:[a-z]/');
 })->with([
     [['kind' => 'pre-wash', 'how' => 'oil', 'minutes' => 30], 'Pre-wash oil, 30 min', 30],
     [
@@ -95,6 +96,23 @@ it('words every step planned at home, and how it is done', function (array $step
     [['kind' => 'detangle', 'minutes' => 21.7, 'how' => 'wet-with-slip'], 'Detangle, about 22 min', 0],
     [['kind' => 'strong-protein', 'minutes' => 10], 'Strong protein, 10 min', 10],
     [['kind' => 'leave-in'], 'Leave-in on soaking wet hair', 0],
+]);
+
+it('tells a client to do it as the method of that hair does', function (array $step, array $method, string $says): void {
+    $words = HomeStepWords::of($step, new Method($method));
+    expect("{$words['what']}. {$words['how']}")->toContain($says)
+        ->and(HomeStepWords::of($step, new Method()))->not->toBe($words);
+})->with([
+    [['kind' => 'leave-in'], ['styling-on' => 'damp'], 'Leave-in on damp hair'],
+    [['kind' => 'mask', 'minutes' => 15], ['mask-water' => 'add-water'], 'With wet hands, and more water for slip.'],
+    [['kind' => 'mask', 'minutes' => 15], ['mask-reach' => 'roots-too'], 'then up to the roots'],
+    [['kind' => 'conditioner', 'minutes' => 3], ['residue' => 'leave-slip'], 'leave a little slip in'],
+    [['kind' => 'cleanse', 'cleanse' => 'shampoo'], ['shampoo-reach' => 'scalp-and-lengths'], 'Then the lengths'],
+    [['kind' => 'cleanse', 'cleanse' => 'gentle'], ['shampoo-sections' => 'in-sections'], 'One section after the other.'],
+    [
+        ['kind' => 'detangle', 'minutes' => 20, 'how' => 'wet-with-slip', 'tool' => 'fingers'],
+        ['detangling' => 'in-shampoo'], 'While the shampoo is in, with plenty of water. Fingers only, from the ends up.',
+    ],
 ]);
 
 it('says what the day is for, in the client’s voice', function (): void {

@@ -140,11 +140,12 @@ it('washes braids as they are until they come down, in the plan and on the wash 
     $this->get("/clients/{$head->id}/wash")
         ->assertSee('Washed in the style that is worn')
         ->assertSee('along the partings')
-        ->assertDontSee('Detangle from the ends')
+        ->assertDontSee(', from the ends upward, held above the knot')
         ->assertDontSee('Styled after about');
     $this->delete("/clients/{$head->id}/style", ['on' => $today->format('Y-m-d')])->assertSessionHasNoErrors();
     expect(array_unique(array_values($detangled())))->toBe([true]);
-    $this->get("/clients/{$head->id}/wash")->assertSee('Styled after about')->assertSee('Detangle from the ends');
+    $this->get("/clients/{$head->id}/wash")->assertSee('Styled after about')
+        ->assertSee(', from the ends upward, held above the knot');
 });
 
 it('leaves the styling to the day after where the day is too short, on every screen alike', function (): void {

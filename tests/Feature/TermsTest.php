@@ -154,7 +154,9 @@ it('says on the season which rules clash and what would free the day', function 
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/plan")
         ->assertSee('any possible wash breaks a rule')
-        ->assertSee('To change that: allow the day at least');
+        ->assertSee('To change that: allow the day at least')
+        ->assertSee('longer than the client has time for; nothing shorter was possible.')
+        ->assertDontSee('Breaks a rule');
 });
 
 it('carries the terms in the care record, there and back', function (): void {

@@ -20,6 +20,7 @@ use App\Wording\HomeStepWords;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
+use Nagomi\Core\Head\Method;
 use Nagomi\Core\Products\ProductKind;
 use Tests\Feature\AskingProgram;
 
@@ -246,7 +247,10 @@ final readonly class Screens
         foreach ($home->days as $day) {
             if ($day['uid'] === $item->uid) {
                 expect(array_column($day['steps'], 'what'))
-                    ->toBe(array_column(array_map(HomeStepWords::of(...), $item->steps), 'what'))
+                    ->toBe(array_column(array_map(
+                        fn (array $step): array => HomeStepWords::of($step, new Method($head->method)),
+                        $item->steps,
+                    ), 'what'))
                     ->and($day['minutes'])
                     ->toEqualWithDelta(max(5.0, $item->minutes), 2.5, 'at home it takes another time than planned');
                 $this->productsAgree($item, $day['steps'], $washSession);

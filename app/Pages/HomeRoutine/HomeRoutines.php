@@ -29,6 +29,7 @@ use App\Wording\PromisedTreatments;
 use App\Wording\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Head\Method;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Products\KitchenMeasure;
 use Nagomi\Core\Products\Presses;
@@ -82,6 +83,7 @@ final readonly class HomeRoutines
         $shelf = $this->clientShelves->of($head);
         $isTested = ! $this->headRecord->isNotReadYet($head);
         $style = Style::running($head);
+        $method = new Method($head->method);
 
         return new HomeRoutine(
             head: $head,
@@ -94,9 +96,13 @@ final readonly class HomeRoutines
             ],
             days: array_values($items
                 ->reject(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true))
-                ->map(fn (PlanItem $item): array => $this->day($item, $shelf, $isTested))
+                ->map(fn (PlanItem $item): array => $this->day($item, $shelf, $method, $isTested))
                 ->all()),
-            eves: $this->eves($items->filter(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true)), $shelf),
+            eves: $this->eves(
+                $items->filter(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true)),
+                $shelf,
+                $method,
+            ),
             style: $style,
             styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
             due: $this->due($head, $today),
@@ -112,16 +118,16 @@ final readonly class HomeRoutines
      *
      * @return list<string>
      */
-    private function eves(Collection $items, ClientShelf $shelf): array
+    private function eves(Collection $items, ClientShelf $shelf, Method $method): array
     {
         $eves = [];
         foreach ($items as $item) {
-            foreach ($this->day($item, $shelf, true)['steps'] as $i => $step) {
+            foreach ($this->day($item, $shelf, $method, true)['steps'] as $i => $step) {
                 if (StoredSteps::isBefore($item->steps[$i] ?? null)) {
                     $eves[] = Words::say('booking.evening-before', [
                         'day' => HomeDates::day($item->date),
                         'what' => implode('. ', array_filter([
-                            HomeStepWords::of(['evening_before' => false] + $item->steps[$i])['what'],
+                            HomeStepWords::of(['evening_before' => false] + $item->steps[$i], $method)['what'],
                             ucfirst($step['with']),
                         ])),
                     ]);
@@ -149,7 +155,7 @@ final readonly class HomeRoutines
      *     steps: list<array{what: string, how: string, minutes: int, with: string}>,
      * }
      */
-    private function day(PlanItem $item, ClientShelf $shelf, bool $isTested): array
+    private function day(PlanItem $item, ClientShelf $shelf, Method $method, bool $isTested): array
     {
         $day = StoredSteps::of($item->steps);
         $on = Calendar::dayOf($item->date);
@@ -166,7 +172,7 @@ final readonly class HomeRoutines
                 $isTested ? $this->because($item) : Words::say('home-routine.because.untested'),
                 $item->styles_after ? Words::say('home-routine.style-after') : '',
             ])),
-            'steps' => array_map(fn (array $step, int $i): array => HomeStepWords::of($step) + [
+            'steps' => array_map(fn (array $step, int $i): array => HomeStepWords::of($step, $method) + [
                 'with' => $this->with($own[$i] ?? null, $salon[$i] ?? null),
             ], $item->steps, array_keys($item->steps)),
         ];

@@ -29,10 +29,10 @@ use Nagomi\Core\Treatments\StepKind;
  */
 final class BarredTreatments
 {
-    /** Rules that keep hair or scalp from harm. */
+    /** Rules that keep hair or scalp from harm; what stays so comes before what a few tests or days would change. */
     private const OF_CAUTION = [
-        ReferredFirst::class, SoreScalpIsSpared::class, ChildIsSpared::class, StyleStaysUp::class, NotReadYet::class,
-        ProteinByHandOnly::class, ColourIsFresh::class, DryHairIsNotStripped::class, DayThatCountsIsSpared::class,
+        ReferredFirst::class, SoreScalpIsSpared::class, ChildIsSpared::class, ProteinByHandOnly::class,
+        StyleStaysUp::class, NotReadYet::class, ColourIsFresh::class, DryHairIsNotStripped::class, DayThatCountsIsSpared::class,
         StrongProteinApart::class, OneProteinThenALook::class, MildFirstAfterAService::class,
         StrongProteinNotWhenHigh::class, MildProteinEveryOtherWash::class, ClarifyApart::class,
     ];
@@ -65,22 +65,27 @@ final class BarredTreatments
     /**
      * @param array<int, WashOption> $ways
      *
-     * @return Rule|null the first rule of caution that bars all of them; null where one way is open to caution
+     * @return Rule|null the first rule of caution that bars all of them, or where each is barred by another, the first
+     *     one; null where one way is open to caution
      */
     private static function barring(array $ways, RuleContext $standing): ?Rule
     {
-        $first = null;
-        foreach ($ways as $way) {
-            $rule = array_values(array_filter(
-                RuleCatalogue::barring($way, $standing),
-                static fn (Rule $rule): bool => in_array($rule::class, self::OF_CAUTION, true),
-            ))[0] ?? null;
-            if ($rule === null) {
+        $all = $any = [];
+        foreach (array_values($ways) as $i => $way) {
+            $rules = [];
+            foreach (RuleCatalogue::barring($way, $standing) as $rule) {
+                $rules[(string) array_search($rule::class, self::OF_CAUTION, true)] = $rule;
+            }
+            unset($rules['']);
+            if ($rules === []) {
                 return null;
             }
-            $first ??= $rule;
+            [$all, $any] = [$i === 0 ? $rules : array_intersect_key($all, $rules), $any + $rules];
         }
+        $named = $all === [] ? $any : $all;
 
-        return $first;
+        ksort($named);
+
+        return array_values($named)[0] ?? null;
     }
 }

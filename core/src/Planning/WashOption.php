@@ -137,30 +137,45 @@ final readonly class WashOption
     public function steps(Head $head): array
     {
         $usual = $head->parameters->washDay;
-        $tools = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
-        $dry = $head->method->says(MethodQuestion::Detangling, 'dry-with-oil');
+        $when = $head->method->choice(MethodQuestion::Detangling);
+        $detangledAt = fn (string ...$moments): ?Step => in_array($when, $moments, true)
+            ? $this->detangle($head)
+            : null;
         $steps = [
             $this->preWash === null
                 ? null
                 : Step::preWash($this->preWash, $usual->stepMinutes['pre-wash'], $this->preWashBefore),
+            $detangledAt('dry-with-oil', 'wet-before-shampoo'),
             ...$this->cleanses($head),
+            $detangledAt('in-shampoo'),
             $this->protein === null ? null : new Step($this->protein, $this->sits($this->protein, $usual)),
             new Step($this->conditioning, $this->conditioningMinutes, $this->heat),
             $this->conditionsToo($head) ? Step::conditioner($usual->stepMinutes['conditioner']) : null,
-            $this->inStyle ? null : Step::detangle(
-                max(Step::LEAST_MINUTES, $head->sections * $usual->stepMinutes['detangle-a-section']),
-                $tools[$head->method->choice(MethodQuestion::Tools)] ?? 'comb',
-                $dry ? 'dry-with-oil' : 'wet-with-slip',
-            ),
+            $detangledAt('under-conditioner', 'after-rinse'),
             $head->method->says(MethodQuestion::LeaveIn, 'none') ? null : Step::leaveIn(),
             $this->oils && $head->method->says(MethodQuestion::Oils, 'seal') ? Step::seal() : null,
             $this->oils && $this->oilsScalp && ! $head->method->says(
                 MethodQuestion::Scalp,
                 'bare',
             ) ? Step::scalpOil() : null,
+            $detangledAt('before-styler'),
         ];
 
         return array_values(array_filter($steps));
+    }
+
+    private function detangle(Head $head): ?Step
+    {
+        $tools = ['fingers' => 'fingers', 'fingers-comb' => 'comb', 'fingers-comb-brush' => 'brush'];
+
+        return $this->inStyle ? null : Step::detangle(
+            max(
+                Step::LEAST_MINUTES,
+                $head->sections * $head->parameters->washDay->stepMinutes['detangle-a-section'],
+            ),
+            $tools[$head->method->choice(MethodQuestion::Tools)] ?? 'comb',
+            $head->method->says(MethodQuestion::Detangling, 'dry-with-oil') ? 'dry-with-oil' : 'wet-with-slip',
+        );
     }
 
     /** @return non-empty-list<Step> */

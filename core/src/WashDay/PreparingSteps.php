@@ -76,7 +76,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::PreWash,
             'pre-wash-before',
-            Message::of('wash-day.pre-wash-before'),
+            Message::of('wash-day.pre-wash-evening.' . ($step->how ?? 'mix')),
             0.0,
             books: $step,
         );
@@ -101,7 +101,7 @@ final readonly class PreparingSteps
         $isDry = $when === 'dry-with-oil';
         $watch = [
             ...$this->atTheEdges('wash-day.watch.edges-detangling'),
-            Message::of('wash-day.watch.detangling'),
+            Message::of($isDry ? 'wash-day.watch.detangling-dry' : 'wash-day.watch.detangling'),
         ];
         if (! $isDry && $this->head->method->says(MethodQuestion::WetHair, 'wet-breaks')) {
             $watch[] = Message::of('wash-day.watch.wet-breaks');
@@ -110,7 +110,7 @@ final readonly class PreparingSteps
         return new WashDayStep(
             WashStepKind::Detangle,
             'detangle',
-            Message::of('wash-day.detangle'),
+            Message::of("wash-day.detangle-when.{$when}"),
             $this->pace->detanglingMinutes($this->head, $step),
             $this->pace->detangling->spread($this->pace->dayOf($step)),
             beside: $when === 'under-conditioner' || $isDry,

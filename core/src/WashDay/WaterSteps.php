@@ -65,12 +65,8 @@ final readonly class WaterSteps
             WashStepKind::Cleanse,
             $of > 1 ? "cleanse-{$nth}" : 'cleanse',
             Message::of(
-                match (true) {
-                    $sits > 0.0 && $of > 1 => 'wash-day.scalp-shampoo-pass',
-                    $sits > 0.0 => 'wash-day.scalp-shampoo',
-                    $of > 1 => 'wash-day.cleanse-pass',
-                    default => 'wash-day.cleanse',
-                },
+                $of > 1 ? 'wash-day.cleanse-of-pass' : 'wash-day.cleanse-of',
+                kind: Message::of('wash-day.kind.' . ($step->cleanse ?? CleanseKind::Gentle)->value),
                 pass: $nth,
                 where: $this->where($inSections),
             ),
@@ -164,7 +160,11 @@ final readonly class WaterSteps
             $isMask ? WashStepKind::Mask : WashStepKind::Conditioner,
             $isMask ? 'mask' : 'conditioner',
             Message::of(
-                $isMask ? 'wash-day.mask' : 'wash-day.conditioner',
+                match (true) {
+                    $isMask && $step->heat => 'wash-day.mask-heat',
+                    $isMask => 'wash-day.mask',
+                    default => 'wash-day.conditioner',
+                },
                 water: Message::of("wash-day.condition.{$water}"),
                 reach: Message::of("wash-day.condition.{$reach}"),
             ),

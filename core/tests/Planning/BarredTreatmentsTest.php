@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Planning\BarredTreatments;
+use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
@@ -37,6 +38,14 @@ it('names the treatment and the rule', function (Head $head, array $standing, ar
     'a sore scalp' => [fn () => sureHead(sore: true), [], ['clarifying' => 'sore-scalp-is-spared']],
     'protein-sensitive: any protein, said once' => [
         fn () => sureHead(sensitive: true), [], ['protein' => 'protein-by-hand-only'],
+    ],
+    'sensitive, and not tested either: what a test would not change is said' => [
+        fn () => sureHead(sensitive: true), ['terms' => new PlanTerms(notReadYet: true)],
+        ['protein' => 'protein-by-hand-only', 'clarifying' => 'not-read-yet'],
+    ],
+    'not tested, strong protein lately: what bars every strength is said' => [
+        fn () => sureHead(), ['terms' => new PlanTerms(notReadYet: true), 'lastStrong' => -3],
+        ['protein' => 'not-read-yet', 'clarifying' => 'not-read-yet'],
     ],
     'a sign for a clinician' => [
         fn () => sureHead(red: true), [], ['protein' => 'referred-first', 'clarifying' => 'referred-first'],

@@ -13,6 +13,8 @@ use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\Rules\RulesInForce;
 use Nagomi\Core\Planning\WashOptions;
+use Nagomi\Core\Tests\Support\English;
+use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\WashDay\DryingMethod;
@@ -130,4 +132,37 @@ it('takes longer to wash in sections, by their number', function (): void {
     expect($minutes('whole-head', 8))->toBe($minutes('whole-head', 2))
         ->and($minutes('in-sections', 8) - $minutes('in-sections', 2))->toEqualWithDelta(3.0, 1e-9)
         ->and($minutes('in-sections', 2))->toBeGreaterThan($minutes('whole-head', 2));
+});
+
+it('plans the steps of a day in the order in which they are laid out', function (string $when): void {
+    $head = headOfHouse(['detangling' => $when, 'pre-wash' => 'oil', 'scalp' => 'oil-or-spray']);
+    foreach (WashOptions::of($head) as $option) {
+        $steps = $option->steps($head);
+        $laid = array_values(array_filter(array_map(
+            static fn (WashDayStep $step): ?string => $step->books?->kind->value,
+            WashDayBuilder::plan($head, $steps, Pace::of($head, []), DryingMethod::Diffuse)->steps,
+        )));
+        expect(array_values(array_unique($laid)))->toBe(array_values(array_unique(
+            array_map(static fn (Step $step): string => $step->kind->value, $steps),
+        )));
+    }
+})->with(MethodQuestion::Detangling->choices());
+
+it('names in each step what it is done with', function (): void {
+    $head = headOfHouse([
+        'detangling' => 'dry-with-oil', 'cleansing' => 'clarify-then-moisturise', 'mask-heat' => 'cap-or-hood',
+    ]);
+    $day = WashDayBuilder::plan($head, [
+        Step::preWash('oil', 30.0, true), Step::cleanse(CleanseKind::Chelating), Step::cleanse(CleanseKind::Gentle),
+        Step::mask(10.0, true), Step::detangle(20.0, 'comb', 'dry-with-oil'),
+    ], Pace::of($head, []), DryingMethod::LeavesDamp);
+    $said = implode("\n", array_map(
+        static fn (WashDayStep $step): string => English::say($step->label)
+            . ' ' . implode(' ', English::all($step->watch)),
+        $day->steps,
+    ));
+    expect($said)->toContain('Pre-wash oil, put on the evening before')->toContain('Chelating cleanse, pass 1: ')
+        ->toContain('Gentle cleanse, pass 2: ')->toContain('Mask under a cap or hood: ')
+        ->toContain('Detangle dry with a little oil')->toContain('More oil before more pull')
+        ->not->toContain('Water before more product');
 });

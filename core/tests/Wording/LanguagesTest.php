@@ -87,7 +87,12 @@ it('has a line for every key the core says, and says every line it has', functio
         static fn (string $pattern): array => array_values((array) preg_grep($pattern, $lines)),
         array_values($patterns),
     )));
-    expect(array_values(array_diff($lines, $said)))->toBe([]);
+    // Said no more: wash days stored before their steps named what they are done with still say these.
+    $stored = [
+        'wash-day.pre-wash-before', 'wash-day.detangle', 'wash-day.cleanse', 'wash-day.cleanse-pass',
+        'wash-day.scalp-shampoo', 'wash-day.scalp-shampoo-pass',
+    ];
+    expect(array_values(array_diff($lines, $said)))->toBe($stored);
 });
 
 it('finds a key without a line', function (): void {

@@ -58,7 +58,7 @@ return [
         'frees' => 'book the day in the salon',
     ],
     'not-read-yet' => [
-        'says' => 'Hair that was not tested within :days days gets no protein and no clarifying: it is tested first.',
+        'says' => 'Hair that was not tested within :days days gets no protein and, but for very hard water or swimming, no clarifying: it is tested first.',
         'frees' => 'take a few hair tests, or set the day by hand',
     ],
     'oily-scalp-is-shampooed' => [

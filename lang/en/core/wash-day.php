@@ -12,9 +12,23 @@ return [
         'conditioner' => 'Conditioner as a pre-wash: ends first, keep off the scalp',
         'mix' => 'Pre-wash mix: ends first, keep off the scalp',
     ],
+    // The first lines of a kind are of wash days stored before their steps named what they are done with.
     'pre-wash-before' => 'Put on the evening before: skip this where it was not',
+    'pre-wash-evening' => [
+        'oil' => 'Pre-wash oil, put on the evening before: skip this where it was not',
+        'conditioner' => 'Conditioner as a pre-wash, put on the evening before: skip this where it was not',
+        'mix' => 'Pre-wash mix, put on the evening before: skip this where it was not',
+    ],
     'part' => 'Leave the hair in one section, clipped back|Part into :count sections, clip each',
     'detangle' => 'Detangle from the ends upward, held above the knot',
+    'detangle-when' => [
+        'under-conditioner' => 'Detangle under conditioner or mask, from the ends upward, held above the knot',
+        'dry-with-oil' => 'Detangle dry with a little oil, from the ends upward, held above the knot',
+        'wet-before-shampoo' => 'Detangle wet, before the shampoo, from the ends upward, held above the knot',
+        'in-shampoo' => 'Detangle in the shampoo, from the ends upward, held above the knot',
+        'after-rinse' => 'Detangle after rinsing, from the ends upward, held above the knot',
+        'before-styler' => 'Detangle before the styler, from the ends upward, held above the knot',
+    ],
     'wet-through' => [
         'shower' => 'Wet thoroughly, standing, head back, water from above',
         'basin' => 'Wet thoroughly, at the basin, neck held',
@@ -27,6 +41,13 @@ return [
     ],
     'cleanse' => 'Cleanse: :where',
     'cleanse-pass' => 'Cleanse, pass :pass: :where',
+    'cleanse-of' => ':kind: :where',
+    'cleanse-of-pass' => ':kind, pass :pass: :where',
+    'kind' => [
+        'gentle' => 'Gentle cleanse', 'low-lather' => 'Low-lather cleanse', 'co-wash' => 'Co-wash',
+        'shampoo' => 'Shampoo', 'scalp-care' => 'Scalp shampoo', 'clarifying' => 'Clarifying cleanse',
+        'chelating' => 'Chelating cleanse',
+    ],
     'scalp-shampoo' => 'Scalp shampoo: :where',
     'scalp-shampoo-pass' => 'Scalp shampoo, pass :pass: :where',
     'where' => [
@@ -41,6 +62,7 @@ return [
     'herb-rinse' => 'Tea or rice rinse, then out',
     'herb-rinse-left-in' => 'Tea or rice rinse, left in',
     'mask' => 'Mask: :water; :reach',
+    'mask-heat' => 'Mask under a cap or hood: :water; :reach',
     'conditioner' => 'Conditioner: :water; :reach',
     'condition' => [
         'add-water' => 'add water for slip', 'squeeze-first' => 'squeeze the water out first',
@@ -79,7 +101,7 @@ return [
         'diffuse-cool' => 'Dry with the diffuser on cool, to the end',
         'hood' => 'Dry under the hood, stepped down from warm to cool: a third warm, a third medium, a third cool',
     ],
-    'feel-dry' => 'Feel at the roots whether it is dry',
+    'feel-dry' => 'Feel at the roots whether it is dry; damp: dry on a little',
     'break-cast' => 'Scrunch the cast out, only when fully dry',
     'trim' => [
         'stretched' => 'Trim with sharp shears, on stretched hair',
@@ -104,6 +126,7 @@ return [
         'under-a-cap' => 'Under a cap, so that it does not dry in.',
         'edges-detangling' => 'Tender at the edges: no pulling, loosen the clip.',
         'detangling' => 'Water before more product; massage a knot apart, snip it last.',
+        'detangling-dry' => 'More oil before more pull; massage a knot apart, snip it last.',
         'wet-breaks' => 'Wet, it breaks soonest: no pulling, fingers where a comb halts.',
     ],
 ];

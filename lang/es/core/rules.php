@@ -58,7 +58,7 @@ return [
         'frees' => 'reservar ese día en el salón',
     ],
     'not-read-yet' => [
-        'says' => 'Un pelo que no se ha probado en :days días no recibe proteína ni lavado profundo: antes se prueba.',
+        'says' => 'Un pelo que no se ha probado en :days días no recibe proteína ni, salvo por agua muy dura o baño en piscina o mar, lavado profundo: antes se prueba.',
         'frees' => 'hacer unas pruebas del pelo o poner el día a mano',
     ],
     'oily-scalp-is-shampooed' => [

@@ -12,9 +12,23 @@ return [
         'conditioner' => 'Acondicionador como prelavado: primero las puntas, sin tocar el cuero cabelludo',
         'mix' => 'Mezcla de prelavado: primero las puntas, sin tocar el cuero cabelludo',
     ],
+    // Las primeras de cada clase son de días guardados antes de que sus pasos nombraran con qué se hacen.
     'pre-wash-before' => 'Puesto la noche anterior: sáltatelo si no fue así',
+    'pre-wash-evening' => [
+        'oil' => 'Aceite de prelavado, puesto la noche anterior: sáltatelo si no fue así',
+        'conditioner' => 'Acondicionador como prelavado, puesto la noche anterior: sáltatelo si no fue así',
+        'mix' => 'Mezcla de prelavado, puesta la noche anterior: sáltatelo si no fue así',
+    ],
     'part' => 'Deja el pelo en una sección, recogido hacia atrás|Divide en :count secciones y pon una pinza en cada una',
     'detangle' => 'Desenreda desde las puntas hacia arriba, sujetando por encima del nudo',
+    'detangle-when' => [
+        'under-conditioner' => 'Desenreda con el acondicionador o la mascarilla puestos, desde las puntas hacia arriba, sujetando por encima del nudo',
+        'dry-with-oil' => 'Desenreda en seco con un poco de aceite, desde las puntas hacia arriba, sujetando por encima del nudo',
+        'wet-before-shampoo' => 'Desenreda en mojado, antes del champú, desde las puntas hacia arriba, sujetando por encima del nudo',
+        'in-shampoo' => 'Desenreda con el champú puesto, desde las puntas hacia arriba, sujetando por encima del nudo',
+        'after-rinse' => 'Desenreda después de aclarar, desde las puntas hacia arriba, sujetando por encima del nudo',
+        'before-styler' => 'Desenreda antes de peinar, desde las puntas hacia arriba, sujetando por encima del nudo',
+    ],
     'wet-through' => [
         'shower' => 'Empapa bien, de pie, cabeza hacia atrás, agua desde arriba',
         'basin' => 'Empapa bien, en el lavacabezas, con el cuello apoyado',
@@ -27,6 +41,13 @@ return [
     ],
     'cleanse' => 'Limpia: :where',
     'cleanse-pass' => 'Limpia, pasada :pass: :where',
+    'cleanse-of' => ':kind: :where',
+    'cleanse-of-pass' => ':kind, pasada :pass: :where',
+    'kind' => [
+        'gentle' => 'Limpieza suave', 'low-lather' => 'Limpieza de poca espuma', 'co-wash' => 'Co-wash',
+        'shampoo' => 'Champú', 'scalp-care' => 'Champú para el cuero cabelludo', 'clarifying' => 'Lavado profundo',
+        'chelating' => 'Lavado quelante',
+    ],
     'scalp-shampoo' => 'Champú para el cuero cabelludo: :where',
     'scalp-shampoo-pass' => 'Champú para el cuero cabelludo, pasada :pass: :where',
     'where' => [
@@ -41,6 +62,7 @@ return [
     'herb-rinse' => 'Enjuague de té o arroz, después se aclara',
     'herb-rinse-left-in' => 'Enjuague de té o arroz, se deja',
     'mask' => 'Mascarilla: :water; :reach',
+    'mask-heat' => 'Mascarilla bajo un gorro o casco: :water; :reach',
     'conditioner' => 'Acondicionador: :water; :reach',
     'condition' => [
         'add-water' => 'añade agua para que deslice', 'squeeze-first' => 'escurre antes el agua',
@@ -79,7 +101,7 @@ return [
         'diffuse-cool' => 'Seca con difusor en frío, hasta el final',
         'hood' => 'Seca bajo el secador de casco, de caliente a frío: un tercio caliente, un tercio medio, un tercio frío',
     ],
-    'feel-dry' => 'Toca la raíz: ¿está seco?',
+    'feel-dry' => 'Toca la raíz: ¿está seco? Si está húmedo, seca un poco más',
     'break-cast' => 'Estruja la costra, solo con el pelo del todo seco',
     'trim' => [
         'stretched' => 'Corta con tijeras afiladas, con el pelo estirado',
@@ -104,6 +126,7 @@ return [
         'under-a-cap' => 'Bajo un gorro, para que no se seque.',
         'edges-detangling' => 'Contorno sensible: sin tirar, afloja la pinza.',
         'detangling' => 'Agua antes que más producto; suelta el nudo con masaje, córtalo solo al final.',
+        'detangling-dry' => 'Más aceite antes que más fuerza; suelta el nudo con masaje, córtalo solo al final.',
         'wet-breaks' => 'Mojado se rompe antes: sin tirar, los dedos donde el peine se para.',
     ],
 ];

@@ -12,7 +12,7 @@
         </p>
     </header>
 
-    <div class="now-top">
+    <div @class(['now-top', 'has-much-care' => count($cautions) > 2])>
         <section class="card now-act" aria-labelledby="next">
             <p class="card-kicker">{{ $next->when }}@if ($next->booked !== '') · {{ $next->booked }}@endif @if ($washedToday) · {{ __('now.washed-today') }}@endif</p>
             <h2 id="next">@if ($next->item)@steps($next->item->steps)@else{{ __('now.nothing') }}@endif</h2>
@@ -20,7 +20,7 @@
             <p class="verdict-words">@said($outlook->verdict)</p>
             @if ($next->item === null)<p>{{ __('now.nothing-why') }}</p>@endif
             @foreach (array_slice($next->reasons, 0, 2) as $reason)<p>{{ $reason }}</p>@endforeach
-            @foreach ($next->item->broken ?? [] as $rule)<p class="is-broken">{{ __($next->item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $said($rule)]) }}</p>@endforeach
+            @foreach ($next->item ? $brokenBy($next->item) : [] as $sentence)<p class="is-broken">{{ $sentence }}</p>@endforeach
             @if ($telling !== [])
                 <ul class="results" aria-label="{{ __('now.readings') }}">@foreach ($telling as $sign)<x-result :sign="$sign"/>@endforeach</ul>
             @else<p class="reason">{{ __('now.readings-none') }}</p>@endif
@@ -106,7 +106,7 @@
                         <strong class="when">{{ $dated($item->date, 'j M') }}</strong>
                         <div>
                             <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">{{ __('today.test-first') }}</span>@endif</p>
-                            @foreach ($item->broken as $rule)<p class="reason is-broken">{{ __($item->by_hand ? 'now.by-hand' : 'now.broken', ['rule' => $said($rule)]) }}</p>@endforeach
+                            @foreach ($brokenBy($item) as $sentence)<p class="reason is-broken">{{ $sentence }}</p>@endforeach
                             @if ($reasons[$item->id] !== [])<details class="day-why"><summary>{{ __('now.reasons') }}<span class="sr-only">: {{ $dated($item->date, 'j M') }}</span></summary>@foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach</details>@endif
                         </div>
                         <span class="minutes">{{ (int) round($item->minutes) }} min</span>

@@ -56,7 +56,7 @@
                 <span><strong>{{ $said($step['label']) }}</strong>
                     @if ($step['product'])<span class="reason">{{ __($step['product']['pumps'] ? 'wash.set-up.product-pumps' : 'wash.set-up.product', ['name' => $step['product']['name'], 'ml' => $step['product']['ml'], 'pumps' => $step['product']['pumps']]) }}. {{ $step['product']['care'] }} {{ $step['product']['because'] ?? '' }} {{ $step['product']['passed'] ?? '' }}</span>@elseif ($step['missing'] ?? null)<span class="reason is-broken">{{ $step['missing'] }}</span>@endif
                     @foreach ($step['watch'] as $sentence)<span class="reason">{{ $said($sentence) }}</span>@endforeach</span>
-                <span class="minutes">{{ __($step['waiting_minutes'] > 0 ? 'wash.set-up.hands-and-alone' : 'wash.set-up.hands-on', ['minutes' => round($step['hands_on_minutes']), 'alone' => round($step['waiting_minutes'])]) }}@if ($step['critical'])<span class="is-sr-only">, {{ __('wash.set-up.critical') }}</span>@endif</span>
+                <span class="minutes">{{ __($step['waiting_minutes'] > 0 ? 'wash.set-up.hands-and-alone' : 'wash.set-up.hands-on', ['minutes' => round($step['hands_on_minutes']), 'alone' => round($step['waiting_minutes'])]) }}@unless ($step['critical'])<span class="is-sr-only">, {{ __('wash.set-up.beside') }}</span>@endunless</span>
             </li>
         @endforeach
     </ol>
