@@ -152,7 +152,11 @@ final readonly class StoredPlan
             $cares
                 ? ScalpWords::careReason($scalp->for->value, $scalp->expected, $scalp->least, $scalp->most)
                 : null,
-            $isOilOff ? Message::of('scalp.oil-off') : null,
+            $isOilOff ? Message::of(match (true) {
+                $scalp->flakes => 'scalp.oil-off',
+                $scalp->isOily => 'scalp.oil-off-oily',
+                default => 'scalp.oil-off-sore',
+            }) : null,
             ...$item->reasons,
         ]));
     }

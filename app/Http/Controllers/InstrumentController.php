@@ -11,7 +11,7 @@ use App\Instruments\InstrumentRegistry;
 use App\Models\Head;
 use Illuminate\Http\JsonResponse;
 
-/** Whunder Hair tests reads from devices and off pictures. */
+/** What Hair tests reads from devices and off pictures. */
 final class InstrumentController extends Controller
 {
     public function read(InstrumentRegistry $rack, Head $head, Device $device): JsonResponse

@@ -23,7 +23,7 @@ use Nagomi\Core\Readings\Unit;
 use Nagomi\Core\Treatments\Calendar;
 
 /**
- * Whunder Hair tests shows: the tests of a moment, those worth taking first, and what was typed and not taken in yet.
+ * What Hair tests shows: the tests of a moment, those worth taking first, and what was typed and not taken in yet.
  */
 final readonly class HairTestsScreen
 {

@@ -44,13 +44,14 @@ final readonly class ScalpNeeds
         return ! $this->head->soreScalp && ! $this->head->redSign && $this->isPast(Sign::ScalpOil, $morning);
     }
 
-    /** Whether this house oils the scalp, and this scalp bears it. */
+    /** Whether oil may go on this scalp: where it is oily by itself none is added, whatever the house holds. */
     public function bearsOil(ScalpState $morning): bool
     {
         $holdsWithIt = $this->head->method->says(MethodQuestion::Scalp, 'oil-also-when-flaking');
 
         return ! $this->head->soreScalp
             && ! $this->head->redSign
+            && ! $this->isPast(Sign::ScalpOil, $morning)
             && ($holdsWithIt || ! $this->isPast(Sign::ScalpFlakes, $morning));
     }
 

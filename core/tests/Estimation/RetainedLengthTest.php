@@ -112,3 +112,9 @@ it('goes by the zone that was measured most often where the whole head never was
     );
     expect($length?->retainedMm)->toBeGreaterThan(8.0)->toBeLessThan(16.0);
 });
+
+it('is as unsure of what broke as of what grew and what was kept, together', function (): void {
+    $length = RetainedLength::of([[0.0, 300.0], [180.0, 310.0]], [], CurlPattern::ThreeC, Parameters::shipped());
+    expect($length->grownSdMm)->toBeGreaterThan(1.0)->and($length->retainedSdMm)->toBeGreaterThan(1.0)
+        ->and($length->brokenSdMm())->toEqualWithDelta(hypot($length->grownSdMm, $length->retainedSdMm), 1e-9);
+});

@@ -5,18 +5,21 @@ declare(strict_types=1);
 
 /** F·P·Fᵀ + Σ noise, multiplied out in full. */
 
+use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\Dynamics;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Porosity;
+use Nagomi\Core\Head\StrandDiameter;
 use Nagomi\Core\Head\Stratum;
 use Nagomi\Core\Head\Zone;
 use Nagomi\Core\Head\ZonePart;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Cholesky;
+use Nagomi\Core\Statistics\Normal;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\StratumEffect;
 
@@ -170,6 +173,10 @@ it('gives the sd of a sum with its covariance', function (): void {
         ->toEqualWithDelta(81 + 81 - 120, 1e-9)
         ->and($correlated->buildUp(0))
         ->toBe($state->mean[$washable] + $state->mean[$stubborn]);
+    // As sure as can be: what is all but known is not made less sure.
+    $covariance[$washable][$washable] = $covariance[$stubborn][$stubborn] = 0.02;
+    $covariance[$washable][$stubborn] = $covariance[$stubborn][$washable] = 0.0;
+    expect((new State($state->layout, $state->mean, $covariance))->buildUpSd(0))->toEqualWithDelta(0.2, 1e-12);
 });
 
 it('inverts what it solves', function (): void {
@@ -226,4 +233,31 @@ it('knows less of how fast hair loses whose porosity nobody measured, by the sha
     expect($unknown)->toBeGreaterThan(0.1)->toBeLessThan(0.9)
         ->and(Prior::rateVariance($head, 'moisture-fading') - Prior::rateVariance($known, 'moisture-fading'))
         ->toEqualWithDelta($unknown ** 2 * $variance, 1e-9);
+});
+
+it('counts a reserve as low, right or high by how much of its doubt lies there', function (float $beside): void {
+    $prior = Prior::of(Make::head());
+    $stratum = $prior->layout->head->strata[0];
+    $at = $prior->layout->of(0, StateLayout::MOISTURE);
+    $mean = [...$prior->mean];
+    $mean[$at] = $stratum->targetMoisture() + $beside;
+    $state = new State($prior->layout, $mean, $prior->covariance);
+    $half = Parameters::shipped()->model->bandHalfWidth;
+    $sides = CellProbabilities::sides(CellProbabilities::ofHead($state));
+    expect($sides['moisture_low'])
+        ->toEqualWithDelta(Normal::cumulative((-$half - $beside) / $state->sd(0, StateLayout::MOISTURE)), 1e-6)
+        ->and($sides['moisture_high'])
+        ->toEqualWithDelta(1 - Normal::cumulative(($half - $beside) / $state->sd(0, StateLayout::MOISTURE)), 1e-6);
+})->with([0.0, -9.0, 14.0]);
+
+it('is less sure of protein for each of porosity and strand that was never measured', function (): void {
+    $sd = static fn (Porosity $porosity, StrandDiameter $strand): float => Prior::of(
+        Make::head(porosity: $porosity, strand: $strand),
+    )->sd(0, StateLayout::PROTEIN) ** 2;
+    $known = $sd(Porosity::Medium, StrandDiameter::Medium);
+    $porosity = $sd(Porosity::NotMeasured, StrandDiameter::Medium) - $known;
+    $strand = $sd(Porosity::Medium, StrandDiameter::NotMeasured) - $known;
+    expect($porosity)->toBeGreaterThan(0.5)->and($strand)->toBeGreaterThan(0.5)
+        ->and($sd(Porosity::NotMeasured, StrandDiameter::NotMeasured) - $known)
+        ->toEqualWithDelta($porosity + $strand, 1e-9);
 });

@@ -6,16 +6,22 @@ declare(strict_types=1);
 /** Minutes of the tests that can be taken before cleansing. */
 
 use Nagomi\Core\Estimation\KalmanFilter;
+use Nagomi\Core\Estimation\MeasurementUpdate;
+use Nagomi\Core\Estimation\Observation\Observation;
+use Nagomi\Core\Estimation\Observation\ObservationCatalogue;
 use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Estimation\TestSelection;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Readings\MeasuredSign;
 use Nagomi\Core\Readings\Moment;
+use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Readings\Test;
 use Nagomi\Core\Readings\TestCatalogue;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Validation\SimulatedLife;
+use Nagomi\Core\Wording\Message;
 
 function testsBefore(): array
 {
@@ -149,4 +155,48 @@ it('counts minutes against what they give, in a row and for one reserve', functi
         ->and(TestSelection::order($state, $longer, 20.0)[0]['test'])->toBe('feel');
     $first = TestSelection::order($state, $alike, 20.0)[0]['test'];
     expect(TestSelection::order($state, [$first => 10.0] + $alike, 20.0)[0]['test'])->not->toBe($first);
+});
+
+it('names the test that narrows one reserve most a minute; one that takes no time is none', function (): void {
+    $state = Prior::of(Make::head());
+    $gain = static function (string $test, float $minutes) use ($state): float {
+        $narrowed = TestSelection::narrowed($state, $test);
+
+        return ($state->sd(0, StateLayout::MOISTURE) ** 2 - $narrowed->sd(0, StateLayout::MOISTURE) ** 2) / $minutes;
+    };
+    $takes = ['dryness' => 1.0, 'feel' => 1.0, 'wet-stretch' => 9.0];
+    $gains = array_map($gain, array_keys($takes), $takes);
+    $best = array_keys($takes)[array_search(max($gains), $gains, true)];
+    expect(TestSelection::bestFor($state, $takes, StateLayout::MOISTURE))->toBe($best)
+        ->and(TestSelection::bestFor($state, ['dryness' => 0.0], StateLayout::MOISTURE))->toBeNull()
+        ->and(TestSelection::bestFor($state, [], StateLayout::MOISTURE))->toBeNull();
+});
+
+it('takes a stretch of several hairs for as sure as the mean of them is, and a look for one look', function (): void {
+    $state = Prior::of(Make::head());
+    $parameters = Parameters::shipped();
+    $with = static function (float $hairs, Sign ...$signs) use ($state, $parameters): State {
+        $state = $state->withSigns(array_values($signs));
+
+        return MeasurementUpdate::of($state, array_values(array_map(
+            static function (Sign $sign) use ($state, $parameters, $hairs): Observation {
+                $of = static fn (float $value): Observation => ObservationCatalogue::of(new MeasuredSign(
+                    $sign,
+                    $value,
+                    $sign->sd($parameters->signs) / sqrt($hairs),
+                    Message::asItIs(''),
+                    $parameters->signs->untimedDaysSinceDetangled,
+                ), $state->layout, null);
+
+                return $of($of(0.0)->linearized($state)->expected);
+            },
+            $signs,
+        )))->state;
+    };
+    $stretch = $with($parameters->readings->hairsOfAStretch, Sign::WetStretch, Sign::StretchReturn);
+    $look = $with(1, Sign::Dryness);
+    expect(TestSelection::narrowed($state, 'wet-stretch')->sd(0, StateLayout::MOISTURE))
+        ->toEqualWithDelta($stretch->sd(0, StateLayout::MOISTURE), 1e-9)
+        ->and(TestSelection::narrowed($state, 'dryness')->sd(0, StateLayout::MOISTURE))
+        ->toEqualWithDelta($look->sd(0, StateLayout::MOISTURE), 1e-9);
 });

@@ -134,7 +134,11 @@ it('spares a scalp that is sore, whatever it flakes', function () use ($flaking)
         ->and(array_filter($plan->items, fn (PlanItem $item): bool => $item->scalp?->for !== null))->toBe([]);
 });
 
-it('keeps oil off a scalp that flakes, unless the house holds with it', function () use ($flaking, $calm): void {
+it('keeps oil off a scalp that flakes, unless the house holds with it, and off an oily one', function () use (
+    $flaking,
+    $calm,
+    $oily,
+): void {
     $oils = fn (string $house, callable $read): array => array_map(
         fn (PlanItem $item): bool => in_array(StepKind::ScalpOil, array_map(
             fn (Step $step): StepKind => $step->kind,
@@ -143,7 +147,9 @@ it('keeps oil off a scalp that flakes, unless the house holds with it', function
         scalpSeason(Make::head(method: new Method(['scalp' => $house])), Scalps::read($read))->items,
     );
     expect(array_unique($oils('bare', $calm)))->toBe([false])
-        ->and(array_unique($oils('oil-or-spray', $calm)))->toBe([true])
+        ->and($oils('oil-or-spray', $calm)[0])->toBeTrue()
+        ->and($oils('oil-or-spray', $oily)[0])->toBeFalse()
+        ->and($oils('oil-also-when-flaking', $oily)[0])->toBeFalse()
         ->and($oils('oil-or-spray', $flaking)[0])->toBeFalse()
         ->and($oils('oil-also-when-flaking', $flaking)[0])->toBeTrue();
 });

@@ -10,6 +10,7 @@ import { stamp } from '../shared/salon-clock.js';
 import { handle, transmit } from '../shared/transport.js';
 import { rounded, typedNumber, unitsOf } from '../shared/units.js';
 import { sayOthers, words } from '../shared/words.js';
+import { offerRest } from './parts/rest-none.js';
 import { collected, makeDraft, put } from './parts/test-draft.js';
 import { makeTimes } from './parts/test-times.js';
 import { makeVisit } from './parts/test-visit.js';
@@ -45,6 +46,8 @@ form.querySelectorAll('[data-none]').forEach((button) => {
         button.dispatchEvent(new Event('input', { bubbles: true }));
     });
 });
+
+offerRest(form);
 
 // Tapping a chosen number once more leaves the test out again.
 let chosen = null;

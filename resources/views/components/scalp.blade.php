@@ -27,5 +27,5 @@
         </figure>
     @endif
 @elseif ($ahead === null && $judges)
-    <p class="reason">{{ __('scalp.not-read') }} <a href="{{ route('clients.hair-tests', $head) }}">{{ __('scalp.read-it') }}</a></p>
+    <p class="reason">{{ __('scalp.not-read') }} <a href="{{ route('clients.hair-tests.zones', [$head, 'test' => 'scalp']) }}">{{ __('scalp.read-it') }}</a></p>
 @endif
