@@ -153,9 +153,9 @@ final readonly class StoredPlan
                 ? ScalpWords::careReason($scalp->for->value, $scalp->expected, $scalp->least, $scalp->most)
                 : null,
             $isOilOff ? Message::of(match (true) {
-                $scalp->flakes => 'scalp.oil-off',
-                $scalp->isOily => 'scalp.oil-off-oily',
-                default => 'scalp.oil-off-sore',
+                $head->soreScalp || $head->redSign => 'scalp.oil-off-sore',
+                $scalp->flakes && $head->method->says(MethodQuestion::Scalp, 'oil-or-spray') => 'scalp.oil-off',
+                default => 'scalp.oil-off-oily',
             }) : null,
             ...$item->reasons,
         ]));

@@ -29,7 +29,7 @@ final class RuleConflicts
                 $rules[$rule->key()] = RuleWords::sentence($rule, $standing->limits());
                 $frees[$rule->key()] = RuleWords::frees($rule);
                 $minutes = $rule instanceof WithinMinutes
-                    ? min($minutes, $standing->minutes($choice))
+                    ? min($minutes, $standing->exactMinutes($choice))
                     : $minutes;
             }
         }

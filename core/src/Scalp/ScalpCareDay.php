@@ -29,6 +29,20 @@ final readonly class ScalpCareDay
     ) {
     }
 
+    /** The same day with no oil on the scalp. */
+    public function withoutOil(): self
+    {
+        return new self(
+            $this->for,
+            $this->expected,
+            $this->least,
+            $this->most,
+            false,
+            $this->isOily,
+            $this->flakes,
+        );
+    }
+
     /** What either asks for on one day; what is expected is this one's where it asks for as much. */
     public function and(self $other): self
     {

@@ -37,6 +37,8 @@ final readonly class ScalpPlan
         ?Closure $done = null,
     ): self {
         $needs = new ScalpNeeds($head);
+        // Too oily with nothing put on, a scalp is given none on any day.
+        $isOilyByItself = $rhythm->because === Sign::ScalpOil;
         $days = [];
         $stepsOn = static function (int $day, ScalpState $morning) use (
             $needs,
@@ -44,12 +46,14 @@ final readonly class ScalpPlan
             $estimate,
             $washDays,
             $done,
+            $isOilyByItself,
             &$days,
         ): array {
             if (! in_array($day, $washDays, true)) {
                 return [];
             }
             $one = self::day($morning, $needs, $head);
+            $one = $isOilyByItself ? $one->withoutOil() : $one;
             $days[$estimate->date->modify("+{$day} days")->format('Y-m-d')] = $one;
 
             return ($done === null ? null : $done($day)) ?? self::usual($one, $head);

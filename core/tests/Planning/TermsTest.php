@@ -10,12 +10,16 @@ use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\FixedWashDay;
+use Nagomi\Core\Planning\OptionMinutes;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\PromiseCost;
+use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\Rules\WithinMinutes;
 use Nagomi\Core\Planning\WashOption;
+use Nagomi\Core\Planning\WashOptions;
 use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
 use Nagomi\Core\Treatments\CleanseKind;
@@ -302,3 +306,27 @@ it('refuses terms that cannot be', function (callable $make, string $sentence): 
     [fn () => new PlanTerms(homeMinutesLimit: 5), '10 to 480'],
     [fn () => new PlanTerms(away: [[Make::day('2026-03-10'), Make::day('2026-03-09')]]), 'before the first'],
 ]);
+
+it('goes by what a day takes as it is laid out, not by what it takes at most', function (): void {
+    $minutes = new class () implements OptionMinutes {
+        public function of(WashOption $choice, Head $head): float
+        {
+            return 82.0;
+        }
+
+        public function on(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
+        {
+            return 79.0;
+        }
+
+        public function more(WashOption $choice, Head $head, ?int $daysSince, bool $isTakenDown): float
+        {
+            return 0.0;
+        }
+    };
+    $allows = static fn (int $limit): bool => (new WithinMinutes())->allows(
+        WashOptions::of(Make::head())[0],
+        new RuleContext(Make::head(limit: $limit), 0, terms: new PlanTerms(minutes: $minutes), today: Make::day()),
+    );
+    expect([$allows(78), $allows(79), $allows(80), $allows(82)])->toBe([false, true, true, true]);
+});

@@ -24,6 +24,9 @@ final readonly class WithinMinutes implements Rule
     {
         $limit = $standing->minutesLimit();
 
-        return $limit === null || $standing->minutes($choice) <= $limit;
+        // What fits at most is not laid out for that day; what might not fit is.
+        return $limit === null
+            || $standing->minutes($choice) <= $limit
+            || $standing->exactMinutes($choice) <= $limit;
     }
 }
