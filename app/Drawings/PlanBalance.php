@@ -15,6 +15,10 @@ final readonly class PlanBalance
     /** px of the picture above and below its middle that are shown. */
     private const DEPTH = 154;
 
+    /** px from the end of a line to the foot of its name. */
+    private const NAME_ABOVE = 6.0;
+    private const NAME_BELOW = 15.0;
+
     /** @var array{float, float} y of the edges of the comfort band, in px of the strip */
     public array $band;
 
@@ -64,6 +68,24 @@ final readonly class PlanBalance
             ),
             'gauges' => [],
         ] + $balance;
+    }
+
+    /**
+     * y of the name of a line, beside its end: the upper one above it and the lower one below, both within the strip.
+     *
+     * @param 'moisture'|'protein' $side
+     */
+    public function nameY(string $side): float
+    {
+        $stratum = $this->balance->strata[0];
+        $isUpper = ($stratum['moisture']['end'] <= $stratum['protein']['end']) !== ($side === 'protein');
+        $end = $this->y($stratum[$side]['end']);
+        [$above, $below] = [$end - self::NAME_ABOVE, $end + self::NAME_BELOW];
+
+        return match (true) {
+            $isUpper => $above < self::NAME_BELOW ? $below : $above,
+            default => $below > self::HEIGHT - self::NAME_ABOVE ? $above : $below,
+        };
     }
 
     /** y of the picture as y of the strip. */

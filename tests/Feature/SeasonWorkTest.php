@@ -428,5 +428,8 @@ it('draws beneath the plan what it comes to, day by day under each stone', funct
         ->and($ahead->band[0])->toBeGreaterThan(0.0)->toBeLessThan($ahead->band[1])
         ->and($ahead->band[1])->toBeLessThan(PlanBalance::HEIGHT)
         ->and(array_sum($ahead->band))->toEqualWithDelta(PlanBalance::HEIGHT, 0.2)
+        // A line that ends at the very bottom has its name above it, not cut off below.
+        ->and($ahead->nameY('moisture'))->toBeGreaterThan(15.0)->toBeLessThan(PlanBalance::HEIGHT - 5)
+        ->and($ahead->nameY('protein'))->toBeGreaterThan(10.0)->toBeLessThan($ahead->nameY('moisture'))
         ->and(PlanBalance::of(['strata' => []] + $stored, 12.0, $line))->toBeNull();
 });

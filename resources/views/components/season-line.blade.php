@@ -22,7 +22,7 @@
                 @foreach (['moisture', 'protein'] as $side)@if ($stratum['gaps']['planned'][$side] !== '')<path class="{{ $side }}-leads" d="{{ $stratum['gaps']['planned'][$side] }}"/>@endif @endforeach
                 @foreach (['moisture', 'protein'] as $side)@if ($stratum[$side]['planned'])<path class="{{ $side }}-ribbon" d="{{ $stratum[$side]['planned']['ribbon'] }}"/><path class="{{ $side }}-line" d="{{ $stratum[$side]['planned']['line'] }}"/>@endif @endforeach
             </svg>
-            @foreach (['moisture', 'protein'] as $side)<text class="balance-name {{ $side }}-word" x="{{ $ahead->x + $ahead->width - 4 }}" y="{{ $ahead->y($stratum[$side]['end']) + (($stratum['moisture']['end'] <= $stratum['protein']['end']) !== ($side === 'protein') ? -6 : 15) }}">{{ __("hair-balance.words.{$side}") }}</text>@endforeach
+            @foreach (['moisture', 'protein'] as $side)<text class="balance-name {{ $side }}-word" x="{{ $ahead->x + $ahead->width - 4 }}" y="{{ $ahead->nameY($side) }}">{{ __("hair-balance.words.{$side}") }}</text>@endforeach
             <text class="balance-word" x="{{ $ahead->x + 4 }}" y="{{ $ahead->band[0] + 15 }}">{{ __('hair-balance.words.in') }}</text>
             <text class="balance-word is-beyond" x="{{ $ahead->x + 4 }}" y="{{ $ahead->band[0] - 7 }}">{{ __('hair-balance.words.more') }}</text>
             <text class="balance-word is-beyond" x="{{ $ahead->x + 4 }}" y="{{ $ahead->band[1] + 16 }}">{{ __('hair-balance.words.less') }}</text>
