@@ -65,7 +65,10 @@ final class HomeStepWords
             $ways,
         );
 
-        return trim((string) preg_replace('/ {2,}/', ' ', Words::say("{$key}.how", array_combine(array_keys($ways), $said))));
+        $how = Words::say("{$key}.how", array_combine(array_keys($ways), $said));
+
+        // A way that adds nothing leaves its two spaces behind.
+        return trim((string) preg_replace('/ {2,}/', ' ', $how));
     }
 
     /** @param array<string, mixed> $step */

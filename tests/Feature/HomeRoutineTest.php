@@ -90,7 +90,7 @@ it('words every step planned at home, and how it is done', function (array $step
     ],
     [['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 1], 'Wash once, gently', 0],
     [['kind' => 'cleanse', 'cleanse' => 'gentle', 'passes' => 2], 'Wash twice, gently', 0],
-    [['kind' => 'cleanse', 'cleanse' => 'chelating', 'passes' => 1], 'Wash against hard water, once', 0],
+    [['kind' => 'cleanse', 'cleanse' => 'chelating', 'passes' => 1], 'Wash against hard water and chlorine, once', 0],
     [['kind' => 'mask', 'minutes' => 14.6], 'Mask, 15 min', 15],
     [['kind' => 'mask', 'minutes' => 15, 'heat' => true], 'Mask under a cap, 15 min', 15],
     [['kind' => 'detangle', 'minutes' => 21.7, 'how' => 'wet-with-slip'], 'Detangle, about 22 min', 0],
@@ -108,7 +108,7 @@ it('tells a client to do it as the method of that hair does', function (array $s
     [['kind' => 'mask', 'minutes' => 15], ['mask-reach' => 'roots-too'], 'then up to the roots'],
     [['kind' => 'conditioner', 'minutes' => 3], ['residue' => 'leave-slip'], 'leave a little slip in'],
     [['kind' => 'cleanse', 'cleanse' => 'shampoo'], ['shampoo-reach' => 'scalp-and-lengths'], 'Then the lengths'],
-    [['kind' => 'cleanse', 'cleanse' => 'gentle'], ['shampoo-sections' => 'in-sections'], 'One section after the other.'],
+    [['kind' => 'cleanse', 'cleanse' => 'gentle'], ['shampoo-sections' => 'in-sections'], 'One section after the'],
     [
         ['kind' => 'detangle', 'minutes' => 20, 'how' => 'wet-with-slip', 'tool' => 'fingers'],
         ['detangling' => 'in-shampoo'], 'While the shampoo is in, with plenty of water. Fingers only, from the ends up.',

@@ -94,15 +94,10 @@ final readonly class HomeRoutines
                 'when' => HomeDates::moment($next->starts_at->setTimezone($head->salon->timezone)),
                 'service' => $next->service,
             ],
-            days: array_values($items
-                ->reject(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true))
-                ->map(fn (PlanItem $item): array => $this->day($item, $shelf, $method, $isTested))
-                ->all()),
-            eves: $this->eves(
-                $items->filter(fn (PlanItem $item): bool => in_array($item->id, $inSalon, true)),
-                $shelf,
-                $method,
-            ),
+            days: array_values($items->whereNotIn('id', $inSalon)->map(
+                fn (PlanItem $item): array => $this->day($item, $shelf, $method, $isTested),
+            )->all()),
+            eves: $this->eves($items->whereIn('id', $inSalon), $shelf, $method),
             style: $style,
             styleDay: $style === null ? null : (int) $style->made_on->diffInDays($today->format('Y-m-d')) + 1,
             due: $this->due($head, $today),

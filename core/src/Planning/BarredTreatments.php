@@ -29,11 +29,12 @@ use Nagomi\Core\Treatments\StepKind;
  */
 final class BarredTreatments
 {
-    /** Rules that keep hair or scalp from harm; what stays so comes before what a few tests or days would change. */
+    /** Rules that keep hair or scalp from harm; what stays comes before what a few tests or days would change. */
     private const OF_CAUTION = [
         ReferredFirst::class, SoreScalpIsSpared::class, ChildIsSpared::class, ProteinByHandOnly::class,
-        StyleStaysUp::class, NotReadYet::class, ColourIsFresh::class, DryHairIsNotStripped::class, DayThatCountsIsSpared::class,
-        StrongProteinApart::class, OneProteinThenALook::class, MildFirstAfterAService::class,
+        StyleStaysUp::class, NotReadYet::class, ColourIsFresh::class, DryHairIsNotStripped::class,
+        DayThatCountsIsSpared::class, StrongProteinApart::class, OneProteinThenALook::class,
+        MildFirstAfterAService::class,
         StrongProteinNotWhenHigh::class, MildProteinEveryOtherWash::class, ClarifyApart::class,
     ];
 
