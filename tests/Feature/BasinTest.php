@@ -432,7 +432,7 @@ it('asks for a pre-wash of the evening before, and notes it as that', function (
     $keys = array_column($washSession->steps(), 'key');
     expect($keys)->toContain('pre-wash-before')->not->toContain('pre-wash');
     $url = "/clients/{$head->id}/wash/{$washSession->id}";
-    $this->get($url)->assertSee('Put on the evening before');
+    $this->get($url)->assertSee('Pre-wash oil, put on the evening before');
     $this->travelTo(CarbonImmutable::parse('2027-01-09 10:40', 'UTC'));
     $this->postJson("{$url}/acts", ['device' => 'one', 'acts' => [
         tapped('done', 'pre-wash-before', 1), tapped('done', 'leave-in', 30),
