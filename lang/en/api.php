@@ -23,7 +23,7 @@ return [
     'unreadable' => 'This is no JSON, or holds something that is no text or has no business there. Compare it with /api/v1/openapi.json.',
     'not-given' => 'This token was not given for :ability. The owner can make one that is, under Salon, Connections.',
     'giver-may-not' => 'Whoever made this token may not do :ability any more. The owner can make another, under Salon, Connections.',
-    'client-there' => ':name is a client already. Search by name, or send "another": true where this is somebody else.',
+    'client-there' => ':name is a client already. Search by name, or send "another": true where this is someone else.',
     'record-there' => 'The client of this record is here already. Send it to /records?copy=1 to take it in as another client.',
     'not-booked' => 'Only a visit that has not begun can be moved or cancelled.',
     'fields' => [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Opening the first salon, and what it does first.
 return [
-    'restore' => 'Or bring a salon back', 'restore-how' => 'From the .zip of the whole salon, as it was taken away under Import and export. Everything comes back; everybody chooses a password anew.', 'archive' => 'The salon’s archive', 'restore-do' => 'Bring it back',
+    'restore' => 'Or bring a salon back', 'restore-how' => 'From the .zip of the whole salon, as it was taken away under Import and export. Everything comes back; everyone chooses a new password.', 'archive' => 'The salon’s archive', 'restore-do' => 'Bring it back',
     'restored' => ':salon is back. Choose a password; the others get a link from you under People.',
     'title' => 'Open your salon',
     'lead' => 'About three minutes. All of it can be changed later, under Salon.',
@@ -39,7 +39,7 @@ return [
         'chairs' => 'Type how many chairs there are, 1 to 40.',
         'owner' => 'Type your name, up to 120 characters.',
         'email' => 'Type an email address, such as you@salon.example.',
-        'email-taken' => 'Somebody signs in with this address already. Type another one.',
+        'email-taken' => 'Someone signs in with this address already. Type another one.',
         'password-common' => 'This password is among the first that are tried, or made of your own name. Type another: a few words that belong to nothing.',
         'password' => 'Type the password again, ten to 72 characters; a letter with an accent counts as two.',
     ],

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Everybody the salon looks after: who needs something first.
+// Everyone the salon looks after: who needs something first.
 return [
     'title' => 'Clients',
     'search' => 'Search clients by name or phone', 'search-short' => 'Name or phone',

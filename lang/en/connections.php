@@ -44,7 +44,7 @@ return [
         'client-created' => 'a client is added',
         'client-changed' => 'how a client is called or reached changes',
         'client-deleted' => 'a client is deleted',
-        'booking-created' => 'somebody is booked',
+        'booking-created' => 'someone is booked',
         'booking-changed' => 'a booking changes',
         'booking-cancelled' => 'a booking is cancelled',
         'booking-done' => 'a visit is done',
@@ -82,7 +82,7 @@ return [
         'days' => 'Choose how long the key is good for.',
         'url' => 'Type an address that starts with https://, up to 500 characters, without a name and password in it.',
         'url-private' => 'Type an address on the internet: this one is inside a private network.',
-        'events' => 'Tick at least one thing it is told of.',
+        'events' => 'Tick at least one thing to send.',
         'many' => 'There are :most already. Take one away first.',
     ],
 ];

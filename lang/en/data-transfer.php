@@ -53,7 +53,7 @@ return [
         'test_drafts' => 'hair tests begun',
         'head_snapshots' => 'hair day by day',
         'balance_days' => 'days in balance',
-        'plan_foretold' => 'what plans foretold',
+        'plan_foretold' => 'what plans expected',
         'bookings' => 'bookings',
         'products' => 'products at home',
         'stock_moves' => 'changes of stock',

@@ -14,7 +14,7 @@ return [
     ],
     'link' => 'This link no longer works.', 'calendar-gone' => 'This calendar is not here any more.',
     'too-often' => 'Too often. Wait a minute and try again.',
-    'number' => 'If you ask somebody for help, give this number: :number',
+    'number' => 'If you ask someone for help, give this number: :number',
     'to-clients' => 'To the clients',
     'link-gone' => ['Nothing here', 'This link has run out, was withdrawn, or was typed wrongly. Ask your salon for a new one.'],
     'address' => 'There is nothing at this address. Go back and try the page from the menu.',

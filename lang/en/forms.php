@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // What forms say when two people fill them in at once.
 return [
-    'changed' => ':label: somebody changed this meanwhile to :now. Yours still stands here; save again to replace it.',
+    'changed' => ':label: someone changed this meanwhile to :now. Yours still stands here; save again to replace it.',
     'corrected' => ':by corrected this visit meanwhile. Look at it in another tab; what you typed still stands here, and saving again puts it in its place.',
     'empty' => 'empty',
     'born-help' => 'children get nothing hot and nothing strong',

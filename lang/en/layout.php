@@ -37,7 +37,7 @@ return [
     'tour' => [
         'title' => 'A look round', 'next' => 'Next', 'back' => 'Back', 'end' => 'Done', 'skip' => 'Skip', 'count' => ':at of :all',
         'cards' => [
-            ['Today', 'Who is next and what they need. Everybody has one row; the bars below show whose hands are free.'],
+            ['Today', 'Who is next and what they need. Everyone has one row; the bars below show whose hands are free.'],
             ['Now', 'A client’s first page: what to do with this hair, why, and what not to do. One button goes on from there.'],
             ['Hair tests', 'One test a card, about six minutes. As you type, the balance moves and says how sure it is.'],
             ['Wash', 'One step fills the screen, for wet hands: Done, Undo, Pause, Change. What you tap is kept without a network.'],

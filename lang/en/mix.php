@@ -12,7 +12,7 @@ return [
     'use' => ['label' => 'It goes', 'scalp' => 'on the scalp and stays', 'rinsed-off' => 'on and is rinsed off within minutes'],
     'for' => [
         'label' => 'For', 'nobody' => 'nobody in particular', 'child' => 'a child under 12', 'young' => 'someone of 12 to 15',
-        'pregnancy' => 'somebody pregnant', 'asthma' => 'somebody with asthma',
+        'pregnancy' => 'someone pregnant', 'asthma' => 'someone with asthma',
     ],
     'water' => 'With water and no preservative a mix keeps about :days days, cold.',
     'unknown' => 'What nobody here knows by its name counts as an essential oil.',

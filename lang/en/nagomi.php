@@ -116,7 +116,7 @@ return [
         'overloaded' => 'too much of both',
     ],
     'ledger' => ['opens' => 'Start, that evening', 'looked-back' => 'That same evening, revised since', 'opening' => 'Assumed before anything was measured', 'time' => 'Lost over :subject', 'reading' => 'Adjusted after :subject', 'limit' => 'Held at the edge of the scale',
-        'remap' => 'Zones sorted anew: carried over by share of hair', 'untold-gap' => 'Days nobody told of: back towards what is usual', 'untold-cleanse' => 'Assumed: cleansed before the mask, as nobody said', 'untold-conditioning' => 'Assumed: conditioned after the cleanse, as nobody said', 'untold-protein' => 'Assumed: a protein now and then, as steps are forgotten', 'untold-leave-in' => 'Assumed: a leave-in now and then, as steps are forgotten', 'as-told' => ':step (told; :percent % likely done as told)'],
+        'remap' => 'Zones sorted again: carried over by share of hair', 'untold-gap' => 'Days with no record: back towards what is usual', 'untold-cleanse' => 'Assumed: cleansed before the mask, as nobody said', 'untold-conditioning' => 'Assumed: conditioned after the cleanse, as nobody said', 'untold-protein' => 'Assumed: a protein now and then, as steps are forgotten', 'untold-leave-in' => 'Assumed: a leave-in now and then, as steps are forgotten', 'as-told' => ':step (told; :percent % likely done as told)'],
     'cause' => [
         'lead' => 'The last :weeks weeks beside the :weeks before, :days days each, as they stand in the record.',
         'times' => '{0} never|{1} once|[2,*] :count times',

@@ -44,7 +44,7 @@ return [
         ],
         'readers' => [
             'The line in the middle is how the whole salon scores a test. A mark to the right scores higher.',
-            'Within the band anybody could stand by chance. A filled mark is a clear difference; it is corrected by itself.',
+            'Within the band anyone could stand by chance. A filled mark is a clear difference; it is corrected by itself.',
         ],
         'trends' => [
             'A line is one result over time, each dot a visit. The band is what is usual for this client.',

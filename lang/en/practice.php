@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'title' => 'Practice',
     'lead' => 'Clients that do not exist, to learn on before you touch a head. Eight visits, four weeks apart. Nothing here reaches a real client.',
-    'begin' => ['do' => 'Begin', 'again' => 'Play again', 'title' => 'Somebody new', 'new' => 'New practice client', 'number' => 'Client number', 'help' => 'Leave empty for somebody new. The same number is the same client for everybody, with the same luck.'],
+    'begin' => ['do' => 'Begin', 'again' => 'Play again', 'title' => 'Someone new', 'new' => 'New practice client', 'number' => 'Client number', 'help' => 'Leave empty for someone new. The same number is the same client for everyone, with the same luck.'],
     'grades' => [1 => 'Plain', 2 => 'With a twist', 3 => 'Not as told'],
     'cases' => [
         'dry-though-masked' => ['title' => 'Dry though masked weekly', 'story' => 'Hard water, much gel, a mask at every wash, and still dry.'],
@@ -17,7 +17,7 @@ return [
         'flakes-under-oil' => ['title' => 'Flakes under oil', 'story' => 'Washed every ten days, oiled in between, because the scalp flakes.'],
         'child-with-knots' => ['title' => 'Child with knots', 'story' => 'Eight years old, and detangling ends in tears. There is never much time.'],
         'braids-out' => ['title' => 'Braids out', 'story' => 'Six weeks in braids without a wash. They came down yesterday.'],
-        'told-otherwise' => ['title' => 'Told otherwise', 'story' => 'Somebody once said it is low porosity, and it was cared for like that ever since.'],
+        'told-otherwise' => ['title' => 'Told otherwise', 'story' => 'Someone once said it is low porosity, and it was cared for like that ever since.'],
         'hard-water' => ['title' => 'Water like stone', 'story' => '330 mg/L, fine porous hair, little lather, little money.'],
         'little-time' => ['title' => 'Little time', 'story' => 'Coarse hair that lacks both, a client who works shifts and leaves out a third of it.'],
         'two-heads-in-one' => ['title' => 'Two heads in one', 'story' => 'The nape breaks while the crown hangs. One word was written down for all of it.'],
@@ -126,14 +126,14 @@ return [
         'too-careful' => 'What you were sure of (:said %) was so in :was %. You know more than you dare to say.',
     ],
     'team' => [
-        'title' => 'Practice of the team', 'lead' => 'How everybody gets on with clients that do not exist, and how alike they judge.', 'link' => 'Practice of the team',
-        'first' => ['Everybody plays a written client to the end: eight visits, about ten minutes.', 'Two who play the same one, or the same number, are set side by side: how alike they judge stands here.', 'Then each has a course here: days lost beyond the planner, and how sure they can be.'],
-        'plot-help' => 'On the line, what somebody says is so likely comes true that often. Below it: too sure. Above it: too careful.', 'begin' => 'Begin with a client',
+        'title' => 'Practice of the team', 'lead' => 'How everyone gets on with clients that do not exist, and how alike they judge.', 'link' => 'Practice of the team',
+        'first' => ['Everyone plays a written client to the end: eight visits, about ten minutes.', 'Two who play the same one, or the same number, are set side by side: how alike they judge stands here.', 'Then each has a course here: days lost beyond the planner, and how sure they can be.'],
+        'plot-help' => 'On the line, what someone says is so likely comes true that often. Below it: too sure. Above it: too careful.', 'begin' => 'Begin with a client',
         'nobody' => 'Nobody has played a practice client to the end yet.', 'cases' => '{1} One client played to the end.|[2,*] :count clients played to the end.',
         'client' => 'Client', 'day' => 'Day', 'brier' => 'Brier score', 'apart' => 'Days lost beyond the planner', 'certainty' => 'Brier score (0 is best)',
         'agreement' => 'The same client, judged by two', 'agreement-help' => 'What two people thought of the same practice client at its first visit: how much of it they have in common.',
         'no-two' => 'No two people have played the same client yet. The same number, or one of the written clients, lets two be set side by side.',
-        'two' => ':one and :other', 'agree' => ':percent % in common', 'seen' => 'Whoever trains you sees what a client you played to the end came to.',
+        'two' => ':one and :other', 'agree' => ':percent % in common', 'seen' => 'The person who trains you sees what a client you played to the end came to.',
     ],
     'certain-of' => [
         'never' => ':name never said that anything is more likely than not.',
@@ -166,7 +166,7 @@ return [
         'title' => 'A practice client of this hair', 'link' => 'To practise on', 'own' => 'Hair of our own clients', 'client' => 'Hair of our own :number', 'made' => 'Hair of our own :number can be practised on.',
         'lead' => 'This is all that would be kept, and there is no way back from it to the client. It stays when the client is deleted, for nothing of it says whose it was.',
         'all' => 'All that is kept', 'nothing-else' => 'No name, no contact, no birthday, no date, no note, no picture, no bottle, nobody who worked on it and not when it was made: there is no place for any of it.',
-        'known' => 'Numbers are rounded. Whoever knows this hair very well might still think of it.', 'do' => 'Keep it to practise on', 'yes' => 'yes', 'no' => 'no', 'not-read' => 'not read', 'no-past' => 'none', 'treated' => ', chemically treated',
+        'known' => 'Numbers are rounded. Someone who knows this hair very well might still think of it.', 'do' => 'Keep it to practise on', 'yes' => 'yes', 'no' => 'no', 'not-read' => 'not read', 'no-past' => 'none', 'treated' => ', chemically treated',
         'stands' => 'moisture :moisture, protein :protein beside what it likes, build-up :washable + :stubborn, wear :wear', 'wash' => ':days days before: :does',
         'short' => ':parts; :length cm, washed every :days days',
         'kept' => [

@@ -134,15 +134,15 @@ return [
     ],
     'places' => [
         'skipped' => 'Time: the clocks skip :time on that day; choose another.',
-        'away' => 'Nobody with those hands works on :day; choose another day or somebody else.',
+        'away' => 'Nobody with those hands works on :day; choose another day or someone else.',
         'no-room' => 'At :time these hands have no room for :minutes minutes. :instead',
-        'full' => 'That day is full for them; choose another day or somebody else.',
+        'full' => 'That day is full for them; choose another day or someone else.',
         'they-do' => 'They do at :times.',
         'changed' => ':by changed this booking meanwhile: it is now :time with :who, :status. What you typed is still below; look at both and send again.',
     ],
     'plan-act' => [
         'wrong' => 'This page is damaged; open the plan again.',
-        'taken-back' => 'Somebody undid the last change meanwhile; yours was not made. Look at the plan again.',
+        'taken-back' => 'Someone undid the last change meanwhile; yours was not made. Look at the plan again.',
         'changed' => ':by changed this plan meanwhile: “:what” Yours was not made; look at both and do it again.',
         'gone' => 'That wash day is not planned any more; look at the plan again.',
         'unknown' => 'That cannot be done to a wash day.',

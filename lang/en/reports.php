@@ -69,7 +69,7 @@ return [
     'balance' => [
         'title' => 'In balance', 'week' => 'week from :day: :percent %', 'of-days' => 'of days in balance',
         'picture' => 'Hair in balance week by week, in percent of days, as it was known at the time.',
-        'none' => 'No client was tested in these days; balance is told of the past twelve weeks.',
+        'none' => 'No client was tested in these days; balance covers the past twelve weeks.',
         'furthest' => 'Who needs it most', 'furthest-why' => 'Least in balance over these days.',
     ],
     'time' => [

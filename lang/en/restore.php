@@ -9,5 +9,5 @@ return [
     'newer' => 'The archive was made by another release than this; bring this machine to that release first.',
     'damaged' => 'The archive is damaged: :file is not what it was.',
     'here' => 'This salon, or a client of it, is here already. An archive makes a salon where there is none of it.',
-    'address' => 'Somebody here signs in with :email already.',
+    'address' => 'Someone here signs in with :email already.',
 ];

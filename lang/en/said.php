@@ -36,7 +36,7 @@ return [
     'import' => [
         'taken' => 'Imported: :what.', 'nothing' => 'Nothing was imported.', 'already' => 'This was imported already.',
         'changed' => 'Something changed since you looked. It was read again; look once more.',
-        'undone' => 'Taken out again: :what.', 'nothing-out' => 'Nothing was taken out.', 'stay' => 'Somebody has worked with these since, and they stay: :names.',
+        'undone' => 'Taken out again: :what.', 'nothing-out' => 'Nothing was taken out.', 'stay' => 'Someone has worked with these since, and they stay: :names.',
         'left' => '{1} One booking or wash day stays, which was changed since.|[2,*] :count bookings or wash days stay, which were changed since.',
         'too-late' => 'An import can be undone for a day; this one is older.',
         'clients' => '{0} no clients|{1} one client|[2,*] :count clients', 'bookings' => '{0} no bookings|{1} one booking|[2,*] :count bookings',

@@ -20,7 +20,7 @@ return [
         'tried' => '{1} tried once: :why Tried again then.|[2,*] tried :count times: :why Tried again then.', 'given-up' => '{1} given up after one try: :why Call them.|[2,*] given up after :count tries: :why Call them.',
         'went' => 'Sent', 'stand-in-how' => 'A stand-in takes these: nothing leaves this machine until a real service is set up (docs/deploying.md).', 'none' => 'Nothing yet.',
         'fate' => ['delivered' => 'delivered', 'refused' => 'refused', 'hung' => 'no answer'], 'to' => 'to :address',
-        'calendar' => 'My calendar', 'calendar-how' => 'Subscribe to this link in your calendar program. Whoever has it sees your bookings.', 'calendar-address' => 'My calendar link',
+        'calendar' => 'My calendar', 'calendar-how' => 'Subscribe to this link in your calendar program. Anyone who has it sees your bookings.', 'calendar-address' => 'My calendar link',
         'fetched' => 'Last fetched :when', 'not-fetched' => 'Not fetched yet', 'ends' => 'Works until :day; sooner where nothing fetches it for :days days.', 'calendar-why' => 'A private link shows your bookings in any calendar program.',
         'new-address' => 'Make a new link', 'make-address' => 'Make a link', 'withdraw' => 'Withdraw', 'quiet' => 'Quiet hours', 'quiet-from' => 'Quiet from', 'quiet-until' => 'until',
         'stand-in' => 'The stand-in', 'stand-ins' => ['works' => 'delivers', 'refuses' => 'refuses everything', 'hangs' => 'does not answer'],

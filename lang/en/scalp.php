@@ -47,7 +47,7 @@ return [
         'because' => 'What it was instead',
         'confirmed' => 'Confirmed. It bars treatments until a named person has cleared it.',
         'withdrawn' => 'Withdrawn; the plan is updated without that limit.',
-        'gone' => 'Somebody else has dealt with this already; this is how it is now.',
+        'gone' => 'Someone else has dealt with this already; this is how it is now.',
         'because-wrong' => 'What it was instead: say it in 3 to 200 characters, such as a hat that rubbed.',
         'what-wrong' => 'Choose whether it is so or not.',
         'call' => 'The scalp test points to a clinician or a sore scalp, and nobody has looked again: :seen.',

@@ -11,7 +11,7 @@ return [
     'title' => 'Today',
     'clients' => '{0} nobody is booked|{1} one client|[2,*] :count clients',
     'to-come' => ':count still to come',
-    'all-done' => 'everybody is done',
+    'all-done' => 'everyone is done',
     'before' => 'The day before', 'after' => 'The day after', 'book' => 'Book a client', 'end' => 'End of the day',
     'nobody-works' => 'Nobody works on this day.', 'hours-link' => 'Hours and leave',
     'stale' => '{1} One client’s plan is being brought up to date. Look again in a minute, or open it to see it now.|[2,*] The plans of :count clients are being brought up to date. Look again in a minute, or open one to see it now.',

@@ -19,6 +19,6 @@ return [
     'every' => 'Every result', 'caption' => ':name, newest first',
     'column' => ['day' => 'Day', 'average' => 'Moving average', 'usual' => 'Usual', 'says' => 'Says', 'by' => 'Tested by'],
     'none' => 'None of these was tested yet.', 'take' => 'Test them under Hair tests', 'none-of' => 'Not tested yet: :tests.',
-    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'service' => 'trim or chemical service', 'usual' => 'usual for this client', 'average' => 'average of late'],
+    'key' => ['mask' => 'mask', 'protein' => 'protein', 'clarify' => 'clarifying', 'service' => 'trim or chemical service', 'usual' => 'usual for this client', 'average' => 'average lately'],
     'wear' => 'Of wear the band is how far it may be off.',
 ];

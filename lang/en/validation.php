@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What is said where a form has no sentence of its own for a field: what to type instead, never only that something is wrong.
 $choose = ':Attribute: choose one from the list.';
 $day = ':Attribute: type a day that exists, such as 2027-02-28, in the range the form allows.';
-$damaged = ':Attribute: this part of the form is damaged; open the page anew and type it again.';
+$damaged = ':Attribute: this part of the form is damaged; reload the page and type it again.';
 $number = ':Attribute: type a number, such as 12 or 12.5.';
 
 return [

@@ -9,7 +9,7 @@ return [
     'usual' => [
         'within' => 'usual: :least to :most',
         'apart' => 'usually :least to :most; off it this once',
-        'changed' => 'changed: :average on average of late, usually :least to :most before',
+        'changed' => 'changed: :average on average lately, usually :least to :most before',
         'few' => '{0} not read yet|{1} read on one day; the first :first days say what is usual'
             . '|[2,*] read on :count days; the first :first days say what is usual',
     ],

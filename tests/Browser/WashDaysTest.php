@@ -126,7 +126,7 @@ it('does strong protein between two cleanses and a mask, and lets nobody take th
     try {
         $browser->movableClock()->signIn()->press('Hanneke')->key('a')->press('Change the steps first');
         $before = $browser->text('[data-minutes]');
-        putIn($browser, 'Cleanse', 'Check for stripping');
+        putIn($browser, 'Gentle cleanse', 'Check for stripping');
         putIn($browser, 'Check between passes', 'Gentle cleanse');
         putIn($browser, 'Rinse, check the roots', 'Strong protein');
         putIn($browser, 'Strong protein', 'Rinse');
@@ -155,7 +155,7 @@ it('does strong protein between two cleanses and a mask, and lets nobody take th
             $labels,
             fn (string $label): bool => str_starts_with($label, $words),
         ));
-        expect($at('Cleanse'))->toBeLessThan($at('Check between passes'))
+        expect($at('Gentle cleanse'))->toBeLessThan($at('Check between passes'))
             ->and($at('Check between passes'))->toBeLessThan($at('Strong protein'))
             ->and($at('Strong protein'))->toBeLessThan($at($conditions[0]))
             ->and($at('Squeeze') + 1)->toBe($at('Wrap'));
@@ -243,7 +243,7 @@ it('takes braids out on one day and washes on the next', function (): void {
         // The night over, the tablet asks who is there.
         $browser->signIn()->press('Dilys')->key('a')->press('Begin');
         $labels = runThrough($browser, 3);
-        expect(implode(' ', $labels))->toContain('Cleanse')->toContain('Detangle');
+        expect(implode(' ', $labels))->toContain('Gentle cleanse')->toContain('Detangle');
         endDay($browser);
     } finally {
         Browser::onTime();

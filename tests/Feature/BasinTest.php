@@ -49,7 +49,7 @@ it('lays the next wash day out with products, doses and an honest finish', funct
         ->assertSee('usually ')
         ->assertSee('Wet thoroughly')
         ->assertSee('inner wrist')
-        ->assertSee('the finish hangs on it');
+        ->assertSee('the finish depends on it');
     $this->get("/clients/{$head->id}/wash?limit=90")->assertSee('To fit 90 minutes:')->assertSee('costs');
     $this->get("/clients/{$head->id}/wash?limit=12")->assertSee('It does not fit into 12 minutes.');
     foreach (['900', '-5', 'soon'] as $wrong) {
@@ -135,7 +135,7 @@ it('runs a whole wash day and puts what was really done into the book', function
         ->toEqual($head->outlook()->first()->standing)
         ->and($washSession->outcome['actual_minutes'])->toBeGreaterThan(60.0);
     $this->get($url)->assertSee('What it did')->assertSee('planned')->assertSee('How we got here');
-    $this->get("/clients/{$head->id}/wash")->assertSee('How well the last wash day was foretold');
+    $this->get("/clients/{$head->id}/wash")->assertSee('How well the last wash day was estimated');
     // A second ending changes nothing.
     $this->post("{$url}/finish");
     expect($head->washDays()->count())->toBe($days + 1);

@@ -11,7 +11,7 @@ require_once __DIR__ . '/OpenSalon.php';
 
 it('takes a caller in and books on the same page, and everything else works for them', function (string $service): void {
     openSalon($this);
-    $this->get('/bookings/new')->assertOk()->assertSee('Somebody new is calling');
+    $this->get('/bookings/new')->assertOk()->assertSee('Someone new is calling');
     $to = $this->post('/bookings/callers', [
         'name' => ' Bruna Achterberg ', 'phone' => '+351 555 0101', 'written_to' => '1',
         'service' => (string) service($service)->id, 'date' => '2027-01-11',

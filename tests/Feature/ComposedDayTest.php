@@ -232,9 +232,9 @@ it('hears who changed what of a day that was begun meanwhile, and says when the 
 
     $other = $this->aNewHead();
     $second = laidOut($this, $other);
-    $this->get("/clients/{$other->id}/wash/{$second->id}")->assertDontSee('The plan was made anew');
+    $this->get("/clients/{$other->id}/wash/{$second->id}")->assertDontSee('The plan has changed since');
     $other->planItems()->where('status', 'planned')->first()?->update(['steps' => [['kind' => 'leave-in']]]);
-    $this->get("/clients/{$other->id}/wash/{$second->id}")->assertSee('The plan was made anew');
+    $this->get("/clients/{$other->id}/wash/{$second->id}")->assertSee('The plan has changed since');
 });
 
 it('is one number of minutes on plan, booking and wash day', function (): void {

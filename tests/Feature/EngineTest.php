@@ -149,7 +149,7 @@ it('keeps what the zones were where the hair has changed, and corrects them wher
         $this->intake(['zones' => $zones, 'zones_are' => 'changed', 'zones_since' => '2026-12-20']),
     )->assertSessionHasNoErrors();
     expect($head->zonesBefore()->count())->toBe(1)->and($head->outlook()->first()->standing)->toHaveCount(2);
-    $this->get("/clients/{$head->id}/history/ledger?weeks=12")->assertOk()->assertSee('Zones sorted anew');
+    $this->get("/clients/{$head->id}/history/ledger?weeks=12")->assertOk()->assertSee('Zones sorted again');
     $this->get("/clients/{$head->id}")->assertOk();
     // The record carries it, and takes it in again.
     $json = (string) $this->get("/clients/{$head->id}/record.json")->getContent();

@@ -315,7 +315,7 @@ it('keeps what a plan foretold on a day of tests, and says what came of it', fun
         }
     }
     $this->actingAs($this->stylist->fresh())->get('/salon/learned')
-        ->assertSee('foretold 75 of 100 days in balance over the next 4 weeks; 25 of 100 came.')
+        ->assertSee('expected 75 of 100 days in balance over the next 4 weeks; it was 25 of 100.')
         ->assertSee('(plans: 1, clients: 1)');
     // Of too few of the days it is not told.
     DB::table('balance_days')->where('head_id', $head->id)->where('date', '>', '2027-01-20')->delete();

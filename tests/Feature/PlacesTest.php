@@ -83,7 +83,7 @@ it('books who is not booked yet, on the picture, for the service that was chosen
     $place = $told['places'][5];
     $says = placesOf($this, "head={$head->id}&service=" . service('Readings')->id . '&at='
         . urlencode($place['slot']))['says'];
-    expect($says[0])->toBe('Everybody else keeps their time.');
+    expect($says[0])->toBe('Everyone else keeps their time.');
     $this->post($told['action'], [...$told['fields'], 'slot' => $place['slot']])->assertSessionHasNoErrors();
     expect(Booking::query()->sole()->service)->toBe('Readings');
 });

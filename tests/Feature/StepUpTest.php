@@ -98,7 +98,7 @@ it('changes what somebody is, but leaves nobody without hands booked, and somebo
         ->and(App\Models\WorkingHours::query()->pluck('user_id')->unique()->values()->all())->toBe([$other->id]);
     $head->update(['wash_every_days' => 7]);
     $this->actingAs($other->fresh())->get("/bookings/new?head={$head->id}")->assertOk()->assertDontSee('>Ilse<', false);
-    $this->actingAs($this->stylist->fresh())->get('/salon/people')->assertOk()->assertDontSee('Ask somebody to join');
+    $this->actingAs($this->stylist->fresh())->get('/salon/people')->assertOk()->assertDontSee('Ask someone to join');
 });
 
 it('asks somebody to join as what they will be', function (): void {

@@ -1,7 +1,7 @@
 // The head map: one zone at a time, by finger, mouse or keyboard; what is filled in has a thick edge.
 
 import { isFilled } from '../shared/fields.js';
-import { offerRest } from './parts/rest-none.js';
+import { restNone } from './parts/rest-none.js';
 
 const form = document.querySelector('form.by-zone');
 const zones = [...form.querySelectorAll('[data-zone]')];
@@ -39,6 +39,13 @@ next.addEventListener('click', () => {
     open = names[(names.indexOf(open) + 1) % names.length];
     show(true);
 });
-offerRest(form);
+const elsewhere = form.querySelector('[data-elsewhere]');
+if (elsewhere) {
+    elsewhere.hidden = false;
+    elsewhere.addEventListener('click', () => {
+        restNone(form.querySelectorAll('[name*="[flakes_"]'));
+        show(false);
+    });
+}
 form.addEventListener('input', () => show(false));
 show(false);

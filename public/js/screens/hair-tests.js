@@ -10,7 +10,6 @@ import { stamp } from '../shared/salon-clock.js';
 import { handle, transmit } from '../shared/transport.js';
 import { rounded, typedNumber, unitsOf } from '../shared/units.js';
 import { sayOthers, words } from '../shared/words.js';
-import { offerRest } from './parts/rest-none.js';
 import { collected, makeDraft, put } from './parts/test-draft.js';
 import { makeTimes } from './parts/test-times.js';
 import { makeVisit } from './parts/test-visit.js';
@@ -47,7 +46,14 @@ form.querySelectorAll('[data-none]').forEach((button) => {
     });
 });
 
-offerRest(form);
+// Zones that were looked at and show nothing are one tap.
+form.querySelectorAll('[data-elsewhere]').forEach((button) => {
+    button.hidden = false;
+    button.addEventListener('click', () => {
+        form.querySelectorAll('[name*="[flakes_"]').forEach((field) => { field.value ||= '0'; });
+        button.dispatchEvent(new Event('input', { bubbles: true }));
+    });
+});
 
 // Tapping a chosen number once more leaves the test out again.
 let chosen = null;

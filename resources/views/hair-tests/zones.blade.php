@@ -44,7 +44,7 @@
                     @endif
                 </section>
             @endforeach
-            <p class="more"><button type="button" class="button" data-next-zone hidden>{{ __('head-map.page.next') }}</button>@if ($scalp) <button type="button" class="button" data-rest="[flakes_" hidden>{{ __('head-map.page.rest') }}</button>@endif</p>
+            <p class="more"><button type="button" class="button" data-next-zone hidden>{{ __('head-map.page.next') }}</button>@if ($scalp) <button type="button" class="button" data-elsewhere hidden>{{ __('head-map.page.rest') }}</button>@endif</p>
             @if ($scalp)
                 <fieldset><legend>{{ __('head-map.page.scalp') }}</legend>
                     @foreach (__('head-map.page.scalp-of') as $of => $label)<x-points :name="'raw[scalp][' . $of . ']'" :label="__('head-map.page.of-ten', ['what' => $label])" :from="0" :to="10"/>@endforeach

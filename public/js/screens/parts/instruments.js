@@ -1,8 +1,7 @@
-// The clocks, counters and devices beside the fields of the Bench. Whatever they do ends in the field, where it can be typed over.
+// The clocks, counters and devices beside the fields of hair tests. Whatever they do ends in the field, where it can be typed over.
 
 import { face as clock } from '../../shared/clock.js';
 import { fill } from '../../shared/fields.js';
-import { chime } from '../../shared/sound.js';
 import { handle, transmit } from '../../shared/transport.js';
 import { rounded, unitsOf } from '../../shared/units.js';
 import { words } from '../../shared/words.js';
@@ -65,13 +64,15 @@ form.querySelectorAll('[data-countdown]').forEach((button) => {
             return;
         }
         const until = Date.now() + Number(button.dataset.countdown) * 1000;
+        // Loaded by whoever counts down; without a network the words say it alone.
+        const sound = import('../../shared/sound.js').catch(() => null);
         button.classList.add('is-running');
         const tick = () => {
             const left = Math.ceil((until - Date.now()) / 1000);
             button.textContent = left > 0 ? `${left} s` : words('clock-up');
             if (left <= 0) {
                 stop();
-                chime(660, 0.4);
+                sound.then((loaded) => loaded?.chime(660, 0.4));
             }
         };
         tick();

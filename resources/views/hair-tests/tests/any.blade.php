@@ -14,7 +14,7 @@
             @endif
         @endforeach
     </div>
-    @if ($name === 'scalp')<button type="button" class="button" data-rest="[flakes_" hidden>{{ __('head-map.page.rest') }}</button>@endif
+    @if ($name === 'scalp')<button type="button" class="button" data-elsewhere hidden>{{ __('head-map.page.rest') }}</button>@endif
     @if ($name === 'curl')
         <p class="help objects" data-objects hidden>{{ __('hair-tests.wide-as') }}
             @foreach (['a pencil eraser' => 7, 'a pencil' => 8, 'a wine cork' => 24, 'a cotton reel' => 30] as $object => $mm)
