@@ -217,7 +217,7 @@ it('takes nothing of one stylist under another’s name where two share a tablet
     $browser->signIn('quim@saltlight.example');
     $browser->driver->switchTo()->window($first);
     $browser->tap('.save .is-strong')->until('[data-sent]', 'signed out meanwhile');
-    $browser->until('[data-waiting-line]', 'somebody else signed in');
+    $browser->until('[data-waiting-line]', 'someone else signed in');
     expect($browser->kept())->toBe(1);
     // Whoever did it signs in again, on the other tab: it goes out from here without a reload.
     $browser->driver->switchTo()->window($second);

@@ -78,7 +78,7 @@ it('moves a client with the mouse, and says what it does before anything is let 
             ->moveByOffset(12, 0)->moveByOffset((int) ($x - $from[0] - 12), (int) ($y - $from[1]))->perform();
         saysOf($browser, 'done about');
         (new WebDriverActions($browser->driver))->moveByOffset(1, 0)->perform();
-        saysOf($browser, 'Everybody else keeps their time.');
+        saysOf($browser, 'Everyone else keeps their time.');
         saysOf($browser, 'Agreed until now');
         // Nothing is taken yet, and the picture shows where there is room.
         expect($browser->text('.placing'))->toMatch('/1[45]:\d\d with/')
@@ -127,7 +127,7 @@ it('moves a client with a finger that was held, and scrolls with one that was no
             $touch('touchMove', $at[0] + $share * ($x - $at[0]), $at[1] + $share * ($y - $at[1]));
         }
         saysOf($browser, 'with Wren, done about');
-        saysOf($browser, 'Everybody else keeps their time.');
+        saysOf($browser, 'Everyone else keeps their time.');
         $touch('touchEnd');
         expect($browser->driver->executeScript('return scrollY'))->toBe(0)->and($browser->path())->toBe('/today');
         $browser->press('Move here');
@@ -172,10 +172,10 @@ it('moves a client with keys alone, leaves it at will, and books one who is not 
 
         $key = $browser->clientKey('Noor');
         $browser->visit("/bookings/new?head={$key}&service=4&date={$day}")->press('Choose on the day’s picture');
-        saysOf($browser, 'Everybody else keeps their time.');
+        saysOf($browser, 'Everyone else keeps their time.');
         $browser->tap('[data-step="1"]');
         // The sentences about a place go with it, and come anew for the next one.
-        saysOf($browser, 'Everybody else keeps their time.');
+        saysOf($browser, 'Everyone else keeps their time.');
         $browser->press('Book here');
         expect($browser->text('main'))->toContain('is booked')->and($browser->all('.hands-head'))->toHaveCount(2)
             ->and($browser->complaints())->toBe([]);

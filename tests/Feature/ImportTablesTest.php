@@ -121,7 +121,7 @@ it('reads bookings to come and visits that have been, each line for itself', fun
         CSV);
     expect($import->reading['table']['subject'])->toBe('bookings')->and(keptOut($import))->toBe([
         'table.csv, line 3: Ilse has Vesla Ortiz from 9:00 to 11:00.',
-        'table.csv, line 5: Mara Quint sits with somebody else from 10:30 to 11:15.',
+        'table.csv, line 5: Mara Quint sits with someone else from 10:30 to 11:15.',
         'table.csv, line 6: Ilse is not there for 45 minutes then; change the hours or the line.',
         'table.csv, line 7: “30/02/2027” is no day; write it such as 2026-12-03.',
         'table.csv, line 11: The day is still to come, and it says “Completed”.',

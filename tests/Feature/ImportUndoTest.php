@@ -65,16 +65,16 @@ it('leaves what somebody has worked with since, and says whose it is', function 
 })->with([
     'another number' => [
         fn (FeatureTestCase $test, Head $head): bool => $head->update(['phone' => '912']),
-        'Taken out again: 2 clients, 3 bookings. Somebody has worked with these since, and they stay: Mara Quint.',
+        'Taken out again: 2 clients, 3 bookings. Someone has worked with these since, and they stay: Mara Quint.',
     ],
     'another porosity' => [
         fn (FeatureTestCase $test, Head $head) => $head->zoneParts()->firstOrFail()->update(['porosity' => 'high']),
-        'Taken out again: 2 clients, 3 bookings. Somebody has worked with these since, and they stay: Mara Quint.',
+        'Taken out again: 2 clients, 3 bookings. Someone has worked with these since, and they stay: Mara Quint.',
     ],
     'a booking that was cancelled' => [
         fn (FeatureTestCase $test, Head $head) => Booking::query()->where('head_id', $head->id)->sole()
             ->update(['status' => 'cancelled']),
-        'Taken out again: 2 clients, 2 bookings. Somebody has worked with these since, and they stay: Mara Quint. '
+        'Taken out again: 2 clients, 2 bookings. Someone has worked with these since, and they stay: Mara Quint. '
             . 'One booking or wash day stays, which was changed since.',
     ],
     'a second booking' => [
@@ -82,7 +82,7 @@ it('leaves what somebody has worked with since, and says whose it is', function 
             '/bookings',
             bookingForm($head, 'Dry cut', '15:00'),
         )->assertSessionHasNoErrors(),
-        'Taken out again: 2 clients, 3 bookings. Somebody has worked with these since, and they stay: Mara Quint.',
+        'Taken out again: 2 clients, 3 bookings. Someone has worked with these since, and they stay: Mara Quint.',
     ],
 ]);
 

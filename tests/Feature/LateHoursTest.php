@@ -84,7 +84,7 @@ it('says what to type where the night is too long, or another day begins in it',
     'until five' => ['18:00–5:00', 'hours.STYLIST.6', 'Hours end at 4:00 at night at the latest.'],
     'no length' => ['18:00–18:00', 'hours.STYLIST.6', 'Saturday: type from and until'],
     'more than fifteen hours' => ['10:00–2:00', 'hours', 'at most fifteen hours'],
-    'begins in its own night' => ['3:00–4:00 20:00–2:00', 'hours', 'Saturday: somebody works until 2:00 at night'],
+    'begins in its own night' => ['3:00–4:00 20:00–2:00', 'hours', 'Saturday: someone works until 2:00 at night'],
 ]);
 
 it('offers and books times after midnight on the day before, and tells the client the date on the wall', function (): void {

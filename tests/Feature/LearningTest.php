@@ -344,7 +344,7 @@ it('learns by itself once a month, tells where that clearly differs, and leaves 
         ->assertDontSee('How far one hair test can be off')
         ->assertDontSee('Half of the moisture')->assertDontSee('How much clients differ');
     // The page it leads to does not say that there is no need, though the next result is foretold no better.
-    $this->get('/salon/learned')->assertSee('they differ clearly from those Nagomi comes with')
+    $this->get('/salon/learned')->assertSee('they clearly differ from those Nagomi comes with')
         ->assertDontSee('there is no need');
     $this->put("/salon/learned/{$learning->id}")->assertSessionHasNoErrors();
     $this->actingAs($this->stylist->fresh())->get('/reports')->assertDontSee($told);
