@@ -12,7 +12,7 @@
         </p>
     </header>
 
-    <div @class(['now-top', 'has-much-care' => count($cautions) > 2])>
+    <div @class(['now-top', 'has-much-care' => $notReadYet && count($cautions) > 2])>
         <section class="card now-act" aria-labelledby="next">
             <p class="card-kicker">{{ $next->when }}@if ($next->booked !== '') · {{ $next->booked }}@endif @if ($washedToday) · {{ __('now.washed-today') }}@endif</p>
             <h2 id="next">@if ($next->item)@steps($next->item->steps)@else{{ __('now.nothing') }}@endif</h2>
