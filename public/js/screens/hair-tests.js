@@ -10,6 +10,7 @@ import { stamp } from '../shared/salon-clock.js';
 import { handle, transmit } from '../shared/transport.js';
 import { rounded, typedNumber, unitsOf } from '../shared/units.js';
 import { sayOthers, words } from '../shared/words.js';
+import { leaveOutAgain } from './parts/leave-out-again.js';
 import { collected, makeDraft, put } from './parts/test-draft.js';
 import { makeTimes } from './parts/test-times.js';
 import { makeVisit } from './parts/test-visit.js';
@@ -55,19 +56,7 @@ form.querySelectorAll('[data-elsewhere]').forEach((button) => {
     });
 });
 
-// Tapping a chosen number once more leaves the test out again.
-let chosen = null;
-document.addEventListener('pointerdown', (event) => {
-    const radio = event.target.closest?.('.points label')?.querySelector('input');
-    chosen = radio?.checked ? radio : null;
-});
-document.addEventListener('click', (event) => {
-    if (chosen !== null && event.target === chosen) {
-        chosen.checked = false;
-        chosen.dispatchEvent(new Event('input', { bubbles: true }));
-        chosen = null;
-    }
-});
+leaveOutAgain(document);
 
 // Units: what stands there is converted when another is chosen.
 const units = unitsOf(form.dataset.units);

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { describe, expect, it } from 'vitest';
-import { afterAnswer, begin, collected, differing, merged, put, toTell } from '../../../public/js/screens/parts/test-draft.js';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterAnswer, begin, collected, differing, makeDraft, merged, put, toTell } from '../../../public/js/screens/parts/test-draft.js';
 
 const form = (html) => Object.assign(document.createElement('form'), { innerHTML: html });
 
@@ -38,6 +38,53 @@ describe('a draft on two tablets', () => {
         expect(collected(other)).toEqual(fields);
         put(other, { 'raw[p]': '', 'raw[x]': '', 'raw[h][snapped]': '' });
         expect(collected(other)).toEqual({ date: '2027-01-09' });
+    });
+});
+
+describe('a draft and a salon that answers late', () => {
+    const late = () => {
+        const answers = [];
+        const asked = vi.fn(() => new Promise((resolve) => { answers.push(resolve); }));
+        vi.stubGlobal('fetch', asked);
+        const one = form('<input type="radio" name="raw[dryness][points]" value="4"><input type="radio" name="raw[feel][points]" value="1">');
+        Object.assign(one.dataset, { draft: '7 before', draftTo: '/clients/7/hair-tests/draft' });
+        const draft = makeDraft(one, { owner: '3', visit: { share: () => {} }, changed: vi.fn(), told: vi.fn(), taken: vi.fn(), broken: vi.fn() });
+        const answer = (revision) => answers.shift()(new Response(JSON.stringify({ taken: null, revision, theirs: {}, visit: 'v' })));
+        return { answer, asked, draft, one, kept: () => localStorage.getItem('nagomi-bench 3 7 before') };
+    };
+    afterEach(() => {
+        vi.unstubAllGlobals();
+        localStorage.clear();
+    });
+    it('tells of what is typed while an answer is awaited, as soon as it is there', async () => {
+        const { answer, asked, draft, one } = late();
+        one.elements[0].checked = true;
+        const first = draft.tell();
+        one.elements[1].checked = true;
+        await draft.tell();
+        expect(asked).toHaveBeenCalledTimes(1);
+        answer(1);
+        await vi.waitFor(() => expect(asked).toHaveBeenCalledTimes(2));
+        answer(2);
+        await first;
+        expect([0, 1].map((call) => asked.mock.calls[call][1].body.getAll('changed[]'))).toEqual([['raw[dryness][points]'], ['raw[feel][points]']]);
+        // Nothing more is to be told.
+        expect(asked).toHaveBeenCalledTimes(2);
+    });
+    it('stays thrown away when an answer of before the visit was saved comes afterwards', async () => {
+        const { answer, draft, kept, one } = late();
+        one.elements[0].checked = true;
+        draft.typed();
+        const asking = draft.tell();
+        expect(kept()).not.toBeNull();
+        draft.forget();
+        answer(1);
+        await asking;
+        expect(kept()).toBeNull();
+        // What is typed from then on is kept.
+        draft.typed();
+        expect(kept()).not.toBeNull();
+        draft.forget();
     });
 });
 

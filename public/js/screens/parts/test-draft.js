@@ -106,6 +106,17 @@ export const begin = (local, server) => {
     return { fields: hasTyped(fields) ? fields : null, acked, revision };
 };
 
+/** @returns {FormData} the whole form, with the names of what changed since that revision */
+const bodyOf = (form, base, names) => {
+    const body = new FormData(form);
+    ['_method', '_act'].forEach((name) => body.delete(name));
+    body.set('base', String(base));
+    body.delete('changed[]');
+    // An empty list is told as one, or it would be taken for all there is.
+    (names.length > 0 ? names : ['']).forEach((name) => body.append('changed[]', name));
+    return body;
+};
+
 /**
  * @param {HTMLFormElement} form with data-draft, data-draft-to and data-kept
  * @param {{owner: string, visit: object, changed: function(): void, told: function(object): void, taken: function(string): void, broken: function(): void}} on
@@ -116,13 +127,20 @@ export const makeDraft = (form, on) => {
     let { acked, revision } = start;
     let timer = null;
     let asking = false;
+    let waits = false;
+    let isOver = false;
 
     const keep = () => kept.write(collected(form), acked, revision);
     const forget = () => {
         clearTimeout(timer);
+        waits = false;
+        isOver = true;
         kept.forget();
     };
     const hear = (answer, sent) => {
+        if (isOver) {
+            return; // Asked before the visit was saved: kept now, it would be offered as typed and not saved.
+        }
         if (answer.taken !== null) {
             forget();
             on.taken(answer.taken);
@@ -141,7 +159,11 @@ export const makeDraft = (form, on) => {
         keep();
     };
     const tell = async (isOnlyAsking = false) => {
-        if (!form.dataset.draftTo || asking) {
+        if (!form.dataset.draftTo) {
+            return;
+        }
+        if (asking) {
+            waits ||= ! isOnlyAsking; // What was typed meanwhile is told of as soon as the salon has answered.
             return;
         }
         const { base, changed } = toTell({ fields: collected(form), acked, revision });
@@ -150,13 +172,8 @@ export const makeDraft = (form, on) => {
             return; // They are told of in a moment.
         }
         asking = true;
-        const body = new FormData(form);
-        ['_method', '_act'].forEach((name) => body.delete(name));
-        body.set('base', String(base));
-        body.delete('changed[]');
-        // An empty list is told as one, or it would be taken for all there is.
-        (names.length > 0 ? names : ['']).forEach((name) => body.append('changed[]', name));
-        const answer = await transmit(form.dataset.draftTo, body, { method: 'PUT' });
+        waits = false;
+        const answer = await transmit(form.dataset.draftTo, bodyOf(form, base, names), { method: 'PUT' });
         asking = false;
         const later = () => {};
         handle(answer, {
@@ -164,6 +181,9 @@ export const makeDraft = (form, on) => {
             // The form says what is wrong when it is sent; what waits for a network or a sign-in stays here.
             refused: later, 'sign-in': later, gone: later, busy: later, 'no-network': later, 'too-old': later,
         });
+        if (waits) {
+            await tell();
+        }
     };
 
     return {
@@ -172,6 +192,7 @@ export const makeDraft = (form, on) => {
         /** @returns {object|null} what was typed before, here and elsewhere */
         restored: () => start.fields,
         typed() {
+            isOver = false;
             keep();
             clearTimeout(timer);
             timer = setTimeout(tell, TELL_MS);
