@@ -151,6 +151,7 @@ it('expects a wash by plan as far as plans were kept to, and by habit for the re
         ->and($of($loose, $planned)->mask)->toBeLessThan(0.4)
         ->and($of($keen, $planned)->protein)->toBeGreaterThan(0.75)
         ->and($of($keen, $planned)->strong)->toBeGreaterThan(0.85)
+        ->and($of($keen, [Step::cleanse(CleanseKind::Gentle), Step::mildProtein(10)])->strong)->toBeLessThan(0.25)
         ->and($of($keen, [Step::conditioner(3)])->protein)->toBeLessThan($of($keen, null)->protein)
         ->and($of($keen, $planned)->cleanses['clarifying'])->toBeGreaterThan(0.75)
         ->and($of($keen, $planned)->maskMinutes)->toBe(25.0)

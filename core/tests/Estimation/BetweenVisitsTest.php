@@ -12,6 +12,7 @@ use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\HeadHistory;
 use Nagomi\Core\Estimation\KalmanFilter;
 use Nagomi\Core\Estimation\LedgerKind;
+use Nagomi\Core\Estimation\Prior;
 use Nagomi\Core\Estimation\State;
 use Nagomi\Core\Estimation\StateLayout;
 use Nagomi\Core\Head\Method;
@@ -207,4 +208,36 @@ it('takes the usual air where no day is named, or no station tells of one', func
             AirMoisture::at($told->percentOn($from->modify('+2 days')), $model),
         ])
         ->and(AirMoisture::onDays($told, 2, $from, $model)[0])->toBeLessThan($usual);
+});
+
+it('lets what was known of reserves and build-up go by e in as many days as are said, and widens the doubt by as much', function (): void {
+    $state = done(Make::usualWash());
+    [$usual, $treatments] = [Prior::of($state->layout->head), $state->layout->parameters->treatments];
+    $after = $state;
+    for ($day = 0; $day < (int) $treatments->untoldDriftDays; $day++) {
+        $after = Dynamics::afterADayUntold($after)->state;
+    }
+    // An Ornstein–Uhlenbeck process towards what any head begins with; its mean and variance are Gardiner's,
+    // Stochastic Methods, 4.4 (from memory).
+    $kept = exp(-1);
+    foreach ([StateLayout::MOISTURE, StateLayout::PROTEIN, StateLayout::WASHABLE, StateLayout::STUBBORN] as $quantity) {
+        $at = $state->layout->of(0, $quantity);
+        $of = static fn (float $before, float $end, float $share): float => $share * $before + (1 - $share) * $end;
+        expect($after->mean[$at])->toEqualWithDelta($of($state->mean[$at], $usual->mean[$at], $kept), 1e-6)
+            ->and($after->covariance[$at][$at])->toEqualWithDelta(
+                $of($state->covariance[$at][$at], $usual->covariance[$at][$at], $kept ** 2),
+                1e-6,
+            );
+    }
+});
+
+it('doubts build-up more by the root of the days, what only chelating takes by its share of that', function (): void {
+    $state = done(Make::usualWash());
+    $model = $state->layout->parameters->model;
+    $after = Dynamics::afterDays($state, 9, false)->state;
+    foreach ([[StateLayout::WASHABLE, 1.0], [StateLayout::STUBBORN, $model->stubbornDriftShare]] as [$quantity, $share]) {
+        $at = $state->layout->of(0, $quantity);
+        expect($after->covariance[$at][$at] - $state->covariance[$at][$at])
+            ->toEqualWithDelta(9 * ($share * $model->buildUpDriftSd) ** 2, 1e-9);
+    }
 });

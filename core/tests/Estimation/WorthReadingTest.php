@@ -57,6 +57,13 @@ it('takes first what narrows most for each minute, within the minutes there are'
     expect(array_column($order, 'test'))->not->toContain('length')->not->toContain('scalp');
 });
 
+it('takes a test that needs exactly the minutes that are left', function (): void {
+    $state = Make::atTarget(Make::head())->state;
+    $takes = testsBefore()['dryness'];
+    expect(TestSelection::order($state, ['dryness' => $takes], $takes))->toHaveCount(1)
+        ->and(TestSelection::order($state, ['dryness' => $takes], $takes - 0.01))->toBe([]);
+});
+
 it('asks for what the doubt is about', function (): void {
     $state = Make::atTarget(Make::head())->state;
     $doubtful = function (int $quantity) use ($state): array {
