@@ -13,6 +13,7 @@ use Nagomi\Core\Estimation\TestSelection;
 use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\DecidingTests;
 use Nagomi\Core\Planning\NextDecision;
+use Nagomi\Core\Planning\OutOfBalanceRisk;
 use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\WashOption;
@@ -95,7 +96,7 @@ final readonly class TestsWorthTaking
             $plan->decisions,
             $this->parameters->readings->worthDeciding,
         );
-        $why = $this->why($state, $takes, $overdue, $deciding === [] ? $this->hinge($plan, $today) : null);
+        $why = $this->why($state, $takes, $overdue, $deciding === [] ? $this->hinge($state, $plan, $today) : null);
         foreach (array_slice($deciding, 0, self::MOST_DECIDING) as $test) {
             $why[$test['test']]['decides'] = $this->decides($test['decision'], $test['share']);
         }
@@ -185,10 +186,12 @@ final readonly class TestsWorthTaking
      *     quantity: 0|1, kind: string, on: string,
      * }|null the next treatment that was planned although the state is unsure, and the reserve it turns on
      */
-    private function hinge(Plan $plan, DateTimeImmutable $today): ?array
+    private function hinge(State $state, Plan $plan, DateTimeImmutable $today): ?array
     {
+        $until = $today->modify('+' . self::HINGES_WITHIN_DAYS . ' days');
         foreach ($plan->items as $item) {
-            if ($item->look && $item->date <= $today->modify('+' . self::HINGES_WITHIN_DAYS . ' days')) {
+            $isUnsure = OutOfBalanceRisk::before($item, $plan, $state) > $this->parameters->planning->lookAt;
+            if (($item->look || $isUnsure) && $item->date <= $until) {
                 return $this->turnsOn($item);
             }
         }

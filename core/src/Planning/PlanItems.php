@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Nagomi\Core\Planning;
 
 use DateTimeImmutable;
-use Nagomi\Core\Estimation\BalanceCell;
-use Nagomi\Core\Estimation\CellProbabilities;
 use Nagomi\Core\Estimation\ExpectedBreakage;
 use Nagomi\Core\Estimation\Snapshot;
 use Nagomi\Core\Planning\Rules\Rule;
@@ -55,7 +53,7 @@ final class PlanItems
         $this->rules = RulesInForce::of($terrain->head, $terrain->terms);
         $this->ownBreakage = ExpectedBreakage::ownOffset($start->state);
         $this->washedBefore = $standing->day;
-        $this->lastLook = -$standing->limits()->looksApartDays;
+        $this->lastLook = -($terrain->terms->evidence->readDaysAgo ?? $standing->limits()->looksApartDays);
         $this->means = $terrain->afterDays(MeanSimulator::means($start->state), 0, $washDays[0], $start->sealed);
         $this->standing = $standing->on($washDays[0], $washDays[1] ?? null, $ahead->of($this->means, $washDays[0]));
     }
@@ -98,7 +96,7 @@ final class PlanItems
         $byHand = $terms->setByHand($date);
         $broken = RuleCatalogue::barring($choice, $this->standing);
         $head = $this->terrain->head;
-        $before = $this->on(max(0, $day - 1));
+        $before = $this->on($day - 1);
         $needs = new HeldBack($before);
         $held = $needs->sentences($choice, $this->options, $this->standing, $this->rules);
         $several = count($head->strata) > 1;
@@ -177,12 +175,11 @@ final class PlanItems
     {
         $day = $this->washDays[$level];
         $limits = $this->standing->limits();
-        $cells = CellProbabilities::ofHead($this->on(max(0, $day - 1))->state);
-        $inBalance = $cells[BalanceCell::InBalance->value] ?? 0.0;
+        $risk = OutOfBalanceRisk::of($this->on($day - 1)->state);
 
         return $this->isFirstLook($level)
             || $this->isLookForProtein($level)
-            || 1 - $inBalance > $limits->lookAt && $day - $this->lastLook >= $limits->looksApartDays;
+            || $risk > $limits->lookAt && $day - $this->lastLook >= $limits->looksApartDays;
     }
 
     /** No second protein before somebody has read what the first did. */

@@ -22,12 +22,15 @@ final readonly class ProteinEvidence
      * @param bool $isStiff              of the readings of those days the last says stiff
      * @param bool $isUnreadSinceProtein nobody has read the hair since its last protein
      * @param bool $wasOverloaded        protein was too much for it once
+     * @param int|null $readDaysAgo      days since a sign of the balance was read; null: not since the last chemical
+     *     service, or nobody knows
      */
     public function __construct(
         public bool $isRecent = true,
         public bool $isStiff = false,
         public bool $isUnreadSinceProtein = false,
         public bool $wasOverloaded = false,
+        public ?int $readDaysAgo = null,
     ) {
     }
 
@@ -49,6 +52,10 @@ final readonly class ProteinEvidence
             self::isWithin($lastRead, $today, $limits) || self::isWithin($lastService, $today, $limits),
             self::isStiff($feels, $today, $limits),
             $lastProtein !== null && ($lastRead === null || $lastRead <= $lastProtein),
+            // What was read before a chemical service says little of the hair after it.
+            readDaysAgo: $lastRead === null || $lastService > $lastRead
+                ? null
+                : max(0, Calendar::daysBetween($lastRead, $today)),
         );
     }
 
@@ -89,7 +96,13 @@ final readonly class ProteinEvidence
     /** The same of a head for which protein was too much once. */
     public function afterOverload(bool $wasOverloaded): self
     {
-        return new self($this->isRecent, $this->isStiff, $this->isUnreadSinceProtein, $wasOverloaded);
+        return new self(
+            $this->isRecent,
+            $this->isStiff,
+            $this->isUnreadSinceProtein,
+            $wasOverloaded,
+            $this->readDaysAgo,
+        );
     }
 
     private static function isWithin(

@@ -112,7 +112,7 @@ it('reads the evidence out of what a filter went through', function (): void {
     );
     $planning = Parameters::shipped()->planning;
     expect(ProteinEvidence::ofRun($run, $washDays, Make::day('2026-03-09'), $planning))
-        ->toEqual(new ProteinEvidence(true, true, true));
+        ->toEqual(new ProteinEvidence(true, true, true, readDaysAgo: 14));
 });
 
 it('takes out what costs less to leave out than it is worth, and nothing else', function (): void {

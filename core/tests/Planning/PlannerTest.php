@@ -25,6 +25,7 @@ use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
 use Nagomi\Core\Planning\Rules\RuleWords;
@@ -377,6 +378,19 @@ it('books a look where the state is unsure and not at every wash', function (): 
     $looks = array_filter($plan->items, fn (PlanItem $item): bool => $item->look);
     expect($plan->items[0]->look)->toBeTrue()->and(count($looks))->toBeLessThan(count($plan->items) / 2);
 });
+
+it('asks for tests again only when the last are as old as looks are apart, or a chemical service came since', function (?int $read, ?int $service, bool $isLook): void {
+    $limits = Parameters::shipped()->planning;
+    $ago = static fn (?int $days): ?DateTimeImmutable => $days === null ? null : Make::day()->modify("-{$days} days");
+    $evidence = ProteinEvidence::of($ago($read), null, $ago($service), [], Make::day(), $limits);
+    // Not in balance for certain: without the last tests it would be tested first.
+    $plan = Planner::plan(placed(Make::head(), 40, 40), [], 6, new PlanTerms(evidence: $evidence));
+    expect($plan->items[0]->day)->toBe(0)->and($plan->items[0]->look)->toBe($isLook);
+})->with([
+    'never read' => [null, null, true], 'read today' => [0, null, false], 'read 20 days ago' => [20, null, false],
+    'read 21 days ago' => [21, null, true], 'coloured after the tests' => [5, 3, true],
+    'coloured before the tests' => [3, 5, false],
+]);
 
 it('gives every rule a key and a sentence of its own', function (): void {
     $rules = RuleCatalogue::rules();
