@@ -9,7 +9,7 @@ return [
     'from-plan' => 'Filled in from the plan for :day; change what went differently.',
     'day' => 'Day', 'where' => 'Where', 'pre-wash' => 'Pre-wash', 'pre-wash-time' => 'Pre-wash time', 'cleanse' => 'Cleanse', 'passes' => 'Washes',
     'passes-help' => 'a third only after a check for stripping', 'protein' => 'Protein', 'protein-help' => 'always a mask after strong protein', 'protein-time' => 'Protein time',
-    'conditioning' => 'Conditioner or mask', 'conditioning-time' => 'Time of it', 'detangling' => 'Detangling', 'tool' => 'Tool', 'hair-was' => 'Hair was',
+    'conditioning' => 'Conditioner or mask', 'conditioning-time' => 'Time of it', 'detangling' => 'Detangling took', 'detangling-help' => 'by the clock; empty: not timed', 'tool' => 'Detangled with', 'not-detangled' => 'not detangled', 'hair-was' => 'Hair was',
     'trim' => 'Trim', 'trim-unit' => 'mm cut', 'heat-tool' => 'Heat tool', 'put-up' => 'Put up', 'swim' => 'Swim', 'heat' => 'Mask under cap or hood', 'leave-in' => 'Leave-in',
     'seal' => 'Sealed with oil or butter', 'wetting' => 'Only wetted again, to refresh', 'chemical' => 'Colour, bleach or another chemical service',
     'none' => 'none', 'no' => 'no', 'not-said' => 'not said', 'minutes' => 'minutes', 'with-products' => 'With which products', 'with' => ':what with',

@@ -251,7 +251,8 @@ return [
         'pre-wash' => 'Pre-wash: type 0.5 to 720 minutes.',
         'protein' => 'Protein: type 0.5 to 720 minutes.',
         'conditioning' => 'Conditioner or mask: type 0.5 to 720 minutes.',
-        'detangle' => 'Detangling: type 0.5 to 720 minutes.',
+        'detangle' => 'Detangling: type 0.5 to 720 minutes, or leave it empty.',
+        'tool' => 'Detangling: choose what with, or leave its minutes empty.',
     ],
     'wash-session' => [
         'limit' => 'Time: type 10 to 720 minutes, or leave it empty.',

@@ -9,7 +9,7 @@ return [
     'from-plan' => 'Rellenado según el plan del :day; cambia lo que fue distinto.',
     'day' => 'Día', 'where' => 'Dónde', 'pre-wash' => 'Prelavado', 'pre-wash-time' => 'Tiempo de prelavado', 'cleanse' => 'Limpieza', 'passes' => 'Pasadas',
     'passes-help' => 'una tercera solo después de mirar si está áspero', 'protein' => 'Proteína', 'protein-help' => 'siempre mascarilla tras la proteína fuerte', 'protein-time' => 'Tiempo de proteína',
-    'conditioning' => 'Acondicionador o mascarilla', 'conditioning-time' => 'Su tiempo', 'detangling' => 'Desenredado', 'tool' => 'Herramienta', 'hair-was' => 'El pelo estaba',
+    'conditioning' => 'Acondicionador o mascarilla', 'conditioning-time' => 'Su tiempo', 'detangling' => 'El desenredado llevó', 'detangling-help' => 'con reloj; vacío: no se midió', 'tool' => 'Desenredado con', 'not-detangled' => 'sin desenredar', 'hair-was' => 'El pelo estaba',
     'trim' => 'Corte de puntas', 'trim-unit' => 'mm cortados', 'heat-tool' => 'Herramienta de calor', 'put-up' => 'Recogido', 'swim' => 'Baño', 'heat' => 'Mascarilla bajo gorro o casco', 'leave-in' => 'Leave-in',
     'seal' => 'Sellado con aceite o manteca', 'wetting' => 'Solo mojado otra vez, para retocar', 'chemical' => 'Color, decoloración u otro servicio químico',
     'none' => 'ninguno', 'no' => 'no', 'not-said' => 'sin decir', 'minutes' => 'minutos', 'with-products' => 'Con qué productos', 'with' => ':what con',

@@ -251,7 +251,8 @@ return [
         'pre-wash' => 'Prelavado: escribe de 0.5 a 720 minutos.',
         'protein' => 'Proteína: escribe de 0.5 a 720 minutos.',
         'conditioning' => 'Acondicionador o mascarilla: escribe de 0.5 a 720 minutos.',
-        'detangle' => 'Desenredado: escribe de 0.5 a 720 minutos.',
+        'detangle' => 'Desenredado: escribe de 0.5 a 720 minutos, o déjalo vacío.',
+        'tool' => 'Desenredado: elige con qué, o deja vacíos sus minutos.',
     ],
     'wash-session' => [
         'limit' => 'Tiempo: escribe de 10 a 720 minutos, o déjalo vacío.',

@@ -6,6 +6,7 @@ use App\Bridge\Plans\Outlooks;
 use App\Models\PlanItem;
 use App\Pages\History\LedgerScreen;
 use App\Wording\Said;
+use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Estimation\LedgerLine;
 use Sabre\VObject\Reader;
 
@@ -31,6 +32,25 @@ it('books a wash day, plans from it and undoes it', function (): void {
     expect($head->washDays()->count())->toBe($count);
 });
 
+it('takes a detangling nobody timed for one that was done, and learns no pace from what was planned', function (): void {
+    $head = $this->aHead();
+    $this->actingAs($this->stylist);
+    $planned = fn (): array => (array) $head->planItems()->where('status', 'planned')->orderBy('date')->first()->steps;
+    expect(array_column($planned(), 'minutes', 'kind'))->toHaveKey('detangle');
+    // The plan says how long it would take; that is not what the clock said.
+    expect($this->get("/clients/{$head->id}/wash-days")->assertOk()->getContent())
+        ->toMatch('/name="detangle_minutes"[^>]*value=""/');
+    $pace = DB::table('outlooks')->where('head_id', $head->id)->first(['detangling_minutes', 'detangling_times']);
+    $this->post("/clients/{$head->id}/wash-days", doneToday(['detangle_minutes' => '']))->assertSessionHasNoErrors();
+    $untimed = $head->washDays()->whereHas('steps', fn ($steps) => $steps->where('kind', 'detangle')->whereNull('minutes'));
+    expect($untimed->count())->toBe(1)
+        ->and(DB::table('outlooks')->where('head_id', $head->id)->first(['detangling_minutes', 'detangling_times']))
+        ->toEqual($pace);
+    foreach (['', '/wash-days', '/wash', '/history', '/plan', '/home-routine'] as $page) {
+        $this->get("/clients/{$head->id}{$page}")->assertOk();
+    }
+});
+
 it('refuses a wash day that cannot be', function (array $wrong, string $field, string $sentence): void {
     $head = $this->aHead();
     $count = $head->washDays()->count();
@@ -48,10 +68,11 @@ it('refuses a wash day that cannot be', function (array $wrong, string $field, s
         '0.5 to 720',
     ],
     'nothing done' => [
-        ['cleanse' => '', 'conditioning' => '', 'detangle_minutes' => '', 'leave_in' => '0'],
+        ['cleanse' => '', 'conditioning' => '', 'detangle_minutes' => '', 'tool' => '', 'leave_in' => '0'],
         'steps',
         'at least one thing',
     ],
+    'minutes of detangling with nothing' => [['tool' => ''], 'tool', 'choose what with'],
     'tomorrow' => [['date' => '2099-01-01'], 'date', 'a day that exists and has been'],
 ]);
 

@@ -194,7 +194,7 @@ final class Stranger
             'conditioning_minutes' => $conditioning === '' ? '' : $this->one(['3', '25', '90']),
             'heat' => (string) (int) $this->chance->happens(0.3),
             'detangle_minutes' => $maybe($this->one(['0.5', '8', '45', '300'])),
-            'tool' => $this->one(['fingers', 'comb', 'brush']),
+            'tool' => $maybe($this->one(['fingers', 'comb', 'brush'])),
             'detangling' => $this->one(['wet-with-slip', 'wet-without', 'dry-with-oil', 'dry-without']),
             'leave_in' => (string) (int) $this->chance->happens(0.5),
             'seal' => (string) (int) $this->chance->happens(0.5),

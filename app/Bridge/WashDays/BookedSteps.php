@@ -28,6 +28,6 @@ final class BookedSteps
     /** Minutes say how much it did: detangling, and what is over when its time is over. */
     public static function teaches(StepKind $kind): bool
     {
-        return $kind === StepKind::Detangle || $kind === StepKind::PreWash || $kind->needsMinutes();
+        return in_array($kind, [StepKind::Detangle, StepKind::PreWash], true) || $kind->needsMinutes();
     }
 }

@@ -54,7 +54,7 @@ final class WashDayRequest extends FormRequest
             'conditioning_minutes' => ['nullable', 'required_with:conditioning', 'numeric', 'between:0.5,720'],
             'heat' => ['nullable', 'boolean'],
             'detangle_minutes' => ['nullable', 'numeric', 'between:0.5,720'],
-            'tool' => ['required', 'in:fingers,comb,brush'],
+            'tool' => ['nullable', 'required_with:detangle_minutes', 'in:fingers,comb,brush'],
             'detangling' => ['required', 'in:wet-with-slip,wet-without,dry-with-oil,dry-without'],
             'leave_in' => ['nullable', 'boolean'],
             'seal' => ['nullable', 'boolean'],
@@ -82,6 +82,7 @@ final class WashDayRequest extends FormRequest
             'protein_minutes' => $minutes('protein'),
             'conditioning_minutes' => $minutes('conditioning'),
             'detangle_minutes' => $minutes('detangle'),
+            'tool' => $minutes('tool'),
             'trim_mm' => Words::say('refusals.wash-day.trim-mm'),
         ]);
     }
@@ -178,8 +179,13 @@ final class WashDayRequest extends FormRequest
                     product: $product('conditioning'),
                 )
                 : null,
-            $this->filled('detangle_minutes')
-                ? Step::detangle($this->float('detangle_minutes'), $text('tool'), $text('detangling'))
+            $this->filled('tool')
+                ? new Step(
+                    StepKind::Detangle,
+                    $this->filled('detangle_minutes') ? $this->float('detangle_minutes') : null,
+                    how: $text('detangling'),
+                    tool: $text('tool'),
+                )
                 : null,
             $this->boolean('leave_in') ? new Step(StepKind::LeaveIn, product: $product('leave_in')) : null,
             $this->boolean('seal') ? Step::seal() : null,

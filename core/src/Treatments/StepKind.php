@@ -33,7 +33,7 @@ enum StepKind: string
     public function needsMinutes(): bool
     {
         return match ($this) {
-            self::MildProtein, self::StrongProtein, self::Conditioner, self::Mask, self::Detangle => true,
+            self::MildProtein, self::StrongProtein, self::Conditioner, self::Mask => true,
             default => false,
         };
     }

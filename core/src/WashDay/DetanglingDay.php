@@ -44,8 +44,8 @@ final readonly class DetanglingDay
         $isPreWashed = false;
         foreach ($steps as $step) {
             $isPreWashed = $isPreWashed || $step->kind === StepKind::PreWash;
-            if ($step->kind === StepKind::Detangle && ($step->minutes ?? 0.0) > ($longest->minutes ?? 0.0)) {
-                $longest = $step;
+            if ($step->kind === StepKind::Detangle) {
+                $longest = $longest === null || ($step->minutes ?? 0.0) > ($longest->minutes ?? 0.0) ? $step : $longest;
             }
         }
 

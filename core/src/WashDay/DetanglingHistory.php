@@ -45,9 +45,11 @@ final readonly class DetanglingHistory
             }
             $last = $washDay->date;
             $on[$date] = true;
-            if (! $washDay->approximate) {
+            $minutes = self::minutes($washDay);
+            // Detangled, and nobody looked at the clock: it says when, not how fast.
+            if (! $washDay->approximate && $minutes > 0.0) {
                 $timed[] = [
-                    'day' => $day, 'minutes' => self::minutes($washDay) / max(1, $head->sections),
+                    'day' => $day, 'minutes' => $minutes / max(1, $head->sections),
                     'date' => $washDay->date, 'clocked' => $washDay->place === Place::Salon,
                 ];
             }

@@ -14,6 +14,7 @@ use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\ContentShare;
 use Nagomi\Core\Treatments\Step;
+use Nagomi\Core\Treatments\StepKind;
 use Nagomi\Core\Treatments\WashDay;
 use Nagomi\Core\WashDay\CareMinutes;
 use Nagomi\Core\WashDay\DetanglingDay;
@@ -51,6 +52,20 @@ it('learns the pace of a head from its own past, leaning on the usual while that
     expect($once->minutes($day))->toEqualWithDelta(4.5 * 2 ** 0.25, 1e-9)
         ->and($often->minutes($day))->toEqualWithDelta(9.0, 0.7)
         ->and($often->spread($day))->toBeLessThan($usual->spread($day));
+});
+
+it('knows of a detangling nobody timed when it was, and not how fast', function (): void {
+    $untimed = Make::washDay(Make::day()->modify('-7 days')->format('Y-m-d'), [
+        new Step(StepKind::Detangle, how: 'wet-with-slip', tool: 'comb'),
+    ]);
+    [$head, $before] = [Make::head(), detangled(2, 36)];
+    [$alone, $both] = [Pace::of($head, [$before])->detangling, Pace::of($head, [$before, $untimed])->detangling];
+    expect($both->days)->toBe(1)
+        ->and($both->minutes(new DetanglingDay()))->toBe($alone->minutes(new DetanglingDay()))
+        ->and(DetanglingHistory::last([$before, $untimed], Make::day()))->toEqual($untimed->date);
+    // The next one comes a week after it, and not two after the one that was timed.
+    $timed = DetanglingHistory::of($head, [$before, $untimed, detangled(0, 30)], []);
+    expect($timed)->toHaveCount(2)->and($timed[1]['day']->gapTimes)->toBe(1.0);
 });
 
 it('takes longer by fingers, without slip and after a longer gap, and less with a pre-wash', function (): void {

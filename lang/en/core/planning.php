@@ -25,7 +25,7 @@ return [
     'styled-after' => 'Styled on the day after, about :minutes min: this day is too short for all of it.',
     'treatments' => ['protein' => 'protein of any strength', 'masks' => 'masks', 'clarifying' => 'clarifying'],
     'quantities' => ['moisture' => 'moisture', 'protein' => 'protein', 'build-up' => 'build-up'],
-    'past' => 'Build-up is past :limit:where; clarifying brings it down.',
+    'past' => 'Build-up is past :limit of 100:where; clarifying brings it down.',
     'low' => [
         'strong-protein' => ':What is low:where; the strong protein brings it back.',
         'mild-protein' => ':What is low:where; the mild protein brings it back.',
@@ -34,9 +34,9 @@ return [
     ],
     'skip' => [
         'reserve' => 'Skip :treatment and :what runs low:where about :date:range:certainty.',
-        'build-up' => 'Skip :treatment and build-up passes :limit:where about :date:range:certainty.',
+        'build-up' => 'Skip :treatment and build-up passes :limit of 100:where about :date:range:certainty.',
         'reserve-stays' => 'Skip :treatment and :what stays in balance these weeks, but only just:certainty.',
-        'build-up-stays' => 'Skip :treatment and build-up stays under :limit these weeks, but lets less of each treatment through.',
+        'build-up-stays' => 'Skip :treatment and build-up stays under :limit of 100 these weeks, but lets less of each treatment through.',
     ],
     'where' => ['in' => ' in :stratum', 'first-in' => ' first in :stratum'],
     'range' => ['between' => ' (:earliest to :latest)', 'by' => ' (by :latest)', 'not-before' => ' (not before :earliest)'],

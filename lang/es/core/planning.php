@@ -25,7 +25,7 @@ return [
     'styled-after' => 'Se peina al día siguiente, unos :minutes min: este día es corto para todo.',
     'treatments' => ['protein' => 'la proteína de cualquier fuerza', 'masks' => 'las mascarillas', 'clarifying' => 'el lavado profundo'],
     'quantities' => ['moisture' => 'la hidratación', 'protein' => 'la proteína', 'build-up' => 'los residuos'],
-    'past' => 'Los residuos pasan de :limit:where; el lavado profundo los baja.',
+    'past' => 'Los residuos pasan de :limit de 100:where; el lavado profundo los baja.',
     'low' => [
         'strong-protein' => ':What está baja:where; la proteína fuerte la recupera.',
         'mild-protein' => ':What está baja:where; la proteína suave la recupera.',
@@ -34,9 +34,9 @@ return [
     ],
     'skip' => [
         'reserve' => 'Sin :treatment, :what se queda baja:where hacia el :date:range:certainty.',
-        'build-up' => 'Sin :treatment, los residuos pasan de :limit:where hacia el :date:range:certainty.',
+        'build-up' => 'Sin :treatment, los residuos pasan de :limit de 100:where hacia el :date:range:certainty.',
         'reserve-stays' => 'Sin :treatment, :what sigue en equilibrio estas semanas, pero por poco:certainty.',
-        'build-up-stays' => 'Sin :treatment, los residuos siguen por debajo de :limit estas semanas, pero dejan pasar menos de cada tratamiento.',
+        'build-up-stays' => 'Sin :treatment, los residuos siguen por debajo de :limit de 100 estas semanas, pero dejan pasar menos de cada tratamiento.',
     ],
     'where' => ['in' => ' en :stratum', 'first-in' => ' primero en :stratum'],
     'range' => ['between' => ' (del :earliest al :latest)', 'by' => ' (antes del :latest)', 'not-before' => ' (no antes del :earliest)'],

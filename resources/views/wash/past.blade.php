@@ -13,7 +13,7 @@
         <div class="grow"><h1>{{ __('past-washes.title') }}</h1><p class="lead">{{ __('past-washes.lead') }} {{ $planned ? __('past-washes.from-plan', ['day' => $dated($planned->date, 'j M')]) : '' }}</p></div>
     </header>
     @error('steps')<p class="help is-danger">{{ $message }}</p>@enderror
-    <form method="post" action="{{ route('clients.wash-days.store', $head) }}" novalidate class="bench">
+    <form method="post" action="{{ route('clients.wash-days.store', $head) }}" novalidate class="bench past-wash">
         <x-act/>
         @foreach ((array) session('asked', []) as $mark)@if (is_string($mark))<input type="hidden" name="asked[]" value="{{ $mark }}">@endif @endforeach
         <div class="row">
@@ -33,9 +33,9 @@
             <x-field name="conditioning_minutes" :label="__('past-washes.conditioning-time')" :unit="__('past-washes.minutes')" mode="decimal" :value="$conditioning['minutes'] ?? ''"/>
         </div>
         <div class="row">
-            <x-field name="detangle_minutes" :label="__('past-washes.detangling')" :unit="__('past-washes.minutes')" mode="decimal" :value="$detangle['minutes'] ?? ''"/>
-            <x-choice name="tool" :label="__('past-washes.tool')" :options="__('nagomi.tools')" :value="$detangle['tool'] ?? 'comb'"/>
+            <x-choice name="tool" :label="__('past-washes.tool')" :options="__('nagomi.tools')" :value="$detangle['tool'] ?? ($planned ? '' : 'comb')" :empty="__('past-washes.not-detangled')"/>
             <x-choice name="detangling" :label="__('past-washes.hair-was')" :options="__('nagomi.detangling')" :value="$detangle['how'] ?? 'wet-with-slip'"/>
+            <x-field name="detangle_minutes" :label="__('past-washes.detangling')" :unit="__('past-washes.minutes')" mode="decimal" :help="__('past-washes.detangling-help')"/>
             <x-field name="trim_mm" :label="__('past-washes.trim')" :unit="__('past-washes.trim-unit')" mode="decimal"/>
         </div>
         <div class="row">
