@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What to do with this hair now, why, and how sure that is.
 return [
     'details' => 'Details', 'record' => 'Care record', 'calendar' => 'Calendar',
-    'porosity-of' => ':part :porosity porosity',
+    'porosity-of' => ':part :porosity porosity', 'porosity-unknown' => 'porosity not measured in :part',
     'when' => [
         'today' => 'Today', 'overdue' => 'Due since :day, do it today', 'tomorrow' => 'Tomorrow',
         'on' => 'Next wash, :day', 'in' => '{1} in one day|[2,*] in :count days',
@@ -14,7 +14,7 @@ return [
     'nothing' => 'No wash is planned',
     'nothing-why' => 'No wash day is possible in the next twelve weeks within the limits. Check them in the plan.',
     'booked' => 'booked :day at :time with :who', 'booked-then' => 'booked at :time with :who', 'booked-today' => 'booked today at :time with :who',
-    'minutes' => 'about :minutes min', 'done-about' => 'done about :time',
+    'minutes' => 'about :minutes min', 'minutes-and-drying' => 'about :minutes min, then :drying to dry', 'done-about' => 'done about :time',
     'not' => 'No :what:',
     'barred' => ['protein' => 'protein', 'strong-protein' => 'strong protein', 'clarifying' => 'clarifying', 'heat' => 'heat'],
     'because' => [

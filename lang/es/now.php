@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Qué hacer ahora con este pelo, por qué, y lo seguro que es.
 return [
     'details' => 'Datos', 'record' => 'Ficha de cuidados', 'calendar' => 'Calendario',
-    'porosity-of' => ':part: porosidad :porosity',
+    'porosity-of' => ':part: porosidad :porosity', 'porosity-unknown' => 'porosidad sin medir en :part',
     'when' => [
         'today' => 'Hoy', 'overdue' => 'Toca desde el :day, hazlo hoy', 'tomorrow' => 'Mañana',
         'on' => 'Próximo lavado, :day', 'in' => '{1} dentro de un día|[2,*] dentro de :count días',
@@ -14,7 +14,7 @@ return [
     'nothing' => 'No hay ningún lavado previsto',
     'nothing-why' => 'En las próximas doce semanas ningún día de lavado es posible dentro de los límites. Míralos en el plan.',
     'booked' => 'cita el :day a las :time con :who', 'booked-then' => 'cita a las :time con :who', 'booked-today' => 'cita hoy a las :time con :who',
-    'minutes' => 'unos :minutes min', 'done-about' => 'hecho hacia las :time',
+    'minutes' => 'unos :minutes min', 'minutes-and-drying' => 'unos :minutes min, y luego :drying de secado', 'done-about' => 'hecho hacia las :time',
     'not' => 'Sin :what:',
     'barred' => ['protein' => 'proteína', 'strong-protein' => 'proteína fuerte', 'clarifying' => 'lavado profundo', 'heat' => 'calor'],
     'because' => [

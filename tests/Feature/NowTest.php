@@ -8,6 +8,7 @@ use App\Bridge\Plans\Outlooks;
 use App\Models\Booking;
 use App\Models\PlanItem;
 use App\Wording\HairWays;
+use Carbon\CarbonImmutable;
 
 beforeEach(fn () => $this->actingAs($this->stylist));
 
@@ -86,7 +87,11 @@ it('books from the page where nothing is booked, and says what is', function ():
     $this->travelTo($item->date->setTime(8, 0)->shiftTimezone($this->salon->timezone));
     $this->get("/clients/{$head->id}")->assertSee('booked at 10:30')->assertDontSee('done about');
     $this->travelTo($item->date->setTime(10, 35)->shiftTimezone($this->salon->timezone));
-    $this->get("/clients/{$head->id}")->assertSee('done about 1');
+    // The client goes when the hair is dry: as on Wash, and as the wash that is begun says.
+    expect($item->refresh()->parts['drying'])->toBeGreaterThan(5);
+    $done = CarbonImmutable::now($this->salon->timezone)
+        ->addMinutes((int) round($item->minutes + $item->parts['drying']))->roundMinutes(5)->format('G:i');
+    $this->get("/clients/{$head->id}")->assertSee("done about {$done}")->assertSee(' to dry');
 });
 
 it('says how hair behaves beside most, and what of it is estimated', function (

@@ -37,10 +37,9 @@ final readonly class NextWashes
             isToday: $isToday,
             reasons: $reasons,
             barred: $this->barred($item->barred ?? []),
-            minutes: $item === null
-                ? ''
-                : Words::say('now.minutes', ['minutes' => (int) (5 * round($item->minutes / 5))]),
-            done: $isToday && ! self::comesLater($booking, $today) ? $this->done($head, $item->minutes) : '',
+            // What is under way says by itself how long it takes yet.
+            minutes: $item === null || $running !== null ? '' : self::minutes($item),
+            done: $isToday && $running === null && ! self::comesLater($booking, $today) ? $this->done($head, $item) : '',
             booked: $booking === null ? '' : $this->booked($booking, $head, $item, $today),
             testMinutes: $this->testMinutes($outlook),
             running: $running === null ? null : route('clients.wash.run', [$head, $running]),
@@ -67,11 +66,28 @@ final readonly class NextWashes
             && $booking->starts_at->isFuture();
     }
 
-    private function done(Head $head, float $minutes): string
+    private static function minutes(PlanItem $item): string
+    {
+        $toFives = static fn (float $minutes): int => 5 * (int) round($minutes / 5);
+        $drying = $toFives(self::drying($item));
+
+        return Words::say($drying === 0 ? 'now.minutes' : 'now.minutes-and-drying', [
+            'minutes' => $toFives($item->minutes), 'drying' => $drying,
+        ]);
+    }
+
+    /** @return float minutes that it dries when all else is done; 0 where it dries by itself, away from the salon */
+    private static function drying(PlanItem $item): float
+    {
+        return is_numeric($item->parts['drying'] ?? null) ? (float) $item->parts['drying'] : 0.0;
+    }
+
+    /** When the client can go, dried as planned. */
+    private function done(Head $head, PlanItem $item): string
     {
         return Words::say('now.done-about', [
             'time' => CarbonImmutable::now($head->salon->timezone)
-                ->addMinutes((int) round($minutes))
+                ->addMinutes((int) round($item->minutes + self::drying($item)))
                 ->roundMinutes(5)
                 ->format('G:i'),
         ]);

@@ -4,8 +4,8 @@
         <h1>{{ $called($head->name) }}</h1>
         <p>
             {{ implode(' · ', $measured->said) }}
-            @if ($measured->missing !== [])<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
-            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __('now.porosity-of', ['part' => $stratumName($stratum['name']), 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
+            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __(in_array($stratum['porosity'], ['not-measured', 'unread'], true) ? 'now.porosity-unknown' : 'now.porosity-of', ['part' => $stratumName($stratum['name']), 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
+            @if ($measured->missing !== []) · <span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
             · <a href="{{ route('clients.edit', $head) }}">{{ __('now.details') }}</a>
             @reaches('clients.record')· <a href="{{ route('clients.record', $head) }}" download>{{ __('now.record') }}</a>@endreaches
             · <a href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('now.calendar') }}</a>
