@@ -114,6 +114,9 @@ export const showFinish = (find, { day, state, seconds, running, nowMs, zone, be
 /** How far beyond its time something is left on until it is far too long. */
 const FAR_TIMES = 2;
 
+/** What comes off the hair again: combs may lie in the disinfectant as long as they like. */
+const COMES_OFF = new Set(['pre-wash', 'cleanse', 'protein', 'herb-rinse', 'conditioner', 'mask']);
+
 const RING = 2 * Math.PI * 34;
 const ringOf = (share) => {
     const ring = draw('svg', { viewBox: '0 0 80 80', class: 'ring', 'aria-hidden': 'true' });
@@ -126,7 +129,7 @@ const ringOf = (share) => {
 
 export const showTimers = (list, running) => list.replaceChildren(...running.map(({ step, leftSeconds }) => {
     const allSeconds = step.waiting_minutes * 60;
-    const isFarOver = leftSeconds < -allSeconds * FAR_TIMES;
+    const isFarOver = COMES_OFF.has(step.kind) && leftSeconds < -allSeconds * FAR_TIMES;
     const item = document.createElement('li');
     item.className = leftSeconds > 0 ? '' : isFarOver ? 'is-over' : 'is-up';
     item.append(
