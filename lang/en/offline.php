@@ -123,6 +123,7 @@ return [
         'nothing-runs' => 'Nothing.',
         'over' => ':time over',
         'up' => ':step: time is up',
+        'stays-on' => ':step: stays on while you work under it',
         'far-over' => ':step: far longer than the label says, rinse it out now',
         'meanwhile' => 'Its time comes in :time. Meanwhile: :ready clean what was used, wipe the floor dry.',
         'have-ready' => 'have :products ready,',

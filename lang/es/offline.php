@@ -123,6 +123,7 @@ return [
         'nothing-runs' => 'Nada.',
         'over' => ':time de más',
         'up' => ':step: se acabó el tiempo',
+        'stays-on' => ':step: se queda mientras trabajas debajo',
         'far-over' => ':step: mucho más de lo que dice la etiqueta, quítalo',
         'meanwhile' => 'Le toca en :time. Entretanto: :ready limpia lo usado, seca el suelo.',
         'have-ready' => 'ten listo: :products,',

@@ -42,7 +42,8 @@ it('takes a detangling nobody timed for one that was done, and learns no pace fr
         ->toMatch('/name="detangle_minutes"[^>]*value=""/');
     $pace = DB::table('outlooks')->where('head_id', $head->id)->first(['detangling_minutes', 'detangling_times']);
     $this->post("/clients/{$head->id}/wash-days", doneToday(['detangle_minutes' => '']))->assertSessionHasNoErrors();
-    $untimed = $head->washDays()->whereHas('steps', fn ($steps) => $steps->where('kind', 'detangle')->whereNull('minutes'));
+    $untimed = $head->washDays()
+        ->whereHas('steps', fn ($steps) => $steps->where('kind', 'detangle')->whereNull('minutes'));
     expect($untimed->count())->toBe(1)
         ->and(DB::table('outlooks')->where('head_id', $head->id)->first(['detangling_minutes', 'detangling_times']))
         ->toEqual($pace);

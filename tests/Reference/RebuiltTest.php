@@ -57,7 +57,7 @@ function rebuiltWashDays(): array
         Make::washDay(rebuiltDay(9), [new Step(StepKind::Swim, how: 'pool')]),
         Make::washDay(rebuiltDay(14), [
             Step::cleanse(CleanseKind::Shampoo),
-            Step::strongProtein(9),
+            Step::strongProtein(20),
             Step::mask(60),
             new Step(StepKind::Trim, millimetres: 12),
         ]),

@@ -63,9 +63,15 @@ final readonly class BottleEffects
             default => [],
         };
 
-        return [...$said, ...$contents->labelMinutes === null ? [] : [
-            Words::say('bottles.label', ['minutes' => $contents->labelMinutes]),
-        ]];
+        return [...$said, ...self::label($product, $contents)];
+    }
+
+    /** @return list<string> */
+    private static function label(Product $product, BottleContents $contents): array
+    {
+        $sentence = $product->kind === ProductKind::Protein->value ? 'bottles.label-protein' : 'bottles.label';
+
+        return $contents->labelMinutes === null ? [] : [Words::say($sentence, ['minutes' => $contents->labelMinutes])];
     }
 
     /** @return list<string> */

@@ -92,6 +92,29 @@ final readonly class WashSessionTimes
     }
 
     /**
+     * Of the minutes something was on those that count: hair detangled under its conditioner keeps it on for longer than
+     * its own time, as it was planned, and is not conditioned for longer by it.
+     *
+     * @param float                $contact minutes it was on
+     * @param array<string, float> $said    minutes of steps as somebody said they were, by key
+     */
+    public function counted(string $key, float $contact, array $said): float
+    {
+        $waits = $this->steps[$key]['waiting_minutes'] ?? null;
+        $waits = is_numeric($waits) ? (float) $waits : 0.0;
+        $under = 0.0;
+        $names = array_keys($this->steps);
+        foreach (array_slice($names, (int) array_search($key, $names, true) + 1) as $name) {
+            if (($this->steps[$name]['beside'] ?? false) !== true) {
+                break;
+            }
+            $under += $this->state->isDone($name) ? $said[$name] ?? $this->hands($name) ?? 0.0 : 0.0;
+        }
+
+        return max($contact - max(0.0, $under - $waits), min($contact, $waits));
+    }
+
+    /**
      * Minutes a drying took: held, those of the hands; else from when it was left to when somebody went on with it, less
      * what that usually takes. Null where nobody did: that it is dry by now nobody saw.
      */

@@ -242,10 +242,11 @@ final readonly class WashSessionEnd
         foreach (BookedSteps::of($state) as $key => ['step' => $planned, 'books' => $books, 'kind' => $kind]) {
             // What sat over night was timed by nobody.
             $isTimed = BookedSteps::teaches($kind) && ! StoredSteps::isBefore($books);
+            $minutes = $isTimed ? $said[$key] ?? $this->minutes($times, $kind, $key) : null;
             $steps[] = StoredSteps::done(
                 $kind,
                 $books,
-                $isTimed ? $said[$key] ?? $this->minutes($times, $kind, $key) : null,
+                $minutes === null || $kind === StepKind::Detangle ? $minutes : $times->counted($key, $minutes, $said),
                 $state->repeats($key),
                 StepBottle::taken($planned, $state)?->name,
             );

@@ -179,14 +179,7 @@ final class WashDayRequest extends FormRequest
                     product: $product('conditioning'),
                 )
                 : null,
-            $this->filled('tool')
-                ? new Step(
-                    StepKind::Detangle,
-                    $this->filled('detangle_minutes') ? $this->float('detangle_minutes') : null,
-                    how: $text('detangling'),
-                    tool: $text('tool'),
-                )
-                : null,
+            $this->detangled(),
             $this->boolean('leave_in') ? new Step(StepKind::LeaveIn, product: $product('leave_in')) : null,
             $this->boolean('seal') ? Step::seal() : null,
             $this->boolean('chemical') ? new Step(StepKind::ChemicalService) : null,
@@ -194,6 +187,19 @@ final class WashDayRequest extends FormRequest
             $this->filled('up_style') ? new Step(StepKind::UpStyle, how: $text('up_style')) : null,
             $this->filled('trim_mm') ? new Step(StepKind::Trim, millimetres: $this->float('trim_mm')) : null,
         ]));
+    }
+
+    /** Without minutes where nobody looked at the clock. */
+    private function detangled(): ?Step
+    {
+        return $this->filled('tool')
+            ? new Step(
+                StepKind::Detangle,
+                $this->filled('detangle_minutes') ? $this->float('detangle_minutes') : null,
+                how: $this->string('detangling')->value(),
+                tool: $this->string('tool')->value(),
+            )
+            : null;
     }
 
     private function cleanse(?string $product): ?Step

@@ -39,7 +39,9 @@ final readonly class NextWashes
             barred: $this->barred($item->barred ?? []),
             // What is under way says by itself how long it takes yet.
             minutes: $item === null || $running !== null ? '' : self::minutes($item),
-            done: $isToday && $running === null && ! self::comesLater($booking, $today) ? $this->done($head, $item) : '',
+            done: $isToday && $running === null && ! self::comesLater($booking, $today)
+                ? $this->done($head, $item)
+                : '',
             booked: $booking === null ? '' : $this->booked($booking, $head, $item, $today),
             testMinutes: $this->testMinutes($outlook),
             running: $running === null ? null : route('clients.wash.run', [$head, $running]),

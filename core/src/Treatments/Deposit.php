@@ -18,7 +18,6 @@ final readonly class Deposit implements Treatment
         $treatments = $stratum->parameters->treatments;
         $kind = $step->kind->value;
         $taken = $this->shareTaken($stratum, $step) * $treatments->uptakeByPorosity[$stratum->porosity->value];
-        $overLong = $this->labelTimesOverLong($step, $treatments) * $treatments->overLongMoistureCost;
         $moisture = $this->factor(Content::Moisture, $stratum, $step);
         $protein = $step->kind->isProtein()
             ? $this->factor(Content::Protein, $stratum, $step)
@@ -28,7 +27,7 @@ final readonly class Deposit implements Treatment
 
         return new StratumEffect(
             stubbornAdded: $stubborn,
-            moistureLost: $overLong + (
+            moistureLost: $this->lostBySitting($step, $treatments) + (
                 $step->kind === StepKind::StrongProtein ? $treatments->strongProteinMoistureCost : 0.0
             ),
             moistureGain: ($treatments->moistureOf[$kind] ?? 0.0) * $taken * $moisture->times,
@@ -73,18 +72,18 @@ final readonly class Deposit implements Treatment
         return 1 - exp(-min($step->minutes, self::overLongAfterMinutes($step, $treatments)) / $time);
     }
 
-    private function labelTimesOverLong(Step $step, TreatmentParameters $parameters): float
+    /** Protein stiffens on; hair is detangled under conditioner or mask as long as that takes, and not dried by it. */
+    private function lostBySitting(Step $step, TreatmentParameters $parameters): float
     {
-        if ($step->minutes === null || $step->kind === StepKind::LeaveIn) {
+        if ($step->minutes === null || ! $step->kind->isProtein()) {
             return 0.0;
         }
-
         $over = $step->minutes - self::overLongAfterMinutes($step, $parameters);
 
-        return max(0.0, $over) / self::labelMinutes($step, $parameters);
+        return $parameters->overLongMoistureCost * max(0.0, $over) / self::labelMinutes($step, $parameters);
     }
 
-    /** Minutes after which nothing more is gained and moisture is lost again. */
+    /** Minutes after which nothing more is gained, and by protein moisture is lost. */
     public static function overLongAfterMinutes(Step $step, TreatmentParameters $parameters): float
     {
         return $parameters->overLongLabelTimes * self::labelMinutes($step, $parameters);

@@ -235,7 +235,8 @@ it('doubts build-up more by the root of the days, what only chelating takes by i
     $state = done(Make::usualWash());
     $model = $state->layout->parameters->model;
     $after = Dynamics::afterDays($state, 9, false)->state;
-    foreach ([[StateLayout::WASHABLE, 1.0], [StateLayout::STUBBORN, $model->stubbornDriftShare]] as [$quantity, $share]) {
+    $shares = [StateLayout::WASHABLE => 1.0, StateLayout::STUBBORN => $model->stubbornDriftShare];
+    foreach ($shares as $quantity => $share) {
         $at = $state->layout->of(0, $quantity);
         expect($after->covariance[$at][$at] - $state->covariance[$at][$at])
             ->toEqualWithDelta(9 * ($share * $model->buildUpDriftSd) ** 2, 1e-9);

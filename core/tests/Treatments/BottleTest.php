@@ -174,9 +174,15 @@ it('keeps water in by what is in the bottle, not by what it is called', function
         ->and(TreatmentContext::seals($head, Step::leaveIn()->with(bottleWith(['sealing' => 12.0]))))->toBeTrue();
 });
 
-it('takes too long from the label of its own bottle', function (): void {
-    $long = effectOf(Step::mask(40)->with(bottleWith(['moisture' => 11.0], 10)));
-    expect($long->moistureLost)->toBeGreaterThan(0.0)->and(effectOf(Step::mask(40))->moistureLost)->toBe(0.0);
+it('takes too long from the label of its own bottle, and loses by it where it is protein', function (): void {
+    $cost = Parameters::shipped()->treatments->overLongMoistureCost;
+    $of = static fn (Step $step, int $label): float => effectOf($step->with(bottleWith(['protein' => 2.0], $label)))
+        ->moistureLost;
+    expect($of(Step::mildProtein(40), 10))->toBe($cost)
+        ->and($of(Step::mildProtein(40), 15))->toBe(0.0)
+        // Hair is detangled under these for as long as it takes: no more is taken up, and nothing is lost.
+        ->and($of(Step::mask(60), 5))->toBe(0.0)->and($of(Step::conditioner(60), 3))->toBe(0.0)
+        ->and(effectOf(Step::conditioner(60))->moistureGain)->toBe(effectOf(Step::conditioner(9))->moistureGain);
 });
 
 it('plans with the bottle that was last used, until one is used that is not known', function (): void {

@@ -70,9 +70,10 @@ it('never deposits less for more minutes, up to the over-long limit', function (
     StepKind::MildProtein,
 ]);
 
-it('takes moisture back when a mask stays on over three times its label', function (): void {
-    expect(effect(Step::mask(45))->moistureLost)->toBe(0.0)
-        ->and(effect(Step::mask(60))->moistureLost)->toEqualWithDelta(3.0, 1e-12)
+it('takes moisture when protein stays on over three times its label, and nothing when a mask does', function (): void {
+    expect(effect(Step::mildProtein(15))->moistureLost)->toBe(0.0)
+        ->and(effect(Step::mildProtein(20))->moistureLost)->toEqualWithDelta(3.0, 1e-12)
+        ->and(effect(Step::mask(60))->moistureLost)->toBe(0.0)
         ->and(effect(Step::mask(60))->moistureGain)->toEqualWithDelta(effect(Step::mask(45))->moistureGain, 1e-12);
 });
 

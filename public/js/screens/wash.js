@@ -95,7 +95,7 @@ const tick = () => {
     showFinish(find, { day, state: now, seconds, running, nowMs, zone: root.dataset.zone, beganMs: Date.parse(root.dataset.began) });
     showTime(find, { step, state: now, seconds, running, planned });
     showTimers(find('timers'), running);
-    alarm.ring(running.filter(({ leftSeconds }) => leftSeconds <= 0).map(({ id, step: { label, kind } }) => ({ id, words: words('up', { step: label }), kind })));
+    alarm.ring(running.filter(({ leftSeconds, isWorkedUnder }) => leftSeconds <= 0 && !isWorkedUnder).map(({ id, step: { label, kind } }) => ({ id, words: words('up', { step: label }), kind })));
 };
 
 const isGuarded = () => performance.now() - shown.sinceMs < GUARD_MS;

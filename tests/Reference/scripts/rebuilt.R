@@ -77,7 +77,7 @@ effect <- function(step, s, protected) {
     label <- par("treatments.label-minutes", kind); long <- par("treatments.over-long-label-times") * label
     if (kind == "leave-in") return(c(1, 0))
     tau <- par(if (isTRUE(step$heat)) "treatments.uptake-time-under-heat-minutes" else "treatments.uptake-time-minutes", porosity)
-    c(1 - exp(-min(step$minutes, long) / tau), par("treatments.over-long-moisture-cost") * max(0, step$minutes - long) / label)
+    c(1 - exp(-min(step$minutes, long) / tau), (kind %in% c("mild-protein", "strong-protein")) * par("treatments.over-long-moisture-cost") * max(0, step$minutes - long) / label)
   }
   if (step$kind == "cleanse") {
     strength <- par("treatments.cleanse-strength", step$with); stubborn <- 1 - par("treatments.stubborn-kept", step$with)
@@ -198,7 +198,7 @@ history <- list(
   list(day = 9, steps = list(st("swim", how = "pool"))),
   list(day = 12, home = list(of("style-life", 4, home = TRUE), of("dryness", 4, home = TRUE))),
   list(day = 14, before = list(of("stretch-return", 100, hairs = 2), of("wet-stretch", 52, hairs = 2)), steps = list(st("cleanse", with = "shampoo")), after = list(of("stripped", 6)),
-       rest = list(st("strong-protein", minutes = 9), st("mask", minutes = 60), st("trim", mm = 12)), sealed = FALSE),
+       rest = list(st("strong-protein", minutes = 20), st("mask", minutes = 60), st("trim", mm = 12)), sealed = FALSE),
   list(day = 20, steps = list(st("heat-tool", how = "high"), st("wetting"))),
   list(day = 30, sd = "treatments.effect-sd-when-date-is-approximate", steps = list(st("cleanse", with = "gentle"), st("mild-protein", minutes = 4), st("conditioner", minutes = 12), st("up-style")), sealed = FALSE, tight = TRUE),
   list(day = 33, steps = list(st("chemical-service"))),

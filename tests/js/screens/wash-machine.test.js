@@ -51,4 +51,13 @@ describe('what is due', () => {
         expect(second.id).not.toBe(first.id);
         expect(second.leftSeconds).toBe(540);
     });
+    it('leaves on what is worked under until that is done, however short its own time is', () => {
+        const on = tapped(begun(plan), tap('done', 'mask', 1));
+        expect(timers(plan, on, Date.parse(at(30)))[0]).toMatchObject({ leftSeconds: -19 * 60, isWorkedUnder: true });
+        const done = tapped(on, tap('done', 'tidy', 30));
+        expect(timers(plan, done, Date.parse(at(32)))[0]).toMatchObject({ leftSeconds: -120, isWorkedUnder: false });
+        // What is left out keeps nothing on.
+        const skipped = tapped(on, tap('skip', 'tidy', 30));
+        expect(timers(plan, skipped, Date.parse(at(32)))[0]).toMatchObject({ leftSeconds: -21 * 60, isWorkedUnder: false });
+    });
 });

@@ -121,17 +121,29 @@ export const before = (state) => {
     return state.order.slice(0, until === null ? state.order.length : state.order.indexOf(until)).reverse().find((key) => state.steps[key].status !== 'open') ?? null;
 };
 
+/** What is done while a step is on, right after it: hair is detangled under its conditioner. */
+const underIt = (day, i) => {
+    const later = day.slice(i + 1);
+    const end = later.findIndex(({ beside }) => !beside);
+    return end < 0 ? later : later.slice(0, end);
+};
+
 /**
- * What goes on by itself: from when it was put on until a step that had to wait for it is done.
+ * What goes on by itself: from when it was put on until a step that had to wait for it is done. Its time is up no sooner than what is done
+ * under it.
  *
  * @param {object[]} day its steps in the order they are done in
  * @param {number} nowMs the salon's time
- * @returns {{id: string, step: object, leftSeconds: number}[]} told apart by step and by when it was put on: put on again, it is another
+ * @returns {{id: string, step: object, leftSeconds: number, isWorkedUnder: boolean}[]} told apart by step and by when it was put on: put on
+ *     again, it is another; isWorkedUnder: what is done under it is not done yet, so it stays on
  */
 export const timers = (day, { steps }, nowMs) => day.flatMap((step, i) => {
     const of = steps[step.key];
     const taken = day.slice(i + 1).find((later) => !later.beside && steps[later.key].status !== 'open');
-    return !(step.waiting_minutes > 0) || of.status !== 'done' || taken
-        ? []
-        : [{ id: `${step.key} ${of.at}`, step, leftSeconds: step.waiting_minutes * 60 - (nowMs - Date.parse(of.at)) / 1000 }];
+    if (!(step.waiting_minutes > 0) || of.status !== 'done' || taken) {
+        return [];
+    }
+    const under = underIt(day, i).map(({ key }) => steps[key]);
+    const upMs = Math.max(Date.parse(of.at) + step.waiting_minutes * 60_000, ...under.filter(({ status }) => status === 'done').map(({ at }) => Date.parse(at)));
+    return [{ id: `${step.key} ${of.at}`, step, leftSeconds: (upMs - nowMs) / 1000, isWorkedUnder: under.some(({ status }) => status === 'open') }];
 });

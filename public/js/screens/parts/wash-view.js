@@ -127,15 +127,23 @@ const ringOf = (share) => {
     return ring;
 };
 
-export const showTimers = (list, running) => list.replaceChildren(...running.map(({ step, leftSeconds }) => {
+const timerSays = ({ step, leftSeconds, isWorkedUnder }, isFarOver) => {
+    if (leftSeconds > 0) {
+        return step.label;
+    }
+    return words(isWorkedUnder ? 'stays-on' : isFarOver ? 'far-over' : 'up', { step: step.label });
+};
+
+export const showTimers = (list, running) => list.replaceChildren(...running.map((timer) => {
+    const { step, leftSeconds, isWorkedUnder } = timer;
     const allSeconds = step.waiting_minutes * 60;
-    const isFarOver = COMES_OFF.has(step.kind) && leftSeconds < -allSeconds * FAR_TIMES;
+    const isFarOver = !isWorkedUnder && COMES_OFF.has(step.kind) && leftSeconds < -allSeconds * FAR_TIMES;
     const item = document.createElement('li');
-    item.className = leftSeconds > 0 ? '' : isFarOver ? 'is-over' : 'is-up';
+    item.className = leftSeconds > 0 || isWorkedUnder ? '' : isFarOver ? 'is-over' : 'is-up';
     item.append(
         ringOf(leftSeconds / allSeconds),
-        Object.assign(document.createElement('b'), { textContent: leftSeconds > 0 ? face(leftSeconds) : words('over', { time: face(leftSeconds) }) }),
-        Object.assign(document.createElement('span'), { textContent: leftSeconds > 0 ? step.label : words(isFarOver ? 'far-over' : 'up', { step: step.label }) }),
+        Object.assign(document.createElement('b'), { textContent: leftSeconds > 0 ? face(leftSeconds) : isWorkedUnder ? face(0) : words('over', { time: face(leftSeconds) }) }),
+        Object.assign(document.createElement('span'), { textContent: timerSays(timer, isFarOver) }),
     );
     return item;
 }));
