@@ -17,6 +17,14 @@ function step(Browser $browser): string
     return $browser->text('[data-label]');
 }
 
+/** Where no tone can be heard, the whole screen says so until somebody has seen it. */
+function isCalled(Browser $browser): void
+{
+    $browser->until('[data-timers]', 'time is up')->until('[data-alarm]', 'time is up');
+    expect($browser->driver->getTitle())->toContain('time is up');
+    $browser->tap('[data-alarm-place] button');
+}
+
 it('runs a whole wash day with the clock moved, a reload in the middle, and no network for a while', function (): void {
     $browser = Browser::open();
     try {
@@ -28,12 +36,13 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
         $browser->press('Begin');
         $first = step($browser);
         $steps = $browser->driver->executeScript('return JSON.parse(document.querySelector("[data-wash]").dataset.plan).steps.map((step) => '
-            . '[step.key, step.label, step.hands_on_minutes, step.waiting_minutes, step.by_section])');
+            . '[step.key, step.label, step.hands_on_minutes, step.waiting_minutes, step.by_section, step.beside])');
         $sections = $browser->driver->executeScript(
             'return JSON.parse(document.querySelector("[data-wash]").dataset.plan).sections',
         );
         expect($first)->toBe($steps[0][1]);
         $took = [];
+        $isUnder = false;
         foreach ($steps as $i => [$key, $label, $hands, $waiting, $bySection]) {
             $browser->until('[data-label]', $label);
             expect(step($browser))->toBe($label);
@@ -62,11 +71,16 @@ it('runs a whole wash day with the clock moved, a reload in the middle, and no n
                 if ($key === 'protein') {
                     expect($browser->text('[data-meanwhile]'))->toContain('Meanwhile:');
                 }
-                $browser->later($waiting + 0.2)->until('[data-timers]', 'time is up');
-                // Where no tone can be heard, the whole screen says so until somebody has seen it.
-                $browser->until('[data-alarm]', 'time is up');
-                expect($browser->driver->getTitle())->toContain('time is up');
-                $browser->tap('[data-alarm-place] button');
+                $browser->later($waiting + 0.2);
+                $isUnder = $steps[$i + 1][5] ?? false;
+                // What hair is detangled under stays on, and calls nobody until that is done.
+                $isUnder
+                    ? $browser->until('[data-timers]', 'stays on while you work under it')
+                    : isCalled($browser);
+                expect($browser->all('[data-alarm-place][open]'))->toBe([]);
+            } elseif ($isUnder && ! ($steps[$i + 1][5] ?? false)) {
+                isCalled($browser);
+                $isUnder = false;
             }
             if ($i === 7) {
                 $browser->until('[data-waiting-line]', 'No network.')->until('[data-waiting-line]', 'kept here until');

@@ -93,7 +93,7 @@ it('keeps a wash day’s swim, heat, tight style and chemical service, and the w
     $head = $this->aHead();
     $wear = $head->outlook->standing[0]['wear'][0];
     $this->actingAs($this->stylist)->post("/clients/{$head->id}/wash-days", [
-        'date' => now('Europe/Lisbon')->format('Y-m-d'), 'place' => 'home', 'tool' => 'comb',
+        'date' => now('Europe/Lisbon')->format('Y-m-d'), 'place' => 'home', 'tool' => '',
         'detangling' => 'wet-with-slip', 'heat_tool' => 'high', 'up_style' => 'tight', 'swim' => 'pool',
         'chemical' => '1', 'wetting' => '0',
     ])->assertSessionHasNoErrors();
