@@ -144,7 +144,7 @@ it('does strong protein between two cleanses and a mask, and lets nobody take th
         expect(listed($browser))->toContain($conditions[0]);
         $browser->await(fn (): bool => $browser->kept() === 0);
         $browser->press('Begin');
-        expect($browser->text('[data-likely]'))->toMatch('/^Likely done \d\d:\d\d, 9 times in 10 by \d\d:\d\d$/')
+        expect($browser->text('[data-likely]'))->toMatch('/^Likely done \d{1,2}:\d\d, 9 times in 10 by \d{1,2}:\d\d$/')
             ->and(count($browser->all('[data-line] rect')))->toBeGreaterThan(10);
         // While it runs: a wrap after the squeeze.
         $browser->tap('[data-change]');
