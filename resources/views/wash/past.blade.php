@@ -33,7 +33,7 @@
             <x-field name="conditioning_minutes" :label="__('past-washes.conditioning-time')" :unit="__('past-washes.minutes')" mode="decimal" :value="$conditioning['minutes'] ?? ''"/>
         </div>
         <div class="row">
-            <x-choice name="tool" :label="__('past-washes.tool')" :options="__('nagomi.tools')" :value="$detangle['tool'] ?? ($planned ? '' : 'comb')" :empty="__('past-washes.not-detangled')"/>
+            <x-choice name="tool" :label="__('past-washes.tool')" :options="__('nagomi.tools')" :value="$detangle['tool'] ?? ''" :empty="__('past-washes.not-detangled')"/>
             <x-choice name="detangling" :label="__('past-washes.hair-was')" :options="__('nagomi.detangling')" :value="$detangle['how'] ?? 'wet-with-slip'"/>
             <x-field name="detangle_minutes" :label="__('past-washes.detangling')" :unit="__('past-washes.minutes')" mode="decimal" :help="__('past-washes.detangling-help')"/>
             <x-field name="trim_mm" :label="__('past-washes.trim')" :unit="__('past-washes.trim-unit')" mode="decimal"/>
