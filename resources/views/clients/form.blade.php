@@ -2,7 +2,7 @@
     $part = fn ($zone, string $part) => $head?->zoneParts->first(fn ($stored) => $stored->zone === $zone->value && $stored->part === $part);
 @endphp
 <x-layout :title="$head ? __('intake.details-of', ['name' => $called($head->name)]) : __('intake.new')" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/clients.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/clients.css') }}"><script type="module" src="{{ asset('js/screens/clients.js') }}"></script></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __($head ? 'intake.details' : 'intake.new') }}</h1><p class="lead">{{ __($head ? 'intake.lead' : 'intake.lead-new') }}</p></div></header>
     <form method="post" action="{{ $head ? route('clients.update', $head) : route('clients.store') }}" novalidate class="intake" @unless ($head) data-cards data-left="{{ __('intake.left') }}" @if ($errors->isNotEmpty()) data-list @endif @endunless>
         <x-act/>

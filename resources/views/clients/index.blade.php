@@ -1,4 +1,5 @@
 <x-layout :title="__('clients.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/clients.css') }}"></x-slot:scripts>
     <header class="page-head">
         <h1>{{ __('clients.title') }}</h1>
         <form class="search" role="search" method="get" action="{{ route('clients.index') }}">

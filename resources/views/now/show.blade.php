@@ -1,5 +1,5 @@
 <x-layout :title="$called($head->name)" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/now.css') }}"><script type="module" src="{{ asset('js/screens/now.js') }}"></script></x-slot:scripts>
     <header class="now-head">
         <h1>{{ $called($head->name) }}</h1>
         <p>

@@ -1,4 +1,5 @@
 <x-layout :title="__('booking.book.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/today.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('booking.book.title') }}</h1><p class="lead">{{ __('booking.book.lead') }}</p></div></header>
     <form method="get" action="{{ route('bookings.create') }}" class="asks is-tight" novalidate>
         <x-choice name="head" :label="__('booking.book.client')" :options="$heads" :value="$head?->id" :empty="__('booking.book.choose')"/>

@@ -1,4 +1,5 @@
 <x-layout :title="$called($booking->head->name)" :head="$booking->head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/today.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ $called($booking->head->name) }}</h1>
         <p class="lead">{{ __('booking.one.lead', ['service' => $booking->service, 'day' => $dated($date, 'l j F'), 'time' => $when, 'minutes' => $booking->minutes]) }}{{ $parts === '' ? '' : " ({$parts})" }}, @money($price->bill->dueCents) · {{ $booking->user->name }} · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}{{ $begun ? __('booking.one.begun', ['time' => $begun]) : '' }}{{ $ended ? __('booking.one.done', ['time' => $ended]) : '' }} <x-phone :number="$booking->head->phone"/></p>
         @if ($booking->because)<p class="reason">{{ __('booking.one.cancelled', ['why' => $booking->because]) }}</p>@endif</div>

@@ -1,4 +1,5 @@
 <x-layout :title="__('booking.day-end.title')">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/today.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ $isToday ? __('booking.day-end.title') : __('booking.day-end.day-of', ['day' => $dated($date, 'l j F')]) }}</h1><p class="lead">{{ __('booking.day-end.lead') }}</p></div>
         <a class="button" href="{{ route('today.end', ['date' => $date->subDay()->format('Y-m-d')]) }}" aria-label="{{ __('today.before') }}">‹</a>
         @unless ($isToday)<a class="button" href="{{ route('today.end', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="{{ __('today.after') }}">›</a>@endunless

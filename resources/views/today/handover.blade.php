@@ -1,5 +1,6 @@
 @php($name = explode(' ', $from->name)[0])
 <x-layout :title="__('booking.handover.title', ['name' => $name])">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/today.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('booking.handover.title', ['name' => $name]) }}</h1><p class="lead">{{ $dated($date, 'l j F Y') }}. {{ __('booking.handover.lead') }}</p></div>
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.the-day') }}</a></header>
     @error('time')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror

@@ -1,4 +1,5 @@
 <x-layout :title="__('series.title')" :head="$booking->head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/today.css') }}"></x-slot:scripts>
     <header class="page-head"><div class="grow"><h1>{{ __('series.title') }}</h1>
         <p class="lead">{{ $called($booking->head->name) }}: {{ __('series.lead', ['service' => $booking->service, 'day' => $dated($booking->date, 'D j M Y'), 'time' => $time, 'who' => explode(' ', $booking->user->name)[0]]) }}</p></div>
         <a class="button" href="{{ route('bookings.show', $booking) }}">{{ __('series.back') }}</a></header>

@@ -1,5 +1,5 @@
 <x-layout :title="$isToday ? __('today.title') : $dated($date, 'D j M')">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/today.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/today.css') }}"><script type="module" src="{{ asset('js/screens/today.js') }}"></script></x-slot:scripts>
     <header class="page-head" data-first-run>
         <div class="grow">
             <h1>{{ ucfirst($dated($date, $date->year === $salon->today()->year ? 'l j F' : 'l j F Y')) }}</h1>

@@ -1,5 +1,5 @@
 <x-layout :title="__('pictures.title-of', ['name' => $called($head->name)])" :head="$head">
-    <x-slot:scripts><script type="module" src="{{ asset('js/screens/pictures.js') }}"></script></x-slot:scripts>
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/trends.css') }}"><script type="module" src="{{ asset('js/screens/pictures.js') }}"></script></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('pictures.title') }}</h1><p class="lead">{{ __('pictures.lead') }}</p></div>

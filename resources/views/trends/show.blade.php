@@ -1,4 +1,5 @@
 <x-layout :title="__('trends.title-of', ['name' => $called($head->name)])" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/trends.css') }}"></x-slot:scripts>
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('trends.title') }}</h1><p class="lead">{{ __('trends.lead') }}</p></div>

@@ -1,4 +1,5 @@
 <x-layout :title="__('trials.title-of', ['name' => $called($head->name)])" :head="$head">
+    <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/trends.css') }}"></x-slot:scripts>
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('trials.title') }}</h1><p class="lead">{{ __('trials.lead') }}</p></div></header>
     @if ($running > 1)<p class="caution-line"><strong>{{ __('trials.many', ['count' => $running]) }}</strong> {{ __('trials.many-why') }}</p>@endif
     @forelse ($trials as $told)
