@@ -34,6 +34,7 @@ return [
         'mild-protein-every-other-wash' => 'the last wash had protein. Skip one wash.',
         'clarify-apart' => 'done lately; leave :clarify days between.',
     ],
+    'left-open' => 'The wash of :day was not finished, so nothing of it counts yet.', 'finish-of' => 'Finish the wash of :day',
     'start' => 'Start the wash', 'go-on' => 'Go on with the wash', 'test-first' => 'Test first, about :minutes min',
     'test' => 'Test the hair, about :minutes min', 'save-wash' => 'Save a wash that was done', 'save-another' => 'Save another wash',
     'book' => 'Book',

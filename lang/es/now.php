@@ -34,6 +34,7 @@ return [
         'mild-protein-every-other-wash' => 'el último lavado llevó proteína. Deja uno en medio.',
         'clarify-apart' => 'se hizo hace poco, al menos :clarify días entre medias.',
     ],
+    'left-open' => 'El lavado del :day quedó sin terminar, así que aún no cuenta nada de él.', 'finish-of' => 'Terminar el lavado del :day',
     'start' => 'Empezar el lavado', 'go-on' => 'Seguir con el lavado', 'test-first' => 'Probar antes, unos :minutes min',
     'test' => 'Probar el pelo, unos :minutes min', 'save-wash' => 'Guardar un lavado que se hizo', 'save-another' => 'Guardar otro lavado',
     'book' => 'Dar cita',

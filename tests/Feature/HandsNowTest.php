@@ -51,6 +51,11 @@ it('says whose hands are on whom until when, who is free, and who comes next', f
     $cards = cardsAt($this, '10:20');
     expect($cards['Ilse'])->toEqual(new HandsCard('Ilse', 'Noor', 'Dry cut', 'done about 10:45', true))
         ->and($cards['Quim'])->toEqual(new HandsCard('Quim', 'free', 'Sefa next, at 11:00', 'until 11:00', false));
+    $booking = Booking::query()->where('head_id', $next->id)->sole();
+    $this->actingAs($this->stylist->fresh());
+    $this->post("/bookings/{$booking->id}/notes", ['sequence' => (string) $booking->sequence, 'what' => 'here'])
+        ->assertSessionHasNoErrors();
+    expect(cardsAt($this, '10:40')['Quim']->detail)->toBe('Sefa is here');
     // In the break, before the doors open, when everybody has gone, and on another day.
     expect(cardsAt($this, '13:00')['Quim']->at)->toBe('break')
         ->and(cardsAt($this, '13:00')['Quim']->until)->toBe('until 13:15')

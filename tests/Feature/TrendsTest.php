@@ -33,6 +33,20 @@ it('tells usual from changed beside every sign, in a picture and in a table', fu
     $this->get("/clients/{$head->id}/trends?group=nonsense")->assertOk()->assertSee('broken hairs');
 });
 
+it('opens with the first of what was tested, not with an empty page', function (): void {
+    $head = $this->aHead();
+    $head->readings()->delete();
+    $trends = "/clients/{$head->id}/trends";
+    $this->actingAs($this->stylist)->get($trends)->assertSee('None of these was tested yet')->assertSee('broken hairs');
+    $head->readings()->make()->forceFill([
+        'key' => 'only', 'salon_id' => $head->salon_id, 'date' => now()->format('Y-m-d'),
+        'moment' => 'before-cleansing', 'test' => 'dryness', 'raw' => ['points' => 4], 'by' => 'Ilse',
+    ])->save();
+    $this->get($trends)->assertSee('dryness')->assertDontSee('None of these was tested yet');
+    $this->get("{$trends}?group=breakage")->assertSee('None of these was tested yet');
+    $this->get($trends)->assertSee('None of these was tested yet');
+});
+
 it('gives every reading as CSV that a spreadsheet cannot take for formulas', function (): void {
     $head = $this->aHead();
     $head->readings()->make()->forceFill([

@@ -11,7 +11,10 @@ use App\Models\Product;
 use App\Models\Salon;
 use Illuminate\Support\Collection;
 
-/** What the wash days booked for a day take from the shelf, where there is not enough of it. */
+/**
+ * What the wash days booked for a day take from the shelf, where there is not enough of it. Of a salon that keeps no
+ * products nothing is known, nor of a kind with a bottle nobody knows the fill of.
+ */
 final readonly class DayStock
 {
     public function __construct(
@@ -23,7 +26,7 @@ final readonly class DayStock
      * @param Collection<int, Booking>  $bookings
      * @param array<string, PlanItem>   $items
      *
-     * @return list<array{kind: string, ml: float, left: float}>
+     * @return list<array{kind: string, ml: float, left: ?float}> left null where no bottle of that kind was noted
      */
     public function short(Salon $salon, Collection $bookings, array $items): array
     {
@@ -34,22 +37,44 @@ final readonly class DayStock
         if ($needs === []) {
             return [];
         }
-        $left = Product::query()
-            ->where('salon_id', $salon->id)
-            ->whereNull('head_id')
-            ->whereNull('recalled_on')
-            ->whereIn('kind', array_keys($needs))
-            ->groupBy('kind')
-            ->selectRaw('kind, sum(left_ml) as ml')
-            ->pluck('ml', 'kind');
+        $shelf = $this->shelf($salon);
+        if ($shelf === []) {
+            return [];
+        }
         $short = [];
         foreach ($needs as $kind => $ml) {
-            $there = is_numeric($left[$kind] ?? null) ? (float) $left[$kind] : 0.0;
-            if ($there < $ml) {
-                $short[] = ['kind' => $kind, 'ml' => round($ml), 'left' => round($there)];
+            $there = array_key_exists($kind, $shelf) ? $shelf[$kind] : 0.0;
+            if ($there !== null && $there < $ml) {
+                $short[] = [
+                    'kind' => $kind,
+                    'ml' => round($ml),
+                    'left' => isset($shelf[$kind]) ? round($there) : null,
+                ];
             }
         }
 
         return $short;
+    }
+
+    /** @return array<string, ?float> mL left by kind; null where nobody knows how full one of its bottles is */
+    private function shelf(Salon $salon): array
+    {
+        $kinds = Product::query()
+            ->where('salon_id', $salon->id)
+            ->whereNull('head_id')
+            ->whereNull('recalled_on')
+            ->groupBy('kind')
+            ->toBase()
+            ->selectRaw('kind, sum(left_ml) as ml, count(*) - count(left_ml) as unread')
+            ->get();
+        $left = [];
+        foreach ($kinds as $row) {
+            if (is_string($row->kind)) {
+                $isKnown = is_numeric($row->unread) && (int) $row->unread === 0 && is_numeric($row->ml);
+                $left[$row->kind] = $isKnown ? (float) $row->ml : null;
+            }
+        }
+
+        return $left;
     }
 }

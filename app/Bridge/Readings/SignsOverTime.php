@@ -68,4 +68,26 @@ final readonly class SignsOverTime
 
         return $series;
     }
+
+    /**
+     * @param non-empty-array<string, list<Sign>> $groups
+     *
+     * @return string the first group of which anything was read; the first of all where nothing was
+     */
+    public function firstRead(Head $head, array $groups): string
+    {
+        /** @var list<string> $taken */
+        $taken = $head->readings()
+            ->where('date', '>=', self::from($head->salon->today())->format('Y-m-d'))
+            ->distinct()
+            ->pluck('test')
+            ->all();
+        foreach ($groups as $name => $signs) {
+            if (array_intersect($taken, TestCatalogue::giving(...$signs)) !== []) {
+                return $name;
+            }
+        }
+
+        return array_key_first($groups);
+    }
 }

@@ -106,7 +106,8 @@ final class WashSessionState
         $step = &$this->steps[$act->step];
         $isEnd = $act->kind === 'done' || $act->kind === 'skip';
         $step['status'] = ['done' => 'done', 'skip' => 'skipped'][$act->kind] ?? 'open';
-        $step['at'] = $isEnd ? $act->acted_at : null;
+        // Said when the day ended, of what nobody tapped: it was done, and when is not known.
+        $step['at'] = $isEnd && ($act->value['untimed'] ?? false) !== true ? $act->acted_at : null;
         if ($isEnd) {
             // Whoever ends a step goes on.
             $this->pauses = $this->pauses->with(false, $act->acted_at);

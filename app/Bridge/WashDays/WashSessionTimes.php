@@ -137,12 +137,19 @@ final readonly class WashSessionTimes
         return null;
     }
 
+    /** Minutes from the begin to the last tap; null where a step was left open, or done and nobody tapped when. */
     public function inAll(): ?float
     {
         $last = null;
         foreach ($this->steps as $name => $step) {
-            $at = ($step['after_client'] ?? false) === true ? null : $this->state->endedAt($name);
-            $last = $at !== null && ($last === null || $at->greaterThan($last)) ? $at : $last;
+            if (($step['after_client'] ?? false) === true) {
+                continue;
+            }
+            $at = $this->state->endedAt($name);
+            if ($at === null) {
+                return null;
+            }
+            $last = $last === null || $at->greaterThan($last) ? $at : $last;
         }
 
         return $last === null ? null : round($this->state->began->diffInSeconds($last) / 60, 1);

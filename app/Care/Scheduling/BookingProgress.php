@@ -15,7 +15,8 @@ final readonly class BookingProgress
 {
     public function begun(Head $head, string $by): void
     {
-        $booking = $this->today($head, [BookingStatus::Booked, BookingStatus::Arrived]);
+        $head->loadMissing('salon');
+        $booking = $this->on($head, $head->salon->today(), [BookingStatus::Booked, BookingStatus::Arrived]);
         $booking?->update([
             'status' => BookingStatus::UnderWay,
             'begun_at' => CarbonImmutable::now(),
@@ -26,9 +27,9 @@ final readonly class BookingProgress
     }
 
     /** The wash day was broken off: the client is still here, and nothing is under way. */
-    public function brokenOff(Head $head, string $by): void
+    public function brokenOff(Head $head, CarbonImmutable $date, string $by): void
     {
-        $booking = $this->today($head, [BookingStatus::UnderWay]);
+        $booking = $this->on($head, $date, [BookingStatus::UnderWay]);
         $booking?->update([
             'status' => BookingStatus::Arrived,
             'begun_at' => null,
@@ -37,12 +38,14 @@ final readonly class BookingProgress
         ]);
     }
 
-    public function through(Head $head, string $by): void
+    /** Whoever ends a wash day of an earlier day does not know when the client left. */
+    public function through(Head $head, CarbonImmutable $date, string $by): void
     {
-        $booking = $this->today($head, [BookingStatus::UnderWay]);
+        $booking = $this->on($head, $date, [BookingStatus::UnderWay]);
+        $isToday = $date->format('Y-m-d') === $head->salon->today()->format('Y-m-d');
         $booking?->update([
             'status' => BookingStatus::Done,
-            'ended_at' => CarbonImmutable::now(),
+            'ended_at' => $isToday ? CarbonImmutable::now() : null,
             'changed_by' => $by,
             'sequence' => $booking->sequence + 1,
             ...PricedVisits::taxOf($head->salon),
@@ -50,14 +53,14 @@ final readonly class BookingProgress
     }
 
     /** @param list<BookingStatus> $statuses */
-    private function today(Head $head, array $statuses): ?Booking
+    private function on(Head $head, CarbonImmutable $date, array $statuses): ?Booking
     {
         $head->loadMissing('salon');
 
         /** @var Booking|null */
         return Booking::query()
             ->where('head_id', $head->id)
-            ->where('date', $head->salon->today()->format('Y-m-d'))
+            ->where('date', $date->format('Y-m-d'))
             ->where('is_wash_day', true)
             ->whereIn('status', $statuses)
             ->orderBy('starts_at')

@@ -42,6 +42,7 @@ final readonly class WashSessionEnd
         private RecordImporter $recordImporter,
         private StepBottles $stepBottles,
         private TimedHair $timedHair,
+        private UntappedSteps $untappedSteps,
         private Visits $visits,
         private WashBottles $washBottles,
         private WashSections $washSections,
@@ -122,10 +123,11 @@ final readonly class WashSessionEnd
      * Ends the day: what was done goes into the book, what was used off the shelf, what came for free to the Bench.
      *
      * @param array<string, float> $said minutes of steps as somebody said they were, by key
+     * @param list<string>         $also steps nobody tapped that were done
      */
-    public function finish(WashSession $washSession, string $by, array $said = []): void
+    public function finish(WashSession $washSession, string $by, array $said = [], array $also = []): void
     {
-        DB::transaction(function () use ($washSession, $by, $said): void {
+        DB::transaction(function () use ($washSession, $by, $said, $also): void {
             // Two devices end one wash day: the second finds it ended.
             /** @var WashSession $locked */
             $locked = WashSession::query()->whereKey($washSession->id)->lockForUpdate()->sole();
@@ -133,12 +135,13 @@ final readonly class WashSessionEnd
             if ($washSession->finished_at !== null) {
                 return;
             }
+            $this->untappedSteps->done($washSession, $also, $by);
             $head = $washSession->head;
             $head->loadMissing(['salon', 'outlook']);
             $before = $this->outlooks->current($head)->standing;
             $state = self::state($washSession);
             $washSession->update(['finished_at' => now()]);
-            $this->bookingProgress->through($head, $by);
+            $this->bookingProgress->through($head, $washSession->date, $by);
             [$date, $times] = [Calendar::dayOf($washSession->date), new WashSessionTimes($state)];
             $steps = $this->stepBottles->known($head, $this->steps($state, $said));
             $key = strtolower((string) Str::ulid());
@@ -158,13 +161,23 @@ final readonly class WashSessionEnd
             $this->outlookRefresh->after($head, $date);
             $washSession->update(['wash_day' => $steps === [] ? null : $key, 'visit' => $visit, 'outcome' => [
                 'before' => $before,
-                'planned_minutes' => $washSession->plan['finish_minutes'] ?? null,
-                'actual_minutes' => $times->inAll(),
-                'steps' => $times->compared(),
-                'broken' => $this->broken($washSession),
-                'hands' => HandsOfDay::of($state),
+                ...$this->outcome($washSession, $state),
             ]]);
         });
+    }
+
+    /** @return array<string, mixed> how long it took, and what its hands did */
+    private function outcome(WashSession $washSession, WashSessionState $state): array
+    {
+        $times = new WashSessionTimes($state);
+
+        return [
+            'planned_minutes' => $washSession->plan['finish_minutes'] ?? null,
+            'actual_minutes' => $times->inAll(),
+            'steps' => $times->compared(),
+            'broken' => $this->broken($washSession),
+            'hands' => HandsOfDay::of($state),
+        ];
     }
 
     /**
@@ -243,6 +256,9 @@ final readonly class WashSessionEnd
             // What sat over night was timed by nobody.
             $isTimed = BookedSteps::teaches($kind) && ! StoredSteps::isBefore($books);
             $minutes = $isTimed ? $said[$key] ?? $this->minutes($times, $kind, $key) : null;
+            if ($isTimed && $minutes === null && $kind->needsMinutes()) {
+                $minutes = $this->number($planned, 'waiting_minutes');
+            }
             $steps[] = StoredSteps::done(
                 $kind,
                 $books,

@@ -35,7 +35,7 @@ final readonly class WashSessions
         return DB::transaction(function () use ($head, $limitMinutes, $drying, $styling, $by): WashSession {
             $this->lock($head);
             $running = WashSession::running($head);
-            if ($running !== null && $running->date->isSameDay($head->salon->today())) {
+            if ($running !== null) {
                 return $running;
             }
             WashSession::draft($head)?->delete();
@@ -81,7 +81,7 @@ final readonly class WashSessions
             $this->lock($head);
             $draft->refresh();
             $running = WashSession::running($head);
-            if ($running !== null && $running->date->isSameDay($head->salon->today())) {
+            if ($running !== null) {
                 return $running;
             }
             if ($draft->began_at === null) {
@@ -121,7 +121,7 @@ final readonly class WashSessions
         if ($washSession->finished_at === null) {
             $washSession->delete();
             if ($washSession->began_at !== null) {
-                $this->bookingProgress->brokenOff($head, $by);
+                $this->bookingProgress->brokenOff($head, $washSession->date, $by);
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Care\WashDays\DraftRenewal;
+use App\Care\WashDays\UntappedSteps;
 use App\Care\WashDays\WashCorrections;
 use App\Care\WashDays\WashSessionActs;
 use App\Care\WashDays\WashSessionEnd;
@@ -25,6 +26,7 @@ final class WashController extends Controller
 {
     public function __construct(
         private readonly WashCorrections $washCorrections,
+        private readonly UntappedSteps $untappedSteps,
         private readonly WashScreen $washScreen,
         private readonly WashSessionActs $washSessionActs,
         private readonly WashSessionEnd $washSessionEnd,
@@ -43,10 +45,12 @@ final class WashController extends Controller
     public function begin(WashSessionRequest $request, Head $head): RedirectResponse
     {
         $running = WashSession::running($head);
-        if ($running !== null && $running->date->isSameDay($head->salon->today())) {
+        if ($running !== null) {
             return redirect()->route('clients.wash.run', [$head, $running])->with(
                 'said',
-                Words::say('wash.running-already', ['by' => $running->by]),
+                $this->washScreen->isLeftOpen($running)
+                    ? Words::say('wash.open.first')
+                    : Words::say('wash.running-already', ['by' => $running->by]),
             );
         }
         $of = [$head, $request->limit(), $request->drying(), $request->styling(), $this->stylist()->name];
@@ -77,9 +81,12 @@ final class WashController extends Controller
             return view('wash.done', $this->washScreen->done($head, $washSession));
         }
 
-        return $washSession->began_at === null
-            ? view('wash.lay-out', $this->washScreen->layOut($head, $washSession))
-            : view('wash.run', $this->washScreen->run($head, $washSession));
+        return match (true) {
+            $washSession->began_at === null => view('wash.lay-out', $this->washScreen->layOut($head, $washSession)),
+            $this->washScreen->isLeftOpen($washSession)
+                => view('wash.left-open', $this->washScreen->leftOpen($head, $washSession)),
+            default => view('wash.run', $this->washScreen->run($head, $washSession)),
+        };
     }
 
     public function acts(Request $request, Head $head, WashSession $washSession): JsonResponse
@@ -105,13 +112,20 @@ final class WashController extends Controller
             );
         }
         $said = $request->minutes();
-        $doubtful = $washSession->finished_at === null
-            ? array_diff_key($this->washSessionEnd->doubtful($washSession), $said)
-            : [];
-        if ($doubtful !== []) {
-            return redirect()->route('clients.wash.run', [$head, $washSession])->with('doubtful', $doubtful);
+        $isOpen = $washSession->finished_at === null;
+        $doubtful = $isOpen ? array_diff_key($this->washSessionEnd->doubtful($washSession), $said) : [];
+        $open = $isOpen ? $this->untappedSteps->of($washSession) : [];
+        if ($doubtful !== [] || ($open !== [] && $request->asksOfOpen())) {
+            return redirect()->route('clients.wash.run', [$head, $washSession])->withInput()->with(
+                array_filter(['doubtful' => $doubtful, 'untapped' => $open]),
+            );
         }
-        $this->washSessionEnd->finish($washSession, $this->stylist()->name, $said);
+        $this->washSessionEnd->finish(
+            $washSession,
+            $this->stylist()->name,
+            $said,
+            $request->done(array_map(strval(...), array_keys($open))),
+        );
 
         return redirect()->route('clients.wash.run', [$head, $washSession]);
     }

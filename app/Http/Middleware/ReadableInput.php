@@ -25,7 +25,7 @@ final class ReadableInput
         'asked' => 1, 'changed' => 1, 'sure' => 1, 'method' => 1, 'not_at_home' => 1, 'stock' => 1, 'prices' => 1,
         'patch_test_until' => 1, 'weekday_minutes' => 1, 'claims' => 1, 'minutes' => 1, 'unit' => 1,
         'took' => 1, 'take' => 1, 'answer' => 1, 'columns' => 1, 'words' => 2, 'skip' => 1, 'may' => 1, 'events' => 1,
-        'slots' => 1, 'also' => 1,
+        'slots' => 1, 'also' => 1, 'was_done' => 1,
         'notebook' => 2, 'hours' => 2, 'services' => 2, 'away' => 2, 'parts' => 2, 'scale' => 2, 'taps' => 2,
         'raw' => 4, 'zones' => 5, 'acts' => 7,
     ];

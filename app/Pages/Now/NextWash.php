@@ -20,6 +20,7 @@ final readonly class NextWash
      * @param string        $booked   when and with whom; '' where it is not booked
      * @param int           $testMinutes of the tests that are worth taking first; 0: none is
      * @param string|null   $running  address of a wash day that is under way
+     * @param string        $leftOpen the earlier day it was begun on and never finished, in words; '' for none
      */
     public function __construct(
         public ?PlanItem $item,
@@ -32,6 +33,7 @@ final readonly class NextWash
         public string $booked,
         public int $testMinutes,
         public ?string $running,
+        public string $leftOpen,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Now;
 
+use App\Bridge\WashDays\LeftOpen;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\Head;
@@ -45,6 +46,9 @@ final readonly class NextWashes
             booked: $booking === null ? '' : $this->booked($booking, $head, $item, $today),
             testMinutes: $this->testMinutes($outlook),
             running: $running === null ? null : route('clients.wash.run', [$head, $running]),
+            leftOpen: $running !== null && LeftOpen::is($running)
+                ? SalonClock::dayInWords($running->date, 'j M')
+                : '',
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class DayEndPage extends Page
      * @param list<DayEndRow> $toCome of this day, not over yet
      * @param list<DayEndRow> $said   of this day
      * @param DayEndSums      $sums   of what was done on this day
+     * @param list<array{name: string, day: string, link: string}> $leftOpen wash days nobody finished
      */
     public function __construct(
         public Salon $salon,
@@ -25,6 +26,7 @@ final readonly class DayEndPage extends Page
         public array $toCome,
         public array $said,
         public DayEndSums $sums,
+        public array $leftOpen,
     ) {
     }
 }

@@ -19,6 +19,10 @@ final readonly class DayEndScreen
     /** So many at once; the rest follow as these are said. */
     private const MOST = 60;
 
+    public function __construct(private LeftOpenWashes $leftOpenWashes)
+    {
+    }
+
     public function of(Salon $salon, CarbonImmutable $date): DayEndPage
     {
         $day = $date->format('Y-m-d');
@@ -49,6 +53,7 @@ final readonly class DayEndScreen
             toCome: $toCome,
             said: $said,
             sums: self::sums($said),
+            leftOpen: $this->leftOpenWashes->of($salon),
         );
     }
 

@@ -112,6 +112,7 @@ final readonly class HandsNow
         $comes = match (true) {
             $next === null => Words::say('today.cards.nobody'),
             $next[0]['class'] === 'silent' => Words::say('today.cards.not-here', ['name' => $next[0]['label']]),
+            $next[0]['class'] === 'arrived' => Words::say('today.cards.here', ['name' => $next[0]['label']]),
             default => Words::say('today.cards.next', [
                 'name' => $next[0]['label'], 'time' => SalonClock::shown($next[1]),
             ]),

@@ -20,7 +20,8 @@ final readonly class TodayPage extends Page
      * @param bool $isBeginning the salon has no client yet
      * @param list<HandsCard> $cards what everybody’s hands are at; [] on another day
      * @param list<array{outlook: Outlook, days: int}>          $drifting
-     * @param list<array{kind: string, ml: float, left: float}> $short
+     * @param list<array{name: string, day: string, link: string}> $leftOpen wash days of earlier days that nobody finished
+     * @param list<array{kind: string, ml: float, left: ?float}> $short
      * @param list<array{head: Head, why: string}>              $calls
      * @param string                 $order        what is to be said of the order of the day; '' where it is the best
      * @param list<string>           $outside      whose hands work in a break or after closing; that the clocks change in the night
@@ -52,6 +53,7 @@ final readonly class TodayPage extends Page
         public int $stale,
         public string $forgetting,
         public array $drifting,
+        public array $leftOpen,
         public array $short,
         public array $calls,
     ) {

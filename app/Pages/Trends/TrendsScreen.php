@@ -49,12 +49,12 @@ final readonly class TrendsScreen
     ) {
     }
 
-
+    /** @param string $group a key of GROUPS; any other word: the first of which anything was read */
     public function of(Head $head, string $group): TrendsPage
     {
         $head->loadMissing(['salon', 'outlook', 'zoneParts']);
         $this->outlooks->current($head);
-        $group = isset(self::GROUPS[$group]) ? $group : 'breakage';
+        $group = isset(self::GROUPS[$group]) ? $group : $this->signsOverTime->firstRead($head, self::GROUPS);
         $today = $head->salon->today();
         $from = SignsOverTime::from($today);
         $parameters = $this->salonParameters->of($head->salon);

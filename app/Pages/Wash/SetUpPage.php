@@ -35,6 +35,7 @@ final readonly class SetUpPage extends Page
         public ?array $memory,
         public array $foretold,
         public ?WashSession $running,
+        public bool $isLeftOpen,
         public ?WashSession $draft,
     ) {
     }

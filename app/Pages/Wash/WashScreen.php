@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Wash;
 
+use App\Bridge\WashDays\BookedSteps;
 use App\Bridge\WashDays\CorrectableMinutes;
+use App\Bridge\WashDays\LeftOpen;
 use App\Bridge\WashDays\StyleMemory;
 use App\Bridge\WashDays\WashSessionPlanner;
 use App\Bridge\WashDays\WashSessionState;
@@ -58,7 +60,8 @@ final readonly class WashScreen
             styling: is_string($plan['styling'] ?? null) ? $plan['styling'] : StylingMethod::Rake->value,
             memory: $this->styleMemory->of($head),
             foretold: $this->washSessionPlanner->foretold($head),
-            running: WashSession::running($head),
+            running: $running = WashSession::running($head),
+            isLeftOpen: $running !== null && LeftOpen::is($running),
             draft: WashSession::draft($head),
         );
     }
@@ -66,6 +69,27 @@ final readonly class WashScreen
     public function run(Head $head, WashSession $washSession): WashPage
     {
         return new WashPage(head: $head, washSession: $washSession, told: $this->told($washSession));
+    }
+
+    public function isLeftOpen(WashSession $washSession): bool
+    {
+        return LeftOpen::is($washSession);
+    }
+
+    /** A wash day of an earlier day that nobody finished. */
+    public function leftOpen(Head $head, WashSession $washSession): LeftOpenPage
+    {
+        /** @var list<WashSessionAct> $acts */
+        $acts = array_values($washSession->acts()->get()->all());
+        $state = WashSessionState::of($washSession, $acts);
+
+        return new LeftOpenPage(
+            head: $head,
+            washSession: $washSession,
+            day: SalonClock::dayInWords($washSession->date, 'l j F'),
+            done: array_values(BookedSteps::labels(BookedSteps::of($state))),
+            open: BookedSteps::planned(BookedSteps::open($state)),
+        );
     }
 
     public function layOut(Head $head, WashSession $washSession): LayOutPage

@@ -15,6 +15,7 @@
     <div @class(['now-top', 'has-much-care' => $notReadYet && count($cautions) > 2])>
         <section class="card now-act" aria-labelledby="next">
             <p class="card-kicker">{{ $next->when }}@if ($next->booked !== '') · {{ $next->booked }}@endif @if ($washedToday) · {{ __('now.washed-today') }}@endif</p>
+            @if ($next->leftOpen !== '')<p class="caution-line">{{ __('now.left-open', ['day' => $next->leftOpen]) }}</p>@endif
             <h2 id="next">@if ($next->item)@steps($next->item->steps)@else{{ __('now.nothing') }}@endif</h2>
             @if ($limits !== null)<p class="limits-words">{{ $limits }}</p>@endif
             <p class="verdict-words">@said($outlook->verdict)</p>
@@ -26,7 +27,7 @@
             @else<p class="reason">{{ __('now.readings-none') }}</p>@endif
             @foreach ($next->barred as $barred)<p class="now-not"><strong>{{ $barred['what'] }}</strong> {{ $barred['because'] }}</p>@endforeach
             <p class="more">
-                @if ($next->running)<a class="button is-strong is-large" href="{{ $next->running }}">{{ __('now.go-on') }}</a>
+                @if ($next->running)<a class="button is-strong is-large" href="{{ $next->running }}">{{ $next->leftOpen === '' ? __('now.go-on') : __('now.finish-of', ['day' => $next->leftOpen]) }}</a>
                 @elseif ($next->isToday && ! $notReadYet)<a class="button is-strong is-large" href="{{ route('clients.wash', $head) }}">{{ __('now.start') }}</a>
                 @elseif ($next->item && ! $notReadYet && $next->booked === '')<a class="button is-strong is-large" href="{{ route('bookings.create', ['head' => $head->id, 'date' => $next->item->date->format('Y-m-d')]) }}">{{ __('now.book') }}</a>@endif
                 <a @class(['button', 'is-large', 'is-strong' => ! $next->running && ($notReadYet || ! $next->isToday && $next->booked !== '' || $next->item === null)]) href="{{ route('clients.hair-tests', $head) }}">@if ($signs === []){{ __('now.first-tests') }}@elseif ($next->testMinutes === 0){{ __('now.hair-tests') }}@else{{ __($next->item?->look ? 'now.test-first' : 'now.test', ['minutes' => $next->testMinutes]) }}@endif</a>

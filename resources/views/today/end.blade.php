@@ -4,6 +4,7 @@
         <a class="button" href="{{ route('today.end', ['date' => $date->subDay()->format('Y-m-d')]) }}" aria-label="{{ __('today.before') }}">‹</a>
         @unless ($isToday)<a class="button" href="{{ route('today.end', ['date' => $date->addDay()->format('Y-m-d')]) }}" aria-label="{{ __('today.after') }}">›</a>@endunless
         <a class="button" href="{{ route('today', ['date' => $date->format('Y-m-d')]) }}">{{ __('booking.day-end.the-day') }}</a></header>
+    @include('today.left-open')
     @error('what')<p class="help is-danger" role="alert">{{ $message }}</p>@enderror
     @foreach ($unsaid as $day => $rows)
         <section class="day-end">

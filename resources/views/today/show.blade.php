@@ -15,6 +15,7 @@
         </div>
     </header>
     <div data-day @if ($isSearchedOn) data-thoroughly="{{ route('today', ['date' => $date->format('Y-m-d'), 'thoroughly' => 1]) }}" @endif>
+    @include('today.left-open')
     @includeWhen($asked !== [], 'today.asked')
     @foreach ($handovers as $key => $name)<div class="asked-one is-handover"><p>{{ __('booking.handover.away', ['name' => $name]) }}</p><a class="button is-strong" href="{{ route('today.handover', ['of' => $key, 'date' => $date->format('Y-m-d')]) }}">{{ __('booking.handover.link') }}</a></div>@endforeach
     @includeWhen($exchanges !== [], 'today.exchanges')
@@ -60,7 +61,7 @@
         </section>@endunless
         @if ($short !== [])
             <section class="day-card" aria-labelledby="short"><h2 id="short">{{ __('today.short') }}</h2>
-                <ul>@foreach ($short as $need)<li><a href="{{ route('products') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ __('today.short-of', ['needed' => number_format($need['ml']), 'left' => number_format($need['left'])]) }}</span></li>@endforeach</ul></section>
+                <ul>@foreach ($short as $need)<li><a href="{{ route('products') }}"><strong>{{ __("nagomi.kinds.{$need['kind']}") }}</strong></a> <span class="reason">{{ $need['left'] === null ? __('today.short-none', ['needed' => number_format($need['ml'])]) : __('today.short-of', ['needed' => number_format($need['ml']), 'left' => number_format($need['left'])]) }}</span></li>@endforeach</ul></section>
         @endif
         @if ($calls !== [])
             <section class="day-card" aria-labelledby="calls"><h2 id="calls">{{ __('today.call') }}</h2>

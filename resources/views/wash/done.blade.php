@@ -2,7 +2,7 @@
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"></x-slot:scripts>
     @php($outcome = $washSession->outcome ?? [])
     <header class="page-head"><x-portrait :head="$head"/><div class="grow"><h1>{{ __('wash.did.title') }}</h1><p class="lead">{{ __('wash.did.lead', ['day' => $dated($washSession->date, 'l, j F Y'), 'by' => $washSession->by]) }}</p></div></header>
-    <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? trans_choice('wash.took', (int) round($outcome['actual_minutes'])) : __('wash.took-nothing') }}{{ isset($outcome['planned_minutes']['p50']) ? __('wash.did.where-expected', array_map('round', array_intersect_key($outcome['planned_minutes'], ['p10' => 1, 'p50' => 1, 'p90' => 1]))) : '' }}.</p>
+    <p class="verdict-words">{{ isset($outcome['actual_minutes']) ? trans_choice('wash.took', (int) round($outcome['actual_minutes'])) : __($washSession->wash_day === null ? 'wash.took-nothing' : 'wash.took-unknown') }}{{ isset($outcome['actual_minutes'], $outcome['planned_minutes']['p50']) ? __('wash.did.where-expected', array_map('round', array_intersect_key($outcome['planned_minutes'], ['p10' => 1, 'p50' => 1, 'p90' => 1]))) : '' }}.</p>
     @if ($late !== [])<div class="caution-line"><p>{{ __('wash.late') }}</p><ul>@foreach ($late as $tap)<li>{{ $tap }}</li>@endforeach</ul><p><a href="{{ route('clients.wash-days', $head) }}">{{ __('wash.late-do') }}</a></p></div>@endif
     @foreach ($outcome['broken'] ?? [] as $of)<p class="worth">{{ __("offline.wash.rules.{$of['rule']}") }} {{ __('wash.all-the-same', ['because' => __("offline.wash.because.{$of['because']}"), 'by' => $of['by']]) }}</p>@endforeach
     <div class="told">
@@ -18,7 +18,7 @@
         </table>
         <table class="table moves">
             <thead><tr><th scope="col">{{ __('wash.did.step') }}</th><th scope="col" class="num">{{ __('wash.did.planned') }}</th><th scope="col" class="num">{{ __('wash.did.actual') }}</th></tr></thead>
-            <tbody>@foreach ($outcome['steps'] ?? [] as $step)<tr><td>{{ $said($step['label']) }}</td><td class="num">{{ __('wash.did.min', ['minutes' => round($step['planned'], 1)]) }}</td><td class="num">{{ $step['status'] === 'done' ? __('wash.did.min', ['minutes' => $step['actual']]) : $step['status'] }}</td></tr>@endforeach</tbody>
+            <tbody>@foreach ($outcome['steps'] ?? [] as $step)<tr><td>{{ $said($step['label']) }}</td><td class="num">{{ __('wash.did.min', ['minutes' => round($step['planned'], 1)]) }}</td><td class="num">{{ $step['status'] === 'done' && $step['actual'] !== null ? __('wash.did.min', ['minutes' => $step['actual']]) : __("wash.did.is.{$step['status']}") }}</td></tr>@endforeach</tbody>
         </table>
         <div class="more">
             <a class="button is-strong" href="{{ route('clients.now', $head) }}">{{ __('wash.did.now') }}</a>

@@ -1,16 +1,10 @@
 <x-layout :title="__('wash.title-of', ['name' => $called($head->name)])" :head="$head">
     <x-slot:offline><x-offline of="wash"/></x-slot:offline>
     <x-slot:scripts><link rel="stylesheet" href="{{ asset('css/wash.css') }}"><script type="module" src="{{ asset('js/screens/wash.js') }}"></script></x-slot:scripts>
-    @if (is_array(session('doubtful')))
+    @if (is_array(session('doubtful')) || is_array(session('untapped')))
         <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" class="worth doubtful" novalidate>
             <x-act/>
-            <p>{{ __('wash.doubtful') }}</p>
-            <div class="row">
-                @foreach (session('doubtful') as $key => $of)
-                    <x-field name="minutes[{{ $key }}]" :label="__('wash.doubtful-of', ['label' => $of['label'], 'planned' => $of['planned'], 'minutes' => $of['minutes']])" unit="min" mode="decimal" :value="$of['says']"/>
-                @endforeach
-            </div>
-            <button class="button is-strong is-large">{{ __('wash.finish-with') }}</button>
+            @include('wash.ends', ['doubtful' => session('doubtful', []), 'open' => session('untapped', [])])
         </form>
     @endif
     <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $called($head->name) }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
@@ -61,7 +55,7 @@
         </dialog>
         <dialog class="composing" data-menu aria-label="{{ __('wash.menu') }}">
             <form method="dialog" class="composing-head"><h2>{{ $called($head->name) }}</h2><button class="button is-strong is-large">{{ __('offline.wash.compose.close') }}</button></form>
-            <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><button class="button is-large">{{ __('wash.end') }}</button></form>
+            <form method="post" action="{{ route('clients.wash.finish', [$head, $washSession]) }}" data-finish><x-act/><input type="hidden" name="open" value="ask"><button class="button is-large">{{ __('wash.end') }}</button></form>
             <form method="post" action="{{ route('clients.wash.break-off', [$head, $washSession]) }}"><x-act/> @method('delete')<button class="button is-large">{{ __('wash.break-off') }}</button></form>
             <p class="more"><a class="button" href="{{ route('today') }}">{{ __('layout.rail.today') }}</a> <a class="button" href="{{ route('clients.now', $head) }}">{{ __('layout.client.now') }}</a> <a class="button" href="{{ route('clients.plan', $head) }}">{{ __('layout.client.plan') }}</a> <a class="button" href="{{ route('clients.products', $head) }}">{{ __('layout.rail.products') }}</a></p>
             <p class="reason">{{ __('wash.keys') }}</p>

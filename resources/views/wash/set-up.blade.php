@@ -5,8 +5,9 @@
     <header class="page-head">
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('wash.set-up.title') }}</h1><p class="lead">@if ($plan['planned_for']){{ __('wash.set-up.planned', ['day' => $day]) }}@else{{ __('wash.set-up.unplanned') }}@endif</p></div>
-        @if ($running)<a class="button is-strong" href="{{ route('clients.wash.run', [$head, $running]) }}">{{ __('wash.set-up.go-on') }}</a>@endif
+        @if ($running)<a class="button is-strong" href="{{ route('clients.wash.run', [$head, $running]) }}">{{ __($isLeftOpen ? 'wash.open.link' : 'wash.set-up.go-on') }}</a>@endif
     </header>
+    @if ($isLeftOpen)<p class="caution-line">{{ __('wash.open.first') }}</p>@endif
     @if ($draft && ! $running)<p class="worth">{{ __('wash.laid-out', ['by' => $draft->by, 'day' => $dated($draft->created_at->setTimezone($head->salon->timezone), 'j M, G:i')]) }} <a class="button" href="{{ route('clients.wash.run', [$head, $draft]) }}">{{ __('wash.go-on-laid-out') }}</a></p>@endif
     @php($isStyled = collect($plan['steps'])->contains('key', 'style'))
     @php($staysUp = ! $isStyled && ! collect($plan['steps'])->contains('key', 'section'))

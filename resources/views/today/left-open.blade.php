@@ -1,0 +1,1 @@
+@foreach ($leftOpen as $wash)<div class="asked-one"><p>{{ __('today.left-open', ['name' => $wash['name'], 'day' => $wash['day']]) }}</p><a class="button is-strong" href="{{ $wash['link'] }}">{{ __('today.left-open-finish') }}<span class="sr-only">: {{ $wash['name'] }}</span></a></div>@endforeach
