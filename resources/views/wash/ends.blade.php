@@ -16,5 +16,5 @@
             @foreach ($open as $key => $label)<label class="checkbox"><input type="checkbox" name="was_done[]" value="{{ $key }}" @checked(in_array($key, (array) old('was_done'), true))> {{ $label }}</label>@endforeach
         </div>
     </fieldset>
-    <p class="acts"><button class="button is-strong is-large" name="open" value="all">{{ __('wash.open.all') }}</button> <button class="button is-large" name="open" value="some">{{ __('wash.open.some') }}</button></p>
+    <p class="untapped-acts"><button class="button is-strong is-large" name="open" value="all">{{ __('wash.open.all') }}</button> <button class="button is-large" name="open" value="some">{{ __('wash.open.some') }}</button></p>
 @endif
