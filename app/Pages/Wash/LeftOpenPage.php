@@ -15,6 +15,7 @@ final readonly class LeftOpenPage extends Page
      * @param string                $day  it was begun on, in words
      * @param list<string>          $done what was tapped of it that goes into the book
      * @param array<string, string> $open what was not, by key of the step
+     * @param bool                  $isNoted a wash of that day is in the book already
      */
     public function __construct(
         public Head $head,
@@ -22,6 +23,7 @@ final readonly class LeftOpenPage extends Page
         public string $day,
         public array $done,
         public array $open,
+        public bool $isNoted,
     ) {
     }
 }

@@ -89,6 +89,7 @@ final readonly class WashScreen
             day: SalonClock::dayInWords($washSession->date, 'l j F'),
             done: array_values(BookedSteps::labels(BookedSteps::of($state))),
             open: BookedSteps::planned(BookedSteps::open($state)),
+            isNoted: $head->washDays()->where('date', $washSession->date->format('Y-m-d'))->exists(),
         );
     }
 

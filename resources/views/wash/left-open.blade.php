@@ -4,6 +4,7 @@
         <x-portrait :head="$head"/>
         <div class="grow"><h1>{{ __('wash.open.title', ['day' => $day]) }}</h1><p class="lead">{{ __('wash.open.lead', ['by' => $washSession->by]) }}</p></div>
     </header>
+    @if ($isNoted)<p class="caution-line">{{ __('wash.open.noted') }}</p>@endif
     @if ($done !== [])
         <section class="card"><h2>{{ __('wash.open.tapped') }}</h2><ul class="recent">@foreach ($done as $label)<li>{{ $label }}</li>@endforeach</ul></section>
     @endif
