@@ -52,6 +52,7 @@ return [
         'unsaid' => 'Still open: how did it go?', 'unsaid-of' => ':day, still open: how did it go?',
         'booked' => 'booked :minutes min with :who', 'began' => 'Began', 'ended' => 'Ended', 'through' => 'Came and is done',
         'no-show' => 'Did not come', 'times-help' => 'Leave the times empty where nobody knows them: it counts as done, and teaches nothing of how long it takes.',
+        'wash' => 'The wash is not finished: finish it, and this is filled in with it.', 'wash-link' => 'To the wash',
         'all-said' => 'Nothing is open.', 'to-come' => 'It has not begun yet: say how it went once it has gone by, or cancel it.',
         'said-already' => 'It is filled in already; open it to correct it.',
         'done' => ':name came and is done.', 'missed' => ':name did not come. Call in the next days.',

@@ -52,6 +52,7 @@ return [
         'unsaid' => 'Nadie dijo cómo fue', 'unsaid-of' => ':day: nadie dijo cómo fue',
         'booked' => 'cita de :minutes min con :who', 'began' => 'Empezó', 'ended' => 'Acabó', 'through' => 'Vino y está hecho',
         'no-show' => 'No vino', 'times-help' => 'Deja las horas vacías si nadie las sabe: cuenta como hecho, y no enseña nada de cuánto dura.',
+        'wash' => 'El lavado no está terminado: termínalo y esto queda rellenado.', 'wash-link' => 'Al lavado',
         'all-said' => 'Está todo dicho.', 'to-come' => 'Aún no ha empezado: di cómo fue cuando haya pasado, o anúlala.',
         'said-already' => 'Alguien dijo ya cómo fue; ábrela para corregirlo.',
         'done' => ':name vino y está hecho.', 'missed' => ':name no vino. Llama en los próximos días.',

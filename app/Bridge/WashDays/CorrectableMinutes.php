@@ -11,6 +11,7 @@ use App\Models\WashStep;
 use App\Wording\Said;
 use App\Wording\Words;
 use Illuminate\Support\Collection;
+use Nagomi\Core\Treatments\StepKind;
 
 /**
  * Minutes of an ended wash day that can be corrected, as long as its steps in the record are as run: those of the steps,
@@ -24,7 +25,7 @@ final class CorrectableMinutes
         $open = [];
         $rows = self::rows($washSession);
         foreach ($rows as $key => [$label, $row]) {
-            if ($row->minutes !== null) {
+            if (self::isOpen($row)) {
                 $open[$key] = ['label' => $label, 'minutes' => $row->minutes];
             }
         }
@@ -37,6 +38,12 @@ final class CorrectableMinutes
         }
 
         return $open;
+    }
+
+    /** Detangling that nobody timed can be told of afterwards. */
+    public static function isOpen(WashStep $row): bool
+    {
+        return $row->minutes !== null || $row->kind === StepKind::Detangle->value;
     }
 
     /** @return array<string, array{by: string, row: PaceDay|null}> by key of the step */

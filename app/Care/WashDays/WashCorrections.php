@@ -47,7 +47,7 @@ final readonly class WashCorrections
             $detangled = 0.0;
             $outcome = $locked->outcome ?? [];
             foreach ($rows as $key => [, $row]) {
-                if (isset($said[$key]) && $row->minutes !== null) {
+                if (isset($said[$key]) && CorrectableMinutes::isOpen($row)) {
                     $row->update(['minutes' => round($said[$key], 1)]);
                     $outcome['steps'] = self::corrected($outcome['steps'] ?? null, $key, $said[$key]);
                 }

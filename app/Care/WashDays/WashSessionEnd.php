@@ -94,18 +94,18 @@ final readonly class WashSessionEnd
     }
 
     /**
-     * Minutes a treatment is planned to be on: its own, and those of the hands that work beside it.
+     * Minutes a treatment is planned to be on: its own, or those of the hands that work beside it where they take longer.
      *
      * @param list<array<string, mixed>> $steps
      */
     private function onFor(array $steps, int $i): float
     {
-        $minutes = $this->number($steps[$i], 'waiting_minutes');
+        $beside = 0.0;
         for ($next = $i + 1; ($steps[$next]['beside'] ?? false) === true; $next++) {
-            $minutes += $this->number($steps[$next], 'hands_on_minutes');
+            $beside += $this->number($steps[$next], 'hands_on_minutes');
         }
 
-        return $minutes;
+        return max($this->number($steps[$i], 'waiting_minutes'), $beside);
     }
 
     /** @param array<string, mixed> $step */

@@ -15,6 +15,7 @@ final readonly class DayEndRow
      * @param string|null $began    HH:MM; null: nobody said
      * @param int|null    $tookMinutes null: nobody knows
      * @param bool        $asksDeposit a deposit was paid for a visit that did not come about
+     * @param string|null $wash     address of its wash, begun on this day and not finished; null for none
      */
     public function __construct(
         public Booking $booking,
@@ -23,6 +24,7 @@ final readonly class DayEndRow
         public ?int $tookMinutes,
         public Bill $bill,
         public bool $asksDeposit,
+        public ?string $wash,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\DepositState;
 use App\Models\Salon;
+use App\Models\WashSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
@@ -34,8 +35,9 @@ final readonly class DayEndScreen
             ->orderBy('starts_at')
             ->get();
         $unsaid = $toCome = $said = [];
+        $washes = self::washes($salon, $date, $bookings);
         foreach ($bookings as $booking) {
-            $row = $this->row($booking, $salon);
+            $row = $this->row($booking, $salon, $washes[$booking->head_id] ?? null);
             if (! $booking->status->isOpen()) {
                 $said[] = $row;
             } elseif (GoneBy::is($booking)) {
@@ -79,7 +81,7 @@ final readonly class DayEndScreen
         return $before;
     }
 
-    private function row(Booking $booking, Salon $salon): DayEndRow
+    private function row(Booking $booking, Salon $salon, ?string $wash = null): DayEndRow
     {
         [$began, $ended] = [$booking->begun_at, $booking->ended_at];
 
@@ -90,7 +92,35 @@ final readonly class DayEndScreen
             $began === null || $ended === null ? null : (int) round($began->diffInMinutes($ended)),
             PricedVisits::bill($booking, $salon),
             PricedVisits::isDepositOpen($booking),
+            $wash,
         );
+    }
+
+    /**
+     * Of an earlier day they are asked about for themselves.
+     *
+     * @param Collection<int, Booking> $bookings
+     *
+     * @return array<string, string> addresses of washes that were begun today and are not finished, by head
+     */
+    private static function washes(Salon $salon, CarbonImmutable $date, Collection $bookings): array
+    {
+        $heads = $date->equalTo($salon->today())
+            ? $bookings->where('status', BookingStatus::UnderWay)->pluck('head_id')->all()
+            : [];
+        $washes = [];
+        /** @var iterable<WashSession> $running */
+        $running = $heads === [] ? [] : WashSession::query()
+            ->whereIn('head_id', $heads)
+            ->where('date', $date->format('Y-m-d'))
+            ->whereNotNull('began_at')
+            ->whereNull('finished_at')
+            ->get(['id', 'salon_id', 'head_id']);
+        foreach ($running as $washSession) {
+            $washes[$washSession->head_id] = route('clients.wash.run', [$washSession->head_id, $washSession->id]);
+        }
+
+        return $washes;
     }
 
     /** @param list<DayEndRow> $said */

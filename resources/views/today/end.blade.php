@@ -15,6 +15,7 @@
                     @php([$booking, $isTyped] = [$row->booking, old('booking') === $row->booking->id])
                     <li>
                         <p><span class="when">{{ $row->starts }}</span> <a href="{{ route('bookings.show', $booking) }}"><strong>{{ $called($booking->head->name) }}</strong></a> <span class="reason">{{ $booking->service }}, {{ __('booking.day-end.booked', ['minutes' => $booking->minutes, 'who' => explode(' ', $booking->user->name)[0]]) }}@if ($booking->status->value !== 'booked') · {{ __("nagomi.booking_statuses.{$booking->status->value}") }}@endif</span></p>
+                        @if ($row->wash !== null) @reaches('clients.wash.run')<div class="asked-one"><p>{{ __('booking.day-end.wash') }}</p><a class="button" href="{{ $row->wash }}">{{ __('booking.day-end.wash-link') }}<span class="sr-only"> {{ $called($booking->head->name) }}</span></a></div>@endreaches @endif
                         <form method="post" action="{{ route('bookings.end', $booking) }}" novalidate>
                             <x-act/><input type="hidden" name="sequence" value="{{ $booking->sequence }}"><input type="hidden" name="booking" value="{{ $booking->id }}">
                             @foreach (['began' => $row->began, 'ended' => null] as $name => $time)
