@@ -37,7 +37,7 @@ final readonly class DayEndScreen
         $unsaid = $toCome = $said = [];
         $washes = self::washes($salon, $date, $bookings);
         foreach ($bookings as $booking) {
-            $row = $this->row($booking, $salon, $washes[$booking->head_id] ?? null);
+            $row = $this->row($booking, $salon, $washes[$booking->id] ?? null);
             if (! $booking->status->isOpen()) {
                 $said[] = $row;
             } elseif (GoneBy::is($booking)) {
@@ -101,23 +101,25 @@ final readonly class DayEndScreen
      *
      * @param Collection<int, Booking> $bookings
      *
-     * @return array<string, string> addresses of washes that were begun today and are not finished, by head
+     * @return array<string, string> addresses of washes that were begun today and are not finished, by booking
      */
     private static function washes(Salon $salon, CarbonImmutable $date, Collection $bookings): array
     {
-        $heads = $date->equalTo($salon->today())
-            ? $bookings->where('status', BookingStatus::UnderWay)->pluck('head_id')->all()
+        /** @var array<string, string> $begun */
+        $begun = $date->equalTo($salon->today())
+            ? $bookings->where('status', BookingStatus::UnderWay)->pluck('id', 'head_id')->all()
             : [];
         $washes = [];
         /** @var iterable<WashSession> $running */
-        $running = $heads === [] ? [] : WashSession::query()
-            ->whereIn('head_id', $heads)
+        $running = $begun === [] ? [] : WashSession::query()
+            ->whereIn('head_id', array_keys($begun))
             ->where('date', $date->format('Y-m-d'))
             ->whereNotNull('began_at')
             ->whereNull('finished_at')
             ->get(['id', 'salon_id', 'head_id']);
         foreach ($running as $washSession) {
-            $washes[$washSession->head_id] = route('clients.wash.run', [$washSession->head_id, $washSession->id]);
+            $of = $washSession->head_id;
+            $washes[$begun[$of]] = route('clients.wash.run', [$of, $washSession->id]);
         }
 
         return $washes;
