@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Wash;
 
+use App\Bridge\Plans\Outlooks;
 use App\Bridge\WashDays\BookedSteps;
 use App\Bridge\WashDays\CorrectableMinutes;
 use App\Bridge\WashDays\LeftOpen;
@@ -27,6 +28,7 @@ final readonly class WashScreen
     private const REFUSALS_TOLD = 10;
 
     public function __construct(
+        private Outlooks $outlooks,
         private StyleMemory $styleMemory,
         private WashSessionPlanner $washSessionPlanner,
     ) {
@@ -105,6 +107,12 @@ final readonly class WashScreen
 
     public function done(Head $head, WashSession $washSession): WashedPage
     {
+        if ($washSession->wash_day !== null && ! isset($washSession->outcome['after'])) {
+            // Another tablet may look before the balance after it is worked out.
+            $this->outlooks->current($head->loadMissing(['salon', 'outlook']));
+            $washSession->refresh();
+        }
+
         return new WashedPage(
             head: $head,
             washSession: $washSession,
