@@ -29,6 +29,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property int|null              $missed_from so many visits missed, from which the salon's rule is shown
  * @property string|null           $missed_rule what the salon does then, in its own words
  * @property string                $currency ISO 4217
+ * @property int                   $price_level currency units that buy what one of the shipped prices buys, 1 and more
  * @property int|null              $tax_hundredths of a percent on services; null: none is shown
  * @property bool                  $tax_added to prices; false: prices hold it
  * @property string|null           $phone     clients call
@@ -52,6 +53,9 @@ final class Salon extends Model
 
     protected $guarded = ['id'];
 
+    /** @var array<string, int> */
+    protected $attributes = ['price_level' => 1];
+
     protected function casts(): array
     {
         return [
@@ -60,7 +64,7 @@ final class Salon extends Model
             'results_stand_out' => 'array', 'reading_noise' => 'array',
             'chairs' => 'integer', 'basins' => 'integer', 'dryers' => 'integer', 'hoods' => 'integer',
             'late_cancel_hours' => 'integer', 'missed_from' => 'integer', 'tax_hundredths' => 'integer',
-            'tax_added' => 'boolean',
+            'tax_added' => 'boolean', 'price_level' => 'integer',
             'forget_after_years' => 'integer',
             'day_turns_minute' => 'integer', 'quiet_from_minute' => 'integer', 'quiet_until_minute' => 'integer',
         ];

@@ -71,7 +71,7 @@ return [
         'chairs' => 'Chairs: type 1 to 40.',
         'services-name' => 'Service: type what it is called, up to 80 letters.',
         'services-minutes' => 'Minutes: type 5 to 720.',
-        'services-price' => 'Price: type 0 to 10000, such as 65.50.',
+        'services-price' => 'Price: type 0 to :most, such as 65.',
         'services-name-distinct' => 'Service: two are called the same; give one another name.',
     ],
     'import' => [
@@ -165,9 +165,9 @@ return [
     ],
     'product' => [
         'name' => 'Name: type what you call it, up to 120 letters.',
-        'size-ml' => 'Size: type 1 to 20000 mL.',
+        'size-ml' => 'Size: type 1 to 20000 mL, such as 250, 1 L or 8.5 fl oz.',
         'pump-ml' => 'Pump: type what one press gives, 0.1 to 50 mL; weigh ten presses and divide.',
-        'price' => 'Price: type 0 to 10000.',
+        'price' => 'Price: type 0 to :most, such as 15, or leave it empty.',
         'opened-on' => 'Opened: type a day that has been, such as 2026-02-28.',
         'months-open' => 'Good once open: type 1 to 60 months; the jar on the label says how many.',
         'made-on' => 'Made: type a day that has been, such as 2026-02-28.',

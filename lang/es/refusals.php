@@ -71,7 +71,7 @@ return [
         'chairs' => 'Sillas: escribe de 1 a 40.',
         'services-name' => 'Servicio: escribe cómo se llama, hasta 80 letras.',
         'services-minutes' => 'Minutos: escribe de 5 a 720.',
-        'services-price' => 'Precio: escribe de 0 a 10000, por ejemplo 65.50.',
+        'services-price' => 'Precio: escribe de 0 a :most, por ejemplo 65.',
         'services-name-distinct' => 'Servicio: dos se llaman igual; da a uno otro nombre.',
     ],
     'import' => [
@@ -165,9 +165,9 @@ return [
     ],
     'product' => [
         'name' => 'Nombre: escribe cómo lo llamas, hasta 120 letras.',
-        'size-ml' => 'Tamaño: escribe de 1 a 20000 mL.',
+        'size-ml' => 'Tamaño: escribe de 1 a 20000 mL, por ejemplo 250, 1 L u 8,5 fl oz.',
         'pump-ml' => 'Dosificador: escribe lo que da una dosis, de 0.1 a 50 mL; pesa diez dosis y divide.',
-        'price' => 'Precio: escribe de 0 a 10000.',
+        'price' => 'Precio: escribe de 0 a :most, por ejemplo 15, o déjalo vacío.',
         'opened-on' => 'Abierto: escribe un día que ya haya sido, por ejemplo 2026-02-28.',
         'months-open' => 'Bueno una vez abierto: escribe de 1 a 60 meses; el tarro de la etiqueta dice cuántos.',
         'made-on' => 'Hecho: escribe un día que ya haya sido, por ejemplo 2026-02-28.',

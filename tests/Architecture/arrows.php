@@ -94,8 +94,9 @@ return [
     'App\Care' => [
         'App\Bridge', 'App\Models', 'App\Notifications', 'App\Wording',
         'Core\Estimation\ReadingNoise', 'Core\Estimation\ReadingNoiseEstimator',
-        'Core\Estimation\StylistBiasEstimator', 'Core\Head', 'Core\Parameters', 'Core\Products', 'Core\Readings',
-        'Core\Record', 'Core\Safety', 'Core\Scalp\ReferValues', 'Core\Scheduling', 'Core\Treatments', 'Core\WashDay',
+        'Core\Estimation\StylistBiasEstimator', 'Core\Head', 'Core\Parameters', 'Core\Planning\PriceLevel',
+        'Core\Products', 'Core\Readings', 'Core\Record', 'Core\Safety', 'Core\Scalp\ReferValues', 'Core\Scheduling',
+        'Core\Treatments', 'Core\WashDay',
     ],
     'App\Channels' => ['App\Models', 'App\Wording'],
     'App\Notifications' => ['App\Channels', 'App\Models'],

@@ -67,7 +67,7 @@ it('says in words what is wrong with a bottle, keeps what was typed and saves no
     'no name' => [['name' => ' '], 'name', 'type what you call it'],
     'a kind of its own' => [['kind' => 'potion'], 'kind', 'choose one'],
     'opened tomorrow' => [['opened_on' => '2099-01-01'], 'opened_on', 'a day that has been'],
-    'a price in words' => [['price' => 'dear'], 'price', '0 to 10000'],
+    'a price in words' => [['price' => 'dear'], 'price', '0 to 10,000,000'],
     'a barcode of a poem' => [['barcode' => 'ode to a bottle'], 'barcode', 'its digits'],
     'a claim of its own' => [['claims' => ['makes-it-rain']], 'claims.0', 'choose from the list'],
 ]);

@@ -208,6 +208,7 @@ final readonly class HeadRecord
     /** @param array<mixed> $season as it is kept */
     private function booked(Head $head, array $season): PlanTerms
     {
+        $season = ['price_level' => $head->salon->price_level] + $season;
         $terms = PlanTermsFields::fromArray($season, $this->parameters->washDay);
 
         return BookedWashDays::within($terms, BookedDay::minutes($head), $this->parameters->washDay->movesDays);

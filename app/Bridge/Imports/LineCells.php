@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge\Imports;
 
+use App\Wording\Money;
 use App\Wording\Words;
 use DateTimeZone;
 
@@ -98,7 +99,7 @@ final readonly class LineCells
         }
         $whole = (int) preg_replace('/\D/', '', $part[1]);
 
-        return $whole > 100_000 ? null : 100 * $whole + (int) str_pad($part[2] ?? '', 2, '0');
+        return $whole > Money::MOST ? null : 100 * $whole + (int) str_pad($part[2] ?? '', 2, '0');
     }
 
     /** @return string such as clients.csv, line 12 */

@@ -10,6 +10,7 @@ use App\Models\DepositState;
 use App\Models\Head;
 use App\Models\Salon;
 use App\Models\Service;
+use App\Wording\Money;
 use Nagomi\Core\Pricing\Bill;
 use Nagomi\Core\Pricing\Discount;
 use Nagomi\Core\Pricing\QuotedPrice;
@@ -65,6 +66,7 @@ final readonly class PricedVisits
                 ? self::rate($booking->tax_hundredths, $booking->tax_added)
                 : self::rate($salon->tax_hundredths, $salon->tax_added),
             $isPaid ? $booking->deposit_cents ?? 0 : 0,
+            Money::smallestCents($salon->currency),
         );
     }
 

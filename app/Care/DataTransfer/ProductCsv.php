@@ -10,6 +10,7 @@ use App\Bridge\Tables\FormulaGuard;
 use App\Care\Products\Stockroom;
 use App\Models\Product;
 use App\Models\Salon;
+use App\Wording\Money;
 use App\Wording\Said;
 use App\Wording\Words;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +27,7 @@ final readonly class ProductCsv
         'batch', 'claims', 'made_on', 'keeps_days', 'label_minutes',
     ];
     private const MOST = [
-        'size_ml' => 20000, 'left_ml' => 50000, 'pump_ml' => 50, 'price' => 10000, 'months_open' => 60,
+        'size_ml' => 20000, 'left_ml' => 50000, 'pump_ml' => 50, 'price' => Money::MOST, 'months_open' => 60,
         'keeps_days' => 365, 'label_minutes' => 720,
     ];
     private const WHOLE = ['months_open', 'keeps_days', 'label_minutes'];

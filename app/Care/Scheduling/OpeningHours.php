@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Scheduling;
 
+use App\Bridge\Plans\OutlookRefresh;
 use App\Models\Booking;
 use App\Models\Leave;
 use App\Models\Salon;
@@ -12,11 +13,12 @@ use App\Models\WorkingHours;
 use App\Wording\SalonClock;
 use Illuminate\Support\Facades\DB;
 use Nagomi\Core\Parameters\Parameters;
+use Nagomi\Core\Planning\PriceLevel;
 
 /** Keeps chairs, equipment, hours, services and leave. */
 final readonly class OpeningHours
 {
-    public function __construct(private Parameters $parameters)
+    public function __construct(private Parameters $parameters, private OutlookRefresh $outlookRefresh)
     {
     }
 
@@ -57,10 +59,27 @@ final readonly class OpeningHours
                     ?? (new Service())->forceFill(['salon_id' => $salon->id]);
                 $row->fill(array_diff_key($service, ['id' => true]))->save();
             }
+            $level = $this->priceLevel($services);
+            if ($salon->price_level !== $level) {
+                // What a treatment costs weighs more or less now: each plan is made anew.
+                $salon->update(['price_level' => $level]);
+                $this->outlookRefresh->ofSalon($salon);
+            }
             if ($this->spans($salon) !== $before) {
                 activity()->performedOn($salon)->log('hours-changed');
             }
         });
+    }
+
+    /** @param list<array{is_wash_day: bool, price_cents: int, ...}> $services */
+    private function priceLevel(array $services): int
+    {
+        $washDays = array_filter($services, static fn (array $service): bool => $service['is_wash_day']);
+
+        return PriceLevel::of(
+            array_values(array_map(static fn (array $of): float => $of['price_cents'] / 100, $washDays)),
+            $this->parameters->planning,
+        );
     }
 
     /** @return list<string> every span of the week, in an order of its own */

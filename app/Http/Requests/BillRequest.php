@@ -8,6 +8,9 @@ use App\Bridge\Scheduling\PricedVisits;
 use App\Models\Booking;
 use App\Models\BookingStatus;
 use App\Models\DepositState;
+use App\Models\User;
+use App\Wording\Money;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -18,21 +21,22 @@ final class BillRequest extends FormRequest
 {
     use Sentences;
 
-    private const MOST = 10_000;
-
     protected function prepareForValidation(): void
     {
-        $this->merge(array_map(TypedNumber::from(...), $this->only(['price', 'deposit'])));
+        $this->merge(array_map(
+            fn (mixed $typed): int|float|string|null => TypedMoney::from($typed, $this->currency()),
+            $this->only(['price', 'deposit']),
+        ));
     }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'price' => ['nullable', 'numeric', 'between:0,' . self::MOST],
+            'price' => ['nullable', new SumOfMoney($this->currency(), 'prices.wrong.price')],
             'discount' => ['nullable', 'string', 'max:20'],
             'discount_because' => ['nullable', 'string', 'max:120'],
-            'deposit' => ['nullable', 'numeric', 'between:0.01,' . self::MOST],
+            'deposit' => ['nullable', new SumOfMoney($this->currency(), 'prices.wrong.deposit', some: true)],
             'deposit_state' => ['nullable', 'string', Rule::in(array_column(DepositState::cases(), 'value'))],
             'sequence' => ['required', 'integer'],
         ];
@@ -42,9 +46,9 @@ final class BillRequest extends FormRequest
     public function messages(): array
     {
         return $this->forEveryRule([
-            'price' => Words::say('prices.wrong.price'), 'discount' => Words::say('prices.wrong.discount'),
+            'discount' => Words::say('prices.wrong.discount'),
             'discount_because' => Words::say('prices.wrong.because'),
-            'deposit' => Words::say('prices.wrong.deposit'), 'deposit_state' => Words::say('prices.wrong.state'),
+            'deposit_state' => Words::say('prices.wrong.state'),
             'sequence' => Words::say('booking.caller.damaged'),
         ]);
     }
@@ -112,14 +116,17 @@ final class BillRequest extends FormRequest
     {
         $typed = trim($this->string('discount')->value());
         $isShare = str_ends_with($typed, '%');
-        $number = TypedNumber::from(rtrim($typed, '% '));
+        $number = $isShare ? TypedNumber::from(rtrim($typed, '% ')) : TypedMoney::from($typed, $this->currency());
         if ($typed === '') {
             return ['discount_hundredths' => null, 'discount_cents' => null];
         }
-        if (is_string($number) || $number === null || $number <= 0 || $number > ($isShare ? 100 : self::MOST)) {
+        if (is_string($number) || $number === null || $number <= 0 || $number > ($isShare ? 100 : Money::MOST)) {
             return null;
         }
         $hundredths = (int) round(100 * $number);
+        if (! $isShare && $hundredths % Money::smallestCents($this->currency()) !== 0) {
+            return null;
+        }
 
         return [
             'discount_hundredths' => $isShare ? $hundredths : null, 'discount_cents' => $isShare ? null : $hundredths,
@@ -134,6 +141,15 @@ final class BillRequest extends FormRequest
     private function state(): ?DepositState
     {
         return DepositState::tryFrom($this->string('deposit_state')->value());
+    }
+
+    /** @return string ISO 4217 */
+    private function currency(): string
+    {
+        /** @var User $user */
+        $user = $this->user();
+
+        return $user->salon->currency;
     }
 
     private function cents(string $field): int

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Bridge\Accounts\GoodPassword;
 use App\Bridge\Clients\SalonClimate;
 use App\Wording\Money;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -32,10 +33,10 @@ final class FirstSalonRequest extends FormRequest
             'chairs' => TypedNumber::from($this->input('chairs')),
             'hardness_mg_per_l' => TypedNumber::from($this->input('hardness_mg_per_l')),
             'services' => array_map(
-                fn (mixed $service): array => ! is_array($service) ? [] : array_map(
-                    TypedNumber::from(...),
-                    Arr::only($service, ['minutes', 'price']),
-                ) + Arr::only($service, ['name']),
+                fn (mixed $service): array => ! is_array($service) ? [] : [
+                    'minutes' => TypedNumber::from($service['minutes'] ?? null),
+                    'price' => TypedMoney::from($service['price'] ?? null, $this->currency()),
+                ] + Arr::only($service, ['name']),
                 $services,
             ),
         ]);
@@ -63,7 +64,7 @@ final class FirstSalonRequest extends FormRequest
             'services' => ['array'],
             'services.*.name' => ['nullable', 'string', 'max:80', 'distinct:ignore_case'],
             'services.*.minutes' => ['required_with:services.*.name', 'nullable', 'integer', 'between:5,720'],
-            'services.*.price' => ['required_with:services.*.name', 'nullable', 'numeric', 'between:0,10000'],
+            'services.*.price' => ['required_with:services.*.name', 'nullable', $this->price()],
         ];
     }
 
@@ -80,7 +81,7 @@ final class FirstSalonRequest extends FormRequest
             'climate' => Words::say('refusals.salon.climate'),
             'services.*.name' => Words::say('refusals.hours.services-name'),
             'services.*.minutes' => Words::say('refusals.hours.services-minutes'),
-            'services.*.price' => Words::say('refusals.hours.services-price'),
+            'services.*.price' => $this->price()->says(),
         ]) + [
             'email.email' => Words::say('begin.wrong.email'),
             'email.unique' => Words::say('begin.wrong.email-taken'),
@@ -130,6 +131,19 @@ final class FirstSalonRequest extends FormRequest
         }
 
         return $services;
+    }
+
+    private function price(): SumOfMoney
+    {
+        return new SumOfMoney($this->currency(), 'refusals.hours.services-price');
+    }
+
+    /** @return string ISO 4217; one that has hundredths where none is chosen that there is */
+    private function currency(): string
+    {
+        $typed = $this->input('currency');
+
+        return is_string($typed) && isset(Money::currencies()[$typed]) ? $typed : 'EUR';
     }
 
     /** @return list<string> those that ship, and none: a file of its own comes later */

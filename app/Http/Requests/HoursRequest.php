@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Bridge\Scheduling\SalonSchedule;
 use App\Models\User;
 use App\Pages\Salon\HoursForm;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
@@ -19,9 +20,8 @@ final class HoursRequest extends FormRequest
     use Sentences;
 
     private const EQUIPMENT = ['basins', 'dryers', 'hoods'];
-    private const NUMBERS = [
-        'minutes' => true, 'price' => true, 'quarter' => true, 'long_from' => true, 'step' => true, 'deposit' => true,
-    ];
+    private const NUMBERS = ['minutes' => true, 'long_from' => true];
+    private const SUMS = ['price' => true, 'quarter' => true, 'step' => true, 'deposit' => true];
     private const MISSED = ['late_cancel_hours', 'missed_from', 'missed_rule'];
 
     protected function prepareForValidation(): void
@@ -30,7 +30,10 @@ final class HoursRequest extends FormRequest
         $this->mergeWhatOthersChanged(app(HoursForm::class)->name($salon), app(HoursForm::class)->fields($salon));
         $services = array_map(
             fn (mixed $service): array => is_array($service)
-                ? array_map(TypedNumber::from(...), array_intersect_key($service, self::NUMBERS)) + $service
+                ? array_map(TypedNumber::from(...), array_intersect_key($service, self::NUMBERS)) + array_map(
+                    fn (mixed $typed): int|float|string|null => TypedMoney::from($typed, $salon->currency),
+                    array_intersect_key($service, self::SUMS),
+                ) + $service
                 : [],
             (array) $this->input('services', []),
         );
@@ -60,11 +63,13 @@ final class HoursRequest extends FormRequest
             'services' => ['array', 'max:40'],
             'services.*.name' => ['required', 'string', 'max:80', 'distinct:ignore_case'],
             'services.*.minutes' => ['required', 'integer', 'between:5,720'],
-            'services.*.price' => ['required', 'numeric', 'between:0,10000'],
-            'services.*.quarter' => ['nullable', 'numeric', 'between:0.01,1000'],
+            'services.*.price' => ['required', $this->sum('refusals.hours.services-price', false)],
+            'services.*.quarter' => ['nullable', $this->sum('prices.salon.quarter-wrong')],
             'services.*.long_from' => ['nullable', 'required_with:services.*.step', 'numeric', 'between:1,200'],
-            'services.*.step' => ['nullable', 'required_with:services.*.long_from', 'numeric', 'between:0.01,1000'],
-            'services.*.deposit' => ['nullable', 'numeric', 'between:0.01,10000'],
+            'services.*.step' => [
+                'nullable', 'required_with:services.*.long_from', $this->sum('prices.salon.step-wrong'),
+            ],
+            'services.*.deposit' => ['nullable', $this->sum('prices.salon.deposit-wrong')],
             'services.*.does' => ['nullable', 'in:trim,take-down', 'prohibited_if_accepted:services.*.is_wash_day'],
         ];
     }
@@ -83,12 +88,10 @@ final class HoursRequest extends FormRequest
             'missed_rule' => Words::say('booking.missed.own-wrong'),
             'services.*.name' => Words::say('refusals.hours.services-name'),
             'services.*.minutes' => Words::say('refusals.hours.services-minutes'),
-            'services.*.price' => Words::say('refusals.hours.services-price'),
+            'services.*.price' => $this->sum('refusals.hours.services-price', false)->says(),
             'tax' => Words::say('prices.salon.rate-wrong'),
-            'services.*.quarter' => Words::say('prices.salon.quarter-wrong'),
             'services.*.long_from' => Words::say('prices.salon.long-wrong'),
-            'services.*.step' => Words::say('prices.salon.step-wrong'),
-            'services.*.deposit' => Words::say('prices.salon.deposit-wrong'),
+            'services.*.step' => $this->sum('prices.salon.step-wrong')->says(),
             'services.*.does' => __('chair-work.does.wrong'),
         ]) + ['services.*.name.distinct' => Words::say('refusals.hours.services-name-distinct')];
     }
@@ -195,6 +198,12 @@ final class HoursRequest extends FormRequest
     private function times(int $factor, string $field): ?int
     {
         return $this->filled($field) ? (int) round($factor * $this->float($field)) : null;
+    }
+
+    /** @param string $wrong key of what is said of a sum that is none, or too large */
+    private function sum(string $wrong, bool $some = true): SumOfMoney
+    {
+        return new SumOfMoney($this->stylist()->salon->currency, $wrong, $some);
     }
 
     private function stylist(): User

@@ -7,6 +7,8 @@ namespace App\Http\Requests;
 use App\Bridge\Plans\StoredPlanTerms;
 use App\Models\Head;
 use App\Pages\Plan\PlanTermsForm;
+use App\Wording\Money;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -36,9 +38,13 @@ final class PlanTermsRequest extends FormRequest
             ['not_at_home'],
         );
         $this->merge(['home_minutes_limit' => TypedNumber::from($this->input('home_minutes_limit'))]);
-        foreach (['stock', 'prices', 'weekday_minutes'] as $numbers) {
+        foreach (['stock', 'weekday_minutes'] as $numbers) {
             $this->merge([$numbers => array_map(TypedNumber::from(...), (array) $this->input($numbers, []))]);
         }
+        $this->merge(['prices' => array_map(
+            fn (mixed $typed): int|float|string|null => TypedMoney::from($typed, $head->salon->currency),
+            (array) $this->input('prices', []),
+        )]);
         $rows = array_filter(
             (array) $this->input('away', []),
             fn (mixed $row): bool => is_array($row) && (($row['from'] ?? '') !== '' || ($row['until'] ?? '') !== ''),
@@ -63,7 +69,7 @@ final class PlanTermsRequest extends FormRequest
             'trim_goal' => ['nullable', Rule::enum(TrimGoal::class)],
             'keeps_rhythm' => ['boolean'],
             'stock.*' => ['nullable', 'integer', 'between:0,100000'],
-            'prices.*' => ['nullable', 'numeric', 'between:0,10000'],
+            'prices.*' => ['nullable', 'numeric', 'between:0,' . Money::MOST],
             'patch_test_until.*' => ['nullable', 'date_format:Y-m-d'],
         ];
     }

@@ -9,6 +9,7 @@ use App\Models\Product;
 use App\Models\User;
 use App\Pages\Products\ProductForm;
 use App\Wording\Said;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -23,7 +24,7 @@ final class ProductRequest extends FormRequest
     use MergesChanges;
     use Sentences;
 
-    private const NUMBERS = ['size_ml', 'pump_ml', 'price'];
+    private const VOLUMES = ['size_ml', 'pump_ml'];
 
     /** @var array<string, mixed>|null */
     private ?array $reading = null;
@@ -44,16 +45,16 @@ final class ProductRequest extends FormRequest
                 ? array_values(array_filter($claims, fn (mixed $claim): bool => $claim !== null && $claim !== ''))
                 : $claims ?? [],
         ]);
-        foreach (self::NUMBERS as $field) {
-            $this->merge([$field => TypedNumber::from($this->input($field))]);
+        foreach (self::VOLUMES as $field) {
+            $this->merge([$field => TypedMillilitres::from($this->input($field))]);
         }
+        $this->merge(['price' => TypedMoney::from($this->input('price'), $this->stylist()->salon->currency)]);
     }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        /** @var User $user */
-        $user = $this->user();
+        $user = $this->stylist();
         $today = $user->salon->today()->format('Y-m-d');
 
         return [
@@ -65,7 +66,7 @@ final class ProductRequest extends FormRequest
             'barcode' => ['nullable', 'string', 'regex:/^[0-9A-Za-z-]{4,32}$/'],
             'size_ml' => ['nullable', 'numeric', 'between:1,20000'],
             'pump_ml' => ['nullable', 'numeric', 'between:0.1,50'],
-            'price' => ['nullable', 'numeric', 'between:0,10000'],
+            'price' => ['nullable', $this->price()],
             'opened_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
             'months_open' => ['nullable', 'integer', 'between:1,60'],
             'made_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
@@ -83,7 +84,7 @@ final class ProductRequest extends FormRequest
             'name' => Words::say('refusals.product.name'),
             'size_ml' => Words::say('refusals.product.size-ml'),
             'pump_ml' => Words::say('refusals.product.pump-ml'),
-            'price' => Words::say('refusals.product.price'),
+            'price' => $this->price()->says(),
             'opened_on' => Words::say('refusals.product.opened-on'),
             'months_open' => Words::say('refusals.product.months-open'),
             'made_on' => Words::say('refusals.product.made-on'),
@@ -105,8 +106,7 @@ final class ProductRequest extends FormRequest
             if (! $this->filled('ingredients')) {
                 return;
             }
-            /** @var User $user */
-            $user = $this->user();
+            $user = $this->stylist();
             try {
                 $this->reading = app(SalonIngredients::class)->read(
                     $this->string('ingredients')->value(),
@@ -135,6 +135,17 @@ final class ProductRequest extends FormRequest
             'barcode', 'size_ml', 'pump_ml', 'opened_on', 'months_open', 'made_on', 'keeps_days', 'batch', 'head_id',
             'label_minutes',
         ]);
+    }
+
+    private function price(): SumOfMoney
+    {
+        return new SumOfMoney($this->stylist()->salon->currency, 'refusals.product.price');
+    }
+
+    private function stylist(): User
+    {
+        /** @var User */
+        return $this->user();
     }
 
     /**

@@ -48,7 +48,10 @@ final readonly class PlanTermsScreen
             ),
             seen: $this->planTermsForm->seen($head),
             costOfAMove: $this->parameters->planning->costOfAMovedPromise,
-            usualPrices: $this->parameters->planning->treatmentPrice,
+            usualPrices: array_map(
+                static fn (float $price): float => $head->salon->price_level * $price,
+                $this->parameters->planning->treatmentPrice,
+            ),
         );
     }
 

@@ -65,7 +65,7 @@ final readonly class WhatIfScreen
             : $this->outlookParts->balanceAhead($whatIf->asPlanned);
         $changed = $whatIf === null ? null : $this->outlookParts->balanceAhead($whatIf->changed);
         $furthest = max(HairBalance::furthest($planned), $changed === null ? 0.0 : HairBalance::furthest($changed));
-        $rows = $whatIf === null ? [] : $this->rows($whatIf->asPlanned, $whatIf->changed);
+        $rows = $whatIf === null ? [] : $this->rows($whatIf->asPlanned, $whatIf->changed, $head->salon->price_level);
         $half = $this->parameters->model->bandHalfWidth;
         $plan = HairBalance::of($planned, $half, $furthest, 'as-planned');
 
@@ -92,13 +92,13 @@ final readonly class WhatIfScreen
      * @return array<string, array{planned: float|int, changed: float|int, more: float}> where they differ by as much as
      *     anybody would notice
      */
-    private function rows(Future $planned, Future $changed): array
+    private function rows(Future $planned, Future $changed, int $priceLevel): array
     {
         [$planned, $changed] = [$this->sums($planned), $this->sums($changed)];
         $rows = [];
         foreach (self::LEAST as $what => $least) {
             $more = round($changed[$what] - $planned[$what], 1);
-            if (abs($more) >= $least) {
+            if (abs($more) >= ($what === 'price' ? $priceLevel : 1) * $least) {
                 $rows[$what] = ['planned' => $planned[$what], 'changed' => $changed[$what], 'more' => $more];
             }
         }

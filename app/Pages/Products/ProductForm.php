@@ -6,6 +6,7 @@ namespace App\Pages\Products;
 
 use App\Models\Product;
 use App\Pages\Shared\SeenFields;
+use App\Wording\Money;
 
 /** A product as its form shows it. */
 final readonly class ProductForm
@@ -31,7 +32,7 @@ final readonly class ProductForm
 
         return $fields + [
             'claims' => array_values(array_filter($product->claims, is_string(...))),
-            'price' => $product->price_cents === null ? '' : number_format($product->price_cents / 100, 2, '.', ''),
+            'price' => Money::typed($product->price_cents),
             'opened_on' => $product->opened_on?->format('Y-m-d') ?? '',
             'made_on' => $product->made_on?->format('Y-m-d') ?? '',
         ];

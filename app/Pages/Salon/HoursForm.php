@@ -9,6 +9,7 @@ use App\Bridge\Scheduling\WorkingWeek;
 use App\Models\Salon;
 use App\Models\Service;
 use App\Pages\Shared\SeenFields;
+use App\Wording\Money;
 
 /** Chairs, equipment, hours and services as their form shows them. */
 final readonly class HoursForm
@@ -46,22 +47,17 @@ final readonly class HoursForm
                 "services.s{$service->id}.id" => (string) $service->id,
                 "services.s{$service->id}.name" => $service->name,
                 "services.s{$service->id}.minutes" => (string) $service->minutes,
-                "services.s{$service->id}.price" => number_format($service->price_cents / 100, 2, '.', ''),
+                "services.s{$service->id}.price" => Money::typed($service->price_cents),
                 "services.s{$service->id}.is_wash_day" => (string) (int) $service->is_wash_day,
                 "services.s{$service->id}.does" => (string) $service->does,
-                "services.s{$service->id}.quarter" => self::cents($service->quarter_cents),
+                "services.s{$service->id}.quarter" => Money::typed($service->quarter_cents),
                 "services.s{$service->id}.long_from" => self::tenths($service->long_from_mm),
-                "services.s{$service->id}.step" => self::cents($service->step_cents),
-                "services.s{$service->id}.deposit" => self::cents($service->deposit_cents),
+                "services.s{$service->id}.step" => Money::typed($service->step_cents),
+                "services.s{$service->id}.deposit" => Money::typed($service->deposit_cents),
             ];
         }
 
         return $fields;
-    }
-
-    private static function cents(?int $cents): string
-    {
-        return $cents === null ? '' : number_format($cents / 100, 2, '.', '');
     }
 
     private static function hundredths(?int $hundredths): string

@@ -77,7 +77,12 @@ final readonly class PriceWords
             return '';
         }
         $tax = $salon->tax_hundredths === null ? null : new TaxRate($salon->tax_hundredths, $salon->tax_added);
-        $bill = new Bill($price->cents, Discount::none(), $tax);
+        $bill = new Bill(
+            $price->cents,
+            Discount::none(),
+            $tax,
+            smallest: Money::smallestCents($salon->currency),
+        );
 
         return implode('; ', array_filter([
             self::because($price, $salon->currency),

@@ -40,6 +40,9 @@ final readonly class PlanningParameters
     /** cost a currency unit */
     public float $costOfACurrencyUnit;
 
+    /** currency units a wash day in the salon, where a treatment costs what {@see self::$treatmentPrice} says */
+    public float $usualWashDayPrice;
+
     /** cost a promised item moved by a week */
     public float $costOfAMovedPromise;
 
@@ -146,11 +149,10 @@ final readonly class PlanningParameters
         $this->costBuildUpWidth = $table->number('planning.cost-build-up-width');
         $this->costOfWear = $table->number('planning.cost-of-wear');
         $this->costOfAMinute = $table->number('planning.cost-of-a-minute');
-        $this->costOfACurrencyUnit = $table->number('planning.cost-of-a-currency-unit');
         $this->costOfAMovedPromise = $table->number('planning.cost-of-a-moved-promise');
         $this->weightOfABestDay = $table->number('planning.weight-of-a-best-day');
         $this->colourFreshDays = $table->whole('planning.colour-fresh-days');
-        $this->treatmentPrice = $table->numbers('planning.treatment-price');
+        [$this->costOfACurrencyUnit, $this->usualWashDayPrice, $this->treatmentPrice] = self::prices($table);
         $this->maskByCalendarDays = $table->whole('planning.mask-by-calendar-days');
         $this->proteinByCalendarDays = $table->whole('planning.protein-by-calendar-days');
         $this->rolledOnDays = $table->whole('planning.rolled-on-days');
@@ -176,5 +178,19 @@ final readonly class PlanningParameters
         $this->shortMaskMinutes = array_values($table->numbers('planning.short-mask-minutes'));
         $this->maskMinutes = array_values($table->numbers('planning.mask-minutes'));
         $this->longMaskMinutes = $table->number('planning.long-mask-minutes');
+    }
+
+    /**
+     * @return array{float, float, array<string, float>} cost a unit, units a wash day, units a use
+     *
+     * @throws InvalidParameters
+     */
+    private static function prices(ParameterTable $table): array
+    {
+        return [
+            $table->number('planning.cost-of-a-currency-unit'),
+            $table->number('planning.usual-wash-day-price'),
+            $table->numbers('planning.treatment-price'),
+        ];
     }
 }

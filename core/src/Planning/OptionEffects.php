@@ -71,7 +71,7 @@ final readonly class OptionEffects
             $planning->costOfAMinute * $terms->minutes($choice->styled(false), $head)
                 + $planning->worthATreatment * $choice->countedTreatments()
                 + $planning->costOfWear * $wear
-                + $planning->costOfACurrencyUnit * $terms->price($choice, $planning),
+                + $planning->costOfACurrencyUnit / $terms->priceLevel * $terms->price($choice, $planning),
             $meant->seals,
             $head->parameters->treatments->buildUpBlocksUptake,
         );

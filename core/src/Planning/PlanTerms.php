@@ -33,8 +33,7 @@ final readonly class PlanTerms
      * @param int|null $homeMinutesLimit longest wash day at home, in minutes, 10 to 480
      * @param array<string, int> $stock uses left, by treatment; what is not named is not short
      * @param array<string, float> $prices of one use, by treatment; what is not named costs what is usual
-     * @param array<string, DateTimeImmutable> $barredUntil first day a treatment may be done, by treatment: a patch
-     *     test is still out
+     * @param array<string, DateTimeImmutable> $barredUntil first day a treatment may be done: a patch test is still out
      * @param list<array{DateTimeImmutable, string}> $promised day and treatment, as promised to the client
      * @param list<FixedWashDay>                                      $byHand
      * @param list<Occasion>                                    $occasions        what is to come
@@ -51,10 +50,10 @@ final readonly class PlanTerms
      * @param WeekTime $week the time there is by weekday, on days that are not in the salon
      * @param BottlesInUse $bottles what treatments are done with; the planner takes them from the record
      * @param bool $offersShortMasks long ones are often left out at home; the planner takes it from the habits
+     * @param int $priceLevel currency units that buy what one of the shipped prices buys, 1 and more
      * @param bool $notReadYet nobody has read this hair lately: what calls for a reading waits for one
      *
-     * @throws InvalidArgumentException for an unknown treatment, a number below 0, an absence that ends before it
-     *     begins, or a day set twice
+     * @throws InvalidArgumentException see {@see PlanTermsCheck}
      */
     public function __construct(
         public array $away = [],
@@ -81,6 +80,7 @@ final readonly class PlanTerms
         public array $labelMinutes = [],
         public BottlesInUse $bottles = new BottlesInUse(),
         public bool $offersShortMasks = false,
+        public int $priceLevel = 1,
     ) {
         PlanTermsCheck::that($this);
         $days = array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $salonDays ?? []);
@@ -143,7 +143,7 @@ final readonly class PlanTerms
      *     evidence: ProteinEvidence, keepsRhythm: bool, scalp: ScalpEstimate|null, scalpPlan: ScalpPlan|null,
      *     programmes: list<Programme>, wishes: Wishes, week: WeekTime, trimGoal: TrimGoal|null,
      *     takeDownOn: DateTimeImmutable|null, labelMinutes: array<string, int>, bottles: BottlesInUse,
-     *     offersShortMasks: bool,
+     *     offersShortMasks: bool, priceLevel: int,
      * }
      */
     public function all(): array
@@ -157,7 +157,7 @@ final readonly class PlanTerms
             'scalpPlan' => $this->scalpPlan, 'programmes' => $this->programmes, 'wishes' => $this->wishes,
             'week' => $this->week, 'trimGoal' => $this->trimGoal, 'takeDownOn' => $this->takeDownOn,
             'labelMinutes' => $this->labelMinutes, 'bottles' => $this->bottles,
-            'offersShortMasks' => $this->offersShortMasks,
+            'offersShortMasks' => $this->offersShortMasks, 'priceLevel' => $this->priceLevel,
         ];
     }
 
@@ -292,9 +292,9 @@ final readonly class PlanTerms
     /** Price of what a choice uses up, in currency units. */
     public function price(WashOption $choice, PlanningParameters $costs): float
     {
-        return (float) array_sum(array_map(
-            fn (string $treatment): float => $this->prices[$treatment] ?? $costs->treatmentPrice[$treatment] ?? 0.0,
-            $choice->treatments(),
-        ));
+        $usual = fn (string $of): float => $this->priceLevel * ($costs->treatmentPrice[$of] ?? 0.0);
+        $price = fn (string $of): float => $this->prices[$of] ?? $usual($of);
+
+        return (float) array_sum(array_map($price, $choice->treatments()));
     }
 }

@@ -34,7 +34,7 @@ final class PlanTermsCheck
                 ));
             }
         }
-        foreach ([...$terms->stock, ...$terms->prices] as $number) {
+        foreach ([...$terms->stock, ...$terms->prices, $terms->priceLevel - 1] as $number) {
             if (is_nan((float) $number) || $number < 0) {
                 throw new RefusedInput(Message::of('refusals.stock'));
             }

@@ -25,12 +25,18 @@ final readonly class Bill
      * @param int          $priceCents 0 and more, as the salon names it
      * @param TaxRate|null $tax        null: none is told of
      * @param int          $paidCents  before the visit, 0 and more
+     * @param int          $smallest   cents in the smallest sum that is paid
      */
-    public function __construct(public int $priceCents, Discount $discount, ?TaxRate $tax, public int $paidCents = 0)
-    {
-        $this->discountCents = $discount->of($priceCents);
+    public function __construct(
+        public int $priceCents,
+        Discount $discount,
+        ?TaxRate $tax,
+        public int $paidCents = 0,
+        int $smallest = 1,
+    ) {
+        $this->discountCents = $discount->of($priceCents, $smallest);
         $named = $priceCents - $this->discountCents;
-        $this->taxCents = $tax?->of($named) ?? 0;
+        $this->taxCents = $tax?->of($named, $smallest) ?? 0;
         $this->dueCents = $named + ($tax?->isAdded === true ? $this->taxCents : 0);
         $this->leftCents = max(0, $this->dueCents - $paidCents);
         $this->backCents = max(0, $paidCents - $this->dueCents);

@@ -34,11 +34,20 @@ final readonly class Discount
         return new self(null, $cents);
     }
 
-    /** @return int cents; never more than the price itself */
-    public function of(int $priceCents): int
+    /**
+     * @param int $smallest cents in the smallest sum that is paid
+     *
+     * @return int cents; never more than the price itself
+     */
+    public function of(int $priceCents, int $smallest = 1): int
     {
         return min($priceCents, match (true) {
-            $this->hundredths !== null => Cents::share($priceCents, $this->hundredths, self::WHOLE),
+            $this->hundredths !== null => Cents::share(
+                $priceCents,
+                $this->hundredths,
+                self::WHOLE,
+                $smallest,
+            ),
             default => $this->cents ?? 0,
         });
     }

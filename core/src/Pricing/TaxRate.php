@@ -17,9 +17,15 @@ final readonly class TaxRate
     {
     }
 
-    /** @return int cents, of what is named after any discount */
-    public function of(int $cents): int
+    /**
+     * @param int $smallest cents in the smallest sum that is paid
+     *
+     * @return int cents, of what is named after any discount
+     */
+    public function of(int $cents, int $smallest = 1): int
     {
-        return Cents::share($cents, $this->hundredths, $this->isAdded ? self::WHOLE : self::WHOLE + $this->hundredths);
+        $whole = $this->isAdded ? self::WHOLE : self::WHOLE + $this->hundredths;
+
+        return Cents::share($cents, $this->hundredths, $whole, $smallest);
     }
 }

@@ -21,6 +21,8 @@ use Nagomi\Core\Wording\Message;
 /** The terms of a season as they stand in a care record, read and written. */
 final class PlanTermsFields
 {
+    private const MOST_LEVEL = 1_000_000;
+
     /**
      * @param array<mixed> $season as written by {@see self::write}
      *
@@ -46,15 +48,14 @@ final class PlanTermsFields
             ? $fields->integer('home_minutes_limit', 60, Head::LEAST_MINUTES_LIMIT, 480, 'minutes')
             : null;
         $fields->asked('home_minutes_limit');
-        $keepsRhythm = $fields->boolean('keeps_rhythm');
-        $chair = ChairFields::read($fields);
+        $more = ChairFields::read($fields) + self::house($fields);
         $stock = self::byTreatment(
             $fields->object('stock'),
             static fn (RecordFields $of, string $name): int => $of->integer($name, 0, 0, 100_000, 'uses'),
         );
         $prices = self::byTreatment(
             $fields->object('prices'),
-            static fn (RecordFields $of, string $name): float => $of->number($name, 0, 0, 10_000, 'currency units'),
+            static fn (RecordFields $of, string $name): float => $of->number($name, 0, 0, 10_000_000, 'currency units'),
         );
         $barred = array_filter(self::byTreatment(
             $fields->object('patch_test_until'),
@@ -71,12 +72,21 @@ final class PlanTermsFields
         try {
             $said = [$away, $salonDays, $notAtHome, $limit, $stock, $prices, $barred, $promised, $byHand, $occasions];
 
-            return new PlanTerms(...$said, ...[...$spans, ...$chair, 'keepsRhythm' => $keepsRhythm]);
+            return new PlanTerms(...$said, ...[...$spans, ...$more]);
         } catch (InvalidArgumentException $wrong) {
             $fields->refused('', $wrong);
 
             return null;
         }
+    }
+
+    /** @return array{keepsRhythm: bool, priceLevel: int} */
+    private static function house(RecordFields $fields): array
+    {
+        return [
+            'keepsRhythm' => $fields->boolean('keeps_rhythm'),
+            'priceLevel' => $fields->integer('price_level', 1, 1, self::MOST_LEVEL, 'currency units'),
+        ];
     }
 
     /** @return array{DateTimeImmutable, DateTimeImmutable}|null first and last day away */
@@ -200,6 +210,7 @@ final class PlanTermsFields
             ...ChairFields::write($terms),
             'stock' => $terms->stock,
             'prices' => $terms->prices,
+            'price_level' => $terms->priceLevel === 1 ? null : $terms->priceLevel,
             'patch_test_until' => array_map($day, $terms->barredUntil),
             'promised' => array_map(
                 static fn (array $promise): array => ['date' => $day($promise[0]), 'treatment' => $promise[1]],

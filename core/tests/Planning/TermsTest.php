@@ -15,6 +15,7 @@ use Nagomi\Core\Planning\Plan;
 use Nagomi\Core\Planning\PlanItem;
 use Nagomi\Core\Planning\Planner;
 use Nagomi\Core\Planning\PlanTerms;
+use Nagomi\Core\Planning\PriceLevel;
 use Nagomi\Core\Planning\PromiseCost;
 use Nagomi\Core\Planning\RuleContext;
 use Nagomi\Core\Planning\Rules\WithinMinutes;
@@ -214,6 +215,33 @@ it('costs what is used up, and takes the cheaper way where all else is alike', f
     $dear = planned(new PlanTerms(prices: ['mask' => 900.0]));
     expect(count(itemsWith($dear, 'mask')))->toBeLessThan(count(itemsWith(planned(new PlanTerms()), 'mask')));
     expect(planned(new PlanTerms())->price)->toBeGreaterThan(0.0);
+});
+
+it('reads off a wash day what a currency unit buys, coarsely', function (array $prices, int $level): void {
+    expect(PriceLevel::of($prices, Parameters::shipped()->planning))->toBe($level);
+})->with([
+    'none said' => [[], 1], 'for nothing' => [[0.0], 1], 'euros' => [[85.0], 1], 'dinars' => [[22.0], 1],
+    'rand' => [[450.0, 520.0, 0.0], 10], 'naira' => [[25_000.0], 100], 'yen' => [[12_000.0], 100],
+    'rupiah' => [[350_000.0], 10_000],
+]);
+
+it('plans alike in every currency', function (): void {
+    $days = static fn (PlanTerms $terms): array => array_map(
+        static fn (PlanItem $item): string => $item->date->format('Y-m-d ') . implode(' ', $item->choice->treatments()),
+        planned($terms)->items,
+    );
+    $prices = ['mask' => 5.0, 'mild-protein' => 4.0];
+    $dear = array_map(static fn (float $price): float => 100 * $price, $prices);
+    $plain = new PlanTerms(prices: $prices);
+    $naira = new PlanTerms(prices: $dear, priceLevel: 100);
+    expect($days($naira))->toBe($days($plain))
+        ->and(planned($naira)->price)->toEqualWithDelta(100 * planned($plain)->price, 1e-9)
+        ->and(planned(new PlanTerms(priceLevel: 100))->price)
+        ->toEqualWithDelta(100 * planned(new PlanTerms())->price, 1e-9)
+        // Weighed as if they were euros, few masks would be left.
+        ->and(count(itemsWith(planned(new PlanTerms(prices: $dear)), 'mask')))
+        ->toBeLessThan(count(itemsWith(planned($naira), 'mask')))
+        ->and(static fn (): PlanTerms => new PlanTerms(priceLevel: 0))->toThrow(InvalidArgumentException::class);
 });
 
 it('says which rules clash on a day without a way open, and what would free it', function (): void {

@@ -49,6 +49,19 @@ it('is what arithmetic of any precision says, to the cent, whatever price, disco
     }
 });
 
+it('pays in whole sums where there is no smaller coin', function (): void {
+    $random = new SeededRandom(20_261_202);
+    foreach (range(1, 500) as $i) {
+        $price = 100 * (int) floor($random->uniform() * 1_000_000);
+        $share = (int) floor($random->uniform() * 10_001);
+        $bill = new Bill($price, Discount::share($share), new TaxRate(1000, $i % 2 === 0), smallest: 100);
+        $discount = 100 * halfUp(bcdiv(bcmul((string) $price, (string) $share), '1000000', 20));
+        $tax = 100 * halfUp(bcdiv((string) ($price - $discount), $i % 2 === 0 ? '1000' : '1100', 20));
+        expect([$bill->discountCents, $bill->taxCents])->toBe([$discount, $tax], "{$price} {$share}")
+            ->and($bill->dueCents % 100)->toBe(0);
+    }
+});
+
 it('takes no more off than the price, and says what is to be given back', function (): void {
     $bill = new Bill(3000, Discount::sum(5000), new TaxRate(2300, false), 1000);
     expect($bill->discountCents)->toBe(3000)->and($bill->dueCents)->toBe(0)->and($bill->taxCents)->toBe(0)

@@ -1,5 +1,6 @@
-@props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null, 'kind' => null, 'typedIn' => null, 'autocomplete' => 'off'])
+@props(['name', 'label', 'value' => null, 'cents' => null, 'type' => 'text', 'unit' => null, 'help' => null, 'required' => false, 'mode' => null, 'kind' => null, 'typedIn' => null, 'autocomplete' => 'off'])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
+@php($value = $cents === null ? $value : number_format($cents / 100, $cents % 100 === 0 ? 0 : 2, '.', ''))
 {{-- A number stands as its reader writes it; it is read with a comma or a point. --}}
 @php($shown = is_scalar($shown = old($key, $value)) ? (string) $shown : '')
 @php($shown = $mode === 'decimal' && preg_match('/^-?\d+\.\d+$/', $shown) === 1 ? str_replace('.', __('core/wording.decimal-sign'), $shown) : $shown)

@@ -31,7 +31,7 @@
             <div class="row">
                 <x-field name="size_ml" :label="__('products.form.size')" unit="mL" mode="decimal" :value="$product->size_ml"/>
                 <x-field name="pump_ml" :label="__('products.form.pump')" unit="mL" mode="decimal" :help="__('products.form.pump-help')" :value="$product->pump_ml"/>
-                <x-field name="price" :label="__('products.form.price')" :unit="auth()->user()->salon->currency" mode="decimal" :value="$product->price_cents === null ? null : number_format($product->price_cents / 100, 2, '.', '')"/>
+                <x-field name="price" :label="__('products.form.price')" :unit="auth()->user()->salon->currency" mode="decimal" :cents="$product->price_cents"/>
                 <x-field name="opened_on" :label="__('products.form.opened')" type="date" :value="$product->opened_on?->format('Y-m-d')"/>
                 <x-field name="months_open" :label="__('products.form.open-for')" :unit="__('products.form.months')" mode="numeric" :value="$product->months_open"/>
                 <x-field name="label_minutes" :label="__('forms.label-minutes.label')" unit="min" mode="numeric" :help="__('forms.label-minutes.help')" :value="$product->label_minutes"/>

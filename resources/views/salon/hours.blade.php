@@ -46,7 +46,7 @@
                     <input type="hidden" name="services[{{ $i }}][id]" value="{{ $service?->id }}">
                     <x-field name="services[{{ $i }}][name]" :label="__('salon.hours.service')" :value="$service?->name"/>
                     <x-field name="services[{{ $i }}][minutes]" :label="__('salon.hours.minutes')" mode="numeric" :value="$service?->minutes"/>
-                    <x-field name="services[{{ $i }}][price]" :label="__('salon.hours.price')" :unit="$salon->currency" mode="decimal" :value="$service === null ? null : number_format($service->price_cents / 100, 2, '.', '')"/>
+                    <x-field name="services[{{ $i }}][price]" :label="__('salon.hours.price')" :unit="$salon->currency" mode="decimal" :cents="$service?->price_cents"/>
                     <x-choice name="services[{{ $i }}][does]" :label="__('chair-work.does.label')" :options="['trim' => __('chair-work.does.trim'), 'take-down' => __('chair-work.does.take-down')]" :value="$service?->does" :empty="__('chair-work.does.none')"/>
                     <x-tick name="services[{{ $i }}][is_wash_day]" :label="__('salon.hours.wash-day')" :checked="$service->is_wash_day ?? false"/>
                 </div>
@@ -55,10 +55,10 @@
                     <summary>{{ __('prices.salon.more') }}@if (array_filter($more) !== []) <span class="reason">{{ collect($more)->filter()->map(fn ($of, $name) => __('prices.salon.' . ['quarter' => 'quarter', 'long_from' => 'long', 'step' => 'step', 'deposit' => 'deposit'][$name]))->implode(', ') }}</span>@endif</summary>
                     <p class="how">{{ __('prices.salon.more-how') }}</p>
                     <div class="row">
-                        <x-field name="services[{{ $i }}][quarter]" :label="__('prices.salon.quarter')" :unit="$salon->currency" mode="decimal" :value="$more['quarter'] === null ? null : number_format($more['quarter'] / 100, 2, '.', '')"/>
+                        <x-field name="services[{{ $i }}][quarter]" :label="__('prices.salon.quarter')" :unit="$salon->currency" mode="decimal" :cents="$more['quarter']"/>
                         <x-field name="services[{{ $i }}][long_from]" :label="__('prices.salon.long')" unit="cm" mode="decimal" :value="$more['long_from'] === null ? null : $more['long_from'] / 10"/>
-                        <x-field name="services[{{ $i }}][step]" :label="__('prices.salon.step')" :unit="$salon->currency" mode="decimal" :value="$more['step'] === null ? null : number_format($more['step'] / 100, 2, '.', '')"/>
-                        <x-field name="services[{{ $i }}][deposit]" :label="__('prices.salon.deposit')" :unit="$salon->currency" mode="decimal" :value="$more['deposit'] === null ? null : number_format($more['deposit'] / 100, 2, '.', '')"/>
+                        <x-field name="services[{{ $i }}][step]" :label="__('prices.salon.step')" :unit="$salon->currency" mode="decimal" :cents="$more['step']"/>
+                        <x-field name="services[{{ $i }}][deposit]" :label="__('prices.salon.deposit')" :unit="$salon->currency" mode="decimal" :cents="$more['deposit']"/>
                     </div>
                 </details>
             @endforeach

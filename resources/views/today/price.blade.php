@@ -9,10 +9,10 @@
         <summary>{{ __('prices.change') }}</summary>
         <form method="post" action="{{ route('bookings.bill', $booking) }}" class="asks" novalidate>
             <x-act/> @method('put')<input type="hidden" name="sequence" value="{{ $booking->sequence }}">
-            <x-field name="price" :label="__('prices.fields.price')" :unit="$booking->salon->currency" mode="decimal" :value="number_format($booking->price_cents / 100, 2, '.', '')" :help="__('prices.fields.price-help')"/>
-            <x-field name="discount" :label="__('prices.fields.discount')" :value="$booking->discount_hundredths !== null ? ($booking->discount_hundredths / 100) . ' %' : ($booking->discount_cents === null ? null : number_format($booking->discount_cents / 100, 2, '.', ''))" :help="__('prices.fields.discount-help')"/>
+            <x-field name="price" :label="__('prices.fields.price')" :unit="$booking->salon->currency" mode="decimal" :cents="$booking->price_cents" :help="__('prices.fields.price-help')"/>
+            <x-field name="discount" :label="__('prices.fields.discount')" :value="$booking->discount_hundredths === null ? null : ($booking->discount_hundredths / 100) . ' %'" :cents="$booking->discount_hundredths === null ? $booking->discount_cents : null" :help="__('prices.fields.discount-help')"/>
             <x-field name="discount_because" :label="__('prices.fields.because')" :value="$booking->discount_because"/>
-            <x-field name="deposit" :label="__('prices.fields.deposit')" :unit="$booking->salon->currency" mode="decimal" :value="$booking->deposit_cents === null ? null : number_format($booking->deposit_cents / 100, 2, '.', '')" :help="__('prices.fields.deposit-help')"/>
+            <x-field name="deposit" :label="__('prices.fields.deposit')" :unit="$booking->salon->currency" mode="decimal" :cents="$booking->deposit_cents" :help="__('prices.fields.deposit-help')"/>
             <x-choice name="deposit_state" :label="__('prices.fields.state')" :options="collect(['asked', 'paid', 'kept', 'returned'])->mapWithKeys(fn ($state) => [$state => __('prices.deposit.' . $state)])->all()" :value="$booking->deposit?->value"/>
             <button class="button is-strong">{{ __('prices.fields.keep') }}</button>
         </form>
