@@ -24,6 +24,7 @@ return [
     'why' => 'The balance counts these when a wash day names this bottle. What the list leaves open makes it less '
         . 'sure.',
     'passed' => 'Not chosen: :what.',
+    'absent' => 'Not on the shelf: :kind.',
     'missing' => 'No bottle here does it: :what.',
     'against' => ':name (:why)',
     'because' => [

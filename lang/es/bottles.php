@@ -23,6 +23,7 @@ return [
     'label-protein' => 'Su etiqueta permite :minutes minutos como mucho; pasado el triple quita hidratación.',
     'why' => 'El equilibrio cuenta con esto cuando un día de lavado nombra este envase. Una parte que la lista deja abierta lo hace menos seguro.',
     'passed' => 'Descartado: :what.',
+    'absent' => 'No hay en la estantería: :kind.',
     'missing' => 'Aquí no hay ningún envase que lo haga: :what.',
     'against' => ':name (:why)',
     'because' => [

@@ -46,6 +46,17 @@ function picked(Head $head): array
     ));
 }
 
+it('says which kind the salon keeps none of, once it keeps any', function (): void {
+    $head = $this->aHead();
+    plannedAs($head, [
+        ['kind' => 'cleanse', 'cleanse' => 'co-wash', 'passes' => 1], ['kind' => 'conditioner', 'minutes' => 3],
+    ]);
+    $this->get("/clients/{$head->id}/wash")->assertOk()->assertDontSee('Not on the shelf');
+    onTheShelf($this, 'Slip', 'conditioner', 'Aqua, Cetearyl Alcohol, Behentrimonium Chloride, Glycerin');
+    $this->get("/clients/{$head->id}/wash")->assertSee('Not on the shelf: co-wash.')->assertSee('Slip, about')
+        ->assertDontSee('Not on the shelf: rinse-out conditioner.');
+});
+
 it('takes strong protein for strong protein, and a mask without any after it', function (): void {
     $head = $this->aHead();
     plannedAs($head, [

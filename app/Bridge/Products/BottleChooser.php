@@ -80,6 +80,7 @@ final readonly class BottleChooser
             $row === null ? '' : $this->because($choice->because, $row['product']->name, $shelf),
             $row === null || $passed === '' ? '' : Words::say('bottles.passed', ['what' => $passed]),
             $row !== null || $passed === '' ? '' : Words::say('bottles.missing', ['what' => $passed]),
+            $bottles === [] && $place === Place::Salon ? self::absent($shelf, $kind) : '',
             $this->with($step, $choice->nearest),
             $this->with($step, $choice->taken),
             $this->others($shelf, $step, $choice),
@@ -105,6 +106,14 @@ final readonly class BottleChooser
         }
 
         return $others;
+    }
+
+    /** Of a salon that keeps no products here nothing is known. */
+    private static function absent(ClientShelf $shelf, ProductKind $kind): string
+    {
+        return $shelf->salon === [] ? '' : Words::say('bottles.absent', [
+            'kind' => Words::say("nagomi.kinds.{$kind->value}"),
+        ]);
     }
 
     /** @param array{BottleCandidate, BottleMiss} $passed */

@@ -18,6 +18,7 @@ final readonly class ChosenBottle
      * @param string      $missing that no bottle does it and why; empty where one does, or none of the kind is there
      * @param Step|null   $with    the step done with it; null where there is none, or no plan asks for the step
      * @param list<OtherBottle> $others what it could be done with instead, what does it first
+     * @param string      $absent  that the salon keeps products and none of this kind; empty where it does, or at home
      * @param Step|null   $nearest where it is missing, the step done with the bottle that comes nearest
      */
     public function __construct(
@@ -29,10 +30,17 @@ final readonly class ChosenBottle
         public string $because,
         public string $passed,
         public string $missing,
+        public string $absent,
         public ?Step $nearest,
         public ?Step $with,
         public array $others,
     ) {
+    }
+
+    /** Why there is no bottle; empty where there is one, or nobody keeps any. */
+    public function lacks(): string
+    {
+        return $this->missing === '' ? $this->absent : $this->missing;
     }
 
     /**

@@ -59,7 +59,11 @@ final readonly class ProductNeeds
         return $this->beside($this->ofItems(array_filter($items), $heads), $products);
     }
 
-    /** @return list<array{kind: string, ml: float, left: float|null}> by kind, of the days at home */
+    /**
+     * Of what nobody noted a bottle of, nothing is known.
+     *
+     * @return list<array{kind: string, ml: float, left: float|null}> by kind that there is at home, of the days at home
+     */
     public function atHome(Head $head): array
     {
         $head->loadMissing(['salon', 'zoneParts']);
@@ -69,9 +73,11 @@ final readonly class ProductNeeds
         $atHome = $planned->filter(fn (PlanItem $item): bool => $item->date->lessThanOrEqualTo($until)
             && ! in_array($item->id, $inSalon, true));
 
-        return $this->beside(
-            $this->ofItems($atHome, [$head->id => $head]),
-            Product::query()->where('head_id', $head->id)->get(),
+        $own = Product::query()->where('head_id', $head->id)->get();
+
+        return $own->isEmpty() ? [] : $this->beside(
+            array_intersect_key($this->ofItems($atHome, [$head->id => $head]), $own->keyBy('kind')->all()),
+            $own,
         );
     }
 

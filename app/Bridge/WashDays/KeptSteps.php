@@ -64,7 +64,7 @@ final readonly class KeptSteps
 
                 return $step->toArray() + self::kept($step) + [
                     'product' => $bottle?->kept(),
-                    'missing' => $bottle === null || $bottle->missing === '' ? null : $bottle->missing,
+                    'missing' => $bottle === null || $bottle->lacks() === '' ? null : $bottle->lacks(),
                     'others' => $bottle === null ? [] : array_map(
                         static fn (OtherBottle $other): array => self::other($bottle, $other, $other->miss),
                         array_slice($bottle->others, 0, self::MOST_OTHERS),
@@ -100,9 +100,9 @@ final readonly class KeptSteps
 
         return [
             'product' => $bottle->kept(),
-            'missing' => $bottle->missing === ''
+            'missing' => $bottle->lacks() === ''
                 ? null
-                : trim($bottle->missing . ' ' . $this->bottleChanges->nearest($head, $bottle, $day)),
+                : trim($bottle->lacks() . ' ' . $this->bottleChanges->nearest($head, $bottle, $day)),
             'others' => array_map(fn (OtherBottle $other): array => self::other($bottle, $other, implode(
                 '; ',
                 array_filter([

@@ -70,10 +70,12 @@
         </details>
     @endif
     </section>
+    @unless ($isLeftOpen)
     <form method="post" action="{{ route('clients.wash.begin', $head) }}" class="save">
         <x-act/>
         <input type="hidden" name="limit" value="{{ request('limit') }}"><input type="hidden" name="drying" value="{{ $drying }}"><input type="hidden" name="styling" value="{{ $styling }}">
         <button @class(['button', 'is-large', 'is-strong' => ! $draft])>{{ __($draft && ! $running ? 'wash.begin-as-planned' : 'wash.lay-out.begin') }}</button>
         @unless ($running || $draft)<button class="button is-large" name="change" value="1">{{ __('wash.change-first') }}</button>@endunless
     </form>
+    @endunless
 </x-layout>
