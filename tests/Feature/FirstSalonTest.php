@@ -85,7 +85,10 @@ it('refuses another code, and says of each field what to type instead; nothing i
         ->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->toContain($says)
         ->and(Salon::query()->exists() || User::query()->exists())->toBeFalse();
-    $this->get('/begin')->assertOk()->assertSee($otherwise['name'] ?? 'Quay Nine')->assertDontSee('lamp ferry moss');
+    $this->get('/begin')->assertOk()->assertSee($otherwise['name'] ?? 'Quay Nine')->assertDontSee('lamp ferry moss')
+        // The right code stands there again; another would be guessed at.
+        ->{$field === 'code' ? 'assertDontSee' : 'assertSee'}("value=\"{$code}\"", false)
+        ->assertDontSee('value="ABCD-2345"', false);
 })->with([
     'another code' => [['code' => 'ABCD-2345'], 'code', 'nagomi:first-code'],
     'no code' => [['code' => ''], 'code', 'not the code'],

@@ -10,6 +10,7 @@ use App\Wording\Money;
 use App\Wording\TypedMoney;
 use App\Wording\Words;
 use DateTimeZone;
+use Illuminate\Contracts\Validation\Validator as ValidatorContract;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
@@ -96,6 +97,15 @@ final class FirstSalonRequest extends FormRequest
                 $validator->errors()->add($field, $says);
             }
         });
+    }
+
+    /** The right code need not be read off the terminal once more, because of another field. */
+    protected function failedValidation(ValidatorContract $validator): void
+    {
+        if (! $validator->errors()->has('code')) {
+            $this->session()->flash('code-of-terminal', $this->string('code')->value());
+        }
+        parent::failedValidation($validator);
     }
 
     /** @return array<int, list<array{int, int}>> minutes of the day by weekday, 1 Monday */

@@ -7,7 +7,7 @@
         <fieldset>
             <legend>{{ __('begin.salon') }}</legend>
             <div class="row">
-                <x-field name="code" :label="__('begin.code')" :help="__('begin.code-help')"/>
+                <x-field name="code" :label="__('begin.code')" :help="__('begin.code-help')" :value="session('code-of-terminal')"/>
                 <x-field name="name" :label="__('begin.name')"/>
                 <x-field name="chairs" :label="__('begin.chairs')" mode="numeric" :value="1"/>
                 <x-choice name="timezone" :label="__('begin.timezone')" :options="array_combine($timezones, $timezones)" value="Europe/Lisbon"/>
