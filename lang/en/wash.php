@@ -25,7 +25,7 @@ return [
         'of' => ['moisture' => 'moisture', 'protein' => 'protein', 'build_up' => 'build-up'], 'row' => ':what, :part',
         'step' => 'Step', 'planned' => 'planned', 'actual' => 'actual', 'min' => ':minutes min', 'numbers' => 'In numbers, step by step',
         'now' => 'To this client now', 'ledger' => 'How we got here', 'visit' => 'What its tests said', 'result' => 'Test how it turned out', 'style' => 'Follow the style',
-        'length' => 'Length of its hairs', 'length-help' => 'stretched; not measured yet', 'ball' => 'The ball of hair that came out, dry', 'count' => 'Count it by its weight',
+        'length' => 'Length of its hairs', 'length-help' => 'stretched; not measured yet', 'days' => 'Last detangled, days ago', 'days-help' => 'no wash day before this one is noted', 'ball' => 'The ball of hair that came out, dry', 'count' => 'Count it by its weight',
         'ball-with' => 'counted with :what', 'ball-parts' => [':length mm', ':diameter µm'],
         'tools' => 'The plan now includes this wash. Combs, brushes and clips: full contact time of a registered disinfectant before the next client.',
     ],

@@ -25,7 +25,7 @@ return [
         'of' => ['moisture' => 'hidratación', 'protein' => 'proteína', 'build_up' => 'residuos'], 'row' => ':what, :part',
         'step' => 'Paso', 'planned' => 'previsto', 'actual' => 'real', 'min' => ':minutes min', 'numbers' => 'En números, paso a paso',
         'now' => 'A este cliente ahora', 'ledger' => 'Cómo llegamos aquí', 'visit' => 'Lo que dijeron sus pruebas', 'result' => 'Probar cómo quedó', 'style' => 'Seguir el peinado',
-        'length' => 'Longitud de sus pelos', 'length-help' => 'estirado; aún sin medir', 'ball' => 'La bola de pelo que salió, seca', 'count' => 'Contarla por su peso',
+        'length' => 'Longitud de sus pelos', 'length-help' => 'estirado; aún sin medir', 'days' => 'Desenredado por última vez, hace días', 'days-help' => 'no hay ningún día de lavado anotado antes de este', 'ball' => 'La bola de pelo que salió, seca', 'count' => 'Contarla por su peso',
         'ball-with' => 'contado con :what', 'ball-parts' => [':length mm', ':diameter µm'],
         'tools' => 'El plan se ha hecho otra vez con ello. Peines, cepillos y pinzas: todo el tiempo de contacto de un desinfectante autorizado antes del siguiente cliente.',
     ],

@@ -5,9 +5,11 @@ declare(strict_types=1);
 /* Salons that are paid in naira, yen, francs or dinars: what they ask is typed, kept and shown as they write it. */
 
 use App\Bridge\Clients\HeadRecord;
+use App\Bridge\Practice\PracticeVisits;
 use App\Bridge\Scheduling\PricedVisits;
 use App\Http\Requests\TypedMillilitres;
 use App\Models\Booking;
+use App\Models\PlayedCase;
 use App\Models\Product;
 use App\Wording\Money;
 use App\Wording\TypedMoney;
@@ -76,6 +78,14 @@ it('weighs what a treatment costs in the money of the salon', function (): void 
     $head->forceFill(['outlook_due_from' => null])->save();
     $hours('21,500');
     expect($this->salon->refresh()->price_level)->toBe(100)->and($head->refresh()->outlook_due_from)->toBeNull();
+});
+
+it('plays practice in the money of the salon', function (): void {
+    $this->salon->update(['currency' => 'NGN', 'price_level' => 100]);
+    $this->actingAs($this->stylist->fresh())->post('/practice', ['case' => 'child-with-knots']);
+    $played = PlayedCase::query()->sole();
+    $units = app(PracticeVisits::class)->of($played)->budget['money'];
+    $this->get("/practice/{$played->id}")->assertSee(Money::shown((int) round(10_000 * $units), 'NGN'));
 });
 
 it('asks whole yen, and takes whole yen off', function (): void {

@@ -110,9 +110,13 @@ final readonly class PracticeLimits
             $washes,
         ));
 
+        $shown = static fn (float $units): string => Money::shown(
+            (int) round(100 * $played->salon->price_level * $units),
+            $played->salon->currency,
+        );
+
         return $price <= $life->moneyLeft() ? null : new PracticeRefused('visit', Words::say('practice.wrong.money', [
-            'price' => Money::shown((int) round(100 * $price), $played->salon->currency),
-            'left' => Money::shown((int) round(100 * max(0.0, $life->moneyLeft())), $played->salon->currency),
+            'price' => $shown($price), 'left' => $shown(max(0.0, $life->moneyLeft())),
         ]));
     }
 }

@@ -248,10 +248,10 @@ final readonly class WashSessionPlanner
 
     /**
      * What the weight of the shed ball is read with: the head's own length and strand, and the days since it was last
-     * detangled.
+     * detangled; null: nobody noted a wash day before this.
      *
      * @return array{
-     *     length_mm: int|null, diameter_um: float, days_since_detangled: int,
+     *     length_mm: int|null, diameter_um: float, days_since_detangled: int|null,
      * }|null null where it was weighed already
      */
     public function shedBall(Head $head, WashSession $washSession): ?array
@@ -269,7 +269,7 @@ final readonly class WashSessionPlanner
                 ? (int) Calendar::dayOf(new \DateTimeImmutable($before))->diff(Calendar::dayOf(
                     $washSession->date,
                 ))->days
-                : 0,
+                : null,
         ];
     }
 }

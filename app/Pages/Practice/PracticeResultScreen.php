@@ -111,7 +111,7 @@ final readonly class PracticeResultScreen
                 'name' => Words::say("practice.players.{$who}"), 'lost' => (int) round($score['lost']),
                 'share' => (int) round(100 * $score['lost'] / $most),
                 'parts' => array_map(static fn (string $part): string => $part === 'money'
-                    ? Money::shown((int) round(100 * $score[$part]), $played->salon->currency)
+                    ? Money::shown((int) round(100 * $played->salon->price_level * $score[$part]), $played->salon->currency)
                     : Words::number($score[$part]), self::PARTS),
             ];
         }

@@ -13,6 +13,7 @@ use App\Bridge\Practice\ShelfBottles;
 use App\Drawings\PracticeStrand;
 use App\Drawings\ResultRange;
 use App\Models\PlayedCase;
+use App\Models\Salon;
 use App\Wording\Money;
 use App\Wording\PracticeWords;
 use App\Wording\Said;
@@ -55,17 +56,20 @@ final readonly class PracticeVisitScreen
                 $visit->complaints,
             ),
             told: $this->told($visit),
-            budget: $this->budget($visit, $played->salon->currency),
+            budget: $this->budget($visit, $played->salon),
             shown: self::those($tests, true),
             tests: self::those($tests, false),
             cells: $this->cells($played),
             shelf: ['mask' => $this->bottles('mask'), 'protein' => $this->bottles('mild-protein')],
             adds: $visit->adds,
-            prices: $visit->prices,
+            prices: array_map(
+                static fn (float $price): float => $played->salon->price_level * $price,
+                $visit->prices,
+            ),
             currency: $played->salon->currency,
             limits: [
                 'visit' => $visit->budget['visit'], 'home' => $visit->budget['home'],
-                'money' => round($visit->budget['moneyLeft'], 2),
+                'money' => round($played->salon->price_level * $visit->budget['moneyLeft'], 2),
             ],
             done: array_map(static fn (array $day): array => [
                 'day' => SalonClock::dayInWords($day['date'], 'j M'), 'does' => StepWords::summary($day['steps']),
@@ -133,8 +137,13 @@ final readonly class PracticeVisitScreen
     }
 
     /** @return list<string> */
-    private function budget(PracticeVisit $visit, string $currency): array
+    private function budget(PracticeVisit $visit, Salon $salon): array
     {
+        $shown = static fn (float $units): string => Money::shown(
+            (int) round(100 * $salon->price_level * $units),
+            $salon->currency,
+        );
+
         return [
             Words::say('practice.budget.tests', [
                 'left' => Words::number(round($visit->budget['testsLeft'], 1)),
@@ -143,8 +152,8 @@ final readonly class PracticeVisitScreen
             Words::say('practice.budget.visit', ['minutes' => $visit->budget['visit']]),
             Words::say('practice.budget.home', ['minutes' => $visit->budget['home']]),
             Words::say('practice.budget.money', [
-                'left' => Money::shown((int) round(100 * $visit->budget['moneyLeft']), $currency),
-                'money' => Money::shown((int) round(100 * $visit->budget['money']), $currency),
+                'left' => $shown($visit->budget['moneyLeft']),
+                'money' => $shown($visit->budget['money']),
             ]),
         ];
     }

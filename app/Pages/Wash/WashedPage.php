@@ -14,7 +14,7 @@ final readonly class WashedPage extends Page
     /**
      * @param list<string> $late taps that came after the end, in words: they are not in the book
      * @param array<string, array{label: string, minutes: float|null}> $minutes that can be corrected, by key of the step
-     * @param array{length_mm: int|null, diameter_um: float, days_since_detangled: int}|null $shed
+     * @param array{length_mm: int|null, diameter_um: float, days_since_detangled: int|null}|null $shed
      */
     public function __construct(
         public Head $head,

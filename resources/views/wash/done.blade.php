@@ -42,7 +42,8 @@
             <input type="hidden" name="date" value="{{ $washSession->date->format('Y-m-d') }}"><input type="hidden" name="moment" value="after-cleansing">
             @foreach (array_filter($shed, fn ($value) => $value !== null) as $name => $value)<input type="hidden" name="raw[shed-ball][{{ $name }}]" value="{{ min($name === 'days_since_detangled' ? 120 : 2000, $value) }}">@endforeach
             @if ($shed['length_mm'] === null)<x-field name="raw[shed-ball][length_mm]" :label="__('wash.did.length')" unit="mm" mode="numeric" :help="__('wash.did.length-help')"/>@endif
-            <x-field name="raw[shed-ball][mass_g]" :label="__('wash.did.ball')" unit="g" mode="decimal" :help="__('wash.did.ball-with', ['what' => implode(', ', array_filter([$shed['length_mm'] === null ? '' : __('wash.did.ball-parts.0', ['length' => $shed['length_mm']]), __('wash.did.ball-parts.1', ['diameter' => round($shed['diameter_um'])]), trans_choice('wash.days-since', $shed['days_since_detangled'])]))])"/>
+            @if ($shed['days_since_detangled'] === null)<x-field name="raw[shed-ball][days_since_detangled]" :label="__('wash.did.days')" mode="numeric" :help="__('wash.did.days-help')"/>@endif
+            <x-field name="raw[shed-ball][mass_g]" :label="__('wash.did.ball')" unit="g" mode="decimal" :help="__('wash.did.ball-with', ['what' => implode(', ', array_filter([$shed['length_mm'] === null ? '' : __('wash.did.ball-parts.0', ['length' => $shed['length_mm']]), __('wash.did.ball-parts.1', ['diameter' => round($shed['diameter_um'])]), $shed['days_since_detangled'] === null ? '' : trans_choice('wash.days-since', $shed['days_since_detangled'])]))])"/>
             <button class="button">{{ __('wash.did.count') }}</button>
         </form>
     @endif
