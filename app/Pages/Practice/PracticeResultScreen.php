@@ -105,13 +105,14 @@ final readonly class PracticeResultScreen
         }
         $scores = array_filter($scores);
         $most = max([1.0, ...array_column($scores, 'lost')]);
+        $cents = 100 * $played->salon->price_level;
         $rows = [];
         foreach ($scores as $who => $score) {
             $rows[] = [
                 'name' => Words::say("practice.players.{$who}"), 'lost' => (int) round($score['lost']),
                 'share' => (int) round(100 * $score['lost'] / $most),
                 'parts' => array_map(static fn (string $part): string => $part === 'money'
-                    ? Money::shown((int) round(100 * $played->salon->price_level * $score[$part]), $played->salon->currency)
+                    ? Money::shown((int) round($cents * $score[$part]), $played->salon->currency)
                     : Words::number($score[$part]), self::PARTS),
             ];
         }

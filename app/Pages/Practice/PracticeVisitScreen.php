@@ -62,10 +62,7 @@ final readonly class PracticeVisitScreen
             cells: $this->cells($played),
             shelf: ['mask' => $this->bottles('mask'), 'protein' => $this->bottles('mild-protein')],
             adds: $visit->adds,
-            prices: array_map(
-                static fn (float $price): float => $played->salon->price_level * $price,
-                $visit->prices,
-            ),
+            prices: self::times($played->salon->price_level, $visit->prices),
             currency: $played->salon->currency,
             limits: [
                 'visit' => $visit->budget['visit'], 'home' => $visit->budget['home'],
@@ -134,6 +131,16 @@ final readonly class PracticeVisitScreen
                 ? 'practice.told.no-oil'
                 : 'practice.told.oil'),
         ];
+    }
+
+    /**
+     * @param array<string, float> $prices
+     *
+     * @return array<string, float>
+     */
+    private static function times(int $level, array $prices): array
+    {
+        return array_map(static fn (float $price): float => $level * $price, $prices);
     }
 
     /** @return list<string> */
