@@ -63,9 +63,11 @@ it('shows money with its currency', function (): void {
         ->toBe('£0.00')
         ->and(Money::shown(123456789, 'USD'))
         ->toBe('$1,234,567.89')
-        ->and(Money::currencies())->toHaveKeys(['EUR', 'GBP', 'USD', 'NGN', 'BRL'])
-        // Yen have no hundredths; nobody pays with marks any more.
-        ->not->toHaveKey('JPY')->not->toHaveKey('DEM');
+        ->and(Money::shown(655_000, 'JPY'))
+        ->toBe('¥6,550')
+        ->and(Money::currencies())->toHaveKeys(['EUR', 'GBP', 'USD', 'NGN', 'BRL', 'JPY'])
+        // Nobody pays with marks any more.
+        ->not->toHaveKey('DEM');
 });
 
 it('draws a day on each stylist’s hands, with names that do not run into one another', function (): void {

@@ -22,6 +22,7 @@ use Nagomi\Core\Wording\Message;
 final class PlanTermsFields
 {
     private const MOST_LEVEL = 1_000_000;
+    private const UNIT = 'currency units';
 
     /**
      * @param array<mixed> $season as written by {@see self::write}
@@ -55,7 +56,7 @@ final class PlanTermsFields
         );
         $prices = self::byTreatment(
             $fields->object('prices'),
-            static fn (RecordFields $of, string $name): float => $of->number($name, 0, 0, 10_000_000, 'currency units'),
+            static fn (RecordFields $of, string $name): float => $of->number($name, 0, 0, 10_000_000, self::UNIT),
         );
         $barred = array_filter(self::byTreatment(
             $fields->object('patch_test_until'),
@@ -85,7 +86,7 @@ final class PlanTermsFields
     {
         return [
             'keepsRhythm' => $fields->boolean('keeps_rhythm'),
-            'priceLevel' => $fields->integer('price_level', 1, 1, self::MOST_LEVEL, 'currency units'),
+            'priceLevel' => $fields->integer('price_level', 1, 1, self::MOST_LEVEL, self::UNIT),
         ];
     }
 
