@@ -13,6 +13,7 @@ use App\Models\PlayedCase;
 use App\Models\Product;
 use App\Wording\Money;
 use App\Wording\TypedMoney;
+use Illuminate\Http\UploadedFile;
 
 require_once __DIR__ . '/OpenSalon.php';
 
@@ -78,6 +79,21 @@ it('weighs what a treatment costs in the money of the salon', function (): void 
     $head->forceFill(['outlook_due_from' => null])->save();
     $hours('21,500');
     expect($this->salon->refresh()->price_level)->toBe(100)->and($head->refresh()->outlook_due_from)->toBeNull();
+});
+
+it('reads the prices of a table of products as those that are typed', function (): void {
+    $this->salon->update(['currency' => 'NGN']);
+    $this->actingAs($this->stylist->fresh());
+    $table = "name,kind,price\nSea foam,shampoo,\"12,500\"\nAnchor,mask,8500.50\n";
+    $this->post('/products/import', ['file' => UploadedFile::fake()->createWithContent('products.csv', $table)])
+        ->assertSessionHasNoErrors();
+    $prices = Product::query()->orderBy('price_cents')->pluck('price_cents')->all();
+    expect($prices)->toBe([850_050, 1_250_000]);
+    // What goes out comes in again as it was.
+    $out = $this->get('/products.csv')->streamedContent();
+    Product::query()->delete();
+    $this->post('/products/import', ['file' => UploadedFile::fake()->createWithContent('products.csv', $out)]);
+    expect(Product::query()->orderBy('price_cents')->pluck('price_cents')->all())->toBe($prices);
 });
 
 it('plays practice in the money of the salon', function (): void {

@@ -181,6 +181,17 @@ it('says of a price that is none that it comes in without', function (): void {
     expect(Booking::query()->orderBy('starts_at')->pluck('price_cents')->all())->toBe([0, 0, 4800]);
 });
 
+it('reads a price as it is written in the money of the salon', function (string $currency, string $typed, int $cents): void {
+    openSalon($this);
+    $this->salon->update(['currency' => $currency]);
+    $this->actingAs($this->stylist->fresh());
+    take($this, looked($this, "Name,Date,Time,Service,Staff,Price\nMara,2026-12-01,9:00,Dry cut,Ilse,\"{$typed}\"\n"));
+    expect(Booking::query()->sole()->price_cents)->toBe($cents);
+})->with([
+    ['NGN', '₦25,000', 2_500_000], ['XOF', '15 000 F CFA', 1_500_000], ['IDR', 'Rp 350.000', 35_000_000],
+    ['KWD', '12.500 KD', 1250], ['EUR', '0,50', 50], ['EUR', '1.085,50 €', 108_550],
+]);
+
 it('learns once what words mean here, and whose hands where nobody’s are named', function (): void {
     openSalon($this);
     $import = looked($this, "Name,When,Item\nVesla,2027-01-11 09:00,Curl cut\n"

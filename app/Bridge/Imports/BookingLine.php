@@ -72,7 +72,7 @@ final class BookingLine implements LineReader
             $minutes,
             $serves->id,
             $hands->id,
-            $cells->cents(),
+            $cells->cents($this->salon->currency),
             BookingStatus::from($status['means']),
         );
 

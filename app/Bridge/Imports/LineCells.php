@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Imports;
 
 use App\Wording\Money;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use DateTimeZone;
 
@@ -88,18 +89,23 @@ final readonly class LineCells
         };
     }
 
-    /** @return int|null whole hundredths of 85, 85.5, € 1.234,50 or $1,234.50; null: none is written, or no sum */
-    public function cents(): ?int
+    /**
+     * @param string $currency ISO 4217
+     *
+     * @return int|null whole hundredths of 85, 85.5, € 1.234,50 or $1,234.50; null: none is written, or no sum
+     */
+    public function cents(string $currency): ?int
     {
         $typed = $this->text(ImportField::Price);
-        $number = (string) preg_replace('/[^\d.,]/u', '', $typed);
+        $sum = TypedMoney::from((string) preg_replace('/[^\d.,]/u', '', $typed), $currency);
         // What was given back is no price.
-        if (preg_match('/^\s*[(−-]|[−-]\s*$/u', $typed) === 1 || preg_match('/^(\d{1,3}(?:[.,]?\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $number, $part) !== 1) {
+        $isBack = preg_match('/^\s*[(−-]|[−-]\s*$/u', $typed) === 1;
+        if ($isBack || $sum === null || is_string($sum) || $sum > Money::MOST) {
             return null;
         }
-        $whole = (int) preg_replace('/\D/', '', $part[1]);
+        $cents = (int) round(100 * $sum);
 
-        return $whole > Money::MOST ? null : 100 * $whole + (int) str_pad($part[2] ?? '', 2, '0');
+        return abs($cents - 100 * $sum) < 1e-6 ? $cents : null;
     }
 
     /** @return string such as clients.csv, line 12 */

@@ -12,6 +12,7 @@ use App\Models\Product;
 use App\Models\Salon;
 use App\Wording\Money;
 use App\Wording\Said;
+use App\Wording\TypedMoney;
 use App\Wording\Words;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -94,6 +95,7 @@ final readonly class ProductCsv
             foreach ($header as $place => $column) {
                 $row[$column] = $cells[$place] ?? '';
             }
+            $row['price'] = (string) TypedMoney::from($row['price'], $salon->currency);
             $problem = $this->problem($row);
             try {
                 $reading = $row['ingredients'] === '' ? [] : $this->salonIngredients->read($row['ingredients'], $book);
