@@ -14,6 +14,7 @@ use App\Models\Product;
 use App\Wording\Money;
 use App\Wording\TypedMoney;
 use Illuminate\Http\UploadedFile;
+use Nagomi\Core\Pricing\QuotedPrice;
 
 require_once __DIR__ . '/OpenSalon.php';
 
@@ -79,6 +80,22 @@ it('weighs what a treatment costs in the money of the salon', function (): void 
     $head->forceFill(['outlook_due_from' => null])->save();
     $hours('21,500');
     expect($this->salon->refresh()->price_level)->toBe(100)->and($head->refresh()->outlook_due_from)->toBeNull();
+});
+
+it('books a visit whose price would be larger than any sum for the largest there is', function (): void {
+    openSalon($this);
+    expect(QuotedPrice::MOST_CENTS)->toBe(100 * Money::MOST);
+    $most = (string) Money::MOST;
+    $this->put('/salon/hours', ['chairs' => '2', 'services' => [[
+        'id' => (string) service('Wash day')->id, 'name' => 'Wash day', 'minutes' => '10', 'price' => $most,
+        'quarter' => $most, 'long_from' => '1', 'step' => $most, 'is_wash_day' => '1',
+    ]]])->assertSessionHasNoErrors();
+    $head = $this->aHead();
+    $head->update(['length_mm' => 1200]);
+    $this->post('/bookings', bookingForm($head, 'Wash day', '9:00'))->assertSessionHasNoErrors();
+    $booking = Booking::query()->latest('id')->firstOrFail();
+    expect($booking->price_cents)->toBe(QuotedPrice::MOST_CENTS);
+    $this->get("/bookings/{$booking->id}")->assertOk()->assertSee('10,000,000.00');
 });
 
 it('reads the prices of a table of products as those that are typed', function (): void {

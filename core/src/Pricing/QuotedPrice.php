@@ -7,6 +7,9 @@ namespace Nagomi\Core\Pricing;
 /** The price of a service for one client, and what it is made of. */
 final readonly class QuotedPrice
 {
+    /** No single sum is larger, whatever is added to it. */
+    public const MOST_CENTS = 1_000_000_000;
+
     public int $cents;
 
     /**
@@ -20,6 +23,7 @@ final readonly class QuotedPrice
         public int $steps,
         public bool $isLengthUnknown,
     ) {
-        $this->cents = $of->baseCents + $quarters * ($of->quarterCents ?? 0) + $steps * ($of->stepCents ?? 0);
+        $more = $quarters * ($of->quarterCents ?? 0) + $steps * ($of->stepCents ?? 0);
+        $this->cents = min(self::MOST_CENTS, $of->baseCents + $more);
     }
 }
